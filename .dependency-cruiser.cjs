@@ -1,0 +1,36 @@
+/** The arrows of docs/ARCHITECTURE.md: app → features → (ui, data, demo) → core, never the other way. */
+const test = "\\.test\\.tsx?$";
+
+const only = (name, from, to, comment) => ({
+  name,
+  comment,
+  severity: "error",
+  from: { path: from, pathNot: test },
+  to: { pathNot: to, dependencyTypesNot: ["type-only", "npm", "core", "npm-dev"] },
+});
+
+module.exports = {
+  forbidden: [
+    { name: "no-circular", severity: "error", from: {}, to: { circular: true, viaOnly: { dependencyTypesNot: ["type-only"] } } },
+    {
+      name: "core-is-pure",
+      comment: "core computes: it may use zod and small pure libraries, nothing else",
+      severity: "error",
+      from: { path: "^core/", pathNot: test },
+      to: { pathNot: ["^core/", "^node_modules/(zod|date-fns)/"] },
+    },
+    only("data-knows-core", "^data/", ["^data/", "^core/"], "the door to storage knows only the model"),
+    only("ui-knows-core", "^ui/", ["^ui/", "^core/"], "shared pieces know no pocket and no storage"),
+    only("demo-knows-core", "^demo/", ["^demo/", "^core/"], "the demo is data, checked by the model"),
+    only("features-below-app", "^features/", ["^features/", "^ui/", "^data/", "^demo/", "^core/"], "a pocket never reaches up into the routes"),
+    only("app-is-thin", "^app/", ["^app/", "^features/", "^ui/"], "routes only mount screens"),
+    { name: "tests-stay-out", severity: "error", from: { pathNot: [test, "^e2e/", "^bench/", "^scripts/"] }, to: { path: [test, "^e2e/"] } },
+  ],
+  options: {
+    doNotFollow: { path: "node_modules" },
+    tsConfig: { fileName: "tsconfig.json" },
+    tsPreCompilationDeps: true,
+    exclude: { path: ["^\\.next"] },
+    enhancedResolveOptions: { exportsFields: ["exports"], conditionNames: ["import", "require", "node", "default", "types"] },
+  },
+};

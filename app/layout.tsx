@@ -1,0 +1,35 @@
+import "@fontsource-variable/atkinson-hyperlegible-next/index.css";
+import "@fontsource/barlow-condensed/600.css";
+import "@fontsource/barlow-condensed/700.css";
+import "./base.css";
+import type { Metadata, Viewport } from "next";
+import type { ReactNode } from "react";
+import { App } from "@/features/shell/App";
+import { LOOK_SCRIPT } from "@/ui/theme/look-script";
+
+export const metadata: Metadata = {
+  title: "Vest Pocket",
+  description: "Plan a driveway repair, gather for it, turn the numbers, work through it and log it.",
+};
+
+export const viewport: Viewport = {
+  width: "device-width",
+  initialScale: 1,
+  themeColor: [
+    { media: "(prefers-color-scheme: light)", color: "#1F3B57" },
+    { media: "(prefers-color-scheme: dark)", color: "#15293D" },
+  ],
+};
+
+export default function RootLayout({ children }: { children: ReactNode }) {
+  return (
+    <html lang="en" suppressHydrationWarning>
+      <head>
+        <script dangerouslySetInnerHTML={{ __html: LOOK_SCRIPT }} />
+      </head>
+      <body>
+        <App>{children}</App>
+      </body>
+    </html>
+  );
+}

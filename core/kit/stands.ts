@@ -1,0 +1,58 @@
+import { loadPerStandKg } from "../lift/stand-load";
+import type { Route, Stance } from "../model/job";
+import type { Tool } from "../model/tool";
+import type { Vehicle } from "../model/vehicle";
+
+/** One end of the vehicle that the plan raises, and what it puts on each stand. */
+export interface StandNeed {
+  stance: Exclude<Stance, "on the ground">;
+  standsNeeded: number;
+  /** kg on the most loaded stand; undefined when the vehicle's weight, share or wheelbase is not known. */
+  loadKg: number | undefined;
+  ratingKg: number | undefined;
+  verdict: "holds" | "stop" | "unknown";
+  /** A sentence saying why. */
+  says: string;
+}
+
+/** The stances that a route raises the vehicle to, each against the stands that are owned. */
+export function standNeeds(route: Route, vehicle: Vehicle, tools: readonly Tool[]): StandNeed[] {
+  const stances = [...new Set(route.steps.map((step) => step.stance))].filter((stance) => stance !== "on the ground");
+  return stances.map((stance) => standNeed(stance, vehicle, tools));
+}
+
+/** One stance against the stands that are owned; the weakest of those used counts. */
+export function standNeed(stance: StandNeed["stance"], vehicle: Vehicle, tools: readonly Tool[]): StandNeed {
+  const standsNeeded = stance === "all up" ? 4 : 2;
+  const ratings = tools
+    .flatMap((tool) => (tool.kind === "stands" ? Array.from({ length: tool.count }, () => tool.ratingPerStandKg) : []))
+    .sort((a, b) => b - a);
+  const ratingKg = ratings[standsNeeded - 1];
+  const loadKg = highestLoad(stance, vehicle);
+  const base = { stance, standsNeeded, loadKg, ratingKg };
+  if (ratingKg === undefined) {
+    return { ...base, verdict: "stop", says: `${standsNeeded} stands are needed; ${ratings.length === 0 ? "none are" : `only ${ratings.length} ${ratings.length === 1 ? "is" : "are"}`} in the chest.` };
+  }
+  if (loadKg === undefined) {
+    return { ...base, verdict: "unknown", says: "Add the vehicle's weight, front share and wheelbase to have the load worked out." };
+  }
+  if (loadKg > ratingKg) {
+    return { ...base, verdict: "stop", says: `Each stand would carry ${Math.round(loadKg)} kg and is rated for ${ratingKg} kg. A rating given for a pair is half of it each.` };
+  }
+  return { ...base, verdict: "holds", says: `${Math.round(loadKg)} of ${ratingKg} kg on each stand.` };
+}
+
+function highestLoad(stance: StandNeed["stance"], vehicle: Vehicle): number | undefined {
+  const { kerbWeightKg, frontShare, wheelbaseMm } = vehicle;
+  if (kerbWeightKg === undefined || frontShare === undefined || wheelbaseMm === undefined) return undefined;
+  const ends = stance === "all up" ? (["front", "rear"] as const) : ([stance === "front up" ? "front" : "rear"] as const);
+  const loads = ends.map((end) =>
+    loadPerStandKg({
+      kerbWeightKg,
+      wheelbaseMm,
+      axleShare: end === "front" ? frontShare : 1 - frontShare,
+      standInsetMm: vehicle.standInsetMm?.[end] ?? 0,
+    }),
+  );
+  return Math.max(...loads);
+}

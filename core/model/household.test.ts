@@ -1,0 +1,46 @@
+import { z } from "zod";
+import { emptyHousehold, householdFileSchema, householdSchema } from "./household";
+import { jobSchema, routeSchema } from "./job";
+import { MIGRATIONS, migrate } from "./migrations";
+import { MODEL_VERSION } from "./record";
+import { torqueFigureSchema } from "./torque-figure";
+
+const torque = (value: number) => ({ value, unit: "N.m" as const, decimals: 0 });
+
+test("a range runs from less to more, in whatever units", () => {
+  expect(torqueFigureSchema.safeParse({ form: "range", low: torque(18), high: torque(24) }).success).toBe(true);
+  expect(torqueFigureSchema.safeParse({ form: "range", low: torque(24), high: torque(18) }).success).toBe(false);
+});
+
+test("a step cannot name a fastener that its route does not have", () => {
+  const step = { id: "s", title: "Bolts", phase: "put back", kind: "torque", stance: "on the ground", cautions: [], fastenerId: "lost" };
+  const result = routeSchema.safeParse({ id: "r", name: "By the book", steps: [step], fasteners: [], parts: [] });
+  expect(result.error?.issues[0]?.message).toContain("names a fastener that the route does not have");
+});
+
+test("the chosen route is one of the job's", () => {
+  const stamp = { id: "j", createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z", schema: 1, origin: "own" };
+  const job = { ...stamp, vehicleId: "v", title: "Job", system: "brakes", state: "planned", routes: [{ id: "r", name: "A", steps: [], fasteners: [], parts: [] }], chosenRouteId: "other" };
+  expect(jobSchema.safeParse(job).success).toBe(false);
+  expect(jobSchema.safeParse({ ...job, chosenRouteId: "r" }).success).toBe(true);
+});
+
+test("nothing unknown slips into a record", () => {
+  expect(householdSchema.safeParse({ ...emptyHousehold(), extra: [] }).success).toBe(false);
+});
+
+test("the migrations lead to this version one step at a time", () => {
+  expect(MIGRATIONS.map(({ to }) => to)).toEqual(Array.from({ length: MODEL_VERSION - 1 }, (_, i) => i + 2));
+});
+
+test("a household of this version is left as it is; an older one runs through what is due, in order", () => {
+  const household = { vehicles: [{ id: "v", schema: 1 }] };
+  expect(migrate(household, MODEL_VERSION)).toBe(household);
+  const steps = [2, 3, 4].map((to) => ({ to, name: `to ${to}`, migrate: (raw: typeof household) => ({ vehicles: raw.vehicles.map((one) => ({ ...one, [`at${to}`]: true })) }) }));
+  expect(migrate(household, 2, steps as never, 3)).toEqual({ vehicles: [{ id: "v", schema: 3, at3: true }] });
+  expect(household).toEqual({ vehicles: [{ id: "v", schema: 1 }] });
+});
+
+test("the file's schema can be written as JSON Schema", () => {
+  expect(z.toJSONSchema(householdFileSchema)).toMatchObject({ type: "object", required: expect.arrayContaining(["format", "version", "household"]) });
+});

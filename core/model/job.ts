@@ -1,0 +1,122 @@
+import { z } from "zod";
+import { headSizeSchema } from "./head-size";
+import { placeSchema, systemSchema } from "./place";
+import { daySchema, idSchema, lineSchema, recordShape, textSchema } from "./record";
+import { torqueFigureSchema } from "./torque-figure";
+
+/** The phases of a job, in the order they are worked. */
+export const PHASES = ["make safe", "take apart", "look closely", "put back", "prove it"] as const;
+export type Phase = (typeof PHASES)[number];
+
+/** How the vehicle stands while a step is done. */
+export const STANCES = ["on the ground", "front up", "rear up", "all up"] as const;
+export type Stance = (typeof STANCES)[number];
+
+/**
+ * What a step asks for: something done, a fastener undone, started by hand or tightened,
+ * something looked at, the vehicle raised or let down.
+ */
+export const STEP_KINDS = ["do", "undo", "hand-start", "torque", "look", "raise", "lower"] as const;
+export type StepKind = (typeof STEP_KINDS)[number];
+
+export const threadSchema = z.discriminatedUnion("system", [
+  z.strictObject({ system: z.literal("metric"), diameterMm: z.number().positive().max(100), pitchMm: z.number().positive().max(10) }),
+  z.strictObject({ system: z.literal("inch"), diameterIn: z.number().positive().max(4), threadsPerInch: z.number().positive().max(100) }),
+]);
+
+export const adapterSchema = z.strictObject({ offsetMm: z.number().min(0).max(1000), angleDeg: z.number().min(0).max(180) });
+
+const pointSchema = z.strictObject({ x: z.number().finite(), y: z.number().finite() });
+
+/** Where the bolts of a group are: on a circle, or each at its own point (mm, or any one scale). */
+export const patternSchema = z.discriminatedUnion("layout", [
+  z.strictObject({ layout: z.literal("circle") }),
+  z.strictObject({ layout: z.literal("points"), points: z.array(pointSchema).min(1).max(64) }),
+]);
+export type Pattern = z.infer<typeof patternSchema>;
+
+export const SOURCES = ["vehicle maker", "parts maker", "a friend", "memory"] as const;
+export const CONDITIONS = ["dry", "oiled", "threadlocked", "anti-seize"] as const;
+
+/** A group of like bolts, nuts, studs, pins or clips. */
+export const fastenerSchema = z.strictObject({
+  id: idSchema,
+  name: lineSchema,
+  count: z.int().min(1).max(64),
+  sizeToUndo: headSizeSchema.optional(),
+  /** Left out when it is the size it was undone with. */
+  sizeToDoUp: headSizeSchema.optional(),
+  thread: threadSchema.optional(),
+  figure: torqueFigureSchema.optional(),
+  source: z.enum(SOURCES).optional(),
+  doubtful: z.boolean().optional(),
+  condition: z.enum(CONDITIONS).optional(),
+  singleUse: z.boolean().optional(),
+  reuseReason: lineSchema.optional(),
+  /** A crowfoot or offset adapter without which the bolt cannot be reached. */
+  adapter: adapterSchema.optional(),
+  pattern: patternSchema.optional(),
+  /** Wheel bolts and nuts bring a recheck after the first drive. */
+  holdsWheel: z.boolean().optional(),
+  note: lineSchema.optional(),
+});
+export type Fastener = z.infer<typeof fastenerSchema>;
+
+/** Something the job replaces. */
+export const partSchema = z.strictObject({
+  id: idSchema,
+  name: lineSchema,
+  place: placeSchema,
+  count: z.int().min(1).max(99),
+  partNumber: lineSchema.optional(),
+  priceMinor: z.int().min(0).max(100_000_000).optional(),
+});
+export type Part = z.infer<typeof partSchema>;
+
+export const stepSchema = z.strictObject({
+  id: idSchema,
+  title: lineSchema,
+  detail: textSchema.optional(),
+  phase: z.enum(PHASES),
+  kind: z.enum(STEP_KINDS),
+  stance: z.enum(STANCES),
+  fastenerId: idSchema.optional(),
+  usualMinutes: z.number().min(0).max(10_000).optional(),
+  cautions: z.array(lineSchema).max(10),
+});
+export type Step = z.infer<typeof stepSchema>;
+
+/** One way of doing the job. Steps are kept in working order. */
+export const routeSchema = z
+  .strictObject({
+    id: idSchema,
+    name: lineSchema,
+    steps: z.array(stepSchema).max(500),
+    fasteners: z.array(fastenerSchema).max(300),
+    parts: z.array(partSchema).max(300),
+  })
+  .superRefine((route, context) => {
+    const known = new Set(route.fasteners.map((fastener) => fastener.id));
+    route.steps.forEach((step, i) => {
+      if (step.fastenerId !== undefined && !known.has(step.fastenerId)) {
+        context.addIssue({ code: "custom", path: ["steps", i, "fastenerId"], message: `The step "${step.title}" names a fastener that the route does not have.` });
+      }
+    });
+  });
+export type Route = z.infer<typeof routeSchema>;
+
+export const jobSchema = z
+  .strictObject({
+    ...recordShape,
+    vehicleId: idSchema,
+    title: lineSchema,
+    system: systemSchema,
+    state: z.enum(["planned", "under way", "done"]),
+    plannedFor: daySchema.optional(),
+    doneOn: daySchema.optional(),
+    routes: z.array(routeSchema).min(1).max(10),
+    chosenRouteId: idSchema,
+    notes: textSchema.optional(),
+  })
+  .refine((job) => job.routes.some((route) => route.id === job.chosenRouteId), { path: ["chosenRouteId"], message: "The chosen route is not one of the job's routes." });
+export type Job = z.infer<typeof jobSchema>;

@@ -1,0 +1,37 @@
+import { z } from "zod";
+import { placeSchema, systemSchema } from "./place";
+import { daySchema, idSchema, lineSchema, recordShape, textSchema } from "./record";
+import { distanceSchema } from "./vehicle";
+
+/** A completed replacement: one part at one place. */
+export const replacementSchema = z.strictObject({
+  ...recordShape,
+  vehicleId: idSchema,
+  jobId: idSchema.optional(),
+  part: lineSchema,
+  partNumber: lineSchema.optional(),
+  count: z.int().min(1).max(99),
+  place: placeSchema,
+  system: systemSchema,
+  odometer: distanceSchema,
+  on: daySchema,
+  priceMinor: z.int().min(0).max(100_000_000).optional(),
+  note: textSchema.optional(),
+});
+export type Replacement = z.infer<typeof replacementSchema>;
+
+export const FOLLOW_UP_KINDS = ["recheck torque", "alignment", "leak look", "return core", "return hire", "bed in", "other"] as const;
+
+/** Something owed after a job, due on a day or at an odometer reading. */
+export const followUpSchema = z.strictObject({
+  ...recordShape,
+  vehicleId: idSchema,
+  jobId: idSchema.optional(),
+  kind: z.enum(FOLLOW_UP_KINDS),
+  text: lineSchema,
+  dueOn: daySchema.optional(),
+  dueAt: distanceSchema.optional(),
+  state: z.enum(["open", "done", "dropped"]),
+  closedOn: daySchema.optional(),
+});
+export type FollowUp = z.infer<typeof followUpSchema>;

@@ -1,0 +1,37 @@
+import { MODEL_VERSION } from "./record";
+
+/** A household of any version, before it is checked: collections of records of unknown shape. */
+export type RawHousehold = Record<string, Record<string, unknown>[]>;
+
+/** One change of the model. Small and pure; never edited once released. */
+export interface Migration {
+  /** The version it leads to, one more than the version it takes. */
+  to: number;
+  /** What changed, in a few words. */
+  name: string;
+  migrate(household: RawHousehold): RawHousehold;
+}
+
+/**
+ * Every change of the model since version 1, in order; only ever appended to.
+ * Both the store in the browser and the import of a file run this one list.
+ */
+export const MIGRATIONS: readonly Migration[] = [];
+
+/**
+ * Brings a household of an older version up to this one and stamps its records with the new version.
+ * The household given is not changed.
+ */
+export function migrate(
+  household: RawHousehold,
+  fromVersion: number,
+  migrations: readonly Migration[] = MIGRATIONS,
+  toVersion: number = MODEL_VERSION,
+): RawHousehold {
+  if (fromVersion === toVersion) return household;
+  const due = migrations.filter((one) => one.to > fromVersion && one.to <= toVersion);
+  const migrated = due.reduce((current, one) => one.migrate(current), household);
+  return Object.fromEntries(
+    Object.entries(migrated).map(([name, records]) => [name, records.map((record) => ({ ...record, schema: toVersion }))]),
+  );
+}

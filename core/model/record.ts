@@ -1,0 +1,36 @@
+import { z } from "zod";
+
+/** Version of the model that this build reads and writes. Raised together with a new entry in migrations.ts. */
+export const MODEL_VERSION = 1;
+
+export const idSchema = z.string().min(1).max(40);
+
+/** A calendar day without a time zone: "2026-11-24". */
+export const daySchema = z.iso.date();
+
+/** A moment, always in UTC: "2026-11-24T09:12:00.000Z". */
+export const instantSchema = z.iso.datetime();
+
+/** One line typed by a person. */
+export const lineSchema = z.string().trim().min(1).max(200);
+
+/** Free text of any sensible length. */
+export const textSchema = z.string().max(20_000);
+
+/** What every stored record carries. */
+export const recordShape = {
+  id: idSchema,
+  createdAt: instantSchema,
+  updatedAt: instantSchema,
+  schema: z.literal(MODEL_VERSION),
+  /** Demo records can be removed in one go. Whatever is added to a demo vehicle is part of the demo. */
+  origin: z.enum(["own", "demo"]),
+};
+
+export interface RecordStamp {
+  id: string;
+  createdAt: string;
+  updatedAt: string;
+  schema: typeof MODEL_VERSION;
+  origin: "own" | "demo";
+}

@@ -1,0 +1,78 @@
+import { InputError } from "../input-error";
+import { type Fastener, PHASES, type Part, type Route, type Step } from "../model/job";
+
+/**
+ * The route with this step put in: in the place of the step with its id, or else last in its phase.
+ * Steps always stay grouped by phase, in the order the phases are worked.
+ */
+export function putStep(route: Route, step: Step): Route {
+  const at = route.steps.findIndex((one) => one.id === step.id);
+  const samePhase = at >= 0 && route.steps[at]?.phase === step.phase;
+  const steps = samePhase ? route.steps.map((one) => (one.id === step.id ? step : one)) : [...route.steps.filter((one) => one.id !== step.id), step];
+  return { ...route, steps: inPhaseOrder(steps) };
+}
+
+/** The route without the step. */
+export function removeStep(route: Route, stepId: string): Route {
+  return { ...route, steps: route.steps.filter((step) => step.id !== stepId) };
+}
+
+/**
+ * The route with a step moved one place earlier or later. At the edge of its phase it goes into the next
+ * phase that way; at the very first or last place nothing changes.
+ * @throws InputError when the route has no such step.
+ */
+export function moveStep(route: Route, stepId: string, way: "earlier" | "later"): Route {
+  const at = route.steps.findIndex((step) => step.id === stepId);
+  const step = route.steps[at];
+  if (!step) throw new InputError("That step is no longer in the plan.");
+  const by = way === "earlier" ? -1 : 1;
+  const neighbour = route.steps[at + by];
+  if (neighbour?.phase === step.phase) {
+    const steps = [...route.steps];
+    steps[at] = neighbour;
+    steps[at + by] = step;
+    return { ...route, steps };
+  }
+  const phase = PHASES[PHASES.indexOf(step.phase) + by];
+  if (!phase) return route;
+  const rest = route.steps.filter((one) => one.id !== stepId);
+  const moved = { ...step, phase };
+  return { ...route, steps: inPhaseOrder(way === "earlier" ? [...rest, moved] : [moved, ...rest]) };
+}
+
+/** The route with this fastener in the place of the one with its id, or added. */
+export function putFastener(route: Route, fastener: Fastener): Route {
+  return { ...route, fasteners: putById(route.fasteners, fastener) };
+}
+
+/** The route without the fastener; steps that named it stay, without it. */
+export function removeFastener(route: Route, fastenerId: string): Route {
+  return {
+    ...route,
+    fasteners: route.fasteners.filter((fastener) => fastener.id !== fastenerId),
+    steps: route.steps.map((step) => {
+      if (step.fastenerId !== fastenerId) return step;
+      const { fastenerId: _gone, ...rest } = step;
+      return rest;
+    }),
+  };
+}
+
+/** The route with this part in the place of the one with its id, or added. */
+export function putPart(route: Route, part: Part): Route {
+  return { ...route, parts: putById(route.parts, part) };
+}
+
+/** The route without the part. */
+export function removePart(route: Route, partId: string): Route {
+  return { ...route, parts: route.parts.filter((part) => part.id !== partId) };
+}
+
+function putById<T extends { id: string }>(list: readonly T[], item: T): T[] {
+  return list.some((one) => one.id === item.id) ? list.map((one) => (one.id === item.id ? item : one)) : [...list, item];
+}
+
+function inPhaseOrder(steps: readonly Step[]): Step[] {
+  return PHASES.flatMap((phase) => steps.filter((step) => step.phase === phase));
+}

@@ -1,0 +1,83 @@
+import fc from "fast-check";
+import { type Fastener, PHASES, type Route, type Step } from "../model/job";
+import { readHeadSize } from "../quantity/read-head-size";
+import { readTorqueFigure } from "../quantity/read-torque-figure";
+import { readMetricThread } from "../thread/thread";
+import { chosenRoute, withRoute } from "./chosen-route";
+import { fastenerDoubts } from "./doubts";
+import { moveStep, putFastener, putPart, putStep, removeFastener, removePart, removeStep } from "./edit-route";
+
+const step = (id: string, phase: Step["phase"], more: Partial<Step> = {}): Step => ({ id, title: id, phase, kind: "do", stance: "on the ground", cautions: [], ...more });
+const bolts: Fastener = { id: "bolts", name: "Bolts", count: 4, sizeToUndo: readHeadSize("16"), figure: readTorqueFigure("40 Nm"), source: "vehicle maker" };
+const route: Route = {
+  id: "r", name: "By the book", parts: [], fasteners: [bolts],
+  steps: [step("a", "take apart", { fastenerId: "bolts" }), step("b", "take apart"), step("c", "put back", { fastenerId: "bolts" })],
+};
+const order = (one: Route) => one.steps.map(({ id }) => id).join("");
+
+test("a new step goes last in its phase; a changed one stays where it is", () => {
+  expect(order(putStep(route, step("d", "take apart")))).toBe("abdc");
+  expect(order(putStep(route, step("d", "make safe")))).toBe("dabc");
+  expect(order(putStep(route, step("a", "take apart", { title: "new words" })))).toBe("abc");
+  expect(order(putStep(route, step("a", "prove it")))).toBe("bca");
+});
+
+test("moving goes past its neighbour, and at the edge of a phase into the next", () => {
+  expect(order(moveStep(route, "a", "later"))).toBe("bac");
+  const moved = moveStep(route, "b", "later");
+  expect(order(moved)).toBe("abc");
+  expect(moved.steps[1]?.phase).toBe("look closely");
+  expect(moveStep(route, "c", "earlier").steps[2]?.phase).toBe("look closely");
+  expect(order(moveStep(moveStep(route, "a", "earlier"), "a", "earlier"))).toBe("abc");
+  expect(() => moveStep(route, "z", "later")).toThrow("no longer in the plan");
+});
+
+test("however steps are moved, none is lost and the phases stay in order", () => {
+  const moves = fc.array(fc.tuple(fc.constantFrom("a", "b", "c"), fc.constantFrom("earlier" as const, "later" as const)), { maxLength: 30 });
+  fc.assert(
+    fc.property(moves, (list) => {
+      const end = list.reduce((now, [id, way]) => moveStep(now, id, way), route);
+      expect(end.steps.map(({ id }) => id).sort()).toEqual(["a", "b", "c"]);
+      const phases = end.steps.map(({ phase }) => PHASES.indexOf(phase));
+      expect(phases).toEqual([...phases].sort((a, b) => a - b));
+    }),
+  );
+});
+
+test("a fastener taken out leaves its steps behind without it", () => {
+  const without = removeFastener(route, "bolts");
+  expect(without.fasteners).toEqual([]);
+  expect(without.steps.every((one) => !("fastenerId" in one))).toBe(true);
+  expect(putFastener(route, { ...bolts, count: 5 }).fasteners).toEqual([{ ...bolts, count: 5 }]);
+  expect(order(removeStep(route, "b"))).toBe("ac");
+});
+
+test("parts are put in, changed and taken out", () => {
+  const part = { id: "p", name: "Shoes", place: "left rear" as const, count: 2 };
+  const changed = putPart(putPart(route, part), { ...part, count: 4 });
+  expect(changed.parts).toEqual([{ ...part, count: 4 }]);
+  expect(removePart(changed, "p").parts).toEqual([]);
+});
+
+test("the chosen route is found and replaced", () => {
+  const job = { routes: [{ ...route, id: "x" }, route], chosenRouteId: "r" } as never;
+  expect(chosenRoute(job)).toBe(route);
+  expect(chosenRoute(withRoute(job, { ...route, name: "Short cut" })).name).toBe("Short cut");
+  expect(() => chosenRoute({ routes: [], chosenRouteId: "r" } as never)).toThrow("no chosen route");
+});
+
+test.each<[Partial<Fastener>, string[]]>([
+  [{}, []],
+  [{ source: undefined }, ["no source"]],
+  [{ source: "memory" }, ["from memory"]],
+  [{ doubtful: true }, ["marked doubtful"]],
+  [{ singleUse: true }, ["fit a new one"]],
+  [{ singleUse: true, reuseReason: "none to be had" }, ["used again: none to be had"]],
+  [{ thread: readMetricThread("M6") }, ["would break an M6"]],
+  [{ figure: readTorqueFigure("snug"), source: undefined }, []],
+  [{ thread: readMetricThread("M10"), figure: readTorqueFigure("2 Nm then 45 Nm") }, []],
+])("doubts about %j", (more, expected) => {
+  const doubts = fastenerDoubts({ ...bolts, ...more });
+  expect(doubts).toHaveLength(expected.length);
+  expected.forEach((says, i) => expect(doubts[i]).toContain(says));
+});

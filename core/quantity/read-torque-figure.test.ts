@@ -1,0 +1,98 @@
+import fc from "fast-check";
+import { InputError } from "../input-error";
+import { type TorqueFigure, torqueFigureSchema } from "../model/torque-figure";
+import { readTorqueFigure, readTorqueUnit } from "./read-torque-figure";
+import { figureInWords, formatFigure } from "./torque-words";
+import { TORQUE_UNITS, type TorqueUnit } from "./torque-unit";
+
+const q = (value: number, unit: TorqueUnit, decimals = 0) => ({ value, unit, decimals });
+
+test.each<[string, TorqueUnit]>([
+  ["ft-lb", "lbf.ft"], ["ft lbs", "lbf.ft"], ["ft-lbs", "lbf.ft"], ["foot pounds", "lbf.ft"], ["lb-ft", "lbf.ft"], ["pound-feet", "lbf.ft"], ["lbf·ft", "lbf.ft"], ["lb·ft", "lbf.ft"],
+  ["ft/lbs", "lbf.ft"], ["Ft. Lbs.", "lbf.ft"], ["pound-foot", "lbf.ft"], ["in-lb", "lbf.in"], ["inch pounds", "lbf.in"], ["lb-in", "lbf.in"], ["lbs in", "lbf.in"], ["pound inches", "lbf.in"],
+  ["Nm", "N.m"], ["N·m", "N.m"], ["N m", "N.m"], ["N.m", "N.m"], ["newton metres", "N.m"], ["newton-meters", "N.m"], ["kg·m", "kgf.m"], ["kgf·m", "kgf.m"], ["mkp", "kgf.m"], ["kg-m", "kgf.m"],
+  ["kgf·cm", "kgf.cm"], ["kg-cm", "kgf.cm"], ["cNm", "cN.m"], ["dNm", "dN.m"], ["kNm", "kN.m"], ["oz-in", "ozf.in"], ["in·oz", "ozf.in"],
+])("%p is the unit %s", (text, unit) => {
+  expect(readTorqueUnit(text)).toBe(unit);
+});
+
+test.each<[string, TorqueFigure]>([
+  ["35 ft lbs", { form: "value", torque: q(35, "lbf.ft") }],
+  ["106 in-lb", { form: "value", torque: q(106, "lbf.in") }],
+  ["12,5 Nm", { form: "value", torque: q(12.5, "N.m", 1) }],
+  ["1 200 cNm", { form: "value", torque: q(1200, "cN.m") }],
+  ["18-24 Nm", { form: "range", low: q(18, "N.m"), high: q(24, "N.m") }],
+  ["18 – 24 N·m", { form: "range", low: q(18, "N.m"), high: q(24, "N.m") }],
+  ["18 Nm to 24 Nm", { form: "range", low: q(18, "N.m"), high: q(24, "N.m") }],
+  ["between 7,5 and 9 Nm", { form: "range", low: q(7.5, "N.m", 1), high: q(9, "N.m") }],
+  ["max 10 Nm", { form: "maximum", torque: q(10, "N.m") }],
+  ["10 Nm max.", { form: "maximum", torque: q(10, "N.m") }],
+  ["no more than 90 in lbs", { form: "maximum", torque: q(90, "lbf.in") }],
+  ["snug", { form: "snug" }],
+  ["Good and tight", { form: "snug" }],
+  ["20, 40, 60 Nm", { form: "passes", torques: [q(20, "N.m"), q(40, "N.m"), q(60, "N.m")] }],
+  ["first to 20 Nm then to 40 Nm", { form: "passes", torques: [q(20, "N.m"), q(40, "N.m")] }],
+  ["30 ft lb then 60 ft lb", { form: "passes", torques: [q(30, "lbf.ft"), q(60, "lbf.ft")] }],
+  ["50 Nm + 90°", { form: "angle", torque: q(50, "N.m"), anglesDeg: [90] }],
+  ["50 Nm + 90° + 45°", { form: "angle", torque: q(50, "N.m"), anglesDeg: [90, 45] }],
+  ["50 Nm 90 deg", { form: "angle", torque: q(50, "N.m"), anglesDeg: [90] }],
+  ["25 ft-lb then another 90 degrees", { form: "angle", torque: q(25, "lbf.ft"), anglesDeg: [90] }],
+  ["40 Nm plus a quarter turn", { form: "angle", torque: q(40, "N.m"), anglesDeg: [90] }],
+  ["12 turns", { form: "turns", turns: 12 }],
+  ["2,5 turns back to the mark", { form: "turns", turns: 2.5 }],
+])("%p is read", (text, figure) => {
+  expect(readTorqueFigure(text)).toEqual(figure);
+  expect(torqueFigureSchema.parse(readTorqueFigure(text))).toEqual(figure);
+});
+
+test.each([
+  ["", "Type a torque"],
+  ["35", "no unit"],
+  ["18-24", "no unit"],
+  ["35 lbs", "not a unit"],
+  ["35 psi", "not a unit"],
+  ["1,200 Nm", "two ways"],
+  ["24-18 Nm", "from more to less"],
+  ["0 Nm", "nothing"],
+  ["Nm", "not understood"],
+  ["20 then 40 Nm + 90°", "more than one torque before its angle"],
+  ["99999999 Nm", "more than any wrench"],
+])("%p is refused: %s", (text, says) => {
+  expect(() => readTorqueFigure(text)).toThrow(InputError);
+  expect(() => readTorqueFigure(text)).toThrow(says);
+});
+
+const quantity = fc.record({ value: fc.integer({ min: 1, max: 9999 }).map((n) => n / 10), unit: fc.constantFrom(...TORQUE_UNITS), decimals: fc.constant(1) });
+const anyFigure = fc.oneof(
+  quantity.map((torque): TorqueFigure => ({ form: "value", torque })),
+  quantity.map((torque): TorqueFigure => ({ form: "maximum", torque })),
+  fc.tuple(quantity, fc.integer({ min: 1, max: 500 })).map(([low, more]): TorqueFigure => ({ form: "range", low, high: { ...low, value: (Math.round(low.value * 10) + more) / 10 } })),
+  fc.array(quantity, { minLength: 2, maxLength: 6 }).map((torques): TorqueFigure => ({ form: "passes", torques })),
+  fc.tuple(quantity, fc.array(fc.integer({ min: 1, max: 360 }), { minLength: 1, maxLength: 3 })).map(([torque, anglesDeg]): TorqueFigure => ({ form: "angle", torque, anglesDeg })),
+  fc.integer({ min: 1, max: 60 }).map((n): TorqueFigure => ({ form: "turns", turns: n / 2 })),
+  fc.constant<TorqueFigure>({ form: "snug" }),
+);
+
+test("what is shown of a figure reads back as the same figure", () => {
+  fc.assert(fc.property(anyFigure, (figure) => expect(readTorqueFigure(formatFigure(figure))).toEqual(figure)));
+});
+
+test("whatever is typed gives a figure the model allows, or a sentence", () => {
+  const pieces = fc.array(fc.constantFrom("35", "1,200", "0", "Nm", "ft lb", "-", "to", "then", "+", "90°", "max", "snug", " ", "turns", ",", "and", "between"), { maxLength: 8 }).map((parts) => parts.join(" "));
+  fc.assert(
+    fc.property(fc.oneof(fc.string(), pieces), (text) => {
+      try {
+        expect(torqueFigureSchema.safeParse(readTorqueFigure(text)).success).toBe(true);
+      } catch (error) {
+        expect(error).toBeInstanceOf(InputError);
+      }
+    }),
+    { numRuns: 2000 },
+  );
+});
+
+test("a figure is read back in words with the other everyday unit", () => {
+  expect(figureInWords(readTorqueFigure("106 in-lb"))).toBe("106 pound-inches (12.0 N·m)");
+  expect(figureInWords(readTorqueFigure("50 Nm + 90°"))).toBe("50 newton-metres (36.9 lb·ft), then 90 degrees further (1.5 flats of a hexagon)");
+  expect(figureInWords(readTorqueFigure("18-24 Nm"))).toBe("between 18 newton-metres (13.3 lb·ft) and 24 newton-metres (17.7 lb·ft), aimed at the middle");
+});

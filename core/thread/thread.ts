@@ -1,0 +1,55 @@
+import { InputError, requirePositive } from "../input-error";
+
+/** A thread as named on a drawing. Inch threads are kept by diameter and threads per inch. */
+export type Thread = { system: "metric"; diameterMm: number; pitchMm: number } | { system: "inch"; diameterIn: number; threadsPerInch: number };
+
+/**
+ * Coarse pitches in mm by nominal diameter: ISO 261.
+ */
+const COARSE_PITCH_MM: Record<number, number> = {
+  3: 0.5, 4: 0.7, 5: 0.8, 6: 1, 7: 1, 8: 1.25, 10: 1.5, 12: 1.75, 14: 2, 16: 2, 18: 2.5, 20: 2.5, 22: 2.5, 24: 3,
+};
+
+/**
+ * Reads "M10", "M10x1.25", "M8 × 1.25". A size without a pitch is the coarse one.
+ * @throws InputError when it is not a metric thread of a known size.
+ * Example: readMetricThread("M12 x 1.5") → { system: "metric", diameterMm: 12, pitchMm: 1.5 }.
+ */
+export function readMetricThread(text: string): Thread {
+  const match = /^m\s*(\d+(?:[.,]\d+)?)(?:\s*[x×*]\s*(\d+(?:[.,]\d+)?))?$/i.exec(text.trim());
+  if (!match) throw new InputError(`"${text.trim()}" is not a metric thread. Write it like M8 or M10x1.25.`, "thread");
+  const diameterMm = Number((match[1] ?? "").replace(",", "."));
+  const coarse = COARSE_PITCH_MM[diameterMm];
+  const pitchMm = match[2] === undefined ? coarse : Number(match[2].replace(",", "."));
+  if (pitchMm === undefined) throw new InputError(`M${diameterMm} has no coarse pitch in the table. Write the pitch too, like M${diameterMm}x1.`, "thread");
+  if (pitchMm <= 0 || pitchMm >= diameterMm / 2) {
+    throw new InputError(`A pitch of ${pitchMm} mm does not go on a ${diameterMm} mm thread. Check the two numbers.`, "thread");
+  }
+  return { system: "metric", diameterMm, pitchMm };
+}
+
+/** "M10×1.25", or "M10" where the pitch is the coarse one; "3/8-16" style inch threads as decimals of an inch. */
+export function formatThread(thread: Thread): string {
+  if (thread.system === "inch") return `${thread.diameterIn} in, ${thread.threadsPerInch} per inch`;
+  return COARSE_PITCH_MM[thread.diameterMm] === thread.pitchMm ? `M${thread.diameterMm}` : `M${thread.diameterMm}×${thread.pitchMm}`;
+}
+
+/** Nominal diameter, mm. */
+export function diameterMm(thread: Thread): number {
+  return thread.system === "metric" ? thread.diameterMm : thread.diameterIn * 25.4;
+}
+
+/**
+ * Tensile stress area, mm²: metric π/4·(d − 0.9382 P)² (ISO 898-1); inch 0.7854·(d − 0.9743/n)² (ASME B1.1).
+ * @throws InputError for sizes that are not positive. Example: M8×1.25 → 36.608.
+ */
+export function stressAreaMm2(thread: Thread): number {
+  if (thread.system === "metric") {
+    requirePositive(thread.diameterMm, "The thread's diameter", "thread");
+    requirePositive(thread.pitchMm, "The thread's pitch", "thread");
+    return (Math.PI / 4) * (thread.diameterMm - 0.9382 * thread.pitchMm) ** 2;
+  }
+  requirePositive(thread.diameterIn, "The thread's diameter", "thread");
+  requirePositive(thread.threadsPerInch, "The threads per inch", "thread");
+  return 0.7854 * (thread.diameterIn - 0.9743 / thread.threadsPerInch) ** 2 * 25.4 ** 2;
+}

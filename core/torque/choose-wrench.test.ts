@@ -1,0 +1,128 @@
+import fc from "fast-check";
+import type { TorqueWrench } from "../model/tool";
+import { readTorqueFigure } from "../quantity/read-torque-figure";
+import { formatTorque, quantityNm } from "../quantity/torque-quantity";
+import { type WrenchSetting, accurateRange, chooseWrench, rangeToBorrow, setWrench, wrenchAccuracy } from "./choose-wrench";
+import { adapterSlip } from "./adapter-slip";
+import { nearestMark } from "./nearest-mark";
+import { type TorqueTarget, stagesOf } from "./target";
+
+const wrench = (more: Partial<TorqueWrench>): TorqueWrench => ({
+  id: "w", createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z", schema: 1, origin: "own",
+  kind: "torque wrench", name: "Wrench", works: "click", drive: "3/8", unit: "lbf.ft", min: 10, max: 75, step: 0.5, gripLengthMm: 380, ...more,
+});
+
+function target(text: string): TorqueTarget {
+  const [stage] = stagesOf(readTorqueFigure(text));
+  if (stage?.kind !== "torque") throw new Error("not a torque");
+  return stage.target;
+}
+
+function set(one: TorqueWrench, text: string, adapters: { offsetMm: number; angleDeg: number }[] = []): WrenchSetting {
+  const result = setWrench(one, target(text), adapters);
+  if ("why" in result) throw new Error(result.why);
+  return result;
+}
+
+test("40 N·m through a 45 mm crowfoot on a 380 mm wrench is 26.5 lb·ft on a half-pound scale", () => {
+  const { exactNm, setting, nominalNm, bandNm } = set(wrench({}), "40 Nm", [{ offsetMm: 45, angleDeg: 0 }]);
+  expect(exactNm).toBeCloseTo(35.7647, 4);
+  expect(formatTorque(setting)).toBe("26.5 lb·ft");
+  // By hand: 26.5 lb·ft is 35.929 N·m; times 425/380 is 40.184. Off by 4 % and by a hand 10 mm nearer or further:
+  // 35.929 · 0.96 · 435/390 = 38.471 and 35.929 · 1.04 · 415/370 = 41.911.
+  expect(nominalNm).toBeCloseTo(40.184, 2);
+  expect(bandNm[0]).toBeCloseTo(38.471, 2);
+  expect(bandNm[1]).toBeCloseTo(41.911, 2);
+});
+
+test("without an adapter the place of the hand makes no difference", () => {
+  const { bandNm } = set(wrench({ unit: "N.m", min: 20, max: 200, step: 1 }), "100 Nm");
+  expect(bandNm[0]).toBeCloseTo(96, 9);
+  expect(bandNm[1]).toBeCloseTo(104, 9);
+});
+
+test("a range is aimed at its middle", () => {
+  expect(formatTorque(set(wrench({ unit: "N.m", min: 5, max: 50, step: 1 }), "18-24 Nm").setting)).toBe("21 N·m");
+});
+
+test("a maximum is set so that even the top of the band stays below it", () => {
+  const { setting, bandNm } = set(wrench({ unit: "N.m", min: 2, max: 20, step: 0.5 }), "max 10 Nm");
+  expect(formatTorque(setting)).toBe("9.5 N·m");
+  expect(bandNm[1]).toBeLessThanOrEqual(10);
+});
+
+test("accuracy is 4 % of the setting, 6 % where full scale is 10 N·m or less, or what the certificate says", () => {
+  expect(wrenchAccuracy(wrench({}))).toBe(0.04);
+  expect(wrenchAccuracy(wrench({ unit: "N.m", min: 1, max: 10 }))).toBe(0.06);
+  expect(wrenchAccuracy(wrench({ unit: "lbf.in", min: 10, max: 80 }))).toBe(0.06);
+  expect(wrenchAccuracy(wrench({ accuracy: 0.02 }))).toBe(0.02);
+});
+
+test.each([
+  ["5 Nm", "the scale starts at 10.0 lb·ft"],
+  ["17 Nm", "only accurate from 15.0 lb·ft up"],
+  ["200 Nm", "the scale ends at 75.0 lb·ft"],
+])("%s is refused: %s", (text, why) => {
+  expect(setWrench(wrench({}), target(text), [])).toMatchObject({ why: expect.stringContaining(why) });
+  expect(accurateRange(wrench({}))).toEqual([15, 75]);
+});
+
+test("the wrench whose band lies furthest inside comes first; the narrower of two that both do", () => {
+  const rough = wrench({ id: "rough", unit: "N.m", min: 20, max: 200, step: 10 });
+  const fine = wrench({ id: "fine", unit: "N.m", min: 20, max: 100, step: 1, accuracy: 0.02 });
+  const short = wrench({ id: "short", unit: "N.m", min: 2, max: 20, step: 1 });
+  const { usable, refused } = chooseWrench([rough, short, fine], target("44-46 Nm"), []);
+  expect(usable.map((one) => one.wrench.id)).toEqual(["fine", "rough"]);
+  expect(refused.map((one) => one.wrench.id)).toEqual(["short"]);
+});
+
+test("what to borrow covers the setting between a fifth and the whole of its scale", () => {
+  const { settingNm, smallestFullScaleNm, largestFullScaleNm } = rangeToBorrow(target("90 Nm"), [{ offsetMm: 50, angleDeg: 0 }]);
+  expect(settingNm).toBeCloseTo(80, 9);
+  expect(smallestFullScaleNm).toBeCloseTo(80, 9);
+  expect(largestFullScaleNm).toBeCloseTo(400, 9);
+});
+
+test("a setting is always a mark of the scale, within its range, and its band holds what the bolt is aimed at", () => {
+  fc.assert(
+    fc.property(fc.integer({ min: 30, max: 950 }), fc.constantFrom(0.25, 0.5, 1, 2), fc.integer({ min: 0, max: 90 }), (tenths, step, angleDeg) => {
+      const one = wrench({ step });
+      const result = setWrench(one, target(`${tenths / 10} Nm`), [{ offsetMm: 40, angleDeg }]);
+      if ("why" in result) return;
+      expect(Math.abs(result.setting.value / step - Math.round(result.setting.value / step))).toBeLessThan(1e-9);
+      expect(result.setting.value).toBeGreaterThanOrEqual(15);
+      expect(result.setting.value).toBeLessThanOrEqual(75);
+      expect(Math.abs(quantityNm(result.setting) - result.exactNm)).toBeLessThanOrEqual((step / 2) * 1.3559);
+      expect(result.bandNm[0]).toBeLessThan(result.nominalNm);
+      expect(result.bandNm[1]).toBeGreaterThan(result.nominalNm);
+      expect(result.shareInside).toBeGreaterThanOrEqual(0);
+      expect(result.shareInside).toBeLessThanOrEqual(1);
+    }),
+  );
+});
+
+test.each([
+  [26.379, 0.5, "26.5"],
+  [26.2, 0.25, "26.25"],
+  [106.2, 1, "106"],
+  [47, 5, "45"],
+])("the mark nearest to %d in steps of %d is %s", (value, step, shown) => {
+  const mark = nearestMark(value, "lbf.ft", step);
+  expect(mark.value.toFixed(mark.decimals)).toBe(shown);
+});
+
+test("a slip shows its working with the numbers in it", () => {
+  const slip = adapterSlip({ torque: { value: 40, unit: "N.m", decimals: 0 }, gripLengthMm: 380, adapter: { offsetMm: 45, angleDeg: 0 }, unit: "lbf.ft", step: 0.5 });
+  expect(slip.working).toEqual([
+    "T wrench = T bolt · L / (L + E·cos θ)",
+    "40 · 380 / (380 + 45·cos 0°) = 35.76 N·m",
+    "35.76 N·m = 26.38 lb·ft",
+    "nearest mark 26.5 lb·ft; the bolt gets 40.2 N·m",
+  ]);
+  expect(slip.margin).toContain("0.10 N·m");
+});
+
+test("torque then angle stays two stages, passes stay in order", () => {
+  expect(stagesOf(readTorqueFigure("50 Nm + 90° + 45°")).map(({ kind }) => kind)).toEqual(["torque", "angle", "angle"]);
+  expect(stagesOf(readTorqueFigure("20, 40, 60 Nm")).map(({ label }) => label)).toEqual(["first pass", "second pass", "final pass"]);
+});

@@ -1,0 +1,118 @@
+import type { TorqueWrench } from "../model/tool";
+import { type TorqueQuantity, formatTorque, quantityNm } from "../quantity/torque-quantity";
+import { fromNm, toNm } from "../quantity/torque-unit";
+import { type Adapter, boltTorqueNm, leverRatio, wrenchTorqueNm } from "./adapter";
+import { nearestMark, stepDecimals } from "./nearest-mark";
+import type { TorqueTarget } from "./target";
+
+/** Wrenches are certified from 20 % of full scale up (ISO 6789: measured at 20, 60 and 100 %). */
+const LOWEST_SHARE_OF_SCALE = 0.2;
+
+/** How far the hand may stray from the middle of the grip, mm; it matters only with an adapter on. */
+const HAND_STRAY_MM = 10;
+
+/** A wrench set for one pull, and what reaches the bolt. All torques in N·m unless they say otherwise. */
+export interface WrenchSetting {
+  wrench: TorqueWrench;
+  /** What the wrench should read before rounding to its scale. */
+  exactNm: number;
+  /** The nearest mark it can be set to, in its own unit. */
+  setting: TorqueQuantity;
+  /** What the bolt gets if wrench and hand are perfect. */
+  nominalNm: number;
+  /** What the bolt may get: accuracy of the wrench and, with an adapter, the place of the hand. */
+  bandNm: [low: number, high: number];
+  /** The part of that band that lies within what was asked, 0 to 1. */
+  shareInside: number;
+}
+
+export interface WrenchRefusal {
+  wrench: TorqueWrench;
+  /** A sentence: why this wrench cannot be used. */
+  why: string;
+}
+
+export interface WrenchChoice {
+  /** Best first. */
+  usable: WrenchSetting[];
+  refused: WrenchRefusal[];
+}
+
+/**
+ * The wrench's claimed accuracy as a share of its setting: its own certificate where known, otherwise
+ * ±4 %, or ±6 % where full scale is 10 N·m or less (ISO 6789-1:2017).
+ */
+export function wrenchAccuracy(wrench: TorqueWrench): number {
+  return wrench.accuracy ?? (toNm(wrench.max, wrench.unit) <= 10 + 1e-9 ? 0.06 : 0.04);
+}
+
+/** Lowest and highest setting the accuracy is claimed for, in the wrench's own unit. */
+export function accurateRange(wrench: TorqueWrench): [low: number, high: number] {
+  return [Math.max(wrench.min, wrench.max * LOWEST_SHARE_OF_SCALE), wrench.max];
+}
+
+/**
+ * Sets one wrench for one target, after adapter correction.
+ *
+ * A value or the middle of a range goes to the nearest mark. A maximum goes to the highest mark whose
+ * whole band stays at or below it.
+ * @throws InputError for impossible lengths. Example: 40 N·m, 45 mm in line, a 380 mm wrench stepping
+ * half a lb·ft → exact 35.765 N·m, set 26.5 lb·ft.
+ */
+export function setWrench(wrench: TorqueWrench, target: TorqueTarget, adapters: readonly Adapter[]): WrenchSetting | WrenchRefusal {
+  const lever = { gripLengthMm: wrench.gripLengthMm, adapters };
+  const accuracy = wrenchAccuracy(wrench);
+  const [nearRatio, farRatio] = ratioBand(wrench, adapters);
+  const exactNm = target.isMaximum ? target.highNm / (farRatio * (1 + accuracy)) : wrenchTorqueNm(target.aimNm, lever);
+  const exact = fromNm(exactNm, wrench.unit);
+  const [low, high] = accurateRange(wrench);
+  const setting = nearestMark(exact, wrench.unit, wrench.step, target.isMaximum ? "down" : "nearest");
+  if (setting.value < low - 1e-9 || setting.value > high + 1e-9) return { wrench, why: outOfRange(wrench, exact, [low, high]) };
+
+  const settingNm = quantityNm(setting);
+  const bandNm: [number, number] = [settingNm * (1 - accuracy) * nearRatio, settingNm * (1 + accuracy) * farRatio];
+  return { wrench, exactNm, setting, nominalNm: boltTorqueNm(settingNm, lever), bandNm, shareInside: shareInside(bandNm, target) };
+}
+
+/**
+ * Every wrench judged for one target: the usable ones, the largest share of the band inside first
+ * (the narrower band where equal), and the refused ones with the reason.
+ */
+export function chooseWrench(wrenches: readonly TorqueWrench[], target: TorqueTarget, adapters: readonly Adapter[]): WrenchChoice {
+  const judged = wrenches.map((wrench) => setWrench(wrench, target, adapters));
+  const usable = judged.filter((one): one is WrenchSetting => "setting" in one);
+  usable.sort((a, b) => b.shareInside - a.shareInside || spread(a) - spread(b));
+  return { usable, refused: judged.filter((one): one is WrenchRefusal => "why" in one) };
+}
+
+/**
+ * What to borrow when no wrench will do: "one that reads 36 N·m between its lowest fifth and its top".
+ * The range is told for the setting after adapter correction on a 400 mm handle.
+ */
+export function rangeToBorrow(target: TorqueTarget, adapters: readonly Adapter[]): { settingNm: number; smallestFullScaleNm: number; largestFullScaleNm: number } {
+  const settingNm = target.aimNm / leverRatio({ gripLengthMm: 400, adapters });
+  return { settingNm, smallestFullScaleNm: settingNm, largestFullScaleNm: settingNm / LOWEST_SHARE_OF_SCALE };
+}
+
+/** Least and most lever ratio while the hand strays along the grip; both the same without an adapter. */
+function ratioBand(wrench: TorqueWrench, adapters: readonly Adapter[]): [number, number] {
+  const stray = Math.min(HAND_STRAY_MM, wrench.gripLengthMm / 2);
+  const ratios = [-stray, 0, stray].map((mm) => leverRatio({ gripLengthMm: wrench.gripLengthMm + mm, adapters }));
+  return [Math.min(...ratios), Math.max(...ratios)];
+}
+
+function shareInside([low, high]: [number, number], target: TorqueTarget): number {
+  const inside = Math.min(high, target.highNm * (1 + 1e-9)) - Math.max(low, target.lowNm);
+  return Math.min(1, Math.max(0, inside / (high - low)));
+}
+
+function spread(setting: WrenchSetting): number {
+  return setting.bandNm[1] - setting.bandNm[0];
+}
+
+function outOfRange(wrench: TorqueWrench, exact: number, [low, high]: [number, number]): string {
+  const shown = (value: number) => formatTorque({ value, unit: wrench.unit, decimals: stepDecimals(wrench.step) });
+  if (exact > high) return `It would need ${shown(exact)}; the scale ends at ${shown(high)}.`;
+  if (exact < wrench.min) return `It would need ${shown(exact)}; the scale starts at ${shown(wrench.min)}.`;
+  return `It would need ${shown(exact)}; it is only accurate from ${shown(low)} up, a fifth of its scale.`;
+}

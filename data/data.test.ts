@@ -1,0 +1,143 @@
+import "fake-indexeddb/auto";
+import { IDBFactory } from "fake-indexeddb";
+import fc from "fast-check";
+import { InputError } from "@/core/input-error";
+import { COLLECTIONS, type Household, emptyHousehold } from "@/core/model/household";
+import { demoHousehold } from "@/demo/household";
+import { type Change, putAll, removeDemo, removeEverything, removeVehicle } from "./change";
+import { compareHouseholds, readHouseholdFile, writeHouseholdFile } from "./household-file";
+import { createRepository } from "./repository";
+import { stamp } from "./stamp";
+import { openStore } from "./store";
+
+const demo = demoHousehold("2026-11-24");
+const now = new Date("2026-11-24T12:00:00.000Z");
+const own = { ...stamp("own", now), name: "My own", distanceUnit: "km" as const, torqueUnit: "N.m" as const };
+
+beforeEach(() => {
+  globalThis.indexedDB = new IDBFactory();
+});
+
+const open = async (onCommit?: Parameters<typeof createRepository>[1]) => createRepository(await openStore(), onCommit);
+const byId = (household: Household) => Object.fromEntries(COLLECTIONS.map((collection) => [collection, [...household[collection]].sort((a, b) => a.id.localeCompare(b.id))]));
+
+test("exported, brought into an empty browser and exported again: nothing is lost", async () => {
+  const first = await open();
+  await first.commit(putAll(demo));
+  const text = writeHouseholdFile(await first.everything(), now);
+  globalThis.indexedDB = new IDBFactory();
+  const second = await open();
+  await second.commit(putAll(readHouseholdFile(text)));
+  expect(byId(await second.everything())).toEqual(byId(demo));
+  expect(JSON.parse(writeHouseholdFile(await second.everything(), now))).toEqual(JSON.parse(text));
+});
+
+test("every change can be undone with what it returned", async () => {
+  const repository = await open();
+  await repository.commit(putAll(demo));
+  const changes: Change[] = [
+    removeVehicle(demo, "demo-wren"),
+    removeDemo(demo),
+    removeEverything(demo),
+    { put: { vehicles: [{ ...own, name: "New" }] } },
+    { put: { vehicles: demo.vehicles.map((vehicle) => ({ ...vehicle, name: "Renamed" })) }, remove: { tools: demo.tools.slice(0, 3).map(({ id }) => id) } },
+  ];
+  for (const change of changes) {
+    const inverse = await repository.commit(change);
+    expect(byId(await repository.everything())).not.toEqual(byId(demo));
+    await repository.commit(inverse);
+    expect(byId(await repository.everything())).toEqual(byId(demo));
+  }
+});
+
+test("removing the demo leaves own data as it is; removing a vehicle takes what hangs on it", async () => {
+  const repository = await open();
+  await repository.commit(putAll(demo));
+  await repository.commit({ put: { vehicles: [own] } });
+  await repository.commit(removeDemo(await repository.everything()));
+  expect(await repository.everything()).toEqual({ ...emptyHousehold(), vehicles: [own] });
+  await repository.commit(putAll(demo));
+  await repository.commit(removeVehicle(await repository.everything(), "demo-wren"));
+  const left = await repository.everything();
+  expect(JSON.stringify([left.vehicles, left.jobs, left.readings, left.replacements, left.followUps])).not.toContain("demo-wren");
+  expect(left.works).toEqual([]);
+  expect(left.tools).toHaveLength(demo.tools.length);
+});
+
+test("a change with one bad record writes nothing and says what is wrong", async () => {
+  const told: string[][] = [];
+  const repository = await open((collections) => told.push(collections));
+  const bad = { ...own, id: "bad", year: 12 };
+  await expect(repository.commit({ put: { vehicles: [own, bad] } })).rejects.toThrow(/year/);
+  expect(await repository.list("vehicles")).toEqual([]);
+  expect(told).toEqual([]);
+  await repository.commit({ put: { vehicles: [own] } });
+  expect(told).toEqual([["vehicles"]]);
+});
+
+test("a store of an older version runs through the migrations and keeps everything", async () => {
+  const first = await openStore("old", 1);
+  await createRepository(first).commit({ put: { vehicles: [own] } });
+  first.close();
+  const migrations = [{ to: 2, name: "names in capitals", migrate: (raw: Record<string, Record<string, unknown>[]>) => ({ ...raw, vehicles: (raw.vehicles ?? []).map((one) => ({ ...one, name: String(one.name).toUpperCase() })) }) }];
+  const second = await openStore("old", 2, migrations);
+  expect(await second.getAll("vehicles")).toEqual([{ ...own, name: "MY OWN", schema: 2 }]);
+  second.close();
+});
+
+test("settings of this browser are kept apart and never exported", async () => {
+  const repository = await open();
+  await repository.saveSetting("started", "demo");
+  expect(await repository.setting("started")).toBe("demo");
+  expect(await repository.setting("other")).toBeUndefined();
+  expect(await repository.everything()).toEqual(emptyHousehold());
+});
+
+const good = writeHouseholdFile(demo, now);
+const changed = (how: (file: { version: unknown; format: unknown; household: Record<string, Record<string, unknown>[]> }) => void) => {
+  const file = JSON.parse(good);
+  how(file);
+  return JSON.stringify(file);
+};
+
+test.each<[string, string, string]>([
+  ["nothing", "", "The file is empty."],
+  ["half a file", good.slice(0, good.length / 2), "breaks off"],
+  ["another program's file", '{"a":1}', "not a Vest Pocket household file"],
+  ["a list", "[]", "not a Vest Pocket household file"],
+  ["a newer file", changed((file) => (file.version = 2)), "The file is version 2; this app reads up to version 1"],
+  ["no version", changed((file) => delete file.version), "does not say which version"],
+  ["a wrong type", changed((file) => Object.assign(file.household.vehicles?.[1] ?? {}, { year: "old" })), "In household, vehicles, entry 2, year: expected number"],
+  ["an unknown field", changed((file) => Object.assign(file.household.vehicles?.[0] ?? {}, { wings: 2 })), "wings"],
+  ["a missing collection", changed((file) => delete file.household.tools), "household, tools"],
+  ["a job of no vehicle", changed((file) => Object.assign(file.household.jobs?.[0] ?? {}, { vehicleId: "lost" })), "In jobs, entry 1: it belongs to a vehicle that is not in the file"],
+  ["work of no job", changed((file) => Object.assign(file.household.works?.[0] ?? {}, { jobId: "lost" })), "In works, entry 1"],
+  ["an id twice", changed((file) => file.household.tools?.push({ ...file.household.tools[0] })), "is there twice"],
+])("%s is refused with the first thing wrong", (_, text, says) => {
+  expect(() => readHouseholdFile(text)).toThrow(InputError);
+  expect(() => readHouseholdFile(text)).toThrow(says);
+});
+
+test("a file cut, overwritten or doubled anywhere is read whole or refused in a sentence", () => {
+  fc.assert(
+    fc.property(fc.nat(good.length), fc.nat(400), fc.string({ maxLength: 12 }), (at, length, put) => {
+      try {
+        readHouseholdFile(good.slice(0, at) + put + good.slice(at + length));
+      } catch (error) {
+        expect(error).toBeInstanceOf(InputError);
+        expect((error as Error).message).toMatch(/[.]$/);
+      }
+    }),
+    { numRuns: 300 },
+  );
+});
+
+test("a household is compared record by record, whatever order its keys are in", () => {
+  const reordered = { ...demo, vehicles: demo.vehicles.map((vehicle) => Object.fromEntries(Object.entries(vehicle).reverse()) as typeof vehicle) };
+  const all = COLLECTIONS.reduce((sum, collection) => sum + demo[collection].length, 0);
+  expect(compareHouseholds(demo, reordered)).toEqual({ added: 0, replaced: 0, same: all });
+  const [first, ...rest] = demo.vehicles;
+  if (!first) throw new Error("the demo has vehicles");
+  expect(compareHouseholds({ ...demo, vehicles: rest }, demo)).toMatchObject({ added: 1, replaced: 0 });
+  expect(compareHouseholds({ ...demo, vehicles: [{ ...first, name: "Other" }, ...rest] }, demo)).toMatchObject({ added: 0, replaced: 1 });
+});

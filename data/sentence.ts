@@ -1,0 +1,18 @@
+import type { z } from "zod";
+
+/** The first thing a schema found wrong, as one sentence: 'In vehicles, entry 2, "year": expected number, received string.' */
+export function sentenceOf(error: z.ZodError): string {
+  const issue = error.issues[0];
+  if (!issue) return "Something in it is not as it should be.";
+  const place = placeInWords(issue.path);
+  const what = issue.message.replace(/^Invalid input: /, "").replace(/\.$/, "");
+  return place === "" ? `${capital(what)}.` : `In ${place}: ${what}.`;
+}
+
+function placeInWords(path: PropertyKey[]): string {
+  return path.map((key) => (typeof key === "number" ? `entry ${key + 1}` : String(key))).join(", ");
+}
+
+function capital(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1);
+}

@@ -1,0 +1,45 @@
+import { type DBSchema, type IDBPDatabase, type IDBPTransaction, openDB } from "idb";
+import { COLLECTIONS, type Collection, type RecordOf } from "@/core/model/household";
+import { MIGRATIONS, type Migration, type RawHousehold, migrate } from "@/core/model/migrations";
+import { MODEL_VERSION } from "@/core/model/record";
+
+type CollectionStores = { [C in Collection]: { key: string; value: RecordOf<C> } };
+
+/** Collections by id, and a few single values about this browser that are never exported. */
+interface Schema extends DBSchema, CollectionStores {
+  settings: { key: string; value: string };
+}
+
+export type Store = IDBPDatabase<Schema>;
+type StoreName = Collection | "settings";
+
+/** Opens the store, bringing what an older build left there up to this model through the one migrations list. */
+export async function openStore(name = "vest-pocket", version: number = MODEL_VERSION, migrations: readonly Migration[] = MIGRATIONS): Promise<Store> {
+  const store: Store = await openDB<Schema>(name, version, {
+    async upgrade(db, oldVersion, newVersion, transaction) {
+      const fresh = COLLECTIONS.filter((collection) => !db.objectStoreNames.contains(collection));
+      for (const collection of fresh) db.createObjectStore(collection, { keyPath: "id" });
+      if (!db.objectStoreNames.contains("settings")) db.createObjectStore("settings");
+      if (oldVersion > 0) await migrateStored(transaction, oldVersion, newVersion ?? version, migrations);
+    },
+    // Another tab has a newer build: let it go on, and let this tab reload into it.
+    blocking: () => store.close(),
+  });
+  return store;
+}
+
+async function migrateStored(
+  transaction: IDBPTransaction<Schema, StoreName[], "versionchange">,
+  from: number,
+  to: number,
+  migrations: readonly Migration[],
+): Promise<void> {
+  const stored: RawHousehold = {};
+  for (const collection of COLLECTIONS) stored[collection] = await transaction.objectStore(collection).getAll();
+  const migrated = migrate(stored, from, migrations, to);
+  for (const collection of COLLECTIONS) {
+    const objectStore = transaction.objectStore(collection);
+    await objectStore.clear();
+    for (const record of migrated[collection] ?? []) await objectStore.put(record as never);
+  }
+}

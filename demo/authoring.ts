@@ -1,0 +1,33 @@
+import type { HeadSize } from "@/core/model/head-size";
+import type { Fastener, Part, Step } from "@/core/model/job";
+import type { RecordStamp } from "@/core/model/record";
+import type { TorqueFigure } from "@/core/model/torque-figure";
+import { readHeadSize } from "@/core/quantity/read-head-size";
+import { readTorqueFigure } from "@/core/quantity/read-torque-figure";
+import { type Thread, readMetricThread } from "@/core/thread/thread";
+
+/** The day that every day in the demo's files was written for. */
+export const WRITTEN_FOR = "2026-11-24";
+
+/** The stamp of a demo record: ids are plain words, so that links into the demo keep working. */
+export function demo(id: string, made: string = WRITTEN_FOR): RecordStamp {
+  const at = `${made}T08:00:00.000Z`;
+  return { id: `demo-${id}`, createdAt: at, updatedAt: at, schema: 1, origin: "demo" };
+}
+
+export const figure = (text: string): TorqueFigure => readTorqueFigure(text);
+export const head = (text: string): HeadSize => readHeadSize(text);
+export const thread = (text: string): Thread => readMetricThread(text);
+
+/** A step with what is usual left out: on the ground, nothing to be careful of. */
+export function step(id: string, phase: Step["phase"], kind: Step["kind"], title: string, more: Partial<Omit<Step, "id" | "phase" | "kind" | "title">> = {}): Step {
+  return { id, phase, kind, title, stance: "on the ground", cautions: [], ...more };
+}
+
+export function fastener(id: string, name: string, count: number, more: Partial<Omit<Fastener, "id" | "name" | "count">>): Fastener {
+  return { id, name, count, ...more };
+}
+
+export function part(id: string, name: string, place: Part["place"], more: Partial<Omit<Part, "id" | "name" | "place">> = {}): Part {
+  return { id, name, place, count: 1, ...more };
+}

@@ -1,0 +1,72 @@
+import { mkdtemp, rm } from "node:fs/promises";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { Browser, Builder, type ThenableWebDriver, logging } from "selenium-webdriver";
+import { Options, ServiceBuilder } from "selenium-webdriver/chrome";
+
+export interface Size {
+  width: number;
+  height: number;
+}
+export const DESK: Size = { width: 1280, height: 800 };
+export const PHONE: Size = { width: 390, height: 844 };
+
+export interface Opened {
+  driver: ThenableWebDriver;
+  /** Where this browser keeps its data and downloads; given to openBrowser again, the same browser comes back. */
+  profile: string;
+  downloads: string;
+  /** Everything the console said at warning or above since the last call. */
+  complaints: () => Promise<string[]>;
+  quit: () => Promise<void>;
+}
+
+interface How {
+  size?: Size;
+  night?: boolean;
+  /** A profile folder to open again; a new empty one otherwise. */
+  profile?: string;
+}
+
+/** Debian's Chromium, headless, with a profile of its own and no traffic of its own. */
+export async function openBrowser({ size = DESK, night = false, profile }: How = {}): Promise<Opened> {
+  const folder = profile ?? (await mkdtemp(join(tmpdir(), "vest-pocket-")));
+  const downloads = join(folder, "downloads");
+  const options = new Options();
+  options.setChromeBinaryPath("/usr/bin/chromium");
+  options.addArguments(
+    "--headless=new", "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking",
+    "--disable-component-update", "--disable-sync", "--hide-scrollbars", `--user-data-dir=${folder}`, `--window-size=${size.width},${size.height}`,
+  );
+  if (night) options.addArguments("--blink-settings=preferredColorScheme=0");
+  if (size.width < 500) {
+    // The type package describes an older form of this; ChromeDriver reads deviceMetrics.
+    options.setMobileEmulation({ deviceMetrics: { width: size.width, height: size.height, pixelRatio: 1, touch: true } } as never);
+  }
+  options.setUserPreferences({ "download.default_directory": downloads, "download.prompt_for_download": false });
+  const log = new logging.Preferences();
+  log.setLevel(logging.Type.BROWSER, logging.Level.ALL);
+  options.setLoggingPrefs(log);
+  const driver = new Builder().forBrowser(Browser.CHROME).setChromeOptions(options).setChromeService(new ServiceBuilder("/usr/bin/chromedriver")).build();
+  await driver;
+  if (size.width >= 500) await fitViewport(driver, size);
+  return {
+    driver,
+    profile: folder,
+    downloads,
+    complaints: async () => {
+      const entries = await driver.manage().logs().get(logging.Type.BROWSER);
+      return entries.filter(({ level }) => level.value >= logging.Level.WARNING.value).map(({ message }) => message);
+    },
+    quit: async () => {
+      await driver.quit().catch(() => undefined);
+      if (!profile) await rm(folder, { recursive: true, force: true });
+    },
+  };
+}
+
+/** Headless windows have a frame of their own; the page itself is what should have the size. */
+async function fitViewport(driver: ThenableWebDriver, size: Size): Promise<void> {
+  const [width, height] = await driver.executeScript<[number, number]>("return [innerWidth, innerHeight]");
+  await driver.manage().window().setRect({ width: size.width + (size.width - width), height: size.height + (size.height - height) });
+}

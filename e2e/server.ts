@@ -1,0 +1,53 @@
+import { type ChildProcess, spawn } from "node:child_process";
+import { createServer } from "node:net";
+import { once } from "node:events";
+
+export interface Served {
+  url: string;
+  stop: () => Promise<void>;
+}
+
+/** Serves the built app on a free port of this machine until stopped. The build must be there already. */
+export async function serve(): Promise<Served> {
+  const port = await freePort();
+  const server = spawn(process.execPath, ["node_modules/next/dist/bin/next", "start", "-H", "127.0.0.1", "-p", String(port)], {
+    stdio: ["ignore", "pipe", "pipe"],
+    env: { ...process.env, NEXT_TELEMETRY_DISABLED: "1", NODE_ENV: "production" },
+  });
+  let said = "";
+  server.stdout.on("data", (data) => (said += String(data)));
+  server.stderr.on("data", (data) => (said += String(data)));
+  const url = `http://127.0.0.1:${port}`;
+  for (let tries = 0; tries < 150; tries++) {
+    if (server.exitCode !== null) break;
+    if (await answers(url)) return { url, stop: () => stop(server) };
+    await new Promise((wake) => setTimeout(wake, 200));
+  }
+  await stop(server);
+  throw new Error(`The app did not start. It said: ${said}`);
+}
+
+async function answers(url: string): Promise<boolean> {
+  try {
+    return (await fetch(`${url}/garage`)).ok;
+  } catch {
+    return false;
+  }
+}
+
+async function stop(server: ChildProcess): Promise<void> {
+  if (server.exitCode !== null || server.signalCode !== null) return;
+  const ended = once(server, "exit");
+  server.kill("SIGTERM");
+  await ended;
+}
+
+async function freePort(): Promise<number> {
+  const probe = createServer().listen(0, "127.0.0.1");
+  await once(probe, "listening");
+  const address = probe.address();
+  probe.close();
+  await once(probe, "close");
+  if (address === null || typeof address === "string") throw new Error("No free port was found.");
+  return address.port;
+}

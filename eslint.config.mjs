@@ -1,0 +1,22 @@
+import next from "eslint-config-next/core-web-vitals";
+import typescript from "eslint-config-next/typescript";
+
+const config = [
+  ...next,
+  ...typescript,
+  { ignores: [".next/**", ".next-demo/**", "next-env.d.ts", "public/**"] },
+  {
+    rules: {
+      "@typescript-eslint/no-explicit-any": "error",
+      "@typescript-eslint/no-non-null-assertion": "error",
+      "@typescript-eslint/consistent-type-imports": ["error", { fixStyle: "inline-type-imports" }],
+      "@typescript-eslint/no-unused-vars": ["error", { argsIgnorePattern: "^_", varsIgnorePattern: "^_", destructuredArrayIgnorePattern: "^_" }],
+      eqeqeq: "error",
+      // Speaks to React Compiler, which is not used here.
+      "react-hooks/incompatible-library": "off",
+      "max-lines": ["error", 300],
+    },
+  },
+];
+
+export default config;

@@ -1,0 +1,82 @@
+"use client";
+
+import { Box } from "@chakra-ui/react";
+import Link from "next/link";
+import { type NextThing, doNext } from "@/core/log/do-next";
+import { latestReading } from "@/core/log/odometer";
+import { useCollection } from "@/data/hooks";
+import { touched } from "@/data/stamp";
+import { Button } from "@/ui/Button";
+import { Sheet } from "@/ui/Sheet";
+import { today } from "../shell/clock";
+import { useDo } from "../shell/DoProvider";
+
+const WHEN_COLOUR = { now: "stop", soon: "watch", later: "soft" } as const;
+const SHOWN = 6;
+
+/** What is begun, owed or planned over all vehicles; the first is the one thing to do next. */
+export function DoNextSheet() {
+  const jobs = useCollection("jobs") ?? [];
+  const followUps = useCollection("followUps") ?? [];
+  const readings = useCollection("readings") ?? [];
+  const vehicles = useCollection("vehicles") ?? [];
+  const things = doNext({ jobs, followUps }, today(), (id) => latestReading(readings, id)?.distance);
+  const name = (id: string) => vehicles.find((vehicle) => vehicle.id === id)?.name ?? "";
+
+  return (
+    <Sheet title="Do next" padding="0" paddingTop="3" overflow="hidden" css={{ "& > h2": { paddingInline: "16px" } }}>
+      {things.length === 0 && (
+        <Box padding="0 16px 16px" color="soft">
+          Nothing begun and nothing owed.
+        </Box>
+      )}
+      {things.slice(0, SHOWN).map((thing, i) => (
+        <NextRow key={thing.key} thing={thing} first={i === 0} vehicle={name(thing.vehicleId)} />
+      ))}
+      {things.length > SHOWN && (
+        <Box padding="2" paddingInline="4" color="soft" fontSize="15px">
+          and {things.length - SHOWN} more later
+        </Box>
+      )}
+      <Box padding="4">
+        <Button asChild look="plain">
+          <Link href="/plan?new=1">Plan a job</Link>
+        </Button>
+      </Box>
+    </Sheet>
+  );
+}
+
+function NextRow({ thing, first, vehicle }: { thing: NextThing; first: boolean; vehicle: string }) {
+  const followUps = useCollection("followUps");
+  const does = useDo();
+  const followUp = followUps?.find(({ id }) => id === thing.followUpId);
+  const done = () => followUp && void does({ put: { followUps: [touched({ ...followUp, state: "done" as const, closedOn: today() })] } }, `Done: ${followUp.text}.`);
+  return (
+    <Box display="flex" alignItems="center" gap="3" padding="10px 16px" borderTop="1px solid" borderColor="edge" background={first ? "marker" : undefined} color={first ? "onMarker" : undefined}>
+      <Box flex="1" minWidth="0">
+        <Box fontFamily="heading" fontWeight="600" fontSize="19px" lineHeight="1.2">
+          {thing.jobId ? (
+            <Link href={`/${thing.when === "under way" ? "work" : "plan"}?id=${encodeURIComponent(thing.jobId)}`} style={{ color: "inherit" }}>
+              {thing.title}
+            </Link>
+          ) : (
+            thing.title
+          )}
+        </Box>
+        <Box fontSize="15px" color={first ? "onMarker" : "soft"}>
+          {vehicle}
+          {", "}
+          <Box as="span" fontWeight="600" color={first ? "onMarker" : WHEN_COLOUR[thing.urgency]}>
+            {thing.when}
+          </Box>
+        </Box>
+      </Box>
+      {followUp && (
+        <Button onClick={done} {...(first ? { background: "transparent", color: "onMarker", borderColor: "onMarker" } : {})} aria-label={`Done: ${thing.title}`}>
+          Done
+        </Button>
+      )}
+    </Box>
+  );
+}

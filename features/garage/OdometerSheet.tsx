@@ -1,0 +1,75 @@
+"use client";
+
+import { Box } from "@chakra-ui/react";
+import { useState } from "react";
+import { type ReadingQuestion, latestReading, questionReading } from "@/core/log/odometer";
+import type { Vehicle } from "@/core/model/vehicle";
+import { formatDistance } from "@/core/quantity/distance";
+import { useCollection } from "@/data/hooks";
+import { stamp } from "@/data/stamp";
+import { Button } from "@/ui/Button";
+import { formatDay } from "@/ui/day";
+import { TextField } from "@/ui/form/Field";
+import { fieldReader } from "@/ui/form/field-reader";
+import { useDraftForm } from "@/ui/form/useDraftForm";
+import { Sheet } from "@/ui/Sheet";
+import { today } from "../shell/clock";
+import { useDo } from "../shell/DoProvider";
+import { ReadingQuestionView } from "./ReadingQuestionView";
+import { readDay, readWholeDistance } from "./read-reading";
+
+/** The newest odometer reading, and the next one to be added. */
+export function OdometerSheet({ vehicle }: { vehicle: Vehicle }) {
+  const readings = useCollection("readings") ?? [];
+  const does = useDo();
+  const latest = latestReading(readings, vehicle.id);
+  const [question, setQuestion] = useState<ReadingQuestion>();
+  const form = useDraftForm(`reading ${vehicle.id}`, { distance: "", on: today() });
+  const { errors } = form.formState;
+
+  const save = (newOdometer: boolean) =>
+    form.handleSubmit(async (values) => {
+      const { read, errors: unread, failed } = fieldReader<keyof typeof values>();
+      const value = read("distance", () => readWholeDistance(values.distance));
+      const on = read("on", () => readDay(values.on, today()));
+      if (failed() || value === undefined || on === undefined) return form.showErrors(unread);
+      const distance = { value, unit: vehicle.distanceUnit };
+      const asked = newOdometer ? undefined : questionReading(readings, vehicle.id, distance, on);
+      setQuestion(asked);
+      if (asked) return;
+      const reading = { ...stamp(vehicle.origin), vehicleId: vehicle.id, distance, on, ...(newOdometer ? { newOdometer } : {}) };
+      if (!(await does({ put: { readings: [reading] } }, `${formatDistance(distance)} noted for the ${vehicle.name}.`))) return;
+      form.reset({ distance: "", on: today() });
+      form.forget();
+    });
+
+  return (
+    <Sheet title="Odometer">
+      <Box>{latest ? `${formatDistance(latest.distance)} on ${formatDay(latest.on)}` : "No reading yet."}</Box>
+      <Box as="details" {...(form.formState.isDirty || question ? { open: true } : {})}>
+      <Box as="summary" cursor="pointer" minHeight="44px" paddingTop="2" fontWeight="600">
+        Add a reading
+      </Box>
+      <Box as="form" onSubmit={(event) => void save(false)(event)} display="grid" gap="3">
+        <TextField label="It reads" numeric unit={vehicle.distanceUnit} error={errors.distance?.message} {...form.register("distance")} />
+        <TextField label="On" type="date" error={errors.on?.message} {...form.register("on")} />
+        {!question && (
+          <Button type="submit" justifySelf="start">
+            Save reading
+          </Button>
+        )}
+      </Box>
+      </Box>
+      {question && (
+        <ReadingQuestionView
+          question={question}
+          onNewOdometer={() => void save(true)()}
+          onCorrect={() => {
+            setQuestion(undefined);
+            form.setFocus("distance");
+          }}
+        />
+      )}
+    </Sheet>
+  );
+}

@@ -1,0 +1,64 @@
+"use client";
+
+import { Box, chakra } from "@chakra-ui/react";
+import Link from "next/link";
+import { latestReading } from "@/core/log/odometer";
+import type { Vehicle } from "@/core/model/vehicle";
+import { formatDistance } from "@/core/quantity/distance";
+import { useCollection } from "@/data/hooks";
+import { Button } from "@/ui/Button";
+import { useRemoveDemo } from "./demo-garage";
+
+const VehicleLink = chakra(Link, {
+  base: {
+    display: "block",
+    padding: "14px 14px 12px",
+    color: "ink",
+    textDecoration: "none",
+    borderBottom: "1px solid",
+    borderColor: "edge",
+    borderLeft: "6px solid transparent",
+    _currentPage: { background: "raised", borderLeftColor: "drawing" },
+  },
+});
+
+/** The vehicles, the chosen one marked, and the ways to more. */
+export function VehicleList({ vehicles, chosen, onAdd }: { vehicles: Vehicle[]; chosen: Vehicle; onAdd: () => void }) {
+  const readings = useCollection("readings") ?? [];
+  const removeDemo = useRemoveDemo();
+  return (
+    <Box as="nav" aria-label="Vehicles" background="sheet" border="1px solid" borderColor="edge" borderRadius="sheet" flex={{ lg: "1" }} display="flex" flexDirection="column">
+      {[...vehicles].sort((a, b) => a.createdAt.localeCompare(b.createdAt)).map((vehicle) => {
+        const reading = latestReading(readings, vehicle.id);
+        return (
+          <VehicleLink key={vehicle.id} href={`/garage?id=${encodeURIComponent(vehicle.id)}`} aria-current={vehicle.id === chosen.id ? "page" : undefined}>
+            <Box fontFamily="heading" fontWeight="600" fontSize="22px" lineHeight="1.15">
+              {vehicle.name}
+            </Box>
+            <Box color="soft" fontSize="15px">
+              {[vehicle.year, vehicle.engine].filter(Boolean).join(", ")}
+            </Box>
+            {reading && (
+              <Box color="soft" fontSize="15px">
+                {formatDistance(reading.distance)}
+              </Box>
+            )}
+          </VehicleLink>
+        );
+      })}
+      <Button look="quiet" justifyContent="flex-start" onClick={onAdd}>
+        Add a vehicle
+      </Button>
+      <Box marginTop="auto" borderTop="1px solid" borderColor="edge" paddingBlock="1">
+        <Button asChild look="quiet" justifyContent="flex-start" width="100%">
+          <Link href="/files">Export or bring in</Link>
+        </Button>
+        {vehicles.some(({ origin }) => origin === "demo") && (
+          <Button look="quiet" justifyContent="flex-start" width="100%" onClick={() => void removeDemo()}>
+            Remove the demo
+          </Button>
+        )}
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,34 @@
+"use client";
+
+import { Box } from "@chakra-ui/react";
+import type { Route } from "@/core/model/job";
+import { fastenerDoubts } from "@/core/plan/doubts";
+import { formatFigure } from "@/core/quantity/torque-words";
+import { Button } from "@/ui/Button";
+import { Sheet } from "@/ui/Sheet";
+import { Line } from "./Line";
+
+/** Every fastener of the route with its figure; one with something doubtful says so. */
+export function FastenerSheet({ route, onEdit, onAdd }: { route: Route; onEdit: (fastenerId: string) => void; onAdd: () => void }) {
+  return (
+    <Sheet title="Fasteners">
+      {route.fasteners.length === 0 && <Box color="soft">None yet. Bolts, nuts, pins and clips that come off or are tightened.</Box>}
+      {route.fasteners.map((fastener) => {
+        const doubtful = fastenerDoubts(fastener).length > 0;
+        return (
+          <Line key={fastener.id} onClick={() => onEdit(fastener.id)} label={`${fastener.count} × ${fastener.name}`}>
+            {doubtful && (
+              <Box as="span" color="watch" fontWeight="600">
+                ▲ look{" "}
+              </Box>
+            )}
+            {fastener.figure ? formatFigure(fastener.figure) : "no figure"}
+          </Line>
+        );
+      })}
+      <Button look="quiet" paddingInline="0" onClick={onAdd}>
+        Add a fastener
+      </Button>
+    </Sheet>
+  );
+}

@@ -1,0 +1,76 @@
+"use client";
+
+import { Box } from "@chakra-ui/react";
+import { InputError } from "@/core/input-error";
+import type { Job, Part } from "@/core/model/job";
+import { PLACES } from "@/core/model/place";
+import { putPart, removePart } from "@/core/plan/edit-route";
+import { formatPrice, readPrice } from "@/core/quantity/money";
+import { readNumber } from "@/core/quantity/read-number";
+import { newId } from "@/data/stamp";
+import { Button } from "@/ui/Button";
+import { SelectField, TextField } from "@/ui/form/Field";
+import { fieldReader, ifTyped, requireText } from "@/ui/form/field-reader";
+import { useDraftForm } from "@/ui/form/useDraftForm";
+import { Sheet } from "@/ui/Sheet";
+import { useChangeRoute } from "./use-plan";
+
+function fieldsOf(part: Part | undefined) {
+  return {
+    name: part?.name ?? "",
+    place: part?.place ?? PLACES[0],
+    count: String(part?.count ?? 1),
+    partNumber: part?.partNumber ?? "",
+    price: part?.priceMinor === undefined ? "" : formatPrice(part.priceMinor),
+  };
+}
+
+/** A part that the job replaces, typed in or changed. */
+export function PartForm({ job, part, onClose }: { job: Job; part: Part | undefined; onClose: () => void }) {
+  const changeRoute = useChangeRoute(job.id);
+  const form = useDraftForm(`part ${job.id} ${part?.id ?? "new"}`, fieldsOf(part));
+  const { errors } = form.formState;
+  const close = () => {
+    form.forget();
+    onClose();
+  };
+  const save = form.handleSubmit(async (fields) => {
+    const { read, errors: unread, failed } = fieldReader<keyof typeof fields>();
+    const name = read("name", () => requireText(fields.name, "Say which part is replaced."));
+    const count = read("count", () => readPartCount(fields.count));
+    const priceMinor = read("price", () => ifTyped(fields.price, (text) => readPrice(text)));
+    if (failed() || name === undefined || count === undefined) return form.showErrors(unread);
+    const partNumber = ifTyped(fields.partNumber, (text) => text.slice(0, 200));
+    const saved: Part = { id: part?.id ?? newId(), name, place: fields.place, count, ...(partNumber && { partNumber }), ...(priceMinor !== undefined && { priceMinor }) };
+    if (await changeRoute((route) => putPart(route, saved), `${name} saved.`)) close();
+  });
+
+  return (
+    <Sheet title={part ? `Edit ${part.name}` : "Add a part"} padding={{ base: "4", lg: "6" }} flex="1">
+      <Box as="form" onSubmit={(event) => void save(event)} display="grid" gridTemplateColumns={{ base: "minmax(0, 1fr)", md: "repeat(2, minmax(0, 1fr))" }} gap="4">
+        <TextField label="Part" placeholder="Wheel cylinder" error={errors.name?.message} autoFocus {...form.register("name")} />
+        <SelectField label="Place" choices={PLACES} {...form.register("place")} />
+        <TextField label="How many" numeric error={errors.count?.message} {...form.register("count")} />
+        <TextField label="Price together" numeric error={errors.price?.message} {...form.register("price")} />
+        <TextField label="Part number" {...form.register("partNumber")} />
+        <Box gridColumn="1 / -1" display="flex" gap="3">
+          <Button type="submit" look="primary">
+            Save part
+          </Button>
+          <Button onClick={close}>Cancel</Button>
+          {part && (
+            <Button look="quiet" color="stop" marginLeft="auto" onClick={() => void changeRoute((route) => removePart(route, part.id), `Removed: ${part.name}.`).then((done) => done && close())}>
+              Remove
+            </Button>
+          )}
+        </Box>
+      </Box>
+    </Sheet>
+  );
+}
+
+function readPartCount(text: string): number {
+  const { value } = readNumber(text, "The count");
+  if (!Number.isInteger(value) || value < 1 || value > 99) throw new InputError("How many: a whole number from 1 to 99.");
+  return value;
+}

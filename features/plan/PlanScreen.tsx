@@ -1,0 +1,18 @@
+"use client";
+
+import { useSearchParams } from "next/navigation";
+import { Loading } from "@/ui/Loading";
+import { useJobInHand } from "../shell/hand";
+import { JobForm } from "./JobForm";
+import { JobList } from "./JobList";
+import { PlanSheets } from "./PlanSheets";
+
+/** The job sheet: a new job, the jobs there are, or the plan of the one in hand. */
+export function PlanScreen() {
+  const params = useSearchParams();
+  const inHand = useJobInHand();
+  if (inHand === undefined) return <Loading />;
+  if (params.has("new")) return <JobForm />;
+  if (inHand === null || params.has("all")) return <JobList />;
+  return <PlanSheets key={inHand.job.id} {...inHand} />;
+}

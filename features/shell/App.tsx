@@ -1,0 +1,28 @@
+"use client";
+
+import type { ReactNode } from "react";
+import { DataProvider } from "@/data/DataProvider";
+import { ThemeProvider } from "@/ui/theme/ThemeProvider";
+import { BenchPocket } from "../bench/BenchPocket";
+import { Header } from "./Header";
+import { KeysHelp } from "./KeysHelp";
+import { DoProvider } from "./DoProvider";
+import { Box } from "@chakra-ui/react";
+
+/** Everything that stays while the screens change: the data's door, the look, the header, the Bench and the undo bar. */
+export function App({ children }: { children: ReactNode }) {
+  return (
+    <DataProvider>
+      <ThemeProvider>
+        <DoProvider>
+          <Header />
+          <Box as="main" padding={{ base: "12px 12px 84px", lg: "18px 20px" }} maxWidth="1440px" marginInline="auto">
+            {children}
+          </Box>
+          <BenchPocket />
+          <KeysHelp />
+        </DoProvider>
+      </ThemeProvider>
+    </DataProvider>
+  );
+}

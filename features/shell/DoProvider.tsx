@@ -1,0 +1,73 @@
+"use client";
+
+import { Box } from "@chakra-ui/react";
+import { type ReactNode, createContext, useCallback, useContext, useState } from "react";
+import { InputError } from "@/core/input-error";
+import type { Change } from "@/data/change";
+import { useCommit } from "@/data/hooks";
+import { Button } from "@/ui/Button";
+
+type Do = (change: Change, says?: string) => Promise<boolean>;
+
+const DoContext = createContext<Do | undefined>(undefined);
+
+/**
+ * Does a change to the data. With `says`, the bar at the foot says what was done and offers to undo it.
+ * A change that could not be written is said there too, and resolves to false.
+ */
+export function useDo(): Do {
+  const does = useContext(DoContext);
+  if (!does) throw new Error("useDo is used outside DoProvider.");
+  return does;
+}
+
+interface Note {
+  says: string;
+  inverse?: Change;
+}
+
+export function DoProvider({ children }: { children: ReactNode }) {
+  const commit = useCommit();
+  const [note, setNote] = useState<Note>();
+
+  const does = useCallback<Do>(
+    async (change, says) => {
+      try {
+        const inverse = await commit(change);
+        if (says) setNote({ says, inverse });
+        return true;
+      } catch (error) {
+        const why = error instanceof InputError ? error.message : "This browser would not save it. Free some space, then try again.";
+        setNote({ says: why });
+        return false;
+      }
+    },
+    [commit],
+  );
+
+  const undo = async (inverse: Change) => {
+    setNote(undefined);
+    await does(inverse);
+  };
+
+  return (
+    <DoContext value={does}>
+      {children}
+      <Box role="status" position="fixed" zIndex="30" insetInline="0" bottom={{ base: "64px", lg: "0" }} display="flex" justifyContent="center" pointerEvents="none" padding="2">
+        {note && (
+          <Box pointerEvents="auto" display="flex" alignItems="center" gap="3" background="denim" color="onDenim" borderRadius="sheet" paddingInline="4" paddingBlock="2" maxWidth="100%">
+            <span>{note.says}</span>
+            {note.inverse && (
+              <Button look="quiet" color="onDenim" onClick={() => void undo(note.inverse ?? {})}>
+                Undo
+              </Button>
+            )}
+            <Button look="quiet" color="onDenim" aria-label="Close this message" onClick={() => setNote(undefined)}>
+              ×
+            </Button>
+          </Box>
+        )}
+      </Box>
+    </DoContext>
+  );
+}

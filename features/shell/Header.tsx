@@ -1,0 +1,92 @@
+"use client";
+
+import { Box, chakra } from "@chakra-ui/react";
+import Link from "next/link";
+import { usePathname, useRouter } from "next/navigation";
+import { useCollection } from "@/data/hooks";
+import { useHand } from "./hand";
+import { useKey } from "./keys";
+import { LookSwitch } from "./LookSwitch";
+import { POCKETS, pocketHref } from "./pockets";
+
+const Tab = chakra(Link, {
+  base: {
+    display: "flex",
+    alignItems: "center",
+    justifyContent: "center",
+    fontFamily: "heading",
+    fontWeight: "600",
+    fontSize: "18px",
+    color: "onDenim",
+    textDecoration: "none",
+    border: "1px dashed",
+    borderColor: "stitch",
+    minHeight: { base: "56px", lg: "40px" },
+    flex: { base: "1", lg: "none" },
+    paddingInline: { base: "1", lg: "5" },
+    borderBottom: { lg: "none" },
+    borderRadius: { base: "0 0 10px 10px", lg: "10px 10px 0 0" },
+    _currentPage: { background: "pad", color: "ink", borderStyle: "solid", borderColor: "pad" },
+    _focusVisible: { outlineColor: "marker", outlineOffset: "-4px" },
+  },
+});
+
+/** The denim strip: the name, the five pockets and what is in hand. On a phone the pockets are at the foot. */
+export function Header() {
+  const hand = useHand();
+  const pathname = usePathname();
+  const router = useRouter();
+  useKey(["1", "2", "3", "4", "5"], ({ key }) => {
+    const pocket = POCKETS[Number(key) - 1];
+    if (pocket) router.push(pocketHref(pocket, hand));
+  });
+
+  return (
+    <Box as="header" background="denim" color="onDenim" minHeight="56px" display="flex" alignItems="stretch" paddingInline={{ base: "3", lg: "5" }} gap={{ base: "2", lg: "8" }}>
+      <Box alignSelf="center" fontFamily="heading" fontWeight="700" fontSize={{ base: "22px", lg: "26px" }} whiteSpace="nowrap">
+        Vest Pocket
+      </Box>
+      <Box
+        as="nav"
+        aria-label="Pockets"
+        display="flex"
+        gap="6px"
+        alignItems="flex-end"
+        position={{ base: "fixed", lg: "static" }}
+        insetInline={{ base: "0", lg: "auto" }}
+        bottom={{ base: "0", lg: "auto" }}
+        background="denim"
+        zIndex="20"
+        padding={{ base: "0 70px 4px 4px", lg: "0" }}
+      >
+        {POCKETS.map((pocket) => (
+          <Tab key={pocket.name} href={pocketHref(pocket, hand)} aria-current={pathname.startsWith(pocket.path) ? "page" : undefined}>
+            {pocket.name}
+          </Tab>
+        ))}
+      </Box>
+      <Box marginLeft="auto" display="flex" alignItems="center" gap="3" minWidth="0">
+        <InHand />
+        <LookSwitch />
+      </Box>
+    </Box>
+  );
+}
+
+function InHand() {
+  const hand = useHand();
+  const vehicle = useCollection("vehicles")?.find(({ id }) => id === hand.vehicleId);
+  const job = useCollection("jobs")?.find(({ id }) => id === hand.jobId);
+  if (!vehicle) return null;
+  return (
+    <Box fontSize="15px" overflow="hidden" textOverflow="ellipsis" whiteSpace="nowrap" data-testid="in-hand">
+      {vehicle.name}
+      {job && (
+        <Box as="span" display={{ base: "none", lg: "inline" }}>
+          {" · "}
+          {job.title}
+        </Box>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,94 @@
+"use client";
+
+import { Box } from "@chakra-ui/react";
+import type { TorqueNeed } from "@/core/kit/kit";
+import type { Fastener } from "@/core/model/job";
+import { formatTorque, formatTorqueValue } from "@/core/quantity/torque-quantity";
+import { torqueSymbol } from "@/core/quantity/torque-unit";
+import { snugBandNm } from "@/core/thread/snug-band";
+import { formatThread } from "@/core/thread/thread";
+import type { Stage } from "@/core/torque/target";
+import { BigFigure } from "@/ui/BigFigure";
+
+/** The answer of the moment: the setting, the angle, the turns, or "snug", with why beside it. */
+export function StageAnswer({ stage, pull, fastener }: { stage: Stage; pull: TorqueNeed | undefined; fastener: Fastener }) {
+  switch (stage.kind) {
+    case "torque":
+      return <SettingAnswer stage={stage} pull={pull} fastener={fastener} />;
+    case "angle":
+      return (
+        <Answer ask="Turn it further by" figure={<BigFigure value={String(stage.angleDeg)} unit="degrees" size="work" />}>
+          {flats(stage.angleDeg)} Not with the torque wrench.
+        </Answer>
+      );
+    case "turns":
+      return (
+        <Answer ask="Do it up by" figure={<BigFigure value={String(stage.turns)} unit={stage.turns === 1 ? "turn" : "turns"} size="work" />}>
+          Back to the mark it was undone from.
+        </Answer>
+      );
+    case "snug":
+      return (
+        <Answer ask="Tighten it" figure={<BigFigure value="snug" size="work" />}>
+          {snugWords(fastener)}
+        </Answer>
+      );
+  }
+}
+
+function SettingAnswer({ stage, pull, fastener }: { stage: Extract<Stage, { kind: "torque" }>; pull: TorqueNeed | undefined; fastener: Fastener }) {
+  const best = pull?.best;
+  if (!best) {
+    return (
+      <Answer ask="The bolt needs" figure={<BigFigure value={formatTorqueValue(stage.given)} unit={torqueSymbol(stage.given.unit)} size="work" />}>
+        <Box as="span" color="stop" fontWeight="600">
+          ■ No wrench in the chest can be set for this.{" "}
+        </Box>
+        See the Kit for what to borrow.
+      </Answer>
+    );
+  }
+  const { adapter } = fastener;
+  const [low, high] = best.bandNm;
+  const more = adapter && adapter.angleDeg < 90 && adapter.offsetMm > 0;
+  return (
+    <Answer ask="Set the wrench to" figure={<BigFigure value={formatTorqueValue(best.setting)} unit={torqueSymbol(best.setting.unit)} size="work" />}>
+      {best.wrench.name}. The bolt is to get {stage.target.isMaximum ? "at most " : ""}
+      {formatTorque(stage.given)}; this gives it {low.toFixed(1)} to {high.toFixed(1)} N·m.
+      {more && ` The wrench reads less because the crowfoot adds ${adapter.offsetMm} mm to a ${best.wrench.gripLengthMm} mm handle.`}
+      {adapter && adapter.angleDeg === 90 && " Crowfoot square to the handle: nothing changes."}
+      {best.shareInside < 0.999 && ` ▲ Only ${Math.round(best.shareInside * 100)} % of that lies within what is asked.`}
+      {pull.chain?.pieces.map((piece) => ` Through the ${piece.name}.`)}
+      {pull.chain?.gap && ` ■ ${pull.chain.gap}`}
+    </Answer>
+  );
+}
+
+function Answer({ ask, figure, children }: { ask: string; figure: React.ReactNode; children: React.ReactNode }) {
+  return (
+    <Box>
+      <Box fontWeight="600" fontSize="18px" fontFamily="heading">
+        {ask}
+      </Box>
+      <Box display="flex" alignItems="center" gap={{ base: "2", lg: "6" }} flexWrap="wrap" marginTop="1">
+        {figure}
+        <Box flex="1" minWidth="220px" maxWidth="340px" fontSize="16px" color="soft">
+          {children}
+        </Box>
+      </Box>
+    </Box>
+  );
+}
+
+/** A hexagon has a flat every 60°, a twelve-point head a point every 30°. */
+function flats(angleDeg: number): string {
+  const sixths = angleDeg / 60;
+  const points = angleDeg / 30;
+  return Number.isInteger(points) ? `${sixths} ${sixths === 1 ? "flat" : "flats"} of a hexagon, ${points} points of a twelve-point head.` : "";
+}
+
+function snugWords({ thread }: Fastener): string {
+  if (!thread) return "Good and tight with a short tool: no figure was given.";
+  const [low, high] = snugBandNm(thread);
+  return `Good and tight. For ${formatThread(thread)} typically ${low.toFixed(1)} to ${high.toFixed(1)} N·m; typical, not a specification.`;
+}

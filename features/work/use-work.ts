@@ -1,0 +1,33 @@
+"use client";
+
+import { useCallback, useState } from "react";
+import type { Job } from "@/core/model/job";
+import type { Work } from "@/core/model/work";
+import { useCollection, useCurrent } from "@/data/hooks";
+import { stamp, touched } from "@/data/stamp";
+import { useDo } from "../shell/DoProvider";
+
+/** The work on a job's chosen route, and a way to move it on; each move is stored before the next is drawn. */
+export function useWork(job: Job): { work: Work | undefined; move: (how: (work: Work) => Work) => Promise<boolean> } {
+  const works = useCollection("works");
+  const currentWork = useCurrent("works");
+  const currentJob = useCurrent("jobs");
+  const does = useDo();
+  const [fresh] = useState<Work>(() => ({ ...stamp(job.origin), jobId: job.id, routeId: job.chosenRouteId, events: [] }));
+  const stored = works?.find(({ jobId, routeId }) => jobId === job.id && routeId === job.chosenRouteId);
+  const work = works && (stored ?? { ...fresh, routeId: job.chosenRouteId });
+  const id = work?.id ?? fresh.id;
+
+  const move = useCallback(
+    async (how: (work: Work) => Work) => {
+      const now = currentWork(id) ?? { ...fresh, routeId: job.chosenRouteId };
+      const next = how(now);
+      if (next === now) return true;
+      const jobNow = currentJob(job.id);
+      const begun = jobNow?.state === "planned" ? [touched({ ...jobNow, state: "under way" as const })] : [];
+      return does({ put: { works: [touched(next)], jobs: begun } });
+    },
+    [currentWork, currentJob, does, fresh, id, job.id, job.chosenRouteId],
+  );
+  return { work, move };
+}

@@ -1,0 +1,37 @@
+"use client";
+
+import type { HeadSize } from "@/core/model/head-size";
+
+/** Sizes are drawn to one scale; the largest that fits the tile is 36 mm across flats. */
+const PX_PER_MM = 1.5;
+
+/** The end of a tool by shape and size, or a dashed outline where it is missing. */
+export function HeadSilhouette({ head, type, missing }: { head: HeadSize; type: "socket" | "spanner" | "crowfoot"; missing: boolean }) {
+  const acrossMm = head.unit === "in" ? head.size * 25.4 : head.unit === "mm" ? head.size : Math.max(5, head.size / 3);
+  const across = Math.min(acrossMm, 36) * PX_PER_MM;
+  const wall = across / 2 + 9;
+  const colour = missing ? "var(--chakra-colors-stop)" : "var(--chakra-colors-drawing)";
+  const line = { fill: "none", stroke: colour, strokeWidth: 2, ...(missing ? { strokeDasharray: "5 4" } : {}) };
+  const solid = missing ? line : { ...line, fill: "var(--chakra-colors-raised)" };
+  const recess = head.profile === "hexagon key" || head.profile === "six-lobe";
+  return (
+    <svg viewBox="0 0 128 84" width="128" height="84" aria-hidden>
+      {type === "socket" && <circle cx={46} cy={42} r={recess ? Math.max(14, wall * 0.8) : wall} {...solid} />}
+      {type !== "socket" && <path d={`M ${46 + wall * 0.8} 34 H 124 V 50 H ${46 + wall * 0.8}`} {...solid} />}
+      {type !== "socket" && <circle cx={46} cy={42} r={wall} {...solid} />}
+      <path d={outline(head, across)} {...line} fill={missing ? "none" : "var(--chakra-colors-pad)"} />
+      {type === "crowfoot" && <rect x={100} y={36} width={12} height={12} {...line} />}
+    </svg>
+  );
+}
+
+function outline({ profile }: HeadSize, across: number): string {
+  const points = profile === "six-lobe" || profile === "six-lobe external" || profile === "multi-spline" ? 12 : 6;
+  const corner = across / 2 / Math.cos(Math.PI / 6);
+  const spots = Array.from({ length: points }, (_, i) => {
+    const radius = points === 12 && i % 2 === 1 ? corner * 0.78 : corner;
+    const angle = (i * 2 * Math.PI) / points;
+    return `${46 + radius * Math.cos(angle)} ${42 + radius * Math.sin(angle)}`;
+  });
+  return `M ${spots.join(" L ")} Z`;
+}

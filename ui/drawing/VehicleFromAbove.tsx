@@ -1,0 +1,99 @@
+"use client";
+
+import type { Place } from "@/core/model/place";
+
+/** Where each place is on the drawing, in its own units; the front is at the top. */
+export const PLACE_AT: Record<Place, { x: number; y: number; side: "left" | "right" }> = {
+  front: { x: 330, y: 62, side: "right" },
+  "left front": { x: 241, y: 150, side: "left" },
+  "right front": { x: 419, y: 150, side: "right" },
+  engine: { x: 300, y: 128, side: "left" },
+  gearbox: { x: 360, y: 172, side: "right" },
+  cabin: { x: 360, y: 300, side: "right" },
+  underneath: { x: 300, y: 350, side: "left" },
+  "left rear": { x: 241, y: 462, side: "left" },
+  "right rear": { x: 419, y: 462, side: "right" },
+  rear: { x: 330, y: 548, side: "right" },
+};
+
+export interface PlaceMark {
+  place: Place;
+  /** Short lines beside the drawing; the first is the place itself. */
+  lines: string[];
+  filled: boolean;
+}
+
+const LINE = 19;
+const TOP = 26;
+const BOTTOM = 590;
+
+interface Laid {
+  mark: PlaceMark;
+  top: number;
+}
+
+/** A vehicle from above with leaders to what is on each place. With no marks it is the outline alone. */
+export function VehicleFromAbove({ marks }: { marks: PlaceMark[] }) {
+  const bare = marks.length === 0;
+  return (
+    <svg viewBox={bare ? "215 30 230 560" : "0 20 660 580"} width="100%" style={{ display: "block", maxHeight: bare ? 420 : 660 }} role="img" aria-label="The vehicle from above">
+      <Outline />
+      {(["left", "right"] as const).flatMap((side) => layOut(marks.filter(({ place }) => PLACE_AT[place].side === side)).map((laid) => <Leader key={laid.mark.place} side={side} {...laid} />))}
+    </svg>
+  );
+}
+
+function Outline() {
+  return (
+    <g fill="none" stroke="var(--chakra-colors-drawing)" strokeWidth={2}>
+      <g fill="var(--chakra-colors-ink)" stroke="none">
+        {[241, 419].flatMap((x) => [150, 462].map((y) => <rect key={`${x} ${y}`} x={x - 13} y={y - 34} width={26} height={68} rx={5} />))}
+      </g>
+      <path d="M 244 210 L 248 92 Q 252 44 330 42 Q 408 44 412 92 L 416 210 L 416 500 Q 416 572 376 576 L 284 576 Q 244 572 244 500 Z" fill="var(--chakra-colors-raised)" />
+      <path d="M 262 222 Q 330 200 398 222 L 386 266 L 274 266 Z" fill="var(--chakra-colors-pad)" />
+      <path d="M 272 492 L 388 492 L 398 536 Q 330 548 262 536 Z" fill="var(--chakra-colors-pad)" />
+      <path d="M 270 284 V 476 M 390 284 V 476 M 256 104 Q 330 88 404 104" stroke="var(--chakra-colors-edge)" />
+    </g>
+  );
+}
+
+function Leader({ mark, top, side }: Laid & { side: "left" | "right" }) {
+  const at = PLACE_AT[mark.place];
+  const left = side === "left";
+  const elbow = left ? 196 : 464;
+  const wheel = mark.place.includes(" ");
+  return (
+    <g>
+      <path d={`M ${elbow} ${top - 5} L ${at.x} ${at.y}`} stroke="var(--chakra-colors-soft)" fill="none" />
+      <circle cx={at.x} cy={at.y} r={8} fill={mark.filled ? "var(--chakra-colors-good)" : "var(--chakra-colors-sheet)"} stroke={wheel ? "var(--chakra-colors-sheet)" : "var(--chakra-colors-drawing)"} strokeWidth={2.5} />
+      <text x={left ? 0 : 472} y={top} fill="var(--chakra-colors-ink)" style={{ fontSize: 15.5 }}>
+        {mark.lines.map((line, i) => (
+          <tspan key={line} x={left ? 0 : 472} dy={i === 0 ? 0 : LINE} style={i === 0 ? { fontFamily: "var(--chakra-fonts-heading)", fontWeight: 600, fontSize: 19 } : { fill: "var(--chakra-colors-soft)" }}>
+            {line}
+          </tspan>
+        ))}
+      </text>
+    </g>
+  );
+}
+
+/** Labels of one side from top to bottom, each as near its place as the one above it allows, all on the paper. */
+function layOut(marks: PlaceMark[]): Laid[] {
+  const sorted = [...marks].sort((a, b) => PLACE_AT[a.place].y - PLACE_AT[b.place].y);
+  const height = ({ lines }: PlaceMark) => lines.length * LINE + 14;
+  let room = TOP + 14;
+  const down = sorted.map((mark) => {
+    const top = Math.max(room, PLACE_AT[mark.place].y - 20);
+    room = top + height(mark);
+    return { mark, top };
+  });
+  let floor = BOTTOM;
+  return down
+    .reverse()
+    .map(({ mark, top }) => {
+      const lifted = Math.min(top, floor - height(mark) + LINE);
+      floor = lifted - LINE;
+      return { mark, top: lifted };
+    })
+    .reverse();
+}
