@@ -3,18 +3,28 @@
 import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { type ReactNode, createContext, useContext, useEffect, useState } from "react";
 import type { Collection } from "@/core/model/household";
+import { type Commit, createCommit } from "./commit";
 import { type Repository, createRepository } from "./repository";
 import { openStore } from "./store";
 
 const CHANNEL = "vest-pocket changes";
+const ASKED = "asked to persist";
 
 type Door = () => Promise<Repository>;
-const DoorContext = createContext<Door | undefined>(undefined);
 
-/** Opens the store once, hands out the repository, and tells this tab and the others what a change touched. */
+interface Data {
+  door: Door;
+  commit: Commit;
+}
+const DataContext = createContext<Data | undefined>(undefined);
+
+/** Opens the store once, hands out the repository, and tells the other tabs what a change touched. */
 export function DataProvider({ children }: { children: ReactNode }) {
   const [client] = useState(() => new QueryClient({ defaultOptions: { queries: { networkMode: "always", staleTime: Infinity, retry: false } } }));
-  const [door] = useState(createDoor);
+  const [data] = useState<Data>(() => {
+    const door = createDoor();
+    return { door, commit: createCommit(client, door) };
+  });
 
   useEffect(() => {
     const channel = new BroadcastChannel(CHANNEL);
@@ -24,30 +34,37 @@ export function DataProvider({ children }: { children: ReactNode }) {
 
   return (
     <QueryClientProvider client={client}>
-      <DoorContext value={door}>{children}</DoorContext>
+      <DataContext value={data}>{children}</DataContext>
     </QueryClientProvider>
   );
 }
 
+/** The door and the queue of changes; only for the hooks beside this file. */
+export function useDataContext(): Data {
+  const data = useContext(DataContext);
+  if (!data) throw new Error("The data is asked for outside DataProvider.");
+  return data;
+}
+
 /** The promise of the repository; opened at the first call. */
 export function useDoor(): Door {
-  const door = useContext(DoorContext);
-  if (!door) throw new Error("useDoor is used outside DataProvider.");
-  return door;
+  return useDataContext().door;
 }
 
 function createDoor(): Door {
   let opened: Promise<Repository> | undefined;
   let channel: BroadcastChannel | undefined;
-  let askedToPersist = false;
   const onCommit = (collections: Collection[]) => {
     channel ??= new BroadcastChannel(CHANNEL);
     channel.postMessage(collections);
-    if (!askedToPersist) {
-      askedToPersist = true;
-      // Ask the browser not to clear the log when space runs short. A refusal changes nothing here.
-      navigator.storage?.persist?.().catch(() => undefined);
-    }
+    void askToPersist();
+  };
+  // Asked once, at the first save ever: whether the browser may clear the log when space runs short. A refusal changes nothing here.
+  const askToPersist = async () => {
+    const repository = await opened;
+    if (!repository || (await repository.setting(ASKED))) return;
+    await repository.saveSetting(ASKED, "yes");
+    await navigator.storage?.persist?.();
   };
   return () => (opened ??= openStore().then((store) => createRepository(store, onCommit)));
 }

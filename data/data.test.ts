@@ -79,7 +79,13 @@ test("a store of an older version runs through the migrations and keeps everythi
   const first = await openStore("old", 1);
   await createRepository(first).commit({ put: { vehicles: [own] } });
   first.close();
-  const migrations = [{ to: 2, name: "names in capitals", migrate: (raw: Record<string, Record<string, unknown>[]>) => ({ ...raw, vehicles: (raw.vehicles ?? []).map((one) => ({ ...one, name: String(one.name).toUpperCase() })) }) }];
+  const migrations = [
+    {
+      to: 2,
+      name: "names in capitals",
+      migrate: (raw: Record<string, Record<string, unknown>[]>) => ({ ...raw, vehicles: (raw.vehicles ?? []).map((one) => ({ ...one, name: String(one.name).toUpperCase() })) }),
+    },
+  ];
   const second = await openStore("old", 2, migrations);
   expect(await second.getAll("vehicles")).toEqual([{ ...own, name: "MY OWN", schema: 2 }]);
   second.close();
@@ -110,7 +116,11 @@ test.each<[string, string, string]>([
   ["a wrong type", changed((file) => Object.assign(file.household.vehicles?.[1] ?? {}, { year: "old" })), "In household, vehicles, entry 2, year: expected number"],
   ["an unknown field", changed((file) => Object.assign(file.household.vehicles?.[0] ?? {}, { wings: 2 })), "wings"],
   ["a missing collection", changed((file) => delete file.household.tools), "household, tools"],
-  ["a job of no vehicle", changed((file) => Object.assign(file.household.jobs?.[0] ?? {}, { vehicleId: "lost" })), "In jobs, entry 1: it belongs to a vehicle that is not in the file"],
+  [
+    "a job of no vehicle",
+    changed((file) => Object.assign(file.household.jobs?.[0] ?? {}, { vehicleId: "lost" })),
+    "In jobs, entry 1: it belongs to a vehicle that is not in the file",
+  ],
   ["work of no job", changed((file) => Object.assign(file.household.works?.[0] ?? {}, { jobId: "lost" })), "In works, entry 1"],
   ["an id twice", changed((file) => file.household.tools?.push({ ...file.household.tools[0] })), "is there twice"],
 ])("%s is refused with the first thing wrong", (_, text, says) => {

@@ -1,10 +1,10 @@
 "use client";
 
-import { type QueryClient, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useCallback } from "react";
 import type { Collection, RecordOf } from "@/core/model/household";
-import { type Change, checkChange, touchedBy } from "./change";
-import { useDoor } from "./DataProvider";
+import type { Commit } from "./commit";
+import { useDataContext, useDoor } from "./DataProvider";
 
 /** Every record of a collection; `undefined` while it is being read. An error reaches the nearest error screen. */
 export function useCollection<C extends Collection>(collection: C): RecordOf<C>[] | undefined {
@@ -17,31 +17,15 @@ export function useCollection<C extends Collection>(collection: C): RecordOf<C>[
 }
 
 /**
- * Writes a change and resolves to the change that undoes it. The screen shows the change at once;
- * should the write fail, the screen goes back to what is stored and the error is thrown.
+ * Writes a change and resolves to the change that undoes it; the screen shows it once it is safely stored.
+ * Changes are taken one after another: one given as a function is worked out only when its turn has come,
+ * from the records as they are then, so that two quick taps both count.
  */
-export function useCommit(): (change: Change) => Promise<Change> {
-  const door = useDoor();
-  const client = useQueryClient();
-  return useCallback(
-    async (change) => {
-      checkChange(change);
-      for (const collection of touchedBy(change)) showAtOnce(client, collection, change);
-      try {
-        const inverse = await (await door()).commit(change);
-        // A collection nobody has read to its end yet may have been read before the write: read it again.
-        for (const collection of touchedBy(change)) if (client.getQueryData([collection]) === undefined) void client.invalidateQueries({ queryKey: [collection] });
-        return inverse;
-      } catch (error) {
-        for (const collection of touchedBy(change)) void client.invalidateQueries({ queryKey: [collection] });
-        throw error;
-      }
-    },
-    [client, door],
-  );
+export function useCommit(): Commit {
+  return useDataContext().commit;
 }
 
-/** The record as it is now, not as it was when the screen was last drawn: two quick taps must both count. */
+/** Reads a record as it is now, not as it was when the screen was last drawn. */
 export function useCurrent<C extends Collection>(collection: C): (id: string) => RecordOf<C> | undefined {
   const client = useQueryClient();
   return useCallback((id) => client.getQueryData<RecordOf<C>[]>([collection])?.find((record) => record.id === id), [client, collection]);
@@ -57,18 +41,4 @@ export function useSetting(key: string): [value: string | null | undefined, save
     client.setQueryData(["setting", key], value);
   };
   return [data, save];
-}
-
-function showAtOnce<C extends Collection>(client: QueryClient, collection: C, change: Change): void {
-  if (client.getQueryData([collection]) === undefined) return;
-  // A read that set out before this change must not come back over it.
-  void client.cancelQueries({ queryKey: [collection] });
-  client.setQueryData<RecordOf<C>[]>([collection], (records) => {
-    if (!records) return undefined;
-    const put = new Map<string, RecordOf<C>>(((change.put?.[collection] ?? []) as RecordOf<C>[]).map((record) => [record.id, record]));
-    const gone = new Set(change.remove?.[collection] ?? []);
-    const kept = records.filter(({ id }) => !gone.has(id)).map((record) => put.get(record.id) ?? record);
-    const known = new Set(records.map(({ id }) => id));
-    return [...kept, ...[...put.values()].filter(({ id }) => !known.has(id))];
-  });
 }

@@ -28,12 +28,7 @@ export async function openStore(name = "vest-pocket", version: number = MODEL_VE
   return store;
 }
 
-async function migrateStored(
-  transaction: IDBPTransaction<Schema, StoreName[], "versionchange">,
-  from: number,
-  to: number,
-  migrations: readonly Migration[],
-): Promise<void> {
+async function migrateStored(transaction: IDBPTransaction<Schema, StoreName[], "versionchange">, from: number, to: number, migrations: readonly Migration[]): Promise<void> {
   const stored: RawHousehold = {};
   for (const collection of COLLECTIONS) stored[collection] = await transaction.objectStore(collection).getAll();
   const migrated = migrate(stored, from, migrations, to);

@@ -4,7 +4,7 @@ import type { RecordStamp } from "@/core/model/record";
 import type { TorqueFigure } from "@/core/model/torque-figure";
 import { readHeadSize } from "@/core/quantity/read-head-size";
 import { readTorqueFigure } from "@/core/quantity/read-torque-figure";
-import { type Thread, readMetricThread } from "@/core/thread/thread";
+import { type Thread, readThread } from "@/core/thread/thread";
 
 /** The day that every day in the demo's files was written for. */
 export const WRITTEN_FOR = "2026-11-24";
@@ -17,7 +17,7 @@ export function demo(id: string, made: string = WRITTEN_FOR): RecordStamp {
 
 export const figure = (text: string): TorqueFigure => readTorqueFigure(text);
 export const head = (text: string): HeadSize => readHeadSize(text);
-export const thread = (text: string): Thread => readMetricThread(text);
+export const thread = (text: string): Thread => readThread(text);
 
 /** A step with what is usual left out: on the ground, nothing to be careful of. */
 export function step(id: string, phase: Step["phase"], kind: Step["kind"], title: string, more: Partial<Omit<Step, "id" | "phase" | "kind" | "title">> = {}): Step {

@@ -7,15 +7,36 @@ const SIDES: Side[] = ["left", "right"];
 
 const fasteners: Fastener[] = SIDES.flatMap((side) => [
   fastener(`${side}-wheel`, `Wheel bolts, ${side}`, 5, {
-    sizeToUndo: head("17"), thread: thread("M12x1.5"), figure: figure("110 Nm"), source: "vehicle maker", condition: "dry", pattern: { layout: "circle" }, holdsWheel: true,
+    sizeToUndo: head("17"),
+    thread: thread("M12x1.5"),
+    figure: figure("110 Nm"),
+    source: "vehicle maker",
+    condition: "dry",
+    pattern: { layout: "circle" },
+    holdsWheel: true,
   }),
   fastener(`${side}-drum-screw`, `Drum screw, ${side}`, 1, { sizeToUndo: head("T30"), thread: thread("M6"), figure: figure("snug") }),
-  fastener(`${side}-cylinder`, `Wheel cylinder bolts, ${side}`, 2, { sizeToUndo: head("10"), thread: thread("M6"), figure: figure("12 Nm"), source: "vehicle maker", condition: "dry" }),
+  fastener(`${side}-cylinder`, `Wheel cylinder bolts, ${side}`, 2, {
+    sizeToUndo: head("10"),
+    thread: thread("M6"),
+    figure: figure("12 Nm"),
+    source: "vehicle maker",
+    condition: "dry",
+  }),
   fastener(`${side}-union`, `Brake pipe union, ${side}`, 1, {
-    sizeToUndo: head("10"), figure: figure("14 Nm"), source: "vehicle maker", adapter: { offsetMm: 25, angleDeg: 90 }, note: "Hold the pipe still; start it three turns by hand.",
+    sizeToUndo: head("10"),
+    figure: figure("14 Nm"),
+    source: "vehicle maker",
+    adapter: { offsetMm: 25, angleDeg: 90 },
+    note: "Hold the pipe still; start it three turns by hand.",
   }),
   fastener(`${side}-plate`, `Backing plate bolts, ${side}`, 4, {
-    sizeToUndo: head("16"), thread: thread("M10"), figure: figure("40 Nm"), source: "vehicle maker", condition: "dry", pattern: { layout: "circle" },
+    sizeToUndo: head("16"),
+    thread: thread("M10"),
+    figure: figure("40 Nm"),
+    source: "vehicle maker",
+    condition: "dry",
+    pattern: { layout: "circle" },
     // The left ones were reached with a crowfoot; the right ones still have to be written down.
     ...(side === "left" ? { adapter: { offsetMm: 45, angleDeg: 0 } } : {}),
     note: "The axle is in the way of a socket.",
@@ -35,30 +56,57 @@ function eachSide(make: (side: Side) => Step[]): Step[] {
 }
 
 const steps: Step[] = [
-  step("crack", "make safe", "do", "Crack the wheel bolts, a quarter turn", { usualMinutes: 5, detail: "While the tyres still hold the wheels. Handbrake off afterwards: the shoes must let go of the drum." }),
+  step("crack", "make safe", "do", "Crack the wheel bolts, a quarter turn", {
+    usualMinutes: 5,
+    detail: "While the tyres still hold the wheels. Handbrake off afterwards: the shoes must let go of the drum.",
+  }),
   step("raise", "make safe", "raise", "Rear up on two stands", { ...up, usualMinutes: 10 }),
   ...eachSide((side) => [
     step(`${side}-wheel-off`, "take apart", "undo", `Wheel off, ${side}`, { ...up, fastenerId: `${side}-wheel`, usualMinutes: 5 }),
     step(`${side}-drum-off`, "take apart", "undo", `Drum off, ${side}`, {
-      ...up, fastenerId: `${side}-drum-screw`, usualMinutes: 10, cautions: ["Brake dust: wet it down, never blow or brush it dry."],
+      ...up,
+      fastenerId: `${side}-drum-screw`,
+      usualMinutes: 10,
+      cautions: ["Brake dust: wet it down, never blow or brush it dry."],
       detail: "If the drum hangs on the shoes, wind the adjuster back through the hole in the plate.",
     }),
     step(`${side}-photo`, "take apart", "look", `Photograph springs and levers, ${side}`, { ...up, usualMinutes: 2 }),
     step(`${side}-shoes-off`, "take apart", "do", `Springs, pins and shoes off, ${side}`, { ...up, usualMinutes: 15, cautions: ["Springs let go: eye protection on."] }),
-    step(`${side}-union-off`, "take apart", "undo", `Brake pipe off the cylinder, ${side}`, { ...up, fastenerId: `${side}-union`, usualMinutes: 8, cautions: ["Brake fluid strips paint: rag under it, cap the pipe."] }),
+    step(`${side}-union-off`, "take apart", "undo", `Brake pipe off the cylinder, ${side}`, {
+      ...up,
+      fastenerId: `${side}-union`,
+      usualMinutes: 8,
+      cautions: ["Brake fluid strips paint: rag under it, cap the pipe."],
+    }),
     step(`${side}-cylinder-off`, "take apart", "undo", `Wheel cylinder off, ${side}`, { ...up, fastenerId: `${side}-cylinder`, usualMinutes: 6 }),
   ]),
-  step("drums", "look closely", "look", "Drums: lip, cracks, inside width against the limit", { ...up, usualMinutes: 8, detail: "The widest a drum may be is cast on its face. Measure in three places." }),
+  step("drums", "look closely", "look", "Drums: lip, cracks, inside width against the limit", {
+    ...up,
+    usualMinutes: 8,
+    detail: "The widest a drum may be is cast on its face. Measure in three places.",
+  }),
   step("plates", "look closely", "look", "Ledges on the plates: grooved or smooth", { ...up, usualMinutes: 5 }),
   ...eachSide((side) => [
     step(`${side}-plate-tight`, "put back", "torque", `Backing plate bolts, ${side}`, { ...up, fastenerId: `${side}-plate`, usualMinutes: 6 }),
     step(`${side}-cylinder-on`, "put back", "torque", `New wheel cylinder, ${side}`, { ...up, fastenerId: `${side}-cylinder`, usualMinutes: 8 }),
     step(`${side}-union-hand`, "put back", "hand-start", `Brake pipe started by hand, ${side}`, { ...up, fastenerId: `${side}-union`, usualMinutes: 4 }),
     step(`${side}-union-tight`, "put back", "torque", `Brake pipe union, ${side}`, { ...up, fastenerId: `${side}-union`, usualMinutes: 4 }),
-    step(`${side}-shoes-on`, "put back", "do", `New shoes, springs and adjuster, ${side}`, { ...up, usualMinutes: 25, detail: "Thin grease on the ledges only. Compare with the photo: long lining faces the rear.", cautions: ["Springs let go: eye protection on."] }),
+    step(`${side}-shoes-on`, "put back", "do", `New shoes, springs and adjuster, ${side}`, {
+      ...up,
+      usualMinutes: 25,
+      detail: "Thin grease on the ledges only. Compare with the photo: long lining faces the rear.",
+      cautions: ["Springs let go: eye protection on."],
+    }),
     step(`${side}-drum-on`, "put back", "torque", `Drum on and screw in, ${side}`, { ...up, fastenerId: `${side}-drum-screw`, usualMinutes: 6 }),
   ]),
-  ...eachSide((side) => [step(`${side}-bleed-tight`, "put back", "torque", `Bleed, then the bleed screw, ${side}`, { ...up, fastenerId: `${side}-bleed`, usualMinutes: 12, cautions: ["Used brake fluid goes to a collection point."] })]),
+  ...eachSide((side) => [
+    step(`${side}-bleed-tight`, "put back", "torque", `Bleed, then the bleed screw, ${side}`, {
+      ...up,
+      fastenerId: `${side}-bleed`,
+      usualMinutes: 12,
+      cautions: ["Used brake fluid goes to a collection point."],
+    }),
+  ]),
   ...eachSide((side) => [step(`${side}-wheel-on`, "put back", "hand-start", `Wheel on, bolts by hand, ${side}`, { ...up, fastenerId: `${side}-wheel`, usualMinutes: 4 })]),
   step("lower", "put back", "lower", "Down off the stands", { ...up, usualMinutes: 5 }),
   ...eachSide((side) => [step(`${side}-wheel-tight`, "put back", "torque", `Wheel bolts on the ground, ${side}`, { fastenerId: `${side}-wheel`, usualMinutes: 4 })]),
@@ -81,7 +129,10 @@ export const brakeShoes: Job = {
 function yesterday(): WorkEvent[] {
   const day = "2026-11-23";
   const at = (minute: number) => ({ at: new Date(Date.UTC(2026, 10, 23, 13, 5 + minute * 4)).toISOString(), on: day });
-  const before = steps.slice(0, steps.findIndex((one) => one.id === "left-plate-tight"));
+  const before = steps.slice(
+    0,
+    steps.findIndex((one) => one.id === "left-plate-tight"),
+  );
   const done = before.flatMap((one, i): WorkEvent[] => {
     const finished: WorkEvent = { ...at(i), type: "step", stepId: one.id };
     if (one.kind !== "raise") return [finished];

@@ -83,8 +83,24 @@ export const replacements: Replacement[] = Object.entries(ROWS).flatMap(([vehicl
 );
 
 export const followUps: FollowUp[] = [
-  { ...demo("hire-return"), vehicleId: "demo-minnow", jobId: "demo-engine-mount", kind: "return hire", text: "Return the hired engine support", dueOn: "2026-11-26", state: "open" },
-  { ...demo("mount-look"), vehicleId: "demo-minnow", jobId: "demo-engine-mount", kind: "other", text: "Look at the new mount again", dueAt: { value: 62_000, unit: "km" }, state: "open" },
+  {
+    ...demo("hire-return"),
+    vehicleId: "demo-minnow",
+    jobId: "demo-engine-mount",
+    kind: "return hire",
+    text: "Return the hired engine support",
+    dueOn: "2026-11-26",
+    state: "open",
+  },
+  {
+    ...demo("mount-look"),
+    vehicleId: "demo-minnow",
+    jobId: "demo-engine-mount",
+    kind: "other",
+    text: "Look at the new mount again",
+    dueAt: { value: 62_000, unit: "km" },
+    state: "open",
+  },
   { ...demo("drover-soak"), vehicleId: "demo-drover", jobId: "demo-starter", kind: "other", text: "Soak the starter bolts the evening before", dueOn: "2026-12-04", state: "open" },
   { ...demo("wren-alignment"), vehicleId: "demo-wren", kind: "alignment", text: "Book a wheel alignment", dueOn: "2026-05-16", state: "done", closedOn: "2026-05-15" },
 ];

@@ -27,7 +27,12 @@ const starterMotor: Job = {
         step("earth-off", "make safe", "undo", "Battery earth lead off first", { fastenerId: "earth", usualMinutes: 5, cautions: ["Earth lead off first, on last."] }),
         step("raise", "make safe", "raise", "Front up on two stands", { ...below, usualMinutes: 12 }),
         step("cable-off", "take apart", "undo", "Starter cable and trigger lead off", { ...below, fastenerId: "cable", usualMinutes: 10 }),
-        step("starter-off", "take apart", "undo", "Starter out", { ...below, fastenerId: "starter", usualMinutes: 30, cautions: ["It is heavy: support it before the last bolt."] }),
+        step("starter-off", "take apart", "undo", "Starter out", {
+          ...below,
+          fastenerId: "starter",
+          usualMinutes: 30,
+          cautions: ["It is heavy: support it before the last bolt."],
+        }),
         step("ring", "look closely", "look", "Ring gear teeth through the hole, all the way round", { ...below, usualMinutes: 10 }),
         step("starter-hand", "put back", "hand-start", "New starter in, both bolts by hand", { ...below, fastenerId: "starter", usualMinutes: 15 }),
         step("starter-tight", "put back", "torque", "Starter bolts", { ...below, fastenerId: "starter", usualMinutes: 5 }),
@@ -57,7 +62,10 @@ const starterMotor: Job = {
   ],
 };
 
-const COVER_BOLTS = [-2, -1, 0, 1, 2].flatMap((x) => [{ x: x * 90, y: -60 }, { x: x * 90, y: 60 }]);
+const COVER_BOLTS = [-2, -1, 0, 1, 2].flatMap((x) => [
+  { x: x * 90, y: -60 },
+  { x: x * 90, y: 60 },
+]);
 
 const camCover: Job = {
   ...demo("cam-cover"),
@@ -72,14 +80,23 @@ const camCover: Job = {
       name: "By the book",
       fasteners: [
         fastener("coil", "Coil screws", 4, { sizeToUndo: head("T30"), thread: thread("M6"), figure: figure("8 Nm"), source: "vehicle maker" }),
-        fastener("plug", "Spark plugs", 4, { sizeToUndo: head("16"), figure: figure("22 Nm"), source: "parts maker", condition: "dry", note: "Cold engine; no grease on the thread." }),
+        fastener("plug", "Spark plugs", 4, {
+          sizeToUndo: head("16"),
+          figure: figure("22 Nm"),
+          source: "parts maker",
+          condition: "dry",
+          note: "Cold engine; no grease on the thread.",
+        }),
         // Written down in the wrong unit: inch-pounds are meant. The plausibility check catches it.
-        fastener("cover", "Cam cover bolts", 10, { sizeToUndo: head("10"), thread: thread("M6"), figure: figure("106 lb ft"), source: "memory", pattern: { layout: "points", points: COVER_BOLTS } }),
+        fastener("cover", "Cam cover bolts", 10, {
+          sizeToUndo: head("10"),
+          thread: thread("M6"),
+          figure: figure("106 lb ft"),
+          source: "memory",
+          pattern: { layout: "points", points: COVER_BOLTS },
+        }),
       ],
-      parts: [
-        part("gasket", "Cam cover gasket", "engine", { priceMinor: 2150 }),
-        part("plugs", "Spark plugs", "engine", { count: 4, priceMinor: 3880 }),
-      ],
+      parts: [part("gasket", "Cam cover gasket", "engine", { priceMinor: 2150 }), part("plugs", "Spark plugs", "engine", { count: 4, priceMinor: 3880 })],
       steps: [
         step("cold", "make safe", "do", "Engine cold, key out", { usualMinutes: 2 }),
         step("coils-off", "take apart", "undo", "Coils unplugged and out", { fastenerId: "coil", usualMinutes: 12 }),
@@ -109,7 +126,14 @@ const engineMount: Job = {
       id: "book",
       name: "By the book",
       fasteners: [
-        fastener("to-body", "Mount to body bolts", 3, { sizeToUndo: head("15"), sizeToDoUp: head("E12"), thread: thread("M10"), figure: figure("50 Nm + 90°"), source: "vehicle maker", singleUse: true }),
+        fastener("to-body", "Mount to body bolts", 3, {
+          sizeToUndo: head("15"),
+          sizeToDoUp: head("E12"),
+          thread: thread("M10"),
+          figure: figure("50 Nm + 90°"),
+          source: "vehicle maker",
+          singleUse: true,
+        }),
         fastener("to-engine", "Mount to engine nuts", 2, { sizeToUndo: head("17"), thread: thread("M12"), figure: figure("40 Nm then 75 Nm"), source: "vehicle maker" }),
       ],
       parts: [part("mount", "Engine mount, right", "engine", { priceMinor: 6420 })],

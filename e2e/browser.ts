@@ -35,8 +35,17 @@ export async function openBrowser({ size = DESK, night = false, profile }: How =
   const options = new Options();
   options.setChromeBinaryPath("/usr/bin/chromium");
   options.addArguments(
-    "--headless=new", "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking",
-    "--disable-component-update", "--disable-sync", "--hide-scrollbars", `--user-data-dir=${folder}`, `--window-size=${size.width},${size.height}`,
+    "--headless=new",
+    "--no-sandbox",
+    "--disable-gpu",
+    "--disable-quic",
+    "--no-first-run",
+    "--disable-background-networking",
+    "--disable-component-update",
+    "--disable-sync",
+    "--hide-scrollbars",
+    `--user-data-dir=${folder}`,
+    `--window-size=${size.width},${size.height}`,
   );
   if (night) options.addArguments("--blink-settings=preferredColorScheme=0");
   if (size.width < 500) {
@@ -60,7 +69,7 @@ export async function openBrowser({ size = DESK, night = false, profile }: How =
     },
     quit: async () => {
       await driver.quit().catch(() => undefined);
-      if (!profile) await rm(folder, { recursive: true, force: true });
+      if (!profile) await rm(folder, { recursive: true, force: true, maxRetries: 10, retryDelay: 200 });
     },
   };
 }
@@ -68,5 +77,8 @@ export async function openBrowser({ size = DESK, night = false, profile }: How =
 /** Headless windows have a frame of their own; the page itself is what should have the size. */
 async function fitViewport(driver: ThenableWebDriver, size: Size): Promise<void> {
   const [width, height] = await driver.executeScript<[number, number]>("return [innerWidth, innerHeight]");
-  await driver.manage().window().setRect({ width: size.width + (size.width - width), height: size.height + (size.height - height) });
+  await driver
+    .manage()
+    .window()
+    .setRect({ width: size.width + (size.width - width), height: size.height + (size.height - height) });
 }

@@ -26,7 +26,13 @@ const PHONE_ORDER = {
 export function ThreeColumns({ left, middle, right, phone = "left, middle, right" }: ThreeColumnsProps) {
   const [leftAt, middleAt, rightAt] = PHONE_ORDER[phone];
   return (
-    <Box display="grid" gridTemplateColumns={{ base: "minmax(0, 1fr)", lg: "240px minmax(0, 1fr) 310px" }} gap={{ base: "3", lg: "18px" }} alignItems="start" paddingRight={{ lg: "20px" }}>
+    <Box
+      display="grid"
+      gridTemplateColumns={{ base: "minmax(0, 1fr)", lg: "240px minmax(0, 1fr) 310px" }}
+      gap={{ base: "3", lg: "18px" }}
+      alignItems="start"
+      paddingRight={{ lg: "20px" }}
+    >
       <Box order={{ base: leftAt, lg: 1 }} {...COLUMN} height={{ lg: SCREEN }}>
         {left}
       </Box>

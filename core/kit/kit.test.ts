@@ -16,7 +16,18 @@ const socket = (size: string, drive: SquareDrive): Tool => ({ ...stamp(`${size} 
 const crowfoot: Tool = { ...stamp("crowfoot"), kind: "crowfoot", name: "16 mm crowfoot", drive: "3/8", head: readHeadSize("16"), offsetMm: 45 };
 const adapter: Tool = { ...stamp("adapter"), kind: "drive adapter", name: "1/2 to 3/8 adapter", from: "1/2", to: "3/8" };
 const spanner: Tool = { ...stamp("spanner"), kind: "spanner", name: "16 mm spanner", head: readHeadSize("16") };
-const wrench = (id: string, drive: SquareDrive): Tool => ({ ...stamp(id), kind: "torque wrench", name: id, works: "click", drive, unit: "N.m", min: 20, max: 100, step: 1, gripLengthMm: 400 });
+const wrench = (id: string, drive: SquareDrive): Tool => ({
+  ...stamp(id),
+  kind: "torque wrench",
+  name: id,
+  works: "click",
+  drive,
+  unit: "N.m",
+  min: 20,
+  max: 100,
+  step: 1,
+  gripLengthMm: 400,
+});
 const bolts = (more: Partial<Fastener> = {}): Fastener => ({ id: "bolts", name: "Bolts", count: 4, sizeToUndo: readHeadSize("16"), figure: readTorqueFigure("40 Nm"), ...more });
 
 test("a bolt tightened to a figure wants a socket; a spanner will not do", () => {
@@ -32,7 +43,10 @@ test("a bolt that only a crowfoot reaches wants a crowfoot", () => {
 
 test("a bolt with another head to do up needs both; metric never covers inch", () => {
   const needs = headNeeds({ fasteners: [bolts({ sizeToUndo: readHeadSize("15"), sizeToDoUp: readHeadSize("E12") })] }, [socket("E12", "3/8"), socket("5/8", "1/2")]);
-  expect(needs.map(({ uses, tools }) => [uses[0]?.when, tools.length])).toEqual([["undo", 0], ["do up", 1]]);
+  expect(needs.map(({ uses, tools }) => [uses[0]?.when, tools.length])).toEqual([
+    ["undo", 0],
+    ["do up", 1],
+  ]);
   expect(headNeeds({ fasteners: [bolts({ sizeToUndo: readHeadSize("13") })] }, [socket("1/2", "3/8")])[0]?.tools).toEqual([]);
 });
 
@@ -61,7 +75,13 @@ test("of two wrenches that will do, the one whose square reaches the socket is t
 });
 
 test("every torque of a figure has its own setting; a kit counts what is covered", () => {
-  const route: Route = { id: "r", name: "r", steps: [], parts: [], fasteners: [bolts({ figure: readTorqueFigure("30 Nm then 60 Nm") }), bolts({ id: "big", figure: readTorqueFigure("300 Nm") })] };
+  const route: Route = {
+    id: "r",
+    name: "r",
+    steps: [],
+    parts: [],
+    fasteners: [bolts({ figure: readTorqueFigure("30 Nm then 60 Nm") }), bolts({ id: "big", figure: readTorqueFigure("300 Nm") })],
+  };
   const kit = kitFor(route, [wrench("w", "3/8"), socket("16", "3/8")]);
   expect(kit.torques.map(({ best }) => best && formatTorque(best.setting))).toEqual(["30 N·m", "60 N·m", undefined]);
   expect(kit.torques[2]?.refused[0]?.why).toContain("the scale ends");
@@ -69,14 +89,23 @@ test("every torque of a figure has its own setting; a kit counts what is covered
   expect(kitFor({ ...route, fasteners: [] }, [])).toEqual({ heads: [], torques: [], ready: 0, total: 0 });
 });
 
-const car = { ...stamp("car"), name: "Car", distanceUnit: "km", torqueUnit: "N.m", kerbWeightKg: 1310, frontShare: 0.59, wheelbaseMm: 2640, standInsetMm: { front: 380, rear: 340 } } satisfies Vehicle;
+const car = {
+  ...stamp("car"),
+  name: "Car",
+  distanceUnit: "km",
+  torqueUnit: "N.m",
+  kerbWeightKg: 1310,
+  frontShare: 0.59,
+  wheelbaseMm: 2640,
+  standInsetMm: { front: 380, rear: 340 },
+} satisfies Vehicle;
 const stands = (count: number, ratingPerStandKg: number): Tool => ({ ...stamp("stands"), kind: "stands", name: "stands", count, ratingPerStandKg });
 
 test.each([
   ["rear up", [stands(2, 1500)], car, "holds", "308 of 1500 kg"],
   ["front up", [stands(2, 400)], car, "stop", "would carry 451 kg"],
   ["rear up", [stands(1, 1500)], car, "stop", "only 1 is in the chest"],
-  ["rear up", [], car, "stop", "none are"],
+  ["rear up", [], car, "unknown", "rated for more than 309 kg"],
   ["all up", [stands(4, 1500)], car, "holds", "451 of 1500 kg"],
   ["rear up", [stands(2, 1500)], { ...car, kerbWeightKg: undefined }, "unknown", "Add the vehicle's weight"],
 ] as const)("%s on %j", (stance, tools, vehicle, verdict, says) => {

@@ -24,14 +24,19 @@ export function standNeeds(route: Route, vehicle: Vehicle, tools: readonly Tool[
 /** One stance against the stands that are owned; the weakest of those used counts. */
 export function standNeed(stance: StandNeed["stance"], vehicle: Vehicle, tools: readonly Tool[]): StandNeed {
   const standsNeeded = stance === "all up" ? 4 : 2;
-  const ratings = tools
-    .flatMap((tool) => (tool.kind === "stands" ? Array.from({ length: tool.count }, () => tool.ratingPerStandKg) : []))
-    .sort((a, b) => b - a);
+  const ratings = tools.flatMap((tool) => (tool.kind === "stands" ? Array.from({ length: tool.count }, () => tool.ratingPerStandKg) : [])).sort((a, b) => b - a);
   const ratingKg = ratings[standsNeeded - 1];
   const loadKg = highestLoad(stance, vehicle);
   const base = { stance, standsNeeded, loadKg, ratingKg };
+  if (ratings.length === 0) {
+    const asked =
+      loadKg === undefined
+        ? "Read the rating on each."
+        : `Each has to be rated for more than ${Math.ceil(loadKg)} kg: read it on the stand, and halve it if it is given for a pair.`;
+    return { ...base, verdict: "unknown", says: `No stands are in the chest. ${asked}` };
+  }
   if (ratingKg === undefined) {
-    return { ...base, verdict: "stop", says: `${standsNeeded} stands are needed; ${ratings.length === 0 ? "none are" : `only ${ratings.length} ${ratings.length === 1 ? "is" : "are"}`} in the chest.` };
+    return { ...base, verdict: "stop", says: `${standsNeeded} stands are needed; only ${ratings.length} ${ratings.length === 1 ? "is" : "are"} in the chest.` };
   }
   if (loadKg === undefined) {
     return { ...base, verdict: "unknown", says: "Add the vehicle's weight, front share and wheelbase to have the load worked out." };

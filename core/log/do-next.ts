@@ -39,7 +39,13 @@ function fromFollowUp(one: FollowUp, today: string, odometer: Distance | undefin
   const days = one.dueOn === undefined ? Infinity : daysUntil(one.dueOn, today);
   const left = one.dueAt && odometer ? one.dueAt.value - convertDistance(odometer, one.dueAt.unit).value : Infinity;
   const reached = days <= 0 || left <= 0;
-  const when = reached ? "now" : one.dueOn !== undefined ? inDays(days) : Number.isFinite(left) && one.dueAt ? `in ${formatDistance({ value: left, unit: one.dueAt.unit })}` : "open";
+  const when = reached
+    ? "now"
+    : one.dueOn !== undefined
+      ? inDays(days)
+      : Number.isFinite(left) && one.dueAt
+        ? `in ${formatDistance({ value: left, unit: one.dueAt.unit })}`
+        : "open";
   const urgency = reached ? "now" : days <= 7 || left <= 100 ? "soon" : "later";
   // For sorting only: a household car goes some 40 km a day.
   const sortDays = Math.min(days, left / 40, 998);

@@ -40,12 +40,27 @@ test("miles and kilometres are compared as the distances they are", () => {
 });
 
 const replaced = (part: string, on: string, odometer: number, more: Partial<Replacement> = {}): Replacement => ({
-  ...stamp(`${part} ${on}`), vehicleId: "v", part, place: "left rear", system: "brakes", count: 1, on, odometer: km(odometer), ...more,
+  ...stamp(`${part} ${on}`),
+  vehicleId: "v",
+  part,
+  place: "left rear",
+  system: "brakes",
+  count: 1,
+  on,
+  odometer: km(odometer),
+  ...more,
 });
 
 test("what is on a place is the newest of each part, with how far it has gone", () => {
-  const fitted = fittedParts([replaced("Shoes", "2024-01-01", 100), replaced("shoes", "2026-01-01", 600), replaced("Tyre", "2025-01-01", 300), replaced("Shoes", "2026-02-01", 700, { vehicleId: "other" })], "v", km(1000));
-  expect(fitted.get("left rear")?.map(({ replacement, gone }) => [replacement.part, gone.value])).toEqual([["shoes", 400], ["Tyre", 700]]);
+  const fitted = fittedParts(
+    [replaced("Shoes", "2024-01-01", 100), replaced("shoes", "2026-01-01", 600), replaced("Tyre", "2025-01-01", 300), replaced("Shoes", "2026-02-01", 700, { vehicleId: "other" })],
+    "v",
+    km(1000),
+  );
+  expect(fitted.get("left rear")?.map(({ replacement, gone }) => [replacement.part, gone.value])).toEqual([
+    ["shoes", 400],
+    ["Tyre", 700],
+  ]);
 });
 
 test("a year counts its own entries and says how many have no price", () => {
@@ -59,12 +74,24 @@ test("do next: what is under way first, then what is owed by how near it is, the
   const things = doNext(
     {
       jobs: [job("planned", { plannedFor: "2026-12-01" }), job("begun", { state: "under way" }), job("done", { state: "done" }), job("some day", {})],
-      followUps: [owed("far", { dueAt: km(2900) }), owed("late", { dueOn: "2026-11-20" }), owed("near", { dueOn: "2026-11-26" }), owed("reached", { dueAt: km(1990) }), owed("closed", { state: "done" })],
+      followUps: [
+        owed("far", { dueAt: km(2900) }),
+        owed("late", { dueOn: "2026-11-20" }),
+        owed("near", { dueOn: "2026-11-26" }),
+        owed("reached", { dueAt: km(1990) }),
+        owed("closed", { state: "done" }),
+      ],
     },
     "2026-11-24",
     () => km(2000),
   );
   expect(things.map(({ title, when }) => `${title}: ${when}`)).toEqual([
-    "begun: under way", "late: now", "reached: now", "near: in 2 days", "far: in 900 km", "planned: in 7 days", "some day: no day yet",
+    "begun: under way",
+    "late: now",
+    "reached: now",
+    "near: in 2 days",
+    "far: in 900 km",
+    "planned: in 7 days",
+    "some day: no day yet",
   ]);
 });

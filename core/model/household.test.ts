@@ -20,7 +20,15 @@ test("a step cannot name a fastener that its route does not have", () => {
 
 test("the chosen route is one of the job's", () => {
   const stamp = { id: "j", createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z", schema: 1, origin: "own" };
-  const job = { ...stamp, vehicleId: "v", title: "Job", system: "brakes", state: "planned", routes: [{ id: "r", name: "A", steps: [], fasteners: [], parts: [] }], chosenRouteId: "other" };
+  const job = {
+    ...stamp,
+    vehicleId: "v",
+    title: "Job",
+    system: "brakes",
+    state: "planned",
+    routes: [{ id: "r", name: "A", steps: [], fasteners: [], parts: [] }],
+    chosenRouteId: "other",
+  };
   expect(jobSchema.safeParse(job).success).toBe(false);
   expect(jobSchema.safeParse({ ...job, chosenRouteId: "r" }).success).toBe(true);
 });

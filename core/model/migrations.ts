@@ -22,16 +22,9 @@ export const MIGRATIONS: readonly Migration[] = [];
  * Brings a household of an older version up to this one and stamps its records with the new version.
  * The household given is not changed.
  */
-export function migrate(
-  household: RawHousehold,
-  fromVersion: number,
-  migrations: readonly Migration[] = MIGRATIONS,
-  toVersion: number = MODEL_VERSION,
-): RawHousehold {
+export function migrate(household: RawHousehold, fromVersion: number, migrations: readonly Migration[] = MIGRATIONS, toVersion: number = MODEL_VERSION): RawHousehold {
   if (fromVersion === toVersion) return household;
   const due = migrations.filter((one) => one.to > fromVersion && one.to <= toVersion);
   const migrated = due.reduce((current, one) => one.migrate(current), household);
-  return Object.fromEntries(
-    Object.entries(migrated).map(([name, records]) => [name, records.map((record) => ({ ...record, schema: toVersion }))]),
-  );
+  return Object.fromEntries(Object.entries(migrated).map(([name, records]) => [name, records.map((record) => ({ ...record, schema: toVersion }))]));
 }

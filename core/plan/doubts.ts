@@ -18,24 +18,31 @@ function torquesIn({ figure }: Fastener): TorqueQuantity[] {
   }
 }
 
+/** Something to be wary of. A grave one means that the figure as written would break the fastener or leave it loose. */
+export interface Doubt {
+  says: string;
+  grave: boolean;
+}
+
 /**
- * What to be wary of in a fastener's figure, each a sentence: a torque its thread cannot bear, no source,
+ * What to be wary of in a fastener's figure, gravest first: a torque its thread cannot bear, no source,
  * a figure from memory or in doubt, a single-use fastener used again. Shown in Plan and again at the moment of tightening.
  */
-export function fastenerDoubts(fastener: Fastener): string[] {
-  const doubts: string[] = [];
+export function fastenerDoubts(fastener: Fastener): Doubt[] {
+  const doubts: Doubt[] = [];
+  const wary = (says: string) => doubts.push({ says, grave: false });
   const { thread, figure, source } = fastener;
   if (thread) {
     // Early passes are meant to be low: only the last torque, and anything too high, is held to the band.
     const torques = torquesIn(fastener);
     const judged = figure?.form === "passes" || figure?.form === "angle" ? torques.slice(-1) : torques;
-    doubts.push(...new Set(judged.flatMap((torque) => doubtTorque(torque, thread) ?? [])));
+    for (const says of new Set(judged.flatMap((torque) => doubtTorque(torque, thread) ?? []))) doubts.push({ says, grave: true });
   }
   if (figure && figure.form !== "snug") {
-    if (source === undefined) doubts.push("This figure has no source. Look it up before you rely on it.");
-    else if (source === "memory") doubts.push("This figure is from memory. Look it up before you rely on it.");
-    else if (fastener.doubtful) doubts.push("This figure was marked doubtful.");
+    if (source === undefined) wary("This figure has no source. Look it up before you rely on it.");
+    else if (source === "memory") wary("This figure is from memory. Look it up before you rely on it.");
+    else if (fastener.doubtful) wary("This figure was marked doubtful.");
   }
-  if (fastener.singleUse) doubts.push(fastener.reuseReason ? `Single-use, used again: ${fastener.reuseReason}` : "Single-use: fit a new one.");
+  if (fastener.singleUse) wary(fastener.reuseReason ? `Single-use, used again: ${fastener.reuseReason}` : "Single-use: fit a new one.");
   return doubts;
 }

@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { type Fastener, PHASES, type Route, type Step } from "../model/job";
 import { readHeadSize } from "../quantity/read-head-size";
 import { readTorqueFigure } from "../quantity/read-torque-figure";
-import { readMetricThread } from "../thread/thread";
+import { readThread } from "../thread/thread";
 import { chosenRoute, withRoute } from "./chosen-route";
 import { fastenerDoubts } from "./doubts";
 import { moveStep, putFastener, putPart, putStep, removeFastener, removePart, removeStep } from "./edit-route";
@@ -10,7 +10,10 @@ import { moveStep, putFastener, putPart, putStep, removeFastener, removePart, re
 const step = (id: string, phase: Step["phase"], more: Partial<Step> = {}): Step => ({ id, title: id, phase, kind: "do", stance: "on the ground", cautions: [], ...more });
 const bolts: Fastener = { id: "bolts", name: "Bolts", count: 4, sizeToUndo: readHeadSize("16"), figure: readTorqueFigure("40 Nm"), source: "vehicle maker" };
 const route: Route = {
-  id: "r", name: "By the book", parts: [], fasteners: [bolts],
+  id: "r",
+  name: "By the book",
+  parts: [],
+  fasteners: [bolts],
   steps: [step("a", "take apart", { fastenerId: "bolts" }), step("b", "take apart"), step("c", "put back", { fastenerId: "bolts" })],
 };
 const order = (one: Route) => one.steps.map(({ id }) => id).join("");
@@ -66,6 +69,10 @@ test("the chosen route is found and replaced", () => {
   expect(() => chosenRoute({ routes: [], chosenRouteId: "r" } as never)).toThrow("no chosen route");
 });
 
+test("only a figure that the thread cannot bear is a grave doubt", () => {
+  expect(fastenerDoubts({ ...bolts, thread: readThread("M6"), source: "memory" }).map(({ grave }) => grave)).toEqual([true, false]);
+});
+
 test.each<[Partial<Fastener>, string[]]>([
   [{}, []],
   [{ source: undefined }, ["no source"]],
@@ -73,11 +80,11 @@ test.each<[Partial<Fastener>, string[]]>([
   [{ doubtful: true }, ["marked doubtful"]],
   [{ singleUse: true }, ["fit a new one"]],
   [{ singleUse: true, reuseReason: "none to be had" }, ["used again: none to be had"]],
-  [{ thread: readMetricThread("M6") }, ["would break an M6"]],
+  [{ thread: readThread("M6") }, ["would break an M6"]],
   [{ figure: readTorqueFigure("snug"), source: undefined }, []],
-  [{ thread: readMetricThread("M10"), figure: readTorqueFigure("2 Nm then 45 Nm") }, []],
+  [{ thread: readThread("M10"), figure: readTorqueFigure("2 Nm then 45 Nm") }, []],
 ])("doubts about %j", (more, expected) => {
   const doubts = fastenerDoubts({ ...bolts, ...more });
   expect(doubts).toHaveLength(expected.length);
-  expected.forEach((says, i) => expect(doubts[i]).toContain(says));
+  expected.forEach((says, i) => expect(doubts[i]?.says).toContain(says));
 });

@@ -26,7 +26,7 @@ test.each<[string, HeadSize, string]>([
   expect(readHeadSize(shown)).toEqual(head);
 });
 
-test.each(["", "mm", "abc", "1/0", "0", "500", "3/4 mm", "1,200"])("%p is refused", (text) => {
+test.each(["", "mm", "abc", "1/0", "0", "500", "3/4 mm", "1,200", "M10"])("%p is refused", (text) => {
   expect(() => readHeadSize(text)).toThrow(InputError);
 });
 
@@ -54,7 +54,13 @@ test("distances convert by the mile's definition and are grouped for reading", (
   expect(() => convertDistance({ value: Number.NaN, unit: "km" }, "mi")).toThrow("not a number");
 });
 
-test.each([["45", 45], ["45 mm", 45], ["2 in", 50.8], ["4,5 cm", 45], ['1.5"', 38.1]])("%p is %d mm", (text, mm) => {
+test.each([
+  ["45", 45],
+  ["45 mm", 45],
+  ["2 in", 50.8],
+  ["4,5 cm", 45],
+  ['1.5"', 38.1],
+])("%p is %d mm", (text, mm) => {
   expect(readLengthMm(text, "mm", "The length")).toBeCloseTo(mm, 9);
 });
 

@@ -1,5 +1,6 @@
 import { InputError } from "../input-error";
 import type { HeadSize } from "../model/head-size";
+import { inchFraction } from "./inch-fraction";
 import { readNumber } from "./read-number";
 
 /**
@@ -13,8 +14,10 @@ export function readHeadSize(text: string, field?: string): HeadSize {
   const plain = typed.toLowerCase();
   const lobe = /^([te])[\s-]?(\d{1,3})$/.exec(plain);
   if (lobe) return { profile: lobe[1] === "t" ? "six-lobe" : "six-lobe external", size: Number(lobe[2]), unit: "number" };
-  const spline = /^m\s?(\d{1,2})(?:\s*(?:multi-?)?\s*spline)?$/.exec(plain);
+  const spline = /^m\s?(\d{1,2})\s*(?:multi-?)?\s*spline$/.exec(plain);
   if (spline) return { profile: "multi-spline", size: Number(spline[1]), unit: "number" };
+
+  if (/^m\s?\d/.test(plain)) throw new InputError(`${typed.toUpperCase()} is a thread. Type the size across its head, such as 16, or "${typed.toUpperCase()} spline".`, field);
 
   const key = /\b(?:hex(?:agon)?(?: key)?|key)\b/;
   const profile = key.test(plain) ? "hexagon key" : "hexagon";
@@ -51,18 +54,4 @@ function checked(size: HeadSize, typed: string, field?: string): HeadSize {
   const acrossMm = size.unit === "in" ? size.size * 25.4 : size.size;
   if (!(acrossMm >= 1 && acrossMm <= 120)) throw new InputError(`"${typed}" is not the size of any head here. Check the number.`, field);
   return size;
-}
-
-function inchFraction(inches: number): string {
-  const sixtyFourths = Math.round(inches * 64);
-  if (Math.abs(inches * 64 - sixtyFourths) > 1e-6) return String(inches);
-  const whole = Math.floor(sixtyFourths / 64);
-  let above = sixtyFourths % 64;
-  let below = 64;
-  while (above > 0 && above % 2 === 0) {
-    above /= 2;
-    below /= 2;
-  }
-  if (above === 0) return String(whole);
-  return whole > 0 ? `${whole} ${above}/${below}` : `${above}/${below}`;
 }

@@ -24,10 +24,7 @@ export function readNumber(text: string, what: string, field?: string): ReadNumb
   if (trimmed === "") throw new InputError(`${what} is empty. Type a number.`, field);
   if (/^[+-]?[1-9]\d{0,2},\d{3}$/.test(trimmed)) {
     const plain = trimmed.replace(",", "");
-    throw new InputError(
-      `"${trimmed}" could be read two ways. Type ${plain} or ${trimmed.replace(",", ".")}.`,
-      field,
-    );
+    throw new InputError(`"${trimmed}" could be read two ways. Type ${plain} or ${trimmed.replace(",", ".")}.`, field);
   }
   if (!PLAIN.test(trimmed) && !GROUPED.test(trimmed)) {
     throw new InputError(`${what} reads "${trimmed}", which is not a number. Type digits, with a comma or a point.`, field);

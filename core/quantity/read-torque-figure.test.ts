@@ -8,10 +8,39 @@ import { TORQUE_UNITS, type TorqueUnit } from "./torque-unit";
 const q = (value: number, unit: TorqueUnit, decimals = 0) => ({ value, unit, decimals });
 
 test.each<[string, TorqueUnit]>([
-  ["ft-lb", "lbf.ft"], ["ft lbs", "lbf.ft"], ["ft-lbs", "lbf.ft"], ["foot pounds", "lbf.ft"], ["lb-ft", "lbf.ft"], ["pound-feet", "lbf.ft"], ["lbf·ft", "lbf.ft"], ["lb·ft", "lbf.ft"],
-  ["ft/lbs", "lbf.ft"], ["Ft. Lbs.", "lbf.ft"], ["pound-foot", "lbf.ft"], ["in-lb", "lbf.in"], ["inch pounds", "lbf.in"], ["lb-in", "lbf.in"], ["lbs in", "lbf.in"], ["pound inches", "lbf.in"],
-  ["Nm", "N.m"], ["N·m", "N.m"], ["N m", "N.m"], ["N.m", "N.m"], ["newton metres", "N.m"], ["newton-meters", "N.m"], ["kg·m", "kgf.m"], ["kgf·m", "kgf.m"], ["mkp", "kgf.m"], ["kg-m", "kgf.m"],
-  ["kgf·cm", "kgf.cm"], ["kg-cm", "kgf.cm"], ["cNm", "cN.m"], ["dNm", "dN.m"], ["kNm", "kN.m"], ["oz-in", "ozf.in"], ["in·oz", "ozf.in"],
+  ["ft-lb", "lbf.ft"],
+  ["ft lbs", "lbf.ft"],
+  ["ft-lbs", "lbf.ft"],
+  ["foot pounds", "lbf.ft"],
+  ["lb-ft", "lbf.ft"],
+  ["pound-feet", "lbf.ft"],
+  ["lbf·ft", "lbf.ft"],
+  ["lb·ft", "lbf.ft"],
+  ["ft/lbs", "lbf.ft"],
+  ["Ft. Lbs.", "lbf.ft"],
+  ["pound-foot", "lbf.ft"],
+  ["in-lb", "lbf.in"],
+  ["inch pounds", "lbf.in"],
+  ["lb-in", "lbf.in"],
+  ["lbs in", "lbf.in"],
+  ["pound inches", "lbf.in"],
+  ["Nm", "N.m"],
+  ["N·m", "N.m"],
+  ["N m", "N.m"],
+  ["N.m", "N.m"],
+  ["newton metres", "N.m"],
+  ["newton-meters", "N.m"],
+  ["kg·m", "kgf.m"],
+  ["kgf·m", "kgf.m"],
+  ["mkp", "kgf.m"],
+  ["kg-m", "kgf.m"],
+  ["kgf·cm", "kgf.cm"],
+  ["kg-cm", "kgf.cm"],
+  ["cNm", "cN.m"],
+  ["dNm", "dN.m"],
+  ["kNm", "kN.m"],
+  ["oz-in", "ozf.in"],
+  ["in·oz", "ozf.in"],
 ])("%p is the unit %s", (text, unit) => {
   expect(readTorqueUnit(text)).toBe(unit);
 });
@@ -66,7 +95,9 @@ const quantity = fc.record({ value: fc.integer({ min: 1, max: 9999 }).map((n) =>
 const anyFigure = fc.oneof(
   quantity.map((torque): TorqueFigure => ({ form: "value", torque })),
   quantity.map((torque): TorqueFigure => ({ form: "maximum", torque })),
-  fc.tuple(quantity, fc.integer({ min: 1, max: 500 })).map(([low, more]): TorqueFigure => ({ form: "range", low, high: { ...low, value: (Math.round(low.value * 10) + more) / 10 } })),
+  fc
+    .tuple(quantity, fc.integer({ min: 1, max: 500 }))
+    .map(([low, more]): TorqueFigure => ({ form: "range", low, high: { ...low, value: (Math.round(low.value * 10) + more) / 10 } })),
   fc.array(quantity, { minLength: 2, maxLength: 6 }).map((torques): TorqueFigure => ({ form: "passes", torques })),
   fc.tuple(quantity, fc.array(fc.integer({ min: 1, max: 360 }), { minLength: 1, maxLength: 3 })).map(([torque, anglesDeg]): TorqueFigure => ({ form: "angle", torque, anglesDeg })),
   fc.integer({ min: 1, max: 60 }).map((n): TorqueFigure => ({ form: "turns", turns: n / 2 })),
@@ -78,7 +109,9 @@ test("what is shown of a figure reads back as the same figure", () => {
 });
 
 test("whatever is typed gives a figure the model allows, or a sentence", () => {
-  const pieces = fc.array(fc.constantFrom("35", "1,200", "0", "Nm", "ft lb", "-", "to", "then", "+", "90°", "max", "snug", " ", "turns", ",", "and", "between"), { maxLength: 8 }).map((parts) => parts.join(" "));
+  const pieces = fc
+    .array(fc.constantFrom("35", "1,200", "0", "Nm", "ft lb", "-", "to", "then", "+", "90°", "max", "snug", " ", "turns", ",", "and", "between"), { maxLength: 8 })
+    .map((parts) => parts.join(" "));
   fc.assert(
     fc.property(fc.oneof(fc.string(), pieces), (text) => {
       try {

@@ -74,7 +74,8 @@ export function readTorqueFigure(text: string): TorqueFigure {
 function splitAngles(text: string): { torque: string; angles: number[] } {
   const angles: number[] = [];
   let rest = text;
-  const tail = /^(.*?)(?:\s*(?:\+|,|;|\bthen\b|\bplus\b|\band\b)|\s)\s*(?:then |plus |another |a further |an? )*((?:[0-9][0-9.,]*)\s*(?:°|º|deg(?:ree)?s?\b)|(?:quarter|half|1\/4|1\/2)(?: of)?(?: a)? turn)\.?$/;
+  const tail =
+    /^(.*?)(?:\s*(?:\+|,|;|\bthen\b|\bplus\b|\band\b)|\s)\s*(?:then |plus |another |a further |an? )*((?:[0-9][0-9.,]*)\s*(?:°|º|deg(?:ree)?s?\b)|(?:quarter|half|1\/4|1\/2)(?: of)?(?: a)? turn)\.?$/;
   for (let match = tail.exec(rest); match; match = tail.exec(rest)) {
     const said = match[2] ?? "";
     angles.unshift(/quarter|1\/4/.test(said) ? 90 : /half|1\/2/.test(said) ? 180 : positive(said.replace(/\s*(?:°|º|deg.*)$/, ""), "The angle"));

@@ -1,4 +1,5 @@
 import { InputError, requirePositive } from "../input-error";
+import { inchFraction } from "../quantity/inch-fraction";
 
 /** A thread as named on a drawing. Inch threads are kept by diameter and threads per inch. */
 export type Thread = { system: "metric"; diameterMm: number; pitchMm: number } | { system: "inch"; diameterIn: number; threadsPerInch: number };
@@ -7,30 +8,54 @@ export type Thread = { system: "metric"; diameterMm: number; pitchMm: number } |
  * Coarse pitches in mm by nominal diameter: ISO 261.
  */
 const COARSE_PITCH_MM: Record<number, number> = {
-  3: 0.5, 4: 0.7, 5: 0.8, 6: 1, 7: 1, 8: 1.25, 10: 1.5, 12: 1.75, 14: 2, 16: 2, 18: 2.5, 20: 2.5, 22: 2.5, 24: 3,
+  3: 0.5,
+  4: 0.7,
+  5: 0.8,
+  6: 1,
+  7: 1,
+  8: 1.25,
+  10: 1.5,
+  12: 1.75,
+  14: 2,
+  16: 2,
+  18: 2.5,
+  20: 2.5,
+  22: 2.5,
+  24: 3,
 };
 
 /**
- * Reads "M10", "M10x1.25", "M8 × 1.25". A size without a pitch is the coarse one.
- * @throws InputError when it is not a metric thread of a known size.
- * Example: readMetricThread("M12 x 1.5") → { system: "metric", diameterMm: 12, pitchMm: 1.5 }.
+ * Reads "M10", "M10x1.25", "M8 × 1.25", and inch threads by diameter and threads per inch: "3/8-16".
+ * A metric size without a pitch is the coarse one.
+ * @throws InputError when it is not a thread of a known size.
+ * Example: readThread("M12 x 1.5") → { system: "metric", diameterMm: 12, pitchMm: 1.5 }.
  */
-export function readMetricThread(text: string): Thread {
-  const match = /^m\s*(\d+(?:[.,]\d+)?)(?:\s*[x×*]\s*(\d+(?:[.,]\d+)?))?$/i.exec(text.trim());
-  if (!match) throw new InputError(`"${text.trim()}" is not a metric thread. Write it like M8 or M10x1.25.`, "thread");
+export function readThread(text: string): Thread {
+  const typed = text.trim();
+  const inch = /^(?:(\d)[\s-])?(\d{1,2})\/(\d{1,2})\s*-\s*(\d{1,2})$/.exec(typed);
+  if (inch) {
+    const diameterIn = Number(inch[1] ?? 0) + Number(inch[2]) / Number(inch[3]);
+    const threadsPerInch = Number(inch[4]);
+    if (!(diameterIn > 0 && diameterIn <= 4) || threadsPerInch < 4 || threadsPerInch * diameterIn < 2) {
+      throw new InputError(`"${typed}" is not an inch thread. Write it like 3/8-16: diameter, then threads per inch.`, "thread");
+    }
+    return { system: "inch", diameterIn, threadsPerInch };
+  }
+  const match = /^m\s*(\d+(?:[.,]\d+)?)(?:\s*[x×*]\s*(\d+(?:[.,]\d+)?))?$/i.exec(typed);
+  if (!match) throw new InputError(`"${typed}" is not a thread. Write it like M8, M10x1.25 or 3/8-16.`, "thread");
   const diameterMm = Number((match[1] ?? "").replace(",", "."));
   const coarse = COARSE_PITCH_MM[diameterMm];
   const pitchMm = match[2] === undefined ? coarse : Number(match[2].replace(",", "."));
   if (pitchMm === undefined) throw new InputError(`M${diameterMm} has no coarse pitch in the table. Write the pitch too, like M${diameterMm}x1.`, "thread");
-  if (pitchMm <= 0 || pitchMm >= diameterMm / 2) {
+  if (!(diameterMm <= 100 && pitchMm > 0 && pitchMm < diameterMm / 2)) {
     throw new InputError(`A pitch of ${pitchMm} mm does not go on a ${diameterMm} mm thread. Check the two numbers.`, "thread");
   }
   return { system: "metric", diameterMm, pitchMm };
 }
 
-/** "M10×1.25", or "M10" where the pitch is the coarse one; "3/8-16" style inch threads as decimals of an inch. */
+/** "M10×1.25", "M10" where the pitch is the coarse one, "3/8-16". Reads back as the same thread. */
 export function formatThread(thread: Thread): string {
-  if (thread.system === "inch") return `${thread.diameterIn} in, ${thread.threadsPerInch} per inch`;
+  if (thread.system === "inch") return `${inchFraction(thread.diameterIn)}-${thread.threadsPerInch}`;
   return COARSE_PITCH_MM[thread.diameterMm] === thread.pitchMm ? `M${thread.diameterMm}` : `M${thread.diameterMm}×${thread.pitchMm}`;
 }
 

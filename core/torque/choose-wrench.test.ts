@@ -8,8 +8,21 @@ import { nearestMark } from "./nearest-mark";
 import { type TorqueTarget, stagesOf } from "./target";
 
 const wrench = (more: Partial<TorqueWrench>): TorqueWrench => ({
-  id: "w", createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z", schema: 1, origin: "own",
-  kind: "torque wrench", name: "Wrench", works: "click", drive: "3/8", unit: "lbf.ft", min: 10, max: 75, step: 0.5, gripLengthMm: 380, ...more,
+  id: "w",
+  createdAt: "2026-01-01T00:00:00.000Z",
+  updatedAt: "2026-01-01T00:00:00.000Z",
+  schema: 1,
+  origin: "own",
+  kind: "torque wrench",
+  name: "Wrench",
+  works: "click",
+  drive: "3/8",
+  unit: "lbf.ft",
+  min: 10,
+  max: 75,
+  step: 0.5,
+  gripLengthMm: 380,
+  ...more,
 });
 
 function target(text: string): TorqueTarget {

@@ -1,3 +1,4 @@
+import { InputError } from "../input-error";
 import type { TorqueWrench } from "../model/tool";
 import { type TorqueQuantity, formatTorque, quantityNm } from "../quantity/torque-quantity";
 import { fromNm, toNm } from "../quantity/torque-unit";
@@ -56,10 +57,19 @@ export function accurateRange(wrench: TorqueWrench): [low: number, high: number]
  *
  * A value or the middle of a range goes to the nearest mark. A maximum goes to the highest mark whose
  * whole band stays at or below it.
- * @throws InputError for impossible lengths. Example: 40 N·m, 45 mm in line, a 380 mm wrench stepping
+ * A wrench on which the adapter cannot be used at all is refused with the reason. Example: 40 N·m, 45 mm in line, a 380 mm wrench stepping
  * half a lb·ft → exact 35.765 N·m, set 26.5 lb·ft.
  */
 export function setWrench(wrench: TorqueWrench, target: TorqueTarget, adapters: readonly Adapter[]): WrenchSetting | WrenchRefusal {
+  try {
+    return settingOn(wrench, target, adapters);
+  } catch (error) {
+    if (error instanceof InputError) return { wrench, why: error.message };
+    throw error;
+  }
+}
+
+function settingOn(wrench: TorqueWrench, target: TorqueTarget, adapters: readonly Adapter[]): WrenchSetting | WrenchRefusal {
   const lever = { gripLengthMm: wrench.gripLengthMm, adapters };
   const accuracy = wrenchAccuracy(wrench);
   const [nearRatio, farRatio] = ratioBand(wrench, adapters);
@@ -87,10 +97,15 @@ export function chooseWrench(wrenches: readonly TorqueWrench[], target: TorqueTa
 
 /**
  * What to borrow when no wrench will do: "one that reads 36 N·m between its lowest fifth and its top".
- * The range is told for the setting after adapter correction on a 400 mm handle.
+ * The range is told for the setting after adapter correction on a handle of the length given.
+ * @throws InputError when the adapter cannot be used on such a handle.
  */
-export function rangeToBorrow(target: TorqueTarget, adapters: readonly Adapter[]): { settingNm: number; smallestFullScaleNm: number; largestFullScaleNm: number } {
-  const settingNm = target.aimNm / leverRatio({ gripLengthMm: 400, adapters });
+export function rangeToBorrow(
+  target: TorqueTarget,
+  adapters: readonly Adapter[],
+  gripLengthMm = 400,
+): { settingNm: number; smallestFullScaleNm: number; largestFullScaleNm: number } {
+  const settingNm = target.aimNm / leverRatio({ gripLengthMm, adapters });
   return { settingNm, smallestFullScaleNm: settingNm, largestFullScaleNm: settingNm / LOWEST_SHARE_OF_SCALE };
 }
 

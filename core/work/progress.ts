@@ -53,6 +53,13 @@ export function missingSafetyTicks(work: Work, route: Route, step: Step, today: 
   return SAFETY_TICKS.filter((tick) => !valid.has(tick));
 }
 
+/** True when ticks were set for a stance before and some no longer hold: it was let down, or the day changed. */
+export function lostSafetyTicks(work: Work, route: Route, stance: Stance, today: string): boolean {
+  const set = new Set(work.events.flatMap((event) => (event.type === "safety" && event.stance === stance ? [event.tick] : [])));
+  const valid = validSafetyTicks(work, route, stance, today);
+  return [...set].some((tick) => !valid.has(tick));
+}
+
 /** The step that is open: the one last opened, or the first that is not done. */
 export function openStep(work: Work, route: Route): Step | undefined {
   const done = doneSteps(work);

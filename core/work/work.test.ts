@@ -2,7 +2,7 @@ import fc from "fast-check";
 import type { Fastener, Job, Route, Step } from "../model/job";
 import { SAFETY_TICKS, type Work } from "../model/work";
 import { readTorqueFigure } from "../quantity/read-torque-figure";
-import { doneSteps, finishStep, missingSafetyTicks, nextBolt, openStep, takeBack, tickBolt, tickSafety, tickedBolts } from "./progress";
+import { doneSteps, finishStep, lostSafetyTicks, missingSafetyTicks, nextBolt, openStep, takeBack, tickBolt, tickSafety, tickedBolts } from "./progress";
 import { safetyWords } from "./safety-words";
 import { trayOf } from "./tray";
 import { beforeYouDrive, followUpsFrom, replacementFrom } from "./wrap-up";
@@ -11,8 +11,17 @@ const step = (id: string, kind: Step["kind"], more: Partial<Step> = {}): Step =>
 const bolts: Fastener = { id: "bolts", name: "Bolts", count: 4, figure: readTorqueFigure("20 Nm then 40 Nm"), pattern: { layout: "circle" } };
 const up = { stance: "rear up" as const };
 const route: Route = {
-  id: "r", name: "r", parts: [{ id: "p", name: "Shoes", place: "left rear", count: 2, priceMinor: 1740 }], fasteners: [bolts],
-  steps: [step("raise", "raise", up), step("undo", "undo", { ...up, fastenerId: "bolts" }), step("torque", "torque", { ...up, fastenerId: "bolts" }), step("lower", "lower", up), step("look", "look")],
+  id: "r",
+  name: "r",
+  parts: [{ id: "p", name: "Shoes", place: "left rear", count: 2, priceMinor: 1740 }],
+  fasteners: [bolts],
+  steps: [
+    step("raise", "raise", up),
+    step("undo", "undo", { ...up, fastenerId: "bolts" }),
+    step("torque", "torque", { ...up, fastenerId: "bolts" }),
+    step("lower", "lower", up),
+    step("look", "look"),
+  ],
 };
 const stamp = { createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z", schema: 1 as const, origin: "own" as const };
 const fresh: Work = { ...stamp, id: "w", jobId: "j", routeId: "r", events: [] };
@@ -37,6 +46,13 @@ test("the ticks go with the day, with lowering, and do not count for another end
   expect(missingSafetyTicks(lowered, route, find("undo"), monday.on)).toEqual(SAFETY_TICKS);
   expect(missingSafetyTicks(takeBack(lowered), route, find("undo"), monday.on)).toEqual([]);
   expect(missingSafetyTicks(ticked, route, step("front", "do", { stance: "front up" }), monday.on)).toEqual(SAFETY_TICKS);
+});
+
+test("it is known whether ticks were lost or never set", () => {
+  expect(lostSafetyTicks(fresh, route, "rear up", monday.on)).toBe(false);
+  expect(lostSafetyTicks(tickSafety(fresh, "ground", "rear up", monday), route, "rear up", monday.on)).toBe(false);
+  expect(lostSafetyTicks(ticked, route, "rear up", "2026-11-24")).toBe(true);
+  expect(lostSafetyTicks(finishStep(ticked, route, "lower", monday), route, "rear up", monday.on)).toBe(true);
 });
 
 test("bolts go in their pattern, every bolt at one pass before the next pass", () => {
@@ -104,13 +120,24 @@ const km = { value: 148_210, unit: "km" as const };
 
 test("a replaced part goes to the log with its place, reading and day", () => {
   expect(replacementFrom(job, { id: "p", name: "Shoes", place: "left rear", count: 2, priceMinor: 1740 }, km, "2026-11-24")).toEqual({
-    vehicleId: "v", jobId: "j", part: "Shoes", place: "left rear", count: 2, priceMinor: 1740, system: "brakes", odometer: km, on: "2026-11-24",
+    vehicleId: "v",
+    jobId: "j",
+    part: "Shoes",
+    place: "left rear",
+    count: 2,
+    priceMinor: 1740,
+    system: "brakes",
+    odometer: km,
+    on: "2026-11-24",
   });
 });
 
 test("wheels off bring a recheck in the vehicle's own distance; steering brings an alignment", () => {
   const wheels: Route = { ...route, fasteners: [{ ...bolts, holdsWheel: true }] };
-  expect(followUpsFrom(job, wheels, km, "2026-11-24")).toMatchObject([{ kind: "recheck torque", dueAt: { value: 148_290, unit: "km" } }, { kind: "leak look", dueOn: "2026-11-26" }]);
+  expect(followUpsFrom(job, wheels, km, "2026-11-24")).toMatchObject([
+    { kind: "recheck torque", dueAt: { value: 148_290, unit: "km" } },
+    { kind: "leak look", dueOn: "2026-11-26" },
+  ]);
   expect(followUpsFrom(job, wheels, { value: 1000, unit: "mi" }, "2026-11-24")[0]).toMatchObject({ dueAt: { value: 1050, unit: "mi" } });
   expect(followUpsFrom({ ...job, system: "steering and suspension" }, route, km, "2026-11-24")).toMatchObject([{ kind: "alignment" }]);
   expect(beforeYouDrive(job, wheels)).toEqual(expect.arrayContaining(["Pump the brake pedal until it is hard.", "Recheck the wheel bolts after 50 to 100 km."]));

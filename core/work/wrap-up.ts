@@ -31,7 +31,12 @@ export function followUpsFrom(job: Job, route: Route, odometer: Distance, on: st
   const proposed: Draft<FollowUp>[] = [];
   if (route.fasteners.some((fastener) => fastener.holdsWheel)) {
     const after = RECHECK_AFTER[odometer.unit];
-    proposed.push({ ...base, kind: "recheck torque", text: `Recheck the wheel bolts after ${after} ${odometer.unit}`, dueAt: { value: odometer.value + after, unit: odometer.unit } });
+    proposed.push({
+      ...base,
+      kind: "recheck torque",
+      text: `Recheck the wheel bolts after ${after} ${odometer.unit}`,
+      dueAt: { value: odometer.value + after, unit: odometer.unit },
+    });
   }
   if (job.system === "steering and suspension") {
     proposed.push({ ...base, kind: "alignment", text: "Book a wheel alignment", dueOn: dayAfter(on, 7) });

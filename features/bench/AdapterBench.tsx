@@ -26,7 +26,10 @@ export function AdapterBench() {
       <TextField label="Torque at the bolt" error={answer.errors.torque} placeholder="35 ft lbs" {...form.register("torque")} />
       <SelectField
         label="Wrench"
-        choices={[{ value: "", label: "Another wrench" }, ...wrenches.map(({ id, name, unit, gripLengthMm }) => ({ value: id, label: `${name}, ${torqueSymbol(unit)}, ${gripLengthMm} mm` }))]}
+        choices={[
+          { value: "", label: "Another wrench" },
+          ...wrenches.map(({ id, name, unit, gripLengthMm }) => ({ value: id, label: `${name}, ${torqueSymbol(unit)}, ${gripLengthMm} mm` })),
+        ]}
         {...form.register("wrench")}
         value={owned ? fields.wrench : ""}
       />

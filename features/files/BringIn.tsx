@@ -12,7 +12,8 @@ import { Button } from "@/ui/Button";
 import { Sheet } from "@/ui/Sheet";
 import { useDo } from "../shell/DoProvider";
 
-type State = { at: "start" } | { at: "refused"; why: string } | { at: "read"; name: string; household: Household; counts: ReturnType<typeof compareHouseholds> } | { at: "in"; name: string };
+type State =
+  { at: "start" } | { at: "refused"; why: string } | { at: "read"; name: string; household: Household; counts: ReturnType<typeof compareHouseholds> } | { at: "in"; name: string };
 
 /** A file chosen, checked, shown for what it will do, and only then brought in: all or nothing. */
 export function BringIn() {

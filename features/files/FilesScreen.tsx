@@ -37,20 +37,27 @@ export function FilesScreen() {
   return (
     <Box display="grid" gridTemplateColumns={{ base: "minmax(0, 1fr)", lg: "repeat(2, minmax(0, 1fr))" }} gap="18px" alignItems="start" maxWidth="980px" marginInline="auto">
       <Sheet title="Export all" padding="5">
-        <Box marginBottom="4">Everything in this browser in one file: vehicles, jobs, work under way, chest and log. Keep a copy somewhere else. The format is open: it is JSON, described by a schema that ships with the app.</Box>
+        <Box marginBottom="4">
+          Everything in this browser in one file: vehicles, jobs, work under way, chest and log. Keep a copy somewhere else. The format is open: it is JSON, described by a schema
+          that ships with the app.
+        </Box>
         <Button look="primary" onClick={() => void exportAll()}>
           Export all
         </Button>
         <Box marginTop="3" color="good" role="status">
           {exported && `● ${exported} written.`}
         </Box>
-        <Box asChild color="ink">
+        <Box asChild color="ink" textDecoration="underline">
           <a href="/schema/household-1.schema.json">The schema</a>
         </Box>
       </Sheet>
       <BringIn />
       <Sheet title="The demo" padding="5">
-        <Box marginBottom="4">{hasDemo ? "Three invented vehicles with their jobs and log. Whatever was added to them goes with them; your own vehicles and tools stay." : "Three invented vehicles with jobs and four years of log, beside your own."}</Box>
+        <Box marginBottom="4">
+          {hasDemo
+            ? "Three invented vehicles with their jobs and log. Whatever was added to them goes with them; your own vehicles and tools stay."
+            : "Three invented vehicles with jobs and four years of log, beside your own."}
+        </Box>
         {hasDemo ? <Button onClick={() => void removeDemo()}>Remove the demo</Button> : <Button onClick={() => void loadDemo()}>Look round the demo garage</Button>}
       </Sheet>
       <Sheet title="Start afresh" padding="5">

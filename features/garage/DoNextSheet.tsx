@@ -52,26 +52,40 @@ function NextRow({ thing, first, vehicle }: { thing: NextThing; first: boolean; 
   const does = useDo();
   const followUp = followUps?.find(({ id }) => id === thing.followUpId);
   const done = () => followUp && void does({ put: { followUps: [touched({ ...followUp, state: "done" as const, closedOn: today() })] } }, `Done: ${followUp.text}.`);
-  return (
-    <Box display="flex" alignItems="center" gap="3" padding="10px 16px" borderTop="1px solid" borderColor="edge" background={first ? "marker" : undefined} color={first ? "onMarker" : undefined}>
-      <Box flex="1" minWidth="0">
-        <Box fontFamily="heading" fontWeight="600" fontSize="19px" lineHeight="1.2">
-          {thing.jobId ? (
-            <Link href={`/${thing.when === "under way" ? "work" : "plan"}?id=${encodeURIComponent(thing.jobId)}`} style={{ color: "inherit" }}>
-              {thing.title}
-            </Link>
-          ) : (
-            thing.title
-          )}
-        </Box>
-        <Box fontSize="15px" color={first ? "onMarker" : "soft"}>
-          {vehicle}
-          {", "}
-          <Box as="span" fontWeight="600" color={first ? "onMarker" : WHEN_COLOUR[thing.urgency]}>
-            {thing.when}
-          </Box>
+  const words = (
+    <>
+      <Box fontFamily="heading" fontWeight="600" fontSize="19px" lineHeight="1.2">
+        {thing.title}
+      </Box>
+      <Box fontSize="15px" color={first ? "onMarker" : "soft"}>
+        {vehicle}
+        {", "}
+        <Box as="span" fontWeight="600" color={first ? "onMarker" : WHEN_COLOUR[thing.urgency]}>
+          {thing.when}
         </Box>
       </Box>
+    </>
+  );
+  return (
+    <Box
+      display="flex"
+      alignItems="center"
+      gap="3"
+      padding="10px 16px"
+      borderTop="1px solid"
+      borderColor="edge"
+      background={first ? "marker" : undefined}
+      color={first ? "onMarker" : undefined}
+    >
+      {thing.jobId ? (
+        <Box asChild flex="1" minWidth="0" color="inherit" display="block">
+          <Link href={`/${thing.when === "under way" ? "work" : "plan"}?id=${encodeURIComponent(thing.jobId)}`}>{words}</Link>
+        </Box>
+      ) : (
+        <Box flex="1" minWidth="0">
+          {words}
+        </Box>
+      )}
       {followUp && (
         <Button onClick={done} {...(first ? { background: "transparent", color: "onMarker", borderColor: "onMarker" } : {})} aria-label={`Done: ${thing.title}`}>
           Done

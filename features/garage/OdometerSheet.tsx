@@ -16,7 +16,7 @@ import { Sheet } from "@/ui/Sheet";
 import { today } from "../shell/clock";
 import { useDo } from "../shell/DoProvider";
 import { ReadingQuestionView } from "./ReadingQuestionView";
-import { readDay, readWholeDistance } from "./read-reading";
+import { readDay, readOdometer } from "./read-reading";
 
 /** The newest odometer reading, and the next one to be added. */
 export function OdometerSheet({ vehicle }: { vehicle: Vehicle }) {
@@ -30,7 +30,7 @@ export function OdometerSheet({ vehicle }: { vehicle: Vehicle }) {
   const save = (newOdometer: boolean) =>
     form.handleSubmit(async (values) => {
       const { read, errors: unread, failed } = fieldReader<keyof typeof values>();
-      const value = read("distance", () => readWholeDistance(values.distance));
+      const value = read("distance", () => readOdometer(values.distance, vehicle.distanceUnit));
       const on = read("on", () => readDay(values.on, today()));
       if (failed() || value === undefined || on === undefined) return form.showErrors(unread);
       const distance = { value, unit: vehicle.distanceUnit };
@@ -47,18 +47,18 @@ export function OdometerSheet({ vehicle }: { vehicle: Vehicle }) {
     <Sheet title="Odometer">
       <Box>{latest ? `${formatDistance(latest.distance)} on ${formatDay(latest.on)}` : "No reading yet."}</Box>
       <Box as="details" {...(form.formState.isDirty || question ? { open: true } : {})}>
-      <Box as="summary" cursor="pointer" minHeight="44px" paddingTop="2" fontWeight="600">
-        Add a reading
-      </Box>
-      <Box as="form" onSubmit={(event) => void save(false)(event)} display="grid" gap="3">
-        <TextField label="It reads" numeric unit={vehicle.distanceUnit} error={errors.distance?.message} {...form.register("distance")} />
-        <TextField label="On" type="date" error={errors.on?.message} {...form.register("on")} />
-        {!question && (
-          <Button type="submit" justifySelf="start">
-            Save reading
-          </Button>
-        )}
-      </Box>
+        <Box as="summary" cursor="pointer" minHeight="44px" paddingTop="2" fontWeight="600">
+          Add a reading
+        </Box>
+        <Box as="form" onSubmit={(event) => void save(false)(event)} display="grid" gap="3">
+          <TextField label="It reads" numeric unit={vehicle.distanceUnit} error={errors.distance?.message} {...form.register("distance")} />
+          <TextField label="On" type="date" error={errors.on?.message} {...form.register("on")} />
+          {!question && (
+            <Button type="submit" justifySelf="start">
+              Save reading
+            </Button>
+          )}
+        </Box>
       </Box>
       {question && (
         <ReadingQuestionView

@@ -48,13 +48,34 @@ export function VehicleForm({ vehicle, onClose }: { vehicle?: Vehicle; onClose: 
         <TextField label="Engine" placeholder="1.6 petrol" {...register("engine")} />
         <TextField label="Year" numeric error={says("year")} {...register("year")} />
         <SelectField label="Driven wheels" choices={[{ value: "", label: "not said" }, "front", "rear", { value: "all", label: "all four" }]} {...register("driven")} />
-        <SelectField label="Its odometer counts" choices={[{ value: "km", label: "kilometres" }, { value: "mi", label: "miles" }]} {...register("distanceUnit")} />
-        <SelectField label="Its torques are given in" choices={[{ value: "N.m", label: "N·m" }, { value: "lbf.ft", label: "lb·ft" }]} {...register("torqueUnit")} />
+        <SelectField
+          label="Its odometer counts"
+          choices={[
+            { value: "km", label: "kilometres" },
+            { value: "mi", label: "miles" },
+          ]}
+          {...register("distanceUnit")}
+        />
+        <SelectField
+          label="Its torques are given in"
+          choices={[
+            { value: "N.m", label: "N·m" },
+            { value: "lbf.ft", label: "lb·ft" },
+          ]}
+          {...register("torqueUnit")}
+        />
         <TorqueField label="Wheel bolts or nuts" error={says("wheelTorque")} typed={form.watch("wheelTorque")} {...register("wheelTorque")} />
         <TextField label="Kerb weight" numeric unit="kg" error={says("kerbWeight")} {...register("kerbWeight")} />
         <TextField label="Of that on the front axle" numeric unit="%" error={says("frontShare")} hint="About 60 for front drive, 50 to 55 for rear" {...register("frontShare")} />
         <TextField label="Wheelbase" numeric unit="mm" error={says("wheelbase")} {...register("wheelbase")} />
-        <TextField label="Front stands, behind the front axle" numeric unit="mm" error={says("insetFront")} hint="From the axle to the maker's stand point" {...register("insetFront")} />
+        <TextField
+          label="Front stands, behind the front axle"
+          numeric
+          unit="mm"
+          error={says("insetFront")}
+          hint="From the axle to the maker's stand point"
+          {...register("insetFront")}
+        />
         <TextField label="Rear stands, ahead of the rear axle" numeric unit="mm" error={says("insetRear")} {...register("insetRear")} />
         <Box gridColumn="1 / -1">
           <TextAreaField label="Notes" rows={2} {...register("notes")} />

@@ -12,7 +12,7 @@ import { useRemoveDemo } from "./demo-garage";
 const VehicleLink = chakra(Link, {
   base: {
     display: "block",
-    padding: "14px 14px 12px",
+    padding: { base: "8px 14px", lg: "14px 14px 12px" },
     color: "ink",
     textDecoration: "none",
     borderBottom: "1px solid",
@@ -28,33 +28,35 @@ export function VehicleList({ vehicles, chosen, onAdd }: { vehicles: Vehicle[]; 
   const removeDemo = useRemoveDemo();
   return (
     <Box as="nav" aria-label="Vehicles" background="sheet" border="1px solid" borderColor="edge" borderRadius="sheet" flex={{ lg: "1" }} display="flex" flexDirection="column">
-      {[...vehicles].sort((a, b) => a.createdAt.localeCompare(b.createdAt)).map((vehicle) => {
-        const reading = latestReading(readings, vehicle.id);
-        return (
-          <VehicleLink key={vehicle.id} href={`/garage?id=${encodeURIComponent(vehicle.id)}`} aria-current={vehicle.id === chosen.id ? "page" : undefined}>
-            <Box fontFamily="heading" fontWeight="600" fontSize="22px" lineHeight="1.15">
-              {vehicle.name}
-            </Box>
-            <Box color="soft" fontSize="15px">
-              {[vehicle.year, vehicle.engine].filter(Boolean).join(", ")}
-            </Box>
-            {reading && (
-              <Box color="soft" fontSize="15px">
-                {formatDistance(reading.distance)}
+      {[...vehicles]
+        .sort((a, b) => a.createdAt.localeCompare(b.createdAt))
+        .map((vehicle) => {
+          const reading = latestReading(readings, vehicle.id);
+          return (
+            <VehicleLink key={vehicle.id} href={`/garage?id=${encodeURIComponent(vehicle.id)}`} aria-current={vehicle.id === chosen.id ? "page" : undefined}>
+              <Box fontFamily="heading" fontWeight="600" fontSize="22px" lineHeight="1.15">
+                {vehicle.name}
               </Box>
-            )}
-          </VehicleLink>
-        );
-      })}
-      <Button look="quiet" justifyContent="flex-start" onClick={onAdd}>
-        Add a vehicle
-      </Button>
-      <Box marginTop="auto" borderTop="1px solid" borderColor="edge" paddingBlock="1">
-        <Button asChild look="quiet" justifyContent="flex-start" width="100%">
+              <Box color="soft" fontSize="15px" display={{ base: "none", lg: "block" }}>
+                {[vehicle.year, vehicle.engine].filter(Boolean).join(", ")}
+              </Box>
+              {reading && (
+                <Box color="soft" fontSize="15px">
+                  {formatDistance(reading.distance)}
+                </Box>
+              )}
+            </VehicleLink>
+          );
+        })}
+      <Box display="flex" flexWrap="wrap" flexDirection={{ base: "row", lg: "column" }} alignItems="flex-start" flex={{ lg: "1" }}>
+        <Button look="quiet" onClick={onAdd}>
+          Add a vehicle
+        </Button>
+        <Button asChild look="quiet" marginTop={{ lg: "auto" }}>
           <Link href="/files">Export or bring in</Link>
         </Button>
         {vehicles.some(({ origin }) => origin === "demo") && (
-          <Button look="quiet" justifyContent="flex-start" width="100%" onClick={() => void removeDemo()}>
+          <Button look="quiet" onClick={() => void removeDemo()}>
             Remove the demo
           </Button>
         )}

@@ -6,6 +6,7 @@ import { latestReading } from "@/core/log/odometer";
 import { PLACES, type Place } from "@/core/model/place";
 import type { Vehicle } from "@/core/model/vehicle";
 import { formatDistance } from "@/core/quantity/distance";
+import { formatFigure } from "@/core/quantity/torque-words";
 import { useCollection } from "@/data/hooks";
 import { Button } from "@/ui/Button";
 import { Sheet } from "@/ui/Sheet";
@@ -37,7 +38,10 @@ export function VehicleSheet({ vehicle, onEdit }: { vehicle: Vehicle; onEdit: ()
           <Box as="h1" fontSize="32px">
             {vehicle.name}
           </Box>
-          <Box color="soft">What is on it, and how far it has gone</Box>
+          <Box color="soft">
+            What is on it, and how far it has gone
+            {vehicle.wheelTorque && `. Wheel bolts ${formatFigure(vehicle.wheelTorque)}`}
+          </Box>
         </Box>
         <Button onClick={onEdit}>Edit</Button>
       </Box>

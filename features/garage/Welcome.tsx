@@ -31,7 +31,15 @@ export function Welcome({ onStartOwn }: { onStartOwn: () => void }) {
 
   if (started === undefined || loading) return <Loading />;
   return (
-    <Sheet maxWidth="860px" marginInline="auto" marginTop={{ base: "0", lg: "8" }} padding={{ base: "5", lg: "8" }} display="grid" gridTemplateColumns={{ base: "1fr", md: "1fr 260px" }} gap="6">
+    <Sheet
+      maxWidth="860px"
+      marginInline="auto"
+      marginTop={{ base: "0", lg: "8" }}
+      padding={{ base: "5", lg: "8" }}
+      display="grid"
+      gridTemplateColumns={{ base: "1fr", md: "1fr 260px" }}
+      gap="6"
+    >
       <Box>
         <Box as="h1" fontSize="40px" marginBottom="3">
           The garage is empty

@@ -1,9 +1,13 @@
 import { InputError } from "@/core/input-error";
+import type { DistanceUnit } from "@/core/quantity/distance";
 import { readNumber } from "@/core/quantity/read-number";
 
-/** An odometer reading as typed. @throws InputError unless it is a number of zero or more that an odometer can show. */
-export function readWholeDistance(text: string): number {
-  const { value } = readNumber(text.replace(/\s*(km|mi|miles)\s*$/i, ""), "The reading");
+/** An odometer reading as typed. @throws InputError unless it is a number that an odometer of this unit can show. */
+export function readOdometer(text: string, unit: DistanceUnit): number {
+  const match = /^(.*?)\s*(km|kilomet(?:er|re)s?|mi|miles?)?$/i.exec(text.trim());
+  const said = match?.[2]?.toLowerCase();
+  if (said && said.startsWith("k") !== (unit === "km")) throw new InputError(`This odometer counts ${unit === "km" ? "kilometres" : "miles"}. Type the number it shows.`);
+  const { value } = readNumber(match?.[1] ?? text, "The reading");
   if (value < 0) throw new InputError("An odometer does not go below zero.");
   if (value > 10_000_000) throw new InputError("That is further than any odometer shows. Check the number.");
   return value;

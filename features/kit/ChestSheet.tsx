@@ -55,7 +55,13 @@ function Group({ title, tools, open }: { title: string; tools: Tool[]; open: boo
               {details(tool)}
             </Box>
           </span>
-          <Button look="quiet" fontSize="15px" paddingInline="1" aria-label={`Remove ${tool.name}`} onClick={() => void does({ remove: { tools: [tool.id] } }, `${tool.name} removed.`)}>
+          <Button
+            look="quiet"
+            fontSize="15px"
+            paddingInline="1"
+            aria-label={`Remove ${tool.name}`}
+            onClick={() => void does({ remove: { tools: [tool.id] } }, `${tool.name} removed.`)}
+          >
             ×
           </Button>
         </Box>

@@ -13,6 +13,7 @@ import { ThreeColumns } from "@/ui/ThreeColumns";
 import { useJobInHand } from "../shell/hand";
 import { ChestSheet } from "./ChestSheet";
 import { Mat } from "./Mat";
+import { PartsToHave } from "./PartsToHave";
 import { NoJob } from "../shell/NoJob";
 import { TorqueNeeds } from "./TorqueNeeds";
 
@@ -53,6 +54,7 @@ export function KitScreen() {
               </Box>
             </Box>
           ))}
+          <PartsToHave parts={route.parts} />
           <Button asChild look="primary" marginTop="5">
             <Link href={`/work?id=${encodeURIComponent(job.id)}`}>{job.state === "under way" ? "Go on with the work" : "Start the work"}</Link>
           </Button>
@@ -61,7 +63,7 @@ export function KitScreen() {
       middle={
         <>
           <Mat needs={kit.heads} />
-          <TorqueNeeds needs={kit.torques} />
+          <TorqueNeeds needs={kit.torques} unit={vehicle.torqueUnit} />
         </>
       }
       right={<ChestSheet tools={tools} />}

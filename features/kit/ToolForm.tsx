@@ -27,13 +27,24 @@ export function ToolForm({ onClose }: { onClose: () => void }) {
     const result = readTools(fields, () => stamp("own"));
     if ("errors" in result) return form.showErrors(result.errors);
     const [first] = result.tools;
-    if (await does({ put: { tools: result.tools } }, result.tools.length === 1 && first ? `${first.name} is in the chest.` : `${result.tools.length} tools are in the chest.`)) close();
+    if (await does({ put: { tools: result.tools } }, result.tools.length === 1 && first ? `${first.name} is in the chest.` : `${result.tools.length} tools are in the chest.`))
+      close();
   });
   const sized = kind === "socket" || kind === "spanner" || kind === "crowfoot";
   const long = kind === "torque wrench" || kind === "crowfoot" || kind === "extension" || kind === "bar or ratchet";
 
   return (
-    <Box as="form" onSubmit={(event) => void save(event)} display="grid" gridTemplateColumns="repeat(2, minmax(0, 1fr))" gap="3" marginTop="3" borderTop="1px solid" borderColor="edge" paddingTop="3">
+    <Box
+      as="form"
+      onSubmit={(event) => void save(event)}
+      display="grid"
+      gridTemplateColumns="repeat(2, minmax(0, 1fr))"
+      gap="3"
+      marginTop="3"
+      borderTop="1px solid"
+      borderColor="edge"
+      paddingTop="3"
+    >
       <SelectField label="Kind" choices={KINDS} {...register("kind")} />
       {hasDrive(kind) && <SelectField label={kind === "drive adapter" ? "From" : "Drive"} choices={DRIVE_CHOICES} {...register("drive")} />}
       {kind === "drive adapter" && <SelectField label="To" choices={DRIVE_CHOICES} {...register("to")} />}
@@ -44,6 +55,15 @@ export function ToolForm({ onClose }: { onClose: () => void }) {
       )}
       {kind === "torque wrench" && (
         <>
+          <SelectField
+            label="It"
+            choices={[
+              { value: "click", label: "clicks" },
+              { value: "dial", label: "has a dial or beam" },
+              { value: "digital", label: "has a display" },
+            ]}
+            {...register("works")}
+          />
           <SelectField label="Its scale" choices={TORQUE_UNITS.map((unit) => ({ value: unit, label: torqueSymbol(unit) }))} {...register("unit")} />
           <TextField label="By steps of" numeric error={says("step")} {...register("step")} />
           <TextField label="From" numeric error={says("min")} {...register("min")} />
@@ -51,9 +71,26 @@ export function ToolForm({ onClose }: { onClose: () => void }) {
           <TextField label="Accuracy" numeric unit="± %" hint="Empty: the standard's limit" error={says("accuracy")} {...register("accuracy")} />
         </>
       )}
-      {long && <TextField label={kind === "torque wrench" ? "Drive to middle of grip" : kind === "crowfoot" ? "Drive to bolt" : "Length"} numeric unit="mm" error={says("length")} {...register("length")} />}
+      {long && (
+        <TextField
+          label={kind === "torque wrench" ? "Drive to middle of grip" : kind === "crowfoot" ? "Drive to bolt" : "Length"}
+          numeric
+          unit="mm"
+          error={says("length")}
+          {...register("length")}
+        />
+      )}
       {kind === "stands" && <TextField label="How many" numeric error={says("count")} {...register("count")} />}
-      {(kind === "stands" || kind === "jack") && <TextField label={kind === "stands" ? "Rating of one stand" : "Rating"} numeric unit="kg" hint={kind === "stands" ? "A 3 t pair is 1500 kg each" : undefined} error={says("rating")} {...register("rating")} />}
+      {(kind === "stands" || kind === "jack") && (
+        <TextField
+          label={kind === "stands" ? "Rating of one stand" : "Rating"}
+          numeric
+          unit="kg"
+          hint={kind === "stands" ? "A 3 t pair is 1500 kg each" : undefined}
+          error={says("rating")}
+          {...register("rating")}
+        />
+      )}
       {!sized && (
         <Box gridColumn="1 / -1">
           <TextField label="Name" placeholder="what you call it" {...register("name")} />

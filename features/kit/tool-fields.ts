@@ -17,6 +17,7 @@ export interface ToolFields {
   sizes: string;
   length: string;
   unit: TorqueUnit;
+  works: "click" | "dial" | "digital";
   min: string;
   max: string;
   step: string;
@@ -25,7 +26,22 @@ export interface ToolFields {
   rating: string;
 }
 
-export const TOOL_START: ToolFields = { kind: "torque wrench", name: "", drive: "1/2", to: "3/8", sizes: "", length: "", unit: "N.m", min: "", max: "", step: "", accuracy: "", count: "2", rating: "" };
+export const TOOL_START: ToolFields = {
+  kind: "torque wrench",
+  name: "",
+  drive: "1/2",
+  to: "3/8",
+  sizes: "",
+  length: "",
+  unit: "N.m",
+  works: "click",
+  min: "",
+  max: "",
+  step: "",
+  accuracy: "",
+  count: "2",
+  rating: "",
+};
 
 type Result = { tools: Tool[] } | { errors: Partial<Record<keyof ToolFields, string>> };
 
@@ -51,7 +67,21 @@ export function readTools(fields: ToolFields, stamp: () => RecordStamp): Result 
       read("step", () => {
         if (!errors.step && !errors.max && step > max / 2) throw new InputError("The smallest step is the gap between two marks; this is most of the scale.");
       });
-      return done(() => [{ ...stamp(), kind, name: named("Torque wrench"), works: "click", drive, unit: fields.unit, min, max, step, gripLengthMm, ...(percent === undefined ? {} : { accuracy: percent / 100 }) }]);
+      return done(() => [
+        {
+          ...stamp(),
+          kind,
+          name: named("Torque wrench"),
+          works: fields.works,
+          drive,
+          unit: fields.unit,
+          min,
+          max,
+          step,
+          gripLengthMm,
+          ...(percent === undefined ? {} : { accuracy: percent / 100 }),
+        },
+      ]);
     }
     case "socket":
     case "spanner":
@@ -92,7 +122,10 @@ export function hasDrive(kind: Tool["kind"]): boolean {
 export const DRIVE_CHOICES = SQUARE_DRIVES.map((value) => ({ value, label: `${value} in` }));
 
 function readSizes(text: string) {
-  const sizes = text.split(/[,;\n]/).map((one) => one.trim()).filter((one) => one !== "");
+  const sizes = text
+    .split(/[,;\n]/)
+    .map((one) => one.trim())
+    .filter((one) => one !== "");
   if (sizes.length === 0) throw new InputError("Type a size, or several with commas: 8, 10, 13.");
   return sizes.map((size) => readHeadSize(size));
 }

@@ -35,7 +35,13 @@ export function LogScreen() {
   const spent = rows.reduce((sum, { priceMinor }) => sum + (priceMinor ?? 0), 0);
 
   return (
-    <Box display="grid" gridTemplateColumns={{ base: "minmax(0, 1fr)", lg: "240px minmax(0, 1fr)" }} gap={{ base: "3", lg: "18px" }} alignItems="start" paddingRight={{ lg: "20px" }}>
+    <Box
+      display="grid"
+      gridTemplateColumns={{ base: "minmax(0, 1fr)", lg: "240px minmax(0, 1fr)" }}
+      gap={{ base: "3", lg: "18px" }}
+      alignItems="start"
+      paddingRight={{ lg: "20px" }}
+    >
       <Sheet title="Log">
         <Box display="grid" gridTemplateColumns={{ base: "1fr 1fr", lg: "1fr" }} gap="3">
           <Box gridColumn="1 / -1">

@@ -65,7 +65,14 @@ export function LogTable({ rows, vehicles, showVehicle, isEmpty }: LogTableProps
               {group.headers.map(({ id, column: own }) => {
                 const sorted = own.getIsSorted();
                 return (
-                  <HeadCell key={id} scope="col" aria-sort={sorted === "asc" ? "ascending" : sorted === "desc" ? "descending" : "none"} display={wide(id)} textAlign={HEAD_OF_NUMBERS.has(id) ? "right" : "left"} paddingRight="10px">
+                  <HeadCell
+                    key={id}
+                    scope="col"
+                    aria-sort={sorted === "asc" ? "ascending" : sorted === "desc" ? "descending" : "none"}
+                    display={wide(id)}
+                    textAlign={HEAD_OF_NUMBERS.has(id) ? "right" : "left"}
+                    paddingRight="10px"
+                  >
                     <Button look="quiet" paddingInline="0" fontSize="18px" textDecoration="none" onClick={own.getToggleSortingHandler()}>
                       {String(own.columnDef.header)}
                       <span aria-hidden>{sorted === "asc" ? "▲" : sorted === "desc" ? "▼" : ""}</span>
@@ -85,7 +92,13 @@ export function LogTable({ rows, vehicles, showVehicle, isEmpty }: LogTableProps
           {table.getRowModel().rows.map((row) => (
             <tr key={row.id}>
               {row.getVisibleCells().map((cell) => (
-                <Cell key={cell.id} display={wide(cell.column.id)} textAlign={HEAD_OF_NUMBERS.has(cell.column.id) ? "right" : "left"} fontWeight={cell.column.id === "part" ? "600" : undefined}>
+                <Cell
+                  key={cell.id}
+                  display={wide(cell.column.id)}
+                  whiteSpace={HEAD_OF_NUMBERS.has(cell.column.id) ? "nowrap" : undefined}
+                  textAlign={HEAD_OF_NUMBERS.has(cell.column.id) ? "right" : "left"}
+                  fontWeight={cell.column.id === "part" ? "600" : undefined}
+                >
                   {flexRender(cell.column.columnDef.cell, cell.getContext())}
                 </Cell>
               ))}

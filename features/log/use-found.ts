@@ -15,7 +15,7 @@ export function useFound(replacements: Replacement[], vehicles: Vehicle[], query
         const value = record[field as keyof Replacement];
         return value === undefined ? "" : String(value);
       },
-      searchOptions: { prefix: true, fuzzy: (term) => (term.length > 3 ? 0.25 : false), combineWith: "AND" },
+      searchOptions: { prefix: true, fuzzy: (term) => (term.length > 4 ? 0.2 : false), combineWith: "AND" },
     });
     search.addAll(replacements);
     return search;

@@ -2,6 +2,7 @@
 
 import { Box } from "@chakra-ui/react";
 import type { Fastener, Job } from "@/core/model/job";
+import type { Vehicle } from "@/core/model/vehicle";
 import { putFastener, putStep, removeFastener } from "@/core/plan/edit-route";
 import { newId } from "@/data/stamp";
 import { Button } from "@/ui/Button";
@@ -16,6 +17,7 @@ import { useChangeRoute } from "./use-plan";
 
 interface FastenerFormProps {
   job: Job;
+  vehicle: Vehicle;
   fastener: Fastener | undefined;
   /** A step that the new fastener is for. */
   forStepId?: string | undefined;
@@ -23,7 +25,7 @@ interface FastenerFormProps {
 }
 
 /** A fastener typed in or changed: what it is, its size and its torque first; the rest behind a fold. */
-export function FastenerForm({ job, fastener, forStepId, onClose }: FastenerFormProps) {
+export function FastenerForm({ job, vehicle, fastener, forStepId, onClose }: FastenerFormProps) {
   const changeRoute = useChangeRoute(job.id);
   const form = useDraftForm(`fastener ${job.id} ${fastener?.id ?? "new"}`, fastenerFields(fastener));
   const { register } = form;
@@ -70,7 +72,7 @@ export function FastenerForm({ job, fastener, forStepId, onClose }: FastenerForm
             </Box>
           </>
         )}
-        <FastenerPreview fields={form.watch()} before={fastener} />
+        <FastenerPreview fields={form.watch()} before={fastener} unit={vehicle.torqueUnit} />
         <FastenerMore form={form} />
         <Box gridColumn="1 / -1" display="flex" gap="3" flexWrap="wrap">
           <Button type="submit" look="primary">

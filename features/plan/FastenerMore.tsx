@@ -24,7 +24,12 @@ export function FastenerMore({ form: { register, formState, watch, getValues } }
         <TextField label="Other size to do up" placeholder="if the new one differs" error={errors.sizeToDoUp?.message} {...register("sizeToDoUp")} />
         <SelectField
           label="They stand"
-          choices={[{ value: "none", label: "no pattern" }, { value: "circle", label: "in a circle" }, { value: "row", label: "in a row" }, ...(drawn ? [{ value: "drawn", label: "as drawn" }] : [])]}
+          choices={[
+            { value: "none", label: "no pattern" },
+            { value: "circle", label: "in a circle" },
+            { value: "row", label: "in a row" },
+            ...(drawn ? [{ value: "drawn", label: "as drawn" }] : []),
+          ]}
           {...register("layout")}
         />
         <TextField label="Note" {...register("note")} />

@@ -14,12 +14,13 @@ export function FastenerSheet({ route, onEdit, onAdd }: { route: Route; onEdit: 
     <Sheet title="Fasteners">
       {route.fasteners.length === 0 && <Box color="soft">None yet. Bolts, nuts, pins and clips that come off or are tightened.</Box>}
       {route.fasteners.map((fastener) => {
-        const doubtful = fastenerDoubts(fastener).length > 0;
+        const doubts = fastenerDoubts(fastener);
+        const grave = doubts.some((doubt) => doubt.grave);
         return (
           <Line key={fastener.id} onClick={() => onEdit(fastener.id)} label={`${fastener.count} × ${fastener.name}`}>
-            {doubtful && (
-              <Box as="span" color="watch" fontWeight="600">
-                ▲ look{" "}
+            {doubts.length > 0 && (
+              <Box as="span" color={grave ? "stop" : "watch"} fontWeight="600">
+                {grave ? "■ wrong? " : "▲ look "}
               </Box>
             )}
             {fastener.figure ? formatFigure(fastener.figure) : "no figure"}

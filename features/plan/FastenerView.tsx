@@ -9,11 +9,11 @@ import { snugBandNm } from "@/core/thread/snug-band";
 import { formatThread } from "@/core/thread/thread";
 import { Button } from "@/ui/Button";
 import { Row } from "@/ui/Sheet";
+import { Doubts } from "./Doubts";
 
 /** A fastener as the plan has it: the figure large, the rest on lines, doubts beside it. */
 export function FastenerView({ fastener, onEdit }: { fastener: Fastener; onEdit: () => void }) {
   const { figure, sizeToUndo, sizeToDoUp, thread, adapter } = fastener;
-  const doubts = fastenerDoubts(fastener);
   return (
     <Box border="1px solid" borderColor="edge" borderRadius="sheet" background="raised" padding="4">
       <Box display="flex" justifyContent="space-between" gap="3" alignItems="flex-start">
@@ -26,15 +26,13 @@ export function FastenerView({ fastener, onEdit }: { fastener: Fastener; onEdit:
               {formatFigure(figure)}
             </Box>
           )}
-          <Box color="soft">{figure ? snugSays(fastener) ?? figureInWords(figure) : "No torque written down."}</Box>
+          <Box color="soft">{figure ? (snugSays(fastener) ?? figureInWords(figure)) : "No torque written down."}</Box>
         </Box>
-        <Button onClick={onEdit}>Edit fastener</Button>
+        <Button aria-label="Edit fastener" onClick={onEdit}>
+          Edit
+        </Button>
       </Box>
-      {doubts.map((doubt) => (
-        <Box key={doubt} color="watch" fontWeight="600" marginTop="2">
-          ▲ {doubt}
-        </Box>
-      ))}
+      <Doubts doubts={fastenerDoubts(fastener)} />
       <Box marginTop="3">
         {sizeToUndo && <Row label={sizeToDoUp ? "Undo with" : "Size"}>{formatHeadSize(sizeToUndo)}</Row>}
         {sizeToDoUp && <Row label="Do up with">{formatHeadSize(sizeToDoUp)}</Row>}

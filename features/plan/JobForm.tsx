@@ -17,7 +17,7 @@ import { useDo } from "../shell/DoProvider";
 /** A new job: what it is, on which vehicle, and what it belongs to. */
 export function JobForm() {
   const vehicles = useCollection("vehicles") ?? [];
-  const hand = useHand();
+  const [hand = {}] = useHand();
   const router = useRouter();
   const does = useDo();
   const form = useDraftForm("job new", { title: "", vehicleId: hand.vehicleId ?? "", system: "brakes" as System, plannedFor: "" });

@@ -13,7 +13,7 @@ const STATES: Job["state"][] = ["under way", "planned", "done"];
 
 /** The jobs there are, the vehicle in hand first, and the way to a new one. */
 export function JobList() {
-  const hand = useHand();
+  const [hand = {}] = useHand();
   const vehicles = useCollection("vehicles") ?? [];
   const jobs = useCollection("jobs") ?? [];
   const sorted = [...jobs].sort((a, b) => Number(b.vehicleId === hand.vehicleId) - Number(a.vehicleId === hand.vehicleId) || STATES.indexOf(a.state) - STATES.indexOf(b.state));

@@ -59,7 +59,12 @@ export function PartForm({ job, part, onClose }: { job: Job; part: Part | undefi
           </Button>
           <Button onClick={close}>Cancel</Button>
           {part && (
-            <Button look="quiet" color="stop" marginLeft="auto" onClick={() => void changeRoute((route) => removePart(route, part.id), `Removed: ${part.name}.`).then((done) => done && close())}>
+            <Button
+              look="quiet"
+              color="stop"
+              marginLeft="auto"
+              onClick={() => void changeRoute((route) => removePart(route, part.id), `Removed: ${part.name}.`).then((done) => done && close())}
+            >
               Remove
             </Button>
           )}

@@ -15,7 +15,8 @@ import { StepSheet } from "./StepSheet";
 import { StepStrip } from "./StepStrip";
 
 /** What stands in the middle: a step, or the form of a step, a fastener or a part. */
-type Middle = { showing: "step" } | { showing: "step form"; step?: Step } | { showing: "fastener form"; fastenerId?: string; forStepId?: string } | { showing: "part form"; part?: Part };
+type Middle =
+  { showing: "step" } | { showing: "step form"; step?: Step } | { showing: "fastener form"; fastenerId?: string; forStepId?: string } | { showing: "part form"; part?: Part };
 
 /** The plan of one job: its steps, the step in hand, and what the steps work on. */
 export function PlanSheets({ job, vehicle }: { job: Job; vehicle: Vehicle }) {
@@ -33,7 +34,16 @@ export function PlanSheets({ job, vehicle }: { job: Job; vehicle: Vehicle }) {
 
   return (
     <ThreeColumns
-      left={<StepStrip job={job} vehicle={vehicle} route={route} chosenId={middle.showing === "step" ? step?.id : undefined} onChoose={choose} onAdd={() => setMiddle({ showing: "step form" })} />}
+      left={
+        <StepStrip
+          job={job}
+          vehicle={vehicle}
+          route={route}
+          chosenId={middle.showing === "step" ? step?.id : undefined}
+          onChoose={choose}
+          onAdd={() => setMiddle({ showing: "step form" })}
+        />
+      }
       middle={
         middle.showing === "step form" ? (
           <StepForm
@@ -45,7 +55,14 @@ export function PlanSheets({ job, vehicle }: { job: Job; vehicle: Vehicle }) {
             onClose={(saved) => (saved ? choose(saved.id) : back())}
           />
         ) : middle.showing === "fastener form" ? (
-          <FastenerForm key={middle.fastenerId ?? "new"} job={job} fastener={route.fasteners.find(({ id }) => id === middle.fastenerId)} forStepId={middle.forStepId} onClose={back} />
+          <FastenerForm
+            key={middle.fastenerId ?? "new"}
+            job={job}
+            vehicle={vehicle}
+            fastener={route.fasteners.find(({ id }) => id === middle.fastenerId)}
+            forStepId={middle.forStepId}
+            onClose={back}
+          />
         ) : middle.showing === "part form" ? (
           <PartForm key={middle.part?.id ?? "new"} job={job} part={middle.part} onClose={back} />
         ) : (
@@ -55,7 +72,9 @@ export function PlanSheets({ job, vehicle }: { job: Job; vehicle: Vehicle }) {
               route={route}
               step={step}
               onEdit={() => setMiddle(step ? { showing: "step form", step } : { showing: "step form" })}
-              onEditFastener={(fastenerId) => setMiddle(fastenerId ? { showing: "fastener form", fastenerId } : { showing: "fastener form", ...(step ? { forStepId: step.id } : {}) })}
+              onEditFastener={(fastenerId) =>
+                setMiddle(fastenerId ? { showing: "fastener form", fastenerId } : { showing: "fastener form", ...(step ? { forStepId: step.id } : {}) })
+              }
             />
             <PartsSheet route={route} onEdit={(part) => setMiddle(part ? { showing: "part form", part } : { showing: "part form" })} />
           </>

@@ -47,7 +47,11 @@ export function StepForm({ job, route, step, phase, onClose }: StepFormProps) {
         <SelectField label="Phase" choices={PHASES.map((value) => ({ value, label: phaseTitle(value) }))} {...register("phase")} />
         <SelectField label="Kind" choices={STEP_KINDS.map((value) => ({ value, label: KIND_SAYS[value] }))} {...register("kind")} />
         <SelectField label="Vehicle is" choices={STANCES} hint="A raised vehicle brings the safety ticks" {...register("stance")} />
-        <SelectField label="Fastener" choices={[{ value: "", label: "none" }, ...route.fasteners.map(({ id, name, count }) => ({ value: id, label: `${count} × ${name}` }))]} {...register("fastenerId")} />
+        <SelectField
+          label="Fastener"
+          choices={[{ value: "", label: "none" }, ...route.fasteners.map(({ id, name, count }) => ({ value: id, label: `${count} × ${name}` }))]}
+          {...register("fastenerId")}
+        />
         <TextField label="Usually takes" numeric unit="min" error={errors.usualMinutes?.message} {...register("usualMinutes")} />
         <TextField label="Be careful of" placeholder="Springs let go: eye protection on." {...register("caution")} />
         <Box gridColumn="1 / -1">

@@ -46,7 +46,13 @@ export function StepSheet({ job, route, step, onEdit, onEditFastener }: StepShee
           {step.title}
         </Box>
         <Box color="soft" marginTop="1">
-          {[KIND_SAYS[step.kind], step.stance === "on the ground" ? "vehicle on the ground" : `vehicle ${step.stance}`, step.usualMinutes === undefined ? undefined : `about ${step.usualMinutes} min`].filter(Boolean).join(" · ")}
+          {[
+            KIND_SAYS[step.kind],
+            step.stance === "on the ground" ? "vehicle on the ground" : `vehicle ${step.stance}`,
+            step.usualMinutes === undefined ? undefined : `about ${step.usualMinutes} min`,
+          ]
+            .filter(Boolean)
+            .join(" · ")}
         </Box>
       </Box>
       {step.detail && <Box fontSize="18px">{step.detail}</Box>}

@@ -32,13 +32,18 @@ export function StepStrip({ job, vehicle, route, chosenId, onChoose, onAdd }: St
         </Box>
         <Box color="soft" fontSize="15px">
           {vehicle.name}, {job.state}.{" "}
-          <Box asChild color="ink">
+          <Box asChild color="ink" textDecoration="underline">
             <Link href="/plan?all=1">All jobs</Link>
           </Box>
         </Box>
         {job.routes.length > 1 && (
           <Box marginTop="3">
-            <SelectField label="Route" value={job.chosenRouteId} onChange={(event) => choose(event.target.value)} choices={job.routes.map(({ id, name }) => ({ value: id, label: name }))} />
+            <SelectField
+              label="Route"
+              value={job.chosenRouteId}
+              onChange={(event) => choose(event.target.value)}
+              choices={job.routes.map(({ id, name }) => ({ value: id, label: name }))}
+            />
           </Box>
         )}
       </Box>

@@ -50,7 +50,17 @@ export function StepsByPhase({ steps, openId, look, onOpen, done, before, phoneH
     if (list.current && open) list.current.scrollTop = open.offsetTop - list.current.clientHeight / 2;
   }, [openId]);
   return (
-    <Box as="nav" aria-label="Steps" ref={list} position="relative" overflowY="auto" maxHeight={{ base: phoneHeight, lg: "none" }} flex={{ lg: "1 1 0" }} minHeight={{ lg: "0" }} marginTop="2">
+    <Box
+      as="nav"
+      aria-label="Steps"
+      ref={list}
+      position="relative"
+      overflowY="auto"
+      maxHeight={{ base: phoneHeight, lg: "none" }}
+      flex={{ lg: "1 1 0" }}
+      minHeight={{ lg: "0" }}
+      marginTop="2"
+    >
       {PHASES.map((phase) => {
         const own = steps.filter((step) => step.phase === phase);
         if (own.length === 0) return null;
@@ -60,7 +70,14 @@ export function StepsByPhase({ steps, openId, look, onOpen, done, before, phoneH
               {phaseTitle(phase)}
             </Box>
             {own.map((step) => (
-              <StepButton key={step.id} type="button" look={look} done={done?.has(step.id) ?? false} aria-current={step.id === openId ? "step" : undefined} onClick={() => onOpen(step.id)}>
+              <StepButton
+                key={step.id}
+                type="button"
+                look={look}
+                done={done?.has(step.id) ?? false}
+                aria-current={step.id === openId ? "step" : undefined}
+                onClick={() => onOpen(step.id)}
+              >
                 {before?.(step)}
                 {step.title}
               </StepButton>

@@ -5,7 +5,7 @@ import { formatHeadSize, readHeadSize } from "@/core/quantity/read-head-size";
 import { readNumber } from "@/core/quantity/read-number";
 import { readTorqueFigure } from "@/core/quantity/read-torque-figure";
 import { formatFigure } from "@/core/quantity/torque-words";
-import { formatThread, readMetricThread } from "@/core/thread/thread";
+import { formatThread, readThread } from "@/core/thread/thread";
 import { fieldReader, ifTyped, requireText } from "@/ui/form/field-reader";
 
 /** A fastener as it is typed. */
@@ -59,7 +59,7 @@ export function readFastener(fields: FastenerFields, id: string, before: Fastene
   const sizeToUndo = read("size", () => ifTyped(fields.size, (text) => readHeadSize(text)));
   const sizeToDoUp = read("sizeToDoUp", () => ifTyped(fields.sizeToDoUp, (text) => readHeadSize(text)));
   const figure = read("torque", () => ifTyped(fields.torque, readTorqueFigure));
-  const thread = read("thread", () => (fields.thread === fastenerFields(before).thread ? before?.thread : ifTyped(fields.thread, readMetricThread)));
+  const thread = read("thread", () => (fields.thread === fastenerFields(before).thread ? before?.thread : ifTyped(fields.thread, readThread)));
   const offsetMm = read("offset", () => (fields.crowfoot ? readOffset(fields.offset) : undefined));
   const angleDeg = read("angle", () => (fields.crowfoot ? readAngle(fields.angle) : undefined));
   if (failed() || name === undefined || count === undefined) return { errors };

@@ -40,7 +40,11 @@ export function readStep(fields: StepFields, id: string): { step: Step } | { err
     }),
   );
   if (failed() || title === undefined) return { errors };
-  const cautions = fields.caution.split(";").map((one) => one.trim()).filter((one) => one !== "").slice(0, 10);
+  const cautions = fields.caution
+    .split(";")
+    .map((one) => one.trim())
+    .filter((one) => one !== "")
+    .slice(0, 10);
   const detail = ifTyped(fields.detail, (text) => text);
   return {
     step: {

@@ -10,9 +10,9 @@ import { useDo } from "../shell/DoProvider";
 export function useChangeRoute(jobId: string): (change: (route: Route) => Route, says?: string) => Promise<boolean> {
   const current = useCurrent("jobs");
   const does = useDo();
-  return async (change, says) => {
-    const job = current(jobId);
-    if (!job) return false;
-    return does({ put: { jobs: [touched(withRoute(job, change(chosenRoute(job))))] } }, says);
-  };
+  return (change, says) =>
+    does(() => {
+      const job = current(jobId);
+      return job ? { put: { jobs: [touched(withRoute(job, change(chosenRoute(job))))] } } : {};
+    }, says);
 }

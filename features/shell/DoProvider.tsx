@@ -7,7 +7,7 @@ import type { Change } from "@/data/change";
 import { useCommit } from "@/data/hooks";
 import { Button } from "@/ui/Button";
 
-type Do = (change: Change, says?: string) => Promise<boolean>;
+type Do = (change: Change | (() => Change), says?: string) => Promise<boolean>;
 
 const DoContext = createContext<Do | undefined>(undefined);
 
@@ -53,9 +53,31 @@ export function DoProvider({ children }: { children: ReactNode }) {
   return (
     <DoContext value={does}>
       {children}
-      <Box role="status" position="fixed" zIndex="30" insetInline="0" bottom={{ base: "64px", lg: "0" }} display="flex" justifyContent="center" pointerEvents="none" padding="2">
+      <Box
+        role="status"
+        position="fixed"
+        zIndex="30"
+        insetInline="0"
+        top={{ base: "56px", lg: "auto" }}
+        bottom={{ lg: "0" }}
+        display="flex"
+        justifyContent="center"
+        pointerEvents="none"
+        padding="2"
+      >
         {note && (
-          <Box pointerEvents="auto" display="flex" alignItems="center" gap="3" background="denim" color="onDenim" borderRadius="sheet" paddingInline="4" paddingBlock="2" maxWidth="100%">
+          <Box
+            pointerEvents="auto"
+            display="flex"
+            alignItems="center"
+            gap="3"
+            background="denim"
+            color="onDenim"
+            borderRadius="sheet"
+            paddingInline="4"
+            paddingBlock="2"
+            maxWidth="100%"
+          >
             <span>{note.says}</span>
             {note.inverse && (
               <Button look="quiet" color="onDenim" onClick={() => void undo(note.inverse ?? {})}>

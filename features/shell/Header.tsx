@@ -33,7 +33,7 @@ const Tab = chakra(Link, {
 
 /** The denim strip: the name, the five pockets and what is in hand. On a phone the pockets are at the foot. */
 export function Header() {
-  const hand = useHand();
+  const [hand = {}] = useHand();
   const pathname = usePathname();
   const router = useRouter();
   useKey(["1", "2", "3", "4", "5"], ({ key }) => {
@@ -74,7 +74,7 @@ export function Header() {
 }
 
 function InHand() {
-  const hand = useHand();
+  const [hand = {}] = useHand();
   const vehicle = useCollection("vehicles")?.find(({ id }) => id === hand.vehicleId);
   const job = useCollection("jobs")?.find(({ id }) => id === hand.jobId);
   if (!vehicle) return null;

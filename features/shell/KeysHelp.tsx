@@ -10,8 +10,8 @@ import { useKey } from "./keys";
 const KEYS: [keys: string[], does: string][] = [
   [["1", "5"], "Garage, Plan, Kit, Work, Log"],
   [["B"], "Bench"],
-  [["N"], "New vehicle, step or entry"],
-  [["/"], "Search the log"],
+  [["N"], "New vehicle, step or tool"],
+  [["/"], "Search, in the Log"],
   [["Space", "Enter"], "The big button in Work"],
   [["←", "→"], "Earlier or later step in Work"],
   [["⌫"], "Take back the last tick in Work"],
@@ -19,7 +19,17 @@ const KEYS: [keys: string[], does: string][] = [
 ];
 
 const Dialog = chakra("dialog", {
-  base: { margin: "auto", padding: "5", width: "min(440px, calc(100vw - 24px))", border: "1px solid", borderColor: "edge", borderRadius: "sheet", background: "sheet", color: "ink", _backdrop: { background: "rgba(10, 20, 15, 0.6)" } },
+  base: {
+    margin: "auto",
+    padding: "5",
+    width: "min(440px, calc(100vw - 24px))",
+    border: "1px solid",
+    borderColor: "edge",
+    borderRadius: "sheet",
+    background: "sheet",
+    color: "ink",
+    _backdrop: { background: "rgba(10, 20, 15, 0.6)" },
+  },
 });
 
 /** The keys, shown on "?". */

@@ -25,9 +25,26 @@ export function ActionBar({ says, onPrimary, onBack, watchFor }: ActionBarProps)
   useKey([" ", "Enter"], (event) => !event.repeat && onPrimary?.(), onPrimary !== undefined);
 
   return (
-    <Box marginTop="auto" position={{ base: "sticky", lg: "static" }} bottom={{ base: "60px", lg: "auto" }} background="sheet" paddingBlock={{ base: "3", lg: "0" }} borderTop={{ base: "1px solid", lg: "none" }} borderColor="edge">
+    <Box
+      marginTop="auto"
+      position={{ base: "sticky", lg: "static" }}
+      bottom={{ base: "60px", lg: "auto" }}
+      background="sheet"
+      paddingBlock={{ base: "3", lg: "0" }}
+      borderTop={{ base: "1px solid", lg: "none" }}
+      borderColor="edge"
+    >
       <Box display="flex" gap="3">
-        <Button ref={button} look="primary" size="work" flex={{ base: "1", lg: "none" }} minWidth={{ lg: "220px" }} disabled={!onPrimary} onClick={onPrimary} onKeyDown={(event) => event.repeat && event.preventDefault()}>
+        <Button
+          ref={button}
+          look="primary"
+          size="work"
+          flex={{ base: "1", lg: "none" }}
+          minWidth={{ lg: "220px" }}
+          disabled={!onPrimary}
+          onClick={onPrimary}
+          onKeyDown={(event) => event.repeat && event.preventDefault()}
+        >
           {onPrimary ? says : "Tick the four first"}
         </Button>
         <Button size="work" disabled={!onBack} onClick={onBack}>

@@ -3,18 +3,29 @@
 import { Box } from "@chakra-ui/react";
 import type { TorqueNeed } from "@/core/kit/kit";
 import type { Fastener } from "@/core/model/job";
+import { formatBand } from "@/core/quantity/torque-band";
 import { formatTorque, formatTorqueValue } from "@/core/quantity/torque-quantity";
-import { torqueSymbol } from "@/core/quantity/torque-unit";
+import { type TorqueUnit, torqueSymbol } from "@/core/quantity/torque-unit";
+import { formatFigure } from "@/core/quantity/torque-words";
 import { snugBandNm } from "@/core/thread/snug-band";
 import { formatThread } from "@/core/thread/thread";
 import type { Stage } from "@/core/torque/target";
 import { BigFigure } from "@/ui/BigFigure";
 
+interface StageAnswerProps {
+  stage: Stage;
+  pull: TorqueNeed | undefined;
+  fastener: Fastener;
+  unit: TorqueUnit;
+  /** True when the figure cannot be right: it is then shown small, under the warning. */
+  doubtful: boolean;
+}
+
 /** The answer of the moment: the setting, the angle, the turns, or "snug", with why beside it. */
-export function StageAnswer({ stage, pull, fastener }: { stage: Stage; pull: TorqueNeed | undefined; fastener: Fastener }) {
+export function StageAnswer({ stage, pull, fastener, unit, doubtful }: StageAnswerProps) {
   switch (stage.kind) {
     case "torque":
-      return <SettingAnswer stage={stage} pull={pull} fastener={fastener} />;
+      return <SettingAnswer stage={stage} pull={pull} fastener={fastener} unit={unit} doubtful={doubtful} />;
     case "angle":
       return (
         <Answer ask="Turn it further by" figure={<BigFigure value={String(stage.angleDeg)} unit="degrees" size="work" />}>
@@ -30,13 +41,13 @@ export function StageAnswer({ stage, pull, fastener }: { stage: Stage; pull: Tor
     case "snug":
       return (
         <Answer ask="Tighten it" figure={<BigFigure value="snug" size="work" />}>
-          {snugWords(fastener)}
+          {snugWords(fastener, unit)}
         </Answer>
       );
   }
 }
 
-function SettingAnswer({ stage, pull, fastener }: { stage: Extract<Stage, { kind: "torque" }>; pull: TorqueNeed | undefined; fastener: Fastener }) {
+function SettingAnswer({ stage, pull, fastener, unit, doubtful }: StageAnswerProps & { stage: Extract<Stage, { kind: "torque" }> }) {
   const best = pull?.best;
   if (!best) {
     return (
@@ -49,12 +60,11 @@ function SettingAnswer({ stage, pull, fastener }: { stage: Extract<Stage, { kind
     );
   }
   const { adapter } = fastener;
-  const [low, high] = best.bandNm;
   const more = adapter && adapter.angleDeg < 90 && adapter.offsetMm > 0;
   return (
-    <Answer ask="Set the wrench to" figure={<BigFigure value={formatTorqueValue(best.setting)} unit={torqueSymbol(best.setting.unit)} size="work" />}>
+    <Answer ask="Set the wrench to" figure={<BigFigure value={formatTorqueValue(best.setting)} unit={torqueSymbol(best.setting.unit)} size={doubtful ? "bench" : "work"} />}>
       {best.wrench.name}. The bolt is to get {stage.target.isMaximum ? "at most " : ""}
-      {formatTorque(stage.given)}; this gives it {low.toFixed(1)} to {high.toFixed(1)} N·m.
+      {fastener.figure?.form === "range" ? formatFigure(fastener.figure) : formatTorque(stage.given)}; this gives it {formatBand(best.bandNm, unit)}.
       {more && ` The wrench reads less because the crowfoot adds ${adapter.offsetMm} mm to a ${best.wrench.gripLengthMm} mm handle.`}
       {adapter && adapter.angleDeg === 90 && " Crowfoot square to the handle: nothing changes."}
       {best.shareInside < 0.999 && ` ▲ Only ${Math.round(best.shareInside * 100)} % of that lies within what is asked.`}
@@ -87,8 +97,7 @@ function flats(angleDeg: number): string {
   return Number.isInteger(points) ? `${sixths} ${sixths === 1 ? "flat" : "flats"} of a hexagon, ${points} points of a twelve-point head.` : "";
 }
 
-function snugWords({ thread }: Fastener): string {
+function snugWords({ thread }: Fastener, unit: TorqueUnit): string {
   if (!thread) return "Good and tight with a short tool: no figure was given.";
-  const [low, high] = snugBandNm(thread);
-  return `Good and tight. For ${formatThread(thread)} typically ${low.toFixed(1)} to ${high.toFixed(1)} N·m; typical, not a specification.`;
+  return `Good and tight. For ${formatThread(thread)} typically ${formatBand(snugBandNm(thread), unit)}; typical, not a specification.`;
 }

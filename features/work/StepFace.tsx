@@ -6,7 +6,7 @@ import type { Route, Step } from "@/core/model/job";
 import type { Tool } from "@/core/model/tool";
 import type { Vehicle } from "@/core/model/vehicle";
 import type { Work } from "@/core/model/work";
-import { doneSteps, finishStep, missingSafetyTicks, nextBolt, takeBack, tickBolt, tickSafety, validSafetyTicks } from "@/core/work/progress";
+import { doneSteps, finishStep, lostSafetyTicks, missingSafetyTicks, nextBolt, takeBack, tickBolt, tickSafety, validSafetyTicks } from "@/core/work/progress";
 import { Sheet } from "@/ui/Sheet";
 import { thisMoment, today } from "../shell/clock";
 import { ActionBar } from "./ActionBar";
@@ -57,12 +57,21 @@ export function StepFace({ route, work, step, vehicle, tools, move }: StepFacePr
         <SafetyFace
           stance={step.stance}
           raising={step.kind === "raise"}
+          again={lostSafetyTicks(work, route, step.stance, today())}
           ticked={validSafetyTicks(work, route, step.stance, today())}
           stands={standNeed(step.stance, vehicle, tools)}
           onTick={(tick) => void move((now) => tickSafety({ ...now, openStepId: step.id }, tick, step.stance, thisMoment()))}
         />
       ) : step.kind === "torque" && fastener ? (
-        <TorqueFace work={work} step={step} fastener={fastener} tools={tools} stage={next?.stage} onTick={(stage, bolt) => void move((now) => tickBolt(now, step.id, stage, bolt, thisMoment()))} />
+        <TorqueFace
+          work={work}
+          step={step}
+          fastener={fastener}
+          tools={tools}
+          unit={vehicle.torqueUnit}
+          stage={next?.stage}
+          onTick={(stage, bolt) => void move((now) => tickBolt(now, step.id, stage, bolt, thisMoment()))}
+        />
       ) : (
         <PlainFace step={step} fastener={fastener} tools={tools} />
       )}

@@ -37,7 +37,16 @@ export function StepsDone({ job, route, done, openId, onOpen }: StepsDoneProps) 
 function TickBox({ done, round }: { done: boolean; round: boolean }) {
   return (
     <svg width="18" height="18" viewBox="0 0 18 18" style={{ flexShrink: 0 }} role="img" aria-label={done ? "done" : "to do"}>
-      <rect x="1.5" y="1.5" width="15" height="15" rx={round ? 7.5 : 3} fill={done ? "var(--chakra-colors-good)" : "none"} stroke={done ? "var(--chakra-colors-good)" : "currentColor"} strokeWidth="2" />
+      <rect
+        x="1.5"
+        y="1.5"
+        width="15"
+        height="15"
+        rx={round ? 7.5 : 3}
+        fill={done ? "var(--chakra-colors-good)" : "none"}
+        stroke={done ? "var(--chakra-colors-good)" : "currentColor"}
+        strokeWidth="2"
+      />
       {done && <path d="M 5 9.5 L 8 12.5 L 13.5 6" fill="none" stroke="var(--chakra-colors-on-good)" strokeWidth="2.2" />}
     </svg>
   );

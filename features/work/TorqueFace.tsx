@@ -9,8 +9,10 @@ import type { Work } from "@/core/model/work";
 import { boltOrder } from "@/core/pattern/bolt-order";
 import { fastenerDoubts } from "@/core/plan/doubts";
 import { formatHeadSize } from "@/core/quantity/read-head-size";
+import type { TorqueUnit } from "@/core/quantity/torque-unit";
 import { stepStages, tickedBolts } from "@/core/work/progress";
 import { BoltPattern } from "@/ui/drawing/BoltPattern";
+import { Doubts } from "../plan/Doubts";
 import { StageAnswer } from "./StageAnswer";
 
 interface TorqueFaceProps {
@@ -18,13 +20,15 @@ interface TorqueFaceProps {
   step: Step;
   fastener: Fastener;
   tools: Tool[];
+  /** The unit of the vehicle's torques. */
+  unit: TorqueUnit;
   /** The stage that is on; undefined when every bolt has had every stage. */
   stage: number | undefined;
   onTick: (stage: number, bolt: number) => void;
 }
 
 /** A fastener being tightened: the setting, as large as it can be, and its bolts ticked one by one. */
-export function TorqueFace({ work, step, fastener, tools, stage, onTick }: TorqueFaceProps) {
+export function TorqueFace({ work, step, fastener, tools, unit, stage, onTick }: TorqueFaceProps) {
   const stages = stepStages(step, fastener);
   const at = stage ?? stages.length - 1;
   const current = stages[at];
@@ -35,24 +39,30 @@ export function TorqueFace({ work, step, fastener, tools, stage, onTick }: Torqu
   const next = stage === undefined ? undefined : order.find((bolt) => !ticked.includes(bolt));
   const head = fastener.sizeToDoUp ?? fastener.sizeToUndo;
   const lacking = headNeeds({ fasteners: [fastener] }, tools).find((need) => need.tools.length === 0 && need.uses.some(({ when }) => when !== "undo"));
+  const doubts = fastenerDoubts(fastener);
   if (!current) return null;
 
   return (
     <>
       <Box fontSize="17px" color="soft" marginTop="-3">
-        {[step.title.includes(fastener.name) ? `${fastener.count} of them` : `${fastener.count} × ${fastener.name}`, head && formatHeadSize(head), fastener.adapter && `crowfoot ${angleWords(fastener.adapter.angleDeg)}`, stages.length > 1 && `${current.label}, ${at + 1} of ${stages.length}`].filter(Boolean).join(", ")}
+        {[
+          step.title.includes(fastener.name) ? `${fastener.count} of them` : `${fastener.count} × ${fastener.name}`,
+          head && formatHeadSize(head),
+          fastener.adapter && `crowfoot ${angleWords(fastener.adapter.angleDeg)}`,
+          stages.length > 1 && `${current.label}, ${at + 1} of ${stages.length}`,
+        ]
+          .filter(Boolean)
+          .join(", ")}
       </Box>
-      <StageAnswer stage={current} pull={pull} fastener={fastener} />
+      <Box role="alert">
+        <Doubts doubts={doubts} />
+      </Box>
+      <StageAnswer stage={current} pull={pull} fastener={fastener} unit={unit} doubtful={doubts.some(({ grave }) => grave)} />
       {lacking && (
         <Box color="stop" fontWeight="600" fontSize="18px">
           ■ No {formatHeadSize(lacking.head)} {lacking.type} in the chest.
         </Box>
       )}
-      {fastenerDoubts(fastener).map((doubt) => (
-        <Box key={doubt} role="alert" background="watchPaper" color="watch" border="1px solid" borderColor="watchEdge" borderRadius="sheet" padding="3" fontWeight="600" fontSize="18px">
-          ▲ {doubt}
-        </Box>
-      ))}
       <Box display="flex" gap={{ base: "3", lg: "8" }} alignItems="center" flexWrap="wrap">
         <BoltPattern fastener={fastener} order={order} ticked={ticked} next={next} onTick={(bolt) => onTick(at, bolt)} />
         <Box flex="1" minWidth="180px">
@@ -60,7 +70,11 @@ export function TorqueFace({ work, step, fastener, tools, stage, onTick }: Torqu
             {next === undefined ? `All ${fastener.count} done` : `${fastener.count === 1 ? "The one" : `Bolt ${order.indexOf(next) + 1} of ${fastener.count}`}`}
           </Box>
           <Box fontSize="17px" color="soft">
-            {next === undefined ? "Look once more, then go on." : HOW[current.kind]}
+            {next === undefined
+              ? `Look once more, then go on.${pull?.best?.wrench.works === "click" ? " Wind the wrench back to its lowest mark." : ""}`
+              : current.kind === "torque" && pull?.best && pull.best.wrench.works !== "click"
+                ? "Pull evenly until it reads that, then tap."
+                : HOW[current.kind]}
           </Box>
           {fastener.note && <Box fontSize="17px">{fastener.note}</Box>}
         </Box>

@@ -48,7 +48,15 @@ function JobAtWork({ job, vehicle }: { job: Job; vehicle: Vehicle }) {
   return (
     <ThreeColumns
       phone="middle, right, left"
-      left={<StepsDone job={job} route={route} done={done} openId={allDone && !looking ? undefined : step.id} onOpen={(stepId) => void move((now) => ({ ...now, openStepId: stepId }))} />}
+      left={
+        <StepsDone
+          job={job}
+          route={route}
+          done={done}
+          openId={allDone && !looking ? undefined : step.id}
+          onOpen={(stepId) => void move((now) => ({ ...now, openStepId: stepId }))}
+        />
+      }
       middle={
         job.state === "done" ? (
           <JobDone job={job} />

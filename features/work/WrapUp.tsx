@@ -14,7 +14,7 @@ import { fieldReader } from "@/ui/form/field-reader";
 import { useDraftForm } from "@/ui/form/useDraftForm";
 import { Sheet } from "@/ui/Sheet";
 import { ReadingQuestionView } from "../garage/ReadingQuestionView";
-import { readDay, readWholeDistance } from "../garage/read-reading";
+import { readDay, readOdometer } from "../garage/read-reading";
 import { today } from "../shell/clock";
 import { useDo } from "../shell/DoProvider";
 
@@ -40,7 +40,7 @@ export function WrapUp({ job, vehicle, route, onBack }: WrapUpProps) {
   const save = (newOdometer: boolean) =>
     form.handleSubmit(async (values) => {
       const { read, errors: unread, failed } = fieldReader<keyof typeof values>();
-      const value = read("odometer", () => readWholeDistance(values.odometer));
+      const value = read("odometer", () => readOdometer(values.odometer, vehicle.distanceUnit));
       const on = read("on", () => readDay(values.on, today()));
       if (failed() || value === undefined || on === undefined) return form.showErrors(unread);
       const odometer = { value, unit: vehicle.distanceUnit };
@@ -53,7 +53,9 @@ export function WrapUp({ job, vehicle, route, onBack }: WrapUpProps) {
           put: {
             jobs: [touched({ ...job, state: "done" as const, doneOn: on })],
             replacements: route.parts.filter(({ id }) => !dropped.has(id)).map((part) => ({ ...stamp(job.origin), ...replacementFrom(job, part, odometer, on) })),
-            followUps: followUpsFrom(job, route, odometer, on).filter(({ kind }) => !dropped.has(kind)).map((one) => ({ ...stamp(job.origin), ...one })),
+            followUps: followUpsFrom(job, route, odometer, on)
+              .filter(({ kind }) => !dropped.has(kind))
+              .map((one) => ({ ...stamp(job.origin), ...one })),
             readings: isNew ? [{ ...stamp(job.origin), vehicleId: vehicle.id, distance: odometer, on, ...(newOdometer ? { newOdometer: true } : {}) }] : [],
           },
         },
@@ -81,7 +83,12 @@ export function WrapUp({ job, vehicle, route, onBack }: WrapUpProps) {
           </Box>
           {route.parts.length === 0 && <Box color="soft">The plan names no parts. Add them there first, or wrap up without.</Box>}
           {route.parts.map((part) => (
-            <CheckField key={part.id} label={`${part.count > 1 ? `${part.count} × ` : ""}${part.name}, ${part.place}`} checked={!dropped.has(part.id)} onChange={() => toggle(part.id)} />
+            <CheckField
+              key={part.id}
+              label={`${part.count > 1 ? `${part.count} × ` : ""}${part.name}, ${part.place}`}
+              checked={!dropped.has(part.id)}
+              onChange={() => toggle(part.id)}
+            />
           ))}
         </Box>
         {proposals.length > 0 && (

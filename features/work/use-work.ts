@@ -19,14 +19,15 @@ export function useWork(job: Job): { work: Work | undefined; move: (how: (work: 
   const id = work?.id ?? fresh.id;
 
   const move = useCallback(
-    async (how: (work: Work) => Work) => {
-      const now = currentWork(id) ?? { ...fresh, routeId: job.chosenRouteId };
-      const next = how(now);
-      if (next === now) return true;
-      const jobNow = currentJob(job.id);
-      const begun = jobNow?.state === "planned" ? [touched({ ...jobNow, state: "under way" as const })] : [];
-      return does({ put: { works: [touched(next)], jobs: begun } });
-    },
+    (how: (work: Work) => Work) =>
+      does(() => {
+        const now = currentWork(id) ?? { ...fresh, routeId: job.chosenRouteId };
+        const next = how(now);
+        if (next === now) return {};
+        const jobNow = currentJob(job.id);
+        const begun = jobNow?.state === "planned" ? [touched({ ...jobNow, state: "under way" as const })] : [];
+        return { put: { works: [touched(next)], jobs: begun } };
+      }),
     [currentWork, currentJob, does, fresh, id, job.id, job.chosenRouteId],
   );
   return { work, move };

@@ -42,7 +42,9 @@ export function BoltPattern({ fastener, order, ticked, next, onTick }: BoltPatte
   return (
     <Box position="relative" flexShrink={0} maxWidth="100%" style={{ width, height }}>
       <svg viewBox={`0 0 ${width} ${height}`} width={width} height={height} aria-hidden style={{ position: "absolute", inset: 0 }}>
-        {path.length > 2 && <polyline points={path.map(({ x, y }) => `${x},${y}`).join(" ")} fill="none" stroke="var(--chakra-colors-soft)" strokeWidth="1.5" strokeDasharray="5 5" />}
+        {path.length > 2 && (
+          <polyline points={path.map(({ x, y }) => `${x},${y}`).join(" ")} fill="none" stroke="var(--chakra-colors-soft)" strokeWidth="1.5" strokeDasharray="5 5" />
+        )}
       </svg>
       {order.map((bolt, i) => {
         const spot = spots[bolt - 1];
@@ -50,7 +52,14 @@ export function BoltPattern({ fastener, order, ticked, next, onTick }: BoltPatte
         const state = ticked.includes(bolt) ? "done" : bolt === next ? "next" : "waiting";
         const says = `Bolt ${i + 1}, ${state === "done" ? "done" : state === "next" ? "next" : "waiting"}`;
         return (
-          <Bolt key={bolt} type="button" state={state} aria-label={says} style={{ left: spot.x, top: spot.y, width: spot.size, height: spot.size }} onClick={() => state !== "done" && onTick(bolt)}>
+          <Bolt
+            key={bolt}
+            type="button"
+            state={state}
+            aria-label={says}
+            style={{ left: spot.x, top: spot.y, width: spot.size, height: spot.size }}
+            onClick={() => state !== "done" && onTick(bolt)}
+          >
             {i + 1}
           </Bolt>
         );

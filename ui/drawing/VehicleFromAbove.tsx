@@ -38,7 +38,9 @@ export function VehicleFromAbove({ marks }: { marks: PlaceMark[] }) {
   return (
     <svg viewBox={bare ? "215 30 230 560" : "0 20 660 580"} width="100%" style={{ display: "block", maxHeight: bare ? 420 : 660 }} role="img" aria-label="The vehicle from above">
       <Outline />
-      {(["left", "right"] as const).flatMap((side) => layOut(marks.filter(({ place }) => PLACE_AT[place].side === side)).map((laid) => <Leader key={laid.mark.place} side={side} {...laid} />))}
+      {(["left", "right"] as const).flatMap((side) =>
+        layOut(marks.filter(({ place }) => PLACE_AT[place].side === side)).map((laid) => <Leader key={laid.mark.place} side={side} {...laid} />),
+      )}
     </svg>
   );
 }
@@ -65,10 +67,22 @@ function Leader({ mark, top, side }: Laid & { side: "left" | "right" }) {
   return (
     <g>
       <path d={`M ${elbow} ${top - 5} L ${at.x} ${at.y}`} stroke="var(--chakra-colors-soft)" fill="none" />
-      <circle cx={at.x} cy={at.y} r={8} fill={mark.filled ? "var(--chakra-colors-good)" : "var(--chakra-colors-sheet)"} stroke={wheel ? "var(--chakra-colors-sheet)" : "var(--chakra-colors-drawing)"} strokeWidth={2.5} />
+      <circle
+        cx={at.x}
+        cy={at.y}
+        r={8}
+        fill={mark.filled ? "var(--chakra-colors-good)" : "var(--chakra-colors-sheet)"}
+        stroke={wheel ? "var(--chakra-colors-sheet)" : "var(--chakra-colors-drawing)"}
+        strokeWidth={2.5}
+      />
       <text x={left ? 0 : 472} y={top} fill="var(--chakra-colors-ink)" style={{ fontSize: 15.5 }}>
         {mark.lines.map((line, i) => (
-          <tspan key={line} x={left ? 0 : 472} dy={i === 0 ? 0 : LINE} style={i === 0 ? { fontFamily: "var(--chakra-fonts-heading)", fontWeight: 600, fontSize: 19 } : { fill: "var(--chakra-colors-soft)" }}>
+          <tspan
+            key={line}
+            x={left ? 0 : 472}
+            dy={i === 0 ? 0 : LINE}
+            style={i === 0 ? { fontFamily: "var(--chakra-fonts-heading)", fontWeight: 600, fontSize: 19 } : { fill: "var(--chakra-colors-soft)" }}
+          >
             {line}
           </tspan>
         ))}

@@ -6,9 +6,22 @@ import { type ComponentProps, type ReactNode, useId } from "react";
 const Input = chakra("input", {
   base: { width: "100%", minHeight: "44px", paddingInline: "3", border: "none", background: "transparent", color: "ink", fontSize: "17px", outline: "none", minWidth: 0 },
 });
-const Area = chakra("textarea", { base: { width: "100%", minHeight: "80px", padding: "3", border: "none", background: "transparent", color: "ink", fontSize: "16px", outline: "none", resize: "vertical" } });
+const Area = chakra("textarea", {
+  base: { width: "100%", minHeight: "80px", padding: "3", border: "none", background: "transparent", color: "ink", fontSize: "16px", outline: "none", resize: "vertical" },
+});
 const Select = chakra("select", {
-  base: { minHeight: "44px", width: "100%", paddingInline: "2", border: "none", background: "transparent", color: "ink", fontSize: "17px", cursor: "pointer", outline: "none", "& option": { color: "#15241E", background: "#FFFFFF" } },
+  base: {
+    minHeight: "44px",
+    width: "100%",
+    paddingInline: "2",
+    border: "none",
+    background: "transparent",
+    color: "ink",
+    fontSize: "17px",
+    cursor: "pointer",
+    outline: "none",
+    "& option": { color: "#15241E", background: "#FFFFFF" },
+  },
 });
 
 interface Around {
@@ -23,7 +36,15 @@ function Framed({ id, label, error, hint, children, after }: Around & { id: stri
       <chakra.label htmlFor={id} display="block" fontSize="15px" fontWeight="600" marginBottom="1">
         {label}
       </chakra.label>
-      <Box display="flex" alignItems="stretch" background="raised" border="1px solid" borderColor={error ? "stop" : "soft"} borderRadius="sheet" _focusWithin={{ outline: "3px solid", outlineColor: "drawing", outlineOffset: "1px" }}>
+      <Box
+        display="flex"
+        alignItems="stretch"
+        background="raised"
+        border="1px solid"
+        borderColor={error ? "stop" : "soft"}
+        borderRadius="sheet"
+        _focusWithin={{ outline: "3px solid", outlineColor: "drawing", outlineOffset: "1px" }}
+      >
         {children}
         {after && (
           <Box display="flex" alignItems="center" color="soft" paddingRight="3" whiteSpace="nowrap" flexShrink={0}>
@@ -45,7 +66,14 @@ export function TextField({ label, error, hint, unit, numeric, ...input }: TextF
   const id = useId();
   return (
     <Framed id={id} label={label} error={error} hint={hint} after={unit}>
-      <Input id={id} autoComplete="off" aria-invalid={error ? true : undefined} aria-describedby={`${id}-says`} {...(numeric ? { inputMode: "decimal" as const } : {})} {...input} />
+      <Input
+        id={id}
+        autoComplete="off"
+        aria-invalid={error ? true : undefined}
+        aria-describedby={`${id}-says`}
+        {...(numeric ? { inputMode: "decimal" as const } : {})}
+        {...input}
+      />
     </Framed>
   );
 }
@@ -63,7 +91,13 @@ export function TextAreaField({ label, error, hint, ...area }: Around & Omit<Com
 type Choice = string | { value: string; label: string };
 
 /** One of a few. */
-export function SelectField({ label, error, hint, choices, ...select }: Around & Omit<ComponentProps<"select">, "id" | "size" | "color" | "height" | "width"> & { choices: readonly Choice[] }) {
+export function SelectField({
+  label,
+  error,
+  hint,
+  choices,
+  ...select
+}: Around & Omit<ComponentProps<"select">, "id" | "size" | "color" | "height" | "width"> & { choices: readonly Choice[] }) {
   const id = useId();
   return (
     <Framed id={id} label={label} error={error} hint={hint}>

@@ -7,7 +7,10 @@ import { type DefaultValues, type FieldValues, type Path, type UseFormReturn, us
  * A form whose fields survive a closed tab or a turned page: what was typed is kept in this browser
  * under `key` until `forget` is called, which is when it was saved or thrown away.
  */
-export function useDraftForm<Values extends FieldValues>(key: string, defaults: Values): UseFormReturn<Values> & { forget: () => void; showErrors: (errors: Partial<Record<string, string>>) => void } {
+export function useDraftForm<Values extends FieldValues>(
+  key: string,
+  defaults: Values,
+): UseFormReturn<Values> & { forget: () => void; showErrors: (errors: Partial<Record<string, string>>) => void } {
   const name = `draft ${key}`;
   const form = useForm<Values>({ defaultValues: withDraft(name, defaults) as DefaultValues<Values> });
 

@@ -1,0 +1,118 @@
+import { By, Key, type ThenableWebDriver, type WebElement, until } from "selenium-webdriver";
+
+const PATIENCE_MS = 10_000;
+
+/** A page as a person handles it: by the words on it. */
+export class Page {
+  constructor(
+    readonly driver: ThenableWebDriver,
+    private readonly url: string,
+  ) {}
+
+  async open(path: string): Promise<void> {
+    await this.driver.get(`${this.url}${path}`);
+    await this.driver.wait(until.elementLocated(By.css("main h1, main h2")), PATIENCE_MS, `${path} stayed empty`);
+  }
+
+  /** Presses the button, link, tab or fold whose whole text or name is this. */
+  async press(words: string): Promise<void> {
+    const element = await this.find(`//*[self::button or self::a or self::summary][normalize-space(.)=${quote(words)} or @aria-label=${quote(words)}]`, `"${words}" to press`);
+    await this.click(element);
+  }
+
+  /** Presses the first button or link that holds these words among others. */
+  async pressWith(words: string): Promise<void> {
+    await this.click(await this.find(`//*[self::button or self::a][contains(normalize-space(.), ${quote(words)})]`, `a button with "${words}"`));
+  }
+
+  /** Waits until these words stand somewhere on the page. */
+  async see(words: string): Promise<void> {
+    await this.driver
+      .wait(async () => (await this.text()).includes(words), PATIENCE_MS, `"${words}" was not on the page`)
+      .catch(async (error: Error) => {
+        throw new Error(`${error.message}\nThe page says: ${await this.text()}`);
+      });
+  }
+
+  async shows(words: string): Promise<boolean> {
+    return (await this.text()).includes(words);
+  }
+
+  /** All that can be read on the page, its odd spaces made plain. */
+  async text(): Promise<string> {
+    const text = await this.driver.executeScript<string>("return document.body.innerText");
+    return text.replace(/[\u00a0\u2009\u202f]/g, " ");
+  }
+
+  /** The text of an element that carries a test id. */
+  async read(testId: string): Promise<string> {
+    const element = await this.find(`//*[@data-testid=${quote(testId)}]`, testId);
+    return (await element.getText()).replace(/\s+/g, " ");
+  }
+
+  async field(label: string): Promise<WebElement> {
+    const found = await this.find(`//label[normalize-space(.)=${quote(label)}]`, `the field "${label}"`);
+    return this.driver.findElement(By.id((await found.getAttribute("for")) ?? ""));
+  }
+
+  /** Types into a field in place of what stood there. */
+  async type(label: string, text: string): Promise<void> {
+    const field = await this.field(label);
+    await field.sendKeys(Key.chord(Key.CONTROL, "a"), Key.BACK_SPACE, text);
+  }
+
+  async choose(label: string, option: string): Promise<void> {
+    const field = await this.field(label);
+    await (await field.findElement(By.xpath(`./option[normalize-space(.)=${quote(option)}]`))).click();
+  }
+
+  /** Presses keys with nothing but the page in hand. */
+  async keys(...keys: string[]): Promise<void> {
+    await this.driver
+      .actions()
+      .sendKeys(...keys)
+      .perform();
+  }
+
+  async click(element: WebElement): Promise<void> {
+    await this.driver.executeScript("arguments[0].scrollIntoView({ block: 'center' })", element);
+    await element.click();
+  }
+
+  async find(xpath: string, what: string): Promise<WebElement> {
+    const wait = async () => {
+      for (const element of await this.driver.findElements(By.xpath(xpath))) {
+        if (await element.isDisplayed().catch(() => false)) return element;
+      }
+      return null;
+    };
+    const found = await this.driver.wait(wait, PATIENCE_MS, `${what} was not found`).catch(async (error: Error) => {
+      throw new Error(`${error.message}\nThe page says: ${await this.text()}`);
+    });
+    if (!found) throw new Error(`${what} was not found`);
+    return found;
+  }
+
+  /** How far the page can be scrolled sideways, px. */
+  async sideways(): Promise<number> {
+    return this.driver.executeScript<number>("return document.documentElement.scrollWidth - document.documentElement.clientWidth");
+  }
+
+  /** Words of the targets lower than so many px; links within a sentence are not counted. */
+  async smallTargets(px: number): Promise<string[]> {
+    return this.driver.executeScript<string[]>(
+      `const small = [];
+      for (const one of document.querySelectorAll("button, a, input, select, summary")) {
+        const box = (one.type === "checkbox" ? one.parentElement : one).getBoundingClientRect();
+        const inSentence = one.tagName === "A" && getComputedStyle(one).display === "inline";
+        if (box.height > 0 && box.height < arguments[0] - 0.5 && !inSentence) small.push((one.innerText || one.name || one.type) + " " + box.height);
+      }
+      return small;`,
+      px,
+    );
+  }
+}
+
+function quote(words: string): string {
+  return words.includes("'") ? `"${words}"` : `'${words}'`;
+}

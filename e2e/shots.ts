@@ -1,0 +1,72 @@
+import { mkdirSync, writeFileSync } from "node:fs";
+import { DESK, PHONE, openBrowser } from "./browser";
+import { Page } from "./page";
+import { serve } from "./server";
+import { tickSafety } from "./work-through";
+
+interface Shot {
+  name: string;
+  path: string;
+  phone?: boolean;
+  night?: boolean;
+  how?: (page: Page) => Promise<void>;
+}
+
+const atTorque = async (page: Page) => {
+  await tickSafety(page);
+  await page.see("Set the wrench to");
+};
+const withCrowfoot = async (page: Page) => {
+  await page.keys("b");
+  await page.click(await page.field("A crowfoot or other adapter is on"));
+  await page.see("35.8 N·m before rounding");
+};
+
+const SHOTS: Shot[] = [
+  { name: "garage", path: "/garage?id=demo-wren" },
+  { name: "garage-phone", path: "/garage?id=demo-wren", phone: true },
+  { name: "plan", path: "/plan?id=demo-brake-shoes", how: (page) => page.pressWith("Backing plate bolts, left") },
+  { name: "plan-fastener", path: "/plan?id=demo-cam-cover", how: (page) => page.pressWith("10 × Cam cover bolts") },
+  { name: "plan-phone", path: "/plan?id=demo-brake-shoes", phone: true, how: (page) => page.pressWith("Backing plate bolts, left") },
+  { name: "kit", path: "/kit?id=demo-brake-shoes" },
+  { name: "kit-phone", path: "/kit?id=demo-brake-shoes", phone: true },
+  { name: "work-safety", path: "/work?id=demo-brake-shoes" },
+  { name: "work", path: "/work?id=demo-brake-shoes", how: atTorque },
+  { name: "work-phone", path: "/work?id=demo-brake-shoes", phone: true, how: atTorque },
+  { name: "work-night", path: "/work?id=demo-brake-shoes", night: true, how: atTorque },
+  { name: "log", path: "/log?id=demo-wren" },
+  { name: "log-phone", path: "/log?id=demo-wren", phone: true },
+  { name: "bench", path: "/garage?id=demo-wren", how: withCrowfoot },
+  { name: "files", path: "/files" },
+];
+
+/** Makes every picture in docs/screenshots anew from the demo; each in a browser of its own look and size. */
+async function main(): Promise<void> {
+  const only = process.argv.slice(2);
+  const wanted = SHOTS.filter(({ name }) => only.length === 0 || only.includes(name));
+  mkdirSync("docs/screenshots", { recursive: true });
+  const served = await serve();
+  try {
+    for (const { name, path, phone = false, night = false, how } of wanted) {
+      const browser = await openBrowser({ size: phone ? PHONE : DESK, night });
+      try {
+        const page = new Page(browser.driver, served.url);
+        await page.open("/garage");
+        await page.press("Look round the demo garage");
+        await page.see("Do next");
+        await page.open(path);
+        await how?.(page);
+        await page.driver.executeScript("document.activeElement?.blur(); scrollTo(0, 0); document.querySelector('#bench')?.scrollTo(0, 0)");
+        await new Promise((wake) => setTimeout(wake, 400));
+        writeFileSync(`docs/screenshots/${name}.png`, await browser.driver.takeScreenshot(), "base64");
+        console.log(`docs/screenshots/${name}.png`);
+      } finally {
+        await browser.quit();
+      }
+    }
+  } finally {
+    await served.stop();
+  }
+}
+
+void main();

@@ -1,0 +1,33 @@
+import { By, Key } from "selenium-webdriver";
+import type { Page } from "./page";
+
+/** Sets whatever safety ticks the open step asks for. */
+export async function tickSafety(page: Page): Promise<void> {
+  for (const tick of ["Ground firm", "chocked", "Stands carry", "Shaken hard"]) {
+    const [button] = await page.driver.findElements(By.xpath(`//main//button[@aria-pressed='false'][contains(., '${tick}')]`));
+    if (button) await page.click(button);
+  }
+}
+
+/**
+ * Goes through the work with the one button, by thumb or by the space bar, until it can be wrapped up.
+ * Resolves to the largest figure that each tightening step showed.
+ */
+export async function workToTheEnd(page: Page, byThumb: boolean): Promise<Record<string, string>> {
+  const settings: Record<string, string> = {};
+  for (let presses = 0; presses < 250; presses++) {
+    const title = await (await page.find("//main//h1", "a step")).getText();
+    if (title === "Wrap up") return settings;
+    if (await page.shows("Tick the four first")) {
+      await tickSafety(page);
+      continue;
+    }
+    const figures = await page.driver.findElements(By.css("main [data-testid=big-figure]"));
+    if (figures[0] && !(title in settings)) settings[title] = (await figures[0].getText()).replace(/\s+/g, " ");
+    const before = await page.text();
+    if (byThumb) await page.click(await page.driver.findElement(By.xpath("//main//button[normalize-space(.)='Take back']/preceding-sibling::button")));
+    else await page.keys(Key.SPACE);
+    await page.driver.wait(async () => (await page.text()) !== before, 5000, `nothing happened on "${title}"`);
+  }
+  throw new Error("The work had no end.");
+}

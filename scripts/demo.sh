@@ -1,0 +1,9 @@
+#!/usr/bin/env bash
+# Installs what is needed, builds, and serves the app with the demo household already in it.
+set -euo pipefail
+cd "$(dirname "$0")/.."
+bash scripts/install.sh
+export NEXT_TELEMETRY_DISABLED=1 NEXT_PUBLIC_OPEN_WITH=demo
+node node_modules/next/dist/bin/next build
+echo "Open http://localhost:${PORT:-3000}"
+exec node node_modules/next/dist/bin/next start -p "${PORT:-3000}"
