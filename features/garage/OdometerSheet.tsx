@@ -3,7 +3,7 @@
 import { Box } from "@chakra-ui/react";
 import { useState } from "react";
 import { type ReadingQuestion, latestReading, questionReading } from "@/core/log/odometer";
-import type { Vehicle } from "@/core/model/vehicle";
+import type { Reading, Vehicle } from "@/core/model/vehicle";
 import { formatDistance } from "@/core/quantity/distance";
 import { useCollection } from "@/data/hooks";
 import { stamp } from "@/data/stamp";
@@ -21,12 +21,25 @@ import { readDay, readOdometer } from "./read-reading";
 /** The newest odometer reading, and the next one to be added. */
 export function OdometerSheet({ vehicle }: { vehicle: Vehicle }) {
   const readings = useCollection("readings") ?? [];
-  const does = useDo();
   const latest = latestReading(readings, vehicle.id);
+  const [adding, setAdding] = useState(false);
+  return (
+    <Sheet title="Odometer">
+      <Box marginBottom="3">{latest ? `${formatDistance(latest.distance)} on ${formatDay(latest.on)}` : "No reading yet."}</Box>
+      {adding ? <ReadingForm vehicle={vehicle} readings={readings} onClose={() => setAdding(false)} /> : <Button onClick={() => setAdding(true)}>Add a reading</Button>}
+    </Sheet>
+  );
+}
+
+function ReadingForm({ vehicle, readings, onClose }: { vehicle: Vehicle; readings: Reading[]; onClose: () => void }) {
+  const does = useDo();
   const [question, setQuestion] = useState<ReadingQuestion>();
   const form = useDraftForm(`reading ${vehicle.id}`, { distance: "", on: today() });
   const { errors } = form.formState;
-
+  const close = () => {
+    form.forget();
+    onClose();
+  };
   const save = (newOdometer: boolean) =>
     form.handleSubmit(async (values) => {
       const { read, errors: unread, failed } = fieldReader<keyof typeof values>();
@@ -38,29 +51,14 @@ export function OdometerSheet({ vehicle }: { vehicle: Vehicle }) {
       setQuestion(asked);
       if (asked) return;
       const reading = { ...stamp(vehicle.origin), vehicleId: vehicle.id, distance, on, ...(newOdometer ? { newOdometer } : {}) };
-      if (!(await does({ put: { readings: [reading] } }, `${formatDistance(distance)} noted for the ${vehicle.name}.`))) return;
-      form.reset({ distance: "", on: today() });
-      form.forget();
+      if (await does({ put: { readings: [reading] } }, `${formatDistance(distance)} noted for the ${vehicle.name}.`)) close();
     });
 
   return (
-    <Sheet title="Odometer">
-      <Box>{latest ? `${formatDistance(latest.distance)} on ${formatDay(latest.on)}` : "No reading yet."}</Box>
-      <Box as="details" {...(form.formState.isDirty || question ? { open: true } : {})}>
-        <Box as="summary" cursor="pointer" minHeight="44px" paddingTop="2" fontWeight="600">
-          Add a reading
-        </Box>
-        <Box as="form" onSubmit={(event) => void save(false)(event)} display="grid" gap="3">
-          <TextField label="It reads" numeric unit={vehicle.distanceUnit} error={errors.distance?.message} {...form.register("distance")} />
-          <TextField label="On" type="date" error={errors.on?.message} {...form.register("on")} />
-          {!question && (
-            <Button type="submit" justifySelf="start">
-              Save reading
-            </Button>
-          )}
-        </Box>
-      </Box>
-      {question && (
+    <Box as="form" onSubmit={(event) => void save(false)(event)} display="grid" gap="3">
+      <TextField label="It reads" numeric unit={vehicle.distanceUnit} error={errors.distance?.message} autoFocus {...form.register("distance")} />
+      <TextField label="On" type="date" error={errors.on?.message} {...form.register("on")} />
+      {question ? (
         <ReadingQuestionView
           question={question}
           onNewOdometer={() => void save(true)()}
@@ -69,7 +67,14 @@ export function OdometerSheet({ vehicle }: { vehicle: Vehicle }) {
             form.setFocus("distance");
           }}
         />
+      ) : (
+        <Box display="flex" gap="3">
+          <Button type="submit" look="primary">
+            Save reading
+          </Button>
+          <Button onClick={close}>Cancel</Button>
+        </Box>
       )}
-    </Sheet>
+    </Box>
   );
 }

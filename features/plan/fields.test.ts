@@ -1,0 +1,89 @@
+import { fastenerSchema, stepSchema } from "@/core/model/job";
+import { demoHousehold } from "@/demo/household";
+import { type FastenerFields, fastenerFields, readFastener } from "./fastener-fields";
+import { readStep, stepFields } from "./step-fields";
+
+const routes = demoHousehold("2026-11-24").jobs.flatMap((job) => job.routes);
+const typed = (more: Partial<FastenerFields>) => readFastener({ ...fastenerFields(undefined), name: "Bolts", ...more }, "id", undefined);
+
+test("every fastener of the demo comes back the same from its own form", () => {
+  for (const fastener of routes.flatMap((route) => route.fasteners)) {
+    expect(readFastener(fastenerFields(fastener), fastener.id, fastener)).toEqual({ fastener });
+  }
+});
+
+test("every step of the demo comes back the same from its own form", () => {
+  for (const step of routes.flatMap((route) => route.steps)) {
+    expect(readStep(stepFields(step, "prove it"), step.id)).toEqual({ step });
+  }
+});
+
+test("a fastener with everything typed is one that the model allows", () => {
+  const result = typed({
+    count: "5",
+    size: "17",
+    sizeToDoUp: "E12",
+    torque: "50 Nm + 90°",
+    thread: "3/8-16",
+    source: "parts maker",
+    condition: "oiled",
+    layout: "row",
+    crowfoot: true,
+    offset: "1,5 in",
+    angle: "90°",
+    doubtful: true,
+    singleUse: true,
+    reuseReason: "none to be had",
+    holdsWheel: true,
+    note: "note",
+  });
+  if ("errors" in result) throw new Error(JSON.stringify(result.errors));
+  expect(fastenerSchema.parse(result.fastener)).toEqual(result.fastener);
+  expect(result.fastener.adapter?.offsetMm).toBeCloseTo(38.1, 9);
+  expect(result.fastener.adapter?.angleDeg).toBe(90);
+  expect(result.fastener.pattern).toMatchObject({ layout: "points", points: { length: 5 } });
+});
+
+test.each<[Partial<FastenerFields>, string, string]>([
+  [{ name: "" }, "name", "Say what it holds"],
+  [{ count: "2.5" }, "count", "a whole number from 1 to 64"],
+  [{ count: "0" }, "count", "a whole number"],
+  [{ size: "M10" }, "size", "M10 is a thread"],
+  [{ torque: "40" }, "torque", "no unit"],
+  [{ thread: "10 mm" }, "thread", "not a thread"],
+  [{ crowfoot: true, offset: "" }, "offset", "is empty"],
+  [{ crowfoot: true, offset: "45", angle: "200" }, "angle", "between 0 (in line) and 180"],
+])("%j is said at its field", (more, field, says) => {
+  const result = typed(more);
+  expect("errors" in result && result.errors).toEqual({ [field]: expect.stringContaining(says) });
+});
+
+test("without its tick, what stands in the crowfoot's fields is left out", () => {
+  expect(typed({ crowfoot: false, offset: "nonsense" })).toMatchObject({ fastener: { name: "Bolts" } });
+});
+
+test("a drawn pattern is kept while the count is, and drawn as a row when it changes", () => {
+  const drawn = routes.flatMap((route) => route.fasteners).find(({ pattern }) => pattern?.layout === "points");
+  if (!drawn) throw new Error("the demo has drawn bolts");
+  const fields = fastenerFields(drawn);
+  expect(readFastener(fields, drawn.id, drawn)).toMatchObject({ fastener: { pattern: drawn.pattern } });
+  expect(readFastener({ ...fields, count: "3" }, drawn.id, drawn)).toMatchObject({ fastener: { pattern: { points: [{ y: 0 }, { y: 0 }, { y: 0 }] } } });
+});
+
+test("a step says what is wrong, and parts its cautions by semicolons", () => {
+  const fields = { ...stepFields(undefined, "take apart"), title: "Shoes off", caution: " Springs let go ; dust;; ", usualMinutes: "12,5" };
+  const result = readStep(fields, "id");
+  if ("errors" in result) throw new Error(JSON.stringify(result.errors));
+  expect(stepSchema.parse(result.step)).toEqual({
+    id: "id",
+    title: "Shoes off",
+    phase: "take apart",
+    kind: "do",
+    stance: "on the ground",
+    cautions: ["Springs let go", "dust"],
+    usualMinutes: 12.5,
+  });
+  expect(readStep({ ...fields, title: "", usualMinutes: "-1" }, "id")).toEqual({
+    errors: { title: expect.stringContaining("Say what is done"), usualMinutes: expect.stringContaining("between 0 and") },
+  });
+});
