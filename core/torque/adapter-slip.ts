@@ -25,6 +25,8 @@ interface AdapterSlipInput {
   adapter: Adapter | undefined;
   unit: TorqueUnit;
   step: number;
+  /** The bottom of the wrench's scale, in `unit`; 0 when it is not known. */
+  scaleFrom: number;
 }
 
 /**
@@ -32,11 +34,11 @@ interface AdapterSlipInput {
  * @throws InputError for impossible lengths or a step that is not positive.
  * Example: 40 N·m, 45 mm in line, 380 mm, lb·ft in halves → 35.8 N·m, set 26.5 lb·ft.
  */
-export function adapterSlip({ torque, gripLengthMm, adapter, unit, step }: AdapterSlipInput): AdapterSlip {
+export function adapterSlip({ torque, gripLengthMm, adapter, unit, step, scaleFrom }: AdapterSlipInput): AdapterSlip {
   const lever = { gripLengthMm, adapters: adapter ? [adapter] : [] };
   const bolt = quantityNm(torque);
   const exactNm = wrenchTorqueNm(bolt, lever);
-  const setting = nearestMark(fromNm(exactNm, unit), unit, step);
+  const setting = nearestMark(fromNm(exactNm, unit), unit, step, { from: scaleFrom });
   const nominalNm = boltTorqueNm(quantityNm(setting), lever);
   const working: string[] = [];
   if (torque.unit !== "N.m") working.push(`${formatTorque(torque)} = ${formatTorqueValue(convertTorque(torque, "N.m"))} N·m`);

@@ -124,8 +124,14 @@ test.each([
   expect(mark.value.toFixed(mark.decimals)).toBe(shown);
 });
 
+test("marks are counted from the bottom of the scale", () => {
+  expect(nearestMark(10.2, "N.m", 2, { from: 7 })).toEqual({ value: 11, unit: "N.m", decimals: 0 });
+  expect(nearestMark(10.9, "N.m", 2, { from: 7, way: "down" }).value).toBe(9);
+  expect(nearestMark(10.2, "N.m", 1, { from: 2.5 })).toEqual({ value: 10.5, unit: "N.m", decimals: 1 });
+});
+
 test("a slip shows its working with the numbers in it", () => {
-  const slip = adapterSlip({ torque: { value: 40, unit: "N.m", decimals: 0 }, gripLengthMm: 380, adapter: { offsetMm: 45, angleDeg: 0 }, unit: "lbf.ft", step: 0.5 });
+  const slip = adapterSlip({ torque: { value: 40, unit: "N.m", decimals: 0 }, gripLengthMm: 380, adapter: { offsetMm: 45, angleDeg: 0 }, unit: "lbf.ft", step: 0.5, scaleFrom: 0 });
   expect(slip.working).toEqual([
     "T wrench = T bolt · L / (L + E·cos θ)",
     "40 · 380 / (380 + 45·cos 0°) = 35.76 N·m",

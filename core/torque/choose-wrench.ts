@@ -76,7 +76,7 @@ function settingOn(wrench: TorqueWrench, target: TorqueTarget, adapters: readonl
   const exactNm = target.isMaximum ? target.highNm / (farRatio * (1 + accuracy)) : wrenchTorqueNm(target.aimNm, lever);
   const exact = fromNm(exactNm, wrench.unit);
   const [low, high] = accurateRange(wrench);
-  const setting = nearestMark(exact, wrench.unit, wrench.step, target.isMaximum ? "down" : "nearest");
+  const setting = nearestMark(exact, wrench.unit, wrench.step, { from: wrench.min, way: target.isMaximum ? "down" : "nearest" });
   if (setting.value < low - 1e-9 || setting.value > high + 1e-9) return { wrench, why: outOfRange(wrench, exact, [low, high]) };
 
   const settingNm = quantityNm(setting);

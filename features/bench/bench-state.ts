@@ -45,7 +45,7 @@ export function workBench(fields: BenchFields, owned: TorqueWrench | undefined):
   if (!torque || gripLengthMm === undefined || step === undefined || offsetMm === undefined || angleDeg === undefined) return unread;
 
   const adapter = fields.adapterOn ? { offsetMm, angleDeg } : undefined;
-  const slip = readInto(errors, () => adapterSlip({ torque, gripLengthMm, adapter, unit: owned?.unit ?? fields.unit, step }));
+  const slip = readInto(errors, () => adapterSlip({ torque, gripLengthMm, adapter, unit: owned?.unit ?? fields.unit, step, scaleFrom: owned?.min ?? 0 }));
   if (!slip) return unread;
   const [stage] = stagesOf({ form: "value", torque });
   const judged = owned && stage?.kind === "torque" ? setWrench(owned, stage.target, adapter ? [adapter] : []) : undefined;

@@ -5,7 +5,7 @@ import { useMemo } from "react";
 import type { Replacement } from "@/core/model/log";
 import type { Vehicle } from "@/core/model/vehicle";
 
-/** The replacements that a search finds, all of them for an empty search; small slips of spelling are forgiven. */
+/** The replacements that a search finds, all of them for an empty search; slips of spelling are forgiven. */
 export function useFound(replacements: Replacement[], vehicles: Vehicle[], query: string): Replacement[] {
   const index = useMemo(() => {
     const search = new MiniSearch<Replacement>({
@@ -15,7 +15,7 @@ export function useFound(replacements: Replacement[], vehicles: Vehicle[], query
         const value = record[field as keyof Replacement];
         return value === undefined ? "" : String(value);
       },
-      searchOptions: { prefix: true, fuzzy: (term) => (term.length > 4 ? 0.2 : false), combineWith: "AND" },
+      searchOptions: { prefix: true, combineWith: "AND" },
     });
     search.addAll(replacements);
     return search;
@@ -23,7 +23,10 @@ export function useFound(replacements: Replacement[], vehicles: Vehicle[], query
 
   return useMemo(() => {
     if (query.trim() === "") return replacements;
-    const found = new Set<string>(index.search(query).map(({ id }) => String(id)));
+    // Spelling is forgiven only when nothing is spelt that way: "coil" should not bring every oil change.
+    const exact = index.search(query);
+    const hits = exact.length > 0 ? exact : index.search(query, { fuzzy: 0.3 });
+    const found = new Set<string>(hits.map(({ id }) => String(id)));
     return replacements.filter(({ id }) => found.has(id));
   }, [index, query, replacements]);
 }
