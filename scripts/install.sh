@@ -10,5 +10,6 @@ if [ ! -x /usr/bin/chromium ] || [ ! -x /usr/bin/chromedriver ]; then
 fi
 # The lock file says whether what is installed is what is wanted.
 if [ ! -f node_modules/.package-lock.json ] || [ package-lock.json -nt node_modules/.package-lock.json ]; then
-  npm ci --no-audit --no-fund
+  # Not "npm ci": it refuses the lock where a registry lacks another platform's optional binaries. Versions are exact either way.
+  npm install --no-audit --no-fund
 fi
