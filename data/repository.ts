@@ -66,7 +66,9 @@ export function createRepository(store: Store, onCommit: (collections: Collectio
 
     setting: (key) => store.get("settings", key),
     async saveSetting(key, value) {
-      await store.put("settings", value, key);
+      const transaction = store.transaction("settings", "readwrite", { durability: "strict" });
+      await transaction.store.put(value, key);
+      await transaction.done;
     },
   };
 }

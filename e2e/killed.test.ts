@@ -1,5 +1,7 @@
 import { execFileSync } from "node:child_process";
-import { rm } from "node:fs/promises";
+import { mkdtemp, rm } from "node:fs/promises";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
 import { Key } from "selenium-webdriver";
 import { type Opened, openBrowser } from "./browser";
 import { Page } from "./page";
@@ -23,7 +25,9 @@ async function kill(browser: Opened): Promise<void> {
 }
 
 test("killing the browser in the middle of Work loses at most the last tap", async () => {
-  const first = await openBrowser();
+  // A profile of the test's own: a browser takes the one it made itself away when it ends.
+  const profile = await mkdtemp(join(tmpdir(), "vest-pocket-killed-"));
+  const first = await openBrowser({ profile });
   try {
     const page = new Page(first.driver, served.url);
     await page.open("/garage");
@@ -40,7 +44,7 @@ test("killing the browser in the middle of Work loses at most the last tap", asy
     await kill(first);
   }
 
-  const second = await openBrowser({ profile: first.profile });
+  const second = await openBrowser({ profile });
   try {
     const page = new Page(second.driver, served.url);
     await page.open("/work");
@@ -51,6 +55,6 @@ test("killing the browser in the middle of Work loses at most the last tap", asy
     expect(await second.complaints()).toEqual([]);
   } finally {
     await second.quit();
-    await rm(first.profile, { recursive: true, force: true, maxRetries: 10, retryDelay: 200 });
+    await rm(profile, { recursive: true, force: true, maxRetries: 10, retryDelay: 200 });
   }
 });

@@ -1,4 +1,4 @@
-import { By, Key, type ThenableWebDriver, type WebElement, until } from "selenium-webdriver";
+import { By, Key, type ThenableWebDriver, type WebElement, error, until } from "selenium-webdriver";
 
 const PATIENCE_MS = 10_000;
 
@@ -16,21 +16,32 @@ export class Page {
 
   /** Presses the button, link, tab or fold whose whole text or name is this. */
   async press(words: string): Promise<void> {
-    const element = await this.find(`//*[self::button or self::a or self::summary][normalize-space(.)=${quote(words)} or @aria-label=${quote(words)}]`, `"${words}" to press`);
-    await this.click(element);
+    const xpath = `//*[self::button or self::a or self::summary][normalize-space(.)=${quote(words)} or @aria-label=${quote(words)}]`;
+    await this.clickOn(xpath, `"${words}" to press`);
   }
 
   /** Presses the first button or link that holds these words among others. */
   async pressWith(words: string): Promise<void> {
-    await this.click(await this.find(`//*[self::button or self::a][contains(normalize-space(.), ${quote(words)})]`, `a button with "${words}"`));
+    await this.clickOn(`//*[self::button or self::a][contains(normalize-space(.), ${quote(words)})]`, `a button with "${words}"`);
+  }
+
+  /** Finds and clicks; once more should the screen be drawn anew in between, as a person would. */
+  async clickOn(xpath: string, what: string): Promise<void> {
+    for (let tries = 0; ; tries++) {
+      try {
+        return await this.click(await this.find(xpath, what));
+      } catch (thrown) {
+        if (tries >= 3 || !(thrown instanceof error.StaleElementReferenceError)) throw thrown;
+      }
+    }
   }
 
   /** Waits until these words stand somewhere on the page. */
   async see(words: string): Promise<void> {
     await this.driver
       .wait(async () => (await this.text()).includes(words), PATIENCE_MS, `"${words}" was not on the page`)
-      .catch(async (error: Error) => {
-        throw new Error(`${error.message}\nThe page says: ${await this.text()}`);
+      .catch(async (failure: Error) => {
+        throw new Error(`${failure.message}\nThe page says: ${await this.text()}`);
       });
   }
 
@@ -86,8 +97,8 @@ export class Page {
       }
       return null;
     };
-    const found = await this.driver.wait(wait, PATIENCE_MS, `${what} was not found`).catch(async (error: Error) => {
-      throw new Error(`${error.message}\nThe page says: ${await this.text()}`);
+    const found = await this.driver.wait(wait, PATIENCE_MS, `${what} was not found`).catch(async (failure: Error) => {
+      throw new Error(`${failure.message}\nThe page says: ${await this.text()}`);
     });
     if (!found) throw new Error(`${what} was not found`);
     return found;

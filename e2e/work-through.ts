@@ -16,18 +16,27 @@ export async function tickSafety(page: Page): Promise<void> {
 export async function workToTheEnd(page: Page, byThumb: boolean): Promise<Record<string, string>> {
   const settings: Record<string, string> = {};
   for (let presses = 0; presses < 250; presses++) {
-    const title = await (await page.find("//main//h1", "a step")).getText();
+    const { title, figure } = await onScreen(page);
     if (title === "Wrap up") return settings;
     if (await page.shows("Tick the four first")) {
       await tickSafety(page);
       continue;
     }
-    const figures = await page.driver.findElements(By.css("main [data-testid=big-figure]"));
-    if (figures[0] && !(title in settings)) settings[title] = (await figures[0].getText()).replace(/\s+/g, " ");
+    if (figure && !(title in settings)) settings[title] = figure;
     const before = await page.text();
-    if (byThumb) await page.click(await page.driver.findElement(By.xpath("//main//button[normalize-space(.)='Take back']/preceding-sibling::button")));
+    if (byThumb) await page.clickOn("//main//button[normalize-space(.)='Take back']/preceding-sibling::button", "the one button");
     else await page.keys(Key.SPACE);
     await page.driver.wait(async () => (await page.text()) !== before, 5000, `nothing happened on "${title}"`);
   }
   throw new Error("The work had no end.");
+}
+
+/** The open step's title and its largest figure, read in one go so that a redraw cannot come between. */
+async function onScreen(page: Page): Promise<{ title: string; figure: string }> {
+  const read = () =>
+    page.driver.executeScript<{ title: string; figure: string }>(
+      "const words = (css) => (document.querySelector(css)?.innerText ?? '').replace(/\\s+/g, ' ').trim(); return { title: words('main h1'), figure: words('main [data-testid=big-figure]') };",
+    );
+  await page.driver.wait(async () => (await read()).title !== "", 5000, "no step was shown");
+  return read();
 }

@@ -52,18 +52,18 @@ export function DoProvider({ children }: { children: ReactNode }) {
 
   return (
     <DoContext value={does}>
-      {children}
       <Box
         role="status"
-        position="fixed"
+        position={{ base: "sticky", lg: "fixed" }}
         zIndex="30"
         insetInline="0"
-        top={{ base: "56px", lg: "auto" }}
+        top={{ base: "0", lg: "auto" }}
         bottom={{ lg: "0" }}
         display="flex"
         justifyContent="center"
+        background={{ base: "denim", lg: "transparent" }}
         pointerEvents="none"
-        padding="2"
+        padding={note ? "2" : "0"}
       >
         {note && (
           <Box
@@ -90,6 +90,7 @@ export function DoProvider({ children }: { children: ReactNode }) {
           </Box>
         )}
       </Box>
+      {children}
     </DoContext>
   );
 }
