@@ -1,4 +1,4 @@
-import { InputError } from "@/core/input-error";
+import { InputError } from "./input-error";
 
 /**
  * Reads the fields of a form one by one, keeping the sentence of each that could not be read,

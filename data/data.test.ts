@@ -1,8 +1,10 @@
+import { readFileSync } from "node:fs";
 import "fake-indexeddb/auto";
 import { IDBFactory } from "fake-indexeddb";
 import fc from "fast-check";
 import { InputError } from "@/core/input-error";
 import { COLLECTIONS, type Household, emptyHousehold } from "@/core/model/household";
+import { MODEL_VERSION } from "@/core/model/record";
 import { demoHousehold } from "@/demo/household";
 import { type Change, putAll, removeDemo, removeEverything, removeVehicle } from "./change";
 import { compareHouseholds, readHouseholdFile, writeHouseholdFile } from "./household-file";
@@ -76,19 +78,27 @@ test("a change with one bad record writes nothing and says what is wrong", async
 });
 
 test("a store of an older version runs through the migrations and keeps everything", async () => {
-  const first = await openStore("old", 1);
+  const first = await openStore("old", MODEL_VERSION);
   await createRepository(first).commit({ put: { vehicles: [own] } });
   first.close();
   const migrations = [
     {
-      to: 2,
+      to: MODEL_VERSION + 1,
       name: "names in capitals",
       migrate: (raw: Record<string, Record<string, unknown>[]>) => ({ ...raw, vehicles: (raw.vehicles ?? []).map((one) => ({ ...one, name: String(one.name).toUpperCase() })) }),
     },
   ];
-  const second = await openStore("old", 2, migrations);
-  expect(await second.getAll("vehicles")).toEqual([{ ...own, name: "MY OWN", schema: 2 }]);
+  const second = await openStore("old", MODEL_VERSION + 1, migrations);
+  expect(await second.getAll("vehicles")).toEqual([{ ...own, name: "MY OWN", schema: MODEL_VERSION + 1 }]);
   second.close();
+});
+
+test("a file of version 1 comes in whole, as this version", () => {
+  const text = readFileSync("data/__fixtures__/household-1.json", "utf8");
+  const household = readHouseholdFile(text);
+  const old = JSON.parse(text) as { household: typeof household };
+  expect(household).toEqual(JSON.parse(JSON.stringify(old.household, (key, value: unknown) => (key === "schema" ? MODEL_VERSION : value))));
+  expect(household.jobs[0]?.routes[0]?.steps).toHaveLength(4);
 });
 
 test("settings of this browser are kept apart and never exported", async () => {
@@ -111,7 +121,7 @@ test.each<[string, string, string]>([
   ["half a file", good.slice(0, good.length / 2), "breaks off"],
   ["another program's file", '{"a":1}', "not a Vest Pocket household file"],
   ["a list", "[]", "not a Vest Pocket household file"],
-  ["a newer file", changed((file) => (file.version = 2)), "The file is version 2; this app reads up to version 1"],
+  ["a newer file", changed((file) => (file.version = MODEL_VERSION + 1)), `The file is version ${MODEL_VERSION + 1}; this app reads up to version ${MODEL_VERSION}`],
   ["no version", changed((file) => delete file.version), "does not say which version"],
   ["a wrong type", changed((file) => Object.assign(file.household.vehicles?.[1] ?? {}, { year: "old" })), "In household, vehicles, entry 2, year: expected number"],
   ["an unknown field", changed((file) => Object.assign(file.household.vehicles?.[0] ?? {}, { wings: 2 })), "wings"],

@@ -1,6 +1,6 @@
 import type { HeadSize } from "@/core/model/head-size";
 import type { Fastener, Part, Step } from "@/core/model/job";
-import type { RecordStamp } from "@/core/model/record";
+import { MODEL_VERSION, type RecordStamp } from "@/core/model/record";
 import type { TorqueFigure } from "@/core/model/torque-figure";
 import { readHeadSize } from "@/core/quantity/read-head-size";
 import { readTorqueFigure } from "@/core/quantity/read-torque-figure";
@@ -12,7 +12,7 @@ export const WRITTEN_FOR = "2026-11-24";
 /** The stamp of a demo record: ids are plain words, so that links into the demo keep working. */
 export function demo(id: string, made: string = WRITTEN_FOR): RecordStamp {
   const at = `${made}T08:00:00.000Z`;
-  return { id: `demo-${id}`, createdAt: at, updatedAt: at, schema: 1, origin: "demo" };
+  return { id: `demo-${id}`, createdAt: at, updatedAt: at, schema: MODEL_VERSION, origin: "demo" };
 }
 
 export const figure = (text: string): TorqueFigure => readTorqueFigure(text);

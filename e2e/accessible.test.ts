@@ -1,5 +1,6 @@
 import AxeBuilder from "@axe-core/webdriverjs";
 import type { Driver as ChromeDriver } from "selenium-webdriver/chrome";
+import { SLIPS } from "@/core/slip/slips";
 import { type Opened, openBrowser } from "./browser";
 import { Page } from "./page";
 import { type Served, serve } from "./server";
@@ -36,7 +37,9 @@ const SCREENS: [screen: string, path: string, how?: (page: Page) => Promise<void
   ["work, torque", "/work?id=demo-brake-shoes", (page) => tickSafety(page).then(() => page.see("Set the wrench to"))],
   ["log", "/log?id=all"],
   ["files", "/files"],
-  ["bench", "/garage", (page) => page.keys("b")],
+  ["bench list", "/garage", (page) => page.keys("b").then(() => page.see("Find a calculation"))],
+  ...SLIPS.map(({ name, title }): [string, string, (page: Page) => Promise<void>] => [`bench, ${name}`, `/bench?slip=${name}`, (page) => page.see(title)]),
+  ["bench, drawn pattern", "/bench?slip=pattern&layout=points", (page) => page.see("Add a bolt")],
   ["keys", "/garage", (page) => page.keys("?")],
 ];
 

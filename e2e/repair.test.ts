@@ -1,6 +1,7 @@
 import { readdir } from "node:fs/promises";
 import { join } from "node:path";
 import { By } from "selenium-webdriver";
+import { SLIPS } from "@/core/slip/slips";
 import { DESK, type Opened, PHONE, openBrowser } from "./browser";
 import { Page } from "./page";
 import { type Served, serve } from "./server";
@@ -49,13 +50,17 @@ test.each([
   // The Bench: a 45 mm crowfoot on a 380 mm wrench for 40 N·m, on a scale of half pounds.
   if (phone) await page.press("Bench");
   else await page.keys("b");
+  await page.type("Find a calculation", "crows foot");
+  await page.pressWith("Adapter");
   await page.type("Torque at the bolt", "40 Nm");
   await page.type("Drive to grip", "380");
   await page.choose("Its scale", "lb·ft");
   await page.type("Its step", "0,5");
-  await page.click(await page.field("A crowfoot or other adapter is on"));
+  await page.choose("Between wrench and bolt", "one adapter");
   await page.type("Drive to bolt", "45");
-  await page.see("35.8 N·m before rounding");
+  await page.type("Angle", "0");
+  await page.see("Before rounding to the scale");
+  expect(await page.text()).toMatch(/Before rounding to the scale\s*35\.8 N·m/);
   expect(await page.read("big-figure")).toBe("26.5 lb·ft");
   await page.press("Put away");
 
@@ -117,7 +122,17 @@ test("on a phone every target is large enough for a thumb, and nothing scrolls s
   expect(await page.sideways()).toBe(0);
   await page.press("Look round the demo garage");
   await page.see("Do next");
-  for (const path of ["/garage", "/plan?id=demo-brake-shoes", "/plan?id=demo-cam-cover", "/plan?all=1", "/plan?new=1", "/kit?id=demo-brake-shoes", "/log?id=all", "/files"]) {
+  for (const path of [
+    "/garage",
+    "/plan?id=demo-brake-shoes",
+    "/plan?id=demo-cam-cover",
+    "/plan?all=1",
+    "/plan?new=1",
+    "/kit?id=demo-brake-shoes",
+    "/log?id=all",
+    "/files",
+    ...SLIPS.map(({ name }) => `/bench?slip=${name}`),
+  ]) {
     await page.open(path);
     expect([path, await page.sideways()]).toEqual([path, 0]);
     expect([path, await page.smallTargets(44)]).toEqual([path, []]);

@@ -16,10 +16,11 @@ const atTorque = async (page: Page) => {
   await tickSafety(page);
   await page.see("Set the wrench to");
 };
-const withCrowfoot = async (page: Page) => {
+const withBarPulledOut = async (page: Page) => {
   await page.keys("b");
-  await page.click(await page.field("A crowfoot or other adapter is on"));
-  await page.see("35.8 N·m before rounding");
+  await page.type("Find a calculation", "how long a bar");
+  await page.pressWith("Drive chain and bar");
+  await page.see("Pull at the end of the bar");
 };
 
 const SHOTS: Shot[] = [
@@ -36,7 +37,10 @@ const SHOTS: Shot[] = [
   { name: "work-night", path: "/work?id=demo-brake-shoes", night: true, how: atTorque },
   { name: "log", path: "/log?id=demo-wren" },
   { name: "log-phone", path: "/log?id=demo-wren", phone: true },
-  { name: "bench", path: "/garage?id=demo-wren", how: withCrowfoot },
+  { name: "bench", path: "/bench?slip=adapter" },
+  { name: "bench-pulled-out", path: "/garage?id=demo-wren", how: withBarPulledOut },
+  { name: "bench-fit-night", path: "/bench?slip=fit", night: true },
+  { name: "bench-phone", path: "/bench?slip=sane", phone: true },
   { name: "files", path: "/files" },
 ];
 

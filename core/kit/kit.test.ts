@@ -1,20 +1,18 @@
 import type { SquareDrive } from "../drive/square-drive";
 import type { Fastener, Route, Step } from "../model/job";
-import type { RecordStamp } from "../model/record";
+import { MODEL_VERSION, type RecordStamp } from "../model/record";
 import type { Tool } from "../model/tool";
 import type { Vehicle } from "../model/vehicle";
 import { readHeadSize } from "../quantity/read-head-size";
 import { readTorqueFigure } from "../quantity/read-torque-figure";
 import { formatTorque } from "../quantity/torque-quantity";
-import { driveChain } from "./drive-chain";
 import { headNeeds } from "./head-needs";
 import { kitFor, torqueNeeds } from "./kit";
 import { standNeed, standNeeds } from "./stands";
 
-const stamp = (id: string): RecordStamp => ({ id, createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z", schema: 1, origin: "own" });
+const stamp = (id: string): RecordStamp => ({ id, createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z", schema: MODEL_VERSION, origin: "own" });
 const socket = (size: string, drive: SquareDrive): Tool => ({ ...stamp(`${size} ${drive}`), kind: "socket", name: size, drive, head: readHeadSize(size) });
 const crowfoot: Tool = { ...stamp("crowfoot"), kind: "crowfoot", name: "16 mm crowfoot", drive: "3/8", head: readHeadSize("16"), offsetMm: 45 };
-const adapter: Tool = { ...stamp("adapter"), kind: "drive adapter", name: "1/2 to 3/8 adapter", from: "1/2", to: "3/8" };
 const spanner: Tool = { ...stamp("spanner"), kind: "spanner", name: "16 mm spanner", head: readHeadSize("16") };
 const wrench = (id: string, drive: SquareDrive): Tool => ({
   ...stamp(id),
@@ -56,22 +54,10 @@ test("two fasteners of one size need one socket", () => {
   expect(needs[0]?.uses).toHaveLength(2);
 });
 
-test.each<[SquareDrive, SquareDrive, number, Tool[], string | undefined]>([
-  ["3/8", "3/8", 60, [], undefined],
-  ["1/2", "3/8", 60, [adapter], undefined],
-  ["1/2", "3/8", 60, [], "No adapter from 1/2 in to 3/8 in"],
-  ["1/2", "3/8", 300, [adapter], "300 N·m is more than a 3/8 in square"],
-  ["3/8", "1/2", 60, [adapter], "No adapter from 3/8 in to 1/2 in"],
-])("from %s to %s at %d N·m", (from, to, torque, tools, gap) => {
-  const chain = driveChain(from, to, torque, tools);
-  if (gap === undefined) expect(chain.gap).toBeUndefined();
-  else expect(chain.gap).toContain(gap);
-});
-
 test("of two wrenches that will do, the one whose square reaches the socket is taken", () => {
   const [need] = torqueNeeds(bolts(), [wrench("half", "1/2"), wrench("three eighths", "3/8"), socket("16", "3/8")]);
   expect(need?.best?.wrench.name).toBe("three eighths");
-  expect(need?.chain).toEqual({ pieces: [], gap: undefined });
+  expect(need?.chain).toMatchObject({ pieces: [], gap: undefined });
 });
 
 test("every torque of a figure has its own setting; a kit counts what is covered", () => {
@@ -102,11 +88,11 @@ const car = {
 const stands = (count: number, ratingPerStandKg: number): Tool => ({ ...stamp("stands"), kind: "stands", name: "stands", count, ratingPerStandKg });
 
 test.each([
-  ["rear up", [stands(2, 1500)], car, "holds", "308 of 1500 kg"],
-  ["front up", [stands(2, 400)], car, "stop", "would carry 451 kg"],
+  ["rear up", [stands(2, 1500)], car, "holds", "Up to 339 of 1500 kg"],
+  ["front up", [stands(2, 400)], car, "stop", "would carry up to 497 kg"],
   ["rear up", [stands(1, 1500)], car, "stop", "only 1 is in the chest"],
-  ["rear up", [], car, "unknown", "rated for more than 309 kg"],
-  ["all up", [stands(4, 1500)], car, "holds", "451 of 1500 kg"],
+  ["rear up", [], car, "unknown", "rated for more than 340 kg"],
+  ["all up", [stands(4, 1500)], car, "holds", "Up to 457 of 1500 kg"],
   ["rear up", [stands(2, 1500)], { ...car, kerbWeightKg: undefined }, "unknown", "Add the vehicle's weight"],
 ] as const)("%s on %j", (stance, tools, vehicle, verdict, says) => {
   const need = standNeed(stance, vehicle as Vehicle, tools);

@@ -3,7 +3,7 @@ import type { Tool, TorqueWrench } from "../model/tool";
 import { type Stage, stagesOf } from "../torque/target";
 import { type WrenchRefusal, type WrenchSetting, chooseWrench } from "../torque/choose-wrench";
 import { type HeadNeed, headNeeds } from "./head-needs";
-import { type DriveChain, driveChain } from "./drive-chain";
+import { type DriveChain, findChain } from "../drive/chain";
 import type { SquareDrive } from "../drive/square-drive";
 
 /** One pull of a torque wrench on one fastener, and how the chest covers it. */
@@ -62,6 +62,6 @@ function drivesOnto(fastener: Fastener, tools: readonly Tool[]): SquareDrive[] {
 }
 
 function bestChain(setting: WrenchSetting, drives: readonly SquareDrive[], tools: readonly Tool[]): DriveChain | undefined {
-  const chains = drives.map((drive) => driveChain(setting.wrench.drive, drive, setting.bandNm[1], tools));
+  const chains = drives.map((drive) => findChain({ from: setting.wrench.drive, to: drive, torqueNm: setting.bandNm[1] }, tools));
   return chains.sort((a, b) => Number(a.gap !== undefined) - Number(b.gap !== undefined) || a.pieces.length - b.pieces.length)[0];
 }

@@ -1,3 +1,4 @@
+import { standBandKg } from "../lift/judge-stand";
 import { loadPerStandKg } from "../lift/stand-load";
 import type { Route, Stance } from "../model/job";
 import type { Tool } from "../model/tool";
@@ -7,7 +8,7 @@ import type { Vehicle } from "../model/vehicle";
 export interface StandNeed {
   stance: Exclude<Stance, "on the ground">;
   standsNeeded: number;
-  /** kg on the most loaded stand; undefined when the vehicle's weight, share or wheelbase is not known. */
+  /** The most that one stand may have to carry, kg; undefined when the vehicle's weight, share or wheelbase is not known. */
   loadKg: number | undefined;
   ratingKg: number | undefined;
   verdict: "holds" | "stop" | "unknown";
@@ -42,9 +43,13 @@ export function standNeed(stance: StandNeed["stance"], vehicle: Vehicle, tools: 
     return { ...base, verdict: "unknown", says: "Add the vehicle's weight, front share and wheelbase to have the load worked out." };
   }
   if (loadKg > ratingKg) {
-    return { ...base, verdict: "stop", says: `Each stand would carry ${Math.round(loadKg)} kg and is rated for ${ratingKg} kg. A rating given for a pair is half of it each.` };
+    return {
+      ...base,
+      verdict: "stop",
+      says: `Each stand would carry up to ${Math.round(loadKg)} kg and is rated for ${ratingKg} kg. A rating given for a pair is half of it each.`,
+    };
   }
-  return { ...base, verdict: "holds", says: `${Math.round(loadKg)} of ${ratingKg} kg on each stand.` };
+  return { ...base, verdict: "holds", says: `Up to ${Math.round(loadKg)} of ${ratingKg} kg on each stand.` };
 }
 
 function highestLoad(stance: StandNeed["stance"], vehicle: Vehicle): number | undefined {
@@ -57,7 +62,8 @@ function highestLoad(stance: StandNeed["stance"], vehicle: Vehicle): number | un
       wheelbaseMm,
       axleShare: end === "front" ? frontShare : 1 - frontShare,
       standInsetMm: vehicle.standInsetMm?.[end] ?? 0,
+      otherInsetMm: stance === "all up" ? (vehicle.standInsetMm?.[end === "front" ? "rear" : "front"] ?? 0) : 0,
     }),
   );
-  return Math.max(...loads);
+  return standBandKg(Math.max(...loads))[1];
 }

@@ -1,4 +1,5 @@
 import type { Job } from "../model/job";
+import { MODEL_VERSION } from "../model/record";
 import type { FollowUp, Replacement } from "../model/log";
 import type { Reading } from "../model/vehicle";
 import { doNext } from "./do-next";
@@ -6,7 +7,7 @@ import { fittedParts } from "./fitted";
 import { latestReading, questionReading } from "./odometer";
 import { yearSummary } from "./this-year";
 
-const stamp = (id: string) => ({ id, createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z", schema: 1 as const, origin: "own" as const });
+const stamp = (id: string) => ({ id, createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z", schema: MODEL_VERSION, origin: "own" as const });
 const reading = (on: string, value: number, more: Partial<Reading> = {}): Reading => ({ ...stamp(on), vehicleId: "v", on, distance: { value, unit: "km" }, ...more });
 const readings = [reading("2026-03-01", 1000), reading("2026-01-01", 500), reading("2026-06-01", 2000)];
 const km = (value: number) => ({ value, unit: "km" as const });

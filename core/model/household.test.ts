@@ -19,7 +19,7 @@ test("a step cannot name a fastener that its route does not have", () => {
 });
 
 test("the chosen route is one of the job's", () => {
-  const stamp = { id: "j", createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z", schema: 1, origin: "own" };
+  const stamp = { id: "j", createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z", schema: MODEL_VERSION, origin: "own" };
   const job = {
     ...stamp,
     vehicleId: "v",

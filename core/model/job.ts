@@ -73,6 +73,14 @@ export const partSchema = z.strictObject({
 });
 export type Part = z.infer<typeof partSchema>;
 
+/** A calculation of the Bench pinned to a step: which, and what stands in its fields. It is worked anew wherever it is shown. */
+export const pinnedSlipSchema = z.strictObject({
+  id: idSchema,
+  slip: lineSchema,
+  typed: z.record(z.string().min(1).max(60), z.string().max(4000)),
+});
+export type PinnedSlip = z.infer<typeof pinnedSlipSchema>;
+
 export const stepSchema = z.strictObject({
   id: idSchema,
   title: lineSchema,
@@ -83,6 +91,7 @@ export const stepSchema = z.strictObject({
   fastenerId: idSchema.optional(),
   usualMinutes: z.number().min(0).max(10_000).optional(),
   cautions: z.array(lineSchema).max(10),
+  slips: z.array(pinnedSlipSchema).max(20).optional(),
 });
 export type Step = z.infer<typeof stepSchema>;
 

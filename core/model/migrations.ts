@@ -16,7 +16,10 @@ export interface Migration {
  * Every change of the model since version 1, in order; only ever appended to.
  * Both the store in the browser and the import of a file run this one list.
  */
-export const MIGRATIONS: readonly Migration[] = [];
+export const MIGRATIONS: readonly Migration[] = [
+  // The field may be left out, so no record has to change; an older app is kept from dropping the slips that it does not know.
+  { to: 2, name: "steps may carry pinned slips", migrate: (household) => household },
+];
 
 /**
  * Brings a household of an older version up to this one and stamps its records with the new version.

@@ -1,5 +1,5 @@
 import { InputError } from "../input-error";
-import { type Fastener, PHASES, type Part, type Route, type Step } from "../model/job";
+import { type Fastener, PHASES, type Part, type PinnedSlip, type Route, type Step } from "../model/job";
 
 /**
  * The route with this step put in: in the place of the step with its id, or else last in its phase.
@@ -39,6 +39,18 @@ export function moveStep(route: Route, stepId: string, way: "earlier" | "later")
   const rest = route.steps.filter((one) => one.id !== stepId);
   const moved = { ...step, phase };
   return { ...route, steps: inPhaseOrder(way === "earlier" ? [...rest, moved] : [moved, ...rest]) };
+}
+
+/** The route with a slip pinned to one of its steps. @throws InputError when the route has no such step. */
+export function pinSlip(route: Route, stepId: string, slip: PinnedSlip): Route {
+  const step = route.steps.find(({ id }) => id === stepId);
+  if (!step) throw new InputError("That step is no longer in the plan.");
+  return putStep(route, { ...step, slips: [...(step.slips ?? []), slip] });
+}
+
+/** The route without a pinned slip. */
+export function unpinSlip(route: Route, slipId: string): Route {
+  return { ...route, steps: route.steps.map((step) => (step.slips ? { ...step, slips: step.slips.filter(({ id }) => id !== slipId) } : step)) };
 }
 
 /** The route with this fastener in the place of the one with its id, or added. */

@@ -5,7 +5,7 @@ import { readTorqueFigure } from "../quantity/read-torque-figure";
 import { readThread } from "../thread/thread";
 import { chosenRoute, withRoute } from "./chosen-route";
 import { fastenerDoubts } from "./doubts";
-import { moveStep, putFastener, putPart, putStep, removeFastener, removePart, removeStep } from "./edit-route";
+import { moveStep, pinSlip, putFastener, putPart, putStep, removeFastener, removePart, removeStep, unpinSlip } from "./edit-route";
 
 const step = (id: string, phase: Step["phase"], more: Partial<Step> = {}): Step => ({ id, title: id, phase, kind: "do", stance: "on the ground", cautions: [], ...more });
 const bolts: Fastener = { id: "bolts", name: "Bolts", count: 4, sizeToUndo: readHeadSize("16"), figure: readTorqueFigure("40 Nm"), source: "vehicle maker" };
@@ -53,6 +53,18 @@ test("a fastener taken out leaves its steps behind without it", () => {
   expect(without.steps.every((one) => !("fastenerId" in one))).toBe(true);
   expect(putFastener(route, { ...bolts, count: 5 }).fasteners).toEqual([{ ...bolts, count: 5 }]);
   expect(order(removeStep(route, "b"))).toBe("ac");
+});
+
+test("slips are pinned to a step and taken off again", () => {
+  const slip = { id: "s", slip: "adapter", typed: { offset: "45" } };
+  const pinned = pinSlip(pinSlip(route, "b", slip), "b", { ...slip, id: "t" });
+  expect(pinned.steps.find(({ id }) => id === "b")?.slips?.map(({ id }) => id)).toEqual(["s", "t"]);
+  expect(
+    unpinSlip(pinned, "s")
+      .steps.find(({ id }) => id === "b")
+      ?.slips?.map(({ id }) => id),
+  ).toEqual(["t"]);
+  expect(() => pinSlip(route, "z", slip)).toThrow("no longer in the plan");
 });
 
 test("parts are put in, changed and taken out", () => {

@@ -13,6 +13,12 @@ test.each([
   ["0,125", 0.125, 3],
   ["-3", -3, 0],
   ["1.200", 1.2, 3],
+  ["1 1/2", 1.5, 1],
+  ["13/16", 0.8125, 4],
+  ["1-3/16", 1.1875, 4],
+  ["1½", 1.5, 1],
+  ["-1/2", -0.5, 1],
+  ["¾", 0.75, 2],
 ])("%p is %d with %d decimals", (text, value, decimals) => {
   expect(readNumber(text, "The number")).toEqual({ value, decimals });
 });
@@ -25,7 +31,12 @@ test.each([
   ["1.2.3", "not a number"],
   ["1,2,3", "not a number"],
   ["1 20", "not a number"],
-  ["1e5", "not a number"],
+  ["1e5", "without an e"],
+  ["1e400", "without an e"],
+  ["🔧", "a picture"],
+  ["12🔩", "a picture"],
+  ["9".repeat(400), "too large"],
+  ["1/0", "divided by zero"],
   ["--1", "not a number"],
   ["NaN", "not a number"],
 ])("%p is refused: %s", (text, says) => {

@@ -1,7 +1,8 @@
 import fc from "fast-check";
 import { InputError } from "../input-error";
 import { type TorqueFigure, torqueFigureSchema } from "../model/torque-figure";
-import { readTorqueFigure, readTorqueUnit } from "./read-torque-figure";
+import { readTorque, readTorqueUnit } from "./read-torque";
+import { readTorqueFigure } from "./read-torque-figure";
 import { figureInWords, formatFigure } from "./torque-words";
 import { TORQUE_UNITS, type TorqueUnit } from "./torque-unit";
 
@@ -86,6 +87,10 @@ test.each([
   ["Nm", "not understood"],
   ["20 then 40 Nm + 90°", "more than one torque before its angle"],
   ["99999999 Nm", "more than any wrench"],
+  ["1e400 Nm", "without an e"],
+  ["🔧", "a picture"],
+  ["40 🔧", "a picture"],
+  ["-5 Nm", "less than zero"],
 ])("%p is refused: %s", (text, says) => {
   expect(() => readTorqueFigure(text)).toThrow(InputError);
   expect(() => readTorqueFigure(text)).toThrow(says);
@@ -128,4 +133,24 @@ test("a figure is read back in words with the other everyday unit", () => {
   expect(figureInWords(readTorqueFigure("106 in-lb"))).toBe("106 pound-inches (12.0 N·m)");
   expect(figureInWords(readTorqueFigure("50 Nm + 90°"))).toBe("50 newton-metres (36.9 lb·ft), then 90 degrees further (1.5 flats of a hexagon)");
   expect(figureInWords(readTorqueFigure("18-24 Nm"))).toBe("between 18 newton-metres (13.3 lb·ft) and 24 newton-metres (17.7 lb·ft), aimed at the middle");
+});
+
+test.each<[string, TorqueUnit | undefined, number, TorqueUnit, number]>([
+  ["35 ft lbs", undefined, 35, "lbf.ft", 0],
+  ["12.50 Nm", undefined, 12.5, "N.m", 2],
+  ["12,5", "N.m", 12.5, "N.m", 1],
+  ["1\u2009200 cNm", undefined, 1200, "cN.m", 0],
+  ["7 1/2 kgf m", undefined, 7.5, "kgf.m", 1],
+  ["106 in-lb", "N.m", 106, "lbf.in", 0],
+])("one torque %p, with %p beside its field", (text, beside, value, unit, decimals) => {
+  expect(readTorque(text, beside)).toEqual({ value, unit, decimals });
+});
+
+test.each(["", "Nm", "0 Nm", "35", "35 psi", "-3 Nm", "1e400 Nm", "18-24 Nm", "🔧 Nm"])("one torque %p is refused", (text) => {
+  expect(() => readTorque(text)).toThrow(InputError);
+});
+
+test("the unit beside a field stands in only where none is written", () => {
+  expect(readTorqueFigure("18-24", "N.m")).toEqual(readTorqueFigure("18-24 Nm"));
+  expect(readTorqueFigure("18-24 ft lb", "N.m")).toEqual(readTorqueFigure("18-24 ft lb"));
 });

@@ -1,50 +1,28 @@
 import { InputError, requirePositive } from "../input-error";
 import { inchFraction } from "../quantity/inch-fraction";
+import { INCH_THREADS, METRIC_PITCHES } from "./thread-table";
 
 /** A thread as named on a drawing. Inch threads are kept by diameter and threads per inch. */
 export type Thread = { system: "metric"; diameterMm: number; pitchMm: number } | { system: "inch"; diameterIn: number; threadsPerInch: number };
 
-/**
- * Coarse pitches in mm by nominal diameter: ISO 261.
- */
-const COARSE_PITCH_MM: Record<number, number> = {
-  3: 0.5,
-  4: 0.7,
-  5: 0.8,
-  6: 1,
-  7: 1,
-  8: 1.25,
-  10: 1.5,
-  12: 1.75,
-  14: 2,
-  16: 2,
-  18: 2.5,
-  20: 2.5,
-  22: 2.5,
-  24: 3,
-};
+function coarsePitchMm(diameterMm: number): number | undefined {
+  return METRIC_PITCHES.find((one) => one.diameterMm === diameterMm)?.coarseMm;
+}
 
 /**
- * Reads "M10", "M10x1.25", "M8 × 1.25", and inch threads by diameter and threads per inch: "3/8-16".
- * A metric size without a pitch is the coarse one.
+ * Reads "M10", "M10x1.25", "M8 × 1.25", and inch threads by diameter and threads per inch: "3/8-16", "No. 8-32", "#10-24".
+ * A metric size without a pitch is the coarse one, and so is an inch size with UNC behind it; UNF is the fine one.
  * @throws InputError when it is not a thread of a known size.
  * Example: readThread("M12 x 1.5") → { system: "metric", diameterMm: 12, pitchMm: 1.5 }.
  */
 export function readThread(text: string): Thread {
   const typed = text.trim();
-  const inch = /^(?:(\d)[\s-])?(\d{1,2})\/(\d{1,2})\s*-\s*(\d{1,2})$/.exec(typed);
-  if (inch) {
-    const diameterIn = Number(inch[1] ?? 0) + Number(inch[2]) / Number(inch[3]);
-    const threadsPerInch = Number(inch[4]);
-    if (!(diameterIn > 0 && diameterIn <= 4) || threadsPerInch < 4 || threadsPerInch * diameterIn < 2) {
-      throw new InputError(`"${typed}" is not an inch thread. Write it like 3/8-16: diameter, then threads per inch.`, "thread");
-    }
-    return { system: "inch", diameterIn, threadsPerInch };
-  }
+  const inch = readInchThread(typed);
+  if (inch) return inch;
   const match = /^m\s*(\d+(?:[.,]\d+)?)(?:\s*[x×*]\s*(\d+(?:[.,]\d+)?))?$/i.exec(typed);
   if (!match) throw new InputError(`"${typed}" is not a thread. Write it like M8, M10x1.25 or 3/8-16.`, "thread");
   const diameterMm = Number((match[1] ?? "").replace(",", "."));
-  const coarse = COARSE_PITCH_MM[diameterMm];
+  const coarse = coarsePitchMm(diameterMm);
   const pitchMm = match[2] === undefined ? coarse : Number(match[2].replace(",", "."));
   if (pitchMm === undefined) throw new InputError(`M${diameterMm} has no coarse pitch in the table. Write the pitch too, like M${diameterMm}x1.`, "thread");
   if (!(diameterMm <= 100 && pitchMm > 0 && pitchMm < diameterMm / 2)) {
@@ -53,15 +31,46 @@ export function readThread(text: string): Thread {
   return { system: "metric", diameterMm, pitchMm };
 }
 
-/** "M10×1.25", "M10" where the pitch is the coarse one, "3/8-16". Reads back as the same thread. */
+function readInchThread(typed: string): Thread | undefined {
+  const match = /^(?:(?:no\.?|number|#)\s*(\d{1,2})|(?:(\d)[\s-])?(\d{1,2})\/(\d{1,2})(?:\s*(?:in|"))?)(?:\s*[-x×]\s*(\d{1,2}))?\s*(unc|unf)?$/i.exec(typed);
+  if (!match) return undefined;
+  const [, numbered, whole, above, below, counted, series] = match;
+  const named = INCH_THREADS.find(({ name }) => (numbered ? name === `No. ${numbered}` : !whole && name === `${above}/${below}`));
+  const diameterIn = named?.diameterIn ?? (numbered ? Number.NaN : Number(whole ?? 0) + Number(above) / Number(below));
+  const threadsPerInch = counted ? Number(counted) : series?.toLowerCase() === "unf" ? named?.fine : series ? named?.coarse : undefined;
+  if (threadsPerInch === undefined || !(diameterIn > 0 && diameterIn <= 4) || threadsPerInch < 4 || threadsPerInch * diameterIn < 2) {
+    throw new InputError(`"${typed}" is not an inch thread. Write it like 3/8-16: diameter, then threads per inch.`, "thread");
+  }
+  return { system: "inch", diameterIn, threadsPerInch };
+}
+
+/** "M10×1.25", "M10" where the pitch is the coarse one, "3/8-16", "No. 8-32". Reads back as the same thread. */
 export function formatThread(thread: Thread): string {
-  if (thread.system === "inch") return `${inchFraction(thread.diameterIn)}-${thread.threadsPerInch}`;
-  return COARSE_PITCH_MM[thread.diameterMm] === thread.pitchMm ? `M${thread.diameterMm}` : `M${thread.diameterMm}×${thread.pitchMm}`;
+  if (thread.system === "inch") {
+    const named = INCH_THREADS.find(({ diameterIn }) => Math.abs(diameterIn - thread.diameterIn) < 1e-9)?.name;
+    return `${named ?? inchFraction(thread.diameterIn)}-${thread.threadsPerInch}`;
+  }
+  return coarsePitchMm(thread.diameterMm) === thread.pitchMm ? `M${thread.diameterMm}` : `M${thread.diameterMm}×${thread.pitchMm}`;
 }
 
 /** Nominal diameter, mm. */
 export function diameterMm(thread: Thread): number {
   return thread.system === "metric" ? thread.diameterMm : thread.diameterIn * 25.4;
+}
+
+/** Pitch, mm. Example: 1/2-20 → 1.27. */
+export function pitchMm(thread: Thread): number {
+  return thread.system === "metric" ? thread.pitchMm : 25.4 / thread.threadsPerInch;
+}
+
+/** The threads of the tables with this diameter, coarse first: an M10 is 1.5, 1.25 or 1. Empty for a size they do not have. */
+export function usualPitches(diameter: { metricMm: number } | { inches: number }): Thread[] {
+  if ("metricMm" in diameter) {
+    const found = METRIC_PITCHES.find(({ diameterMm }) => diameterMm === diameter.metricMm);
+    return found ? [found.coarseMm, ...found.fineMm].map((pitch) => ({ system: "metric", diameterMm: found.diameterMm, pitchMm: pitch })) : [];
+  }
+  const found = INCH_THREADS.find(({ diameterIn }) => Math.abs(diameterIn - diameter.inches) < 1e-9);
+  return found ? [found.coarse, found.fine].map((threadsPerInch) => ({ system: "inch", diameterIn: found.diameterIn, threadsPerInch })) : [];
 }
 
 /**

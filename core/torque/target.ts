@@ -62,11 +62,10 @@ export function stagesOf(figure: TorqueFigure): Stage[] {
 const ORDINAL = ["first", "second", "third", "fourth", "fifth", "sixth"];
 
 function torqueStage(torque: TorqueQuantity, label: string): Stage {
-  const aimNm = quantityNm(torque);
-  return {
-    kind: "torque",
-    target: { aimNm, lowNm: aimNm * (1 - SINGLE_FIGURE_TOLERANCE), highNm: aimNm * (1 + SINGLE_FIGURE_TOLERANCE), isMaximum: false },
-    given: torque,
-    label,
-  };
+  return { kind: "torque", target: targetFor(quantityNm(torque)), given: torque, label };
+}
+
+/** The target of one value that names no limits of its own. */
+export function targetFor(aimNm: number): TorqueTarget {
+  return { aimNm, lowNm: aimNm * (1 - SINGLE_FIGURE_TOLERANCE), highNm: aimNm * (1 + SINGLE_FIGURE_TOLERANCE), isMaximum: false };
 }

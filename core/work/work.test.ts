@@ -1,4 +1,5 @@
 import fc from "fast-check";
+import { MODEL_VERSION } from "../model/record";
 import type { Fastener, Job, Route, Step } from "../model/job";
 import { SAFETY_TICKS, type Work } from "../model/work";
 import { readTorqueFigure } from "../quantity/read-torque-figure";
@@ -23,7 +24,7 @@ const route: Route = {
     step("look", "look"),
   ],
 };
-const stamp = { createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z", schema: 1 as const, origin: "own" as const };
+const stamp = { createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z", schema: MODEL_VERSION, origin: "own" as const };
 const fresh: Work = { ...stamp, id: "w", jobId: "j", routeId: "r", events: [] };
 const monday = { at: "2026-11-23T10:00:00.000Z", on: "2026-11-23" };
 const find = (id: string): Step => {

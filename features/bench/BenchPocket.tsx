@@ -1,11 +1,15 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
+import dynamic from "next/dynamic";
 import { usePathname } from "next/navigation";
 import { useEffect, useRef, useState } from "react";
 import { Button } from "@/ui/Button";
+import { Loading } from "@/ui/Loading";
 import { useKey } from "../shell/keys";
-import { AdapterBench } from "./AdapterBench";
+
+/** Fetched only once it is pulled out. */
+const BenchInPocket = dynamic(() => import("./BenchInPocket").then((module) => module.BenchInPocket), { ssr: false, loading: () => <Loading /> });
 
 /** The Bench, pulled out from the right edge of any screen. It keeps what was typed whether out or in. */
 export function BenchPocket() {
@@ -20,12 +24,14 @@ export function BenchPocket() {
     setOut(false);
     tab.current?.focus();
   };
-  useKey(["b", "B"], () => setOut(!out));
+  const onItsOwnPage = pathname.startsWith("/bench");
+  useKey(["b", "B"], () => setOut(!out), !onItsOwnPage);
   useKey("Escape", putAway, out);
   useEffect(() => {
-    if (out) panel.current?.querySelector("input")?.focus();
+    if (out) panel.current?.focus();
   }, [out]);
 
+  if (onItsOwnPage) return <CurrentTab />;
   return (
     <>
       <Button
@@ -64,23 +70,43 @@ export function BenchPocket() {
           bottom="0"
           right="0"
           width={{ base: "100%", md: "440px" }}
-          overflowY="auto"
+          display="flex"
+          flexDirection="column"
           background="sheet"
           borderLeft="6px solid"
           borderColor="denim"
-          padding={{ base: "4", lg: "5" }}
+          tabIndex={-1}
+          outline="none"
         >
-          <Box display="flex" justifyContent="space-between" alignItems="center" marginBottom="3">
-            <Box as="h2" fontSize="26px">
-              Bench
-            </Box>
-            <Button look="quiet" onClick={putAway}>
-              Put away
-            </Button>
-          </Box>
-          <AdapterBench />
+          <BenchInPocket onPutAway={putAway} />
         </Box>
       )}
     </>
+  );
+}
+
+/** On the Bench's own page, the place of its tab at the foot of a phone. */
+function CurrentTab() {
+  return (
+    <Box
+      aria-hidden
+      display={{ base: "flex", lg: "none" }}
+      position="fixed"
+      zIndex="21"
+      right="4px"
+      bottom="4px"
+      width="62px"
+      minHeight="56px"
+      alignItems="center"
+      justifyContent="center"
+      background="pad"
+      color="ink"
+      fontFamily="heading"
+      fontWeight="600"
+      fontSize="18px"
+      borderRadius="0 0 10px 10px"
+    >
+      Bench
+    </Box>
   );
 }

@@ -10,7 +10,7 @@ import { stamp } from "@/data/stamp";
 import { Button } from "@/ui/Button";
 import { formatDay } from "@/ui/day";
 import { TextField } from "@/ui/form/Field";
-import { fieldReader } from "@/ui/form/field-reader";
+import { fieldReader } from "@/core/field-reader";
 import { useDraftForm } from "@/ui/form/useDraftForm";
 import { Sheet } from "@/ui/Sheet";
 import { today } from "../shell/clock";

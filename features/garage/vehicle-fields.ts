@@ -5,7 +5,7 @@ import { readLengthMm } from "@/core/quantity/length";
 import { readNumber } from "@/core/quantity/read-number";
 import { readTorqueFigure } from "@/core/quantity/read-torque-figure";
 import { formatFigure } from "@/core/quantity/torque-words";
-import { fieldReader, ifTyped, requireText } from "@/ui/form/field-reader";
+import { fieldReader, ifTyped, requireText } from "@/core/field-reader";
 
 /** A vehicle as it is typed. */
 export interface VehicleFields {

@@ -6,7 +6,7 @@ import { readLengthMm } from "@/core/quantity/length";
 import { formatHeadSize, readHeadSize } from "@/core/quantity/read-head-size";
 import { readNumber } from "@/core/quantity/read-number";
 import type { TorqueUnit } from "@/core/quantity/torque-unit";
-import { fieldReader } from "@/ui/form/field-reader";
+import { fieldReader } from "@/core/field-reader";
 
 /** A tool as it is typed. Sockets, spanners and crowfoots take several sizes at once. */
 export interface ToolFields {

@@ -38,7 +38,7 @@ export function FastenerPreview({ fields, before, unit }: { fields: FastenerFiel
         )}
         {pull && !best && <Box color="stop">■ No wrench in the chest can be set for this.</Box>}
       </Box>
-      {fastener.adapter && best && <AdapterDrawing gripLengthMm={best.wrench.gripLengthMm} {...fastener.adapter} />}
+      {fastener.adapter && best && <AdapterDrawing gripLengthMm={best.wrench.gripLengthMm} adapters={[fastener.adapter]} />}
     </Box>
   );
 }

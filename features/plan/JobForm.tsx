@@ -8,7 +8,7 @@ import { useCollection } from "@/data/hooks";
 import { newId, stamp } from "@/data/stamp";
 import { Button } from "@/ui/Button";
 import { SelectField, TextField } from "@/ui/form/Field";
-import { fieldReader, requireText } from "@/ui/form/field-reader";
+import { fieldReader, requireText } from "@/core/field-reader";
 import { useDraftForm } from "@/ui/form/useDraftForm";
 import { Sheet } from "@/ui/Sheet";
 import { useHand } from "../shell/hand";

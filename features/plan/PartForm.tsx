@@ -10,7 +10,7 @@ import { readNumber } from "@/core/quantity/read-number";
 import { newId } from "@/data/stamp";
 import { Button } from "@/ui/Button";
 import { SelectField, TextField } from "@/ui/form/Field";
-import { fieldReader, ifTyped, requireText } from "@/ui/form/field-reader";
+import { fieldReader, ifTyped, requireText } from "@/core/field-reader";
 import { useDraftForm } from "@/ui/form/useDraftForm";
 import { Sheet } from "@/ui/Sheet";
 import { useChangeRoute } from "./use-plan";

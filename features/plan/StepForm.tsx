@@ -33,7 +33,7 @@ export function StepForm({ job, route, step, phase, onClose }: StepFormProps) {
     onClose(saved);
   };
   const save = form.handleSubmit(async (fields) => {
-    const result = readStep(fields, step?.id ?? newId());
+    const result = readStep(fields, step?.id ?? newId(), step);
     if ("errors" in result) return form.showErrors(result.errors);
     if (await changeRoute((now) => putStep(now, result.step), `${result.step.title} saved.`)) close(result.step);
   });

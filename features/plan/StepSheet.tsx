@@ -3,9 +3,10 @@
 import { Box } from "@chakra-ui/react";
 import Link from "next/link";
 import type { Job, Route, Step } from "@/core/model/job";
-import { moveStep, removeStep } from "@/core/plan/edit-route";
+import { moveStep, removeStep, unpinSlip } from "@/core/plan/edit-route";
 import { Button } from "@/ui/Button";
 import { Sheet } from "@/ui/Sheet";
+import { PinnedSlips } from "../bench/PinnedSlips";
 import { FastenerView } from "./FastenerView";
 import { phaseTitle } from "./StepsByPhase";
 import { KIND_SAYS } from "./step-words";
@@ -68,6 +69,7 @@ export function StepSheet({ job, route, step, onEdit, onEditFastener }: StepShee
           <Button onClick={() => onEditFastener()}>Add a fastener to this step</Button>
         </Box>
       )}
+      <PinnedSlips slips={step.slips} onUnpin={(slip) => void changeRoute((now) => unpinSlip(now, slip.id), "Unpinned.")} />
       <Box display="flex" flexWrap="wrap" gap="2" marginTop="auto" alignItems="center">
         <Button onClick={onEdit}>Edit step</Button>
         <Button onClick={() => move("earlier")} disabled={at === 0 && step.phase === "make safe"}>

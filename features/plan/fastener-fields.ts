@@ -6,7 +6,7 @@ import { readNumber } from "@/core/quantity/read-number";
 import { readTorqueFigure } from "@/core/quantity/read-torque-figure";
 import { formatFigure } from "@/core/quantity/torque-words";
 import { formatThread, readThread } from "@/core/thread/thread";
-import { fieldReader, ifTyped, requireText } from "@/ui/form/field-reader";
+import { fieldReader, ifTyped, requireText } from "@/core/field-reader";
 
 /** A fastener as it is typed. */
 export interface FastenerFields {

@@ -1,7 +1,7 @@
 import type { Phase, Step } from "@/core/model/job";
 import { InputError } from "@/core/input-error";
 import { readNumber } from "@/core/quantity/read-number";
-import { fieldReader, ifTyped, requireText } from "@/ui/form/field-reader";
+import { fieldReader, ifTyped, requireText } from "@/core/field-reader";
 
 /** A step as it is typed. Cautions are one line, parted by semicolons. */
 export interface StepFields {
@@ -28,8 +28,8 @@ export function stepFields(step: Step | undefined, phase: Phase): StepFields {
   };
 }
 
-/** Reads the fields into a step, or says what is wrong at each field. */
-export function readStep(fields: StepFields, id: string): { step: Step } | { errors: Partial<Record<keyof StepFields, string>> } {
+/** Reads the fields into a step, or says what is wrong at each field. What the form does not show is kept from the step as it was. */
+export function readStep(fields: StepFields, id: string, before?: Step): { step: Step } | { errors: Partial<Record<keyof StepFields, string>> } {
   const { read, errors, failed } = fieldReader<keyof StepFields>();
   const title = read("title", () => requireText(fields.title, "Say what is done in this step."));
   const usualMinutes = read("usualMinutes", () =>
@@ -57,6 +57,7 @@ export function readStep(fields: StepFields, id: string): { step: Step } | { err
       ...(fields.fastenerId === "" ? {} : { fastenerId: fields.fastenerId }),
       ...(usualMinutes === undefined ? {} : { usualMinutes }),
       ...(detail === undefined ? {} : { detail }),
+      ...(before?.slips ? { slips: before.slips } : {}),
     },
   };
 }

@@ -11,6 +11,7 @@ import { doneSteps, validSafetyTicks } from "@/core/work/progress";
 import { trayOf } from "@/core/work/tray";
 import { beforeYouDrive } from "@/core/work/wrap-up";
 import { Row, Sheet } from "@/ui/Sheet";
+import { PinnedSlips } from "../bench/PinnedSlips";
 import { today } from "../shell/clock";
 
 interface BearsOnItProps {
@@ -29,6 +30,7 @@ export function BearsOnIt({ job, vehicle, route, work, step, tools }: BearsOnItP
   return (
     <>
       {step.stance !== "on the ground" && <HoldingUp step={step} vehicle={vehicle} route={route} work={work} tools={tools} />}
+      <PinnedSlips slips={step.slips} />
       <Sheet title="In the tray">
         {tray.length === 0 && <Box color="soft">Nothing is off yet.</Box>}
         {tray.map(({ fastener, out, back }) => (
@@ -68,7 +70,7 @@ function HoldingUp({ step, vehicle, route, work, tools }: Omit<BearsOnItProps, "
       <Row label="Chocks">{said(ticks.has("chocks"))}</Row>
       <Row label={`${need.standsNeeded} stands, ${step.stance}`}>{said(ticks.has("stands"))}</Row>
       <Row label="Shaken">{said(ticks.has("shake"))}</Row>
-      <Row label="Load on each stand">{need.loadKg === undefined ? "not known" : `${Math.round(need.loadKg)} of ${need.ratingKg ?? "?"} kg`}</Row>
+      <Row label="Load on each stand">{need.loadKg === undefined ? "not known" : `up to ${Math.round(need.loadKg)} of ${need.ratingKg ?? "?"} kg`}</Row>
     </Sheet>
   );
 }

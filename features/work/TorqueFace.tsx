@@ -67,7 +67,11 @@ export function TorqueFace({ work, step, fastener, tools, unit, stage, onTick }:
         <BoltPattern fastener={fastener} order={order} ticked={ticked} next={next} onTick={(bolt) => onTick(at, bolt)} />
         <Box flex="1" minWidth="180px">
           <Box as="h2" fontSize="26px" aria-live="polite" data-testid="bolt-count">
-            {next === undefined ? fastener.count === 1 ? "It is done" : `All ${fastener.count} done` : `${fastener.count === 1 ? "The one" : `Bolt ${order.indexOf(next) + 1} of ${fastener.count}`}`}
+            {next === undefined
+              ? fastener.count === 1
+                ? "It is done"
+                : `All ${fastener.count} done`
+              : `${fastener.count === 1 ? "The one" : `Bolt ${order.indexOf(next) + 1} of ${fastener.count}`}`}
           </Box>
           <Box fontSize="17px" color="soft">
             {next === undefined

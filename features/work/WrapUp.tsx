@@ -10,7 +10,7 @@ import { useCollection } from "@/data/hooks";
 import { stamp, touched } from "@/data/stamp";
 import { Button } from "@/ui/Button";
 import { CheckField, TextField } from "@/ui/form/Field";
-import { fieldReader } from "@/ui/form/field-reader";
+import { fieldReader } from "@/core/field-reader";
 import { useDraftForm } from "@/ui/form/useDraftForm";
 import { Sheet } from "@/ui/Sheet";
 import { ReadingQuestionView } from "../garage/ReadingQuestionView";

@@ -1,0 +1,22 @@
+import { type Interval } from "./interval";
+import { type TorqueUnit, fromNm, torqueSymbol } from "./torque-unit";
+
+/** A number to so many significant digits, without an exponent and without noughts that say nothing: 0.33062 → "0.331". */
+export function shown(value: number, digits = 3): string {
+  if (value === 0) return "0";
+  const decimals = Math.min(12, Math.max(0, digits - 1 - Math.floor(Math.log10(Math.abs(value)))));
+  const fixed = value.toFixed(decimals);
+  return fixed.includes(".") ? fixed.replace(/\.?0+$/, "") : fixed;
+}
+
+/** "12 to 15", or one number where both ends show the same. */
+export function shownBand([low, high]: Interval, digits = 3): string {
+  const [from, to] = [shown(low, digits), shown(high, digits)];
+  return from === to ? from : `${from} to ${to}`;
+}
+
+/** A torque of so many N·m told in a unit, to a tenth or three digits, whichever is finer: "40.2 N·m", "0.284 lb·ft". */
+export function shownTorque(torqueNm: number, unit: TorqueUnit): string {
+  const value = fromNm(torqueNm, unit);
+  return `${Math.abs(value) >= 10 ? value.toFixed(1) : shown(value)} ${torqueSymbol(unit)}`;
+}

@@ -1,0 +1,78 @@
+import { InputError } from "../input-error";
+import type { TorqueFigure } from "../model/torque-figure";
+import { readMeasure } from "../quantity/measure";
+import { readTorqueFigure } from "../quantity/read-torque-figure";
+import { shown } from "../quantity/shown";
+import { formatTorque } from "../quantity/torque-quantity";
+import { angleTurn } from "../turn/angle-turn";
+import { clockAfter, formatClock, readClock } from "../turn/clock";
+import type { SlipKind } from "./slip";
+
+/** Torque, then an angle: flats, points, the clock, and the handle's swings. */
+export const angle: SlipKind = {
+  name: "angle",
+  title: "Torque plus angle",
+  about: "Degrees as flats, points and a clock, counted over the swings of the handle",
+  words: "torque plus angle degrees stretch bolt torque to yield tty quarter turn half turn 90 120 flats points hexagon twelve point gauge clock swing",
+  fields: [
+    { kind: "text", name: "figure", wide: true, label: "Figure, or only the angle", start: "50 Nm + 90°", hint: "50 Nm + 90° + 45°, 120°, 2 flats, a quarter turn" },
+    { kind: "measure", name: "swing", label: "The handle swings", dimension: "angle", start: "60" },
+    { kind: "text", name: "mark", label: "Paint mark stands at", start: "12 o'clock" },
+  ],
+  work: (read) => {
+    const given = read.all({ figure: read.read("figure", readAngles), swing: read.measure("swing"), mark: read.read("mark", (text, what) => readClock(text, what)) });
+    if (!given) return undefined;
+    const { torque, angles } = given.figure;
+    const total = angles.reduce((sum, one) => sum + one, 0);
+    const turn = angleTurn(total, given.swing, given.mark);
+    let marked = given.mark;
+    const rows = angles.map((one, i) => {
+      const stage = angleTurn(one, given.swing, marked);
+      marked = stage.clock;
+      return {
+        cells: [
+          angles.length > 1 ? `${i + 1}. ${shown(one, 4)}°` : `${shown(one, 4)}°`,
+          shown(stage.flats, 4),
+          shown(stage.points, 4),
+          formatClock(stage.clock),
+          stage.swings.map((sum) => `${shown(sum, 4)}°`).join(", "),
+        ],
+      };
+    });
+    return {
+      answer: { says: torque ? `${torque}, then turn it on by` : "Turn it on by", value: angles.map((one) => shown(one, 4)).join(" + "), unit: "degrees" },
+      lines: [
+        ...(angles.length > 1 ? [{ label: "In all", value: `${shown(total, 4)}°` }] : []),
+        { label: "Flats of a hexagon", value: shown(turn.flats, 4) },
+        { label: "Points of a twelve-point head", value: shown(turn.points, 4) },
+        { label: "The mark ends at", value: `${formatClock(turn.clock)}${total >= 360 ? `, having come by ${Math.floor(total / 360)} times` : ""}` },
+        { label: "Swings of the handle", value: String(turn.swings.length) },
+      ],
+      tables: [{ title: "Running total", head: ["Angle", "Flats", "Points", "Mark at", "After each swing"], rows }],
+      working: [
+        "a flat is 60°, a point 30°, an hour on the clock 30°",
+        `${shown(total, 4)}° / 60° = ${shown(turn.flats, 4)} flats; from ${formatClock(given.mark)} to ${formatClock(clockAfter(given.mark, total))}`,
+      ],
+      margin: "By paint mark and eye good to about 5°, by angle gauge to about 2°: at 90° that is 6 and 2 parts in a hundred.",
+      assumes: "The count starts at the moment the first torque is reached, with the socket's slack taken up.",
+      caution: "Never turned into one torque, and not turned with the torque wrench: use a bar. Such bolts are nearly always single-use.",
+      drawing: { of: "clock", from: given.mark, angleDeg: total, swings: turn.swings },
+    };
+  },
+};
+
+function readAngles(text: string): { torque: string | undefined; angles: number[] } {
+  const typed = text.trim();
+  if (typed === "") throw new InputError("Type an angle, such as 90°, or a figure such as 50 Nm + 90°.");
+  const plain = typed.toLowerCase().replace(/^(?:an? )?(quarter|half)(?: of)?(?: an?)? turn$/, (_, part: string) => (part === "half" ? "180°" : "90°"));
+  const only = /^[\d.,\s/½¼¾]+(?:°|º|deg(?:ree)?s?|flats?|turns?|points?)?$/.test(plain);
+  if (only) {
+    const points = /^(.*\S)\s*points?$/.exec(plain);
+    const { value } = points ? { value: readMeasure(points[1] ?? "", "angle", "The number of points").value * 30 } : readMeasure(plain, "angle", "The angle");
+    if (value > 7200) throw new InputError("More than 20 turns is not an angle. Check the number.");
+    return { torque: undefined, angles: [value] };
+  }
+  const figure: TorqueFigure = readTorqueFigure(typed);
+  if (figure.form !== "angle") throw new InputError("There is no angle in that. Type it like 50 Nm + 90°.");
+  return { torque: formatTorque(figure.torque), angles: figure.anglesDeg };
+}

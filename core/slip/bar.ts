@@ -1,0 +1,139 @@
+import { COMFORTABLE_PULL_N, THREAD_STATES, barLengthMm, pullN, undoingTorqueNm } from "../drive/bar";
+import { type DriveChain, findChain } from "../drive/chain";
+import { DRIVE_LIMIT_NM, SQUARE_DRIVES, type SquareDrive } from "../drive/square-drive";
+import { requirePositive } from "../input-error";
+import { type Interval } from "../quantity/interval";
+import { toMeasureUnit } from "../quantity/measure";
+import { shown, shownBand } from "../quantity/shown";
+import { formatBand } from "../quantity/torque-band";
+import { formatTorque, quantityNm } from "../quantity/torque-quantity";
+import { type SlipKind, type SlipLine, type Tone, type Typed, plainChoices } from "./slip";
+
+const otherBar = ({ bar }: Typed) => bar === "";
+const DRIVES = SQUARE_DRIVES.map((value) => ({ value, label: `${value} in` }));
+
+/** How hard to pull to undo a nut, how long a bar that asks for, and whether every square on the way bears it. */
+export const bar: SlipKind = {
+  name: "bar",
+  title: "Drive chain and bar",
+  about: "How hard to pull, how long a bar, and which square gives way first",
+  words: "how long a bar breaker bar cheater pipe leverage force pull undo stuck seized nut drive chain adapter extension ratchet limit square break strength reach kilograms",
+  fields: [
+    { kind: "torque", name: "torque", label: "It was done up to", start: "110 Nm" },
+    { kind: "choice", name: "state", label: "The thread is", start: "rusted", choices: plainChoices(THREAD_STATES) },
+    { kind: "tool", name: "bar", label: "Bar or ratchet", of: "bar or ratchet", other: "Another bar", startsOn: "first" },
+    { kind: "measure", name: "barLength", label: "Its length", dimension: "length", start: "600", when: otherBar },
+    { kind: "choice", name: "from", label: "Its drive", start: "1/2", choices: DRIVES, when: otherBar },
+    { kind: "choice", name: "to", label: "The socket's drive", start: "1/2", choices: DRIVES },
+    { kind: "measure", name: "pull", label: "Pull no harder than", dimension: "force", start: String(COMFORTABLE_PULL_N) },
+    { kind: "measure", name: "reach", label: "Reach needed", dimension: "length", start: "0", group: "Reach and limits" },
+    { kind: "torque", name: "limit", label: "Weakest piece is rated to, if known", start: "", group: "Reach and limits", hint: "In place of the standard's test torque" },
+  ],
+  work: (read) => {
+    const owned = read.tool("bar", "bar or ratchet");
+    const given = read.all({
+      torque: read.torque("torque"),
+      barLengthMm: owned?.lengthMm ?? read.measure("barLength"),
+      limitN: read.measure("pull"),
+      reachMm: read.measure("reach"),
+      rated: read.ifTyped("limit", (name) => read.torque(name)),
+    });
+    if (!given) return undefined;
+    const { limitN, reachMm } = given;
+    requirePositive(limitN, "The pull", "pull");
+    const doneUpNm = quantityNm(given.torque);
+    const undoing = undoingTorqueNm(doneUpNm, read.choice("state", THREAD_STATES));
+    const from = owned?.drive ?? read.choice("from", SQUARE_DRIVES);
+    const to = read.choice("to", SQUARE_DRIVES);
+    const smaller = DRIVE_LIMIT_NM[from] <= DRIVE_LIMIT_NM[to] ? from : to;
+    const limits: Partial<Record<SquareDrive, number>> = given.rated ? { [smaller]: quantityNm(given.rated) } : {};
+    // The chain is sought for the least that undoing may take, then held against the most.
+    const chain = findChain({ from, to, torqueNm: undoing[0], reachMm, limits }, read.owned.tools);
+    const pull: Interval = [pullN(undoing[0], given.barLengthMm), pullN(undoing[1], given.barLengthMm)];
+    const longEnough = barLengthMm(undoing[1], limitN);
+    const unit = read.owned.torqueUnit;
+    const verdict = judge(chain, undoing, pull, limitN);
+    return {
+      answer: { says: "Pull at the end of the bar with", value: shownBand(pull), unit: "N" },
+      verdict,
+      lines: [
+        { label: "The same in kilograms and pounds", value: `${kilograms(pull)} kg, ${pounds(pull)} lb` },
+        { label: "Undoing may take", value: formatBand(undoing, unit) },
+        {
+          label: `Bar to stay under ${shown(limitN)} N`,
+          value: `${Math.ceil(longEnough / 10) * 10} mm`,
+          ...(longEnough > given.barLengthMm ? { tone: "watch" as const } : { tone: "good" as const }),
+        },
+        ...chainLines(chain, undoing, limits),
+      ],
+      working: [
+        `undoing: ${formatTorque(given.torque)} × ${shown(undoing[0] / doneUpNm)} to ${shown(undoing[1] / doneUpNm)} = ${shownBand(undoing)} N·m`,
+        "F = T / L",
+        `${shownBand(undoing)} N·m / ${shown(given.barLengthMm / 1000)} m = ${shownBand(pull)} N`,
+        `L = T / F: ${shown(undoing[1])} N·m / ${shown(limitN)} N = ${shown(longEnough)} mm`,
+      ],
+      margin: "What it takes to undo is a wide guess: a little more than doing up when clean, two and a half times when rusted or glued.",
+      assumes: "You pull at the very end, square to the bar. The limits are the standard's test torques for each square, unless you typed another.",
+      caution: cautionOf(longEnough > given.barLengthMm, read.is("state", "threadlocked")),
+      drawing: {
+        of: "chain",
+        barLengthMm: given.barLengthMm,
+        pullN: pull[1],
+        pullLimitN: limitN,
+        torqueNm: undoing,
+        pieces: [
+          { name: owned?.name ?? `${from} in bar`, limitNm: limits[from] ?? DRIVE_LIMIT_NM[from] },
+          ...chain.pieces.map((piece) => ({ name: piece.name, limitNm: limitOfPiece(piece, limits) })),
+          { name: `${to} in socket`, limitNm: limits[to] ?? DRIVE_LIMIT_NM[to] },
+        ],
+      },
+    };
+  },
+};
+
+function judge({ gap, limitNm, weakest }: DriveChain, [least, most]: Interval, pull: Interval, limitN: number): { tone: Tone; says: string } {
+  if (gap !== undefined) return { tone: "stop", says: gap };
+  if (most > limitNm)
+    return {
+      tone: "watch",
+      says: `The ${weakest} in square is tested to ${limitNm} N·m, and undoing may take up to ${Math.round(most)}. Soak it, heat it, or use a larger drive.`,
+    };
+  if (pull[0] > limitN) return { tone: "stop", says: `Even the least it may take is harder than ${shown(limitN)} N. Use a longer bar.` };
+  if (pull[1] > limitN) return { tone: "watch", says: `It may take more than ${shown(limitN)} N. Have the longer bar at hand.` };
+  return { tone: "good", says: `Every square bears it: the weakest, ${weakest} in, is loaded to ${Math.round((Math.max(least, most) / limitNm) * 100)} % at the most.` };
+}
+
+function chainLines({ pieces, weakest, limitNm, gap, reachMm }: DriveChain, [, most]: Interval, limits: Partial<Record<SquareDrive, number>>): SlipLine[] {
+  return [
+    ...(pieces.length > 0 ? [{ label: "Between bar and socket", value: pieces.map(({ name }) => name).join(", ") }] : []),
+    ...(reachMm > 0 ? [{ label: "Their reach", value: `${reachMm} mm` }] : []),
+    {
+      label: "Weakest piece",
+      value: `${weakest} in square, ${limits[weakest] === undefined ? "tested" : "rated"} to ${shown(limitNm)} N·m`,
+      ...(gap !== undefined || most > limitNm ? { tone: "stop" as const } : { tone: "good" as const }),
+    },
+  ];
+}
+
+function limitOfPiece(piece: DriveChain["pieces"][number], limits: Partial<Record<SquareDrive, number>>): number {
+  const drives = piece.kind === "drive adapter" ? [piece.from, piece.to] : "drive" in piece ? [piece.drive] : [];
+  return Math.min(...drives.map((drive) => limits[drive] ?? DRIVE_LIMIT_NM[drive]));
+}
+
+function kilograms([low, high]: Interval): string {
+  return shownBand([toMeasureUnit(low, "force", "kg"), toMeasureUnit(high, "force", "kg")], 2);
+}
+
+function pounds([low, high]: Interval): string {
+  return shownBand([toMeasureUnit(low, "force", "lb"), toMeasureUnit(high, "force", "lb")], 2);
+}
+
+function cautionOf(tooShort: boolean, glued: boolean): string {
+  return [
+    tooShort ? "Not a pipe on a ratchet: its square and its pawl have a limit. Take a longer breaker bar." : "A torque wrench is not for undoing.",
+    glued ? "High-strength threadlocker lets go only when it is hot: heat the nut first, away from fuel and rubber." : "",
+    "Brace yourself for the moment it lets go; never lean on a bar under a car that is only on its jack.",
+  ]
+    .filter((one) => one !== "")
+    .join(" ");
+}

@@ -1,0 +1,130 @@
+import { type Purchase, bottlesFor, readBottles } from "../fluid/bottles";
+import { coolantMix, freezingPointC } from "../fluid/coolant";
+import { FILLS, type Fill } from "../fluid/fill";
+import { InputError, requireNotNegative, requirePositive } from "../input-error";
+import { formatPrice } from "../quantity/money";
+import { shown } from "../quantity/shown";
+import type { Slip, SlipKind, SlipTable, Typed } from "./slip";
+import type { TypedReader } from "./typed-reader";
+
+const FLUIDS = ["coolant", "engine oil", "gear oil", "brake fluid"] as const;
+const isCoolant = (typed: Typed) => typed.fluid === "coolant";
+
+/** What to mix and fill, and the bottles to buy for it. */
+export const coolant: SlipKind = {
+  name: "coolant",
+  title: "Coolant and bottles",
+  about: "What to mix and fill, how cold it may get, and which bottles to buy",
+  words:
+    "coolant antifreeze anti-freeze concentrate water mix ratio 50/50 freeze freezing radiator drain refill capacity bottles litres quarts engine oil gear oil brake fluid how much to buy",
+  fields: [
+    { kind: "choice", name: "fluid", label: "Fluid", start: "coolant", choices: FLUIDS.map((value) => ({ value, label: value })) },
+    { kind: "measure", name: "capacity", label: "The whole system holds", dimension: "volume", start: "7.2" },
+    { kind: "measure", name: "left", label: "Still in it after draining", dimension: "volume", start: "1.9" },
+    { kind: "share", name: "leftShare", label: "Concentrate in what is left", start: "35", when: isCoolant },
+    { kind: "share", name: "wanted", label: "Concentrate wanted", start: "50", when: isCoolant },
+    { kind: "text", name: "bottles", wide: true, label: "Bottles on offer, with ; between", start: "1 L; 5 L", hint: "With prices if you know them: 1 L at 6.50; 5 L at 24" },
+    { kind: "text", name: "ready", wide: true, label: "Bottles of it ready mixed", start: "", hint: "1 L at 4; 5 L at 15", when: isCoolant, group: "Ready mixed" },
+    { kind: "share", name: "readyShare", label: "Concentrate in ready mixed", start: "50", when: isCoolant, group: "Ready mixed" },
+  ],
+  work: (read) => {
+    const fluid = read.choice("fluid", FLUIDS);
+    return fluid === "coolant" ? coolantSlip(read) : fillSlip(read, fluid);
+  },
+};
+
+function coolantSlip(read: TypedReader): Slip | undefined {
+  const given = read.all({
+    capacityL: read.measure("capacity"),
+    leftL: read.measure("left"),
+    leftShare: read.share("leftShare"),
+    wantedShare: read.share("wanted"),
+    bottles: read.read("bottles", (text, what) => readBottles(text, what)),
+    ready: read.ifTyped("ready", (name) => read.read(name, (text, what) => readBottles(text, what))),
+    readyShare: read.share("readyShare"),
+  });
+  if (!given) return undefined;
+  const { capacityL, leftL, leftShare, wantedShare } = given;
+  const mix = coolantMix(given);
+  const roomL = capacityL - leftL;
+  const rows = [buyRow("Concentrate", mix.concentrateL, given.bottles)];
+  if (given.ready) rows.push(readyRow(roomL, given.ready, (given.readyShare * roomL + leftShare * leftL) / capacityL));
+  return {
+    answer: { says: "Fill in, of concentrate", value: litres(mix.concentrateL), unit: "L" },
+    verdict:
+      mix.freezesAtC === undefined
+        ? { tone: "watch", says: "Stronger than the table goes: more concentrate than about 60 % protects less, not more." }
+        : { tone: "good", says: `Guards down to ${String(Math.round(mix.freezesAtC)).replace("-", "−")} °C.` },
+    lines: [
+      { label: "And of water", value: `${litres(mix.waterL)} L` },
+      { label: "Together", value: `${litres(roomL)} L` },
+    ],
+    tables: [{ title: "To buy", head: ["Fluid", "Bottles", "Left over", "Price"], rows }],
+    working: [
+      "x = c·V − c₀·R; y = V − R − x",
+      `x = ${shown(wantedShare, 3)}·${shown(capacityL, 4)} − ${shown(leftShare, 3)}·${shown(leftL, 4)} = ${shown(mix.concentrateL, 4)} L`,
+      `y = ${shown(capacityL, 4)} − ${shown(leftL, 4)} − ${shown(mix.concentrateL, 4)} = ${shown(mix.waterL, 4)} L`,
+    ],
+    margin: `A tenth of a litre more left in it than thought changes the mixture by ${shown(((wantedShare - leftShare) / capacityL) * 10)} points in a hundred.`,
+    assumes: "Ethylene glycol, shares by volume (ASHRAE table). What is left mixes fully.",
+    caution: "Never opened hot. Coolant is sweet and poisons animals: catch all of it, and hand it in. Use the kind the maker names; kinds are not mixed.",
+    drawing: {
+      of: "levels",
+      capacityL,
+      parts: [
+        { name: "left in it", litres: leftL, look: "left" },
+        { name: "concentrate", litres: mix.concentrateL, look: "concentrate" },
+        { name: "water", litres: mix.waterL, look: "water" },
+      ],
+    },
+  };
+}
+
+function fillSlip(read: TypedReader, fluid: Fill): Slip | undefined {
+  const given = read.all({ capacityL: read.measure("capacity"), leftL: read.measure("left"), bottles: read.read("bottles", (text, what) => readBottles(text, what)) });
+  if (!given) return undefined;
+  const { capacityL, leftL } = given;
+  requirePositive(capacityL, "The capacity", "capacity");
+  requireNotNegative(leftL, "What is left", "left");
+  if (leftL >= capacityL) throw new InputError("Nothing has been drained: what is left is as much as the system holds.", "left");
+  const neededL = capacityL - leftL;
+  return {
+    answer: { says: `Fill in, of ${fluid}`, value: litres(neededL), unit: "L" },
+    lines: [{ label: "Where it goes in", value: FILLS[fluid].point }],
+    tables: [{ title: "To buy", head: ["Fluid", "Bottles", "Left over", "Price"], rows: [buyRow(fluid, neededL, given.bottles)] }],
+    working: ["fill = what it holds − what is still in it", `${shown(capacityL, 4)} − ${shown(leftL, 4)} = ${shown(neededL, 4)} L`],
+    margin: "A capacity is a guide: the mark or the level plug decides.",
+    assumes: "The capacity is for this fill point, filter included where there is one.",
+    caution: FILLS[fluid].mind,
+    drawing: {
+      of: "levels",
+      capacityL,
+      parts: [
+        { name: "still in it", litres: leftL, look: "left" },
+        { name: fluid, litres: neededL, look: "concentrate" },
+      ],
+    },
+  };
+}
+
+function buyRow(name: string, neededL: number, bottles: Parameters<typeof bottlesFor>[1]): SlipTable["rows"][number] {
+  if (neededL < 0.005) return { cells: [name, "none needed", "–", "–"] };
+  return { cells: [name, ...purchase(bottlesFor(neededL, bottles))] };
+}
+
+function readyRow(roomL: number, bottles: Parameters<typeof bottlesFor>[1], share: number): SlipTable["rows"][number] {
+  const freezes = freezingPointC(share);
+  return { cells: [`Ready mixed: comes to ${shown(share * 100, 2)} %${freezes === undefined ? "" : `, ${Math.round(freezes)} °C`}`, ...purchase(bottlesFor(roomL, bottles))] };
+}
+
+function purchase({ buy, leftOverL, priceMinor }: Purchase): string[] {
+  return [
+    buy.map(({ bottle, count }) => `${count} × ${shown(bottle.litres, 4)} L`).join(", "),
+    `${litres(leftOverL)} L`,
+    priceMinor === undefined ? "not known" : formatPrice(priceMinor),
+  ];
+}
+
+function litres(value: number): string {
+  return value.toFixed(2);
+}

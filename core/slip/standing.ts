@@ -1,0 +1,24 @@
+import type { Owned, SlipField, Typed } from "./slip";
+
+/**
+ * What stands in every field of a slip: what was typed, or else its start. A vehicle field starts on the one in hand,
+ * and a tool that is no longer in the chest, or a vehicle no longer in the garage, is as if none were chosen.
+ */
+export function standing(fields: readonly SlipField[], typed: Typed, owned: Owned): Typed {
+  return Object.fromEntries(fields.map((field) => [field.name, standsIn(field, typed[field.name], owned)]));
+}
+
+function standsIn(field: SlipField, typed: string | undefined, { tools, vehicles, vehicleId }: Owned): string {
+  switch (field.kind) {
+    case "vehicle": {
+      const wanted = typed ?? vehicleId;
+      return vehicles.find(({ id }) => id === wanted)?.id ?? "";
+    }
+    case "tool": {
+      const kept = tools.filter(({ kind }) => kind === field.of);
+      return typed === undefined ? ((field.startsOn === "first" ? kept[0]?.id : undefined) ?? "") : (kept.find(({ id }) => id === typed)?.id ?? "");
+    }
+    default:
+      return typed ?? field.start;
+  }
+}

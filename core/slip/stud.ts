@@ -1,0 +1,75 @@
+import { formatHeadSize } from "../quantity/read-head-size";
+import { shown } from "../quantity/shown";
+import { type EngagementVerdict, WANTED_ENGAGEMENT, engagement, readLayers } from "../thread/engagement";
+import { capScrewKey } from "../thread/head-threads";
+import { tapDrillMm } from "../thread/tap-drill";
+import { diameterMm, formatThread, pitchMm, readThread } from "../thread/thread";
+import { type SlipKind, type Tone, plainChoices } from "./slip";
+
+const INTO = ["steel", "aluminium", "plastic"] as const satisfies readonly (keyof typeof WANTED_ENGAGEMENT)[];
+
+/** Lengths that bolts are sold in, mm (ISO 888). */
+const USUAL_LENGTHS_MM = [6, 8, 10, 12, 16, 20, 25, 30, 35, 40, 45, 50, 55, 60, 65, 70, 80, 90, 100, 110, 120, 130, 140, 150, 160, 180, 200];
+
+/** Whether a bolt or stud is long enough, and not too long, for what it clamps. */
+export const stud: SlipKind = {
+  name: "stud",
+  title: "Stud or bolt length",
+  about: "Engagement and turns, with every layer between",
+  words: "stud bolt length long enough short engagement thread depth turns washer layers flange bracket bottom out blind hole tap drill size key",
+  fields: [
+    { kind: "text", name: "thread", label: "Thread", start: "M10" },
+    { kind: "measure", name: "standout", label: "Length under the head, or a stud's that stands out", dimension: "length", start: "40" },
+    { kind: "text", name: "layers", wide: true, label: "Layers between, with + between them", start: "bracket 12 + washer 2 + flange 8" },
+    { kind: "choice", name: "into", label: "Screws into", start: "aluminium", choices: plainChoices(INTO) },
+    { kind: "measure", name: "depth", label: "Depth of thread in the hole, if it is blind", dimension: "length", start: "" },
+  ],
+  work: (read) => {
+    const given = read.all({
+      thread: read.read("thread", (text) => readThread(text)),
+      standout: read.measure("standout"),
+      layers: read.read("layers", (text, what) => readLayers(text, what)),
+      depth: read.ifTyped("depth", (name) => read.measure(name)),
+    });
+    if (!given) return undefined;
+    const { thread, standout, layers, depth } = given;
+    const into = read.choice("into", INTO);
+    const clamped = layers.reduce((sum, { mm }) => sum + mm, 0);
+    const { engagedMm, turns, wantedMm, verdict } = engagement(
+      thread,
+      standout,
+      layers.map(({ mm }) => mm),
+      into,
+      depth ?? undefined,
+    );
+    const least = clamped + wantedMm;
+    const usual = USUAL_LENGTHS_MM.find((length) => length >= least - 1e-9 && (depth === null || length - clamped < depth));
+    const key = capScrewKey(thread);
+    return {
+      answer: { says: "Screwed in by", value: shown(engagedMm, 4), unit: "mm" },
+      verdict: VERDICT[verdict],
+      lines: [
+        { label: "Turns from the first thread", value: shown(turns, 3) },
+        { label: `Wanted in ${into}`, value: `${shown(wantedMm, 4)} mm, ${WANTED_ENGAGEMENT[into]} × ${formatThread(thread)}` },
+        { label: "Shortest usual length that does", value: usual === undefined ? "none fits this hole" : `${usual} mm`, ...(usual === undefined ? { tone: "stop" as const } : {}) },
+        { label: "To cut the thread anew, drill", value: `${tapDrillMm(thread)} mm` },
+        ...(key ? [{ label: "Key of a cap screw", value: formatHeadSize(key) }] : []),
+      ],
+      working: [
+        "engagement = length − everything clamped; turns = engagement / pitch",
+        `${shown(standout, 4)} − (${layers.length === 0 ? "nothing" : layers.map(({ mm }) => shown(mm, 4)).join(" + ")}) = ${shown(engagedMm, 4)} mm`,
+        `${shown(engagedMm, 4)} / ${shown(pitchMm(thread), 4)} = ${shown(turns, 3)} turns`,
+      ],
+      margin: `The first turn and a bevelled end hold little: count about one pitch, ${shown(pitchMm(thread))} mm, less.`,
+      assumes: "The thread reaches as far up the bolt as it is screwed in, and the hole is threaded from its mouth.",
+      caution: "Count the turns by hand, without a washer or flange between, before trusting a new bolt of another length.",
+      drawing: { of: "stud", diameterMm: diameterMm(thread), pitchMm: pitchMm(thread), lengthMm: standout, layers, wantedMm, depthMm: depth ?? undefined },
+    };
+  },
+};
+
+const VERDICT: Record<EngagementVerdict, { tone: Tone; says: string }> = {
+  enough: { tone: "good", says: "Long enough." },
+  "too short": { tone: "stop", says: "Too short: the thread strips before the bolt is tight. Use a longer one." },
+  "bottoms out": { tone: "stop", says: "Too long: it comes to the end of the thread and clamps nothing, however tight it feels." },
+};

@@ -1,0 +1,54 @@
+import { InputError, requireNotNegative, requirePositive } from "../input-error";
+import { readMeasure } from "../quantity/measure";
+import { type Thread, diameterMm, pitchMm } from "./thread";
+
+/** Wanted engagement as a multiple of the diameter, by what it screws into. Usual design practice. */
+export const WANTED_ENGAGEMENT = { steel: 1, aluminium: 1.5, plastic: 2 } as const;
+export type Into = keyof typeof WANTED_ENGAGEMENT;
+
+export type EngagementVerdict = "enough" | "too short" | "bottoms out";
+
+export interface Engagement {
+  engagedMm: number;
+  turns: number;
+  wantedMm: number;
+  verdict: EngagementVerdict;
+}
+
+/**
+ * How far a bolt or stud is screwed in: what stands out, less everything clamped.
+ * @param layersMm thickness of every layer between (washers, flange, bracket), mm.
+ * @param depthMm thread that there is to screw into, where it is known: a bolt that comes to its end clamps nothing.
+ * @throws InputError for negative lengths, or when nothing is left to screw in.
+ * Example: M10×1.5, 40 mm out, layers 12 + 2 + 8 → 18 mm, 12 turns, enough in steel and aluminium.
+ */
+export function engagement(thread: Thread, standoutMm: number, layersMm: readonly number[], into: Into, depthMm?: number): Engagement {
+  requirePositive(standoutMm, "The length that stands out", "standout");
+  layersMm.forEach((layer) => requireNotNegative(layer, "A layer's thickness", "layers"));
+  if (depthMm !== undefined) requirePositive(depthMm, "The depth of thread", "depth");
+  const engagedMm = standoutMm - layersMm.reduce((sum, layer) => sum + layer, 0);
+  if (engagedMm <= 0) throw new InputError("The layers take up the whole length: nothing is left to screw in. Use a longer bolt.", "layers");
+  const wantedMm = WANTED_ENGAGEMENT[into] * diameterMm(thread);
+  return { engagedMm, turns: engagedMm / pitchMm(thread), wantedMm, verdict: verdictFor(engagedMm, wantedMm, depthMm) };
+}
+
+function verdictFor(engagedMm: number, wantedMm: number, depthMm: number | undefined): EngagementVerdict {
+  if (depthMm !== undefined && engagedMm > depthMm - 1e-9) return "bottoms out";
+  return engagedMm >= wantedMm - 1e-9 ? "enough" : "too short";
+}
+
+/**
+ * Layers as typed: "12 + 2 + 8", with names and units if wanted: "bracket 12 mm + washer 2 + flange 5/16 in".
+ * @throws InputError naming the layer that could not be read.
+ */
+export function readLayers(text: string, what: string, field?: string): { name: string; mm: number }[] {
+  return text
+    .split(/\s*[+;\n]\s*/)
+    .filter((piece) => piece.trim() !== "")
+    .map((piece, i) => {
+      const [, name = "", size = piece] = /^([^\d.,½¼¾-]*?)\s*(-?[\d.,½¼¾].*)$/.exec(piece.trim()) ?? [];
+      const mm = readMeasure(size, "length", name === "" ? `Layer ${i + 1}` : `"${name}"`, { field }).value;
+      requireNotNegative(mm, name === "" ? `Layer ${i + 1}` : `"${name}"`, field);
+      return { name: name === "" ? `layer ${i + 1}` : name, mm };
+    });
+}

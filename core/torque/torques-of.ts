@@ -1,0 +1,24 @@
+import type { TorqueFigure } from "../model/torque-figure";
+import type { TorqueQuantity } from "../quantity/torque-quantity";
+
+/** Every torque written in a figure, in its order; none for snug and for counted turns. */
+export function torquesOf(figure: TorqueFigure): TorqueQuantity[] {
+  switch (figure.form) {
+    case "value":
+    case "maximum":
+    case "angle":
+      return [figure.torque];
+    case "range":
+      return [figure.low, figure.high];
+    case "passes":
+      return figure.torques;
+    case "snug":
+    case "turns":
+      return [];
+  }
+}
+
+/** The torques of a figure that have to hold the joint: early passes are meant to be low and are left out. */
+export function holdingTorques(figure: TorqueFigure): TorqueQuantity[] {
+  return figure.form === "passes" ? figure.torques.slice(-1) : torquesOf(figure);
+}

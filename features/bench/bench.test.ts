@@ -1,0 +1,43 @@
+import { SLIPS } from "@/core/slip/slips";
+import { findSlips } from "./find-slips";
+import { readSlipHref, slipHref } from "./slip-link";
+
+test.each([
+  ["crows foot", "adapter"],
+  ["crow's foot", "adapter"],
+  ["crowfoot", "adapter"],
+  ["inch pounds", "units"],
+  ["how long a bar", "bar"],
+  ["breaker bar", "bar"],
+  ["newton metres", "units"],
+  ["anti-seize", "lubricant"],
+  ["threadlocker", "lubricant"],
+  ["13 on half inch", "fit"],
+  ["allen key", "fit"],
+  ["star pattern", "pattern"],
+  ["stretch bolts", "angle"],
+  ["quarter turn", "angle"],
+  ["cotter pin", "castle"],
+  ["toe", "turns"],
+  ["is it long enough", "stud"],
+  ["antifreeze", "coolant"],
+  ["axle stands", "stands"],
+  ["which way does it roll", "stands"],
+  ["will it strip", "sane"],
+  ["antifreez", "coolant"],
+  ["critsal coolent", "coolant"],
+])("%p finds %s first", (question, name) => {
+  expect(findSlips(question)[0]?.name).toBe(name);
+});
+
+test("no question brings every slip, and nonsense none", () => {
+  expect(findSlips("  ")).toBe(SLIPS);
+  expect(findSlips("how do i")).toBe(SLIPS);
+  expect(findSlips("qqqqzzz")).toEqual([]);
+});
+
+test("a link brings back the same inputs", () => {
+  const typed = { torque: "50 Nm + 90°", points: "1 2; 3 4", thread: "M8×1 & more" };
+  expect(readSlipHref(slipHref("angle", typed).split("?")[1] ?? "")).toEqual({ slip: "angle", typed });
+  expect(readSlipHref("?id=1")).toBeUndefined();
+});

@@ -1,0 +1,77 @@
+"use client";
+
+import { useCallback, useState } from "react";
+import type { Owned, Typed } from "@/core/slip/slip";
+import { useCollection } from "@/data/hooks";
+import { useHand } from "../shell/hand";
+
+/** What the slips may draw on; undefined while it is being read. */
+export function useOwned(): Owned | undefined {
+  const tools = useCollection("tools");
+  const vehicles = useCollection("vehicles");
+  const [hand] = useHand();
+  if (!tools || !vehicles || !hand) return undefined;
+  const inHand = vehicles.find(({ id }) => id === hand.vehicleId);
+  return { tools, vehicles, vehicleId: inHand?.id, torqueUnit: inHand?.torqueUnit ?? "N.m" };
+}
+
+export interface TypedHere {
+  typed: Typed;
+  type: (typed: Typed) => void;
+  /** Puts back what stood here before a link brought other inputs; undefined when there is nothing to put back. */
+  bringBack: (() => void) | undefined;
+}
+
+const keyOf = (slip: string) => `bench ${slip}`;
+const beforeOf = (slip: string) => `bench ${slip} before`;
+
+/** What stands in a slip's fields, kept in this browser until it is changed. */
+export function useTyped(slip: string): TypedHere {
+  const [typed, setTyped] = useState<Typed>(() => read(keyOf(slip)) ?? {});
+  const [before, setBefore] = useState(() => read(beforeOf(slip)));
+  const type = useCallback(
+    (next: Typed) => {
+      localStorage.setItem(keyOf(slip), JSON.stringify(next));
+      setTyped(next);
+    },
+    [slip],
+  );
+  const bringBack =
+    before &&
+    (() => {
+      type(before);
+      localStorage.removeItem(beforeOf(slip));
+      setBefore(undefined);
+    });
+  return { typed, type, bringBack };
+}
+
+/** Puts the inputs of a link into a slip, and what stood there aside. */
+export function takeLinked(slip: string, typed: Typed): void {
+  const stood = localStorage.getItem(keyOf(slip));
+  const linked = JSON.stringify(typed);
+  if (stood !== null && stood !== linked && stood !== "{}") localStorage.setItem(beforeOf(slip), stood);
+  localStorage.setItem(keyOf(slip), linked);
+}
+
+const OPEN = "bench open";
+
+/** The slip that was open last; undefined before the first, or after going back to the list. */
+export function lastSlip(): string | undefined {
+  return localStorage.getItem(OPEN) ?? undefined;
+}
+
+export function rememberSlip(slip: string | undefined): void {
+  if (slip === undefined) localStorage.removeItem(OPEN);
+  else localStorage.setItem(OPEN, slip);
+}
+
+function read(key: string): Typed | undefined {
+  try {
+    const kept: unknown = JSON.parse(localStorage.getItem(key) ?? "null");
+    if (typeof kept !== "object" || kept === null) return undefined;
+    return Object.fromEntries(Object.entries(kept).filter((entry): entry is [string, string] => typeof entry[1] === "string"));
+  } catch {
+    return undefined;
+  }
+}
