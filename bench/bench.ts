@@ -1,13 +1,20 @@
+import Qty from "js-quantities";
+import { unit } from "mathjs";
 import { kitFor } from "@/core/kit/kit";
 import { chosenRoute } from "@/core/plan/chosen-route";
-import { readTorqueFigure } from "@/core/quantity/read-torque-figure";
-import { nextBolt } from "@/core/work/progress";
+import { fastenerDoubts } from "@/core/plan/doubts";
+import { readTorque } from "@/core/quantity/read-torque";
+import { convertTorque } from "@/core/quantity/torque-quantity";
+import { fromNm, toNm } from "@/core/quantity/torque-unit";
+import { SLIPS } from "@/core/slip/slips";
+import type { Owned } from "@/core/slip/slip";
+import { workSlip } from "@/core/slip/work-slip";
 import { readHouseholdFile, writeHouseholdFile } from "@/data/household-file";
 import { demoHousehold } from "@/demo/household";
 
-/** Milliseconds a run takes: the middle of many, after a few to warm up. */
+/** Milliseconds a run takes: the middle of many, after enough to warm up. */
 function middleMs(run: () => unknown, times: number): number {
-  for (let i = 0; i < Math.min(20, times); i++) run();
+  for (let i = 0; i < Math.max(20, times / 4); i++) run();
   const took = Array.from({ length: times }, () => {
     const started = performance.now();
     run();
@@ -16,24 +23,58 @@ function middleMs(run: () => unknown, times: number): number {
   return took[Math.floor(times / 2)] ?? 0;
 }
 
+let kept: unknown;
+const batch = (count: number, run: (i: number) => unknown) => () => {
+  for (let i = 0; i < count; i++) kept = run(i);
+};
+
 const demo = demoHousehold("2026-11-24");
-const job = demo.jobs.find(({ id }) => id === "demo-brake-shoes");
-const work = demo.works[0];
-if (!job || !work) throw new Error("The demo has lost its job under way.");
-const route = chosenRoute(job);
-const open = route.steps.find(({ id }) => id === work.openStepId);
-const fastener = route.fasteners.find(({ id }) => id === open?.fastenerId);
+const owned: Owned = { tools: demo.tools, vehicles: demo.vehicles, vehicleId: "demo-wren", torqueUnit: "N.m" };
+const line = (ratio: string, what: string) => console.log(`${ratio.padStart(12)}  ${what}`);
+
+/*
+ * 1. A torque from text to another unit. Every library reads the same thousand different texts, so that none can answer
+ * from memory of the last; each in the spelling it knows.
+ */
+const values = Array.from({ length: 1000 }, (_, i) => (i * 0.37 + 5).toFixed(2));
+const ours = values.map((value) => `${value} lb ft`);
+const theirs = { mathjs: values.map((value) => `${value} lbf ft`), quantities: values.map((value) => `${value} ft*lbf`) };
+const at = (list: readonly string[], i: number) => list[i] ?? "";
+const oursMs = middleMs(batch(1000, (i) => convertTorque(readTorque(at(ours, i)), "N.m").value), 60);
+const mathjsMs = middleMs(batch(1000, (i) => unit(at(theirs.mathjs, i)).toNumber("N m")), 30);
+const quantitiesMs = middleMs(batch(1000, (i) => Qty(at(theirs.quantities, i)).to("N*m").scalar), 30);
+console.log("A torque from text to another unit, a thousand different ones");
+line(`${(mathjsMs / oursMs).toFixed(1)} ×`, "as many a second as mathjs");
+line(`${(quantitiesMs / oursMs).toFixed(1)} ×`, "as many a second as js-quantities");
+line(`${(Math.min(mathjsMs, quantitiesMs) / oursMs).toFixed(1)} ×`, "as many as the faster of the two (wanted: 10)");
+
+/** Exact by definition: 1 lbf·ft is 4.4482216152605 · 0.3048 = 1.3558179483314004 N·m. In whole numbers, so that the yardstick itself is not rounded. */
+const LBF_FT = 13558179483314004n;
+const off = (nm: number, value: string) => {
+  const exact = BigInt(value.replace(".", "")) * LBF_FT;
+  const got = BigInt(Math.round(nm * 1e12)) * 10n ** 6n;
+  const difference = got > exact ? got - exact : exact - got;
+  return Number(difference) / Number(exact);
+};
+const worst = (how: (i: number) => number) => Math.max(...values.map((value, i) => off(how(i), value)));
+const accuracy = { ours: worst((i) => convertTorque(readTorque(at(ours, i)), "N.m").value), mathjs: worst((i) => unit(at(theirs.mathjs, i)).toNumber("N m")), quantities: worst((i) => Qty(at(theirs.quantities, i)).to("N*m").scalar) };
+line(accuracy.ours.toExponential(1), `off the exact value at the most (mathjs ${accuracy.mathjs.toExponential(1)}, js-quantities ${accuracy.quantities.toExponential(1)}; wanted: 1e-12)`);
+const back = Math.max(...values.map((value) => Math.abs(fromNm(toNm(Number(value), "lbf.ft"), "lbf.ft") / Number(value) - 1)));
+line(back.toExponential(1), "off after there and back");
+
+console.log("\nA full recompute of each slip on the demo's chest, against a thousandth of a second (wanted: under 1)");
+for (const kind of SLIPS) line((middleMs(() => workSlip(kind, {}, owned), 400) / 1).toFixed(4), kind.name);
+
+console.log("\nThe sane-figure check of a thousand fasteners, against 50 ms (wanted: under 1)");
+const fasteners = demo.jobs.flatMap((job) => chosenRoute(job).fasteners);
+const thousand = Array.from({ length: 1000 }, (_, i) => fasteners[i % fasteners.length]).filter((one) => one !== undefined);
+line((middleMs(() => thousand.map((fastener) => fastenerDoubts(fastener)), 60) / 50).toFixed(4), `of ${fasteners.length} different ones`);
+
+console.log("\nThe rest, as multiples of parsing the demo's file as plain JSON");
 const text = writeHouseholdFile(demo, new Date(0));
-
-/** The yardstick: parsing the demo's file as plain JSON, on this machine, in this run. */
 const yardstick = middleMs(() => JSON.parse(text), 200);
-
-const RUNS: [what: string, run: () => unknown, times: number][] = [
-  ["read and check the whole household file", () => readHouseholdFile(text), 60],
-  ["the kit of a job of 12 fasteners against 58 tools", () => kitFor(route, demo.tools), 200],
-  ["read one torque as people write it", () => readTorqueFigure("first to 20 Nm then to 40 Nm"), 2000],
-  ["find the next bolt of the work under way", () => open && nextBolt(work, open, fastener), 2000],
-];
-
-console.log(`Yardstick: JSON.parse of the demo's ${(text.length / 1000).toFixed(0)} kB, ${yardstick.toFixed(3)} ms. Each line is a multiple of it.`);
-for (const [what, run, times] of RUNS) console.log(`${(middleMs(run, times) / yardstick).toFixed(3).padStart(10)} × ${what}`);
+const job = demo.jobs.find(({ id }) => id === "demo-brake-shoes");
+if (!job) throw new Error("The demo has lost its job under way.");
+line((middleMs(() => readHouseholdFile(text), 60) / yardstick).toFixed(3), "read and check the whole household file");
+line((middleMs(() => kitFor(chosenRoute(job), demo.tools), 200) / yardstick).toFixed(3), "the kit of the brake job");
+if (kept === undefined) throw new Error("Nothing was worked.");

@@ -50,6 +50,7 @@ await check("lint", "lint");
 await check("architecture", "arrows");
 await check("unused code", "unused");
 await tests("unit tests", "unit");
+await check("every branch of a verdict", "verdicts");
 if (await check("production build", "build")) {
   await check("first load", "weight");
   await tests("browser journeys", "journeys");

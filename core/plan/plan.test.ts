@@ -55,6 +55,18 @@ test("a fastener taken out leaves its steps behind without it", () => {
   expect(order(removeStep(route, "b"))).toBe("ac");
 });
 
+test("a figure is doubted by the head where no thread is written down, and by nothing where neither is", () => {
+  const grave = (more: Partial<Fastener>) =>
+    fastenerDoubts({ ...bolts, ...more })
+      .filter((doubt) => doubt.grave)
+      .map(({ says }) => says);
+  expect(grave({ sizeToUndo: readHeadSize("10"), figure: readTorqueFigure("106 ft lb") })).toEqual([expect.stringContaining("any thread that such a head usually has (M6 or M8)")]);
+  expect(grave({ sizeToUndo: readHeadSize("10"), sizeToDoUp: readHeadSize("19"), figure: readTorqueFigure("106 ft lb") })).toEqual([]);
+  expect(grave({ sizeToUndo: undefined, figure: readTorqueFigure("5000 Nm") })).toEqual([]);
+  // An early pass is meant to be low.
+  expect(grave({ thread: readThread("M10"), figure: readTorqueFigure("3, 20, 40 Nm") })).toEqual([]);
+});
+
 test("slips are pinned to a step and taken off again", () => {
   const slip = { id: "s", slip: "adapter", typed: { offset: "45" } };
   const pinned = pinSlip(pinSlip(route, "b", slip), "b", { ...slip, id: "t" });

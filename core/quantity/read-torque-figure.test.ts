@@ -154,3 +154,21 @@ test("the unit beside a field stands in only where none is written", () => {
   expect(readTorqueFigure("18-24", "N.m")).toEqual(readTorqueFigure("18-24 Nm"));
   expect(readTorqueFigure("18-24 ft lb", "N.m")).toEqual(readTorqueFigure("18-24 ft lb"));
 });
+
+test("the quick reading of a plain torque is the careful one", () => {
+  fc.assert(
+    fc.property(
+      fc.integer({ min: 1, max: 999_999 }),
+      fc.integer({ min: 0, max: 6 }),
+      fc.constantFrom("Nm", "lb ft", "kgf·cm", "ft-lbs"),
+      fc.constantFrom("", " "),
+      (digits, decimals, unit, gap) => {
+        const number = (digits / 10 ** decimals).toFixed(decimals);
+        const quick = readTorque(`${number}${gap}${unit}`);
+        expect(quick).toEqual(readTorque(` ${number}  ${unit}`));
+        expect(quick.value).toBe(Number(number));
+        expect(quick.decimals).toBe(decimals);
+      },
+    ),
+  );
+});

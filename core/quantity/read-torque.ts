@@ -22,7 +22,6 @@ const UNIT_WORDS: [RegExp, TorqueUnit][] = [
 /** A number within a torque figure, as a pattern: fractions, grouped thousands, comma or point. */
 export const TORQUE_NUMBER = "(?:[0-9]+(?:\\s+|-))?[0-9]+\\/[0-9]+|[0-9][0-9\\s\\u00a0\\u2009\\u202f]*(?:[.,][0-9]+)?|[.,][0-9]+";
 
-const PLAIN_TORQUE = /^([0-9]{1,6}(?:\.[0-9]{1,6})?) ?([^0-9.,/]{2,20})$/;
 const MANY_SPELLINGS = 500;
 const met = new Map<string, TorqueUnit>();
 
@@ -46,13 +45,8 @@ export function readTorqueUnit(text: string): TorqueUnit | undefined {
  * @throws InputError saying what could not be read. Example: readTorque("35 ft lbs") → 35 lb·ft.
  */
 export function readTorque(text: string, unit?: TorqueUnit): TorqueQuantity {
-  const plain = PLAIN_TORQUE.exec(text);
-  if (plain?.[1] && plain[2]) {
-    const found = readTorqueUnit(plain[2]);
-    const value = Number(plain[1]);
-    const point = plain[1].indexOf(".");
-    if (found && value > 0) return { value, unit: found, decimals: point < 0 ? 0 : plain[1].length - point - 1 };
-  }
+  const plain = readPlain(text);
+  if (plain) return plain;
   const typed = text.trim();
   refuseStrange(typed, "The torque", "torque");
   const match = new RegExp(`^(${TORQUE_NUMBER})\\s*(.*)$`).exec(typed);
@@ -60,6 +54,34 @@ export function readTorque(text: string, unit?: TorqueUnit): TorqueQuantity {
   // Not begun by a number: the number's own sentence says why.
   readNumber(typed, "The torque", "torque");
   throw new InputError(`"${typed}" was not understood. Write a number and its unit, such as "35 ft lbs".`, "torque");
+}
+
+const NOUGHT = 48;
+const NINE = 57;
+const POINT = 46;
+const SPACE = 32;
+
+/**
+ * The usual case in one pass: digits, perhaps a point and digits, perhaps a space, and a unit that was met before.
+ * Anything else is left to the careful reading. Twelve digits and six decimals are exact as a quotient of whole numbers.
+ */
+function readPlain(text: string): TorqueQuantity | undefined {
+  let whole = 0;
+  let at = 0;
+  let decimals = 0;
+  let point = false;
+  for (; at < text.length && at < 13; at++) {
+    const code = text.charCodeAt(at);
+    if (code >= NOUGHT && code <= NINE) {
+      whole = whole * 10 + (code - NOUGHT);
+      if (point) decimals++;
+    } else if (code === POINT && !point && at > 0) point = true;
+    else break;
+  }
+  const value = whole / 10 ** decimals;
+  if (at === 0 || (point && (decimals === 0 || decimals > 6)) || value <= 0 || value > 1e6) return undefined;
+  const unit = met.get(text.slice(text.charCodeAt(at) === SPACE ? at + 1 : at));
+  return unit && { value, unit, decimals };
 }
 
 /**

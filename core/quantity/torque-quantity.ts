@@ -22,11 +22,19 @@ export function quantityNm(quantity: TorqueQuantity): number {
  */
 export function convertTorque(quantity: TorqueQuantity, unit: TorqueUnit): TorqueQuantity {
   if (quantity.unit === unit) return quantity;
-  const stepGiven = toNm(10 ** -quantity.decimals, quantity.unit);
-  const stepWanted = fromNm(stepGiven, unit);
+  return { value: fromNm(quantityNm(quantity), unit), unit, decimals: Math.max(0, quantity.decimals + decimalsMore(quantity.unit, unit)) };
+}
+
+const known = new Map<TorqueUnit, Map<TorqueUnit, number>>();
+
+/** How many decimals more one unit needs than another to be as fine; worked out once for each pair. */
+function decimalsMore(from: TorqueUnit, to: TorqueUnit): number {
+  const found = known.get(from)?.get(to);
+  if (found !== undefined) return found;
   // The small addition keeps exact powers of ten (N·m to cN·m) from falling one place too low.
-  const decimals = Math.max(0, -Math.floor(Math.log10(stepWanted) + 1e-9));
-  return { value: fromNm(quantityNm(quantity), unit), unit, decimals };
+  const more = -Math.floor(Math.log10(fromNm(toNm(1, from), to)) + 1e-9);
+  known.set(from, (known.get(from) ?? new Map<TorqueUnit, number>()).set(to, more));
+  return more;
 }
 
 /** "33.2 lb·ft". Decimals are those of the quantity. */

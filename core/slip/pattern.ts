@@ -76,9 +76,11 @@ function layOut(read: TypedReader): { points: Point[]; order: number[]; how: str
     }
     case "given": {
       const count = read.number("count");
-      const order = count === undefined ? undefined : read.read("order", (text) => readOrder(text, count));
-      if (count === undefined || !order) return undefined;
-      return { points: onCircle(count), order, how: ["The order as it was given, kept as it is"] };
+      if (count === undefined) return undefined;
+      // Refuses a count that no pattern has before anything is counted up to it.
+      const points = onCircle(count);
+      const order = read.read("order", (text) => readOrder(text, count));
+      return order && { points, order, how: ["The order as it was given, kept as it is"] };
     }
   }
 }

@@ -153,6 +153,7 @@ test.each<[string, Typed, string]>([
   ["fit", { outer: "10", inner: "3/8" }, "watch: Only if nothing else"],
   ["fit", { hold: "key in recess", inner: "6", outer: "5.5" }, "stop: Its corners turn"],
   ["fit", { hold: "key in recess", inner: "6", outer: "1/4" }, "stop: The tool is smaller"],
+  ["fit", { outer: "14.7 mm" }, "stop: Its corners turn"],
   ["fit", { inner: "T40", outer: "T40" }, "good: The same shape"],
   ["fit", { inner: "E12", outer: "E14" }, "stop: Six-lobe"],
   ["bar", { torque: "110 Nm", barLength: "600" }, "watch: It may take more than 350 N"],
@@ -165,6 +166,7 @@ test.each<[string, Typed, string]>([
   ["castle", { reading: "72 Nm" }, "good: Within the range"],
   ["castle", { reading: "85 Nm" }, "stop: Past the top"],
   ["castle", { reading: "50 Nm" }, "watch: Below the range"],
+  ["bar", { torque: "110 Nm", state: "threadlocked", barLength: "900" }, "good: Every square bears it"],
   ["stud", {}, "good: Long enough"],
   ["stud", { layers: "12+2+12" }, "stop: Too short"],
   ["stud", { depth: "15" }, "stop: Too long"],
@@ -262,6 +264,42 @@ test("a vehicle and stands of the garage bring their own figures", () => {
   expect(verdict("stands", typed, bare)).toContain("Wren estate lacks its kerb weight");
   // One that is no longer there is as if none were chosen: 1300 · 0.4 · 2600 / 2300 / 2 · 1.1.
   expect(answer("stands", { vehicle: "gone" }, demo)).toBe("323 kg");
+});
+
+test("a chain through owned pieces is named, with the piece that is weakest; a rating of one's own stands in", () => {
+  const typed = { torque: "60 Nm", state: "clean", bar: "demo-breaker-12", to: "3/8", reach: "200" };
+  expect(line("bar", typed, "Between bar and socket", demo)).toBe("1/2 to 3/8 adapter, Long extension");
+  expect(line("bar", typed, "Their reach", demo)).toBe("250 mm");
+  expect(line("bar", typed, "Weakest piece", demo)).toBe("3/8 in square, tested to 202 N·m");
+  expect(line("bar", { ...typed, limit: "80 Nm" }, "Weakest piece", demo)).toBe("3/8 in square, rated to 80 N·m");
+  expect(verdict("bar", { ...typed, limit: "80 Nm" }, demo)).toContain("watch: The 3/8 in square is tested to 80 N·m");
+  expect(verdict("bar", { ...typed, reach: "900" }, demo)).toContain("the most is");
+});
+
+test("a share of a wrench's band that lies outside is said, and that none of yours will do", () => {
+  const rough = tools.map((tool) => (tool.kind === "torque wrench" ? { ...tool, accuracy: 0.15 } : tool));
+  expect(JSON.stringify(work("adapter", {}, { ...demo, tools: rough }).slip?.tables)).toMatch(/\d+ % of it within ±10 %/);
+  expect(JSON.stringify(work("adapter", { torque: "900 Nm" }, demo).slip?.tables)).toContain("None of yours will do. Borrow one");
+});
+
+test("ready mixed coolant is told with what it comes to, and a purchase with its price", () => {
+  const cells = work("coolant", { bottles: "1 L at 6.50; 5 L at 24", ready: "1 L at 4; 5 L at 15" }).slip?.tables?.[0]?.rows.map((row) => row.cells);
+  // 5.3 L at 50 % on 1.9 L at 35 %: (2.65 + 0.665) / 7.2 is 46 %. One of 5 L and one of 1 L are 19.00.
+  expect(cells).toEqual([
+    ["Concentrate", "3 × 1 L", "0.06 L", "19.50"],
+    [expect.stringMatching(/^Ready mixed: comes to 46 %, -3\d °C$/), "1 × 5 L, 1 × 1 L", "0.70 L", "19.00"],
+  ]);
+  expect(work("coolant", { wanted: "0", leftShare: "0" }).slip?.tables?.[0]?.rows[0]?.cells[1]).toBe("none needed");
+});
+
+test("the rest of the stands: what it has to come up by, the share that is left, the jack, the load on board", () => {
+  expect(line("stands", { pointNow: "210" }, "It has to come up")).toBe("210 mm, to 420 mm");
+  // 0.4 − 250 · tan(asin(210 / 2600)) / 2600 is 0.3922.
+  expect(line("stands", { pointNow: "210" }, "Share left")).toBe("39.2 % instead of 40 %");
+  expect(line("stands", { jack: "2 t" }, "The jack lifts")).toBe("647 of 2000 kg");
+  expect(line("stands", { onBoard: "100", where: "in the boot or bed" }, "Most likely")).toBe("359 kg");
+  expect(line("stands", { end: "front", torque: "240 Nm", side: "right", turning: "do up" }, "Chock")).toContain("in front of them first");
+  expect(line("stands", { end: "all", torque: "240 Nm" }, "Chock")).toContain("steady it against going forward");
 });
 
 test("what was understood is read back where the unit is not plain", () => {

@@ -58,6 +58,7 @@ test.each([
   ["5000 Nm", on("M6"), "5000 N·m would break an M6. Look the figure up again."],
   ["31 lb in", on("3/8-16"), "31 lb·in would leave a 3/8-16 loose. As 31 lb·ft it is 42.0 N·m, which fits."],
   ["400 Nm", { threads: threadsOfHead(readHeadSize("13")) }, "400 N·m would break any thread that such a head usually has (M8 or M10)."],
+  ["0.1 Nm", { threads: threadsOfHead(readHeadSize("13")) }, "0.1 N·m would leave any thread that such a head usually has loose (M8 or M10)."],
   ["12 Nm", on("M6", { maximumNm: 10 }), "12 N·m is above the most that the maker allows."],
 ])("%s on %j is said: %s", (torque, joint, says) => {
   expect(say(torque, joint)).toContain(says);

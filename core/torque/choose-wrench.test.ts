@@ -134,3 +134,8 @@ test("torque then angle stays two stages, passes stay in order", () => {
   expect(stagesOf(readTorqueFigure("50 Nm + 90° + 45°")).map(({ kind }) => kind)).toEqual(["torque", "angle", "angle"]);
   expect(stagesOf(readTorqueFigure("20, 40, 60 Nm")).map(({ label }) => label)).toEqual(["first pass", "second pass", "final pass"]);
 });
+
+test("an adapter that folds back past the grip is refused in a sentence; a fault of the program is not hidden", () => {
+  expect(setWrench(wrench({ gripLengthMm: 100 }), target("40 Nm"), [{ offsetMm: 120, angleDeg: 180 }])).toMatchObject({ why: expect.stringContaining("past your hand") });
+  expect(() => setWrench(undefined as never, target("40 Nm"), [])).toThrow(TypeError);
+});
