@@ -1,34 +1,13 @@
 import { By, Key } from "selenium-webdriver";
 import { SLIPS } from "@/core/slip/slips";
-import { type Opened, PHONE, openBrowser } from "./browser";
-import { Page } from "./page";
-import { type Served, serve } from "./server";
+import { PHONE } from "./browser";
+import { journeys } from "./journey";
 
-let served: Served;
-let browser: Opened;
-let page: Page;
-
-beforeAll(async () => {
-  served = await serve();
-});
-afterAll(async () => {
-  await served.stop();
-});
-afterEach(async () => {
-  expect(await browser.complaints()).toEqual([]);
-  await browser.quit();
-});
-
-async function openDemo(how: Parameters<typeof openBrowser>[0] = {}): Promise<void> {
-  browser = await openBrowser(how);
-  page = new Page(browser.driver, served.url);
-  await page.open("/garage");
-  await page.press("Look round the demo garage");
-  await page.see("Do next");
-}
+const at = journeys();
 
 test("a slip is found by keys alone, keeps its inputs, is pinned to the open step, and is there in Work and in the file", async () => {
-  await openDemo();
+  await at.openDemo();
+  const { page } = at;
   await page.open("/work?id=demo-brake-shoes");
   await page.see("Ground firm and level");
   await page.keys("b");
@@ -62,7 +41,8 @@ test("a slip is found by keys alone, keeps its inputs, is pinned to the open ste
 });
 
 test("a link opens a slip with its inputs, and what stood there before can be brought back", async () => {
-  await openDemo();
+  await at.openDemo();
+  const { browser, page } = at;
   await page.open("/bench?slip=adapter");
   await page.type("Drive to bolt", "50");
   await page.see("Set the wrench to");
@@ -77,7 +57,8 @@ test("a link opens a slip with its inputs, and what stood there before can be br
 });
 
 test("every field that is wrong says so beside itself, and nothing typed is lost", async () => {
-  await openDemo();
+  await at.openDemo();
+  const { page } = at;
   await page.open("/bench?slip=adapter");
   await page.type("Drive to grip", "0");
   await page.type("Drive to bolt", "-3");
@@ -96,7 +77,8 @@ test("every field that is wrong says so beside itself, and nothing typed is lost
 });
 
 test("drawn bolts are moved by arrow keys and by dragging, added and taken away", async () => {
-  await openDemo();
+  await at.openDemo();
+  const { browser, page } = at;
   await page.open("/bench?slip=pattern");
   await page.choose("The bolts are", "where I draw them");
   await page.see("Add a bolt");
@@ -115,8 +97,8 @@ test("drawn bolts are moved by arrow keys and by dragging, added and taken away"
 });
 
 test("every slip works in an empty chest on a phone, with the answer in sight and targets for a thumb", async () => {
-  browser = await openBrowser({ size: PHONE });
-  page = new Page(browser.driver, served.url);
+  await at.open({ size: PHONE });
+  const { browser, page } = at;
   for (const { name, title } of SLIPS) {
     await page.open(`/bench?slip=${name}`);
     await page.see(title);

@@ -3,29 +3,18 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { By, Key } from "selenium-webdriver";
 import { MODEL_VERSION } from "@/core/model/record";
-import { type Opened, openBrowser } from "./browser";
-import { Page } from "./page";
-import { type Served, serve } from "./server";
+import type { Opened } from "./browser";
+import { journeys } from "./journey";
+import type { Page } from "./page";
 
-let served: Served;
+const at = journeys();
 let browser: Opened;
 let page: Page;
 
-beforeAll(async () => {
-  served = await serve();
-});
-afterAll(async () => {
-  await served.stop();
-});
 beforeEach(async () => {
-  browser = await openBrowser();
-  page = new Page(browser.driver, served.url);
+  await at.open();
+  ({ browser, page } = at);
   await page.open("/garage");
-});
-afterEach(async () => {
-  const complaints = await browser.complaints();
-  await browser.quit();
-  expect(complaints).toEqual([]);
 });
 
 async function addVehicle(name: string): Promise<void> {

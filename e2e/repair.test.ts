@@ -2,30 +2,17 @@ import { readdir } from "node:fs/promises";
 import { join } from "node:path";
 import { By } from "selenium-webdriver";
 import { SLIPS } from "@/core/slip/slips";
-import { DESK, type Opened, PHONE, openBrowser } from "./browser";
-import { Page } from "./page";
-import { type Served, serve } from "./server";
+import { DESK, PHONE } from "./browser";
+import { journeys } from "./journey";
 import { workToTheEnd } from "./work-through";
 
-let served: Served;
-let browser: Opened;
-let page: Page;
-
-beforeAll(async () => {
-  served = await serve();
-});
-afterAll(async () => {
-  await served.stop();
-});
-afterEach(async () => {
-  await browser.quit();
-});
+const at = journeys();
 
 async function downloaded(): Promise<string> {
   for (let tries = 0; tries < 50; tries++) {
-    const files = await readdir(browser.downloads).catch(() => []);
+    const files = await readdir(at.browser.downloads).catch(() => []);
     const whole = files.find((file) => file.endsWith(".json"));
-    if (whole) return join(browser.downloads, whole);
+    if (whole) return join(at.browser.downloads, whole);
     await new Promise((wake) => setTimeout(wake, 100));
   }
   throw new Error("No file was written.");
@@ -35,8 +22,8 @@ test.each([
   ["on a desk", DESK],
   ["on a phone", PHONE],
 ])("one repair from the garage to the log and out into a file, %s", async (_, size) => {
-  browser = await openBrowser({ size });
-  page = new Page(browser.driver, served.url);
+  await at.open({ size });
+  const { browser, page } = at;
   const phone = size === PHONE;
 
   await page.open("/");
@@ -112,12 +99,11 @@ test.each([
   await page.press("Log");
   await page.type("Search", "wheel cylinder");
   await page.see("2 replacements");
-  expect(await browser.complaints()).toEqual([]);
 });
 
 test("on a phone every target is large enough for a thumb, and nothing scrolls sideways at 360 px", async () => {
-  browser = await openBrowser({ size: { width: 360, height: 780 } });
-  page = new Page(browser.driver, served.url);
+  await at.open({ size: { width: 360, height: 780 } });
+  const { browser, page } = at;
   await page.open("/garage");
   expect(await page.sideways()).toBe(0);
   await page.press("Look round the demo garage");
@@ -148,5 +134,4 @@ test("on a phone every target is large enough for a thumb, and nothing scrolls s
   expect(low).toEqual([]);
   await page.press("Bench");
   expect(await page.sideways()).toBe(0);
-  expect(await browser.complaints()).toEqual([]);
 });

@@ -5,7 +5,7 @@ import { formatBand } from "../quantity/torque-band";
 import { type TorqueQuantity, formatTorque, formatTorqueValue, quantityNm } from "../quantity/torque-quantity";
 import { TORQUE_UNITS, fromNm, torqueSymbol } from "../quantity/torque-unit";
 import { type Adapter, type Lever, boltTorqueNm, leverRatio, settingPerGripMm, wrenchTorqueNm } from "../torque/adapter";
-import { bandAtBolt, chooseWrench, rangeToBorrow, setWrench, wrenchAccuracy } from "../torque/choose-wrench";
+import { accurateRange, bandAtBolt, chooseWrench, rangeToBorrow, setWrench, wrenchAccuracy } from "../torque/choose-wrench";
 import { multiplierInputNm } from "../torque/multiplier";
 import { nearestMark } from "../torque/nearest-mark";
 import { type TorqueTarget, targetFor } from "../torque/target";
@@ -134,10 +134,14 @@ function whatToSet({ read, owned, lever, torque, step, multiplied }: Setup): Sli
 
 function whatTheBoltGot({ read, owned, lever, torque, multiplied }: Setup): Slip {
   const setNm = quantityNm(torque);
+  const outside = owned && outsideAccurate(owned, setNm);
   const gotNm = boltTorqueNm(setNm, lever) * multiplied;
   const band = bandAtBolt(setNm, accuracyOf(owned), lever);
   const show = read.owned.torqueUnit;
   return {
+    ...(outside
+      ? { verdict: { tone: "watch" as const, says: `${formatTorque(torque)} lies outside what this wrench is accurate for, ${outside}: nobody can say what the bolt got.` } }
+      : {}),
     answer: { says: "The bolt got", value: fromNm(gotNm, show).toFixed(1), unit: torqueSymbol(show) },
     lines: [
       { label: "With all that can be off", value: formatBand([band[0] * multiplied, band[1] * multiplied], show) },
@@ -154,6 +158,14 @@ function whatTheBoltGot({ read, owned, lever, torque, multiplied }: Setup): Slip
     caution: cautionOf(owned),
     drawing: { of: "adapter", ...lever },
   };
+}
+
+/** The range a wrench is accurate in, in words, when a setting lies outside it. */
+function outsideAccurate(wrench: TorqueWrench, settingNm: number): string | undefined {
+  const [low, high] = accurateRange(wrench);
+  const setting = fromNm(settingNm, wrench.unit);
+  if (setting >= low - 1e-9 && setting <= high + 1e-9) return undefined;
+  return `${shown(low, 4)} to ${shown(high, 4)} ${torqueSymbol(wrench.unit)}`;
 }
 
 /** Every wrench of the chest judged for the pull, the best first; without one that will do, what to borrow. */

@@ -32,7 +32,7 @@ export const castle: SlipKind = {
     });
     if (!given) return undefined;
     const nut = castleNut(given.slots, given.short ?? undefined);
-    const stage = stagesOf(given.figure).find((one) => one.kind === "torque");
+    const stage = stagesOf(given.figure).findLast((one) => one.kind === "torque");
     if (!stage) throw new InputError("Type the torque that the nut is done up to, such as 60-80 Nm.", "torque");
     const rangeNm: Interval = [stage.target.lowNm, stage.target.highNm];
     const unit = read.owned.torqueUnit;

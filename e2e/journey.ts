@@ -1,0 +1,55 @@
+import { type Opened, openBrowser } from "./browser";
+import { Page } from "./page";
+import { type Served, serve } from "./server";
+
+/** What a journey has in hand once it has opened a browser. */
+export interface Journey {
+  readonly browser: Opened;
+  readonly page: Page;
+  open: (how?: Parameters<typeof openBrowser>[0]) => Promise<void>;
+  /** Opens a browser with the demo in it. */
+  openDemo: (how?: Parameters<typeof openBrowser>[0]) => Promise<void>;
+}
+
+/** Serves the app for a file of journeys; each opens a browser of its own, which is ended after it. A complaint in the console fails it. */
+export function journeys(): Journey {
+  let served: Served | undefined;
+  let browser: Opened | undefined;
+  let page: Page | undefined;
+  const must = <T>(thing: T | undefined): T => {
+    if (thing === undefined) throw new Error("The journey has not opened a browser yet.");
+    return thing;
+  };
+  beforeAll(async () => {
+    served = await serve();
+  });
+  afterAll(async () => {
+    await served?.stop();
+  });
+  afterEach(async () => {
+    const complaints = await browser?.complaints();
+    await browser?.quit();
+    browser = undefined;
+    expect(complaints ?? []).toEqual([]);
+  });
+  const open: Journey["open"] = async (how) => {
+    browser = await openBrowser(how);
+    page = new Page(browser.driver, must(served).url);
+  };
+  return {
+    get browser() {
+      return must(browser);
+    },
+    get page() {
+      return must(page);
+    },
+    open,
+    openDemo: async (how) => {
+      await open(how);
+      const here = must(page);
+      await here.open("/garage");
+      await here.press("Look round the demo garage");
+      await here.see("Do next");
+    },
+  };
+}
