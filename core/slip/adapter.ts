@@ -32,8 +32,8 @@ export const adapter: SlipKind = {
         { value: "bolt", label: "what the bolt got" },
       ],
     },
-    { kind: "torque", name: "torque", label: "Torque at the bolt", start: "40 Nm", when: (typed) => !toBolt(typed) },
-    { kind: "torque", name: "reading", label: "The wrench was set to", start: "26.5 lb ft", when: toBolt },
+    { kind: "torque", name: "torque", label: "Torque at the bolt", start: "40", when: (typed) => !toBolt(typed) },
+    { kind: "torque", name: "reading", label: "The wrench was set to", start: "26.5", unit: "lbf.ft", when: toBolt },
     { kind: "tool", name: "wrench", label: "Wrench", of: "torque wrench", other: "Another wrench", startsOn: "other" },
     { kind: "measure", name: "gripLength", label: "Drive to grip", dimension: "length", start: "380", when: otherWrench },
     {

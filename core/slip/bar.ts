@@ -19,7 +19,7 @@ export const bar: SlipKind = {
   about: "How hard to pull, how long a bar, and which square gives way first",
   words: "how long a bar breaker bar cheater pipe leverage force pull undo stuck seized nut drive chain adapter extension ratchet limit square break strength reach kilograms",
   fields: [
-    { kind: "torque", name: "torque", label: "It was done up to", start: "110 Nm" },
+    { kind: "torque", name: "torque", label: "It was done up to", start: "110" },
     { kind: "choice", name: "state", label: "The thread is", start: "rusted", choices: plainChoices(THREAD_STATES) },
     { kind: "tool", name: "bar", label: "Bar or ratchet", of: "bar or ratchet", other: "Another bar", startsOn: "first" },
     { kind: "measure", name: "barLength", label: "Its length", dimension: "length", start: "600", when: otherBar },

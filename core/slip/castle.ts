@@ -18,7 +18,7 @@ export const castle: SlipKind = {
   fields: [
     { kind: "number", name: "slots", label: "Slots", start: "6" },
     { kind: "measure", name: "short", label: "Next slot is short of the hole by", dimension: "angle", start: "25", hint: "Leave it empty when it cannot be seen" },
-    { kind: "figure", name: "torque", label: "Figure", start: "60-80 Nm" },
+    { kind: "figure", name: "torque", label: "Figure", start: "60-80" },
     { kind: "torque", name: "reading", label: "Wrench read, once slot and hole met", start: "" },
     { kind: "text", name: "thread", label: "Thread, for how far the nut moves", start: "", hint: "M14x1.5" },
   ],

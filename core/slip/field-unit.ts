@@ -1,6 +1,6 @@
 import { measureUnits, readMeasure } from "../quantity/measure";
 import { readTorqueUnit } from "../quantity/read-torque";
-import { TORQUE_UNITS, torqueSymbol } from "../quantity/torque-unit";
+import { TORQUE_UNITS, type TorqueUnit, torqueSymbol } from "../quantity/torque-unit";
 import { type Choice, type Owned, type SlipField, type Typed, plainChoices } from "./slip";
 
 export interface FieldUnit {
@@ -14,12 +14,18 @@ export function fieldUnit(field: SlipField, typed: Typed, owned: Owned): FieldUn
   const { unit } = split(textOf(field, typed));
   const chosen = typed[`${field.name}Unit`];
   if (field.kind === "torque" || field.kind === "figure") {
-    const inForce = unit === "" ? (TORQUE_UNITS.find((one) => one === chosen) ?? owned.torqueUnit) : readTorqueUnit(unit);
+    const inForce = unit === "" ? torqueUnitOf(field, typed, owned) : readTorqueUnit(unit);
     return inForce && { choices: TORQUE_UNITS.map((value) => ({ value, label: torqueSymbol(value) })), value: inForce };
   }
   if (field.kind !== "measure") return undefined;
   const units = measureUnits(field.dimension);
   return { choices: plainChoices(units), value: unit === "" ? (units.find((one) => one === chosen) ?? field.unit ?? units[0] ?? "") : typedUnit(unit, field.dimension) };
+}
+
+/** The unit that a torque without one is taken in: the one chosen inside its field, its own, or that of the vehicle in hand. */
+export function torqueUnitOf(field: SlipField, typed: Typed, owned: Owned): TorqueUnit {
+  const own = field.kind === "torque" || field.kind === "figure" ? field.unit : undefined;
+  return TORQUE_UNITS.find((unit) => unit === typed[`${field.name}Unit`]) ?? own ?? owned.torqueUnit;
 }
 
 /** What stands in the fields once another unit is chosen for one: the number stays as it was typed. */

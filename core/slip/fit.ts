@@ -22,6 +22,7 @@ export const fit: SlipKind = {
     {
       kind: "choice",
       name: "hold",
+      wide: true,
       label: "What holds what",
       start: HOLDS[0] ?? "",
       choices: [

@@ -19,7 +19,7 @@ export const lubricant: SlipKind = {
   about: "A figure given dry, on a thread that is oiled, greased or threadlocked, and what happens if that is ignored",
   words: "lubricated oil oiled grease greased anti-seize antiseize copper moly paste threadlocker thread lock glue dry wet torque reduction nut factor k friction",
   fields: [
-    { kind: "torque", name: "torque", label: "Torque as given", start: "100 Nm" },
+    { kind: "torque", name: "torque", label: "Torque as given", start: "100" },
     { kind: "choice", name: "given", label: "Given for a thread that is", start: "dry", choices: CONDITIONS },
     { kind: "text", name: "givenFactor", label: "Its nut factor K", start: "0.17 to 0.22", when: ({ given }) => given === OWN },
     { kind: "choice", name: "actual", label: "The thread now is", start: "anti-seize", choices: CONDITIONS },

@@ -24,7 +24,7 @@ export const sane: SlipKind = {
   about: "Whether a torque can be right for a thread or a head, and the unit that was probably meant",
   words: "sane plausible believable check torque spec too tight too much strip break snap bolt loose wrong unit thread head size strength class grade aluminium plastic",
   fields: [
-    { kind: "figure", name: "torque", label: "Torque", start: "106 lb ft" },
+    { kind: "figure", name: "torque", label: "Torque", start: "106", unit: "lbf.ft" },
     { kind: "text", name: "thread", label: "Thread, or head size", start: "M6", hint: "M8, M10x1.25, 3/8-16, 13 mm, 1/2 in, T40" },
     { kind: "choice", name: "into", label: "Goes into", start: INTO[0], choices: plainChoices(INTO) },
     { kind: "choice", name: "strength", label: "Strength", start: NOT_KNOWN, choices: plainChoices([NOT_KNOWN, ...STRENGTH_CLASSES]) },

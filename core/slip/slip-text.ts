@@ -1,6 +1,7 @@
 import { measureUnits } from "../quantity/measure";
-import { torqueSymbol, TORQUE_UNITS } from "../quantity/torque-unit";
+import { torqueSymbol } from "../quantity/torque-unit";
 import type { Owned, Slip, SlipField, SlipKind, SlipLine, Typed } from "./slip";
+import { torqueUnitOf } from "./field-unit";
 import { standing } from "./standing";
 import { askedFields } from "./work-slip";
 
@@ -50,10 +51,8 @@ function given(field: SlipField, typed: Typed, owned: Owned, text: string): stri
     case "measure":
       return hasUnit(text) ? text : `${text} ${typed[`${field.name}Unit`] ?? field.unit ?? measureUnits(field.dimension)[0] ?? ""}`;
     case "torque":
-    case "figure": {
-      const unit = TORQUE_UNITS.find((one) => one === typed[`${field.name}Unit`]) ?? owned.torqueUnit;
-      return hasUnit(text) ? text : `${text} ${torqueSymbol(unit)}`;
-    }
+    case "figure":
+      return hasUnit(text) ? text : `${text} ${torqueSymbol(torqueUnitOf(field, typed, owned))}`;
     default:
       return text;
   }

@@ -1,6 +1,7 @@
 import type { Tool } from "../model/tool";
 import type { VEHICLE_TORQUE_UNITS, Vehicle } from "../model/vehicle";
 import type { Dimension } from "../quantity/measure";
+import type { TorqueUnit } from "../quantity/torque-unit";
 import type { Drawing } from "./drawing";
 import type { TypedReader } from "./typed-reader";
 
@@ -45,9 +46,9 @@ interface Starting {
 export type SlipField = FieldBase &
   (
     | ({ kind: "measure"; dimension: Dimension; unit?: string } & Starting)
-    | ({ kind: "torque" } & Starting)
+    | ({ kind: "torque"; unit?: TorqueUnit } & Starting)
     /** A torque in any form: one value, a range, passes, torque and angle. */
-    | ({ kind: "figure" } & Starting)
+    | ({ kind: "figure"; unit?: TorqueUnit } & Starting)
     | ({ kind: "text" } & Starting)
     | ({ kind: "number" } & Starting)
     | ({ kind: "share" } & Starting)

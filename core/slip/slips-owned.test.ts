@@ -95,6 +95,6 @@ test("a slip as text holds what was given, the answer, the working and the margi
   const { slip } = work("adapter", typed);
   if (!slip) throw new Error("no slip");
   const text = slipText(kind("adapter"), typed, empty, slip);
-  for (const said of ["Adapter", "Torque at the bolt: 40 Nm", "Drive to bolt: 1 1/2 in", "Drive to grip: 380 mm", "Set the wrench to: 27.0 lb·ft", "Margin: ", "Assumes: "])
+  for (const said of ["Adapter", "Torque at the bolt: 40 N·m", "Drive to bolt: 1 1/2 in", "Drive to grip: 380 mm", "Set the wrench to: 27.0 lb·ft", "Margin: ", "Assumes: "])
     expect(text).toContain(said);
 });

@@ -8,7 +8,8 @@ import { readTorque } from "../quantity/read-torque";
 import { readTorqueFigure } from "../quantity/read-torque-figure";
 import { readShare } from "../quantity/share";
 import { type TorqueQuantity, convertTorque, formatTorque } from "../quantity/torque-quantity";
-import { TORQUE_UNITS, type TorqueUnit } from "../quantity/torque-unit";
+import type { TorqueUnit } from "../quantity/torque-unit";
+import { torqueUnitOf } from "./field-unit";
 import type { Owned, SlipField, Typed } from "./slip";
 import { standing } from "./standing";
 
@@ -122,9 +123,9 @@ export class TypedReader {
     return parts as { [K in keyof T]: Exclude<T[K], undefined> };
   }
 
-  /** The unit that a torque without one is taken in: the one chosen inside its field, or that of the vehicle in hand. */
   private torqueUnit(name: string): TorqueUnit {
-    return TORQUE_UNITS.find((unit) => unit === this.typed[`${name}Unit`]) ?? this.owned.torqueUnit;
+    const field = this.fields.find((one) => one.name === name);
+    return field ? torqueUnitOf(field, this.typed, this.owned) : this.owned.torqueUnit;
   }
 
   private sayTorque(name: string, torque: TorqueQuantity): void {

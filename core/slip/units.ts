@@ -18,7 +18,7 @@ export const units: SlipKind = {
   title: "Units",
   about: "One torque in every unit, and on your wrenches' own scales",
   words: "convert conversion torque newton metres foot pounds inch pounds pound feet kilogram kgf mkp ounce units scale which number on my wrench",
-  fields: [{ kind: "figure", name: "torque", label: "Torque", start: "62 Nm", hint: "One, a range, a maximum or passes" }],
+  fields: [{ kind: "figure", name: "torque", label: "Torque", start: "62", hint: "One, a range, a maximum or passes" }],
   work: (read) => {
     const figure = read.figure("torque");
     if (!figure) return undefined;

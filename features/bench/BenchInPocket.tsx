@@ -60,7 +60,11 @@ function OneSlip({ kind }: { kind: SlipKind }) {
         {kind.title}
       </Box>
       <SlipAnswer worked={worked} />
-      {worked.slip && <SlipDrawing drawing={worked.slip.drawing} typed={typed} onType={type} />}
+      {worked.slip && (
+        <Box>
+          <SlipDrawing drawing={worked.slip.drawing} typed={typed} onType={type} />
+        </Box>
+      )}
       <SlipForm kind={kind} typed={typed} owned={owned} worked={worked} onType={type} />
       {worked.slip && (
         <>

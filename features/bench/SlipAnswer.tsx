@@ -22,7 +22,7 @@ export function SlipAnswer({ worked: { slip, errors } }: { worked: Worked }) {
   return (
     <Box aria-live="polite">
       <Box fontWeight="600">{answer.says}</Box>
-      <BigFigure value={answer.value} {...(answer.unit ? { unit: answer.unit } : {})} size={answer.value.length > 12 ? "long" : "bench"} />
+      <BigFigure value={answer.value} {...(answer.unit ? { unit: answer.unit } : {})} size={answer.value.length > 10 ? "long" : "bench"} />
       {verdict && (
         <Sheet tone={verdict.tone === "good" ? "plain" : verdict.tone} padding="3" marginTop="2" color={verdict.tone} fontWeight="600">
           {TONE_SHAPE[verdict.tone]} {verdict.says}
