@@ -1,4 +1,6 @@
 import { z } from "zod";
+import { INTO } from "../thread/sane";
+import { STRENGTH_CLASSES } from "../thread/strength";
 import { headSizeSchema } from "./head-size";
 import { placeSchema, systemSchema } from "./place";
 import { daySchema, idSchema, lineSchema, recordShape, textSchema } from "./record";
@@ -35,6 +37,21 @@ export const patternSchema = z.discriminatedUnion("layout", [
 ]);
 export type Pattern = z.infer<typeof patternSchema>;
 
+/** What keeps a fastener from working loose. */
+export const LOCKINGS = [
+  "threadlocker, low strength",
+  "threadlocker, medium strength",
+  "threadlocker, high strength",
+  "locking nut",
+  "split pin",
+  "tab washer",
+  "lock wire",
+] as const;
+/** How the vehicle has to stand while a fastener gets its final torque. */
+export const TIGHTENED = ["hanging", "at ride height", "on the ground"] as const;
+/** What gets at a fastener. */
+export const ACCESSES = ["room for a torque wrench", "crowfoot only", "spanner only", "by feel"] as const;
+
 export const SOURCES = ["vehicle maker", "parts maker", "a friend", "memory"] as const;
 export const CONDITIONS = ["dry", "oiled", "threadlocked", "anti-seize"] as const;
 
@@ -50,7 +67,18 @@ export const fastenerSchema = z.strictObject({
   figure: torqueFigureSchema.optional(),
   source: z.enum(SOURCES).optional(),
   doubtful: z.boolean().optional(),
+  /** The state of the thread that the figure is given for. */
   condition: z.enum(CONDITIONS).optional(),
+  /** The state that the thread will be in. */
+  threadIs: z.enum(CONDITIONS).optional(),
+  strength: z.enum(STRENGTH_CLASSES).optional(),
+  lengthMm: z.number().positive().max(2000).optional(),
+  into: z.enum(INTO).optional(),
+  locking: z.enum(LOCKINGS).optional(),
+  /** What holds the other end still meanwhile. */
+  counterHold: headSizeSchema.optional(),
+  tightened: z.enum(TIGHTENED).optional(),
+  access: z.enum(ACCESSES).optional(),
   singleUse: z.boolean().optional(),
   reuseReason: lineSchema.optional(),
   /** A crowfoot or offset adapter without which the bolt cannot be reached. */
@@ -70,6 +98,12 @@ export const partSchema = z.strictObject({
   count: z.int().min(1).max(99),
   partNumber: lineSchema.optional(),
   priceMinor: z.int().min(0).max(100_000_000).optional(),
+  /** Made for one side only. */
+  hand: z.enum(["left", "right"]).optional(),
+  /** Renewed on both sides or on neither. */
+  inPairs: z.boolean().optional(),
+  /** The fastener that it is a new one of, or a new pin for. */
+  renews: idSchema.optional(),
 });
 export type Part = z.infer<typeof partSchema>;
 
@@ -80,6 +114,9 @@ export const pinnedSlipSchema = z.strictObject({
   typed: z.record(z.string().min(1).max(60), z.string().max(4000)),
 });
 export type PinnedSlip = z.infer<typeof pinnedSlipSchema>;
+
+/** Something measured in a step, against its limits where they are known. */
+export const measureSchema = z.strictObject({ what: lineSchema, unit: z.string().max(20), least: z.number().finite().optional(), most: z.number().finite().optional() });
 
 export const stepSchema = z.strictObject({
   id: idSchema,
@@ -92,6 +129,20 @@ export const stepSchema = z.strictObject({
   usualMinutes: z.number().min(0).max(10_000).optional(),
   cautions: z.array(lineSchema).max(10),
   slips: z.array(pinnedSlipSchema).max(20).optional(),
+  /** Steps that have to be done before it, by id. */
+  needs: z.array(idSchema).max(50).optional(),
+  /** Connectors, hoses and leads that this step takes off, puts back, or moves something past. */
+  takesOff: z.array(lineSchema).max(20).optional(),
+  putsBack: z.array(lineSchema).max(20).optional(),
+  movesPast: z.array(lineSchema).max(20).optional(),
+  /** How many of the fastener's bolts, where not all of them. */
+  count: z.int().min(1).max(64).optional(),
+  hands: z.int().min(1).max(4).optional(),
+  wait: z.strictObject({ minutes: z.number().positive().max(20_000), until: lineSchema }).optional(),
+  measure: measureSchema.optional(),
+  photo: z.boolean().optional(),
+  /** What to mark or count: turns, a paint mark, how it faced. */
+  mark: lineSchema.optional(),
 });
 export type Step = z.infer<typeof stepSchema>;
 
@@ -100,8 +151,8 @@ export const routeSchema = z
   .strictObject({
     id: idSchema,
     name: lineSchema,
-    steps: z.array(stepSchema).max(500),
-    fasteners: z.array(fastenerSchema).max(300),
+    steps: z.array(stepSchema).max(1000),
+    fasteners: z.array(fastenerSchema).max(1000),
     parts: z.array(partSchema).max(300),
   })
   .superRefine((route, context) => {
@@ -114,6 +165,10 @@ export const routeSchema = z
   });
 export type Route = z.infer<typeof routeSchema>;
 
+/** A person's answer to a finding of the second look: it stays, with its reason, and is shown again in Work. */
+export const answerSchema = z.strictObject({ rule: lineSchema, about: lineSchema, because: lineSchema, on: daySchema });
+export type Answer = z.infer<typeof answerSchema>;
+
 export const jobSchema = z
   .strictObject({
     ...recordShape,
@@ -125,6 +180,7 @@ export const jobSchema = z
     doneOn: daySchema.optional(),
     routes: z.array(routeSchema).min(1).max(10),
     chosenRouteId: idSchema,
+    answers: z.array(answerSchema).max(1000).optional(),
     notes: textSchema.optional(),
   })
   .refine((job) => job.routes.some((route) => route.id === job.chosenRouteId), { path: ["chosenRouteId"], message: "The chosen route is not one of the job's routes." });

@@ -19,6 +19,7 @@ export interface Migration {
 export const MIGRATIONS: readonly Migration[] = [
   // The field may be left out, so no record has to change; an older app is kept from dropping the slips that it does not know.
   { to: 2, name: "steps may carry pinned slips", migrate: (household) => household },
+  { to: 3, name: "fasteners, steps and parts in full; answers to the second look", migrate: (household) => household },
 ];
 
 /**

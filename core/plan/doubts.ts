@@ -1,8 +1,5 @@
 import type { Fastener } from "../model/job";
-import { threadsOfHead } from "../thread/head-threads";
-import { judgeTorque, sayJudgement } from "../thread/sane";
-import type { Thread } from "../thread/thread";
-import { holdingTorques } from "../torque/torques-of";
+import { judgeFigure } from "./second-look/figure-rules";
 
 /** Something to be wary of. A grave one means that the figure as written would break the fastener or leave it loose. */
 export interface Doubt {
@@ -19,11 +16,8 @@ export function fastenerDoubts(fastener: Fastener): Doubt[] {
   const doubts: Doubt[] = [];
   const wary = (says: string) => doubts.push({ says, grave: false });
   const { figure, source } = fastener;
-  const threads = threadsOf(fastener);
-  if (figure && threads.length > 0) {
-    const says = holdingTorques(figure).flatMap((torque) => sayJudgement(torque, judgeTorque(torque, { threads })) ?? []);
-    for (const one of new Set(says)) doubts.push({ says: one, grave: true });
-  }
+  const judged = judgeFigure(fastener);
+  if (judged) doubts.push({ says: judged.says, grave: true });
   if (figure && figure.form !== "snug") {
     if (source === undefined) wary("This figure has no source. Look it up before you rely on it.");
     else if (source === "memory") wary("This figure is from memory. Look it up before you rely on it.");
@@ -31,11 +25,4 @@ export function fastenerDoubts(fastener: Fastener): Doubt[] {
   }
   if (fastener.singleUse) wary(fastener.reuseReason ? `Single-use, used again: ${fastener.reuseReason}` : "Single-use: fit a new one.");
   return doubts;
-}
-
-/** The thread that is written down, or those that the head usually has. */
-function threadsOf({ thread, sizeToDoUp, sizeToUndo }: Fastener): readonly Thread[] {
-  if (thread) return [thread];
-  const head = sizeToDoUp ?? sizeToUndo;
-  return head ? threadsOfHead(head) : [];
 }

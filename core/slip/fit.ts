@@ -17,7 +17,7 @@ export const fit: SlipKind = {
   name: "fit",
   title: "Fit",
   about: "A socket or key of one size on a head of another, and every size that comes near",
-  words: "fit stand-in substitute metric inch imperial sae socket spanner wrench hex allen key round off rounded rounding conversion equivalent size near 13 mm half inch",
+  words: "fit stand-in substitute metric inch imperial sae socket spanner wrench hexagon hex key round off rounded rounding conversion equivalent size near 13 mm half inch",
   fields: [
     {
       kind: "choice",

@@ -38,7 +38,7 @@ const STRENGTHS = {
 } as const satisfies Record<string, readonly Row[]>;
 
 export type StrengthClass = keyof typeof STRENGTHS;
-export const STRENGTH_CLASSES = Object.keys(STRENGTHS) as StrengthClass[];
+export const STRENGTH_CLASSES = Object.keys(STRENGTHS) as [StrengthClass, ...StrengthClass[]];
 
 /**
  * Proof and yield stress of a class at a diameter, N/mm².

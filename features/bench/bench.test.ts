@@ -13,7 +13,7 @@ test.each([
   ["anti-seize", "lubricant"],
   ["threadlocker", "lubricant"],
   ["13 on half inch", "fit"],
-  ["allen key", "fit"],
+  ["hex key", "fit"],
   ["star pattern", "pattern"],
   ["stretch bolts", "angle"],
   ["quarter turn", "angle"],

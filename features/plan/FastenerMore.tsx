@@ -2,26 +2,38 @@
 
 import { Box } from "@chakra-ui/react";
 import type { UseFormReturn } from "react-hook-form";
-import { CONDITIONS, SOURCES } from "@/core/model/job";
+import { ACCESSES, CONDITIONS, LOCKINGS, SOURCES, TIGHTENED } from "@/core/model/job";
+import { INTO } from "@/core/thread/sane";
+import { STRENGTH_CLASSES } from "@/core/thread/strength";
 import { CheckField, SelectField, TextField } from "@/ui/form/Field";
 import type { FastenerFields } from "./fastener-fields";
 
 type FastenerFormState = Pick<UseFormReturn<FastenerFields>, "register" | "formState" | "watch" | "getValues">;
+
+const NOT_SAID = { value: "", label: "not said" };
 
 /** What is known less often about a fastener, folded away until it is wanted. */
 export function FastenerMore({ form: { register, formState, watch, getValues } }: { form: FastenerFormState }) {
   const { errors } = formState;
   const drawn = getValues("layout") === "drawn";
   return (
-    <Box as="details" gridColumn="1 / -1" {...(errors.thread || errors.sizeToDoUp ? { open: true } : {})}>
+    <Box as="details" gridColumn="1 / -1" {...(errors.thread || errors.sizeToDoUp || errors.counterHold || errors.length ? { open: true } : {})}>
       <Box as="summary" cursor="pointer" minHeight="44px" paddingTop="2" fontWeight="600">
         More about it
       </Box>
       <Box display="grid" gridTemplateColumns={{ base: "minmax(0, 1fr)", md: "repeat(2, minmax(0, 1fr))" }} gap="4" marginTop="2">
-        <SelectField label="The torque is from" choices={[{ value: "", label: "not said" }, ...SOURCES]} {...register("source")} />
-        <SelectField label="The torque is for a thread that is" choices={[{ value: "", label: "not said" }, ...CONDITIONS]} {...register("condition")} />
+        <SelectField label="The torque is from" choices={[NOT_SAID, ...SOURCES]} {...register("source")} />
+        <SelectField label="The torque is for a thread that is" choices={[NOT_SAID, ...CONDITIONS]} {...register("condition")} />
+        <SelectField label="The thread will be" choices={[NOT_SAID, ...CONDITIONS]} {...register("threadIs")} />
+        <SelectField label="Held by" choices={[{ value: "", label: "nothing more" }, ...LOCKINGS]} {...register("locking")} />
         <TextField label="Thread" placeholder="M10 or M10x1.25" error={errors.thread?.message} {...register("thread")} />
         <TextField label="Other size to do up" placeholder="if the new one differs" error={errors.sizeToDoUp?.message} {...register("sizeToDoUp")} />
+        <TextField label="Hold the other end with" placeholder="17, 6 mm key" error={errors.counterHold?.message} {...register("counterHold")} />
+        <SelectField label="Final torque" choices={[{ value: "", label: "wherever it stands" }, ...TIGHTENED]} {...register("tightened")} />
+        <SelectField label="Reached with" choices={[NOT_SAID, ...ACCESSES]} {...register("access")} />
+        <SelectField label="Strength" choices={[{ value: "", label: "not known" }, ...STRENGTH_CLASSES]} {...register("strength")} />
+        <TextField label="Length" numeric unit="mm" error={errors.length?.message} {...register("length")} />
+        <SelectField label="Goes into" choices={[{ value: "", label: "not known" }, ...INTO]} {...register("into")} />
         <SelectField
           label="They stand"
           choices={[

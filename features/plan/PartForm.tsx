@@ -4,16 +4,19 @@ import { Box } from "@chakra-ui/react";
 import { InputError } from "@/core/input-error";
 import type { Job, Part } from "@/core/model/job";
 import { PLACES } from "@/core/model/place";
+import { chosenRoute } from "@/core/plan/chosen-route";
 import { putPart, removePart } from "@/core/plan/edit-route";
 import { formatPrice, readPrice } from "@/core/quantity/money";
 import { readNumber } from "@/core/quantity/read-number";
 import { newId } from "@/data/stamp";
 import { Button } from "@/ui/Button";
-import { SelectField, TextField } from "@/ui/form/Field";
+import { CheckField, SelectField, TextField } from "@/ui/form/Field";
 import { fieldReader, ifTyped, requireText } from "@/core/field-reader";
 import { useDraftForm } from "@/ui/form/useDraftForm";
 import { Sheet } from "@/ui/Sheet";
 import { useChangeRoute } from "./use-plan";
+
+const HANDS = ["left", "right"] as const;
 
 function fieldsOf(part: Part | undefined) {
   return {
@@ -22,6 +25,9 @@ function fieldsOf(part: Part | undefined) {
     count: String(part?.count ?? 1),
     partNumber: part?.partNumber ?? "",
     price: part?.priceMinor === undefined ? "" : formatPrice(part.priceMinor),
+    hand: part?.hand ?? "",
+    inPairs: part?.inPairs ?? false,
+    renews: part?.renews ?? "",
   };
 }
 
@@ -40,8 +46,19 @@ export function PartForm({ job, part, onClose }: { job: Job; part: Part | undefi
     const count = read("count", () => readPartCount(fields.count));
     const priceMinor = read("price", () => ifTyped(fields.price, (text) => readPrice(text)));
     if (failed() || name === undefined || count === undefined) return form.showErrors(unread);
+    const hand = HANDS.find((one) => one === fields.hand);
     const partNumber = ifTyped(fields.partNumber, (text) => text.slice(0, 200));
-    const saved: Part = { id: part?.id ?? newId(), name, place: fields.place, count, ...(partNumber && { partNumber }), ...(priceMinor !== undefined && { priceMinor }) };
+    const saved: Part = {
+      id: part?.id ?? newId(),
+      name,
+      place: fields.place,
+      count,
+      ...(partNumber && { partNumber }),
+      ...(priceMinor !== undefined && { priceMinor }),
+      ...(hand && { hand }),
+      ...(fields.inPairs && { inPairs: true }),
+      ...(fields.renews && { renews: fields.renews }),
+    };
     if (await changeRoute((route) => putPart(route, saved), `${name} saved.`)) close();
   });
 
@@ -53,6 +70,13 @@ export function PartForm({ job, part, onClose }: { job: Job; part: Part | undefi
         <TextField label="How many" numeric error={errors.count?.message} {...form.register("count")} />
         <TextField label="Price together" numeric error={errors.price?.message} {...form.register("price")} />
         <TextField label="Part number" {...form.register("partNumber")} />
+        <SelectField label="Made for" choices={[{ value: "", label: "either side" }, ...HANDS]} {...form.register("hand")} />
+        <SelectField
+          label="It is the new"
+          choices={[{ value: "", label: "part of its own" }, ...chosenRoute(job).fasteners.map(({ id, name }) => ({ value: id, label: name }))]}
+          {...form.register("renews")}
+        />
+        <CheckField label="Renewed on both sides or neither" {...form.register("inPairs")} />
         <Box gridColumn="1 / -1" display="flex" gap="3">
           <Button type="submit" look="primary">
             Save part

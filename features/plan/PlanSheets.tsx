@@ -10,6 +10,7 @@ import { FastenerForm } from "./FastenerForm";
 import { FastenerSheet } from "./FastenerSheet";
 import { PartForm } from "./PartForm";
 import { PartsSheet } from "./PartsSheet";
+import { SecondLookSheet } from "./SecondLookSheet";
 import { StepForm } from "./StepForm";
 import { StepSheet } from "./StepSheet";
 import { StepStrip } from "./StepStrip";
@@ -80,7 +81,12 @@ export function PlanSheets({ job, vehicle }: { job: Job; vehicle: Vehicle }) {
           </>
         )
       }
-      right={<FastenerSheet route={route} onEdit={(fastenerId) => setMiddle({ showing: "fastener form", fastenerId })} onAdd={() => setMiddle({ showing: "fastener form" })} />}
+      right={
+        <>
+          <SecondLookSheet job={job} route={route} vehicle={vehicle} onOpenStep={choose} onOpenFastener={(fastenerId) => setMiddle({ showing: "fastener form", fastenerId })} />
+          <FastenerSheet route={route} onEdit={(fastenerId) => setMiddle({ showing: "fastener form", fastenerId })} onAdd={() => setMiddle({ showing: "fastener form" })} />
+        </>
+      }
     />
   );
 }

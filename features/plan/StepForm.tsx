@@ -9,6 +9,7 @@ import { Sheet } from "@/ui/Sheet";
 import { SelectField, TextAreaField, TextField } from "@/ui/form/Field";
 import { useDraftForm } from "@/ui/form/useDraftForm";
 import { readStep, stepFields } from "./step-fields";
+import { StepMore } from "./StepMore";
 import { phaseTitle } from "./StepsByPhase";
 import { KIND_SAYS } from "./step-words";
 import { useChangeRoute } from "./use-plan";
@@ -57,6 +58,7 @@ export function StepForm({ job, route, step, phase, onClose }: StepFormProps) {
         <Box gridColumn="1 / -1">
           <TextAreaField label="More" rows={3} {...register("detail")} />
         </Box>
+        <StepMore form={form} route={route} step={step} />
         <Box display="flex" gap="3" gridColumn="1 / -1">
           <Button type="submit" look="primary">
             Save step

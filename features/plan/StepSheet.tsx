@@ -4,9 +4,11 @@ import { Box } from "@chakra-ui/react";
 import Link from "next/link";
 import type { Job, Route, Step } from "@/core/model/job";
 import { moveStep, removeStep, unpinSlip } from "@/core/plan/edit-route";
+import { stepFastener } from "@/core/plan/step-fastener";
 import { Button } from "@/ui/Button";
 import { Sheet } from "@/ui/Sheet";
 import { PinnedSlips } from "../bench/PinnedSlips";
+import { StepMinds } from "../work/StepMinds";
 import { FastenerView } from "./FastenerView";
 import { phaseTitle } from "./StepsByPhase";
 import { KIND_SAYS } from "./step-words";
@@ -33,7 +35,7 @@ export function StepSheet({ job, route, step, onEdit, onEditFastener }: StepShee
       </Sheet>
     );
   }
-  const fastener = route.fasteners.find(({ id }) => id === step.fastenerId);
+  const fastener = stepFastener(route, step);
   const at = route.steps.findIndex(({ id }) => id === step.id);
   const move = (way: "earlier" | "later") => void changeRoute((now) => moveStep(now, step.id, way), `Moved ${way}: ${step.title}.`);
 
@@ -57,6 +59,7 @@ export function StepSheet({ job, route, step, onEdit, onEditFastener }: StepShee
         </Box>
       </Box>
       {step.detail && <Box fontSize="18px">{step.detail}</Box>}
+      <StepMinds job={job} step={step} />
       {step.cautions.map((caution) => (
         <Sheet key={caution} tone="watch" paddingBlock="3">
           ▲ {caution}

@@ -1,4 +1,6 @@
-import { CONDITIONS, type Fastener, type Pattern, SOURCES } from "@/core/model/job";
+import { ACCESSES, CONDITIONS, type Fastener, LOCKINGS, type Pattern, SOURCES, TIGHTENED } from "@/core/model/job";
+import { INTO } from "@/core/thread/sane";
+import { STRENGTH_CLASSES } from "@/core/thread/strength";
 import { InputError } from "@/core/input-error";
 import { readLengthMm } from "@/core/quantity/length";
 import { formatHeadSize, readHeadSize } from "@/core/quantity/read-head-size";
@@ -19,6 +21,14 @@ export interface FastenerFields {
   doubtful: boolean;
   thread: string;
   condition: string;
+  threadIs: string;
+  locking: string;
+  counterHold: string;
+  tightened: string;
+  access: string;
+  strength: string;
+  length: string;
+  into: string;
   layout: "none" | "circle" | "row" | "drawn";
   crowfoot: boolean;
   offset: string;
@@ -40,6 +50,14 @@ export function fastenerFields(fastener: Fastener | undefined): FastenerFields {
     doubtful: fastener?.doubtful ?? false,
     thread: fastener?.thread ? formatThread(fastener.thread) : "",
     condition: fastener?.condition ?? "",
+    threadIs: fastener?.threadIs ?? "",
+    locking: fastener?.locking ?? "",
+    counterHold: fastener?.counterHold ? formatHeadSize(fastener.counterHold) : "",
+    tightened: fastener?.tightened ?? "",
+    access: fastener?.access ?? "",
+    strength: fastener?.strength ?? "",
+    length: fastener?.lengthMm === undefined ? "" : String(fastener.lengthMm),
+    into: fastener?.into ?? "",
     layout: fastener?.pattern ? (fastener.pattern.layout === "circle" ? "circle" : "drawn") : "none",
     crowfoot: fastener?.adapter !== undefined,
     offset: fastener?.adapter ? String(fastener.adapter.offsetMm) : "",
@@ -62,12 +80,24 @@ export function readFastener(fields: FastenerFields, id: string, before: Fastene
   const thread = read("thread", () => (fields.thread === fastenerFields(before).thread ? before?.thread : ifTyped(fields.thread, readThread)));
   const offsetMm = read("offset", () => (fields.crowfoot ? readOffset(fields.offset) : undefined));
   const angleDeg = read("angle", () => (fields.crowfoot ? readAngle(fields.angle) : undefined));
+  const counterHold = read("counterHold", () => ifTyped(fields.counterHold, (text) => readHeadSize(text)));
+  const lengthMm = read("length", () => ifTyped(fields.length, readLength));
   if (failed() || name === undefined || count === undefined) return { errors };
   const pattern = patternOf(fields.layout, count, before);
   const reuseReason = ifTyped(fields.reuseReason, (text) => text.slice(0, 200));
   const note = ifTyped(fields.note, (text) => text.slice(0, 200));
   const source = SOURCES.find((one) => one === fields.source);
-  const condition = CONDITIONS.find((one) => one === fields.condition);
+  const chosen = {
+    condition: oneOf(CONDITIONS, fields.condition),
+    threadIs: oneOf(CONDITIONS, fields.threadIs),
+    locking: oneOf(LOCKINGS, fields.locking),
+    tightened: oneOf(TIGHTENED, fields.tightened),
+    access: oneOf(ACCESSES, fields.access),
+    strength: oneOf(STRENGTH_CLASSES, fields.strength),
+    into: oneOf(INTO, fields.into),
+    counterHold,
+    lengthMm,
+  };
   return {
     fastener: {
       id,
@@ -78,7 +108,7 @@ export function readFastener(fields: FastenerFields, id: string, before: Fastene
       ...(figure && { figure }),
       ...(thread && { thread }),
       ...(source && { source }),
-      ...(condition && { condition }),
+      ...said(chosen),
       ...(fields.doubtful && { doubtful: true }),
       ...(pattern && { pattern }),
       ...(offsetMm !== undefined && angleDeg !== undefined && { adapter: { offsetMm, angleDeg } }),
@@ -88,6 +118,21 @@ export function readFastener(fields: FastenerFields, id: string, before: Fastene
       ...(note && { note }),
     },
   };
+}
+
+function oneOf<T extends string>(values: readonly T[], text: string): T | undefined {
+  return values.find((value) => value === text);
+}
+
+/** Only what is said: the model leaves out what is not known. */
+function said<T extends Record<string, unknown>>(fields: T): { [K in keyof T]?: Exclude<T[K], undefined> } {
+  return Object.fromEntries(Object.entries(fields).filter(([, value]) => value !== undefined)) as { [K in keyof T]?: Exclude<T[K], undefined> };
+}
+
+function readLength(text: string): number {
+  const value = readLengthMm(text, "mm", "The length");
+  if (value <= 0 || value > 2000) throw new InputError("The length under the head is above 0 and at most 2000 mm.");
+  return value;
 }
 
 function readCount(text: string): number {

@@ -87,3 +87,54 @@ test("a step says what is wrong, and parts its cautions by semicolons", () => {
     errors: { title: expect.stringContaining("Say what is done"), usualMinutes: expect.stringContaining("between 0 and") },
   });
 });
+
+test("a step in full comes back the same from its own form, and what is half said is asked for", () => {
+  const step = {
+    id: "s",
+    title: "Knuckle down",
+    phase: "take apart" as const,
+    kind: "do" as const,
+    stance: "front up" as const,
+    cautions: [],
+    needs: ["a"],
+    takesOff: ["sensor lead", "vent hose"],
+    putsBack: ["clip"],
+    movesPast: ["sensor lead"],
+    mark: "how it faced",
+    wait: { minutes: 30, until: "it has soaked" },
+    measure: { what: "disc", unit: "mm", least: 20.4 },
+    count: 2,
+    hands: 2,
+    photo: true,
+  };
+  expect(readStep(stepFields(step, "prove it"), "s", step)).toEqual({ step });
+  expect(stepSchema.safeParse(step).success).toBe(true);
+  const wrong = readStep({ ...stepFields(step, "prove it"), waitUntil: "", measureMost: "10", measureWhat: "", count: "1.5", hands: "9" }, "s");
+  expect(wrong).toMatchObject({
+    errors: {
+      waitUntil: expect.stringContaining("waited for"),
+      measureMost: expect.stringContaining("Swap"),
+      measureWhat: expect.stringContaining("what is measured"),
+      count: expect.stringContaining("whole number"),
+      hands: expect.stringContaining("between 1 and 4"),
+    },
+  });
+});
+
+test("a fastener in full comes back the same from its own form", () => {
+  const result = typed({
+    threadIs: "oiled",
+    locking: "split pin",
+    counterHold: "17",
+    tightened: "on the ground",
+    access: "by feel",
+    strength: "10.9",
+    length: "45",
+    into: "aluminium",
+    figure: "40 Nm",
+  } as Partial<FastenerFields>);
+  if ("errors" in result) throw new Error(JSON.stringify(result.errors));
+  expect(fastenerSchema.safeParse(result.fastener).success).toBe(true);
+  expect(readFastener(fastenerFields(result.fastener), "id", result.fastener)).toEqual(result);
+  expect(typed({ length: "-4", counterHold: "nothing" })).toMatchObject({ errors: { length: expect.stringContaining("above 0"), counterHold: expect.any(String) } });
+});

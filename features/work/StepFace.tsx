@@ -2,10 +2,11 @@
 
 import { Box } from "@chakra-ui/react";
 import { standNeed } from "@/core/kit/stands";
-import type { Route, Step } from "@/core/model/job";
+import type { Job, Route, Step } from "@/core/model/job";
 import type { Tool } from "@/core/model/tool";
 import type { Vehicle } from "@/core/model/vehicle";
 import type { Work } from "@/core/model/work";
+import { stepFastener } from "@/core/plan/step-fastener";
 import { doneSteps, finishStep, lostSafetyTicks, missingSafetyTicks, nextBolt, takeBack, tickBolt, tickSafety, validSafetyTicks } from "@/core/work/progress";
 import { Sheet } from "@/ui/Sheet";
 import { thisMoment, today } from "../shell/clock";
@@ -14,8 +15,10 @@ import { SafetyFace } from "./SafetyFace";
 import { PlainFace } from "./PlainFace";
 import { TorqueFace } from "./TorqueFace";
 import { primaryWords } from "./primary-words";
+import { StepMinds } from "./StepMinds";
 
 export interface StepFaceProps {
+  job: Job;
   route: Route;
   work: Work;
   step: Step;
@@ -25,8 +28,8 @@ export interface StepFaceProps {
 }
 
 /** The open step, large: safety first, then what it asks for, then the one button. */
-export function StepFace({ route, work, step, vehicle, tools, move }: StepFaceProps) {
-  const fastener = route.fasteners.find(({ id }) => id === step.fastenerId);
+export function StepFace({ job, route, work, step, vehicle, tools, move }: StepFaceProps) {
+  const fastener = stepFastener(route, step);
   const missing = missingSafetyTicks(work, route, step, today());
   const isDone = doneSteps(work).has(step.id);
   const next = nextBolt(work, step, fastener);
@@ -75,6 +78,7 @@ export function StepFace({ route, work, step, vehicle, tools, move }: StepFacePr
       ) : (
         <PlainFace step={step} fastener={fastener} tools={tools} />
       )}
+      {!held && <StepMinds job={job} step={step} />}
       {!held &&
         step.cautions.map((caution) => (
           <Box key={caution} color="watch" fontWeight="600" fontSize="18px">

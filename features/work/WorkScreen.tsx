@@ -63,7 +63,7 @@ function JobAtWork({ job, vehicle }: { job: Job; vehicle: Vehicle }) {
         ) : allDone && !looking ? (
           <WrapUp job={job} vehicle={vehicle} route={route} onBack={() => void move(takeBack)} />
         ) : (
-          <StepFace key={step.id} route={route} work={work} step={step} vehicle={vehicle} tools={tools} move={move} />
+          <StepFace key={step.id} job={job} route={route} work={work} step={step} vehicle={vehicle} tools={tools} move={move} />
         )
       }
       right={<BearsOnIt job={job} vehicle={vehicle} route={route} work={work} step={step} tools={tools} />}

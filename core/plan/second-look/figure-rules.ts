@@ -1,0 +1,196 @@
+import { torqueNeeds } from "../../kit/kit";
+import type { Fastener } from "../../model/job";
+import type { TorqueFigure } from "../../model/torque-figure";
+import type { TorqueWrench } from "../../model/tool";
+import { formatTorque, quantityNm } from "../../quantity/torque-quantity";
+import type { TorqueUnit } from "../../quantity/torque-unit";
+import { shown, shownTorque } from "../../quantity/shown";
+import { threadsOfHead } from "../../thread/head-threads";
+import { type Judgement, judgeTorque, sayJudgement } from "../../thread/sane";
+import { type StrengthClass, strengthOf } from "../../thread/strength";
+import { type Thread, diameterMm } from "../../thread/thread";
+import { lubricatedTorque } from "../../thread/lubricant";
+import { NUT_FACTOR } from "../../thread/nut-factor";
+import { rangeToBorrow } from "../../torque/choose-wrench";
+import { holdingTorques, torquesOf } from "../../torque/torques-of";
+import { changeFastener } from "./changes";
+import { type Finding, type PlanRead, type Rule, stepsOfKind } from "./rule";
+
+/** The thread that is written down, or those that the head usually has. */
+export function threadsOf({ thread, sizeToDoUp, sizeToUndo }: Fastener): readonly Thread[] {
+  if (thread) return [thread];
+  const head = sizeToDoUp ?? sizeToUndo;
+  return head ? threadsOfHead(head) : [];
+}
+
+interface Judged {
+  fastener: Fastener;
+  says: string;
+  judgement: Judgement;
+}
+
+/** The first of a fastener's torques that cannot be right for it. */
+export function judgeFigure(fastener: Fastener): Judged | undefined {
+  const { figure, strength, into } = fastener;
+  const threads = threadsOf(fastener);
+  if (!figure || threads.length === 0) return undefined;
+  for (const torque of holdingTorques(figure)) {
+    const known = threads.length === 1 && strength && definedFor(strength, threads) ? strength : undefined;
+    const judgement = judgeTorque(torque, { threads, ...(into ? { into } : {}), strength: known });
+    const says = sayJudgement(torque, judgement);
+    if (says !== undefined) return { fastener, says, judgement };
+  }
+  return undefined;
+}
+
+/** Whether a class is defined for threads this thick; one that is not tells nothing. */
+function definedFor(strength: StrengthClass, threads: readonly Thread[]): boolean {
+  try {
+    threads.forEach((thread) => strengthOf(strength, diameterMm(thread)));
+    return true;
+  } catch {
+    return false;
+  }
+}
+
+/** Every torque of a figure with another unit behind the same number. */
+function inUnit(figure: TorqueFigure, unit: TorqueUnit): TorqueFigure {
+  switch (figure.form) {
+    case "value":
+    case "maximum":
+    case "angle":
+      return { ...figure, torque: { ...figure.torque, unit } };
+    case "range":
+      return { ...figure, low: { ...figure.low, unit }, high: { ...figure.high, unit } };
+    case "passes":
+      return { ...figure, torques: figure.torques.map((torque) => ({ ...torque, unit })) };
+    default:
+      return figure;
+  }
+}
+
+function implausible(plan: PlanRead, unitSlip: boolean): Finding[] {
+  return plan.route.fasteners.flatMap((fastener): Finding[] => {
+    const judged = judgeFigure(fastener);
+    const meant = judged?.judgement.meant;
+    if (!judged || (meant !== undefined) !== unitSlip) return [];
+    const about = { about: fastener.id, fastenerId: fastener.id, grave: true, says: `${fastener.name}: ${judged.says}` };
+    if (!meant) return [about];
+    const fix = {
+      says: `Make it ${formatTorque(meant)}`,
+      apply: (route: PlanRead["route"]) => changeFastener(route, fastener.id, (one) => (one.figure ? { ...one, figure: inUnit(one.figure, meant.unit) } : one)),
+    };
+    return [{ ...about, fix }];
+  });
+}
+
+/** The nut factor of a state of the thread as a plan names it. */
+const FACTOR_OF = { dry: NUT_FACTOR.dry, oiled: NUT_FACTOR["light oil"], threadlocked: NUT_FACTOR["wet threadlocker"], "anti-seize": NUT_FACTOR["anti-seize"] } as const;
+
+/** What the thread will be like: as it is said, or wet with the locker that is named. */
+function stateOf({ threadIs, locking }: Fastener): keyof typeof FACTOR_OF | undefined {
+  return threadIs ?? (locking?.startsWith("threadlocker") ? "threadlocked" : undefined);
+}
+
+export const FIGURE_RULES: readonly Rule[] = [
+  { id: "unit-slip", reason: "A figure in the wrong unit is twelve times too much or too little.", find: (plan) => implausible(plan, true) },
+  { id: "figure-implausible", reason: "No such thread is tightened to that: it would strip, snap or come loose.", find: (plan) => implausible(plan, false) },
+  {
+    id: "no-source",
+    reason: "A figure that nobody can look up again is a rumour.",
+    find: ({ route }) =>
+      route.fasteners.flatMap((fastener): Finding[] =>
+        fastener.figure && fastener.figure.form !== "snug" && fastener.figure.form !== "turns" && fastener.source === undefined
+          ? [{ about: fastener.id, fastenerId: fastener.id, says: `${fastener.name}: where is the figure from?` }]
+          : [],
+      ),
+  },
+  {
+    id: "no-wrench",
+    reason: "Guessing by feel is how threads are stripped.",
+    find: (plan) => {
+      const wrenches = plan.tools.filter((tool): tool is TorqueWrench => tool.kind === "torque wrench");
+      return plan.route.fasteners.flatMap((fastener): Finding[] => {
+        if (stepsOfKind(plan, fastener.id, "torque").length === 0) return [];
+        const lacking = torqueNeeds(fastener, wrenches).find(({ best }) => best === undefined);
+        if (!lacking) return [];
+        const { smallestFullScaleNm, largestFullScaleNm } = rangeToBorrow(lacking.stage.target, fastener.adapter ? [fastener.adapter] : []);
+        const unit = plan.vehicle.torqueUnit;
+        return [
+          {
+            about: fastener.id,
+            fastenerId: fastener.id,
+            says: `${fastener.name}: none of your wrenches can be set for it. Get one whose scale ends between ${shownTorque(smallestFullScaleNm, unit)} and ${shownTorque(largestFullScaleNm, unit)}.`,
+          },
+        ];
+      });
+    },
+  },
+  {
+    id: "passes-out-of-order",
+    reason: "Passes go up; a lower one after a higher one does nothing.",
+    find: ({ route }) =>
+      route.fasteners.flatMap((fastener): Finding[] => {
+        const torques = fastener.figure?.form === "passes" ? torquesOf(fastener.figure) : [];
+        if (torques.every((torque, i) => i === 0 || quantityNm(torque) > quantityNm(torques[i - 1] ?? torque))) return [];
+        const sorted = [...torques].sort((a, b) => quantityNm(a) - quantityNm(b));
+        return [
+          {
+            about: fastener.id,
+            fastenerId: fastener.id,
+            says: `${fastener.name}: its passes do not go up.`,
+            fix: {
+              says: `Make it ${sorted.map(formatTorque).join(", then ")}`,
+              apply: (now) => changeFastener(now, fastener.id, (one) => ({ ...one, figure: { form: "passes", torques: sorted } })),
+            },
+          },
+        ];
+      }),
+  },
+  {
+    id: "locker-and-anti-seize",
+    reason: "One is there to hold the thread, the other to let it go; together neither works.",
+    find: ({ route }) =>
+      route.fasteners.flatMap((fastener): Finding[] => {
+        const greased = fastener.threadIs === "anti-seize" || fastener.condition === "anti-seize";
+        return greased && fastener.locking?.startsWith("threadlocker")
+          ? [{ about: fastener.id, fastenerId: fastener.id, grave: true, says: `${fastener.name}: threadlocker and anti-seize on one thread.` }]
+          : [];
+      }),
+  },
+  {
+    id: "figure-for-another-thread",
+    reason: "The same torque on a slicker thread pulls the bolt much harder.",
+    find: ({ route }) =>
+      route.fasteners.flatMap((fastener): Finding[] => {
+        const state = stateOf(fastener);
+        const { condition, figure } = fastener;
+        if (!condition || !state || condition === state || !figure) return [];
+        const [, high] = lubricatedTorque(1, FACTOR_OF[condition], FACTOR_OF[state]).forceIfIgnored;
+        return [
+          {
+            about: fastener.id,
+            fastenerId: fastener.id,
+            grave: high > 1.25,
+            says: `${fastener.name}: the figure is for a thread that is ${condition}, and this one is ${state}. It may be pulled up to ${shown(high, 2)} times as hard.`,
+          },
+        ];
+      }),
+  },
+  {
+    id: "not-to-be-trusted",
+    reason: "A figure from memory is right until the day it is not.",
+    find: ({ route }) =>
+      route.fasteners.flatMap((fastener): Finding[] =>
+        fastener.figure && (fastener.source === "memory" || fastener.doubtful)
+          ? [
+              {
+                about: fastener.id,
+                fastenerId: fastener.id,
+                says: `${fastener.name}: the figure is ${fastener.source === "memory" ? "from memory" : "marked doubtful"}. Look it up.`,
+              },
+            ]
+          : [],
+      ),
+  },
+];

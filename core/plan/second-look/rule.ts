@@ -1,0 +1,71 @@
+import type { Fastener, Job, Route, Step } from "../../model/job";
+import type { Tool } from "../../model/tool";
+import type { Vehicle } from "../../model/vehicle";
+
+/** A change that puts a finding right, said in a few words for its button. */
+export interface Fix {
+  says: string;
+  /** `newId` gives an id that no record has. */
+  apply: (route: Route, newId: () => string) => Route;
+}
+
+/** One thing that a rule has to say about a plan. */
+export interface Finding {
+  /** The id of the step, fastener or part it is about, or "plan". With the rule's id it tells one finding from another. */
+  about: string;
+  says: string;
+  /** True when going on as planned can hurt somebody or break something. */
+  grave?: boolean;
+  stepId?: string | undefined;
+  fastenerId?: string | undefined;
+  fix?: Fix;
+}
+
+/** A plan read once, so that every rule looks things up instead of searching for them. */
+export interface PlanRead {
+  job: Job;
+  route: Route;
+  vehicle: Vehicle;
+  tools: readonly Tool[];
+  /** Place of each step in the order. */
+  at: ReadonlyMap<string, number>;
+  fasteners: ReadonlyMap<string, Fastener>;
+  /** Steps that work on each fastener, in order. */
+  stepsOn: ReadonlyMap<string, readonly Step[]>;
+}
+
+export interface Rule {
+  id: string;
+  /** Why it matters, in one plain sentence. */
+  reason: string;
+  find: (plan: PlanRead) => Finding[];
+}
+
+export function readPlan(job: Job, route: Route, vehicle: Vehicle, tools: readonly Tool[]): PlanRead {
+  const stepsOn = new Map<string, Step[]>();
+  for (const step of route.steps) {
+    if (step.fastenerId === undefined) continue;
+    const steps = stepsOn.get(step.fastenerId) ?? [];
+    steps.push(step);
+    stepsOn.set(step.fastenerId, steps);
+  }
+  return {
+    job,
+    route,
+    vehicle,
+    tools,
+    at: new Map(route.steps.map(({ id }, i) => [id, i])),
+    fasteners: new Map(route.fasteners.map((fastener) => [fastener.id, fastener])),
+    stepsOn,
+  };
+}
+
+/** The steps of one kind on a fastener. */
+export function stepsOfKind(plan: PlanRead, fastenerId: string, kind: Step["kind"]): Step[] {
+  return (plan.stepsOn.get(fastenerId) ?? []).filter((step) => step.kind === kind);
+}
+
+/** All that can be read of a step, for rules that go by words. */
+export function wordsOf({ title, detail, cautions }: Step): string {
+  return `${title} ${detail ?? ""} ${cautions.join(" ")}`.toLowerCase();
+}

@@ -1,0 +1,191 @@
+import { demoHousehold } from "@/demo/household";
+import type { Fastener, Job, Part, Route, Step } from "../../model/job";
+import { jobSchema } from "../../model/job";
+import { MODEL_VERSION } from "../../model/record";
+import { readHeadSize } from "../../quantity/read-head-size";
+import { readTorqueFigure } from "../../quantity/read-torque-figure";
+import { readThread } from "../../thread/thread";
+import { RULES, answerFinding, secondLook, takeAnswerBack } from "./second-look";
+
+const demo = demoHousehold("2026-11-24");
+const wren = demo.vehicles[0];
+if (!wren) throw new Error("The demo has lost its car.");
+
+const bolts = (more: Partial<Fastener> = {}): Fastener => ({
+  id: "f",
+  name: "Cover bolts",
+  count: 4,
+  sizeToUndo: readHeadSize("13"),
+  thread: readThread("M8"),
+  figure: readTorqueFigure("25 Nm"),
+  source: "vehicle maker",
+  ...more,
+});
+const step = (id: string, more: Partial<Step> = {}): Step => ({ id, title: `Step ${id}`, phase: "take apart", kind: "do", stance: "on the ground", cautions: [], ...more });
+const part = (more: Partial<Part> = {}): Part => ({ id: "p", name: "Spring", place: "left front", count: 1, ...more });
+const out = step("out", { kind: "undo", fastenerId: "f" });
+const hand = step("hand", { kind: "hand-start", phase: "put back", fastenerId: "f" });
+const tight = step("tight", { kind: "torque", phase: "put back", fastenerId: "f" });
+const up = { stance: "rear up" as const };
+const raise = step("raise", { kind: "raise", phase: "make safe", ...up, cautions: ["Chock both front wheels"] });
+const lower = step("lower", { kind: "lower", phase: "put back", ...up });
+
+interface Plan {
+  steps?: Step[];
+  fasteners?: Fastener[];
+  parts?: Part[];
+  system?: Job["system"];
+}
+
+function jobOf({ steps = [out, hand, tight], fasteners = [bolts()], parts = [], system = "engine" }: Plan): Job {
+  const route: Route = { id: "r", name: "By the book", steps, fasteners, parts };
+  return {
+    id: "j",
+    createdAt: "2026-01-01T00:00:00.000Z",
+    updatedAt: "2026-01-01T00:00:00.000Z",
+    schema: MODEL_VERSION,
+    origin: "own",
+    vehicleId: wren?.id ?? "",
+    title: "Job",
+    system,
+    state: "planned",
+    routes: [route],
+    chosenRouteId: "r",
+  };
+}
+
+const look = (plan: Plan) => {
+  const job = jobOf(plan);
+  const [route] = job.routes;
+  if (!route) throw new Error("no route");
+  return { job, route, found: secondLook(job, route, wren, demo.tools) };
+};
+const rulesOf = (plan: Plan) => look(plan).found.map(({ rule }) => rule.id);
+
+/** For each rule a plan that trips it, and a near miss that does not. */
+const CASES: Record<string, { trips: Plan; misses: Plan }> = {
+  "unit-slip": {
+    trips: { fasteners: [bolts({ thread: readThread("M6"), figure: readTorqueFigure("106 ft lb") })] },
+    misses: { fasteners: [bolts({ thread: readThread("M6"), figure: readTorqueFigure("106 in lb") })] },
+  },
+  "figure-implausible": { trips: { fasteners: [bolts({ figure: readTorqueFigure("5000 Nm") })] }, misses: { fasteners: [bolts({ figure: readTorqueFigure("28 Nm") })] } },
+  "no-source": { trips: { fasteners: [bolts({ source: undefined })] }, misses: { fasteners: [bolts({ source: undefined, figure: readTorqueFigure("snug") })] } },
+  "not-to-be-trusted": { trips: { fasteners: [bolts({ source: "memory" })] }, misses: { fasteners: [bolts({ source: "a friend" })] } },
+  "no-wrench": {
+    trips: { fasteners: [bolts({ thread: readThread("M20"), sizeToUndo: readHeadSize("30"), figure: readTorqueFigure("320 Nm") })] },
+    misses: { fasteners: [bolts({ thread: readThread("M20"), sizeToUndo: readHeadSize("30"), figure: readTorqueFigure("200 Nm") })] },
+  },
+  "passes-out-of-order": {
+    trips: { fasteners: [bolts({ figure: readTorqueFigure("20 Nm then 10 Nm then 25 Nm") })] },
+    misses: { fasteners: [bolts({ figure: readTorqueFigure("10 Nm then 20 Nm then 25 Nm") })] },
+  },
+  "locker-and-anti-seize": {
+    trips: { fasteners: [bolts({ threadIs: "anti-seize", locking: "threadlocker, medium strength" })] },
+    misses: { fasteners: [bolts({ threadIs: "anti-seize", locking: "locking nut" })] },
+  },
+  "figure-for-another-thread": {
+    trips: { fasteners: [bolts({ condition: "dry", locking: "threadlocker, medium strength" })] },
+    misses: { fasteners: [bolts({ condition: "threadlocked", locking: "threadlocker, medium strength" })] },
+  },
+  loop: { trips: { steps: [step("a", { needs: ["b"] }), step("b", { needs: ["a"] })] }, misses: { steps: [step("a"), step("b", { needs: ["a"] })] } },
+  "before-its-need": { trips: { steps: [step("a", { needs: ["b"] }), step("b")] }, misses: { steps: [step("b"), step("a", { needs: ["b"] })] } },
+  "nothing-leads-here": {
+    trips: { steps: [step("a", { putsBack: ["sensor lead"] })] },
+    misses: { steps: [step("z", { takesOff: ["Sensor lead"] }), step("a", { putsBack: ["sensor lead"] })] },
+  },
+  "still-attached": {
+    trips: { steps: [step("a", { movesPast: ["sensor lead"] })] },
+    misses: { steps: [step("z", { takesOff: ["sensor lead"] }), step("a", { movesPast: ["sensor lead"], putsBack: ["sensor lead"] })] },
+  },
+  "never-put-back": {
+    trips: { steps: [step("a", { takesOff: ["sensor lead"] })] },
+    misses: { steps: [step("a", { takesOff: ["sensor lead"] }), step("b", { putsBack: ["sensor lead"] })] },
+  },
+  "never-done-up": { trips: { steps: [out] }, misses: { steps: [out, hand, tight] } },
+  "counts-differ": {
+    trips: { steps: [{ ...out, count: 3 }, hand, tight] },
+    misses: { steps: [{ ...out, count: 3 }, step("rest", { kind: "undo", fastenerId: "f", count: 1 }), hand, tight] },
+  },
+  "torque-before-hand": { trips: { steps: [out, tight, hand] }, misses: { steps: [out, hand, tight] } },
+  "torque-in-the-wrong-place": {
+    trips: { fasteners: [bolts({ tightened: "on the ground" })], steps: [raise, { ...out, ...up }, hand, { ...tight, ...up }, lower] },
+    misses: { fasteners: [bolts({ tightened: "on the ground" })], steps: [raise, { ...out, ...up }, { ...hand, ...up }, lower, tight] },
+  },
+  "no-limit": { trips: { steps: [step("m", { measure: { what: "drum", unit: "mm" } })] }, misses: { steps: [step("m", { measure: { what: "drum", unit: "mm", most: 230 } })] } },
+  "single-use-again": { trips: { fasteners: [bolts({ singleUse: true })] }, misses: { fasteners: [bolts({ singleUse: true })], parts: [part({ renews: "f" })] } },
+  "no-new-pin": { trips: { fasteners: [bolts({ locking: "split pin" })] }, misses: { fasteners: [bolts({ locking: "split pin" })], parts: [part({ name: "Cotter pin 3 mm" })] } },
+  "wrong-hand": { trips: { parts: [part({ hand: "right" })] }, misses: { parts: [part({ hand: "left" })] } },
+  "one-of-a-pair": { trips: { parts: [part({ inPairs: true })] }, misses: { parts: [part({ inPairs: true }), part({ id: "q", place: "right front", inPairs: true })] } },
+  "wheels-no-recheck": { trips: { fasteners: [bolts({ name: "Wheel bolts" })] }, misses: { fasteners: [bolts({ name: "Wheel bolts", holdsWheel: true })] } },
+  "hand-it-over": { trips: { steps: [step("a", { title: "Unplug the airbag" })] }, misses: { steps: [step("a", { title: "Bag up the air filter" })] } },
+  "no-stands": { trips: { steps: [{ ...out, ...up }, hand, tight] }, misses: { steps: [raise, { ...out, ...up }, lower, hand, tight] } },
+  "stands-too-weak": { trips: { steps: [step("raise", { kind: "raise", stance: "all up", phase: "make safe" })] }, misses: { steps: [raise] } },
+  "only-the-parking-brake": {
+    trips: { steps: [{ ...raise, cautions: [] }] },
+    misses: { steps: [step("chock", { title: "Chock the front wheels", phase: "make safe" }), { ...raise, cautions: [] }] },
+  },
+  "opened-hot": {
+    trips: { steps: [step("a", { title: "Radiator hose off" })] },
+    misses: { steps: [step("w", { title: "Wait until it is cold" }), step("a", { title: "Radiator hose off" })] },
+  },
+  "no-bleed": {
+    trips: { steps: [step("a", { title: "Brake pipe off the cylinder", kind: "undo" })] },
+    misses: { steps: [step("a", { title: "Brake pipe off the cylinder", kind: "undo" }), step("b", { title: "Bleed both sides", phase: "put back" })] },
+  },
+  "no-alignment": {
+    trips: { system: "steering and suspension" },
+    misses: { system: "steering and suspension", steps: [out, hand, tight, step("book", { title: "Book the alignment", phase: "prove it" })] },
+  },
+};
+
+test("every rule has a case here, an id of its own and a reason in one sentence", () => {
+  expect(Object.keys(CASES).sort()).toEqual(RULES.map(({ id }) => id).sort());
+  for (const { reason } of RULES) expect(reason).toMatch(/^[A-Z][^.]*\.$/);
+});
+
+test.each(Object.entries(CASES))("%s is tripped, and narrowly missed", (id, { trips, misses }) => {
+  expect(rulesOf(trips)).toContain(id);
+  expect(rulesOf(misses)).not.toContain(id);
+});
+
+test.each(Object.entries(CASES))("the fix of %s, where it has one, mends it and leaves a plan that the model allows", (id, { trips }) => {
+  const { job, route, found } = look(trips);
+  const finding = found.find(({ rule }) => rule.id === id);
+  expect(finding?.says).toMatch(/\.$|\?$/);
+  if (!finding?.fix) return;
+  let made = 0;
+  const fixed = finding.fix.apply(route, () => `new-${++made}`);
+  const after = secondLook({ ...job, routes: [fixed] }, fixed, wren, demo.tools);
+  expect(after.filter(({ rule, about }) => rule.id === id && about === finding.about)).toEqual([]);
+  expect(jobSchema.safeParse({ ...job, routes: [fixed] }).error).toBeUndefined();
+});
+
+test("the grave come first, and a sound plan has nothing said of it", () => {
+  const { found } = look({ fasteners: [bolts({ source: undefined, figure: readTorqueFigure("5000 Nm") })] });
+  expect(found[0]?.rule.id).toBe("figure-implausible");
+  expect(rulesOf({})).toEqual([]);
+});
+
+test("the wrong unit in the demo is caught, explained and fixed in one action", () => {
+  const job = demo.jobs.find(({ id }) => id === "demo-cam-cover");
+  const [route] = job?.routes ?? [];
+  if (!job || !route) throw new Error("no job");
+  const slip = secondLook(job, route, wren, demo.tools).find(({ rule }) => rule.id === "unit-slip");
+  expect(slip?.says).toBe("Cam cover bolts: 106 lb·ft would break an M6. As 106 lb·in it is 12.0 N·m, which fits. Look it up before you use it.");
+  expect(slip?.fix?.says).toBe("Make it 106 lb·in");
+});
+
+test("an answer stays with its finding until it is taken back, and a new one stands in for it", () => {
+  const { job, route, found } = look(CASES["no-source"]?.trips ?? {});
+  const [finding] = found;
+  if (!finding) throw new Error("nothing found");
+  const again = (now: Job) => secondLook(now, route, wren, demo.tools).find(({ rule }) => rule.id === finding.rule.id)?.answer;
+  const answered = answerFinding(answerFinding(job, finding, "the old manual", "2026-11-24"), finding, "page 12 of the manual", "2026-11-25");
+  expect(again(answered)).toEqual({ rule: "no-source", about: "f", because: "page 12 of the manual", on: "2026-11-25" });
+  expect(answered.answers).toHaveLength(1);
+  expect(again(takeAnswerBack(answered, finding))).toBeUndefined();
+});
+
+test("a class that is not defined for so thick a thread does not stop the look", () => {
+  expect(rulesOf({ fasteners: [bolts({ thread: readThread("M30x2"), strength: "A2-70", figure: readTorqueFigure("210 Nm") })] })).toEqual([]);
+});

@@ -1,0 +1,39 @@
+import type { Answer, Job, Route } from "../../model/job";
+import type { Tool } from "../../model/tool";
+import type { Vehicle } from "../../model/vehicle";
+import { FIGURE_RULES } from "./figure-rules";
+import { ORDER_RULES } from "./order-rules";
+import { PART_RULES } from "./part-rules";
+import { type Finding, type Rule, readPlan } from "./rule";
+import { SAFETY_RULES } from "./safety-rules";
+
+/** Every rule of the second look. */
+export const RULES: readonly Rule[] = [...SAFETY_RULES, ...FIGURE_RULES, ...ORDER_RULES, ...PART_RULES];
+
+export interface Found extends Finding {
+  rule: Rule;
+  /** What the person answered to it, if they did. */
+  answer: Answer | undefined;
+}
+
+/**
+ * What a route lacks, doubts or risks, the grave first. An answered finding stays, with its answer.
+ * Example: cam cover bolts at 106 lb·ft → "unit-slip", with the fix "Make it 106 lb·in".
+ */
+export function secondLook(job: Job, route: Route, vehicle: Vehicle, tools: readonly Tool[]): Found[] {
+  const plan = readPlan(job, route, vehicle, tools);
+  const answers = new Map((job.answers ?? []).map((answer) => [`${answer.rule} ${answer.about}`, answer]));
+  const found = RULES.flatMap((rule) => rule.find(plan).map((finding): Found => ({ ...finding, rule, answer: answers.get(`${rule.id} ${finding.about}`) })));
+  return found.sort((a, b) => Number(b.grave ?? false) - Number(a.grave ?? false));
+}
+
+/** The job with an answer to a finding, in place of an earlier one to the same. */
+export function answerFinding(job: Job, { rule, about }: Pick<Found, "rule" | "about">, because: string, on: string): Job {
+  const others = (job.answers ?? []).filter((answer) => answer.rule !== rule.id || answer.about !== about);
+  return { ...job, answers: [...others, { rule: rule.id, about, because: because.trim().slice(0, 200), on }] };
+}
+
+/** The job with the answer to a finding taken back. */
+export function takeAnswerBack(job: Job, { rule, about }: Pick<Found, "rule" | "about">): Job {
+  return { ...job, answers: (job.answers ?? []).filter((answer) => answer.rule !== rule.id || answer.about !== about) };
+}

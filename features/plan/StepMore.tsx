@@ -1,0 +1,61 @@
+"use client";
+
+import { Box, chakra } from "@chakra-ui/react";
+import { useId } from "react";
+import type { UseFormReturn } from "react-hook-form";
+import type { Route, Step } from "@/core/model/job";
+import { CheckField, TextField } from "@/ui/form/Field";
+import type { StepFields } from "./step-fields";
+
+type StepFormState = Pick<UseFormReturn<StepFields>, "register" | "formState" | "getValues">;
+
+const ManySelect = chakra("select", {
+  base: { width: "100%", minHeight: "120px", padding: "2", border: "1px solid", borderColor: "soft", borderRadius: "sheet", background: "raised", color: "ink", fontSize: "16px" },
+});
+
+/** What is known less often about a step, folded away until it is wanted. */
+export function StepMore({ form: { register, formState, getValues }, route, step }: { form: StepFormState; route: Route; step: Step | undefined }) {
+  const needsId = useId();
+  const { errors } = formState;
+  const wrong = errors.waitMinutes ?? errors.waitUntil ?? errors.measureWhat ?? errors.measureLeast ?? errors.measureMost ?? errors.count ?? errors.hands;
+  const inUse =
+    getValues("needs").length > 0 ||
+    [getValues("takesOff"), getValues("putsBack"), getValues("movesPast"), getValues("measureWhat"), getValues("waitMinutes")].some((text) => text !== "");
+  const others = route.steps.filter(({ id }) => id !== step?.id);
+  return (
+    <Box as="details" gridColumn="1 / -1" {...(wrong || inUse ? { open: true } : {})}>
+      <Box as="summary" cursor="pointer" minHeight="44px" paddingTop="2" fontWeight="600">
+        What it needs, takes off and measures
+      </Box>
+      <Box display="grid" gridTemplateColumns={{ base: "minmax(0, 1fr)", md: "repeat(2, minmax(0, 1fr))" }} gap="4" marginTop="2">
+        <TextField label="Takes off" placeholder="sensor lead; vent hose" hint="Connectors, hoses and leads, with ; between" {...register("takesOff")} />
+        <TextField label="Puts back" placeholder="sensor lead" {...register("putsBack")} />
+        <TextField label="Moves past" placeholder="sensor lead" hint="What must be off before this moves" {...register("movesPast")} />
+        <TextField label="Mark or count" placeholder="turns, a paint mark, how it faced" {...register("mark")} />
+        {others.length > 0 && (
+          <Box gridColumn="1 / -1">
+            <chakra.label htmlFor={needsId} display="block" fontSize="15px" fontWeight="600" marginBottom="1">
+              Has to come after
+            </chakra.label>
+            <ManySelect id={needsId} multiple {...register("needs")}>
+              {others.map(({ id, title }) => (
+                <option key={id} value={id}>
+                  {title}
+                </option>
+              ))}
+            </ManySelect>
+          </Box>
+        )}
+        <TextField label="Wait about" numeric unit="min" error={errors.waitMinutes?.message} {...register("waitMinutes")} />
+        <TextField label="Until" placeholder="the hoses are cold" error={errors.waitUntil?.message} {...register("waitUntil")} />
+        <TextField label="Measure the" placeholder="drum's inside width" error={errors.measureWhat?.message} {...register("measureWhat")} />
+        <TextField label="In" placeholder="mm" {...register("measureUnit")} />
+        <TextField label="At least" numeric error={errors.measureLeast?.message} {...register("measureLeast")} />
+        <TextField label="At most" numeric error={errors.measureMost?.message} {...register("measureMost")} />
+        <TextField label="How many of the fastener" numeric hint="Left empty: all of them" error={errors.count?.message} {...register("count")} />
+        <TextField label="People" numeric error={errors.hands?.message} {...register("hands")} />
+        <CheckField label="Photograph it first" {...register("photo")} />
+      </Box>
+    </Box>
+  );
+}
