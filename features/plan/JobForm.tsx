@@ -22,26 +22,27 @@ export function JobForm() {
   const does = useDo();
   const form = useDraftForm("job new", { title: "", vehicleId: hand.vehicleId ?? "", system: "brakes" as System, plannedFor: "" });
 
-  const save = form.handleSubmit(async (fields) => {
-    const { read, errors, failed } = fieldReader<keyof typeof fields>();
-    const title = read("title", () => requireText(fields.title, "Say what the job is."));
-    const vehicle = vehicles.find(({ id }) => id === fields.vehicleId) ?? vehicles[0];
-    if (failed() || title === undefined || !vehicle) return form.showErrors(errors);
-    const routeId = newId();
-    const job = {
-      ...stamp(vehicle.origin),
-      vehicleId: vehicle.id,
-      title,
-      system: fields.system,
-      state: "planned" as const,
-      ...(fields.plannedFor ? { plannedFor: fields.plannedFor } : {}),
-      routes: [{ id: routeId, name: "By the book", steps: [], fasteners: [], parts: [] }],
-      chosenRouteId: routeId,
-    };
-    if (!(await does({ put: { jobs: [job] } }, `${title} planned.`))) return;
-    form.forget();
-    router.push(`/plan?id=${encodeURIComponent(job.id)}`);
-  });
+  const save = (then: "steps" | "notes") =>
+    form.handleSubmit(async (fields) => {
+      const { read, errors, failed } = fieldReader<keyof typeof fields>();
+      const title = read("title", () => requireText(fields.title, "Say what the job is."));
+      const vehicle = vehicles.find(({ id }) => id === fields.vehicleId) ?? vehicles[0];
+      if (failed() || title === undefined || !vehicle) return form.showErrors(errors);
+      const routeId = newId();
+      const job = {
+        ...stamp(vehicle.origin),
+        vehicleId: vehicle.id,
+        title,
+        system: fields.system,
+        state: "planned" as const,
+        ...(fields.plannedFor ? { plannedFor: fields.plannedFor } : {}),
+        routes: [{ id: routeId, name: "By the book", steps: [], fasteners: [], parts: [] }],
+        chosenRouteId: routeId,
+      };
+      if (!(await does({ put: { jobs: [job] } }, `${title} planned.`))) return;
+      form.forget();
+      router.push(`/plan?id=${encodeURIComponent(job.id)}${then === "notes" ? "&notes=1" : ""}`);
+    });
 
   if (vehicles.length === 0) {
     return (
@@ -52,15 +53,16 @@ export function JobForm() {
   }
   return (
     <Sheet title="Plan a job" maxWidth="560px" marginInline="auto" padding="5">
-      <Box as="form" onSubmit={(event) => void save(event)} display="grid" gap="4">
+      <Box as="form" onSubmit={(event) => void save("steps")(event)} display="grid" gap="4">
         <TextField label="What is the job?" placeholder="Rear brake shoes" error={form.formState.errors.title?.message} autoFocus {...form.register("title")} />
         <SelectField label="Vehicle" choices={vehicles.map(({ id, name }) => ({ value: id, label: name }))} {...form.register("vehicleId")} />
         <SelectField label="It belongs to" choices={SYSTEMS} hint="Cautions and follow-ups hang on this" {...form.register("system")} />
         <TextField label="Planned for" type="date" {...form.register("plannedFor")} />
-        <Box display="flex" gap="3">
+        <Box display="flex" flexWrap="wrap" gap="3">
           <Button type="submit" look="primary">
             Save and add steps
           </Button>
+          <Button onClick={() => void save("notes")()}>Save and paste notes</Button>
           <Button asChild>
             <Link href="/plan">Cancel</Link>
           </Button>

@@ -5,6 +5,7 @@ import { Loading } from "@/ui/Loading";
 import { useJobInHand } from "../shell/hand";
 import { JobForm } from "./JobForm";
 import { JobList } from "./JobList";
+import { NotesReader } from "./NotesReader";
 import { PlanSheets } from "./PlanSheets";
 
 /** The job sheet: a new job, the jobs there are, or the plan of the one in hand. */
@@ -14,5 +15,6 @@ export function PlanScreen() {
   if (inHand === undefined) return <Loading />;
   if (params.has("new")) return <JobForm />;
   if (inHand === null || params.has("all")) return <JobList />;
+  if (params.has("notes")) return <NotesReader key={inHand.job.id} job={inHand.job} />;
   return <PlanSheets key={inHand.job.id} {...inHand} />;
 }

@@ -52,6 +52,9 @@ export function StepStrip({ job, vehicle, route, chosenId, onChoose, onAdd }: St
         <Button look="quiet" onClick={onAdd}>
           Add a step
         </Button>
+        <Button asChild look="quiet">
+          <Link href={`/plan?id=${encodeURIComponent(job.id)}&notes=1`}>Read notes</Link>
+        </Button>
       </Box>
     </Sheet>
   );

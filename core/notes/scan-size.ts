@@ -1,0 +1,184 @@
+import { type SquareDrive } from "../drive/square-drive";
+import type { HeadSize } from "../model/head-size";
+import { mixedTail, pluralSize, spokenNumber } from "./spoken-number";
+import type { Word } from "./words";
+
+export type FoundSize =
+  | { what: "head"; head: HeadSize; from: number; to: number }
+  | { what: "drive"; drive: SquareDrive; from: number; to: number }
+  | { what: "length"; mm: number; from: number; to: number }
+  | { what: "thread"; text: string; from: number; to: number };
+
+const MILLIMETRES = new Set(["mm", "mil", "mils", "mill", "mills", "millimetre", "millimetres", "millimeter", "millimeters"]);
+const INCHES = new Set(["inch", "inches", "in", '"', "”", "″"]);
+/** What a bare number in front of it is the size of. */
+const HELD = new Set([
+  "socket",
+  "sockets",
+  "spanner",
+  "spanners",
+  "wrench",
+  "ring",
+  "head",
+  "heads",
+  "headed",
+  "hex",
+  "hexagon",
+  "key",
+  "keys",
+  "deep",
+  "ratchet-spanner",
+  "combination",
+  "crowfoot",
+  "bit",
+  "flare",
+  "af",
+]);
+const HEADED = new Set(["bolt", "bolts", "nut", "nuts", "screw", "screws"]);
+const KEYS = new Set(["key", "keys", "hexagon-key"]);
+const DRIVEN = new Set(["drive", "ratchet", "breaker", "square", "bar", "adapter", "adaptor", "uj", "knuckle"]);
+const EXTENSIONS = new Set(["extension", "extensions", "ext"]);
+const DRIVE_OF: readonly [inches: number, drive: SquareDrive][] = [
+  [0.25, "1/4"],
+  [0.375, "3/8"],
+  [0.5, "1/2"],
+  [0.75, "3/4"],
+  [1, "1"],
+];
+/** Behind a number these make it something other than a size. */
+const NOT_A_SIZE =
+  /^(?:km|kms|miles?|mph|kph|quid|euros?|dollars?|pounds?|bucks|£|\$|€|years?|months?|weeks?|days?|hours?|hrs?|minutes?|mins?|seconds?|secs?|psi|bar|volts?|v|amps?|a|litres?|liters?|l|ml|degrees?|°|c|percent|%|turns?|times|clicks?|kg|kilos?|lbs?|ft|foot|feet|nm|n|newtons?|cm|metres?|meters?|valve|speed|thou|k|thousand)$/;
+
+/** The size, drive, length or thread that begins at a word; undefined where none does. */
+export function sizeAt(words: readonly Word[], at: number): FoundSize | undefined {
+  const word = words[at]?.text ?? "";
+  const text = (n: number) => words[n]?.text ?? "";
+  const bit = /^([te])(\d{1,3})$/.exec(word);
+  if (bit) return { what: "head", head: { profile: bit[1] === "t" ? "six-lobe" : "six-lobe external", size: Number(bit[2]), unit: "number" }, from: at, to: at + 1 };
+  if (/^m\d/.test(word)) {
+    const spline = text(at + 1) === "spline" || (text(at + 1) === "multi" && /spline/.test(`${text(at + 2)}${text(at + 3)}`)) || text(at + 1) === "multispline";
+    const size = Number(/\d+/.exec(word)?.[0]);
+    if (spline) return { what: "head", head: { profile: "multi-spline", size, unit: "number" }, from: at, to: at + 2 };
+    return { what: "thread", text: word.toUpperCase().replace(/X/g, "x"), from: at, to: at + 1 };
+  }
+  // "inch and a half", "an inch and a quarter".
+  if (word === "inch" && text(at - 1) !== "half" && text(at - 1) !== "quarter") {
+    const tail = mixedTail(words, at + 1);
+    if (tail) return inchSize(words, 1 + tail.value, at, tail.next);
+  }
+  const number = spokenNumber(words, at);
+  if (!number) {
+    const plural = pluralSize(word);
+    return plural !== undefined && /^(?:the|of|two|three|four|five|six|pair|couple|some|both)$/.test(text(at - 1)) ? head(words, plural, "mm", at, at + 1) : undefined;
+  }
+  const hyphen = text(number.next) === "-" ? 1 : 0;
+  const unit = text(number.next + hyphen);
+  if (MILLIMETRES.has(unit)) {
+    const next = number.next + hyphen + 1;
+    const gap = text(next) === "-" ? 1 : 0;
+    if (number.fraction && number.value < 1) return undefined;
+    if (EXTENSIONS.has(text(next + gap)) || (text(next) === "long" && EXTENSIONS.has(text(next + 1)))) return { what: "length", mm: number.value, from: at, to: next };
+    return number.value >= 1.5 && number.value <= 80 && !isLength(words, next) ? head(words, number.value, "mm", at, next) : undefined;
+  }
+  if (
+    INCHES.has(unit) &&
+    !(unit === "in" && !number.fraction && !/^(?:socket|spanner|drive|ratchet|extension|ext|breaker|bolt|bolts|nut|nuts|head|hex)$/.test(text(number.next + hyphen + 1)))
+  ) {
+    const next = number.next + hyphen + 1;
+    // "inch pounds" is a torque.
+    if (/^(?:pounds?|lbs?|lbf|ounces?|oz)$/.test(text(next)) || (text(next) === "-" && /^(?:pounds?|lbs?)$/.test(text(next + 1)))) return undefined;
+    const tail = number.value >= 1 && !number.fraction ? mixedTail(words, next) : undefined;
+    return inchSize(words, number.value + (tail?.value ?? 0), at, tail?.next ?? next);
+  }
+  if (number.fraction) {
+    const next = number.next + hyphen;
+    // "3/8-16": diameter and threads per inch, with no space between.
+    const perInch = /\//.test(word) && hyphen === 1 ? spokenNumber(words, next) : undefined;
+    if (
+      perInch &&
+      words[next]?.start === words[next - 1]?.end &&
+      words[at]?.end === words[next - 1]?.start &&
+      Number.isInteger(perInch.value) &&
+      perInch.value >= 9 &&
+      perInch.value <= 40
+    ) {
+      return { what: "thread", text: `${word.replace(/\s/g, "")}-${perInch.value}`, from: at, to: perInch.next };
+    }
+    // Eighths and sixteenths are said of nothing else.
+    if (
+      words.slice(at, number.next).some((one) => /^(?:eighth|sixteenth)s?$/.test(one.text)) &&
+      !/^(?:of|turn|turns|an?)$/.test(text(next)) &&
+      !DRIVEN.has(text(next)) &&
+      !EXTENSIONS.has(text(next))
+    )
+      return inchSize(words, number.value, at, number.next);
+    if (
+      DRIVEN.has(text(next)) ||
+      EXTENSIONS.has(text(next)) ||
+      HELD.has(text(next)) ||
+      HEADED.has(text(next)) ||
+      /\//.test(word) ||
+      /\//.test(text(at + 1)) ||
+      /\//.test(text(at + 2))
+    ) {
+      return /^(?:of|a|turn|turns|hour|full|tank)$/.test(text(next)) ? undefined : inchSize(words, number.value, at, number.next);
+    }
+    return undefined;
+  }
+  return bareSize(words, at, number);
+}
+
+/** A bare number is a size where a tool or a plural says so: "a 17 socket", "the 10 bolts", "two 13s". */
+function bareSize(words: readonly Word[], at: number, number: { value: number; next: number; decimals: number }): FoundSize | undefined {
+  const text = (n: number) => words[n]?.text ?? "";
+  const { value, next } = number;
+  if (value < 4 || value > 46 || (number.decimals > 0 && value !== 5.5) || NOT_A_SIZE.test(text(next))) return undefined;
+  const after = text(next) === "-" ? text(next + 1) : text(next);
+  const digits = /^\d/.test(text(at));
+  if (HELD.has(after)) return head(words, value, "mm", at, next);
+  // "two 13s": the plural of a size in digits.
+  if (digits && after === "s" && words[next]?.start === words[next - 1]?.end) return head(words, value, "mm", at, next + 1);
+  const before = text(at - 1);
+  // "one 13 at the bottom": counted, and with no unit of anything else.
+  if (digits && value >= 6 && value <= 36 && /^(?:one|two|three|four|five|six|eight)$/.test(before) && /^(?:at|on|for|and|in|under|behind|up|down|,|;|\.|)$/.test(after))
+    return head(words, value, "mm", at, next);
+  // "that is a 17 not a 16": an article, and nothing counted behind it.
+  if ((before === "a" || before === "an") && value >= 5.5 && (after === "" || /^(?:[.,;!?\n]|not|and|or|on|for|then|instead|sorry|no|i|with|to|fits|will|should|but)$/.test(after)))
+    return head(words, value, "mm", at, next);
+  if (before === "not" && digits && /^[.,;!?\n]?$/.test(after)) return head(words, value, "mm", at, next);
+  return undefined;
+}
+
+function head(words: readonly Word[], value: number, unit: "mm" | "in", from: number, to: number): FoundSize {
+  const text = (n: number) => words[n]?.text ?? "";
+  const key =
+    KEYS.has(text(to)) ||
+    (/^(?:hex|hexagon)$/.test(text(to)) && (KEYS.has(text(to + 1)) || /^(?:bit|bits)$/.test(text(to + 1)))) ||
+    (/^(?:internal|inside)$/.test(text(to)) && /^hex/.test(text(to + 1)));
+  return { what: "head", head: { profile: key ? "hexagon key" : "hexagon", size: value, unit }, from, to };
+}
+
+/** A size in inches: of a drive, an extension's length, or a head. */
+function inchSize(words: readonly Word[], inches: number, from: number, to: number): FoundSize | undefined {
+  const text = (n: number) => words[n]?.text ?? "";
+  const gap = text(to) === "-" ? 1 : 0;
+  const after = text(to + gap);
+  if (EXTENSIONS.has(after) || (after === "long" && EXTENSIONS.has(text(to + gap + 1)))) {
+    const drive = DRIVE_OF.find(([size]) => size === inches)?.[1];
+    // "three eighths extension" is a drive; "six inch extension" a length.
+    return drive !== undefined && inches < 1 ? { what: "drive", drive, from, to } : { what: "length", mm: inches * 25.4, from, to };
+  }
+  const torqueWrench = after === "torque" && text(to + gap + 1) === "wrench";
+  if (DRIVEN.has(after) || torqueWrench) {
+    const drive = DRIVE_OF.find(([size]) => size === inches)?.[1];
+    return drive === undefined ? undefined : { what: "drive", drive, from, to };
+  }
+  return inches >= 0.15 && inches <= 3 ? head(words, inches, "in", from, to) : undefined;
+}
+
+/** "230 mm across", "about 2 mm of play", "3 mm thick": a measure and no tool's size. */
+function isLength(words: readonly Word[], next: number): boolean {
+  if (words[next]?.text === "or" && words[next + 1]?.text === "so") return true;
+  if (words[next]?.text === "deep" && HELD.has(words[next + 1]?.text ?? "")) return false;
+  return /^(?:of|thick|deep|wide|across|play|gap|long|lip|left|wear|apart|diameter|clearance|too|above|below|from|proud|over|under)$/.test(words[next]?.text ?? "");
+}

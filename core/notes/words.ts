@@ -1,0 +1,39 @@
+/** A word, number or mark of a text, with where it stands in it. */
+export interface Word {
+  /** In small letters. */
+  text: string;
+  start: number;
+  end: number;
+}
+
+/** Numbers with decimals and fractions stay whole; every other mark is a word of its own. Letters and digits part ("15mm" is two words), but for threads and bits (M10, T40, E12). */
+const WORD = /\d{1,3}(?:[\u00a0\u2009\u202f]\d{3})+|\d+\s*[/⁄]\s*\d+|\d+(?:[.,]\d+)?|[a-zà-ÿ]+(?:['’][a-z]+)?|[½¼¾⅛⅜⅝⅞]|\n|[^\s\w]/gi;
+const NAMED = /^(?:m\d{1,2}(?:[.,]\d)?(?:\s?[x×]\s?\d(?:[.,]\d{1,2})?)?|[te]\d{1,3}|wd\d+)(?![a-z\d])/i;
+
+/** A text as words. Example: "four 15mm bolts" → four, 15, mm, bolts. */
+export function wordsOf(text: string): Word[] {
+  const words: Word[] = [];
+  let at = 0;
+  while (at < text.length) {
+    const before = text[at - 1];
+    const named = before !== undefined && /[\w]/.test(before) ? null : NAMED.exec(text.slice(at));
+    if (named) {
+      words.push({ text: named[0].toLowerCase(), start: at, end: at + named[0].length });
+      at += named[0].length;
+      continue;
+    }
+    WORD.lastIndex = at;
+    const match = WORD.exec(text);
+    if (!match) break;
+    const skipped = text.slice(at, match.index);
+    // A named thread may begin after the space that was skipped.
+    const inside = /\s/.test(skipped) || match.index === at ? null : NAMED.exec(skipped);
+    if (!inside && match.index > at && NAMED.test(text.slice(match.index))) {
+      at = match.index;
+      continue;
+    }
+    words.push({ text: match[0].toLowerCase().replace("’", "'"), start: match.index, end: match.index + match[0].length });
+    at = match.index + match[0].length;
+  }
+  return words;
+}
