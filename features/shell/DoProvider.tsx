@@ -91,6 +91,8 @@ export function DoProvider({ children }: { children: ReactNode }) {
         )}
       </Box>
       {children}
+      {/* Room to scroll what the message would lie on out from under it. */}
+      {note && <Box height={{ lg: "72px" }} />}
     </DoContext>
   );
 }
