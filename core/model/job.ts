@@ -131,6 +131,8 @@ export const stepSchema = z.strictObject({
   slips: z.array(pinnedSlipSchema).max(20).optional(),
   /** Steps that have to be done before it, by id. */
   needs: z.array(idSchema).max(50).optional(),
+  /** The step that it puts right again, and the title it was given then: one that still has it follows its step. */
+  mirrorOf: z.strictObject({ stepId: idSchema, title: lineSchema }).optional(),
   /** Connectors, hoses and leads that this step takes off, puts back, or moves something past. */
   takesOff: z.array(lineSchema).max(20).optional(),
   putsBack: z.array(lineSchema).max(20).optional(),
@@ -146,6 +148,20 @@ export const stepSchema = z.strictObject({
 });
 export type Step = z.infer<typeof stepSchema>;
 
+export const UNDOABLE = ["fully", "with a new part", "not at all"] as const;
+
+/** A part that lies open during the job: what it would cost now, and what getting at it again would take. */
+export const baredSchema = z.strictObject({
+  id: idSchema,
+  name: lineSchema,
+  place: placeSchema,
+  priceMinor: z.int().min(0).max(100_000_000).optional(),
+  minutesNow: z.number().min(0).max(10_000),
+  minutesLater: z.number().min(0).max(10_000),
+  lastsKm: z.number().positive().max(1_000_000).optional(),
+});
+export type Bared = z.infer<typeof baredSchema>;
+
 /** One way of doing the job. Steps are kept in working order. */
 export const routeSchema = z
   .strictObject({
@@ -154,6 +170,11 @@ export const routeSchema = z
     steps: z.array(stepSchema).max(1000),
     fasteners: z.array(fastenerSchema).max(1000),
     parts: z.array(partSchema).max(300),
+    /** What it damages, and whether it can be undone. */
+    harm: lineSchema.optional(),
+    undoable: z.enum(UNDOABLE).optional(),
+    /** What lies open while this is done, and could be renewed for little more work. */
+    laysBare: z.array(baredSchema).max(50).optional(),
   })
   .superRefine((route, context) => {
     const known = new Set(route.fasteners.map((fastener) => fastener.id));

@@ -7,6 +7,7 @@ import { JobForm } from "./JobForm";
 import { JobList } from "./JobList";
 import { NotesReader } from "./NotesReader";
 import { PlanSheets } from "./PlanSheets";
+import { RoutesScreen } from "./RoutesScreen";
 
 /** The job sheet: a new job, the jobs there are, or the plan of the one in hand. */
 export function PlanScreen() {
@@ -15,6 +16,7 @@ export function PlanScreen() {
   if (inHand === undefined) return <Loading />;
   if (params.has("new")) return <JobForm />;
   if (inHand === null || params.has("all")) return <JobList />;
+  if (params.has("routes")) return <RoutesScreen {...inHand} />;
   if (params.has("notes")) return <NotesReader key={inHand.job.id} job={inHand.job} />;
   return <PlanSheets key={inHand.job.id} {...inHand} />;
 }

@@ -14,6 +14,7 @@ import { SecondLookSheet } from "./SecondLookSheet";
 import { StepForm } from "./StepForm";
 import { StepSheet } from "./StepSheet";
 import { StepStrip } from "./StepStrip";
+import { WayBackSheet } from "./WayBackSheet";
 
 /** What stands in the middle: a step, or the form of a step, a fastener or a part. */
 type Middle =
@@ -84,6 +85,7 @@ export function PlanSheets({ job, vehicle }: { job: Job; vehicle: Vehicle }) {
       right={
         <>
           <SecondLookSheet job={job} route={route} vehicle={vehicle} onOpenStep={choose} onOpenFastener={(fastenerId) => setMiddle({ showing: "fastener form", fastenerId })} />
+          <WayBackSheet job={job} route={route} />
           <FastenerSheet route={route} onEdit={(fastenerId) => setMiddle({ showing: "fastener form", fastenerId })} onAdd={() => setMiddle({ showing: "fastener form" })} />
         </>
       }

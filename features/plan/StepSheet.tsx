@@ -4,6 +4,7 @@ import { Box } from "@chakra-ui/react";
 import Link from "next/link";
 import type { Job, Route, Step } from "@/core/model/job";
 import { moveStep, removeStep, unpinSlip } from "@/core/plan/edit-route";
+import { differencesOf } from "@/core/plan/mirror";
 import { stepFastener } from "@/core/plan/step-fastener";
 import { Button } from "@/ui/Button";
 import { Sheet } from "@/ui/Sheet";
@@ -59,6 +60,11 @@ export function StepSheet({ job, route, step, onEdit, onEditFastener }: StepShee
         </Box>
       </Box>
       {step.detail && <Box fontSize="18px">{step.detail}</Box>}
+      {differencesOf(route, step).length > 0 && (
+        <Box fontSize="18px">
+          <b>Going back:</b> {differencesOf(route, step).join(", ")}.
+        </Box>
+      )}
       <StepMinds job={job} step={step} />
       {step.cautions.map((caution) => (
         <Sheet key={caution} tone="watch" paddingBlock="3">

@@ -55,6 +55,9 @@ export function StepStrip({ job, vehicle, route, chosenId, onChoose, onAdd }: St
         <Button asChild look="quiet">
           <Link href={`/plan?id=${encodeURIComponent(job.id)}&notes=1`}>Read notes</Link>
         </Button>
+        <Button asChild look="quiet">
+          <Link href={`/plan?id=${encodeURIComponent(job.id)}&routes=1`}>Routes and job sheet</Link>
+        </Button>
       </Box>
     </Sheet>
   );

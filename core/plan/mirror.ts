@@ -1,0 +1,163 @@
+import type { Fastener, Route, Step } from "../model/job";
+import { formatHeadSize, sameHead } from "../quantity/read-head-size";
+import { formatFigure } from "../quantity/torque-words";
+
+/** Words of taking apart, and those of putting back. The first that is found is turned round. */
+const TURNED: readonly [apart: RegExp, back: string][] = [
+  [/^(?:undo|loosen|slacken|crack)\b/i, "Do up"],
+  [/^(?:remove|take off|take out|pull off|pull out)\b/i, "Refit"],
+  [/^(?:unplug|disconnect)\b/i, "Plug in"],
+  [/^unclip\b/i, "Clip in"],
+  [/^drain\b/i, "Refill"],
+  [/\bunplugged and out\b/i, "in and plugged"],
+  [/\boff\b/i, "on"],
+  [/\bout\b/i, "in"],
+  [/\bapart\b/i, "together"],
+  [/\bdown\b/i, "up"],
+];
+
+/** The title of the step that puts another right again. Example: "Intake pipe off" → "Intake pipe on". */
+export function mirrorTitle(title: string): string {
+  const turn = TURNED.find(([apart]) => apart.test(title));
+  return (turn ? title.replace(turn[0], turn[1]) : `Back: ${title}`).slice(0, 200);
+}
+
+/** Steps that have a way back: what is taken apart by undoing or doing. */
+function sources(route: Route): Step[] {
+  return route.steps.filter(({ phase, kind }) => phase === "take apart" && (kind === "undo" || kind === "do"));
+}
+
+/** The putting-back of one step, and before it the starting by hand where bolts are many and have a figure. */
+function mirrorsOf(step: Step, fastener: Fastener | undefined, newId: () => string): Step[] {
+  const title = mirrorTitle(step.title);
+  const base = {
+    phase: "put back" as const,
+    stance: step.stance,
+    cautions: [],
+    ...(step.usualMinutes === undefined ? {} : { usualMinutes: step.usualMinutes }),
+    ...(step.hands === undefined ? {} : { hands: step.hands }),
+  };
+  const back: Step = {
+    ...base,
+    id: newId(),
+    title,
+    kind: step.kind === "undo" ? "torque" : "do",
+    mirrorOf: { stepId: step.id, title },
+    ...(step.fastenerId === undefined ? {} : { fastenerId: step.fastenerId }),
+    ...(step.count === undefined ? {} : { count: step.count }),
+    ...(step.takesOff ? { putsBack: step.takesOff } : {}),
+  };
+  const many = fastener && fastener.count > 1 && fastener.figure && fastener.figure.form !== "snug";
+  if (step.kind !== "undo" || !many) return [back];
+  const byHand = `${title}, by hand`.slice(0, 200);
+  return [
+    {
+      ...base,
+      id: newId(),
+      title: byHand,
+      kind: "hand-start",
+      mirrorOf: { stepId: step.id, title: byHand },
+      ...(step.fastenerId === undefined ? {} : { fastenerId: step.fastenerId }),
+    },
+    back,
+  ];
+}
+
+export interface MirrorState {
+  /** Steps of the first half that nothing puts right again. */
+  unmirrored: Step[];
+  /** Steps of the second half whose first is gone. */
+  orphaned: Step[];
+  /** Steps of the second half whose first was renamed, and that still have the title they were given. */
+  renamed: Step[];
+}
+
+/** How the second half stands to the first. A step that was written by hand and does up the same fastener counts as a way back. */
+export function mirrorState(route: Route): MirrorState {
+  const first = new Map(sources(route).map((step) => [step.id, step]));
+  const second = route.steps.filter(({ phase }) => phase === "put back" || phase === "prove it");
+  const mirrored = new Set(second.flatMap(({ mirrorOf }) => (mirrorOf ? [mirrorOf.stepId] : [])));
+  const doneUp = new Set(second.flatMap(({ kind, fastenerId }) => (kind === "torque" && fastenerId !== undefined ? [fastenerId] : [])));
+  const putBack = new Set(second.flatMap(({ putsBack }) => putsBack ?? []).map((thing) => thing.toLowerCase()));
+  const titles = new Set(second.map(({ title }) => title.toLowerCase()));
+  const hasWayBack = (step: Step) =>
+    mirrored.has(step.id) ||
+    (step.fastenerId !== undefined && doneUp.has(step.fastenerId)) ||
+    (step.takesOff !== undefined && step.takesOff.every((thing) => putBack.has(thing.toLowerCase()))) ||
+    titles.has(mirrorTitle(step.title).toLowerCase());
+  const renamed = second.filter(({ mirrorOf, title, kind }) => {
+    const source = mirrorOf && first.get(mirrorOf.stepId);
+    return source !== undefined && mirrorOf?.title === title && title !== given(source, kind);
+  });
+  return {
+    unmirrored: [...first.values()].filter((step) => !hasWayBack(step)),
+    orphaned: second.filter(({ mirrorOf }) => mirrorOf !== undefined && !first.has(mirrorOf.stepId)),
+    renamed,
+  };
+}
+
+function given(source: Step, kind: Step["kind"]): string {
+  const title = mirrorTitle(source.title);
+  return kind === "hand-start" ? `${title}, by hand`.slice(0, 200) : title;
+}
+
+/**
+ * The route with its second half brought in step with the first: what is missing put in, in reverse; what has lost its
+ * step taken out, unless it was edited; what was renamed renamed. Whatever a person changed in the second half stays as it is.
+ */
+export function syncMirror(route: Route, newId: () => string): Route {
+  const { unmirrored, orphaned, renamed } = mirrorState(route);
+  const first = new Map(sources(route).map((step) => [step.id, step]));
+  const gone = new Set(orphaned.filter(({ mirrorOf, title }) => mirrorOf?.title === title).map(({ id }) => id));
+  const lost = new Set(orphaned.map(({ id }) => id));
+  const renames = new Set(renamed.map(({ id }) => id));
+  let steps = route.steps
+    .filter(({ id }) => !gone.has(id))
+    .map((step): Step => {
+      const source = step.mirrorOf && first.get(step.mirrorOf.stepId);
+      if (source && renames.has(step.id)) {
+        const title = given(source, step.kind);
+        return { ...step, title, mirrorOf: { stepId: source.id, title } };
+      }
+      if (!lost.has(step.id)) return step;
+      const { mirrorOf: _gone, ...rest } = step;
+      return rest;
+    });
+  const order = [...first.keys()];
+  for (const source of unmirrored) {
+    const made = mirrorsOf(
+      source,
+      route.fasteners.find(({ id }) => id === source.fastenerId),
+      newId,
+    );
+    // Right before the way back of the nearest earlier step; else last in the phase, before the vehicle is let down.
+    const earlier = order.slice(0, order.indexOf(source.id)).reverse();
+    const anchor = earlier.map((id) => steps.findIndex((step) => step.mirrorOf?.stepId === id || isWayBack(step, first.get(id)))).find((at) => at >= 0);
+    const lowered = steps.findIndex(({ kind, phase }) => kind === "lower" && phase === "put back");
+    const after = steps.findLastIndex(({ phase }) => phase !== "prove it") + 1;
+    const at = anchor ?? (lowered >= 0 && source.stance !== "on the ground" ? lowered : after);
+    steps = [...steps.slice(0, at), ...made, ...steps.slice(at)];
+  }
+  return { ...route, steps };
+}
+
+function isWayBack(step: Step, source: Step | undefined): boolean {
+  return source?.fastenerId !== undefined && step.phase === "put back" && step.fastenerId === source.fastenerId && (step.kind === "torque" || step.kind === "hand-start");
+}
+
+/** What is different on the way back: other socket, torque, pattern, hand, place, a new part. Short, in the order the hand needs it. */
+export function differencesOf(route: Route, step: Step): string[] {
+  const fastener = route.fasteners.find(({ id }) => id === step.fastenerId);
+  if (!fastener || step.phase !== "put back" || (step.kind !== "torque" && step.kind !== "hand-start")) return [];
+  const { sizeToUndo, sizeToDoUp, figure, pattern, tightened, locking, singleUse, count } = fastener;
+  const renewed = route.parts.find(({ renews }) => renews === fastener.id);
+  return [
+    singleUse || renewed ? `new ${count === 1 ? "one" : "ones"}` : undefined,
+    sizeToDoUp && sizeToUndo && !sameHead(sizeToDoUp, sizeToUndo) ? `${formatHeadSize(sizeToDoUp)} instead of ${formatHeadSize(sizeToUndo)}` : undefined,
+    locking,
+    step.kind === "hand-start" ? "three turns by hand" : undefined,
+    step.kind === "torque" && figure ? formatFigure(figure) : undefined,
+    step.kind === "torque" && pattern?.layout === "circle" && count > 2 ? "in a cross" : undefined,
+    step.kind === "torque" && tightened ? `final torque ${tightened}` : undefined,
+  ].filter((one) => one !== undefined);
+}
