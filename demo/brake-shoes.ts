@@ -60,7 +60,7 @@ const steps: Step[] = [
     usualMinutes: 5,
     detail: "While the tyres still hold the wheels. Handbrake off afterwards: the shoes must let go of the drum.",
   }),
-  step("raise", "make safe", "raise", "Rear up on two stands", { ...up, usualMinutes: 10, cautions: ["Both front wheels chocked; in gear."] }),
+  step("raise", "make safe", "raise", "Rear up on two stands", { ...up, usualMinutes: 10, cautions: ["Both front wheels chocked, in gear."] }),
   ...eachSide((side) => [
     step(`${side}-wheel-off`, "take apart", "undo", `Wheel off, ${side}`, { ...up, fastenerId: `${side}-wheel`, usualMinutes: 5 }),
     step(`${side}-drum-off`, "take apart", "undo", `Drum off, ${side}`, {

@@ -186,6 +186,27 @@ export const routeSchema = z
   });
 export type Route = z.infer<typeof routeSchema>;
 
+/** What was found out before the plan: the symptom, the results of checks, causes of one's own, and measures. */
+export const decideSchema = z.strictObject({
+  symptom: lineSchema.optional(),
+  /** The result of each check by its id. */
+  results: z.record(lineSchema, lineSchema),
+  own: z.array(z.strictObject({ id: idSchema, name: lineSchema, for: z.array(lineSchema).max(20), against: z.array(lineSchema).max(20) })).max(20),
+  measured: z
+    .array(
+      z.strictObject({
+        id: idSchema,
+        what: lineSchema,
+        value: z.number().finite(),
+        unit: z.string().max(20),
+        least: z.number().finite().optional(),
+        most: z.number().finite().optional(),
+      }),
+    )
+    .max(50),
+});
+export type Decide = z.infer<typeof decideSchema>;
+
 /** A person's answer to a finding of the second look: it stays, with its reason, and is shown again in Work. */
 export const answerSchema = z.strictObject({ rule: lineSchema, about: lineSchema, because: lineSchema, on: daySchema });
 export type Answer = z.infer<typeof answerSchema>;
@@ -202,6 +223,7 @@ export const jobSchema = z
     routes: z.array(routeSchema).min(1).max(10),
     chosenRouteId: idSchema,
     answers: z.array(answerSchema).max(1000).optional(),
+    decide: decideSchema.optional(),
     notes: textSchema.optional(),
   })
   .refine((job) => job.routes.some((route) => route.id === job.chosenRouteId), { path: ["chosenRouteId"], message: "The chosen route is not one of the job's routes." });

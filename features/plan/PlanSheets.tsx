@@ -15,6 +15,7 @@ import { StepForm } from "./StepForm";
 import { StepSheet } from "./StepSheet";
 import { StepStrip } from "./StepStrip";
 import { WayBackSheet } from "./WayBackSheet";
+import { WhileOpenSheet } from "./WhileOpenSheet";
 
 /** What stands in the middle: a step, or the form of a step, a fastener or a part. */
 type Middle =
@@ -86,6 +87,7 @@ export function PlanSheets({ job, vehicle }: { job: Job; vehicle: Vehicle }) {
         <>
           <SecondLookSheet job={job} route={route} vehicle={vehicle} onOpenStep={choose} onOpenFastener={(fastenerId) => setMiddle({ showing: "fastener form", fastenerId })} />
           <WayBackSheet job={job} route={route} />
+          <WhileOpenSheet job={job} route={route} vehicle={vehicle} />
           <FastenerSheet route={route} onEdit={(fastenerId) => setMiddle({ showing: "fastener form", fastenerId })} onAdd={() => setMiddle({ showing: "fastener form" })} />
         </>
       }

@@ -9,29 +9,23 @@ import { compareRoutes } from "@/core/plan/compare-routes";
 import { copyRoute } from "@/core/plan/copy-job";
 import { withRoute } from "@/core/plan/chosen-route";
 import { jobSheetMarkdown, writeJobSheet } from "@/core/plan/job-sheet";
-import { useCollection, useCurrent } from "@/data/hooks";
-import { newId, touched } from "@/data/stamp";
+import { useCollection } from "@/data/hooks";
+import { newId } from "@/data/stamp";
 import { Button } from "@/ui/Button";
 import { Loading } from "@/ui/Loading";
 import { Sheet } from "@/ui/Sheet";
 import { saveAs } from "../files/save-as";
-import { useDo } from "../shell/DoProvider";
 import { RouteForm } from "./RouteForm";
+import { useChangeJob } from "./use-change-job";
 
 const Cell = chakra("td", { base: { padding: "8px 12px 8px 0", verticalAlign: "top", borderTop: "1px solid", borderColor: "edge" } });
 
 /** The routes of a job side by side, the better figure in each row marked; one is chosen, the others are kept. */
 export function RoutesScreen({ job, vehicle }: { job: Job; vehicle: Vehicle }) {
   const tools = useCollection("tools");
-  const current = useCurrent("jobs");
-  const does = useDo();
+  const change = useChangeJob(job.id);
   const rows = useMemo(() => (tools ? compareRoutes(job, vehicle, tools) : []), [job, vehicle, tools]);
   if (!tools) return <Loading />;
-  const change = (how: (now: Job) => Job, says?: string) =>
-    does(() => {
-      const now = current(job.id);
-      return now ? { put: { jobs: [touched(how(now))] } } : {};
-    }, says);
   const addRoute = () => {
     const made = { ...copyRoute(job.routes.find(({ id }) => id === job.chosenRouteId) ?? { id: "", name: "", steps: [], fasteners: [], parts: [] }, newId), name: "Another way" };
     void change((now) => ({ ...now, routes: [...now.routes, made], chosenRouteId: made.id }), "Another route, to be changed as you like.");

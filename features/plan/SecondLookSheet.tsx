@@ -5,13 +5,13 @@ import { useMemo, useState } from "react";
 import type { Job, Route } from "@/core/model/job";
 import type { Vehicle } from "@/core/model/vehicle";
 import { type Found, answerFinding, secondLook, takeAnswerBack } from "@/core/plan/second-look/second-look";
-import { useCollection, useCurrent } from "@/data/hooks";
-import { newId, touched } from "@/data/stamp";
+import { useCollection } from "@/data/hooks";
+import { newId } from "@/data/stamp";
 import { Button } from "@/ui/Button";
 import { Sheet } from "@/ui/Sheet";
 import { TextField } from "@/ui/form/Field";
 import { today } from "../shell/clock";
-import { useDo } from "../shell/DoProvider";
+import { useChangeJob } from "./use-change-job";
 import { useChangeRoute } from "./use-plan";
 
 interface SecondLookSheetProps {
@@ -66,14 +66,8 @@ export function SecondLookSheet({ job, route, vehicle, onOpenStep, onOpenFastene
 function FoundView({ job, found, onOpenStep, onOpenFastener }: Omit<SecondLookSheetProps, "route" | "vehicle"> & { found: Found }) {
   const [answering, setAnswering] = useState(false);
   const changeRoute = useChangeRoute(job.id);
-  const current = useCurrent("jobs");
-  const does = useDo();
+  const changeJob = useChangeJob(job.id);
   const { rule, says, grave, fix, answer, stepId, fastenerId } = found;
-  const changeJob = (change: (now: Job) => Job, said: string) =>
-    does(() => {
-      const now = current(job.id);
-      return now ? { put: { jobs: [touched(change(now))] } } : {};
-    }, said);
   const tone = answer ? "soft" : grave ? "stop" : "watch";
   return (
     <Box borderTop="1px solid" borderColor="edge" paddingBlock="2" data-testid="finding">

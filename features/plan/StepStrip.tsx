@@ -20,6 +20,17 @@ interface StepStripProps {
   onAdd: () => void;
 }
 
+/** The other views of a plan, in the order they are wanted. */
+const VIEWS = [
+  { view: "decide", name: "What is wrong?" },
+  { view: "notes", name: "Read notes" },
+  { view: "order", name: "Order" },
+  { view: "routes", name: "Routes" },
+] as const;
+
+/** On a desk the steps need the room more than their links do. */
+const SMALL = { paddingInline: "2", fontSize: "17px", minHeight: { base: "44px", lg: "32px" } } as const;
+
 /** The job and its steps in order, by phase. */
 export function StepStrip({ job, vehicle, route, chosenId, onChoose, onAdd }: StepStripProps) {
   const does = useDo();
@@ -49,15 +60,14 @@ export function StepStrip({ job, vehicle, route, chosenId, onChoose, onAdd }: St
       </Box>
       <StepsByPhase steps={route.steps} openId={chosenId} look="chosen" phoneHeight="230px" onOpen={onChoose} />
       <Box paddingInline="2">
-        <Button look="quiet" onClick={onAdd}>
+        <Button look="quiet" onClick={onAdd} {...SMALL}>
           Add a step
         </Button>
-        <Button asChild look="quiet">
-          <Link href={`/plan?id=${encodeURIComponent(job.id)}&notes=1`}>Read notes</Link>
-        </Button>
-        <Button asChild look="quiet">
-          <Link href={`/plan?id=${encodeURIComponent(job.id)}&routes=1`}>Routes and job sheet</Link>
-        </Button>
+        {VIEWS.map(({ view, name }) => (
+          <Button key={view} asChild look="quiet" {...SMALL}>
+            <Link href={`/plan?id=${encodeURIComponent(job.id)}&${view}=1`}>{name}</Link>
+          </Button>
+        ))}
       </Box>
     </Sheet>
   );

@@ -106,6 +106,8 @@ test("a step in full comes back the same from its own form, and what is half sai
     count: 2,
     hands: 2,
     photo: true,
+    mirrorOf: { stepId: "a", title: "Knuckle up" },
+    slips: [{ id: "p", slip: "adapter", typed: { offset: "45" } }],
   };
   expect(readStep(stepFields(step, "prove it"), "s", step)).toEqual({ step });
   expect(stepSchema.safeParse(step).success).toBe(true);

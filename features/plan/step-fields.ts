@@ -135,6 +135,7 @@ export function readStep(fields: StepFields, id: string, before?: Step): { step:
       ...(count === undefined ? {} : { count }),
       ...(hands === undefined ? {} : { hands }),
       ...(fields.photo ? { photo: true } : {}),
+      ...(before?.mirrorOf ? { mirrorOf: before.mirrorOf } : {}),
       ...(before?.slips ? { slips: before.slips } : {}),
     },
   };

@@ -76,7 +76,7 @@ export const SAFETY_RULES: readonly Rule[] = [
                 says: `“${step.title}”: the rear goes up and nothing chocks the front wheels.`,
                 fix: {
                   says: "Chock them",
-                  apply: (now) => changeStep(now, step.id, (one) => ({ ...one, cautions: [...one.cautions, "Both front wheels chocked; in gear or park."].slice(0, 10) })),
+                  apply: (now) => changeStep(now, step.id, (one) => ({ ...one, cautions: [...one.cautions, "Both front wheels chocked, in gear or park."].slice(0, 10) })),
                 },
               },
             ]
@@ -141,7 +141,7 @@ export const SAFETY_RULES: readonly Rule[] = [
 ];
 
 function raising(id: string, { stance, phase }: Step): Step {
-  return plainStep(id, phase, "raise", `${capital(stance)} on stands`, { stance, cautions: stance === "rear up" ? ["Both front wheels chocked; in gear or park."] : [] });
+  return plainStep(id, phase, "raise", `${capital(stance)} on stands`, { stance, cautions: stance === "rear up" ? ["Both front wheels chocked, in gear or park."] : [] });
 }
 
 function capital(words: string): string {

@@ -1,0 +1,179 @@
+import type { Topic } from "./topic";
+
+/** Brakes, wheels and what holds them. See topics.ts for where the numbers come from. */
+export const CHASSIS_TOPICS: readonly Topic[] = [
+  {
+    id: "hum",
+    symptom: "A hum that rises with speed",
+    causes: [
+      { id: "bearing", name: "Wheel bearing", often: 5 },
+      { id: "tyres", name: "Tyres worn in steps", often: 4 },
+      { id: "final-drive", name: "Gearbox or axle drive", often: 1, handOver: "Inside a gearbox or axle special tools and settings decide: a workshop's job." },
+    ],
+    checks: [
+      {
+        id: "steer",
+        ask: "Swing gently left and right at speed. The hum",
+        results: ["changes with the swing", "stays the same"],
+        tells: { bearing: [0.85, 0.15], tyres: [0.15, 0.85], "final-drive": [0.1, 0.9] },
+      },
+      {
+        id: "tread",
+        ask: "Stroke the tread both ways. It feels",
+        results: ["stepped one way", "even"],
+        tells: { bearing: [0.15, 0.85], tyres: [0.9, 0.1], "final-drive": [0.15, 0.85] },
+      },
+      {
+        id: "spin",
+        ask: "Wheel up, spin it by hand with a hand on the spring. It feels",
+        results: ["rough", "smooth"],
+        tells: { bearing: [0.75, 0.25], tyres: [0.05, 0.95], "final-drive": [0.2, 0.8] },
+      },
+      {
+        id: "throttle",
+        ask: "Lift off and press again at one speed. The hum",
+        results: ["changes with the pedal", "stays the same"],
+        tells: { bearing: [0.1, 0.9], tyres: [0.05, 0.95], "final-drive": [0.85, 0.15] },
+      },
+    ],
+  },
+  {
+    id: "knock",
+    symptom: "A knock over bumps",
+    causes: [
+      { id: "link", name: "Anti-roll bar link", often: 5 },
+      { id: "ball-joint", name: "Lower ball joint", often: 3 },
+      { id: "track-rod", name: "Track rod end", often: 2 },
+      { id: "damper", name: "Damper or its top mount", often: 3, handOver: "A compressed spring can kill: a whole assembly, or a workshop." },
+      { id: "bush", name: "Arm's bush", often: 2 },
+    ],
+    checks: [
+      {
+        id: "nine-three",
+        ask: "Wheel up, rock it held at 9 and 3 o'clock. There is",
+        results: ["play", "none"],
+        tells: { link: [0.05, 0.95], "ball-joint": [0.2, 0.8], "track-rod": [0.85, 0.15], damper: [0.05, 0.95], bush: [0.2, 0.8] },
+      },
+      {
+        id: "twelve-six",
+        ask: "Rock it held at 12 and 6 o'clock. There is",
+        results: ["play", "none"],
+        tells: { link: [0.05, 0.95], "ball-joint": [0.8, 0.2], "track-rod": [0.1, 0.9], damper: [0.2, 0.8], bush: [0.3, 0.7] },
+      },
+      {
+        id: "one-side",
+        ask: "Over small bumps under one wheel only the knock is",
+        results: ["there", "gone"],
+        tells: { link: [0.85, 0.15], "ball-joint": [0.6, 0.4], "track-rod": [0.5, 0.5], damper: [0.6, 0.4], bush: [0.4, 0.6] },
+      },
+      {
+        id: "wet",
+        ask: "The damper's casing is",
+        results: ["wet with oil", "dry"],
+        tells: { link: [0.08, 0.92], "ball-joint": [0.08, 0.92], "track-rod": [0.08, 0.92], damper: [0.6, 0.4], bush: [0.08, 0.92] },
+      },
+      {
+        id: "braking",
+        ask: "Moving off and braking it",
+        results: ["clunks once", "does not"],
+        tells: { link: [0.1, 0.9], "ball-joint": [0.3, 0.7], "track-rod": [0.1, 0.9], damper: [0.2, 0.8], bush: [0.8, 0.2] },
+      },
+    ],
+  },
+  {
+    id: "click",
+    symptom: "A click on full lock",
+    causes: [
+      { id: "outer-joint", name: "Outer drive joint", often: 6 },
+      { id: "loose-wheel", name: "Loose wheel bolts", often: 1 },
+      { id: "top-mount", name: "Top mount that binds", often: 2, handOver: "The spring has to be compressed: a whole assembly, or a workshop." },
+    ],
+    checks: [
+      {
+        id: "boot",
+        ask: "The joint's boot is",
+        results: ["split, grease thrown about", "whole and dry"],
+        tells: { "outer-joint": [0.8, 0.2], "loose-wheel": [0.1, 0.9], "top-mount": [0.1, 0.9] },
+      },
+      {
+        id: "with-speed",
+        ask: "Driven slowly on lock, the click",
+        results: ["comes faster with speed", "comes once as the wheel is turned"],
+        tells: { "outer-joint": [0.95, 0.05], "loose-wheel": [0.7, 0.3], "top-mount": [0.05, 0.95] },
+      },
+      {
+        id: "bolts",
+        ask: "Checked with the torque wrench, the wheel bolts are",
+        results: ["loose", "tight"],
+        tells: { "outer-joint": [0.02, 0.98], "loose-wheel": [0.98, 0.02], "top-mount": [0.02, 0.98] },
+      },
+    ],
+  },
+  {
+    id: "pulse",
+    symptom: "A pulse in the brake pedal",
+    causes: [
+      { id: "disc", name: "Disc of uneven thickness", often: 6 },
+      { id: "drum", name: "Drum out of round", often: 2 },
+      { id: "hub-face", name: "Rust between disc and hub", often: 2 },
+      { id: "anti-lock", name: "Anti-lock cutting in", often: 1, handOver: "Reading its faults takes a maker's tester." },
+    ],
+    checks: [
+      {
+        id: "wheel-shakes",
+        ask: "Braking from speed, the steering wheel",
+        results: ["shakes too", "is still"],
+        tells: { disc: [0.75, 0.25], drum: [0.1, 0.9], "hub-face": [0.7, 0.3], "anti-lock": [0.1, 0.9] },
+      },
+      {
+        id: "handbrake",
+        ask: "Slowed by the handbrake alone, it",
+        results: ["pulses", "does not"],
+        tells: { disc: [0.1, 0.9], drum: [0.9, 0.1], "hub-face": [0.1, 0.9], "anti-lock": [0.02, 0.98] },
+      },
+      {
+        id: "thickness",
+        ask: "Measured in eight places, the disc's thickness varies by",
+        results: ["more than 0.02 mm", "less"],
+        tells: { disc: [0.9, 0.1], drum: [0.1, 0.9], "hub-face": [0.2, 0.8], "anti-lock": [0.1, 0.9] },
+      },
+      {
+        id: "lamp",
+        ask: "The anti-lock lamp",
+        results: ["comes on", "stays out"],
+        tells: { disc: [0.03, 0.97], drum: [0.03, 0.97], "hub-face": [0.03, 0.97], "anti-lock": [0.6, 0.4] },
+      },
+    ],
+  },
+  {
+    id: "long-pedal",
+    symptom: "A long or soft brake pedal",
+    causes: [
+      { id: "adjust", name: "Shoes far from the drum", often: 4 },
+      { id: "air", name: "Air in the lines", often: 3 },
+      { id: "cylinder", name: "Leaking wheel cylinder or hose", often: 2 },
+      { id: "master", name: "Master cylinder that lets past", often: 2 },
+    ],
+    checks: [
+      {
+        id: "pump",
+        ask: "Pumped twice quickly, the pedal",
+        results: ["comes up and stays", "comes up and sinks", "stays low"],
+        tells: { adjust: [0.85, 0.05, 0.1], air: [0.7, 0.15, 0.15], cylinder: [0.2, 0.6, 0.2], master: [0.15, 0.75, 0.1] },
+      },
+      {
+        id: "spongy",
+        ask: "Under the foot it feels",
+        results: ["springy", "hard, but low"],
+        tells: { adjust: [0.15, 0.85], air: [0.9, 0.1], cylinder: [0.5, 0.5], master: [0.3, 0.7] },
+      },
+      {
+        id: "wet-wheel",
+        ask: "Inside the wheels and along the hoses it is",
+        results: ["wet", "dry"],
+        tells: { adjust: [0.05, 0.95], air: [0.1, 0.9], cylinder: [0.9, 0.1], master: [0.05, 0.95] },
+      },
+      { id: "level", ask: "The fluid's level has", results: ["fallen", "stayed"], tells: { adjust: [0.2, 0.8], air: [0.3, 0.7], cylinder: [0.9, 0.1], master: [0.2, 0.8] } },
+    ],
+  },
+];

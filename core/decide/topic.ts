@@ -1,0 +1,26 @@
+/** Something that may be wrong. */
+export interface Cause {
+  id: string;
+  name: string;
+  /** How often it is the cause, against the others of its symptom. */
+  often: number;
+  /** Why it is not for a driveway, where that is so. */
+  handOver?: string;
+}
+
+/** Something to look at, feel or measure, with the results it can have. */
+export interface Check {
+  id: string;
+  ask: string;
+  results: readonly string[];
+  /** How likely each result is where a cause is the one, in the order of the results; a cause that is left out tells nothing. */
+  tells: Readonly<Record<string, readonly number[]>>;
+}
+
+/** One symptom: what can be behind it, and what tells the causes apart. */
+export interface Topic {
+  id: string;
+  symptom: string;
+  causes: readonly Cause[];
+  checks: readonly Check[];
+}

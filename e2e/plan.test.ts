@@ -1,0 +1,140 @@
+import { readdir } from "node:fs/promises";
+import { join } from "node:path";
+import { Key } from "selenium-webdriver";
+import { PHONE } from "./browser";
+import { journeys } from "./journey";
+
+const at = journeys();
+
+async function addStep(title: string, kind: string): Promise<void> {
+  const { page } = at;
+  await page.press("Add a step");
+  await page.type("What is done", title);
+  await page.choose("Phase", "Take apart");
+  await page.choose("Kind", kind);
+  await page.press("Save step");
+  await page.see(`${title} saved.`);
+}
+
+test("the way back is proposed, edited, and kept in step when the way there changes", async () => {
+  await at.openDemo();
+  const { page } = at;
+  await page.open("/plan?new=1");
+  await page.type("What is the job?", "Heater box");
+  await page.press("Save and add steps");
+  await page.see("What is done");
+  await page.press("Cancel");
+  await addStep("Cover off", "Do");
+  await addStep("Box out", "Do");
+  await page.see("has no way back");
+  await page.press("Propose the way back");
+  await page.see("Box in");
+  await page.see("Cover on");
+  await page.pressWith("Box in");
+  await page.press("Edit step");
+  await page.type("What is done", "Box in, arrow up");
+  await page.press("Save step");
+  await page.see("Box in, arrow up saved.");
+
+  await addStep("Pipe off", "Do");
+  await page.press("Bring it in step");
+  await page.see("Pipe on");
+  await page.pressWith("Cover off");
+  await page.press("Edit step");
+  await page.type("What is done", "Front cover off");
+  await page.press("Save step");
+  await page.press("Bring it in step");
+  await page.see("Front cover on");
+  await page.see("Box in, arrow up");
+  expect(await page.shows("Box in\n")).toBe(false);
+});
+
+test("routes are compared and one is chosen; its sheet goes out and another job begins from it, for the other side", async () => {
+  await at.openDemo();
+  const { page, browser } = at;
+  await page.open("/plan?id=demo-starter");
+  await page.press("Routes");
+  await page.see("Under a raised car");
+  await page.see("● 1 h 49 min");
+  await page.see("Old intake pipe clamps may not close again");
+  await page.press("Choose this");
+  await page.see("From above, intake pipe off, it is.");
+  await page.press("Back to the plan");
+  await page.see("Intake pipe off");
+
+  await page.open("/plan?id=demo-brake-shoes&routes=1");
+  await page.press("Job sheet, JSON");
+  let file: string | undefined;
+  for (let tries = 0; tries < 50 && !file; tries++) {
+    file = (await readdir(browser.downloads).catch(() => [])).find((name) => name.endsWith(".json"));
+    if (!file) await new Promise((wake) => setTimeout(wake, 100));
+  }
+  await page.open("/plan?new=1");
+  await page.choose("Start from", "a job sheet's file");
+  await (await page.field("Job sheet")).sendKeys(join(browser.downloads, file ?? ""));
+  await page.click(await page.field("For the other side: left and right changed over"));
+  await page.press("Save and add steps");
+  await page.see("Wheel off, right");
+  expect((await page.text()).indexOf("Wheel off, right")).toBeLessThan((await page.text()).indexOf("Wheel off, left"));
+});
+
+test("an order that breaks a dependency is refused and says which; the keyboard moves a step", async () => {
+  await at.openDemo();
+  const { page } = at;
+  await page.open("/plan?id=demo-starter&order=1");
+  const grip = await page.find("//button[@aria-label='Move Starter out']", "the handle");
+  await page.driver.executeScript("arguments[0].focus(); arguments[0].scrollIntoView({ block: 'center' })", grip);
+  const move = async (...keys: string[]) => {
+    for (const key of [" ", ...keys, " "]) {
+      await page.keys(key);
+      await new Promise((wake) => setTimeout(wake, 350));
+    }
+  };
+  await move(Key.ARROW_UP);
+  await page.see("“Starter out” has to come after “Starter cable and trigger lead off”. The order stays as it was.");
+  const crank = await page.find("//button[@aria-label='Move Ring gear teeth through the hole, all the way round']", "the handle");
+  await page.driver.executeScript("arguments[0].focus(); arguments[0].scrollIntoView({ block: 'center' })", crank);
+  await move(Key.ARROW_UP);
+  await page.see("Moved: Ring gear teeth");
+});
+
+test("what is wrong is found out by checks, with the next one named, one's own cause, and a measure against its limit", async () => {
+  await at.openDemo();
+  const { page } = at;
+  await page.open("/plan?id=demo-starter&decide=1");
+  await page.choose("What it does", "It cranks slowly or not at all");
+  const next = await page.read("next-check");
+  expect(next).toContain("…");
+  await page.choose("Across the battery's posts while cranking there are", "more");
+  await page.choose("From the battery's earth post to the engine while cranking there are", "more than 0.5 V");
+  expect(await page.read("cause")).toContain("Earth lead or cable with a bad joint");
+  await page.type("Another cause", "Immobiliser");
+  await page.press("Add it");
+  await page.see("Immobiliser");
+  await page.type("What was measured", "Battery at rest");
+  await page.type("It is", "12,1");
+  await page.type("At least", "12.4");
+  await page.press("Note it");
+  await page.see("past its limit");
+  await page.driver.navigate().refresh();
+  await page.see("past its limit");
+});
+
+test("what lies open is judged by the log, and every view of a plan holds on a phone", async () => {
+  await at.openDemo({ size: PHONE });
+  const { page } = at;
+  await page.open("/plan?id=demo-starter");
+  await page.see("While it is open");
+  await page.see("Saves 60 min later");
+  for (const [view, heading] of [
+    ["decide", "What is wrong?"],
+    ["notes", "Your notes"],
+    ["order", "Order of the steps"],
+    ["routes", "ways to do it"],
+  ]) {
+    await page.open(`/plan?id=demo-starter&${view}=1`);
+    await page.see(heading ?? "");
+    expect([view, await page.sideways()]).toEqual([view, 0]);
+    expect([view, await page.smallTargets(44)]).toEqual([view, []]);
+  }
+});
