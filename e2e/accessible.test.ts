@@ -30,7 +30,11 @@ const SCREENS: [screen: string, path: string, how?: (page: Page) => Promise<void
   ["job form", "/plan?new=1"],
   ["plan", "/plan?id=demo-brake-shoes", (page) => page.pressWith("Backing plate bolts, left")],
   ["what is wrong", "/plan?id=demo-starter&decide=1", (page) => page.choose("What it does", "It cranks slowly or not at all").then(() => page.see("Next, to tell"))],
-  ["notes", "/plan?id=demo-starter&notes=1", (page) => page.type("Notes for “Starter motor”", "four 15 mil bolts, I think 50 Nm, sorry, 55 Nm. Rags.").then(() => page.see("Reads: 55"))],
+  [
+    "notes",
+    "/plan?id=demo-starter&notes=1",
+    (page) => page.type("Notes for “Starter motor”", "four 15 mil bolts, I think 50 Nm, sorry, 55 Nm. Rags.").then(() => page.see("Reads: 55")),
+  ],
   ["order", "/plan?id=demo-starter&order=1", (page) => page.see("Order of the steps")],
   ["routes", "/plan?id=demo-starter&routes=1", (page) => page.see("Under a raised car")],
   ["step form", "/plan?id=demo-brake-shoes", (page) => page.press("Edit step")],

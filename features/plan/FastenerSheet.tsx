@@ -8,10 +8,13 @@ import { Button } from "@/ui/Button";
 import { Sheet } from "@/ui/Sheet";
 import { Line } from "./Line";
 
+/** A plan may have hundreds: those out of sight are not laid out. */
+const OFF_SCREEN = { contentVisibility: "auto", containIntrinsicSize: "auto 400px" } as const;
+
 /** Every fastener of the route with its figure; one with something doubtful says so. */
 export function FastenerSheet({ route, onEdit, onAdd }: { route: Route; onEdit: (fastenerId: string) => void; onAdd: () => void }) {
   return (
-    <Sheet title="Fasteners">
+    <Sheet title="Fasteners" {...OFF_SCREEN}>
       {route.fasteners.length === 0 && <Box color="soft">None yet. Bolts, nuts, pins and clips that come off or are tightened.</Box>}
       {route.fasteners.map((fastener) => {
         const doubts = fastenerDoubts(fastener);

@@ -27,7 +27,7 @@ const Marked = chakra("mark", {
 export function NotesMarked({ notes, read, marked }: { notes: string; read: NotesRead; marked: readonly Span[] | undefined }) {
   const marks = marksOf(read);
   return (
-    <Box marginTop="4" whiteSpace="pre-wrap" overflowWrap="anywhere" lineHeight="1.9" data-testid="notes-marked">
+    <Box whiteSpace="pre-wrap" overflowWrap="anywhere" lineHeight="1.9" data-testid="notes-marked">
       {marks.map((mark, i) => {
         const before = notes.slice(marks[i - 1]?.end ?? 0, mark.start);
         const inHand = marked?.some(({ start, end }) => start < mark.end && end > mark.start) ?? false;

@@ -2,7 +2,7 @@
 
 import { Box } from "@chakra-ui/react";
 import { useRouter } from "next/navigation";
-import { useDeferredValue, useMemo, useState } from "react";
+import { memo, useDeferredValue, useMemo, useState } from "react";
 import type { Job } from "@/core/model/job";
 import { type Proposal, applyProposals, checkProposal, notesText, proposalsFrom } from "@/core/notes/proposals";
 import { readNotes } from "@/core/notes/read-notes";
@@ -19,9 +19,30 @@ import { ProposalView } from "./ProposalView";
 
 /** Notes pasted in, what was read out of them, and the way into the plan: nothing goes in unseen. */
 export function NotesReader({ job }: { job: Job }) {
-  const router = useRouter();
   const form = useDraftForm(`notes ${job.id}`, { notes: "" });
+  const { forget } = form;
+  // What is read follows when the typing leaves time for it.
   const notes = useDeferredValue(form.watch("notes"));
+  return (
+    <Box display="grid" gridTemplateColumns={{ base: "minmax(0, 1fr)", lg: "minmax(0, 1fr) minmax(0, 1fr)" }} gap="4" alignItems="start">
+      <Sheet title="Your notes" padding={{ base: "4", lg: "5" }}>
+        <Box as="form" onSubmit={(event) => event.preventDefault()}>
+          <TextAreaField
+            label={`Notes for “${job.title}”`}
+            rows={8}
+            placeholder="Paste or say it as it comes: four 15 mil bolts, fifty newton metres, new ones every time…"
+            {...form.register("notes")}
+          />
+        </Box>
+      </Sheet>
+      <NotesReadOut job={job} notes={notes} onIn={forget} />
+    </Box>
+  );
+}
+
+/** What was read out of the notes, to be corrected, dropped and put in. */
+const NotesReadOut = memo(function NotesReadOut({ job, notes, onIn }: { job: Job; notes: string; onIn: () => void }) {
+  const router = useRouter();
   const read = useMemo(() => readNotes(notes), [notes]);
   const proposals = useMemo(() => proposalsFrom(read), [read]);
   // What was corrected or dropped, by proposal and by the words it came from: other notes are other proposals.
@@ -48,23 +69,17 @@ export function NotesReader({ job }: { job: Job }) {
       return { put: { jobs: [touched({ ...withRoute(now, applyProposals(chosenRoute(now), accepted, newId)), ...(kept ? { notes: kept.slice(0, 20_000) } : {}) })] } };
     }, `${accepted.length} put into the plan.`);
     if (!done) return;
-    form.forget();
+    onIn();
     router.push(back);
   };
 
   return (
-    <Box display="grid" gridTemplateColumns={{ base: "minmax(0, 1fr)", lg: "minmax(0, 1fr) minmax(0, 1fr)" }} gap="4" alignItems="start">
-      <Sheet title="Your notes" padding={{ base: "4", lg: "5" }}>
-        <Box as="form" onSubmit={(event) => event.preventDefault()}>
-          <TextAreaField
-            label={`Notes for “${job.title}”`}
-            rows={8}
-            placeholder="Paste or say it as it comes: four 15 mil bolts, fifty newton metres, new ones every time…"
-            {...form.register("notes")}
-          />
-        </Box>
-        {notes.trim() !== "" && <NotesMarked notes={notes} read={read} marked={standing.find(({ key }) => key === shown)?.proposal.spans} />}
-      </Sheet>
+    <Box display="flex" flexDirection="column" gap="4">
+      {notes.trim() !== "" && (
+        <Sheet title="As it was read" padding={{ base: "4", lg: "5" }}>
+          <NotesMarked notes={notes} read={read} marked={standing.find(({ key }) => key === shown)?.proposal.spans} />
+        </Sheet>
+      )}
       <Sheet title="What was read out of them" padding={{ base: "4", lg: "5" }} display="flex" flexDirection="column" gap="3">
         {proposals.length === 0 && (
           <Box color="soft">
@@ -98,4 +113,4 @@ export function NotesReader({ job }: { job: Job }) {
       </Sheet>
     </Box>
   );
-}
+});

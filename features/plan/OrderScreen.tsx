@@ -1,11 +1,12 @@
 "use client";
 
-import { Box, chakra } from "@chakra-ui/react";
+import { Box } from "@chakra-ui/react";
 import { DndContext, type DragEndEvent, KeyboardSensor, PointerSensor, closestCenter, useSensor, useSensors } from "@dnd-kit/core";
 import { SortableContext, arrayMove, sortableKeyboardCoordinates, useSortable, verticalListSortingStrategy } from "@dnd-kit/sortable";
 import { CSS } from "@dnd-kit/utilities";
 import Link from "next/link";
-import { memo, useState } from "react";
+import { defaultRangeExtractor, useWindowVirtualizer } from "@tanstack/react-virtual";
+import { memo, useLayoutEffect, useRef, useState } from "react";
 import type { Job, Route, Step } from "@/core/model/job";
 import { chosenRoute } from "@/core/plan/chosen-route";
 import { brokenBy, sortSteps } from "@/core/plan/order";
@@ -13,10 +14,6 @@ import { Button } from "@/ui/Button";
 import { Sheet } from "@/ui/Sheet";
 import { phaseTitle } from "./StepsByPhase";
 import { useChangeRoute } from "./use-plan";
-
-const Grip = chakra("button", {
-  base: { minHeight: "44px", minWidth: "44px", border: "none", background: "transparent", color: "soft", fontSize: "20px", cursor: "grab", touchAction: "none" },
-});
 
 /** The steps to be put in another order by dragging, or with the keyboard; an order that breaks a dependency is refused and says which. */
 export function OrderScreen({ job }: { job: Job }) {
@@ -27,7 +24,22 @@ export function OrderScreen({ job }: { job: Job }) {
   const sorted = sortSteps(route.steps);
   const broken = brokenBy(route.steps);
 
+  const list = useRef<HTMLDivElement>(null);
+  const [held, setHeld] = useState<number>();
+  const [top, setTop] = useState(0);
+  useLayoutEffect(() => setTop((list.current?.getBoundingClientRect().top ?? 0) + scrollY), []);
+  // Only the rows in sight are drawn, and the one in hand wherever it was taken from: a plan may have hundreds.
+  const rows = useWindowVirtualizer({
+    count: route.steps.length,
+    estimateSize: (index) => (route.steps[index - 1]?.phase !== route.steps[index]?.phase ? 78 : 46),
+    overscan: 2,
+    scrollMargin: top,
+    getItemKey: (index) => route.steps[index]?.id ?? index,
+    rangeExtractor: (range) => [...new Set([...defaultRangeExtractor(range), ...(held === undefined ? [] : [held])])].sort((a, b) => a - b),
+  });
+
   const drop = ({ active, over }: DragEndEvent) => {
+    setHeld(undefined);
     const from = route.steps.findIndex(({ id }) => id === active.id);
     const to = route.steps.findIndex(({ id }) => id === over?.id);
     if (from < 0 || to < 0 || from === to) return;
@@ -65,11 +77,26 @@ export function OrderScreen({ job }: { job: Job }) {
           <Link href={`/plan?id=${encodeURIComponent(job.id)}`}>Back to the plan</Link>
         </Button>
       </Box>
-      <DndContext id="order" sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
+      <DndContext
+        id="order"
+        sensors={sensors}
+        collisionDetection={closestCenter}
+        onDragStart={({ active }) => setHeld(route.steps.findIndex(({ id }) => id === active.id))}
+        onDragEnd={drop}
+        onDragCancel={() => setHeld(undefined)}
+      >
         <SortableContext items={route.steps} strategy={verticalListSortingStrategy}>
-          {route.steps.map((step, i) => (
-            <Row key={step.id} step={step} place={i + 1} newPhase={route.steps[i - 1]?.phase !== step.phase} />
-          ))}
+          <div ref={list} style={{ position: "relative", height: rows.getTotalSize() }}>
+            {rows.getVirtualItems().map(({ index, start }) => {
+              const step = route.steps[index];
+              if (!step) return null;
+              return (
+                <div key={step.id} data-index={index} ref={rows.measureElement} style={{ position: "absolute", insetInline: 0, top: start - rows.options.scrollMargin }}>
+                  <Row step={step} place={index + 1} newPhase={route.steps[index - 1]?.phase !== step.phase} />
+                </div>
+              );
+            })}
+          </div>
         </SortableContext>
       </DndContext>
     </Sheet>
@@ -93,24 +120,33 @@ function reorder(now: Route, moved: readonly Step[]): Step[] {
   return [...inOrder, ...now.steps.filter(({ id }) => !known.has(id))];
 }
 
+/* Plain styles: a row is drawn anew at every step of a drag, and working out theme styles for each would be felt. */
+const HEAD = { color: "var(--chakra-colors-soft)", fontFamily: "var(--chakra-fonts-heading)", fontWeight: 600, paddingTop: 8 } as const;
+const LINE = { display: "flex", alignItems: "center", gap: 8, borderBottom: "1px solid var(--chakra-colors-edge)" } as const;
+const GRIP = {
+  minHeight: 44,
+  minWidth: 44,
+  border: "none",
+  background: "transparent",
+  color: "var(--chakra-colors-soft)",
+  fontSize: 20,
+  cursor: "grab",
+  touchAction: "none",
+} as const;
+const PLACE = { color: "var(--chakra-colors-soft)", minWidth: 28, textAlign: "right" } as const;
+
 const Row = memo(function Row({ step, place, newPhase }: { step: Step; place: number; newPhase: boolean }) {
   const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({ id: step.id });
   return (
     <div ref={setNodeRef} style={{ transform: CSS.Translate.toString(transform), transition, position: "relative", zIndex: isDragging ? 2 : undefined }}>
-      {newPhase && (
-        <Box color="soft" fontFamily="heading" fontWeight="600" paddingTop="2">
-          {phaseTitle(step.phase)}
-        </Box>
-      )}
-      <Box display="flex" alignItems="center" gap="2" background={isDragging ? "raised" : "transparent"} borderBottom="1px solid" borderColor="edge">
-        <Grip type="button" {...attributes} {...listeners} aria-label={`Move ${step.title}`}>
+      {newPhase && <div style={HEAD}>{phaseTitle(step.phase)}</div>}
+      <div style={isDragging ? { ...LINE, background: "var(--chakra-colors-raised)" } : LINE}>
+        <button type="button" {...attributes} {...listeners} aria-label={`Move ${step.title}`} style={GRIP}>
           ≡
-        </Grip>
-        <Box color="soft" minWidth="28px" textAlign="right">
-          {place}
-        </Box>
-        <Box>{step.title}</Box>
-      </Box>
+        </button>
+        <span style={PLACE}>{place}</span>
+        <span>{step.title}</span>
+      </div>
     </div>
   );
 });
