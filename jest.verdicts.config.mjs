@@ -17,6 +17,7 @@ const VERDICTS = [
   "core/turn/castle-nut.ts",
   "core/kit/stands.ts",
   "core/plan/doubts.ts",
+  "core/plan/while-open.ts",
 ];
 
 const config = {

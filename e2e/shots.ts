@@ -29,6 +29,17 @@ const SHOTS: Shot[] = [
   { name: "plan", path: "/plan?id=demo-brake-shoes", how: (page) => page.pressWith("Backing plate bolts, left") },
   { name: "plan-fastener", path: "/plan?id=demo-cam-cover", how: (page) => page.pressWith("10 × Cam cover bolts") },
   { name: "plan-phone", path: "/plan?id=demo-brake-shoes", phone: true, how: (page) => page.pressWith("Backing plate bolts, left") },
+  {
+    name: "plan-notes",
+    path: "/plan?id=demo-cam-cover&notes=1",
+    how: async (page) => {
+      await page.type(
+        "Notes for “Cam cover gasket and plugs”",
+        "ten cover bolts, they're a 12, sorry, that is a 10 not a 12, and I think 106 inch pounds, in a cross. Coil screws T30, 8 newton metres. New cover gasket. Torque wrench and rags.",
+      );
+      await page.see("said with doubt");
+    },
+  },
   { name: "kit", path: "/kit?id=demo-brake-shoes" },
   { name: "kit-phone", path: "/kit?id=demo-brake-shoes", phone: true },
   { name: "work-safety", path: "/work?id=demo-brake-shoes" },

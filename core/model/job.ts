@@ -140,6 +140,8 @@ export const stepSchema = z.strictObject({
   /** How many of the fastener's bolts, where not all of them. */
   count: z.int().min(1).max(64).optional(),
   hands: z.int().min(1).max(4).optional(),
+  /** What the vehicle has to be like beside how it stands: brake on, in gear, steering turned left. */
+  vehicleIs: lineSchema.optional(),
   wait: z.strictObject({ minutes: z.number().positive().max(20_000), until: lineSchema }).optional(),
   measure: measureSchema.optional(),
   photo: z.boolean().optional(),

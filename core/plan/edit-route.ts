@@ -1,4 +1,5 @@
 import { InputError } from "../input-error";
+import { brokenBy } from "./order";
 import { type Fastener, PHASES, type Part, type PinnedSlip, type Route, type Step } from "../model/job";
 
 /**
@@ -20,12 +21,20 @@ export function removeStep(route: Route, stepId: string): Route {
 /**
  * The route with a step moved one place earlier or later. At the edge of its phase it goes into the next
  * phase that way; at the very first or last place nothing changes.
- * @throws InputError when the route has no such step.
+ * @throws InputError when the route has no such step, or when the new order breaks a dependency, saying which.
  */
 export function moveStep(route: Route, stepId: string, way: "earlier" | "later"): Route {
   const at = route.steps.findIndex((step) => step.id === stepId);
   const step = route.steps[at];
   if (!step) throw new InputError("That step is no longer in the plan.");
+  const moved = onePlace(route, at, step, way);
+  const breaks = brokenBy(moved.steps);
+  // What was broken before may be mended a step at a time.
+  if (breaks && !brokenBy(route.steps)) throw new InputError(`“${breaks.step.title}” has to come after “${breaks.needs.title}”. The order stays as it was.`);
+  return moved;
+}
+
+function onePlace(route: Route, at: number, step: Step, way: "earlier" | "later"): Route {
   const by = way === "earlier" ? -1 : 1;
   const neighbour = route.steps[at + by];
   if (neighbour?.phase === step.phase) {
@@ -36,7 +45,7 @@ export function moveStep(route: Route, stepId: string, way: "earlier" | "later")
   }
   const phase = PHASES[PHASES.indexOf(step.phase) + by];
   if (!phase) return route;
-  const rest = route.steps.filter((one) => one.id !== stepId);
+  const rest = route.steps.filter((one) => one.id !== step.id);
   const moved = { ...step, phase };
   return { ...route, steps: inPhaseOrder(way === "earlier" ? [...rest, moved] : [moved, ...rest]) };
 }

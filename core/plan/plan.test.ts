@@ -35,6 +35,13 @@ test("moving goes past its neighbour, and at the edge of a phase into the next",
   expect(() => moveStep(route, "z", "later")).toThrow("no longer in the plan");
 });
 
+test("a move that breaks a dependency is refused and says which", () => {
+  const needing = putStep(route, step("b", "take apart", { needs: ["a"] }));
+  expect(() => moveStep(needing, "b", "earlier")).toThrow("“b” has to come after “a”. The order stays as it was.");
+  expect(() => moveStep(needing, "a", "later")).toThrow("“b” has to come after “a”");
+  expect(order(moveStep(needing, "b", "later"))).toBe("abc");
+});
+
 test("however steps are moved, none is lost and the phases stay in order", () => {
   const moves = fc.array(fc.tuple(fc.constantFrom("a", "b", "c"), fc.constantFrom("earlier" as const, "later" as const)), { maxLength: 30 });
   fc.assert(

@@ -42,7 +42,14 @@ export function FastenerView({ fastener, onEdit }: { fastener: Fastener; onEdit:
             {adapter.offsetMm} mm, {adapter.angleDeg === 0 ? "in line" : `at ${adapter.angleDeg}°`}
           </Row>
         )}
-        {fastener.condition && <Row label="Thread is">{fastener.condition}</Row>}
+        {fastener.condition && <Row label="Figure is for a thread that is">{fastener.condition}</Row>}
+        {fastener.threadIs && <Row label="The thread will be">{fastener.threadIs}</Row>}
+        {fastener.locking && <Row label="Held by">{fastener.locking}</Row>}
+        {fastener.counterHold && <Row label="Hold the other end with">{formatHeadSize(fastener.counterHold)}</Row>}
+        {fastener.tightened && <Row label="Final torque">{fastener.tightened}</Row>}
+        {fastener.access && <Row label="Reached with">{fastener.access}</Row>}
+        {(fastener.strength ?? fastener.lengthMm) && <Row label="Bolt">{[fastener.strength, fastener.lengthMm && `${fastener.lengthMm} mm long`].filter(Boolean).join(", ")}</Row>}
+        {fastener.into && <Row label="Goes into">{fastener.into}</Row>}
         {fastener.source && <Row label="Figure from">{fastener.source}</Row>}
         {fastener.note && <Row label="Note">{fastener.note}</Row>}
       </Box>

@@ -105,6 +105,7 @@ test("a step in full comes back the same from its own form, and what is half sai
     measure: { what: "disc", unit: "mm", least: 20.4 },
     count: 2,
     hands: 2,
+    vehicleIs: "in gear, steering left",
     photo: true,
     mirrorOf: { stepId: "a", title: "Knuckle up" },
     slips: [{ id: "p", slip: "adapter", typed: { offset: "45" } }],

@@ -26,6 +26,7 @@ export interface StepFields {
   measureMost: string;
   count: string;
   hands: string;
+  vehicleIs: string;
   photo: boolean;
 }
 
@@ -52,6 +53,7 @@ export function stepFields(step: Step | undefined, phase: Phase): StepFields {
     measureMost: numberText(step?.measure?.most),
     count: numberText(step?.count),
     hands: numberText(step?.hands),
+    vehicleIs: step?.vehicleIs ?? "",
     photo: step?.photo ?? false,
   };
 }
@@ -109,6 +111,7 @@ export function readStep(fields: StepFields, id: string, before?: Step): { step:
   if (failed() || title === undefined) return { errors };
   const cautions = listed(fields.caution).slice(0, 10);
   const [takesOff, putsBack, movesPast] = [listed(fields.takesOff), listed(fields.putsBack), listed(fields.movesPast)];
+  const vehicleIs = ifTyped(fields.vehicleIs, (text) => text.slice(0, 200));
   const mark = ifTyped(fields.mark, (text) => text.slice(0, 200));
   const what = ifTyped(fields.measureWhat, (text) => text.slice(0, 200));
   const detail = ifTyped(fields.detail, (text) => text);
@@ -134,6 +137,7 @@ export function readStep(fields: StepFields, id: string, before?: Step): { step:
         : { measure: { what, unit: fields.measureUnit.trim().slice(0, 20), ...(least === undefined ? {} : { least }), ...(most === undefined ? {} : { most }) } }),
       ...(count === undefined ? {} : { count }),
       ...(hands === undefined ? {} : { hands }),
+      ...(vehicleIs === undefined ? {} : { vehicleIs }),
       ...(fields.photo ? { photo: true } : {}),
       ...(before?.mirrorOf ? { mirrorOf: before.mirrorOf } : {}),
       ...(before?.slips ? { slips: before.slips } : {}),

@@ -9,6 +9,7 @@ import { measureWords } from "@/core/plan/step-words";
 export function StepMinds({ job, step }: { job: Job; step: Step }) {
   const answers = (job.answers ?? []).filter(({ about }) => about === step.fastenerId || about === step.id || about.startsWith(`${step.id} `));
   const lines = [
+    step.vehicleIs ? `The vehicle: ${step.vehicleIs}.` : undefined,
     step.takesOff?.length ? `Off: ${step.takesOff.join(", ")}.` : undefined,
     step.putsBack?.length ? `Back on, and tug each: ${step.putsBack.join(", ")}.` : undefined,
     step.movesPast?.length ? `Free of it first: ${step.movesPast.join(", ")}.` : undefined,
