@@ -11,6 +11,7 @@ import { type Thread, diameterMm, stressAreaMm2 } from "./thread";
 export function preloadN(torqueNm: Interval, nutFactor: Interval, thread: Thread): Interval {
   torqueNm.forEach((torque) => requirePositive(torque, "The torque", "torque"));
   nutFactor.forEach((factor) => requirePositive(factor, "The nut factor"));
+  requirePositive(diameterMm(thread), "The thread's diameter", "thread");
   const d = diameterMm(thread) / 1000;
   return over(torqueNm, [nutFactor[0] * d, nutFactor[1] * d]);
 }

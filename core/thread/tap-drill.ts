@@ -1,3 +1,4 @@
+import { requirePositive } from "../input-error";
 import { type Thread, diameterMm, pitchMm } from "./thread";
 
 /** Drills for coarse metric threads, mm, by diameter. Source: ISO 2306. */
@@ -6,9 +7,11 @@ const COARSE_DRILL_MM: Record<number, number> = { 3: 2.5, 4: 3.3, 5: 4.2, 6: 5, 
 /**
  * Drill for a tapped hole, mm. Coarse metric threads by the standard's table; others by its rule, diameter less one pitch,
  * which for inch threads comes within one drill size of the numbered and lettered drills.
- * Example: M10 → 8.5; 3/8-16 → 7.9.
+ * @throws InputError for sizes that are not positive. Example: M10 → 8.5; 3/8-16 → 7.9.
  */
 export function tapDrillMm(thread: Thread): number {
+  requirePositive(diameterMm(thread), "The thread's diameter", "thread");
+  requirePositive(pitchMm(thread), "The thread's pitch", "thread");
   const exact = diameterMm(thread) - pitchMm(thread);
   const listed = thread.system === "metric" ? COARSE_DRILL_MM[thread.diameterMm] : undefined;
   if (listed !== undefined && Math.abs(listed - exact) < 0.06) return listed;
