@@ -13,30 +13,26 @@ export class InputError extends Error {
   }
 }
 
+/** No mass, length or torque on a vehicle is as small or as large as this; dividing by such a number would leave the range of numbers. */
+const SMALLEST = 1e-9;
+const LARGEST = 1e15;
+
 /** Throws unless the value is a finite number above zero. `what` starts the sentence: "The grip length". */
 export function requirePositive(value: number, what: string, field?: string): void {
   if (!Number.isFinite(value)) throw new InputError(`${what} is not a number. Type digits.`, field);
   if (value <= 0) throw new InputError(`${what} must be more than zero.`, field);
-  requireReal(value, what, field);
+  if (value < SMALLEST) throw new InputError(`${what} is too small to be real. Check the number.`, field);
+  if (value > LARGEST) throw new InputError(`${what} is too large to be real. Check the number.`, field);
 }
 
 /** Throws unless the value is a finite number, zero or more. */
 export function requireNotNegative(value: number, what: string, field?: string): void {
   if (!Number.isFinite(value)) throw new InputError(`${what} is not a number. Type digits.`, field);
   if (value < 0) throw new InputError(`${what} cannot be less than zero.`, field);
-  requireReal(value, what, field);
+  if (value > LARGEST) throw new InputError(`${what} is too large to be real. Check the number.`, field);
 }
 
 /** Throws unless the value is finite. */
 export function requireFinite(value: number, what: string, field?: string): void {
   if (!Number.isFinite(value)) throw new InputError(`${what} is not a number. Type digits.`, field);
-}
-
-/** No mass, length or torque on a vehicle is as small or as large as this; dividing by such a number would leave the range of numbers. */
-const SMALLEST = 1e-9;
-const LARGEST = 1e15;
-
-function requireReal(value: number, what: string, field?: string): void {
-  if (value !== 0 && value < SMALLEST) throw new InputError(`${what} is too small to be real. Check the number.`, field);
-  if (value > LARGEST) throw new InputError(`${what} is too large to be real. Check the number.`, field);
 }
