@@ -93,6 +93,7 @@ const steps: Step[] = [
     step(`${side}-union-tight`, "put back", "torque", `Brake pipe union, ${side}`, { ...up, fastenerId: `${side}-union`, usualMinutes: 4 }),
     step(`${side}-shoes-on`, "put back", "do", `New shoes, springs and adjuster, ${side}`, {
       ...up,
+      mirrorOf: { stepId: `${side}-shoes-off`, title: `Springs, pins and shoes on, ${side}` },
       usualMinutes: 25,
       detail: "Thin grease on the ledges only. Compare with the photo: long lining faces the rear.",
       cautions: ["Springs let go: eye protection on."],

@@ -13,7 +13,7 @@ import { lubricatedTorque } from "../../thread/lubricant";
 import { NUT_FACTOR } from "../../thread/nut-factor";
 import { rangeToBorrow } from "../../torque/choose-wrench";
 import { holdingTorques, torquesOf } from "../../torque/torques-of";
-import { changeFastener } from "./changes";
+import { changeFastener, plainStep } from "./changes";
 import { type Finding, type PlanRead, type Rule, stepsOfKind } from "./rule";
 
 /** The thread that is written down, or those that the head usually has. */
@@ -75,13 +75,20 @@ function implausible(plan: PlanRead, unitSlip: boolean): Finding[] {
     const meant = judged?.judgement.meant;
     if (!judged || (meant !== undefined) !== unitSlip) return [];
     const about = { about: fastener.id, fastenerId: fastener.id, grave: true, says: `${fastener.name}: ${judged.says}` };
-    if (!meant) return [about];
+    if (!meant)
+      return [
+        { ...about, fix: { says: "Take the figure out until it is looked up", apply: (route) => changeFastener(route, fastener.id, ({ figure: _wrong, ...rest }) => rest) } },
+      ];
     const fix = {
       says: `Make it ${formatTorque(meant)}`,
       apply: (route: PlanRead["route"]) => changeFastener(route, fastener.id, (one) => (one.figure ? { ...one, figure: inUnit(one.figure, meant.unit) } : one)),
     };
     return [{ ...about, fix }];
   });
+}
+
+function borrowTitle({ name }: Fastener): string {
+  return `Borrow a torque wrench for the ${name.toLowerCase()}`.slice(0, 200);
 }
 
 /** The nut factor of a state of the thread as a plan names it. */
@@ -101,7 +108,14 @@ export const FIGURE_RULES: readonly Rule[] = [
     find: ({ route }) =>
       route.fasteners.flatMap((fastener): Finding[] =>
         fastener.figure && fastener.figure.form !== "snug" && fastener.figure.form !== "turns" && fastener.source === undefined
-          ? [{ about: fastener.id, fastenerId: fastener.id, says: `${fastener.name}: where is the figure from?` }]
+          ? [
+              {
+                about: fastener.id,
+                fastenerId: fastener.id,
+                says: `${fastener.name}: where is the figure from?`,
+                fix: { says: "It is from memory", apply: (now) => changeFastener(now, fastener.id, (one) => ({ ...one, source: "memory" })) },
+              },
+            ]
           : [],
       ),
   },
@@ -111,7 +125,7 @@ export const FIGURE_RULES: readonly Rule[] = [
     find: (plan) => {
       const wrenches = plan.tools.filter((tool): tool is TorqueWrench => tool.kind === "torque wrench");
       return plan.route.fasteners.flatMap((fastener): Finding[] => {
-        if (stepsOfKind(plan, fastener.id, "torque").length === 0) return [];
+        if (stepsOfKind(plan, fastener.id, "torque").length === 0 || plan.route.steps.some(({ title }) => title === borrowTitle(fastener))) return [];
         const lacking = torqueNeeds(fastener, wrenches).find(({ best }) => best === undefined);
         if (!lacking) return [];
         const { smallestFullScaleNm, largestFullScaleNm } = rangeToBorrow(lacking.stage.target, fastener.adapter ? [fastener.adapter] : []);
@@ -121,6 +135,18 @@ export const FIGURE_RULES: readonly Rule[] = [
             about: fastener.id,
             fastenerId: fastener.id,
             says: `${fastener.name}: none of your wrenches can be set for it. Get one whose scale ends between ${shownTorque(smallestFullScaleNm, unit)} and ${shownTorque(largestFullScaleNm, unit)}.`,
+            fix: {
+              says: "Plan to borrow one",
+              apply: (now, newId) => ({
+                ...now,
+                steps: [
+                  plainStep(newId(), "make safe", "do", borrowTitle(fastener), {
+                    detail: `Its scale ends between ${shownTorque(smallestFullScaleNm, unit)} and ${shownTorque(largestFullScaleNm, unit)}.`,
+                  }),
+                  ...now.steps,
+                ],
+              }),
+            },
           },
         ];
       });
@@ -154,7 +180,22 @@ export const FIGURE_RULES: readonly Rule[] = [
       route.fasteners.flatMap((fastener): Finding[] => {
         const greased = fastener.threadIs === "anti-seize" || fastener.condition === "anti-seize";
         return greased && fastener.locking?.startsWith("threadlocker")
-          ? [{ about: fastener.id, fastenerId: fastener.id, grave: true, says: `${fastener.name}: threadlocker and anti-seize on one thread.` }]
+          ? [
+              {
+                about: fastener.id,
+                fastenerId: fastener.id,
+                grave: true,
+                says: `${fastener.name}: threadlocker and anti-seize on one thread.`,
+                fix: {
+                  says: "Leave the anti-seize off",
+                  apply: (now) =>
+                    changeFastener(now, fastener.id, ({ condition, threadIs: _greased, ...one }) => ({
+                      ...one,
+                      ...(condition && condition !== "anti-seize" ? { condition } : {}),
+                    })),
+                },
+              },
+            ]
           : [];
       }),
   },
@@ -173,6 +214,15 @@ export const FIGURE_RULES: readonly Rule[] = [
             fastenerId: fastener.id,
             grave: high > 1.25,
             says: `${fastener.name}: the figure is for a thread that is ${condition}, and this one is ${state}. It may be pulled up to ${shown(high, 2)} times as hard.`,
+            fix: {
+              says: `Make the thread ${condition}`,
+              apply: (now) =>
+                changeFastener(now, fastener.id, ({ locking, ...one }) => ({
+                  ...one,
+                  threadIs: condition,
+                  ...(locking && !locking.startsWith("threadlocker") ? { locking } : {}),
+                })),
+            },
           },
         ];
       }),
@@ -188,6 +238,10 @@ export const FIGURE_RULES: readonly Rule[] = [
                 about: fastener.id,
                 fastenerId: fastener.id,
                 says: `${fastener.name}: the figure is ${fastener.source === "memory" ? "from memory" : "marked doubtful"}. Look it up.`,
+                fix: {
+                  says: "I looked it up in the maker\'s manual",
+                  apply: (now) => changeFastener(now, fastener.id, ({ doubtful: _doubt, ...one }) => ({ ...one, source: "vehicle maker" })),
+                },
               },
             ]
           : [],

@@ -1,4 +1,5 @@
 import type { Step } from "../../model/job";
+import { removeStep } from "../edit-route";
 import { loopsIn } from "../order";
 import { appendToPhase, changeStep, insertBefore, moveAfter, plainStep } from "./changes";
 import { type Finding, type PlanRead, type Rule, stepsOfKind } from "./rule";
@@ -27,6 +28,7 @@ export const ORDER_RULES: readonly Rule[] = [
         stepId: loop[0]?.id,
         grave: true,
         says: `These steps wait for each other: ${loop.map(({ title }) => `“${title}”`).join(", then ")}.`,
+        ...cutLoop(loop),
       })),
   },
   {
@@ -65,9 +67,25 @@ export const ORDER_RULES: readonly Rule[] = [
             },
           ];
         if (step.kind === "lower" && !plan.route.steps.slice(0, i).some(({ kind }) => kind === "raise"))
-          return [{ about: step.id, stepId: step.id, says: `“${step.title}” lets down what was never raised.` }];
+          return [
+            {
+              about: step.id,
+              stepId: step.id,
+              says: `“${step.title}” lets down what was never raised.`,
+              fix: { says: "Take the step out", apply: (now) => removeStep(now, step.id) },
+            },
+          ];
         const thing = step.putsBack?.find((one) => !earlier(plan, i, "takesOff", one));
-        return thing === undefined ? [] : [{ about: step.id, stepId: step.id, says: `“${step.title}” puts back the ${thing}, which no step took off.` }];
+        return thing === undefined
+          ? []
+          : [
+              {
+                about: step.id,
+                stepId: step.id,
+                says: `“${step.title}” puts back the ${thing}, which no step took off.`,
+                fix: { says: "Leave it out", apply: (now) => changeStep(now, step.id, (one) => ({ ...one, putsBack: (one.putsBack ?? []).filter((other) => other !== thing) })) },
+              },
+            ];
       }),
   },
   {
@@ -143,7 +161,22 @@ export const ORDER_RULES: readonly Rule[] = [
         const back = bolts(plan, fastener.id, ["torque"]);
         if (out === undefined && back === undefined) return [];
         const [went, came] = [out ?? fastener.count, back ?? fastener.count];
-        return went === came ? [] : [{ about: fastener.id, fastenerId: fastener.id, says: `${fastener.name}: ${went} come out and ${came} go back.` }];
+        return went === came
+          ? []
+          : [
+              {
+                about: fastener.id,
+                fastenerId: fastener.id,
+                says: `${fastener.name}: ${went} come out and ${came} go back.`,
+                fix: {
+                  says: "All of them, both times",
+                  apply: (now) => ({
+                    ...now,
+                    steps: now.steps.map(({ count, ...one }) => (one.fastenerId === fastener.id ? one : { ...one, ...(count === undefined ? {} : { count }) })),
+                  }),
+                },
+              },
+            ];
       }),
   },
   {
@@ -182,6 +215,17 @@ export const ORDER_RULES: readonly Rule[] = [
           if (fastener.tightened === undefined || low !== raised) return [];
           const lowered = plan.route.steps.findLast(({ kind }) => kind === "lower");
           const says = `${fastener.name}: to be tightened ${fastener.tightened}, and “${step.title}” is done ${raised ? "while the vehicle is up" : "on the ground"}.`;
+          const up = plan.route.steps.find(({ stance }) => stance !== "on the ground")?.stance;
+          if (!raised && up)
+            return [
+              {
+                about: step.id,
+                stepId: step.id,
+                fastenerId: fastener.id,
+                says,
+                fix: { says: `Tighten it with the ${up}`, apply: (now) => changeStep(now, step.id, (one) => ({ ...one, stance: up })) },
+              },
+            ];
           if (!raised || !lowered) return [{ about: step.id, stepId: step.id, fastenerId: fastener.id, says }];
           return [
             {
@@ -201,11 +245,28 @@ export const ORDER_RULES: readonly Rule[] = [
     find: ({ route }) =>
       route.steps.flatMap((step): Finding[] =>
         step.measure && step.measure.least === undefined && step.measure.most === undefined
-          ? [{ about: step.id, stepId: step.id, says: `“${step.title}” measures the ${step.measure.what} against no limit.` }]
+          ? [
+              {
+                about: step.id,
+                stepId: step.id,
+                says: `“${step.title}” measures the ${step.measure.what} against no limit.`,
+                fix: { says: "Only look, without measuring", apply: (now) => changeStep(now, step.id, ({ measure: _measure, ...one }) => one) },
+              },
+            ]
           : [],
       ),
   },
 ];
+
+/** A loop is cut at the first step that says itself that it needs the next. */
+function cutLoop(loop: readonly Step[]): Pick<Finding, "fix"> {
+  const at = loop.findIndex((step, i) => step.needs?.includes(loop[(i + 1) % loop.length]?.id ?? ""));
+  const [step, next] = [loop[at], loop[(at + 1) % loop.length]];
+  if (!step || !next) return {};
+  return {
+    fix: { says: `Let “${step.title}” go first`, apply: (now) => changeStep(now, step.id, (one) => ({ ...one, needs: (one.needs ?? []).filter((need) => need !== next.id) })) },
+  };
+}
 
 function capital(words: string): string {
   return words.charAt(0).toUpperCase() + words.slice(1);

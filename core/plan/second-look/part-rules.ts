@@ -1,4 +1,5 @@
 import type { Part } from "../../model/job";
+import { putPart } from "../edit-route";
 import { addPart, changeFastener } from "./changes";
 import { type Finding, type Rule, stepsOfKind } from "./rule";
 
@@ -53,7 +54,15 @@ export const PART_RULES: readonly Rule[] = [
     reason: "A left-hand part does not fit, or fits and fails, on the right.",
     find: ({ route }) =>
       route.parts.flatMap((part): Finding[] =>
-        part.hand && part.place.startsWith(OTHER[part.hand]) ? [{ about: part.id, says: `${part.name}: made for the ${part.hand}, and planned for the ${part.place}.` }] : [],
+        part.hand && part.place.startsWith(OTHER[part.hand])
+          ? [
+              {
+                about: part.id,
+                says: `${part.name}: made for the ${part.hand}, and planned for the ${part.place}.`,
+                fix: { says: `Take the ${OTHER[part.hand]}-hand one`, apply: (now) => putPart(now, { ...part, hand: OTHER[part.hand ?? "left"] }) },
+              },
+            ]
+          : [],
       ),
   },
   {

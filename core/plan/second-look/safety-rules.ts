@@ -13,6 +13,8 @@ const HAND_OVER: readonly [words: RegExp, what: string][] = [
   [/\bspring compressor\b|\bcompress(?:ed|ing)? (?:the )?springs?\b/i, "a compressed spring"],
 ];
 
+const HANDED_OVER = "Handed over: ";
+
 const COOLANT = /\bcoolant\b|\bradiator\b|\bexpansion (?:tank|bottle)\b|\bthermostat\b/i;
 const LINE_OPENED = /\b(?:brake|clutch) (?:pipe|line|hose)s?\b|\bunion\b|\bwheel cylinder\b|\bmaster cylinder\b/i;
 
@@ -26,8 +28,22 @@ export const SAFETY_RULES: readonly Rule[] = [
     reason: "When this goes wrong somebody is hurt: maker's parts and figures only, and a good reason to do it at home.",
     find: ({ route }) =>
       route.steps.flatMap((step): Finding[] => {
+        if (step.title.startsWith(HANDED_OVER)) return [];
         const found = HAND_OVER.find(([words]) => words.test(step.title) || words.test(step.detail ?? ""));
-        return found ? [{ about: step.id, stepId: step.id, grave: true, says: `“${step.title}” works on ${found[1]}. Hand it over, or write down why not.` }] : [];
+        return found
+          ? [
+              {
+                about: step.id,
+                stepId: step.id,
+                grave: true,
+                says: `“${step.title}” works on ${found[1]}. Hand it over, or write down why not.`,
+                fix: {
+                  says: "Hand it over",
+                  apply: (now) => changeStep(now, step.id, ({ fastenerId: _mine, ...one }) => ({ ...one, kind: "do", title: `${HANDED_OVER}${step.title}`.slice(0, 200) })),
+                },
+              },
+            ]
+          : [];
       }),
   },
   {

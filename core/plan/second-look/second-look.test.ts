@@ -152,7 +152,8 @@ test.each(Object.entries(CASES))("the fix of %s, where it has one, mends it and 
   const { job, route, found } = look(trips);
   const finding = found.find(({ rule }) => rule.id === id);
   expect(finding?.says).toMatch(/\.$|\?$/);
-  if (!finding?.fix) return;
+  // Only stronger stands mend stands that are too weak, and no plan can put those there.
+  if (!finding?.fix) return expect(id).toBe("stands-too-weak");
   let made = 0;
   const fixed = finding.fix.apply(route, () => `new-${++made}`);
   const after = secondLook({ ...job, routes: [fixed] }, fixed, wren, demo.tools);
