@@ -7,8 +7,8 @@ export const NOT_IN_A_NAME =
 
 export const CONSUMABLES: readonly [words: RegExp, name: string][] = [
   [/\bbrake clean(?:er|ing spray)?\b/i, "Brake cleaner"],
-  [/\bpenetrat(?:ing oil|ing fluid|ant)\b|\bplus gas\b|\brelease oil\b/i, "Penetrating oil"],
-  [/\bcopper (?:grease|slip|paste)\b|\banti[- ]?seize\b/i, "Anti-seize"],
+  [/\bpenetrat(?:ing oil|ing fluid|ant)\b|\brelease oil\b/i, "Penetrating oil"],
+  [/\bcopper (?:grease|paste)\b|\banti[- ]?seize\b/i, "Anti-seize"],
   [/\b(?:thread ?lock(?:er)?|locking fluid|stud ?lock)\b/i, "Threadlocker"],
   [/\bwhite grease\b|\bsilicone grease\b|\bbrake grease\b|\bceramic grease\b|\bmoly grease\b/i, "Grease"],
   [/\b(?:rags?|paper towels?|shop towels?)\b/i, "Rags"],

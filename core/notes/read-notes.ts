@@ -184,7 +184,7 @@ function traits(said: string, read: NotesRead, places: readonly number[]): void 
         ? "threadlocker, low strength"
         : "threadlocker, medium strength";
   if (/\b(?:split|cotter) pin\b/i.test(said) && !/\b(?:split|cotter) pins?$/.test(fastener.name)) fastener.locking = "split pin";
-  if (/\banti[- ]?seize\b|\bcopper (?:grease|slip|paste)\b/i.test(said)) fastener.threadIs = "anti-seize";
+  if (/\banti[- ]?seize\b|\bcopper (?:grease|paste)\b/i.test(said)) fastener.threadIs = "anti-seize";
 }
 
 function listed(text: string, lexicon: readonly [RegExp, string][], into: { name: string; span: Span }[]): void {

@@ -85,7 +85,7 @@ export const PASSAGES: readonly Passage[] = [
     sizes: ["21 mm"],
     figures: [["180 N·m + 90°", "crank bolt"]],
   },
-  { text: "radiator fan screws, four Phillips ones, just nip them", sizes: [], figures: [] },
+  { text: "radiator fan screws, four cross-head ones, just nip them", sizes: [], figures: [] },
   { text: "measured the drum at 229 mm across, limit is 230 mm wide, lining left about 2 mm thick", sizes: [], figures: [] },
   { text: "wheel nuts 19 mm 83 lb-ft in a star", sizes: ["19 mm"], figures: [["83 lb·ft", "wheel nuts"]] },
   { text: "the wheel bolts get 110 Nm and the drum screw is a T30, that one just snug", sizes: ["T30"], figures: [["110 N·m", "wheel bolts"]] },
