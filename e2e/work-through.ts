@@ -15,6 +15,8 @@ export async function tickSafety(page: Page): Promise<void> {
  */
 export async function workToTheEnd(page: Page, byThumb: boolean): Promise<Record<string, string>> {
   const settings: Record<string, string> = {};
+  // The pocket turned from has the same heading: wait until it is Work that is shown.
+  await page.find("//main//button[normalize-space(.)='Take back']", "Work");
   for (let presses = 0; presses < 250; presses++) {
     const { title, figure } = await onScreen(page);
     if (title === "Wrap up") return settings;
