@@ -26,7 +26,7 @@ export function StudDrawing({ diameterMm, lengthMm, layers, wantedMm, depthMm }:
       {layers.map(({ name, mm }, i) => (
         <g key={i}>
           <rect x={at(starts[i] ?? 0)} y={MIDDLE - tall / 2} width={mm * scale} height={tall} fill={FILLS[i % 2]} stroke={SOFT} strokeWidth={1} />
-          <Say x={at((starts[i] ?? 0) + mm / 2)} y={MIDDLE - tall / 2 - 6 - (i % 3) * 16} at="middle">
+          <Say x={at((starts[i] ?? 0) + mm / 2)} y={MIDDLE - Math.max(tall / 2, half * 1.7) - 6 - (i % 3) * 16} at="middle">
             {name} {shown(mm, 4)}
           </Say>
         </g>
