@@ -65,6 +65,13 @@ test("a share of a wrench's band that lies outside is said, and that none of you
   expect(JSON.stringify(work("adapter", { torque: "900 Nm" }, demo).slip?.tables)).toContain("None of yours will do. Borrow one");
 });
 
+test("a thread's usual head, key and tap drill stand with its length", () => {
+  expect(line("stud", { thread: "M10" }, "Head of its usual")).toBe("16 mm");
+  expect(line("stud", { thread: "M10" }, "Key of a cap screw")).toBe("8 mm key");
+  expect(line("stud", { thread: "M10" }, "To cut the thread anew")).toBe("8.5 mm");
+  expect(line("stud", { thread: "M30x2", standout: "90" }, "Head of its usual")).toBeUndefined();
+});
+
 test("ready mixed coolant is told with what it comes to, and a purchase with its price", () => {
   const cells = work("coolant", { bottles: "1 L at 6.50; 5 L at 24", ready: "1 L at 4; 5 L at 15" }).slip?.tables?.[0]?.rows.map((row) => row.cells);
   // 5.3 L at 50 % on 1.9 L at 35 %: (2.65 + 0.665) / 7.2 is 46 %. One of 5 L and one of 1 L are 19.00.

@@ -1,7 +1,7 @@
 import { formatHeadSize } from "../quantity/read-head-size";
 import { shown } from "../quantity/shown";
 import { type EngagementVerdict, WANTED_ENGAGEMENT, engagement, readLayers } from "../thread/engagement";
-import { capScrewKey } from "../thread/head-threads";
+import { capScrewKey, usualHexagonMm } from "../thread/head-threads";
 import { tapDrillMm } from "../thread/tap-drill";
 import { diameterMm, formatThread, pitchMm, readThread } from "../thread/thread";
 import { type SlipKind, type Tone, plainChoices } from "./slip";
@@ -45,6 +45,7 @@ export const stud: SlipKind = {
     const least = clamped + wantedMm;
     const usual = USUAL_LENGTHS_MM.find((length) => length >= least - 1e-9 && (depth === null || length - clamped < depth));
     const key = capScrewKey(thread);
+    const hexagonMm = usualHexagonMm(thread);
     return {
       answer: { says: "Screwed in by", value: shown(engagedMm, 4), unit: "mm" },
       verdict: VERDICT[verdict],
@@ -53,6 +54,7 @@ export const stud: SlipKind = {
         { label: `Wanted in ${into}`, value: `${shown(wantedMm, 4)} mm, ${WANTED_ENGAGEMENT[into]} × ${formatThread(thread)}` },
         { label: "Shortest usual length that does", value: usual === undefined ? "none fits this hole" : `${usual} mm`, ...(usual === undefined ? { tone: "stop" as const } : {}) },
         { label: "To cut the thread anew, drill", value: `${tapDrillMm(thread)} mm` },
+        ...(hexagonMm === undefined ? [] : [{ label: "Head of its usual hexagon bolt", value: `${shown(hexagonMm, 4)} mm` }]),
         ...(key ? [{ label: "Key of a cap screw", value: formatHeadSize(key) }] : []),
       ],
       working: [

@@ -24,8 +24,8 @@ export function NotesReader({ job }: { job: Job }) {
   // What is read follows when the typing leaves time for it.
   const notes = useDeferredValue(form.watch("notes"));
   return (
-    <Box display="grid" gridTemplateColumns={{ base: "minmax(0, 1fr)", lg: "minmax(0, 1fr) minmax(0, 1fr)" }} gap="4" alignItems="start">
-      <Sheet title="Your notes" padding={{ base: "4", lg: "5" }}>
+    <Box display="grid" gridTemplateColumns={{ base: "minmax(0, 1fr)", lg: "minmax(0, 1fr) minmax(0, 1fr)" }} gridTemplateRows={{ lg: "auto auto 1fr" }} gap="4" alignItems="start">
+      <Sheet title="Your notes" gridColumn={{ lg: "1" }} padding={{ base: "4", lg: "5" }}>
         <Box as="form" onSubmit={(event) => event.preventDefault()}>
           <TextAreaField
             label={`Notes for “${job.title}”`}
@@ -74,13 +74,21 @@ const NotesReadOut = memo(function NotesReadOut({ job, notes, onIn }: { job: Job
   };
 
   return (
-    <Box display="flex" flexDirection="column" gap="4">
+    <>
       {notes.trim() !== "" && (
-        <Sheet title="As it was read" padding={{ base: "4", lg: "5" }}>
+        <Sheet title="As it was read" gridColumn={{ lg: "1" }} padding={{ base: "4", lg: "5" }}>
           <NotesMarked notes={notes} read={read} marked={standing.find(({ key }) => key === shown)?.proposal.spans} />
         </Sheet>
       )}
-      <Sheet title="What was read out of them" padding={{ base: "4", lg: "5" }} display="flex" flexDirection="column" gap="3">
+      <Sheet
+        title="What was read out of them"
+        gridColumn={{ lg: "2" }}
+        gridRow={{ lg: "1 / span 3" }}
+        padding={{ base: "4", lg: "5" }}
+        display="flex"
+        flexDirection="column"
+        gap="3"
+      >
         {proposals.length === 0 && (
           <Box color="soft">
             {notes.trim() === ""
@@ -111,6 +119,6 @@ const NotesReadOut = memo(function NotesReadOut({ job, notes, onIn }: { job: Job
           <Button onClick={() => router.push(back)}>Back to the plan</Button>
         </Box>
       </Sheet>
-    </Box>
+    </>
   );
 });

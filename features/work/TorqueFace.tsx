@@ -49,6 +49,7 @@ export function TorqueFace({ work, step, fastener, tools, unit, stage, onTick }:
           step.title.includes(fastener.name) ? `${fastener.count} of them` : `${fastener.count} × ${fastener.name}`,
           head && formatHeadSize(head),
           fastener.adapter && `crowfoot ${angleWords(fastener.adapter.angleDeg)}`,
+          fastener.access && fastener.access !== "room for a torque wrench" && fastener.access,
           fastener.counterHold && `hold with ${formatHeadSize(fastener.counterHold)}`,
           fastener.locking,
           fastener.tightened && `final torque ${fastener.tightened}`,

@@ -1,5 +1,4 @@
-import type { Fastener, Part, Route, Step } from "../../model/job";
-import { putPart } from "../edit-route";
+import type { Fastener, Route, Step } from "../../model/job";
 
 /** A step with what is usual: on the ground, nothing to be careful of. */
 export function plainStep(id: string, phase: Step["phase"], kind: Step["kind"], title: string, more: Partial<Step> = {}): Step {
@@ -25,10 +24,6 @@ export function changeStep(route: Route, id: string, change: (step: Step) => Ste
 
 export function changeFastener(route: Route, id: string, change: (fastener: Fastener) => Fastener): Route {
   return { ...route, fasteners: route.fasteners.map((fastener) => (fastener.id === id ? change(fastener) : fastener)) };
-}
-
-export function addPart(route: Route, part: Part): Route {
-  return putPart(route, part);
 }
 
 /** The route with a step moved to right after another. */

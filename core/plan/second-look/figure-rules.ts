@@ -87,6 +87,10 @@ function implausible(plan: PlanRead, unitSlip: boolean): Finding[] {
   });
 }
 
+function lookUpTitle({ name }: Fastener): string {
+  return `Look up the torque of the ${name.toLowerCase()}`.slice(0, 200);
+}
+
 function borrowTitle({ name }: Fastener): string {
   return `Borrow a torque wrench for the ${name.toLowerCase()}`.slice(0, 200);
 }
@@ -232,16 +236,14 @@ export const FIGURE_RULES: readonly Rule[] = [
     reason: "A figure from memory is right until the day it is not.",
     find: ({ route }) =>
       route.fasteners.flatMap((fastener): Finding[] =>
-        fastener.figure && (fastener.source === "memory" || fastener.doubtful)
+        fastener.figure && (fastener.source === "memory" || fastener.doubtful) && !route.steps.some(({ title }) => title === lookUpTitle(fastener))
           ? [
               {
                 about: fastener.id,
                 fastenerId: fastener.id,
                 says: `${fastener.name}: the figure is ${fastener.source === "memory" ? "from memory" : "marked doubtful"}. Look it up.`,
-                fix: {
-                  says: "I looked it up in the maker\'s manual",
-                  apply: (now) => changeFastener(now, fastener.id, ({ doubtful: _doubt, ...one }) => ({ ...one, source: "vehicle maker" })),
-                },
+                // That it was looked up is for the person to write down, with where: a button only plans it.
+                fix: { says: "Plan to look it up", apply: (now, newId) => ({ ...now, steps: [plainStep(newId(), "make safe", "do", lookUpTitle(fastener)), ...now.steps] }) },
               },
             ]
           : [],

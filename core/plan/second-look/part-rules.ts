@@ -1,6 +1,6 @@
 import type { Part } from "../../model/job";
 import { putPart } from "../edit-route";
-import { addPart, changeFastener } from "./changes";
+import { changeFastener } from "./changes";
 import { type Finding, type Rule, stepsOfKind } from "./rule";
 
 const OTHER = { left: "right", right: "left" } as const;
@@ -26,7 +26,7 @@ export const PART_RULES: readonly Rule[] = [
             says: `${fastener.name}: single-use, and no new ones are on the list.`,
             fix: {
               says: "Put new ones on the list",
-              apply: (now, newId) => addPart(now, { id: newId(), name: `${fastener.name}, new`.slice(0, 200), place, count: fastener.count, renews: fastener.id }),
+              apply: (now, newId) => putPart(now, { id: newId(), name: `${fastener.name}, new`.slice(0, 200), place, count: fastener.count, renews: fastener.id }),
             },
           },
         ];
@@ -44,7 +44,7 @@ export const PART_RULES: readonly Rule[] = [
             about: fastener.id,
             fastenerId: fastener.id,
             says: `${fastener.name}: a nut with a pin, and no new pin on the list.`,
-            fix: { says: "Put pins on the list", apply: (now, newId) => addPart(now, { id: newId(), name: "Split pin", place, count: fastener.count, renews: fastener.id }) },
+            fix: { says: "Put pins on the list", apply: (now, newId) => putPart(now, { id: newId(), name: "Split pin", place, count: fastener.count, renews: fastener.id }) },
           },
         ];
       }),
@@ -76,7 +76,7 @@ export const PART_RULES: readonly Rule[] = [
           {
             about: part.id,
             says: `${part.name}: only for the ${part.place}.`,
-            fix: { says: "Add the other side", apply: (now, newId) => addPart(now, { ...part, id: newId(), place: other, ...(part.hand ? { hand: OTHER[part.hand] } : {}) }) },
+            fix: { says: "Add the other side", apply: (now, newId) => putPart(now, { ...part, id: newId(), place: other, ...(part.hand ? { hand: OTHER[part.hand] } : {}) }) },
           },
         ];
       }),
