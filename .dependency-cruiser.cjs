@@ -1,5 +1,5 @@
 /** The arrows of docs/ARCHITECTURE.md: app → features → (ui, data, demo) → core, never the other way. */
-const test = "\\.test\\.tsx?$";
+const test = "\\.test\\.tsx?$|/__fixtures__/";
 
 const only = (name, from, to, comment) => ({
   name,
@@ -21,9 +21,11 @@ module.exports = {
     },
     only("data-knows-core", "^data/", ["^data/", "^core/"], "the door to storage knows only the model"),
     only("ui-knows-core", "^ui/", ["^ui/", "^core/"], "shared pieces know no pocket and no storage"),
+    only("stand-ins-know-core", "^stand-ins/", ["^stand-ins/", "^core/"], "a stand-in hides behind the interface of the real thing"),
+    only("workers-know-core", "^workers/", ["^workers/", "^core/"], "a worker only exposes core functions"),
     only("demo-knows-core", "^demo/", ["^demo/", "^core/"], "the demo is data, checked by the model"),
-    only("features-below-app", "^features/", ["^features/", "^ui/", "^data/", "^demo/", "^core/"], "a pocket never reaches up into the routes"),
-    only("app-is-thin", "^app/", ["^app/", "^features/", "^ui/"], "routes only mount screens"),
+    only("features-below-app", "^features/", ["^features/", "^ui/", "^data/", "^workers/", "^demo/", "^core/"], "a pocket never reaches up into the routes"),
+    only("app-is-thin", "^app/", ["^app/", "^features/", "^ui/", "^stand-ins/", "^core/model/"], "routes only mount screens, and put stand-ins behind a door"),
     { name: "tests-stay-out", severity: "error", from: { pathNot: [test, "^e2e/", "^bench/", "^scripts/"] }, to: { path: [test, "^e2e/"] } },
   ],
   options: {

@@ -15,17 +15,7 @@ import type { Owned } from "@/core/slip/slip";
 import { workSlip } from "@/core/slip/work-slip";
 import { readHouseholdFile, writeHouseholdFile } from "@/data/household-file";
 import { demoHousehold } from "@/demo/household";
-
-/** Milliseconds a run takes: the middle of many, after enough to warm up. */
-function middleMs(run: () => unknown, times: number): number {
-  for (let i = 0; i < Math.max(20, times / 4); i++) run();
-  const took = Array.from({ length: times }, () => {
-    const started = performance.now();
-    run();
-    return performance.now() - started;
-  }).sort((a, b) => a - b);
-  return took[Math.floor(times / 2)] ?? 0;
-}
+import { line, middleMs } from "./measure";
 
 let kept: unknown;
 const batch = (count: number, run: (i: number) => unknown) => () => {
@@ -34,7 +24,6 @@ const batch = (count: number, run: (i: number) => unknown) => () => {
 
 const demo = demoHousehold("2026-11-24");
 const owned: Owned = { tools: demo.tools, vehicles: demo.vehicles, vehicleId: "demo-wren", torqueUnit: "N.m" };
-const line = (ratio: string, what: string) => console.log(`${ratio.padStart(12)}  ${what}`);
 
 /*
  * 1. A torque from text to another unit. Every library reads the same thousand different texts, so that none can answer

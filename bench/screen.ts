@@ -100,9 +100,21 @@ async function main(): Promise<void> {
       await actions.perform();
     });
     await browser.driver.actions().release().perform();
+    await page.open("/kit?id=demo-cam-cover&shop=1");
+    await page.see("The cheapest that is here in time");
+    const limit = await page.field("Pay at most");
+    await settled();
+    const shopping = await longest(browser, () => typeInto(page, limit, "300"));
+
     await rm(folder, { recursive: true, force: true });
     console.log(`A plan of 300 steps and 600 fasteners: the longest task of the page, against ${SMOOTH_MS} ms (0: none so long)`);
-    for (const [what, ms] of Object.entries({ "typing in a step": typing, "typing notes": noting, "moving a step by keys": byKeys, "dragging a step": byHand }))
+    for (const [what, ms] of Object.entries({
+      "typing in a step": typing,
+      "typing notes": noting,
+      "moving a step by keys": byKeys,
+      "dragging a step": byHand,
+      "shopping anew for 600 fasteners while typing": shopping,
+    }))
       console.log(`${(ms / SMOOTH_MS).toFixed(2).padStart(12)}  ${what}`);
   } finally {
     await browser.quit();

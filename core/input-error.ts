@@ -36,3 +36,13 @@ export function requireNotNegative(value: number, what: string, field?: string):
 export function requireFinite(value: number, what: string, field?: string): void {
   if (!Number.isFinite(value)) throw new InputError(`${what} is not a number. Type digits.`, field);
 }
+
+/** What `how` gives, or what is made of the sentence with which it refused. Anything else that goes wrong is not held back. */
+export function orSentence<T>(how: () => T, refused: (sentence: string) => T): T {
+  try {
+    return how();
+  } catch (error) {
+    if (error instanceof InputError) return refused(error.message);
+    throw error;
+  }
+}

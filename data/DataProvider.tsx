@@ -2,6 +2,7 @@
 
 import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { type ReactNode, createContext, useContext, useEffect, useState } from "react";
+import { InputError } from "@/core/input-error";
 import type { Collection } from "@/core/model/household";
 import { type Commit, createCommit } from "./commit";
 import { type Repository, createRepository } from "./repository";
@@ -27,9 +28,9 @@ export function DataProvider({ children }: { children: ReactNode }) {
   });
 
   useEffect(() => {
-    const channel = new BroadcastChannel(CHANNEL);
-    channel.onmessage = ({ data }: MessageEvent<Collection[]>) => refresh(client, data);
-    return () => channel.close();
+    const hear = ({ data }: MessageEvent<Collection[]>) => refresh(client, data);
+    otherTabs().addEventListener("message", hear);
+    return () => otherTabs().removeEventListener("message", hear);
   }, [client]);
 
   return (
@@ -51,12 +52,17 @@ export function useDoor(): Door {
   return useDataContext().door;
 }
 
+let channel: BroadcastChannel | undefined;
+
+/** One channel to speak and to hear with: what a tab says itself it does not hear, and so does not read again what it has just written. */
+function otherTabs(): BroadcastChannel {
+  return (channel ??= new BroadcastChannel(CHANNEL));
+}
+
 function createDoor(): Door {
   let opened: Promise<Repository> | undefined;
-  let channel: BroadcastChannel | undefined;
   const onCommit = (collections: Collection[]) => {
-    channel ??= new BroadcastChannel(CHANNEL);
-    channel.postMessage(collections);
+    otherTabs().postMessage(collections);
     void askToPersist();
   };
   // Asked once, at the first save ever: whether the browser may clear the log when space runs short. A refusal changes nothing here.
@@ -66,7 +72,16 @@ function createDoor(): Door {
     await repository.saveSetting(ASKED, "yes");
     await navigator.storage?.persist?.();
   };
-  return () => (opened ??= openStore().then((store) => createRepository(store, onCommit)));
+  const opens = async () => {
+    const store = await openStore().catch(() => {
+      throw new InputError("This browser keeps nothing here: a private window may forbid it, or its storage is full. Open the app in an ordinary window.");
+    });
+    const repository = createRepository(store, onCommit);
+    // Photos that were taken back for good; a day is longer than anything can be undone.
+    void repository.sweepPictures(new Date(Date.now() - 86_400_000).toISOString()).catch(() => undefined);
+    return repository;
+  };
+  return () => (opened ??= opens());
 }
 
 function refresh(client: QueryClient, collections: Collection[]): void {

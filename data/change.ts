@@ -1,11 +1,13 @@
 import { InputError } from "@/core/input-error";
 import { COLLECTIONS, type Collection, type Household, type RecordOf, recordSchemas } from "@/core/model/household";
 import { sentenceOf } from "./sentence";
+import type { Picture } from "./store";
 
-/** Records to write and ids to take out, all in one transaction. The inverse of a change is a change too. */
+/** Records to write and ids to take out, with the photos that the records name, all in one transaction. The inverse of a change is a change too. */
 export interface Change {
   put?: { [C in Collection]?: RecordOf<C>[] };
   remove?: { [C in Collection]?: string[] };
+  pictures?: Record<string, Picture>;
 }
 
 /** Collections that a change touches. */
@@ -38,8 +40,10 @@ export function removeVehicle(household: Household, vehicleId: string): Change {
       vehicles: [vehicleId],
       jobs: [...jobIds],
       works: household.works.filter((work) => jobIds.has(work.jobId)).map(({ id }) => id),
+      kits: household.kits.filter((kit) => jobIds.has(kit.jobId)).map(({ id }) => id),
       readings: ofVehicle(household.readings),
       replacements: ofVehicle(household.replacements),
+      measurements: ofVehicle(household.measurements),
       followUps: ofVehicle(household.followUps),
     },
   };

@@ -1,21 +1,47 @@
 import type { QueryClient } from "@tanstack/react-query";
-import type { Collection, RecordOf } from "@/core/model/household";
+import { COLLECTIONS, type Collection, type RecordOf } from "@/core/model/household";
 import { type Change, touchedBy } from "./change";
-import type { Repository } from "./repository";
+import { type Repository, type Revision, StaleError } from "./repository";
 
 /** A change, or how to work it out once every change before it is done. */
 export type Commit = (change: Change | (() => Change)) => Promise<Change>;
 
-/** One queue for all changes of this tab: each is written, then shown, before the next is worked out. */
+/**
+ * One queue for all changes of this tab: each is written, then shown, before the next is worked out. Where another tab has
+ * written meanwhile, what it wrote is read first and the change worked out anew from that, so that no tick of either is lost.
+ */
 export function createCommit(client: QueryClient, open: () => Promise<Repository>): Commit {
   let last: Promise<unknown> = Promise.resolve();
+  /** Where the store stood when this tab last knew all that was in it. */
+  let known: { revision: Revision } | undefined;
+  const readAnew = async (repository: Repository) => {
+    // Before what is read, so that a writing in between is noticed.
+    const revision = await repository.revision();
+    for (const collection of COLLECTIONS) {
+      if (client.getQueryData([collection]) === undefined) continue;
+      await dropReads(client, collection);
+      client.setQueryData([collection], await repository.list(collection));
+    }
+    known = { revision };
+  };
   return (asked) => {
     const run = async () => {
       const repository = await open();
-      const change = typeof asked === "function" ? asked() : asked;
-      const inverse = await repository.commit(change);
-      for (const collection of touchedBy(change)) show(client, collection, change);
-      return inverse;
+      for (;;) {
+        const workedOut = typeof asked === "function";
+        if (workedOut && !known) await readAnew(repository);
+        const change = workedOut ? asked() : asked;
+        try {
+          const { inverse, revision } = await repository.commit(change, workedOut ? known : undefined);
+          // One more than was known: nothing else was written in between.
+          known = known && Number(revision ?? 0) === Number(known.revision ?? 0) + 1 ? { revision } : undefined;
+          for (const collection of touchedBy(change)) await show(client, collection, change);
+          return inverse;
+        } catch (error) {
+          if (!(error instanceof StaleError)) throw error;
+          known = undefined;
+        }
+      }
     };
     const mine = last.then(run);
     last = mine.catch(() => undefined);
@@ -23,12 +49,18 @@ export function createCommit(client: QueryClient, open: () => Promise<Repository
   };
 }
 
-function show<C extends Collection>(client: QueryClient, collection: C, change: Change): void {
+/** Lets go of reads that are under way: what they bring was read before what is known now. */
+async function dropReads(client: QueryClient, collection: Collection): Promise<void> {
+  if (client.isFetching({ queryKey: [collection] }) > 0) await client.cancelQueries({ queryKey: [collection] });
+}
+
+async function show<C extends Collection>(client: QueryClient, collection: C, change: Change): Promise<void> {
   if (client.getQueryData([collection]) === undefined) {
     // Nobody has read it to its end yet; a read that set out before the write is not to be trusted.
     void client.invalidateQueries({ queryKey: [collection] });
     return;
   }
+  await dropReads(client, collection);
   client.setQueryData<RecordOf<C>[]>([collection], (records = []) => {
     const put = new Map<string, RecordOf<C>>(((change.put?.[collection] ?? []) as RecordOf<C>[]).map((record) => [record.id, record]));
     const gone = new Set(change.remove?.[collection] ?? []);

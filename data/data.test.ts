@@ -8,7 +8,9 @@ import { MODEL_VERSION } from "@/core/model/record";
 import { demoHousehold } from "@/demo/household";
 import { type Change, putAll, removeDemo, removeEverything, removeVehicle } from "./change";
 import { compareHouseholds, readHouseholdFile, writeHouseholdFile } from "./household-file";
-import { createRepository } from "./repository";
+import { QueryClient } from "@tanstack/react-query";
+import { createCommit } from "./commit";
+import { StaleError, createRepository } from "./repository";
 import { stamp } from "./stamp";
 import { openStore } from "./store";
 
@@ -45,7 +47,7 @@ test("every change can be undone with what it returned", async () => {
     { put: { vehicles: demo.vehicles.map((vehicle) => ({ ...vehicle, name: "Renamed" })) }, remove: { tools: demo.tools.slice(0, 3).map(({ id }) => id) } },
   ];
   for (const change of changes) {
-    const inverse = await repository.commit(change);
+    const { inverse } = await repository.commit(change);
     expect(byId(await repository.everything())).not.toEqual(byId(demo));
     await repository.commit(inverse);
     expect(byId(await repository.everything())).toEqual(byId(demo));
@@ -77,6 +79,57 @@ test("a change with one bad record writes nothing and says what is wrong", async
   expect(told).toEqual([["vehicles"]]);
 });
 
+test("two tabs that tick the same pattern end equal, and nothing of either is lost", async () => {
+  const door = open();
+  await (await door).commit(putAll(demo));
+  const tab = () => {
+    const client = new QueryClient({ defaultOptions: { queries: { staleTime: Infinity, retry: false } } });
+    const commit = createCommit(client, () => door);
+    const works = () => client.getQueryData<Household["works"]>(["works"]) ?? [];
+    const tick = (bolt: number) =>
+      commit(() => ({
+        put: {
+          works: works().map((work) => ({ ...work, events: [...work.events, { at: now.toISOString(), on: "2026-11-24", type: "bolt" as const, stepId: "x", stage: 0, bolt }] })),
+        },
+      }));
+    return { client, works, tick };
+  };
+  const [one, other] = [tab(), tab()];
+  for (const { client } of [one, other]) await client.fetchQuery({ queryKey: ["works"], queryFn: async () => (await door).list("works") });
+  await Promise.all(Array.from({ length: 20 }, (_, i) => (i % 3 === 0 ? one : other).tick(i + 1)));
+  await one.tick(21);
+  await other.tick(22);
+  const stored = await (await door).list("works");
+  const bolts = stored[0]?.events.flatMap((event) => (event.type === "bolt" && event.stepId === "x" ? [event.bolt] : []));
+  expect(bolts?.sort((a, b) => a - b)).toEqual(Array.from({ length: 22 }, (_, i) => i + 1));
+  expect(other.works()).toEqual(stored);
+});
+
+test("a change worked out from what another tab has changed since is refused whole", async () => {
+  const repository = await open();
+  const { revision } = await repository.commit({ put: { vehicles: [own] } });
+  await repository.commit({ put: { vehicles: [{ ...own, name: "By another tab" }] } });
+  await expect(repository.commit({ put: { vehicles: [{ ...own, name: "Late" }] } }, { revision })).rejects.toThrow(StaleError);
+  expect((await repository.list("vehicles")).map(({ name }) => name)).toEqual(["By another tab"]);
+});
+
+test("a photo is written with the tap that names it; undone it waits a while, and what nobody names is swept away", async () => {
+  const repository = await open();
+  await repository.commit(putAll(demo));
+  const [work] = demo.works;
+  if (!work) throw new Error("The demo has no work.");
+  const picture = { jpeg: new Uint8Array([255, 216, 255]), takenAt: now.toISOString() };
+  const named = { ...work, events: [...work.events, { at: now.toISOString(), on: "2026-11-24", type: "photo" as const, stepId: "x", photoId: "p1" }] };
+  const { inverse } = await repository.commit({ put: { works: [named] }, pictures: { p1: picture } });
+  await repository.sweepPictures("2026-12-01T00:00:00.000Z");
+  expect((await repository.picture("p1"))?.jpeg).toEqual(picture.jpeg);
+  await repository.commit(inverse);
+  await repository.sweepPictures("2026-11-20T00:00:00.000Z");
+  expect(await repository.picture("p1")).toBeDefined();
+  await repository.sweepPictures("2026-12-01T00:00:00.000Z");
+  expect(await repository.picture("p1")).toBeUndefined();
+});
+
 test("a store of an older version runs through the migrations and keeps everything", async () => {
   const first = await openStore("old", MODEL_VERSION);
   await createRepository(first).commit({ put: { vehicles: [own] } });
@@ -97,7 +150,7 @@ test("a file of version 1 comes in whole, as this version", () => {
   const text = readFileSync("data/__fixtures__/household-1.json", "utf8");
   const household = readHouseholdFile(text);
   const old = JSON.parse(text) as { household: typeof household };
-  expect(household).toEqual(JSON.parse(JSON.stringify(old.household, (key, value: unknown) => (key === "schema" ? MODEL_VERSION : value))));
+  expect(household).toEqual({ ...JSON.parse(JSON.stringify(old.household, (key, value: unknown) => (key === "schema" ? MODEL_VERSION : value))), kits: [], measurements: [] });
   expect(household.jobs[0]?.routes[0]?.steps).toHaveLength(4);
 });
 

@@ -5,6 +5,7 @@ import { useCallback } from "react";
 import type { Collection, RecordOf } from "@/core/model/household";
 import type { Commit } from "./commit";
 import { useDataContext, useDoor } from "./DataProvider";
+import type { Picture } from "./store";
 
 /** Every record of a collection; `undefined` while it is being read. An error reaches the nearest error screen. */
 export function useCollection<C extends Collection>(collection: C): RecordOf<C>[] | undefined {
@@ -29,6 +30,13 @@ export function useCommit(): Commit {
 export function useCurrent<C extends Collection>(collection: C): (id: string) => RecordOf<C> | undefined {
   const client = useQueryClient();
   return useCallback((id) => client.getQueryData<RecordOf<C>[]>([collection])?.find((record) => record.id === id), [client, collection]);
+}
+
+/** A photo by its id: undefined while it is read, null when it is not in this browser. */
+export function usePicture(id: string): Picture | null | undefined {
+  const door = useDoor();
+  // Let go soon: a hundred photos would fill the memory.
+  return useQuery({ queryKey: ["picture", id], queryFn: async () => (await (await door()).picture(id)) ?? null, gcTime: 10_000, throwOnError: true }).data;
 }
 
 /** A single value about this browser: undefined while it is read, null when it was never saved. */

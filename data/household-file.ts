@@ -70,8 +70,10 @@ function checkReferences(household: Household): void {
     const lost = household[collection].findIndex((record) => !vehicles.has(record.vehicleId));
     if (lost >= 0) throw new InputError(`The file is damaged. In ${collection}, entry ${lost + 1}: it belongs to a vehicle that is not in the file.`);
   }
-  const lostWork = household.works.findIndex((work) => !jobs.has(work.jobId));
-  if (lostWork >= 0) throw new InputError(`The file is damaged. In works, entry ${lostWork + 1}: it belongs to a job that is not in the file.`);
+  for (const collection of ["works", "kits"] as const) {
+    const lost = household[collection].findIndex((record) => !jobs.has(record.jobId));
+    if (lost >= 0) throw new InputError(`The file is damaged. In ${collection}, entry ${lost + 1}: it belongs to a job that is not in the file.`);
+  }
 }
 
 function isObject(value: unknown): value is Record<string, unknown> {

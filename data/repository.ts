@@ -1,19 +1,38 @@
 import { COLLECTIONS, type Collection, type Household, type RecordOf, emptyHousehold } from "@/core/model/household";
 import { type Change, checkChange, touchedBy } from "./change";
-import type { Store } from "./store";
+import type { Picture, Store } from "./store";
+
+/** Which writing the store has come to; each raises it by one. Undefined before the first. */
+export type Revision = string | undefined;
+
+/** What was written, the change that undoes it, and where the store stands since. */
+export interface Committed {
+  inverse: Change;
+  revision: Revision;
+}
 
 /** The only door to storage. */
 export interface Repository {
   list<C extends Collection>(collection: C): Promise<RecordOf<C>[]>;
   everything(): Promise<Household>;
   /**
-   * Writes a change whole or not at all, and returns the change that undoes it.
-   * @throws InputError naming the first thing wrong; nothing is written then.
+   * Writes a change whole or not at all.
+   * @param basedOn the revision that the change was worked out from; left out, it holds whatever else was written.
+   * @throws InputError naming the first thing wrong; StaleError when somebody else has written since. Nothing is written then.
    */
-  commit(change: Change): Promise<Change>;
+  commit(change: Change, basedOn?: { revision: Revision }): Promise<Committed>;
+  revision(): Promise<Revision>;
+  picture(id: string): Promise<Picture | undefined>;
+  /** Takes out the photos that no work names any more and that were taken before a moment. */
+  sweepPictures(takenBefore: string): Promise<void>;
   setting(key: string): Promise<string | undefined>;
   saveSetting(key: string, value: string): Promise<void>;
 }
+
+/** Thrown when another tab has written since a change was worked out. */
+export class StaleError extends Error {}
+
+const REVISION = "revision";
 
 /**
  * @param onCommit told which collections a change touched, once it is safely written.
@@ -30,12 +49,14 @@ export function createRepository(store: Store, onCommit: (collections: Collectio
       return household;
     },
 
-    async commit(change) {
+    async commit(change, basedOn) {
       checkChange(change);
       const collections = touchedBy(change);
-      if (collections.length === 0) return {};
+      const pictures = Object.entries(change.pictures ?? {});
+      if (collections.length === 0 && pictures.length === 0) return { inverse: {}, revision: basedOn?.revision };
       // Strict: on the disk before it counts as saved, so that a dead battery loses nothing that was ticked.
-      const transaction = store.transaction(collections, "readwrite", { durability: "strict" });
+      const names = [...collections, "settings" as const, ...(pictures.length > 0 ? (["pictures"] as const) : [])];
+      const transaction = store.transaction(names, "readwrite", { durability: "strict" });
       const put: Partial<Record<Collection, unknown[]>> = {};
       const remove: Partial<Record<Collection, string[]>> = {};
       const note = async (collection: Collection, id: string) => {
@@ -43,25 +64,49 @@ export function createRepository(store: Store, onCommit: (collections: Collectio
         if (before) put[collection] = [...(put[collection] ?? []), before];
         else remove[collection] = [...(remove[collection] ?? []), id];
       };
+      let revision: Revision;
       try {
+        // Every writing goes through this one value, so that those of two tabs wait for each other.
+        const settings = transaction.objectStore("settings");
+        const was = await settings.get(REVISION);
+        if (basedOn && basedOn.revision !== was) throw new StaleError("Another tab has written since.");
+        revision = String(Number(was ?? "0") + 1);
+        // Asked for in one go and waited for together: the store answers in order, and a tap should not wait for each answer apart.
+        const asked: Promise<unknown>[] = [settings.put(revision, REVISION)];
         for (const collection of collections) {
           const objectStore = transaction.objectStore(collection);
-          for (const id of change.remove?.[collection] ?? []) {
-            await note(collection, id);
-            await objectStore.delete(id);
-          }
-          for (const record of change.put?.[collection] ?? []) {
-            await note(collection, record.id);
-            await objectStore.put(record as never);
-          }
+          for (const id of change.remove?.[collection] ?? []) asked.push(note(collection, id), objectStore.delete(id));
+          for (const record of change.put?.[collection] ?? []) asked.push(note(collection, record.id), objectStore.put(record as never));
         }
+        for (const [id, picture] of pictures) asked.push(transaction.objectStore("pictures").put(picture, id));
+        await Promise.all(asked);
         await transaction.done;
       } catch (error) {
-        await transaction.done.catch(() => undefined);
-        throw error;
+        giveUp(transaction);
+        const ended: unknown = await transaction.done.then(
+          () => error,
+          (own: unknown) => own,
+        );
+        // A request that fell with its transaction only says so; why it fell, as that the storage is full, the transaction knows.
+        throw error instanceof DOMException && error.name === "AbortError" ? ended : error;
       }
       onCommit(collections);
-      return { put, remove } as Change;
+      // A photo stays when its record is taken back: undone and done again, it is still there. What nobody names is swept away later.
+      return { inverse: { put, remove } as Change, revision };
+    },
+
+    revision: () => store.get("settings", REVISION),
+    picture: (id) => store.get("pictures", id),
+
+    async sweepPictures(takenBefore) {
+      const transaction = store.transaction(["works", "pictures"], "readwrite");
+      const named = new Set((await transaction.objectStore("works").getAll()).flatMap(({ events }) => events.flatMap((event) => (event.type === "photo" ? [event.photoId] : []))));
+      for (const id of await transaction.objectStore("pictures").getAllKeys()) {
+        if (named.has(id)) continue;
+        const picture = await transaction.objectStore("pictures").get(id);
+        if (picture && picture.takenAt < takenBefore) await transaction.objectStore("pictures").delete(id);
+      }
+      await transaction.done;
     },
 
     setting: (key) => store.get("settings", key),
@@ -71,4 +116,13 @@ export function createRepository(store: Store, onCommit: (collections: Collectio
       await transaction.done;
     },
   };
+}
+
+/** Takes back what a transaction has done so far, unless it has ended already. */
+function giveUp(transaction: { abort: () => void }): void {
+  try {
+    transaction.abort();
+  } catch {
+    // It has ended: there is nothing to take back.
+  }
 }

@@ -12,6 +12,11 @@ export function stamp(origin: RecordStamp["origin"], now: Date = new Date()): Re
   return { id: newId(), createdAt: at, updatedAt: at, schema: MODEL_VERSION, origin };
 }
 
+/** The stamp of a record, without the rest of it. */
+export function stampOf({ id, createdAt, updatedAt, schema, origin }: RecordStamp): RecordStamp {
+  return { id, createdAt, updatedAt, schema, origin };
+}
+
 /** The record marked as changed now. */
 export function touched<T extends { updatedAt: string }>(record: T, now: Date = new Date()): T {
   return { ...record, updatedAt: now.toISOString() };

@@ -5,13 +5,21 @@ import { MODEL_VERSION } from "@/core/model/record";
 
 type CollectionStores = { [C in Collection]: { key: string; value: RecordOf<C> } };
 
-/** Collections by id, and a few single values about this browser that are never exported. */
+/** A photo as it is kept: small enough to keep hundreds, and as the camera made it where that is wanted. */
+export interface Picture {
+  jpeg: Uint8Array<ArrayBuffer>;
+  original?: Uint8Array<ArrayBuffer>;
+  takenAt: string;
+}
+
+/** Collections by id, photos by the id that a work names them by, and a few single values about this browser that are never exported. */
 interface Schema extends DBSchema, CollectionStores {
+  pictures: { key: string; value: Picture };
   settings: { key: string; value: string };
 }
 
 export type Store = IDBPDatabase<Schema>;
-type StoreName = Collection | "settings";
+type StoreName = Collection | "pictures" | "settings";
 
 /** Opens the store, bringing what an older build left there up to this model through the one migrations list. */
 export async function openStore(name = "vest-pocket", version: number = MODEL_VERSION, migrations: readonly Migration[] = MIGRATIONS): Promise<Store> {
@@ -19,7 +27,7 @@ export async function openStore(name = "vest-pocket", version: number = MODEL_VE
     async upgrade(db, oldVersion, newVersion, transaction) {
       const fresh = COLLECTIONS.filter((collection) => !db.objectStoreNames.contains(collection));
       for (const collection of fresh) db.createObjectStore(collection, { keyPath: "id" });
-      if (!db.objectStoreNames.contains("settings")) db.createObjectStore("settings");
+      for (const name of ["settings", "pictures"] as const) if (!db.objectStoreNames.contains(name)) db.createObjectStore(name);
       if (oldVersion > 0) await migrateStored(transaction, oldVersion, newVersion ?? version, migrations);
     },
     // Another tab has a newer build: let it go on, and let this tab reload into it.

@@ -1,6 +1,7 @@
 import type { HeadSize } from "@/core/model/head-size";
 import type { Fastener, Part, Step } from "@/core/model/job";
 import { MODEL_VERSION, type RecordStamp } from "@/core/model/record";
+import type { Supply } from "@/core/model/supply";
 import type { TorqueFigure } from "@/core/model/torque-figure";
 import { readHeadSize } from "@/core/quantity/read-head-size";
 import { readTorqueFigure } from "@/core/quantity/read-torque-figure";
@@ -30,4 +31,8 @@ export function fastener(id: string, name: string, count: number, more: Partial<
 
 export function part(id: string, name: string, place: Part["place"], more: Partial<Omit<Part, "id" | "name" | "place">> = {}): Part {
   return { id, name, place, count: 1, ...more };
+}
+
+export function supply(id: string, name: string, value: number, unit: Supply["amount"]["unit"], lost?: number): Supply {
+  return { id, name, amount: { value, unit }, ...(lost ? { lost } : {}) };
 }

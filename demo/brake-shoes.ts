@@ -1,53 +1,69 @@
 import type { Fastener, Job, Part, Step } from "@/core/model/job";
+import type { Supply } from "@/core/model/supply";
 import type { Work, WorkEvent } from "@/core/model/work";
-import { demo, fastener, figure, head, part, step, thread } from "./authoring";
+import { demo, fastener, figure, head, part, step, supply, thread } from "./authoring";
 
 type Side = "left" | "right";
 const SIDES: Side[] = ["left", "right"];
 
-const fasteners: Fastener[] = SIDES.flatMap((side) => [
-  fastener(`${side}-wheel`, `Wheel bolts, ${side}`, 5, {
-    sizeToUndo: head("17"),
-    thread: thread("M12x1.5"),
-    figure: figure("110 Nm"),
-    source: "vehicle maker",
-    condition: "dry",
-    pattern: { layout: "circle" },
-    holdsWheel: true,
+const fasteners: Fastener[] = [
+  fastener("cable-nut", "Handbrake cable nut", 1, {
+    sizeToUndo: head("13"),
+    thread: thread("M8"),
+    note: "Off and on again by the same turns: the cable is set to the new shoes at the end.",
   }),
-  fastener(`${side}-drum-screw`, `Drum screw, ${side}`, 1, { sizeToUndo: head("T30"), thread: thread("M6"), figure: figure("snug") }),
-  fastener(`${side}-cylinder`, `Wheel cylinder bolts, ${side}`, 2, {
-    sizeToUndo: head("10"),
-    thread: thread("M6"),
-    figure: figure("12 Nm"),
-    source: "vehicle maker",
-    condition: "dry",
-  }),
-  fastener(`${side}-union`, `Brake pipe union, ${side}`, 1, {
-    sizeToUndo: head("10"),
-    figure: figure("14 Nm"),
-    source: "vehicle maker",
-    adapter: { offsetMm: 25, angleDeg: 90 },
-    note: "Hold the pipe still; start it three turns by hand.",
-  }),
-  fastener(`${side}-plate`, `Backing plate bolts, ${side}`, 4, {
-    sizeToUndo: head("16"),
-    thread: thread("M10"),
-    figure: figure("40 Nm"),
-    source: "vehicle maker",
-    condition: "dry",
-    pattern: { layout: "circle" },
-    // The left ones were reached with a crowfoot; the right ones still have to be written down.
-    ...(side === "left" ? { adapter: { offsetMm: 45, angleDeg: 0 } } : {}),
-    note: "The axle is in the way of a socket.",
-  }),
-  fastener(`${side}-bleed`, `Bleed screw, ${side}`, 1, { sizeToUndo: head("8"), figure: figure("6-9 Nm"), source: "parts maker" }),
-]);
+  ...SIDES.flatMap((side) => [
+    fastener(`${side}-wheel`, `Wheel bolts, ${side}`, 5, {
+      sizeToUndo: head("17"),
+      thread: thread("M12x1.5"),
+      figure: figure("110 Nm"),
+      source: "vehicle maker",
+      condition: "dry",
+      pattern: { layout: "circle" },
+      holdsWheel: true,
+    }),
+    fastener(`${side}-drum-screw`, `Drum screw, ${side}`, 1, { sizeToUndo: head("T30"), thread: thread("M6"), figure: figure("snug") }),
+    fastener(`${side}-cylinder`, `Wheel cylinder bolts, ${side}`, 2, {
+      sizeToUndo: head("10"),
+      thread: thread("M6"),
+      figure: figure("12 Nm"),
+      source: "vehicle maker",
+      condition: "dry",
+    }),
+    fastener(`${side}-union`, `Brake pipe union, ${side}`, 1, {
+      sizeToUndo: head("10"),
+      figure: figure("14 Nm"),
+      source: "vehicle maker",
+      overPipe: true,
+      access: "spanner only",
+      note: "Hold the pipe still; start it three turns by hand.",
+    }),
+    fastener(`${side}-plate`, `Backing plate bolts, ${side}`, 4, {
+      sizeToUndo: head("16"),
+      thread: thread("M10"),
+      figure: figure("40 Nm"),
+      source: "vehicle maker",
+      condition: "dry",
+      pattern: { layout: "circle" },
+      // The left ones were reached with a crowfoot; the right ones still have to be written down.
+      ...(side === "left" ? { adapter: { offsetMm: 45, angleDeg: 0 } } : {}),
+      note: "The axle is in the way of a socket.",
+    }),
+    fastener(`${side}-bleed`, `Bleed screw, ${side}`, 1, { sizeToUndo: head("8"), figure: figure("6-9 Nm"), source: "parts maker" }),
+  ]),
+];
 
 const parts: Part[] = SIDES.flatMap((side) => [
   part(`${side}-shoes`, "Brake shoes", `${side} rear`, { count: 2, priceMinor: 1740 }),
   part(`${side}-cylinder-new`, "Wheel cylinder", `${side} rear`, { priceMinor: 1495 }),
 ]);
+
+const supplies: Supply[] = [
+  supply("fluid", "Brake fluid", 400, "mL", 300),
+  supply("cleaner", "Brake cleaner", 400, "mL"),
+  supply("grease", "Brake grease", 5, "g"),
+  supply("rags", "Rags", 4, "pieces"),
+];
 
 const up = { stance: "rear up" as const };
 
@@ -61,6 +77,19 @@ const steps: Step[] = [
     detail: "While the tyres still hold the wheels. Handbrake off afterwards: the shoes must let go of the drum.",
   }),
   step("raise", "make safe", "raise", "Rear up on two stands", { ...up, usualMinutes: 10, cautions: ["Both front wheels chocked, in gear."] }),
+  step("cable-slack", "take apart", "count", "Handbrake cable slackened, turns counted", {
+    ...up,
+    fastenerId: "cable-nut",
+    mark: "paint across nut and rod",
+    usualMinutes: 5,
+    detail: "With the handbrake off. The drums come over the worn shoes more easily.",
+  }),
+  step("soak", "take apart", "do", "Penetrant on bleed screws and pipe unions", {
+    ...up,
+    usualMinutes: 3,
+    wait: { minutes: 20, until: "it has crept in" },
+    cautions: ["Ventilate, no flame. None on shoes or drums that stay."],
+  }),
   ...eachSide((side) => [
     step(`${side}-wheel-off`, "take apart", "undo", `Wheel off, ${side}`, { ...up, fastenerId: `${side}-wheel`, usualMinutes: 5 }),
     step(`${side}-drum-off`, "take apart", "undo", `Drum off, ${side}`, {
@@ -70,7 +99,7 @@ const steps: Step[] = [
       cautions: ["Brake dust: wet it down, never blow or brush it dry."],
       detail: "If the drum hangs on the shoes, wind the adjuster back through the hole in the plate.",
     }),
-    step(`${side}-photo`, "take apart", "look", `Photograph springs and levers, ${side}`, { ...up, usualMinutes: 2 }),
+    step(`${side}-photo`, "take apart", "look", `Photograph springs and levers, ${side}`, { ...up, usualMinutes: 2, photo: true }),
     step(`${side}-shoes-off`, "take apart", "do", `Springs, pins and shoes off, ${side}`, { ...up, usualMinutes: 15, cautions: ["Springs let go: eye protection on."] }),
     step(`${side}-union-off`, "take apart", "undo", `Brake pipe off the cylinder, ${side}`, {
       ...up,
@@ -80,10 +109,12 @@ const steps: Step[] = [
     }),
     step(`${side}-cylinder-off`, "take apart", "undo", `Wheel cylinder off, ${side}`, { ...up, fastenerId: `${side}-cylinder`, usualMinutes: 6 }),
   ]),
-  step("drums", "look closely", "look", "Drums: lip, cracks, inside width against the limit", {
+  step("drums", "look closely", "look", "Drums: lip and cracks", { ...up, usualMinutes: 4 }),
+  step("drum-width", "look closely", "look", "Drums: inside width against the limit", {
     ...up,
-    usualMinutes: 8,
-    detail: "The widest a drum may be is cast on its face. Measure in three places.",
+    usualMinutes: 6,
+    detail: "The widest a drum may be is cast on its face. Measure in three places, take the widest.",
+    measure: { what: "drum's inside width", unit: "mm", most: 204, places: ["left", "right"] },
   }),
   step("plates", "look closely", "look", "Ledges on the plates: grooved or smooth", { ...up, usualMinutes: 5 }),
   ...eachSide((side) => [
@@ -108,6 +139,13 @@ const steps: Step[] = [
       cautions: ["Used brake fluid goes to a collection point."],
     }),
   ]),
+  step("cable-back", "put back", "count", "Handbrake cable nut back by as many turns", {
+    ...up,
+    fastenerId: "cable-nut",
+    mirrorOf: { stepId: "cable-slack", title: "Back: Handbrake cable slackened, turns counted" },
+    mark: "paint across nut and rod",
+    usualMinutes: 6,
+  }),
   ...eachSide((side) => [step(`${side}-wheel-on`, "put back", "hand-start", `Wheel on, bolts by hand, ${side}`, { ...up, fastenerId: `${side}-wheel`, usualMinutes: 4 })]),
   step("lower", "put back", "lower", "Down off the stands", { ...up, usualMinutes: 5 }),
   ...eachSide((side) => [step(`${side}-wheel-tight`, "put back", "torque", `Wheel bolts on the ground, ${side}`, { fastenerId: `${side}-wheel`, usualMinutes: 4 })]),
@@ -122,7 +160,7 @@ export const brakeShoes: Job = {
   system: "brakes",
   state: "under way",
   plannedFor: "2026-11-23",
-  routes: [{ id: "book", name: "By the book", steps, fasteners, parts }],
+  routes: [{ id: "book", name: "By the book", steps, fasteners, parts, supplies }],
   chosenRouteId: "book",
 };
 
@@ -136,6 +174,10 @@ function yesterday(): WorkEvent[] {
   );
   const done = before.flatMap((one, i): WorkEvent[] => {
     const finished: WorkEvent = { ...at(i), type: "step", stepId: one.id };
+    if (one.kind === "count") return [...Array.from({ length: 7 }, (): WorkEvent => ({ ...at(i), type: "half turn", stepId: one.id, by: 1 })), finished];
+    if (one.wait) return [{ ...at(i), type: "task", stepId: one.id, task: "hands" }, finished];
+    if (one.measure) return [...SIDES.map((place): WorkEvent => ({ ...at(i), type: "measured", stepId: one.id, place, value: place === "left" ? 203.2 : 203.6 })), finished];
+    if (one.phase === "look closely") return [{ ...finished, found: "good" }];
     if (one.kind !== "raise") return [finished];
     return [...(["ground", "chocks", "stands", "shake"] as const).map((tick): WorkEvent => ({ ...at(i), type: "safety", tick, stance: "rear up" })), finished];
   });

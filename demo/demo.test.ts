@@ -1,11 +1,18 @@
 import { householdSchema } from "@/core/model/household";
-import { kitFor } from "@/core/kit/kit";
+import loadHighs from "highs";
+import { chestOf } from "@/core/chest/chest";
+import { waysSentences } from "@/core/kit/cover-torque";
+import { type Kit, kitFor, wantsFor } from "@/core/kit/kit";
+import { isCovered } from "@/core/kit/need";
 import { standNeeds } from "@/core/kit/stands";
 import { latestReading, questionReading } from "@/core/log/odometer";
 import { fastenerDoubts } from "@/core/plan/doubts";
 import { chosenRoute } from "@/core/plan/chosen-route";
 import { formatTorque } from "@/core/quantity/torque-quantity";
-import { formatHeadSize } from "@/core/quantity/read-head-size";
+import { shop } from "@/core/shop/shopping";
+import { wantedFor } from "@/core/shop/wanted";
+import { askCounter } from "@/stand-ins/counter/counter";
+import { highsSolver } from "@/workers/highs-solver";
 import { doneSteps, missingSafetyTicks, openStep } from "@/core/work/progress";
 import { readHouseholdFile, writeHouseholdFile } from "@/data/household-file";
 import { demoHousehold } from "./household";
@@ -65,22 +72,50 @@ test("the brake job is under way, and asks for its safety ticks again today", ()
   const route = chosenRoute(job("demo-brake-shoes"));
   const open = work && openStep(work, route);
   expect(open?.id).toBe("left-plate-tight");
-  expect(work && doneSteps(work).size).toBe(16);
+  expect(work && doneSteps(work).size).toBe(19);
   expect(work && open && missingSafetyTicks(work, route, open, "2026-11-24")).toHaveLength(4);
 });
 
-test("the brake job's kit lacks one crowfoot and nothing else, and its settings are what they are by hand", () => {
-  const kit = kitFor(chosenRoute(job("demo-brake-shoes")), demo.tools);
-  expect(kit.heads.filter(({ tools }) => tools.length === 0).map(({ head, type }) => `${formatHeadSize(head)} ${type}`)).toEqual(["10 mm crowfoot"]);
-  expect(kit.total - kit.ready).toBe(1);
-  const settings = new Map(kit.torques.map(({ fastener, best }) => [fastener.id, best && formatTorque(best.setting)]));
-  // 12 N·m is 106.2 lb·in; 14 N·m square to the handle is 123.9 lb·in; 7.5 N·m is 66.4 lb·in; 29.5 lb·ft is 40 N·m.
-  expect(settings.get("left-cylinder")).toBe("106 lb·in");
-  expect(settings.get("left-union")).toBe("124 lb·in");
-  expect(settings.get("left-bleed")).toBe("66 lb·in");
-  expect(settings.get("left-plate")).toBe("26.5 lb·ft");
-  expect(settings.get("right-plate")).toBe("29.5 lb·ft");
-  expect(settings.get("left-wheel")).toBe("110 N·m");
+const kitOf = (id: string) => {
+  const one = job(id);
+  const vehicle = demo.vehicles.find((found) => found.id === one.vehicleId);
+  return kitFor(chosenRoute(one), demo.tools, { vehicle, record: demo.kits.find(({ jobId }) => jobId === id), thisYear: 2026 });
+};
+const short = (kit: Kit) => kit.lines.filter((line) => !isCovered(line)).map(({ name }) => name);
+const settings = (kit: Kit) =>
+  Object.fromEntries(kit.lines.flatMap(({ need, key }) => (need.kind === "torque" ? [[key.split(" ")[1], need.best && formatTorque(need.best.setting)]] : [])));
+
+test("the brake job's kit lacks one flare spanner and nothing else, and its settings are what they are by hand", () => {
+  const kit = kitOf("demo-brake-shoes");
+  expect(short(kit)).toEqual(["10 mm flare spanner"]);
+  const spanner = kit.lines.find(({ name }) => name === "10 mm flare spanner");
+  expect(spanner?.cover).toMatchObject({ refused: expect.arrayContaining([expect.objectContaining({ why: expect.stringContaining("It would round it.") })]) });
+  // 12 N·m is 106.2 lb·in; 7.5 N·m is 66.4 lb·in; 29.5 lb·ft is 40 N·m; 45 mm in line on 380: 26.5.
+  expect(settings(kit)).toMatchObject({ "left-cylinder": "106 lb·in", "left-bleed": "66 lb·in", "left-plate": "26.5 lb·ft", "right-plate": "29.5 lb·ft", "left-wheel": "110 N·m" });
+});
+
+test("the starter wants a crowfoot that brings a figure into the small wrench's range", () => {
+  const kit = kitOf("demo-starter");
+  expect(short(kit)).toEqual(expect.arrayContaining(["E8 socket or spanner", "T40 bit or key", "Starter motor", "168 lb·in"]));
+  const need = kit.lines.find(({ key }) => key === "torque cable 0")?.need;
+  // 240 · (168 / 150 − 1) = 28.8 mm.
+  expect(need?.kind === "torque" && waysSentences(need, chestOf(demo.tools))[0]).toBe("Little click wrench with a crowfoot of 29 to 90 mm, in line with the handle.");
+});
+
+test("a set beats five singles for the cam cover and loses for the starter", async () => {
+  const solve = highsSolver(await loadHighs());
+  const bought = (id: string) => {
+    const one = job(id);
+    const chest = chestOf(demo.tools);
+    const wants = wantsFor(chosenRoute(one), chest, { vehicle: demo.vehicles.find((found) => found.id === one.vehicleId), thisYear: 2026 });
+    const { plans } = shop({ wants, chest, had: new Set(), ...askCounter({ wanted: wantedFor(wants) }), wishes: { own: [] }, daysLeft: 11 }, solve);
+    return plans[0]?.bought.map(({ choice }) => choice) ?? [];
+  };
+  const set = bought("demo-cam-cover").find(({ title }) => title.startsWith("Six-lobe set"));
+  expect(set?.covers.size).toBe(5);
+  const starter = bought("demo-starter").map(({ title }) => title);
+  expect(starter).toEqual(expect.arrayContaining([expect.stringContaining("E8 socket"), expect.stringContaining("T40 bit"), "12 mm crowfoot, 1/4 in"]));
+  expect(starter.some((title) => title.includes("set"))).toBe(false);
 });
 
 test("the stands hold every vehicle that a job raises", () => {

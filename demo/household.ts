@@ -3,6 +3,7 @@ import type { Household } from "@/core/model/household";
 import { WRITTEN_FOR } from "./authoring";
 import { brakeShoes, brakeShoesWork } from "./brake-shoes";
 import { followUps, replacements } from "./log";
+import { kits } from "./kits";
 import { otherJobs } from "./other-jobs";
 import { tools } from "./tools";
 import { readings, vehicles } from "./vehicles";
@@ -12,7 +13,7 @@ import { readings, vehicles } from "./vehicles";
  * @param today the local calendar day, "2026-11-24".
  */
 export function demoHousehold(today: string): Household {
-  const household: Household = { vehicles, readings, jobs: [brakeShoes, ...otherJobs], works: [brakeShoesWork], tools, replacements, followUps };
+  const household: Household = { vehicles, readings, jobs: [brakeShoes, ...otherJobs], works: [brakeShoesWork], kits, tools, replacements, measurements: [], followUps };
   return moveDays(household, differenceInCalendarDays(parseISO(today), parseISO(WRITTEN_FOR)));
 }
 

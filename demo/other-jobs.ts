@@ -1,13 +1,18 @@
 import type { Job } from "@/core/model/job";
-import { demo, fastener, figure, head, part, step, thread } from "./authoring";
+import { demo, fastener, figure, head, part, step, supply, thread } from "./authoring";
 
 const below = { stance: "front up" as const };
 
 const starterFasteners = [
   fastener("earth", "Battery earth clamp", 1, { sizeToUndo: head("10"), thread: thread("M6"), figure: figure("snug") }),
-  fastener("cable", "Starter cable nut", 1, { sizeToUndo: head("12"), thread: thread("M8"), figure: figure("106 in-lb"), source: "parts maker" }),
-  fastener("starter", "Starter bolts", 2, { sizeToUndo: head("14"), thread: thread("M10"), figure: figure("32 ft-lb"), source: "vehicle maker" }),
+  fastener("cable", "Starter cable nut", 1, { sizeToUndo: head("12"), thread: thread("M8"), figure: figure("168 in-lb"), source: "parts maker" }),
+  fastener("starter", "Starter bolts", 2, { sizeToUndo: head("14"), thread: thread("M10"), figure: figure("32 ft-lb"), source: "vehicle maker", reachMm: 180 }),
 ];
+const shieldFasteners = [
+  fastener("shield", "Heat shield screws", 3, { sizeToUndo: head("E8"), thread: thread("M6"), figure: figure("snug") }),
+  fastener("lead-clip", "Lead clip screw", 1, { sizeToUndo: head("T40"), thread: thread("M8"), figure: figure("snug") }),
+];
+const starterSupplies = [supply("grease", "Terminal grease", 5, "g"), supply("soak", "Penetrant", 50, "mL"), supply("rags", "Rags", 2, "pieces")];
 
 const starterMotor: Job = {
   ...demo("starter"),
@@ -26,11 +31,19 @@ const starterMotor: Job = {
         { id: "bare-lead", name: "Starter cable", place: "engine", priceMinor: 2400, minutesNow: 10, minutesLater: 70, lastsKm: 240_000 },
         { id: "bare-mount", name: "Gearbox mount", place: "gearbox", priceMinor: 5200, minutesNow: 60, minutesLater: 75, lastsKm: 200_000 },
       ],
-      fasteners: starterFasteners,
+      fasteners: [...starterFasteners, ...shieldFasteners],
+      supplies: starterSupplies,
       parts: [part("starter-new", "Starter motor", "engine", { partNumber: "SM-4406", priceMinor: 13_900 })],
       steps: [
         step("earth-off", "make safe", "undo", "Battery earth lead off first", { fastenerId: "earth", usualMinutes: 5, cautions: ["Earth lead off first, on last."] }),
         step("raise", "make safe", "raise", "Front up on two stands", { ...below, usualMinutes: 12 }),
+        step("shield-off", "take apart", "undo", "Heat shield off", {
+          ...below,
+          fastenerId: "shield",
+          usualMinutes: 8,
+          detail: "Soak the screws with penetrant the evening before.",
+        }),
+        step("clip-off", "take apart", "undo", "Lead clip off its bracket", { ...below, fastenerId: "lead-clip", usualMinutes: 3 }),
         step("cable-off", "take apart", "undo", "Starter cable and trigger lead off", { ...below, fastenerId: "cable", usualMinutes: 10, takesOff: ["trigger lead"] }),
         step("starter-off", "take apart", "undo", "Starter out", {
           ...below,
@@ -43,6 +56,8 @@ const starterMotor: Job = {
         step("starter-hand", "put back", "hand-start", "New starter in, both bolts by hand", { ...below, fastenerId: "starter", usualMinutes: 15 }),
         step("starter-tight", "put back", "torque", "Starter bolts", { ...below, fastenerId: "starter", usualMinutes: 5 }),
         step("cable-on", "put back", "torque", "Cable nut and trigger lead", { ...below, fastenerId: "cable", usualMinutes: 8, putsBack: ["trigger lead"] }),
+        step("clip-on", "put back", "torque", "Lead clip on its bracket", { ...below, fastenerId: "lead-clip", usualMinutes: 3 }),
+        step("shield-on", "put back", "torque", "Heat shield on", { ...below, fastenerId: "shield", usualMinutes: 8 }),
         step("lower", "put back", "lower", "Down off the stands", { ...below, usualMinutes: 5 }),
         step("earth-on", "put back", "torque", "Battery earth lead on last", { fastenerId: "earth", usualMinutes: 4 }),
         step("crank", "prove it", "look", "Three starts, lamp out, no grinding", { usualMinutes: 5 }),
@@ -54,6 +69,7 @@ const starterMotor: Job = {
       harm: "Old intake pipe clamps may not close again",
       undoable: "with a new part",
       fasteners: [...starterFasteners, fastener("clamp", "Intake pipe clamps", 2, { sizeToUndo: head("8"), figure: figure("snug") })],
+      supplies: starterSupplies,
       parts: [part("starter-new", "Starter motor", "engine", { partNumber: "SM-4406", priceMinor: 13_900 })],
       steps: [
         step("earth-off", "make safe", "undo", "Battery earth lead off first", { fastenerId: "earth", usualMinutes: 5, cautions: ["Earth lead off first, on last."] }),
@@ -103,10 +119,24 @@ const camCover: Job = {
           source: "memory",
           pattern: { layout: "points", points: COVER_BOLTS },
         }),
+        fastener("duct", "Intake duct screws", 3, { sizeToUndo: head("T27"), thread: thread("M5"), figure: figure("snug") }),
+        fastener("lid", "Engine lid screws", 2, { sizeToUndo: head("T40"), thread: thread("M8"), figure: figure("snug") }),
+        fastener("eye", "Lifting eye bolt", 1, { sizeToUndo: head("T45"), thread: thread("M8"), figure: figure("22 Nm"), source: "vehicle maker" }),
+        fastener("bracket", "Pipe bracket bolts", 2, { sizeToUndo: head("E8"), thread: thread("M6"), figure: figure("10 Nm"), source: "vehicle maker" }),
+        fastener("strap", "Earth strap screw", 1, { sizeToUndo: head("E6"), thread: thread("M5"), figure: figure("snug") }),
       ],
-      parts: [part("gasket", "Cam cover gasket", "engine", { priceMinor: 2150 }), part("plugs", "Spark plugs", "engine", { count: 4, priceMinor: 3880 })],
+      supplies: [supply("cleaner", "Gasket cleaner", 100, "mL"), supply("sealant", "Corner sealant", 3, "mL"), supply("rags", "Rags", 4, "pieces")],
+      parts: [
+        part("gasket", "Cam cover gasket", "engine", { priceMinor: 2150, leavesOut: ["Plug well seals"] }),
+        part("plugs", "Spark plugs", "engine", { count: 4, priceMinor: 3880 }),
+      ],
       steps: [
         step("cold", "make safe", "do", "Engine cold, key out", { usualMinutes: 2 }),
+        step("lid-off", "take apart", "undo", "Engine lid off", { fastenerId: "lid", usualMinutes: 3 }),
+        step("duct-off", "take apart", "undo", "Intake duct off", { fastenerId: "duct", usualMinutes: 6 }),
+        step("strap-off", "take apart", "undo", "Earth strap off the cover", { fastenerId: "strap", usualMinutes: 2 }),
+        step("bracket-off", "take apart", "undo", "Pipe bracket off", { fastenerId: "bracket", usualMinutes: 4 }),
+        step("eye-off", "take apart", "undo", "Lifting eye off", { fastenerId: "eye", usualMinutes: 3 }),
         step("coils-off", "take apart", "undo", "Coils unplugged and out", { fastenerId: "coil", usualMinutes: 12 }),
         step("plugs-out", "take apart", "undo", "Blow the wells clean, plugs out", { fastenerId: "plug", usualMinutes: 15, cautions: ["Compressed air: eye protection on."] }),
         step("cover-off", "take apart", "undo", "Cam cover off, from the outside in", { fastenerId: "cover", usualMinutes: 20 }),
@@ -115,6 +145,11 @@ const camCover: Job = {
         step("cover-tight", "put back", "torque", "Cam cover bolts", { fastenerId: "cover", usualMinutes: 8 }),
         step("plugs-in", "put back", "torque", "New plugs", { fastenerId: "plug", usualMinutes: 10 }),
         step("coils-on", "put back", "torque", "Coils in and plugged, tug each", { fastenerId: "coil", usualMinutes: 8 }),
+        step("eye-on", "put back", "torque", "Lifting eye on", { fastenerId: "eye", usualMinutes: 3 }),
+        step("bracket-on", "put back", "torque", "Pipe bracket on", { fastenerId: "bracket", usualMinutes: 4 }),
+        step("strap-on", "put back", "torque", "Earth strap on the cover", { fastenerId: "strap", usualMinutes: 2 }),
+        step("duct-on", "put back", "torque", "Intake duct on", { fastenerId: "duct", usualMinutes: 6 }),
+        step("lid-on", "put back", "torque", "Engine lid on", { fastenerId: "lid", usualMinutes: 3 }),
         step("warm", "prove it", "look", "Warm it up, look for oil along the edge", { usualMinutes: 20 }),
       ],
     },
@@ -144,7 +179,7 @@ const engineMount: Job = {
         }),
         fastener("to-engine", "Mount to engine nuts", 2, { sizeToUndo: head("17"), thread: thread("M12"), figure: figure("40 Nm then 75 Nm"), source: "vehicle maker" }),
       ],
-      parts: [part("mount", "Engine mount, right", "engine", { priceMinor: 6420 })],
+      parts: [part("mount", "Engine mount, right", "engine", { priceMinor: 6420, holds: ["to-body"] })],
       steps: [
         step("support", "make safe", "do", "Jack and a block under the sump, just touching", { usualMinutes: 10, cautions: ["Take the weight only: do not lift the engine."] }),
         step("nuts-off", "take apart", "undo", "Nuts off the engine side", { fastenerId: "to-engine", usualMinutes: 10 }),

@@ -16,11 +16,31 @@ function sockets(drive: SquareDrive, sizes: string[], deep = false): Tool[] {
 }
 
 function spanners(sizes: string[]): Tool[] {
-  return sizes.map((size) => ({ ...demo(`spanner-${size}`), kind: "spanner", name: `${size} mm combination spanner`, head: head(size) }));
+  return sizes.map((size) => ({ ...demo(`spanner-${size}`), kind: "spanner", name: `${size} mm combination spanner`, head: head(size), form: "combination", set: "Spanner roll" }));
+}
+
+function consumable(id: string, name: string, value: number, unit: "mL" | "g" | "pieces"): Tool {
+  return { ...demo(`supply-${id}`), kind: "consumable", name, left: { value, unit } };
+}
+
+function special(id: string, name: string): Tool {
+  return { ...demo(id), kind: "special tool", name };
 }
 
 export const tools: Tool[] = [
-  { ...demo("wrench-inch-pound"), kind: "torque wrench", name: "Little click wrench", works: "click", drive: "1/4", unit: "lbf.in", min: 40, max: 200, step: 1, gripLengthMm: 240 },
+  {
+    ...demo("wrench-inch-pound"),
+    kind: "torque wrench",
+    name: "Little click wrench",
+    works: "click",
+    drive: "1/4",
+    unit: "lbf.in",
+    min: 30,
+    max: 150,
+    step: 1,
+    gripLengthMm: 240,
+    checkedOn: "2025-09-06",
+  },
   {
     ...demo("wrench-foot-pound"),
     kind: "torque wrench",
@@ -32,6 +52,7 @@ export const tools: Tool[] = [
     max: 75,
     step: 0.5,
     gripLengthMm: 380,
+    checkedOn: "2021-05-15",
   },
   {
     ...demo("wrench-newton-metre"),
@@ -45,6 +66,7 @@ export const tools: Tool[] = [
     step: 1,
     accuracy: 0.03,
     gripLengthMm: 455,
+    checkedOn: "2026-04-18",
   },
   ...sockets("1/4", ["5.5", "6", "7", "8", "10", "T20", "T25", "T30"]),
   ...sockets("3/8", ["8", "10", "11", "12", "13", "14", "16", "17", "E10", "E12", "5 mm hex", "6 mm hex", "1/2", "9/16", "5/8"]),
@@ -60,6 +82,19 @@ export const tools: Tool[] = [
   { ...demo("extension-12-125"), kind: "extension", name: "Half-inch extension", drive: "1/2", lengthMm: 125 },
   { ...demo("ratchet-38"), kind: "bar or ratchet", name: "Middle ratchet", drive: "3/8", lengthMm: 200 },
   { ...demo("breaker-12"), kind: "bar or ratchet", name: "Breaker bar", drive: "1/2", lengthMm: 610 },
-  { ...demo("stands"), kind: "stands", name: "Axle stands, 3 t the pair", count: 2, ratingPerStandKg: 1500 },
-  { ...demo("jack"), kind: "jack", name: "Trolley jack", ratingKg: 2000 },
+  { ...demo("stands"), kind: "stands", name: "Axle stands, 3 t the pair", count: 2, ratingPerStandKg: 1500, lowestMm: 275, highestMm: 420 },
+  { ...demo("jack"), kind: "jack", name: "Trolley jack", ratingKg: 2000, lowestMm: 85, highestMm: 465 },
+  special("chocks", "Wheel chocks"),
+  special("goggles", "Safety glasses"),
+  special("mask", "Dust mask"),
+  special("pan", "Catch pan"),
+  { ...special("gauge-plug", "Plug gap gauge"), lentTo: "next door" },
+  consumable("gloves", "Gloves", 40, "pieces"),
+  consumable("rags", "Rags", 18, "pieces"),
+  consumable("brake-fluid", "Brake fluid", 1000, "mL"),
+  consumable("brake-cleaner", "Brake cleaner", 900, "mL"),
+  consumable("brake-grease", "Brake grease", 12, "g"),
+  consumable("penetrant", "Penetrant", 250, "mL"),
+  consumable("locker", "Threadlocker, medium", 7, "mL"),
+  consumable("gasket-cleaner", "Gasket cleaner", 40, "mL"),
 ];

@@ -15,6 +15,11 @@ export const vehicles: Vehicle[] = [
     wheelbaseMm: 2640,
     standInsetMm: { front: 380, rear: 340 },
     wheelTorque: figure("110 Nm"),
+    fluids: [
+      { name: "Engine oil", capacityMl: 4000 },
+      { name: "Coolant", capacityMl: 6200 },
+      { name: "Brake fluid", capacityMl: 800 },
+    ],
     notes: "Driven every day. Stiff wheel bolts after winter: brush the threads.",
   },
   {

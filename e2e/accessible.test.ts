@@ -15,11 +15,28 @@ afterAll(async () => {
   await served.stop();
 });
 
-async function serious(browser: Opened, screen: string): Promise<string[]> {
-  const { violations } = await new AxeBuilder(browser.driver).withTags(["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice"]).analyze();
-  return violations
-    .filter(({ impact }) => impact === "serious" || impact === "critical")
-    .flatMap(({ id, nodes }) => nodes.map((node) => `${screen}: ${id}: ${node.target.join(" ")} ${node.failureSummary ?? ""}`));
+const BY_NIGHT = new Set(["bench, adapter", "bench, fit", "bench, sane", "bench, stands", "bench, coolant"]);
+
+/** Everything serious on the page as it is; by night and against the sun it is the same page in other colours, so there only the contrast can differ. */
+async function serious({ driver }: Opened, screen: string): Promise<string[]> {
+  const looks = [
+    ["", new AxeBuilder(driver).withTags(["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice"])],
+    ["dark", new AxeBuilder(driver).withRules(["color-contrast"])],
+    ["glare", new AxeBuilder(driver).withRules(["color-contrast"])],
+  ] as const;
+  const found: string[] = [];
+  for (const [look, axe] of looks) {
+    // Against the sun the colours are the same few everywhere; Work is where it is used.
+    if (look === "glare" && !screen.startsWith("work")) continue;
+    // The slips are one form and one answer in the same colours: a few of them stand for all by night.
+    if (look === "dark" && screen.startsWith("bench, ") && !BY_NIGHT.has(screen)) continue;
+    await driver.executeScript("for (const look of ['dark', 'glare']) document.documentElement.classList.toggle(look, look === arguments[0])", look);
+    // The pages have no frames: nothing has to be put together in a window of its own, which takes longer than the look itself.
+    const { violations } = await axe.setLegacyMode(true).analyze();
+    const grave = violations.filter(({ impact }) => impact === "serious" || impact === "critical");
+    found.push(...grave.flatMap(({ id, nodes }) => nodes.map((node) => `${screen} ${look}: ${id}: ${node.target.join(" ")} ${node.failureSummary ?? ""}`)));
+  }
+  return found;
 }
 
 /** Every screen, with what has to be pressed to come to it. */
@@ -40,8 +57,34 @@ const SCREENS: [screen: string, path: string, how?: (page: Page) => Promise<void
   ["step form", "/plan?id=demo-brake-shoes", (page) => page.press("Edit step")],
   ["fastener form", "/plan?id=demo-cam-cover", (page) => page.pressWith("10 × Cam cover bolts").then(() => page.press("More about it"))],
   ["part form", "/plan?id=demo-cam-cover", (page) => page.press("Add a part")],
-  ["kit", "/kit?id=demo-cam-cover", (page) => page.press("Add a tool")],
+  ["kit", "/kit?id=demo-starter", (page) => page.press("■ Starter cable nut: no wrench for 168 lb·in").then(() => page.see("What else would do"))],
+  ["chest", "/kit?chest=1", (page) => page.type("What you own, a line each", "3/8 sockets 8-19\nsockets 13").then(() => page.see("Begin with its square drive"))],
+  ["chest, field by field", "/kit?chest=1", (page) => page.press("Field by field")],
+  ["chest, a tool", "/kit?chest=1", (page) => page.press("Wheel chocks").then(() => page.see("Lent to"))],
+  ["shopping", "/kit?id=demo-cam-cover&shop=1", (page) => page.see("The cheapest that is here in time")],
+  ["sheet to print", "/kit?id=demo-brake-shoes&sheet=1", (page) => page.see("Take it along")],
   ["work, safety", "/work?id=demo-brake-shoes"],
+  [
+    "work, trouble",
+    "/work?id=demo-brake-shoes",
+    (page) =>
+      tickSafety(page)
+        .then(() => page.press("Trouble"))
+        .then(() => page.pressWith("Seized"))
+        .then(() => page.see("Rung 1 of")),
+  ],
+  ["work, a look", "/work?id=demo-brake-shoes", (page) => page.pressWith("Ledges on the plates").then(() => page.see("Photo"))],
+  ["work, counting", "/work?id=demo-brake-shoes", (page) => page.pressWith("Handbrake cable nut back").then(() => page.see("3½ turns"))],
+  ["work, measuring", "/work?id=demo-brake-shoes", (page) => page.pressWith("Drums: inside width").then(() => page.see("203.6"))],
+  [
+    "work, the wrench",
+    "/work?id=demo-brake-shoes",
+    (page) =>
+      page
+        .pressWith("Wheel bolts on the ground, left")
+        .then(() => page.press("Digital wrench"))
+        .then(() => page.see("Hold to pull")),
+  ],
   ["work, torque", "/work?id=demo-brake-shoes", (page) => tickSafety(page).then(() => page.see("Set the wrench to"))],
   ["log", "/log?id=all"],
   ["files", "/files"],
@@ -51,16 +94,11 @@ const SCREENS: [screen: string, path: string, how?: (page: Page) => Promise<void
   ["keys", "/garage", (page) => page.keys("?")],
 ];
 
-test.each([
-  ["light", false],
-  ["night", true],
-])("axe finds nothing serious on any screen, %s", async (_, night) => {
-  const browser = await openBrowser({ night });
+test("axe finds nothing serious on any screen, by day, by night and against the sun", async () => {
+  const browser = await openBrowser();
   try {
     const page = new Page(browser.driver, served.url);
     await page.open("/garage");
-    const isNight = await browser.driver.executeScript("return document.documentElement.classList.contains('dark')");
-    expect(isNight).toBe(night);
     const found = await serious(browser, "welcome");
     await page.press("Look round the demo garage");
     await page.see("Do next");
@@ -74,7 +112,7 @@ test.each([
   } finally {
     await browser.quit();
   }
-});
+}, 300_000);
 
 test("the page is dark from its first paint at night, before any script of the app has run", async () => {
   const browser = await openBrowser({ night: true });

@@ -6,6 +6,8 @@ import { type Served, serve } from "./server";
 export interface Journey {
   readonly browser: Opened;
   readonly page: Page;
+  /** The server; a journey that ends it gets a new one after it. */
+  readonly served: Served;
   open: (how?: Parameters<typeof openBrowser>[0]) => Promise<void>;
   /** Opens a browser with the demo in it. */
   openDemo: (how?: Parameters<typeof openBrowser>[0]) => Promise<void>;
@@ -20,8 +22,8 @@ export function journeys(): Journey {
     if (thing === undefined) throw new Error("The journey has not opened a browser yet.");
     return thing;
   };
-  beforeAll(async () => {
-    served = await serve();
+  beforeEach(async () => {
+    if (!(await served?.isUp())) served = await serve();
   });
   afterAll(async () => {
     await served?.stop();
@@ -43,6 +45,9 @@ export function journeys(): Journey {
     get page() {
       return must(page);
     },
+    get served() {
+      return must(served);
+    },
     open,
     openDemo: async (how) => {
       await open(how);
@@ -52,4 +57,11 @@ export function journeys(): Journey {
       await here.see("Do next");
     },
   };
+}
+
+/** Waits until the service worker has everything and the page is its. */
+export async function firstVisit(page: Page): Promise<void> {
+  const ready =
+    "const done = arguments[0]; navigator.serviceWorker.ready.then(() => { const look = () => (navigator.serviceWorker.controller ? done(true) : setTimeout(look, 50)); look(); });";
+  await page.driver.executeAsyncScript(ready);
 }

@@ -87,7 +87,8 @@ test("a job is planned from nothing: chest, torque read back, kit and work", asy
 
   await page.keys("3");
   await page.see("No wrench for it");
-  await page.press("Add a tool");
+  await page.press("Chest");
+  await page.press("Field by field");
   await page.choose("Its scale", "N·m");
   await page.type("By steps of", "1");
   await page.type("From", "50");
@@ -98,6 +99,8 @@ test("a job is planned from nothing: chest, torque read back, kit and work", asy
   await page.type("From", "10");
   await page.type("To", "60");
   await page.press("Put in the chest");
+  await page.see("Torque wrench is in the chest.");
+  await page.press("Mat");
   await page.see("The bolt gets 25.9 to 28.1 N·m");
 
   await page.keys("4");
@@ -127,7 +130,7 @@ test("steps are moved, taken out and brought back; the demo goes without own dat
   await page.press("Later");
   await page.see("Moved later: Coils unplugged and out.");
   await page.press("Undo");
-  await page.see("Take apart, step 2 of 10");
+  await page.see("Take apart, step 7 of 20");
   await page.press("Remove");
   await page.see("Removed: Coils unplugged and out.");
   await page.press("Undo");

@@ -1,6 +1,8 @@
 import { By, Key, type ThenableWebDriver, type WebElement, error, until } from "selenium-webdriver";
 
-const PATIENCE_MS = 10_000;
+const PATIENCE_MS = 20_000;
+/** How often the page is looked at while something is waited for; the driver's own pace of five a second makes the journeys long. */
+const LOOK_EVERY_MS = 40;
 
 /** A page as a person handles it: by the words on it. */
 export class Page {
@@ -11,7 +13,7 @@ export class Page {
 
   async open(path: string): Promise<void> {
     await this.driver.get(`${this.url}${path}`);
-    await this.driver.wait(until.elementLocated(By.css("main h1, main h2")), PATIENCE_MS, `${path} stayed empty`);
+    await this.driver.wait(until.elementLocated(By.css("main h1, main h2")), PATIENCE_MS, `${path} stayed empty`, LOOK_EVERY_MS);
   }
 
   /** Presses the button, link, tab or fold whose whole text or name is this. */
@@ -22,7 +24,7 @@ export class Page {
 
   /** Presses the first button or link that holds these words among others. */
   async pressWith(words: string): Promise<void> {
-    await this.clickOn(`//*[self::button or self::a][contains(normalize-space(.), ${quote(words)})]`, `a button with "${words}"`);
+    await this.clickOn(`//*[self::button or self::a][contains(normalize-space(.), ${quote(words)}) or contains(@aria-label, ${quote(words)})]`, `a button with "${words}"`);
   }
 
   /** Finds and clicks; once more should the screen be drawn anew in between, as a person would. */
@@ -39,10 +41,15 @@ export class Page {
   /** Waits until these words stand somewhere on the page. */
   async see(words: string): Promise<void> {
     await this.driver
-      .wait(async () => (await this.text()).includes(words), PATIENCE_MS, `"${words}" was not on the page`)
+      .wait(async () => (await this.text()).includes(words), PATIENCE_MS, `"${words}" was not on the page`, LOOK_EVERY_MS)
       .catch(async (failure: Error) => {
         throw new Error(`${failure.message}\nThe page says: ${await this.text()}`);
       });
+  }
+
+  /** Waits until something holds. */
+  async until(holds: () => Promise<boolean>, otherwise: string): Promise<void> {
+    await this.driver.wait(holds, PATIENCE_MS, otherwise, LOOK_EVERY_MS);
   }
 
   async shows(words: string): Promise<boolean> {
@@ -55,10 +62,16 @@ export class Page {
     return text.replace(/[\u00a0\u2009\u202f]/g, " ");
   }
 
-  /** The text of an element that carries a test id. */
+  /** The text of an element that carries a test id; once more should the screen be drawn anew in between. */
   async read(testId: string): Promise<string> {
-    const element = await this.find(`//*[@data-testid=${quote(testId)}]`, testId);
-    return (await element.getText()).replace(/\s+/g, " ");
+    for (let tries = 0; ; tries++) {
+      try {
+        const element = await this.find(`//*[@data-testid=${quote(testId)}]`, testId);
+        return (await element.getText()).replace(/\s+/g, " ");
+      } catch (thrown) {
+        if (tries >= 3 || !(thrown instanceof error.StaleElementReferenceError)) throw thrown;
+      }
+    }
   }
 
   async field(label: string): Promise<WebElement> {
@@ -97,7 +110,7 @@ export class Page {
       }
       return null;
     };
-    const found = await this.driver.wait(wait, PATIENCE_MS, `${what} was not found`).catch(async (failure: Error) => {
+    const found = await this.driver.wait(wait, PATIENCE_MS, `${what} was not found`, LOOK_EVERY_MS).catch(async (failure: Error) => {
       throw new Error(`${failure.message}\nThe page says: ${await this.text()}`);
     });
     if (!found) throw new Error(`${what} was not found`);

@@ -55,7 +55,7 @@ test("routes are compared and one is chosen; its sheet goes out and another job 
   await page.open("/plan?id=demo-starter");
   await page.press("Routes");
   await page.see("Under a raised car");
-  await page.see("● 1 h 49 min");
+  await page.see("● 2 h 11 min");
   await page.see("Old intake pipe clamps may not close again");
   await page.press("Choose this");
   await page.see("From above, intake pipe off, it is.");

@@ -2,7 +2,6 @@ import { readdir } from "node:fs/promises";
 import { join } from "node:path";
 import { By } from "selenium-webdriver";
 import { SLIPS } from "@/core/slip/slips";
-import { DESK, PHONE } from "./browser";
 import { journeys } from "./journey";
 import { workToTheEnd } from "./work-through";
 
@@ -18,13 +17,9 @@ async function downloaded(): Promise<string> {
   throw new Error("No file was written.");
 }
 
-test.each([
-  ["on a desk", DESK],
-  ["on a phone", PHONE],
-])("one repair from the garage to the log and out into a file, %s", async (_, size) => {
-  await at.open({ size });
+test("one repair from the garage to the log and out into a file", async () => {
+  await at.open();
   const { browser, page } = at;
-  const phone = size === PHONE;
 
   await page.open("/");
   await page.press("Look round the demo garage");
@@ -35,8 +30,7 @@ test.each([
   await page.see("Ground firm and level");
 
   // The Bench: a 45 mm crowfoot on a 380 mm wrench for 40 N·m, on a scale of half pounds.
-  if (phone) await page.press("Bench");
-  else await page.keys("b");
+  await page.keys("b");
   await page.type("Find a calculation", "crows foot");
   await page.pressWith("Adapter");
   await page.type("Torque at the bolt", "40 Nm");
@@ -65,12 +59,12 @@ test.each([
   await page.press("Kit");
   await page.see("On your wrenches");
   const rows = await browser.driver.findElements(By.css("[data-testid=torque-need]"));
-  const right = (await Promise.all(rows.map((row) => row.getText()))).find((text) => text.includes("Backing plate bolts, right"));
+  const right = (await Promise.all(rows.map((row) => row.getText()))).find((text) => text.includes("Backing plate bolts, left and right"));
   expect(right?.replace(/\s+/g, " ")).toContain("26.5 lb·ft");
   expect(right).toContain("The bolt gets 38.5 to 41.9 N·m");
 
   await page.press("Work");
-  const settings = await workToTheEnd(page, phone);
+  const settings = await workToTheEnd(page);
   expect(settings["Backing plate bolts, right"]).toBe("26.5 lb·ft");
   expect(settings["Wheel bolts on the ground, left"]).toBe("110 N·m");
   await page.see("Wrap up");

@@ -4,6 +4,7 @@ import { once } from "node:events";
 
 export interface Served {
   url: string;
+  isUp: () => Promise<boolean>;
   stop: () => Promise<void>;
 }
 
@@ -20,7 +21,7 @@ export async function serve(): Promise<Served> {
   const url = `http://127.0.0.1:${port}`;
   for (let tries = 0; tries < 150; tries++) {
     if (server.exitCode !== null) break;
-    if (await answers(url)) return { url, stop: () => stop(server) };
+    if (await answers(url)) return { url, isUp: () => answers(url), stop: () => stop(server) };
     await new Promise((wake) => setTimeout(wake, 200));
   }
   await stop(server);

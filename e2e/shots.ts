@@ -16,16 +16,8 @@ const atTorque = async (page: Page) => {
   await tickSafety(page);
   await page.see("Set the wrench to");
 };
-const withBarPulledOut = async (page: Page) => {
-  await page.keys("b");
-  await page.type("Find a calculation", "how long a bar");
-  await page.pressWith("Drive chain and bar");
-  await page.see("Pull at the end of the bar");
-};
-
 const SHOTS: Shot[] = [
   { name: "garage", path: "/garage?id=demo-wren" },
-  { name: "garage-phone", path: "/garage?id=demo-wren", phone: true },
   { name: "plan", path: "/plan?id=demo-brake-shoes", how: (page) => page.pressWith("Backing plate bolts, left") },
   { name: "plan-fastener", path: "/plan?id=demo-cam-cover", how: (page) => page.pressWith("10 × Cam cover bolts") },
   { name: "plan-phone", path: "/plan?id=demo-brake-shoes", phone: true, how: (page) => page.pressWith("Backing plate bolts, left") },
@@ -40,16 +32,17 @@ const SHOTS: Shot[] = [
       await page.see("said with doubt");
     },
   },
-  { name: "kit", path: "/kit?id=demo-brake-shoes" },
+  { name: "kit", path: "/kit?id=demo-brake-shoes", how: (page) => page.pressWith("10 mm flare spanner") },
+  { name: "kit-shopping", path: "/kit?id=demo-starter&shop=1", how: (page) => page.see("beat Six-lobe set") },
+  { name: "kit-chest", path: "/kit?chest=1", how: (page) => page.type("What you own, a line each", "3/8 deep metric 8-19 no 16\nbrake cleaner 400 mL") },
+  { name: "kit-sheet", path: "/kit?id=demo-brake-shoes&sheet=1", how: (page) => page.see("Take it along") },
   { name: "kit-phone", path: "/kit?id=demo-brake-shoes", phone: true },
   { name: "work-safety", path: "/work?id=demo-brake-shoes" },
   { name: "work", path: "/work?id=demo-brake-shoes", how: atTorque },
   { name: "work-phone", path: "/work?id=demo-brake-shoes", phone: true, how: atTorque },
   { name: "work-night", path: "/work?id=demo-brake-shoes", night: true, how: atTorque },
   { name: "log", path: "/log?id=demo-wren" },
-  { name: "log-phone", path: "/log?id=demo-wren", phone: true },
   { name: "bench", path: "/bench?slip=adapter" },
-  { name: "bench-pulled-out", path: "/garage?id=demo-wren", how: withBarPulledOut },
   { name: "bench-fit-night", path: "/bench?slip=fit", night: true },
   { name: "bench-phone", path: "/bench?slip=sane", phone: true },
   { name: "files", path: "/files" },

@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { MODEL_VERSION } from "../model/record";
 import type { Tool } from "../model/tool";
 import { COMFORTABLE_PULL_N, barLengthMm, pullN, undoingTorqueNm } from "./bar";
-import { findChain } from "./chain";
+import { bestChain, chainFinder, findChain } from "./chain";
 import { DRIVE_LIMIT_NM, SQUARE_DRIVES, type SquareDrive } from "./square-drive";
 
 const base = { createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z", schema: MODEL_VERSION, origin: "own" } as const;
@@ -25,6 +25,24 @@ test("the fewest pieces that reach; of those the shortest", () => {
   expect([through.weakest, through.limitNm]).toEqual(["3/8", 202]);
 });
 
+test("of extensions alike one is as good as the other; four together are the most", () => {
+  const alike = [extension("3/8", 75), extension("3/8", 75), extension("3/8", 75), extension("3/8", 75), extension("3/8", 75)];
+  expect(findChain({ from: "3/8", to: "3/8", torqueNm: 40, reachMm: 210 }, alike)).toMatchObject({ reachMm: 225, gap: undefined });
+  expect(findChain({ from: "3/8", to: "3/8", torqueNm: 40, reachMm: 310 }, alike).gap).toContain("the most is 300 mm");
+});
+
+test("of all that reach with as few pieces, the shortest", () => {
+  const reach = (reachMm: number, ...lengths: number[]) =>
+    findChain(
+      { from: "3/8", to: "3/8", torqueNm: 40, reachMm },
+      lengths.map((length) => extension("3/8", length)),
+    ).reachMm;
+  expect(reach(230, 30, 100, 150, 200)).toBe(230);
+  expect(reach(240, 30, 100, 150, 200)).toBe(250);
+  expect(reach(310, 50, 50, 200)).toBe(0);
+  expect(reach(255, 200, 50, 60)).toBe(260);
+});
+
 test("two adapters in a row, where that is what there is", () => {
   expect(names(findChain({ from: "1/2", to: "1/4", torqueNm: 20 }, [adapter("3/8", "1/4"), adapter("1/2", "3/8")]).pieces)).toEqual(["1/2 to 3/8", "3/8 to 1/4"]);
 });
@@ -42,6 +60,15 @@ test.each([
 test("a limit of one's own stands in for the standard's", () => {
   expect(findChain({ from: "1/4", to: "1/4", torqueNm: 40, limits: { "1/4": 30 } }, []).gap).toContain("(30 N·m)");
   expect(findChain({ from: "1/4", to: "1/4", torqueNm: 70, limits: { "1/4": 80 } }, []).gap).toBeUndefined();
+});
+
+test("of several squares to go onto, straight on or with the fewest pieces between; all of them with a gap, the first", () => {
+  const best = (from: SquareDrive, onto: SquareDrive[], ...tools: Tool[]) => names(bestChain(chainFinder(tools), onto, { from, torqueNm: 40 }).pieces);
+  expect(best("3/8", ["1/2", "3/8"], adapter("3/8", "1/2"))).toEqual([]);
+  expect(best("1/2", ["1/4", "3/8"], adapter("1/2", "3/8"), adapter("3/8", "1/4"))).toEqual(["1/2 to 3/8"]);
+  expect(best("1/2", ["3/8", "1/4"], adapter("1/2", "3/8"), adapter("3/8", "1/4"))).toEqual(["1/2 to 3/8"]);
+  expect(bestChain(chainFinder([]), ["1/4", "3/4"], { from: "1/2", torqueNm: 40 }).gap).toContain("from 1/2 in to 1/4 in");
+  expect(bestChain(chainFinder([]), [], { from: "1/2", torqueNm: 40 }).pieces).toEqual([]);
 });
 
 test("nonsense is refused in a sentence", () => {

@@ -1,5 +1,5 @@
 import { InputError, requireNotNegative, requirePositive } from "../input-error";
-import type { Tool } from "../model/tool";
+import type { Tool, ToolOf } from "../model/tool";
 import { DRIVE_LIMIT_NM, SQUARE_DRIVES, type SquareDrive } from "./square-drive";
 
 export interface DriveChain {
@@ -14,7 +14,7 @@ export interface DriveChain {
   gap: string | undefined;
 }
 
-interface Wanted {
+export interface ChainWanted {
   /** The wrench's square. */
   from: SquareDrive;
   /** The socket's square. */
@@ -23,19 +23,19 @@ interface Wanted {
   torqueNm: number;
   /** How far the socket has to reach beyond the wrench, mm. */
   reachMm?: number;
-  /** What each square may be loaded to, N·m, where that differs from the standard's test torque. */
-  limits?: Partial<Record<SquareDrive, number>>;
 }
 
 /** More pieces than this wobble; nobody torques through them. */
 const MOST_PIECES = 4;
 
-interface Link {
-  tool: Tool;
-  from: SquareDrive;
-  to: SquareDrive;
-  reachMm: number;
-}
+type Adapter = ToolOf<"drive adapter">;
+type Extension = ToolOf<"extension">;
+
+/** How a wrench's square gets to a socket's, through the adapters and extensions of one chest. */
+export type FindChain = (wanted: ChainWanted) => DriveChain;
+
+/** What each square may be loaded to, N·m, where that differs from the standard's test torque. */
+export type DriveLimits = Partial<Record<SquareDrive, number>>;
 
 /**
  * How a wrench's square gets to a socket's, with the reach that is needed, through owned adapters and extensions:
@@ -43,69 +43,139 @@ interface Link {
  * @throws InputError for a torque that is not positive, or a negative reach.
  * Example: 1/2 in wrench, 3/8 in socket, 100 N·m → one adapter, weakest 3/8 in, 202 N·m.
  */
-export function findChain({ from, to, torqueNm, reachMm = 0, limits }: Wanted, tools: readonly Tool[]): DriveChain {
-  requirePositive(torqueNm, "The torque", "torque");
-  requireNotNegative(reachMm, "The reach", "reach");
-  if (!SQUARE_DRIVES.includes(from) || !SQUARE_DRIVES.includes(to)) throw new InputError("That is not the size of any square drive. Choose 1/4, 3/8, 1/2, 3/4 or 1 in.", "drive");
-  const limitOf = (drive: SquareDrive) => limits?.[drive] ?? DRIVE_LIMIT_NM[drive];
-  const chains = everyChain(from, to, linksOf(tools)).map((links) => describe(links, from, to, limitOf));
-  const reaching = chains.filter((chain) => chain.reachMm >= reachMm - 1e-9);
-  const holding = reaching.filter((chain) => chain.limitNm >= torqueNm);
-  const best = fewest(holding);
-  if (best) return best;
+export function findChain({ limits, ...wanted }: ChainWanted & { limits?: DriveLimits }, tools: readonly Tool[]): DriveChain {
+  return chainFinder(tools, limits)(wanted);
+}
 
-  const weak = fewest(reaching);
+/**
+ * Of several squares that a wrench may go onto (one at least), the chain with the fewest pieces that holds; where none does, the nearest to it with its gap.
+ */
+export function bestChain(find: FindChain, onto: readonly SquareDrive[], wanted: Omit<ChainWanted, "to">): DriveChain {
+  // Straight on is the fewest there can be, and one piece where that cannot be: then the rest need not be asked.
+  const straight = onto.includes(wanted.from);
+  let best = find({ ...wanted, to: straight ? wanted.from : (onto[0] ?? wanted.from) });
+  for (const to of onto) {
+    if (rank(best) <= (straight ? 0 : 1)) return best;
+    const one = find({ ...wanted, to });
+    if (rank(one) < rank(best)) best = one;
+  }
+  return best;
+}
+
+/** Fewer pieces are better, and anything is better than a gap. */
+function rank({ gap, pieces }: DriveChain): number {
+  return (gap === undefined ? 0 : MOST_PIECES + 1) + pieces.length;
+}
+
+/** As findChain, for many questions about one chest: what reaches is worked out once for each pair of squares and each reach. */
+export function chainFinder(tools: readonly Tool[], limits: DriveLimits = {}): FindChain {
+  const links = linksOf(tools);
+  const limitOf = (drive: SquareDrive) => limits[drive] ?? DRIVE_LIMIT_NM[drive];
+  const reaching = new Map<number, Over[]>();
+  return (wanted) => {
+    const { from, to, torqueNm, reachMm = 0 } = wanted;
+    requirePositive(torqueNm, "The torque", "torque");
+    requireNotNegative(reachMm, "The reach", "reach");
+    const [at, end] = [SQUARE_DRIVES.indexOf(from), SQUARE_DRIVES.indexOf(to)];
+    if (at < 0 || end < 0) throw new InputError("That is not the size of any square drive. Choose 1/4, 3/8, 1/2, 3/4 or 1 in.", "drive");
+    // Squares and reach in one number: a reach is no finer than a hundredth of a millimetre.
+    const key = (Math.round(reachMm * 100) * SQUARE_DRIVES.length + at) * SQUARE_DRIVES.length + end;
+    const over = reaching.get(key) ?? chainsOver(from, to, reachMm, links, limitOf);
+    reaching.set(key, over);
+    return over.find(({ chain }) => chain && chain.limitNm >= torqueNm)?.chain ?? withGap(over, wanted, limitOf);
+  };
+}
+
+/** The nearest to a chain that holds, and what it lacks. */
+function withGap(over: readonly Over[], { from, to, torqueNm, reachMm = 0 }: ChainWanted, limitOf: (drive: SquareDrive) => number): DriveChain {
+  const weak = over[0]?.chain;
   if (weak) return { ...weak, gap: `${Math.round(torqueNm)} N·m is more than a ${weak.weakest} in square is tested to (${weak.limitNm} N·m).` };
   const weakest = limitOf(from) <= limitOf(to) ? from : to;
   const none = { pieces: [], reachMm: 0, weakest, limitNm: limitOf(weakest) };
-  if (chains.length === 0) return { ...none, gap: `No adapter from ${from} in to ${to} in drive in the chest.` };
-  const longest = Math.max(...chains.map((chain) => chain.reachMm));
+  if (over.length === 0) return { ...none, gap: `No adapter from ${from} in to ${to} in drive in the chest.` };
+  const longest = Math.max(...over.map((one) => one.reachMm));
   return { ...none, gap: `No extensions in the chest reach ${Math.round(reachMm)} mm from ${from} in to ${to} in drive; the most is ${Math.round(longest)} mm.` };
 }
 
-/** Each different piece once: of two alike only one has to be tried at a place. */
-function linksOf(tools: readonly Tool[]): Link[] {
-  return tools.flatMap((tool): Link[] => {
-    if (tool.kind === "drive adapter") return [{ tool, from: tool.from, to: tool.to, reachMm: 0 }];
-    if (tool.kind === "extension") return [{ tool, from: tool.drive, to: tool.drive, reachMm: tool.lengthMm }];
-    return [];
-  });
+/** The chest's adapters, one of each kind, and its extensions by drive, the longest first. */
+function linksOf(tools: readonly Tool[]): { adapters: Adapter[]; extensions: Extension[] } {
+  const adapters = new Map<string, Adapter>();
+  const extensions: Extension[] = [];
+  for (const tool of tools) {
+    if (tool.kind === "drive adapter" && tool.from !== tool.to) adapters.set(`${tool.from} ${tool.to}`, tool);
+    if (tool.kind === "extension") extensions.push(tool);
+  }
+  return { adapters: [...adapters.values()], extensions: extensions.sort((a, b) => b.lengthMm - a.lengthMm) };
 }
 
-function everyChain(from: SquareDrive, to: SquareDrive, links: readonly Link[]): Link[][] {
-  const found: Link[][] = from === to ? [[]] : [];
-  const grow = (at: SquareDrive, chain: Link[], left: readonly Link[]) => {
-    if (chain.length === MOST_PIECES) return;
-    const tried = new Set<string>();
-    for (const link of left) {
-      const kind = `${link.from} ${link.to} ${link.reachMm}`;
-      // Extensions of one drive are tried longest first and in one order only: turned about they reach as far.
-      const before = chain.at(-1);
-      if (link.from !== at || tried.has(kind) || (before && isExtension(before) && isExtension(link) && link.reachMm > before.reachMm)) continue;
-      tried.add(kind);
-      const longer = [...chain, link];
-      if (link.to === to) found.push(longer);
-      grow(
-        link.to,
-        longer,
-        left.filter((one) => one !== link),
-      );
+/** Every way through adapters from one square to another, none met twice: with five squares that is at most MOST_PIECES. */
+function adapterPaths(from: SquareDrive, to: SquareDrive, adapters: readonly Adapter[]): Adapter[][] {
+  const found: Adapter[][] = from === to ? [[]] : [];
+  const grow = (at: SquareDrive, path: Adapter[]) => {
+    for (const adapter of adapters) {
+      if (adapter.from !== at || adapter.to === from || path.some((one) => one.to === adapter.to)) continue;
+      const longer = [...path, adapter];
+      if (adapter.to === to) found.push(longer);
+      else grow(adapter.to, longer);
     }
   };
-  grow(from, [], links);
+  grow(from, []);
   return found;
 }
 
-function isExtension(link: Link): boolean {
-  return link.from === link.to;
+/** So many extensions as few as possible whose lengths come to the reach, and of those the shortest; undefined when none do. */
+function extensionsFor(reachMm: number, most: number, pool: readonly Extension[]): Extension[] | undefined {
+  if (reachMm <= 0) return [];
+  for (let count = 1; count <= Math.min(most, pool.length); count++) {
+    const best = shortest(reachMm, count, pool, 0);
+    if (best) return best;
+  }
+  return undefined;
 }
 
-function describe(links: Link[], from: SquareDrive, to: SquareDrive, limitOf: (drive: SquareDrive) => number): DriveChain {
-  const squares = [from, to, ...links.flatMap((link) => [link.from, link.to])];
-  const weakest = squares.reduce((least, one) => (limitOf(one) < limitOf(least) ? one : least));
-  return { pieces: links.map(({ tool }) => tool), reachMm: links.reduce((sum, link) => sum + link.reachMm, 0), weakest, limitNm: limitOf(weakest), gap: undefined };
+/** The `count` extensions from `start` on that reach with the least to spare. The pool is longest first. */
+function shortest(reachMm: number, count: number, pool: readonly Extension[], start: number): Extension[] | undefined {
+  let best: Extension[] | undefined;
+  let least = Infinity;
+  let before: number | undefined;
+  for (const [i, one] of pool.entries()) {
+    if (i < start || one.lengthMm === before) continue;
+    if (one.lengthMm * count < reachMm - 1e-9) break;
+    before = one.lengthMm;
+    const rest = count === 1 ? [] : shortest(reachMm - one.lengthMm, count - 1, pool, i + 1);
+    if (!rest) continue;
+    const sum = one.lengthMm + total(rest);
+    if (sum < least) {
+      least = sum;
+      best = [one, ...rest];
+    }
+  }
+  return best;
 }
 
-function fewest(chains: DriveChain[]): DriveChain | undefined {
-  return [...chains].sort((a, b) => a.pieces.length - b.pieces.length || a.reachMm - b.reachMm)[0];
+function total(extensions: readonly Extension[]): number {
+  return extensions.reduce((sum, { lengthMm }) => sum + lengthMm, 0);
+}
+
+/** One adapter path: the chain where it reaches, and how far it reaches at most where it does not. */
+interface Over {
+  chain: DriveChain | undefined;
+  reachMm: number;
+}
+
+/** Every adapter path with the extensions that give it the reach, those of fewest pieces first, and of those the shortest. */
+function chainsOver(from: SquareDrive, to: SquareDrive, reachMm: number, { adapters, extensions }: ReturnType<typeof linksOf>, limitOf: (drive: SquareDrive) => number): Over[] {
+  const over = adapterPaths(from, to, adapters).map((path): Over => {
+    const drives = [from, ...path.map((adapter) => adapter.to)];
+    const pool = extensions.filter(({ drive }) => drives.includes(drive));
+    const most = MOST_PIECES - path.length;
+    const chosen = extensionsFor(reachMm, most, pool);
+    if (!chosen) return { chain: undefined, reachMm: total(pool.slice(0, most)) };
+    const weakest = drives.reduce((least, one) => (limitOf(one) < limitOf(least) ? one : least));
+    // Extensions stand where their square is: before the adapter that leaves it.
+    const pieces = drives.flatMap((drive, i): Tool[] => [...chosen.filter((one) => one.drive === drive), ...path.slice(i, i + 1)]);
+    return { chain: { pieces, reachMm: total(chosen), weakest, limitNm: limitOf(weakest), gap: undefined }, reachMm: total(chosen) };
+  });
+  const reaching = over.filter(({ chain }) => chain !== undefined);
+  return [...reaching.sort((a, b) => Number(a.chain?.pieces.length) - Number(b.chain?.pieces.length) || a.reachMm - b.reachMm), ...over.filter(({ chain }) => chain === undefined)];
 }

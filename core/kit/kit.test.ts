@@ -1,113 +1,178 @@
-import type { SquareDrive } from "../drive/square-drive";
-import type { Fastener, Route, Step } from "../model/job";
-import { MODEL_VERSION, type RecordStamp } from "../model/record";
-import type { Tool } from "../model/tool";
+import type { KitRecord } from "../model/kit";
+import type { Part } from "../model/job";
 import type { Vehicle } from "../model/vehicle";
+import { MODEL_VERSION } from "../model/record";
 import { readHeadSize } from "../quantity/read-head-size";
-import { readTorqueFigure } from "../quantity/read-torque-figure";
-import { formatTorque } from "../quantity/torque-quantity";
-import { headNeeds } from "./head-needs";
-import { kitFor, torqueNeeds } from "./kit";
-import { standNeed, standNeeds } from "./stands";
+import { bolts, owned, routeOf, step, WRENCH } from "./__fixtures__/owned";
+import { isCalled } from "./by-name";
+import { kitFor } from "./kit";
+import { kitSheet, sheetText } from "./kit-sheet";
+import { byDrive, byStep, matOf } from "./mat";
+import { isCovered } from "./need";
+import { readSupply } from "./read-supply";
+import { coverSupply, formatAmount, usualSupplies } from "./supply-needs";
 
-const stamp = (id: string): RecordStamp => ({ id, createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z", schema: MODEL_VERSION, origin: "own" });
-const socket = (size: string, drive: SquareDrive): Tool => ({ ...stamp(`${size} ${drive}`), kind: "socket", name: size, drive, head: readHeadSize(size) });
-const crowfoot: Tool = { ...stamp("crowfoot"), kind: "crowfoot", name: "16 mm crowfoot", drive: "3/8", head: readHeadSize("16"), offsetMm: 45 };
-const spanner: Tool = { ...stamp("spanner"), kind: "spanner", name: "16 mm spanner", head: readHeadSize("16") };
-const wrench = (id: string, drive: SquareDrive): Tool => ({
-  ...stamp(id),
-  kind: "torque wrench",
-  name: id,
-  works: "click",
-  drive,
-  unit: "N.m",
-  min: 20,
-  max: 100,
-  step: 1,
-  gripLengthMm: 400,
-});
-const bolts = (more: Partial<Fastener> = {}): Fastener => ({ id: "bolts", name: "Bolts", count: 4, sizeToUndo: readHeadSize("16"), figure: readTorqueFigure("40 Nm"), ...more });
+const stamp = { id: "x", createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z", schema: MODEL_VERSION, origin: "own" as const };
+const car: Vehicle = { ...stamp, name: "Car", year: 2020, distanceUnit: "km", torqueUnit: "N.m", kerbWeightKg: 1310, frontShare: 0.59, wheelbaseMm: 2640 };
+const record: KitRecord = { ...stamp, jobId: "job", laidOut: [], got: [], typed: [], wishes: { own: [] } };
+const part = (more: Partial<Part> = {}): Part => ({ id: "mount", name: "Mount", place: "engine", count: 1, ...more });
+const by = (kit: ReturnType<typeof kitFor>) => Object.fromEntries(kit.lines.map(({ key, cover }) => [key, cover.by]));
 
-test("a bolt tightened to a figure wants a socket; a spanner will not do", () => {
-  expect(headNeeds({ fasteners: [bolts()] }, [spanner])).toMatchObject([{ type: "socket", tools: [], uses: [{ when: "both" }] }]);
-  expect(headNeeds({ fasteners: [bolts()] }, [socket("16", "3/8")])[0]?.tools).toHaveLength(1);
-  expect(headNeeds({ fasteners: [bolts({ figure: readTorqueFigure("snug") })] }, [spanner])[0]?.tools).toHaveLength(1);
+test("a bolt to a figure needs its socket, a bar and a pull; an empty plan needs nothing", () => {
+  const kit = kitFor(routeOf([bolts("16", "40 Nm")]), owned(WRENCH, "3/8 socket 16"), { vehicle: car, thisYear: 2026 });
+  expect(by(kit)).toEqual({ "socket 16 mm": "owned", "bar bolts": "missing", "torque bolts 0": "owned" });
+  expect([kit.ready, kit.total]).toEqual([2, 3]);
+  expect(kitFor(routeOf([]), [])).toEqual({ lines: [], ready: 0, total: 0 });
 });
 
-test("a bolt that only a crowfoot reaches wants a crowfoot", () => {
-  const needs = headNeeds({ fasteners: [bolts({ adapter: { offsetMm: 45, angleDeg: 0 } })] }, [socket("16", "3/8"), crowfoot]);
-  expect(needs).toMatchObject([{ type: "crowfoot", tools: [{ kind: "crowfoot" }] }]);
+test("a figure that cannot be right is looked up before anything is chosen by it", () => {
+  const kit = kitFor(routeOf([bolts("10", "106 lb ft")]), owned(WRENCH, "3/8 socket 10", "3/8 ratchet 200"));
+  expect(by(kit)).toEqual({ "socket 10 mm": "owned", "torque bolts 0": "look up" });
+  expect(kit.lines.filter(isCovered)).toHaveLength(1);
 });
 
-test("a bolt with another head to do up needs both; metric never covers inch", () => {
-  const needs = headNeeds({ fasteners: [bolts({ sizeToUndo: readHeadSize("15"), sizeToDoUp: readHeadSize("E12") })] }, [socket("E12", "3/8"), socket("5/8", "1/2")]);
-  expect(needs.map(({ uses, tools }) => [uses[0]?.when, tools.length])).toEqual([
-    ["undo", 0],
-    ["do up", 1],
-  ]);
-  expect(headNeeds({ fasteners: [bolts({ sizeToUndo: readHeadSize("13") })] }, [socket("1/2", "3/8")])[0]?.tools).toEqual([]);
+test("single-use hardware is new: in a part's box, the part itself, on its own, or with a reason not at all", () => {
+  const single = bolts("16", "40 Nm", { singleUse: true });
+  const hardware = (more: Partial<Part>, fastener = single) => by(kitFor(routeOf([fastener], { parts: [part(more)] }), []))["hardware bolts New: Bolts"];
+  expect(hardware({})).toBe("missing");
+  expect(hardware({ holds: ["bolts"] })).toBe("in the box");
+  expect(hardware({ renews: "bolts" })).toBeUndefined();
+  expect(hardware({}, { ...single, reuseReason: "measured, still short" })).toBeUndefined();
+  const pinned = by(kitFor(routeOf([bolts("19", "60 Nm", { locking: "split pin" })], { parts: [part({ leavesOut: ["Sleeve"] })] }), []));
+  expect(pinned).toMatchObject({ "hardware bolts Split pin for Bolts": "missing", "hardware Sleeve": "missing", "part mount": "missing" });
 });
 
-test("two fasteners of one size need one socket", () => {
-  const needs = headNeeds({ fasteners: [bolts(), bolts({ id: "other" })] }, []);
-  expect(needs).toHaveLength(1);
-  expect(needs[0]?.uses).toHaveLength(2);
-});
-
-test("of two wrenches that will do, the one whose square reaches the socket is taken", () => {
-  const [need] = torqueNeeds(bolts(), [wrench("half", "1/2"), wrench("three eighths", "3/8"), socket("16", "3/8")]);
-  expect(need?.best?.wrench.name).toBe("three eighths");
-  expect(need?.chain).toMatchObject({ pieces: [], gap: undefined });
-});
-
-test("every torque of a figure has its own setting; a kit counts what is covered", () => {
-  const route: Route = {
-    id: "r",
-    name: "r",
-    steps: [],
-    parts: [],
-    fasteners: [bolts({ figure: readTorqueFigure("30 Nm then 60 Nm") }), bolts({ id: "big", figure: readTorqueFigure("300 Nm") })],
+test("what was noted as in hand or on order is, whatever the chest has", () => {
+  const route = routeOf([], { parts: [part(), part({ id: "seal", name: "Seal" })] });
+  const noted: KitRecord = {
+    ...record,
+    got: [
+      { key: "part mount", how: "on order", from: "the corner", due: "2026-12-01" },
+      { key: "part seal", how: "in hand" },
+    ],
   };
-  const kit = kitFor(route, [wrench("w", "3/8"), socket("16", "3/8")]);
-  expect(kit.torques.map(({ best }) => best && formatTorque(best.setting))).toEqual(["30 N·m", "60 N·m", undefined]);
-  expect(kit.torques[2]?.refused[0]?.why).toContain("the scale ends");
-  expect([kit.ready, kit.total]).toEqual([3, 4]);
-  expect(kitFor({ ...route, fasteners: [] }, [])).toEqual({ heads: [], torques: [], ready: 0, total: 0 });
+  const kit = kitFor(route, [], { record: noted });
+  expect(kit.lines.map(({ cover }) => cover)).toEqual([{ by: "on order", says: "On order from the corner, due 2026-12-01." }, { by: "in hand" }]);
 });
 
-const car = {
-  ...stamp("car"),
-  name: "Car",
-  distanceUnit: "km",
-  torqueUnit: "N.m",
-  kerbWeightKg: 1310,
-  frontShare: 0.59,
-  wheelbaseMm: 2640,
-  standInsetMm: { front: 380, rear: 340 },
-} satisfies Vehicle;
-const stands = (count: number, ratingPerStandKg: number): Tool => ({ ...stamp("stands"), kind: "stands", name: "stands", count, ratingPerStandKg });
+test("what is used up is met by what is left of it, all or nothing, and never by another strength", () => {
+  const route = routeOf([bolts("13", "20 Nm", { locking: "threadlocker, medium strength", count: 30 }), bolts("13", "20 Nm", { id: "b", threadIs: "anti-seize" })], {
+    supplies: [
+      { id: "f", name: "Brake fluid", amount: { value: 400, unit: "mL" }, lost: 300 },
+      { id: "r", name: "Rags", amount: { value: 4, unit: "pieces" } },
+    ],
+  });
+  const kit = kitFor(route, owned("brake fluid 500 mL", "rag 9 pieces", "high threadlocker 50 mL"));
+  expect(by(kit)).toMatchObject({
+    "supply brake fluid mL": "missing",
+    "supply rags pieces": "owned",
+    "supply threadlocker, medium strength mL": "missing",
+    "supply anti-seize paste g": "missing",
+    "tool catch pan": "missing",
+  });
+  const fluid = kit.lines.find(({ key }) => key === "supply brake fluid mL");
+  expect(fluid?.cover).toMatchObject({ says: "700 mL needed, 300 mL of it lost on the way; only 500 mL left." });
+  // A tenth of a millilitre a thread: 30 threads take 3.
+  expect(kit.lines.find(({ key }) => key.includes("medium"))?.need).toMatchObject({ amount: { value: 3, unit: "mL" } });
+  expect(isCalled("Threadlocker", "Threadlocker, medium strength")).toBe(false);
+  expect(isCalled("Brake fluid, blue", "brake fluids")).toBe(true);
+});
+
+test("amounts are told in the unit they are thought of in", () => {
+  expect([
+    formatAmount({ value: 7200, unit: "mL" }),
+    formatAmount({ value: 400, unit: "mL" }),
+    formatAmount({ value: 1, unit: "pieces" }),
+    formatAmount({ value: 1500, unit: "g" }),
+  ]).toEqual(["7.2 L", "400 mL", "1 piece", "1.5 kg"]);
+  expect(
+    coverSupply({ kind: "supply", name: "Rags", amount: { value: 4, unit: "pieces" }, lost: 0 }, { ...emptyChest(), ofKind: (() => owned("rags 500 g")) as never }),
+  ).toMatchObject({ by: "missing", says: expect.stringContaining("Rags is counted in g") });
+  expect(usualSupplies("brakes", { ...car, fluids: [{ name: "Coolant", capacityMl: 6000 }] }, [{ name: "rags" }]).map(({ name }) => name)).toEqual([
+    "Brake cleaner",
+    "Brake grease",
+    "Coolant",
+  ]);
+});
+
+function emptyChest() {
+  return { tools: [], lent: [], ofKind: () => [], onHead: () => [], between: () => [], remember: ((_: string, how: () => unknown) => how()) as never, chain: () => ({}) as never };
+}
+
+test("raised, it needs stands that hold, a jack that lifts, and chocks for what stays down", () => {
+  const up = { stance: "rear up" as const };
+  const route = routeOf([], { steps: [step("raise", "raise", up), step("work", "do", { ...up, cautions: ["Brake dust: wet it down. Eye protection on."] })] });
+  const lifting = (...lines: string[]) => by(kitFor(route, owned(...lines), { vehicle: car }));
+  expect(lifting("2 stands 1500 kg", "jack 2000 kg", "wheel chocks", "safety glasses", "dust mask")).toEqual({
+    "lifting stands 0": "owned",
+    "lifting jack 1": "owned",
+    "lifting wheel chocks 2": "owned",
+    "protection Eye protection": "owned",
+    "protection Dust mask": "owned",
+  });
+  // 1310 · 0.41 · 1.1 = 591 kg at the rear.
+  expect(lifting("2 stands 250 kg", "jack 500 kg")).toMatchObject({
+    "lifting stands 0": "missing",
+    "lifting jack 1": "missing",
+    "lifting wheel chocks 2": "missing",
+    "protection Eye protection": "missing",
+  });
+  expect(lifting("jack 500 kg lent to next door")).toMatchObject({ "lifting jack 1": "missing" });
+  const all = kitFor(routeOf([], { steps: [step("raise", "raise", { stance: "all up" })] }), owned("4 stands 1500 kg", "jack 2000 kg"), { vehicle: car });
+  expect(all.lines.map(({ key }) => key)).toEqual(["lifting stands 0", "lifting jack 1"]);
+});
+
+test("the mat has each tool once, where it is first used, with the socket that fits its drive", () => {
+  const route = routeOf([bolts("16", "40 Nm"), bolts("10", "30 Nm", { id: "b", name: "Others" })], { parts: [part()] });
+  const kit = kitFor(route, owned(WRENCH, "1/4 socket 10", "3/8 socket 10", "3/8 socket 16", "3/8 ratchet 400"), { vehicle: car, thisYear: 2026 });
+  const items = matOf(kit.lines);
+  expect(items.map(({ tool, lines: [line] }) => tool?.name ?? line?.name)).toEqual(["16 mm socket", "3/8 in ratchet, 400 mm", "10 mm socket", "3/8 in torque wrench", "Mount"]);
+  expect(items.find(({ tool }) => tool?.name === "10 mm socket")?.tool).toMatchObject({ drive: "3/8" });
+  expect(items.find(({ tool }) => tool?.kind === "torque wrench")?.lines).toHaveLength(2);
+  expect(byStep(items, route).map(({ title }) => title)).toEqual(["1. undo bolts", "2. undo b", "3. tighten bolts"]);
+  expect(byDrive(items).map(({ title, items: own }) => [title, own.length])).toEqual([
+    ["3/8 in", 4],
+    ["Parts", 1],
+  ]);
+  expect(items.map(({ gap }) => gap)).toEqual([false, false, false, false, true]);
+});
+
+test("the sheet says size, figure, setting, order and what to mind; as text and as Markdown", () => {
+  const fastener = bolts("16", "40 Nm", {
+    pattern: { layout: "circle" },
+    adapter: { offsetMm: 45, angleDeg: 0 },
+    counterHold: readHeadSize("17"),
+    locking: "threadlocker, medium strength",
+  });
+  const route = routeOf([fastener, bolts("10", "106 lb ft", { id: "wrong" })], { parts: [part({ count: 2 })] });
+  const job = { ...stamp, vehicleId: "x", title: "The job", system: "brakes" as const, state: "planned" as const, routes: [route], chosenRouteId: "route" };
+  const sheet = kitSheet(job, route, car, kitFor(route, owned("torque wrench 3/8 10-75 lb ft by 0.5 grip 380", "3/8 crowfoot 16 offset 45"), { vehicle: car }));
+  expect(sheet.settings).toMatchObject([
+    { what: "Bolts", size: "16 mm", figure: "40 N·m", set: ["26.5 lb·ft on 3/8 in torque wrench, 45 mm crowfoot in line"], order: "1 3 2 4" },
+    { set: ["look it up first"], cautions: [expect.stringContaining("106 lb·ft would break")] },
+  ]);
+  const text = sheetText(sheet, "text");
+  expect(text).toContain("- 4 × Bolts: 16 mm; 40 N·m; set 26.5 lb·ft on 3/8 in torque wrench, 45 mm crowfoot in line; order 1 3 2 4");
+  expect(text).toContain("[ ] TO FIND: 2 × Mount, engine");
+  expect(text).toContain("local rules and a licensed workshop come first.");
+  expect(sheetText(sheet, "Markdown")).toContain("- [ ] TO FIND: 17 mm socket or spanner");
+});
+
+test.each<[string, object]>([
+  ["coolant 6 L lost 0.5 L", { name: "Coolant", amount: { value: 6000, unit: "mL" }, lost: 500 }],
+  ["rags 4 pieces", { name: "Rags", amount: { value: 4, unit: "pieces" } }],
+  ["slide hammer 2 days", { name: "Slide hammer", days: 2 }],
+  ["spring hook", { name: "Spring hook", days: 1 }],
+])("%s is wanted beside the fasteners", (line, read) => {
+  expect(readSupply(line, "id")).toEqual({ id: "id", ...read });
+});
 
 test.each([
-  ["rear up", [stands(2, 1500)], car, "holds", "Up to 339 of 1500 kg"],
-  ["front up", [stands(2, 400)], car, "stop", "would carry up to 497 kg"],
-  ["rear up", [stands(1, 1500)], car, "stop", "only 1 is in the chest"],
-  ["rear up", [], car, "unknown", "rated for more than 340 kg"],
-  ["all up", [stands(4, 1500)], car, "holds", "Up to 457 of 1500 kg"],
-  ["rear up", [stands(2, 1500)], { ...car, kerbWeightKg: undefined }, "unknown", "Add the vehicle's weight"],
-  ["rear up", [], { ...car, kerbWeightKg: undefined }, "unknown", "Read the rating on each"],
-  ["rear up", [stands(1, 3000), stands(1, 200), spanner], car, "stop", "rated for 200 kg"],
-  ["all up", [stands(2, 1500)], car, "stop", "4 stands are needed; only 2 are in the chest"],
-  // Without stand points: 1310 · 0.41 / 2 · 1.1, and 1310 · 0.59 / 2 · 1.1.
-  ["rear up", [stands(2, 1500)], { ...car, standInsetMm: undefined }, "holds", "Up to 295 of 1500 kg"],
-  ["all up", [stands(4, 1500)], { ...car, standInsetMm: undefined }, "holds", "Up to 425 of 1500 kg"],
-] as const)("%s on %j", (stance, tools, vehicle, verdict, says) => {
-  const need = standNeed(stance, vehicle as Vehicle, tools);
-  expect(need.verdict).toBe(verdict);
-  expect(need.says).toContain(says);
-});
-
-test("only the stances that a plan raises the vehicle to are asked about, each once", () => {
-  const step = (id: string, stance: Step["stance"]): Step => ({ id, title: id, phase: "take apart", kind: "do", stance, cautions: [] });
-  const route: Route = { id: "r", name: "r", fasteners: [], parts: [], steps: [step("a", "on the ground"), step("b", "rear up"), step("c", "rear up")] };
-  expect(standNeeds(route, car, []).map(({ stance }) => stance)).toEqual(["rear up"]);
+  ["", "Type what is wanted"],
+  ["3/8 socket 13", "asked for by the fasteners"],
+  ["coolant 6 L lost 3 g", "the same kind of unit"],
+  ["coolant 0 L", "more than nothing"],
+  ["slide hammer 99 days", "from 1 to 90"],
+])("“%s” is refused: %s", (line, says) => {
+  expect(() => readSupply(line, "id")).toThrow(says);
 });

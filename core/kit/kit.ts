@@ -1,67 +1,54 @@
-import type { Fastener, Route } from "../model/job";
-import type { Tool, TorqueWrench } from "../model/tool";
-import { type Stage, stagesOf } from "../torque/target";
-import { type WrenchRefusal, type WrenchSetting, chooseWrench } from "../torque/choose-wrench";
-import { type HeadNeed, headNeeds } from "./head-needs";
-import { type DriveChain, findChain } from "../drive/chain";
-import type { SquareDrive } from "../drive/square-drive";
+import { type Chest, chestOf } from "../chest/chest";
+import type { KitRecord } from "../model/kit";
+import type { Route } from "../model/job";
+import type { Tool } from "../model/tool";
+import type { Vehicle } from "../model/vehicle";
+import { type Cover, type KitLine, isCovered } from "./need";
+import { isRusted } from "./undoing-torque";
+import { type Want, wantsOf } from "./wants";
 
-/** One pull of a torque wrench on one fastener, and how the chest covers it. */
-export interface TorqueNeed {
-  fastener: Fastener;
-  stage: Extract<Stage, { kind: "torque" }>;
-  /** The best wrench that is owned, set; undefined when none will do. */
-  best: WrenchSetting | undefined;
-  /** How the best wrench's square gets to the socket; undefined when either is not owned. */
-  chain: DriveChain | undefined;
-  others: WrenchSetting[];
-  refused: WrenchRefusal[];
-}
-
-/** What a route needs, against the chest. */
+/** What a route needs, against the chest, in the order in which it is first wanted. */
 export interface Kit {
-  heads: HeadNeed[];
-  torques: TorqueNeed[];
+  lines: KitLine[];
   ready: number;
   total: number;
 }
 
+/** What else is known: the vehicle, what was noted down for the job's kit, and the year, for how rusted it may be. */
+export interface KitAround {
+  vehicle?: Vehicle | undefined;
+  record?: KitRecord | undefined;
+  thisYear?: number | undefined;
+}
+
 /**
- * Everything a route's fasteners need, against the tools that are owned.
- * Example: a 13 mm bolt to 40 N·m needs a 13 mm socket and one pull; with both owned, ready is 2 of 2.
+ * Everything that a route needs, against the tools that are owned.
+ * Example: a 13 mm bolt to 40 N·m needs a 13 mm socket, one pull of a wrench, and a bar where it is undone first.
  */
-export function kitFor(route: Route, tools: readonly Tool[]): Kit {
-  const heads = headNeeds(route, tools);
-  const torques = route.fasteners.flatMap((fastener) => torqueNeeds(fastener, tools));
-  const ready = heads.filter((need) => need.tools.length > 0).length + torques.filter((need) => need.best && (!need.chain || need.chain.gap === undefined)).length;
-  return { heads, torques, ready, total: heads.length + torques.length };
+export function kitFor(route: Route, tools: readonly Tool[], around: KitAround = {}): Kit {
+  return withNoted(coverAll(route, tools, around), around.record?.got ?? []);
 }
 
-/** The pulls of a torque wrench that one fastener asks for, each with the best wrench owned. */
-export function torqueNeeds(fastener: Fastener, tools: readonly Tool[]): TorqueNeed[] {
-  if (!fastener.figure) return [];
-  const wrenches = tools.filter((tool): tool is TorqueWrench => tool.kind === "torque wrench");
-  const adapters = fastener.adapter ? [fastener.adapter] : [];
-  const drives = drivesOnto(fastener, tools);
-  return stagesOf(fastener.figure)
-    .filter((stage) => stage.kind === "torque")
-    .map((stage) => {
-      const { usable, refused } = chooseWrench(wrenches, stage.target, adapters);
-      const reached = usable.map((setting) => ({ setting, chain: bestChain(setting, drives, tools) }));
-      // A wrench whose square reaches the socket comes before a slightly better one whose square does not.
-      const first = reached.find(({ chain }) => chain && chain.gap === undefined) ?? reached[0];
-      return { fastener, stage, best: first?.setting, chain: first?.chain, others: usable.filter((one) => one !== first?.setting), refused };
-    });
+/** Every line of a kit as the chest alone meets it. */
+export function coverAll(route: Route, tools: readonly Tool[], around: Omit<KitAround, "record">): KitLine[] {
+  const chest = chestOf(tools);
+  return wantsFor(route, chest, around).map(({ coverBy, ...line }): KitLine => ({ ...line, cover: coverBy(chest) }));
 }
 
-/** Square drives of the owned sockets, or crowfoots where one is asked for, that fit the fastener when doing it up. */
-function drivesOnto(fastener: Fastener, tools: readonly Tool[]): SquareDrive[] {
-  const needed = headNeeds({ fasteners: [fastener] }, tools).filter((need) => need.uses.some((use) => use.when !== "undo"));
-  const fitting = needed.flatMap((need) => need.tools);
-  return [...new Set(fitting.flatMap((tool) => ("drive" in tool ? [tool.drive] : [])))];
+/** The lines with what was said to be there or on its way laid over them. */
+export function withNoted(lines: readonly KitLine[], got: KitRecord["got"]): Kit {
+  const noted = new Map(got.map((one) => [one.key, notedCover(one)]));
+  const laid = lines.map((line) => ({ ...line, cover: noted.get(line.key) ?? line.cover }));
+  return { lines: laid, ready: laid.filter(isCovered).length, total: laid.length };
 }
 
-function bestChain(setting: WrenchSetting, drives: readonly SquareDrive[], tools: readonly Tool[]): DriveChain | undefined {
-  const chains = drives.map((drive) => findChain({ from: setting.wrench.drive, to: drive, torqueNm: setting.bandNm[1] }, tools));
-  return chains.sort((a, b) => Number(a.gap !== undefined) - Number(b.gap !== undefined) || a.pieces.length - b.pieces.length)[0];
+/** What a route needs; whether it is rusted is read from the vehicle's age, and taken to be so where that is not known. */
+export function wantsFor(route: Route, chest: Chest, { vehicle, thisYear }: KitAround): Want[] {
+  return wantsOf(route, chest, vehicle, thisYear === undefined || isRusted(vehicle?.year, thisYear));
+}
+
+function notedCover({ how, from, due }: KitRecord["got"][number]): Cover {
+  const words = from ? ` from ${from}` : "";
+  if (how === "in hand") return { by: "in hand", ...(words ? { says: `Had${words}.` } : {}) };
+  return { by: "on order", says: `On order${words}${due ? `, due ${due}` : ""}.` };
 }

@@ -1,6 +1,7 @@
 import { z } from "zod";
 import { jobSchema } from "./job";
-import { followUpSchema, replacementSchema } from "./log";
+import { kitSchema } from "./kit";
+import { followUpSchema, measurementSchema, replacementSchema } from "./log";
 import { MODEL_VERSION, instantSchema } from "./record";
 import { toolSchema } from "./tool";
 import { readingSchema, vehicleSchema } from "./vehicle";
@@ -12,8 +13,10 @@ export const recordSchemas = {
   readings: readingSchema,
   jobs: jobSchema,
   works: workSchema,
+  kits: kitSchema,
   tools: toolSchema,
   replacements: replacementSchema,
+  measurements: measurementSchema,
   followUps: followUpSchema,
 } as const;
 
@@ -28,8 +31,10 @@ export const householdSchema = z.strictObject({
   readings: z.array(readingSchema),
   jobs: z.array(jobSchema),
   works: z.array(workSchema),
+  kits: z.array(kitSchema),
   tools: z.array(toolSchema),
   replacements: z.array(replacementSchema),
+  measurements: z.array(measurementSchema),
   followUps: z.array(followUpSchema),
 });
 export type Household = z.infer<typeof householdSchema>;
@@ -45,5 +50,5 @@ export type HouseholdFile = z.infer<typeof householdFileSchema>;
 
 /** A household with nothing in it. */
 export function emptyHousehold(): Household {
-  return { vehicles: [], readings: [], jobs: [], works: [], tools: [], replacements: [], followUps: [] };
+  return { vehicles: [], readings: [], jobs: [], works: [], kits: [], tools: [], replacements: [], measurements: [], followUps: [] };
 }

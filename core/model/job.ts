@@ -4,6 +4,7 @@ import { STRENGTH_CLASSES } from "../thread/strength";
 import { headSizeSchema } from "./head-size";
 import { placeSchema, systemSchema } from "./place";
 import { daySchema, idSchema, lineSchema, recordShape, textSchema } from "./record";
+import { specialToolSchema, supplySchema } from "./supply";
 import { torqueFigureSchema } from "./torque-figure";
 
 /** The phases of a job, in the order they are worked. */
@@ -15,10 +16,10 @@ export const STANCES = ["on the ground", "front up", "rear up", "all up"] as con
 export type Stance = (typeof STANCES)[number];
 
 /**
- * What a step asks for: something done, a fastener undone, started by hand or tightened,
+ * What a step asks for: something done, a fastener undone, started by hand or tightened, its turns counted,
  * something looked at, the vehicle raised or let down.
  */
-export const STEP_KINDS = ["do", "undo", "hand-start", "torque", "look", "raise", "lower"] as const;
+export const STEP_KINDS = ["do", "undo", "hand-start", "torque", "count", "look", "raise", "lower"] as const;
 export type StepKind = (typeof STEP_KINDS)[number];
 
 export const threadSchema = z.discriminatedUnion("system", [
@@ -79,6 +80,12 @@ export const fastenerSchema = z.strictObject({
   counterHold: headSizeSchema.optional(),
   tightened: z.enum(TIGHTENED).optional(),
   access: z.enum(ACCESSES).optional(),
+  /** A pipe or lead comes out of it: only a slotted or open tool gets round. */
+  overPipe: z.boolean().optional(),
+  /** How far in it lies, mm: what the extensions have to reach. */
+  reachMm: z.number().positive().max(2000).optional(),
+  /** A stud stands out of it so far that only a deep socket gets down to the nut. */
+  deepSocket: z.boolean().optional(),
   singleUse: z.boolean().optional(),
   reuseReason: lineSchema.optional(),
   /** A crowfoot or offset adapter without which the bolt cannot be reached. */
@@ -98,12 +105,16 @@ export const partSchema = z.strictObject({
   count: z.int().min(1).max(99),
   partNumber: lineSchema.optional(),
   priceMinor: z.int().min(0).max(100_000_000).optional(),
+  warrantyMonths: z.int().min(1).max(240).optional(),
   /** Made for one side only. */
   hand: z.enum(["left", "right"]).optional(),
   /** Renewed on both sides or on neither. */
   inPairs: z.boolean().optional(),
   /** The fastener that it is a new one of, or a new pin for. */
   renews: idSchema.optional(),
+  /** Fasteners whose new hardware lies in its box, and what the box leaves out. */
+  holds: z.array(idSchema).max(50).optional(),
+  leavesOut: z.array(lineSchema).max(30).optional(),
 });
 export type Part = z.infer<typeof partSchema>;
 
@@ -115,8 +126,15 @@ export const pinnedSlipSchema = z.strictObject({
 });
 export type PinnedSlip = z.infer<typeof pinnedSlipSchema>;
 
-/** Something measured in a step, against its limits where they are known. */
-export const measureSchema = z.strictObject({ what: lineSchema, unit: z.string().max(20), least: z.number().finite().optional(), most: z.number().finite().optional() });
+/** Something measured in a step, against its limits where they are known; at each of its places, as left and right, where it has them. */
+export const measureSchema = z.strictObject({
+  what: lineSchema,
+  unit: z.string().max(20),
+  least: z.number().finite().optional(),
+  most: z.number().finite().optional(),
+  places: z.array(lineSchema).min(1).max(8).optional(),
+});
+export type Measure = z.infer<typeof measureSchema>;
 
 export const stepSchema = z.strictObject({
   id: idSchema,
@@ -172,6 +190,8 @@ export const routeSchema = z
     steps: z.array(stepSchema).max(1000),
     fasteners: z.array(fastenerSchema).max(1000),
     parts: z.array(partSchema).max(300),
+    supplies: z.array(supplySchema).max(100).optional(),
+    specialTools: z.array(specialToolSchema).max(100).optional(),
     /** What it damages, and whether it can be undone. */
     harm: lineSchema.optional(),
     undoable: z.enum(UNDOABLE).optional(),

@@ -16,9 +16,28 @@ export const replacementSchema = z.strictObject({
   odometer: distanceSchema,
   on: daySchema,
   priceMinor: z.int().min(0).max(100_000_000).optional(),
+  hand: z.enum(["left", "right"]).optional(),
+  warrantyUntil: daySchema.optional(),
   note: textSchema.optional(),
 });
 export type Replacement = z.infer<typeof replacementSchema>;
+
+/** Something measured on the vehicle at one reading of its odometer, against the limits it had then. */
+export const measurementSchema = z.strictObject({
+  ...recordShape,
+  vehicleId: idSchema,
+  jobId: idSchema.optional(),
+  what: lineSchema,
+  /** Where, in the words of the plan: "left", "right rear". */
+  at: lineSchema.optional(),
+  value: z.number().finite(),
+  unit: z.string().max(20),
+  least: z.number().finite().optional(),
+  most: z.number().finite().optional(),
+  odometer: distanceSchema,
+  on: daySchema,
+});
+export type Measurement = z.infer<typeof measurementSchema>;
 
 export const FOLLOW_UP_KINDS = ["recheck torque", "alignment", "leak look", "return core", "return hire", "bed in", "other"] as const;
 

@@ -20,6 +20,8 @@ export const MIGRATIONS: readonly Migration[] = [
   // The field may be left out, so no record has to change; an older app is kept from dropping the slips that it does not know.
   { to: 2, name: "steps may carry pinned slips", migrate: (household) => household },
   { to: 3, name: "fasteners, steps and parts in full; answers to the second look", migrate: (household) => household },
+  { to: 4, name: "a kit for each job; tools in full", migrate: (household) => ({ ...household, kits: household.kits ?? [] }) },
+  { to: 5, name: "what happens at work in full; measurements", migrate: (household) => ({ ...household, measurements: household.measurements ?? [] }) },
 ];
 
 /**

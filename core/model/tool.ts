@@ -2,11 +2,14 @@ import { z } from "zod";
 import { SQUARE_DRIVES } from "../drive/square-drive";
 import { TORQUE_UNITS } from "../quantity/torque-unit";
 import { headSizeSchema } from "./head-size";
-import { lineSchema, recordShape } from "./record";
+import { daySchema, lineSchema, recordShape } from "./record";
+import { amountSchema } from "./supply";
 
 const drive = z.enum(SQUARE_DRIVES);
 const mm = z.number().positive().max(5000);
-const owned = { ...recordShape, name: lineSchema };
+const kg = z.number().positive().max(50_000);
+/** `set` is the box that it belongs to; `lentTo` says who has it meanwhile: a lent tool covers nothing. */
+const owned = { ...recordShape, name: lineSchema, set: lineSchema.optional(), lentTo: lineSchema.optional() };
 
 export const torqueWrenchSchema = z
   .strictObject({
@@ -22,21 +25,44 @@ export const torqueWrenchSchema = z
     /** Share of the setting, from its certificate: 0.03 for ±3 %. Left out, the standard's limit is taken. */
     accuracy: z.number().positive().max(0.2).optional(),
     gripLengthMm: mm,
+    /** When it was last checked or calibrated. */
+    checkedOn: daySchema.optional(),
   })
   .refine((wrench) => wrench.min < wrench.max, { path: ["max"], message: "The top of a wrench's scale must be above its bottom." });
 export type TorqueWrench = z.infer<typeof torqueWrenchSchema>;
 
-/** Everything in the chest. Sets are entered as their single tools. */
+/** What the ends of a spanner are; a combination has one open end and one ring. A flare spanner is a ring with a slot for the pipe. */
+export const SPANNER_FORMS = ["combination", "open", "ring", "ratchet", "flare"] as const;
+
+/** Everything in the chest. A set is its single tools, each of which says whose it is. */
 export const toolSchema = z.discriminatedUnion("kind", [
   torqueWrenchSchema,
-  /** Sockets, and bits with a square drive. */
-  z.strictObject({ ...owned, kind: z.literal("socket"), drive, head: headSizeSchema, deep: z.boolean().optional() }),
-  z.strictObject({ ...owned, kind: z.literal("spanner"), head: headSizeSchema }),
-  z.strictObject({ ...owned, kind: z.literal("crowfoot"), drive, head: headSizeSchema, offsetMm: mm }),
+  /** Sockets, and bits with a square drive. `points` of a hexagon socket: 6 hold the flats, 12 go on in twice as many places. */
+  z.strictObject({
+    ...owned,
+    kind: z.literal("socket"),
+    drive,
+    head: headSizeSchema,
+    deep: z.boolean().optional(),
+    impact: z.boolean().optional(),
+    points: z.union([z.literal(6), z.literal(12)]).optional(),
+  }),
+  /** Keys and drivers held in the hand. */
+  z.strictObject({ ...owned, kind: z.literal("key"), head: headSizeSchema }),
+  z.strictObject({ ...owned, kind: z.literal("spanner"), head: headSizeSchema, form: z.enum(SPANNER_FORMS).optional() }),
+  z.strictObject({ ...owned, kind: z.literal("crowfoot"), drive, head: headSizeSchema, offsetMm: mm, flare: z.boolean().optional() }),
   z.strictObject({ ...owned, kind: z.literal("drive adapter"), from: drive, to: drive }),
   z.strictObject({ ...owned, kind: z.literal("extension"), drive, lengthMm: mm }),
+  z.strictObject({ ...owned, kind: z.literal("universal joint"), drive }),
   z.strictObject({ ...owned, kind: z.literal("bar or ratchet"), drive, lengthMm: mm }),
-  z.strictObject({ ...owned, kind: z.literal("stands"), count: z.int().min(1).max(12), ratingPerStandKg: z.number().positive().max(50_000) }),
-  z.strictObject({ ...owned, kind: z.literal("jack"), ratingKg: z.number().positive().max(50_000) }),
+  z.strictObject({ ...owned, kind: z.literal("angle gauge"), drive }),
+  z.strictObject({ ...owned, kind: z.literal("multiplier"), from: drive, to: drive, ratio: z.number().min(1).max(50), efficiency: z.number().min(0.3).max(1) }),
+  z.strictObject({ ...owned, kind: z.literal("stands"), count: z.int().min(1).max(12), ratingPerStandKg: kg, lowestMm: mm.optional(), highestMm: mm.optional() }),
+  z.strictObject({ ...owned, kind: z.literal("jack"), ratingKg: kg, lowestMm: mm.optional(), highestMm: mm.optional() }),
+  /** Pullers, chocks, gauges, goggles, pans: known by name. */
+  z.strictObject({ ...owned, kind: z.literal("special tool") }),
+  /** What is used up, and how much of it is left. */
+  z.strictObject({ ...owned, kind: z.literal("consumable"), left: amountSchema }),
 ]);
 export type Tool = z.infer<typeof toolSchema>;
+export type ToolOf<K extends Tool["kind"]> = Extract<Tool, { kind: K }>;

@@ -23,6 +23,11 @@ export const vehicleSchema = z.strictObject({
   /** How far inside each axle the maker's stand points are, mm. */
   standInsetMm: z.strictObject({ front: z.number().min(0).max(2000), rear: z.number().min(0).max(2000) }).optional(),
   wheelTorque: torqueFigureSchema.optional(),
+  /** What it is filled with, and how much of it goes in, mL. */
+  fluids: z
+    .array(z.strictObject({ name: lineSchema, capacityMl: z.number().positive().max(200_000) }))
+    .max(20)
+    .optional(),
   notes: textSchema.optional(),
 });
 export type Vehicle = z.infer<typeof vehicleSchema>;

@@ -1,22 +1,56 @@
 import { z } from "zod";
 import { STANCES } from "./job";
-import { daySchema, idSchema, instantSchema, recordShape } from "./record";
+import { daySchema, idSchema, instantSchema, lineSchema, recordShape } from "./record";
+import { torqueQuantitySchema } from "./torque-figure";
 
 /** The ticks that hold a raised vehicle; each is set apart. */
 export const SAFETY_TICKS = ["ground", "chocks", "stands", "shake"] as const;
 export const safetyTickSchema = z.enum(SAFETY_TICKS);
 export type SafetyTick = z.infer<typeof safetyTickSchema>;
 
+/** What a step can ask for one after another; the last of a step's tasks finishes it. */
+export const TASKS = ["mark", "hands", "wait", "measure", "look"] as const;
+export type Task = (typeof TASKS)[number];
+
+/** What was found on looking. */
+export const FINDINGS = ["good", "watch", "replace"] as const;
+export type Finding = (typeof FINDINGS)[number];
+
+export const TROUBLE_KINDS = ["seized", "rounded", "snapped", "cross-threaded", "stripped", "stuck on its seat", "lead or clip broken", "wrong part", "missing part"] as const;
+export type TroubleKind = (typeof TROUBLE_KINDS)[number];
+
 const happened = { at: instantSchema, on: daySchema };
+const inStep = { ...happened, stepId: idSchema };
+const atBolt = { ...inStep, stage: z.int().min(0).max(20), bolt: z.int().min(1).max(64) };
 
 /** One thing done under way, in the order it was done. */
 export const workEventSchema = z.discriminatedUnion("type", [
   /** A bolt ticked at one stage of its figure. */
-  z.strictObject({ ...happened, type: z.literal("bolt"), stepId: idSchema, stage: z.int().min(0).max(20), bolt: z.int().min(1).max(64) }),
-  z.strictObject({ ...happened, type: z.literal("step"), stepId: idSchema }),
+  z.strictObject({ ...atBolt, type: z.literal("bolt") }),
+  /** What a wrench read at a bolt, and what reached the bolt through whatever stood between. */
+  z.strictObject({ ...atBolt, type: z.literal("reading"), reading: torqueQuantitySchema, boltNm: z.number().positive().max(1e5), by: z.enum(["hand", "wrench"]) }),
+  /** One of a step's tasks done, another still to come. */
+  z.strictObject({ ...inStep, type: z.literal("task"), task: z.enum(TASKS) }),
+  z.strictObject({ ...inStep, type: z.literal("step"), found: z.enum(FINDINGS).optional() }),
   z.strictObject({ ...happened, type: z.literal("safety"), tick: safetyTickSchema, stance: z.enum(STANCES) }),
+  /** Half a turn counted on, or one taken off again. */
+  z.strictObject({ ...inStep, type: z.literal("half turn"), by: z.union([z.literal(1), z.literal(-1)]) }),
+  z.strictObject({ ...inStep, type: z.literal("measured"), place: lineSchema.optional(), value: z.number().finite() }),
+  /** A photo taken; its pixels are kept beside the records, by this id. */
+  z.strictObject({ ...inStep, type: z.literal("photo"), photoId: idSchema }),
+  z.strictObject({ ...inStep, type: z.literal("trouble"), troubleId: idSchema, kind: z.enum(TROUBLE_KINDS), about: lineSchema }),
+  /** A rung of the trouble's ladder tried. */
+  z.strictObject({ ...inStep, type: z.literal("tried"), troubleId: idSchema, rung: lineSchema, worked: z.boolean() }),
+  /** Where in the tray something lies. */
+  z.strictObject({ ...happened, type: z.literal("compartment"), of: lineSchema, named: lineSchema }),
+  /** Something that stays off, and why. */
+  z.strictObject({ ...happened, type: z.literal("left off"), of: lineSchema, because: lineSchema }),
+  /** One of the checks before driving done. */
+  z.strictObject({ ...happened, type: z.literal("checked"), check: lineSchema }),
+  z.strictObject({ ...happened, type: z.literal("noted"), as: z.enum(["lesson", "noticed"]), text: lineSchema }),
 ]);
 export type WorkEvent = z.infer<typeof workEventSchema>;
+export type EventOf<T extends WorkEvent["type"]> = Extract<WorkEvent, { type: T }>;
 
 /** A job being done: everything else about its progress is worked out from the events. */
 export const workSchema = z.strictObject({
@@ -24,6 +58,8 @@ export const workSchema = z.strictObject({
   jobId: idSchema,
   routeId: idSchema,
   openStepId: idSchema.optional(),
+  /** Left half done: why the vehicle must not be driven meanwhile. */
+  doNotDrive: lineSchema.optional(),
   events: z.array(workEventSchema).max(20_000),
 });
 export type Work = z.infer<typeof workSchema>;

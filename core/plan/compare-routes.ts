@@ -1,9 +1,8 @@
 import { kitFor } from "../kit/kit";
-import { standNeeds } from "../kit/stands";
+import { isCovered, isTool } from "../kit/need";
 import type { Job, Route } from "../model/job";
 import type { Tool } from "../model/tool";
 import type { Vehicle } from "../model/vehicle";
-import { formatHeadSize } from "../quantity/read-head-size";
 import { formatPrice } from "../quantity/money";
 import { followUpsFrom } from "../work/wrap-up";
 import { secondLook } from "./second-look/second-look";
@@ -82,17 +81,16 @@ interface Measured {
 }
 
 function measure(job: Job, route: Route, vehicle: Vehicle, tools: readonly Tool[]): Measured {
-  const kit = kitFor(route, tools);
+  const kit = kitFor(route, tools, { vehicle });
   const open = secondLook(job, route, vehicle, tools).filter(({ answer }) => !answer);
-  const stands = standNeeds(route, vehicle, tools).filter(({ verdict }) => verdict === "stop" || (verdict === "unknown" && !tools.some(({ kind }) => kind === "stands")));
   return {
     route,
     minutes: route.steps.reduce((sum, { usualMinutes, wait }) => sum + (usualMinutes ?? 0) + (wait?.minutes ?? 0), 0),
     raised: route.steps.filter(({ stance }) => stance !== "on the ground").length,
     missing: [
-      ...kit.heads.filter((need) => need.tools.length === 0).map(({ head, type }) => `${formatHeadSize(head)} ${type}`),
-      ...kit.torques.filter((need) => !need.best).map(({ fastener }) => `a wrench for ${fastener.name.toLowerCase()}`),
-      ...stands.map(({ standsNeeded }) => `${standsNeeded} stands`),
+      ...kit.lines
+        .filter((line) => !isCovered(line) && isTool(line.need))
+        .map(({ need, name }) => (need.kind === "torque" ? `a wrench for ${need.fastener.name.toLowerCase()}` : name)),
     ],
     money: route.parts.reduce((sum, { priceMinor }) => sum + (priceMinor ?? 0), 0),
     after: followUpsFrom(job, route, { value: 0, unit: vehicle.distanceUnit }, "2000-01-01").map(({ kind }) => kind),

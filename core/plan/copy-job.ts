@@ -31,6 +31,7 @@ export function copyRoute(route: Route, newId: () => string, mirrored = false): 
       place: said(part.place) as typeof part.place,
       ...(part.hand ? { hand: said(part.hand) as typeof part.hand } : {}),
       ...(part.renews ? { renews: idOf(part.renews) } : {}),
+      ...(part.holds ? { holds: part.holds.map(idOf) } : {}),
     })),
     steps: route.steps.map(({ slips: _pinned, ...step }) => ({
       ...step,

@@ -9,7 +9,7 @@ import { figureInWords, formatFigure } from "../quantity/torque-words";
 import { formatThread } from "../thread/thread";
 import { chosenRoute } from "./chosen-route";
 import { differencesOf } from "./mirror";
-import { measureWords } from "./step-words";
+import { taskWords } from "./step-words";
 
 /** A job on its own, without the car, its owner's prices, notes or answers. */
 export const jobSheetSchema = z.strictObject({
@@ -92,12 +92,7 @@ export function jobSheetMarkdown(job: Job): string {
     if (steps.length === 0) continue;
     lines.push("", `## ${phase.charAt(0).toUpperCase()}${phase.slice(1)}`, "");
     for (const step of steps) {
-      const minds = [
-        ...differencesOf(route, step),
-        ...step.cautions.map((caution) => `**${caution}**`),
-        ...(step.measure ? [measureWords(step.measure)] : []),
-        ...(step.detail ? [step.detail] : []),
-      ];
+      const minds = [...differencesOf(route, step), ...step.cautions.map((caution) => `**${caution}**`), ...taskWords(step), ...(step.detail ? [step.detail] : [])];
       lines.push(`- [ ] ${step.title}${minds.length > 0 ? `: ${minds.join("; ")}` : ""}`);
     }
   }

@@ -109,7 +109,7 @@ test("the two starter routes differ in time, in what is under the car and in too
   if (!starter || !drover) throw new Error("no starter job");
   const rows = compareRoutes(starter, drover, demo.tools);
   const of = (what: string) => rows.find((row) => row.what === what);
-  expect(of("Time, usually")?.values).toEqual(["1 h 49 min", "2 h 26 min"]);
+  expect(of("Time, usually")?.values).toEqual(["2 h 11 min", "2 h 26 min"]);
   expect(of("Time, usually")?.better).toEqual([true, false]);
   expect(of("Under a raised car")?.better).toEqual([false, true]);
   expect(of("Parts")?.better).toEqual([false, false]);
@@ -164,4 +164,10 @@ test.each([
   ],
 ])("the sheet %s is refused: %s", (text, says) => {
   expect(() => readJobSheet(text)).toThrow(says);
+});
+
+test("what soaks or cools has nothing to be put back; what was counted off is counted on", () => {
+  const soaked = { ...route, steps: [step("soak", { wait: { minutes: 20, until: "it has crept in" } }), step("nut", { kind: "count", title: "Nut slackened" })] };
+  expect(mirrorState(soaked).unmirrored.map(({ id }) => id)).toEqual(["nut"]);
+  expect(syncMirror(soaked, counter()).steps.at(-1)).toMatchObject({ kind: "count", phase: "put back", mirrorOf: { stepId: "nut" } });
 });

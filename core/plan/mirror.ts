@@ -22,9 +22,9 @@ export function mirrorTitle(title: string): string {
   return (turn ? title.replace(turn[0], turn[1]) : `Back: ${title}`).slice(0, 200);
 }
 
-/** Steps that have a way back: what is taken apart by undoing or doing. */
+/** Steps that have a way back: what is taken apart by undoing or doing. What soaks or cools is not put back. */
 function sources(route: Route): Step[] {
-  return route.steps.filter(({ phase, kind }) => phase === "take apart" && (kind === "undo" || kind === "do"));
+  return route.steps.filter(({ phase, kind, wait }) => phase === "take apart" && (kind === "undo" || kind === "count" || (kind === "do" && !wait)));
 }
 
 /** The putting-back of one step, and before it the starting by hand where bolts are many and have a figure. */
@@ -41,7 +41,7 @@ function mirrorsOf(step: Step, fastener: Fastener | undefined, newId: () => stri
     ...base,
     id: newId(),
     title,
-    kind: step.kind === "undo" ? "torque" : "do",
+    kind: step.kind === "undo" ? "torque" : step.kind,
     mirrorOf: { stepId: step.id, title },
     ...(step.fastenerId === undefined ? {} : { fastenerId: step.fastenerId }),
     ...(step.count === undefined ? {} : { count: step.count }),

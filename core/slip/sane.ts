@@ -112,7 +112,7 @@ const MORE: Record<SaneVerdict, string> = {
 };
 
 /** The thread that is named, or every thread that a head of the size named usually has. */
-function threadsMeant(text: string): Thread[] {
+function threadsMeant(text: string): readonly Thread[] {
   const typed = text.trim();
   if (typed === "") throw new InputError("Type a thread such as M8, or the size across the head, such as 13.");
   const looksLikeThread = /^m\s*\d|^no\b|^#|-\s*\d{1,2}$|un[cf]$/i.test(typed) && !/spline/i.test(typed) && !/^\d[\s-]\d+\/\d+$/.test(typed);

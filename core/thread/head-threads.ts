@@ -162,7 +162,17 @@ const INCH_KEY: readonly InchPair[] = [
  * Threads that a head of this size usually has, coarse and fine; several are normal, none means that the tables do not have it.
  * Example: 13 mm hexagon → M8, M8×1, M10, M10×1.25, M10×1.
  */
-export function threadsOfHead({ profile, size, unit }: HeadSize): Thread[] {
+export function threadsOfHead(head: HeadSize): readonly Thread[] {
+  const key = `${head.profile} ${head.size} ${head.unit}`;
+  const threads = known.get(key) ?? lookUp(head);
+  known.set(key, threads);
+  return threads;
+}
+
+/** The tables do not change: a head is looked up once. */
+const known = new Map<string, readonly Thread[]>();
+
+function lookUp({ profile, size, unit }: HeadSize): Thread[] {
   if (unit === "in") {
     const pairs = profile === "hexagon" ? INCH_HEXAGON : INCH_KEY;
     return pairs.filter(([, across]) => same(across, size)).flatMap(([inches]) => usualPitches({ inches }));

@@ -1,7 +1,9 @@
 import type { Fastener, Route, Stance, Step } from "../model/job";
-import { SAFETY_TICKS, type SafetyTick, type Work, type WorkEvent } from "../model/work";
+import { type EventOf, type Finding, SAFETY_TICKS, type SafetyTick, type Work } from "../model/work";
 import { boltOrder } from "../pattern/bolt-order";
 import { type Stage, stagesOf } from "../torque/target";
+import { type Moment, eventsOf, withEvent } from "./event";
+import { heldUpBy, runningWaits } from "./waits";
 
 /** The stages of a step that tightens to its fastener's figure; none for any other step. */
 export function stepStages(step: Step, fastener: Fastener | undefined): Stage[] {
@@ -66,41 +68,60 @@ export function openStep(work: Work, route: Route): Step | undefined {
   return route.steps.find((step) => step.id === work.openStepId) ?? route.steps.find((step) => !done.has(step.id)) ?? route.steps.at(-1);
 }
 
-/** When something happened: the moment, and the local calendar day. */
-export interface Moment {
-  at: string;
-  on: string;
-}
-
 /** The work with a bolt ticked at a stage. A bolt already ticked at that stage changes nothing. */
 export function tickBolt(work: Work, stepId: string, stage: number, bolt: number, moment: Moment): Work {
   if (tickedBolts(work, stepId, stage).includes(bolt)) return work;
-  return withEvent(work, { ...moment, type: "bolt", stepId, stage, bolt }, stepId);
+  return withEvent(work, { ...moment, type: "bolt", stepId, stage, bolt });
 }
 
-/** The work with a safety tick set. */
+/** The work without the tick of a bolt at a stage; what its wrench read stays known. */
+export function untickBolt(work: Work, stepId: string, stage: number, bolt: number): Work {
+  const events = work.events.filter((event) => !(event.type === "bolt" && event.stepId === stepId && event.stage === stage && event.bolt === bolt));
+  return events.length === work.events.length ? work : { ...work, events, openStepId: stepId };
+}
+
+/** The last bolt ticked at a stage, where another was next in the order: said, not refused. */
+export function outOfTurn(order: readonly number[], ticked: readonly number[]): { bolt: number; expected: number } | undefined {
+  const bolt = ticked.at(-1);
+  const before = new Set(ticked.slice(0, -1));
+  const expected = order.find((one) => !before.has(one));
+  return bolt === undefined || expected === undefined || bolt === expected ? undefined : { bolt, expected };
+}
+
+/** What the wrench last read at a bolt at one stage; undefined when nothing was read. */
+export function readingAt(work: Work, stepId: string, stage: number, bolt: number): EventOf<"reading"> | undefined {
+  return eventsOf(work, "reading").findLast((event) => event.stepId === stepId && event.stage === stage && event.bolt === bolt);
+}
+
+/** The work with what a wrench read at a bolt; the bolt is ticked with it where the reading is good. */
+export function noteReading(work: Work, reading: Omit<EventOf<"reading">, "type" | "at" | "on">, isGood: boolean, moment: Moment): Work {
+  const noted = withEvent(work, { ...moment, type: "reading", ...reading });
+  return isGood ? tickBolt(noted, reading.stepId, reading.stage, reading.bolt, moment) : noted;
+}
+
+/** The work with a safety tick set; tapped twice in a row, it is set once. */
 export function tickSafety(work: Work, tick: SafetyTick, stance: Stance, moment: Moment): Work {
-  return withEvent(work, { ...moment, type: "safety", tick, stance }, work.openStepId);
+  const last = work.events.at(-1);
+  if (last?.type === "safety" && last.tick === tick && last.stance === stance && last.on === moment.on) return work;
+  return withEvent(work, { ...moment, type: "safety", tick, stance });
 }
 
-/** The work with a step done and the next step that is not done opened; none is open when that was the last. */
-export function finishStep(work: Work, route: Route, stepId: string, moment: Moment): Work {
-  const done = doneSteps(work);
-  const finished = done.has(stepId) ? work : withEvent(work, { ...moment, type: "step", stepId }, stepId);
-  done.add(stepId);
-  const at = route.steps.findIndex((step) => step.id === stepId);
-  const next = [...route.steps.slice(at + 1), ...route.steps.slice(0, at)].find((step) => !done.has(step.id));
+/** The work with a step done and the next step opened; none is open when that was the last. */
+export function finishStep(work: Work, route: Route, stepId: string, moment: Moment, found?: Finding): Work {
+  const finished = doneSteps(work).has(stepId) ? work : withEvent(work, { ...moment, type: "step", stepId, ...(found ? { found } : {}) });
+  const next = stepAfter(finished, route, stepId);
   const { openStepId: _was, ...rest } = finished;
   return next ? { ...rest, openStepId: next.id } : rest;
 }
 
-/** The work with the last thing taken back and its step open again. */
-export function takeBack(work: Work): Work {
-  const last = work.events.at(-1);
-  if (!last) return work;
-  return { ...work, events: work.events.slice(0, -1), openStepId: "stepId" in last ? last.stepId : work.openStepId };
-}
-
-function withEvent(work: Work, event: WorkEvent, openStepId: string | undefined): Work {
-  return { ...work, events: [...work.events, event], ...(openStepId === undefined ? {} : { openStepId }) };
+/**
+ * The step to go on with after another: the next that is not done and that no running wait holds up, then those before it,
+ * and the waiting ones last. Undefined when every step is done.
+ */
+export function stepAfter(work: Work, route: Route, stepId: string): Step | undefined {
+  const done = doneSteps(work);
+  const held = heldUpBy(route, new Set(runningWaits(work, route).map(({ step }) => step.id)));
+  const at = route.steps.findIndex((step) => step.id === stepId);
+  const open = [...route.steps.slice(at + 1), ...route.steps.slice(0, at)].filter((step) => !done.has(step.id));
+  return open.find((step) => !held.has(step.id)) ?? open[0];
 }

@@ -1,5 +1,7 @@
-import type { Stance } from "../model/job";
+import { rollDirection } from "../lift/roll";
+import type { Stance, Step } from "../model/job";
 import type { SafetyTick } from "../model/work";
+import { sideOf } from "./sides";
 
 /** What each safety tick asks for, and why where it is not plain, for the end that is raised. */
 export function safetyWords(tick: SafetyTick, stance: Stance): { ask: string; why?: string } {
@@ -8,13 +10,32 @@ export function safetyWords(tick: SafetyTick, stance: Stance): { ask: string; wh
       return { ask: "Ground firm and level", why: "On a slope, gravel or soft ground: stop until it is moved." };
     case "chocks":
       if (stance === "rear up") {
-        return { ask: "Front wheels chocked, both sides; in gear or park", why: "The parking brake usually acts on the rear wheels. With those up it holds nothing." };
+        return {
+          ask: "Front wheels chocked, both sides; in gear or park",
+          why: "With the rear up, the parking brake usually holds nothing. Gear or park holds driven wheels only.",
+        };
       }
-      if (stance === "front up") return { ask: "Rear wheels chocked, both sides; parking brake on" };
+      if (stance === "front up")
+        return { ask: "Rear wheels chocked, both sides; parking brake on", why: "Gear or park holds driven wheels only: with driven front wheels up, it holds nothing." };
       return { ask: "Wheels chocked while each end went up" };
     case "stands":
       return { ask: "Stands carry the load, not the jack", why: "On the maker's points, pins in, feet flat." };
     case "shake":
       return { ask: "Shaken hard, nothing moved" };
   }
+}
+
+/** From this torque on, undoing or doing up a nut on a driven axle turns the wheel with it, N·m. Our own limit: what a push of 300 N at a 0.3 m wheel holds. */
+const TURNS_THE_WHEEL_NM = 90;
+
+/**
+ * Which way the vehicle wants to roll at a step that turns a large nut on a wheel's axle, in a sentence; undefined for any other step.
+ * @param torqueNm the most that is put on it.
+ */
+export function rollWarning(step: Step, fastenerName: string, torqueNm: number | undefined): string | undefined {
+  if (!/\b(?:axle|hub|drive ?shaft|spindle)\b.*\bnut\b/i.test(fastenerName)) return undefined;
+  const side = sideOf(`${step.title} ${fastenerName}`);
+  if (!side || (torqueNm !== undefined && torqueNm < TURNS_THE_WHEEL_NM)) return undefined;
+  const way = rollDirection(side, step.kind === "undo" ? "undo" : "do up");
+  return `Turning this nut drives the vehicle ${way}: chock against rolling ${way}.`;
 }

@@ -3,7 +3,23 @@ import { MODEL_VERSION } from "../model/record";
 import type { Fastener, Job, Route, Step } from "../model/job";
 import { SAFETY_TICKS, type Work } from "../model/work";
 import { readTorqueFigure } from "../quantity/read-torque-figure";
-import { doneSteps, finishStep, lostSafetyTicks, missingSafetyTicks, nextBolt, openStep, takeBack, tickBolt, tickSafety, tickedBolts } from "./progress";
+import {
+  doneSteps,
+  finishStep,
+  lostSafetyTicks,
+  missingSafetyTicks,
+  nextBolt,
+  noteReading,
+  openStep,
+  outOfTurn,
+  readingAt,
+  stepAfter,
+  tickBolt,
+  tickSafety,
+  tickedBolts,
+  untickBolt,
+} from "./progress";
+import { clockWasSetBack, takeBack, withEvent } from "./event";
 import { safetyWords } from "./safety-words";
 import { trayOf } from "./tray";
 import { beforeYouDrive, followUpsFrom, replacementFrom } from "./wrap-up";
@@ -83,6 +99,40 @@ test("finishing opens the next step that is not done; after the last none is ope
   expect(finishStep(all, route, "look", monday).events).toEqual(all.events);
 });
 
+test("a bolt ticked out of turn is said; its tick can be taken off again, and what was read stays known", () => {
+  const order = [1, 3, 2, 4];
+  expect(outOfTurn(order, [])).toBeUndefined();
+  expect(outOfTurn(order, [1, 3])).toBeUndefined();
+  expect(outOfTurn(order, [1, 4])).toEqual({ bolt: 4, expected: 3 });
+  expect(outOfTurn(order, [1, 4, 3])).toBeUndefined();
+  const read = withEvent(ticked, { ...monday, type: "reading", stepId: "torque", stage: 0, bolt: 3, reading: { value: 20, unit: "N.m", decimals: 0 }, boltNm: 20, by: "hand" });
+  const off = untickBolt(tickBolt(read, "torque", 0, 3, monday), "torque", 0, 3);
+  expect(tickedBolts(off, "torque", 0)).toEqual([]);
+  expect(readingAt(off, "torque", 0, 3)?.boltNm).toBe(20);
+  expect(readingAt(off, "torque", 1, 3)).toBeUndefined();
+  expect(untickBolt(off, "torque", 0, 3)).toBe(off);
+  const reading = { stepId: "torque", stage: 0, bolt: 2, reading: { value: 20, unit: "N.m" as const, decimals: 0 }, boltNm: 20, by: "wrench" as const };
+  expect(tickedBolts(noteReading(off, reading, true, monday), "torque", 0)).toEqual([2]);
+  expect(tickedBolts(noteReading(off, reading, false, monday), "torque", 0)).toEqual([]);
+});
+
+test("what waits is passed over while something else can be done, and come back to in the end", () => {
+  const soak = step("soak", "do", { wait: { minutes: 20, until: "it has crept in" } });
+  const held = step("held", "do", { needs: ["soak"] });
+  const waiting: Route = { ...route, steps: [soak, held, step("free", "do")] };
+  const begun = withEvent(fresh, { ...monday, type: "task", stepId: "soak", task: "hands" });
+  expect(stepAfter(begun, waiting, "soak")?.id).toBe("free");
+  const free = finishStep(begun, waiting, "free", monday);
+  expect(free.openStepId).toBe("soak");
+  expect(finishStep(free, waiting, "soak", monday).openStepId).toBe("held");
+});
+
+test("a clock that was set back is noticed", () => {
+  expect(clockWasSetBack(ticked, "2026-11-23T09:59:00.000Z")).toBe(false);
+  expect(clockWasSetBack(ticked, "2026-11-23T09:50:00.000Z")).toBe(true);
+  expect(clockWasSetBack(fresh, "2020-01-01T00:00:00.000Z")).toBe(false);
+});
+
 test("whatever was done, taking back as often leaves nothing done", () => {
   const action = fc.oneof(
     fc.record({ do: fc.constant("bolt" as const), bolt: fc.integer({ min: 1, max: 4 }) }),
@@ -120,13 +170,23 @@ const job: Job = { ...stamp, id: "j", vehicleId: "v", title: "Shoes", system: "b
 const km = { value: 148_210, unit: "km" as const };
 
 test("a replaced part goes to the log with its place, reading and day", () => {
-  expect(replacementFrom(job, { id: "p", name: "Shoes", place: "left rear", count: 2, priceMinor: 1740 }, km, "2026-11-24")).toEqual({
+  expect(
+    replacementFrom(
+      job,
+      { id: "p", name: "Shoes", place: "left rear", count: 2, priceMinor: 1740, hand: "left" },
+      { priceMinor: 1690, warrantyMonths: 24, note: undefined },
+      km,
+      "2026-11-24",
+    ),
+  ).toEqual({
     vehicleId: "v",
     jobId: "j",
     part: "Shoes",
     place: "left rear",
     count: 2,
-    priceMinor: 1740,
+    hand: "left",
+    priceMinor: 1690,
+    warrantyUntil: "2028-11-24",
     system: "brakes",
     odometer: km,
     on: "2026-11-24",
@@ -138,8 +198,11 @@ test("wheels off bring a recheck in the vehicle's own distance; steering brings 
   expect(followUpsFrom(job, wheels, km, "2026-11-24")).toMatchObject([
     { kind: "recheck torque", dueAt: { value: 148_290, unit: "km" } },
     { kind: "leak look", dueOn: "2026-11-26" },
+    { kind: "bed in", dueAt: { value: 148_510, unit: "km" } },
   ]);
   expect(followUpsFrom(job, wheels, { value: 1000, unit: "mi" }, "2026-11-24")[0]).toMatchObject({ dueAt: { value: 1050, unit: "mi" } });
   expect(followUpsFrom({ ...job, system: "steering and suspension" }, route, km, "2026-11-24")).toMatchObject([{ kind: "alignment" }]);
-  expect(beforeYouDrive(job, wheels)).toEqual(expect.arrayContaining(["Pump the brake pedal until it is hard.", "Recheck the wheel bolts after 50 to 100 km."]));
+  expect(beforeYouDrive(job, wheels)).toEqual(expect.arrayContaining(["Pump the brake pedal until it is hard.", "Wheel bolts at their torque, on the ground."]));
+  expect(beforeYouDrive(job, route).join()).not.toContain("line was opened");
+  expect(beforeYouDrive(job, { ...route, fasteners: [{ ...bolts, name: "Bleed screw" }] }).join()).toContain("line was opened");
 });

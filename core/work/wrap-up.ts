@@ -1,13 +1,26 @@
-import { addDays, format, parseISO } from "date-fns";
+import { addDays, addMonths, format, parseISO } from "date-fns";
 import type { Job, Part, Route } from "../model/job";
-import type { FollowUp, Replacement } from "../model/log";
+import type { FollowUp, Measurement, Replacement } from "../model/log";
 import type { RecordStamp } from "../model/record";
+import type { Work } from "../model/work";
 import type { Distance } from "../quantity/distance";
+import { lessonOf, troublesOf } from "../trouble/trouble";
+import { eventsOf } from "./event";
+import { measuredIn } from "./measured";
+import { sideOf } from "./sides";
 
 type Draft<T> = Omit<T, keyof RecordStamp>;
 
+/** What is said of a part when it goes into the log; what the plan says unless it was corrected. */
+export interface Fitted {
+  priceMinor: number | undefined;
+  warrantyMonths: number | undefined;
+  note: string | undefined;
+}
+
 /** The Log entry for a part that the job replaced. */
-export function replacementFrom(job: Job, part: Part, odometer: Distance, on: string): Draft<Replacement> {
+export function replacementFrom(job: Job, part: Part, fitted: Fitted, odometer: Distance, on: string): Draft<Replacement> {
+  const { priceMinor, warrantyMonths, note } = fitted;
   return {
     vehicleId: job.vehicleId,
     jobId: job.id,
@@ -15,28 +28,57 @@ export function replacementFrom(job: Job, part: Part, odometer: Distance, on: st
     ...(part.partNumber === undefined ? {} : { partNumber: part.partNumber }),
     count: part.count,
     place: part.place,
+    ...(part.hand === undefined ? {} : { hand: part.hand }),
     system: job.system,
     odometer,
     on,
-    ...(part.priceMinor === undefined ? {} : { priceMinor: part.priceMinor }),
+    ...(priceMinor === undefined ? {} : { priceMinor }),
+    ...(warrantyMonths === undefined ? {} : { warrantyUntil: format(addMonths(parseISO(on), warrantyMonths), "yyyy-MM-dd") }),
+    ...(note === undefined ? {} : { note }),
   };
+}
+
+/** What was measured on the way, each place once, as it goes into the log. */
+export function measurementsFrom(job: Job, route: Route, work: Work, odometer: Distance, on: string): Draft<Measurement>[] {
+  return route.steps.flatMap((step) => {
+    const { measure } = step;
+    if (!measure) return [];
+    const { what, unit, least, most } = measure;
+    return [...measuredIn(work, step.id)].map(([place, value]): Draft<Measurement> => {
+      const at = place === "" ? sideOf(step.title) : place;
+      return {
+        vehicleId: job.vehicleId,
+        jobId: job.id,
+        what,
+        ...(at === undefined ? {} : { at }),
+        value,
+        unit,
+        ...(least === undefined ? {} : { least }),
+        ...(most === undefined ? {} : { most }),
+        odometer,
+        on,
+      };
+    });
+  });
+}
+
+/** Lessons for the next time: those written down, and one for each trouble met. */
+export function lessonsFrom(work: Work): string[] {
+  return [...troublesOf(work).map(lessonOf), ...eventsOf(work, "noted").flatMap(({ as, text }) => (as === "lesson" ? [text] : []))];
 }
 
 /** Wheel bolts are checked again after 50 to 100 km; this is the distance proposed, in each unit. */
 const RECHECK_AFTER: Record<Distance["unit"], number> = { km: 80, mi: 50 };
+/** New linings bed in over the first few hundred kilometres of ordinary stops. */
+const BED_IN_OVER: Record<Distance["unit"], number> = { km: 300, mi: 200 };
 
-/** Follow-ups that the kind of work brings with it, proposed for a person to keep or drop. */
+/** Follow-ups that the work brings with it (what is hired or has a core is owed since it was brought home), proposed for a person to keep, change or drop. */
 export function followUpsFrom(job: Job, route: Route, odometer: Distance, on: string): Draft<FollowUp>[] {
   const base = { vehicleId: job.vehicleId, jobId: job.id, state: "open" as const };
+  const after = (by: Record<Distance["unit"], number>) => ({ value: odometer.value + by[odometer.unit], unit: odometer.unit });
   const proposed: Draft<FollowUp>[] = [];
   if (route.fasteners.some((fastener) => fastener.holdsWheel)) {
-    const after = RECHECK_AFTER[odometer.unit];
-    proposed.push({
-      ...base,
-      kind: "recheck torque",
-      text: `Recheck the wheel bolts after ${after} ${odometer.unit}`,
-      dueAt: { value: odometer.value + after, unit: odometer.unit },
-    });
+    proposed.push({ ...base, kind: "recheck torque", text: `Recheck the wheel bolts after ${RECHECK_AFTER[odometer.unit]} ${odometer.unit}`, dueAt: after(RECHECK_AFTER) });
   }
   if (job.system === "steering and suspension") {
     proposed.push({ ...base, kind: "alignment", text: "Book a wheel alignment", dueOn: dayAfter(on, 7) });
@@ -44,18 +86,37 @@ export function followUpsFrom(job: Job, route: Route, odometer: Distance, on: st
   if (job.system === "brakes" || job.system === "cooling" || job.system === "ignition and fuel") {
     proposed.push({ ...base, kind: "leak look", text: "Look for leaks, cold and after a drive", dueOn: dayAfter(on, 2) });
   }
+  if (job.system === "brakes" && route.parts.some(({ name }) => /\b(?:shoes|pads|linings)\b/i.test(name))) {
+    proposed.push({ ...base, kind: "bed in", text: `Bed in the new linings: gentle stops for ${BED_IN_OVER[odometer.unit]} ${odometer.unit}`, dueAt: after(BED_IN_OVER) });
+  }
   return proposed;
 }
 
-/** What to do before the vehicle is driven, from what was opened. Short, in the order it is done. */
+/**
+ * What to check before the vehicle is driven, from what was opened; short, in the order it is done.
+ * Each is ticked apart before the job goes into the log.
+ */
 export function beforeYouDrive(job: Job, route: Route): string[] {
   const says: string[] = [];
-  if (job.system === "brakes") says.push("Pump the brake pedal until it is hard.", "Bleed the brakes if a line was opened.", "Slow test stops first.");
-  if (job.system === "starting and charging") says.push("Earth lead on last, terminals tight.");
-  if (job.system === "cooling" || job.system === "engine") says.push("Run it up to heat and look for leaks.");
-  if (job.system === "steering and suspension") says.push("Book a wheel alignment.");
-  if (route.fasteners.some((fastener) => fastener.holdsWheel)) says.push("Recheck the wheel bolts after 50 to 100 km.");
+  const leads = [...new Set(route.steps.flatMap(({ putsBack, takesOff }) => [...(putsBack ?? []), ...(takesOff ?? [])]))];
+  const lineOpened = job.system === "brakes" && route.fasteners.some(({ overPipe, name }) => overPipe === true || /\b(?:union|bleed|banjo|hose)\b/i.test(name));
+  if (leads.length > 0) says.push(`Tug each of these: ${leads.slice(0, 6).join(", ")}${leads.length > 6 ? ` and ${leads.length - 6} more` : ""}.`);
+  if (job.system === "brakes") says.push("Pump the brake pedal until it is hard.");
+  if (lineOpened) says.push("A brake line was opened: bled, level right, no drip under pressure.");
+  if (job.system === "brakes") says.push("Slow test stops first, where nobody is.");
+  if (job.system === "starting and charging") says.push("Earth lead on last, terminals tight, charge lamp out.");
+  if (job.system === "cooling") says.push("Cold: full and bled. Run it up to heat and look for leaks.");
+  if (job.system === "engine") says.push("Run it up to heat: no leaks, no lamp, nothing loose.");
+  if (job.system === "ignition and fuel") says.push("No smell of fuel before it is started, none after.");
+  if (job.system === "steering and suspension") says.push("Full lock both ways: nothing rubs, nothing pulls tight.");
+  if (route.fasteners.some((fastener) => fastener.holdsWheel)) says.push("Wheel bolts at their torque, on the ground.");
   return says;
+}
+
+/** Checks before driving that are not ticked yet. */
+export function checksToDo(work: Work, checks: readonly string[]): string[] {
+  const done = new Set(eventsOf(work, "checked").map(({ check }) => check));
+  return checks.filter((check) => !done.has(check));
 }
 
 function dayAfter(on: string, days: number): string {

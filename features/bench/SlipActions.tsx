@@ -5,6 +5,7 @@ import { useState } from "react";
 import type { Owned, Slip, SlipKind, Typed } from "@/core/slip/slip";
 import { slipText } from "@/core/slip/slip-text";
 import { Button } from "@/ui/Button";
+import { copyText } from "@/ui/CopyButton";
 import { PinToStep } from "./PinToStep";
 import { slipHref } from "./slip-link";
 
@@ -18,14 +19,7 @@ interface SlipActionsProps {
 /** What can be done with a slip: copy it, keep a link to it, pin it to a step. */
 export function SlipActions({ kind, typed, owned, slip }: SlipActionsProps) {
   const [says, setSays] = useState("");
-  const copy = async (text: string, done: string) => {
-    try {
-      await navigator.clipboard.writeText(text);
-      setSays(done);
-    } catch {
-      setSays("This browser does not let it be copied. Select it by hand.");
-    }
-  };
+  const copy = async (text: string, done: string) => setSays((await copyText(text)) ? done : "This browser does not let it be copied. Select it by hand.");
   return (
     <Box display="flex" flexDirection="column" gap="2">
       <Box display="flex" flexWrap="wrap" gap="2">

@@ -6,6 +6,7 @@ import { useCollection } from "@/data/hooks";
 import { useDoor } from "@/data/DataProvider";
 import { removeEverything } from "@/data/change";
 import { writeHouseholdFile } from "@/data/household-file";
+import { MODEL_VERSION } from "@/core/model/record";
 import { Button } from "@/ui/Button";
 import { Loading } from "@/ui/Loading";
 import { Sheet } from "@/ui/Sheet";
@@ -48,7 +49,7 @@ export function FilesScreen() {
           {exported && `● ${exported} written.`}
         </Box>
         <Box asChild color="ink" textDecoration="underline">
-          <a href="/schema/household-1.schema.json">The schema</a>
+          <a href={`/schema/household-${MODEL_VERSION}.schema.json`}>The schema</a>
         </Box>
       </Sheet>
       <BringIn />

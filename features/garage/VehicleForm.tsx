@@ -78,6 +78,7 @@ export function VehicleForm({ vehicle, onClose }: { vehicle?: Vehicle; onClose: 
         />
         <TextField label="Rear stands, ahead of the rear axle" numeric unit="mm" error={says("insetRear")} {...register("insetRear")} />
         <Box gridColumn="1 / -1">
+          <TextAreaField label="Fluids, a line each" rows={2} placeholder="coolant 6.2 L" error={says("fluids")} {...register("fluids")} />
           <TextAreaField label="Notes" rows={2} {...register("notes")} />
         </Box>
         <Box gridColumn="1 / -1" display="flex" gap="3" flexWrap="wrap">

@@ -4,6 +4,7 @@ import { Box, chakra } from "@chakra-ui/react";
 import Link from "next/link";
 import { latestReading } from "@/core/log/odometer";
 import type { Vehicle } from "@/core/model/vehicle";
+import { standingNotes } from "@/core/work/stopping";
 import { formatDistance } from "@/core/quantity/distance";
 import { useCollection } from "@/data/hooks";
 import { Button } from "@/ui/Button";
@@ -25,6 +26,8 @@ const VehicleLink = chakra(Link, {
 /** The vehicles, the chosen one marked, and the ways to more. */
 export function VehicleList({ vehicles, chosen, onAdd }: { vehicles: Vehicle[]; chosen: Vehicle; onAdd: () => void }) {
   const readings = useCollection("readings") ?? [];
+  const jobs = useCollection("jobs") ?? [];
+  const works = useCollection("works") ?? [];
   const removeDemo = useRemoveDemo();
   return (
     <Box as="nav" aria-label="Vehicles" background="sheet" border="1px solid" borderColor="edge" borderRadius="sheet" flex={{ lg: "1" }} display="flex" flexDirection="column">
@@ -43,6 +46,11 @@ export function VehicleList({ vehicles, chosen, onAdd }: { vehicles: Vehicle[]; 
               {reading && (
                 <Box color="soft" fontSize="15px">
                   {formatDistance(reading.distance)}
+                </Box>
+              )}
+              {standingNotes(jobs, works, vehicle.id).length > 0 && (
+                <Box color="stop" fontWeight="600" fontSize="15px">
+                  ■ Do not drive
                 </Box>
               )}
             </VehicleLink>

@@ -12,6 +12,8 @@ import { Button } from "@/ui/Button";
 import { Sheet } from "@/ui/Sheet";
 import { type PlaceMark, VehicleFromAbove } from "@/ui/drawing/VehicleFromAbove";
 
+import { DoNotDriveBanner } from "./DoNotDriveBanner";
+
 const SHOWN_AT_ONCE = 3;
 /** Characters that fit beside the drawing. */
 const LONGEST_LINE = 25;
@@ -33,6 +35,7 @@ export function VehicleSheet({ vehicle, onEdit }: { vehicle: Vehicle; onEdit: ()
 
   return (
     <Sheet flex="1" padding={{ base: "4", lg: "6" }}>
+      <DoNotDriveBanner vehicleId={vehicle.id} />
       <Box display="flex" justifyContent="space-between" alignItems="flex-start" gap="3">
         <Box>
           <Box as="h1" fontSize="32px">

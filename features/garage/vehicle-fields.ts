@@ -1,4 +1,6 @@
 import { InputError } from "@/core/input-error";
+import { readSupply } from "@/core/kit/read-supply";
+import { formatAmount } from "@/core/kit/supply-needs";
 import type { RecordStamp } from "@/core/model/record";
 import type { Vehicle } from "@/core/model/vehicle";
 import { readLengthMm } from "@/core/quantity/length";
@@ -21,6 +23,7 @@ export interface VehicleFields {
   insetFront: string;
   insetRear: string;
   wheelTorque: string;
+  fluids: string;
   notes: string;
 }
 
@@ -40,6 +43,7 @@ export function vehicleFields(vehicle: Vehicle | undefined): VehicleFields {
     insetFront: text(vehicle?.standInsetMm?.front),
     insetRear: text(vehicle?.standInsetMm?.rear),
     wheelTorque: vehicle?.wheelTorque ? formatFigure(vehicle.wheelTorque) : "",
+    fluids: (vehicle?.fluids ?? []).map(({ name, capacityMl }) => `${name} ${formatAmount({ value: capacityMl, unit: "mL" })}`).join("\n"),
     notes: text(vehicle?.notes),
   };
 }
@@ -65,6 +69,7 @@ export function readVehicle(fields: VehicleFields, stamp: RecordStamp): { vehicl
   const front = read("insetFront", () => ifTyped(fields.insetFront, (text) => mm(text, "The front stands' place", 0, 2000)));
   const rear = read("insetRear", () => ifTyped(fields.insetRear, (text) => mm(text, "The rear stands' place", 0, 2000)));
   const wheelTorque = read("wheelTorque", () => ifTyped(fields.wheelTorque, readTorqueFigure));
+  const fluids = read("fluids", () => readFluids(fields.fluids));
   if (failed() || name === undefined) return { errors };
   const driven = fields.driven === "front" || fields.driven === "rear" || fields.driven === "all" ? fields.driven : undefined;
   const vehicle: Vehicle = {
@@ -81,10 +86,21 @@ export function readVehicle(fields: VehicleFields, stamp: RecordStamp): { vehicl
       wheelbaseMm,
       standInsetMm: front === undefined && rear === undefined ? undefined : { front: front ?? 0, rear: rear ?? 0 },
       wheelTorque,
+      fluids: fluids && fluids.length > 0 ? fluids : undefined,
       notes: ifTyped(fields.notes, (text) => text),
     }),
   };
   return { vehicle };
+}
+
+/** What the vehicle is filled with, a line each: "coolant 6.2 L". */
+function readFluids(text: string): NonNullable<Vehicle["fluids"]> {
+  const lines = text.split("\n").filter((line) => line.trim() !== "");
+  return lines.map((line) => {
+    const read = readSupply(line, "fluid");
+    if (!("amount" in read) || read.amount.unit !== "mL") throw new InputError(`“${line.trim()}” needs how much goes in: coolant 6.2 L.`);
+    return { name: read.name, capacityMl: read.amount.value };
+  });
 }
 
 type Defined<T> = { [K in keyof T]?: Exclude<T[K], undefined> };

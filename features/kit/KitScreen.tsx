@@ -1,72 +1,78 @@
 "use client";
 
-import { Box } from "@chakra-ui/react";
-import Link from "next/link";
-import { kitFor } from "@/core/kit/kit";
-import { standNeeds } from "@/core/kit/stands";
-import { chosenRoute } from "@/core/plan/chosen-route";
-import { useCollection } from "@/data/hooks";
-import { Button } from "@/ui/Button";
+import { useSearchParams } from "next/navigation";
+import { useState } from "react";
+import { matOf } from "@/core/kit/mat";
+import type { Job } from "@/core/model/job";
+import type { Vehicle } from "@/core/model/vehicle";
 import { Loading } from "@/ui/Loading";
-import { Sheet } from "@/ui/Sheet";
 import { ThreeColumns } from "@/ui/ThreeColumns";
 import { useJobInHand } from "../shell/hand";
-import { ChestSheet } from "./ChestSheet";
-import { Mat } from "./Mat";
-import { PartsToHave } from "./PartsToHave";
 import { NoJob } from "../shell/NoJob";
+import { ChestScreen } from "./ChestScreen";
+import { ItemCard } from "./ItemCard";
+import { KitSide } from "./KitSide";
+import { KitViews } from "./KitViews";
+import { MatSheet } from "./MatSheet";
+import { MoneySheet } from "./MoneySheet";
+import { PrintScreen } from "./PrintScreen";
+import { ShopScreen } from "./ShopScreen";
+import { SuppliesSheet } from "./SuppliesSheet";
 import { TorqueNeeds } from "./TorqueNeeds";
+import { useKit } from "./use-kit";
+import { Sheet } from "@/ui/Sheet";
 
-/** What the plan needs against the chest: the mat, and every torque on the wrench that is owned. */
+/** The Kit: what the plan needs against the chest, laid out, shopped for, and printed. */
 export function KitScreen() {
+  const params = useSearchParams();
   const inHand = useJobInHand();
-  const tools = useCollection("tools");
-  if (inHand === undefined || !tools) return <Loading />;
-  if (inHand === null) return <ThreeColumns left={null} middle={<NoJob does="shows what it needs against your chest" />} right={<ChestSheet tools={tools} />} />;
+  if (inHand === undefined) return <Loading />;
+  if (params.has("chest")) return <ChestScreen jobId={inHand?.job.id} />;
+  if (inHand === null) {
+    return (
+      <ThreeColumns
+        left={
+          <Sheet flex={{ lg: "1" }}>
+            <KitViews jobId={undefined} at="" />
+          </Sheet>
+        }
+        middle={<NoJob does="shows what it needs against your chest" />}
+        right={null}
+      />
+    );
+  }
+  if (params.has("shop")) return <ShopScreen key={inHand.job.id} {...inHand} />;
+  if (params.has("sheet")) return <PrintScreen key={inHand.job.id} {...inHand} />;
+  return <MatScreen key={inHand.job.id} {...inHand} />;
+}
 
-  const { job, vehicle } = inHand;
-  const route = chosenRoute(job);
-  const kit = kitFor(route, tools);
-  const stands = standNeeds(route, vehicle, tools);
-  const short = kit.total - kit.ready + stands.filter(({ verdict }) => verdict === "stop").length;
+/** The mat with what is on the wrenches, and beside it the thing that was chosen, or what is used up and the money. */
+function MatScreen({ job, vehicle }: { job: Job; vehicle: Vehicle }) {
+  const inHand = useKit(job, vehicle);
+  const [chosen, setChosen] = useState<string>();
+  if (!inHand) return <Loading />;
+  const item = matOf(inHand.kit.lines).find(({ key, lines }) => key === chosen || lines.some((line) => line.key === chosen));
   return (
     <ThreeColumns
-      left={
-        <Sheet flex={{ lg: "1" }}>
-          <Box as="h1" fontSize="26px">
-            {job.title}
-          </Box>
-          <Box color="soft">{vehicle.name}</Box>
-          <Box fontFamily="heading" fontWeight="700" fontSize="46px" lineHeight="1.1" marginTop="3" data-testid="kit-ready">
-            {kit.ready} of {kit.total}
-          </Box>
-          <Box color={short > 0 ? "watch" : "good"} fontWeight="600">
-            {short > 0 ? `▲ ${short} still to find` : "● everything is in the chest"}
-          </Box>
-          {stands.map((need) => (
-            <Box key={need.stance} marginTop="4">
-              <Box as="h2" fontSize="20px">
-                Stands, {need.stance}
-              </Box>
-              <Box color={need.verdict === "stop" ? "stop" : need.verdict === "unknown" ? "watch" : undefined}>
-                {need.verdict === "stop" ? "■ Stop. " : need.verdict === "unknown" ? "▲ " : ""}
-                {need.says}
-              </Box>
-            </Box>
-          ))}
-          <PartsToHave parts={route.parts} />
-          <Button asChild look="primary" marginTop="5">
-            <Link href={`/work?id=${encodeURIComponent(job.id)}`}>{job.state === "under way" ? "Go on with the work" : "Start the work"}</Link>
-          </Button>
-        </Sheet>
-      }
+      phone={item ? "left, right, middle" : "left, middle, right"}
+      rightFollows={item !== undefined}
+      left={<KitSide job={job} vehicle={vehicle} inHand={inHand} at="" onChoose={setChosen} />}
       middle={
         <>
-          <Mat needs={kit.heads} />
-          <TorqueNeeds needs={kit.torques} unit={vehicle.torqueUnit} />
+          <MatSheet inHand={inHand} chosen={item?.key} onChoose={setChosen} />
+          <TorqueNeeds lines={inHand.kit.lines} unit={vehicle.torqueUnit} />
         </>
       }
-      right={<ChestSheet tools={tools} />}
+      right={
+        item ? (
+          <ItemCard key={item.key} item={item} inHand={inHand} onClose={() => setChosen(undefined)} />
+        ) : (
+          <>
+            <SuppliesSheet job={job} vehicle={vehicle} route={inHand.route} />
+            <MoneySheet inHand={inHand} />
+          </>
+        )
+      }
     />
   );
 }

@@ -1,21 +1,19 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
-import type { Tool } from "@/core/model/tool";
+import type { TorqueWrench } from "@/core/model/tool";
 import { TORQUE_UNITS, torqueSymbol } from "@/core/quantity/torque-unit";
-import { stamp } from "@/data/stamp";
+import { stamp, stampOf, touched } from "@/data/stamp";
 import { Button } from "@/ui/Button";
 import { SelectField, TextField } from "@/ui/form/Field";
 import { useDraftForm } from "@/ui/form/useDraftForm";
 import { useDo } from "../shell/DoProvider";
-import { DRIVE_CHOICES, TOOL_START, type ToolFields, hasDrive, readTools } from "./tool-fields";
+import { DRIVE_CHOICES, FORM_KINDS, TOOL_START, type ToolFields, hasDrive, readTools, wrenchFields } from "./tool-fields";
 
-const KINDS: Tool["kind"][] = ["torque wrench", "socket", "spanner", "crowfoot", "drive adapter", "extension", "bar or ratchet", "stands", "jack"];
-
-/** A tool put into the chest; only what matters for its kind is asked. */
-export function ToolForm({ onClose }: { onClose: () => void }) {
+/** A tool put into the chest field by field, or a torque wrench changed; only what matters for its kind is asked. */
+export function ToolForm({ wrench, onClose }: { wrench?: TorqueWrench; onClose: () => void }) {
   const does = useDo();
-  const form = useDraftForm<ToolFields>("tool new", TOOL_START);
+  const form = useDraftForm<ToolFields>(`tool ${wrench?.id ?? "new"}`, wrench ? wrenchFields(wrench) : TOOL_START);
   const { register } = form;
   const kind = form.watch("kind");
   const says = (field: keyof ToolFields) => form.formState.errors[field]?.message;
@@ -24,7 +22,7 @@ export function ToolForm({ onClose }: { onClose: () => void }) {
     onClose();
   };
   const save = form.handleSubmit(async (fields) => {
-    const result = readTools(fields, () => stamp("own"));
+    const result = readTools(fields, () => (wrench ? touched(stampOf(wrench)) : stamp("own")));
     if ("errors" in result) return form.showErrors(result.errors);
     const [first] = result.tools;
     if (await does({ put: { tools: result.tools } }, result.tools.length === 1 && first ? `${first.name} is in the chest.` : `${result.tools.length} tools are in the chest.`))
@@ -45,7 +43,7 @@ export function ToolForm({ onClose }: { onClose: () => void }) {
       borderColor="edge"
       paddingTop="3"
     >
-      <SelectField label="Kind" choices={KINDS} {...register("kind")} />
+      {!wrench && <SelectField label="Kind" choices={FORM_KINDS} {...register("kind")} />}
       {hasDrive(kind) && <SelectField label={kind === "drive adapter" ? "From" : "Drive"} choices={DRIVE_CHOICES} {...register("drive")} />}
       {kind === "drive adapter" && <SelectField label="To" choices={DRIVE_CHOICES} {...register("to")} />}
       {sized && (
@@ -68,6 +66,7 @@ export function ToolForm({ onClose }: { onClose: () => void }) {
           <TextField label="By steps of" numeric error={says("step")} {...register("step")} />
           <TextField label="From" numeric error={says("min")} {...register("min")} />
           <TextField label="To" numeric error={says("max")} {...register("max")} />
+          <TextField label="Last checked" type="date" {...register("checkedOn")} />
           <TextField label="Accuracy" numeric unit="± %" hint="Empty: the standard's limit" error={says("accuracy")} {...register("accuracy")} />
         </>
       )}

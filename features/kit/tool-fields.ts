@@ -1,16 +1,30 @@
 import { SQUARE_DRIVES, type SquareDrive } from "@/core/drive/square-drive";
 import { InputError } from "@/core/input-error";
 import type { RecordStamp } from "@/core/model/record";
-import type { Tool } from "@/core/model/tool";
+import type { Tool, TorqueWrench } from "@/core/model/tool";
 import { readLengthMm } from "@/core/quantity/length";
 import { formatHeadSize, readHeadSize } from "@/core/quantity/read-head-size";
 import { readNumber } from "@/core/quantity/read-number";
 import type { TorqueUnit } from "@/core/quantity/torque-unit";
 import { fieldReader } from "@/core/field-reader";
 
+/** Kinds that are asked for field by field; everything else is quicker as a line of text. */
+export const FORM_KINDS = [
+  "torque wrench",
+  "socket",
+  "spanner",
+  "crowfoot",
+  "drive adapter",
+  "extension",
+  "bar or ratchet",
+  "stands",
+  "jack",
+] as const satisfies readonly Tool["kind"][];
+type FormKind = (typeof FORM_KINDS)[number];
+
 /** A tool as it is typed. Sockets, spanners and crowfoots take several sizes at once. */
 export interface ToolFields {
-  kind: Tool["kind"];
+  kind: FormKind;
   name: string;
   drive: SquareDrive;
   to: SquareDrive;
@@ -22,6 +36,7 @@ export interface ToolFields {
   max: string;
   step: string;
   accuracy: string;
+  checkedOn: string;
   count: string;
   rating: string;
 }
@@ -39,9 +54,29 @@ export const TOOL_START: ToolFields = {
   max: "",
   step: "",
   accuracy: "",
+  checkedOn: "",
   count: "2",
   rating: "",
 };
+
+/** The fields of a torque wrench that is in the chest. */
+export function wrenchFields(wrench: TorqueWrench): ToolFields {
+  const text = (value: number | undefined) => (value === undefined ? "" : String(value));
+  return {
+    ...TOOL_START,
+    kind: "torque wrench",
+    name: wrench.name,
+    works: wrench.works,
+    drive: wrench.drive,
+    unit: wrench.unit,
+    min: text(wrench.min),
+    max: text(wrench.max),
+    step: text(wrench.step),
+    length: text(wrench.gripLengthMm),
+    accuracy: wrench.accuracy === undefined ? "" : text(Number((wrench.accuracy * 100).toFixed(2))),
+    checkedOn: wrench.checkedOn ?? "",
+  };
+}
 
 type Result = { tools: Tool[] } | { errors: Partial<Record<keyof ToolFields, string>> };
 
@@ -80,6 +115,7 @@ export function readTools(fields: ToolFields, stamp: () => RecordStamp): Result 
           step,
           gripLengthMm,
           ...(percent === undefined ? {} : { accuracy: percent / 100 }),
+          ...(fields.checkedOn ? { checkedOn: fields.checkedOn } : {}),
         },
       ]);
     }
@@ -115,7 +151,7 @@ export function readTools(fields: ToolFields, stamp: () => RecordStamp): Result 
 }
 
 /** Whether a kind of tool has a square drive to be asked for. */
-export function hasDrive(kind: Tool["kind"]): boolean {
+export function hasDrive(kind: FormKind): boolean {
   return kind !== "spanner" && kind !== "stands" && kind !== "jack";
 }
 

@@ -17,7 +17,7 @@ export function FastenerMore({ form: { register, formState, watch, getValues } }
   const { errors } = formState;
   const drawn = getValues("layout") === "drawn";
   return (
-    <Box as="details" gridColumn="1 / -1" {...(errors.thread || errors.sizeToDoUp || errors.counterHold || errors.length ? { open: true } : {})}>
+    <Box as="details" gridColumn="1 / -1" {...(errors.thread || errors.sizeToDoUp || errors.counterHold || errors.length || errors.reach ? { open: true } : {})}>
       <Box as="summary" cursor="pointer" minHeight="44px" paddingTop="2" fontWeight="600">
         More about it
       </Box>
@@ -31,6 +31,7 @@ export function FastenerMore({ form: { register, formState, watch, getValues } }
         <TextField label="Hold the other end with" placeholder="17, 6 mm key" error={errors.counterHold?.message} {...register("counterHold")} />
         <SelectField label="Final torque" choices={[{ value: "", label: "wherever it stands" }, ...TIGHTENED]} {...register("tightened")} />
         <SelectField label="Reached with" choices={[NOT_SAID, ...ACCESSES]} {...register("access")} />
+        <TextField label="It lies deep" numeric unit="mm" hint="What extensions have to reach" error={errors.reach?.message} {...register("reach")} />
         <SelectField label="Strength" choices={[{ value: "", label: "not known" }, ...STRENGTH_CLASSES]} {...register("strength")} />
         <TextField label="Length" numeric unit="mm" error={errors.length?.message} {...register("length")} />
         <SelectField label="Goes into" choices={[{ value: "", label: "not known" }, ...INTO]} {...register("into")} />
@@ -46,6 +47,8 @@ export function FastenerMore({ form: { register, formState, watch, getValues } }
         />
         <TextField label="Note" {...register("note")} />
         <CheckField label="The figure is doubtful" {...register("doubtful")} />
+        <CheckField label="A pipe or lead comes out of it" {...register("overPipe")} />
+        <CheckField label="Only a deep socket gets down to it" {...register("deepSocket")} />
         <CheckField label="They hold a wheel" {...register("holdsWheel")} />
         <CheckField label="Single-use" {...register("singleUse")} />
         {watch("singleUse") && <TextField label="Used again because" hint="Left empty, a new one is fitted" {...register("reuseReason")} />}

@@ -1,7 +1,8 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
-import { torqueNeeds } from "@/core/kit/kit";
+import { chestOf } from "@/core/chest/chest";
+import { torqueNeeds } from "@/core/kit/torque-needs";
 import type { Fastener } from "@/core/model/job";
 import { fastenerDoubts } from "@/core/plan/doubts";
 import { formatBand } from "@/core/quantity/torque-band";
@@ -19,7 +20,7 @@ export function FastenerPreview({ fields, before, unit }: { fields: FastenerFiel
   if ("errors" in result || !result.fastener.figure) return null;
   const { fastener } = result;
   const doubts = fastenerDoubts(fastener).filter(({ says }) => !says.includes("no source"));
-  const [pull] = torqueNeeds(fastener, tools);
+  const [pull] = torqueNeeds(fastener, chestOf(tools));
   const best = pull?.best;
   return (
     <Box gridColumn="1 / -1" borderTop="1px solid" borderColor="edge" paddingTop="4" display="grid" gridTemplateColumns={{ base: "1fr", md: "1fr 1fr" }} gap="4" aria-live="polite">
@@ -36,9 +37,9 @@ export function FastenerPreview({ fields, before, unit }: { fields: FastenerFiel
             </Box>
           </>
         )}
-        {pull && !best && <Box color="stop">■ No wrench in the chest can be set for this.</Box>}
+        {pull && !best && !pull.bySpanner && <Box color="stop">■ No wrench in the chest can be set for this.</Box>}
       </Box>
-      {fastener.adapter && best && <AdapterDrawing gripLengthMm={best.wrench.gripLengthMm} adapters={[fastener.adapter]} />}
+      {pull?.adapter && best && <AdapterDrawing gripLengthMm={best.wrench.gripLengthMm} adapters={[pull.adapter]} />}
     </Box>
   );
 }

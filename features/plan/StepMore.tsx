@@ -52,6 +52,7 @@ export function StepMore({ form: { register, formState, getValues }, route, step
         <TextField label="In" placeholder="mm" {...register("measureUnit")} />
         <TextField label="At least" numeric error={errors.measureLeast?.message} {...register("measureLeast")} />
         <TextField label="At most" numeric error={errors.measureMost?.message} {...register("measureMost")} />
+        <TextField label="Measured at" placeholder="left; right" hint="Each place apart, with ; between" {...register("measurePlaces")} />
         <TextField label="How many of the fastener" numeric hint="Left empty: all of them" error={errors.count?.message} {...register("count")} />
         <TextField label="The vehicle has to be" placeholder="in gear, steering turned left" {...register("vehicleIs")} />
         <TextField label="People" numeric error={errors.hands?.message} {...register("hands")} />

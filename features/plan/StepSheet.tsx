@@ -5,6 +5,7 @@ import Link from "next/link";
 import type { Job, Route, Step } from "@/core/model/job";
 import { moveStep, removeStep, unpinSlip } from "@/core/plan/edit-route";
 import { differencesOf } from "@/core/plan/mirror";
+import { taskWords } from "@/core/plan/step-words";
 import { stepFastener } from "@/core/plan/step-fastener";
 import { Button } from "@/ui/Button";
 import { Sheet } from "@/ui/Sheet";
@@ -65,12 +66,12 @@ export function StepSheet({ job, route, step, onEdit, onEditFastener }: StepShee
           <b>Going back:</b> {differencesOf(route, step).join(", ")}.
         </Box>
       )}
-      <StepMinds job={job} step={step} />
-      {step.cautions.map((caution) => (
-        <Sheet key={caution} tone="watch" paddingBlock="3">
-          ▲ {caution}
-        </Sheet>
+      {taskWords(step).map((line) => (
+        <Box key={line} fontSize="18px">
+          {line}
+        </Box>
       ))}
+      <StepMinds job={job} step={step} fastener={fastener} />
       {fastener ? (
         <FastenerView fastener={fastener} onEdit={() => onEditFastener(fastener.id)} />
       ) : (

@@ -26,6 +26,9 @@ export interface FastenerFields {
   counterHold: string;
   tightened: string;
   access: string;
+  overPipe: boolean;
+  reach: string;
+  deepSocket: boolean;
   strength: string;
   length: string;
   into: string;
@@ -55,6 +58,9 @@ export function fastenerFields(fastener: Fastener | undefined): FastenerFields {
     counterHold: fastener?.counterHold ? formatHeadSize(fastener.counterHold) : "",
     tightened: fastener?.tightened ?? "",
     access: fastener?.access ?? "",
+    overPipe: fastener?.overPipe ?? false,
+    reach: fastener?.reachMm === undefined ? "" : String(fastener.reachMm),
+    deepSocket: fastener?.deepSocket ?? false,
     strength: fastener?.strength ?? "",
     length: fastener?.lengthMm === undefined ? "" : String(fastener.lengthMm),
     into: fastener?.into ?? "",
@@ -81,6 +87,7 @@ export function readFastener(fields: FastenerFields, id: string, before: Fastene
   const offsetMm = read("offset", () => (fields.crowfoot ? readOffset(fields.offset) : undefined));
   const angleDeg = read("angle", () => (fields.crowfoot ? readAngle(fields.angle) : undefined));
   const counterHold = read("counterHold", () => ifTyped(fields.counterHold, (text) => readHeadSize(text)));
+  const reachMm = read("reach", () => ifTyped(fields.reach, (text) => readReach(text)));
   const lengthMm = read("length", () => ifTyped(fields.length, readLength));
   if (failed() || name === undefined || count === undefined) return { errors };
   const pattern = patternOf(fields.layout, count, before);
@@ -97,6 +104,9 @@ export function readFastener(fields: FastenerFields, id: string, before: Fastene
     into: oneOf(INTO, fields.into),
     counterHold,
     lengthMm,
+    reachMm,
+    overPipe: fields.overPipe || undefined,
+    deepSocket: fields.deepSocket || undefined,
   };
   return {
     fastener: {
@@ -132,6 +142,12 @@ function said<T extends Record<string, unknown>>(fields: T): { [K in keyof T]?: 
 function readLength(text: string): number {
   const value = readLengthMm(text, "mm", "The length");
   if (value <= 0 || value > 2000) throw new InputError("The length under the head is above 0 and at most 2000 mm.");
+  return value;
+}
+
+function readReach(text: string): number {
+  const value = readLengthMm(text, "mm", "The depth");
+  if (value <= 0 || value > 2000) throw new InputError("How deep it lies is above 0 and at most 2000 mm.");
   return value;
 }
 

@@ -24,6 +24,7 @@ export interface StepFields {
   measureUnit: string;
   measureLeast: string;
   measureMost: string;
+  measurePlaces: string;
   count: string;
   hands: string;
   vehicleIs: string;
@@ -51,6 +52,7 @@ export function stepFields(step: Step | undefined, phase: Phase): StepFields {
     measureUnit: step?.measure?.unit ?? "mm",
     measureLeast: numberText(step?.measure?.least),
     measureMost: numberText(step?.measure?.most),
+    measurePlaces: step?.measure?.places?.join("; ") ?? "",
     count: numberText(step?.count),
     hands: numberText(step?.hands),
     vehicleIs: step?.vehicleIs ?? "",
@@ -114,6 +116,7 @@ export function readStep(fields: StepFields, id: string, before?: Step): { step:
   const vehicleIs = ifTyped(fields.vehicleIs, (text) => text.slice(0, 200));
   const mark = ifTyped(fields.mark, (text) => text.slice(0, 200));
   const what = ifTyped(fields.measureWhat, (text) => text.slice(0, 200));
+  const places = [...new Set(listed(fields.measurePlaces))].slice(0, 8);
   const detail = ifTyped(fields.detail, (text) => text);
   return {
     step: {
@@ -134,7 +137,15 @@ export function readStep(fields: StepFields, id: string, before?: Step): { step:
       ...(waitMinutes === undefined ? {} : { wait: { minutes: waitMinutes, until: fields.waitUntil.trim().slice(0, 200) } }),
       ...(what === undefined
         ? {}
-        : { measure: { what, unit: fields.measureUnit.trim().slice(0, 20), ...(least === undefined ? {} : { least }), ...(most === undefined ? {} : { most }) } }),
+        : {
+            measure: {
+              what,
+              unit: fields.measureUnit.trim().slice(0, 20),
+              ...(least === undefined ? {} : { least }),
+              ...(most === undefined ? {} : { most }),
+              ...(places.length > 0 ? { places } : {}),
+            },
+          }),
       ...(count === undefined ? {} : { count }),
       ...(hands === undefined ? {} : { hands }),
       ...(vehicleIs === undefined ? {} : { vehicleIs }),

@@ -6,6 +6,7 @@ export const KIND_SAYS: Record<StepKind, string> = {
   undo: "Undo a fastener",
   "hand-start": "Start by hand",
   torque: "Tighten to its figure",
+  count: "Count its turns",
   look: "Look or check",
   raise: "Raise the vehicle",
   lower: "Let it down",

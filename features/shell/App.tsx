@@ -6,6 +6,7 @@ import { ThemeProvider } from "@/ui/theme/ThemeProvider";
 import { BenchPocket } from "../bench/BenchPocket";
 import { Header } from "./Header";
 import { KeysHelp } from "./KeysHelp";
+import { Offline } from "./Offline";
 import { DoProvider } from "./DoProvider";
 import { Box } from "@chakra-ui/react";
 
@@ -16,6 +17,7 @@ export function App({ children }: { children: ReactNode }) {
       <ThemeProvider>
         <DoProvider>
           <Header />
+          <Offline />
           <Box as="main" padding={{ base: "12px 12px 84px", lg: "18px 20px" }} maxWidth="1440px" marginInline="auto">
             {children}
           </Box>

@@ -2,9 +2,9 @@
 
 import { Box } from "@chakra-ui/react";
 import { type ReactNode, createContext, useCallback, useContext, useState } from "react";
-import { InputError } from "@/core/input-error";
 import type { Change } from "@/data/change";
 import { useCommit } from "@/data/hooks";
+import { whyNotSaved } from "@/data/why-not-saved";
 import { Button } from "@/ui/Button";
 
 type Do = (change: Change | (() => Change), says?: string) => Promise<boolean>;
@@ -37,8 +37,7 @@ export function DoProvider({ children }: { children: ReactNode }) {
         if (says) setNote({ says, inverse });
         return true;
       } catch (error) {
-        const why = error instanceof InputError ? error.message : "This browser would not save it. Free some space, then try again.";
-        setNote({ says: why });
+        setNote({ says: whyNotSaved(error) });
         return false;
       }
     },

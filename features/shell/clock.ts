@@ -1,5 +1,5 @@
 import { format } from "date-fns";
-import type { Moment } from "@/core/work/progress";
+import type { Moment } from "@/core/work/event";
 
 /** The local calendar day now, "2026-11-24". */
 export function today(): string {

@@ -1,7 +1,9 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
-import type { TorqueNeed } from "@/core/kit/kit";
+import { memo } from "react";
+import { pullAtSpanner } from "@/core/kit/cover-torque";
+import type { TorqueNeed } from "@/core/kit/torque-needs";
 import type { Fastener } from "@/core/model/job";
 import { formatBand } from "@/core/quantity/torque-band";
 import { formatTorque, formatTorqueValue } from "@/core/quantity/torque-quantity";
@@ -10,7 +12,9 @@ import { formatFigure } from "@/core/quantity/torque-words";
 import { snugBandNm } from "@/core/thread/snug-band";
 import { formatThread } from "@/core/thread/thread";
 import type { Stage } from "@/core/torque/target";
+import { clockAfter, formatClock } from "@/core/turn/clock";
 import { BigFigure } from "@/ui/BigFigure";
+import { MarkClock } from "@/ui/drawing/MarkClock";
 
 interface StageAnswerProps {
   stage: Stage;
@@ -22,14 +26,15 @@ interface StageAnswerProps {
 }
 
 /** The answer of the moment: the setting, the angle, the turns, or "snug", with why beside it. */
-export function StageAnswer({ stage, pull, fastener, unit, doubtful }: StageAnswerProps) {
+export const StageAnswer = memo(function StageAnswer({ stage, pull, fastener, unit, doubtful }: StageAnswerProps) {
   switch (stage.kind) {
     case "torque":
       return <SettingAnswer stage={stage} pull={pull} fastener={fastener} unit={unit} doubtful={doubtful} />;
     case "angle":
       return (
         <Answer ask="Turn it further by" figure={<BigFigure value={String(stage.angleDeg)} unit="degrees" size="work" />}>
-          {flats(stage.angleDeg)} Not with the torque wrench.
+          <MarkClock hours={clockAfter(12, stage.angleDeg)} says={`A mark at 12 o'clock comes to ${formatClock(clockAfter(12, stage.angleDeg))}`} />
+          {flats(stage.angleDeg)} A mark at 12 comes to {formatClock(clockAfter(12, stage.angleDeg))}. Not with the torque wrench.
         </Answer>
       );
     case "turns":
@@ -45,10 +50,17 @@ export function StageAnswer({ stage, pull, fastener, unit, doubtful }: StageAnsw
         </Answer>
       );
   }
-}
+});
 
 function SettingAnswer({ stage, pull, fastener, unit, doubtful }: StageAnswerProps & { stage: Extract<Stage, { kind: "torque" }> }) {
   const best = pull?.best;
+  if (pull?.bySpanner) {
+    return (
+      <Answer ask="The bolt needs" figure={<BigFigure value={formatTorqueValue(stage.given)} unit={torqueSymbol(stage.given.unit)} size={doubtful ? "bench" : "work"} />}>
+        {pullAtSpanner(stage.target.aimNm)}
+      </Answer>
+    );
+  }
   if (!best) {
     return (
       <Answer ask="The bolt needs" figure={<BigFigure value={formatTorqueValue(stage.given)} unit={torqueSymbol(stage.given.unit)} size="work" />}>
@@ -59,13 +71,16 @@ function SettingAnswer({ stage, pull, fastener, unit, doubtful }: StageAnswerPro
       </Answer>
     );
   }
-  const { adapter } = fastener;
+  const { adapter, crowfoot, multiplier } = pull;
   const more = adapter && adapter.angleDeg < 90 && adapter.offsetMm > 0;
   return (
     <Answer ask="Set the wrench to" figure={<BigFigure value={formatTorqueValue(best.setting)} unit={torqueSymbol(best.setting.unit)} size={doubtful ? "bench" : "work"} />}>
       {best.wrench.name}. The bolt is to get {stage.target.isMaximum ? "at most " : ""}
       {fastener.figure?.form === "range" ? formatFigure(fastener.figure) : formatTorque(stage.given)}; this gives it {formatBand(best.bandNm, unit)}.
       {more && ` The wrench reads less because the crowfoot adds ${adapter.offsetMm} mm to a ${best.wrench.gripLengthMm} mm handle.`}
+      {crowfoot && adapter?.angleDeg === 180 && ` The ${crowfoot.name} folded back along the handle raises the setting into the wrench's range.`}
+      {crowfoot && adapter?.angleDeg === 0 && ` Without the ${crowfoot.name} the figure is beyond this wrench.`}
+      {multiplier && ` Through the ${multiplier.name}: the wrench turns, the multiplier's arm rests on something firm.`}
       {adapter && adapter.angleDeg === 90 && " Crowfoot square to the handle: nothing changes."}
       {best.shareInside < 0.999 && ` ▲ Only ${Math.round(best.shareInside * 100)} % of that lies within what is asked.`}
       {pull.chain?.pieces.map((piece) => ` Through the ${piece.name}.`)}
@@ -82,7 +97,7 @@ function Answer({ ask, figure, children }: { ask: string; figure: React.ReactNod
       </Box>
       <Box display="flex" alignItems="center" gap={{ base: "2", lg: "6" }} flexWrap="wrap" marginTop="1">
         {figure}
-        <Box flex="1" minWidth="220px" maxWidth="340px" fontSize="16px" color="soft">
+        <Box flex="1" minWidth="min(220px, 100%)" maxWidth="340px" fontSize="16px" color="soft">
           {children}
         </Box>
       </Box>

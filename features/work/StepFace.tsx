@@ -1,96 +1,119 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
-import { standNeed } from "@/core/kit/stands";
+import { useEffect, useState } from "react";
+import { isRusted } from "@/core/kit/undoing-torque";
 import type { Job, Route, Step } from "@/core/model/job";
 import type { Tool } from "@/core/model/tool";
 import type { Vehicle } from "@/core/model/vehicle";
-import type { Work } from "@/core/model/work";
+import type { Finding, Work } from "@/core/model/work";
 import { stepFastener } from "@/core/plan/step-fastener";
-import { doneSteps, finishStep, lostSafetyTicks, missingSafetyTicks, nextBolt, takeBack, tickBolt, tickSafety, validSafetyTicks } from "@/core/work/progress";
+import { takeBack } from "@/core/work/event";
+import { doneSteps, missingSafetyTicks } from "@/core/work/progress";
+import { currentTask, finishTask } from "@/core/work/tasks";
+import { leftOvers } from "@/core/work/tray";
+import { openTrouble } from "@/core/trouble/trouble";
+import type { ConnectWrench } from "@/core/torque/digital-wrench";
 import { Sheet } from "@/ui/Sheet";
 import { thisMoment, today } from "../shell/clock";
-import { ActionBar } from "./ActionBar";
-import { SafetyFace } from "./SafetyFace";
+import { CountFace } from "./CountFace";
+import type { FaceProps } from "./face";
+import { LeftOverFace } from "./LeftOverFace";
+import { LookFace } from "./LookFace";
+import { MarkFace } from "./MarkFace";
+import { MeasureFace } from "./MeasureFace";
 import { PlainFace } from "./PlainFace";
-import { TorqueFace } from "./TorqueFace";
-import { primaryWords } from "./primary-words";
+import { SafetyFace } from "./SafetyFace";
 import { StepMinds } from "./StepMinds";
+import { TorqueFace } from "./TorqueFace";
+import { TroubleFace } from "./TroubleFace";
+import { TroubleChoice } from "./TroubleChoice";
+import type { Move } from "./use-work";
+import { WaitFace } from "./WaitFace";
 
-export interface StepFaceProps {
+interface StepFaceProps {
   job: Job;
   route: Route;
   work: Work;
   step: Step;
   vehicle: Vehicle;
   tools: Tool[];
-  move: (how: (work: Work) => Work) => Promise<boolean>;
+  move: Move;
+  connectWrench: ConnectWrench;
 }
 
 /** The open step, large: safety first, then what it asks for, then the one button. */
-export function StepFace({ job, route, work, step, vehicle, tools, move }: StepFaceProps) {
-  const fastener = stepFastener(route, step);
-  const missing = missingSafetyTicks(work, route, step, today());
+export function StepFace({ job, route, work, step, vehicle, tools, move, connectWrench }: StepFaceProps) {
+  const [choosing, setChoosing] = useState(false);
   const isDone = doneSteps(work).has(step.id);
-  const next = nextBolt(work, step, fastener);
-  const held = missing.length > 0;
-
-  const primary = () => {
-    if (next && !isDone) void move((now) => tickNext(now));
-    else void move((now) => finishStep(now, route, step.id, thisMoment()));
+  const held = missingSafetyTicks(work, route, step, today()).length > 0;
+  const task = currentTask(work, step);
+  const trouble = openTrouble(work, step.id);
+  const left = step.kind === "lower" && !isDone ? leftOvers(work, route, step) : [];
+  const face: FaceProps = {
+    job,
+    route,
+    work,
+    step,
+    fastener: stepFastener(route, step),
+    vehicle,
+    tools,
+    rusted: isRusted(vehicle.year, Number(today().slice(0, 4))),
+    isDone,
+    move,
+    finish: (found?: Finding) => void move((now) => finishTask(now, route, step, task, thisMoment(), found)),
+    bar: {
+      onBack: work.events.length > 0 ? () => void move(takeBack) : undefined,
+      onTrouble: held || isDone ? undefined : () => setChoosing(true),
+      watchFor: `${step.id} ${task} ${held} ${choosing} ${trouble?.id} ${trouble?.tried.length}`,
+    },
   };
-  const tickNext = (now: Work) => {
-    const bolt = nextBolt(now, step, fastener);
-    return bolt ? tickBolt(now, step.id, bolt.stage, bolt.bolt, thisMoment()) : now;
-  };
+  const opened = face.bar.watchFor;
+  // Whatever opens begins at its top, wherever the thumb had scrolled to.
+  useEffect(() => {
+    window.scrollTo({ top: 0 });
+  }, [opened]);
+  const raising = step.kind === "raise" && !isDone;
+  // Where no number is the answer, what is done or looked at is.
+  const titled = !raising && (task === "mark" || task === "look" || (task === "hands" && step.kind !== "torque" && step.kind !== "count" && !face.fastener));
+  const withMinds = !held && !choosing && !trouble && left.length === 0;
 
   return (
-    <Sheet flex="1" padding={{ base: "4", lg: "7" }} display="flex" flexDirection="column" gap="4">
+    <Sheet flex="1" padding={{ base: "4", lg: "7" }} display="flex" flexDirection="column" gap="4" minHeight={{ base: "calc(100dvh - 168px)", lg: "auto" }}>
       <Box>
-        <Box as="h1" fontSize={{ base: "30px", lg: "36px" }}>
+        <Box as="h1" fontSize={titled && withMinds ? { base: "40px", lg: "56px" } : { base: "30px", lg: "36px" }} lineHeight={titled ? "1.05" : undefined}>
           {step.title}
         </Box>
-        {step.detail && !held && (
-          <Box color="soft" fontSize="17px">
+        {step.detail && withMinds && (
+          <Box color="soft" fontSize={titled ? "22px" : "17px"} marginTop={titled ? "3" : "0"}>
             {step.detail}
           </Box>
         )}
       </Box>
-      {step.stance !== "on the ground" && (held || step.kind === "raise") ? (
-        <SafetyFace
-          stance={step.stance}
-          raising={step.kind === "raise"}
-          again={lostSafetyTicks(work, route, step.stance, today())}
-          ticked={validSafetyTicks(work, route, step.stance, today())}
-          stands={standNeed(step.stance, vehicle, tools)}
-          onTick={(tick) => void move((now) => tickSafety({ ...now, openStepId: step.id }, tick, step.stance, thisMoment()))}
-        />
-      ) : step.kind === "torque" && fastener ? (
-        <TorqueFace
-          work={work}
-          step={step}
-          fastener={fastener}
-          tools={tools}
-          unit={vehicle.torqueUnit}
-          stage={next?.stage}
-          onTick={(stage, bolt) => void move((now) => tickBolt(now, step.id, stage, bolt, thisMoment()))}
-        />
+      {withMinds && <StepMinds job={job} step={step} fastener={face.fastener} />}
+      {held || raising ? (
+        <SafetyFace {...face} />
+      ) : choosing ? (
+        <TroubleChoice {...face} onClose={() => setChoosing(false)} />
+      ) : trouble ? (
+        <TroubleFace {...face} trouble={trouble} />
+      ) : left.length > 0 ? (
+        <LeftOverFace left={left} move={move} />
+      ) : task === "mark" ? (
+        <MarkFace {...face} />
+      ) : task === "wait" ? (
+        <WaitFace {...face} />
+      ) : task === "measure" ? (
+        <MeasureFace {...face} />
+      ) : task === "look" ? (
+        <LookFace {...face} />
+      ) : step.kind === "torque" && face.fastener ? (
+        <TorqueFace {...face} fastener={face.fastener} connectWrench={connectWrench} />
+      ) : step.kind === "count" ? (
+        <CountFace {...face} />
       ) : (
-        <PlainFace step={step} fastener={fastener} tools={tools} />
+        <PlainFace {...face} />
       )}
-      {!held && <StepMinds job={job} step={step} />}
-      {!held &&
-        step.cautions.map((caution) => (
-          <Box key={caution} color="watch" fontWeight="600" fontSize="18px">
-            ▲ {caution}
-          </Box>
-        ))}
-      <ActionBar
-        says={isDone ? "Next step" : primaryWords(step, fastener, next?.stage)}
-        onPrimary={held ? undefined : primary}
-        onBack={work.events.length > 0 ? () => void move(takeBack) : undefined}
-        watchFor={`${step.id} ${held}`}
-      />
     </Sheet>
   );
 }

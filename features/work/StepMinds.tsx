@@ -1,12 +1,15 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
-import type { Job, Step } from "@/core/model/job";
+import { memo } from "react";
+import { highestNm } from "@/core/kit/highest-torque";
+import type { Fastener, Job, Step } from "@/core/model/job";
 import { RULES } from "@/core/plan/second-look/second-look";
-import { measureWords } from "@/core/plan/step-words";
+import { rollWarning } from "@/core/work/safety-words";
 
-/** What to mind in a step beside its cautions: what comes off and goes back, what to measure and mark, and what was answered to the second look. */
-export function StepMinds({ job, step }: { job: Job; step: Step }) {
+/** What to mind in a step: its cautions, what comes off and goes back, and what was answered to the second look. */
+export const StepMinds = memo(function StepMinds({ job, step, fastener }: { job: Job; step: Step; fastener: Fastener | undefined }) {
+  const roll = fastener && rollWarning(step, fastener.name, highestNm(fastener));
   const answers = (job.answers ?? []).filter(({ about }) => about === step.fastenerId || about === step.id || about.startsWith(`${step.id} `));
   const lines = [
     step.vehicleIs ? `The vehicle: ${step.vehicleIs}.` : undefined,
@@ -14,13 +17,16 @@ export function StepMinds({ job, step }: { job: Job; step: Step }) {
     step.putsBack?.length ? `Back on, and tug each: ${step.putsBack.join(", ")}.` : undefined,
     step.movesPast?.length ? `Free of it first: ${step.movesPast.join(", ")}.` : undefined,
     step.hands && step.hands > 1 ? `${step.hands} people.` : undefined,
-    step.wait ? `Wait about ${step.wait.minutes} min, until ${step.wait.until}.` : undefined,
-    step.photo ? "Photograph it as it is." : undefined,
-    step.mark ? `Mark or count: ${step.mark}.` : undefined,
-    step.measure ? measureWords(step.measure) : undefined,
   ].filter((line) => line !== undefined);
+  const cautions = [...(roll ? [roll] : []), ...step.cautions];
+  if (lines.length + cautions.length + answers.length === 0) return null;
   return (
-    <>
+    <Box display="grid" gap="1">
+      {cautions.map((caution) => (
+        <Box key={caution} color="watch" fontWeight="600" fontSize="18px">
+          ▲ {caution}
+        </Box>
+      ))}
       {lines.map((line) => (
         <Box key={line} fontSize="18px">
           {line}
@@ -31,6 +37,6 @@ export function StepMinds({ job, step }: { job: Job; step: Step }) {
           ▲ {RULES.find(({ id }) => id === rule)?.reason ?? ""} You said: “{because}”
         </Box>
       ))}
-    </>
+    </Box>
   );
-}
+});

@@ -1,9 +1,15 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
+import { memo } from "react";
 import type { Job, Route } from "@/core/model/job";
+import { withRoute } from "@/core/plan/chosen-route";
+import { oneSided, withOtherSide } from "@/core/work/sides";
+import { newId } from "@/data/stamp";
+import { Button } from "@/ui/Button";
 import { Sheet } from "@/ui/Sheet";
 import { StepsByPhase } from "../plan/StepsByPhase";
+import { useChangeJob } from "../plan/use-change-job";
 
 interface StepsDoneProps {
   job: Job;
@@ -14,7 +20,9 @@ interface StepsDoneProps {
 }
 
 /** Every step of the job with what is done; the open one is marked. */
-export function StepsDone({ job, route, done, openId, onOpen }: StepsDoneProps) {
+export const StepsDone = memo(function StepsDone({ job, route, done, openId, onOpen }: StepsDoneProps) {
+  const changeJob = useChangeJob(job.id);
+  const alone = job.state === "done" ? [] : oneSided(route);
   return (
     <Sheet padding="0" paddingBlock="3" flex={{ lg: "1" }} display="flex" flexDirection="column">
       <Box paddingInline="4" color="soft" fontSize="15px">
@@ -29,9 +37,22 @@ export function StepsDone({ job, route, done, openId, onOpen }: StepsDoneProps) 
         done={done}
         before={(step) => <TickBox done={done.has(step.id)} round={step.kind === "lower" || step.kind === "raise"} />}
       />
+      {alone.length > 0 && (
+        <Box padding="3">
+          <Button
+            minHeight="56px"
+            width="100%"
+            onClick={() =>
+              void changeJob((now) => withRoute(now, withOtherSide(now.routes.find(({ id }) => id === route.id) ?? route, newId)), "The other side's steps are in the plan.")
+            }
+          >
+            Do the other side too
+          </Button>
+        </Box>
+      )}
     </Sheet>
   );
-}
+});
 
 /** A square to be ticked; round for the steps that raise or lower the vehicle. */
 function TickBox({ done, round }: { done: boolean; round: boolean }) {

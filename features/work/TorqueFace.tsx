@@ -1,103 +1,153 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
-import { headNeeds } from "@/core/kit/head-needs";
-import { torqueNeeds } from "@/core/kit/kit";
-import type { Fastener, Step } from "@/core/model/job";
-import type { Tool } from "@/core/model/tool";
-import type { Work } from "@/core/model/work";
+import { useMemo } from "react";
+import { chestOf } from "@/core/chest/chest";
+import { coverHead } from "@/core/kit/cover-head";
+import { headName, headNeeds } from "@/core/kit/head-needs";
+import { torqueNeeds } from "@/core/kit/torque-needs";
+import type { Fastener } from "@/core/model/job";
 import { boltOrder } from "@/core/pattern/bolt-order";
 import { fastenerDoubts } from "@/core/plan/doubts";
 import { formatHeadSize } from "@/core/quantity/read-head-size";
-import type { TorqueUnit } from "@/core/quantity/torque-unit";
-import { stepStages, tickedBolts } from "@/core/work/progress";
+import type { ConnectWrench } from "@/core/torque/digital-wrench";
+import { nextBolt, outOfTurn, stepStages, tickBolt, tickedBolts, untickBolt } from "@/core/work/progress";
+import { finishTask } from "@/core/work/tasks";
 import { BoltPattern } from "@/ui/drawing/BoltPattern";
 import { Doubts } from "../plan/Doubts";
+import { thisMoment } from "../shell/clock";
+import { ActionBar } from "./ActionBar";
+import type { FaceProps } from "./face";
+import { HOW, SAYS } from "./stage-words";
+import { Readings } from "./Readings";
 import { StageAnswer } from "./StageAnswer";
-
-interface TorqueFaceProps {
-  work: Work;
-  step: Step;
-  fastener: Fastener;
-  tools: Tool[];
-  /** The unit of the vehicle's torques. */
-  unit: TorqueUnit;
-  /** The stage that is on; undefined when every bolt has had every stage. */
-  stage: number | undefined;
-  onTick: (stage: number, bolt: number) => void;
-}
+import { useWrench } from "./use-wrench";
+import { WrenchPull } from "./WrenchPull";
 
 /** A fastener being tightened: the setting, as large as it can be, and its bolts ticked one by one. */
-export function TorqueFace({ work, step, fastener, tools, unit, stage, onTick }: TorqueFaceProps) {
-  const stages = stepStages(step, fastener);
-  const at = stage ?? stages.length - 1;
+export function TorqueFace(props: FaceProps & { fastener: Fastener; connectWrench: ConnectWrench }) {
+  const { route, work, step, fastener, tools, vehicle, rusted, isDone, move, bar, connectWrench } = props;
+  const wrench = useWrench(connectWrench);
+  const on = nextBolt(work, step, fastener);
+  const stages = useMemo(() => stepStages(step, fastener), [step, fastener]);
+  const at = on?.stage ?? stages.length - 1;
   const current = stages[at];
-  const pulls = torqueNeeds(fastener, tools);
+  const { pulls, lacking } = useMemo(() => needsOf(fastener, tools, rusted), [fastener, tools, rusted]);
   const pull = pulls[stages.slice(0, at).filter(({ kind }) => kind === "torque").length];
-  const order = boltOrder(fastener);
+  const order = useMemo(() => boltOrder(fastener), [fastener]);
   const ticked = tickedBolts(work, step.id, at);
-  const next = stage === undefined ? undefined : order.find((bolt) => !ticked.includes(bolt));
-  const head = fastener.sizeToDoUp ?? fastener.sizeToUndo;
-  const lacking = headNeeds({ fasteners: [fastener] }, tools).find((need) => need.tools.length === 0 && need.uses.some(({ when }) => when !== "undo"));
-  const doubts = fastenerDoubts(fastener);
+  const next = on?.bolt;
+  const doubts = useMemo(() => fastenerDoubts(fastener), [fastener]);
+  const late = outOfTurn(order, ticked);
   if (!current) return null;
+
+  const tick = (bolt: number) => void move((now) => tickBolt(now, step.id, at, bolt, thisMoment()));
+  const tickNext = () =>
+    void move((now) => {
+      const following = nextBolt(now, step, fastener);
+      return following ? tickBolt(now, step.id, following.stage, following.bolt, thisMoment()) : now;
+    });
+  // A bolt that was taken back a moment ago is not passed over.
+  const goOn = () => void move((now) => (!isDone && nextBolt(now, step, fastener) ? now : finishTask(now, route, step, "hands", thisMoment())));
+  const pulling = wrench.is === "connected" && current.kind === "torque" && next !== undefined && !isDone;
+
+  const bolts = (
+    <Box display="flex" gap={{ base: "3", lg: "8" }} alignItems="center" flexWrap="wrap">
+      <BoltPattern
+        fastener={fastener}
+        order={order}
+        ticked={ticked}
+        next={next}
+        onTick={(bolt) => (isDone ? undefined : ticked.includes(bolt) ? void move((now) => untickBolt(now, step.id, at, bolt)) : tick(bolt))}
+      />
+      <Box flex="1" minWidth="min(200px, 100%)">
+        <Box as="h2" fontSize="26px" aria-live="polite" data-testid="bolt-count">
+          {next === undefined
+            ? fastener.count === 1
+              ? "It is done"
+              : `All ${fastener.count} done`
+            : `${fastener.count === 1 ? "The one" : `Bolt ${order.indexOf(next) + 1} of ${fastener.count}`}`}
+        </Box>
+        <Box fontSize="17px" color="soft">
+          {pulling
+            ? "Pull until the bar stands in the box, then let go."
+            : next === undefined
+              ? `Look once more, then go on.${pull?.best?.wrench.works === "click" ? " Wind the wrench back to its lowest mark." : ""}`
+              : current.kind === "torque" && pull?.bySpanner
+                ? "Pull evenly until the scale shows it, then tap."
+                : current.kind === "torque" && pull?.best && pull.best.wrench.works !== "click"
+                  ? "Pull evenly until it reads that, then tap."
+                  : HOW[current.kind]}
+        </Box>
+        {late && (
+          <Box role="status" color="watch" fontWeight="600" fontSize="17px">
+            ▲ {order.indexOf(late.bolt) + 1} came out of turn: {order.indexOf(late.expected) + 1} was next. Go on there; go round once more at the end.
+          </Box>
+        )}
+        {fastener.note && <Box fontSize="17px">{fastener.note}</Box>}
+      </Box>
+    </Box>
+  );
 
   return (
     <>
       <Box fontSize="17px" color="soft" marginTop="-3">
-        {[
-          step.title.includes(fastener.name) ? `${fastener.count} of them` : `${fastener.count} × ${fastener.name}`,
-          head && formatHeadSize(head),
-          fastener.adapter && `crowfoot ${angleWords(fastener.adapter.angleDeg)}`,
-          fastener.access && fastener.access !== "room for a torque wrench" && fastener.access,
-          fastener.counterHold && `hold with ${formatHeadSize(fastener.counterHold)}`,
-          fastener.locking,
-          fastener.tightened && `final torque ${fastener.tightened}`,
-          stages.length > 1 && `${current.label}, ${at + 1} of ${stages.length}`,
-        ]
-          .filter(Boolean)
-          .join(", ")}
+        {about(props, pull?.adapter ?? fastener.adapter, stages.length > 1 ? `${current.label}, ${at + 1} of ${stages.length}` : undefined)}
       </Box>
       <Box role="alert">
         <Doubts doubts={doubts} />
+        {fastener.singleUse && (
+          <Box color="watch" fontWeight="600" fontSize="18px">
+            ▲ Single-use: {fastener.reuseReason ? `the old one, because “${fastener.reuseReason}”` : `a new one${fastener.count > 1 ? " each" : ""}, not the old`}.
+          </Box>
+        )}
       </Box>
-      <StageAnswer stage={current} pull={pull} fastener={fastener} unit={unit} doubtful={doubts.some(({ grave }) => grave)} />
+      {!pulling && <StageAnswer stage={current} pull={pull} fastener={fastener} unit={vehicle.torqueUnit} doubtful={doubts.some(({ grave }) => grave)} />}
       {lacking && (
         <Box color="stop" fontWeight="600" fontSize="18px">
-          ■ No {formatHeadSize(lacking.head)} {lacking.type} in the chest.
+          ■ No {headName(lacking)} in the chest.
         </Box>
       )}
-      <Box display="flex" gap={{ base: "3", lg: "8" }} alignItems="center" flexWrap="wrap">
-        <BoltPattern fastener={fastener} order={order} ticked={ticked} next={next} onTick={(bolt) => onTick(at, bolt)} />
-        <Box flex="1" minWidth="180px">
-          <Box as="h2" fontSize="26px" aria-live="polite" data-testid="bolt-count">
-            {next === undefined
-              ? fastener.count === 1
-                ? "It is done"
-                : `All ${fastener.count} done`
-              : `${fastener.count === 1 ? "The one" : `Bolt ${order.indexOf(next) + 1} of ${fastener.count}`}`}
-          </Box>
-          <Box fontSize="17px" color="soft">
-            {next === undefined
-              ? `Look once more, then go on.${pull?.best?.wrench.works === "click" ? " Wind the wrench back to its lowest mark." : ""}`
-              : current.kind === "torque" && pull?.best && pull.best.wrench.works !== "click"
-                ? "Pull evenly until it reads that, then tap."
-                : HOW[current.kind]}
-          </Box>
-          {fastener.note && <Box fontSize="17px">{fastener.note}</Box>}
-        </Box>
-      </Box>
+      {pulling && wrench.wrench ? (
+        <WrenchPull {...props} key={`${at} ${next}`} wrench={wrench.wrench} target={current.target} stage={at} bolt={next} pull={pull} onByHand={tickNext}>
+          {bolts}
+          <Readings {...props} stage={at} target={current.target} order={order} pull={pull} wrench={wrench} next={next} />
+        </WrenchPull>
+      ) : (
+        <>
+          {bolts}
+          {current.kind === "torque" && <Readings {...props} stage={at} target={current.target} order={order} pull={pull} wrench={wrench} next={next} />}
+          <ActionBar
+            bar={bar}
+            says={isDone || next === undefined ? "Next step" : current.kind === "torque" && pull?.bySpanner ? "Pulled" : SAYS[current.kind]}
+            onPrimary={() => (next === undefined || isDone ? goOn() : tickNext())}
+          />
+        </>
+      )}
     </>
   );
 }
 
-function angleWords(angleDeg: number): string {
-  return angleDeg === 0 ? "in line with the handle" : angleDeg === 90 ? "square to the handle" : `at ${angleDeg}° to the handle`;
+/** What the chest has for a fastener: the pulls that its figure asks for, and the head that nothing in it turns. */
+function needsOf(fastener: Fastener, tools: FaceProps["tools"], rusted: boolean) {
+  const chest = chestOf(tools);
+  const lacking = headNeeds([fastener]).find((need) => !need.holds && need.uses.some(({ when }) => when !== "undo") && coverHead(need, chest, rusted).by === "missing");
+  return { pulls: torqueNeeds(fastener, chest), lacking };
 }
 
-const HOW = {
-  torque: "Tap when it clicks. Stop at the first click; a second pull over-tightens.",
-  angle: "Mark the head, turn it in one pull, tap when the mark is there.",
-  turns: "Count to the mark, then tap.",
-  snug: "Good and tight with a short tool, then tap.",
-} as const;
+/** What is tightened, with what, and in which state: one line. */
+function about({ step, fastener }: FaceProps & { fastener: Fastener }, adapter: Fastener["adapter"], pass: string | undefined): string {
+  const head = fastener.sizeToDoUp ?? fastener.sizeToUndo;
+  return [
+    step.title.includes(fastener.name) ? `${fastener.count} of them` : `${fastener.count} × ${fastener.name}`,
+    head && formatHeadSize(head),
+    adapter && `crowfoot ${adapter.angleDeg === 0 ? "in line with the handle" : adapter.angleDeg === 90 ? "square to the handle" : `at ${adapter.angleDeg}° to the handle`}`,
+    fastener.access && fastener.access !== "room for a torque wrench" && fastener.access,
+    fastener.counterHold && `hold with ${formatHeadSize(fastener.counterHold)}`,
+    fastener.locking,
+    fastener.tightened && `final torque ${fastener.tightened}`,
+    pass,
+  ]
+    .filter(Boolean)
+    .join(", ");
+}

@@ -1,72 +1,123 @@
 "use client";
 
+import { Box } from "@chakra-ui/react";
+import { useCallback, useMemo } from "react";
 import type { Job } from "@/core/model/job";
 import type { Vehicle } from "@/core/model/vehicle";
 import { chosenRoute } from "@/core/plan/chosen-route";
-import { doneSteps, openStep, takeBack } from "@/core/work/progress";
+import type { ConnectWrench } from "@/core/torque/digital-wrench";
+import { takeBack } from "@/core/work/event";
+import { doneSteps, openStep } from "@/core/work/progress";
+import { leftOvers } from "@/core/work/tray";
 import { useCollection } from "@/data/hooks";
 import { Loading } from "@/ui/Loading";
+import { Sheet } from "@/ui/Sheet";
 import { ThreeColumns } from "@/ui/ThreeColumns";
 import { useJobInHand } from "../shell/hand";
 import { useKey } from "../shell/keys";
 import { NoJob } from "../shell/NoJob";
-import { BearsOnIt } from "./BearsOnIt";
+import { BearsOnIt, type BearsOnItProps } from "./BearsOnIt";
+import { DoNotDriveSheet } from "./DoNotDriveSheet";
+import { HandsSheet } from "./HandsSheet";
 import { JobDone } from "./JobDone";
+import { LeftOverFace } from "./LeftOverFace";
+import { NothingToDo } from "./NothingToDo";
+import { spokenNow } from "./spoken-now";
 import { StepFace } from "./StepFace";
 import { StepsDone } from "./StepsDone";
+import { sayAloud, useAwake, useHands, usePressAnywhere, useReadAloud } from "./use-hands";
+import { useSame } from "./use-same";
 import { useWork } from "./use-work";
-import { NothingToDo } from "./NothingToDo";
+import { WaitsOver, WaitsSheet } from "./WaitsSheet";
 import { WrapUp } from "./WrapUp";
 
+/** From this size on, three columns are too narrow for their words. */
+const ONE_COLUMN_FROM = 1.5;
+
 /** The job being done, one step at a time. */
-export function WorkScreen() {
+export function WorkScreen({ connectWrench }: { connectWrench: ConnectWrench }) {
   const inHand = useJobInHand();
   if (inHand === undefined) return <Loading />;
   if (inHand === null) return <NoJob does="takes you through it one step at a time" />;
-  return <JobAtWork key={`${inHand.job.id} ${inHand.job.chosenRouteId}`} {...inHand} />;
+  return <JobAtWork key={`${inHand.job.id} ${inHand.job.chosenRouteId}`} {...inHand} connectWrench={connectWrench} />;
 }
 
-function JobAtWork({ job, vehicle }: { job: Job; vehicle: Vehicle }) {
+function JobAtWork({ job, vehicle, connectWrench }: { job: Job; vehicle: Vehicle; connectWrench: ConnectWrench }) {
   const tools = useCollection("tools");
   const { work, move } = useWork(job);
   const route = chosenRoute(job);
   const step = work && openStep(work, route);
+  if (!work || !tools) return <Loading />;
+  if (!step) return <NothingToDo job={job} />;
+  return <OpenStep job={job} vehicle={vehicle} route={route} work={work} step={step} tools={tools} move={move} connectWrench={connectWrench} />;
+}
+
+interface OpenStepProps extends BearsOnItProps {
+  connectWrench: ConnectWrench;
+}
+
+function OpenStep({ job, vehicle, route, work, step, tools, move, connectWrench }: OpenStepProps) {
+  const [hands, changeHands] = useHands();
+  const awake = useAwake(hands.awake);
+  usePressAnywhere(hands.anywhere);
+  // Drawn anew only when a step is done, not with every tap.
+  const doneIds = useSame([...doneSteps(work)]);
+  const done = useMemo(() => new Set(doneIds), [doneIds]);
+  const allDone = route.steps.every(({ id }) => done.has(id));
+  const looking = allDone && work.openStepId !== undefined;
+  const wrapping = allDone && !looking;
+  const ended = job.state === "done";
+  const aloud = hands.aloud && !ended && !wrapping;
+  useReadAloud(aloud, aloud ? spokenNow(route, work, step, tools) : "");
+
+  const openId = useCallback((stepId: string) => void move((now) => ({ ...now, openStepId: stepId })), [move]);
   const open = (by: number) => {
-    const at = route.steps.findIndex(({ id }) => id === step?.id);
-    const to = route.steps[at + by];
-    if (to) void move((now) => ({ ...now, openStepId: to.id }));
+    const to = route.steps[route.steps.findIndex(({ id }) => id === step.id) + by];
+    if (to) openId(to.id);
   };
   useKey("ArrowLeft", () => open(-1));
   useKey("ArrowRight", () => open(1));
-  useKey("Backspace", () => void move(takeBack));
+  useKey(["Backspace", "PageUp"], () => void move(takeBack), !ended);
+  const tellOver = (title: string) => {
+    // A page that nobody has touched yet may not shake.
+    if (navigator.userActivation?.hasBeenActive) navigator.vibrate?.([300, 150, 300]);
+    if (hands.aloud) sayAloud(`The wait is over: ${title}.`);
+  };
+  const left = wrapping ? leftOvers(work, route) : [];
 
-  if (!work || !tools) return <Loading />;
-  if (!step) return <NothingToDo job={job} />;
-  const done = doneSteps(work);
-  const allDone = route.steps.every(({ id }) => done.has(id));
-  const looking = allDone && work.openStepId !== undefined;
   return (
-    <ThreeColumns
-      phone="middle, right, left"
-      left={
-        <StepsDone
-          job={job}
-          route={route}
-          done={done}
-          openId={allDone && !looking ? undefined : step.id}
-          onOpen={(stepId) => void move((now) => ({ ...now, openStepId: stepId }))}
-        />
-      }
-      middle={
-        job.state === "done" ? (
-          <JobDone job={job} />
-        ) : allDone && !looking ? (
-          <WrapUp job={job} vehicle={vehicle} route={route} onBack={() => void move(takeBack)} />
-        ) : (
-          <StepFace key={step.id} job={job} route={route} work={work} step={step} vehicle={vehicle} tools={tools} move={move} />
-        )
-      }
-      right={<BearsOnIt job={job} vehicle={vehicle} route={route} work={work} step={step} tools={tools} />}
-    />
+    <Box style={{ zoom: hands.size, ["--work-zoom" as string]: hands.size }}>
+      <ThreeColumns
+        phone="middle, right, left"
+        one={hands.size >= ONE_COLUMN_FROM}
+        left={<StepsDone job={job} route={route} done={done} openId={wrapping ? undefined : step.id} onOpen={openId} />}
+        middle={
+          <>
+            {!ended && <WaitsOver route={route} work={work} openId={wrapping ? undefined : step.id} onOpen={openId} onOver={tellOver} />}
+            {work.doNotDrive && !ended && <DoNotDriveSheet because={work.doNotDrive} move={move} />}
+            {ended ? (
+              <JobDone job={job} route={route} work={work} unit={vehicle.torqueUnit} />
+            ) : left.length > 0 ? (
+              <Sheet flex="1" padding={{ base: "4", lg: "7" }} display="flex" flexDirection="column" gap="4">
+                <LeftOverFace left={left} move={move} />
+              </Sheet>
+            ) : wrapping ? (
+              <WrapUp job={job} vehicle={vehicle} route={route} work={work} move={move} onBack={() => void move(takeBack)} />
+            ) : (
+              <StepFace key={step.id} job={job} route={route} work={work} step={step} vehicle={vehicle} tools={tools} move={move} connectWrench={connectWrench} />
+            )}
+          </>
+        }
+        right={
+          ended ? null : (
+            <>
+              <WaitsSheet route={route} work={work} openId={step.id} onOpen={openId} />
+              <BearsOnIt job={job} vehicle={vehicle} route={route} work={work} step={step} tools={tools} move={move} />
+              <HandsSheet hands={hands} awake={awake} onChange={changeHands} />
+            </>
+          )
+        }
+      />
+    </Box>
   );
 }

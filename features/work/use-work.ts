@@ -3,12 +3,16 @@
 import { useCallback, useState } from "react";
 import type { Job } from "@/core/model/job";
 import type { Work } from "@/core/model/work";
+import type { Picture } from "@/data/store";
 import { useCollection, useCurrent } from "@/data/hooks";
 import { stamp, touched } from "@/data/stamp";
 import { useDo } from "../shell/DoProvider";
 
+/** Moves the work on, with the photos that the move names. Resolves to false when it could not be stored; then nothing has moved. */
+export type Move = (how: (work: Work) => Work, pictures?: Record<string, Picture>) => Promise<boolean>;
+
 /** The work on a job's chosen route, and a way to move it on; each move is stored before the next is drawn. */
-export function useWork(job: Job): { work: Work | undefined; move: (how: (work: Work) => Work) => Promise<boolean> } {
+export function useWork(job: Job): { work: Work | undefined; move: Move } {
   const works = useCollection("works");
   const currentWork = useCurrent("works");
   const currentJob = useCurrent("jobs");
@@ -18,15 +22,15 @@ export function useWork(job: Job): { work: Work | undefined; move: (how: (work: 
   const work = works && (stored ?? { ...fresh, routeId: job.chosenRouteId });
   const id = work?.id ?? fresh.id;
 
-  const move = useCallback(
-    (how: (work: Work) => Work) =>
+  const move = useCallback<Move>(
+    (how, pictures) =>
       does(() => {
         const now = currentWork(id) ?? { ...fresh, routeId: job.chosenRouteId };
         const next = how(now);
         if (next === now) return {};
         const jobNow = currentJob(job.id);
         const begun = jobNow?.state === "planned" ? [touched({ ...jobNow, state: "under way" as const })] : [];
-        return { put: { works: [touched(next)], jobs: begun } };
+        return { put: { works: [touched(next)], jobs: begun }, ...(pictures ? { pictures } : {}) };
       }),
     [currentWork, currentJob, does, fresh, id, job.id, job.chosenRouteId],
   );

@@ -35,12 +35,12 @@ interface BoltPatternProps {
   onTick: (bolt: number) => void;
 }
 
-/** The bolts where they are, each with its turn in the order; tapping one ticks it. */
+/** The bolts where they are, each with its turn in the order; tapping one ticks it, or takes its tick off again. */
 export function BoltPattern({ fastener, order, ticked, next, onTick }: BoltPatternProps) {
   const { width, height, spots } = place(fastener);
   const path = order.map((bolt) => spots[bolt - 1]).filter((spot) => spot !== undefined);
   return (
-    <Box position="relative" flexShrink={0} maxWidth="100%" style={{ width, height }}>
+    <Box position="relative" flexShrink={0} maxWidth="100%" style={{ width, height }} zoom={{ base: "calc(1 / var(--work-zoom, 1))", lg: "1" }}>
       <svg viewBox={`0 0 ${width} ${height}`} width={width} height={height} aria-hidden style={{ position: "absolute", inset: 0 }}>
         {path.length > 2 && (
           <polyline points={path.map(({ x, y }) => `${x},${y}`).join(" ")} fill="none" stroke="var(--chakra-colors-soft)" strokeWidth="1.5" strokeDasharray="5 5" />
@@ -50,16 +50,9 @@ export function BoltPattern({ fastener, order, ticked, next, onTick }: BoltPatte
         const spot = spots[bolt - 1];
         if (!spot) return null;
         const state = ticked.includes(bolt) ? "done" : bolt === next ? "next" : "waiting";
-        const says = `Bolt ${i + 1}, ${state === "done" ? "done" : state === "next" ? "next" : "waiting"}`;
+        const says = `Bolt ${i + 1}, ${state === "done" ? "done; take its tick off" : state}`;
         return (
-          <Bolt
-            key={bolt}
-            type="button"
-            state={state}
-            aria-label={says}
-            style={{ left: spot.x, top: spot.y, width: spot.size, height: spot.size }}
-            onClick={() => state !== "done" && onTick(bolt)}
-          >
+          <Bolt key={bolt} type="button" state={state} aria-label={says} style={{ left: spot.x, top: spot.y, width: spot.size, height: spot.size }} onClick={() => onTick(bolt)}>
             {i + 1}
           </Bolt>
         );

@@ -5,8 +5,17 @@ import type { HeadSize } from "@/core/model/head-size";
 /** Sizes are drawn to one scale; the largest that fits the tile is 36 mm across flats. */
 const PX_PER_MM = 1.5;
 
+interface HeadSilhouetteProps {
+  head: HeadSize;
+  type: "socket" | "spanner" | "crowfoot" | "key";
+  missing: boolean;
+  /** The ring has a slot for the pipe. */
+  slotted?: boolean;
+  deep?: boolean;
+}
+
 /** The end of a tool by shape and size, or a dashed outline where it is missing. */
-export function HeadSilhouette({ head, type, missing }: { head: HeadSize; type: "socket" | "spanner" | "crowfoot"; missing: boolean }) {
+export function HeadSilhouette({ head, type, missing, slotted = false, deep = false }: HeadSilhouetteProps) {
   const acrossMm = head.unit === "in" ? head.size * 25.4 : head.unit === "mm" ? head.size : Math.max(5, head.size / 3);
   const across = Math.min(acrossMm, 36) * PX_PER_MM;
   const wall = across / 2 + 9;
@@ -14,12 +23,26 @@ export function HeadSilhouette({ head, type, missing }: { head: HeadSize; type: 
   const line = { fill: "none", stroke: colour, strokeWidth: 2, ...(missing ? { strokeDasharray: "5 4" } : {}) };
   const solid = missing ? line : { ...line, fill: "var(--chakra-colors-raised)" };
   const recess = head.profile === "hexagon key" || head.profile === "six-lobe";
+  const handled = type === "spanner" || type === "crowfoot";
   return (
     <svg viewBox="0 0 128 84" width="128" height="84" aria-hidden>
+      {type === "key" && <path d={`M 46 42 V 14 H 112 V ${14 + Math.max(5, across / 3)}`} {...line} strokeWidth={Math.max(4, across / 4)} />}
+      {type === "socket" && deep && <rect x={46 + wall - 4} y={42 - wall * 0.75} width={54 - wall * 0.4} height={wall * 1.5} rx={3} {...solid} />}
       {type === "socket" && <circle cx={46} cy={42} r={recess ? Math.max(14, wall * 0.8) : wall} {...solid} />}
-      {type !== "socket" && <path d={`M ${46 + wall * 0.8} 34 H 124 V 50 H ${46 + wall * 0.8}`} {...solid} />}
-      {type !== "socket" && <circle cx={46} cy={42} r={wall} {...solid} />}
+      {handled && <path d={`M ${46 + wall * 0.8} 34 H 124 V 50 H ${46 + wall * 0.8}`} {...solid} />}
+      {handled && <circle cx={46} cy={42} r={wall} {...solid} />}
       <path d={outline(head, across)} {...line} fill={missing ? "none" : "var(--chakra-colors-pad)"} />
+      {slotted && (
+        <rect
+          x={46 - wall - 2}
+          y={42 - across * 0.22}
+          width={wall * 0.9}
+          height={across * 0.44}
+          fill="var(--chakra-colors-sheet)"
+          stroke={colour}
+          strokeDasharray={missing ? "5 4" : undefined}
+        />
+      )}
       {type === "crowfoot" && <rect x={100} y={36} width={12} height={12} {...line} />}
     </svg>
   );

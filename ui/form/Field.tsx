@@ -115,13 +115,19 @@ export function SelectField({
   );
 }
 
-/** A tick with its words. */
-export function CheckField({ label, ...input }: { label: ReactNode } & Omit<ComponentProps<"input">, "id" | "size" | "color" | "height" | "width" | "type">) {
+/** A tick with its words; `work` is the size for gloves. */
+export function CheckField({
+  label,
+  size = "normal",
+  ...input
+}: { label: ReactNode; size?: "normal" | "work" } & Omit<ComponentProps<"input">, "id" | "size" | "color" | "height" | "width" | "type">) {
   const id = useId();
   return (
-    <Box display="flex" alignItems="center" gap="3" minHeight="44px">
+    <Box display="flex" alignItems="center" gap="3" minHeight={size === "work" ? "56px" : "44px"}>
       <chakra.input id={id} type="checkbox" width="24px" height="24px" flexShrink={0} accentColor="var(--chakra-colors-ink)" {...input} />
-      <label htmlFor={id}>{label}</label>
+      <chakra.label htmlFor={id} flex="1" paddingBlock={size === "work" ? "3" : "0"} cursor="pointer">
+        {label}
+      </chakra.label>
     </Box>
   );
 }

@@ -3,8 +3,8 @@
 import { useSyncExternalStore } from "react";
 import { LOOK_KEY } from "./look-script";
 
-/** How the app looks: by day, by night, or as the device asks. */
-export type Look = "device" | "light" | "night";
+/** How the app looks: by day, by night, against the sun, or as the device asks. */
+export type Look = "device" | "light" | "night" | "glare";
 
 const listeners = new Set<() => void>();
 
@@ -16,7 +16,7 @@ export function useLook(): [Look, (look: Look) => void] {
 
 function readLook(): Look {
   const saved = localStorage.getItem(LOOK_KEY);
-  return saved === "light" || saved === "night" ? saved : "device";
+  return saved === "light" || saved === "night" || saved === "glare" ? saved : "device";
 }
 
 function saveLook(look: Look): void {
@@ -30,6 +30,7 @@ function applyLook(): void {
   const look = readLook();
   const night = look === "night" || (look === "device" && matchMedia("(prefers-color-scheme: dark)").matches);
   document.documentElement.classList.toggle("dark", night);
+  document.documentElement.classList.toggle("glare", look === "glare");
 }
 
 function subscribe(listener: () => void): () => void {

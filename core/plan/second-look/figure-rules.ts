@@ -1,7 +1,7 @@
-import { torqueNeeds } from "../../kit/kit";
+import { chestOf } from "../../chest/chest";
+import { torqueNeeds } from "../../kit/torque-needs";
 import type { Fastener } from "../../model/job";
 import type { TorqueFigure } from "../../model/torque-figure";
-import type { TorqueWrench } from "../../model/tool";
 import { formatTorque, quantityNm } from "../../quantity/torque-quantity";
 import type { TorqueUnit } from "../../quantity/torque-unit";
 import { shown, shownTorque } from "../../quantity/shown";
@@ -127,10 +127,10 @@ export const FIGURE_RULES: readonly Rule[] = [
     id: "no-wrench",
     reason: "Guessing by feel is how threads are stripped.",
     find: (plan) => {
-      const wrenches = plan.tools.filter((tool): tool is TorqueWrench => tool.kind === "torque wrench");
+      const chest = chestOf(plan.tools);
       return plan.route.fasteners.flatMap((fastener): Finding[] => {
         if (stepsOfKind(plan, fastener.id, "torque").length === 0 || plan.route.steps.some(({ title }) => title === borrowTitle(fastener))) return [];
-        const lacking = torqueNeeds(fastener, wrenches).find(({ best }) => best === undefined);
+        const lacking = torqueNeeds(fastener, chest).find(({ best, bySpanner }) => best === undefined && !bySpanner);
         if (!lacking) return [];
         const { smallestFullScaleNm, largestFullScaleNm } = rangeToBorrow(lacking.stage.target, fastener.adapter ? [fastener.adapter] : []);
         const unit = plan.vehicle.torqueUnit;

@@ -4,7 +4,7 @@ import { nominal } from "@/core/thread/sane";
 import { shown } from "@/core/quantity/shown";
 import { fromNm, toNm, torqueSymbol } from "@/core/quantity/torque-unit";
 import type { DrawingOf } from "./SlipDrawing";
-import { EDGE, GOOD, INK, Paper, SOFT, STOP, Say, WIDTH } from "./Paper";
+import { EDGE, GOOD, INK, Paper, SOFT, STOP, Say, WIDTH } from "@/ui/drawing/Paper";
 
 const LEFT = 64;
 const ROW = 26;

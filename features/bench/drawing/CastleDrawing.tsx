@@ -2,7 +2,7 @@
 
 import { shown } from "@/core/quantity/shown";
 import type { DrawingOf } from "./SlipDrawing";
-import { EDGE, INK, LINE, Paper, RAISED, SHEET, SOFT, Say, polygon } from "./Paper";
+import { EDGE, INK, LINE, Paper, RAISED, SHEET, SOFT, Say, polygon } from "@/ui/drawing/Paper";
 
 const X = 105;
 const Y = 100;

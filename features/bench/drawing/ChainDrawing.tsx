@@ -2,7 +2,7 @@
 
 import { shown } from "@/core/quantity/shown";
 import type { DrawingOf } from "./SlipDrawing";
-import { EDGE, GOOD, INK, LINE, Paper, SHEET, SOFT, STOP, Say, WIDTH, polygon } from "./Paper";
+import { EDGE, GOOD, INK, LINE, Paper, SHEET, SOFT, STOP, Say, WIDTH, polygon } from "@/ui/drawing/Paper";
 
 const LEFT = 20;
 const BAR_Y = 58;

@@ -2,7 +2,7 @@
 
 import { shown } from "@/core/quantity/shown";
 import type { DrawingOf } from "./SlipDrawing";
-import { GOOD, INK, Paper, SOFT, STOP, Say, WIDTH } from "./Paper";
+import { GOOD, INK, Paper, SOFT, STOP, Say, WIDTH } from "@/ui/drawing/Paper";
 
 const LEFT = 12;
 

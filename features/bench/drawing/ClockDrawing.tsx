@@ -3,7 +3,7 @@
 import { shown } from "@/core/quantity/shown";
 import { formatClock } from "@/core/turn/clock";
 import type { DrawingOf } from "./SlipDrawing";
-import { EDGE, INK, LINE, Paper, RAISED, SOFT, Say, polygon } from "./Paper";
+import { EDGE, INK, LINE, Paper, RAISED, SOFT, Say, polygon } from "@/ui/drawing/Paper";
 
 const X = 105;
 const Y = 105;

@@ -1,7 +1,7 @@
 "use client";
 
 import type { DrawingOf } from "./SlipDrawing";
-import { EDGE, INK, LINE, Paper, RAISED, SOFT, Say } from "./Paper";
+import { EDGE, INK, LINE, Paper, RAISED, SOFT, Say } from "@/ui/drawing/Paper";
 
 const BOTTOM = 190;
 const TALL = 168;

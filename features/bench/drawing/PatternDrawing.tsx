@@ -5,7 +5,7 @@ import { type KeyboardEvent, type PointerEvent, useRef, useState } from "react";
 import { PATTERN_REACH, writePoints } from "@/core/slip/pattern";
 import { Button } from "@/ui/Button";
 import type { DrawingOf } from "./SlipDrawing";
-import { INK, LINE, RAISED, SHEET, SOFT } from "./Paper";
+import { INK, LINE, RAISED, SHEET, SOFT } from "@/ui/drawing/Paper";
 
 const MARGIN = 22;
 const STEP = 5;

@@ -8,7 +8,7 @@ import { CastleDrawing } from "./CastleDrawing";
 import { ChainDrawing } from "./ChainDrawing";
 import { ClampDrawing } from "./ClampDrawing";
 import { ClockDrawing } from "./ClockDrawing";
-import { FitDrawing } from "./FitDrawing";
+import { FitDrawing } from "@/ui/drawing/FitDrawing";
 import { LevelsDrawing } from "./LevelsDrawing";
 import { PatternDrawing } from "./PatternDrawing";
 import { ScalesDrawing } from "./ScalesDrawing";

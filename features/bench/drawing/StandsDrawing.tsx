@@ -1,7 +1,7 @@
 "use client";
 
 import type { DrawingOf } from "./SlipDrawing";
-import { INK, LINE, Paper, RAISED, SOFT, STOP, Say, WIDTH } from "./Paper";
+import { INK, LINE, Paper, RAISED, SOFT, STOP, Say, WIDTH } from "@/ui/drawing/Paper";
 
 /** What hangs over the axles front and rear, and the wheel, mm: enough for a picture. */
 const OVERHANG = 850;

@@ -2,7 +2,7 @@
 
 import { shown } from "@/core/quantity/shown";
 import type { DrawingOf } from "./SlipDrawing";
-import { EDGE, GOOD, INK, LINE, Paper, RAISED, SOFT, STOP, Say, WIDTH } from "./Paper";
+import { EDGE, GOOD, INK, LINE, Paper, RAISED, SOFT, STOP, Say, WIDTH } from "@/ui/drawing/Paper";
 
 const LEFT = 34;
 const MIDDLE = 92;

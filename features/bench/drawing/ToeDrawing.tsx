@@ -2,7 +2,7 @@
 
 import { shown } from "@/core/quantity/shown";
 import type { DrawingOf } from "./SlipDrawing";
-import { EDGE, INK, Paper, SOFT, Say } from "./Paper";
+import { EDGE, INK, Paper, SOFT, Say } from "@/ui/drawing/Paper";
 
 const X = 160;
 const Y = 96;

@@ -3,7 +3,7 @@
 import { shown } from "@/core/quantity/shown";
 import { formatClock } from "@/core/turn/clock";
 import type { DrawingOf } from "./SlipDrawing";
-import { EDGE, INK, LINE, Paper, RAISED, SOFT, Say, WIDTH } from "./Paper";
+import { EDGE, INK, LINE, Paper, RAISED, SOFT, Say, WIDTH } from "@/ui/drawing/Paper";
 
 const LEFT = 16;
 const MOST_LINES = 160;

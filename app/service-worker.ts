@@ -1,0 +1,50 @@
+/// <reference lib="webworker" />
+import { type PrecacheEntry, NetworkFirst, Serwist, type SerwistGlobalConfig } from "serwist";
+
+declare global {
+  interface WorkerGlobalScope extends SerwistGlobalConfig {
+    __SW_MANIFEST: (PrecacheEntry | string)[] | undefined;
+  }
+}
+declare const self: ServiceWorkerGlobalScope;
+
+/**
+ * A worker's script is asked for with parameters that say which it is; out of the cache it would lose them.
+ * A response made anew takes the address that was asked for.
+ */
+const keepsAddress = {
+  handlerWillRespond: async ({ request, response }: { request: Request; response: Response }) =>
+    request.destination === "worker" ? new Response(response.body, { status: response.status, headers: response.headers }) : response,
+};
+
+/** Pages are asked for in parts while the app runs; each part is kept by its page and by which part it is. */
+const byPage = {
+  cacheKeyWillBeUsed: async ({ request }: { request: Request }) => {
+    const { origin, pathname } = new URL(request.url);
+    const part = ["next-router-prefetch", "next-router-segment-prefetch"].map((name) => request.headers.get(name) ?? "").join(" ");
+    return `${origin}${pathname}?part=${encodeURIComponent(part)}`;
+  },
+};
+
+const serwist = new Serwist({
+  precacheEntries: self.__SW_MANIFEST ?? [],
+  precacheOptions: {
+    cleanupOutdatedCaches: true, // What is asked for in parts is answered apart: a whole page would be no answer to it.
+    ignoreURLParametersMatching: [/^(?!_rsc$)/],
+    plugins: [keepsAddress],
+  },
+  // A new version waits until it is let in: never in the middle of a job.
+  skipWaiting: false,
+  clientsClaim: true,
+  navigationPreload: false,
+  runtimeCaching: [
+    {
+      matcher: ({ request, sameOrigin }) => sameOrigin && request.headers.get("RSC") === "1",
+      handler: new NetworkFirst({ cacheName: "page parts", networkTimeoutSeconds: 3, plugins: [byPage] }),
+    },
+    { matcher: ({ request }) => request.mode === "navigate", handler: new NetworkFirst({ cacheName: "other pages", networkTimeoutSeconds: 3 }) },
+  ],
+  // Whatever address was kept as a bookmark: without a signal it opens the Garage.
+  fallbacks: { entries: [{ url: "/garage", matcher: ({ request }) => request.destination === "document" }] },
+});
+serwist.addEventListeners();

@@ -1,0 +1,52 @@
+import type { HeadSize } from "../model/head-size";
+import type { Tool } from "../model/tool";
+import type { Amount } from "../model/supply";
+
+/** Words that name a kind of tool, the longest first where one holds another. */
+export const KIND_WORDS: readonly [RegExp, Tool["kind"]][] = [
+  [/\btorque wrench(?:es)?\b/, "torque wrench"],
+  [/\b(?:torque )?angle gauges?\b/, "angle gauge"],
+  [/\b(?:torque )?multipliers?\b/, "multiplier"],
+  [/\b(?:uni(?:versal)?(?: |-)?joints?|u-joints?|wobble joints?)\b/, "universal joint"],
+  [/\bextensions?(?: bars?)?\b/, "extension"],
+  [/\b(?:drive )?adap[te]{2}rs?\b/, "drive adapter"],
+  [/\bcrow(?:'s)?[ -]?f(?:oo|ee)t(?: spanners?| wrench(?:es)?)?\b/, "crowfoot"],
+  [/\b(?:ratchet spanners?|ratcheting spanners?|spanners?)\b/, "spanner"],
+  [/\b(?:breaker bars?|power bars?|ratchets?|t-bars?|sliding bars?)\b/, "bar or ratchet"],
+  [/\b(?:axle )?stands?\b/, "stands"],
+  [/\b(?:trolley |bottle |scissor )?jacks?\b/, "jack"],
+  [/\b(?:t|l)[ -]handle keys?\b|\b(?:hex(?:agon)?|lobe|six-lobe|spline)? ?(?:keys|drivers?|screwdrivers?)\b|\b(?:hex(?:agon)?|lobe|six-lobe) key\b/, "key"],
+  [/\b(?:sockets?|bits?|socket bits?)\b/, "socket"],
+];
+
+export const SPANNER_WORDS: readonly [RegExp, NonNullable<Extract<Tool, { kind: "spanner" }>["form"]>][] = [
+  [/\b(?:flare|flare nut|brake pipe|line|union)\b/, "flare"],
+  [/\bratchet(?:ing)?\b/, "ratchet"],
+  [/\bring\b/, "ring"],
+  [/\bopen(?: |-)?(?:end(?:ed)?)?\b/, "open"],
+  [/\bcombination\b/, "combination"],
+];
+
+export const AMOUNT_WORDS: Record<string, { unit: Amount["unit"]; times: number }> = {
+  ml: { unit: "mL", times: 1 },
+  cl: { unit: "mL", times: 10 },
+  l: { unit: "mL", times: 1000 },
+  litre: { unit: "mL", times: 1000 },
+  litres: { unit: "mL", times: 1000 },
+  liter: { unit: "mL", times: 1000 },
+  liters: { unit: "mL", times: 1000 },
+  g: { unit: "g", times: 1 },
+  kg: { unit: "g", times: 1000 },
+  m: { unit: "m", times: 1 },
+  pieces: { unit: "pieces", times: 1 },
+  piece: { unit: "pieces", times: 1 },
+  pcs: { unit: "pieces", times: 1 },
+  pairs: { unit: "pieces", times: 1 },
+};
+
+/** Sizes that are made, for a range such as T20-T50. ISO 10664 six-lobe numbers; external six-lobe; multi-spline. */
+export const LOBE_SIZES: Partial<Record<HeadSize["profile"], readonly number[]>> = {
+  "six-lobe": [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 15, 20, 25, 27, 30, 40, 45, 50, 55, 60, 70, 80, 90, 100],
+  "six-lobe external": [4, 5, 6, 7, 8, 10, 11, 12, 14, 16, 18, 20, 24],
+  "multi-spline": [4, 5, 6, 8, 10, 12, 14, 16],
+};

@@ -1,0 +1,192 @@
+import fc from "fast-check";
+import { owned } from "../kit/__fixtures__/owned";
+import { MODEL_VERSION } from "../model/record";
+import { toolSchema } from "../model/tool";
+import { formatHeadSize } from "../quantity/read-head-size";
+import { chestRows, readChestRows } from "./chest-table";
+import { readChest, readChestLine } from "./read-chest";
+
+const sizes = (line: string) => readChestLine(line).map((tool) => ("head" in tool ? formatHeadSize(tool.head) : tool.name));
+
+test("3/8 deep metric 8-19 no 16 is eleven deep sockets", () => {
+  const tools = readChestLine("3/8 deep metric 8-19 no 16");
+  expect(tools).toHaveLength(11);
+  expect(tools.every((tool) => tool.kind === "socket" && tool.deep && tool.drive === "3/8")).toBe(true);
+  expect(sizes("3/8 deep metric 8-19 no 16")).toEqual([8, 9, 10, 11, 12, 13, 14, 15, 17, 18, 19].map((size) => `${size} mm`));
+});
+
+test.each<[string, string[]]>([
+  ["1/2 impact sockets 17, 19, 21", ["17 mm", "19 mm", "21 mm"]],
+  ["1/4 sockets 4 4.5 5 5.5-8", ["4 mm", "4.5 mm", "5 mm", "5.5 mm", "6 mm", "7 mm", "8 mm"]],
+  ["3/8 hex bits 4 5 6", ["4 mm key", "5 mm key", "6 mm key"]],
+  ["1/4 T20-T40", ["T20", "T25", "T27", "T30", "T40"]],
+  ["3/8 E10-14", ["E10", "E11", "E12", "E14"]],
+  ["1/2 drive M8-M12 spline bits", ["M8 spline", "M10 spline", "M12 spline"]],
+  ["3/8 sockets 3/8-5/8 in", ["3/8 in", "7/16 in", "1/2 in", "9/16 in", "5/8 in"]],
+  ["1/2 in sockets 10-13", ["10 mm", "11 mm", "12 mm", "13 mm"]],
+  ["combination spanners 8-12 without 9 and 11", ["8 mm", "10 mm", "12 mm"]],
+  ["hex keys 2 2.5 3-5", ["2 mm key", "2.5 mm key", "3 mm key", "4 mm key", "5 mm key"]],
+  ["six-lobe keys T10-T20", ["T10", "T15", "T20"]],
+])("%s", (line, expected) => {
+  expect(sizes(line)).toEqual(expected);
+});
+
+test.each<[string, object[]]>([
+  ["flare spanners 10", [{ kind: "spanner", form: "flare" }]],
+  ["3/8 crowfoot 10-11 offset 30", [{ kind: "crowfoot", offsetMm: 30 }, { kind: "crowfoot" }]],
+  ["3/8 flare crowfoot 10, 25 mm offset", [{ flare: true, offsetMm: 25, head: { size: 10 } }]],
+  ["3/8 12 point sockets 13", [{ points: 12, head: { size: 13 } }]],
+  ["3/8 extensions 75 150", [{ lengthMm: 75 }, { lengthMm: 150 }]],
+  ["1/2 extension 10 in", [{ lengthMm: 254 }]],
+  ["1/2 breaker bar 600", [{ kind: "bar or ratchet", lengthMm: 600 }]],
+  ["adapter 1/2 to 3/8", [{ from: "1/2", to: "3/8" }]],
+  ["angle gauge 1/2", [{ kind: "angle gauge", drive: "1/2" }]],
+  ["multiplier 1/2 to 3/4, 4:1, 90 %", [{ from: "1/2", to: "3/4", ratio: 4, efficiency: 0.9 }]],
+  ["torque wrench 3/8 10-75 lb ft by 0.5 grip 380", [{ drive: "3/8", unit: "lbf.ft", min: 10, max: 75, step: 0.5, gripLengthMm: 380, works: "click" }]],
+  ["1/2 digital torque wrench 40-210 Nm by 0,1 grip 455 2 %", [{ unit: "N.m", works: "digital", step: 0.1, accuracy: 0.02 }]],
+  // A rating for the pair is half of it each.
+  ["2 stands 3 t the pair 280-420 mm", [{ count: 2, ratingPerStandKg: 1500, lowestMm: 280, highestMm: 420 }]],
+  ["trolley jack 2 t", [{ ratingKg: 2000 }]],
+  ["brake cleaner 0.5 L", [{ kind: "consumable", name: "Brake cleaner", left: { value: 500, unit: "mL" } }]],
+  ["Slide hammer", [{ kind: "special tool", name: "Slide hammer" }]],
+  ["Red box: 3/8 sockets 13 lent to next door", [{ set: "Red box", lentTo: "next door", drive: "3/8" }]],
+  ["3/8 socket 13 lent to next door", [{ lentTo: "next door", head: { size: 13 } }]],
+])("%s", (line, expected) => {
+  expect(readChestLine(line)).toMatchObject(expected);
+});
+
+test.each([
+  ["sockets 8-19", "Begin with its square drive"],
+  ["3/8 sockets", "Say which sizes"],
+  ["3/8 sockets 19-8", "runs backwards"],
+  ["3/8 sockets 8-12 no 16", "there is no 16 among the sizes"],
+  ["3/8 crowfoot 10", "offset 38 mm"],
+  ["3/8 extension", "how long each is"],
+  ["3/8 extension 5", "not the length of any such tool"],
+  ["adapter 1/2", "both squares"],
+  ["torque wrench 3/8 10-75", "range and unit"],
+  ["torque wrench 3/8 10-75 lb ft grip 380", "gap between two marks"],
+  ["torque wrench 3/8 10-75 lb ft by 0.5", "middle of the grip"],
+  ["torque wrench 10-75 lb ft by 0.5 grip 380", "its square drive"],
+  ["torque wrench 3/8 75-10 lb ft by 0.5 grip 380", "above its bottom"],
+  ["2 stands", "rating of one stand"],
+  ["multiplier 4:1", "ratio and its efficiency"],
+  ["8 mm", "does not say what it is"],
+  ["3/8 sockets 8-1/2", "starts as one kind"],
+])("“%s” is refused: %s", (line, says) => {
+  expect(readChest(line)).toMatchObject([{ line, why: expect.stringContaining(says) }]);
+});
+
+test("a list is read line by line: one that cannot be read does not stop the others", () => {
+  expect(readChest("3/8 sockets 8-10\n\nnonsense 8 mm 9\n1/4 T30; rags 4 pieces").map((line) => ("tools" in line ? line.tools.length : line.why.length > 0))).toEqual([3, 1, 1, 1]);
+  expect(readChest("sockets 8\n3/8 socket 8").map((line) => "why" in line)).toEqual([true, false]);
+});
+
+test("whatever is typed, it is read or refused in a sentence, and what is read the model allows", () => {
+  const words = fc.constantFrom(
+    "3/8",
+    "1/2",
+    "socket",
+    "sockets",
+    "deep",
+    "8-19",
+    "no 16",
+    "T20-T50",
+    "torque wrench",
+    "10-75",
+    "lb ft",
+    "by 0.5",
+    "grip 380",
+    "adapter",
+    "to",
+    "mm",
+    "offset",
+    "crowfoot",
+    "stands",
+    "2",
+    "1500 kg",
+    "rags",
+    "400 mL",
+    "½",
+    "=1+1",
+    "lent to",
+    "M8",
+  );
+  fc.assert(
+    fc.property(fc.array(fc.oneof(words, fc.string({ maxLength: 6 })), { maxLength: 9 }), (parts) => {
+      for (const line of readChest(parts.join(" "))) {
+        if ("why" in line) expect(line.why).toMatch(/[.]$/);
+        else
+          for (const tool of line.tools)
+            expect(toolSchema.safeParse({ id: "x", createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z", schema: MODEL_VERSION, origin: "own", ...tool }).success).toBe(
+              true,
+            );
+      }
+    }),
+    { numRuns: 400 },
+  );
+});
+
+const EVERY = [
+  "3/8 deep 12 point sockets 13",
+  "1/2 impact sockets 17",
+  "hex keys 5",
+  "flare spanner 10",
+  "3/8 flare crowfoot 10 offset 25",
+  "adapter 1/2 to 3/8",
+  "3/8 extension 75",
+  "3/8 universal joint",
+  "1/2 ratchet 260",
+  "angle gauge 1/2",
+  "multiplier 1/2 to 3/4, 4:1, 90 %",
+  "torque wrench 3/8 10-75 lb ft by 0.5 grip 380 3 %",
+  "2 stands 1500 kg 280-420 mm",
+  "jack 2 t",
+  "Red box: slide hammer 2 pieces",
+  "slide hammer lent to next door",
+  "brake cleaner 400 mL",
+];
+
+test("every kind of tool goes out as a row and comes back the same", () => {
+  const tools = owned(...EVERY);
+  const back = readChestRows(chestRows(tools));
+  expect(back).toEqual(tools.map(({ id: _id, createdAt: _c, updatedAt: _u, schema: _s, origin: _o, ...draft }) => draft));
+  // Columns in another order, and ones that are not known.
+  expect(
+    readChestRows([
+      ["size", "mine", "drive", "KIND"],
+      ["13", "x", "3/8", "socket"],
+    ]),
+  ).toEqual([{ kind: "socket", name: "socket", drive: "3/8", head: { profile: "hexagon", size: 13, unit: "mm" } }]);
+});
+
+test.each<[string[][], string]>([
+  [[], "has to name the columns"],
+  [[["name"], ["x"]], "has to name the columns"],
+  [[["kind"]], "no tool under the names"],
+  [
+    [
+      ["kind", "drive", "size"],
+      ["socket", "3/8", "13"],
+      ["socket", "3/8", "M10"],
+    ],
+    "Row 3, size: M10 is a thread",
+  ],
+  [
+    [
+      ["kind", "drive", "size"],
+      ["socket", "7/8", "13"],
+    ],
+    "Row 2, drive",
+  ],
+  [
+    [
+      ["kind", "deep"],
+      ["socket", "perhaps"],
+    ],
+    "Row 2, deep: “perhaps” is neither yes nor no.",
+  ],
+  [[["kind"], ["hammer"]], "Row 2, kind"],
+])("a bad table is refused whole: %j", (rows, says) => {
+  expect(() => readChestRows(rows)).toThrow(says);
+});

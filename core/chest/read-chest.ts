@@ -1,0 +1,230 @@
+import { SQUARE_DRIVES, type SquareDrive } from "../drive/square-drive";
+import { InputError, orSentence } from "../input-error";
+import { MODEL_VERSION } from "../model/record";
+import { type Tool, toolSchema } from "../model/tool";
+import { formatHeadSize } from "../quantity/read-head-size";
+import { readNumber } from "../quantity/read-number";
+import { AMOUNT_WORDS, KIND_WORDS, SPANNER_WORDS } from "./chest-words";
+import { numbersIn, readSizeList } from "./read-sizes";
+import { readWrench } from "./read-wrench";
+
+type Unstamped<T> = T extends Tool ? Omit<T, "id" | "createdAt" | "updatedAt" | "schema" | "origin"> : never;
+/** A tool that has no id yet. */
+export type ToolDraft = Unstamped<Tool>;
+
+/** One line of a list, and what it was read as; or why it could not be. */
+export type ChestLine = { line: string; tools: ToolDraft[] } | { line: string; why: string };
+
+/**
+ * Reads a list of tools as people write it, a line each; every line says what it became, so that nothing is guessed unseen.
+ * Example: "3/8 deep metric 8-19 no 16" → eleven deep sockets.
+ */
+export function readChest(text: string): ChestLine[] {
+  return text
+    .split(/\n|;/)
+    .map((line) => line.trim())
+    .filter((line) => line !== "")
+    .map((line) =>
+      orSentence<ChestLine>(
+        () => ({ line, tools: readChestLine(line) }),
+        (why) => ({ line, why }),
+      ),
+    );
+}
+
+/** The tools that a line names; none where it cannot be read. */
+export function toolsOfLine(line: string): ToolDraft[] {
+  return orSentence(
+    () => readChestLine(line),
+    () => [],
+  );
+}
+
+/**
+ * The tools that one line names; a name and a colon before them make them a set. @throws InputError saying what is missing in it.
+ * Example: readChestLine("3/8 extensions 75 150") → two extensions.
+ */
+export function readChestLine(line: string): ToolDraft[] {
+  if (line.length > 200) throw new InputError("The line is too long to be one kind of tool. Break it into several.");
+  const lent = /\blent to (.+)$/i.exec(line);
+  const here = lent ? line.slice(0, lent.index).replace(/[,\s]+$/, "") : line;
+  // "4:1" is a ratio: what names a set is no number.
+  const named = /^(\D[^:]{1,60}):(?!\d)\s*(.+)$/.exec(here);
+  const tools = read(named?.[2] ?? here);
+  const [set, lentTo] = [named?.[1]?.trim(), lent?.[1]?.trim()];
+  const drafts = tools.map((tool) => ({ ...tool, ...(set ? { set } : {}), ...(lentTo ? { lentTo } : {}) }));
+  for (const draft of drafts) {
+    const result = toolSchema.safeParse({ ...UNMADE, ...draft });
+    if (!result.success) throw new InputError(`“${draft.name}” cannot be so: ${result.error.issues[0]?.message.toLowerCase() ?? "check the numbers"}. Check the numbers.`);
+  }
+  return drafts;
+}
+
+/** A stamp to check a draft by; it is never kept. */
+const UNMADE = { id: "draft", createdAt: "2000-01-01T00:00:00.000Z", updatedAt: "2000-01-01T00:00:00.000Z", schema: MODEL_VERSION, origin: "own" };
+
+function read(line: string): ToolDraft[] {
+  const plain = line.toLowerCase().replace(/[“”″]/g, '"').replace(/½/g, "1/2").replace(/¼/g, "1/4").replace(/⅜/g, "3/8").replace(/¾/g, "3/4").replace(/\s+/g, " ").trim();
+  const kind = KIND_WORDS.find(([words]) => words.test(plain))?.[1];
+  const sizeless = !/\d/.test(plain) && (kind === undefined || kind === "key");
+  if (sizeless || (kind === undefined && !looksLikeSizes(plain))) return [byName(line, plain)];
+  switch (kind) {
+    case "torque wrench":
+      return [readWrench(plain)];
+    case "drive adapter": {
+      const [from, to] = twoDrives(plain);
+      return [{ kind, name: `${from} to ${to} adapter`, from, to }];
+    }
+    case "multiplier":
+      return [multiplier(plain)];
+    case "stands":
+    case "jack":
+      return [lifting(plain, kind)];
+    case "spanner":
+    case "key":
+      return sized(plain.replace(KIND_WORDS.find(([, one]) => one === kind)?.[0] ?? "", " "), plain, kind, undefined);
+    default: {
+      const { drive, rest } = takeDrive(plain, kind);
+      return withDrive(kind ?? "socket", drive, rest);
+    }
+  }
+}
+
+function withDrive(kind: Tool["kind"], drive: SquareDrive, rest: string): ToolDraft[] {
+  switch (kind) {
+    case "extension":
+    case "bar or ratchet": {
+      const lengths = lengthsIn(rest, kind === "extension" ? "how long each is: 75, 150" : "how long it is, from the square to the grip's end: 200");
+      const word = kind === "extension" ? "extension" : /ratchet/.test(rest) ? "ratchet" : "bar";
+      return lengths.map((lengthMm) => ({ kind, name: `${drive} in ${word}, ${lengthMm} mm`, drive, lengthMm }));
+    }
+    case "universal joint":
+    case "angle gauge":
+      return [{ kind, name: `${drive} in ${kind}`, drive }];
+    case "crowfoot":
+      return sized(rest, rest, kind, drive);
+    default:
+      return sized(rest, rest, "socket", drive);
+  }
+}
+
+/** Tools that come in sizes: `text` has the sizes, `said` all the words. */
+function sized(text: string, said: string, kind: "socket" | "spanner" | "key" | "crowfoot", drive: SquareDrive | undefined): ToolDraft[] {
+  const offset = /(?:offset|centre to centre)\D{0,4}(\d+(?:[.,]\d+)?)\s*(?:mm)?|(\d+(?:[.,]\d+)?)\s*mm offset/.exec(text);
+  const points = /\b(6|12)[ -]?(?:pt|point)s?\b/.exec(text);
+  const inch = /\b(?:inch(?:es)?|in|imperial|af|sae)\b|"/.test(text);
+  const profile = /\b(?:hex(?:agon)? (?:bits?|keys?|drivers?)|hex(?:agon)?)\b/.test(said) && (kind === "key" || /\bbits?\b|\bhex/.test(said)) ? "hexagon key" : "hexagon";
+  const spline = /\bspline\b/.test(said);
+  const bare = [offset?.[0], points?.[0]].reduce<string>((left, gone) => (gone ? left.replace(gone, " ") : left), text).replace(/\bmm\b|\bdrive\b/g, " ");
+  const heads = readSizeList(bare, { profile: kind === "key" && !spline ? "hexagon key" : profile, inch });
+  if (heads.length === 0) throw new InputError("Say which sizes: 8-19, or 8 10 13, or T20-T50.");
+  if (kind === "crowfoot" && !offset) throw new InputError("Say how far the crowfoot's bolt lies from its square: offset 38 mm.");
+  const flare = /\b(?:flare|flare nut|brake pipe|line|union)\b/.test(said);
+  const deep = /\bdeep\b|\blong\b/.test(said);
+  const impact = /\bimpact\b/.test(said);
+  const form = SPANNER_WORDS.find(([words]) => words.test(said))?.[1];
+  return heads.map((head): ToolDraft => {
+    const size = formatHeadSize(head);
+    switch (kind) {
+      case "socket":
+        return {
+          kind,
+          name: [size, deep && "deep", impact && "impact", head.profile === "hexagon" || head.profile === "six-lobe external" ? "socket" : "bit"].filter(Boolean).join(" "),
+          drive: drive ?? "1/2",
+          head,
+          ...(deep && { deep }),
+          ...(impact && { impact }),
+          ...(points && { points: points[1] === "6" ? (6 as const) : (12 as const) }),
+        };
+      case "key":
+        return { kind, name: size.endsWith("key") ? size : `${size} key`, head };
+      case "spanner":
+        return { kind, name: `${size} ${form ? `${form} ` : ""}spanner`, head, ...(form && { form }) };
+      case "crowfoot":
+        return {
+          kind,
+          name: `${size} ${flare ? "flare " : ""}crowfoot`,
+          drive: drive ?? "3/8",
+          head,
+          offsetMm: readNumber(offset?.[1] ?? offset?.[2] ?? "", "The offset").value,
+          ...(flare && { flare }),
+        };
+    }
+  });
+}
+
+function looksLikeSizes(plain: string): boolean {
+  return DRIVE_FIRST.test(plain) && /\d/.test(plain.replace(DRIVE_FIRST, ""));
+}
+
+const DRIVE_FIRST = /^(1\/4|3\/8|1\/2|3\/4|1)(?:\s*-?\s*(?:in|inch|"))?(?:\s*(?:square|sq))?(?:\s*drive\b|\s*dr\b)?(?=\s|$)/;
+const DRIVE_ANYWHERE = /(?<![\d/])(1\/4|3\/8|1\/2|3\/4)(?![\d/])/;
+const DRIVE_WITHIN = /\b(1\/4|3\/8|1\/2|3\/4|1)(?:\s*-?\s*(?:in|inch|"))?\s*(?:square|drive|dr)\b/;
+
+/** The drive is said first; or with the word; or, for what has no sizes that could be taken for one, anywhere. */
+function takeDrive(plain: string, kind: Tool["kind"] | undefined): { drive: SquareDrive; rest: string } {
+  const found = DRIVE_FIRST.exec(plain) ?? DRIVE_WITHIN.exec(plain) ?? (kind !== undefined && kind !== "socket" && kind !== "crowfoot" ? DRIVE_ANYWHERE.exec(plain) : null);
+  const drive = SQUARE_DRIVES.find((one) => one === found?.[1]);
+  if (!found || !drive) throw new InputError("Begin with its square drive: 3/8 sockets 8-19.");
+  return { drive, rest: `${plain.slice(0, found.index)} ${plain.slice(found.index + found[0].length)}`.trim() };
+}
+
+/** Drives named anywhere, in their order: "1/2 to 3/8". */
+export function drivesIn(plain: string): SquareDrive[] {
+  return [...plain.matchAll(/(?:^|[\s(])(1\/4|3\/8|1\/2|3\/4|1)(?=["\s,]|in\b|$)/g)].flatMap(([, drive]) => SQUARE_DRIVES.filter((one) => one === drive));
+}
+
+function twoDrives(plain: string): [SquareDrive, SquareDrive] {
+  const [from, to] = drivesIn(plain);
+  if (!from || !to || from === to) throw new InputError("Say both squares, the wrench's first: adapter 1/2 to 3/8.");
+  return [from, to];
+}
+
+function multiplier(plain: string): ToolDraft {
+  const ratio = /(\d+(?:[.,]\d+)?)\s*(?::\s*1|times|x\b)/.exec(plain);
+  const percent = /(\d+(?:[.,]\d+)?)\s*%/.exec(plain);
+  if (!ratio || !percent) throw new InputError("Say its ratio and its efficiency: multiplier 1/2 to 3/4, 4:1, 90 %.");
+  const [from, to = from] = drivesIn(plain.replace(ratio[0], " "));
+  if (!from || !to) throw new InputError("Say both squares, the wrench's first: multiplier 1/2 to 3/4, 4:1, 90 %.");
+  const times = readNumber(ratio[1] ?? "", "The ratio").value;
+  const efficiency = readNumber(percent[1] ?? "", "The efficiency").value / 100;
+  if (times < 1 || times > 50) throw new InputError("The ratio is between 1 and 50.");
+  if (efficiency < 0.3 || efficiency > 1) throw new InputError("The efficiency is between 30 and 100 %.");
+  return { kind: "multiplier", name: `${times}:1 multiplier`, from, to, ratio: times, efficiency };
+}
+
+function lifting(plain: string, kind: "stands" | "jack"): ToolDraft {
+  const height = /(\d+)\s*(?:-|–|to)\s*(\d+)\s*mm/.exec(plain);
+  const rating = /(\d+(?:[.,]\d+)?)\s*(kg|t|ton|tons|tonnes?)\b/.exec(plain);
+  if (!rating) throw new InputError(kind === "stands" ? "Say the rating of one stand: 2 stands 1500 kg." : "Say its rating: jack 2000 kg.");
+  const value = readNumber(rating[1] ?? "", "The rating").value * (rating[2] === "kg" ? 1 : 1000);
+  const pair = /\b(?:pair|per pair|the pair)\b/.test(plain);
+  const heights = height ? { lowestMm: Number(height[1]), highestMm: Number(height[2]) } : {};
+  if (kind === "jack") return { kind, name: "Jack", ratingKg: value, ...heights };
+  const count = Number(/^\s*(\d{1,2})\b(?!\s*(?:kg|t\b))/.exec(plain)?.[1] ?? 2);
+  if (count < 1 || count > 12) throw new InputError("How many stands: from 1 to 12.");
+  return { kind, name: "Axle stands", count, ratingPerStandKg: pair ? value / 2 : value, ...heights };
+}
+
+/** What has no size to fit: used up where an amount is said, a tool known by name otherwise. */
+function byName(line: string, plain: string): ToolDraft {
+  const amount = /(\d+(?:[.,]\d+)?)\s*(ml|cl|litres?|liters?|l|kg|g|m|pieces?|pcs|pairs)\b/.exec(plain);
+  const word = amount && AMOUNT_WORDS[amount[2] ?? ""];
+  const name = (amount ? plain.replace(amount[0], " ") : plain)
+    .replace(/\b(?:left|of)\b/g, " ")
+    .replace(/[\s,:]+/g, " ")
+    .trim();
+  if (!/\p{L}{3}/u.test(name.replace(/\bmm\b/g, ""))) throw new InputError(`“${line.trim()}” does not say what it is. Write the tool's name, or a drive and sizes.`);
+  const named = name.charAt(0).toUpperCase() + name.slice(1);
+  if (!amount || !word) return { kind: "special tool", name: named };
+  return { kind: "consumable", name: named, left: { value: readNumber(amount[1] ?? "", "How much").value * word.times, unit: word.unit } };
+}
+
+function lengthsIn(text: string, wanted: string): number[] {
+  const inches = /\d\s*(?:in\b|inch|")/.test(text);
+  const lengths = numbersIn(text).map((value) => (inches ? Math.round(value * 25.4 * 10) / 10 : value));
+  if (lengths.length === 0) throw new InputError(`Say ${wanted}, in mm.`);
+  const odd = lengths.find((mm) => mm < 10 || mm > 3000);
+  if (odd !== undefined) throw new InputError(`${odd} mm is not the length of any such tool. Check the number.`);
+  return lengths;
+}

@@ -1,0 +1,64 @@
+import fc from "fast-check";
+import type { PullSample } from "./digital-wrench";
+import { judgePull, pullSays } from "./judge-pull";
+import { targetFor } from "./target";
+
+const target = targetFor(40);
+/** A straight pull: so much torque for each degree once it is seated, up to a peak. */
+const straight = (peakNm: number, perDeg: number, seatedDeg = 20): PullSample[] => {
+  const pull: PullSample[] = [];
+  for (let angleDeg = 0; ; angleDeg += 0.5) {
+    const torqueNm = angleDeg < seatedDeg ? 1 : 1 + (angleDeg - seatedDeg) * perDeg;
+    pull.push({ angleDeg, torqueNm: Math.min(torqueNm, peakNm) });
+    if (torqueNm >= peakNm) return pull;
+  }
+};
+
+test.each([
+  [30, "under"],
+  [36, "good"],
+  [40, "good"],
+  [44, "good"],
+  [44.1, "over"],
+] as const)("a peak of %d N·m for 40 is %s, and its feel is right", (peakNm, is) => {
+  expect(judgePull(straight(peakNm, 0.8), target, true)).toEqual({ peakNm, is, feel: undefined });
+});
+
+test("nothing pulled is under; a maximum has no lower end, and nothing above it is good", () => {
+  expect(judgePull([], target, true)).toEqual({ peakNm: 0, is: "under", feel: undefined });
+  const maximum = { aimNm: 10, lowNm: 0, highNm: 10, isMaximum: true };
+  expect(judgePull(straight(4, 0.8), maximum, true).is).toBe("good");
+  expect(judgePull(straight(10.1, 0.8), maximum, true).is).toBe("over");
+});
+
+test("turning on without getting tighter, giving too much, and tight before it is seated are told apart", () => {
+  const spins = Array.from({ length: 400 }, (_, i) => ({ angleDeg: i, torqueNm: 6 }));
+  expect(judgePull(spins, target, true).feel).toBe("no rise");
+  const lets = [...straight(20, 0.8), ...Array.from({ length: 120 }, (_, i) => ({ angleDeg: 45 + i, torqueNm: 20 }))];
+  expect(judgePull(lets, target, true).feel).toBe("no rise");
+  expect(judgePull(straight(40, 0.15), target, true).feel).toBe("too soft");
+  const yields = [...straight(28, 0.8), ...Array.from({ length: 80 }, (_, i) => ({ angleDeg: 55 + i, torqueNm: 28 + i * 0.12 }))];
+  expect(judgePull(yields, target, true).feel).toBe("too soft");
+  expect(judgePull(straight(40, 4, 1), target, true).feel).toBe("too early");
+  // The same bolt a second time rises at once, and rightly so.
+  expect(judgePull(straight(40, 4, 1), target, false).feel).toBeUndefined();
+});
+
+test("whatever a wrench sends, the verdict is by its peak alone", () => {
+  const sample = fc.record({ torqueNm: fc.double({ min: 0, max: 100, noNaN: true }), angleDeg: fc.double({ min: 0, max: 720, noNaN: true }) });
+  fc.assert(
+    fc.property(fc.array(sample, { maxLength: 60 }), (samples) => {
+      const pull = [...samples].sort((a, b) => a.angleDeg - b.angleDeg);
+      const { peakNm, is } = judgePull(pull, target, true);
+      expect(peakNm).toBe(Math.max(0, ...pull.map(({ torqueNm }) => torqueNm)));
+      expect(is).toBe(peakNm > 44 ? "over" : peakNm < 36 ? "under" : "good");
+    }),
+  );
+});
+
+test("the verdict is said in the vehicle's own unit, with what to do", () => {
+  const over = judgePull(straight(50, 0.8), target, true);
+  expect(pullSays(over, target, "lbf.ft")).toContain("36.9 lb·ft reached the bolt; asked is 26.6 to 32.5 lb·ft. Too much");
+  expect(pullSays(judgePull(straight(20, 0.8), target, true), target, "N.m")).toContain("Pull again");
+  expect(pullSays({ peakNm: 40, is: "good", feel: "too early" }, target, "N.m")).toContain("cross-threaded");
+});

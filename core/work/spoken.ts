@@ -1,0 +1,54 @@
+import type { Fastener, Step } from "../model/job";
+import type { Task } from "../model/work";
+import type { TorqueQuantity } from "../quantity/torque-quantity";
+import { formatTorqueValue } from "../quantity/torque-quantity";
+import type { TorqueUnit } from "../quantity/torque-unit";
+import type { Stage } from "../torque/target";
+
+/** Units as they are said, so that a voice does not spell them. */
+const SAID: Record<TorqueUnit, string> = {
+  "N.m": "newton metres",
+  "cN.m": "centinewton metres",
+  "dN.m": "decinewton metres",
+  "kN.m": "kilonewton metres",
+  "lbf.ft": "pound feet",
+  "lbf.in": "pound inches",
+  "ozf.in": "ounce inches",
+  "kgf.m": "kilogram metres",
+  "kgf.cm": "kilogram centimetres",
+};
+
+/** A torque as it is read aloud. Example: 26.5 lb·ft → "26.5 pound feet". */
+export function spokenTorque(torque: TorqueQuantity): string {
+  return `${formatTorqueValue(torque)} ${SAID[torque.unit]}`;
+}
+
+/** What is read aloud when a step or its next task opens: short, what to do first. */
+export function spokenStep(step: Step, task: Task, held: boolean): string {
+  if (held) return `${step.title}. Stop: set the four ticks first. Ground, chocks, stands, shake.`;
+  const cautions = step.cautions.length > 0 ? ` Careful: ${step.cautions.join(" ")}` : "";
+  return `${step.title}.${cautions}${TASK_SAYS[task](step)}`;
+}
+
+const TASK_SAYS: Record<Task, (step: Step) => string> = {
+  mark: ({ mark }) => (mark ? ` Mark: ${mark}.` : " Photograph it first."),
+  hands: () => "",
+  wait: ({ wait }) => (wait ? ` Wait ${wait.minutes} minutes, until ${wait.until}.` : ""),
+  measure: ({ measure }) => (measure ? ` Measure the ${measure.what}.` : ""),
+  look: () => " Good, watch, or replace?",
+};
+
+/** What is read aloud for the bolt that is next: its setting the first time, then only its turn. */
+export function spokenBolt(stage: Stage, setting: TorqueQuantity | undefined, fastener: Fastener, turn: number): string {
+  const which = fastener.count === 1 ? "" : ` Bolt ${turn} of ${fastener.count}.`;
+  switch (stage.kind) {
+    case "torque":
+      return `${setting ? `Set the wrench to ${spokenTorque(setting)}.` : `The bolt needs ${spokenTorque(stage.given)}.`}${which}`;
+    case "angle":
+      return `Turn it ${stage.angleDeg} degrees further.${which}`;
+    case "turns":
+      return `${stage.turns} turns.${which}`;
+    case "snug":
+      return `Good and tight.${which}`;
+  }
+}

@@ -1,0 +1,45 @@
+import type { Route } from "../model/job";
+import type { Work } from "../model/work";
+import { type Side, sideOf } from "./sides";
+
+/** A longer gap between two taps is a pause, not work, minutes. Our own judgement: longer than any one step between taps usually takes. */
+const LONGEST_GAP_MIN = 45;
+
+/** Minutes worked on each step, by id: from one tap to the next belongs to the step of the later one. Pauses do not count. */
+export function stepMinutes(work: Work): Map<string, number> {
+  const minutes = new Map<string, number>();
+  work.events.forEach((event, i) => {
+    const before = work.events[i - 1];
+    if (!before || !("stepId" in event)) return;
+    const gap = (Date.parse(event.at) - Date.parse(before.at)) / 60_000;
+    if (gap < 0 || gap > LONGEST_GAP_MIN) return;
+    minutes.set(event.stepId, (minutes.get(event.stepId) ?? 0) + gap);
+  });
+  return minutes;
+}
+
+export interface WorkTimes {
+  totalMin: number;
+  /** Minutes on the steps of each side, where the plan tells them apart. */
+  sides: Record<Side, number>;
+}
+
+/** How long the work has taken, in all and by side. */
+export function workTimes(work: Work, route: Route): WorkTimes {
+  const minutes = stepMinutes(work);
+  const sides = { left: 0, right: 0 };
+  let totalMin = 0;
+  for (const { id, title } of route.steps) {
+    const took = minutes.get(id) ?? 0;
+    totalMin += took;
+    const side = sideOf(title);
+    if (side) sides[side] += took;
+  }
+  return { totalMin, sides };
+}
+
+/** "2 h 05 min", "48 min". */
+export function formatMinutes(minutes: number): string {
+  const whole = Math.round(minutes);
+  return whole < 60 ? `${whole} min` : `${Math.floor(whole / 60)} h ${String(whole % 60).padStart(2, "0")} min`;
+}

@@ -1,0 +1,28 @@
+import fc from "fast-check";
+import { readCsv, writeCsv } from "./csv";
+
+test("what goes out as CSV comes back, whatever is in its cells", () => {
+  const cell = fc
+    .string({ maxLength: 12, unit: fc.constantFrom("a", "1", ",", ";", '"', "\n", "=", "'", "-", "ä", " ") })
+    .filter((text) => text.trim() === text && !/^'[=\-]/.test(text));
+  fc.assert(
+    fc.property(fc.array(fc.tuple(fc.constantFrom("kind", "x"), cell, cell), { minLength: 1, maxLength: 6 }), (rows) => {
+      expect(readCsv(writeCsv(rows)).map((row) => row.map((text) => text.replace(/\r\n?/g, "\n")))).toEqual(rows.map((row) => [...row]));
+    }),
+  );
+});
+
+test("a cell that a spreadsheet would run is guarded", () => {
+  expect(writeCsv([["=1+1", "@x", "plain", "-5"]])).toBe("'=1+1,'@x,plain,'-5");
+  expect(readCsv("'=1+1,'@x,plain")).toEqual([["=1+1", "@x", "plain"]]);
+});
+
+test("semicolons from a spreadsheet are understood; what is no table is refused", () => {
+  expect(readCsv("\uFEFFkind;drive\r\nsocket;3/8\r\n")).toEqual([
+    ["kind", "drive"],
+    ["socket", "3/8"],
+  ]);
+  expect(() => readCsv(" ")).toThrow("empty");
+  expect(() => readCsv("PK\u0000")).toThrow("not text");
+  expect(() => readCsv('a,"b\nc,d')).toThrow("not closed");
+});

@@ -1,0 +1,11 @@
+import { InputError } from "@/core/input-error";
+
+/** Why a change could not be written, in sentences that say what is safe and what to do. */
+export function whyNotSaved(error: unknown): string {
+  if (error instanceof InputError) return error.message;
+  const name = error instanceof Error || error instanceof DOMException ? error.name : "";
+  if (name === "QuotaExceededError")
+    return "The storage is full, so this was not kept; everything before it is safe. Free some space, or keep no originals of photos, then do it again.";
+  if (name === "InvalidStateError") return "A newer Vest Pocket is open in another tab, so this one writes no more. Everything before is safe: reload this tab and go on.";
+  return "This browser would not save it; everything before is safe. A private window may keep nothing: use an ordinary one, or free some space, then do it again.";
+}

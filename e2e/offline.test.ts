@@ -1,0 +1,75 @@
+import { openBrowser } from "./browser";
+import { firstVisit } from "./journey";
+import { Page } from "./page";
+import { type Served, serve } from "./server";
+import { tickSafety } from "./work-through";
+
+let served: Served;
+beforeEach(async () => {
+  served = await serve();
+});
+afterEach(async () => {
+  await served.stop();
+});
+
+/** Opens the demo, and waits until it can do without the server. */
+async function openDemo(page: Page): Promise<void> {
+  await page.open("/garage");
+  await page.press("Look round the demo garage");
+  await page.see("Do next");
+  await firstVisit(page);
+}
+
+test("after the first visit the server is ended: work, plan, log, calculations and the shopping's worker go on", async () => {
+  const browser = await openBrowser();
+  try {
+    const page = new Page(browser.driver, served.url);
+    await openDemo(page);
+    await served.stop();
+
+    await page.open("/work?id=demo-brake-shoes");
+    await tickSafety(page);
+    await page.see("Set the wrench to");
+    await page.keys(" ");
+    await page.see("Bolt 4 of 4");
+    await page.open("/kit?id=demo-starter&shop=1");
+    await page.see("The counter cannot be reached: it counts as shut.");
+    await page.see("Starter motor, as planned");
+    await page.press("Mat");
+    await page.see("The mat");
+    await page.press("Log");
+    await page.see("for parts");
+    await page.open("/bench?slip=units");
+    await page.type("Torque", "48 ft lbs");
+    await page.see("576");
+    await page.open("/");
+    await page.see("Do next");
+    await page.open("/work?id=demo-brake-shoes");
+    await page.see("Bolt 4 of 4");
+  } finally {
+    await browser.quit();
+  }
+});
+
+test("a newer version is offered, not forced: not in the middle of a job, and taken only when it is asked for", async () => {
+  const browser = await openBrowser();
+  try {
+    const page = new Page(browser.driver, served.url);
+    await openDemo(page);
+    expect(await page.shows("A newer version")).toBe(false);
+    // The same worker under another address is another one to the browser: as if a newer version had been put up.
+    const controller = () => page.driver.executeScript<string>("return navigator.serviceWorker.controller?.scriptURL ?? ''");
+    await page.driver.executeScript("navigator.serviceWorker.register('/serwist/sw.js?newer', { scope: '/' })");
+    await page.see("A newer version of Vest Pocket is here.");
+    expect(await controller()).not.toContain("newer");
+    await page.press("Work");
+    await page.see("Choose a job");
+    expect(await page.shows("A newer version")).toBe(false);
+    await page.press("Garage");
+    await page.press("Take it now");
+    await page.until(async () => (await controller().catch(() => "")).includes("newer"), "the newer version was not taken");
+    await page.see("Wren estate");
+  } finally {
+    await browser.quit();
+  }
+});

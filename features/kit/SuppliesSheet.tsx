@@ -1,0 +1,98 @@
+"use client";
+
+import { Box } from "@chakra-ui/react";
+import { readSupply } from "@/core/kit/read-supply";
+import { formatAmount, usualSupplies } from "@/core/kit/supply-needs";
+import { InputError } from "@/core/input-error";
+import type { Job, Route } from "@/core/model/job";
+import type { Vehicle } from "@/core/model/vehicle";
+import { newId } from "@/data/stamp";
+import { Button } from "@/ui/Button";
+import { Sheet } from "@/ui/Sheet";
+import { TextField } from "@/ui/form/Field";
+import { useDraftForm } from "@/ui/form/useDraftForm";
+import { useChangeRoute } from "../plan/use-plan";
+
+/** What the job uses up and the special tools it wants by name: written in one line, or taken from what such jobs usually want. */
+export function SuppliesSheet({ job, vehicle, route }: { job: Job; vehicle: Vehicle; route: Route }) {
+  const change = useChangeRoute(job.id);
+  const form = useDraftForm(`supply ${job.id}`, { line: "" });
+  const supplies = route.supplies ?? [];
+  const specials = route.specialTools ?? [];
+  const usual = usualSupplies(job.system, vehicle, supplies);
+  const add = form.handleSubmit(async ({ line }) => {
+    try {
+      const read = readSupply(line, newId());
+      const done = await change(
+        (now) => ("amount" in read ? { ...now, supplies: [...(now.supplies ?? []), read] } : { ...now, specialTools: [...(now.specialTools ?? []), read] }),
+        `${read.name} is wanted for this job.`,
+      );
+      if (done) form.reset({ line: "" });
+    } catch (error) {
+      if (!(error instanceof InputError)) throw error;
+      form.showErrors({ line: error.message });
+    }
+  });
+  return (
+    <Sheet title="Also for this job">
+      {supplies.length + specials.length === 0 && <Box color="soft">Fluids, grease, rags, and special tools that the fasteners do not tell of.</Box>}
+      {supplies.map(({ id, name, amount, lost }) => (
+        <Line
+          key={id}
+          name={name}
+          says={`${formatAmount(amount)}${lost ? `, and ${formatAmount({ value: lost, unit: amount.unit })} lost` : ""}`}
+          onRemove={() => void change((now) => ({ ...now, supplies: (now.supplies ?? []).filter((one) => one.id !== id) }), `${name} removed.`)}
+        />
+      ))}
+      {specials.map(({ id, name, days }) => (
+        <Line
+          key={id}
+          name={name}
+          says={days > 1 ? `${days} days` : "special tool"}
+          onRemove={() => void change((now) => ({ ...now, specialTools: (now.specialTools ?? []).filter((one) => one.id !== id) }), `${name} removed.`)}
+        />
+      ))}
+      <Box as="form" onSubmit={(event) => void add(event)} display="flex" gap="2" alignItems="flex-start" marginTop="2">
+        <Box flex="1">
+          <TextField label="Add" placeholder="coolant 6 L lost 0.5 L" error={form.formState.errors.line?.message} {...form.register("line")} />
+        </Box>
+        <Button type="submit" marginTop="26px">
+          Add
+        </Button>
+      </Box>
+      {usual.length > 0 && (
+        <Box marginTop="2" display="flex" gap="2" flexWrap="wrap" alignItems="center">
+          <Box fontSize="15px" color="soft">
+            Usual:
+          </Box>
+          {usual.map(({ name, amount }) => (
+            <Button
+              key={name}
+              fontSize="15px"
+              paddingInline="3"
+              onClick={() => void change((now) => ({ ...now, supplies: [...(now.supplies ?? []), { id: newId(), name, amount }] }), `${name} is wanted for this job.`)}
+            >
+              {name}, {formatAmount(amount)}
+            </Button>
+          ))}
+        </Box>
+      )}
+    </Sheet>
+  );
+}
+
+function Line({ name, says, onRemove }: { name: string; says: string; onRemove: () => void }) {
+  return (
+    <Box display="flex" alignItems="center" gap="2" fontSize="15px" borderBottom="1px solid" borderColor="edge">
+      <Box flex="1">
+        {name}{" "}
+        <Box as="span" color="soft">
+          {says}
+        </Box>
+      </Box>
+      <Button look="quiet" paddingInline="1" aria-label={`Remove ${name}`} onClick={onRemove}>
+        ×
+      </Button>
+    </Box>
+  );
+}

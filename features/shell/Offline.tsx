@@ -1,0 +1,55 @@
+"use client";
+
+import { Box } from "@chakra-ui/react";
+import { usePathname } from "next/navigation";
+import { useEffect, useState } from "react";
+import { Button } from "@/ui/Button";
+
+const SCRIPT = "/serwist/sw.js";
+
+/** Keeps the app for when there is no signal, and offers a newer one when it has come; in the middle of a job it waits. */
+export function Offline() {
+  const [waiting, setWaiting] = useState<ServiceWorker>();
+  const working = usePathname().startsWith("/work");
+  useEffect(() => {
+    if (process.env.NODE_ENV !== "production" || !("serviceWorker" in navigator)) return;
+    void navigator.serviceWorker.register(SCRIPT, { scope: "/" }).then(
+      (registration) => watch(registration, setWaiting),
+      // Private windows refuse it: then the app works for as long as there is a signal.
+      () => undefined,
+    );
+  }, []);
+  if (!waiting || working) return null;
+  const take = () => {
+    navigator.serviceWorker.addEventListener("controllerchange", () => location.reload(), { once: true });
+    waiting.postMessage({ type: "SKIP_WAITING" });
+  };
+  return (
+    <Box
+      role="status"
+      display="flex"
+      gap="3"
+      alignItems="center"
+      justifyContent="center"
+      flexWrap="wrap"
+      background="watchPaper"
+      borderBottom="1px solid"
+      borderColor="watchEdge"
+      padding="2"
+    >
+      <span>A newer version of Vest Pocket is here. Nothing that is stored changes.</span>
+      <Button onClick={take}>Take it now</Button>
+    </Box>
+  );
+}
+
+function watch(registration: ServiceWorkerRegistration, onWaiting: (worker: ServiceWorker) => void): void {
+  // The first one there ever is has nobody to wait for.
+  const tell = () => registration.waiting && navigator.serviceWorker.controller && onWaiting(registration.waiting);
+  const follow = () => registration.installing?.addEventListener("statechange", tell);
+  registration.addEventListener("updatefound", follow);
+  follow();
+  tell();
+  // Asked for at each visit; without a signal there is nothing newer.
+  registration.update().catch(() => undefined);
+}

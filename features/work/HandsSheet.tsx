@@ -1,0 +1,61 @@
+"use client";
+
+import { Box } from "@chakra-ui/react";
+import { memo } from "react";
+import { Button } from "@/ui/Button";
+import { CheckField } from "@/ui/form/Field";
+import { Sheet } from "@/ui/Sheet";
+import { useLook } from "@/ui/theme/look";
+import { type Hands, TEXT_SIZES } from "./use-hands";
+
+interface HandsSheetProps {
+  hands: Hands;
+  awake: "off" | "awake" | "refused";
+  onChange: (change: Partial<Hands>) => void;
+}
+
+/** How Work is used with black hands: read aloud, kept awake, pressed anywhere, larger, against the sun. */
+export const HandsSheet = memo(function HandsSheet({ hands, awake, onChange }: HandsSheetProps) {
+  const [look, setLook] = useLook();
+  return (
+    <Sheet title="Hands full">
+      <CheckField size="work" label="Read steps aloud" checked={hands.aloud} onChange={(event) => onChange({ aloud: event.currentTarget.checked })} />
+      <CheckField
+        size="work"
+        label={`Keep the screen awake${awake === "refused" ? " (this browser does not allow it)" : ""}`}
+        checked={hands.awake}
+        onChange={(event) => onChange({ awake: event.currentTarget.checked })}
+      />
+      <CheckField size="work" label="A press anywhere is the button" checked={hands.anywhere} onChange={(event) => onChange({ anywhere: event.currentTarget.checked })} />
+      <Box as="fieldset" border="none" padding="0" marginTop="2">
+        <Box as="legend" fontSize="15px" fontWeight="600" marginBottom="1">
+          Size
+        </Box>
+        <Box display="grid" gridTemplateColumns="repeat(auto-fit, minmax(62px, 1fr))" gap="2">
+          {TEXT_SIZES.map((size) => (
+            <Button
+              key={size}
+              aria-pressed={hands.size === size}
+              look={hands.size === size ? "primary" : "plain"}
+              minHeight="56px"
+              paddingInline="1"
+              onClick={() => onChange({ size })}
+            >
+              {size * 100} %
+            </Button>
+          ))}
+        </Box>
+      </Box>
+      <Button
+        marginTop="3"
+        minHeight="56px"
+        width="100%"
+        aria-pressed={look === "glare"}
+        look={look === "glare" ? "primary" : "plain"}
+        onClick={() => setLook(look === "glare" ? "device" : "glare")}
+      >
+        {look === "glare" ? "Out of the sun again" : "Against the sun"}
+      </Button>
+    </Sheet>
+  );
+});

@@ -1,0 +1,49 @@
+"use client";
+
+import { Box } from "@chakra-ui/react";
+import type { Route, Step } from "@/core/model/job";
+import type { Work } from "@/core/model/work";
+import { eventsOf } from "@/core/work/event";
+import { judgeMeasured, measuredIn } from "@/core/work/measured";
+import { photosOf } from "@/core/work/photos";
+import { type Side, sideOf, twinOf } from "@/core/work/sides";
+import { formatMinutes, stepMinutes } from "@/core/work/times";
+import { troublesOf } from "@/core/trouble/trouble";
+import { Row, Sheet } from "@/ui/Sheet";
+import { Photos } from "./Photos";
+
+const OTHER: Record<Side, Side> = { left: "right", right: "left" };
+
+/** How the same step went on the other side: its time, photos and measures; nothing until something has been done there. */
+export function OtherSideSheet({ route, work, step }: { route: Route; work: Work; step: Step }) {
+  const side = sideOf(step.title);
+  const twin = twinOf(route, step);
+  if (!side || !twin) return null;
+  const minutes = stepMinutes(work).get(twin.id);
+  const found = eventsOf(work, "step").find(({ stepId }) => stepId === twin.id)?.found;
+  const measured = [...measuredIn(work, twin.id)];
+  const troubles = troublesOf(work).filter(({ stepId }) => stepId === twin.id);
+  // The photo of how it was is wanted on the way back too: every photo of that side, the step's own first.
+  const photos = [...new Set([...photosOf(work, twin.id), ...route.steps.filter(({ title }) => sideOf(title) === OTHER[side]).flatMap(({ id }) => photosOf(work, id))])];
+  if (minutes === undefined && !found && measured.length + troubles.length + photos.length === 0) return null;
+  return (
+    <Sheet title={`The ${OTHER[side]} side`}>
+      {minutes !== undefined && minutes >= 1 && <Row label="This step took">{formatMinutes(minutes)}</Row>}
+      {found && <Row label="Found">{found}</Row>}
+      {twin.measure &&
+        measured.map(([place, value]) => (
+          <Row key={place} label={place || (twin.measure?.what ?? "")}>
+            {value} {twin.measure?.unit}
+            {twin.measure && judgeMeasured(twin.measure, value).is === "beyond" && " ■ beyond"}
+          </Row>
+        ))}
+      {troubles.map(({ id, about, kind, solvedBy }) => (
+        <Box key={id} color="watch" fontSize="15px" paddingBlock="1">
+          ▲ {about}: {kind}
+          {solvedBy && `; “${solvedBy}” did it`}
+        </Box>
+      ))}
+      <Photos ids={photos.slice(0, 6)} of={`the ${OTHER[side]} side`} size={124} />
+    </Sheet>
+  );
+}

@@ -1,0 +1,109 @@
+"use client";
+
+import { Box } from "@chakra-ui/react";
+import type { Route } from "@/core/model/job";
+import type { Work } from "@/core/model/work";
+import { type TorqueUnit, fromNm, torqueSymbol } from "@/core/quantity/torque-unit";
+import { formatFigure } from "@/core/quantity/torque-words";
+import { eventsOf } from "@/core/work/event";
+import { judgeMeasured, measuredIn } from "@/core/work/measured";
+import { formatMinutes, workTimes } from "@/core/work/times";
+import { torquesReached } from "@/core/work/torques-reached";
+import { lessonsFrom } from "@/core/work/wrap-up";
+import { Row } from "@/ui/Sheet";
+import { Photos } from "./Photos";
+
+/** How the job went: measures, torques as they were, times, photos, and what was learnt and noticed. */
+export function WrapUpReport({ route, work, unit }: { route: Route; work: Work; unit: TorqueUnit }) {
+  const measured = route.steps.flatMap(({ id, title, measure }) =>
+    measure ? [...measuredIn(work, id)].map(([place, value]) => ({ key: `${id} ${place}`, title, place, value, measure })) : [],
+  );
+  const torques = torquesReached(work, route);
+  const { totalMin, sides } = workTimes(work, route);
+  const noticed = eventsOf(work, "noted").filter((event) => event.as === "noticed");
+  const leftOff = eventsOf(work, "left off");
+  const lessons = lessonsFrom(work);
+  const photos = eventsOf(work, "photo").map(({ photoId }) => photoId);
+  return (
+    <>
+      {measured.length > 0 && (
+        <Part title="Measured">
+          {measured.map(({ key, title, place, value, measure }) => (
+            <Row key={key} label={place === "" ? title : `${measure.what}, ${place}`}>
+              {value} {measure.unit}
+              {judgeMeasured(measure, value).is === "beyond" && (
+                <Box as="span" color="stop">
+                  {" "}
+                  ■ beyond
+                </Box>
+              )}
+            </Row>
+          ))}
+        </Part>
+      )}
+      {torques.length > 0 && (
+        <Part title="Torque as it was">
+          {torques.map(({ stepId, fastener, figure, bolts, readNm }) => (
+            <Row key={stepId} label={`${bolts} × ${fastener}`}>
+              {figure ? formatFigure(figure) : "snug"}
+              {readNm.length > 0 && `; read ${readNm.map((nm) => fromNm(nm, unit).toFixed(1)).join(", ")} ${torqueSymbol(unit)}`}
+            </Row>
+          ))}
+        </Part>
+      )}
+      {totalMin >= 1 && (
+        <Part title="Time">
+          <Row label="Worked">{formatMinutes(totalMin)}</Row>
+          {sides.left >= 1 && sides.right >= 1 && (
+            <Row label="Left side, right side">
+              {formatMinutes(sides.left)}, {formatMinutes(sides.right)}
+            </Row>
+          )}
+        </Part>
+      )}
+      {photos.length > 0 && (
+        <Part title="Photos">
+          <Photos ids={photos} of="the job" />
+        </Part>
+      )}
+      {leftOff.length > 0 && (
+        <Part title="Left off">
+          {leftOff.map(({ of, because, at }) => (
+            <Row key={at + of} label={route.fasteners.find(({ id }) => id === of)?.name ?? of}>
+              {because}
+            </Row>
+          ))}
+        </Part>
+      )}
+      {lessons.length > 0 && (
+        <Part title="Learnt">
+          {lessons.map((lesson) => (
+            <Box key={lesson} paddingBlock="1">
+              {lesson}
+            </Box>
+          ))}
+        </Part>
+      )}
+      {noticed.length > 0 && (
+        <Part title="Noticed">
+          {noticed.map(({ at, text }) => (
+            <Box key={at} paddingBlock="1">
+              {text}
+            </Box>
+          ))}
+        </Part>
+      )}
+    </>
+  );
+}
+
+function Part({ title, children }: { title: string; children: React.ReactNode }) {
+  return (
+    <Box>
+      <Box as="h2" fontSize="24px">
+        {title}
+      </Box>
+      {children}
+    </Box>
+  );
+}

@@ -1,0 +1,24 @@
+"use client";
+
+import { useState } from "react";
+import { Button } from "./Button";
+
+/** Puts a text on the clipboard; false where the browser does not let it. */
+export async function copyText(text: string): Promise<boolean> {
+  try {
+    await navigator.clipboard.writeText(text);
+    return true;
+  } catch {
+    return false;
+  }
+}
+
+/** Copies a text, and says so. */
+export function CopyButton({ text, says = "Copy as text" }: { text: string; says?: string }) {
+  const [copied, setCopied] = useState<boolean>();
+  return (
+    <Button onClick={() => void copyText(text).then(setCopied)} aria-live="polite">
+      {copied === undefined ? says : copied ? "● Copied" : "▲ This browser does not let it be copied"}
+    </Button>
+  );
+}
