@@ -1,8 +1,8 @@
 import { mkdtemp, rm } from "node:fs/promises";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
-import { Browser, Builder, type ThenableWebDriver, logging } from "selenium-webdriver";
-import { Options, ServiceBuilder } from "selenium-webdriver/chrome";
+import { logging } from "selenium-webdriver";
+import { Driver, Options, ServiceBuilder } from "selenium-webdriver/chrome";
 
 export interface Size {
   width: number;
@@ -12,7 +12,7 @@ export const DESK: Size = { width: 1280, height: 800 };
 export const PHONE: Size = { width: 390, height: 844 };
 
 export interface Opened {
-  driver: ThenableWebDriver;
+  driver: Driver;
   /** Where this browser keeps its data and downloads; given to openBrowser again, the same browser comes back. */
   profile: string;
   downloads: string;
@@ -33,9 +33,10 @@ export async function openBrowser({ size = DESK, night = false, profile }: How =
   const folder = profile ?? (await mkdtemp(join(tmpdir(), "vest-pocket-")));
   const downloads = join(folder, "downloads");
   const options = new Options();
-  options.setChromeBinaryPath("/usr/bin/chromium");
+  // The same engine without the windows, menus and bars around it: it starts in a fifth of a second.
+  options.set("browserName", "chrome-headless-shell");
+  options.setChromeBinaryPath("/usr/bin/chromium-headless-shell");
   options.addArguments(
-    "--headless=new",
     "--no-sandbox",
     "--disable-gpu",
     "--disable-quic",
@@ -52,12 +53,12 @@ export async function openBrowser({ size = DESK, night = false, profile }: How =
     // The type package describes an older form of this; ChromeDriver reads deviceMetrics.
     options.setMobileEmulation({ deviceMetrics: { width: size.width, height: size.height, pixelRatio: 1, touch: true } } as never);
   }
-  options.setUserPreferences({ "download.default_directory": downloads, "download.prompt_for_download": false });
   const log = new logging.Preferences();
   log.setLevel(logging.Type.BROWSER, logging.Level.ALL);
   options.setLoggingPrefs(log);
-  const driver = new Builder().forBrowser(Browser.CHROME).setChromeOptions(options).setChromeService(new ServiceBuilder("/usr/bin/chromedriver")).build();
-  await driver;
+  const driver = Driver.createSession(options, new ServiceBuilder("/usr/bin/chromedriver").build());
+  await driver.getSession();
+  await driver.sendDevToolsCommand("Browser.setDownloadBehavior", { behavior: "allow", downloadPath: downloads });
   if (size.width >= 500) await fitViewport(driver, size);
   return {
     driver,
@@ -75,7 +76,7 @@ export async function openBrowser({ size = DESK, night = false, profile }: How =
 }
 
 /** Headless windows have a frame of their own; the page itself is what should have the size. */
-async function fitViewport(driver: ThenableWebDriver, size: Size): Promise<void> {
+async function fitViewport(driver: Driver, size: Size): Promise<void> {
   const [width, height] = await driver.executeScript<[number, number]>("return [innerWidth, innerHeight]");
   await driver
     .manage()

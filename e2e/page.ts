@@ -1,4 +1,4 @@
-import { By, Key, type ThenableWebDriver, type WebElement, error, until } from "selenium-webdriver";
+import { By, Key, type WebDriver, type WebElement, error, until } from "selenium-webdriver";
 
 const PATIENCE_MS = 20_000;
 /** How often the page is looked at while something is waited for; the driver's own pace of five a second makes the journeys long. */
@@ -7,7 +7,7 @@ const LOOK_EVERY_MS = 40;
 /** A page as a person handles it: by the words on it. */
 export class Page {
   constructor(
-    readonly driver: ThenableWebDriver,
+    readonly driver: WebDriver,
     private readonly url: string,
   ) {}
 

@@ -2,11 +2,11 @@
 # Installs what the app and its tests need: Debian's Chromium and ChromeDriver (only where they are missing), then the npm packages.
 set -euo pipefail
 cd "$(dirname "$0")/.."
-if [ ! -x /usr/bin/chromium ] || [ ! -x /usr/bin/chromedriver ]; then
+if [ ! -x /usr/bin/chromium-headless-shell ] || [ ! -x /usr/bin/chromedriver ]; then
   as_root=""
   [ "$(id -u)" -eq 0 ] || as_root="sudo"
   $as_root apt-get update
-  $as_root env DEBIAN_FRONTEND=noninteractive apt-get install -y --no-install-recommends chromium chromium-driver
+  $as_root env DEBIAN_FRONTEND=noninteractive apt-get install -y --no-install-recommends chromium-headless-shell chromium-driver
 fi
 # The lock file says whether what is installed is what is wanted.
 if [ ! -f node_modules/.package-lock.json ] || [ package-lock.json -nt node_modules/.package-lock.json ]; then
