@@ -37,7 +37,7 @@ function dice(seed: number): (sides: number) => number {
   };
 }
 
-/** How often it is killed; `npm run kills` does it fifty times, the checks fewer, as each takes a browser or a tab of its own. */
+/** How often it is killed. */
 const KILLS = 50;
 /** One in five takes the whole browser, as a dead battery does; the others take the tab, as a phone short of memory does. */
 const POWER_CUTS = Math.ceil(KILLS / 5);
