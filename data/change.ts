@@ -30,23 +30,36 @@ export function putAll(household: Household): Change {
   return { put: household };
 }
 
+/**
+ * The change that takes records out and remembers that they were, so that a file from another device does not bring them back.
+ * The demo leaves no such trace: it can be had again at any time.
+ */
+export function removing(records: { [C in Collection]?: readonly RecordOf<C>[] }, now: Date = new Date()): Change {
+  const all = COLLECTIONS.flatMap((collection): readonly RecordOf<Collection>[] => records[collection] ?? []);
+  const at = now.toISOString();
+  const removals = all.filter(({ origin }) => origin === "own").map(({ id, schema, origin }) => ({ id, createdAt: at, updatedAt: at, schema, origin }));
+  return {
+    put: { removals },
+    remove: Object.fromEntries(COLLECTIONS.map((collection) => [collection, (records[collection] ?? []).map(({ id }) => id)])),
+  };
+}
+
 /** The change that takes out a vehicle and everything that hangs on it. */
 export function removeVehicle(household: Household, vehicleId: string): Change {
   const jobs = household.jobs.filter((job) => job.vehicleId === vehicleId);
   const jobIds = new Set(jobs.map((job) => job.id));
-  const ofVehicle = <T extends { id: string; vehicleId: string }>(records: readonly T[]) => records.filter((one) => one.vehicleId === vehicleId).map(({ id }) => id);
-  return {
-    remove: {
-      vehicles: [vehicleId],
-      jobs: [...jobIds],
-      works: household.works.filter((work) => jobIds.has(work.jobId)).map(({ id }) => id),
-      kits: household.kits.filter((kit) => jobIds.has(kit.jobId)).map(({ id }) => id),
-      readings: ofVehicle(household.readings),
-      replacements: ofVehicle(household.replacements),
-      measurements: ofVehicle(household.measurements),
-      followUps: ofVehicle(household.followUps),
-    },
-  };
+  const ofVehicle = <T extends { vehicleId: string }>(records: readonly T[]) => records.filter((one) => one.vehicleId === vehicleId);
+  return removing({
+    vehicles: household.vehicles.filter(({ id }) => id === vehicleId),
+    jobs,
+    works: household.works.filter(({ jobId }) => jobIds.has(jobId)),
+    kits: household.kits.filter(({ jobId }) => jobIds.has(jobId)),
+    readings: ofVehicle(household.readings),
+    replacements: ofVehicle(household.replacements),
+    measurements: ofVehicle(household.measurements),
+    followUps: ofVehicle(household.followUps),
+    intervals: ofVehicle(household.intervals),
+  });
 }
 
 /** The change that takes out every demo record and nothing else. */

@@ -32,21 +32,6 @@ export function readHouseholdFile(text: string): Household {
   return checked.data.household;
 }
 
-/** How a household to be brought in differs from the one that is here, counted in records. */
-export function compareHouseholds(here: Household, incoming: Household): { added: number; replaced: number; same: number } {
-  const counts = { added: 0, replaced: 0, same: 0 };
-  for (const collection of COLLECTIONS) {
-    const known = new Map<string, unknown>(here[collection].map((record) => [record.id, record]));
-    for (const record of incoming[collection]) {
-      const other = known.get(record.id);
-      if (other === undefined) counts.added += 1;
-      else if (JSON.stringify(sorted(other)) === JSON.stringify(sorted(record))) counts.same += 1;
-      else counts.replaced += 1;
-    }
-  }
-  return counts;
-}
-
 function parse(text: string): unknown {
   if (text.trim() === "") throw new InputError("The file is empty.");
   try {
@@ -66,7 +51,7 @@ function checkReferences(household: Household): void {
   }
   const vehicles = new Set(household.vehicles.map(({ id }) => id));
   const jobs = new Set(household.jobs.map(({ id }) => id));
-  for (const collection of ["readings", "jobs", "replacements", "followUps"] as const) {
+  for (const collection of ["readings", "jobs", "replacements", "measurements", "followUps", "intervals"] as const) {
     const lost = household[collection].findIndex((record) => !vehicles.has(record.vehicleId));
     if (lost >= 0) throw new InputError(`The file is damaged. In ${collection}, entry ${lost + 1}: it belongs to a vehicle that is not in the file.`);
   }
@@ -82,15 +67,4 @@ function isObject(value: unknown): value is Record<string, unknown> {
 
 function isRawHousehold(value: unknown): value is RawHousehold {
   return isObject(value) && Object.values(value).every((records) => Array.isArray(records) && records.every(isObject));
-}
-
-/** The same value with object keys in order, so that two records compare equal whatever order they were written in. */
-function sorted(value: unknown): unknown {
-  if (Array.isArray(value)) return value.map(sorted);
-  if (!isObject(value)) return value;
-  return Object.fromEntries(
-    Object.keys(value)
-      .sort()
-      .map((key) => [key, sorted(value[key])]),
-  );
 }

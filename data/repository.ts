@@ -1,5 +1,6 @@
 import { COLLECTIONS, type Collection, type Household, type RecordOf, emptyHousehold } from "@/core/model/household";
 import { type Change, checkChange, touchedBy } from "./change";
+import { photoIdsOf } from "./photo-ids";
 import type { Picture, Store } from "./store";
 
 /** Which writing the store has come to; each raises it by one. Undefined before the first. */
@@ -23,10 +24,15 @@ export interface Repository {
   commit(change: Change, basedOn?: { revision: Revision }): Promise<Committed>;
   revision(): Promise<Revision>;
   picture(id: string): Promise<Picture | undefined>;
+  /** Keeps a photo ahead of the record that will name it; one that nobody comes to name is swept away later. */
+  keepPicture(id: string, picture: Picture): Promise<void>;
   /** Takes out the photos that no work names any more and that were taken before a moment. */
   sweepPictures(takenBefore: string): Promise<void>;
   setting(key: string): Promise<string | undefined>;
   saveSetting(key: string, value: string): Promise<void>;
+  /** The folder that backups go to; undefined until one was chosen. */
+  folder(): Promise<FileSystemDirectoryHandle | undefined>;
+  saveFolder(handle: FileSystemDirectoryHandle): Promise<void>;
 }
 
 /** Thrown when another tab has written since a change was worked out. */
@@ -97,16 +103,24 @@ export function createRepository(store: Store, onCommit: (collections: Collectio
 
     revision: () => store.get("settings", REVISION),
     picture: (id) => store.get("pictures", id),
+    async keepPicture(id, picture) {
+      await store.put("pictures", picture, id);
+    },
 
     async sweepPictures(takenBefore) {
       const transaction = store.transaction(["works", "pictures"], "readwrite");
-      const named = new Set((await transaction.objectStore("works").getAll()).flatMap(({ events }) => events.flatMap((event) => (event.type === "photo" ? [event.photoId] : []))));
+      const named = new Set(photoIdsOf({ works: await transaction.objectStore("works").getAll() }));
       for (const id of await transaction.objectStore("pictures").getAllKeys()) {
         if (named.has(id)) continue;
         const picture = await transaction.objectStore("pictures").get(id);
         if (picture && picture.takenAt < takenBefore) await transaction.objectStore("pictures").delete(id);
       }
       await transaction.done;
+    },
+
+    folder: () => store.get("folders", "backup"),
+    async saveFolder(handle) {
+      await store.put("folders", handle, "backup");
     },
 
     setting: (key) => store.get("settings", key),

@@ -12,14 +12,15 @@ export interface Picture {
   takenAt: string;
 }
 
-/** Collections by id, photos by the id that a work names them by, and a few single values about this browser that are never exported. */
+/** Collections by id, photos by the id that a work names them by, and what is about this browser alone and never exported: a few single values, and the folder that it may write to. */
 interface Schema extends DBSchema, CollectionStores {
   pictures: { key: string; value: Picture };
   settings: { key: string; value: string };
+  folders: { key: string; value: FileSystemDirectoryHandle };
 }
 
 export type Store = IDBPDatabase<Schema>;
-type StoreName = Collection | "pictures" | "settings";
+type StoreName = Collection | "pictures" | "settings" | "folders";
 
 /** Opens the store, bringing what an older build left there up to this model through the one migrations list. */
 export async function openStore(name = "vest-pocket", version: number = MODEL_VERSION, migrations: readonly Migration[] = MIGRATIONS): Promise<Store> {
@@ -27,7 +28,7 @@ export async function openStore(name = "vest-pocket", version: number = MODEL_VE
     async upgrade(db, oldVersion, newVersion, transaction) {
       const fresh = COLLECTIONS.filter((collection) => !db.objectStoreNames.contains(collection));
       for (const collection of fresh) db.createObjectStore(collection, { keyPath: "id" });
-      for (const name of ["settings", "pictures"] as const) if (!db.objectStoreNames.contains(name)) db.createObjectStore(name);
+      for (const name of ["settings", "pictures", "folders"] as const) if (!db.objectStoreNames.contains(name)) db.createObjectStore(name);
       if (oldVersion > 0) await migrateStored(transaction, oldVersion, newVersion ?? version, migrations);
     },
     // Another tab has a newer build: let it go on, and let this tab reload into it.

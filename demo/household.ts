@@ -3,8 +3,9 @@ import type { Household } from "@/core/model/household";
 import { WRITTEN_FOR } from "./authoring";
 import { brakeShoes, brakeShoesWork } from "./brake-shoes";
 import { followUps, replacements } from "./log";
+import { intervals, measurements } from "./upkeep";
 import { kits } from "./kits";
-import { otherJobs } from "./other-jobs";
+import { engineMountWork, otherJobs } from "./other-jobs";
 import { tools } from "./tools";
 import { readings, vehicles } from "./vehicles";
 
@@ -13,7 +14,19 @@ import { readings, vehicles } from "./vehicles";
  * @param today the local calendar day, "2026-11-24".
  */
 export function demoHousehold(today: string): Household {
-  const household: Household = { vehicles, readings, jobs: [brakeShoes, ...otherJobs], works: [brakeShoesWork], kits, tools, replacements, measurements: [], followUps };
+  const household: Household = {
+    vehicles,
+    readings,
+    jobs: [brakeShoes, ...otherJobs],
+    works: [brakeShoesWork, engineMountWork],
+    kits,
+    tools,
+    replacements,
+    measurements,
+    followUps,
+    intervals,
+    removals: [],
+  };
   return moveDays(household, differenceInCalendarDays(parseISO(today), parseISO(WRITTEN_FOR)));
 }
 

@@ -15,4 +15,5 @@ export const kits: KitRecord[] = [
   },
   { ...demo("kit-starter"), jobId: "demo-starter", laidOut: [], got: [], typed: [], wishes: { own: [] }, quoteMinor: 34_500, hourMinor: 1500, toolUses: 10 },
   { ...demo("kit-cam-cover"), jobId: "demo-cam-cover", laidOut: [], got: [], typed: [], wishes: { own: [] }, quoteMinor: 21_000, hourMinor: 1500, toolUses: 10 },
+  { ...demo("kit-engine-mount"), jobId: "demo-engine-mount", laidOut: [], got: [], typed: [], wishes: { own: [] }, quoteMinor: 26_500, hourMinor: 1500 },
 ];

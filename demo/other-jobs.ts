@@ -1,4 +1,5 @@
 import type { Job } from "@/core/model/job";
+import type { Work, WorkEvent } from "@/core/model/work";
 import { demo, fastener, figure, head, part, step, supply, thread } from "./authoring";
 
 const below = { stance: "front up" as const };
@@ -193,5 +194,29 @@ const engineMount: Job = {
     },
   ],
 };
+
+/** How the mount was done: every step with its time, both passes of the nuts as a wrench read them. */
+function mountDone(): WorkEvent[] {
+  const day = "2026-11-08";
+  let minute = 0;
+  const at = (after: number) => ({ at: new Date(Date.UTC(2026, 10, 8, 9, (minute += after))).toISOString(), on: day });
+  const nuts = (stage: number, read: number[]) =>
+    read.flatMap((value, i): WorkEvent[] => {
+      const bolt = { stepId: "nuts-tight", stage, bolt: i + 1 };
+      return [
+        { ...at(1), ...bolt, type: "reading", reading: { value, unit: "N.m", decimals: 0 }, boltNm: value, by: "hand" },
+        { ...at(0), ...bolt, type: "bolt" },
+      ];
+    });
+  const bolts = (stage: number) => [1, 2, 3].map((bolt): WorkEvent => ({ ...at(1), type: "bolt", stepId: "bolts-tight", stage, bolt }));
+  const begun: WorkEvent = { ...at(0), type: "noted", as: "noticed", text: "Right front tyre wears on its outer edge" };
+  const steps = (engineMount.routes[0]?.steps ?? []).flatMap((one): WorkEvent[] => {
+    const inside = one.id === "bolts-tight" ? [...bolts(0), ...bolts(1)] : one.id === "nuts-tight" ? [...nuts(0, [40, 41]), ...nuts(1, [75, 76])] : [];
+    return [...inside, { ...at(inside.length > 0 ? 2 : (one.usualMinutes ?? 5)), type: "step", stepId: one.id, ...(one.kind === "look" ? { found: "good" as const } : {}) }];
+  });
+  return [begun, ...steps, { ...at(1), type: "noted", as: "lesson", text: "Engine nuts before body bolts: the mount then comes out level" }];
+}
+
+export const engineMountWork: Work = { ...demo("engine-mount-work"), jobId: "demo-engine-mount", routeId: "book", events: mountDone() };
 
 export const otherJobs: Job[] = [starterMotor, camCover, engineMount];

@@ -27,7 +27,7 @@ function special(id: string, name: string): Tool {
   return { ...demo(id), kind: "special tool", name };
 }
 
-export const tools: Tool[] = [
+const owned: Tool[] = [
   {
     ...demo("wrench-inch-pound"),
     kind: "torque wrench",
@@ -98,3 +98,14 @@ export const tools: Tool[] = [
   consumable("locker", "Threadlocker, medium", 7, "mL"),
   consumable("gasket-cleaner", "Gasket cleaner", 40, "mL"),
 ];
+
+/** What some of it cost; the rest was inherited or is forgotten. */
+const PRICES: Record<string, number> = {
+  "demo-jack": 6900,
+  "demo-stands": 3400,
+  "demo-breaker-12": 2100,
+  "demo-wrench-inch-pound": 5900,
+  "demo-wrench-newton-metre": 6400,
+};
+
+export const tools: Tool[] = owned.map((tool) => (PRICES[tool.id] === undefined ? tool : { ...tool, priceMinor: PRICES[tool.id] }));

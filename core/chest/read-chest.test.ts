@@ -118,9 +118,10 @@ test("whatever is typed, it is read or refused in a sentence, and what is read t
         if ("why" in line) expect(line.why).toMatch(/[.]$/);
         else
           for (const tool of line.tools)
-            expect(toolSchema.safeParse({ id: "x", createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z", schema: MODEL_VERSION, origin: "own", ...tool }).success).toBe(
-              true,
-            );
+            expect(
+              toolSchema.safeParse({ id: "x", createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z", schema: MODEL_VERSION, origin: "own", ...tool })
+                .success,
+            ).toBe(true);
       }
     }),
     { numRuns: 400 },

@@ -1,7 +1,11 @@
 import { differenceInCalendarDays, parseISO } from "date-fns";
 import type { Job } from "../model/job";
-import type { FollowUp } from "../model/log";
-import { type Distance, convertDistance, formatDistance } from "../quantity/distance";
+import { chosenRoute } from "../plan/chosen-route";
+import { formatDistance } from "../quantity/distance";
+import type { Due } from "./due";
+import type { Owed } from "./follow-up";
+import { partKey } from "./part-key";
+import type { VehicleLog } from "./vehicle-log";
 
 export interface NextThing {
   key: string;
@@ -11,45 +15,65 @@ export interface NextThing {
   urgency: "now" | "soon" | "later";
   jobId: string | undefined;
   followUpId: string | undefined;
+  /** True for a part that is due by its interval. */
+  due: boolean;
 }
 
-interface Household {
-  jobs: readonly Job[];
-  followUps: readonly FollowUp[];
+interface Ranked {
+  rank: number;
+  days: number;
+  thing: NextThing;
 }
 
-/** What is owed or begun over all vehicles, the most pressing first: jobs under way, follow-ups by how near they are due, then planned jobs. */
-export function doNext({ jobs, followUps }: Household, today: string, odometer: (vehicleId: string) => Distance | undefined): NextThing[] {
-  const open = followUps.filter((one) => one.state === "open").map((one) => ({ rank: 1, ...fromFollowUp(one, today, odometer(one.vehicleId)) }));
-  const begun = jobs.filter((job) => job.state === "under way").map((job) => ({ rank: 0, days: 0, thing: fromJob(job, "under way", "now") }));
+const SOON_DAYS = 7;
+const SOON_DISTANCE = 100;
+/** Nothing is known of when: after everything that has a day. */
+const SOME_DAY = 9999;
+
+/**
+ * What is owed, due or begun over all vehicles, the most pressing first: jobs under way, then follow-ups and what is overdue or soon due
+ * by how near they are, then planned jobs. A part that a job is planned for is not named again.
+ */
+export function doNext(jobs: readonly Job[], logs: readonly VehicleLog[], today: string): NextThing[] {
+  const begun = jobs.filter(({ state }) => state === "under way").map((job): Ranked => ({ rank: 0, days: 0, thing: fromJob(job, "under way", "now") }));
   const planned = jobs
-    .filter((job) => job.state === "planned")
-    .map((job) => {
-      const days = job.plannedFor === undefined ? 999 : daysUntil(job.plannedFor, today);
+    .filter(({ state }) => state === "planned")
+    .map((job): Ranked => {
+      const days = job.plannedFor === undefined ? SOME_DAY : daysUntil(job.plannedFor, today);
       return { rank: 2, days, thing: fromJob(job, job.plannedFor === undefined ? "no day yet" : inDays(days), days <= 2 ? "soon" : "later") };
     });
-  return [...begun, ...open, ...planned].sort((a, b) => a.rank - b.rank || a.days - b.days).map(({ thing }) => thing);
+  const owed = logs.flatMap((log) => log.owed.map((one) => fromFollowUp(one, log.vehicle.id, today)));
+  const due = logs.flatMap((log) => {
+    const covered = new Set(
+      jobs.filter((job) => job.vehicleId === log.vehicle.id && job.state !== "done").flatMap((job) => chosenRoute(job).parts.map(({ name }) => partKey(name))),
+    );
+    return log.dues
+      .filter(({ state, interval }) => (state === "overdue" || state === "soon") && !covered.has(partKey(interval.part)))
+      .map((one) => fromDue(one, log.vehicle.id, today));
+  });
+  return [...begun, ...owed, ...due, ...planned].sort((a, b) => a.rank - b.rank || a.days - b.days).map(({ thing }) => thing);
 }
+
+const nothing = { jobId: undefined, followUpId: undefined, due: false };
 
 function fromJob(job: Job, when: string, urgency: NextThing["urgency"]): NextThing {
-  return { key: `job ${job.id}`, vehicleId: job.vehicleId, title: job.title, when, urgency, jobId: job.id, followUpId: undefined };
+  return { ...nothing, key: `job ${job.id}`, vehicleId: job.vehicleId, title: job.title, when, urgency, jobId: job.id };
 }
 
-function fromFollowUp(one: FollowUp, today: string, odometer: Distance | undefined): { days: number; thing: NextThing } {
-  const days = one.dueOn === undefined ? Infinity : daysUntil(one.dueOn, today);
-  const left = one.dueAt && odometer ? one.dueAt.value - convertDistance(odometer, one.dueAt.unit).value : Infinity;
-  const reached = days <= 0 || left <= 0;
-  const when = reached
-    ? "now"
-    : one.dueOn !== undefined
-      ? inDays(days)
-      : Number.isFinite(left) && one.dueAt
-        ? `in ${formatDistance({ value: left, unit: one.dueAt.unit })}`
-        : "open";
-  const urgency = reached ? "now" : days <= 7 || left <= 100 ? "soon" : "later";
-  // For sorting only: a household car goes some 40 km a day.
-  const sortDays = Math.min(days, left / 40, 998);
-  return { days: sortDays, thing: { key: `follow-up ${one.id}`, vehicleId: one.vehicleId, title: one.text, when, urgency, jobId: undefined, followUpId: one.id } };
+function fromFollowUp({ followUp, on, left, reached }: Owed, vehicleId: string, today: string): Ranked {
+  const days = reached ? Math.min(0, on ? daysUntil(on.best, today) : 0) : on ? daysUntil(on.best, today) : SOME_DAY;
+  const byDay = followUp.dueOn !== undefined && on?.best === followUp.dueOn;
+  const when = reached ? "now" : byDay ? inDays(days) : left ? `in ${formatDistance(left)}` : "open";
+  const urgency = reached ? "now" : days <= SOON_DAYS || (left !== undefined && left.value <= SOON_DISTANCE) ? "soon" : "later";
+  return { rank: 1, days, thing: { ...nothing, key: `follow-up ${followUp.id}`, vehicleId, title: followUp.text, when, urgency, followUpId: followUp.id } };
+}
+
+function fromDue({ key, interval, place, on, left, state, by }: Due, vehicleId: string, today: string): Ranked {
+  const days = on ? daysUntil(on.best, today) : 0;
+  const title = `${interval.part}${place?.includes(" ") ? `, ${place}` : ""}`;
+  const over = by === "distance" && left ? formatDistance({ ...left, value: Math.abs(left.value) }) : undefined;
+  const when = state === "overdue" ? (over && left && left.value < 0 ? `${over} over` : inDays(Math.min(days, -1))) : over ? `${over} left` : inDays(days);
+  return { rank: 1, days, thing: { ...nothing, key: `due ${key}`, vehicleId, title, when, urgency: state === "overdue" ? "now" : "soon", due: true } };
 }
 
 function daysUntil(day: string, today: string): number {
@@ -57,6 +81,7 @@ function daysUntil(day: string, today: string): number {
 }
 
 function inDays(days: number): string {
+  if (days < -60) return `${Math.round(-days / 30.44)} months late`;
   if (days < 0) return `${-days} ${days === -1 ? "day" : "days"} late`;
   if (days === 0) return "today";
   return days === 1 ? "tomorrow" : `in ${days} days`;

@@ -1,14 +1,16 @@
 import type { Job } from "../model/job";
 import { MODEL_VERSION } from "../model/record";
 import type { FollowUp, Replacement } from "../model/log";
-import type { Reading } from "../model/vehicle";
+import type { Reading, Vehicle } from "../model/vehicle";
 import { doNext } from "./do-next";
 import { fittedParts } from "./fitted";
 import { latestReading, questionReading } from "./odometer";
 import { yearSummary } from "./this-year";
+import { vehicleLog } from "./vehicle-log";
 
 const stamp = (id: string) => ({ id, createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z", schema: MODEL_VERSION, origin: "own" as const });
 const reading = (on: string, value: number, more: Partial<Reading> = {}): Reading => ({ ...stamp(on), vehicleId: "v", on, distance: { value, unit: "km" }, ...more });
+const vehicle: Vehicle = { ...stamp("v"), name: "v", distanceUnit: "km", torqueUnit: "N.m" };
 const readings = [reading("2026-03-01", 1000), reading("2026-01-01", 500), reading("2026-06-01", 2000)];
 const km = (value: number) => ({ value, unit: "km" as const });
 
@@ -56,7 +58,7 @@ test("what is on a place is the newest of each part, with how far it has gone", 
   const fitted = fittedParts(
     [replaced("Shoes", "2024-01-01", 100), replaced("shoes", "2026-01-01", 600), replaced("Tyre", "2025-01-01", 300), replaced("Shoes", "2026-02-01", 700, { vehicleId: "other" })],
     "v",
-    km(1000),
+    vehicleLog(vehicle, { readings: [reading("2026-03-01", 1000)], replacements: [], measurements: [], intervals: [], followUps: [] }, "2026-03-01"),
   );
   expect(fitted.get("left rear")?.map(({ replacement, gone }) => [replacement.part, gone.value])).toEqual([
     ["shoes", 400],
@@ -66,33 +68,56 @@ test("what is on a place is the newest of each part, with how far it has gone", 
 
 test("a year counts its own entries and says how many have no price", () => {
   const list = [replaced("A", "2026-01-01", 1, { priceMinor: 100 }), replaced("B", "2026-05-01", 2), replaced("C", "2025-05-01", 2, { priceMinor: 900 })];
-  expect(yearSummary(list, "v", "2026")).toEqual({ replacements: 2, spentMinor: 100, unpriced: 1 });
+  expect(yearSummary({ replacements: list, jobs: [], works: [], kits: [] }, "v", "2026")).toMatchObject({
+    replacements: 2,
+    spentMinor: 100,
+    unpriced: 1,
+    jobs: 0,
+    minutes: 0,
+    quoted: { count: 0 },
+  });
 });
 
 test("do next: what is under way first, then what is owed by how near it is, then what is planned", () => {
   const job = (id: string, more: Partial<Job>): Job => ({ ...stamp(id), vehicleId: "v", title: id, system: "brakes", state: "planned", routes: [], chosenRouteId: "r", ...more });
   const owed = (id: string, more: Partial<FollowUp>): FollowUp => ({ ...stamp(id), vehicleId: "v", kind: "other", text: id, state: "open", ...more });
-  const things = doNext(
-    {
-      jobs: [job("planned", { plannedFor: "2026-12-01" }), job("begun", { state: "under way" }), job("done", { state: "done" }), job("some day", {})],
-      followUps: [
-        owed("far", { dueAt: km(2900) }),
-        owed("late", { dueOn: "2026-11-20" }),
-        owed("near", { dueOn: "2026-11-26" }),
-        owed("reached", { dueAt: km(1990) }),
-        owed("closed", { state: "done" }),
-      ],
-    },
+  const followUps = [
+    owed("far", { dueAt: km(2900) }),
+    owed("late", { dueOn: "2026-11-20" }),
+    owed("near", { dueOn: "2026-11-26" }),
+    owed("reached", { dueAt: km(1990) }),
+    owed("closed", { state: "done" }),
+  ];
+  const intervals = [
+    { ...stamp("i1"), vehicleId: "v", part: "Plugs", system: "engine" as const, months: 6 },
+    { ...stamp("i2"), vehicleId: "v", part: "Planned part", system: "engine" as const, months: 6 },
+    { ...stamp("i3"), vehicleId: "v", part: "Later", system: "engine" as const, months: 60 },
+  ];
+  const fitted = ["Plugs", "Planned part", "Later"].map((part) => replaced(part, "2026-04-01", 1100));
+  // 20 km a day up to 2000 km on the day itself.
+  const log = vehicleLog(
+    vehicle,
+    { readings: [reading("2026-11-04", 1600), reading("2026-11-24", 2000)], replacements: fitted, measurements: [], intervals, followUps },
     "2026-11-24",
-    () => km(2000),
   );
+  const covers = job("covers", { state: "planned", plannedFor: "2026-12-03" });
+  const withPart = {
+    ...covers,
+    chosenRouteId: "r",
+    routes: [{ id: "r", name: "r", steps: [], fasteners: [], parts: [{ id: "p", name: "planned parts", place: "engine" as const, count: 1 }] }],
+  };
+  const bare = (one: Job): Job => ({ ...one, routes: [{ id: "r", name: "r", steps: [], fasteners: [], parts: [] }] });
+  const jobs = [job("planned", { plannedFor: "2026-12-01" }), job("begun", { state: "under way" }), job("done", { state: "done" }), job("some day", {})].map(bare);
+  const things = doNext([...jobs, withPart], [log], "2026-11-24");
   expect(things.map(({ title, when }) => `${title}: ${when}`)).toEqual([
     "begun: under way",
+    "Plugs, left rear: 54 days late",
     "late: now",
     "reached: now",
     "near: in 2 days",
     "far: in 900 km",
     "planned: in 7 days",
+    "covers: in 9 days",
     "some day: no day yet",
   ]);
 });

@@ -1,18 +1,35 @@
+import type { Job } from "../model/job";
+import type { KitRecord } from "../model/kit";
 import type { Replacement } from "../model/log";
+import type { Work } from "../model/work";
+import { type Quoted, hoursOf, quotedOf } from "./costs";
 
 export interface YearSummary {
+  jobs: number;
+  minutes: number;
   replacements: number;
   spentMinor: number;
   /** Those without a price, which the sum leaves out. */
   unpriced: number;
+  quoted: Quoted;
 }
 
-/** What one vehicle has had in one calendar year. */
-export function yearSummary(replacements: readonly Replacement[], vehicleId: string, year: string): YearSummary {
-  const own = replacements.filter((one) => one.vehicleId === vehicleId && one.on.startsWith(year));
+/** What all vehicles, or one, have had in one calendar year. */
+export function yearSummary(
+  household: { replacements: readonly Replacement[]; jobs: readonly Job[]; works: readonly Work[]; kits: readonly KitRecord[] },
+  vehicleId: string | undefined,
+  year: string,
+): YearSummary {
+  const ours = <T extends { vehicleId: string }>(records: readonly T[]) => records.filter((one) => vehicleId === undefined || one.vehicleId === vehicleId);
+  const own = ours(household.replacements).filter(({ on }) => on.startsWith(year));
+  const done = ours(household.jobs).filter(({ state, doneOn }) => state === "done" && doneOn?.startsWith(year));
+  const works = household.works.map((work) => ({ ...work, events: work.events.filter(({ on }) => on.startsWith(year)) }));
   return {
+    jobs: done.length,
+    minutes: hoursOf(ours(household.jobs), works).totalMin,
     replacements: own.length,
     spentMinor: own.reduce((sum, one) => sum + (one.priceMinor ?? 0), 0),
     unpriced: own.filter((one) => one.priceMinor === undefined).length,
+    quoted: quotedOf(own, done, household.kits),
   };
 }

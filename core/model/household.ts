@@ -1,8 +1,9 @@
 import { z } from "zod";
 import { jobSchema } from "./job";
 import { kitSchema } from "./kit";
-import { followUpSchema, measurementSchema, replacementSchema } from "./log";
+import { followUpSchema, intervalSchema, measurementSchema, replacementSchema } from "./log";
 import { MODEL_VERSION, instantSchema } from "./record";
+import { removalSchema } from "./removal";
 import { toolSchema } from "./tool";
 import { readingSchema, vehicleSchema } from "./vehicle";
 import { workSchema } from "./work";
@@ -18,6 +19,8 @@ export const recordSchemas = {
   replacements: replacementSchema,
   measurements: measurementSchema,
   followUps: followUpSchema,
+  intervals: intervalSchema,
+  removals: removalSchema,
 } as const;
 
 export type Collection = keyof typeof recordSchemas;
@@ -36,6 +39,8 @@ export const householdSchema = z.strictObject({
   replacements: z.array(replacementSchema),
   measurements: z.array(measurementSchema),
   followUps: z.array(followUpSchema),
+  intervals: z.array(intervalSchema),
+  removals: z.array(removalSchema),
 });
 export type Household = z.infer<typeof householdSchema>;
 
@@ -50,5 +55,5 @@ export type HouseholdFile = z.infer<typeof householdFileSchema>;
 
 /** A household with nothing in it. */
 export function emptyHousehold(): Household {
-  return { vehicles: [], readings: [], jobs: [], works: [], kits: [], tools: [], replacements: [], measurements: [], followUps: [] };
+  return { vehicles: [], readings: [], jobs: [], works: [], kits: [], tools: [], replacements: [], measurements: [], followUps: [], intervals: [], removals: [] };
 }

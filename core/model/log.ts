@@ -16,6 +16,8 @@ export const replacementSchema = z.strictObject({
   odometer: distanceSchema,
   on: daySchema,
   priceMinor: z.int().min(0).max(100_000_000).optional(),
+  /** What a workshop asked for the same, part and work. */
+  quoteMinor: z.int().min(0).max(100_000_000).optional(),
   hand: z.enum(["left", "right"]).optional(),
   warrantyUntil: daySchema.optional(),
   note: textSchema.optional(),
@@ -52,5 +54,24 @@ export const followUpSchema = z.strictObject({
   dueAt: distanceSchema.optional(),
   state: z.enum(["open", "done", "dropped"]),
   closedOn: daySchema.optional(),
+  /** Why it was moved or dropped. */
+  because: lineSchema.optional(),
 });
 export type FollowUp = z.infer<typeof followUpSchema>;
+
+/** How often one part of a vehicle is renewed: after so far or so long, whichever comes first. */
+export const intervalSchema = z
+  .strictObject({
+    ...recordShape,
+    vehicleId: idSchema,
+    part: lineSchema,
+    /** Only at this place; left out, wherever the part sits. */
+    place: placeSchema.optional(),
+    system: systemSchema,
+    every: distanceSchema.refine(({ value }) => value > 0, "An interval must be more than nothing.").optional(),
+    months: z.int().min(1).max(600).optional(),
+    /** Left alone until then, and why. */
+    snoozed: z.strictObject({ until: daySchema, because: lineSchema }).optional(),
+  })
+  .refine(({ every, months }) => every !== undefined || months !== undefined, { path: ["every"], message: "An interval needs a distance or a time." });
+export type Interval = z.infer<typeof intervalSchema>;

@@ -22,6 +22,11 @@ export const MIGRATIONS: readonly Migration[] = [
   { to: 3, name: "fasteners, steps and parts in full; answers to the second look", migrate: (household) => household },
   { to: 4, name: "a kit for each job; tools in full", migrate: (household) => ({ ...household, kits: household.kits ?? [] }) },
   { to: 5, name: "what happens at work in full; measurements", migrate: (household) => ({ ...household, measurements: household.measurements ?? [] }) },
+  {
+    to: 6,
+    name: "intervals; what was removed; reasons of follow-ups",
+    migrate: (household) => ({ ...household, intervals: household.intervals ?? [], removals: household.removals ?? [] }),
+  },
 ];
 
 /**

@@ -8,8 +8,8 @@ import { amountSchema } from "./supply";
 const drive = z.enum(SQUARE_DRIVES);
 const mm = z.number().positive().max(5000);
 const kg = z.number().positive().max(50_000);
-/** `set` is the box that it belongs to; `lentTo` says who has it meanwhile: a lent tool covers nothing. */
-const owned = { ...recordShape, name: lineSchema, set: lineSchema.optional(), lentTo: lineSchema.optional() };
+/** `set` is the box that it belongs to; `lentTo` says who has it meanwhile: a lent tool covers nothing. `priceMinor` is what it cost. */
+const owned = { ...recordShape, name: lineSchema, set: lineSchema.optional(), lentTo: lineSchema.optional(), priceMinor: z.int().min(0).max(100_000_000).optional() };
 
 export const torqueWrenchSchema = z
   .strictObject({

@@ -3,7 +3,8 @@
 import { Box } from "@chakra-ui/react";
 import Link from "next/link";
 import { type NextThing, doNext } from "@/core/log/do-next";
-import { latestReading } from "@/core/log/odometer";
+import type { VehicleLog } from "@/core/log/vehicle-log";
+import type { Job } from "@/core/model/job";
 import { useCollection } from "@/data/hooks";
 import { touched } from "@/data/stamp";
 import { Button } from "@/ui/Button";
@@ -15,13 +16,9 @@ const WHEN_COLOUR = { now: "stop", soon: "watch", later: "soft" } as const;
 const SHOWN = 6;
 
 /** What is begun, owed or planned over all vehicles; the first is the one thing to do next. */
-export function DoNextSheet() {
-  const jobs = useCollection("jobs") ?? [];
-  const followUps = useCollection("followUps") ?? [];
-  const readings = useCollection("readings") ?? [];
-  const vehicles = useCollection("vehicles") ?? [];
-  const things = doNext({ jobs, followUps }, today(), (id) => latestReading(readings, id)?.distance);
-  const name = (id: string) => vehicles.find((vehicle) => vehicle.id === id)?.name ?? "";
+export function DoNextSheet({ logs, jobs }: { logs: VehicleLog[]; jobs: Job[] }) {
+  const things = doNext(jobs, logs, today());
+  const name = (id: string) => logs.find(({ vehicle }) => vehicle.id === id)?.vehicle.name ?? "";
 
   return (
     <Sheet title="Do next" padding="0" paddingTop="3" overflow="hidden" css={{ "& > h2": { paddingInline: "16px" } }}>
@@ -35,7 +32,14 @@ export function DoNextSheet() {
       ))}
       {things.length > SHOWN && (
         <Box padding="2" paddingInline="4" color="soft" fontSize="15px">
-          and {things.length - SHOWN} more later
+          and {things.length - SHOWN} more:{" "}
+          <Link href="/log?id=all&view=due">
+            <u>what is due</u>
+          </Link>
+          ,{" "}
+          <Link href="/log?id=all&view=owed">
+            <u>follow-ups</u>
+          </Link>
         </Box>
       )}
       <Box padding="4">
@@ -77,9 +81,9 @@ function NextRow({ thing, first, vehicle }: { thing: NextThing; first: boolean; 
       background={first ? "marker" : undefined}
       color={first ? "onMarker" : undefined}
     >
-      {thing.jobId ? (
+      {thing.jobId || thing.due ? (
         <Box asChild flex="1" minWidth="0" color="inherit" display="block">
-          <Link href={`/${thing.when === "under way" ? "work" : "plan"}?id=${encodeURIComponent(thing.jobId)}`}>{words}</Link>
+          <Link href={hrefOf(thing)}>{words}</Link>
         </Box>
       ) : (
         <Box flex="1" minWidth="0">
@@ -93,4 +97,9 @@ function NextRow({ thing, first, vehicle }: { thing: NextThing; first: boolean; 
       )}
     </Box>
   );
+}
+
+function hrefOf({ jobId, when, vehicleId }: NextThing): string {
+  if (!jobId) return `/log?id=${encodeURIComponent(vehicleId)}&view=due`;
+  return `/${when === "under way" ? "work" : "plan"}?id=${encodeURIComponent(jobId)}`;
 }

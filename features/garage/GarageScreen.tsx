@@ -1,13 +1,15 @@
 "use client";
 
 import { useState } from "react";
-import { useCollection } from "@/data/hooks";
 import { Loading } from "@/ui/Loading";
 import { ThreeColumns } from "@/ui/ThreeColumns";
+import { useLogRecords, useLogs } from "../log/use-logs";
 import { useVehicleInHand } from "../shell/hand";
 import { useKey } from "../shell/keys";
+import { BackupReminder } from "./BackupReminder";
 import { DoNextSheet } from "./DoNextSheet";
 import { OdometerSheet } from "./OdometerSheet";
+import { RecalledSheet } from "./RecalledSheet";
 import { ThisYearSheet } from "./ThisYearSheet";
 import { VehicleForm } from "./VehicleForm";
 import { VehicleList } from "./VehicleList";
@@ -19,25 +21,30 @@ type Doing = "look" | "add" | "edit";
 /** The vehicles, what is on each corner, and what to do next. */
 export function GarageScreen() {
   const vehicle = useVehicleInHand();
-  const vehicles = useCollection("vehicles");
+  const records = useLogRecords();
+  const logs = useLogs(records);
   const [doing, setDoing] = useState<Doing>("look");
   useKey(["n", "N"], () => setDoing("add"));
-  if (vehicle === undefined || !vehicles) return <Loading />;
+  if (vehicle === undefined || !records || !logs) return <Loading />;
   const look = () => setDoing("look");
   if (doing === "add") return <VehicleForm key="new" onClose={look} />;
   if (!vehicle) return <Welcome onStartOwn={() => setDoing("add")} />;
+  const log = logs.find((one) => one.vehicle.id === vehicle.id);
+  if (!log) return <Loading />;
   if (doing === "edit") return <VehicleForm key={vehicle.id} vehicle={vehicle} onClose={look} />;
 
   return (
     <ThreeColumns
       phone="left, right, middle"
-      left={<VehicleList vehicles={vehicles} chosen={vehicle} onAdd={() => setDoing("add")} />}
-      middle={<VehicleSheet vehicle={vehicle} onEdit={() => setDoing("edit")} />}
+      left={<VehicleList vehicles={records.vehicles} chosen={vehicle} onAdd={() => setDoing("add")} />}
+      middle={<VehicleSheet log={log} records={records} onEdit={() => setDoing("edit")} />}
       right={
         <>
-          <DoNextSheet />
+          <BackupReminder />
+          <DoNextSheet logs={logs} jobs={records.jobs} />
           <OdometerSheet key={vehicle.id} vehicle={vehicle} />
-          <ThisYearSheet vehicle={vehicle} />
+          <RecalledSheet vehicle={vehicle} records={records} />
+          <ThisYearSheet records={records} />
         </>
       }
     />

@@ -2,26 +2,33 @@
 
 import { Box } from "@chakra-ui/react";
 import { yearSummary } from "@/core/log/this-year";
-import type { Vehicle } from "@/core/model/vehicle";
 import { formatPrice } from "@/core/quantity/money";
-import { useCollection } from "@/data/hooks";
+import { formatMinutes } from "@/core/work/times";
+import { Button } from "@/ui/Button";
 import { Sheet } from "@/ui/Sheet";
+import Link from "next/link";
+import type { LogRecords } from "../log/use-logs";
 import { today } from "../shell/clock";
 
-/** What the vehicle has had this calendar year. */
-export function ThisYearSheet({ vehicle }: { vehicle: Vehicle }) {
-  const replacements = useCollection("replacements") ?? [];
+/** What all vehicles have had this calendar year: jobs, hours, parts, and what a workshop would have asked. */
+export function ThisYearSheet({ records }: { records: LogRecords }) {
   const year = today().slice(0, 4);
-  const { replacements: count, spentMinor, unpriced } = yearSummary(replacements, vehicle.id, year);
+  const { jobs, minutes, replacements, spentMinor, unpriced, quoted } = yearSummary(records, undefined, year);
   return (
-    <Sheet title={`${vehicle.name} in ${year}`}>
-      {count === 0 ? (
-        <Box color="soft">Nothing replaced yet.</Box>
+    <Sheet title={`This year, ${year}`}>
+      {replacements === 0 && minutes < 1 ? (
+        <Box color="soft">Nothing done yet.</Box>
       ) : (
         <Box>
-          {count} {count === 1 ? "replacement" : "replacements"}, parts {formatPrice(spentMinor)}.{unpriced > 0 && ` ${unpriced} without a price.`}
+          {replacements} {replacements === 1 ? "replacement" : "replacements"}, {jobs} {jobs === 1 ? "job" : "jobs"} done
+          {minutes >= 1 && `, ${formatMinutes(minutes)} under cars`}. Parts {formatPrice(spentMinor)}
+          {unpriced > 0 && ` (${unpriced} without a price)`}
+          {quoted.count > 0 && `; quoted ${formatPrice(quoted.quoteMinor)} for work whose parts cost ${formatPrice(quoted.partsMinor)}`}.
         </Box>
       )}
+      <Button asChild look="quiet" paddingInline="0">
+        <Link href="/log?id=all&view=costs">All costs</Link>
+      </Button>
     </Sheet>
   );
 }

@@ -1,37 +1,35 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
-import { fittedParts } from "@/core/log/fitted";
-import { latestReading } from "@/core/log/odometer";
-import { PLACES, type Place } from "@/core/model/place";
-import type { Vehicle } from "@/core/model/vehicle";
-import { formatDistance } from "@/core/quantity/distance";
+import Link from "next/link";
+import { useMemo } from "react";
+import { type Condition, type ConditionLine, type PlaceCondition, conditionOf } from "@/core/log/condition";
+import type { VehicleLog } from "@/core/log/vehicle-log";
+import type { Place } from "@/core/model/place";
 import { formatFigure } from "@/core/quantity/torque-words";
-import { useCollection } from "@/data/hooks";
 import { Button } from "@/ui/Button";
 import { Sheet } from "@/ui/Sheet";
 import { type PlaceMark, VehicleFromAbove } from "@/ui/drawing/VehicleFromAbove";
-
+import type { LogRecords } from "../log/use-logs";
+import { today } from "../shell/clock";
 import { DoNotDriveBanner } from "./DoNotDriveBanner";
 
 const SHOWN_AT_ONCE = 3;
 /** Characters that fit beside the drawing. */
-const LONGEST_LINE = 25;
+const LONGEST_LINE = 27;
 const CORNERS: Place[] = ["left front", "right front", "left rear", "right rear"];
+const SIGN: Record<Condition, string> = { stop: "■ ", watch: "▲ ", good: "", unknown: "" };
+const COLOUR: Record<Condition, string> = { stop: "stop", watch: "watch", good: "good", unknown: "edge" };
 
-/** The vehicle from above: what is on each corner, from the log, and how far it has gone. */
-export function VehicleSheet({ vehicle, onEdit }: { vehicle: Vehicle; onEdit: () => void }) {
-  const replacements = useCollection("replacements") ?? [];
-  const readings = useCollection("readings") ?? [];
-  const now = latestReading(readings, vehicle.id)?.distance ?? { value: 0, unit: vehicle.distanceUnit };
-  const fitted = fittedParts(replacements, vehicle.id, { value: now.value, unit: now.unit });
-  const marks = PLACES.flatMap((place): PlaceMark[] => {
-    const parts = fitted.get(place) ?? [];
-    if (parts.length === 0) return CORNERS.includes(place) ? [{ place, filled: false, lines: [capital(place), "nothing logged yet"] }] : [];
-    const shown = parts.slice(0, SHOWN_AT_ONCE).map(({ replacement, gone }) => partLine(replacement.part, formatDistance(gone)));
-    const more = parts.length - SHOWN_AT_ONCE;
-    return [{ place, filled: true, lines: [capital(place), ...shown, ...(more > 0 ? [`and ${more} more in the log`] : [])] }];
-  });
+/** The vehicle from above: what is on each place, how far it has gone, what wears and what is due there. */
+export function VehicleSheet({ log, records, onEdit }: { log: VehicleLog; records: LogRecords; onEdit: () => void }) {
+  const { vehicle } = log;
+  const on = today();
+  const places = useMemo(() => conditionOf(log, records.replacements, records.measurements, on), [log, records, on]);
+  const known = new Set(places.map(({ place }) => place));
+  const bare: PlaceCondition[] = CORNERS.filter((place) => !known.has(place)).map((place) => ({ place, state: "unknown", lines: [] }));
+  const all = [...places, ...bare];
+  const marks = all.map(({ place, state, lines }): PlaceMark => ({ place, state, lines: [capital(place), ...shortLines(lines)] }));
 
   return (
     <Sheet flex="1" padding={{ base: "4", lg: "6" }}>
@@ -42,22 +40,27 @@ export function VehicleSheet({ vehicle, onEdit }: { vehicle: Vehicle; onEdit: ()
             {vehicle.name}
           </Box>
           <Box color="soft">
-            What is on it, and how far it has gone
+            Where the parts are, how far they have gone, what is due
             {vehicle.wheelTorque && `. Wheel bolts ${formatFigure(vehicle.wheelTorque)}`}
           </Box>
         </Box>
-        <Button onClick={onEdit}>Edit</Button>
+        <Box display="flex" gap="2">
+          <Button asChild look="quiet">
+            <Link href={`/log?id=${encodeURIComponent(vehicle.id)}&view=due`}>What is due</Link>
+          </Button>
+          <Button onClick={onEdit}>Edit</Button>
+        </Box>
       </Box>
       <Box display={{ base: "none", md: "block" }} marginTop="2">
         <VehicleFromAbove marks={marks} />
       </Box>
       <Box as="ul" display={{ base: "grid", md: "none" }} gridTemplateColumns="1fr 1fr" gap="4" listStyleType="none" padding="0" marginTop="4">
-        {marks.map(({ place, lines, filled }) => (
-          <Box as="li" key={place} borderTop="3px solid" borderColor={filled ? "good" : "edge"} paddingTop="2">
+        {all.map(({ place, lines, state }) => (
+          <Box as="li" key={place} borderTop="3px solid" borderColor={COLOUR[state]} paddingTop="2">
             <Box as="h2" fontSize="20px">
-              {lines[0]}
+              {capital(place)}
             </Box>
-            {lines.slice(1).map((line) => (
+            {(lines.length === 0 ? ["nothing logged yet"] : shortLines(lines, 200)).map((line) => (
               <Box key={line} color="soft" fontSize="15px">
                 {line}
               </Box>
@@ -78,8 +81,16 @@ function capital(text: string): string {
   return text.charAt(0).toUpperCase() + text.slice(1);
 }
 
-/** One line beside the drawing: the part is cut short before the distance is. */
-function partLine(part: string, gone: string): string {
-  const room = LONGEST_LINE - gone.length - 2;
-  return `${part.length > room ? `${part.slice(0, room - 1).replace(/[\s,]+$/, "")}…` : part}, ${gone}`;
+/** The worst first, as many as there is room for. */
+function shortLines(lines: ConditionLine[], longest = LONGEST_LINE): string[] {
+  if (lines.length === 0) return ["nothing logged yet"];
+  const more = lines.length - SHOWN_AT_ONCE;
+  return [...lines.slice(0, SHOWN_AT_ONCE).map((line) => oneLine(line, longest)), ...(more > 0 ? [`and ${more} more in the log`] : [])];
+}
+
+/** One line beside the drawing: the part is cut short before its figure is. */
+function oneLine({ state, what, figure }: ConditionLine, longest: number): string {
+  const room = longest - figure.length - 2 - SIGN[state].length;
+  const short = what.length > room ? `${what.slice(0, Math.max(3, room - 1)).replace(/[\s,]+$/, "")}…` : what;
+  return `${SIGN[state]}${short}, ${figure}`;
 }

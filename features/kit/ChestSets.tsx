@@ -1,6 +1,7 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
+import { removing } from "@/data/change";
 import { useState } from "react";
 import type { Tool } from "@/core/model/tool";
 import { touched } from "@/data/stamp";
@@ -51,13 +52,7 @@ function SetLine({ name, tools, onFind }: { name: string; tools: Tool[]; onFind:
             Lend it
           </Button>
         )}
-        <Button
-          look="quiet"
-          fontSize="15px"
-          color="stop"
-          aria-label={`Remove ${name}`}
-          onClick={() => void does({ remove: { tools: tools.map(({ id }) => id) } }, `${name} removed, ${tools.length} tools.`)}
-        >
+        <Button look="quiet" fontSize="15px" color="stop" aria-label={`Remove ${name}`} onClick={() => void does(removing({ tools }), `${name} removed, ${tools.length} tools.`)}>
           Remove
         </Button>
       </Box>

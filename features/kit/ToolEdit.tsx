@@ -5,6 +5,7 @@ import { fieldReader, ifTyped, requireText } from "@/core/field-reader";
 import { InputError } from "@/core/input-error";
 import type { Tool } from "@/core/model/tool";
 import { readNumber } from "@/core/quantity/read-number";
+import { removing } from "@/data/change";
 import { touched } from "@/data/stamp";
 import { Button } from "@/ui/Button";
 import { TextField } from "@/ui/form/Field";
@@ -55,7 +56,7 @@ export function ToolEdit({ tool, onlyLent = false, onClose }: { tool: Tool; only
           Save
         </Button>
         {!onlyLent && <Button onClick={close}>Cancel</Button>}
-        <Button look="quiet" color="stop" marginLeft="auto" onClick={() => void does({ remove: { tools: [tool.id] } }, `${tool.name} removed.`).then((done) => done && close())}>
+        <Button look="quiet" color="stop" marginLeft="auto" onClick={() => void does(removing({ tools: [tool] }), `${tool.name} removed.`).then((done) => done && close())}>
           Remove
         </Button>
       </Box>

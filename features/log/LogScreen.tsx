@@ -1,65 +1,44 @@
 "use client";
 
-import { Box } from "@chakra-ui/react";
-import { useRouter, useSearchParams } from "next/navigation";
-import { useRef, useState } from "react";
-import { SYSTEMS } from "@/core/model/place";
-import { formatPrice } from "@/core/quantity/money";
-import { useCollection } from "@/data/hooks";
-import { SelectField, TextField } from "@/ui/form/Field";
+import { useSearchParams } from "next/navigation";
 import { Loading } from "@/ui/Loading";
-import { Sheet } from "@/ui/Sheet";
 import { useVehicleInHand } from "../shell/hand";
-import { useKey } from "../shell/keys";
-import { LogTable } from "./LogTable";
-import { useFound } from "./use-found";
+import { BringTable } from "./BringTable";
+import { CostsView } from "./CostsView";
+import { DueView } from "./DueView";
+import { EntryForm } from "./EntryForm";
+import { EntryScreen } from "./EntryScreen";
+import { FollowUpsView } from "./FollowUpsView";
+import { ALL, LOG_VIEWS } from "./LogViews";
+import { ReplacedView } from "./ReplacedView";
+import { useLogRecords, useLogs } from "./use-logs";
+import { WearView } from "./WearView";
 
-const ALL = "all";
-
-/** Completed replacements: chosen by vehicle and system, searched, and sorted in the table. */
+/** The pocket: which of its pages, of which vehicle, is in the address. */
 export function LogScreen() {
-  const router = useRouter();
-  const all = useSearchParams().get("id") === ALL;
+  const params = useSearchParams();
   const inHand = useVehicleInHand();
-  const vehicles = useCollection("vehicles");
-  const replacements = useCollection("replacements");
-  const [system, setSystem] = useState("");
-  const [query, setQuery] = useState("");
-  const search = useRef<HTMLInputElement>(null);
-  useKey("/", () => search.current?.focus());
-  const found = useFound(replacements ?? [], vehicles ?? [], query);
-  if (inHand === undefined || !vehicles || !replacements) return <Loading />;
+  const records = useLogRecords();
+  const logs = useLogs(records);
+  if (inHand === undefined || !records || !logs) return <Loading />;
 
-  const vehicle = all ? undefined : inHand;
-  const rows = found.filter((one) => (!vehicle || one.vehicleId === vehicle.id) && (system === "" || one.system === system));
-  const spent = rows.reduce((sum, { priceMinor }) => sum + (priceMinor ?? 0), 0);
-
-  return (
-    <Box
-      display="grid"
-      gridTemplateColumns={{ base: "minmax(0, 1fr)", lg: "240px minmax(0, 1fr)" }}
-      gap={{ base: "3", lg: "18px" }}
-      alignItems="start"
-      paddingRight={{ lg: "20px" }}
-    >
-      <Sheet title="Log">
-        <Box display="grid" gridTemplateColumns={{ base: "1fr 1fr", lg: "1fr" }} gap="3">
-          <Box gridColumn="1 / -1">
-            <TextField ref={search} label="Search" type="search" placeholder="plugs, left rear…" value={query} onChange={(event) => setQuery(event.target.value)} />
-          </Box>
-          <SelectField
-            label="Vehicle"
-            value={vehicle?.id ?? ALL}
-            onChange={(event) => router.replace(`/log?id=${encodeURIComponent(event.target.value)}`)}
-            choices={[{ value: ALL, label: "All vehicles" }, ...vehicles.map(({ id, name }) => ({ value: id, label: name }))]}
-          />
-          <SelectField label="System" value={system} onChange={(event) => setSystem(event.target.value)} choices={[{ value: "", label: "All systems" }, ...SYSTEMS]} />
-        </Box>
-        <Box marginTop="4" color="soft" aria-live="polite" data-testid="log-count">
-          {rows.length} {rows.length === 1 ? "replacement" : "replacements"}, {formatPrice(spent)} for parts
-        </Box>
-      </Sheet>
-      <LogTable rows={rows} vehicles={vehicles} showVehicle={!vehicle} isEmpty={replacements.length === 0} />
-    </Box>
-  );
+  const entry = params.get("entry");
+  if (entry !== null) return <EntryScreen key={entry} id={entry} records={records} logs={logs} />;
+  if (params.has("new")) return <EntryForm key="new" line={params.get("new") ?? ""} vehicle={inHand} records={records} logs={logs} />;
+  if (params.has("bring")) return <BringTable records={records} vehicle={inHand} />;
+  const vehicle = params.get("id") === ALL ? undefined : (inHand ?? undefined);
+  const shown = logs.filter((log) => !vehicle || log.vehicle.id === vehicle.id);
+  const page = { records, logs: shown, vehicle };
+  switch (LOG_VIEWS.find(({ view }) => view === params.get("view"))?.view) {
+    case "due":
+      return <DueView {...page} />;
+    case "wear":
+      return <WearView {...page} />;
+    case "costs":
+      return <CostsView {...page} />;
+    case "owed":
+      return <FollowUpsView {...page} />;
+    default:
+      return <ReplacedView {...page} />;
+  }
 }

@@ -1,32 +1,49 @@
 "use client";
 
 import MiniSearch from "minisearch";
-import { useMemo } from "react";
+import { useEffect, useMemo, useState } from "react";
 import type { Replacement } from "@/core/model/log";
 import type { Vehicle } from "@/core/model/vehicle";
 
-/** The replacements that a search finds, all of them for an empty search; slips of spelling are forgiven. */
+/** So many are taken into the index at a time: a long log does not hold up the screen. */
+const AT_A_TIME = 250;
+
+/**
+ * The replacements that a search finds, all of them for an empty search; slips of spelling are forgiven.
+ * Until the index is made, which for a long log takes a moment, the words have to stand there as they are typed.
+ */
 export function useFound(replacements: Replacement[], vehicles: Vehicle[], query: string): Replacement[] {
-  const index = useMemo(() => {
-    const search = new MiniSearch<Replacement>({
-      fields: ["part", "partNumber", "place", "system", "note", "on", "vehicle"],
-      extractField: (record, field) => {
-        if (field === "vehicle") return vehicles.find(({ id }) => id === record.vehicleId)?.name ?? "";
-        const value = record[field as keyof Replacement];
-        return value === undefined ? "" : String(value);
-      },
-      searchOptions: { prefix: true, combineWith: "AND" },
-    });
-    search.addAll(replacements);
-    return search;
+  const [index, setIndex] = useState<{ of: Replacement[]; search: MiniSearch<Replacement> }>();
+  useEffect(() => {
+    let wanted = true;
+    const search = emptyIndex(vehicles);
+    void search.addAllAsync(replacements, { chunkSize: AT_A_TIME }).then(() => wanted && setIndex({ of: replacements, search }));
+    return () => {
+      wanted = false;
+    };
   }, [replacements, vehicles]);
 
   return useMemo(() => {
-    if (query.trim() === "") return replacements;
+    const words = query.trim().toLowerCase();
+    if (words === "") return replacements;
+    if (index?.of !== replacements) return replacements.filter((one) => [one.part, one.place, one.system, one.note].join(" ").toLowerCase().includes(words));
     // Spelling is forgiven only when nothing is spelt that way: "coil" should not bring every oil change.
-    const exact = index.search(query);
-    const hits = exact.length > 0 ? exact : index.search(query, { fuzzy: 0.3 });
+    const exact = index.search.search(words);
+    const hits = exact.length > 0 ? exact : index.search.search(words, { fuzzy: 0.3 });
     const found = new Set<string>(hits.map(({ id }) => String(id)));
     return replacements.filter(({ id }) => found.has(id));
   }, [index, query, replacements]);
+}
+
+function emptyIndex(vehicles: Vehicle[]): MiniSearch<Replacement> {
+  const names = new Map(vehicles.map(({ id, name }) => [id, name]));
+  return new MiniSearch<Replacement>({
+    fields: ["part", "partNumber", "place", "system", "note", "on", "vehicle"],
+    extractField: (record, field) => {
+      if (field === "vehicle") return names.get(record.vehicleId) ?? "";
+      const value = record[field as keyof Replacement];
+      return value === undefined ? "" : String(value);
+    },
+    searchOptions: { prefix: true, combineWith: "AND" },
+  });
 }

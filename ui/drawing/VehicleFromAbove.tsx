@@ -20,8 +20,10 @@ export interface PlaceMark {
   place: Place;
   /** Short lines beside the drawing; the first is the place itself. */
   lines: string[];
-  filled: boolean;
+  /** How the place stands; told by shape and by word, not by colour alone. */
+  state: PlaceState;
 }
+export type PlaceState = "stop" | "watch" | "good" | "unknown";
 
 const LINE = 19;
 const TOP = 26;
@@ -67,14 +69,7 @@ function Leader({ mark, top, side }: Laid & { side: "left" | "right" }) {
   return (
     <g>
       <path d={`M ${elbow} ${top - 5} L ${at.x} ${at.y}`} stroke="var(--chakra-colors-soft)" fill="none" />
-      <circle
-        cx={at.x}
-        cy={at.y}
-        r={8}
-        fill={mark.filled ? "var(--chakra-colors-good)" : "var(--chakra-colors-sheet)"}
-        stroke={wheel ? "var(--chakra-colors-sheet)" : "var(--chakra-colors-drawing)"}
-        strokeWidth={2.5}
-      />
+      <StateShape state={mark.state} x={at.x} y={at.y} edge={wheel ? "var(--chakra-colors-sheet)" : "var(--chakra-colors-drawing)"} />
       <text x={left ? 0 : 472} y={top} fill="var(--chakra-colors-ink)" style={{ fontSize: 15.5 }}>
         {mark.lines.map((line, i) => (
           <tspan
@@ -89,6 +84,14 @@ function Leader({ mark, top, side }: Laid & { side: "left" | "right" }) {
       </text>
     </g>
   );
+}
+
+/** A square where something has to be done, a triangle where it soon has, a disc where all is well, a ring where nothing is known. */
+function StateShape({ state, x, y, edge }: { state: PlaceState; x: number; y: number; edge: string }) {
+  const line = { stroke: edge, strokeWidth: 2.5 };
+  if (state === "stop") return <rect x={x - 8} y={y - 8} width={16} height={16} fill="var(--chakra-colors-stop)" {...line} />;
+  if (state === "watch") return <path d={`M ${x - 10} ${y + 8} L ${x} ${y - 10} L ${x + 10} ${y + 8} Z`} fill="var(--chakra-colors-watch)" {...line} />;
+  return <circle cx={x} cy={y} r={8} fill={state === "good" ? "var(--chakra-colors-good)" : "var(--chakra-colors-sheet)"} {...line} />;
 }
 
 /** Labels of one side from top to bottom, each as near its place as the one above it allows, all on the paper. */

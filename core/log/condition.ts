@@ -1,0 +1,71 @@
+import { differenceInCalendarDays, parseISO } from "date-fns";
+import type { Measurement, Replacement } from "../model/log";
+import { PLACES, type Place } from "../model/place";
+import { formatDistance } from "../quantity/distance";
+import { SOON_DAYS } from "./due";
+import { fittedParts } from "./fitted";
+import { partKey } from "./part-key";
+import type { VehicleLog } from "./vehicle-log";
+import { type Wear, wearOf } from "./wear";
+
+export type Condition = "stop" | "watch" | "good" | "unknown";
+
+/** How one place of a vehicle stands, and why, the worst first. */
+export interface PlaceCondition {
+  place: Place;
+  state: Condition;
+  lines: ConditionLine[];
+}
+export interface ConditionLine {
+  state: Condition;
+  what: string;
+  /** Never cut short: the distance, the measure, the day. */
+  figure: string;
+}
+
+const RANK: Record<Condition, number> = { stop: 0, watch: 1, good: 2, unknown: 3 };
+
+/**
+ * Every place that the log knows something of: what is due there, what wears there against its limit, and what was fitted there with how far
+ * it has gone and whether it is still under warranty.
+ */
+export function conditionOf(log: VehicleLog, replacements: readonly Replacement[], measurements: readonly Measurement[], today: string): PlaceCondition[] {
+  const { vehicle, mileage, driving, dues } = log;
+  const lines = new Map<Place, ConditionLine[]>();
+  const add = (place: Place, line: ConditionLine) => lines.set(place, [...(lines.get(place) ?? []), line]);
+  const told = new Set<string>();
+  for (const { state, place, interval, left, on } of dues) {
+    if (!place || (state !== "overdue" && state !== "soon") || !on) continue;
+    told.add(`${place} ${partKey(interval.part)}`);
+    const figure = state === "overdue" ? "overdue" : left ? `${formatDistance(left)} left` : "due soon";
+    add(place, { state: state === "overdue" ? "stop" : "watch", what: interval.part, figure });
+  }
+  for (const wear of wearOf(vehicle.id, measurements, replacements, mileage, driving)) {
+    const place = PLACES.find((one) => one === wear.at?.toLowerCase());
+    const last = wear.points.at(-1);
+    if (place && last) add(place, { state: wearState(wear, today), what: wear.what, figure: `${last.value} ${wear.unit}` });
+  }
+  const fitted = fittedParts(replacements, vehicle.id, log);
+  for (const [place, parts] of fitted) {
+    for (const { replacement, gone } of parts) {
+      if (told.has(`${place} ${partKey(replacement.part)}`)) continue;
+      const warranty = replacement.warrantyUntil !== undefined && replacement.warrantyUntil >= today;
+      add(place, { state: "good", what: replacement.part, figure: `${formatDistance(gone)}${warranty ? ", warranty" : ""}` });
+    }
+  }
+  return PLACES.flatMap((place): PlaceCondition[] => {
+    const own = lines.get(place);
+    if (!own) return [];
+    const sorted = own.sort((a, b) => RANK[a.state] - RANK[b.state]);
+    return [{ place, state: sorted[0]?.state ?? "unknown", lines: sorted }];
+  });
+}
+
+/** Beyond its limit is a stop; at its limit within the time that counts as soon is to be watched. */
+function wearState({ verdict, line }: Wear, today: string): Condition {
+  if (verdict === "beyond") return "stop";
+  if (verdict !== "forecast" && verdict !== "two points") return "unknown";
+  const on = line?.on;
+  if (!on) return "unknown";
+  return differenceInCalendarDays(parseISO(on.earliest), parseISO(today)) <= SOON_DAYS ? "watch" : "good";
+}

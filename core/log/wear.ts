@@ -1,0 +1,168 @@
+import type { Measurement, Replacement } from "../model/log";
+import { type DayBand, type Driving, dayAfter } from "./driving";
+import { type Mileage, dayNumber } from "./mileage";
+import { partKey } from "./part-key";
+import { t90 } from "./student";
+
+export interface WearPoint {
+  totalKm: number;
+  on: string;
+  value: number;
+}
+
+/** One thing measured at one place over time, since it was last new. */
+export interface WearSeries {
+  what: string;
+  at: string | undefined;
+  unit: string;
+  limit: { value: number; is: "least" | "most" } | undefined;
+  points: WearPoint[];
+  /** Points from before it was renewed. */
+  earlier: WearPoint[];
+}
+
+/** A straight line through a series, and where it meets the limit. */
+export interface WearLine {
+  /** The value at a total, on the line. */
+  valueAt: (totalKm: number) => number;
+  perThousandKm: number;
+  /** Where the line meets the limit, km over all odometers; `latest` may never come. Undefined without a limit, or when it does not wear. */
+  meets: { best: number; earliest: number | undefined; latest: number | undefined } | undefined;
+  on: DayBand | undefined;
+}
+
+export type WearVerdict = "one point" | "two points" | "no wear seen" | "no limit" | "beyond" | "forecast";
+
+export interface Wear extends WearSeries {
+  line: WearLine | undefined;
+  verdict: WearVerdict;
+}
+
+/** What of a value may be scatter or a sharper eye rather than a new part: a fifth of all it has worn. */
+const JUMP_SHARE = 0.2;
+
+/** Each thing measured on a vehicle, place by place, with its line and the day that it meets its limit. */
+export function wearOf(vehicleId: string, measurements: readonly Measurement[], replacements: readonly Replacement[], mileage: Mileage, driving: Driving | undefined): Wear[] {
+  const groups = new Map<string, Measurement[]>();
+  for (const one of measurements) {
+    if (one.vehicleId !== vehicleId) continue;
+    const key = `${partKey(one.what)}|${(one.at ?? "").toLowerCase()}|${one.unit}`;
+    groups.set(key, [...(groups.get(key) ?? []), one]);
+  }
+  const renewed = replacements.filter((one) => one.vehicleId === vehicleId);
+  return [...groups.values()]
+    .map((group) => judged(seriesOf(group, renewed, mileage), driving))
+    .sort((a, b) => a.what.localeCompare(b.what) || (a.at ?? "").localeCompare(b.at ?? ""));
+}
+
+function seriesOf(group: Measurement[], renewed: readonly Replacement[], mileage: Mileage): WearSeries {
+  const sorted = [...group].sort((a, b) => a.on.localeCompare(b.on) || mileage.totalKm(a.odometer, a.on) - mileage.totalKm(b.odometer, b.on));
+  const last = sorted.at(-1);
+  if (!last) throw new Error("A series has at least one measurement.");
+  // The newest words about its limit hold.
+  const limited = sorted.findLast(({ least, most }) => least !== undefined || most !== undefined);
+  const limit =
+    limited?.least !== undefined ? { value: limited.least, is: "least" as const } : limited?.most !== undefined ? { value: limited.most, is: "most" as const } : undefined;
+  const points = sorted.map(({ odometer, on, value }) => ({ totalKm: mileage.totalKm(odometer, on), on, value }));
+  const start = sorted.findLastIndex((one, i) => {
+    const before = sorted[i - 1];
+    return before !== undefined && (jumpsBack(points.slice(0, i + 1), limit) || renewed.some((part) => isOf(part, one) && part.on > before.on && part.on <= one.on));
+  });
+  return { what: last.what, at: last.at, unit: last.unit, limit, points: points.slice(Math.max(0, start)), earlier: points.slice(0, Math.max(0, start)) };
+}
+
+/** True when the last value is so far back from its limit that the part must be a new one. */
+function jumpsBack(points: WearPoint[], limit: WearSeries["limit"]): boolean {
+  const [value, before] = [points.at(-1)?.value, points.at(-2)?.value];
+  if (!limit || value === undefined || before === undefined) return false;
+  const back = limit.is === "least" ? value - before : before - value;
+  return back > JUMP_SHARE * Math.max(...points.map((point) => Math.abs(point.value - limit.value)));
+}
+
+/** True when a replacement renews what was measured: they share a word of what they are, and no word of where keeps them apart. */
+function isOf(part: Replacement, measured: Measurement): boolean {
+  const words = partKey(measured.what).split(" ");
+  if (
+    !partKey(part.part)
+      .split(" ")
+      .some((word) => word.length > 3 && words.includes(word))
+  )
+    return false;
+  const where = `${measured.at ?? ""} ${measured.what}`.toLowerCase();
+  return ["left", "right", "front", "rear"].every((side) => !part.place.includes(side) || where.includes(side) || !where.includes(opposite(side)));
+}
+
+function opposite(side: string): string {
+  return { left: "right", right: "left", front: "rear", rear: "front" }[side] ?? side;
+}
+
+function judged(series: WearSeries, driving: Driving | undefined): Wear {
+  const { points, limit } = series;
+  const last = points.at(-1);
+  const beyond = limit && last && (limit.is === "least" ? last.value < limit.value : last.value > limit.value);
+  const line = points.length >= 2 ? lineThrough(points, limit, driving) : undefined;
+  const verdict: WearVerdict = beyond
+    ? "beyond"
+    : points.length < 2 || !line
+      ? "one point"
+      : !limit
+        ? "no limit"
+        : !line.meets
+          ? "no wear seen"
+          : points.length === 2
+            ? "two points"
+            : "forecast";
+  return { ...series, line, verdict };
+}
+
+/**
+ * The straight line of least squares on distance, and where it meets the limit. The band is Fieller's: every distance at which the limit
+ * lies within the 80 % band of the line. Values that all lie on the line still have half a digit of their reading to be out.
+ */
+export function lineThrough(points: readonly WearPoint[], limit: WearSeries["limit"], driving: Driving | undefined): WearLine | undefined {
+  const n = points.length;
+  const meanX = points.reduce((sum, { totalKm }) => sum + totalKm, 0) / n;
+  const meanY = points.reduce((sum, { value }) => sum + value, 0) / n;
+  const sxx = points.reduce((sum, { totalKm }) => sum + (totalKm - meanX) ** 2, 0);
+  if (sxx === 0) return undefined;
+  const slope = points.reduce((sum, { totalKm, value }) => sum + (totalKm - meanX) * (value - meanY), 0) / sxx;
+  const valueAt = (totalKm: number) => meanY + slope * (totalKm - meanX);
+  const wears = limit && (limit.is === "least" ? slope < 0 : slope > 0);
+  const line = { valueAt, perThousandKm: slope * 1000 };
+  if (!limit || !wears) return { ...line, meets: undefined, on: undefined };
+  const toLimit = meanY - limit.value;
+  const best = meanX - toLimit / slope;
+  if (n === 2) return { ...line, meets: { best, earliest: undefined, latest: undefined }, on: driving && { ...driving.dayAt(best), latest: undefined } };
+  const read = smallestDigit(points) ** 2 / 12;
+  const variance = Math.max(points.reduce((sum, { totalKm, value }) => sum + (value - valueAt(totalKm)) ** 2, 0) / (n - 2), read);
+  const k = t90(n - 2) ** 2 * variance;
+  // (toLimit + slope·u)² = k·(1/n + u²/sxx), solved for u, the distance from the mean.
+  const a = slope ** 2 - k / sxx;
+  const b = slope * toLimit;
+  const square = b ** 2 - a * (toLimit ** 2 - k / n);
+  const ends = a === 0 || square < 0 ? [] : [(-b - Math.sqrt(square)) / a, (-b + Math.sqrt(square)) / a];
+  const bestFromMean = -toLimit / slope;
+  const low = ends.filter((u) => u <= bestFromMean).sort((one, other) => other - one)[0];
+  const high = a > 0 ? ends.find((u) => u >= bestFromMean) : undefined;
+  const meets = { best, earliest: low === undefined ? undefined : meanX + low, latest: high === undefined ? undefined : meanX + high };
+  return { ...line, meets, on: driving && dateOf(meets, driving) };
+}
+
+/** The day of the best guess; what the line and the driving each leave open is put together as independent, side by side. */
+function dateOf(meets: { best: number; earliest: number | undefined; latest: number | undefined }, driving: Driving): DayBand {
+  const { best, earliest, latest } = driving.dayAt(meets.best);
+  const day = dayNumber(best);
+  const early = meets.earliest === undefined ? Infinity : (meets.best - meets.earliest) / driving.kmPerDay;
+  const late = meets.latest === undefined ? Infinity : (meets.latest - meets.best) / driving.kmPerDay;
+  const before = Math.min(Math.hypot(early, day - dayNumber(earliest)), Math.max(0, day - driving.from.day));
+  return {
+    best,
+    earliest: dayAfter(day, -before),
+    latest: latest === undefined || late === Infinity ? undefined : dayAfter(day, Math.hypot(late, dayNumber(latest) - day)),
+  };
+}
+
+/** The last decimal place that any of the values uses. */
+function smallestDigit(points: readonly WearPoint[]): number {
+  return Math.min(...points.map(({ value }) => 10 ** -(String(value).split(".")[1]?.length ?? 0)));
+}

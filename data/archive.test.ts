@@ -1,0 +1,56 @@
+import { strToU8, zipSync } from "fflate";
+import { readArchive, readPhotos, writeArchive } from "./archive";
+import type { Picture } from "./store";
+
+const takenAt = "2026-11-24T12:00:00.000Z";
+/** Bytes of a photo that hold what a zip uses as marks of its own. */
+const bytes = (length: number, seed: number) => Uint8Array.from({ length }, (_, i) => [0x50, 0x4b, 0x07, 0x08, 0x50, 0x4b, 0x03, 0x04, 0x01, 0x02, seed][(i * 7 + seed) % 11] ?? 0);
+const pictures: Record<string, Picture> = Object.fromEntries(
+  Array.from({ length: 12 }, (_, i) => [`p${i}`, { jpeg: bytes(60_000 + i, i), takenAt, ...(i === 3 ? { original: bytes(1_500_000, 4) } : {}) }]),
+);
+const TEXT = JSON.stringify({ format: "vest-pocket household", note: "ü ".repeat(5000) });
+const written = () => writeArchive(TEXT, Object.keys(pictures), (id) => Promise.resolve(pictures[id]));
+
+test("text and photos come back byte for byte, and progress is told", async () => {
+  const told: number[] = [];
+  const file = await writeArchive(
+    TEXT,
+    [...Object.keys(pictures), "gone"],
+    (id) => Promise.resolve(pictures[id]),
+    (done, of) => told.push(done / of),
+  );
+  expect(told.at(-1)).toBe(1);
+  const { household, photos } = await readArchive(file);
+  expect(household).toBe(TEXT);
+  const back: Record<string, Picture> = {};
+  await readPhotos(file, photos, (id, picture) => {
+    back[id] = picture;
+    return Promise.resolve();
+  });
+  expect(Object.keys(back).sort()).toEqual(Object.keys(pictures).sort());
+  const equal = (a: Uint8Array | undefined, b: Uint8Array | undefined) => (a && b ? Buffer.compare(a, b) === 0 : a === b);
+  expect(Object.entries(pictures).every(([id, { jpeg, original }]) => equal(back[id]?.jpeg, jpeg) && equal(back[id]?.original, original))).toBe(true);
+});
+
+test("an archive that is cut anywhere is refused with a sentence", async () => {
+  const file = await written();
+  for (const share of [0.001, 0.02, 0.3, 0.7, 0.99]) {
+    const cut = file.slice(0, Math.floor(file.size * share));
+    const reading = readArchive(cut).then(({ photos }) => readPhotos(cut, photos, () => Promise.resolve()));
+    await expect(reading).rejects.toThrow(/archive|photo/);
+  }
+});
+
+test.each([
+  ["another zip", { "a.txt": strToU8("a") }, "holds no household.json"],
+  ["no index", { "household.json": strToU8("{}") }, "photos.json is missing"],
+  ["an index of something else", { "household.json": strToU8("{}"), "photos.json": strToU8("[]") }, "photos.json cannot be read"],
+])("%s is refused", async (_, files, says) => {
+  await expect(readArchive(new Blob([zipSync(files)]))).rejects.toThrow(says);
+});
+
+test("a zip bomb is refused before it is unpacked whole", async () => {
+  const bomb = zipSync({ "household.json": new Uint8Array(101_000_000), "photos.json": strToU8('{"photos":{}}') }, { level: 1 });
+  expect(bomb.length).toBeLessThan(1_000_000);
+  await expect(readArchive(new Blob([bomb]))).rejects.toThrow("unpacks to more than 100 MB");
+});

@@ -1,0 +1,121 @@
+import { COLLECTIONS, type Collection, type Household, type RecordOf, emptyHousehold } from "@/core/model/household";
+import type { Change } from "./change";
+
+/** A record that both have, and that says different things. */
+export interface Conflict {
+  collection: Collection;
+  id: string;
+  here: RecordOf<Collection>;
+  incoming: RecordOf<Collection>;
+  /** The one that is later, and so is kept unless the other is chosen. */
+  kept: "here" | "incoming";
+}
+
+/** What bringing a file in comes to, before anything is written. */
+export interface Merge {
+  merged: Household;
+  counts: { added: number; changed: number; same: number; removed: number };
+  conflicts: Conflict[];
+}
+
+type Form = { id: string; updatedAt: string };
+
+/**
+ * Two households put together by id. Of a record that both have, the one changed later is kept; a removal counts as a change; what a
+ * record that is kept hangs on is kept with it. The result is the same whichever of the two comes first, and however often.
+ */
+export function mergeHouseholds(here: Household, incoming: Household): Merge {
+  const merged = emptyHousehold();
+  const counts = { added: 0, changed: 0, same: 0, removed: 0 };
+  const conflicts: Conflict[] = [];
+  merged.removals = later(here.removals, incoming.removals);
+  const removedAt = new Map(merged.removals.map(({ id, updatedAt }) => [id, updatedAt]));
+  const dropped: { collection: Collection; record: RecordOf<Collection> }[] = [];
+  for (const collection of RECORDS) {
+    const known = new Map<string, RecordOf<Collection>>(here[collection].map((record) => [record.id, record]));
+    for (const other of incoming[collection]) {
+      const own = known.get(other.id);
+      known.set(other.id, own === undefined ? other : laterOf(own, other));
+      if (own !== undefined && !isSame(own, other))
+        conflicts.push({ collection, id: other.id, here: own, incoming: other, kept: laterOf(own, other) === own ? "here" : "incoming" });
+    }
+    const alive = [...known.values()].filter((record) => {
+      const lives = (removedAt.get(record.id) ?? "") < record.updatedAt;
+      if (!lives) dropped.push({ collection, record });
+      return lives;
+    });
+    Object.assign(merged, { [collection]: alive });
+  }
+  revive(merged, dropped);
+  const living = new Set(RECORDS.flatMap((collection) => merged[collection].map(({ id }) => id)));
+  merged.removals = merged.removals.filter(({ id }) => !living.has(id));
+  for (const collection of RECORDS) {
+    const before = new Map<string, RecordOf<Collection>>(here[collection].map((record) => [record.id, record]));
+    for (const record of merged[collection]) {
+      const own = before.get(record.id);
+      before.delete(record.id);
+      if (own === undefined) counts.added++;
+      else if (isSame(own, record)) counts.same++;
+      else counts.changed++;
+    }
+    counts.removed += before.size;
+  }
+  return { merged, counts, conflicts: conflicts.filter(({ id }) => living.has(id)) };
+}
+
+/** Everything but what says that something was removed. */
+const RECORDS = COLLECTIONS.filter((collection) => collection !== "removals");
+
+/** Puts back the vehicles and jobs that living records hang on: whoever added to a vehicle elsewhere did not know that it was removed. */
+function revive(merged: Household, dropped: { collection: Collection; record: RecordOf<Collection> }[]): void {
+  const bring = (collection: "jobs" | "vehicles", ids: Set<string>) => {
+    const back = dropped.filter((one) => one.collection === collection && ids.has(one.record.id)).map(({ record }) => record);
+    Object.assign(merged, { [collection]: [...merged[collection], ...back] });
+  };
+  bring("jobs", new Set([...merged.works, ...merged.kits].map(({ jobId }) => jobId)));
+  const ofVehicles = [...merged.readings, ...merged.jobs, ...merged.replacements, ...merged.measurements, ...merged.followUps, ...merged.intervals];
+  bring("vehicles", new Set(ofVehicles.map(({ vehicleId }) => vehicleId)));
+}
+
+/** The change that makes what is here into what was merged; `chosen` are records kept in place of the later ones. */
+export function mergeChange(here: Household, { merged }: Merge, chosen: readonly { collection: Collection; record: RecordOf<Collection> }[]): Change {
+  const put: Partial<Record<Collection, RecordOf<Collection>[]>> = {};
+  const remove: Partial<Record<Collection, string[]>> = {};
+  for (const collection of COLLECTIONS) {
+    const wanted = new Map<string, RecordOf<Collection>>(merged[collection].map((record) => [record.id, record]));
+    for (const one of chosen) if (one.collection === collection) wanted.set(one.record.id, one.record);
+    const before = new Map<string, RecordOf<Collection>>(here[collection].map((record) => [record.id, record]));
+    put[collection] = [...wanted.values()].filter((record) => {
+      const own = before.get(record.id);
+      return own === undefined || !isSame(own, record);
+    });
+    remove[collection] = [...before.keys()].filter((id) => !wanted.has(id));
+  }
+  return { put, remove } as Change;
+}
+
+function later<T extends Form>(here: readonly T[], incoming: readonly T[]): T[] {
+  const all = new Map(here.map((one) => [one.id, one]));
+  for (const other of incoming) {
+    const own = all.get(other.id);
+    all.set(other.id, own === undefined ? other : laterOf(own, other));
+  }
+  return [...all.values()];
+}
+
+/** The one changed later; of two changed at the same moment, the one whose text comes later, so that both devices choose the same. */
+function laterOf<T extends Form>(a: T, b: T): T {
+  if (a.updatedAt !== b.updatedAt) return a.updatedAt > b.updatedAt ? a : b;
+  return canonical(a) >= canonical(b) ? a : b;
+}
+
+export function isSame(a: unknown, b: unknown): boolean {
+  return a === b || canonical(a) === canonical(b);
+}
+
+/** A value as text with its keys in order, so that two records compare equal whatever order they were written in. */
+function canonical(value: unknown): string {
+  return JSON.stringify(value, (_, inner: unknown) =>
+    typeof inner === "object" && inner !== null && !Array.isArray(inner) ? Object.fromEntries(Object.entries(inner).sort(([a], [b]) => (a < b ? -1 : a > b ? 1 : 0))) : inner,
+  );
+}

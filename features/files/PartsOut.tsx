@@ -1,0 +1,80 @@
+"use client";
+
+import { Box } from "@chakra-ui/react";
+import Link from "next/link";
+import { useState } from "react";
+import { logRows } from "@/core/log/log-table";
+import { writeCsv } from "@/data/csv";
+import { writeHouseholdFile } from "@/data/household-file";
+import { jobAlone } from "@/data/job-alone";
+import { useCollection } from "@/data/hooks";
+import { useDoor } from "@/data/DataProvider";
+import { Button } from "@/ui/Button";
+import { SelectField } from "@/ui/form/Field";
+import { Sheet } from "@/ui/Sheet";
+import { today } from "../shell/clock";
+import { saveAs } from "./save-as";
+
+/** Without it a spreadsheet takes the letters for those of its own country. */
+const UTF8_MARK = "\uFEFF";
+
+/** Parts of the household in the form that others read: the log as a table, one job alone, a vehicle's history, follow-ups for a calendar. */
+export function PartsOut() {
+  const door = useDoor();
+  const vehicles = useCollection("vehicles") ?? [];
+  const replacements = useCollection("replacements") ?? [];
+  const jobs = useCollection("jobs") ?? [];
+  const [jobId, setJob] = useState("");
+  const chosen = jobs.find(({ id }) => id === jobId) ?? jobs[0];
+  const saveJob = async () => {
+    if (!chosen) return;
+    const name = chosen.title.toLowerCase().replace(/[^a-z0-9]+/g, "-");
+    saveAs(`job-${name}-${today()}.json`, writeHouseholdFile(jobAlone(await (await door()).everything(), chosen.id), new Date()), "application/json");
+  };
+  return (
+    <Sheet title="Parts of it" padding="5">
+      <Box display="grid" gap="4">
+        <Box>
+          <Box marginBottom="2">The log as a table for a spreadsheet (CSV); it comes in again too.</Box>
+          <Box display="flex" gap="3" flexWrap="wrap">
+            <Button
+              disabled={replacements.length === 0}
+              onClick={() => saveAs(`log-${today()}.csv`, UTF8_MARK + writeCsv(logRows(replacements, vehicles)), "text/csv;charset=utf-8")}
+            >
+              Log as CSV
+            </Button>
+            <Button asChild look="quiet">
+              <Link href="/log?bring=1">Bring in a table</Link>
+            </Button>
+          </Box>
+        </Box>
+        <Box>
+          <Box marginBottom="2">A vehicle’s history for whoever buys it: printed or as Markdown, chosen fields only.</Box>
+          <Box display="flex" gap="3" flexWrap="wrap">
+            {vehicles.map(({ id, name }) => (
+              <Button key={id} asChild>
+                <Link href={`/files?history=${encodeURIComponent(id)}`}>{name}</Link>
+              </Button>
+            ))}
+          </Box>
+        </Box>
+        {jobs.length > 0 && (
+          <Box>
+            <SelectField
+              label="One job with all that hangs on it, to be brought in elsewhere"
+              value={chosen?.id ?? ""}
+              onChange={(event) => setJob(event.target.value)}
+              choices={jobs.map(({ id, title, vehicleId }) => ({ value: id, label: `${title}, ${vehicles.find((one) => one.id === vehicleId)?.name ?? ""}` }))}
+            />
+            <Button marginTop="2" onClick={() => void saveJob()}>
+              Save this job
+            </Button>
+          </Box>
+        )}
+        <Box asChild textDecoration="underline">
+          <Link href="/log?id=all&view=owed">Follow-ups as calendar entries</Link>
+        </Box>
+      </Box>
+    </Sheet>
+  );
+}

@@ -1,0 +1,36 @@
+"use client";
+
+import { Box } from "@chakra-ui/react";
+import Link from "next/link";
+import { recalledOf } from "@/core/log/recalled";
+import type { Vehicle } from "@/core/model/vehicle";
+import { Sheet } from "@/ui/Sheet";
+import { entryHref } from "../log/LogViews";
+import type { LogRecords } from "../log/use-logs";
+
+const SHOWN = 4;
+
+/** One's own notes about the vehicle: "stiff, will be rusty". */
+export function RecalledSheet({ vehicle, records }: { vehicle: Vehicle; records: LogRecords }) {
+  const notes = recalledOf(vehicle.id, records.replacements, records.jobs, records.works);
+  if (notes.length === 0) return null;
+  return (
+    <Sheet title="You noted">
+      {notes.slice(0, SHOWN).map(({ key, about, says, entryId, jobId }) => (
+        <Box key={key} paddingBlock="1">
+          {says}
+          <Box asChild color="soft" fontSize="15px" display="block" textDecoration="underline">
+            <Link href={entryId ? entryHref(entryId) : `/work?id=${encodeURIComponent(jobId ?? "")}`} prefetch={false}>
+              {about}
+            </Link>
+          </Box>
+        </Box>
+      ))}
+      {notes.length > SHOWN && (
+        <Box color="soft" fontSize="15px">
+          and {notes.length - SHOWN} more in the log
+        </Box>
+      )}
+    </Sheet>
+  );
+}

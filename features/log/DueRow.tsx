@@ -1,0 +1,129 @@
+"use client";
+
+import { Box } from "@chakra-ui/react";
+import Link from "next/link";
+import { useState } from "react";
+import { addDays, format, parseISO } from "date-fns";
+import type { Due } from "@/core/log/due";
+import type { Vehicle } from "@/core/model/vehicle";
+import { formatDistance } from "@/core/quantity/distance";
+import { touched } from "@/data/stamp";
+import { Button } from "@/ui/Button";
+import { formatDay } from "@/ui/day";
+import { TextField } from "@/ui/form/Field";
+import { today } from "../shell/clock";
+import { useDo } from "../shell/DoProvider";
+import { entryHref } from "./LogViews";
+import { bandWords, bestWords } from "./when-words";
+
+const PUT_OFF_DAYS = 90;
+
+/** One thing that is due: when in large, why then in small, and what can be done about it. */
+export function DueRow({ due, vehicle, onEdit }: { due: Due; vehicle: Vehicle; onEdit: () => void }) {
+  const does = useDo();
+  const [puttingOff, setPuttingOff] = useState(false);
+  const { interval, place, last, left, dueAt, on, state } = due;
+  const wake = () => {
+    const { snoozed: _snoozed, ...rest } = interval;
+    void does({ put: { intervals: [touched(rest)] } }, `${interval.part} counts again.`);
+  };
+  const line = `${interval.part}${place ? ` ${place}` : ""} today`;
+  return (
+    <Box borderTop="1px solid" borderColor="edge" paddingBlock="3">
+      <Box display="grid" gridTemplateColumns={{ base: "minmax(0, 1fr)", md: "minmax(0, 1fr) minmax(0, 1fr) auto" }} gap={{ base: "1", md: "4" }} alignItems="start">
+        <Box>
+          <Box fontWeight="600" fontSize="18px">
+            {interval.part}
+          </Box>
+          <Box color="soft" fontSize="15px">
+            {[place, everyWords(due)].filter(Boolean).join("; ")}
+          </Box>
+          {last && (
+            <Box asChild color="soft" fontSize="15px" textDecoration="underline">
+              <Link href={entryHref(last.id)} prefetch={false}>
+                last {formatDay(last.on)} at {formatDistance(last.odometer)}
+              </Link>
+            </Box>
+          )}
+        </Box>
+        <Box>
+          <Box fontFamily="heading" fontWeight="600" fontSize="22px" lineHeight="1.15" color={state === "overdue" ? "stop" : state === "soon" ? "watch" : "ink"}>
+            {on ? bestWords(on) : last ? "not known" : "never logged"}
+          </Box>
+          <Box color="soft" fontSize="15px">
+            {!last && "Put in when it was last done, and it counts from there."}
+            {last && !on && "By distance only, and how it is driven is not known yet."}
+            {left && dueAt && `${left.value < 0 ? `${formatDistance({ ...left, value: -left.value })} over` : `${formatDistance(left)} left`}, at ${formatDistance(dueAt)}. `}
+            {on && due.by === "time" && "By time. "}
+            {on && bandWords(on)}
+          </Box>
+          {interval.snoozed && state === "snoozed" && (
+            <Box fontSize="15px">
+              Put off until {formatDay(interval.snoozed.until)}: {interval.snoozed.because}
+            </Box>
+          )}
+        </Box>
+        <Box display="flex" gap="1" flexWrap="wrap" justifyContent={{ md: "flex-end" }}>
+          <Button asChild look={state === "overdue" || state === "soon" || state === "unknown" ? "plain" : "quiet"}>
+            <Link href={`/log?${new URLSearchParams({ id: vehicle.id, new: line }).toString()}`}>{last ? "Done" : "Log it"}</Link>
+          </Button>
+          {state === "snoozed" && (
+            <Button look="quiet" onClick={wake}>
+              Count again
+            </Button>
+          )}
+          {(state === "overdue" || state === "soon") && !puttingOff && (
+            <Button look="quiet" onClick={() => setPuttingOff(true)}>
+              Put off
+            </Button>
+          )}
+          <Button look="quiet" onClick={onEdit} aria-label={`Change the interval of ${interval.part}`}>
+            Change
+          </Button>
+        </Box>
+      </Box>
+      {puttingOff && <PutOff due={due} onClose={() => setPuttingOff(false)} />}
+    </Box>
+  );
+}
+
+/** Until when it is left alone, and why: the reason stays beside it. */
+function PutOff({ due: { interval }, onClose }: { due: Due; onClose: () => void }) {
+  const does = useDo();
+  const [until, setUntil] = useState(format(addDays(parseISO(today()), PUT_OFF_DAYS), "yyyy-MM-dd"));
+  const [because, setBecause] = useState("");
+  const [error, setError] = useState<{ until?: string; because?: string }>({});
+  const save = async () => {
+    const wrong = { ...(until > today() ? {} : { until: "Choose a day to come." }), ...(because.trim() === "" ? { because: "Say why: it is read when it comes up again." } : {}) };
+    setError(wrong);
+    if (Object.keys(wrong).length > 0) return;
+    if (await does({ put: { intervals: [touched({ ...interval, snoozed: { until, because: because.trim().slice(0, 200) } })] } }, `${interval.part} put off.`)) onClose();
+  };
+  return (
+    <Box
+      as="form"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void save();
+      }}
+      display="grid"
+      gridTemplateColumns={{ base: "minmax(0, 1fr)", md: "200px minmax(0, 1fr) auto" }}
+      gap="3"
+      alignItems="end"
+      marginTop="3"
+    >
+      <TextField label="Until" type="date" value={until} error={error.until} onChange={(event) => setUntil(event.target.value)} />
+      <TextField label="Why" value={because} error={error.because} autoFocus onChange={(event) => setBecause(event.target.value)} />
+      <Box display="flex" gap="2">
+        <Button type="submit" look="primary">
+          Put off
+        </Button>
+        <Button onClick={onClose}>Cancel</Button>
+      </Box>
+    </Box>
+  );
+}
+
+function everyWords({ interval: { every, months } }: Due): string {
+  return `every ${[every && formatDistance(every), months && `${months} months`].filter(Boolean).join(" or ")}`;
+}

@@ -1,0 +1,68 @@
+"use client";
+
+import { Box, chakra } from "@chakra-ui/react";
+import Link from "next/link";
+import { useRouter } from "next/navigation";
+import type { Vehicle } from "@/core/model/vehicle";
+import { SelectField } from "@/ui/form/Field";
+
+/** The pages of the pocket. */
+export const LOG_VIEWS = [
+  { view: "", says: "Replaced" },
+  { view: "due", says: "Due" },
+  { view: "wear", says: "Wear" },
+  { view: "costs", says: "Costs" },
+  { view: "owed", says: "Follow-ups" },
+] as const;
+export type LogView = (typeof LOG_VIEWS)[number]["view"];
+
+export const ALL = "all";
+
+const Flap = chakra(Link, {
+  base: {
+    display: "flex",
+    alignItems: "center",
+    justifyContent: { base: "center", lg: "flex-start" },
+    minHeight: "44px",
+    paddingInline: { base: "1", lg: "3" },
+    fontFamily: "heading",
+    fontWeight: "600",
+    fontSize: "18px",
+    color: "ink",
+    textDecoration: "none",
+    borderLeft: { lg: "3px solid transparent" },
+    borderBottom: { base: "3px solid transparent", lg: "none" },
+    _currentPage: { borderColor: "drawing", background: "raised" },
+  },
+});
+
+/** Where in the Log I am, the way to its other pages, and whose log it is. */
+export function LogViews({ at, vehicle, vehicles }: { at: LogView; vehicle: Vehicle | undefined; vehicles: Vehicle[] }) {
+  const router = useRouter();
+  return (
+    <>
+      <Box as="nav" aria-label="Log" display="grid" gridTemplateColumns={{ base: "repeat(5, auto)", lg: "1fr" }} marginInline="-2" marginBottom="3">
+        {LOG_VIEWS.map(({ view, says }) => (
+          <Flap key={view} href={logHref(vehicle?.id, view)} aria-current={view === at ? "page" : undefined}>
+            {says}
+          </Flap>
+        ))}
+      </Box>
+      <SelectField
+        label="Vehicle"
+        value={vehicle?.id ?? ALL}
+        onChange={(event) => router.replace(logHref(event.target.value, at))}
+        choices={[{ value: ALL, label: "All vehicles" }, ...vehicles.map(({ id, name }) => ({ value: id, label: name }))]}
+      />
+    </>
+  );
+}
+
+export function logHref(vehicleId: string | undefined, view: LogView): string {
+  const params = new URLSearchParams({ id: vehicleId ?? ALL, ...(view ? { view } : {}) });
+  return `/log?${params.toString()}`;
+}
+
+export function entryHref(entryId: string): string {
+  return `/log?${new URLSearchParams({ entry: entryId }).toString()}`;
+}

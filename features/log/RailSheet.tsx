@@ -1,0 +1,57 @@
+"use client";
+
+import { Box } from "@chakra-ui/react";
+import { useMemo } from "react";
+import { type RailSize, layOutRail } from "@/core/log/rail";
+import type { VehicleLog } from "@/core/log/vehicle-log";
+import type { Replacement } from "@/core/model/log";
+import { convertDistance, formatDistance } from "@/core/quantity/distance";
+import { OdometerRail } from "@/ui/drawing/OdometerRail";
+import { Sheet } from "@/ui/Sheet";
+import { entryHref } from "./LogViews";
+
+const WIDE: RailSize & { fontSize: number } = { width: 960, letter: 7.2, tiers: 6, fontSize: 14.5 };
+const NARROW: RailSize & { fontSize: number } = { width: 350, letter: 7.4, tiers: 7, fontSize: 14 };
+
+/** A vehicle's rail, once for a wide screen and once for a phone, and how it is driven. */
+export function RailSheet({ log, replacements, named }: { log: VehicleLog; replacements: Replacement[]; named: boolean }) {
+  const rails = useMemo(() => [WIDE, NARROW].map((size) => ({ size, rail: layOutRail(log, replacements, size) })), [log, replacements]);
+  const { driving, dues, vehicle, mileage } = log;
+  const unit = vehicle.distanceUnit;
+  const rate = (kmPerDay: number) => Math.round(convertDistance({ value: kmPerDay, unit: "km" }, unit).value);
+  const driven = driving
+    ? `${rate(driving.kmPerDay)} ${unit} a day${driving.band ? `, ${rate(driving.band.low)} to ${rate(driving.band.high)} four times in five` : ", from two readings only"}`
+    : "Not known yet how it is driven: add an odometer reading now and another in a few weeks.";
+  const overdue = dues.filter(({ state }) => state === "overdue").map(({ interval }) => interval.part);
+  if (!rails[0]?.rail) {
+    return (
+      <Sheet title={named ? vehicle.name : "Odometer"}>
+        <Box color="soft">No odometer reading yet: the first entry or reading begins its rail.</Box>
+      </Sheet>
+    );
+  }
+  const says = `${vehicle.name}: from ${rails[0].rail.first.label} to ${rails[0].rail.now.label} now. ${overdue.length > 0 ? `Overdue: ${overdue.join(", ")}. ` : ""}The entries are in the table below.`;
+  return (
+    <Sheet padding={{ base: "3", lg: "4" }}>
+      <Box display="flex" flexWrap="wrap" alignItems="baseline" columnGap="3">
+        <Box as="h2" fontSize="22px">
+          {named ? `${vehicle.name}, ` : ""}
+          {formatDistance(mileage.shown(log.nowKm, unit))} now
+        </Box>
+        <Box color="soft" fontSize="15px">
+          {driven}
+          {mileage.refused.length > 0 &&
+            `. ▲ Left out, as they contradict the others: ${mileage.refused.map(({ distance, on }) => `${formatDistance(distance)} on ${on}`).join("; ")}`}
+        </Box>
+      </Box>
+      {rails.map(
+        ({ rail, size }, i) =>
+          rail && (
+            <Box key={size.width} display={i === 0 ? { base: "none", lg: "block" } : { base: "block", lg: "none" }} marginTop="1">
+              <OdometerRail rail={rail} width={size.width} fontSize={size.fontSize} says={says} hrefOf={entryHref} />
+            </Box>
+          ),
+      )}
+    </Sheet>
+  );
+}

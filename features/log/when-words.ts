@@ -1,0 +1,16 @@
+import { format, parseISO } from "date-fns";
+import type { DayBand } from "@/core/log/driving";
+import { formatDay } from "@/ui/day";
+
+/** "about 9 Mar 2027" where it is a forecast, "9 Mar 2027" where it is a date. */
+export function bestWords(on: DayBand): string {
+  return on.earliest === on.best && on.latest === on.best ? formatDay(on.best) : `about ${formatDay(on.best)}`;
+}
+
+/** "20 Feb to 2 Apr, four times in five"; undefined where there is no band. */
+export function bandWords({ best, earliest, latest }: DayBand): string | undefined {
+  if (earliest === best && latest === best) return undefined;
+  if (latest === undefined) return earliest === best ? "too little is known for a band" : `not before ${formatDay(earliest)}; how late cannot be said`;
+  const sameYear = earliest.slice(0, 4) === latest.slice(0, 4);
+  return `${sameYear ? format(parseISO(earliest), "d MMM") : formatDay(earliest)} to ${formatDay(latest)}, four times in five`;
+}
