@@ -1,3 +1,5 @@
+import { readdir } from "node:fs/promises";
+import { join } from "node:path";
 import { type Opened, openBrowser } from "./browser";
 import { Page } from "./page";
 import { type Served, serve } from "./server";
@@ -11,6 +13,8 @@ export interface Journey {
   open: (how?: Parameters<typeof openBrowser>[0]) => Promise<void>;
   /** Opens a browser with the demo in it. */
   openDemo: (how?: Parameters<typeof openBrowser>[0]) => Promise<void>;
+  /** Waits for a file that the browser has written, by the end of its name; its path. */
+  downloaded: (nameEnd: string) => Promise<string>;
 }
 
 /** Serves the app for a file of journeys; each opens a browser of its own, which is ended after it. A complaint in the console fails it. */
@@ -49,6 +53,15 @@ export function journeys(): Journey {
       return must(served);
     },
     open,
+    downloaded: async (nameEnd) => {
+      const { downloads } = must(browser);
+      for (let tries = 0; tries < 100; tries++) {
+        const whole = (await readdir(downloads).catch((): string[] => [])).find((file) => file.endsWith(nameEnd));
+        if (whole) return join(downloads, whole);
+        await new Promise((wake) => setTimeout(wake, 100));
+      }
+      throw new Error(`Nothing was written that ends in ${nameEnd}.`);
+    },
     openDemo: async (how) => {
       await open(how);
       const here = must(page);

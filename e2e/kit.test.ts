@@ -1,4 +1,4 @@
-import { mkdtemp, readFile, readdir, writeFile } from "node:fs/promises";
+import { mkdtemp, readFile, writeFile } from "node:fs/promises";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import type { Driver as ChromeDriver } from "selenium-webdriver/chrome";
@@ -29,12 +29,7 @@ async function openEmptyChest(): Promise<Page> {
 }
 
 async function downloaded(name: string): Promise<string> {
-  for (let tries = 0; tries < 60; tries++) {
-    const files = await readdir(at.browser.downloads).catch((): string[] => []);
-    if (files.includes(name)) return readFile(join(at.browser.downloads, name), "utf8");
-    await new Promise((wake) => setTimeout(wake, 100));
-  }
-  throw new Error(`${name} was not written.`);
+  return readFile(await at.downloaded(name), "utf8");
 }
 
 const CHEST = [

@@ -1,21 +1,9 @@
-import { readdir } from "node:fs/promises";
-import { join } from "node:path";
 import { By } from "selenium-webdriver";
 import { SLIPS } from "@/core/slip/slips";
 import { journeys } from "./journey";
 import { workToTheEnd } from "./work-through";
 
 const at = journeys();
-
-async function downloaded(): Promise<string> {
-  for (let tries = 0; tries < 50; tries++) {
-    const files = await readdir(at.browser.downloads).catch(() => []);
-    const whole = files.find((file) => file.endsWith(".json"));
-    if (whole) return join(at.browser.downloads, whole);
-    await new Promise((wake) => setTimeout(wake, 100));
-  }
-  throw new Error("No file was written.");
-}
 
 test("one repair from the garage to the log and out into a file", async () => {
   await at.open();
@@ -79,7 +67,7 @@ test("one repair from the garage to the log and out into a file", async () => {
 
   await page.open("/files");
   await page.press("Export all");
-  const file = await downloaded();
+  const file = await at.downloaded(".json");
   await page.press("Empty this browser");
   await page.see("This browser is empty now");
   await page.press("Garage");

@@ -23,6 +23,9 @@ export interface ConditionLine {
   figure: string;
 }
 
+/** Behind the distance of a part that is still under warranty. */
+export const WARRANTY_SIGN = "◆";
+
 const RANK: Record<Condition, number> = { stop: 0, watch: 1, good: 2, unknown: 3 };
 
 /**
@@ -35,9 +38,9 @@ export function conditionOf(log: VehicleLog, replacements: readonly Replacement[
   const add = (place: Place, line: ConditionLine) => lines.set(place, [...(lines.get(place) ?? []), line]);
   const told = new Set<string>();
   for (const { state, place, interval, left, on } of dues) {
-    if (!place || (state !== "overdue" && state !== "soon") || !on) continue;
+    if (!place || state === "later" || state === "unknown" || !on) continue;
     told.add(`${place} ${partKey(interval.part)}`);
-    const figure = state === "overdue" ? "overdue" : left ? `${formatDistance(left)} left` : "due soon";
+    const figure = state === "overdue" ? "overdue" : state === "snoozed" ? "put off" : left ? `${formatDistance(left)} left` : "due soon";
     add(place, { state: state === "overdue" ? "stop" : "watch", what: interval.part, figure });
   }
   for (const wear of wearOf(vehicle.id, measurements, replacements, mileage, driving)) {
@@ -50,7 +53,7 @@ export function conditionOf(log: VehicleLog, replacements: readonly Replacement[
     for (const { replacement, gone } of parts) {
       if (told.has(`${place} ${partKey(replacement.part)}`)) continue;
       const warranty = replacement.warrantyUntil !== undefined && replacement.warrantyUntil >= today;
-      add(place, { state: "good", what: replacement.part, figure: `${formatDistance(gone)}${warranty ? ", warranty" : ""}` });
+      add(place, { state: "good", what: replacement.part, figure: `${formatDistance(gone)}${warranty ? ` ${WARRANTY_SIGN}` : ""}` });
     }
   }
   return PLACES.flatMap((place): PlaceCondition[] => {

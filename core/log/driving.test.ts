@@ -206,6 +206,7 @@ describe("wear", () => {
   });
   test("a new part begins a new line: by the log, or by a value that no wear can bring", () => {
     expect(wearOf("v", series, [shoes], mileage, undefined)[0]).toMatchObject({ verdict: "one point", points: [{ value: 3 }], earlier: [{ value: 5 }, { value: 4 }] });
+    expect(wearOf("v", series, [{ ...shoes, part: "Brake fluid", place: "engine" }], mileage, undefined)[0]?.points).toHaveLength(3);
     expect(wearOf("v", series, [{ ...shoes, place: "right rear" }], mileage, undefined)[0]?.points).toHaveLength(3);
     expect(wearOf("v", [...series, measured("2025-06-01", 32_000, 5)], [], mileage, undefined)[0]?.points.map(({ value }) => value)).toEqual([5]);
     expect(wearOf("v", [...series, measured("2025-06-01", 32_000, 1.2)], [], mileage, undefined)[0]?.verdict).toBe("beyond");

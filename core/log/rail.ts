@@ -3,11 +3,15 @@ import type { DistanceUnit } from "../quantity/distance";
 import { formatDistance } from "../quantity/distance";
 import type { VehicleLog } from "./vehicle-log";
 
-/** Something that hangs from the rail or stands above it. `tier` is the row of its label, 0 the nearest; undefined where there is no room for words. */
+/**
+ * Something that hangs from the rail or stands above it. `tier` is the row of its label, 0 the nearest, undefined where there is no room for words;
+ * `labelX` is where its words begin.
+ */
 export interface RailMark {
   key: string;
   x: number;
   label: string;
+  labelX: number;
   tier: number | undefined;
   /** The entry that it leads to; undefined for several in one place, and for what is due. */
   entryId: string | undefined;
@@ -35,7 +39,8 @@ export interface RailSize {
 const AHEAD_SHARE = 0.2;
 /** Marks nearer than this are one: no finger or eye would part them. */
 const APART = 5;
-const TICKS = 6;
+/** So wide is the label of a tick, with the room beside it, in letters. */
+const TICK_LETTERS = 15;
 const GAP = 10;
 
 /**
@@ -77,13 +82,13 @@ export function layOutRail(log: VehicleLog, replacements: readonly Replacement[]
     first: { x: 0, label: formatDistance(mileage.shown(firstKm, unit)) },
     now: { x: x(nowKm), label: formatDistance(mileage.shown(nowKm, unit)) },
     end: { x: width },
-    ticks: ticksOf(mileage, firstKm, endKm, unit).map(({ km, label }) => ({ x: x(km), label })),
+    ticks: ticksOf(mileage, firstKm, endKm, unit, Math.max(2, Math.floor(width / (TICK_LETTERS * letter)))).map(({ km, label }) => ({ x: x(km), label })),
     hanging,
     due,
   };
 }
 
-type Bare = Omit<RailMark, "tier">;
+type Bare = Omit<RailMark, "tier" | "labelX">;
 
 /** Marks in one place as one, with how many they are. */
 function together(marks: Bare[]): Bare[] {
@@ -107,16 +112,16 @@ function inTiers(marks: Bare[], { width, tiers, room }: { width: number; tiers: 
     const start = Math.min(mark.x, width - room(mark.label));
     const tier = start < 0 ? -1 : ends.findIndex((end) => end + GAP <= start);
     if (tier >= 0) ends[tier] = start + room(mark.label);
-    return { ...mark, tier: tier < 0 ? undefined : tier };
+    return { ...mark, labelX: start, tier: tier < 0 ? undefined : tier };
   });
 }
 
-/** Round distances, a handful of them. */
-function ticksOf(mileage: VehicleLog["mileage"], fromKm: number, toKm: number, unit: DistanceUnit): { km: number; label: string }[] {
+/** Round distances, as many as there is room for. */
+function ticksOf(mileage: VehicleLog["mileage"], fromKm: number, toKm: number, unit: DistanceUnit, most: number): { km: number; label: string }[] {
   const from = mileage.shown(fromKm, unit).value;
   const to = mileage.shown(toKm, unit).value;
   if (to <= from) return [];
-  const rough = (to - from) / TICKS;
+  const rough = (to - from) / most;
   const power = 10 ** Math.floor(Math.log10(rough));
   const step = [1, 2, 5, 10].map((times) => times * power).find((one) => one >= rough) ?? rough;
   const perKm = (toKm - fromKm) / (to - from);

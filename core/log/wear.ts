@@ -79,15 +79,11 @@ function jumpsBack(points: WearPoint[], limit: WearSeries["limit"]): boolean {
   return back > JUMP_SHARE * Math.max(...points.map((point) => Math.abs(point.value - limit.value)));
 }
 
-/** True when a replacement renews what was measured: they share a word of what they are, and no word of where keeps them apart. */
+/** True when a replacement renews what was measured: what it is called is all in what was measured ("Tyre", "Tyre tread"), and no word of where keeps them apart. */
 function isOf(part: Replacement, measured: Measurement): boolean {
   const words = partKey(measured.what).split(" ");
-  if (
-    !partKey(part.part)
-      .split(" ")
-      .some((word) => word.length > 3 && words.includes(word))
-  )
-    return false;
+  const named = partKey(part.part).split(" ");
+  if (!named.every((word) => words.includes(word))) return false;
   const where = `${measured.at ?? ""} ${measured.what}`.toLowerCase();
   return ["left", "right", "front", "rear"].every((side) => !part.place.includes(side) || where.includes(side) || !where.includes(opposite(side)));
 }

@@ -66,7 +66,11 @@ export function BringIn() {
         minHeight="44px"
         maxWidth="100%"
         disabled={busy !== undefined}
-        onChange={(event) => void choose(event.target.files?.[0])}
+        onChange={(event) => {
+          void choose(event.target.files?.[0]);
+          // So that the same file, mended meanwhile, can be chosen again.
+          event.target.value = "";
+        }}
       />
       {busy && <BusyBar busy={busy} onCancel={cancel} />}
       <Box aria-live="polite" marginTop="3">

@@ -34,11 +34,11 @@ function AllFiles() {
 
   return (
     <Box display="grid" gridTemplateColumns={{ base: "minmax(0, 1fr)", lg: "repeat(2, minmax(0, 1fr))" }} gap="18px" alignItems="start" maxWidth="1080px" marginInline="auto">
-      <Box display="grid" gap="18px">
+      <Box display="grid" gridTemplateColumns="minmax(0, 1fr)" gap="18px">
         <ExportSheet />
         <BringIn />
       </Box>
-      <Box display="grid" gap="18px">
+      <Box display="grid" gridTemplateColumns="minmax(0, 1fr)" gap="18px">
         <PartsOut />
         <Sheet title="The demo" padding="5">
           <Box marginBottom="4">

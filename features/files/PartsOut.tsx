@@ -21,7 +21,7 @@ const UTF8_MARK = "\uFEFF";
 /** Parts of the household in the form that others read: the log as a table, one job alone, a vehicle's history, follow-ups for a calendar. */
 export function PartsOut() {
   const door = useDoor();
-  const vehicles = useCollection("vehicles") ?? [];
+  const vehicles = [...(useCollection("vehicles") ?? [])].sort((a, b) => a.createdAt.localeCompare(b.createdAt));
   const replacements = useCollection("replacements") ?? [];
   const jobs = useCollection("jobs") ?? [];
   const [jobId, setJob] = useState("");
@@ -33,7 +33,7 @@ export function PartsOut() {
   };
   return (
     <Sheet title="Parts of it" padding="5">
-      <Box display="grid" gap="4">
+      <Box display="grid" gridTemplateColumns="minmax(0, 1fr)" gap="4">
         <Box>
           <Box marginBottom="2">The log as a table for a spreadsheet (CSV); it comes in again too.</Box>
           <Box display="flex" gap="3" flexWrap="wrap">
@@ -71,9 +71,9 @@ export function PartsOut() {
             </Button>
           </Box>
         )}
-        <Box asChild textDecoration="underline">
+        <Button asChild look="quiet" paddingInline="0" justifySelf="start">
           <Link href="/log?id=all&view=owed">Follow-ups as calendar entries</Link>
-        </Box>
+        </Button>
       </Box>
     </Sheet>
   );

@@ -19,7 +19,7 @@ export function RecalledSheet({ vehicle, records }: { vehicle: Vehicle; records:
       {notes.slice(0, SHOWN).map(({ key, about, says, entryId, jobId }) => (
         <Box key={key} paddingBlock="1">
           {says}
-          <Box asChild color="soft" fontSize="15px" display="block" textDecoration="underline">
+          <Box asChild color="soft" fontSize="15px" display="flex" alignItems="center" minHeight="44px" textDecoration="underline">
             <Link href={entryId ? entryHref(entryId) : `/work?id=${encodeURIComponent(jobId ?? "")}`} prefetch={false}>
               {about}
             </Link>

@@ -3,7 +3,7 @@
 import { Box } from "@chakra-ui/react";
 import Link from "next/link";
 import { useMemo } from "react";
-import { type Condition, type ConditionLine, type PlaceCondition, conditionOf } from "@/core/log/condition";
+import { type Condition, type ConditionLine, type PlaceCondition, WARRANTY_SIGN, conditionOf } from "@/core/log/condition";
 import type { VehicleLog } from "@/core/log/vehicle-log";
 import type { Place } from "@/core/model/place";
 import { formatFigure } from "@/core/quantity/torque-words";
@@ -45,7 +45,7 @@ export function VehicleSheet({ log, records, onEdit }: { log: VehicleLog; record
           </Box>
         </Box>
         <Box display="flex" gap="2">
-          <Button asChild look="quiet">
+          <Button asChild look="quiet" whiteSpace="nowrap">
             <Link href={`/log?id=${encodeURIComponent(vehicle.id)}&view=due`}>What is due</Link>
           </Button>
           <Button onClick={onEdit}>Edit</Button>
@@ -67,6 +67,9 @@ export function VehicleSheet({ log, records, onEdit }: { log: VehicleLog; record
             ))}
           </Box>
         ))}
+      </Box>
+      <Box color="soft" fontSize="14px" marginTop="2">
+        ■ beyond or overdue, ▲ soon or put off, {WARRANTY_SIGN} under warranty
       </Box>
       {vehicle.notes && (
         <Box color="soft" marginTop="3" fontSize="15px">

@@ -41,7 +41,7 @@ export function BringTable({ records, vehicle }: { records: LogRecords; vehicle:
     }
   };
   return (
-    <Box display="grid" gap="18px" maxWidth="1100px" marginInline="auto">
+    <Box display="grid" gridTemplateColumns="minmax(0, 1fr)" gap="18px" maxWidth="1100px" marginInline="auto">
       <Sheet title="Bring in a table" padding="5">
         <Box marginBottom="3">
           A log kept in a spreadsheet, saved as CSV: one row a replacement, the first row the names of the columns. You see what it would do before anything changes.
@@ -49,7 +49,18 @@ export function BringTable({ records, vehicle }: { records: LogRecords; vehicle:
         <chakra.label htmlFor={inputId} display="block" fontWeight="600" marginBottom="1">
           Table
         </chakra.label>
-        <chakra.input id={inputId} type="file" accept=".csv,.tsv,.txt,text/csv" minHeight="44px" maxWidth="100%" onChange={(event) => void choose(event.target.files?.[0])} />
+        <chakra.input
+          id={inputId}
+          type="file"
+          accept=".csv,.tsv,.txt,text/csv"
+          minHeight="44px"
+          maxWidth="100%"
+          onChange={(event) => {
+            void choose(event.target.files?.[0]);
+            // So that the same file, mended meanwhile, can be chosen again.
+            event.target.value = "";
+          }}
+        />
         <Box role="alert" color="stop" fontWeight="600">
           {refused && `■ ${refused} Nothing was changed.`}
         </Box>
@@ -69,6 +80,8 @@ function MatchColumns({ name, heads, rows, records, vehicle }: { name: string; h
   const days = useMemo(() => rows.map((cells) => cells[columns.indexOf("day")] ?? ""), [rows, columns]);
   const forms = useMemo(() => dayFormsOf(days), [days]);
   const [chosenForm, setForm] = useState<DayForm>();
+  /** It cannot be told from the days which number is the month. */
+  const open = forms.length > 1 && !chosenForm;
   const [vehicleId, setVehicle] = useState(vehicle?.id ?? records.vehicles[0]?.id ?? "");
   const [system, setSystem] = useState<System>("body and cabin");
   const matching: Matching = { columns, dayForm: chosenForm ?? forms[0] ?? "yyyy-MM-dd", vehicleId, system };
@@ -109,10 +122,13 @@ function MatchColumns({ name, heads, rows, records, vehicle }: { name: string; h
         <Box display="grid" gridTemplateColumns={{ base: "1fr 1fr", md: "repeat(4, minmax(0, 1fr))" }} gap="3" marginTop="4">
           <SelectField
             label="Days are written"
-            value={matching.dayForm}
-            error={forms.length > 1 && !chosenForm ? "Which number is the month cannot be told: choose." : undefined}
+            value={open ? "" : matching.dayForm}
+            error={open ? "Which number is the month cannot be told: choose." : undefined}
             onChange={(event) => setForm(DAY_FORMS.find((form) => form === event.target.value))}
-            choices={DAY_FORMS.map((form) => ({ value: form, label: `${form} (${days.find((day) => day.trim() !== "") ?? ""})` }))}
+            choices={[
+              ...(open ? [{ value: "", label: "choose" }] : []),
+              ...DAY_FORMS.map((form) => ({ value: form, label: `${form} (${days.find((day) => day.trim() !== "") ?? ""})` })),
+            ]}
           />
           <SelectField
             label="Rows that name no vehicle"
@@ -128,7 +144,7 @@ function MatchColumns({ name, heads, rows, records, vehicle }: { name: string; h
           />
         </Box>
       </Sheet>
-      <BringPreview name={name} wrong={wrong} good={good} fresh={fresh} vehicles={records.vehicles} blocked={forms.length > 1 && !chosenForm} onBring={() => void bring()} />
+      <BringPreview name={name} wrong={wrong} good={good} fresh={fresh} vehicles={records.vehicles} blocked={open} onBring={() => void bring()} />
     </>
   );
 }

@@ -78,6 +78,7 @@ function VehicleCosts({ log, records }: { log: VehicleLog; records: LogPageProps
               {formatPrice(spentMinor)}
             </Row>
           ))}
+          <QuotesAndHours costs={costs} />
         </Box>
         <Box>
           <Box as="h2" fontSize="20px">
@@ -88,7 +89,6 @@ function VehicleCosts({ log, records }: { log: VehicleLog; records: LogPageProps
               {formatPrice(spentMinor)}
             </Row>
           ))}
-          <QuotesAndHours costs={costs} />
         </Box>
       </Box>
       <PartsList log={log} records={records} />
@@ -157,10 +157,12 @@ function PartsList({ log, records }: { log: VehicleLog; records: LogPageProps["r
             </Box>
           </Box>
           {group.map(({ replacement, after, gone, days, short }) => (
-            <Box key={replacement.id} display="flex" justifyContent="space-between" gap="3" fontSize="15px" color={short ? "stop" : "ink"}>
-              <Link href={entryHref(replacement.id)} prefetch={false}>
-                <u>{formatDay(replacement.on)}</u>
-              </Link>
+            <Box key={replacement.id} display="grid" gridTemplateColumns="110px minmax(0, 1fr) auto" alignItems="center" gap="3" fontSize="15px" color={short ? "stop" : "ink"}>
+              <Box asChild display="flex" alignItems="center" minHeight={{ base: "44px", md: "28px" }} textDecoration="underline">
+                <Link href={entryHref(replacement.id)} prefetch={false}>
+                  {formatDay(replacement.on)}
+                </Link>
+              </Box>
               <span>
                 {short && "■ only "}
                 {formatDistance(gone)}, {spanWords(days)}

@@ -27,10 +27,10 @@ export function DueRow({ due, vehicle, onEdit }: { due: Due; vehicle: Vehicle; o
     const { snoozed: _snoozed, ...rest } = interval;
     void does({ put: { intervals: [touched(rest)] } }, `${interval.part} counts again.`);
   };
-  const line = `${interval.part}${place ? ` ${place}` : ""} today`;
+  const asEntry = new URLSearchParams({ id: vehicle.id, new: `${interval.part} today`, system: interval.system, ...(place ? { place } : {}) });
   return (
     <Box borderTop="1px solid" borderColor="edge" paddingBlock="3">
-      <Box display="grid" gridTemplateColumns={{ base: "minmax(0, 1fr)", md: "minmax(0, 1fr) minmax(0, 1fr) auto" }} gap={{ base: "1", md: "4" }} alignItems="start">
+      <Box display="grid" gridTemplateColumns={{ base: "minmax(0, 1fr)", md: "minmax(0, 1fr) minmax(0, 1fr) 250px" }} gap={{ base: "1", md: "4" }} alignItems="start">
         <Box>
           <Box fontWeight="600" fontSize="18px">
             {interval.part}
@@ -65,7 +65,7 @@ export function DueRow({ due, vehicle, onEdit }: { due: Due; vehicle: Vehicle; o
         </Box>
         <Box display="flex" gap="1" flexWrap="wrap" justifyContent={{ md: "flex-end" }}>
           <Button asChild look={state === "overdue" || state === "soon" || state === "unknown" ? "plain" : "quiet"}>
-            <Link href={`/log?${new URLSearchParams({ id: vehicle.id, new: line }).toString()}`}>{last ? "Done" : "Log it"}</Link>
+            <Link href={`/log?${asEntry.toString()}`}>{last ? "Done" : "Log it"}</Link>
           </Button>
           {state === "snoozed" && (
             <Button look="quiet" onClick={wake}>

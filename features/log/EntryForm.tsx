@@ -8,7 +8,7 @@ import { questionReading } from "@/core/log/odometer";
 import { readQuickEntry } from "@/core/log/quick-entry";
 import type { VehicleLog } from "@/core/log/vehicle-log";
 import type { Replacement } from "@/core/model/log";
-import { PLACES, SYSTEMS } from "@/core/model/place";
+import { PLACES, type Place, SYSTEMS, type System } from "@/core/model/place";
 import type { Vehicle } from "@/core/model/vehicle";
 import { formatDistance } from "@/core/quantity/distance";
 import { stamp, touched } from "@/data/stamp";
@@ -25,6 +25,7 @@ import type { LogRecords } from "./use-logs";
 interface EntryFormProps {
   /** The line it begins with, or the entry that is changed. */
   line?: string;
+  told?: { place?: Place; system?: System };
   entry?: Replacement;
   vehicle: Vehicle | null;
   records: LogRecords;
@@ -33,10 +34,10 @@ interface EntryFormProps {
 }
 
 /** A replacement typed without a job, or one that is put right: what was read from the line first, the rest folded away. */
-export function EntryForm({ line = "", entry, vehicle, records, logs, onClose }: EntryFormProps) {
+export function EntryForm({ line = "", told, entry, vehicle, records, logs, onClose }: EntryFormProps) {
   const router = useRouter();
   const does = useDo();
-  const said = readQuickEntry(line, vehicle?.distanceUnit ?? "km", today());
+  const said = { ...readQuickEntry(line, vehicle?.distanceUnit ?? "km", today()), ...told };
   const form = useDraftForm<EntryFields>(entry ? `entry ${entry.id}` : `entry ${line}`, entry ? fieldsOfEntry(entry) : fieldsOfLine(said, vehicle?.id ?? "", today()));
   const [question, setQuestion] = useState<string>();
   const { errors } = form.formState;

@@ -66,7 +66,7 @@ export function EntryScreen({ id, records, logs }: { id: string; records: LogRec
           </Box>
           <Row label="Fitted">{formatDay(entry.on)}</Row>
           <Row label="Odometer">{formatDistance(entry.odometer)}</Row>
-          <Row label="Where">{[entry.place, entry.hand && `${entry.hand}-hand part`, entry.system].filter(Boolean).join(", ")}</Row>
+          <Row label="Where">{[...new Set([entry.place, entry.hand && `${entry.hand}-hand part`, entry.system])].filter(Boolean).join(", ")}</Row>
           {entry.priceMinor !== undefined && <Row label="Price">{formatPrice(entry.priceMinor)}</Row>}
           {entry.quoteMinor !== undefined && <Row label="A workshop asked">{formatPrice(entry.quoteMinor)}</Row>}
           {entry.partNumber && <Row label="Part number">{entry.partNumber}</Row>}

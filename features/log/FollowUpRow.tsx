@@ -29,7 +29,7 @@ export function FollowUpRow({ owed, log, jobs }: { owed: Owed; log: VehicleLog; 
   const done = () => void does({ put: { followUps: [touched({ ...followUp, state: "done" as const, closedOn: today() })] } }, `Done: ${followUp.text}.`);
   return (
     <Box borderTop="1px solid" borderColor="edge" paddingBlock="3">
-      <Box display="grid" gridTemplateColumns={{ base: "minmax(0, 1fr)", md: "minmax(0, 1fr) minmax(0, 1fr) auto" }} gap={{ base: "1", md: "4" }} alignItems="start">
+      <Box display="grid" gridTemplateColumns={{ base: "minmax(0, 1fr)", md: "minmax(0, 1fr) minmax(0, 1fr) 350px" }} gap={{ base: "1", md: "4" }} alignItems="start">
         <Box>
           <Box fontWeight="600" fontSize="18px">
             {followUp.text}
@@ -52,7 +52,7 @@ export function FollowUpRow({ owed, log, jobs }: { owed: Owed; log: VehicleLog; 
             {reached ? "■ now" : on ? bestWords(on) : dueWords(followUp, formatDay)}
           </Box>
           <Box color="soft" fontSize="15px">
-            {dueWords(followUp, formatDay)}
+            {(followUp.dueAt || reached) && dueWords(followUp, formatDay)}
             {left && left.value > 0 && `, ${formatDistance(left)} to go`}
             {on && bandWords(on) && `; ${bandWords(on)}`}
           </Box>

@@ -1,6 +1,7 @@
 "use client";
 
 import { useSearchParams } from "next/navigation";
+import { PLACES, type Place, SYSTEMS, type System } from "@/core/model/place";
 import { Loading } from "@/ui/Loading";
 import { useVehicleInHand } from "../shell/hand";
 import { BringTable } from "./BringTable";
@@ -24,7 +25,7 @@ export function LogScreen() {
 
   const entry = params.get("entry");
   if (entry !== null) return <EntryScreen key={entry} id={entry} records={records} logs={logs} />;
-  if (params.has("new")) return <EntryForm key="new" line={params.get("new") ?? ""} vehicle={inHand} records={records} logs={logs} />;
+  if (params.has("new")) return <EntryForm key="new" line={params.get("new") ?? ""} told={told(params)} vehicle={inHand} records={records} logs={logs} />;
   if (params.has("bring")) return <BringTable records={records} vehicle={inHand} />;
   const vehicle = params.get("id") === ALL ? undefined : (inHand ?? undefined);
   const shown = logs.filter((log) => !vehicle || log.vehicle.id === vehicle.id);
@@ -41,4 +42,11 @@ export function LogScreen() {
     default:
       return <ReplacedView {...page} />;
   }
+}
+
+/** What is known of a new entry beside its line. */
+function told(params: URLSearchParams): { place?: Place; system?: System } {
+  const place = PLACES.find((one) => one === params.get("place"));
+  const system = SYSTEMS.find((one) => one === params.get("system"));
+  return { ...(place ? { place } : {}), ...(system ? { system } : {}) };
 }

@@ -134,17 +134,23 @@ function columnsFor(vehicles: Vehicle[], showVehicle: boolean) {
 /** The part, leading to its page; on a phone also its place and vehicle, whose columns are left out there. */
 function PartCell({ one, vehicle }: { one: Replacement; vehicle: string }) {
   return (
-    <>
-      <Box asChild color="ink" textDecoration="underline" textDecorationColor="edge" textUnderlineOffset="3px">
-        <Link href={entryHref(one.id)} prefetch={false}>
-          {one.count > 1 && `${one.count} × `}
-          {one.part}
-        </Link>
-      </Box>
-      <Box display={{ base: "block", md: "none" }} fontWeight="400" color="soft">
-        {[one.place, vehicle].filter(Boolean).join(", ")}
-      </Box>
-    </>
+    <Box
+      asChild
+      display={{ base: "block", md: "inline" }}
+      minHeight={{ base: "44px", md: "0" }}
+      color="ink"
+      textDecoration="underline"
+      textDecorationColor="edge"
+      textUnderlineOffset="3px"
+    >
+      <Link href={entryHref(one.id)} prefetch={false}>
+        {one.count > 1 && `${one.count} × `}
+        {one.part}
+        <Box as="span" display={{ base: "block", md: "none" }} fontWeight="400" color="soft">
+          {[one.place, vehicle].filter(Boolean).join(", ")}
+        </Box>
+      </Link>
+    </Box>
   );
 }
 

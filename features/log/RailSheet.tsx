@@ -1,6 +1,7 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
+import { useRouter } from "next/navigation";
 import { useMemo } from "react";
 import { type RailSize, layOutRail } from "@/core/log/rail";
 import type { VehicleLog } from "@/core/log/vehicle-log";
@@ -16,6 +17,7 @@ const NARROW: RailSize & { fontSize: number } = { width: 350, letter: 7.4, tiers
 /** A vehicle's rail, once for a wide screen and once for a phone, and how it is driven. */
 export function RailSheet({ log, replacements, named }: { log: VehicleLog; replacements: Replacement[]; named: boolean }) {
   const rails = useMemo(() => [WIDE, NARROW].map((size) => ({ size, rail: layOutRail(log, replacements, size) })), [log, replacements]);
+  const router = useRouter();
   const { driving, dues, vehicle, mileage } = log;
   const unit = vehicle.distanceUnit;
   const rate = (kmPerDay: number) => Math.round(convertDistance({ value: kmPerDay, unit: "km" }, unit).value);
@@ -48,7 +50,7 @@ export function RailSheet({ log, replacements, named }: { log: VehicleLog; repla
         ({ rail, size }, i) =>
           rail && (
             <Box key={size.width} display={i === 0 ? { base: "none", lg: "block" } : { base: "block", lg: "none" }} marginTop="1">
-              <OdometerRail rail={rail} width={size.width} fontSize={size.fontSize} says={says} hrefOf={entryHref} />
+              <OdometerRail rail={rail} width={size.width} fontSize={size.fontSize} says={says} onOpen={(id) => router.push(entryHref(id))} />
             </Box>
           ),
       )}

@@ -5,6 +5,7 @@ import { Bar } from "react-chartjs-2";
 import { useInks } from "./use-inks";
 
 Chart.register(BarController, BarElement, CategoryScale, LinearScale, Tooltip);
+Chart.defaults.font = { ...Chart.defaults.font, family: "\'Atkinson Hyperlegible Next Variable\', system-ui, sans-serif", size: 14 };
 
 interface BarChartProps {
   labels: string[];
@@ -27,7 +28,6 @@ export default function BarChart({ labels, values, says, lying = false }: BarCha
         animation: false,
         maintainAspectRatio: false,
         indexAxis: lying ? "y" : "x",
-        font: { family: "Atkinson Hyperlegible Next Variable" },
         scales: { x: axis, y: axis },
       }}
     />

@@ -5,6 +5,7 @@ import { Scatter } from "react-chartjs-2";
 import { type Inks, useInks } from "./use-inks";
 
 Chart.register(CategoryScale, LinearScale, LineElement, PointElement, ScatterController, Tooltip);
+Chart.defaults.font = { ...Chart.defaults.font, family: "\'Atkinson Hyperlegible Next Variable\', system-ui, sans-serif", size: 14 };
 
 export interface XY {
   x: number;
@@ -56,7 +57,6 @@ export default function WearChart({ traces, limit, xTitle, yTitle, says }: WearC
       options={{
         animation: false,
         maintainAspectRatio: false,
-        font: { family: "Atkinson Hyperlegible Next Variable" },
         scales: { x: { ...axis(xTitle), type: "linear" }, y: { ...axis(yTitle), type: "linear", ...(limit === undefined ? {} : { suggestedMin: limit * 0.8 }) } },
         plugins: { tooltip: { filter: ({ dataset }) => dataset.label !== "limit" } },
       }}
