@@ -1,4 +1,4 @@
-import { Unzip, UnzipInflate, UnzipPassThrough, Zip, ZipDeflate, ZipPassThrough, strToU8 } from "fflate";
+import { Zip, ZipDeflate, ZipPassThrough, inflateSync, strToU8 } from "fflate";
 import { z } from "zod";
 import { InputError } from "@/core/input-error";
 import { idSchema, instantSchema } from "@/core/model/record";
@@ -16,14 +16,14 @@ type Index = z.infer<typeof indexSchema>;
 const MOST_TEXT_BYTES = 100_000_000;
 const MOST_PHOTO_BYTES = 40_000_000;
 const MOST_PHOTOS = 20_000;
-/** So much of a file is taken in at a time. */
-const CHUNK_BYTES = 1_000_000;
+/** So many lie in the memory together. */
+const PHOTOS_AT_ONCE = 50;
 
 export type Progress = (done: number, of: number) => void;
 
 /**
- * The household's text and its photos as one zip. Photos are stored as they are, since a JPEG does not get smaller, and read one at a time,
- * so that five hundred of them never lie in the memory together.
+ * The household's text and its photos as one zip. Photos are stored as they are, since a JPEG does not get smaller, and read a few at a
+ * time, so that five hundred of them never lie in the memory together.
  */
 export async function writeArchive(
   text: string,
@@ -41,14 +41,17 @@ export async function writeArchive(
   zip.add(household);
   household.push(strToU8(text), true);
   const index: Index = { photos: {} };
-  for (const [i, id] of photoIds.entries()) {
-    const picture = await photo(id);
-    if (picture) {
+  for (let at = 0; at < photoIds.length; at += PHOTOS_AT_ONCE) {
+    const few = photoIds.slice(at, at + PHOTOS_AT_ONCE);
+    const pictures = await Promise.all(few.map(photo));
+    few.forEach((id, i) => {
+      const picture = pictures[i];
+      if (!picture) return;
       index.photos[id] = { takenAt: picture.takenAt, bytes: picture.jpeg.length, ...(picture.original ? { originalBytes: picture.original.length } : {}) };
       store(zip, photoName(id), picture.jpeg);
       if (picture.original) store(zip, originalName(id), picture.original);
-    }
-    progress(i + 1, photoIds.length);
+    });
+    progress(Math.min(photoIds.length, at + PHOTOS_AT_ONCE), photoIds.length);
   }
   store(zip, INDEX, strToU8(JSON.stringify(index)));
   zip.end();
@@ -81,53 +84,45 @@ export interface ArchiveText {
  * @throws InputError naming the first thing wrong: cut off, without a household, unpacking to more than a household can be, a photo missing.
  */
 export async function readArchive(file: Blob): Promise<ArchiveText> {
-  const texts = new Map<string, Uint8Array<ArrayBuffer>>();
-  await unpack(
-    file,
-    (name) => name === HOUSEHOLD || name === INDEX,
-    MOST_TEXT_BYTES,
-    (name, bytes) => void texts.set(name, bytes),
-  );
-  const household = texts.get(HOUSEHOLD);
-  if (!household) throw new InputError(`The archive holds no ${HOUSEHOLD}. Choose one that "Export with photos" wrote.`);
-  const said = texts.get(INDEX);
-  if (!said) throw new InputError(`The archive breaks off: its ${INDEX} is missing. Copy it again and retry.`);
-  const { photos } = readIndex(said);
+  const entries = await readDirectory(file);
+  const text = async (name: string): Promise<Uint8Array> => {
+    const entry = entries.get(name);
+    if (!entry) throw new InputError(`The archive holds no ${name}. Choose one that "Export with photos" wrote.`);
+    return unpack(file, entry, MOST_TEXT_BYTES);
+  };
+  const household = await text(HOUSEHOLD);
+  const { photos } = readIndex(await text(INDEX));
   if (Object.keys(photos).length > MOST_PHOTOS) throw new InputError(`The archive says it holds more than ${MOST_PHOTOS} photos.`);
   return { household: decodeText(household), photos };
 }
 
 /**
- * Reads the photos of an archive one at a time.
- * @param take what is done with each; the next is read when it has been. @throws InputError when one is missing or not as long as it was.
+ * Reads the photos of an archive, a few at a time.
+ * @param take what is done with a few of them; the next are read when it has been. @throws InputError when one is missing or not as long as it was.
  */
-export async function readPhotos(file: Blob, photos: Index["photos"], take: (id: string, picture: Picture) => Promise<void>, progress: Progress = () => undefined): Promise<void> {
-  const wanted = new Map(Object.keys(photos).flatMap((id) => [[photoName(id), id] as const, [originalName(id), id] as const]));
-  const originals = new Map<string, Uint8Array<ArrayBuffer>>();
-  const small = new Map<string, Uint8Array<ArrayBuffer>>();
-  let done = 0;
-  await unpack(
-    file,
-    (name) => wanted.has(name),
-    MOST_PHOTO_BYTES,
-    async (name, bytes) => {
-      const id = wanted.get(name) ?? "";
-      const about = photos[id];
-      if (!about) return;
-      const isOriginal = name === originalName(id);
-      const length = isOriginal ? about.originalBytes : about.bytes;
-      if (bytes.length !== length) throw new InputError(`The photo ${name} is damaged: it has ${bytes.length} bytes instead of ${length ?? 0}.`);
-      (isOriginal ? originals : small).set(id, bytes);
-      const jpeg = small.get(id);
-      const original = originals.get(id);
-      if (!jpeg || (about.originalBytes !== undefined && !original)) return;
-      small.delete(id);
-      originals.delete(id);
-      await take(id, { jpeg, ...(original ? { original } : {}), takenAt: about.takenAt });
-      progress(++done, Object.keys(photos).length);
-    },
-  );
-  if (done < Object.keys(photos).length) throw new InputError(`The archive breaks off: ${Object.keys(photos).length - done} of its photos are missing. Copy it again and retry.`);
+export async function readPhotos(
+  file: Blob,
+  photos: Index["photos"],
+  take: (pictures: Record<string, Picture>) => Promise<void>,
+  progress: Progress = () => undefined,
+): Promise<void> {
+  const entries = await readDirectory(file);
+  const bytesOf = async (name: string, length: number) => {
+    const entry = entries.get(name);
+    if (!entry) throw new InputError(`The archive breaks off: ${name} is missing. Copy it again and retry.`);
+    const bytes = await unpack(file, entry, MOST_PHOTO_BYTES);
+    if (bytes.length !== length) throw new InputError(`The photo ${name} is damaged: it has ${bytes.length} bytes instead of ${length}.`);
+    return bytes;
+  };
+  const all = Object.entries(photos);
+  for (let at = 0; at < all.length; at += PHOTOS_AT_ONCE) {
+    const few = all.slice(at, at + PHOTOS_AT_ONCE).map(async ([id, { takenAt, bytes, originalBytes }]): Promise<[string, Picture]> => {
+      const jpeg = await bytesOf(photoName(id), bytes);
+      return [id, { jpeg, takenAt, ...(originalBytes === undefined ? {} : { original: await bytesOf(originalName(id), originalBytes) }) }];
+    });
+    await take(Object.fromEntries(await Promise.all(few)));
+    progress(Math.min(all.length, at + PHOTOS_AT_ONCE), all.length);
+  }
 }
 
 function readIndex(bytes: Uint8Array): Index {
@@ -138,53 +133,72 @@ function readIndex(bytes: Uint8Array): Index {
   }
 }
 
-/** Unpacks the wanted files of a zip, a chunk of it at a time, and gives each on as it is whole. */
-async function unpack(
-  file: Blob,
-  wants: (name: string) => boolean,
-  mostBytes: number,
-  take: (name: string, bytes: Uint8Array<ArrayBuffer>) => Promise<void> | void,
-): Promise<void> {
-  const ready: [string, Uint8Array<ArrayBuffer>][] = [];
-  let failure: Error | undefined;
-  const unzip = new Unzip((entry) => {
-    if (!wants(entry.name)) return;
-    const parts: Uint8Array[] = [];
-    let length = 0;
-    entry.ondata = (error, chunk, final) => {
-      if (error) failure ??= new InputError(`The archive is damaged at ${entry.name}. Copy it again and retry.`);
-      if (failure) return;
-      length += chunk.length;
-      if (length > mostBytes) {
-        failure = new InputError(`${entry.name} in the archive unpacks to more than ${mostBytes / 1e6} MB. It is not one of ours.`);
-        entry.terminate();
-        return;
-      }
-      parts.push(chunk);
-      if (final) ready.push([entry.name, joined(parts, length)]);
-    };
-    entry.start();
-  });
-  unzip.register(UnzipInflate);
-  unzip.register(UnzipPassThrough);
-  for (let at = 0; at < file.size; at += CHUNK_BYTES) {
-    const bytes = new Uint8Array(await file.slice(at, at + CHUNK_BYTES).arrayBuffer());
-    try {
-      unzip.push(bytes, at + CHUNK_BYTES >= file.size);
-    } catch {
-      failure ??= new InputError("The archive is damaged: it cannot be unpacked. Copy it again and retry.");
-    }
-    if (failure) throw failure;
-    for (const [name, whole] of ready.splice(0)) await take(name, whole);
+/** Where a file of the archive lies, as the directory at its end says. */
+interface Entry {
+  name: string;
+  deflated: boolean;
+  packedBytes: number;
+  bytes: number;
+  at: number;
+}
+
+const END = { signature: 0x06054b50, bytes: 22, longestComment: 65_535 };
+const CENTRAL = { signature: 0x02014b50, bytes: 46 };
+const LOCAL = { signature: 0x04034b50, bytes: 30 };
+const [STORED, DEFLATED] = [0, 8];
+
+const brokenOff = () => new InputError("The archive breaks off, or is no zip. Copy it again and retry.");
+
+/**
+ * The directory of a zip, read from its end: so a file in it is found without going through all the others.
+ * Source: PKWARE APPNOTE 4.3.12 and 4.3.16; archives past 4 GB (zip64) are none of ours.
+ */
+async function readDirectory(file: Blob): Promise<Map<string, Entry>> {
+  const tail = await viewOf(file, Math.max(0, file.size - END.bytes - END.longestComment), file.size);
+  let end = tail.byteLength - END.bytes;
+  while (end >= 0 && tail.getUint32(end, true) !== END.signature) end--;
+  if (end < 0) throw brokenOff();
+  const [count, length, start] = [tail.getUint16(end + 10, true), tail.getUint32(end + 12, true), tail.getUint32(end + 16, true)];
+  if (start + length > file.size) throw brokenOff();
+  const directory = await viewOf(file, start, start + length);
+  const entries = new Map<string, Entry>();
+  let at = 0;
+  for (let i = 0; i < count; i++) {
+    if (at + CENTRAL.bytes > length || directory.getUint32(at, true) !== CENTRAL.signature) throw brokenOff();
+    const method = directory.getUint16(at + 10, true);
+    const [nameBytes, extraBytes, commentBytes] = [28, 30, 32].map((offset) => directory.getUint16(at + offset, true)) as [number, number, number];
+    const name = new TextDecoder().decode(new Uint8Array(directory.buffer, at + CENTRAL.bytes, Math.min(nameBytes, length - at - CENTRAL.bytes)));
+    if (method !== STORED && method !== DEFLATED) throw new InputError(`In the archive, ${name} is packed in a way that is not read here.`);
+    entries.set(name, {
+      name,
+      deflated: method === DEFLATED,
+      packedBytes: directory.getUint32(at + 20, true),
+      bytes: directory.getUint32(at + 24, true),
+      at: directory.getUint32(at + 42, true),
+    });
+    at += CENTRAL.bytes + nameBytes + extraBytes + commentBytes;
+  }
+  return entries;
+}
+
+/** One file of the archive, unpacked to no more than it says it has, and refused when that is too much. */
+async function unpack(file: Blob, { name, deflated, packedBytes, bytes, at }: Entry, mostBytes: number): Promise<Uint8Array<ArrayBuffer>> {
+  if (bytes > mostBytes || packedBytes > mostBytes) throw new InputError(`In the archive, ${name} unpacks to more than ${mostBytes / 1e6} MB. It is not one of ours.`);
+  const damaged = () => new InputError(`The archive is damaged at ${name}. Copy it again and retry.`);
+  if (at + LOCAL.bytes > file.size) throw damaged();
+  const head = await viewOf(file, at, at + LOCAL.bytes);
+  if (head.getUint32(0, true) !== LOCAL.signature) throw damaged();
+  const start = at + LOCAL.bytes + head.getUint16(26, true) + head.getUint16(28, true);
+  if (start + packedBytes > file.size) throw damaged();
+  const packed = new Uint8Array(await file.slice(start, start + packedBytes).arrayBuffer());
+  if (!deflated) return packed;
+  try {
+    return inflateSync(packed, { out: new Uint8Array(bytes) }) as Uint8Array<ArrayBuffer>;
+  } catch {
+    throw damaged();
   }
 }
 
-function joined(parts: Uint8Array[], length: number): Uint8Array<ArrayBuffer> {
-  const all = new Uint8Array(length);
-  let at = 0;
-  for (const part of parts) {
-    all.set(part, at);
-    at += part.length;
-  }
-  return all;
+async function viewOf(file: Blob, from: number, to: number): Promise<DataView<ArrayBuffer>> {
+  return new DataView(await file.slice(from, to).arrayBuffer());
 }

@@ -24,8 +24,8 @@ export interface Repository {
   commit(change: Change, basedOn?: { revision: Revision }): Promise<Committed>;
   revision(): Promise<Revision>;
   picture(id: string): Promise<Picture | undefined>;
-  /** Keeps a photo ahead of the record that will name it; one that nobody comes to name is swept away later. */
-  keepPicture(id: string, picture: Picture): Promise<void>;
+  /** Keeps photos ahead of the records that will name them; one that nobody comes to name is swept away later. */
+  keepPictures(pictures: Record<string, Picture>): Promise<void>;
   /** Takes out the photos that no work names any more and that were taken before a moment. */
   sweepPictures(takenBefore: string): Promise<void>;
   setting(key: string): Promise<string | undefined>;
@@ -39,6 +39,8 @@ export interface Repository {
 export class StaleError extends Error {}
 
 const REVISION = "revision";
+/** More records than this are asked for by their keys first. */
+const MANY = 200;
 
 /**
  * @param onCommit told which collections a change touched, once it is safely written.
@@ -65,11 +67,6 @@ export function createRepository(store: Store, onCommit: (collections: Collectio
       const transaction = store.transaction(names, "readwrite", { durability: "strict" });
       const put: Partial<Record<Collection, unknown[]>> = {};
       const remove: Partial<Record<Collection, string[]>> = {};
-      const note = async (collection: Collection, id: string) => {
-        const before = await transaction.objectStore(collection).get(id);
-        if (before) put[collection] = [...(put[collection] ?? []), before];
-        else remove[collection] = [...(remove[collection] ?? []), id];
-      };
       let revision: Revision;
       try {
         // Every writing goes through this one value, so that those of two tabs wait for each other.
@@ -81,8 +78,17 @@ export function createRepository(store: Store, onCommit: (collections: Collectio
         const asked: Promise<unknown>[] = [settings.put(revision, REVISION)];
         for (const collection of collections) {
           const objectStore = transaction.objectStore(collection);
-          for (const id of change.remove?.[collection] ?? []) asked.push(note(collection, id), objectStore.delete(id));
-          for (const record of change.put?.[collection] ?? []) asked.push(note(collection, record.id), objectStore.put(record as never));
+          const ids = [...(change.remove?.[collection] ?? []), ...(change.put?.[collection] ?? []).map(({ id }) => id)];
+          const before = standing(objectStore, ids);
+          if (ids.length > MANY) await before;
+          for (const id of change.remove?.[collection] ?? []) asked.push(objectStore.delete(id));
+          for (const record of change.put?.[collection] ?? []) asked.push(objectStore.put(record as never));
+          asked.push(
+            before.then((was) => {
+              put[collection] = [...was.values()];
+              remove[collection] = ids.filter((id) => !was.has(id));
+            }),
+          );
         }
         for (const [id, picture] of pictures) asked.push(transaction.objectStore("pictures").put(picture, id));
         await Promise.all(asked);
@@ -103,8 +109,9 @@ export function createRepository(store: Store, onCommit: (collections: Collectio
 
     revision: () => store.get("settings", REVISION),
     picture: (id) => store.get("pictures", id),
-    async keepPicture(id, picture) {
-      await store.put("pictures", picture, id);
+    async keepPictures(pictures) {
+      const transaction = store.transaction("pictures", "readwrite");
+      await Promise.all([...Object.entries(pictures).map(([id, picture]) => transaction.store.put(picture, id)), transaction.done]);
     },
 
     async sweepPictures(takenBefore) {
@@ -130,6 +137,19 @@ export function createRepository(store: Store, onCommit: (collections: Collectio
       await transaction.done;
     },
   };
+}
+
+interface Readable {
+  getAllKeys: () => Promise<string[]>;
+  get: (id: string) => Promise<unknown>;
+}
+
+/** What stands under these ids. Of many, as when a whole file comes in, only those that are there are asked for: most are new. */
+async function standing(objectStore: Readable, ids: readonly string[]): Promise<Map<string, unknown>> {
+  const known = ids.length > MANY ? new Set(await objectStore.getAllKeys()) : undefined;
+  const wanted = known ? ids.filter((id) => known.has(id)) : ids;
+  const found = await Promise.all(wanted.map((id) => objectStore.get(id)));
+  return new Map(wanted.flatMap((id, i) => (found[i] === undefined ? [] : [[id, found[i]] as const])));
 }
 
 /** Takes back what a transaction has done so far, unless it has ended already. */

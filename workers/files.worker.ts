@@ -41,7 +41,7 @@ const worker = {
   /** Keeps the photos ahead of the records that name them. */
   async takePhotos(file: File, photos: ReadFile["photos"], progress: Progress): Promise<void> {
     const door = await repository();
-    await readPhotos(file, photos, (id, picture) => door.keepPicture(id, picture), progress);
+    await readPhotos(file, photos, (few) => door.keepPictures(few), progress);
   },
 };
 

@@ -1,7 +1,7 @@
 import { differenceInCalendarDays, parseISO } from "date-fns";
 import type { Measurement, Replacement } from "../model/log";
 import { PLACES, type Place } from "../model/place";
-import { formatDistance } from "../quantity/distance";
+import { convertDistance, formatDistance, groupThousands } from "../quantity/distance";
 import { SOON_DAYS } from "./due";
 import { fittedParts } from "./fitted";
 import { partKey } from "./part-key";
@@ -53,7 +53,12 @@ export function conditionOf(log: VehicleLog, replacements: readonly Replacement[
     for (const { replacement, gone } of parts) {
       if (told.has(`${place} ${partKey(replacement.part)}`)) continue;
       const warranty = replacement.warrantyUntil !== undefined && replacement.warrantyUntil >= today;
-      add(place, { state: "good", what: replacement.part, figure: `${formatDistance(gone)}${warranty ? ` ${WARRANTY_SIGN}` : ""}` });
+      const due = dues.find((one) => one.place === place && partKey(one.interval.part) === partKey(replacement.part));
+      const figure =
+        due?.by === "distance" && due.interval.every
+          ? `${groupThousands(Math.round(gone.value))} of ${formatDistance(convertDistance(due.interval.every, gone.unit))}`
+          : formatDistance(gone);
+      add(place, { state: "good", what: replacement.part, figure: `${figure}${warranty ? ` ${WARRANTY_SIGN}` : ""}` });
     }
   }
   return PLACES.flatMap((place): PlaceCondition[] => {

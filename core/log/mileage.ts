@@ -1,13 +1,14 @@
-import { differenceInCalendarDays, parseISO } from "date-fns";
 import type { Measurement, Replacement } from "../model/log";
 import type { Reading } from "../model/vehicle";
 import { type Distance, type DistanceUnit, convertDistance } from "../quantity/distance";
 
 /** A day as a number, for arithmetic: days since 1 January 2000. */
 export function dayNumber(on: string): number {
-  return differenceInCalendarDays(parseISO(on), EPOCH);
+  // A day without a time is read as UTC, where every day has as many hours.
+  return (Date.parse(on) - EPOCH) / DAY_MS;
 }
-const EPOCH = parseISO("2000-01-01");
+const EPOCH = Date.UTC(2000, 0, 1);
+const DAY_MS = 86_400_000;
 
 export interface MileagePoint {
   day: number;

@@ -1,5 +1,6 @@
 "use client";
 
+import dynamic from "next/dynamic";
 import { useState } from "react";
 import { Loading } from "@/ui/Loading";
 import { ThreeColumns } from "@/ui/ThreeColumns";
@@ -9,12 +10,14 @@ import { useKey } from "../shell/keys";
 import { BackupReminder } from "./BackupReminder";
 import { DoNextSheet } from "./DoNextSheet";
 import { OdometerSheet } from "./OdometerSheet";
-import { RecalledSheet } from "./RecalledSheet";
 import { ThisYearSheet } from "./ThisYearSheet";
 import { VehicleForm } from "./VehicleForm";
 import { VehicleList } from "./VehicleList";
 import { VehicleSheet } from "./VehicleSheet";
 import { Welcome } from "./Welcome";
+
+/** What stands below the fold comes when the rest is there: it brings the words of all troubles with it. */
+const RecalledSheet = dynamic(() => import("./RecalledSheet").then((module) => module.RecalledSheet), { ssr: false });
 
 type Doing = "look" | "add" | "edit";
 

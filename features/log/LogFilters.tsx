@@ -1,7 +1,7 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
-import { useMemo } from "react";
+import { memo, useMemo } from "react";
 import { partKey } from "@/core/log/part-key";
 import type { Replacement } from "@/core/model/log";
 import { PLACES, SYSTEMS } from "@/core/model/place";
@@ -24,7 +24,7 @@ export function passes(one: Replacement, { system, place, part, year }: LogFilte
 }
 
 /** The four ways to narrow the table; on a phone they are folded away until one is wanted. */
-export function LogFilters({
+export const LogFilters = memo(function LogFilters({
   filter,
   onChange,
   replacements,
@@ -68,4 +68,4 @@ export function LogFilters({
       </Box>
     </>
   );
-}
+});

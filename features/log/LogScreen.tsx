@@ -20,16 +20,16 @@ export function LogScreen() {
   const params = useSearchParams();
   const inHand = useVehicleInHand();
   const records = useLogRecords();
-  const logs = useLogs(records);
+  // A page of one vehicle needs only its own log; an entry may be anybody's.
+  const vehicle = params.get("id") === ALL || params.has("entry") || params.has("new") ? undefined : (inHand ?? undefined);
+  const logs = useLogs(records, vehicle?.id);
   if (inHand === undefined || !records || !logs) return <Loading />;
 
   const entry = params.get("entry");
   if (entry !== null) return <EntryScreen key={entry} id={entry} records={records} logs={logs} />;
   if (params.has("new")) return <EntryForm key="new" line={params.get("new") ?? ""} told={told(params)} vehicle={inHand} records={records} logs={logs} />;
   if (params.has("bring")) return <BringTable records={records} vehicle={inHand} />;
-  const vehicle = params.get("id") === ALL ? undefined : (inHand ?? undefined);
-  const shown = logs.filter((log) => !vehicle || log.vehicle.id === vehicle.id);
-  const page = { records, logs: shown, vehicle };
+  const page = { records, logs, vehicle };
   switch (LOG_VIEWS.find(({ view }) => view === params.get("view"))?.view) {
     case "due":
       return <DueView {...page} />;

@@ -1,27 +1,67 @@
 "use client";
 
-import { Box, chakra } from "@chakra-ui/react";
-import { type SortingState, createColumnHelper, flexRender, getCoreRowModel, getSortedRowModel, useReactTable } from "@tanstack/react-table";
-import { useWindowVirtualizer } from "@tanstack/react-virtual";
-import Link from "next/link";
-import { useLayoutEffect, useMemo, useRef, useState } from "react";
+import { chakra } from "@chakra-ui/react";
+import { type Range, useWindowVirtualizer } from "@tanstack/react-virtual";
+import { useRouter } from "next/navigation";
+import { type MouseEvent, memo, useCallback, useLayoutEffect, useMemo, useRef, useState, useSyncExternalStore } from "react";
+import { type LogOrder, sortLog } from "@/core/log/sort-log";
 import type { Replacement } from "@/core/model/log";
 import type { Vehicle } from "@/core/model/vehicle";
-import { convertDistance, formatDistance } from "@/core/quantity/distance";
+import { formatDistance } from "@/core/quantity/distance";
 import { formatPrice } from "@/core/quantity/money";
 import { Button } from "@/ui/Button";
 import { formatDay } from "@/ui/day";
 import { Sheet } from "@/ui/Sheet";
 import { entryHref } from "./LogViews";
 
-const column = createColumnHelper<Replacement>();
+/** `wide` is left out on a phone; numbers stand at the right. */
+const COLUMNS: { by: LogOrder["by"]; head: string; className?: string; width?: { base: string; md: string } }[] = [
+  { by: "on", head: "Day", width: { base: "98px", md: "120px" } },
+  { by: "vehicle", head: "Vehicle", className: "wide", width: { base: "0", md: "140px" } },
+  { by: "part", head: "Part" },
+  { by: "place", head: "Place", className: "wide", width: { base: "0", md: "116px" } },
+  { by: "system", head: "System", className: "wide", width: { base: "0", md: "190px" } },
+  { by: "odometer", head: "Odometer", className: "number", width: { base: "98px", md: "118px" } },
+  { by: "price", head: "Price", className: "wide number", width: { base: "0", md: "84px" } },
+];
+/** Every row is as high as every other, so that where each stands is known without measuring it; what is too long for it is on its page. */
+const ROW_PX = { phone: 62, desk: 42 };
+/** So many rows come and go together. */
+const BLOCK = 6;
+const DESK = "(min-width: 768px)";
 
-/** Columns that a phone leaves out. */
-const WIDE_ONLY = new Set(["vehicle", "place", "system", "priceMinor"]);
-const NUMBERS = new Set(["odometer", "priceMinor"]);
-const ROW_PX = 45;
+/** One rule for all cells: a long log scrolls past in hundreds of them. */
+const Table = chakra("table", {
+  base: {
+    width: "100%",
+    tableLayout: "fixed",
+    borderCollapse: "collapse",
+    fontSize: { base: "15px", lg: "16px" },
+    "& th": { paddingRight: "10px", textAlign: "left" },
+    "& tbody tr[data-index]": { height: { base: `${ROW_PX.phone}px`, md: `${ROW_PX.desk}px` } },
+    "& tbody td": {
+      padding: "0 10px 0 0",
+      borderTop: "1px solid",
+      borderColor: "edge",
+      verticalAlign: "middle",
+      whiteSpace: "nowrap",
+      overflow: "hidden",
+      textOverflow: "ellipsis",
+    },
+    "& .wide": { display: { base: "none", md: "table-cell" } },
+    "& .number": { textAlign: "right" },
+    "& a": {
+      fontWeight: "600",
+      textDecoration: "underline",
+      textDecorationColor: "edge",
+      textUnderlineOffset: "3px",
+      display: { base: "block", md: "inline" },
+      minHeight: { base: "44px", md: "0" },
+    },
+    "& a > span": { display: { base: "block", md: "none" }, fontWeight: "400", color: "soft", overflow: "hidden", textOverflow: "ellipsis" },
+  },
+});
 
-const Cell = chakra("td", { base: { padding: "9px 10px 9px 0", borderTop: "1px solid", borderColor: "edge", verticalAlign: "top" } });
 const HeadCell = chakra("th");
 
 interface LogTableProps {
@@ -33,18 +73,10 @@ interface LogTableProps {
 
 /** The replacements as a table, newest first until a heading is pressed. Of a long log only the rows in sight are drawn. */
 export function LogTable({ rows, vehicles, showVehicle, isEmpty }: LogTableProps) {
-  const [sorting, setSorting] = useState<SortingState>([{ id: "on", desc: true }]);
-  const columns = useMemo(() => columnsFor(vehicles, showVehicle), [vehicles, showVehicle]);
-  const table = useReactTable({ data: rows, columns, state: { sorting }, onSortingChange: setSorting, getCoreRowModel: getCoreRowModel(), getSortedRowModel: getSortedRowModel() });
-  const sorted = table.getRowModel().rows;
-  const body = useRef<HTMLTableSectionElement>(null);
-  const [top, setTop] = useState(0);
-  useLayoutEffect(() => setTop((body.current?.getBoundingClientRect().top ?? 0) + window.scrollY), [rows.length]);
-  const virtual = useWindowVirtualizer({ count: sorted.length, estimateSize: () => ROW_PX, overscan: 12, scrollMargin: top, getItemKey: (i) => sorted[i]?.original.id ?? i });
-  const items = virtual.getVirtualItems();
-  const before = (items[0]?.start ?? top) - top;
-  const after = virtual.getTotalSize() - ((items.at(-1)?.end ?? top) - top);
-  const wide = (id: string) => (WIDE_ONLY.has(id) ? { base: "none", md: "table-cell" } : undefined);
+  const [order, setOrder] = useState<LogOrder>({ by: "on", descending: true });
+  const names = useMemo(() => new Map(vehicles.map(({ id, name }) => [id, name])), [vehicles]);
+  const sorted = useMemo(() => sortLog(rows, order, names), [rows, order, names]);
+  const columns = COLUMNS.filter(({ by }) => showVehicle || by !== "vehicle");
 
   if (rows.length === 0) {
     return (
@@ -55,58 +87,77 @@ export function LogTable({ rows, vehicles, showVehicle, isEmpty }: LogTableProps
   }
   return (
     <Sheet padding={{ base: "3", lg: "5" }} overflowX="hidden">
-      <Box as="table" width="100%" borderCollapse="collapse" fontSize={{ base: "15px", lg: "16px" }} aria-rowcount={rows.length + 1}>
+      <Table aria-rowcount={rows.length + 1}>
         <thead>
-          {table.getHeaderGroups().map((group) => (
-            <tr key={group.id}>
-              {group.headers.map(({ id, column: own }) => {
-                const direction = own.getIsSorted();
-                return (
-                  <HeadCell
-                    key={id}
-                    scope="col"
-                    aria-sort={direction === "asc" ? "ascending" : direction === "desc" ? "descending" : "none"}
-                    display={wide(id)}
-                    textAlign={NUMBERS.has(id) ? "right" : "left"}
-                    paddingRight="10px"
-                  >
-                    <Button look="quiet" paddingInline="0" fontSize="18px" textDecoration="none" onClick={own.getToggleSortingHandler()}>
-                      {String(own.columnDef.header)}
-                      <span aria-hidden>{direction === "asc" ? "▲" : direction === "desc" ? "▼" : ""}</span>
-                    </Button>
-                  </HeadCell>
-                );
-              })}
-            </tr>
-          ))}
+          <tr>
+            {columns.map(({ by, head, className, width }) => {
+              const on = order.by === by;
+              return (
+                <HeadCell key={by} scope="col" className={className} width={width} aria-sort={on ? (order.descending ? "descending" : "ascending") : "none"}>
+                  <Button look="quiet" paddingInline="0" fontSize="18px" textDecoration="none" onClick={() => setOrder({ by, descending: on && !order.descending })}>
+                    {head}
+                    <span aria-hidden>{on ? (order.descending ? "▼" : "▲") : ""}</span>
+                  </Button>
+                </HeadCell>
+              );
+            })}
+          </tr>
         </thead>
-        <tbody ref={body}>
-          {before > 0 && <Space height={before} />}
-          {items.map(({ index, key }) => {
-            const row = sorted[index];
-            return (
-              row && (
-                <tr key={String(key)} data-index={index} ref={virtual.measureElement} aria-rowindex={index + 2}>
-                  {row.getVisibleCells().map((cell) => (
-                    <Cell
-                      key={cell.id}
-                      display={wide(cell.column.id)}
-                      whiteSpace={NUMBERS.has(cell.column.id) ? "nowrap" : undefined}
-                      textAlign={NUMBERS.has(cell.column.id) ? "right" : "left"}
-                      fontWeight={cell.column.id === "part" ? "600" : undefined}
-                    >
-                      {flexRender(cell.column.columnDef.cell, cell.getContext())}
-                    </Cell>
-                  ))}
-                </tr>
-              )
-            );
-          })}
-          {after > 0 && <Space height={after} />}
-        </tbody>
-      </Box>
+        <Rows sorted={sorted} names={names} showVehicle={showVehicle} />
+      </Table>
     </Sheet>
   );
+}
+
+/** The rows in sight, and empty room in place of those that are not. */
+function Rows({ sorted, names, showVehicle }: { sorted: Replacement[]; names: ReadonlyMap<string, string>; showVehicle: boolean }) {
+  const router = useRouter();
+  const body = useRef<HTMLTableSectionElement>(null);
+  const [top, setTop] = useState(0);
+  // What stands above the table may have become taller or lower.
+  useLayoutEffect(() => setTop((body.current?.getBoundingClientRect().top ?? 0) + window.scrollY), [sorted]);
+  const desk = useSyncExternalStore(
+    onWidth,
+    () => matchMedia(DESK).matches,
+    () => true,
+  );
+  const getItemKey = useCallback((i: number) => sorted[i]?.id ?? i, [sorted]);
+  const estimateSize = useCallback(() => (desk ? ROW_PX.desk : ROW_PX.phone), [desk]);
+  const virtual = useWindowVirtualizer({ count: sorted.length, estimateSize, rangeExtractor: inBlocks, useFlushSync: false, scrollMargin: top, getItemKey });
+  useLayoutEffect(() => virtual.measure(), [virtual, desk]);
+  // One ear for all links: a component for each would be most of the work of drawing a row.
+  const follow = (event: MouseEvent) => {
+    const link = event.target instanceof Element ? event.target.closest("a") : null;
+    if (!link || event.metaKey || event.ctrlKey || event.shiftKey || event.altKey) return;
+    event.preventDefault();
+    router.push(link.pathname + link.search);
+  };
+  const items = virtual.getVirtualItems();
+  const before = (items[0]?.start ?? top) - top;
+  const after = virtual.getTotalSize() - ((items.at(-1)?.end ?? top) - top);
+  return (
+    <tbody ref={body} onClick={follow}>
+      {before > 0 && <Space height={before} />}
+      {items.map(({ index, key }) => {
+        const one = sorted[index];
+        return one && <Row key={String(key)} one={one} index={index} vehicle={showVehicle ? (names.get(one.vehicleId) ?? "") : undefined} />;
+      })}
+      {after > 0 && <Space height={after} />}
+    </tbody>
+  );
+}
+
+/** The rows drawn are whole blocks: the table is laid out anew once a block, not at every row that comes into sight. */
+function inBlocks({ startIndex, endIndex, count }: Range): number[] {
+  const from = Math.max(0, (Math.floor(startIndex / BLOCK) - 1) * BLOCK);
+  const to = Math.min(count, (Math.floor(endIndex / BLOCK) + 2) * BLOCK);
+  return Array.from({ length: to - from }, (_, i) => from + i);
+}
+
+function onWidth(changed: () => void): () => void {
+  const width = matchMedia(DESK);
+  width.addEventListener("change", changed);
+  return () => width.removeEventListener("change", changed);
 }
 
 /** The rows that are out of sight, as one empty row of their height. */
@@ -118,46 +169,30 @@ function Space({ height }: { height: number }) {
   );
 }
 
-function columnsFor(vehicles: Vehicle[], showVehicle: boolean) {
-  const names = new Map(vehicles.map(({ id, name }) => [id, name]));
-  return [
-    column.accessor("on", { header: "Day", cell: ({ getValue }) => formatDay(getValue()) }),
-    ...(showVehicle ? [column.accessor((one) => names.get(one.vehicleId) ?? "", { id: "vehicle", header: "Vehicle" })] : []),
-    column.accessor("part", { header: "Part", cell: ({ row }) => <PartCell one={row.original} vehicle={showVehicle ? (names.get(row.original.vehicleId) ?? "") : ""} /> }),
-    column.accessor("place", { header: "Place" }),
-    column.accessor("system", { header: "System" }),
-    column.accessor("odometer", { header: "Odometer", sortingFn: (a, b) => inKm(a.original) - inKm(b.original), cell: ({ getValue }) => formatDistance(getValue()) }),
-    column.accessor("priceMinor", { header: "Price", sortUndefined: "last", cell: ({ getValue }) => priceText(getValue()) }),
-  ];
+interface RowProps {
+  one: Replacement;
+  index: number;
+  /** Undefined where all are of one. */
+  vehicle: string | undefined;
 }
 
-/** The part, leading to its page; on a phone also its place and vehicle, whose columns are left out there. */
-function PartCell({ one, vehicle }: { one: Replacement; vehicle: string }) {
+/** One entry, leading to its page; on a phone its place and vehicle stand under the part. */
+const Row = memo(function Row({ one, index, vehicle }: RowProps) {
   return (
-    <Box
-      asChild
-      display={{ base: "block", md: "inline" }}
-      minHeight={{ base: "44px", md: "0" }}
-      color="ink"
-      textDecoration="underline"
-      textDecorationColor="edge"
-      textUnderlineOffset="3px"
-    >
-      <Link href={entryHref(one.id)} prefetch={false}>
-        {one.count > 1 && `${one.count} × `}
-        {one.part}
-        <Box as="span" display={{ base: "block", md: "none" }} fontWeight="400" color="soft">
-          {[one.place, vehicle].filter(Boolean).join(", ")}
-        </Box>
-      </Link>
-    </Box>
+    <tr data-index={index} aria-rowindex={index + 2}>
+      <td>{formatDay(one.on)}</td>
+      {vehicle !== undefined && <td className="wide">{vehicle}</td>}
+      <td>
+        <a href={entryHref(one.id)}>
+          {one.count > 1 && `${one.count} × `}
+          {one.part}
+          <span>{[one.place, vehicle].filter(Boolean).join(", ")}</span>
+        </a>
+      </td>
+      <td className="wide">{one.place}</td>
+      <td className="wide">{one.system}</td>
+      <td className="number">{formatDistance(one.odometer)}</td>
+      <td className="wide number">{one.priceMinor === undefined ? "" : formatPrice(one.priceMinor)}</td>
+    </tr>
   );
-}
-
-function inKm({ odometer }: Replacement): number {
-  return convertDistance(odometer, "km").value;
-}
-
-function priceText(priceMinor: number | undefined): string {
-  return priceMinor === undefined ? "" : formatPrice(priceMinor);
-}
+});

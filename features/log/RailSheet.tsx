@@ -2,7 +2,7 @@
 
 import { Box } from "@chakra-ui/react";
 import { useRouter } from "next/navigation";
-import { useMemo } from "react";
+import { memo, useMemo } from "react";
 import { type RailSize, layOutRail } from "@/core/log/rail";
 import type { VehicleLog } from "@/core/log/vehicle-log";
 import type { Replacement } from "@/core/model/log";
@@ -15,7 +15,7 @@ const WIDE: RailSize & { fontSize: number } = { width: 960, letter: 7.2, tiers: 
 const NARROW: RailSize & { fontSize: number } = { width: 350, letter: 7.4, tiers: 7, fontSize: 14 };
 
 /** A vehicle's rail, once for a wide screen and once for a phone, and how it is driven. */
-export function RailSheet({ log, replacements, named }: { log: VehicleLog; replacements: Replacement[]; named: boolean }) {
+export const RailSheet = memo(function RailSheet({ log, replacements, named }: { log: VehicleLog; replacements: Replacement[]; named: boolean }) {
   const rails = useMemo(() => [WIDE, NARROW].map((size) => ({ size, rail: layOutRail(log, replacements, size) })), [log, replacements]);
   const router = useRouter();
   const { driving, dues, vehicle, mileage } = log;
@@ -34,7 +34,7 @@ export function RailSheet({ log, replacements, named }: { log: VehicleLog; repla
   }
   const says = `${vehicle.name}: from ${rails[0].rail.first.label} to ${rails[0].rail.now.label} now. ${overdue.length > 0 ? `Overdue: ${overdue.join(", ")}. ` : ""}The entries are in the table below.`;
   return (
-    <Sheet padding={{ base: "3", lg: "4" }}>
+    <Sheet padding={{ base: "3", lg: "4" }} css={{ contentVisibility: "auto", containIntrinsicSize: "auto 260px" }}>
       <Box display="flex" flexWrap="wrap" alignItems="baseline" columnGap="3">
         <Box as="h2" fontSize="22px">
           {named ? `${vehicle.name}, ` : ""}
@@ -56,4 +56,4 @@ export function RailSheet({ log, replacements, named }: { log: VehicleLog; repla
       )}
     </Sheet>
   );
-}
+});

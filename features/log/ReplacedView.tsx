@@ -2,7 +2,7 @@
 
 import { Box } from "@chakra-ui/react";
 import Link from "next/link";
-import { useDeferredValue, useMemo, useRef, useState } from "react";
+import { useMemo, useRef, useState } from "react";
 import { formatPrice } from "@/core/quantity/money";
 import { Button } from "@/ui/Button";
 import { TextField } from "@/ui/form/Field";
@@ -21,9 +21,7 @@ export function ReplacedView({ records, logs, vehicle }: LogPageProps) {
   const search = useRef<HTMLInputElement>(null);
   useKey("/", () => search.current?.focus());
   const { replacements, vehicles } = records;
-  // What is typed is on the screen at once; a long table may follow a moment later.
-  const asked = useDeferredValue(query);
-  const found = useFound(replacements, vehicles, asked);
+  const found = useFound(replacements, vehicles, query);
   const rows = useMemo(() => found.filter((one) => (!vehicle || one.vehicleId === vehicle.id) && passes(one, filter)), [found, vehicle, filter]);
   const spent = rows.reduce((sum, { priceMinor }) => sum + (priceMinor ?? 0), 0);
 

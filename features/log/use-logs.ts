@@ -28,8 +28,16 @@ export function useLogRecords(): LogRecords | undefined {
   );
 }
 
-/** What the log knows of each vehicle, the oldest record first, as of today. */
-export function useLogs(records: LogRecords | undefined): VehicleLog[] | undefined {
+/** What the log knows of each vehicle, or of the one that is named, the oldest record first, as of today. */
+export function useLogs(records: LogRecords | undefined, only?: string): VehicleLog[] | undefined {
   const on = today();
-  return useMemo(() => records && [...records.vehicles].sort((a, b) => a.createdAt.localeCompare(b.createdAt)).map((vehicle) => vehicleLog(vehicle, records, on)), [records, on]);
+  return useMemo(
+    () =>
+      records &&
+      [...records.vehicles]
+        .filter(({ id }) => only === undefined || id === only)
+        .sort((a, b) => a.createdAt.localeCompare(b.createdAt))
+        .map((vehicle) => vehicleLog(vehicle, records, on)),
+    [records, on, only],
+  );
 }

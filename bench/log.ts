@@ -1,0 +1,205 @@
+import { randomFillSync } from "node:crypto";
+import { mkdtemp, readdir, rm, writeFile } from "node:fs/promises";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { writeArchive } from "@/data/archive";
+import { writeHouseholdFile } from "@/data/household-file";
+import type { Household } from "@/core/model/household";
+import type { WorkEvent } from "@/core/model/work";
+import { demoHousehold } from "@/demo/household";
+import { today } from "@/features/shell/clock";
+import { type Opened, openBrowser } from "../e2e/browser";
+import { Page } from "../e2e/page";
+import { serve } from "../e2e/server";
+import { line } from "./measure";
+
+const ENTRIES = 10_000;
+const VEHICLES = 5;
+const PHOTOS = 500;
+const PHOTO_BYTES = 300_000;
+/** What is wanted. */
+const USABLE_MS = 1000;
+const FIND_MS = 50;
+const FILE_MS = 5000;
+const MEMORY_BYTES = 250_000_000;
+/** A frame that took longer than this had another dropped before it. */
+const FRAME_MS = (1000 / 60) * 1.5;
+
+const PARTS = [
+  "Engine oil and filter",
+  "Tyre",
+  "Wiper blades",
+  "Battery",
+  "Spark plugs",
+  "Air filter",
+  "Cabin filter",
+  "Thermostat",
+  "Bulb",
+  "Exhaust hanger",
+  "Ignition coil",
+  "Coolant",
+];
+
+/** Five vehicles with ten thousand entries over twenty years, and a work with five hundred photos. */
+function largeHousehold(): Household {
+  const demo = demoHousehold(today());
+  const [first] = demo.vehicles;
+  const [entry] = demo.replacements;
+  const [work] = demo.works;
+  if (!first || !entry || !work) throw new Error("The demo has no log.");
+  const own = { origin: "own" as const };
+  const vehicles = Array.from({ length: VEHICLES }, (_, i) => ({ ...first, ...own, id: `v${i}`, name: `Vehicle ${i}` }));
+  const day = (back: number) => new Date(Date.now() - back * 86_400_000).toISOString().slice(0, 10);
+  const replacements = Array.from({ length: ENTRIES }, (_, i) => {
+    const back = Math.floor(((ENTRIES - i) / ENTRIES) * 7300);
+    return {
+      ...entry,
+      ...own,
+      id: `r${i}`,
+      vehicleId: `v${i % VEHICLES}`,
+      part: PARTS[(i * 7) % PARTS.length] ?? "Bulb",
+      system: i % 3 === 0 ? ("engine" as const) : ("wheels" as const),
+      on: day(back),
+      odometer: { value: 300_000 - back * 40, unit: "km" as const },
+      note: `Note ${i}`,
+    };
+  });
+  const photos = Array.from({ length: PHOTOS }, (_, i): WorkEvent => ({
+    at: "2026-01-01T00:00:00.000Z",
+    on: "2026-01-01",
+    type: "photo",
+    stepId: "springs",
+    photoId: `photo${i}`,
+  }));
+  return { ...demo, vehicles: [...demo.vehicles, ...vehicles], replacements, works: [{ ...work, events: [...work.events, ...photos] }, ...demo.works.slice(1)] };
+}
+
+async function largeArchive(): Promise<Uint8Array> {
+  const household = largeHousehold();
+  const jpeg = new Uint8Array(PHOTO_BYTES);
+  const photo = () => Promise.resolve({ jpeg: randomFillSync(jpeg).slice(), takenAt: "2026-01-01T00:00:00.000Z" });
+  const file = await writeArchive(
+    writeHouseholdFile(household, new Date(0)),
+    Array.from({ length: PHOTOS }, (_, i) => `photo${i}`),
+    photo,
+  );
+  return new Uint8Array(await file.arrayBuffer());
+}
+
+const timed = async (what: () => Promise<void>) => {
+  const started = performance.now();
+  await what();
+  return performance.now() - started;
+};
+
+/** From the first paint, which is the shell, to the rows being there. */
+const WHEN_USABLE = `
+  const look = () => { if (document.querySelector("main table tbody tr:nth-child(5)")) window.usableAt = performance.now(); else requestAnimationFrame(look); };
+  addEventListener("DOMContentLoaded", look);`;
+
+/** Changes a field and waits until the count of rows says something else and has been painted; ms. */
+const FIND = `
+  const [label, value, done] = arguments;
+  const field = document.getElementById([...document.querySelectorAll("label")].find((one) => one.textContent === label && one.offsetParent).htmlFor);
+  const words = () => document.querySelector("[data-testid=log-count]").innerText;
+  const before = words();
+  const kind = field.tagName === "SELECT" ? HTMLSelectElement : HTMLInputElement;
+  new MutationObserver((_, look) => { if (words() === before) return; look.disconnect(); requestAnimationFrame(() => { const { port1, port2 } = new MessageChannel(); port1.onmessage = () => done(performance.now() - started); port2.postMessage(0); }); }).observe(document.querySelector("main"), { subtree: true, childList: true, characterData: true });
+  const started = performance.now();
+  Object.getOwnPropertyDescriptor(kind.prototype, "value").set.call(field, value);
+  field.dispatchEvent(new Event(field.tagName === "SELECT" ? "change" : "input", { bubbles: true }));`;
+
+/** Scrolls as a quick finger does, a row every frame; the time of each frame, ms. */
+const SCROLL = `
+  const [frames, done] = arguments;
+  const took = []; let last;
+  const step = (now) => { if (last !== undefined) took.push(now - last); last = now; scrollBy(0, 45); if (took.length < frames) requestAnimationFrame(step); else done(took); };
+  requestAnimationFrame(step);`;
+
+async function heap({ driver }: Opened): Promise<number> {
+  await driver.sendDevToolsCommand("HeapProfiler.collectGarbage", {});
+  return driver.executeScript<number>("return performance.memory.usedJSHeapSize");
+}
+
+async function main(): Promise<void> {
+  const served = await serve();
+  const browser = await openBrowser();
+  const { driver } = browser;
+  const page = new Page(driver, served.url);
+  const folder = await mkdtemp(join(tmpdir(), "vest-pocket-bench-"));
+  try {
+    const file = join(folder, "large.zip");
+    await writeFile(file, await largeArchive());
+    await driver.manage().setTimeouts({ script: 120_000 });
+    await page.open("/files");
+    const read = await timed(async () => {
+      await (await page.field("File")).sendKeys(file);
+      await page.see(`${PHOTOS} photos`);
+    });
+    let most = await heap(browser);
+    const written = await timed(async () => {
+      await page.press("Bring it in");
+      await page.see("large.zip is in. Open the Garage");
+    });
+    most = Math.max(most, await heap(browser));
+    const out = await timed(async () => {
+      await page.press("Export with photos");
+      await page.see(".zip written");
+    });
+    most = Math.max(most, await heap(browser));
+    await page.until(async () => (await readdir(browser.downloads)).some((name) => name.endsWith(".zip")), "nothing was written");
+    await page.press("Export with photos");
+    await page.press("Cancel");
+    await page.see("Export with photos");
+    const stopped = (await readdir(browser.downloads)).length;
+
+    await driver.sendDevToolsCommand("Page.addScriptToEvaluateOnNewDocument", { source: WHEN_USABLE });
+    const usable: number[] = [];
+    for (let i = 0; i < 5; i++) {
+      await page.open("/log?id=v1");
+      await page.until(() => driver.executeScript<boolean>("return window.usableAt !== undefined"), "the log stayed empty");
+      usable.push(await driver.executeScript<number>("return window.usableAt - performance.getEntriesByName('first-contentful-paint')[0].startTime"));
+    }
+    await page.open("/log?id=all");
+    await new Promise((wake) => setTimeout(wake, 4000));
+    const finds: [string, number][] = [];
+    for (const [label, value] of [
+      ["System", "engine"],
+      ["System", ""],
+      ["Year", today().slice(0, 4)],
+      ["Year", ""],
+      ["Search", "therm"],
+      ["Search", ""],
+      ["Search", "thermostt"],
+      ["Search", ""],
+      ["Search", "note 77"],
+    ] as const) {
+      finds.push([`${label} “${value}”`, await driver.executeAsyncScript<number>(FIND, label, value)]);
+      await new Promise((wake) => setTimeout(wake, 300));
+    }
+    await page.open("/log?id=all");
+    await new Promise((wake) => setTimeout(wake, 4000));
+    const frames = await driver.executeAsyncScript<number[]>(SCROLL, 300);
+    // The same scroll over as many rows of bare text: what this browser, without a graphics card, can do at best.
+    await driver.executeScript("document.body.innerHTML = '<p>A row of words, and nothing else.</p>'.repeat(3000); scrollTo(0, 0)");
+    const bare = await driver.executeAsyncScript<number[]>(SCROLL, 300);
+    most = Math.max(most, await heap(browser));
+
+    console.log(`A log of ${ENTRIES} entries, ${VEHICLES} vehicles and ${PHOTOS} photos, each against what is wanted (1)`);
+    line(((usable.sort((a, b) => a - b)[2] ?? 0) / USABLE_MS).toFixed(2), "usable after the shell, the middle of five");
+    for (const [what, ms] of finds) line((ms / FIND_MS).toFixed(2), `found: ${what}`);
+    const dropped = (took: number[]) => (took.filter((ms) => ms > FRAME_MS).length / took.length).toFixed(3);
+    line(dropped(frames), `of ${frames.length} frames dropped while scrolling (wanted: 0)`);
+    line(dropped(bare), "of as many over bare text, without a graphics card either");
+    line(((read + written) / FILE_MS).toFixed(2), `brought in (read ${(read / FILE_MS).toFixed(2)}, written ${(written / FILE_MS).toFixed(2)})`);
+    line((out / FILE_MS).toFixed(2), "exported with photos");
+    line((most / MEMORY_BYTES).toFixed(2), "of the memory, the page's heap at its most");
+    line(String(stopped), "file written by one export and one that was cancelled");
+  } finally {
+    await browser.quit();
+    await served.stop();
+    await rm(folder, { recursive: true, force: true });
+  }
+}
+
+void main();

@@ -1,0 +1,136 @@
+import type { Job } from "../model/job";
+import type { Measurement, Replacement } from "../model/log";
+import { MODEL_VERSION } from "../model/record";
+import type { Reading, Vehicle } from "../model/vehicle";
+import type { Work } from "../model/work";
+import { WARRANTY_SIGN, conditionOf } from "./condition";
+import { layOutRail } from "./rail";
+import { recalledOf } from "./recalled";
+import { vehicleLog } from "./vehicle-log";
+
+const stamp = (id: string) => ({ id, createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z", schema: MODEL_VERSION, origin: "own" as const });
+const km = (value: number) => ({ value, unit: "km" as const });
+const vehicle: Vehicle = { ...stamp("v"), name: "v", distanceUnit: "km", torqueUnit: "N.m" };
+const reading = (on: string, value: number): Reading => ({ ...stamp(on), vehicleId: "v", on, distance: km(value) });
+const replaced = (part: string, on: string, odometer: number, more: Partial<Replacement> = {}): Replacement => ({
+  ...stamp(`${part} ${on} ${more.place ?? ""}`),
+  vehicleId: "v",
+  part,
+  place: "engine",
+  system: "engine",
+  count: 1,
+  on,
+  odometer: km(odometer),
+  ...more,
+});
+const TODAY = "2026-01-01";
+const readings = [reading("2025-01-01", 6350), reading("2025-07-01", 8160), reading(TODAY, 10_000)];
+const logOf = (replacements: Replacement[], measurements: Measurement[] = [], months = 6) =>
+  vehicleLog(vehicle, { readings, replacements, measurements, followUps: [], intervals: [{ ...stamp("i"), vehicleId: "v", part: "Plugs", system: "engine", months }] }, TODAY);
+
+describe("the rail", () => {
+  const size = { width: 900, letter: 7, tiers: 3 };
+  test("runs from the first reading to beyond now, and each thing hangs where the odometer stood", () => {
+    const rail = layOutRail(logOf([replaced("Bulb", "2025-07-01", 8175)]), [replaced("Bulb", "2025-07-01", 8175)], size);
+    // Half of the way gone, and a fifth of the paper for what is to come.
+    expect(rail?.now).toEqual({ x: 720, label: "10\u202f000 km" });
+    expect(rail?.hanging).toMatchObject([{ x: 360, label: "Bulb", tier: 0, entryId: expect.any(String) }]);
+    expect(rail?.ticks.map(({ label }) => label)).toContain("8\u202f000 km");
+  });
+  test("labels never lie on each other, and where there is no room the mark stays", () => {
+    const many = Array.from({ length: 60 }, (_, i) => replaced(`Part number ${i}`, "2025-07-01", 6400 + i * 55));
+    const marks = layOutRail(logOf(many), many, size)?.hanging ?? [];
+    for (const a of marks)
+      for (const b of marks) {
+        if (a === b || a.tier === undefined || a.tier !== b.tier) continue;
+        expect(Math.abs(a.labelX - b.labelX)).toBeGreaterThanOrEqual(Math.min(a.label.length, b.label.length) * size.letter);
+      }
+    expect(marks.some(({ tier }) => tier === undefined)).toBe(true);
+    expect(marks.every(({ labelX, label }) => labelX >= 0 && labelX + label.length * size.letter <= size.width + 0.001)).toBe(true);
+  });
+  test("what was done on one day is one mark, and leads nowhere alone; without a reading there is no rail", () => {
+    const both = ["left front", "right front"].map((place) => replaced("Tyre", "2025-07-01", 8000, { place: place as "left front" }));
+    expect(layOutRail(logOf(both), both, size)?.hanging).toMatchObject([{ label: "Tyre ×2" }]);
+    const bare = vehicleLog(vehicle, { readings: [], replacements: [], measurements: [], followUps: [], intervals: [] }, TODAY);
+    expect(layOutRail(bare, [], size)).toBeUndefined();
+  });
+  test("what is due stands ahead with its state; what was put off or is not known does not", () => {
+    const plugs = [replaced("Plugs", "2025-07-01", 8000)];
+    expect(layOutRail(logOf(plugs), plugs, size)?.due).toMatchObject([{ label: "Plugs", state: "overdue" }]);
+    expect(layOutRail(logOf([]), [], size)?.due).toEqual([]);
+  });
+});
+
+describe("the condition of each place", () => {
+  const measured = (on: string, odometer: number, value: number): Measurement => ({
+    ...stamp(`m ${on}`),
+    vehicleId: "v",
+    what: "Tyre tread",
+    at: "left front",
+    value,
+    unit: "mm",
+    least: 1.6,
+    odometer: km(odometer),
+    on,
+  });
+  test("the worst comes first, with its sign and its figure", () => {
+    const log = [
+      replaced("Plugs", "2025-06-01", 7900),
+      replaced("Coil", "2025-07-01", 8160, { warrantyUntil: "2027-01-01" }),
+      replaced("Hose", "2025-07-01", 8160, { warrantyUntil: "2025-12-31" }),
+    ];
+    const [engine] = conditionOf(logOf(log), log, [], TODAY);
+    expect(engine).toMatchObject({ place: "engine", state: "stop" });
+    expect(engine?.lines.map(({ what, figure }) => `${what} ${figure}`)).toEqual(["Plugs overdue", `Coil 1\u202f840 km ${WARRANTY_SIGN}`, "Hose 1\u202f840 km"]);
+  });
+  test("a part that is due by distance says how far of how far", () => {
+    const plugs = [replaced("Plugs", "2025-07-01", 8160)];
+    const log = vehicleLog(
+      vehicle,
+      { readings, replacements: plugs, measurements: [], followUps: [], intervals: [{ ...stamp("i"), vehicleId: "v", part: "Plugs", system: "engine", every: km(60_000) }] },
+      TODAY,
+    );
+    expect(conditionOf(log, plugs, [], TODAY)[0]?.lines).toEqual([{ state: "good", what: "Plugs", figure: "1\u202f840 of 60\u202f000 km" }]);
+  });
+  test("what wears is a stop beyond its limit, to be watched near it, and not known from one measure", () => {
+    const state = (...values: [string, number, number][]) =>
+      conditionOf(
+        logOf(
+          [],
+          values.map((one) => measured(...one)),
+        ),
+        [],
+        values.map((one) => measured(...one)),
+        TODAY,
+      )[0]?.state;
+    expect(state(["2025-12-01", 9690, 1.5])).toBe("stop");
+    expect(state(["2025-12-01", 9690, 3])).toBe("unknown");
+    expect(state(["2025-01-01", 6350, 5], ["2025-07-01", 8160, 3.3], ["2025-12-20", 9880, 1.8])).toBe("watch");
+    expect(state(["2025-01-01", 6350, 8], ["2025-07-01", 8160, 7.6], ["2025-12-20", 9880, 7.3])).toBe("good");
+  });
+});
+
+test("one's own notes come back, the newest first: from entries, noticed at work, and learnt", () => {
+  const job: Job = {
+    ...stamp("j"),
+    vehicleId: "v",
+    title: "Mount",
+    system: "engine",
+    state: "done",
+    doneOn: "2025-09-01",
+    chosenRouteId: "r",
+    routes: [{ id: "r", name: "r", steps: [], fasteners: [], parts: [] }],
+  };
+  const noted = (as: "lesson" | "noticed", text: string) => ({ at: "2025-09-01T10:00:00.000Z", on: "2025-09-01", type: "noted" as const, as, text });
+  const work: Work = { ...stamp("w"), jobId: "j", routeId: "r", events: [noted("noticed", "Drips"), noted("lesson", "Soak it")] };
+  const entries = [
+    replaced("Hanger", "2025-10-01", 9000, { note: "stiff" }),
+    replaced("Bulb", "2025-10-02", 9010),
+    replaced("Other", "2025-10-01", 9000, { vehicleId: "w", note: "no" }),
+  ];
+  expect(recalledOf("v", entries, [job], [work]).map(({ about, says, entryId }) => [about, says, entryId !== undefined])).toEqual([
+    ["Hanger", "stiff", true],
+    ["Mount", "Drips", false],
+    ["Mount", "Soak it", false],
+  ]);
+});
