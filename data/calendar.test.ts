@@ -13,8 +13,8 @@ const followUp = (more: Partial<FollowUp> = {}): FollowUp => ({
   state: "open",
   ...more,
 });
-const read = (entries: Parameters<typeof writeCalendar>[0]) => {
-  const text = writeCalendar(entries);
+const read = (entries: Parameters<typeof writeCalendar>[0], now = made) => {
+  const text = writeCalendar(entries, now);
   const calendar = new ICAL.Component(ICAL.parse(text) as ConstructorParameters<typeof ICAL.Component>[0]);
   return { text, events: calendar.getAllSubcomponents("vevent").map((one) => ({ event: new ICAL.Event(one), component: one })) };
 };
@@ -42,4 +42,10 @@ test("taken in again after a move it updates: the same UID, a higher SEQUENCE, a
   expect(moved?.sequence).toBeGreaterThan(before?.sequence ?? 0);
   expect(done?.component.getFirstPropertyValue("status")).toBe("CANCELLED");
   expect(done?.component.getAllSubcomponents("valarm")).toEqual([]);
+});
+
+test("a forecast that has moved by itself is told as the newer of two", () => {
+  const stampOf = (now: string) =>
+    String(read([{ followUp: followUp(), on: "2026-12-04", vehicle: "Wren", says: "" }], new Date(now)).events[0]?.component.getFirstPropertyValue("dtstamp"));
+  expect(stampOf("2026-11-25T09:00:00.000Z") > stampOf("2026-11-24T09:00:00.000Z")).toBe(true);
 });

@@ -1,4 +1,3 @@
-import { addDays, parseISO } from "date-fns";
 import ical, { ICalAlarmType, ICalEventStatus } from "ical-generator";
 import type { FollowUp } from "@/core/model/log";
 
@@ -10,23 +9,26 @@ export interface CalendarEntry {
   says: string;
 }
 
+const DAY_MS = 86_400_000;
 /** In the morning of the day, and the evening before, counted from the midnight that an all-day entry begins at. */
 const ALARMS_S = [-5 * 3600, 8 * 3600];
 
 /**
  * Follow-ups as iCalendar (RFC 5545): a day each, with two alarms. The UID is the follow-up's id and the SEQUENCE rises with every change,
  * so that a calendar that takes the file again moves its entries instead of doubling them; one that is done or dropped is sent as cancelled.
+ * A day that was only forecast may move without a change: then the later DTSTAMP tells which file is the newer.
  */
-export function writeCalendar(entries: readonly CalendarEntry[]): string {
+export function writeCalendar(entries: readonly CalendarEntry[], now: Date): string {
   const calendar = ical({ prodId: { company: "Vest Pocket", product: "Follow-ups", language: "EN" }, name: "Vest Pocket follow-ups" });
   for (const { followUp, on, vehicle, says } of entries) {
-    const day = parseISO(on);
+    // The library writes a whole day as it is in UTC; a midnight here would be the day before, east of Greenwich.
+    const day = new Date(`${on}T00:00:00.000Z`);
     const event = calendar.createEvent({
       id: `${followUp.id}@vest-pocket`,
-      stamp: parseISO(followUp.updatedAt),
+      stamp: now,
       sequence: sequenceOf(followUp),
       start: day,
-      end: addDays(day, 1),
+      end: new Date(day.getTime() + DAY_MS),
       allDay: true,
       summary: `${vehicle}: ${followUp.text}`,
       description: says,

@@ -71,11 +71,9 @@ export function createRepository(store: Store, onCommit: (collections: Collectio
       try {
         // Every writing goes through this one value, so that those of two tabs wait for each other.
         const settings = transaction.objectStore("settings");
-        const was = await settings.get(REVISION);
-        if (basedOn && basedOn.revision !== was) throw new StaleError("Another tab has written since.");
-        revision = String(Number(was ?? "0") + 1);
+        const stood = settings.get(REVISION);
         // Asked for in one go and waited for together: the store answers in order, and a tap should not wait for each answer apart.
-        const asked: Promise<unknown>[] = [settings.put(revision, REVISION)];
+        const asked: Promise<unknown>[] = [];
         for (const collection of collections) {
           const objectStore = transaction.objectStore(collection);
           const ids = [...(change.remove?.[collection] ?? []), ...(change.put?.[collection] ?? []).map(({ id }) => id)];
@@ -91,6 +89,15 @@ export function createRepository(store: Store, onCommit: (collections: Collectio
           );
         }
         for (const [id, picture] of pictures) asked.push(transaction.objectStore("pictures").put(picture, id));
+        asked.push(
+          stood.then((was) => {
+            if (basedOn && basedOn.revision !== was) throw new StaleError("Another tab has written since.");
+            revision = String(Number(was ?? "0") + 1);
+            const written = settings.put(revision, REVISION);
+            transaction.commit();
+            return written;
+          }),
+        );
         await Promise.all(asked);
         await transaction.done;
       } catch (error) {

@@ -86,7 +86,7 @@ test.each([
 ])("by simulation with known truth, with %d readings over %d days the band of the date holds 70 to 90 times in 100", (count, span) => {
   let held = 0;
   let earlier = 0;
-  const runs = 600;
+  const runs = 400;
   for (let run = 0; run < runs; run++) {
     const random = chance(run * 7 + count);
     const total = daysDriven(random, span * 4);
@@ -218,7 +218,7 @@ test.each([
   [7, 0.15],
 ])("by simulation, with %d measures that scatter by %d mm the day that wear meets its limit lies in the band 70 to 90 times in 100", (count, scatter) => {
   let held = 0;
-  const runs = 400;
+  const runs = 300;
   for (let run = 0; run < runs; run++) {
     const random = chance(run * 11 + count);
     const total = daysDriven(random, 3500);

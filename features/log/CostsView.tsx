@@ -16,9 +16,9 @@ import { formatDay } from "@/ui/day";
 import { Loading } from "@/ui/Loading";
 import { Row, Sheet } from "@/ui/Sheet";
 import { today } from "../shell/clock";
-import { spanWords } from "./EntryScreen";
 import { LogPage, type LogPageProps } from "./LogPage";
 import { entryHref } from "./LogViews";
+import { spanWords } from "./when-words";
 
 const BarChart = dynamic(() => import("@/ui/chart/BarChart"), { ssr: false, loading: () => <Loading /> });
 /** How many kinds of part are listed: those that cost the most. */

@@ -19,6 +19,7 @@ import { WrapUpReport } from "../work/WrapUpReport";
 import { EntryForm } from "./EntryForm";
 import { entryHref, logHref } from "./LogViews";
 import type { LogRecords } from "./use-logs";
+import { spanWords } from "./when-words";
 
 /** One replacement: how long it has lasted, what it took the place of, and how the job went that it came from. */
 export function EntryScreen({ id, records, logs }: { id: string; records: LogRecords; logs: VehicleLog[] }) {
@@ -135,14 +136,6 @@ function chainOf(life: Lifetime, lives: Lifetime[]): Lifetime[] {
 function lastedWords({ after, gone, days, short }: Lifetime): string {
   const long = `${formatDistance(gone)}, ${spanWords(days)}`;
   return after ? `${short ? "■ Lasted only" : "Lasted"} ${long}` : `On it for ${long}`;
-}
-
-/** "3 years 2 months", "5 months", "12 days". */
-export function spanWords(days: number): string {
-  const months = Math.floor(days / 30.44);
-  if (months < 2) return `${days} ${days === 1 ? "day" : "days"}`;
-  const [years, rest] = [Math.floor(months / 12), months % 12];
-  return [years > 0 ? `${years} ${years === 1 ? "year" : "years"}` : "", rest > 0 ? `${rest} ${rest === 1 ? "month" : "months"}` : ""].filter(Boolean).join(" ");
 }
 
 /** What replaced what at this place, with what each cost and how long it lasted. */

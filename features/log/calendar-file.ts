@@ -22,5 +22,5 @@ export function calendarEntry({ followUp, on }: Owed, vehicle: Vehicle, jobs: re
 /** Hands the entries to the browser as an iCalendar file; the library for it is fetched only then. */
 export async function saveCalendar(name: string, entries: readonly CalendarEntry[]): Promise<void> {
   const { writeCalendar } = await import("@/data/calendar");
-  saveAs(name, writeCalendar(entries), "text/calendar");
+  saveAs(name, writeCalendar(entries, new Date()), "text/calendar");
 }

@@ -14,3 +14,11 @@ export function bandWords({ best, earliest, latest }: DayBand): string | undefin
   const sameYear = earliest.slice(0, 4) === latest.slice(0, 4);
   return `${sameYear ? format(parseISO(earliest), "d MMM") : formatDay(earliest)} to ${formatDay(latest)}, four times in five`;
 }
+
+/** "3 years 2 months", "5 months", "12 days". */
+export function spanWords(days: number): string {
+  const months = Math.floor(days / 30.44);
+  if (months < 2) return `${days} ${days === 1 ? "day" : "days"}`;
+  const [years, rest] = [Math.floor(months / 12), months % 12];
+  return [years > 0 ? `${years} ${years === 1 ? "year" : "years"}` : "", rest > 0 ? `${rest} ${rest === 1 ? "month" : "months"}` : ""].filter(Boolean).join(" ");
+}
