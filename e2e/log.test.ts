@@ -176,6 +176,13 @@ test("wear: too few points say so, a measure is added and the date moves; costs 
   await page.see("11.44 in 1000 km");
   await page.see("first side, second side");
   await page.see("Paid back");
+  await page.open("/kit?chest=1");
+  await page.press("Wheel chocks");
+  await page.type("It cost", "900");
+  await page.press("Save");
+  await page.see("Wheel chocks saved");
+  await page.open("/log?id=demo-wren&view=costs");
+  await page.see("to go until they are paid back");
   await page.open("/log?id=demo-drover&view=costs");
   await page.see("in 1000 mi");
 });

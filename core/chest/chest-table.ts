@@ -39,6 +39,7 @@ export const CHEST_COLUMNS = [
   "leftUnit",
   "set",
   "lentTo",
+  "priceMinor",
 ] as const;
 type Column = (typeof CHEST_COLUMNS)[number];
 
