@@ -115,12 +115,19 @@ export async function readPhotos(
     return bytes;
   };
   const all = Object.entries(photos);
-  for (let at = 0; at < all.length; at += PHOTOS_AT_ONCE) {
+  const readFew = async (at: number): Promise<Record<string, Picture>> => {
     const few = all.slice(at, at + PHOTOS_AT_ONCE).map(async ([id, { takenAt, bytes, originalBytes }]): Promise<[string, Picture]> => {
       const jpeg = await bytesOf(photoName(id), bytes);
       return [id, { jpeg, takenAt, ...(originalBytes === undefined ? {} : { original: await bytesOf(originalName(id), originalBytes) }) }];
     });
-    await take(Object.fromEntries(await Promise.all(few)));
+    return Object.fromEntries(await Promise.all(few));
+  };
+  // The next are read while those before are being kept.
+  let next = readFew(0);
+  for (let at = 0; at < all.length; at += PHOTOS_AT_ONCE) {
+    const few = await next;
+    next = readFew(at + PHOTOS_AT_ONCE);
+    await Promise.all([take(few), next]);
     progress(Math.min(all.length, at + PHOTOS_AT_ONCE), all.length);
   }
 }

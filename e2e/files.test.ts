@@ -135,7 +135,7 @@ test("a history for a buyer, one job alone, and a backup into a folder chosen on
   await page.press("Save as Markdown");
   const markdown = await readFile(await at.downloaded(".md"), "utf8");
   expect(markdown).toContain("# Wren estate, 2013, 1.6 petrol");
-  expect(markdown).toContain("Left out by choice: part numbers, notes, who did it.");
+  expect(markdown).toContain("Left out by choice: part numbers, notes, which job.");
 
   await page.open("/files");
   await page.choose("One job with all that hangs on it, to be brought in elsewhere", "Right engine mount, Minnow city car");

@@ -27,7 +27,7 @@ test("a replacement in one line: read, shown, kept, put right, found however it 
     "Wipers",
     "front",
     "body and cabin",
-    "61600 km",
+    "61600",
     today(),
     "18.50",
     "1",

@@ -5,7 +5,7 @@ import { formatDistance } from "../quantity/distance";
 import { formatPrice } from "../quantity/money";
 
 /** What a history may tell beside part, place, day and odometer, which it always tells. */
-export const HISTORY_FIELDS = ["prices", "part numbers", "notes", "measurements", "readings", "who did it"] as const;
+export const HISTORY_FIELDS = ["prices", "part numbers", "notes", "measurements", "readings", "which job"] as const;
 export type HistoryField = (typeof HISTORY_FIELDS)[number];
 
 export interface HistoryTable {
@@ -47,7 +47,7 @@ export function historyOf(vehicle: Vehicle, records: Records, fields: ReadonlySe
       ? [["Price of parts", ({ priceMinor }: Replacement) => (priceMinor === undefined ? "" : formatPrice(priceMinor))] as [string, (one: Replacement) => string]]
       : []),
     ...(fields.has("notes") ? [["Note", ({ note }: Replacement) => note ?? ""] as [string, (one: Replacement) => string]] : []),
-    ...(fields.has("who did it")
+    ...(fields.has("which job")
       ? [
           ["Job", ({ jobId }: Replacement) => (jobId === undefined ? "entered by hand" : (jobs.get(jobId)?.title ?? "a job no longer kept"))] as [
             string,

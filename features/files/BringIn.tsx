@@ -1,12 +1,13 @@
 "use client";
 
-import { Box, chakra } from "@chakra-ui/react";
+import { Box } from "@chakra-ui/react";
 import Link from "next/link";
-import { useId, useState } from "react";
+import { useState } from "react";
 import type { Collection, RecordOf } from "@/core/model/household";
 import { mergeChange } from "@/data/merge";
 import { touched } from "@/data/stamp";
 import { Button } from "@/ui/Button";
+import { FileField } from "@/ui/form/FileField";
 import { Sheet } from "@/ui/Sheet";
 import type { ReadFile } from "@/workers/files.worker";
 import { useDo } from "../shell/DoProvider";
@@ -19,14 +20,12 @@ type State = { at: "start" } | { at: "refused"; why: string } | { at: "read"; fi
 /** A file chosen, checked, shown for what it will do, and only then brought in: all or nothing. */
 export function BringIn() {
   const does = useDo();
-  const inputId = useId();
   const { busy, run, cancel } = useFiles();
   const [state, setState] = useState<State>({ at: "start" });
   /** Of the records that say different things, those kept against the later one, by id. */
   const [kept, setKept] = useState<Record<string, "here" | "incoming">>({});
 
-  const choose = async (file: File | undefined) => {
-    if (!file) return;
+  const choose = async (file: File) => {
     setState({ at: "start" });
     setKept({});
     try {
@@ -56,22 +55,7 @@ export function BringIn() {
   return (
     <Sheet title="Bring in" padding="5">
       <Box marginBottom="4">A file that was exported here or on another device, with photos or without. What is here stays; you see what it would do before anything changes.</Box>
-      <chakra.label htmlFor={inputId} display="block" fontWeight="600" marginBottom="1">
-        File
-      </chakra.label>
-      <chakra.input
-        id={inputId}
-        type="file"
-        accept="application/json,.json,application/zip,.zip"
-        minHeight="44px"
-        maxWidth="100%"
-        disabled={busy !== undefined}
-        onChange={(event) => {
-          void choose(event.target.files?.[0]);
-          // So that the same file, mended meanwhile, can be chosen again.
-          event.target.value = "";
-        }}
-      />
+      <FileField label="File" accept="application/json,.json,application/zip,.zip" disabled={busy !== undefined} onFile={(file) => void choose(file)} />
       {busy && <BusyBar busy={busy} onCancel={cancel} />}
       <Box aria-live="polite" marginTop="3">
         {state.at === "refused" && (

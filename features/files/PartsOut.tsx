@@ -4,7 +4,6 @@ import { Box } from "@chakra-ui/react";
 import Link from "next/link";
 import { useState } from "react";
 import { logRows } from "@/core/log/log-table";
-import { writeCsv } from "@/data/csv";
 import { writeHouseholdFile } from "@/data/household-file";
 import { jobAlone } from "@/data/job-alone";
 import { useCollection } from "@/data/hooks";
@@ -13,10 +12,7 @@ import { Button } from "@/ui/Button";
 import { SelectField } from "@/ui/form/Field";
 import { Sheet } from "@/ui/Sheet";
 import { today } from "../shell/clock";
-import { saveAs } from "./save-as";
-
-/** Without it a spreadsheet takes the letters for those of its own country. */
-const UTF8_MARK = "\uFEFF";
+import { saveAs, saveTable } from "./save-as";
 
 /** Parts of the household in the form that others read: the log as a table, one job alone, a vehicle's history, follow-ups for a calendar. */
 export function PartsOut() {
@@ -37,10 +33,7 @@ export function PartsOut() {
         <Box>
           <Box marginBottom="2">The log as a table for a spreadsheet (CSV); it comes in again too.</Box>
           <Box display="flex" gap="3" flexWrap="wrap">
-            <Button
-              disabled={replacements.length === 0}
-              onClick={() => saveAs(`log-${today()}.csv`, UTF8_MARK + writeCsv(logRows(replacements, vehicles)), "text/csv;charset=utf-8")}
-            >
+            <Button disabled={replacements.length === 0} onClick={() => saveTable(`log-${today()}.csv`, logRows(replacements, vehicles))}>
               Log as CSV
             </Button>
             <Button asChild look="quiet">

@@ -34,7 +34,7 @@ export function VehicleSheet({ log, records, onEdit }: { log: VehicleLog; record
   return (
     <Sheet flex="1" padding={{ base: "4", lg: "6" }}>
       <DoNotDriveBanner vehicleId={vehicle.id} />
-      <Box display="flex" justifyContent="space-between" alignItems="flex-start" gap="3">
+      <Box display="flex" flexDirection={{ base: "column", md: "row" }} justifyContent="space-between" alignItems="flex-start" gap="3">
         <Box>
           <Box as="h1" fontSize="32px">
             {vehicle.name}

@@ -1,29 +1,29 @@
 "use client";
 
-import { Box, chakra } from "@chakra-ui/react";
-import { useId, useState } from "react";
+import { Box } from "@chakra-ui/react";
+import { useState } from "react";
 import { chestRows, readChestRows } from "@/core/chest/chest-table";
 import type { ToolDraft } from "@/core/chest/read-chest";
 import { InputError } from "@/core/input-error";
 import type { Tool } from "@/core/model/tool";
-import { readCsv, writeCsv } from "@/data/csv";
+import { readCsv } from "@/data/csv";
 import { stamp } from "@/data/stamp";
+import { readTextFile } from "@/data/text-file";
 import { Button } from "@/ui/Button";
+import { FileField } from "@/ui/form/FileField";
 import { Sheet } from "@/ui/Sheet";
 import { useDo } from "../shell/DoProvider";
-import { saveAs } from "../files/save-as";
+import { saveTable } from "../files/save-as";
 
 type State = { at: "start" } | { at: "refused"; why: string } | { at: "read"; name: string; drafts: ToolDraft[] };
 
 /** The chest out as a table, and tables of tools in: checked, shown, and then all or nothing. */
 export function ChestFile({ tools }: { tools: Tool[] }) {
   const does = useDo();
-  const inputId = useId();
   const [state, setState] = useState<State>({ at: "start" });
-  const choose = async (file: File | undefined) => {
-    if (!file) return;
+  const choose = async (file: File) => {
     try {
-      setState({ at: "read", name: file.name, drafts: readChestRows(readCsv(await file.text())) });
+      setState({ at: "read", name: file.name, drafts: readChestRows(readCsv(await readTextFile(file))) });
     } catch (error) {
       if (!(error instanceof InputError)) throw error;
       setState({ at: "refused", why: error.message });
@@ -36,14 +36,13 @@ export function ChestFile({ tools }: { tools: Tool[] }) {
   return (
     <Sheet title="As a table">
       <Box display="flex" gap="2" flexWrap="wrap" alignItems="center">
-        <Button disabled={tools.length === 0} onClick={() => saveAs("chest.csv", writeCsv(chestRows(tools)), "text/csv;charset=utf-8")}>
+        <Button disabled={tools.length === 0} onClick={() => saveTable("chest.csv", chestRows(tools))}>
           Save as CSV
         </Button>
       </Box>
-      <chakra.label htmlFor={inputId} display="block" fontWeight="600" fontSize="15px" marginTop="3" marginBottom="1">
-        Bring in a CSV
-      </chakra.label>
-      <chakra.input id={inputId} type="file" accept=".csv,text/csv" minHeight="44px" maxWidth="100%" onChange={(event) => void choose(event.target.files?.[0])} />
+      <Box marginTop="3">
+        <FileField label="Bring in a CSV" accept=".csv,text/csv" onFile={(file) => void choose(file)} />
+      </Box>
       <Box aria-live="polite">
         {state.at === "refused" && <Box color="stop">■ {state.why} Nothing was changed.</Box>}
         {state.at === "read" && (

@@ -5,13 +5,12 @@ import type { Job } from "@/core/model/job";
 import { formatPrice } from "@/core/quantity/money";
 import { orderRows, orderText } from "@/core/shop/order-list";
 import type { OrderLine, ToldPlan, ToldShopping } from "@/core/shop/tell";
-import { writeCsv } from "@/data/csv";
 import { BigFigure } from "@/ui/BigFigure";
 import { Button } from "@/ui/Button";
 import { CopyButton } from "@/ui/CopyButton";
 import { formatDay } from "@/ui/day";
 import { Sheet } from "@/ui/Sheet";
-import { saveAs } from "../files/save-as";
+import { saveTable } from "../files/save-as";
 
 interface OrderSheetProps {
   job: Job;
@@ -82,7 +81,7 @@ export function OrderSheet({ job, told, at, stale, neededBy, onLook, onOrdered, 
               It is ordered
             </Button>
             <CopyButton text={orderText(job.title, plan)} />
-            <Button onClick={() => saveAs("order.csv", writeCsv(orderRows(plan)), "text/csv;charset=utf-8")}>Save as CSV</Button>
+            <Button onClick={() => saveTable("order.csv", orderRows(plan))}>Save as CSV</Button>
           </Box>
         </>
       )}

@@ -1,9 +1,9 @@
 "use client";
 
-import { Box, chakra } from "@chakra-ui/react";
+import { Box } from "@chakra-ui/react";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
-import { useId, useMemo, useState } from "react";
+import { useMemo, useState } from "react";
 import { InputError } from "@/core/input-error";
 import { DAY_FORMS, type DayForm, LOG_COLUMNS, type LogColumn, type Matching, dayFormsOf, entryKey, guessColumns, readLogRows } from "@/core/log/log-table";
 import { SYSTEMS, type System } from "@/core/model/place";
@@ -13,6 +13,7 @@ import { stamp } from "@/data/stamp";
 import { readTextFile } from "@/data/text-file";
 import { Button } from "@/ui/Button";
 import { SelectField } from "@/ui/form/Field";
+import { FileField } from "@/ui/form/FileField";
 import { Sheet } from "@/ui/Sheet";
 import { today } from "../shell/clock";
 import { useDo } from "../shell/DoProvider";
@@ -24,11 +25,9 @@ const MOST_ROWS = 50_000;
 
 /** A table made elsewhere, its columns matched to the log's; what would happen is shown before it does, and it is all or nothing. */
 export function BringTable({ records, vehicle }: { records: LogRecords; vehicle: Vehicle | null }) {
-  const inputId = useId();
   const [table, setTable] = useState<{ name: string; heads: string[]; rows: string[][] }>();
   const [refused, setRefused] = useState<string>();
-  const choose = async (file: File | undefined) => {
-    if (!file) return;
+  const choose = async (file: File) => {
     setRefused(undefined);
     try {
       const [heads = [], ...rows] = readCsv(await readTextFile(file));
@@ -46,21 +45,7 @@ export function BringTable({ records, vehicle }: { records: LogRecords; vehicle:
         <Box marginBottom="3">
           A log kept in a spreadsheet, saved as CSV: one row a replacement, the first row the names of the columns. You see what it would do before anything changes.
         </Box>
-        <chakra.label htmlFor={inputId} display="block" fontWeight="600" marginBottom="1">
-          Table
-        </chakra.label>
-        <chakra.input
-          id={inputId}
-          type="file"
-          accept=".csv,.tsv,.txt,text/csv"
-          minHeight="44px"
-          maxWidth="100%"
-          onChange={(event) => {
-            void choose(event.target.files?.[0]);
-            // So that the same file, mended meanwhile, can be chosen again.
-            event.target.value = "";
-          }}
-        />
+        <FileField label="Table" accept=".csv,.tsv,.txt,text/csv" onFile={(file) => void choose(file)} />
         <Box role="alert" color="stop" fontWeight="600">
           {refused && `■ ${refused} Nothing was changed.`}
         </Box>

@@ -14,6 +14,7 @@ import { TextField } from "@/ui/form/Field";
 import { today } from "../shell/clock";
 import { useDo } from "../shell/DoProvider";
 import { entryHref } from "./LogViews";
+import { ReasonForm } from "./ReasonForm";
 import { bandWords, bestWords } from "./when-words";
 
 const PUT_OFF_DAYS = 90;
@@ -91,36 +92,15 @@ export function DueRow({ due, vehicle, onEdit }: { due: Due; vehicle: Vehicle; o
 function PutOff({ due: { interval }, onClose }: { due: Due; onClose: () => void }) {
   const does = useDo();
   const [until, setUntil] = useState(format(addDays(parseISO(today()), PUT_OFF_DAYS), "yyyy-MM-dd"));
-  const [because, setBecause] = useState("");
-  const [error, setError] = useState<{ until?: string; because?: string }>({});
-  const save = async () => {
-    const wrong = { ...(until > today() ? {} : { until: "Choose a day to come." }), ...(because.trim() === "" ? { because: "Say why: it is read when it comes up again." } : {}) };
-    setError(wrong);
-    if (Object.keys(wrong).length > 0) return;
-    if (await does({ put: { intervals: [touched({ ...interval, snoozed: { until, because: because.trim().slice(0, 200) } })] } }, `${interval.part} put off.`)) onClose();
+  const [error, setError] = useState<string>();
+  const putOff = async (because: string) => {
+    setError(until > today() ? undefined : "Choose a day to come.");
+    return until > today() && does({ put: { intervals: [touched({ ...interval, snoozed: { until, because } })] } }, `${interval.part} put off.`);
   };
   return (
-    <Box
-      as="form"
-      onSubmit={(event) => {
-        event.preventDefault();
-        void save();
-      }}
-      display="grid"
-      gridTemplateColumns={{ base: "minmax(0, 1fr)", md: "200px minmax(0, 1fr) auto" }}
-      gap="3"
-      alignItems="end"
-      marginTop="3"
-    >
-      <TextField label="Until" type="date" value={until} error={error.until} onChange={(event) => setUntil(event.target.value)} />
-      <TextField label="Why" value={because} error={error.because} autoFocus onChange={(event) => setBecause(event.target.value)} />
-      <Box display="flex" gap="2">
-        <Button type="submit" look="primary">
-          Put off
-        </Button>
-        <Button onClick={onClose}>Cancel</Button>
-      </Box>
-    </Box>
+    <ReasonForm label="Why" missing="Say why: it is read when it comes up again." does="Put off" onSubmit={putOff} onClose={onClose}>
+      <TextField label="Until" type="date" value={until} error={error} onChange={(event) => setUntil(event.target.value)} />
+    </ReasonForm>
   );
 }
 

@@ -18,7 +18,7 @@ import { useDraftForm } from "@/ui/form/useDraftForm";
 import { Sheet } from "@/ui/Sheet";
 import { today } from "../shell/clock";
 import { useDo } from "../shell/DoProvider";
-import { type EntryFields, fieldsOfEntry, fieldsOfLine, readEntry } from "./entry-fields";
+import { type EntryFields, fieldsOfEntry, fieldsOfLine, readEntry, unitOf } from "./entry-fields";
 import { entryHref, logHref } from "./LogViews";
 import type { LogRecords } from "./use-logs";
 
@@ -38,7 +38,10 @@ export function EntryForm({ line = "", told, entry, vehicle, records, logs, onCl
   const router = useRouter();
   const does = useDo();
   const said = { ...readQuickEntry(line, vehicle?.distanceUnit ?? "km", today()), ...told };
-  const form = useDraftForm<EntryFields>(entry ? `entry ${entry.id}` : `entry ${line}`, entry ? fieldsOfEntry(entry) : fieldsOfLine(said, vehicle?.id ?? "", today()));
+  const form = useDraftForm<EntryFields>(
+    entry ? `entry ${entry.id}` : `entry ${line}`,
+    entry ? fieldsOfEntry(entry, vehicle?.distanceUnit ?? "km") : fieldsOfLine(said, vehicle ?? { id: "", distanceUnit: "km" }, today()),
+  );
   const [question, setQuestion] = useState<string>();
   const { errors } = form.formState;
   const log = logs.find((one) => one.vehicle.id === form.watch("vehicleId"));
@@ -79,7 +82,13 @@ export function EntryForm({ line = "", told, entry, vehicle, records, logs, onCl
         />
         <SelectField label="Place" error={errors.place?.message} {...form.register("place")} choices={[{ value: "", label: "choose" }, ...PLACES]} />
         <SelectField label="System" error={errors.system?.message} {...form.register("system")} choices={[{ value: "", label: "choose" }, ...SYSTEMS]} />
-        <TextField label="Odometer" unit={log?.vehicle.distanceUnit} hint={odometerHint} error={errors.odometer?.message} {...form.register("odometer")} />
+        <TextField
+          label="Odometer"
+          unit={unitOf(form.watch("odometer")) ? undefined : log?.vehicle.distanceUnit}
+          hint={odometerHint}
+          error={errors.odometer?.message}
+          {...form.register("odometer")}
+        />
         <TextField label="Day" type="date" error={errors.on?.message} {...form.register("on")} />
         <TextField label="Price" numeric error={errors.price?.message} {...form.register("price")} />
         <TextField label="How many" numeric error={errors.count?.message} {...form.register("count")} />

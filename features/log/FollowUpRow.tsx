@@ -10,11 +10,11 @@ import { formatDistance } from "@/core/quantity/distance";
 import { touched } from "@/data/stamp";
 import { Button } from "@/ui/Button";
 import { formatDay } from "@/ui/day";
-import { TextField } from "@/ui/form/Field";
 import { today } from "../shell/clock";
 import { useDo } from "../shell/DoProvider";
 import { calendarEntry, saveCalendar } from "./calendar-file";
 import { FollowUpForm } from "./FollowUpForm";
+import { ReasonForm } from "./ReasonForm";
 import { bandWords, bestWords } from "./when-words";
 
 type Doing = "nothing" | "move" | "drop";
@@ -82,33 +82,6 @@ export function FollowUpRow({ owed, log, jobs }: { owed: Owed; log: VehicleLog; 
 
 function Drop({ owed: { followUp }, onClose }: { owed: Owed; onClose: () => void }) {
   const does = useDo();
-  const [because, setBecause] = useState("");
-  const [error, setError] = useState<string>();
-  const save = async () => {
-    if (because.trim() === "") return setError("Say why it is not needed.");
-    const dropped = touched({ ...followUp, state: "dropped" as const, closedOn: today(), because: because.trim().slice(0, 200) });
-    if (await does({ put: { followUps: [dropped] } }, `Dropped: ${followUp.text}.`)) onClose();
-  };
-  return (
-    <Box
-      as="form"
-      onSubmit={(event) => {
-        event.preventDefault();
-        void save();
-      }}
-      display="grid"
-      gridTemplateColumns={{ base: "minmax(0, 1fr)", md: "minmax(0, 1fr) auto" }}
-      gap="3"
-      alignItems="end"
-      marginTop="3"
-    >
-      <TextField label="Why it is dropped" value={because} error={error} autoFocus onChange={(event) => setBecause(event.target.value)} />
-      <Box display="flex" gap="2">
-        <Button type="submit" look="primary">
-          Drop it
-        </Button>
-        <Button onClick={onClose}>Cancel</Button>
-      </Box>
-    </Box>
-  );
+  const drop = (because: string) => does({ put: { followUps: [touched({ ...followUp, state: "dropped" as const, closedOn: today(), because })] } }, `Dropped: ${followUp.text}.`);
+  return <ReasonForm label="Why it is dropped" missing="Say why it is not needed." does="Drop it" onSubmit={drop} onClose={onClose} />;
 }

@@ -6,6 +6,7 @@ import { partKey } from "@/core/log/part-key";
 import type { Replacement } from "@/core/model/log";
 import { PLACES, SYSTEMS } from "@/core/model/place";
 import { SelectField } from "@/ui/form/Field";
+import { useWide } from "@/ui/use-wide";
 
 /** What the table is narrowed to; empty for all. */
 export interface LogFilter {
@@ -35,6 +36,7 @@ export const LogFilters = memo(function LogFilters({
   replacements: Replacement[];
   vehicleId: string | undefined;
 }) {
+  const wide = useWide("lg");
   const { parts, years } = useMemo(() => {
     const own = replacements.filter((one) => vehicleId === undefined || one.vehicleId === vehicleId);
     const names = new Map<string, string>();
@@ -55,17 +57,13 @@ export const LogFilters = memo(function LogFilters({
       {field("Year", "year", "All years", years)}
     </Box>
   );
+  if (wide) return <Box marginTop="2">{fields}</Box>;
   return (
-    <>
-      <Box as="details" display={{ base: "block", lg: "none" }} marginTop="2">
-        <Box as="summary" minHeight="44px" paddingTop="2" fontWeight="600" cursor="pointer">
-          Narrow it down
-        </Box>
-        {fields}
+    <Box as="details" marginTop="2">
+      <Box as="summary" minHeight="44px" paddingTop="2" fontWeight="600" cursor="pointer">
+        Narrow it down
       </Box>
-      <Box display={{ base: "none", lg: "block" }} marginTop="2">
-        {fields}
-      </Box>
-    </>
+      {fields}
+    </Box>
   );
 });

@@ -3,7 +3,7 @@
 import { chakra } from "@chakra-ui/react";
 import { type Range, useWindowVirtualizer } from "@tanstack/react-virtual";
 import { useRouter } from "next/navigation";
-import { type MouseEvent, memo, useCallback, useLayoutEffect, useMemo, useRef, useState, useSyncExternalStore } from "react";
+import { type MouseEvent, memo, useCallback, useLayoutEffect, useMemo, useRef, useState } from "react";
 import { type LogOrder, sortLog } from "@/core/log/sort-log";
 import type { Replacement } from "@/core/model/log";
 import type { Vehicle } from "@/core/model/vehicle";
@@ -12,6 +12,7 @@ import { formatPrice } from "@/core/quantity/money";
 import { Button } from "@/ui/Button";
 import { formatDay } from "@/ui/day";
 import { Sheet } from "@/ui/Sheet";
+import { useWide } from "@/ui/use-wide";
 import { entryHref } from "./LogViews";
 
 /** `wide` is left out on a phone; numbers stand at the right. */
@@ -28,7 +29,6 @@ const COLUMNS: { by: LogOrder["by"]; head: string; className?: string; width?: {
 const ROW_PX = { phone: 62, desk: 42 };
 /** So many rows come and go together. */
 const BLOCK = 6;
-const DESK = "(min-width: 768px)";
 
 /** One rule for all cells: a long log scrolls past in hundreds of them. */
 const Table = chakra("table", {
@@ -116,11 +116,7 @@ function Rows({ sorted, names, showVehicle }: { sorted: Replacement[]; names: Re
   const [top, setTop] = useState(0);
   // What stands above the table may have become taller or lower.
   useLayoutEffect(() => setTop((body.current?.getBoundingClientRect().top ?? 0) + window.scrollY), [sorted]);
-  const desk = useSyncExternalStore(
-    onWidth,
-    () => matchMedia(DESK).matches,
-    () => true,
-  );
+  const desk = useWide("md");
   const getItemKey = useCallback((i: number) => sorted[i]?.id ?? i, [sorted]);
   const estimateSize = useCallback(() => (desk ? ROW_PX.desk : ROW_PX.phone), [desk]);
   const virtual = useWindowVirtualizer({ count: sorted.length, estimateSize, rangeExtractor: inBlocks, useFlushSync: false, scrollMargin: top, getItemKey });
@@ -152,12 +148,6 @@ function inBlocks({ startIndex, endIndex, count }: Range): number[] {
   const from = Math.max(0, (Math.floor(startIndex / BLOCK) - 1) * BLOCK);
   const to = Math.min(count, (Math.floor(endIndex / BLOCK) + 2) * BLOCK);
   return Array.from({ length: to - from }, (_, i) => from + i);
-}
-
-function onWidth(changed: () => void): () => void {
-  const width = matchMedia(DESK);
-  width.addEventListener("change", changed);
-  return () => width.removeEventListener("change", changed);
 }
 
 /** The rows that are out of sight, as one empty row of their height. */

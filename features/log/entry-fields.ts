@@ -6,6 +6,7 @@ import type { Replacement } from "@/core/model/log";
 import { PLACES, type Place, SYSTEMS, type System } from "@/core/model/place";
 import type { RecordStamp } from "@/core/model/record";
 import type { Vehicle } from "@/core/model/vehicle";
+import type { Distance, DistanceUnit } from "@/core/quantity/distance";
 import { readPrice } from "@/core/quantity/money";
 import { readNumber } from "@/core/quantity/read-number";
 import { readDay, readOdometer } from "../garage/read-reading";
@@ -32,27 +33,27 @@ const money = (minor: number | undefined) => (minor === undefined ? "" : (minor 
 const EMPTY = { partNumber: "", hand: "", warrantyUntil: "", quote: "", note: "" };
 
 /** What a line said, as fields; what it did not say is left empty, but for the day, which is today. */
-export function fieldsOfLine(said: QuickEntry, vehicleId: string, today: string): EntryFields {
+export function fieldsOfLine(said: QuickEntry, { id: vehicleId, distanceUnit: unit }: Pick<Vehicle, "id" | "distanceUnit">, today: string): EntryFields {
   return {
     ...EMPTY,
     vehicleId,
     part: said.part ?? "",
     place: said.place ?? "",
     system: said.system ?? "",
-    odometer: said.odometer ? `${said.odometer.value} ${said.odometer.unit}` : "",
+    odometer: said.odometer ? odometerText(said.odometer, unit) : "",
     on: said.on ?? today,
     count: String(said.count),
     price: money(said.priceMinor),
   };
 }
 
-export function fieldsOfEntry(one: Replacement): EntryFields {
+export function fieldsOfEntry(one: Replacement, unit: DistanceUnit): EntryFields {
   return {
     vehicleId: one.vehicleId,
     part: one.part,
     place: one.place,
     system: one.system,
-    odometer: `${one.odometer.value} ${one.odometer.unit}`,
+    odometer: odometerText(one.odometer, unit),
     on: one.on,
     count: String(one.count),
     price: money(one.priceMinor),
@@ -101,8 +102,13 @@ export function readEntry(
   };
 }
 
+/** The number alone where it is in the vehicle's own unit, which stands in the field. */
+function odometerText({ value, unit }: Distance, own: DistanceUnit): string {
+  return unit === own ? String(value) : `${value} ${unit}`;
+}
+
 /** The unit typed behind the number; the log keeps each reading in the unit it was read in. */
-function unitOf(odometer: string): "km" | "mi" | undefined {
+export function unitOf(odometer: string): "km" | "mi" | undefined {
   const said = /(km|kilomet|mi)/i.exec(odometer)?.[1]?.toLowerCase();
   return said === undefined ? undefined : said.startsWith("k") ? "km" : "mi";
 }
