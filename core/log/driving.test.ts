@@ -1,15 +1,11 @@
 import { xoroshiro128plus } from "pure-rand/generator/xoroshiro128plus";
 import { uniformFloat64 } from "pure-rand/distribution/uniformFloat64";
 import type { Measurement, Replacement } from "../model/log";
-import { MODEL_VERSION } from "../model/record";
-import type { Reading } from "../model/vehicle";
+import { reading, stamp } from "./__fixtures__/records";
 import { dayAfter, drivingOf } from "./driving";
 import { dayNumber, mileageOf } from "./mileage";
 import { t90 } from "./student";
 import { lineThrough, wearOf } from "./wear";
-
-const stamp = (id: string) => ({ id, createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z", schema: MODEL_VERSION, origin: "own" as const });
-const reading = (on: string, value: number, more: Partial<Reading> = {}): Reading => ({ ...stamp(`${on} ${value}`), vehicleId: "v", on, distance: { value, unit: "km" }, ...more });
 
 describe("mileage", () => {
   test("a new odometer is bridged, and what was read on each is the total", () => {

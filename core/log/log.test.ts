@@ -1,18 +1,13 @@
 import type { Job } from "../model/job";
-import { MODEL_VERSION } from "../model/record";
-import type { FollowUp, Replacement } from "../model/log";
-import type { Reading, Vehicle } from "../model/vehicle";
+import type { FollowUp } from "../model/log";
+import { km, reading, replaced as fitted, stamp, vehicle } from "./__fixtures__/records";
 import { doNext } from "./do-next";
 import { fittedParts } from "./fitted";
 import { latestReading, questionReading } from "./odometer";
 import { yearSummary } from "./this-year";
 import { vehicleLog } from "./vehicle-log";
 
-const stamp = (id: string) => ({ id, createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z", schema: MODEL_VERSION, origin: "own" as const });
-const reading = (on: string, value: number, more: Partial<Reading> = {}): Reading => ({ ...stamp(on), vehicleId: "v", on, distance: { value, unit: "km" }, ...more });
-const vehicle: Vehicle = { ...stamp("v"), name: "v", distanceUnit: "km", torqueUnit: "N.m" };
 const readings = [reading("2026-03-01", 1000), reading("2026-01-01", 500), reading("2026-06-01", 2000)];
-const km = (value: number) => ({ value, unit: "km" as const });
 
 test("the newest reading is the one of the latest day", () => {
   expect(latestReading(readings, "v")?.distance.value).toBe(2000);
@@ -42,17 +37,7 @@ test("miles and kilometres are compared as the distances they are", () => {
   expect(questionReading(readings, "v", { value: 1300, unit: "mi" }, "2026-07-01")).toBeUndefined();
 });
 
-const replaced = (part: string, on: string, odometer: number, more: Partial<Replacement> = {}): Replacement => ({
-  ...stamp(`${part} ${on}`),
-  vehicleId: "v",
-  part,
-  place: "left rear",
-  system: "brakes",
-  count: 1,
-  on,
-  odometer: km(odometer),
-  ...more,
-});
+const replaced: typeof fitted = (part, on, odometer, more) => fitted(part, on, odometer, { place: "left rear", system: "brakes", ...more });
 
 test("what is on a place is the newest of each part, with how far it has gone", () => {
   const fitted = fittedParts(

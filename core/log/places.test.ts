@@ -1,32 +1,18 @@
 import type { Job } from "../model/job";
 import type { Measurement, Replacement } from "../model/log";
-import { MODEL_VERSION } from "../model/record";
-import type { Reading, Vehicle } from "../model/vehicle";
 import type { Work } from "../model/work";
+import { READINGS, TODAY, km, replaced, stamp, vehicle } from "./__fixtures__/records";
 import { WARRANTY_SIGN, conditionOf } from "./condition";
 import { layOutRail } from "./rail";
 import { recalledOf } from "./recalled";
 import { vehicleLog } from "./vehicle-log";
 
-const stamp = (id: string) => ({ id, createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z", schema: MODEL_VERSION, origin: "own" as const });
-const km = (value: number) => ({ value, unit: "km" as const });
-const vehicle: Vehicle = { ...stamp("v"), name: "v", distanceUnit: "km", torqueUnit: "N.m" };
-const reading = (on: string, value: number): Reading => ({ ...stamp(on), vehicleId: "v", on, distance: km(value) });
-const replaced = (part: string, on: string, odometer: number, more: Partial<Replacement> = {}): Replacement => ({
-  ...stamp(`${part} ${on} ${more.place ?? ""}`),
-  vehicleId: "v",
-  part,
-  place: "engine",
-  system: "engine",
-  count: 1,
-  on,
-  odometer: km(odometer),
-  ...more,
-});
-const TODAY = "2026-01-01";
-const readings = [reading("2025-01-01", 6350), reading("2025-07-01", 8160), reading(TODAY, 10_000)];
 const logOf = (replacements: Replacement[], measurements: Measurement[] = [], months = 6) =>
-  vehicleLog(vehicle, { readings, replacements, measurements, followUps: [], intervals: [{ ...stamp("i"), vehicleId: "v", part: "Plugs", system: "engine", months }] }, TODAY);
+  vehicleLog(
+    vehicle,
+    { readings: READINGS, replacements, measurements, followUps: [], intervals: [{ ...stamp("i"), vehicleId: "v", part: "Plugs", system: "engine", months }] },
+    TODAY,
+  );
 
 describe("the rail", () => {
   const size = { width: 900, letter: 7, tiers: 3 };
@@ -87,7 +73,13 @@ describe("the condition of each place", () => {
     const plugs = [replaced("Plugs", "2025-07-01", 8160)];
     const log = vehicleLog(
       vehicle,
-      { readings, replacements: plugs, measurements: [], followUps: [], intervals: [{ ...stamp("i"), vehicleId: "v", part: "Plugs", system: "engine", every: km(60_000) }] },
+      {
+        readings: READINGS,
+        replacements: plugs,
+        measurements: [],
+        followUps: [],
+        intervals: [{ ...stamp("i"), vehicleId: "v", part: "Plugs", system: "engine", every: km(60_000) }],
+      },
       TODAY,
     );
     expect(conditionOf(log, plugs, [], TODAY)[0]?.lines).toEqual([{ state: "good", what: "Plugs", figure: "1\u202f840 of 60\u202f000 km" }]);

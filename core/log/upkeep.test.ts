@@ -1,8 +1,8 @@
 import type { Job } from "../model/job";
 import type { FollowUp, Interval, Replacement } from "../model/log";
-import { MODEL_VERSION } from "../model/record";
 import type { Tool } from "../model/tool";
-import type { Reading, Vehicle } from "../model/vehicle";
+import type { Vehicle } from "../model/vehicle";
+import { READINGS, TODAY, km, replaced, stamp } from "./__fixtures__/records";
 import { costsOf, quotedOf, toolsPaid } from "./costs";
 import { drivingOf } from "./driving";
 import { dueOf } from "./due";
@@ -15,25 +15,8 @@ import { partKey } from "./part-key";
 import { readQuickEntry } from "./quick-entry";
 import { togetherOf } from "./together";
 
-const stamp = (id: string) => ({ id, createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z", schema: MODEL_VERSION, origin: "own" as const });
-const km = (value: number) => ({ value, unit: "km" as const });
-const reading = (on: string, value: number): Reading => ({ ...stamp(on), vehicleId: "v", on, distance: km(value) });
-const replaced = (part: string, on: string, odometer: number, more: Partial<Replacement> = {}): Replacement => ({
-  ...stamp(`${part} ${on} ${more.place ?? ""}`),
-  vehicleId: "v",
-  part,
-  place: "engine",
-  system: "engine",
-  count: 1,
-  on,
-  odometer: km(odometer),
-  ...more,
-});
 const interval = (part: string, more: Partial<Interval>): Interval => ({ ...stamp(part), vehicleId: "v", part, system: "engine", ...more });
-const TODAY = "2026-01-01";
-/** 10 km a day: 10 000 km on 1 January 2026. */
-const readings = [reading("2025-01-01", 6350), reading("2025-07-01", 8160), reading("2026-01-01", 10_000)];
-const mileage = mileageOf("v", readings);
+const mileage = mileageOf("v", READINGS);
 const driving = drivingOf(mileage);
 
 describe("due", () => {
@@ -69,7 +52,7 @@ describe("due", () => {
     expect(partKey("Glass")).toBe("glass");
   });
   test("with one reading only time counts, and a distance alone says nothing", () => {
-    const one = mileageOf("v", readings.slice(2));
+    const one = mileageOf("v", READINGS.slice(2));
     expect(dueOf("v", [interval("Oil", { every: km(5000), months: 12 })], [replaced("Oil", "2025-12-01", 9700)], one, undefined, TODAY)[0]).toMatchObject({
       by: "time",
       on: { best: "2026-12-01" },
@@ -225,7 +208,7 @@ test("a follow-up is owed on its day or when its distance is reached, whichever 
 
 test("a history tells only the chosen fields, says what it leaves out, and makes no table or link out of what was typed", () => {
   const vehicle: Vehicle = { ...stamp("v"), name: "Wren", year: 2013, distanceUnit: "km", torqueUnit: "N.m" };
-  const records = { replacements: [replaced("Bulb | <b>", "2025-07-01", 8160, { priceMinor: 850, note: "[x](y)" })], measurements: [], readings, jobs: [] };
+  const records = { replacements: [replaced("Bulb | <b>", "2025-07-01", 8160, { priceMinor: 850, note: "[x](y)" })], measurements: [], readings: READINGS, jobs: [] };
   const bare = historyMarkdown(historyOf(vehicle, records, new Set(), TODAY));
   expect(bare).toContain("| 2025-07-01 | 8\u202f160 km | Bulb \\| \\<b\\> | engine |");
   expect(bare).not.toContain("8.50");
