@@ -86,6 +86,23 @@ async function largeArchive(): Promise<Uint8Array> {
   return new Uint8Array(await file.arrayBuffer());
 }
 
+const TIMES = 5;
+/** Each leads from all to some, or back. */
+const FINDS = [
+  ["System", "engine"],
+  ["System", ""],
+  ["Year", today().slice(0, 4)],
+  ["Year", ""],
+  ["Search", "therm"],
+  ["Search", ""],
+  ["Search", "thermostt"],
+  ["Search", ""],
+  ["Search", "note 77"],
+  ["Search", ""],
+] as const;
+
+const middle = (took: number[]) => [...took].sort((a, b) => a - b)[Math.floor(took.length / 2)] ?? 0;
+
 const timed = async (what: () => Promise<void>) => {
   const started = performance.now();
   await what();
@@ -162,21 +179,13 @@ async function main(): Promise<void> {
     }
     await page.open("/log?id=all");
     await new Promise((wake) => setTimeout(wake, 4000));
-    const finds: [string, number][] = [];
-    for (const [label, value] of [
-      ["System", "engine"],
-      ["System", ""],
-      ["Year", today().slice(0, 4)],
-      ["Year", ""],
-      ["Search", "therm"],
-      ["Search", ""],
-      ["Search", "thermostt"],
-      ["Search", ""],
-      ["Search", "note 77"],
-    ] as const) {
-      finds.push([`${label} “${value}”`, await driver.executeAsyncScript<number>(FIND, label, value)]);
-      await new Promise((wake) => setTimeout(wake, 300));
-    }
+    const finds = new Map<string, number[]>();
+    for (let time = 0; time < TIMES; time++)
+      for (const [label, value] of FINDS) {
+        const what = `${label} “${value}”`;
+        finds.set(what, [...(finds.get(what) ?? []), await driver.executeAsyncScript<number>(FIND, label, value)]);
+        await new Promise((wake) => setTimeout(wake, 300));
+      }
     await page.open("/log?id=all");
     await new Promise((wake) => setTimeout(wake, 4000));
     const frames = await driver.executeAsyncScript<number[]>(SCROLL, 300);
@@ -186,8 +195,8 @@ async function main(): Promise<void> {
     most = Math.max(most, await heap(browser));
 
     console.log(`A log of ${ENTRIES} entries, ${VEHICLES} vehicles and ${PHOTOS} photos, each against what is wanted (1)`);
-    line(((usable.sort((a, b) => a - b)[2] ?? 0) / USABLE_MS).toFixed(2), "usable after the shell, the middle of five");
-    for (const [what, ms] of finds) line((ms / FIND_MS).toFixed(2), `found: ${what}`);
+    line((middle(usable) / USABLE_MS).toFixed(2), "usable after the shell, the middle of five");
+    for (const [what, took] of finds) line((middle(took) / FIND_MS).toFixed(2), `found: ${what}, the middle of ${TIMES}`);
     const dropped = (took: number[]) => (took.filter((ms) => ms > FRAME_MS).length / took.length).toFixed(3);
     line(dropped(frames), `of ${frames.length} frames dropped while scrolling (wanted: 0)`);
     line(dropped(bare), "of as many over bare text, without a graphics card either");

@@ -117,7 +117,8 @@ export function createRepository(store: Store, onCommit: (collections: Collectio
     revision: () => store.get("settings", REVISION),
     picture: (id) => store.get("pictures", id),
     async keepPictures(pictures) {
-      const transaction = store.transaction("pictures", "readwrite");
+      // Nothing names them yet: should the battery die now, the file is simply brought in again.
+      const transaction = store.transaction("pictures", "readwrite", { durability: "relaxed" });
       await Promise.all([...Object.entries(pictures).map(([id, picture]) => transaction.store.put(picture, id)), transaction.done]);
     },
 

@@ -3,10 +3,9 @@
 import { chakra } from "@chakra-ui/react";
 import { type Range, useWindowVirtualizer } from "@tanstack/react-virtual";
 import { useRouter } from "next/navigation";
-import { type MouseEvent, memo, useCallback, useLayoutEffect, useMemo, useRef, useState } from "react";
-import { type LogOrder, sortLog } from "@/core/log/sort-log";
+import { type MouseEvent, memo, useCallback, useLayoutEffect, useRef, useState } from "react";
+import type { LogOrder } from "@/core/log/sort-log";
 import type { Replacement } from "@/core/model/log";
-import type { Vehicle } from "@/core/model/vehicle";
 import { formatDistance } from "@/core/quantity/distance";
 import { formatPrice } from "@/core/quantity/money";
 import { Button } from "@/ui/Button";
@@ -65,17 +64,18 @@ const Table = chakra("table", {
 const HeadCell = chakra("th");
 
 interface LogTableProps {
+  /** In order already. */
   rows: Replacement[];
-  vehicles: Vehicle[];
+  /** Names of the vehicles, by id. */
+  names: ReadonlyMap<string, string>;
+  order: LogOrder;
+  onOrder: (order: LogOrder) => void;
   showVehicle: boolean;
   isEmpty: boolean;
 }
 
-/** The replacements as a table, newest first until a heading is pressed. Of a long log only the rows in sight are drawn. */
-export function LogTable({ rows, vehicles, showVehicle, isEmpty }: LogTableProps) {
-  const [order, setOrder] = useState<LogOrder>({ by: "on", descending: true });
-  const names = useMemo(() => new Map(vehicles.map(({ id, name }) => [id, name])), [vehicles]);
-  const sorted = useMemo(() => sortLog(rows, order, names), [rows, order, names]);
+/** The replacements as a table; a heading pressed puts them in its order. Of a long log only the rows in sight are drawn. */
+export function LogTable({ rows, names, order, onOrder, showVehicle, isEmpty }: LogTableProps) {
   const columns = COLUMNS.filter(({ by }) => showVehicle || by !== "vehicle");
 
   if (rows.length === 0) {
@@ -94,7 +94,7 @@ export function LogTable({ rows, vehicles, showVehicle, isEmpty }: LogTableProps
               const on = order.by === by;
               return (
                 <HeadCell key={by} scope="col" className={className} width={width} aria-sort={on ? (order.descending ? "descending" : "ascending") : "none"}>
-                  <Button look="quiet" paddingInline="0" fontSize="18px" textDecoration="none" onClick={() => setOrder({ by, descending: on && !order.descending })}>
+                  <Button look="quiet" paddingInline="0" fontSize="18px" textDecoration="none" onClick={() => onOrder({ by, descending: on && !order.descending })}>
                     {head}
                     <span aria-hidden>{on ? (order.descending ? "▼" : "▲") : ""}</span>
                   </Button>
@@ -103,7 +103,7 @@ export function LogTable({ rows, vehicles, showVehicle, isEmpty }: LogTableProps
             })}
           </tr>
         </thead>
-        <Rows sorted={sorted} names={names} showVehicle={showVehicle} />
+        <Rows sorted={rows} names={names} showVehicle={showVehicle} />
       </Table>
     </Sheet>
   );

@@ -3,6 +3,7 @@
 import { Box } from "@chakra-ui/react";
 import Link from "next/link";
 import { useMemo, useRef, useState } from "react";
+import { type LogOrder, sortLog } from "@/core/log/sort-log";
 import { formatPrice } from "@/core/quantity/money";
 import { Button } from "@/ui/Button";
 import { TextField } from "@/ui/form/Field";
@@ -18,11 +19,18 @@ import { useFound } from "./use-found";
 export function ReplacedView({ records, logs, vehicle }: LogPageProps) {
   const [filter, setFilter] = useState<LogFilter>(NO_FILTER);
   const [query, setQuery] = useState("");
+  const [order, setOrder] = useState<LogOrder>({ by: "on", descending: true });
   const search = useRef<HTMLInputElement>(null);
   useKey("/", () => search.current?.focus());
   const { replacements, vehicles } = records;
   const found = useFound(replacements, vehicles, query);
-  const rows = useMemo(() => found.filter((one) => (!vehicle || one.vehicleId === vehicle.id) && passes(one, filter)), [found, vehicle, filter]);
+  const names = useMemo(() => new Map(vehicles.map(({ id, name }) => [id, name])), [vehicles]);
+  // Put in order once: what a filter leaves of it is in order too.
+  const sorted = useMemo(() => sortLog(replacements, order, names), [replacements, order, names]);
+  const rows = useMemo(
+    () => sorted.filter((one) => (!vehicle || one.vehicleId === vehicle.id) && passes(one, filter) && (!found || found.has(one.id))),
+    [sorted, found, vehicle, filter],
+  );
   const spent = rows.reduce((sum, { priceMinor }) => sum + (priceMinor ?? 0), 0);
 
   return (
@@ -49,7 +57,7 @@ export function ReplacedView({ records, logs, vehicle }: LogPageProps) {
         <RailSheet key={log.vehicle.id} log={log} replacements={replacements} named={!vehicle} />
       ))}
       <QuickEntry vehicle={vehicle} />
-      <LogTable rows={rows} vehicles={vehicles} showVehicle={!vehicle} isEmpty={replacements.length === 0} />
+      <LogTable rows={rows} names={names} order={order} onOrder={setOrder} showVehicle={!vehicle} isEmpty={replacements.length === 0} />
     </LogPage>
   );
 }

@@ -9,10 +9,10 @@ import type { Vehicle } from "@/core/model/vehicle";
 const AT_A_TIME = 250;
 
 /**
- * The replacements that a search finds, all of them for an empty search; slips of spelling are forgiven.
+ * Ids of the replacements that a search finds, undefined for an empty search, which leaves all; slips of spelling are forgiven.
  * Until the index is made, which for a long log takes a moment, the words have to stand there as they are typed.
  */
-export function useFound(replacements: Replacement[], vehicles: Vehicle[], query: string): Replacement[] {
+export function useFound(replacements: Replacement[], vehicles: Vehicle[], query: string): ReadonlySet<string> | undefined {
   const [index, setIndex] = useState<{ of: Replacement[]; search: MiniSearch<Replacement> }>();
   useEffect(() => {
     let wanted = true;
@@ -25,13 +25,13 @@ export function useFound(replacements: Replacement[], vehicles: Vehicle[], query
 
   return useMemo(() => {
     const words = query.trim().toLowerCase();
-    if (words === "") return replacements;
-    if (index?.of !== replacements) return replacements.filter((one) => [one.part, one.place, one.system, one.note].join(" ").toLowerCase().includes(words));
+    if (words === "") return undefined;
+    if (index?.of !== replacements)
+      return new Set(replacements.flatMap((one) => ([one.part, one.place, one.system, one.note].join(" ").toLowerCase().includes(words) ? [one.id] : [])));
     // Spelling is forgiven only when nothing is spelt that way: "coil" should not bring every oil change.
     const exact = index.search.search(words);
     const hits = exact.length > 0 ? exact : index.search.search(words, { fuzzy: 0.3 });
-    const found = new Set<string>(hits.map(({ id }) => String(id)));
-    return replacements.filter(({ id }) => found.has(id));
+    return new Set(hits.map(({ id }) => String(id)));
   }, [index, query, replacements]);
 }
 
