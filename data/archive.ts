@@ -16,8 +16,9 @@ type Index = z.infer<typeof indexSchema>;
 const MOST_TEXT_BYTES = 100_000_000;
 const MOST_PHOTO_BYTES = 40_000_000;
 const MOST_PHOTOS = 20_000;
-/** So many lie in the memory together. */
-const PHOTOS_AT_ONCE = 50;
+/** So many photos lie in the memory together while they are written; those read are only pointed at. */
+const WRITTEN_AT_ONCE = 25;
+const READ_AT_ONCE = 100;
 
 export type Progress = (done: number, of: number) => void;
 
@@ -32,32 +33,42 @@ export async function writeArchive(
   progress: Progress = () => undefined,
 ): Promise<Blob> {
   const parts: Blob[] = [];
+  /** Photos whose bytes were read for their check sum; they go into the file as they lie in the store. */
+  const stored = new Map<Uint8Array, Blob>();
   let failure: Error | undefined;
   const zip = new Zip((error, chunk) => {
     if (error) failure = error;
-    else parts.push(new Blob([chunk as Uint8Array<ArrayBuffer>]));
+    else parts.push(stored.get(chunk) ?? new Blob([chunk as Uint8Array<ArrayBuffer>]));
   });
   const household = new ZipDeflate(HOUSEHOLD, { level: 6 });
   zip.add(household);
   household.push(strToU8(text), true);
   const index: Index = { photos: {} };
-  for (let at = 0; at < photoIds.length; at += PHOTOS_AT_ONCE) {
-    const few = photoIds.slice(at, at + PHOTOS_AT_ONCE);
-    const pictures = await Promise.all(few.map(photo));
-    few.forEach((id, i) => {
-      const picture = pictures[i];
-      if (!picture) return;
-      index.photos[id] = { takenAt: picture.takenAt, bytes: picture.jpeg.length, ...(picture.original ? { originalBytes: picture.original.length } : {}) };
-      store(zip, photoName(id), picture.jpeg);
-      if (picture.original) store(zip, originalName(id), picture.original);
-    });
-    progress(Math.min(photoIds.length, at + PHOTOS_AT_ONCE), photoIds.length);
+  const add = async (name: string, blob: Blob) => {
+    const bytes = await bytesIn(blob);
+    stored.set(bytes, blob);
+    store(zip, name, bytes);
+    stored.delete(bytes);
+  };
+  const addPhoto = async (id: string) => {
+    const picture = await photo(id);
+    if (!picture) return;
+    const { takenAt, jpeg, original } = picture;
+    index.photos[id] = { takenAt, bytes: jpeg.size, ...(original ? { originalBytes: original.size } : {}) };
+    await add(photoName(id), jpeg);
+    if (original) await add(originalName(id), original);
+  };
+  for (let at = 0; at < photoIds.length; at += WRITTEN_AT_ONCE) {
+    await Promise.all(photoIds.slice(at, at + WRITTEN_AT_ONCE).map(addPhoto));
+    progress(Math.min(photoIds.length, at + WRITTEN_AT_ONCE), photoIds.length);
   }
   store(zip, INDEX, strToU8(JSON.stringify(index)));
   zip.end();
   if (failure) throw failure;
   return new Blob(parts, { type: "application/zip" });
 }
+
+const bytesIn = async (blob: Blob) => new Uint8Array(await blob.arrayBuffer());
 
 function store(zip: Zip, name: string, bytes: Uint8Array): void {
   const file = new ZipPassThrough(name);
@@ -85,15 +96,15 @@ export interface ArchiveText {
  */
 export async function readArchive(file: Blob): Promise<ArchiveText> {
   const entries = await readDirectory(file);
-  const text = async (name: string): Promise<Uint8Array> => {
+  const text = async (name: string): Promise<string> => {
     const entry = entries.get(name);
     if (!entry) throw new InputError(`The archive holds no ${name}. Choose one that "Export with photos" wrote.`);
-    return unpack(file, entry, MOST_TEXT_BYTES);
+    return decodeText(await bytesIn(await unpack(file, entry, MOST_TEXT_BYTES)));
   };
   const household = await text(HOUSEHOLD);
   const { photos } = readIndex(await text(INDEX));
   if (Object.keys(photos).length > MOST_PHOTOS) throw new InputError(`The archive says it holds more than ${MOST_PHOTOS} photos.`);
-  return { household: decodeText(household), photos };
+  return { household, photos };
 }
 
 /**
@@ -107,34 +118,34 @@ export async function readPhotos(
   progress: Progress = () => undefined,
 ): Promise<void> {
   const entries = await readDirectory(file);
-  const bytesOf = async (name: string, length: number) => {
+  const photoIn = async (name: string, length: number) => {
     const entry = entries.get(name);
     if (!entry) throw new InputError(`The archive breaks off: ${name} is missing. Copy it again and retry.`);
-    const bytes = await unpack(file, entry, MOST_PHOTO_BYTES);
-    if (bytes.length !== length) throw new InputError(`The photo ${name} is damaged: it has ${bytes.length} bytes instead of ${length}.`);
-    return bytes;
+    const photo = await unpack(file, entry, MOST_PHOTO_BYTES);
+    if (photo.size !== length) throw new InputError(`The photo ${name} is damaged: it has ${photo.size} bytes instead of ${length}.`);
+    return photo;
   };
   const all = Object.entries(photos);
   const readFew = async (at: number): Promise<Record<string, Picture>> => {
-    const few = all.slice(at, at + PHOTOS_AT_ONCE).map(async ([id, { takenAt, bytes, originalBytes }]): Promise<[string, Picture]> => {
-      const jpeg = await bytesOf(photoName(id), bytes);
-      return [id, { jpeg, takenAt, ...(originalBytes === undefined ? {} : { original: await bytesOf(originalName(id), originalBytes) }) }];
+    const few = all.slice(at, at + READ_AT_ONCE).map(async ([id, { takenAt, bytes, originalBytes }]): Promise<[string, Picture]> => {
+      const jpeg = await photoIn(photoName(id), bytes);
+      return [id, { jpeg, takenAt, ...(originalBytes === undefined ? {} : { original: await photoIn(originalName(id), originalBytes) }) }];
     });
     return Object.fromEntries(await Promise.all(few));
   };
   // The next are read while those before are being kept.
   let next = readFew(0);
-  for (let at = 0; at < all.length; at += PHOTOS_AT_ONCE) {
+  for (let at = 0; at < all.length; at += READ_AT_ONCE) {
     const few = await next;
-    next = readFew(at + PHOTOS_AT_ONCE);
+    next = readFew(at + READ_AT_ONCE);
     await Promise.all([take(few), next]);
-    progress(Math.min(all.length, at + PHOTOS_AT_ONCE), all.length);
+    progress(Math.min(all.length, at + READ_AT_ONCE), all.length);
   }
 }
 
-function readIndex(bytes: Uint8Array): Index {
+function readIndex(text: string): Index {
   try {
-    return indexSchema.parse(JSON.parse(decodeText(bytes)));
+    return indexSchema.parse(JSON.parse(text));
   } catch {
     throw new InputError(`The archive is damaged: its ${INDEX} cannot be read.`);
   }
@@ -188,8 +199,8 @@ async function readDirectory(file: Blob): Promise<Map<string, Entry>> {
   return entries;
 }
 
-/** One file of the archive, unpacked to no more than it says it has, and refused when that is too much. */
-async function unpack(file: Blob, { name, deflated, packedBytes, bytes, at }: Entry, mostBytes: number): Promise<Uint8Array<ArrayBuffer>> {
+/** One file of the archive, unpacked to no more than it says it has, and refused when that is too much. What was only stored is pointed at and not read. */
+async function unpack(file: Blob, { name, deflated, packedBytes, bytes, at }: Entry, mostBytes: number): Promise<Blob> {
   if (bytes > mostBytes || packedBytes > mostBytes) throw new InputError(`In the archive, ${name} unpacks to more than ${mostBytes / 1e6} MB. It is not one of ours.`);
   const damaged = () => new InputError(`The archive is damaged at ${name}. Copy it again and retry.`);
   if (at + LOCAL.bytes > file.size) throw damaged();
@@ -197,10 +208,10 @@ async function unpack(file: Blob, { name, deflated, packedBytes, bytes, at }: En
   if (head.getUint32(0, true) !== LOCAL.signature) throw damaged();
   const start = at + LOCAL.bytes + head.getUint16(26, true) + head.getUint16(28, true);
   if (start + packedBytes > file.size) throw damaged();
-  const packed = new Uint8Array(await file.slice(start, start + packedBytes).arrayBuffer());
+  const packed = file.slice(start, start + packedBytes);
   if (!deflated) return packed;
   try {
-    return inflateSync(packed, { out: new Uint8Array(bytes) }) as Uint8Array<ArrayBuffer>;
+    return new Blob([inflateSync(await bytesIn(packed), { out: new Uint8Array(bytes) }) as Uint8Array<ArrayBuffer>]);
   } catch {
     throw damaged();
   }

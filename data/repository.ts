@@ -1,3 +1,4 @@
+import { unwrap } from "idb";
 import { COLLECTIONS, type Collection, type Household, type RecordOf, emptyHousehold } from "@/core/model/household";
 import { type Change, checkChange, touchedBy } from "./change";
 import { photoIdsOf } from "./photo-ids";
@@ -79,8 +80,10 @@ export function createRepository(store: Store, onCommit: (collections: Collectio
           const ids = [...(change.remove?.[collection] ?? []), ...(change.put?.[collection] ?? []).map(({ id }) => id)];
           const before = standing(objectStore, ids);
           if (ids.length > MANY) await before;
-          for (const id of change.remove?.[collection] ?? []) asked.push(objectStore.delete(id));
-          for (const record of change.put?.[collection] ?? []) asked.push(objectStore.put(record as never));
+          // Without a promise for each: one that fails takes the transaction with it, which says so.
+          const bare = unwrap(objectStore);
+          for (const id of change.remove?.[collection] ?? []) bare.delete(id);
+          for (const record of change.put?.[collection] ?? []) bare.put(record);
           asked.push(
             before.then((was) => {
               put[collection] = [...was.values()];
@@ -115,7 +118,10 @@ export function createRepository(store: Store, onCommit: (collections: Collectio
     },
 
     revision: () => store.get("settings", REVISION),
-    picture: (id) => store.get("pictures", id),
+    async picture(id) {
+      const stored = await store.get("pictures", id);
+      return stored && { takenAt: stored.takenAt, jpeg: new Blob([stored.jpeg], { type: "image/jpeg" }), ...(stored.original ? { original: new Blob([stored.original]) } : {}) };
+    },
     async keepPictures(pictures) {
       // Nothing names them yet: should the battery die now, the file is simply brought in again.
       const transaction = store.transaction("pictures", "readwrite", { durability: "relaxed" });

@@ -7,14 +7,17 @@ type CollectionStores = { [C in Collection]: { key: string; value: RecordOf<C> }
 
 /** A photo as it is kept: small enough to keep hundreds, and as the camera made it where that is wanted. */
 export interface Picture {
-  jpeg: Uint8Array<ArrayBuffer>;
-  original?: Uint8Array<ArrayBuffer>;
+  jpeg: Blob;
+  original?: Blob;
   takenAt: string;
 }
 
+/** As it lies in the store: builds before this one kept bytes. */
+type StoredPicture = Omit<Picture, "jpeg" | "original"> & { jpeg: Blob | Uint8Array<ArrayBuffer>; original?: Blob | Uint8Array<ArrayBuffer> };
+
 /** Collections by id, photos by the id that a work names them by, and what is about this browser alone and never exported: a few single values, and the folder that it may write to. */
 interface Schema extends DBSchema, CollectionStores {
-  pictures: { key: string; value: Picture };
+  pictures: { key: string; value: StoredPicture };
   settings: { key: string; value: string };
   folders: { key: string; value: FileSystemDirectoryHandle };
 }

@@ -20,7 +20,7 @@ type State = { at: "start" } | { at: "refused"; why: string } | { at: "read"; fi
 /** A file chosen, checked, shown for what it will do, and only then brought in: all or nothing. */
 export function BringIn() {
   const does = useDo();
-  const { busy, run, cancel } = useFiles();
+  const { busy, run, stop } = useFiles();
   const [state, setState] = useState<State>({ at: "start" });
   /** Of the records that say different things, those kept against the later one, by id. */
   const [kept, setKept] = useState<Record<string, "here" | "incoming">>({});
@@ -46,6 +46,7 @@ export function BringIn() {
         const taken = await run("Taking in the photos", (worker, progress) => worker.takePhotos(file, read.photos, progress).then(() => true));
         if (!taken) return;
       }
+      stop();
       if (await does(mergeChange(read.here, read.merge, chosen), `${file.name} is in.`)) setState({ at: "in", name: file.name });
     } catch (error) {
       setState({ at: "refused", why: error instanceof Error ? error.message : "The file could not be read." });
@@ -56,7 +57,7 @@ export function BringIn() {
     <Sheet title="Bring in" padding="5">
       <Box marginBottom="4">A file that was exported here or on another device, with photos or without. What is here stays; you see what it would do before anything changes.</Box>
       <FileField label="File" accept="application/json,.json,application/zip,.zip" disabled={busy !== undefined} onFile={(file) => void choose(file)} />
-      {busy && <BusyBar busy={busy} onCancel={cancel} />}
+      {busy && <BusyBar busy={busy} onCancel={stop} />}
       <Box aria-live="polite" marginTop="3">
         {state.at === "refused" && (
           <Box color="stop" fontWeight="600" data-testid="refused">

@@ -19,7 +19,7 @@ type Said = { good: boolean; says: string };
 /** Everything out: as JSON, as a zip with the photos, or into a folder that was chosen once. */
 export function ExportSheet() {
   const door = useDoor();
-  const { busy, run, cancel } = useFiles();
+  const { busy, run, stop } = useFiles();
   const backup = useBackup();
   const [folder, setFolder] = useState<FileSystemDirectoryHandle>();
   const [said, setSaid] = useState<Said>();
@@ -33,6 +33,7 @@ export function ExportSheet() {
     setSaid(undefined);
     try {
       const blob = await run(says, make);
+      stop();
       if (!blob) return;
       const failed = await keep(blob);
       if (failed === undefined) backup?.made();
@@ -97,7 +98,7 @@ export function ExportSheet() {
           </Button>
         )}
       </Box>
-      {busy && <BusyBar busy={busy} onCancel={cancel} />}
+      {busy && <BusyBar busy={busy} onCancel={stop} />}
       <Box marginTop="3" color={said?.good === false ? "stop" : "good"} role="status">
         {said && `${said.good ? "●" : "■"} ${said.says}`}
       </Box>

@@ -23,7 +23,7 @@ function Photo({ id, says, size, large, onTap }: { id: string; says: string; siz
   const show = useCallback(
     (image: HTMLImageElement | null) => {
       if (!image || !picture) return;
-      const url = URL.createObjectURL(new Blob([picture.jpeg], { type: "image/jpeg" }));
+      const url = URL.createObjectURL(picture.jpeg);
       image.src = url;
       return () => URL.revokeObjectURL(url);
     },

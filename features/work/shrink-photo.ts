@@ -23,8 +23,8 @@ export async function shrinkPhoto(file: File, withOriginal: boolean): Promise<Pi
   }
   bitmap.close();
   return {
-    jpeg: new Uint8Array(await jpeg.arrayBuffer()),
-    ...(withOriginal ? { original: new Uint8Array(await file.arrayBuffer()) } : {}),
+    jpeg,
+    ...(withOriginal ? { original: file } : {}),
     takenAt: new Date().toISOString(),
   };
 }
