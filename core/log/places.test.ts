@@ -45,6 +45,14 @@ describe("the rail", () => {
     expect(layOutRail(logOf(plugs), plugs, size)?.due).toMatchObject([{ label: "Plugs", state: "overdue" }]);
     expect(layOutRail(logOf([]), [], size)?.due).toEqual([]);
   });
+  test("what is due by time stands where the odometer will be by then; what is far ahead makes the rail no longer", () => {
+    const plugs = [replaced("Plugs", "2025-12-01", 9690)];
+    // 151 days to 1 June at 10 km a day: 1510 km ahead of 10 000, on a rail that ends 3 % of the 3650 km behind after it.
+    expect(layOutRail(logOf(plugs), plugs, size)?.due[0]?.x).toBeCloseTo((900 * (1510 + 3650)) / (1510 + 3650 * 1.03), 0);
+    const far = layOutRail(logOf(plugs, [], 24), plugs, size);
+    expect(far?.due).toEqual([]);
+    expect(far?.now.x).toBe(720);
+  });
 });
 
 describe("the condition of each place", () => {

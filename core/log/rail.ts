@@ -37,6 +37,8 @@ export interface RailSize {
 
 /** So much of the rail, at the least, is for what is to come. */
 const AHEAD_SHARE = 0.2;
+/** What is due farther ahead than this, as a share of what is behind, would leave what was replaced no room for words. */
+const AHEAD_MOST = 0.5;
 /** Marks nearer than this are one: no finger or eye would part them. */
 const APART = 5;
 /** So wide is the label of a tick, with the room beside it, in letters. */
@@ -45,16 +47,22 @@ const GAP = 10;
 
 /**
  * Lays out one vehicle's rail: distance from left to right, what was replaced hanging under it, what is due standing above it.
- * Labels take the nearest row in which they do not touch another; where all are full the mark stays without words.
+ * Labels take the nearest row in which they do not touch another; where all are full the mark stays without words. What is due far
+ * ahead is left to the list of what is due.
  */
 export function layOutRail(log: VehicleLog, replacements: readonly Replacement[], { width, letter, tiers }: RailSize): Rail | undefined {
   const { vehicle, mileage, nowKm, dues } = log;
   const firstKm = mileage.points[0]?.km;
   if (firstKm === undefined) return undefined;
   const unit = vehicle.distanceUnit;
-  const ahead = dues.flatMap(({ dueAt, on }) => (dueAt && on ? [mileage.totalKm(dueAt, on.best)] : []));
+  const ahead = dues.flatMap(({ key, dueAt, on, interval, state }) => {
+    if (state === "unknown" || state === "snoozed" || !on) return [];
+    const km = dueAt ? mileage.totalKm(dueAt, on.best) : (log.driving?.totalOn(on.best) ?? nowKm);
+    return [{ km, mark: { key, label: interval.part, entryId: undefined, state } }];
+  });
   const gone = Math.max(1, nowKm - firstKm);
-  const farthest = Math.min(Math.max(nowKm, ...ahead), nowKm + gone);
+  const near = ahead.filter(({ km }) => km <= nowKm + gone * AHEAD_MOST);
+  const farthest = Math.max(nowKm, ...near.map(({ km }) => km));
   const endKm = Math.max(farthest + gone * 0.03, nowKm + (gone * AHEAD_SHARE) / (1 - AHEAD_SHARE));
   const x = (km: number) => ((Math.min(endKm, Math.max(firstKm, km)) - firstKm) / (endKm - firstKm)) * width;
   const room = (label: string) => label.length * letter;
@@ -69,13 +77,7 @@ export function layOutRail(log: VehicleLog, replacements: readonly Replacement[]
     { width, tiers, room },
   );
   const due = inTiers(
-    dues
-      .flatMap(({ key, dueAt, on, interval, state }) => {
-        if (state === "unknown" || state === "snoozed" || !on) return [];
-        const km = dueAt ? mileage.totalKm(dueAt, on.best) : (log.driving?.totalOn(on.best) ?? nowKm);
-        return [{ key, x: x(km), label: interval.part, entryId: undefined, state }];
-      })
-      .sort((a, b) => a.x - b.x),
+    near.map(({ km, mark }) => ({ ...mark, x: x(km) })).sort((a, b) => a.x - b.x),
     { width, tiers: Math.min(tiers, 3), room },
   );
   return {

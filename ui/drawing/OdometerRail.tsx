@@ -5,6 +5,8 @@ import type { Rail, RailMark } from "@/core/log/rail";
 
 const TIER = 19;
 const STEM = 16;
+/** Room at both ends for a flag that stands there. */
+const FLAG = 8;
 const INK = "var(--chakra-colors-ink)";
 const SOFT = "var(--chakra-colors-soft)";
 const DRAWING = "var(--chakra-colors-drawing)";
@@ -31,7 +33,7 @@ export function OdometerRail({ rail, width, says, fontSize, onOpen }: OdometerRa
   const railY = above * TIER + STEM + 10;
   const height = railY + STEM + below * TIER + 44;
   return (
-    <svg viewBox={`-4 0 ${width + 8} ${height}`} width="100%" style={{ display: "block" }} role="img" aria-label={says} fontSize={fontSize}>
+    <svg viewBox={`${-FLAG} 0 ${width + 2 * FLAG} ${height}`} width="100%" style={{ display: "block" }} role="img" aria-label={says} fontSize={fontSize}>
       {rail.ticks.map(({ x, label }) => (
         <g key={label}>
           <path d={`M ${x} ${railY - 5} V ${height - 22}`} stroke="var(--chakra-colors-grid)" />
