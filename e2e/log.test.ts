@@ -173,7 +173,7 @@ test("wear: too few points say so, a measure is added and the date moves; costs 
   expect(await page.driver.findElements(By.css("canvas[role=img]"))).not.toHaveLength(0);
 
   await page.open("/log?id=demo-wren&view=costs");
-  await page.see("11.44 in 1000 km");
+  await page.see("11.44 per 1000 km");
   await page.see("first side, second side");
   await page.see("Paid back");
   await page.open("/kit?chest=1");
@@ -184,7 +184,7 @@ test("wear: too few points say so, a measure is added and the date moves; costs 
   await page.open("/log?id=demo-wren&view=costs");
   await page.see("to go until they are paid back");
   await page.open("/log?id=demo-drover&view=costs");
-  await page.see("in 1000 mi");
+  await page.see("per 1000 mi");
 });
 
 test("by thumb on a phone: nothing scrolls sideways and every target is large enough on every page of the Log", async () => {

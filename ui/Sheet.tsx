@@ -36,7 +36,7 @@ export function Row({ label, children }: { label: ReactNode; children: ReactNode
   return (
     <Box display="flex" justifyContent="space-between" gap="3" paddingBlock="6px" borderBottom="1px solid" borderColor="edge" fontSize="15px" _last={{ borderBottom: "none" }}>
       <span>{label}</span>
-      <Box as="span" textAlign="right">
+      <Box as="span" textAlign="right" flexShrink="0" maxWidth="70%">
         {children}
       </Box>
     </Box>

@@ -5,7 +5,7 @@ import { reading, stamp } from "./__fixtures__/records";
 import { dayAfter, drivingOf } from "./driving";
 import { dayNumber, mileageOf } from "./mileage";
 import { t90 } from "./student";
-import { lineThrough, wearOf } from "./wear";
+import { lineThrough, sidesOf, wearOf } from "./wear";
 
 describe("mileage", () => {
   test("a new odometer is bridged, and what was read on each is the total", () => {
@@ -192,6 +192,18 @@ describe("wear", () => {
   const mileage = mileageOf("v", [reading("2023-01-01", 10_000), reading("2024-01-01", 20_000), reading("2025-01-01", 30_000)]);
   const shoes = { ...stamp("shoes"), vehicleId: "v", part: "Brake shoes", place: "left rear", on: "2024-06-01", odometer: { value: 24_000, unit: "km" } } as Replacement;
 
+  test("left is set against right of the same axle and day, never against another wheel", () => {
+    const sidesIn = (...of: Measurement[]) => sidesOf(wearOf("v", of, [], mileage, undefined));
+    const at = (place: string, value: number, on = "2025-01-01") => measured(on, 30_000, value, place, "Tyre tread");
+    expect(sidesIn(at("left front", 4.1), at("right front", 4.5))).toEqual(["Right 0.4 mm more than left."]);
+    expect(sidesIn(at("left front", 4.1), at("right front", 4.5), at("left rear", 6), at("right rear", 6))).toEqual([
+      "Front: Right 0.4 mm more than left.",
+      "Rear: Left and right are the same.",
+    ]);
+    expect(sidesIn(at("left front", 4.1), at("right rear", 6))).toEqual([]);
+    expect(sidesIn(at("left front", 4.1), at("right front", 4.5, "2024-01-01"))).toEqual([]);
+    expect(sidesIn(at("left front", 4.1), at("left front", 5, "2024-01-01"), at("right front", 5.5, "2024-01-01"))).toEqual(["Right 0.5 mm more than left."]);
+  });
   test("left and right are apart, and too few points say so", () => {
     const wear = wearOf("v", [...series, measured("2025-01-01", 30_000, 4.2, "right")], [], mileage, drivingOf(mileage));
     expect(wear.map(({ at, verdict, points }) => [at, verdict, points.length])).toEqual([

@@ -2,6 +2,7 @@ import type { Measurement, Replacement } from "../model/log";
 import { type DayBand, type Driving, dayAfter } from "./driving";
 import { type Mileage, dayNumber } from "./mileage";
 import { partKey } from "./part-key";
+import { sidesCompared } from "../work/measured";
 import { t90 } from "./student";
 
 export interface WearPoint {
@@ -53,6 +54,21 @@ export function wearOf(vehicleId: string, measurements: readonly Measurement[], 
   return [...groups.values()]
     .map((group) => judged(seriesOf(group, renewed, mileage), driving))
     .sort((a, b) => a.what.localeCompare(b.what) || (a.at ?? "").localeCompare(b.at ?? ""));
+}
+
+/**
+ * Left against right in words: of places that differ by their side alone, on the last day on which both were measured.
+ * Where there is more than one such pair, each begins with the rest of its place.
+ */
+export function sidesOf(wears: readonly Pick<WearSeries, "at" | "unit" | "points">[]): string[] {
+  const place = ({ at = "" }: Pick<WearSeries, "at">) => at.toLowerCase();
+  const pairs = wears.flatMap((left) => {
+    const right = place(left).includes("left") ? wears.find((one) => place(one) === place(left).replace("left", "right")) : undefined;
+    const both = left.points.findLast(({ on }) => right?.points.some((one) => one.on === on));
+    const says = sidesCompared(both?.value, right?.points.findLast(({ on }) => on === both?.on)?.value, left.unit);
+    return says ? [{ rest: place(left).replace("left", "").trim(), says }] : [];
+  });
+  return pairs.map(({ rest, says }) => (pairs.length > 1 && rest !== "" ? `${rest[0]?.toUpperCase()}${rest.slice(1)}: ${says}` : says));
 }
 
 function seriesOf(group: Measurement[], renewed: readonly Replacement[], mileage: Mileage): WearSeries {

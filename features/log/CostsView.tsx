@@ -55,7 +55,7 @@ function VehicleCosts({ log, records }: { log: VehicleLog; records: LogPageProps
         {vehicle.name}
       </Box>
       <Box fontFamily="heading" fontWeight="600" fontSize="34px" lineHeight="1.1" marginBlock="1">
-        {per1000 === undefined ? `${formatPrice(costs.totalMinor)} for parts` : `${formatPrice(per1000)} in 1000 ${unit}`}
+        {per1000 === undefined ? `${formatPrice(costs.totalMinor)} for parts` : `${formatPrice(per1000)} per 1000 ${unit}`}
       </Box>
       <Box color="soft">
         {formatPrice(costs.totalMinor)} for {count} replacements.
@@ -78,7 +78,6 @@ function VehicleCosts({ log, records }: { log: VehicleLog; records: LogPageProps
               {formatPrice(spentMinor)}
             </Row>
           ))}
-          <QuotesAndHours costs={costs} />
         </Box>
         <Box>
           <Box as="h2" fontSize="20px">
@@ -89,6 +88,7 @@ function VehicleCosts({ log, records }: { log: VehicleLog; records: LogPageProps
               {formatPrice(spentMinor)}
             </Row>
           ))}
+          <QuotesAndHours costs={costs} />
         </Box>
       </Box>
       <PartsList log={log} records={records} />
@@ -152,9 +152,11 @@ function PartsList({ log, records }: { log: VehicleLog; records: LogPageProps["r
         <Box key={group[0]?.replacement.id} borderTop="1px solid" borderColor="edge" paddingBlock="2">
           <Box fontWeight="600">
             {group[0]?.replacement.part}
-            <Box as="span" color="soft" fontWeight="400">
-              , {group[0]?.replacement.place}
-            </Box>
+            {group[0] && !group[0].replacement.part.includes(group[0].replacement.place) && (
+              <Box as="span" color="soft" fontWeight="400">
+                , {group[0].replacement.place}
+              </Box>
+            )}
           </Box>
           {group.map(({ replacement, after, gone, days, short }) => (
             <Box key={replacement.id} display="grid" gridTemplateColumns="110px minmax(0, 1fr) auto" alignItems="center" gap="3" fontSize="15px" color={short ? "stop" : "ink"}>

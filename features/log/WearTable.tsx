@@ -24,6 +24,8 @@ export function WearTable({ wears, unit, mileage }: { wears: Wear[]; unit: Dista
       }
     }
   });
+  /** As finely as the finest of its column: 3.0 beside 3.3. */
+  const decimals = wears.map(({ points, earlier }) => Math.max(...[...points, ...earlier].map(({ value }) => String(value).split(".")[1]?.length ?? 0)));
   const rows = [...days].sort(([a], [b]) => b.localeCompare(a));
   return (
     <Box as="table" width="100%" borderCollapse="collapse" fontSize="15px">
@@ -47,7 +49,7 @@ export function WearTable({ wears, unit, mileage }: { wears: Wear[]; unit: Dista
               const said = values.get(i);
               return (
                 <Cell key={at ?? ""} color={said?.old ? "soft" : undefined}>
-                  {said && `${said.value}${said.old ? ", the part before" : ""}`}
+                  {said && `${said.value.toFixed(decimals[i])}${said.old ? ", the part before" : ""}`}
                 </Cell>
               );
             })}

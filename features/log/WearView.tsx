@@ -4,9 +4,8 @@ import { Box } from "@chakra-ui/react";
 import dynamic from "next/dynamic";
 import { useMemo, useState } from "react";
 import type { VehicleLog } from "@/core/log/vehicle-log";
-import { type Wear, wearOf } from "@/core/log/wear";
+import { type Wear, sidesOf, wearOf } from "@/core/log/wear";
 import { convertDistance, formatDistance } from "@/core/quantity/distance";
-import { sidesCompared } from "@/core/work/measured";
 import { Button } from "@/ui/Button";
 import { formatDay } from "@/ui/day";
 import { Loading } from "@/ui/Loading";
@@ -67,7 +66,6 @@ function WearSheet({ wears, log, named }: { wears: Wear[]; log: VehicleLog; name
   if (!first) return null;
   const unit = log.vehicle.distanceUnit;
   const says = wears.map((wear) => `${wear.at ?? wear.what}: ${verdictWords(wear, log)}`);
-  const [left, right] = ["left", "right"].map((side) => wears.find(({ at }) => at?.includes(side))?.points.at(-1)?.value);
   const title = `${named ? `${log.vehicle.name}: ` : ""}${first.what}`;
   return (
     <Sheet padding={{ base: "4", lg: "5" }}>
@@ -84,7 +82,11 @@ function WearSheet({ wears, log, named }: { wears: Wear[]; log: VehicleLog; name
           <WearAnswer key={wear.at ?? ""} wear={wear} log={log} />
         ))}
       </Box>
-      <Box color="soft">{sidesCompared(left, right, first.unit)}</Box>
+      {sidesOf(wears).map((sentence) => (
+        <Box key={sentence} color="soft">
+          {sentence}
+        </Box>
+      ))}
       {wears.some(({ points }) => points.length > 1) && (
         <Box height={{ base: "240px", lg: "300px" }} marginBlock="3" position="relative">
           <WearChart
@@ -106,7 +108,8 @@ function WearAnswer({ wear, log }: { wear: Wear; log: VehicleLog }) {
   return (
     <Box borderTop="3px solid" borderColor={wear.verdict === "beyond" ? "stop" : "edge"} paddingTop="2">
       <Box fontSize="15px" color="soft">
-        {wear.at ?? "here"}: {last?.value} {wear.unit}
+        {wear.at && `${wear.at}: `}
+        {last?.value} {wear.unit}
         {last && ` on ${formatDay(last.on)}`}
       </Box>
       <Box fontFamily="heading" fontWeight="600" fontSize="26px" lineHeight="1.15" color={wear.verdict === "beyond" ? "stop" : "ink"}>
@@ -130,9 +133,9 @@ const SHORT: Record<Wear["verdict"], string> = {
 
 /** What the series says, in sentences. */
 function verdictWords({ verdict, line, limit, unit }: Wear, { mileage, vehicle, driving }: VehicleLog): string {
-  const rate = line && `${Math.abs(convertRate(line.perThousandKm, vehicle.distanceUnit)).toFixed(2)} ${unit} in 1000 ${vehicle.distanceUnit}.`;
+  const rate = line && `${Number(Math.abs(convertRate(line.perThousandKm, vehicle.distanceUnit)).toPrecision(2))} ${unit} per 1000 ${vehicle.distanceUnit}.`;
   if (verdict === "beyond") return `Past its limit of ${limit?.value} ${unit}: replace it.`;
-  if (verdict === "one point") return "Too few points for a line: measure again in a few thousand kilometres.";
+  if (verdict === "one point") return `Too few points for a line: measure again in a few thousand ${vehicle.distanceUnit === "km" ? "kilometres" : "miles"}.`;
   if (verdict === "no limit") return `${rate} Without a limit there is no date: look it up and add it to the next measure.`;
   if (verdict === "no wear seen" || !line?.meets) return "It does not get less from one measure to the next: measure again later.";
   const at = formatDistance(mileage.shown(line.meets.best, vehicle.distanceUnit));
