@@ -1,12 +1,9 @@
-import { differenceInCalendarDays, parseISO } from "date-fns";
-import type { Measurement, Replacement } from "../model/log";
+import type { Replacement } from "../model/log";
 import { PLACES, type Place } from "../model/place";
 import { convertDistance, formatDistance, groupThousands } from "../quantity/distance";
-import { SOON_DAYS } from "./due";
 import { fittedParts } from "./fitted";
 import { partKey } from "./part-key";
 import type { VehicleLog } from "./vehicle-log";
-import { type Wear, wearOf } from "./wear";
 
 export type Condition = "stop" | "watch" | "good" | "unknown";
 
@@ -26,14 +23,15 @@ export interface ConditionLine {
 /** Behind the distance of a part that is still under warranty. */
 export const WARRANTY_SIGN = "◆";
 
+const STATE = { overdue: "stop", soon: "watch", later: "good", unknown: "unknown" } as const;
 const RANK: Record<Condition, number> = { stop: 0, watch: 1, good: 2, unknown: 3 };
 
 /**
  * Every place that the log knows something of: what is due there, what wears there against its limit, and what was fitted there with how far
  * it has gone and whether it is still under warranty.
  */
-export function conditionOf(log: VehicleLog, replacements: readonly Replacement[], measurements: readonly Measurement[], today: string): PlaceCondition[] {
-  const { vehicle, mileage, driving, dues } = log;
+export function conditionOf(log: VehicleLog, replacements: readonly Replacement[], today: string): PlaceCondition[] {
+  const { vehicle, dues, wears } = log;
   const lines = new Map<Place, ConditionLine[]>();
   const add = (place: Place, line: ConditionLine) => lines.set(place, [...(lines.get(place) ?? []), line]);
   const told = new Set<string>();
@@ -43,10 +41,10 @@ export function conditionOf(log: VehicleLog, replacements: readonly Replacement[
     const figure = state === "overdue" ? "overdue" : state === "snoozed" ? "put off" : left ? `${formatDistance(left)} left` : "due soon";
     add(place, { state: state === "overdue" ? "stop" : "watch", what: interval.part, figure });
   }
-  for (const wear of wearOf(vehicle.id, measurements, replacements, mileage, driving)) {
+  for (const wear of wears) {
     const place = PLACES.find((one) => one === wear.at?.toLowerCase());
     const last = wear.points.at(-1);
-    if (place && last) add(place, { state: wearState(wear, today), what: wear.what, figure: `${last.value} ${wear.unit}` });
+    if (place && last) add(place, { state: STATE[wear.state], what: wear.what, figure: `${last.value} ${wear.unit}` });
   }
   const fitted = fittedParts(replacements, vehicle.id, log);
   for (const [place, parts] of fitted) {
@@ -67,13 +65,4 @@ export function conditionOf(log: VehicleLog, replacements: readonly Replacement[
     const sorted = own.sort((a, b) => RANK[a.state] - RANK[b.state]);
     return [{ place, state: sorted[0]?.state ?? "unknown", lines: sorted }];
   });
-}
-
-/** Beyond its limit is a stop; at its limit within the time that counts as soon is to be watched. */
-function wearState({ verdict, line }: Wear, today: string): Condition {
-  if (verdict === "beyond") return "stop";
-  if (verdict !== "forecast" && verdict !== "two points") return "unknown";
-  const on = line?.on;
-  if (!on) return "unknown";
-  return differenceInCalendarDays(parseISO(on.earliest), parseISO(today)) <= SOON_DAYS ? "watch" : "good";
 }

@@ -28,6 +28,8 @@ export interface Quoted {
   partsMinor: number;
   savedMinor: number;
   count: number;
+  /** Quotes that are left out, as a part of theirs has no price. */
+  unpriced: number;
 }
 
 /** Time under the car, minutes, over the works of the vehicle's jobs that were timed. */
@@ -70,19 +72,24 @@ export function costsOf(
   };
 }
 
-/** A quote stands on an entry of its own, or on the kit of a job that is done, and then against all of the job's entries. */
+/**
+ * A quote stands on an entry of its own, or on the kit of a job that is done, and then against all of the job's entries.
+ * Where a part has no price the quote is left out: against less than all the parts, more would seem saved than was.
+ */
 export function quotedOf(replacements: readonly Replacement[], jobs: readonly Job[], kits: readonly KitRecord[]): Quoted {
   const ofJobs = jobs.flatMap(({ id, state }) => {
     const quoteMinor = state === "done" ? kits.find(({ jobId }) => jobId === id)?.quoteMinor : undefined;
-    return quoteMinor === undefined ? [] : [{ quoteMinor, partsMinor: sum(replacements.filter(({ jobId }) => jobId === id).map(({ priceMinor }) => priceMinor)), jobId: id }];
+    return quoteMinor === undefined ? [] : [{ quoteMinor, parts: replacements.filter(({ jobId }) => jobId === id), jobId: id }];
   });
   const counted = new Set(ofJobs.map(({ jobId }) => jobId));
-  const ofEntries = replacements.flatMap(({ quoteMinor, priceMinor, jobId }) =>
-    quoteMinor === undefined || priceMinor === undefined || (jobId !== undefined && counted.has(jobId)) ? [] : [{ quoteMinor, partsMinor: priceMinor }],
+  const ofEntries = replacements.flatMap((one) =>
+    one.quoteMinor === undefined || (one.jobId !== undefined && counted.has(one.jobId)) ? [] : [{ quoteMinor: one.quoteMinor, parts: [one] }],
   );
   const all = [...ofJobs, ...ofEntries];
-  const [quoteMinor, partsMinor] = [sum(all.map((one) => one.quoteMinor)), sum(all.map((one) => one.partsMinor))];
-  return { quoteMinor, partsMinor, savedMinor: quoteMinor - partsMinor, count: all.length };
+  const priced = all.filter(({ parts }) => parts.every(({ priceMinor }) => priceMinor !== undefined));
+  const quoteMinor = sum(priced.map((one) => one.quoteMinor));
+  const partsMinor = sum(priced.flatMap(({ parts }) => parts.map(({ priceMinor }) => priceMinor)));
+  return { quoteMinor, partsMinor, savedMinor: quoteMinor - partsMinor, count: priced.length, unpriced: all.length - priced.length };
 }
 
 /** Minutes of the works of some jobs, and how the second sides compare with the first. */

@@ -4,8 +4,9 @@ import { chosenRoute } from "../plan/chosen-route";
 import { formatDistance } from "../quantity/distance";
 import type { Due } from "./due";
 import type { Owed } from "./follow-up";
-import { partKey } from "./part-key";
+import { isPartOf, partKey } from "./part-key";
 import type { VehicleLog } from "./vehicle-log";
+import type { Wear } from "./wear";
 
 export interface NextThing {
   key: string;
@@ -15,8 +16,8 @@ export interface NextThing {
   urgency: "now" | "soon" | "later";
   jobId: string | undefined;
   followUpId: string | undefined;
-  /** True for a part that is due by its interval. */
-  due: boolean;
+  /** The page of the Log that says more: of a part that is due by its interval, or of one that wears. */
+  view: "due" | "wear" | undefined;
 }
 
 interface Ranked {
@@ -27,12 +28,14 @@ interface Ranked {
 
 const SOON_DAYS = 7;
 const SOON_DISTANCE = 100;
+/** Beyond its limit: before all that is late, however long. */
+const BEFORE_ALL = -100_000;
 /** Nothing is known of when: after everything that has a day. */
 const SOME_DAY = 9999;
 
 /**
- * What is owed, due or begun over all vehicles, the most pressing first: jobs under way, then follow-ups and what is overdue or soon due
- * by how near they are, then planned jobs. A part that a job is planned for is not named again.
+ * What is owed, due, worn or begun over all vehicles, the most pressing first: jobs under way, then what is beyond its limit, then follow-ups
+ * and what is overdue or soon due by how near they are, then planned jobs. A part that a job is planned for is not named again.
  */
 export function doNext(jobs: readonly Job[], logs: readonly VehicleLog[], today: string): NextThing[] {
   const begun = jobs.filter(({ state }) => state === "under way").map((job): Ranked => ({ rank: 0, days: 0, thing: fromJob(job, "under way", "now") }));
@@ -47,14 +50,18 @@ export function doNext(jobs: readonly Job[], logs: readonly VehicleLog[], today:
     const covered = new Set(
       jobs.filter((job) => job.vehicleId === log.vehicle.id && job.state !== "done").flatMap((job) => chosenRoute(job).parts.map(({ name }) => partKey(name))),
     );
-    return log.dues
+    const dues = log.dues
       .filter(({ state, interval }) => (state === "overdue" || state === "soon") && !covered.has(partKey(interval.part)))
       .map((one) => fromDue(one, log.vehicle.id, today));
+    const wears = log.wears
+      .filter(({ state, what }) => (state === "overdue" || state === "soon") && ![...covered].some((part) => isPartOf(part, what)))
+      .map((one) => fromWear(one, log.vehicle.id, today));
+    return [...wears, ...dues];
   });
   return [...begun, ...owed, ...due, ...planned].sort((a, b) => a.rank - b.rank || a.days - b.days).map(({ thing }) => thing);
 }
 
-const nothing = { jobId: undefined, followUpId: undefined, due: false };
+const nothing = { jobId: undefined, followUpId: undefined, view: undefined };
 
 function fromJob(job: Job, when: string, urgency: NextThing["urgency"]): NextThing {
   return { ...nothing, key: `job ${job.id}`, vehicleId: job.vehicleId, title: job.title, when, urgency, jobId: job.id };
@@ -72,8 +79,25 @@ function fromDue({ key, interval, place, on, left, state, by }: Due, vehicleId: 
   const days = on ? daysUntil(on.best, today) : 0;
   const title = `${interval.part}${place?.includes(" ") ? `, ${place}` : ""}`;
   const over = by === "distance" && left ? formatDistance({ ...left, value: Math.abs(left.value) }) : undefined;
-  const when = state === "overdue" ? (over && left && left.value < 0 ? `${over} over` : inDays(Math.min(days, -1))) : over ? `${over} left` : inDays(days);
-  return { rank: 1, days, thing: { ...nothing, key: `due ${key}`, vehicleId, title, when, urgency: state === "overdue" ? "now" : "soon", due: true } };
+  const when = state === "overdue" ? (over && left && left.value < 0 ? `${over} over` : inDays(Math.min(days, 0))) : over ? `${over} left` : inDays(days);
+  return { rank: 1, days, thing: { ...nothing, key: `due ${key}`, vehicleId, title, when, urgency: state === "overdue" ? "now" : "soon", view: "due" } };
+}
+
+function fromWear({ what, at, points, unit, state, line }: Wear, vehicleId: string, today: string): Ranked {
+  const days = line?.on ? daysUntil(line.on.best, today) : 0;
+  const beyond = state === "overdue";
+  const last = `${points.at(-1)?.value ?? ""} ${unit}`;
+  const when = beyond ? `beyond its limit, ${last}` : days <= 0 ? "at its limit by now" : `at its limit ${inDays(days)}`;
+  const thing: NextThing = {
+    ...nothing,
+    key: `wear ${what} ${at ?? ""}`,
+    vehicleId,
+    title: at === undefined ? what : `${what}, ${at}`,
+    when,
+    urgency: beyond ? "now" : "soon",
+    view: "wear",
+  };
+  return { rank: 1, days: beyond ? BEFORE_ALL : days, thing };
 }
 
 function daysUntil(day: string, today: string): number {

@@ -1,8 +1,8 @@
 import { xoroshiro128plus } from "pure-rand/generator/xoroshiro128plus";
 import { uniformFloat64 } from "pure-rand/distribution/uniformFloat64";
 import type { Measurement, Replacement } from "../model/log";
-import { reading, stamp } from "./__fixtures__/records";
-import { dayAfter, drivingOf } from "./driving";
+import { TODAY, reading, stamp } from "./__fixtures__/records";
+import { dayAfter, drivingOf, firstOf } from "./driving";
 import { dayNumber, mileageOf } from "./mileage";
 import { t90 } from "./student";
 import { lineThrough, sidesOf, wearOf } from "./wear";
@@ -40,8 +40,19 @@ describe("driving", () => {
     const two = drivingOf(mileageOf("v", [reading("2026-01-01", 0), reading("2026-01-11", 400)]));
     expect(two?.kmPerDay).toBe(40);
     expect(two?.band).toBeUndefined();
+    // 800 km more at 40 a day: 20 days; how far out that may be, nothing tells.
+    expect(two?.dayAt(1200)).toEqual({ best: "2026-01-31", earliest: "2026-01-31", latest: undefined });
     expect(drivingOf(mileageOf("v", [reading("2026-01-01", 0)]))).toBeUndefined();
     expect(drivingOf(mileageOf("v", [reading("2026-01-01", 5), reading("2026-02-01", 5)]))).toBeUndefined();
+  });
+  test("a fixed day and a forecast: whichever comes first, and the band ends at the fixed day", () => {
+    const forecast = { best: "2027-09-05", earliest: "2027-08-07", latest: "2027-10-09" };
+    expect(firstOf("2027-09-07", forecast)).toEqual({ ...forecast, latest: "2027-09-07" });
+    expect(firstOf("2027-09-01", forecast)).toEqual({ best: "2027-09-01", earliest: "2027-08-07", latest: "2027-09-01" });
+    expect(firstOf("2027-01-01", forecast)).toEqual({ best: "2027-01-01", earliest: "2027-01-01", latest: "2027-01-01" });
+    expect(firstOf("2027-12-01", { ...forecast, latest: undefined })?.latest).toBe("2027-12-01");
+    expect(firstOf(undefined, forecast)).toBe(forecast);
+    expect(firstOf(undefined, undefined)).toBeUndefined();
   });
   test("one odd trip does not turn the rate", () => {
     const plain = Array.from({ length: 12 }, (_, i) => reading(dayAfter(dayNumber("2025-01-01"), i * 30), i * 900 + (i >= 6 ? 4000 : 0)));
@@ -193,7 +204,7 @@ describe("wear", () => {
   const shoes = { ...stamp("shoes"), vehicleId: "v", part: "Brake shoes", place: "left rear", on: "2024-06-01", odometer: { value: 24_000, unit: "km" } } as Replacement;
 
   test("left is set against right of the same axle and day, never against another wheel", () => {
-    const sidesIn = (...of: Measurement[]) => sidesOf(wearOf("v", of, [], mileage, undefined));
+    const sidesIn = (...of: Measurement[]) => sidesOf(wearOf("v", of, [], mileage, undefined, TODAY));
     const at = (place: string, value: number, on = "2025-01-01") => measured(on, 30_000, value, place, "Tyre tread");
     expect(sidesIn(at("left front", 4.1), at("right front", 4.5))).toEqual(["Right 0.4 mm more than left."]);
     expect(sidesIn(at("left front", 4.1), at("right front", 4.5), at("left rear", 6), at("right rear", 6))).toEqual([
@@ -205,7 +216,7 @@ describe("wear", () => {
     expect(sidesIn(at("left front", 4.1), at("left front", 5, "2024-01-01"), at("right front", 5.5, "2024-01-01"))).toEqual(["Right 0.5 mm more than left."]);
   });
   test("left and right are apart, and too few points say so", () => {
-    const wear = wearOf("v", [...series, measured("2025-01-01", 30_000, 4.2, "right")], [], mileage, drivingOf(mileage));
+    const wear = wearOf("v", [...series, measured("2025-01-01", 30_000, 4.2, "right")], [], mileage, drivingOf(mileage), TODAY);
     expect(wear.map(({ at, verdict, points }) => [at, verdict, points.length])).toEqual([
       ["left", "forecast", 3],
       ["right", "one point", 1],
@@ -213,11 +224,11 @@ describe("wear", () => {
     expect(wear[0]?.line?.on?.best).toBe("2026-07-03");
   });
   test("a new part begins a new line: by the log, or by a value that no wear can bring", () => {
-    expect(wearOf("v", series, [shoes], mileage, undefined)[0]).toMatchObject({ verdict: "one point", points: [{ value: 3 }], earlier: [{ value: 5 }, { value: 4 }] });
-    expect(wearOf("v", series, [{ ...shoes, part: "Brake fluid", place: "engine" }], mileage, undefined)[0]?.points).toHaveLength(3);
-    expect(wearOf("v", series, [{ ...shoes, place: "right rear" }], mileage, undefined)[0]?.points).toHaveLength(3);
-    expect(wearOf("v", [...series, measured("2025-06-01", 32_000, 5)], [], mileage, undefined)[0]?.points.map(({ value }) => value)).toEqual([5]);
-    expect(wearOf("v", [...series, measured("2025-06-01", 32_000, 1.2)], [], mileage, undefined)[0]?.verdict).toBe("beyond");
+    expect(wearOf("v", series, [shoes], mileage, undefined, TODAY)[0]).toMatchObject({ verdict: "one point", points: [{ value: 3 }], earlier: [{ value: 5 }, { value: 4 }] });
+    expect(wearOf("v", series, [{ ...shoes, part: "Brake fluid", place: "engine" }], mileage, undefined, TODAY)[0]?.points).toHaveLength(3);
+    expect(wearOf("v", series, [{ ...shoes, place: "right rear" }], mileage, undefined, TODAY)[0]?.points).toHaveLength(3);
+    expect(wearOf("v", [...series, measured("2025-06-01", 32_000, 5)], [], mileage, undefined, TODAY)[0]?.points.map(({ value }) => value)).toEqual([5]);
+    expect(wearOf("v", [...series, measured("2025-06-01", 32_000, 1.2)], [], mileage, undefined, TODAY)[0]?.verdict).toBe("beyond");
   });
 });
 
@@ -246,7 +257,7 @@ test.each([
     }));
     const readings = Array.from({ length: count * 2 }, (_, i) => i * 50).map((day) => reading(dayAfter(start, day), total[day] ?? 0));
     const mileage = mileageOf("v", readings, measurements);
-    const on = wearOf("v", measurements, [], mileage, drivingOf(mileage))[0]?.line?.on;
+    const on = wearOf("v", measurements, [], mileage, drivingOf(mileage), TODAY)[0]?.line?.on;
     const truth = total.findIndex((km) => 6 - perKm * km <= 1.5);
     if (!on || truth < 0) continue;
     const day = dayAfter(start, truth);

@@ -3,7 +3,7 @@ import { median } from "simple-statistics";
 import { type Mileage, type MileagePoint, dayNumber } from "./mileage";
 import { t90 } from "./student";
 
-/** A day with the days between which it lies four times in five; `latest` is left out where it may never come. */
+/** A day with the days between which it lies four times in five; `latest` is left out where it may never come, or too little is known to say. */
 export interface DayBand {
   best: string;
   earliest: string;
@@ -55,7 +55,8 @@ export function drivingOf({ points }: Mileage): Driving | undefined {
   const dayAt = (totalKm: number): DayBand => {
     const ahead = totalKm - from.km;
     const best = dayAfter(from.day, ahead / rate);
-    if (spread === undefined || ahead <= 0) return { best, earliest: best, latest: best };
+    if (ahead <= 0) return { best, earliest: best, latest: best };
+    if (spread === undefined) return { best, earliest: best, latest: undefined };
     // (rate·h − ahead)² = spread·(h + h²/T), solved for h.
     const a = rate ** 2 - spread / span;
     const b = 2 * rate * ahead + spread;
@@ -70,6 +71,13 @@ export function drivingOf({ points }: Mileage): Driving | undefined {
     totalOn: (day) => from.km + rate * Math.max(0, dayNumber(day) - from.day),
     dayAt,
   };
+}
+
+/** Whichever comes first, a fixed day or one that is forecast: beyond the fixed day the band does not go. */
+export function firstOf(fixed: string | undefined, forecast: DayBand | undefined): DayBand | undefined {
+  if (fixed === undefined) return forecast;
+  const before = (day = fixed) => (day < fixed ? day : fixed);
+  return { best: before(forecast?.best), earliest: before(forecast?.earliest), latest: before(forecast?.latest) };
 }
 
 function recent(points: readonly MileagePoint[]): readonly MileagePoint[] {

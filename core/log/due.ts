@@ -2,7 +2,7 @@ import { addDays, addMonths, format, parseISO } from "date-fns";
 import type { Interval, Replacement } from "../model/log";
 import type { Place } from "../model/place";
 import { type Distance, convertDistance } from "../quantity/distance";
-import type { DayBand, Driving } from "./driving";
+import { type DayBand, type Driving, firstOf } from "./driving";
 import type { Mileage } from "./mileage";
 import { partKey } from "./part-key";
 
@@ -26,9 +26,9 @@ export interface Due {
 }
 
 /** Due within this many days is soon. Our own judgement: time to order parts and find a free Saturday. */
-export const SOON_DAYS = 45;
-/** Time alone has no band: a date is a date. */
-const exactly = (day: string): DayBand => ({ best: day, earliest: day, latest: day });
+const SOON_DAYS = 45;
+/** The last day that counts as soon. */
+export const lastSoonDay = (today: string): string => format(addDays(parseISO(today), SOON_DAYS), "yyyy-MM-dd");
 const RANK: Record<DueState, number> = { overdue: 0, soon: 1, later: 2, snoozed: 3, unknown: 4 };
 
 /**
@@ -87,12 +87,10 @@ function dueAfter(interval: Interval, last: Replacement, mileage: Mileage, drivi
   const byDistance = totalDue !== undefined && driving ? driving.dayAt(totalDue) : undefined;
   const passed = totalDue !== undefined && now !== undefined && now >= totalDue;
   const dueOn = months === undefined ? undefined : format(addMonths(parseISO(last.on), months), "yyyy-MM-dd");
-  const timeFirst = dueOn !== undefined && (byDistance === undefined || dueOn <= byDistance.best);
-  const on = timeFirst ? exactly(dueOn) : byDistance;
-  const soonest = format(addDays(parseISO(today), SOON_DAYS), "yyyy-MM-dd");
+  const on = firstOf(dueOn, byDistance);
   const overdue = passed || (on !== undefined && on.best <= today);
   const state: DueState =
-    snoozed && snoozed.until > today ? "snoozed" : overdue ? "overdue" : on !== undefined && on.best <= soonest ? "soon" : on === undefined ? "unknown" : "later";
+    snoozed && snoozed.until > today ? "snoozed" : overdue ? "overdue" : on !== undefined && on.best <= lastSoonDay(today) ? "soon" : on === undefined ? "unknown" : "later";
   return {
     key: `${interval.id} ${last.place}`,
     interval,
@@ -102,7 +100,7 @@ function dueAfter(interval: Interval, last: Replacement, mileage: Mileage, drivi
     left: totalDue === undefined || now === undefined ? undefined : convertDistance({ value: totalDue - now, unit: "km" }, unit),
     dueOn,
     on,
-    by: on === undefined ? undefined : timeFirst ? "time" : "distance",
+    by: on && (on.best === dueOn ? "time" : "distance"),
     state,
   };
 }

@@ -1,6 +1,6 @@
 import type { FollowUp } from "../model/log";
 import { type Distance, convertDistance, formatDistance } from "../quantity/distance";
-import type { DayBand, Driving } from "./driving";
+import { type DayBand, type Driving, firstOf } from "./driving";
 import type { Mileage } from "./mileage";
 
 /** A follow-up, and the day by which it is owed as far as that can be told. */
@@ -18,8 +18,7 @@ export function owedOf(followUp: FollowUp, mileage: Mileage, driving: Driving | 
   const total = dueAt && mileage.totalKm(dueAt, today);
   const now = driving?.totalOn(today) ?? mileage.points.at(-1)?.km;
   const byDistance = total === undefined ? undefined : driving?.dayAt(total);
-  const byDay = dueOn === undefined ? undefined : { best: dueOn, earliest: dueOn, latest: dueOn };
-  const on = byDay && (!byDistance || byDay.best <= byDistance.best) ? byDay : byDistance;
+  const on = firstOf(dueOn, byDistance);
   const left = dueAt && total !== undefined && now !== undefined ? convertDistance({ value: total - now, unit: "km" }, dueAt.unit) : undefined;
   return { followUp, on, left, reached: (left !== undefined && left.value <= 0) || (dueOn !== undefined && dueOn <= today) };
 }

@@ -13,6 +13,14 @@ export function partKey(name: string): string {
   return key;
 }
 
+/** True when what a part is called is all in what was measured or done: "Tyre" in "Tyre tread". Both as `partKey` gives them, or as they are. */
+export function isPartOf(part: string, what: string): boolean {
+  const words = partKey(what).split(" ");
+  return partKey(part)
+    .split(" ")
+    .every((word) => words.includes(word));
+}
+
 /** A log names the same few hundred parts over and over. */
 const KNOWN = new Map<string, string>();
 const MOST_KNOWN = 5000;

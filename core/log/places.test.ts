@@ -73,7 +73,7 @@ describe("the condition of each place", () => {
       replaced("Coil", "2025-07-01", 8160, { warrantyUntil: "2027-01-01" }),
       replaced("Hose", "2025-07-01", 8160, { warrantyUntil: "2025-12-31" }),
     ];
-    const [engine] = conditionOf(logOf(log), log, [], TODAY);
+    const [engine] = conditionOf(logOf(log), log, TODAY);
     expect(engine).toMatchObject({ place: "engine", state: "stop" });
     expect(engine?.lines.map(({ what, figure }) => `${what} ${figure}`)).toEqual(["Plugs overdue", `Coil 1\u202f840 km ${WARRANTY_SIGN}`, "Hose 1\u202f840 km"]);
   });
@@ -90,7 +90,7 @@ describe("the condition of each place", () => {
       },
       TODAY,
     );
-    expect(conditionOf(log, plugs, [], TODAY)[0]?.lines).toEqual([{ state: "good", what: "Plugs", figure: "1\u202f840 of 60\u202f000 km" }]);
+    expect(conditionOf(log, plugs, TODAY)[0]?.lines).toEqual([{ state: "good", what: "Plugs", figure: "1\u202f840 of 60\u202f000 km" }]);
   });
   test("what wears is a stop beyond its limit, to be watched near it, and not known from one measure", () => {
     const state = (...values: [string, number, number][]) =>
@@ -100,7 +100,6 @@ describe("the condition of each place", () => {
           values.map((one) => measured(...one)),
         ),
         [],
-        values.map((one) => measured(...one)),
         TODAY,
       )[0]?.state;
     expect(state(["2025-12-01", 9690, 1.5])).toBe("stop");

@@ -127,7 +127,9 @@ describe("lifetimes and costs", () => {
     const job = { ...stamp("j"), vehicleId: "v", title: "j", system: "engine", state: "done", chosenRouteId: "r", routes: [] } as unknown as Job;
     const kit = { ...stamp("k"), jobId: "j", laidOut: [], got: [], typed: [], wishes: { own: [] }, quoteMinor: 20_000 };
     const parts = [replaced("A", TODAY, 1, { jobId: "j", priceMinor: 4000, quoteMinor: 1 }), replaced("B", TODAY, 1, { jobId: "j", priceMinor: 1000 })];
-    expect(quotedOf(parts, [job], [kit])).toEqual({ quoteMinor: 20_000, partsMinor: 5000, savedMinor: 15_000, count: 1 });
+    expect(quotedOf(parts, [job], [kit])).toEqual({ quoteMinor: 20_000, partsMinor: 5000, savedMinor: 15_000, count: 1, unpriced: 0 });
+    const { priceMinor: _, ...noPrice } = replaced("C", TODAY, 1, { jobId: "j", priceMinor: 1 });
+    expect(quotedOf([...parts, noPrice], [job], [kit])).toEqual({ quoteMinor: 0, partsMinor: 0, savedMinor: 0, count: 0, unpriced: 1 });
     expect(quotedOf(parts, [{ ...job, state: "planned" }], [kit]).quoteMinor).toBe(1);
     const tool = (priceMinor?: number): Tool => ({ ...stamp(`t ${priceMinor}`), kind: "special tool", name: "Puller", ...(priceMinor ? { priceMinor } : {}) });
     expect(toolsPaid([tool(9000), tool(5999), tool()], quotedOf(parts, [job], [kit]))).toEqual({ toolsMinor: 14_999, savedMinor: 15_000, priced: 2, unpriced: 1, paidBack: true });

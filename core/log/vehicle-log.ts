@@ -4,6 +4,7 @@ import { type Driving, drivingOf } from "./driving";
 import { type Due, dueOf } from "./due";
 import { type Owed, owedOf } from "./follow-up";
 import { type Mileage, mileageOf } from "./mileage";
+import { type Wear, wearOf } from "./wear";
 
 /** What the log and the garage know of one vehicle, worked out from what is stored. */
 export interface VehicleLog {
@@ -13,6 +14,8 @@ export interface VehicleLog {
   /** The total by today as estimated, km. */
   nowKm: number;
   dues: Due[];
+  /** What is measured on it, against its limits. */
+  wears: Wear[];
   /** Its open follow-ups, by when they are owed. */
   owed: Owed[];
 }
@@ -29,6 +32,7 @@ export function vehicleLog(vehicle: Vehicle, records: Records, today: string): V
     driving,
     nowKm: driving?.totalOn(today) ?? mileage.points.at(-1)?.km ?? 0,
     dues: dueOf(vehicle.id, records.intervals, records.replacements, mileage, driving, today),
+    wears: wearOf(vehicle.id, records.measurements, records.replacements, mileage, driving, today),
     owed: records.followUps
       .filter((one) => one.vehicleId === vehicle.id && one.state === "open")
       .map((one) => owedOf(one, mileage, driving, today))

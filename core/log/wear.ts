@@ -1,7 +1,8 @@
 import type { Measurement, Replacement } from "../model/log";
 import { type DayBand, type Driving, dayAfter } from "./driving";
+import { lastSoonDay } from "./due";
 import { type Mileage, dayNumber } from "./mileage";
-import { partKey } from "./part-key";
+import { isPartOf, partKey } from "./part-key";
 import { sidesCompared } from "../work/measured";
 import { t90 } from "./student";
 
@@ -37,13 +38,25 @@ export type WearVerdict = "one point" | "two points" | "no wear seen" | "no limi
 export interface Wear extends WearSeries {
   line: WearLine | undefined;
   verdict: WearVerdict;
+  /** Overdue when measured beyond its limit, soon when it may meet it within the time that counts as soon. */
+  state: "overdue" | "soon" | "later" | "unknown";
 }
 
 /** What of a value may be scatter or a sharper eye rather than a new part: a fifth of all it has worn. */
 const JUMP_SHARE = 0.2;
 
-/** Each thing measured on a vehicle, place by place, with its line and the day that it meets its limit. */
-export function wearOf(vehicleId: string, measurements: readonly Measurement[], replacements: readonly Replacement[], mileage: Mileage, driving: Driving | undefined): Wear[] {
+/**
+ * Each thing measured on a vehicle, place by place, with its line and the day that it meets its limit.
+ * @param today the local calendar day.
+ */
+export function wearOf(
+  vehicleId: string,
+  measurements: readonly Measurement[],
+  replacements: readonly Replacement[],
+  mileage: Mileage,
+  driving: Driving | undefined,
+  today: string,
+): Wear[] {
   const groups = new Map<string, Measurement[]>();
   for (const one of measurements) {
     if (one.vehicleId !== vehicleId) continue;
@@ -52,7 +65,7 @@ export function wearOf(vehicleId: string, measurements: readonly Measurement[], 
   }
   const renewed = replacements.filter((one) => one.vehicleId === vehicleId);
   return [...groups.values()]
-    .map((group) => judged(seriesOf(group, renewed, mileage), driving))
+    .map((group) => judged(seriesOf(group, renewed, mileage), driving, today))
     .sort((a, b) => a.what.localeCompare(b.what) || (a.at ?? "").localeCompare(b.at ?? ""));
 }
 
@@ -97,9 +110,7 @@ function jumpsBack(points: WearPoint[], limit: WearSeries["limit"]): boolean {
 
 /** True when a replacement renews what was measured: what it is called is all in what was measured ("Tyre", "Tyre tread"), and no word of where keeps them apart. */
 function isOf(part: Replacement, measured: Measurement): boolean {
-  const words = partKey(measured.what).split(" ");
-  const named = partKey(part.part).split(" ");
-  if (!named.every((word) => words.includes(word))) return false;
+  if (!isPartOf(part.part, measured.what)) return false;
   const where = `${measured.at ?? ""} ${measured.what}`.toLowerCase();
   return ["left", "right", "front", "rear"].every((side) => !part.place.includes(side) || where.includes(side) || !where.includes(opposite(side)));
 }
@@ -108,7 +119,7 @@ function opposite(side: string): string {
   return { left: "right", right: "left", front: "rear", rear: "front" }[side] ?? side;
 }
 
-function judged(series: WearSeries, driving: Driving | undefined): Wear {
+function judged(series: WearSeries, driving: Driving | undefined, today: string): Wear {
   const { points, limit } = series;
   const last = points.at(-1);
   const beyond = limit && last && (limit.is === "least" ? last.value < limit.value : last.value > limit.value);
@@ -124,7 +135,13 @@ function judged(series: WearSeries, driving: Driving | undefined): Wear {
           : points.length === 2
             ? "two points"
             : "forecast";
-  return { ...series, line, verdict };
+  return { ...series, line, verdict, state: stateOf(verdict, line?.on, today) };
+}
+
+function stateOf(verdict: WearVerdict, on: DayBand | undefined, today: string): Wear["state"] {
+  if (verdict === "beyond") return "overdue";
+  if ((verdict !== "forecast" && verdict !== "two points") || !on) return "unknown";
+  return on.earliest <= lastSoonDay(today) ? "soon" : "later";
 }
 
 /**

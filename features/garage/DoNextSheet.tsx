@@ -81,7 +81,7 @@ function NextRow({ thing, first, vehicle }: { thing: NextThing; first: boolean; 
       background={first ? "marker" : undefined}
       color={first ? "onMarker" : undefined}
     >
-      {thing.jobId || thing.due ? (
+      {thing.jobId || thing.view ? (
         <Box asChild flex="1" minWidth="0" color="inherit" display="block">
           <Link href={hrefOf(thing)}>{words}</Link>
         </Box>
@@ -99,7 +99,7 @@ function NextRow({ thing, first, vehicle }: { thing: NextThing; first: boolean; 
   );
 }
 
-function hrefOf({ jobId, when, vehicleId }: NextThing): string {
-  if (!jobId) return `/log?id=${encodeURIComponent(vehicleId)}&view=due`;
+function hrefOf({ jobId, when, vehicleId, view = "due" }: NextThing): string {
+  if (!jobId) return `/log?id=${encodeURIComponent(vehicleId)}&view=${view}`;
   return `/${when === "under way" ? "work" : "plan"}?id=${encodeURIComponent(jobId)}`;
 }

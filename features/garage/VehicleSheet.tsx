@@ -25,7 +25,7 @@ const COLOUR: Record<Condition, string> = { stop: "stop", watch: "watch", good: 
 export function VehicleSheet({ log, records, onEdit }: { log: VehicleLog; records: LogRecords; onEdit: () => void }) {
   const { vehicle } = log;
   const on = today();
-  const places = useMemo(() => conditionOf(log, records.replacements, records.measurements, on), [log, records, on]);
+  const places = useMemo(() => conditionOf(log, records.replacements, on), [log, records, on]);
   const known = new Set(places.map(({ place }) => place));
   const bare: PlaceCondition[] = CORNERS.filter((place) => !known.has(place)).map((place) => ({ place, state: "unknown", lines: [] }));
   const all = [...places, ...bare];

@@ -111,7 +111,12 @@ function QuotesAndHours({ costs: { quoted, hours } }: { costs: Costs }) {
           </Row>
         </>
       ) : (
-        <Box color="soft">No workshop’s price yet. Type one in the Kit, or on an entry.</Box>
+        quoted.unpriced === 0 && <Box color="soft">No workshop’s price yet. Type one in the Kit, or on an entry.</Box>
+      )}
+      {quoted.unpriced > 0 && (
+        <Box color="soft">
+          ▲ Left out, as a part has no price: {quoted.unpriced} {quoted.unpriced === 1 ? "quote" : "quotes"}.
+        </Box>
       )}
       {hours.totalMin >= 1 && (
         <Row label={`Under it, ${hours.jobs} ${hours.jobs === 1 ? "job" : "jobs"} timed`}>

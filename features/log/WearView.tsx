@@ -4,13 +4,14 @@ import { Box } from "@chakra-ui/react";
 import dynamic from "next/dynamic";
 import { useMemo, useState } from "react";
 import type { VehicleLog } from "@/core/log/vehicle-log";
-import { type Wear, sidesOf, wearOf } from "@/core/log/wear";
+import { type Wear, sidesOf } from "@/core/log/wear";
 import { convertDistance, formatDistance } from "@/core/quantity/distance";
 import { Button } from "@/ui/Button";
 import { formatDay } from "@/ui/day";
 import { Loading } from "@/ui/Loading";
 import { Sheet } from "@/ui/Sheet";
 import type { WearTrace } from "@/ui/chart/WearChart";
+import { today } from "../shell/clock";
 import { useKey } from "../shell/keys";
 import { LogPage, type LogPageProps } from "./LogPage";
 import { MeasureForm } from "./MeasureForm";
@@ -36,20 +37,19 @@ export function WearView({ records, logs, vehicle }: LogPageProps) {
     >
       {adding && <MeasureForm vehicle={vehicle} records={records} onClose={() => setAdding(false)} />}
       {logs.map((log) => (
-        <VehicleWear key={log.vehicle.id} log={log} records={records} named={!vehicle} />
+        <VehicleWear key={log.vehicle.id} log={log} named={!vehicle} />
       ))}
     </LogPage>
   );
 }
 
-function VehicleWear({ log, records, named }: { log: VehicleLog; records: LogPageProps["records"]; named: boolean }) {
-  const { vehicle, mileage, driving } = log;
+function VehicleWear({ log, named }: { log: VehicleLog; named: boolean }) {
+  const { vehicle, wears } = log;
   const groups = useMemo(() => {
-    const all = wearOf(vehicle.id, records.measurements, records.replacements, mileage, driving);
     const things = new Map<string, Wear[]>();
-    for (const wear of all) things.set(`${wear.what} ${wear.unit}`, [...(things.get(`${wear.what} ${wear.unit}`) ?? []), wear]);
+    for (const wear of wears) things.set(`${wear.what} ${wear.unit}`, [...(things.get(`${wear.what} ${wear.unit}`) ?? []), wear]);
     return [...things.values()];
-  }, [vehicle, records, mileage, driving]);
+  }, [wears]);
   if (groups.length === 0) {
     return (
       <Sheet title={named ? `${vehicle.name}: nothing measured yet` : "Nothing measured yet"}>
@@ -106,20 +106,29 @@ function WearSheet({ wears, log, named }: { wears: Wear[]; log: VehicleLog; name
 function WearAnswer({ wear, log }: { wear: Wear; log: VehicleLog }) {
   const last = wear.points.at(-1);
   return (
-    <Box borderTop="3px solid" borderColor={wear.verdict === "beyond" ? "stop" : "edge"} paddingTop="2">
+    <Box borderTop="3px solid" borderColor={COLOUR[wear.state] ?? "edge"} paddingTop="2">
       <Box fontSize="15px" color="soft">
         {wear.at && `${wear.at}: `}
         {last?.value} {wear.unit}
         {last && ` on ${formatDay(last.on)}`}
       </Box>
-      <Box fontFamily="heading" fontWeight="600" fontSize="26px" lineHeight="1.15" color={wear.verdict === "beyond" ? "stop" : "ink"}>
-        {wear.verdict === "beyond" ? "■ Beyond its limit" : wear.line?.on && wear.line.meets ? bestWords(wear.line.on) : SHORT[wear.verdict]}
+      <Box fontFamily="heading" fontWeight="600" fontSize="26px" lineHeight="1.15" color={COLOUR[wear.state] ?? "ink"}>
+        {shortWords(wear)}
       </Box>
       <Box fontSize="15px" color="soft">
         {verdictWords(wear, log)}
       </Box>
     </Box>
   );
+}
+
+const COLOUR: Partial<Record<Wear["state"], string>> = { overdue: "stop", soon: "watch" };
+
+function shortWords({ verdict, line, state }: Wear): string {
+  if (verdict === "beyond") return "■ Beyond its limit";
+  const on = line?.meets && line.on;
+  if (!on) return SHORT[verdict];
+  return `${state === "soon" ? "▲ " : ""}${on.best <= today() ? "At its limit by now: measure it" : bestWords(on)}`;
 }
 
 const SHORT: Record<Wear["verdict"], string> = {

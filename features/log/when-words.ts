@@ -2,9 +2,10 @@ import { format, parseISO } from "date-fns";
 import type { DayBand } from "@/core/log/driving";
 import { formatDay } from "@/ui/day";
 
-/** "about 9 Mar 2027" where it is a forecast, "9 Mar 2027" where it is a date. */
-export function bestWords(on: DayBand): string {
-  return on.earliest === on.best && on.latest === on.best ? formatDay(on.best) : `about ${formatDay(on.best)}`;
+/** "about 9 Mar 2027" where it is a forecast, "9 Mar 2027" where it is a date, "by 9 Mar 2027" where it may come sooner than that date. */
+export function bestWords({ best, earliest, latest }: DayBand): string {
+  if (latest !== best) return `about ${formatDay(best)}`;
+  return earliest === best ? formatDay(best) : `by ${formatDay(best)}`;
 }
 
 /** "20 Feb to 2 Apr, four times in five"; undefined where there is no band. */
@@ -17,7 +18,8 @@ export function bandWords({ best, earliest, latest }: DayBand): string | undefin
 
 /** "3 years 2 months", "5 months", "12 days". */
 export function spanWords(days: number): string {
-  const months = Math.floor(days / 30.44);
+  // A little short of the mean month of 30.44 days, so that 365 days are a year and not eleven months.
+  const months = Math.floor(days / 30.4);
   if (months < 2) return `${days} ${days === 1 ? "day" : "days"}`;
   const [years, rest] = [Math.floor(months / 12), months % 12];
   return [years > 0 ? `${years} ${years === 1 ? "year" : "years"}` : "", rest > 0 ? `${rest} ${rest === 1 ? "month" : "months"}` : ""].filter(Boolean).join(" ");
