@@ -34,9 +34,10 @@ test("what is removed leaves a trace for other devices, the demo none", () => {
   expect(change.put?.removals?.map(({ id, updatedAt }) => [id, updatedAt])).toEqual([["mine", now.toISOString()]]);
 });
 
-test("photos are named once, however often a work shows them", () => {
-  const [work] = demoHousehold("2026-11-24").works;
-  if (!work) throw new Error("The demo has no work.");
+test("photos are named once, however often works and entries show them", () => {
+  const { works, replacements } = demoHousehold("2026-11-24");
+  const [[work], [entry]] = [works, replacements];
+  if (!work || !entry) throw new Error("The demo has no work or no log.");
   const photo = { at: now.toISOString(), on: "2026-11-26", type: "photo" as const, stepId: "x", photoId: "p" };
-  expect(photoIdsOf({ works: [{ ...work, events: [photo, photo] }] })).toEqual(["p"]);
+  expect(photoIdsOf({ works: [{ ...work, events: [photo, photo] }], replacements: [{ ...entry, photoIds: ["receipt", "p"] }, entry] })).toEqual(["p", "receipt"]);
 });

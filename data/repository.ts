@@ -27,7 +27,7 @@ export interface Repository {
   picture(id: string): Promise<Picture | undefined>;
   /** Keeps photos ahead of the records that will name them; one that nobody comes to name is swept away later. */
   keepPictures(pictures: Record<string, Picture>): Promise<void>;
-  /** Takes out the photos that no work names any more and that were taken before a moment. */
+  /** Takes out the photos that no record names any more and that were taken before a moment. */
   sweepPictures(takenBefore: string): Promise<void>;
   setting(key: string): Promise<string | undefined>;
   saveSetting(key: string, value: string): Promise<void>;
@@ -129,8 +129,9 @@ export function createRepository(store: Store, onCommit: (collections: Collectio
     },
 
     async sweepPictures(takenBefore) {
-      const transaction = store.transaction(["works", "pictures"], "readwrite");
-      const named = new Set(photoIdsOf({ works: await transaction.objectStore("works").getAll() }));
+      const transaction = store.transaction(["works", "replacements", "pictures"], "readwrite");
+      const [works, replacements] = [await transaction.objectStore("works").getAll(), await transaction.objectStore("replacements").getAll()];
+      const named = new Set(photoIdsOf({ works, replacements }));
       for (const id of await transaction.objectStore("pictures").getAllKeys()) {
         if (named.has(id)) continue;
         const picture = await transaction.objectStore("pictures").get(id);

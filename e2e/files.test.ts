@@ -40,12 +40,16 @@ test("a second phone: with its photos over, edited on both, put together either 
   await page.until(async () => (await page.driver.findElements(By.css("main input[type=file]"))).length > 0, "there is no camera");
   await (await page.driver.findElement(By.css("main input[type=file]"))).sendKeys(await temporary("springs.png", Buffer.from(drawn, "base64")));
   await page.find("//main//img", "the photo");
+  await page.open("/log?entry=demo-wren-replaced-5");
+  await page.see("Photos");
+  await page.driver.findElement(By.css("main input[type=file]")).sendKeys(await temporary("receipt.png", Buffer.from(await page.driver.takeScreenshot(), "base64")));
+  await page.find("//main//img", "the receipt");
   await page.open("/files");
   await page.see("No backup from this browser yet");
   await page.press("Export with photos");
   await page.see(".zip written");
   const first = await temporary("first.zip", await readFile(await at.downloaded(".zip")));
-  expect(Object.keys((await readArchive(new Blob([await readFile(first)]))).photos)).toHaveLength(1);
+  expect(Object.keys((await readArchive(new Blob([await readFile(first)]))).photos)).toHaveLength(2);
 
   // The other phone takes it in, and both change the same entry.
   const edit = async (note: string) => {
@@ -68,7 +72,7 @@ test("a second phone: with its photos over, edited on both, put together either 
   page = at.page;
   await page.open("/files");
   await choose("File", first);
-  await page.see("1 photo");
+  await page.see("2 photos");
   await page.press("Bring it in");
   await page.see("first.zip is in. Open the Garage");
   await page.open("/work?id=demo-brake-shoes");
@@ -76,6 +80,7 @@ test("a second phone: with its photos over, edited on both, put together either 
   await page.pressWith("Photograph springs and levers, left");
   await page.find("//main//img", "the photo, on the other phone");
   await edit("said there, later");
+  await page.find("//main//img", "the receipt, on the other phone and after the edit");
   await page.open("/files");
   await choose("File", here);
   await page.see("2 said differently");

@@ -1,4 +1,5 @@
-import { readFile } from "node:fs/promises";
+import { readFile, writeFile } from "node:fs/promises";
+import { join } from "node:path";
 import ICAL from "ical.js";
 import { By, Key } from "selenium-webdriver";
 import { PHONE } from "./browser";
@@ -39,7 +40,7 @@ test("a replacement in one line: read, shown, kept, put right, found however it 
   await page.type("Odometer", "61 600");
   await page.press("Put it in the log");
   await page.see("Wipers is in the log");
-  await page.see("Entered by hand");
+  await page.see("The receipt, the number on the box");
 
   await page.press("Edit");
   await page.type("A workshop asked for it", "60");
@@ -50,6 +51,16 @@ test("a replacement in one line: read, shown, kept, put right, found however it 
   await page.press("Save");
   await page.see("Wipers changed");
   await page.see("60.00");
+  const receipt = join(at.browser.profile, "receipt.png");
+  await writeFile(receipt, await page.driver.takeScreenshot(), "base64");
+  await page.driver.findElement(By.css("main input[type=file]")).sendKeys(receipt);
+  await page.see("Photo kept.");
+  await page.press("Photo 1 of Wipers. Show it large.");
+  await page.press("Photo 1 of Wipers, large. Close.");
+  await page.press("Remove photo 1 of Wipers");
+  await page.see("Photo removed.");
+  await page.press("Undo");
+  await page.find("//main//img", "the photo, back again");
 
   await page.open("/log?id=all");
   await page.type("Search", "wiprs minow");

@@ -21,6 +21,8 @@ export const replacementSchema = z.strictObject({
   hand: z.enum(["left", "right"]).optional(),
   warrantyUntil: daySchema.optional(),
   note: textSchema.optional(),
+  /** Its own, beside those of its job: the receipt, the number on the box. Their pixels stay in the browser and go along in a zip. */
+  photoIds: z.array(idSchema).max(50).optional(),
 });
 export type Replacement = z.infer<typeof replacementSchema>;
 

@@ -27,6 +27,7 @@ export const MIGRATIONS: readonly Migration[] = [
     name: "intervals; what was removed; reasons of follow-ups",
     migrate: (household) => ({ ...household, intervals: household.intervals ?? [], removals: household.removals ?? [] }),
   },
+  { to: 7, name: "photos of an entry", migrate: (household) => household },
 ];
 
 /**

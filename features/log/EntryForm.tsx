@@ -59,7 +59,15 @@ export function EntryForm({ line = "", told, entry, vehicle, records, logs, onCl
     if (asked !== undefined && asked !== question) return setQuestion(asked);
     const owner = records.vehicles.find(({ id }) => id === draft.vehicleId);
     const record: Replacement = entry
-      ? touched({ id: entry.id, createdAt: entry.createdAt, updatedAt: entry.updatedAt, schema: entry.schema, origin: entry.origin, ...draft })
+      ? touched({
+          id: entry.id,
+          createdAt: entry.createdAt,
+          updatedAt: entry.updatedAt,
+          schema: entry.schema,
+          origin: entry.origin,
+          ...(entry.photoIds ? { photoIds: entry.photoIds } : {}),
+          ...draft,
+        })
       : { ...stamp(owner?.origin ?? "own"), ...draft };
     if (await does({ put: { replacements: [record] } }, `${draft.part} ${entry ? "changed" : "is in the log"}.`)) close(entryHref(record.id));
   });

@@ -17,6 +17,7 @@ import { today } from "../shell/clock";
 import { useDo } from "../shell/DoProvider";
 import { WrapUpReport } from "../work/WrapUpReport";
 import { EntryForm } from "./EntryForm";
+import { EntryPhotos } from "./EntryPhotos";
 import { entryHref, logHref } from "./LogViews";
 import type { LogRecords } from "./use-logs";
 import { spanWords } from "./when-words";
@@ -92,9 +93,9 @@ export function EntryScreen({ id, records, logs }: { id: string; records: LogRec
         </Sheet>
         <ChainSheet chain={chain} id={id} />
       </Box>
-      <Sheet padding={{ base: "4", lg: "6" }} display="grid" gap="4">
-        {job ? (
-          <>
+      <Box display="grid" gap={{ base: "3", lg: "18px" }}>
+        {job && (
+          <Sheet padding={{ base: "4", lg: "6" }} display="grid" gap="4">
             <Box>
               <Box as="h2" fontSize="26px">
                 The job it came from
@@ -109,11 +110,10 @@ export function EntryScreen({ id, records, logs }: { id: string; records: LogRec
             ) : (
               <Box color="soft">It was not worked through here: no torques, times or photos were kept.</Box>
             )}
-          </>
-        ) : (
-          <Box color="soft">Entered by hand: no job, so no torques, times or photos. What a job replaced comes with all of them.</Box>
+          </Sheet>
         )}
-      </Sheet>
+        <EntryPhotos entry={entry} />
+      </Box>
     </Box>
   );
 }

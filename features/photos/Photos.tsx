@@ -3,15 +3,31 @@
 import { Box, chakra } from "@chakra-ui/react";
 import { useCallback, useState } from "react";
 import { usePicture } from "@/data/hooks";
+import { Button } from "@/ui/Button";
+
+interface PhotosProps {
+  ids: readonly string[];
+  of: string;
+  size?: number;
+  /** Where a photo can be taken away again. */
+  onRemove?: (id: string) => void;
+}
 
 /** Photos side by side; one tapped is shown as large as the screen. */
-export function Photos({ ids, of, size = 148 }: { ids: readonly string[]; of: string; size?: number }) {
+export function Photos({ ids, of, size = 148, onRemove }: PhotosProps) {
   const [shown, setShown] = useState<string>();
   if (ids.length === 0) return null;
   return (
     <Box display="flex" gap="2" flexWrap="wrap">
       {ids.map((id, i) => (
-        <Photo key={id} id={id} says={`Photo ${i + 1} of ${of}`} size={size} large={shown === id} onTap={() => setShown(shown === id ? undefined : id)} />
+        <Box key={id}>
+          <Photo id={id} says={`Photo ${i + 1} of ${of}`} size={size} large={shown === id} onTap={() => setShown(shown === id ? undefined : id)} />
+          {onRemove && (
+            <Button look="quiet" display="block" paddingInline="0" aria-label={`Remove photo ${i + 1} of ${of}`} onClick={() => onRemove(id)}>
+              Remove
+            </Button>
+          )}
+        </Box>
       ))}
     </Box>
   );

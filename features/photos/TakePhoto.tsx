@@ -3,28 +3,26 @@
 import { Box, chakra } from "@chakra-ui/react";
 import { type Ref, useId, useState } from "react";
 import { InputError } from "@/core/input-error";
-import { withEvent } from "@/core/work/event";
 import { useSetting } from "@/data/hooks";
 import { newId } from "@/data/stamp";
+import type { Picture } from "@/data/store";
 import { CheckField } from "@/ui/form/Field";
-import { thisMoment } from "../shell/clock";
 import { shrinkPhoto } from "./shrink-photo";
-import type { Move } from "./use-work";
 
 /** Out of sight, yet there for the button that opens it. */
 const HIDDEN = { position: "absolute", opacity: 0, pointerEvents: "none", height: "1px", overflow: "hidden" } as const;
 
 interface TakePhotoProps {
-  stepId: string;
-  move: Move;
+  /** Keeps the photo, together with the record that names it. */
+  onTake: (photoId: string, picture: Picture) => Promise<unknown>;
   /** The camera's own field, for a button elsewhere that opens it. */
   ref?: Ref<HTMLInputElement>;
   /** No photo yet: then it is asked how they are kept. */
   first?: boolean;
 }
 
-/** Takes a photo with the camera, or an existing one, and keeps it with the step; kept small, with the original where that is wanted. */
-export function TakePhoto({ stepId, move, ref, first = true }: TakePhotoProps) {
+/** Takes a photo with the camera, or an existing one; kept small, with the original where that is wanted. */
+export function TakePhoto({ onTake, ref, first = true }: TakePhotoProps) {
   const id = useId();
   const [state, setState] = useState<{ busy: boolean; error?: string }>({ busy: false });
   const [keeps, saveKeeps] = useSetting("keep original photos");
@@ -35,8 +33,7 @@ export function TakePhoto({ stepId, move, ref, first = true }: TakePhotoProps) {
     setState({ busy: true });
     try {
       const picture = await shrinkPhoto(file, keeps === "yes");
-      const photoId = newId();
-      await move((now) => withEvent(now, { ...thisMoment(), type: "photo", stepId, photoId }), { [photoId]: picture });
+      await onTake(newId(), picture);
       setState({ busy: false });
     } catch (error) {
       if (!(error instanceof InputError)) throw error;
@@ -46,6 +43,7 @@ export function TakePhoto({ stepId, move, ref, first = true }: TakePhotoProps) {
   return (
     <Box>
       <chakra.label
+        position="relative"
         {...(first && ref ? HIDDEN : {})}
         htmlFor={id}
         display="inline-flex"
@@ -72,9 +70,10 @@ export function TakePhoto({ stepId, move, ref, first = true }: TakePhotoProps) {
           capture="environment"
           aria-label="Take a photo"
           position="absolute"
+          inset="0"
+          width="100%"
           opacity="0"
-          width="1px"
-          height="1px"
+          cursor="pointer"
           onChange={(event) => void take(event.currentTarget)}
         />
       </chakra.label>

@@ -11,8 +11,9 @@ import { useKey } from "../shell/keys";
 import { ActionBar } from "./ActionBar";
 import type { FaceProps } from "./face";
 import { NotGood } from "./NotGood";
-import { Photos } from "./Photos";
-import { TakePhoto } from "./TakePhoto";
+import { Photos } from "../photos/Photos";
+import { TakePhoto } from "../photos/TakePhoto";
+import { withStep } from "./use-work";
 
 const FOUND: Record<Finding, string> = { good: "● Good", watch: "▲ Watch it", replace: "■ Replace" };
 
@@ -40,7 +41,7 @@ export function LookFace({ route, work, step, isDone, move, finish, bar }: FaceP
         </Box>
       )}
       <Box display="flex" gap="4" flexWrap="wrap" alignItems="flex-start">
-        {!proving && <TakePhoto stepId={step.id} move={move} first={photos.length === 0} />}
+        {!proving && <TakePhoto onTake={withStep(move, step.id)} first={photos.length === 0} />}
         <Photos ids={photos} of={step.title} />
       </Box>
       {twin && <Photos ids={photosOf(work, twin.id)} of={twin.title} size={110} />}

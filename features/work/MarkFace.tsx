@@ -7,8 +7,9 @@ import { twinOf } from "@/core/work/sides";
 import { Button } from "@/ui/Button";
 import { ActionBar } from "./ActionBar";
 import type { FaceProps } from "./face";
-import { Photos } from "./Photos";
-import { TakePhoto } from "./TakePhoto";
+import { Photos } from "../photos/Photos";
+import { TakePhoto } from "../photos/TakePhoto";
+import { withStep } from "./use-work";
 
 /** How it was, kept before it is touched: a photo, a paint mark, which way it faced. */
 export function MarkFace({ route, work, step, isDone, move, finish, bar }: FaceProps) {
@@ -28,7 +29,7 @@ export function MarkFace({ route, work, step, isDone, move, finish, bar }: FaceP
         {step.photo ? "How it faces, where each lead and hose runs, what lies over what. From two sides." : "Across both parts, where it can be seen again."}
       </Box>
       <Photos ids={photos} of={step.title} />
-      <TakePhoto ref={camera} stepId={step.id} move={move} first={photos.length === 0} />
+      <TakePhoto ref={camera} onTake={withStep(move, step.id)} first={photos.length === 0} />
       {twins.length > 0 && twin && (
         <Box>
           <Box fontWeight="600" marginBottom="1">

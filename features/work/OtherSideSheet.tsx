@@ -10,7 +10,7 @@ import { type Side, sideOf, twinOf } from "@/core/work/sides";
 import { formatMinutes, stepMinutes } from "@/core/work/times";
 import { troublesOf } from "@/core/trouble/trouble";
 import { Row, Sheet } from "@/ui/Sheet";
-import { Photos } from "./Photos";
+import { Photos } from "../photos/Photos";
 
 const OTHER: Record<Side, Side> = { left: "right", right: "left" };
 

@@ -3,13 +3,19 @@
 import { useCallback, useState } from "react";
 import type { Job } from "@/core/model/job";
 import type { Work } from "@/core/model/work";
+import { withEvent } from "@/core/work/event";
 import type { Picture } from "@/data/store";
 import { useCollection, useCurrent } from "@/data/hooks";
 import { stamp, touched } from "@/data/stamp";
+import { thisMoment } from "../shell/clock";
 import { useDo } from "../shell/DoProvider";
 
 /** Moves the work on, with the photos that the move names. Resolves to false when it could not be stored; then nothing has moved. */
 export type Move = (how: (work: Work) => Work, pictures?: Record<string, Picture>) => Promise<boolean>;
+
+/** Keeps a photo with a step, in one writing. */
+export const withStep = (move: Move, stepId: string) => (photoId: string, picture: Picture) =>
+  move((now) => withEvent(now, { ...thisMoment(), type: "photo", stepId, photoId }), { [photoId]: picture });
 
 /** The work on a job's chosen route, and a way to move it on; each move is stored before the next is drawn. */
 export function useWork(job: Job): { work: Work | undefined; move: Move } {
