@@ -1,7 +1,7 @@
 import { xoroshiro128plus } from "pure-rand/generator/xoroshiro128plus";
 import { uniformFloat64 } from "pure-rand/distribution/uniformFloat64";
 import type { Measurement, Replacement } from "../model/log";
-import { TODAY, reading, stamp } from "./__fixtures__/records";
+import { measured, TODAY, reading, stamp } from "./__fixtures__/records";
 import { dayAfter, drivingOf, firstOf } from "./driving";
 import { dayNumber, mileageOf } from "./mileage";
 import { t90 } from "./student";
@@ -188,24 +188,13 @@ describe("wear", () => {
     ).toBeUndefined();
   });
 
-  const measured = (on: string, odometer: number, value: number, at = "left", what = "Brake shoe lining"): Measurement => ({
-    ...stamp(`${what} ${at} ${on}`),
-    vehicleId: "v",
-    what,
-    at,
-    value,
-    unit: "mm",
-    least: 1.5,
-    odometer: { value: odometer, unit: "km" },
-    on,
-  });
   const series = [measured("2023-01-01", 10_000, 5), measured("2024-01-01", 20_000, 4), measured("2025-01-01", 30_000, 3)];
   const mileage = mileageOf("v", [reading("2023-01-01", 10_000), reading("2024-01-01", 20_000), reading("2025-01-01", 30_000)]);
   const shoes = { ...stamp("shoes"), vehicleId: "v", part: "Brake shoes", place: "left rear", on: "2024-06-01", odometer: { value: 24_000, unit: "km" } } as Replacement;
 
   test("left is set against right of the same axle and day, never against another wheel", () => {
     const sidesIn = (...of: Measurement[]) => sidesOf(wearOf("v", of, [], mileage, undefined, TODAY));
-    const at = (place: string, value: number, on = "2025-01-01") => measured(on, 30_000, value, place, "Tyre tread");
+    const at = (place: string, value: number, on = "2025-01-01") => measured(on, 30_000, value, { at: place, what: "Tyre tread" });
     expect(sidesIn(at("left front", 4.1), at("right front", 4.5))).toEqual(["Right 0.4 mm more than left."]);
     expect(sidesIn(at("left front", 4.1), at("right front", 4.5), at("left rear", 6), at("right rear", 6))).toEqual([
       "Front: Right 0.4 mm more than left.",
@@ -216,7 +205,7 @@ describe("wear", () => {
     expect(sidesIn(at("left front", 4.1), at("left front", 5, "2024-01-01"), at("right front", 5.5, "2024-01-01"))).toEqual(["Right 0.5 mm more than left."]);
   });
   test("left and right are apart, and too few points say so", () => {
-    const wear = wearOf("v", [...series, measured("2025-01-01", 30_000, 4.2, "right")], [], mileage, drivingOf(mileage), TODAY);
+    const wear = wearOf("v", [...series, measured("2025-01-01", 30_000, 4.2, { at: "right" })], [], mileage, drivingOf(mileage), TODAY);
     expect(wear.map(({ at, verdict, points }) => [at, verdict, points.length])).toEqual([
       ["left", "forecast", 3],
       ["right", "one point", 1],

@@ -1,6 +1,6 @@
 import type { Job } from "../model/job";
 import type { FollowUp } from "../model/log";
-import { km, reading, replaced as fitted, stamp, vehicle } from "./__fixtures__/records";
+import { measured, km, reading, replaced as fitted, stamp, vehicle } from "./__fixtures__/records";
 import { doNext } from "./do-next";
 import { fittedParts } from "./fitted";
 import { latestReading, questionReading } from "./odometer";
@@ -79,24 +79,14 @@ test("do next: what is under way first, then what is owed by how near it is, the
     { ...stamp("i3"), vehicleId: "v", part: "Later", system: "engine" as const, months: 60 },
   ];
   const fitted = ["Plugs", "Planned part", "Later"].map((part) => replaced(part, "2026-04-01", 1100));
-  const measured = (what: string, at: string, value: number, on = "2026-11-24") => ({
-    ...stamp(`${what} ${at} ${on}`),
-    vehicleId: "v",
-    what,
-    at,
-    value,
-    unit: "mm",
-    least: 2,
-    on,
-    odometer: km(on === "2026-11-24" ? 2000 : 1600),
-  });
+  const tread = { what: "Tread", at: "left front" };
   const measurements = [
-    measured("Lining", "left rear", 1.9),
+    measured("2026-11-24", 2000, 1.4, { what: "Lining", at: "left rear" }),
     // 1 mm in 400 km and 1 mm left: 400 km more. Driven 900 km in the 237 days since 1 April, the middle of the three slopes: 105 days.
-    ...[measured("Tread", "left front", 4, "2026-11-04"), measured("Tread", "left front", 3)],
+    ...[measured("2026-11-04", 1600, 3.5, tread), measured("2026-11-24", 2000, 2.5, tread)],
     // Whoever renews it has it on the list already.
-    measured("Planned part depth", "engine", 1),
-    measured("Disc", "right rear", 9),
+    measured("2026-11-24", 2000, 1, { what: "Planned part depth" }),
+    measured("2026-11-24", 2000, 9, { what: "Disc" }),
   ];
   const log = vehicleLog(vehicle, { readings: [reading("2026-11-04", 1600), reading("2026-11-24", 2000)], replacements: fitted, measurements, intervals, followUps }, "2026-11-24");
   const covers = job("covers", { state: "planned", plannedFor: "2026-12-03" });
@@ -110,7 +100,7 @@ test("do next: what is under way first, then what is owed by how near it is, the
   const things = doNext([...jobs, withPart], [log], "2026-11-24");
   expect(things.map(({ title, when }) => `${title}: ${when}`)).toEqual([
     "begun: under way",
-    "Lining, left rear: beyond its limit, 1.9 mm",
+    "Lining, left rear: beyond its limit, 1.4 mm",
     "Plugs, left rear: 54 days late",
     "late: now",
     "reached: now",

@@ -1,7 +1,7 @@
 import type { Job } from "../model/job";
 import type { Measurement, Replacement } from "../model/log";
 import type { Work } from "../model/work";
-import { READINGS, TODAY, km, replaced, stamp, vehicle } from "./__fixtures__/records";
+import { measured, READINGS, TODAY, km, replaced, stamp, vehicle } from "./__fixtures__/records";
 import { WARRANTY_SIGN, conditionOf } from "./condition";
 import { layOutRail } from "./rail";
 import { recalledOf } from "./recalled";
@@ -56,17 +56,6 @@ describe("the rail", () => {
 });
 
 describe("the condition of each place", () => {
-  const measured = (on: string, odometer: number, value: number): Measurement => ({
-    ...stamp(`m ${on}`),
-    vehicleId: "v",
-    what: "Tyre tread",
-    at: "left front",
-    value,
-    unit: "mm",
-    least: 1.6,
-    odometer: km(odometer),
-    on,
-  });
   test("the worst comes first, with its sign and its figure", () => {
     const log = [
       replaced("Plugs", "2025-06-01", 7900),
@@ -97,7 +86,7 @@ describe("the condition of each place", () => {
       conditionOf(
         logOf(
           [],
-          values.map((one) => measured(...one)),
+          values.map((one) => measured(...one, { at: "left front", what: "Tyre tread", least: 1.6 })),
         ),
         [],
         TODAY,

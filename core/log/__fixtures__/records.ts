@@ -1,4 +1,4 @@
-import type { Replacement } from "../../model/log";
+import type { Measurement, Replacement } from "../../model/log";
 import { MODEL_VERSION, type RecordStamp } from "../../model/record";
 import type { Reading, Vehicle } from "../../model/vehicle";
 
@@ -18,6 +18,20 @@ export const replaced = (part: string, on: string, odometer: number, more: Parti
   count: 1,
   on,
   odometer: km(odometer),
+  ...more,
+});
+
+/** A lining that may not be under 1.5 mm, unless it says otherwise. */
+export const measured = (on: string, odometer: number, value: number, more: Partial<Measurement> = {}): Measurement => ({
+  ...stamp(`${more.what ?? ""} ${more.at ?? ""} ${on}`),
+  vehicleId: "v",
+  what: "Brake shoe lining",
+  at: "left",
+  value,
+  unit: "mm",
+  least: 1.5,
+  odometer: km(odometer),
+  on,
   ...more,
 });
 
