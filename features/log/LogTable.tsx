@@ -117,9 +117,8 @@ function Rows({ sorted, names, showVehicle }: { sorted: Replacement[]; names: Re
   // What stands above the table may have become taller or lower.
   useLayoutEffect(() => setTop((body.current?.getBoundingClientRect().top ?? 0) + window.scrollY), [sorted]);
   const desk = useWide("md");
-  const getItemKey = useCallback((i: number) => sorted[i]?.id ?? i, [sorted]);
   const estimateSize = useCallback(() => (desk ? ROW_PX.desk : ROW_PX.phone), [desk]);
-  const virtual = useWindowVirtualizer({ count: sorted.length, estimateSize, rangeExtractor: inBlocks, useFlushSync: false, scrollMargin: top, getItemKey });
+  const virtual = useWindowVirtualizer({ count: sorted.length, estimateSize, rangeExtractor: inBlocks, useFlushSync: false, scrollMargin: top });
   useLayoutEffect(() => virtual.measure(), [virtual, desk]);
   // One ear for all links: a component for each would be most of the work of drawing a row.
   const follow = (event: MouseEvent) => {
@@ -134,9 +133,10 @@ function Rows({ sorted, names, showVehicle }: { sorted: Replacement[]; names: Re
   return (
     <tbody ref={body} onClick={follow}>
       {before > 0 && <Space height={before} />}
-      {items.map(({ index, key }) => {
+      {items.map(({ index }) => {
         const one = sorted[index];
-        return one && <Row key={String(key)} one={one} index={index} vehicle={showVehicle ? (names.get(one.vehicleId) ?? "") : undefined} />;
+        // A filter puts other words into the rows that are there: quicker than new ones.
+        return one && <Row key={index} one={one} index={index} vehicle={showVehicle ? (names.get(one.vehicleId) ?? "") : undefined} />;
       })}
       {after > 0 && <Space height={after} />}
     </tbody>
