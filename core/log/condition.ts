@@ -44,7 +44,7 @@ export function conditionOf(log: VehicleLog, replacements: readonly Replacement[
   for (const wear of wears) {
     const place = PLACES.find((one) => one === wear.at?.toLowerCase());
     const last = wear.points.at(-1);
-    if (place && last) add(place, { state: STATE[wear.state], what: wear.what, figure: `${last.value} ${wear.unit}` });
+    if (place && last) add(place, { state: STATE[wear.state], what: wear.what, figure: `${last.value.toFixed(wear.decimals)} ${wear.unit}` });
   }
   const fitted = fittedParts(replacements, vehicle.id, log);
   for (const [place, parts] of fitted) {

@@ -83,10 +83,10 @@ function fromDue({ key, interval, place, on, left, state, by }: Due, vehicleId: 
   return { rank: 1, days, thing: { ...nothing, key: `due ${key}`, vehicleId, title, when, urgency: state === "overdue" ? "now" : "soon", view: "due" } };
 }
 
-function fromWear({ what, at, points, unit, state, line }: Wear, vehicleId: string, today: string): Ranked {
+function fromWear({ what, at, points, unit, decimals, state, line }: Wear, vehicleId: string, today: string): Ranked {
   const days = line?.on ? daysUntil(line.on.best, today) : 0;
   const beyond = state === "overdue";
-  const last = `${points.at(-1)?.value ?? ""} ${unit}`;
+  const last = `${points.at(-1)?.value.toFixed(decimals) ?? ""} ${unit}`;
   const when = beyond ? `beyond its limit, ${last}` : days <= 0 ? "at its limit by now" : `at its limit ${inDays(days)}`;
   const thing: NextThing = {
     ...nothing,

@@ -124,12 +124,15 @@ describe("wear", () => {
   test("worked by hand: 5.0, 4.0, 3.1 mm at 0, 10 000 and 20 000 km meet 1.5 mm at 36 667 km", () => {
     // Slope (3.1 − 5.0) / 20 000 = −0.095 mm per 1000 km through the mean (10 000, 4.0333): 10 000 + 2.5333 / 0.000095.
     const line = lineThrough(
-      points([
-        [0, 5],
-        [10_000, 4],
-        [20_000, 3.1],
-      ]),
-      { value: 1.5, is: "least" },
+      {
+        points: points([
+          [0, 5],
+          [10_000, 4],
+          [20_000, 3.1],
+        ]),
+        limit: { value: 1.5, is: "least" },
+        decimals: 1,
+      },
       undefined,
     );
     expect(line?.perThousandKm).toBeCloseTo(-0.095, 9);
@@ -144,7 +147,7 @@ describe("wear", () => {
       [20_000, 2.9],
       [30_000, 2.2],
     ]);
-    const line = lineThrough(data, { value: 1, is: "least" }, undefined);
+    const line = lineThrough({ points: data, limit: { value: 1, is: "least" }, decimals: 1 }, undefined);
     const meanX = 15_000;
     const sxx = 500_000_000;
     const s2 = data.reduce((sum, { totalKm, value }) => sum + (value - (line?.valueAt(totalKm) ?? 0)) ** 2, 0) / 2;
@@ -156,33 +159,42 @@ describe("wear", () => {
   test("what grows is held against the most it may be; what does not wear meets no limit", () => {
     expect(
       lineThrough(
-        points([
-          [0, 200],
-          [10_000, 201],
-          [20_000, 202],
-        ]),
-        { value: 204, is: "most" },
+        {
+          points: points([
+            [0, 200],
+            [10_000, 201],
+            [20_000, 202],
+          ]),
+          limit: { value: 204, is: "most" },
+          decimals: 1,
+        },
         undefined,
       )?.meets?.best,
     ).toBeCloseTo(40_000, 6);
     expect(
       lineThrough(
-        points([
-          [0, 5],
-          [10_000, 5.1],
-          [20_000, 5.1],
-        ]),
-        { value: 1, is: "least" },
+        {
+          points: points([
+            [0, 5],
+            [10_000, 5.1],
+            [20_000, 5.1],
+          ]),
+          limit: { value: 1, is: "least" },
+          decimals: 1,
+        },
         undefined,
       )?.meets,
     ).toBeUndefined();
     expect(
       lineThrough(
-        points([
-          [10, 5],
-          [10, 4],
-        ]),
-        undefined,
+        {
+          points: points([
+            [10, 5],
+            [10, 4],
+          ]),
+          limit: undefined,
+          decimals: 1,
+        },
         undefined,
       ),
     ).toBeUndefined();
@@ -192,6 +204,15 @@ describe("wear", () => {
   const mileage = mileageOf("v", [reading("2023-01-01", 10_000), reading("2024-01-01", 20_000), reading("2025-01-01", 30_000)]);
   const shoes = { ...stamp("shoes"), vehicleId: "v", part: "Brake shoes", place: "left rear", on: "2024-06-01", odometer: { value: 24_000, unit: "km" } } as Replacement;
 
+  test("values that happen to be whole are as fine as those of the other side", () => {
+    // On the line exactly: what is open is half a digit of 0.1 mm, and not of a whole one.
+    const other = measured("2025-01-01", 30_000, 3.3, { at: "right" });
+    const alone = wearOf("v", series, [], mileage, undefined, TODAY)[0];
+    const beside = wearOf("v", [...series, other], [], mileage, undefined, TODAY)[0];
+    expect([alone?.decimals, beside?.decimals]).toEqual([0, 1]);
+    const spread = (wear = alone) => (wear?.line?.meets?.latest ?? 0) - (wear?.line?.meets?.earliest ?? 0);
+    expect(spread(alone) / spread(beside)).toBeGreaterThan(8);
+  });
   test("left is set against right of the same axle and day, never against another wheel", () => {
     const sidesIn = (...of: Measurement[]) => sidesOf(wearOf("v", of, [], mileage, undefined, TODAY));
     const at = (place: string, value: number, on = "2025-01-01") => measured(on, 30_000, value, { at: place, what: "Tyre tread" });

@@ -21,6 +21,8 @@ export interface WearSeries {
   points: WearPoint[];
   /** Points from before it was renewed. */
   earlier: WearPoint[];
+  /** To how many decimals its values were read: as many as any of its kind has, as one gauge reads left and right. */
+  decimals: number;
 }
 
 /** A straight line through a series, and where it meets the limit. */
@@ -64,8 +66,11 @@ export function wearOf(
     groups.set(key, [...(groups.get(key) ?? []), one]);
   }
   const renewed = replacements.filter((one) => one.vehicleId === vehicleId);
+  const kinds = new Map<string, number>();
+  const kindOf = ({ what, unit }: Measurement) => `${partKey(what)}|${unit}`;
+  for (const one of [...groups.values()].flat()) kinds.set(kindOf(one), Math.max(kinds.get(kindOf(one)) ?? 0, decimalsOf(one.value)));
   return [...groups.values()]
-    .map((group) => judged(seriesOf(group, renewed, mileage), driving, today))
+    .map((group) => judged(seriesOf(group, renewed, mileage, (group[0] && kinds.get(kindOf(group[0]))) ?? 0), driving, today))
     .sort((a, b) => a.what.localeCompare(b.what) || (a.at ?? "").localeCompare(b.at ?? ""));
 }
 
@@ -84,7 +89,7 @@ export function sidesOf(wears: readonly Pick<WearSeries, "at" | "unit" | "points
   return pairs.map(({ rest, says }) => (pairs.length > 1 && rest !== "" ? `${rest[0]?.toUpperCase()}${rest.slice(1)}: ${says}` : says));
 }
 
-function seriesOf(group: Measurement[], renewed: readonly Replacement[], mileage: Mileage): WearSeries {
+function seriesOf(group: Measurement[], renewed: readonly Replacement[], mileage: Mileage, decimals: number): WearSeries {
   const sorted = [...group].sort((a, b) => a.on.localeCompare(b.on) || mileage.totalKm(a.odometer, a.on) - mileage.totalKm(b.odometer, b.on));
   const last = sorted.at(-1);
   if (!last) throw new Error("A series has at least one measurement.");
@@ -97,7 +102,7 @@ function seriesOf(group: Measurement[], renewed: readonly Replacement[], mileage
     const before = sorted[i - 1];
     return before !== undefined && (jumpsBack(points.slice(0, i + 1), limit) || renewed.some((part) => isOf(part, one) && part.on > before.on && part.on <= one.on));
   });
-  return { what: last.what, at: last.at, unit: last.unit, limit, points: points.slice(Math.max(0, start)), earlier: points.slice(0, Math.max(0, start)) };
+  return { what: last.what, at: last.at, unit: last.unit, limit, points: points.slice(Math.max(0, start)), earlier: points.slice(0, Math.max(0, start)), decimals };
 }
 
 /** True when the last value is so far back from its limit that the part must be a new one. */
@@ -123,7 +128,7 @@ function judged(series: WearSeries, driving: Driving | undefined, today: string)
   const { points, limit } = series;
   const last = points.at(-1);
   const beyond = limit && last && (limit.is === "least" ? last.value < limit.value : last.value > limit.value);
-  const line = points.length >= 2 ? lineThrough(points, limit, driving) : undefined;
+  const line = points.length >= 2 ? lineThrough(series, driving) : undefined;
   const verdict: WearVerdict = beyond
     ? "beyond"
     : points.length < 2 || !line
@@ -148,7 +153,7 @@ function stateOf(verdict: WearVerdict, on: DayBand | undefined, today: string): 
  * The straight line of least squares on distance, and where it meets the limit. The band is Fieller's: every distance at which the limit
  * lies within the 80 % band of the line. Values that all lie on the line still have half a digit of their reading to be out.
  */
-export function lineThrough(points: readonly WearPoint[], limit: WearSeries["limit"], driving: Driving | undefined): WearLine | undefined {
+export function lineThrough({ points, limit, decimals }: Pick<WearSeries, "points" | "limit" | "decimals">, driving: Driving | undefined): WearLine | undefined {
   const n = points.length;
   const meanX = points.reduce((sum, { totalKm }) => sum + totalKm, 0) / n;
   const meanY = points.reduce((sum, { value }) => sum + value, 0) / n;
@@ -162,7 +167,7 @@ export function lineThrough(points: readonly WearPoint[], limit: WearSeries["lim
   const toLimit = meanY - limit.value;
   const best = meanX - toLimit / slope;
   if (n === 2) return { ...line, meets: { best, earliest: undefined, latest: undefined }, on: driving && { ...driving.dayAt(best), latest: undefined } };
-  const read = smallestDigit(points) ** 2 / 12;
+  const read = 10 ** (-2 * decimals) / 12;
   const variance = Math.max(points.reduce((sum, { totalKm, value }) => sum + (value - valueAt(totalKm)) ** 2, 0) / (n - 2), read);
   const k = t90(n - 2) ** 2 * variance;
   // (toLimit + slope·u)² = k·(1/n + u²/sxx), solved for u, the distance from the mean.
@@ -191,7 +196,6 @@ function dateOf(meets: { best: number; earliest: number | undefined; latest: num
   };
 }
 
-/** The last decimal place that any of the values uses. */
-function smallestDigit(points: readonly WearPoint[]): number {
-  return Math.min(...points.map(({ value }) => 10 ** -(String(value).split(".")[1]?.length ?? 0)));
+function decimalsOf(value: number): number {
+  return String(value).split(".")[1]?.length ?? 0;
 }

@@ -6,7 +6,7 @@ import type { Wear } from "@/core/log/wear";
 import { type DistanceUnit, formatDistance } from "@/core/quantity/distance";
 import { formatDay } from "@/ui/day";
 
-const Cell = chakra("td", { base: { padding: "6px 10px 6px 0", borderTop: "1px solid", borderColor: "edge" } });
+const Cell = chakra("td", { base: { padding: "6px 8px 6px 0", borderTop: "1px solid", borderColor: "edge" } });
 const Head = chakra("th", { base: { textAlign: "left", paddingRight: "10px", fontFamily: "heading", fontWeight: "600" } });
 
 /** The chart's figures: a row a day, a column a place; those from before a new part are greyed and say so. */
@@ -24,8 +24,6 @@ export function WearTable({ wears, unit, mileage }: { wears: Wear[]; unit: Dista
       }
     }
   });
-  /** As finely as the finest of its column: 3.0 beside 3.3. */
-  const decimals = wears.map(({ points, earlier }) => Math.max(...[...points, ...earlier].map(({ value }) => String(value).split(".")[1]?.length ?? 0)));
   const rows = [...days].sort(([a], [b]) => b.localeCompare(a));
   return (
     <Box as="table" width="100%" borderCollapse="collapse" fontSize="15px">
@@ -43,13 +41,13 @@ export function WearTable({ wears, unit, mileage }: { wears: Wear[]; unit: Dista
       <tbody>
         {rows.map(([on, { totalKm, values }]) => (
           <tr key={on}>
-            <Cell>{formatDay(on)}</Cell>
-            <Cell>{formatDistance(mileage.shown(totalKm, unit))}</Cell>
-            {wears.map(({ at }, i) => {
+            <Cell whiteSpace="nowrap">{formatDay(on)}</Cell>
+            <Cell whiteSpace="nowrap">{formatDistance(mileage.shown(totalKm, unit))}</Cell>
+            {wears.map(({ at, decimals }, i) => {
               const said = values.get(i);
               return (
                 <Cell key={at ?? ""} color={said?.old ? "soft" : undefined}>
-                  {said && `${said.value.toFixed(decimals[i])}${said.old ? ", the part before" : ""}`}
+                  {said && `${said.value.toFixed(decimals)}${said.old ? ", the part before" : ""}`}
                 </Cell>
               );
             })}

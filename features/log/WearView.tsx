@@ -109,7 +109,7 @@ function WearAnswer({ wear, log }: { wear: Wear; log: VehicleLog }) {
     <Box borderTop="3px solid" borderColor={COLOUR[wear.state] ?? "edge"} paddingTop="2">
       <Box fontSize="15px" color="soft">
         {wear.at && `${wear.at}: `}
-        {last?.value} {wear.unit}
+        {last?.value.toFixed(wear.decimals)} {wear.unit}
         {last && ` on ${formatDay(last.on)}`}
       </Box>
       <Box fontFamily="heading" fontWeight="600" fontSize="26px" lineHeight="1.15" color={COLOUR[wear.state] ?? "ink"}>

@@ -45,7 +45,7 @@ export default function WearChart({ traces, limit, xTitle, yTitle, says }: WearC
   ];
   const axis = (title: string) => ({
     title: { display: true, text: title, color: inks.soft },
-    ticks: { color: inks.soft, callback: (value: number | string) => String(Number(value).toLocaleString("en").replaceAll(",", "\u202f")) },
+    ticks: { color: inks.soft, maxRotation: 0, autoSkipPadding: 10, callback: (value: number | string) => String(Number(value).toLocaleString("en").replaceAll(",", "\u202f")) },
     grid: { color: inks.grid },
     border: { color: inks.edge },
   });
