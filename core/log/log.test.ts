@@ -63,6 +63,18 @@ test("a year counts its own entries and says how many have no price", () => {
   });
 });
 
+test("a job done this year counts its parts from before New Year against its quote", () => {
+  const job = { ...stamp("j"), vehicleId: "v", title: "j", system: "engine", state: "done", doneOn: "2026-01-02", chosenRouteId: "r", routes: [] } as unknown as Job;
+  const kit = { ...stamp("k"), jobId: "j", laidOut: [], got: [], typed: [], wishes: { own: [] }, quoteMinor: 9000 };
+  const parts = ["2025-12-30", "2026-01-02"].map((on) => replaced(on, on, 1, { jobId: "j", priceMinor: 2000 }));
+  const { quoted, spentMinor } = yearSummary(
+    { replacements: parts, jobs: [{ ...job, routes: [{ id: "r", name: "r", steps: [], fasteners: [], parts: [] }] }], works: [], kits: [kit] },
+    "v",
+    "2026",
+  );
+  expect([quoted.savedMinor, spentMinor]).toEqual([5000, 2000]);
+});
+
 test("do next: what is under way first, then what is owed by how near it is, then what is planned", () => {
   const job = (id: string, more: Partial<Job>): Job => ({ ...stamp(id), vehicleId: "v", title: id, system: "brakes", state: "planned", routes: [], chosenRouteId: "r", ...more });
   const owed = (id: string, more: Partial<FollowUp>): FollowUp => ({ ...stamp(id), vehicleId: "v", kind: "other", text: id, state: "open", ...more });

@@ -21,8 +21,12 @@ export function yearSummary(
   year: string,
 ): YearSummary {
   const ours = <T extends { vehicleId: string }>(records: readonly T[]) => records.filter((one) => vehicleId === undefined || one.vehicleId === vehicleId);
-  const own = ours(household.replacements).filter(({ on }) => on.startsWith(year));
+  const all = ours(household.replacements);
+  const own = all.filter(({ on }) => on.startsWith(year));
   const done = ours(household.jobs).filter(({ state, doneOn }) => state === "done" && doneOn?.startsWith(year));
+  // A job begun before New Year has parts from before it: against its quote they count all the same.
+  const doneIds = new Set(done.map(({ id }) => id));
+  const ofDone = all.filter(({ on, jobId }) => on.startsWith(year) || (jobId !== undefined && doneIds.has(jobId)));
   const works = household.works.map((work) => ({ ...work, events: work.events.filter(({ on }) => on.startsWith(year)) }));
   return {
     jobs: done.length,
@@ -30,6 +34,6 @@ export function yearSummary(
     replacements: own.length,
     spentMinor: own.reduce((sum, one) => sum + (one.priceMinor ?? 0), 0),
     unpriced: own.filter((one) => one.priceMinor === undefined).length,
-    quoted: quotedOf(own, done, household.kits),
+    quoted: quotedOf(ofDone, done, household.kits),
   };
 }
