@@ -204,6 +204,18 @@ describe("wear", () => {
   const mileage = mileageOf("v", [reading("2023-01-01", 10_000), reading("2024-01-01", 20_000), reading("2025-01-01", 30_000)]);
   const shoes = { ...stamp("shoes"), vehicleId: "v", part: "Brake shoes", place: "left rear", on: "2024-06-01", odometer: { value: 24_000, unit: "km" } } as Replacement;
 
+  test("what was renewed since it was last measured is not worn; on the very day, the value tells which part it was", () => {
+    const worn = [measured("2023-01-01", 10_000, 3), measured("2024-01-01", 20_000, 2.2), measured("2025-01-01", 30_000, 1.4)];
+    const after = (on: string, ...more: Measurement[]) => wearOf("v", [...worn, ...more], [{ ...shoes, on }], mileage, undefined, TODAY)[0];
+    expect(after("2025-02-01")).toMatchObject({ verdict: "renewed since", state: "unknown", points: [], line: undefined });
+    // Beyond its limit on the day of the new shoes: the old one.
+    expect(after("2025-01-01")).toMatchObject({ verdict: "renewed since", points: [] });
+    // The old one went on wearing until that day, and the new one is measured later.
+    expect(after("2024-01-01")?.points.map(({ value }) => value)).toEqual([1.4]);
+    // As thick as new on that day: the new one.
+    expect(after("2025-06-01", measured("2025-06-01", 33_000, 5))?.points.map(({ value }) => value)).toEqual([5]);
+    expect(wearOf("v", [measured("2025-01-01", 30_000, 5)], [{ ...shoes, on: "2025-01-01" }], mileage, undefined, TODAY)[0]?.points).toHaveLength(1);
+  });
   test("values that happen to be whole are as fine as those of the other side", () => {
     // On the line exactly: what is open is half a digit of 0.1 mm, and not of a whole one.
     const other = measured("2025-01-01", 30_000, 3.3, { at: "right" });

@@ -35,7 +35,7 @@ export interface WearLine {
   on: DayBand | undefined;
 }
 
-export type WearVerdict = "one point" | "two points" | "no wear seen" | "no limit" | "beyond" | "forecast";
+export type WearVerdict = "renewed since" | "one point" | "two points" | "no wear seen" | "no limit" | "beyond" | "forecast";
 
 export interface Wear extends WearSeries {
   line: WearLine | undefined;
@@ -98,11 +98,21 @@ function seriesOf(group: Measurement[], renewed: readonly Replacement[], mileage
   const limit =
     limited?.least !== undefined ? { value: limited.least, is: "least" as const } : limited?.most !== undefined ? { value: limited.most, is: "most" as const } : undefined;
   const points = sorted.map(({ odometer, on, value }) => ({ totalKm: mileage.totalKm(odometer, on), on, value }));
-  const start = sorted.findLastIndex((one, i) => {
-    const before = sorted[i - 1];
-    return before !== undefined && (jumpsBack(points.slice(0, i + 1), limit) || renewed.some((part) => isOf(part, one) && part.on > before.on && part.on <= one.on));
-  });
-  return { what: last.what, at: last.at, unit: last.unit, limit, points: points.slice(Math.max(0, start)), earlier: points.slice(0, Math.max(0, start)), decimals };
+  const ofNew = points.findLastIndex((_, i) => jumpsBack(points.slice(0, i + 1), limit));
+  const days = renewed.filter((part) => isOf(part, last)).map(({ on }) => on);
+  const ofOld = points.findLastIndex(({ on }, i) => days.some((day) => on < day || (on === day && isLastOfOld(points.slice(0, i + 1), limit))));
+  const start = Math.max(0, ofNew, ofOld + 1);
+  return { what: last.what, at: last.at, unit: last.unit, limit, points: points.slice(start), earlier: points.slice(0, start), decimals };
+}
+
+/** True when the last value, taken on the day that the part was renewed, is still the old part's: no new one is beyond its limit, or goes on as the old one did. */
+function isLastOfOld(points: WearPoint[], limit: WearSeries["limit"]): boolean {
+  return isBeyond(points.at(-1), limit) || (limit !== undefined && points.length > 1 && !jumpsBack(points, limit));
+}
+
+function isBeyond(point: WearPoint | undefined, limit: WearSeries["limit"]): boolean {
+  if (!limit || !point) return false;
+  return limit.is === "least" ? point.value < limit.value : point.value > limit.value;
 }
 
 /** True when the last value is so far back from its limit that the part must be a new one. */
@@ -126,20 +136,20 @@ function opposite(side: string): string {
 
 function judged(series: WearSeries, driving: Driving | undefined, today: string): Wear {
   const { points, limit } = series;
-  const last = points.at(-1);
-  const beyond = limit && last && (limit.is === "least" ? last.value < limit.value : last.value > limit.value);
   const line = points.length >= 2 ? lineThrough(series, driving) : undefined;
-  const verdict: WearVerdict = beyond
+  const verdict: WearVerdict = isBeyond(points.at(-1), limit)
     ? "beyond"
-    : points.length < 2 || !line
-      ? "one point"
-      : !limit
-        ? "no limit"
-        : !line.meets
-          ? "no wear seen"
-          : points.length === 2
-            ? "two points"
-            : "forecast";
+    : points.length === 0
+      ? "renewed since"
+      : points.length < 2 || !line
+        ? "one point"
+        : !limit
+          ? "no limit"
+          : !line.meets
+            ? "no wear seen"
+            : points.length === 2
+              ? "two points"
+              : "forecast";
   return { ...series, line, verdict, state: stateOf(verdict, line?.on, today) };
 }
 

@@ -108,9 +108,7 @@ function WearAnswer({ wear, log }: { wear: Wear; log: VehicleLog }) {
   return (
     <Box borderTop="3px solid" borderColor={COLOUR[wear.state] ?? "edge"} paddingTop="2">
       <Box fontSize="15px" color="soft">
-        {wear.at && `${wear.at}: `}
-        {last?.value.toFixed(wear.decimals)} {wear.unit}
-        {last && ` on ${formatDay(last.on)}`}
+        {[wear.at, last && `${last.value.toFixed(wear.decimals)} ${wear.unit} on ${formatDay(last.on)}`].filter(Boolean).join(": ")}
       </Box>
       <Box fontFamily="heading" fontWeight="600" fontSize="26px" lineHeight="1.15" color={COLOUR[wear.state] ?? "ink"}>
         {shortWords(wear)}
@@ -132,6 +130,7 @@ function shortWords({ verdict, line, state }: Wear): string {
 }
 
 const SHORT: Record<Wear["verdict"], string> = {
+  "renewed since": "Renewed since",
   "one point": "One measure",
   "two points": "Two measures",
   "no wear seen": "No wear seen",
@@ -144,6 +143,7 @@ const SHORT: Record<Wear["verdict"], string> = {
 function verdictWords({ verdict, line, limit, unit }: Wear, { mileage, vehicle, driving }: VehicleLog): string {
   const rate = line && `${Number(Math.abs(convertRate(line.perThousandKm, vehicle.distanceUnit)).toPrecision(2))} ${unit} per 1000 ${vehicle.distanceUnit}.`;
   if (verdict === "beyond") return `Past its limit of ${limit?.value} ${unit}: replace it.`;
+  if (verdict === "renewed since") return "What was measured was the part before: measure the new one, and it is counted from there.";
   if (verdict === "one point") return `Too few points for a line: measure again in a few thousand ${vehicle.distanceUnit === "km" ? "kilometres" : "miles"}.`;
   if (verdict === "no limit") return `${rate} Without a limit there is no date: look it up and add it to the next measure.`;
   if (verdict === "no wear seen" || !line?.meets) return "It does not get less from one measure to the next: measure again later.";
