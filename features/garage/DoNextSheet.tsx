@@ -37,6 +37,10 @@ export function DoNextSheet({ logs, jobs }: { logs: VehicleLog[]; jobs: Job[] })
             <u>what is due</u>
           </Link>
           ,{" "}
+          <Link href="/log?id=all&view=wear">
+            <u>what wears</u>
+          </Link>
+          ,{" "}
           <Link href="/log?id=all&view=owed">
             <u>follow-ups</u>
           </Link>

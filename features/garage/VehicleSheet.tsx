@@ -18,6 +18,8 @@ const SHOWN_AT_ONCE = 3;
 /** Characters that fit beside the drawing. */
 const LONGEST_LINE = 27;
 const CORNERS: Place[] = ["left front", "right front", "left rear", "right rear"];
+/** Letters of a part that still say which. */
+const STUMP = 9;
 const SIGN: Record<Condition, string> = { stop: "■ ", watch: "▲ ", good: "", unknown: "" };
 const COLOUR: Record<Condition, string> = { stop: "stop", watch: "watch", good: "good", unknown: "edge" };
 
@@ -91,9 +93,11 @@ function shortLines(lines: ConditionLine[], longest = LONGEST_LINE): string[] {
   return [...lines.slice(0, SHOWN_AT_ONCE).map((line) => oneLine(line, longest)), ...(more > 0 ? [`and ${more} more in the log`] : [])];
 }
 
-/** One line beside the drawing: the part is cut short before its figure is. */
-function oneLine({ state, what, figure }: ConditionLine, longest: number): string {
-  const room = longest - figure.length - 2 - SIGN[state].length;
+/** One line beside the drawing: the part is cut short before its figure is, but not to a stump: then it says how far it has gone, and not of how far. */
+function oneLine({ state, what, figure: whole }: ConditionLine, longest: number): string {
+  const roomBeside = (figure: string) => longest - figure.length - 2 - SIGN[state].length;
+  const figure = roomBeside(whole) < Math.min(what.length, STUMP) ? whole.replace(/ of [\d\u202f]+/, "") : whole;
+  const room = roomBeside(figure);
   const short = what.length > room ? `${what.slice(0, Math.max(3, room - 1)).replace(/[\s,]+$/, "")}…` : what;
   return `${SIGN[state]}${short}, ${figure}`;
 }

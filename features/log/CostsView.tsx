@@ -36,6 +36,8 @@ export function CostsView({ records, logs, vehicle }: LogPageProps) {
   );
 }
 
+const isAre = (count: number) => (count === 1 ? "is" : "are");
+
 function VehicleCosts({ log, records }: { log: VehicleLog; records: LogPageProps["records"] }) {
   const { vehicle, mileage } = log;
   const costs = useMemo(() => costsOf(vehicle.id, records, mileage), [vehicle, records, mileage]);
@@ -58,8 +60,8 @@ function VehicleCosts({ log, records }: { log: VehicleLog; records: LogPageProps
         {per1000 === undefined ? `${formatPrice(costs.totalMinor)} for parts` : `${formatPrice(per1000)} per 1000 ${unit}`}
       </Box>
       <Box color="soft">
-        {formatPrice(costs.totalMinor)} for {count} replacements.
-        {costs.unpriced > 0 && ` ${costs.unpriced} without a price are left out.`}
+        {formatPrice(costs.totalMinor)} for {count} {count === 1 ? "replacement" : "replacements"}.
+        {costs.unpriced > 0 && ` ${costs.unpriced} without a price ${isAre(costs.unpriced)} left out.`}
       </Box>
       <Box display="grid" gridTemplateColumns={{ base: "minmax(0, 1fr)", md: "1fr 1fr" }} gap="5" marginTop="4">
         <Box>
@@ -201,7 +203,7 @@ function ToolsSheet({ records }: { records: LogPageProps["records"] }) {
           </Box>
           <Row label={`${paid.priced} tools with a price`}>{formatPrice(paid.toolsMinor)}</Row>
           <Row label="Saved against workshops, all vehicles">{formatPrice(paid.savedMinor)}</Row>
-          {paid.unpriced > 0 && <Box color="soft">{paid.unpriced} tools without a price are left out.</Box>}
+          {paid.unpriced > 0 && <Box color="soft">{`${paid.unpriced} ${paid.unpriced === 1 ? "tool" : "tools"} without a price ${isAre(paid.unpriced)} left out.`}</Box>}
         </>
       )}
     </Sheet>

@@ -16,12 +16,12 @@ import { entryHref } from "./LogViews";
 
 /** `wide` is left out on a phone; numbers stand at the right. */
 const COLUMNS: { by: LogOrder["by"]; head: string; className?: string; width?: { base: string; md: string } }[] = [
-  { by: "on", head: "Day", width: { base: "98px", md: "120px" } },
+  { by: "on", head: "Day", width: { base: "97px", md: "120px" } },
   { by: "vehicle", head: "Vehicle", className: "wide", width: { base: "0", md: "140px" } },
   { by: "part", head: "Part" },
   { by: "place", head: "Place", className: "wide", width: { base: "0", md: "116px" } },
   { by: "system", head: "System", className: "wide", width: { base: "0", md: "190px" } },
-  { by: "odometer", head: "Odometer", className: "number", width: { base: "98px", md: "118px" } },
+  { by: "odometer", head: "Odometer", className: "number", width: { base: "88px", md: "118px" } },
   { by: "price", head: "Price", className: "wide number", width: { base: "0", md: "84px" } },
 ];
 /** Every row is as high as every other, so that where each stands is known without measuring it; what is too long for it is on its page. */
@@ -36,10 +36,10 @@ const Table = chakra("table", {
     tableLayout: "fixed",
     borderCollapse: "collapse",
     fontSize: { base: "15px", lg: "16px" },
-    "& th": { paddingRight: "10px", textAlign: "left" },
+    "& th": { paddingRight: { base: "6px", md: "10px" }, textAlign: "left" },
     "& tbody tr[data-index]": { height: { base: `${ROW_PX.phone}px`, md: `${ROW_PX.desk}px` } },
     "& tbody td": {
-      padding: "0 10px 0 0",
+      padding: { base: "0 6px 0 0", md: "0 10px 0 0" },
       borderTop: "1px solid",
       borderColor: "edge",
       verticalAlign: "middle",
@@ -55,6 +55,8 @@ const Table = chakra("table", {
       textDecorationColor: "edge",
       textUnderlineOffset: "3px",
       display: { base: "block", md: "inline" },
+      overflow: "hidden",
+      textOverflow: "ellipsis",
       minHeight: { base: "44px", md: "0" },
     },
     "& a > span": { display: { base: "block", md: "none" }, fontWeight: "400", color: "soft", overflow: "hidden", textOverflow: "ellipsis" },

@@ -45,7 +45,7 @@ export default function WearChart({ traces, limit, xTitle, yTitle, says }: WearC
   ];
   const axis = (title: string) => ({
     title: { display: true, text: title, color: inks.soft },
-    ticks: { color: inks.soft, maxRotation: 0, autoSkipPadding: 10, callback: (value: number | string) => String(Number(value).toLocaleString("en").replaceAll(",", "\u202f")) },
+    ticks: { color: inks.soft, maxRotation: 0, callback: (value: number | string) => String(Number(value).toLocaleString("en").replaceAll(",", "\u202f")) },
     grid: { color: inks.grid },
     border: { color: inks.edge },
   });
@@ -57,7 +57,10 @@ export default function WearChart({ traces, limit, xTitle, yTitle, says }: WearC
       options={{
         animation: false,
         maintainAspectRatio: false,
-        scales: { x: { ...axis(xTitle), type: "linear" }, y: { ...axis(yTitle), type: "linear", ...(limit === undefined ? {} : { suggestedMin: limit * 0.8 }) } },
+        scales: {
+          x: { ...axis(xTitle), type: "linear", ticks: { ...axis(xTitle).ticks, autoSkipPadding: 10 } },
+          y: { ...axis(yTitle), type: "linear", ...(limit === undefined ? {} : { suggestedMin: limit * 0.8 }) },
+        },
         plugins: { tooltip: { filter: ({ dataset }) => dataset.label !== "limit" } },
       }}
     />

@@ -38,7 +38,7 @@ interface Laid {
 export function VehicleFromAbove({ marks }: { marks: PlaceMark[] }) {
   const bare = marks.length === 0;
   return (
-    <svg viewBox={bare ? "215 30 230 560" : "0 20 660 580"} width="100%" style={{ display: "block", maxHeight: bare ? 420 : 660 }} role="img" aria-label="The vehicle from above">
+    <svg viewBox={bare ? "215 30 230 560" : "-8 20 682 580"} width="100%" style={{ display: "block", maxHeight: bare ? 420 : 660 }} role="img" aria-label="The vehicle from above">
       <Outline />
       {(["left", "right"] as const).flatMap((side) =>
         layOut(marks.filter(({ place }) => PLACE_AT[place].side === side)).map((laid) => <Leader key={laid.mark.place} side={side} {...laid} />),
