@@ -169,6 +169,12 @@ test("a file of version 1 comes in whole, as this version", () => {
   expect(household.jobs[0]?.routes[0]?.steps).toHaveLength(4);
 });
 
+test("a file of version 7 comes in with what is before an angle as a figure of its own", () => {
+  const { jobs, vehicles } = readHouseholdFile(readFileSync("data/__fixtures__/household-7.json", "utf8"));
+  expect(jobs[0]?.routes[0]?.fasteners[0]?.figure).toEqual({ form: "angle", first: { form: "value", torque: { value: 50, unit: "N.m", decimals: 0 } }, anglesDeg: [90, 45] });
+  expect(vehicles[0]?.wheelTorque).toEqual({ form: "value", torque: { value: 110, unit: "N.m", decimals: 0 } });
+});
+
 test("settings of this browser are kept apart and never exported", async () => {
   const repository = await open();
   await repository.saveSetting("started", "demo");

@@ -1,4 +1,3 @@
-import type { HeadSize } from "../model/head-size";
 import type { Tool } from "../model/tool";
 import type { Amount } from "../model/supply";
 
@@ -12,12 +11,15 @@ export const KIND_WORDS: readonly [RegExp, Tool["kind"]][] = [
   [/\b(?:drive )?adap[te]{2}rs?\b/, "drive adapter"],
   [/\bcrow(?:'s)?[ -]?f(?:oo|ee)t(?: spanners?| wrench(?:es)?)?\b/, "crowfoot"],
   [/\b(?:ratchet spanners?|ratcheting spanners?|spanners?)\b/, "spanner"],
-  [/\b(?:breaker bars?|power bars?|ratchets?|t-bars?|sliding bars?)\b/, "bar or ratchet"],
-  [/\b(?:axle )?stands?\b/, "stands"],
+  [/\b(?:breaker bars?|power bars?|ratchets?|t-bars?|sliding bars?|(?<!pry |crow |wrecking )bars?)\b/, "bar or ratchet"],
+  [/\b(?:(?:axle|jack) )?stands?\b/, "stands"],
   [/\b(?:trolley |bottle |scissor )?jacks?\b/, "jack"],
   [/\b(?:t|l)[ -]handle keys?\b|\b(?:hex(?:agon)?|lobe|six-lobe|spline)? ?(?:keys|drivers?|screwdrivers?)\b|\b(?:hex(?:agon)?|lobe|six-lobe) key\b/, "key"],
   [/\b(?:sockets?|bits?|socket bits?)\b/, "socket"],
 ];
+
+/** A square drive named anywhere in a line, alone or with its words; not within a mixed number. */
+export const DRIVE = /(?<![\d/]|\d[\s-])(1\/4|3\/8|1\/2|3\/4)(?![\d/])(?:\s*-?\s*(?:in|inch|")(?![a-z]))?(?:\s*(?:square|sq|drive|dr)\b)*/;
 
 export const SPANNER_WORDS: readonly [RegExp, NonNullable<Extract<Tool, { kind: "spanner" }>["form"]>][] = [
   [/\b(?:flare|flare nut|brake pipe|line|union)\b/, "flare"],
@@ -41,12 +43,6 @@ export const AMOUNT_WORDS: Record<string, { unit: Amount["unit"]; times: number 
   pieces: { unit: "pieces", times: 1 },
   piece: { unit: "pieces", times: 1 },
   pcs: { unit: "pieces", times: 1 },
-  pairs: { unit: "pieces", times: 1 },
-};
-
-/** Sizes that are made, for a range such as T20-T50. ISO 10664 six-lobe numbers; external six-lobe; multi-spline. */
-export const LOBE_SIZES: Partial<Record<HeadSize["profile"], readonly number[]>> = {
-  "six-lobe": [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 15, 20, 25, 27, 30, 40, 45, 50, 55, 60, 70, 80, 90, 100],
-  "six-lobe external": [4, 5, 6, 7, 8, 10, 11, 12, 14, 16, 18, 20, 24],
-  "multi-spline": [4, 5, 6, 8, 10, 12, 14, 16],
+  pair: { unit: "pieces", times: 2 },
+  pairs: { unit: "pieces", times: 2 },
 };

@@ -3,9 +3,13 @@ import { InputError, orSentence } from "../input-error";
 import { MODEL_VERSION } from "../model/record";
 import { type Tool, toolSchema } from "../model/tool";
 import { formatHeadSize } from "../quantity/read-head-size";
-import { readNumber } from "../quantity/read-number";
+import { readLengthMm } from "../quantity/length";
+import { LineTaker } from "../quantity/line-taker";
+import { measurePattern } from "../quantity/measure";
+import { NUMBER, readNumber } from "../quantity/read-number";
 import { AMOUNT_WORDS, KIND_WORDS, SPANNER_WORDS } from "./chest-words";
-import { numbersIn, readSizeList } from "./read-sizes";
+import { readLifting } from "./read-lifting";
+import { readSizeList } from "./read-sizes";
 import { readWrench } from "./read-wrench";
 
 type Unstamped<T> = T extends Tool ? Omit<T, "id" | "createdAt" | "updatedAt" | "schema" | "origin"> : never;
@@ -79,11 +83,13 @@ function read(line: string): ToolDraft[] {
       return [multiplier(plain)];
     case "stands":
     case "jack":
-      return [lifting(plain, kind)];
+      return [readLifting(plain, kind)];
     case "spanner":
     case "key":
       return sized(plain.replace(KIND_WORDS.find(([, one]) => one === kind)?.[0] ?? "", " "), plain, kind, undefined);
     default: {
+      // A bar without a square is a lever, known by its name.
+      if (kind === "bar or ratchet" && /^(?!.*(?:breaker|power|sliding|t-bar|ratchet)).*\bbars?\b/.test(plain) && !DRIVE_ANYWHERE.test(plain)) return [byName(line, plain)];
       const { drive, rest } = takeDrive(plain, kind);
       return withDrive(kind ?? "socket", drive, rest);
     }
@@ -108,11 +114,17 @@ function withDrive(kind: Tool["kind"], drive: SquareDrive, rest: string): ToolDr
   }
 }
 
+const LENGTH = measurePattern("length");
+const OFFSET = [
+  new RegExp(`(?:offset|cent(?:re|er) to cent(?:re|er))\\s*(?:of|is|by|=|:)?\\s*(${LENGTH})`),
+  new RegExp(`(${NUMBER}\\s*(?:mm|cm|in|inch|inches|"))\\s*(?:offset|cent(?:re|er) to cent(?:re|er))`),
+];
+
 /** Tools that come in sizes: `text` has the sizes, `said` all the words. */
 function sized(text: string, said: string, kind: "socket" | "spanner" | "key" | "crowfoot", drive: SquareDrive | undefined): ToolDraft[] {
-  const offset = /(?:offset|centre to centre)\D{0,4}(\d+(?:[.,]\d+)?)\s*(?:mm)?|(\d+(?:[.,]\d+)?)\s*mm offset/.exec(text);
+  const offset = OFFSET.map((pattern) => pattern.exec(text)).find((found) => found !== null);
   const points = /\b(6|12)[ -]?(?:pt|point)s?\b/.exec(text);
-  const inch = /\b(?:inch(?:es)?|in|imperial|af|sae)\b|"/.test(text);
+  const inch = /\b(?:inch(?:es)?|in|imperial|af|sae)\b|"/.test(offset ? text.replace(offset[0], " ") : text);
   const profile = /\b(?:hex(?:agon)? (?:bits?|keys?|drivers?)|hex(?:agon)?)\b/.test(said) && (kind === "key" || /\bbits?\b|\bhex/.test(said)) ? "hexagon key" : "hexagon";
   const spline = /\bspline\b/.test(said);
   const bare = [offset?.[0], points?.[0]].reduce<string>((left, gone) => (gone ? left.replace(gone, " ") : left), text).replace(/\bmm\b|\bdrive\b/g, " ");
@@ -146,7 +158,7 @@ function sized(text: string, said: string, kind: "socket" | "spanner" | "key" | 
           name: `${size} ${flare ? "flare " : ""}crowfoot`,
           drive: drive ?? "3/8",
           head,
-          offsetMm: readNumber(offset?.[1] ?? offset?.[2] ?? "", "The offset").value,
+          offsetMm: tenths(readLengthMm(offset?.[1] ?? "", "mm", "The offset")),
           ...(flare && { flare }),
         };
     }
@@ -181,34 +193,22 @@ function twoDrives(plain: string): [SquareDrive, SquareDrive] {
 }
 
 function multiplier(plain: string): ToolDraft {
-  const ratio = /(\d+(?:[.,]\d+)?)\s*(?::\s*1|times|x\b)/.exec(plain);
-  const percent = /(\d+(?:[.,]\d+)?)\s*%/.exec(plain);
-  if (!ratio || !percent) throw new InputError("Say its ratio and its efficiency: multiplier 1/2 to 3/4, 4:1, 90 %.");
-  const [from, to = from] = drivesIn(plain.replace(ratio[0], " "));
+  const line = new LineTaker(plain);
+  const times = line.take(new RegExp(`(${NUMBER})\\s*(?::\\s*1\\b|times|x\\b)`), ([, ratio = ""]) => readNumber(ratio, "The ratio").value);
+  const percent = line.take(new RegExp(`(${NUMBER})\\s*%`), ([, share = ""]) => readNumber(share, "The efficiency").value);
+  if (times === undefined || percent === undefined) throw new InputError("Say its ratio and its efficiency: multiplier 1/2 to 3/4, 4:1, 90 %.");
+  const [from, to = from] = drivesIn(line.rest());
   if (!from || !to) throw new InputError("Say both squares, the wrench's first: multiplier 1/2 to 3/4, 4:1, 90 %.");
-  const times = readNumber(ratio[1] ?? "", "The ratio").value;
-  const efficiency = readNumber(percent[1] ?? "", "The efficiency").value / 100;
   if (times < 1 || times > 50) throw new InputError("The ratio is between 1 and 50.");
-  if (efficiency < 0.3 || efficiency > 1) throw new InputError("The efficiency is between 30 and 100 %.");
-  return { kind: "multiplier", name: `${times}:1 multiplier`, from, to, ratio: times, efficiency };
+  if (percent < 30 || percent > 100) throw new InputError("The efficiency is between 30 and 100 %.");
+  return { kind: "multiplier", name: `${times}:1 multiplier`, from, to, ratio: times, efficiency: percent / 100 };
 }
 
-function lifting(plain: string, kind: "stands" | "jack"): ToolDraft {
-  const height = /(\d+)\s*(?:-|–|to)\s*(\d+)\s*mm/.exec(plain);
-  const rating = /(\d+(?:[.,]\d+)?)\s*(kg|t|ton|tons|tonnes?)\b/.exec(plain);
-  if (!rating) throw new InputError(kind === "stands" ? "Say the rating of one stand: 2 stands 1500 kg." : "Say its rating: jack 2000 kg.");
-  const value = readNumber(rating[1] ?? "", "The rating").value * (rating[2] === "kg" ? 1 : 1000);
-  const pair = /\b(?:pair|per pair|the pair)\b/.test(plain);
-  const heights = height ? { lowestMm: Number(height[1]), highestMm: Number(height[2]) } : {};
-  if (kind === "jack") return { kind, name: "Jack", ratingKg: value, ...heights };
-  const count = Number(/^\s*(\d{1,2})\b(?!\s*(?:kg|t\b))/.exec(plain)?.[1] ?? 2);
-  if (count < 1 || count > 12) throw new InputError("How many stands: from 1 to 12.");
-  return { kind, name: "Axle stands", count, ratingPerStandKg: pair ? value / 2 : value, ...heights };
-}
+const AMOUNT = new RegExp(`(${NUMBER})\\s*(ml|cl|litres?|liters?|l|kg|g|m|pieces?|pcs|pairs?)\\b`);
 
 /** What has no size to fit: used up where an amount is said, a tool known by name otherwise. */
 function byName(line: string, plain: string): ToolDraft {
-  const amount = /(\d+(?:[.,]\d+)?)\s*(ml|cl|litres?|liters?|l|kg|g|m|pieces?|pcs|pairs)\b/.exec(plain);
+  const amount = AMOUNT.exec(plain);
   const word = amount && AMOUNT_WORDS[amount[2] ?? ""];
   const name = (amount ? plain.replace(amount[0], " ") : plain)
     .replace(/\b(?:left|of)\b/g, " ")
@@ -220,9 +220,27 @@ function byName(line: string, plain: string): ToolDraft {
   return { kind: "consumable", name: named, left: { value: readNumber(amount[1] ?? "", "How much").value * word.times, unit: word.unit } };
 }
 
+/** Nobody measures a tool finer than a tenth of a millimetre. */
+function tenths(mm: number): number {
+  return Math.round(mm * 10) / 10;
+}
+
+/** Lengths in a row, mm: a unit said once stands for those before it. "6, 10 in" → 152.4 and 254. */
 function lengthsIn(text: string, wanted: string): number[] {
-  const inches = /\d\s*(?:in\b|inch|")/.test(text);
-  const lengths = numbersIn(text).map((value) => (inches ? Math.round(value * 25.4 * 10) / 10 : value));
+  // In a row a space parts two lengths, and never the thousands of one.
+  const apart = text.replace(/(\d)\s+(?=\d+(?!\d*\s?\/))/g, "$1, ");
+  const said = [...apart.matchAll(new RegExp(LENGTH, "g"))].map(([one]) => one.trim());
+  const unitOf = (one: string) => /[a-z"'].*$/.exec(one)?.[0] ?? "";
+  const lengths = said.map((one, i) => {
+    const unit =
+      unitOf(one) ||
+      said
+        .slice(i)
+        .map(unitOf)
+        .find((later) => later !== "") ||
+      "";
+    return tenths(readLengthMm(unitOf(one) ? one : `${one} ${unit}`, "mm", "The length"));
+  });
   if (lengths.length === 0) throw new InputError(`Say ${wanted}, in mm.`);
   const odd = lengths.find((mm) => mm < 10 || mm > 3000);
   if (odd !== undefined) throw new InputError(`${odd} mm is not the length of any such tool. Check the number.`);

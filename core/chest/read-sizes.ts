@@ -1,8 +1,6 @@
 import { InputError } from "../input-error";
-import type { HeadSize } from "../model/head-size";
+import { type HeadSize, MADE_NUMBERS } from "../model/head-size";
 import { readHeadSize, sameHead } from "../quantity/read-head-size";
-import { readNumber } from "../quantity/read-number";
-import { LOBE_SIZES } from "./chest-words";
 
 const ONE = String.raw`(?:(?<![a-z])[te]\s?\d{1,3}|(?<![a-z])m\s?\d{1,2}(?:\s*spline)?|\d+(?:[\s-]\d+)?\/\d+|\d+(?:[.,]\d+)?)`;
 const RANGE = new RegExp(String.raw`(${ONE})\s*(?:-|–|to|up to|through)\s*(${ONE})|(${ONE})`, "gi");
@@ -37,7 +35,10 @@ function keyOf({ profile, size, unit }: HeadSize): string {
 }
 
 function sizesIn(text: string, sense: SizeSense): HeadSize[] {
-  return [...text.matchAll(RANGE)].flatMap(([, from, to, single]) => (from !== undefined && to !== undefined ? range(from, to, sense) : [one(single ?? "", sense)]));
+  // "1-1/16" is one size, and no range.
+  return [...text.replace(/(?<![\d/])([12])-(?=\d+\/\d)/g, "$1 ").matchAll(RANGE)].flatMap(([, from, to, single]) =>
+    from !== undefined && to !== undefined ? range(from, to, sense) : [one(single ?? "", sense)],
+  );
 }
 
 function one(text: string, { profile, inch }: SizeSense): HeadSize {
@@ -57,7 +58,7 @@ function range(fromText: string, toText: string, sense: SizeSense): HeadSize[] {
   const said = `${fromText}-${toText}`;
   if (from.profile !== to.profile || from.unit !== to.unit) throw new InputError(`“${said}” starts as one kind of size and ends as another. Write them apart.`, "sizes");
   if (from.size >= to.size) throw new InputError(`“${said}” runs backwards. Write the smaller size first.`, "sizes");
-  const made = LOBE_SIZES[from.profile];
+  const made = MADE_NUMBERS[from.profile];
   const sizes = made ? made.filter((size) => size >= from.size && size <= to.size) : from.unit === "in" ? steps(from.size, to.size, 1 / 16) : steps(from.size, to.size, 1);
   if (sizes.length > 60) throw new InputError(`“${said}” would be ${sizes.length} sizes. Check the numbers.`, "sizes");
   return sizes.map((size) => ({ ...from, size }));
@@ -69,9 +70,4 @@ function steps(from: number, to: number, by: number): number[] {
   const whole = by === 1 && !Number.isInteger(from) ? [from, ...steps(Math.ceil(from), to, 1)] : found;
   const last = whole.at(-1);
   return last !== undefined && to - last > 1e-6 ? [...whole, to] : whole;
-}
-
-/** The numbers in a text, in order, each read as a person types it. Example: "75, 150 and 250 mm" → 75, 150, 250. */
-export function numbersIn(text: string): number[] {
-  return [...text.matchAll(/\d+(?:[.,]\d+)?/g)].map(([number]) => readNumber(number, "The number").value);
 }

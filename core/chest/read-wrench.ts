@@ -1,50 +1,70 @@
-import { InputError } from "../input-error";
-import type { SquareDrive } from "../drive/square-drive";
 import { SQUARE_DRIVES } from "../drive/square-drive";
+import { InputError } from "../input-error";
 import type { ToolOf } from "../model/tool";
-import { readNumber } from "../quantity/read-number";
-import { readTorqueUnit } from "../quantity/read-torque";
+import { LineTaker } from "../quantity/line-taker";
+import { measurePattern } from "../quantity/measure";
+import { readLengthMm } from "../quantity/length";
+import { NUMBER, readNumber } from "../quantity/read-number";
+import { torqueUnitAt } from "../quantity/read-torque";
+import { DRIVE } from "./chest-words";
 
 type WrenchDraft = Omit<ToolOf<"torque wrench">, "id" | "createdAt" | "updatedAt" | "schema" | "origin">;
 
-const NUMBER = String.raw`(\d+(?:[.,]\d+)?)`;
+const LENGTH = measurePattern("length");
+const GRIP = [new RegExp(`\\b(?:grip|handle|arm)(?: length)?\\s*(?:of|is|=|:)?\\s*(${LENGTH})`), new RegExp(`(${LENGTH})\\s*(?:grip|handle|arm)\\b`)];
+const STEP = new RegExp(`\\b(?:by|in steps? of|steps? of|steps?)\\s*(${NUMBER})`);
+const PERCENT = new RegExp(`(?:±|\\+\\/?-)?\\s*(${NUMBER})\\s*%`);
+const RANGE = new RegExp(`(${NUMBER})\\s*([a-z·. ]*?)\\s*(?:-|–|to)\\s*(${NUMBER})\\s*(?=[a-z])`);
+const WORKS: readonly [RegExp, WrenchDraft["works"]][] = [
+  [/\b(?:bending )?beam\b/, "beam"],
+  [/\bdial\b/, "dial"],
+  [/\bdigital\b/, "digital"],
+];
 
 /**
- * A torque wrench from one line: drive, range with unit, step, grip length.
- * @throws InputError naming what the line does not say; nothing about a wrench is assumed but that it clicks.
+ * A torque wrench from one line: drive, range with unit, step, grip length in any unit of length.
+ * @throws InputError naming what the line does not say, or a number in it that was not understood; nothing about a wrench is assumed but that it clicks.
  * Example: "torque wrench 3/8 10-75 lb ft by 0.5 grip 380" → the wrench.
  */
 export function readWrench(plain: string): WrenchDraft {
-  const range = new RegExp(String.raw`${NUMBER}\s*(?:-|–|to)\s*${NUMBER}\s*([a-z][a-z .·/-]*[a-z]|nm)`).exec(plain.replace(/\b(?:1\/4|3\/8|1\/2|3\/4)\b/g, " "));
-  const unitText = range?.[3]?.split(/\b(?:by|step|in steps|grip|click|dial|digital|beam|±)\b/)[0]?.trim() ?? "";
-  const unit = range ? readTorqueUnit(unitText) : undefined;
-  if (!range || !unit) throw new InputError("Say its range and unit: torque wrench 3/8, 10-75 lb ft by 0.5, grip 380.");
-  const drive: SquareDrive | undefined = SQUARE_DRIVES.find((one) => one !== "1" && plain.includes(one)) ?? (/\b1 ?(?:in|inch|")/.test(plain) ? "1" : undefined);
+  const line = new LineTaker(plain);
+  const gripLengthMm = GRIP.map((pattern) => line.take(pattern, ([, length = ""]) => Math.round(readLengthMm(length, "mm", "The grip length") * 10) / 10)).find(
+    (mm) => mm !== undefined,
+  );
+  const drive = line.take(DRIVE, ([, found]) => SQUARE_DRIVES.find((one) => one === found)) ?? line.take(/\b1 ?(?:in|inch|")(?!\w)/, () => "1" as const);
+  const step = line.take(STEP, ([, number = ""]) => readNumber(number, "The smallest step").value);
+  const accuracy = line.take(PERCENT, ([, number = ""]) => readNumber(number, "The accuracy").value / 100);
+  const range = takeRange(line);
+  if (!range) throw new InputError("Say its range and unit: torque wrench 3/8, 10-75 lb ft by 0.5, grip 380.");
   if (!drive) throw new InputError("Say its square drive: 1/4, 3/8, 1/2, 3/4 or 1 in.");
-  const step = new RegExp(String.raw`(?:by|steps? of)\s*${NUMBER}`).exec(plain);
-  if (!step) throw new InputError("Say the gap between two marks of its scale: by 0.5.");
-  const grip = new RegExp(String.raw`(?:grip|handle|arm)\D{0,6}${NUMBER}`).exec(plain);
-  if (!grip) throw new InputError("Say how far it is from the square to the middle of the grip: grip 380 mm.");
-  const percent = new RegExp(String.raw`${NUMBER}\s*%`).exec(plain);
-  const number = (text: string | undefined, what: string) => readNumber(text ?? "", what).value;
-  const min = number(range[1], "The bottom of the scale");
-  const max = number(range[2], "The top of the scale");
-  if (min >= max) throw new InputError("The top of the scale must be above its bottom.");
-  const stepValue = number(step[1], "The smallest step");
-  if (stepValue <= 0 || stepValue > max / 2) throw new InputError("The smallest step is the gap between two marks; that is not one.");
-  const accuracy = percent && number(percent[1], "The accuracy") / 100;
-  if (accuracy && accuracy > 0.2) throw new InputError("The accuracy is at most 20 %.");
-  const works = /\b(?:dial|beam)\b/.test(plain) ? "dial" : /\bdigital\b/.test(plain) ? "digital" : "click";
-  return {
-    kind: "torque wrench",
-    name: `${drive} in torque wrench`,
-    works,
-    drive,
-    unit,
-    min,
-    max,
-    step: stepValue,
-    gripLengthMm: number(grip[1], "The grip length"),
-    ...(accuracy ? { accuracy } : {}),
-  };
+  if (step === undefined) throw new InputError("Say the gap between two marks of its scale: by 0.5.");
+  if (gripLengthMm === undefined) throw new InputError("Say how far it is from the square to the middle of the grip: grip 380 mm, or grip 15 in.");
+  if (range.min >= range.max) throw new InputError("The top of the scale must be above its bottom.");
+  if (step <= 0 || step > range.max / 2) throw new InputError("The smallest step is the gap between two marks; that is not one.");
+  if (accuracy !== undefined && (accuracy <= 0 || accuracy > 0.2)) throw new InputError("The accuracy is above 0 and at most 20 %.");
+  if (gripLengthMm < 50 || gripLengthMm > 3000) throw new InputError(`A grip ${Math.round(gripLengthMm)} mm from the square is no torque wrench's. Check the number and its unit.`);
+  refuseLeftOver(line);
+  const works = WORKS.find(([words]) => words.test(plain))?.[1] ?? "click";
+  return { kind: "torque wrench", name: `${drive} in torque wrench`, works, drive, ...range, step, gripLengthMm, ...(accuracy === undefined ? {} : { accuracy }) };
+}
+
+function takeRange(line: LineTaker): Pick<WrenchDraft, "unit" | "min" | "max"> | undefined {
+  const range = line.take(RANGE, ([, from = "", , to = ""]) => ({
+    min: readNumber(from, "The bottom of the scale").value,
+    max: readNumber(to, "The top of the scale").value,
+  }));
+  if (!range) return undefined;
+  const rest = line.rest();
+  for (let at = 0; at < rest.length; at++) {
+    const unit = /[a-z]/.test(rest[at - 1] ?? "") ? undefined : torqueUnitAt(rest, at);
+    if (unit && unit.tens === 0) return { unit: unit.unit, ...range };
+  }
+  return undefined;
+}
+
+/** A number that nothing was made of is told back: it may be the one that matters. @throws InputError quoting it. */
+export function refuseLeftOver(line: LineTaker): void {
+  const left = line.rest();
+  const number = /\S*\d\S*/.exec(left)?.[0];
+  if (number !== undefined) throw new InputError(`“${number}” was not understood here. Leave it out, or write what it is.`);
 }

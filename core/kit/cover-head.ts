@@ -3,6 +3,7 @@ import { fitLimitNm, judgeFit } from "../fit/judge-fit";
 import type { HexagonFit } from "../fit/hexagon-fit";
 import { fitOf } from "../fit/near-sizes";
 import type { SquareDrive } from "../drive/square-drive";
+import type { HeadSize } from "../model/head-size";
 import type { Fastener } from "../model/job";
 import type { Tool } from "../model/tool";
 import { sameHead } from "../quantity/read-head-size";
@@ -34,7 +35,7 @@ export function coverHead(need: HeadNeed, chest: Chest, rusted = false, taken: R
   const fitting = fittingTools(need, chest, taken);
   if (fitting.length > 0) return { by: "owned", tools: fitting };
 
-  const refused = chest.onHead(need.head).map((tool): Refused => ({ tool, why: taken.has(tool.id) ? "It is on the other end meanwhile." : whyNotThis(need, tool, rusted) }));
+  const refused = onHead(need.head, chest).map((tool): Refused => ({ tool, why: taken.has(tool.id) ? "It is on the other end meanwhile." : whyNotThis(need, tool, rusted) }));
   const nearest = near(need, chest, taken).map((one) => judged(need, one, rusted));
   const standIn = nearest.find((one): one is StandIn => "by" in one);
   if (standIn) return standIn;
@@ -42,10 +43,19 @@ export function coverHead(need: HeadNeed, chest: Chest, rusted = false, taken: R
   return { by: "missing", ...(lent ? { says: `${lent.name} is lent to ${lent.lentTo}.` } : {}), refused: [...refused, ...nearest.filter((one): one is Refused => "why" in one)] };
 }
 
+/** Tools of exactly this head; on a twelve-point one those of its size that have twelve points, rings among them. */
+function onHead(head: HeadSize, chest: Chest): readonly HeadTool[] {
+  if (head.profile !== "twelve-point") return chest.onHead(head);
+  const rings = new Set(["combination", "ring", "ratchet"]);
+  return chest
+    .onHead({ ...head, profile: "hexagon" })
+    .filter((tool) => (tool.kind === "socket" && tool.points === 12) || (tool.kind === "spanner" && rings.has(tool.form ?? "")))
+    .concat(chest.onHead(head));
+}
+
 /** Owned tools of exactly this head that will do, the best first. */
 function fittingTools(need: HeadNeed, chest: Chest, taken: ReadonlySet<string>): HeadTool[] {
-  return chest
-    .onHead(need.head)
+  return onHead(need.head, chest)
     .filter((tool) => WILL_DO[need.grip](tool) && isDeepEnough(need, tool) && !taken.has(tool.id))
     .sort((a, b) => rankOf(need, a) - rankOf(need, b));
 }

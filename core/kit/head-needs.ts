@@ -1,4 +1,5 @@
 import type { HeadSize } from "../model/head-size";
+import { torquesOf } from "../torque/torques-of";
 import type { Fastener } from "../model/job";
 import { formatHeadSize, sameHead } from "../quantity/read-head-size";
 import type { Grip, HeadNeed, HeadUse } from "./need";
@@ -58,6 +59,6 @@ function doUpGrip(fastener: Fastener): Grip {
   if (fastener.overPipe) return fastener.adapter || fastener.access === "crowfoot only" ? "flare crowfoot" : "flare spanner";
   if (fastener.adapter || fastener.access === "crowfoot only") return "crowfoot";
   if (fastener.access === "spanner only") return "spanner";
-  const toFigure = fastener.figure && fastener.figure.form !== "snug" && fastener.figure.form !== "turns";
+  const toFigure = fastener.figure && torquesOf(fastener.figure).length > 0;
   return toFigure ? "socket" : "socket or spanner";
 }

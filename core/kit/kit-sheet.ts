@@ -65,7 +65,7 @@ function settingRow(fastener: Fastener, lines: readonly KitLine[]): SettingRow {
     count: fastener.count,
     size: head ? formatHeadSize(head) : "",
     figure: fastener.figure ? formatFigure(fastener.figure) : "",
-    set: grave ? ["look it up first"] : fastener.figure?.form === "snug" ? ["good and tight"] : pulls.map(setWords),
+    set: grave ? ["look it up first"] : fastener.figure?.form === "snug" ? ["good and tight"] : fastener.figure?.form === "hand tight" ? ["hand tight"] : pulls.map(setWords),
     order: fastener.count > 2 && fastener.pattern ? order.join(" ") : "",
     cautions: [
       ...doubts.map(({ says }) => says),

@@ -103,7 +103,7 @@ test("raised, it needs stands that hold, a jack that lifts, and chocks for what 
   const up = { stance: "rear up" as const };
   const route = routeOf([], { steps: [step("raise", "raise", up), step("work", "do", { ...up, cautions: ["Brake dust: wet it down. Eye protection on."] })] });
   const lifting = (...lines: string[]) => by(kitFor(route, owned(...lines), { vehicle: car }));
-  expect(lifting("2 stands 1500 kg", "jack 2000 kg", "wheel chocks", "safety glasses", "dust mask")).toEqual({
+  expect(lifting("2 stands 1500 kg each", "jack 2000 kg", "wheel chocks", "safety glasses", "dust mask")).toEqual({
     "lifting stands 0": "owned",
     "lifting jack 1": "owned",
     "lifting wheel chocks 2": "owned",
@@ -111,14 +111,14 @@ test("raised, it needs stands that hold, a jack that lifts, and chocks for what 
     "protection Dust mask": "owned",
   });
   // 1310 · 0.41 · 1.1 = 591 kg at the rear.
-  expect(lifting("2 stands 250 kg", "jack 500 kg")).toMatchObject({
+  expect(lifting("2 stands 250 kg each", "jack 500 kg")).toMatchObject({
     "lifting stands 0": "missing",
     "lifting jack 1": "missing",
     "lifting wheel chocks 2": "missing",
     "protection Eye protection": "missing",
   });
   expect(lifting("jack 500 kg lent to next door")).toMatchObject({ "lifting jack 1": "missing" });
-  const all = kitFor(routeOf([], { steps: [step("raise", "raise", { stance: "all up" })] }), owned("4 stands 1500 kg", "jack 2000 kg"), { vehicle: car });
+  const all = kitFor(routeOf([], { steps: [step("raise", "raise", { stance: "all up" })] }), owned("4 stands 1500 kg each", "jack 2000 kg"), { vehicle: car });
   expect(all.lines.map(({ key }) => key)).toEqual(["lifting stands 0", "lifting jack 1"]);
 });
 

@@ -6,6 +6,7 @@ import type { RecordStamp } from "../model/record";
 import type { Vehicle } from "../model/vehicle";
 import { readPrice } from "../quantity/money";
 import { readNumber } from "../quantity/read-number";
+import { readOdometer } from "../quantity/read-odometer";
 import { readQuickEntry } from "./quick-entry";
 
 /** The columns of the log as a table, in the order they are written. */
@@ -121,13 +122,8 @@ function readRow(cells: readonly string[], { columns, dayForm, vehicleId, system
   const unitSaid = cell("unit").toLowerCase();
   const unit = unitSaid === "" ? vehicle.distanceUnit : unitSaid.startsWith("k") ? "km" : unitSaid.startsWith("mi") ? "mi" : undefined;
   if (!unit) throw new InputError(`"${cell("unit")}" is no unit of distance: km or mi.`);
-  const odometer = readNumber(
-    cell("odometer")
-      .replace(/(?<=\d)[ ,.\u00a0\u2009\u202f](?=\d{3}(?!\d))/g, "")
-      .replace(/\s*(?:km|mi|miles)$/i, ""),
-    "The odometer",
-  ).value;
-  if (odometer < 0 || odometer > 10_000_000) throw new InputError("No odometer shows that.");
+  // In a table a mark before three digits sets off thousands, as in all its rows.
+  const odometer = readOdometer(cell("odometer").replace(/(?<=\d)[ ,.\u00a0\u2009\u202f](?=\d{3}(?!\d))/g, ""), unit);
   const guess = readQuickEntry(`${part} ${cell("place")}`, unit, today);
   const place = cell("place") === "" ? guess.place : (PLACES.find((one) => one === cell("place").toLowerCase()) ?? guess.place);
   if (!place) throw new InputError(cell("place") === "" ? "It does not say where the part sits." : `"${cell("place")}" is none of: ${PLACES.join(", ")}.`);
@@ -146,7 +142,7 @@ function readRow(cells: readonly string[], { columns, dayForm, vehicleId, system
     count,
     place,
     system,
-    odometer: { value: odometer, unit },
+    odometer,
     on,
     ...(cell("price") === "" ? {} : { priceMinor: readPrice(cell("price")) }),
     ...(cell("quote") === "" ? {} : { quoteMinor: readPrice(cell("quote")) }),

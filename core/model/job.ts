@@ -22,9 +22,10 @@ export type Stance = (typeof STANCES)[number];
 export const STEP_KINDS = ["do", "undo", "hand-start", "torque", "count", "look", "raise", "lower"] as const;
 export type StepKind = (typeof STEP_KINDS)[number];
 
+const leftHand = z.literal(true).optional();
 export const threadSchema = z.discriminatedUnion("system", [
-  z.strictObject({ system: z.literal("metric"), diameterMm: z.number().positive().max(100), pitchMm: z.number().positive().max(10) }),
-  z.strictObject({ system: z.literal("inch"), diameterIn: z.number().positive().max(4), threadsPerInch: z.number().positive().max(100) }),
+  z.strictObject({ system: z.literal("metric"), diameterMm: z.number().positive().max(100), pitchMm: z.number().positive().max(10), leftHand }),
+  z.strictObject({ system: z.literal("inch"), diameterIn: z.number().positive().max(4), threadsPerInch: z.number().positive().max(100), leftHand }),
 ]);
 
 export const adapterSchema = z.strictObject({ offsetMm: z.number().min(0).max(1000), angleDeg: z.number().min(0).max(180) });

@@ -12,6 +12,25 @@ export interface Migration {
   migrate(household: RawHousehold): RawHousehold;
 }
 
+/** Every torque figure in a record of unknown shape, changed; the record given is not. */
+function withFigures<T>(value: T, change: (figure: Record<string, unknown>) => Record<string, unknown>): T {
+  if (Array.isArray(value)) return value.map((one) => withFigures(one as unknown, change)) as T;
+  if (typeof value !== "object" || value === null) return value;
+  return Object.fromEntries(
+    Object.entries(value).map(([key, inside]) => [
+      key,
+      (key === "figure" || key === "wheelTorque") && typeof inside === "object" && inside !== null
+        ? change(inside as Record<string, unknown>)
+        : withFigures(inside as unknown, change),
+    ]),
+  ) as T;
+}
+
+/** Until version 7 an angle had one torque before it, and nothing else. */
+function anglesFirst({ torque, ...figure }: Record<string, unknown>): Record<string, unknown> {
+  return figure.form === "angle" && torque !== undefined ? { ...figure, first: { form: "value", torque } } : { ...figure, ...(torque === undefined ? {} : { torque }) };
+}
+
 /**
  * Every change of the model since version 1, in order; only ever appended to.
  * Both the store in the browser and the import of a file run this one list.
@@ -28,6 +47,15 @@ export const MIGRATIONS: readonly Migration[] = [
     migrate: (household) => ({ ...household, intervals: household.intervals ?? [], removals: household.removals ?? [] }),
   },
   { to: 7, name: "photos of an entry", migrate: (household) => household },
+  {
+    to: 8,
+    name: "what comes before an angle in any form; hand tight; left-hand threads; beam wrenches; twelve-point heads",
+    migrate: (household) => ({
+      ...household,
+      jobs: (household.jobs ?? []).map((job) => withFigures(job, anglesFirst)),
+      vehicles: (household.vehicles ?? []).map((vehicle) => withFigures(vehicle, anglesFirst)),
+    }),
+  },
 ];
 
 /**

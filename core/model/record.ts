@@ -1,7 +1,7 @@
 import { z } from "zod";
 
 /** Version of the model that this build reads and writes. Raised together with a new entry in migrations.ts. */
-export const MODEL_VERSION = 7 as const;
+export const MODEL_VERSION = 8 as const;
 
 export const idSchema = z.string().min(1).max(40);
 

@@ -15,7 +15,7 @@ export const torqueWrenchSchema = z
   .strictObject({
     ...owned,
     kind: z.literal("torque wrench"),
-    works: z.enum(["click", "dial", "digital"]),
+    works: z.enum(["click", "dial", "beam", "digital"]),
     drive,
     unit: z.enum(TORQUE_UNITS),
     min: z.number().min(0),

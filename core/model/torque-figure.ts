@@ -11,23 +11,30 @@ export const torqueQuantitySchema = z.strictObject({
 
 const MAX_PASSES = 6;
 
+const value = z.strictObject({ form: z.literal("value"), torque: torqueQuantitySchema });
+const range = z
+  .strictObject({ form: z.literal("range"), low: torqueQuantitySchema, high: torqueQuantitySchema })
+  .refine(({ low, high }) => quantityNm(low) < quantityNm(high), { message: "The lower end of a torque range must be below its upper end." });
+/** Good and tight with a short tool, no figure given. */
+const snug = z.strictObject({ form: z.literal("snug") });
+/** As far as fingers turn it, and no tool. */
+const handTight = z.strictObject({ form: z.literal("hand tight") });
+const passes = z.strictObject({ form: z.literal("passes"), torques: z.array(torqueQuantitySchema).min(2).max(MAX_PASSES) });
+
+/** What comes before an angle: all that is done up to a torque, or by hand. */
+const firstPartSchema = z.discriminatedUnion("form", [value, range, snug, handTight, passes]);
+export type FirstPart = z.infer<typeof firstPartSchema>;
+
 /** Every form in which a maker writes down how tight something should be. */
-export const torqueFigureSchema = z
-  .discriminatedUnion("form", [
-    z.strictObject({ form: z.literal("value"), torque: torqueQuantitySchema }),
-    z.strictObject({ form: z.literal("range"), low: torqueQuantitySchema, high: torqueQuantitySchema }),
-    z.strictObject({ form: z.literal("maximum"), torque: torqueQuantitySchema }),
-    z.strictObject({ form: z.literal("snug") }),
-    z.strictObject({ form: z.literal("passes"), torques: z.array(torqueQuantitySchema).min(2).max(MAX_PASSES) }),
-    z.strictObject({
-      form: z.literal("angle"),
-      torque: torqueQuantitySchema,
-      anglesDeg: z.array(z.number().positive().max(720)).min(1).max(MAX_PASSES),
-    }),
-    z.strictObject({ form: z.literal("turns"), turns: z.number().positive().max(200) }),
-  ])
-  .refine((figure) => figure.form !== "range" || quantityNm(figure.low) < quantityNm(figure.high), {
-    message: "The lower end of a torque range must be below its upper end.",
-  });
+export const torqueFigureSchema = z.discriminatedUnion("form", [
+  value,
+  range,
+  z.strictObject({ form: z.literal("maximum"), torque: torqueQuantitySchema }),
+  snug,
+  handTight,
+  passes,
+  z.strictObject({ form: z.literal("angle"), first: firstPartSchema, anglesDeg: z.array(z.number().positive().max(720)).min(1).max(MAX_PASSES) }),
+  z.strictObject({ form: z.literal("turns"), turns: z.number().positive().max(200) }),
+]);
 
 export type TorqueFigure = z.infer<typeof torqueFigureSchema>;

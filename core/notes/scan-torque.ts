@@ -125,7 +125,7 @@ export function torqueAt(words: readonly Word[], at: number): FoundTorque | unde
       angles.push(angle.degrees);
       to = angle.next;
     }
-    if (angles.length > 0) return { figure: { form: "angle", torque: first, anglesDeg: angles }, from: at, to };
+    if (angles.length > 0) return { figure: { form: "angle", first: { form: "value", torque: first }, anglesDeg: angles }, from: at, to };
     if (maximum > 0) return { figure: { form: "maximum", torque: first }, from: at - maximum, to };
     if (["max", "maximum", "tops"].includes(words[to]?.text ?? "")) return { figure: { form: "maximum", torque: first }, from: at, to: to + 1 };
     return { figure: { form: "value", torque: first }, from: at, to };

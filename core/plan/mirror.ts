@@ -1,4 +1,5 @@
 import type { Fastener, Route, Step } from "../model/job";
+import { torquesOf } from "../torque/torques-of";
 import { formatHeadSize, sameHead } from "../quantity/read-head-size";
 import { formatFigure } from "../quantity/torque-words";
 
@@ -47,7 +48,7 @@ function mirrorsOf(step: Step, fastener: Fastener | undefined, newId: () => stri
     ...(step.count === undefined ? {} : { count: step.count }),
     ...(step.takesOff ? { putsBack: step.takesOff } : {}),
   };
-  const many = fastener && fastener.count > 1 && fastener.figure && fastener.figure.form !== "snug";
+  const many = fastener && fastener.count > 1 && fastener.figure && torquesOf(fastener.figure).length > 0;
   if (step.kind !== "undo" || !many) return [back];
   const byHand = `${title}, by hand`.slice(0, 200);
   return [

@@ -6,6 +6,14 @@ export interface ReadNumber {
   decimals: number;
 }
 
+/**
+ * A number within a text, as the source of a pattern: fractions and mixed numbers, single-sign fractions, thousands
+ * set off by spaces, comma or point. It takes all the digits and marks that hang together, so that what is no number
+ * ("1,200", "1.2.3") is refused whole instead of being read in part.
+ */
+export const NUMBER =
+  "(?:(?:\\d+(?:\\s+|\\s*-\\s*))?\\d+\\s?[/⁄]\\s?\\d+|\\d*\\s?[½¼¾⅛⅜⅝⅞⅓⅔]|\\d{1,3}(?:[\\s\\u00a0\\u2009\\u202f]\\d{3})+(?!\\d)(?:[.,]\\d+)*|\\d+(?:[.,]\\d+)*|[.,]\\d+)";
+
 const SPACES = /[\s\u00a0\u2009\u202f]/g;
 const PLAIN = /^[+-]?(\d+([.,]\d*)?|[.,]\d+)$/;
 const GROUPED = /^[+-]?\d{1,3}([\s\u00a0\u2009\u202f]\d{3})+([.,]\d*)?$/;
@@ -50,6 +58,11 @@ function readFraction([text, sign, whole = "0", above = "", below = ""]: RegExpE
   const value = (sign === "-" ? -1 : 1) * (Number(whole) + Number(above) / Number(below));
   if (!Number.isFinite(value)) throw new InputError(`${what} is too large to be real.`, field);
   return { value, decimals: String(Number(Math.abs(value % 1).toFixed(4))).split(".")[1]?.length ?? 0 };
+}
+
+/** Whether a number was written as a fraction or has one in it: "3/8", "1-3/4", "½". */
+export function isFraction(text: string): boolean {
+  return /[/⁄½¼¾⅛⅜⅝⅞⅓⅔]/.test(text);
 }
 
 /** Throws for what is no number in any unit: a picture, or a number written with an e. */

@@ -1,109 +1,287 @@
 import { InputError } from "../input-error";
-import type { TorqueFigure } from "../model/torque-figure";
+import type { FirstPart, TorqueFigure } from "../model/torque-figure";
+import { type FigureToken, figureTokens } from "./figure-tokens";
 import { readNumber, refuseStrange } from "./read-number";
-import { TORQUE_NUMBER, torqueFrom } from "./read-torque";
-import { type TorqueQuantity, quantityNm } from "./torque-quantity";
+import { type FoundUnit, torqueOf } from "./read-torque";
+import { type TorqueQuantity, formatTorque, quantityNm } from "./torque-quantity";
 import type { TorqueUnit } from "./torque-unit";
+
+/** The most passes, and the most angles after one another, that can be kept apart. */
+const MOST = 6;
+const MOST_TURNS = 200;
+/** Two units given for one torque agree within this share, or within the rounding of either. */
+const AGREES_WITHIN = 0.02;
 
 /**
  * Reads a torque figure as people write it.
  *
- * Takes one value, a range, a maximum, "snug", passes, torque then one or more angles, and counted turns.
- * A unit said once at the end stands for every number before it. A number without any unit is refused:
- * the difference between lb·in and lb·ft is twelvefold.
+ * Takes one value, a range, a value with its tolerance, a maximum, one figure given in two units, "snug", "hand tight",
+ * passes, any of these and then one or more angles, and counted turns. A unit said once at the end stands for every
+ * number before it. Nothing is guessed: a number without any unit is refused, as lb·in and lb·ft differ twelvefold,
+ * and so is one that could be degrees or another torque; two units that contradict each other are told back.
  * @param unit taken where none is written at all, as when a field shows its unit beside it.
  * @throws InputError with a sentence for the person who typed it.
- * Example: readTorqueFigure("50 Nm + 90°") → { form: "angle", torque: 50 N·m, anglesDeg: [90] }.
+ * Example: readTorqueFigure("50 Nm + 90°") → { form: "angle", first: 50 N·m, anglesDeg: [90] }.
  */
 export function readTorqueFigure(text: string, unit?: TorqueUnit): TorqueFigure {
   const typed = text.trim();
   if (typed === "") throw new InputError('Type a torque, such as "35 ft lbs", or "snug".', "torque");
   refuseStrange(typed, "The torque", "torque");
   if (/^[-−]\s*\d/.test(typed)) throw new InputError("The torque cannot be less than zero. Leave the minus out.", "torque");
-  const plain = typed.toLowerCase().replace(/[’‘]/g, "'").replace(/[−‒]/g, "-");
-  if (/^(?:just )?(?:snug|good and tight|nipped up|hand tight)$/.test(plain)) return { form: "snug" };
+  return new FigureReader(typed, unit).read();
+}
 
-  const angleParts = splitAngles(plain);
-  if (angleParts.angles.length > 0) {
-    const [torque, ...more] = readTorques(angleParts.torque, typed, unit);
-    if (!torque || more.length > 0) {
-      throw new InputError(`"${typed}" has more than one torque before its angle. Put earlier passes in a step of their own.`, "torque");
+/** One part of a figure: a torque in whatever form, how tight by hand, or how far on. */
+type Item =
+  | { is: "value"; torque: TorqueQuantity; hasUnit: boolean; bare: string }
+  | { is: "range"; low: TorqueQuantity; high: TorqueQuantity }
+  | { is: "snug" | "hand tight" }
+  | { is: "on"; degrees: number; turns: number | undefined };
+
+class FigureReader {
+  private readonly tokens: readonly FigureToken[];
+  private at = 0;
+
+  constructor(
+    private readonly typed: string,
+    private readonly unitIfNone: TorqueUnit | undefined,
+  ) {
+    this.tokens = figureTokens(typed);
+  }
+
+  read(): TorqueFigure {
+    const maximum = this.takes("maximum");
+    const items: Item[] = [];
+    this.takeLinks();
+    while (this.at < this.tokens.length) {
+      items.push(...this.item(items));
+      if (this.takes("maximum")) return this.maximumOf(items);
+      if (this.at < this.tokens.length && !this.takeLinks() && this.tokens[this.at]?.is !== "number") throw this.strange();
     }
-    return { form: "angle", torque, anglesDeg: angleParts.angles };
+    if (items.length > 0 && ["plus", "dash", "link"].includes(this.tokens.at(-1)?.is ?? "") && /[+\-–—]$|then$|plus$/.test(this.typed)) {
+      throw new InputError(`"${this.typed}" ends before it is all said: nothing comes after the last mark. Write it, or leave the mark out.`, "torque");
+    }
+    return maximum ? this.maximumOf(items) : this.figureOf(items);
   }
 
-  const turns = /^(?:do up |back )?(.+?)\s*turns?(?: back(?: to (?:the )?mark)?)?$/.exec(plain);
-  if (turns) return { form: "turns", turns: positive(turns[1] ?? "", "The number of turns") };
-
-  const maximum = /^(?:max(?:imum)?\.?(?: of)?|up to|no more than|not over|at most|<=?|≤)\s*(.+)$/.exec(plain) ?? /^(.+?)\s*(?:max(?:imum)?\.?|or less)$/.exec(plain);
-  if (maximum) return { form: "maximum", torque: single(readTorques(maximum[1] ?? "", typed, unit), typed) };
-
-  const range = readRange(plain, typed, unit);
-  if (range) return range;
-
-  const passes = readTorques(plain, typed, unit);
-  if (passes.length === 1) return { form: "value", torque: single(passes, typed) };
-  return { form: "passes", torques: passes };
-}
-
-/** Cuts "+ 90°", "then 90 deg" and "+ quarter turn" off the end, leaving the torque in front of them. */
-function splitAngles(text: string): { torque: string; angles: number[] } {
-  const angles: number[] = [];
-  let rest = text;
-  const tail =
-    /^(.*?)(?:\s*(?:\+|,|;|\bthen\b|\bplus\b|\band\b)|\s)\s*(?:then |plus |another |a further |an? )*((?:[0-9][0-9.,]*)\s*(?:°|º|deg(?:ree)?s?\b)|(?:quarter|half|1\/4|1\/2)(?: of)?(?: a)? turn)\.?$/;
-  for (let match = tail.exec(rest); match; match = tail.exec(rest)) {
-    const said = match[2] ?? "";
-    angles.unshift(/quarter|1\/4/.test(said) ? 90 : /half|1\/2/.test(said) ? 180 : positive(said.replace(/\s*(?:°|º|deg.*)$/, ""), "The angle"));
-    rest = match[1] ?? "";
+  private item(before: readonly Item[]): Item[] {
+    const token = this.tokens[this.at];
+    if (token?.is === "snug" || token?.is === "hand tight") {
+      this.at++;
+      return [{ is: token.is }];
+    }
+    const on = this.angles();
+    if (on) return on;
+    if (token?.is !== "number") throw this.strange();
+    return [this.torqueItem(before)];
   }
-  return { torque: rest, angles };
-}
 
-/** "18-24 Nm", "18 Nm to 24 Nm", "between 18 and 24 Nm"; undefined when the text is not a range. */
-function readRange(text: string, typed: string, unitIfNone: TorqueUnit | undefined): TorqueFigure | undefined {
-  const number = `(${TORQUE_NUMBER})`;
-  const unit = "([^0-9]*?)";
-  const match =
-    new RegExp(`^${number}\\s*${unit}\\s*(?:-|–|—|\\.\\.\\.?|…|\\bto\\b)\\s*${number}\\s*([^0-9]*)$`).exec(text) ??
-    new RegExp(`^between\\s+${number}\\s*${unit}\\s*and\\s+${number}\\s*([^0-9]*)$`).exec(text);
-  if (!match) return undefined;
-  const [, lowText = "", lowUnit = "", highText = "", highUnit = ""] = match;
-  const high = torqueFrom(highText, highUnit, typed, unitIfNone);
-  const low = torqueFrom(lowText, lowUnit.trim() === "" ? highUnit : lowUnit, typed, unitIfNone);
-  if (quantityNm(low) >= quantityNm(high)) {
-    throw new InputError(`"${typed}" runs from more to less. Put the smaller figure first, or "then" between two passes.`, "torque");
+  /** "90°", "2 x 90°", "3/4 turn", "half a turn", "2 flats"; undefined where none begins. */
+  private angles(): Item[] | undefined {
+    const start = this.at;
+    const number = this.take("number");
+    const times = number && this.takes("times") ? number : undefined;
+    const amount = times ? this.take("number") : number;
+    const part = amount ? undefined : this.take("part of a turn");
+    const measure = this.tokens[this.at];
+    if (measure?.is !== "degrees" && measure?.is !== "turns" && measure?.is !== "flats") {
+      this.at = start;
+      return undefined;
+    }
+    this.at++;
+    const said = part ? (part.text === "half" ? 0.5 : 0.25) : this.positive(amount?.text ?? "", measure.is === "turns" ? "The number of turns" : "The angle");
+    const count = times ? this.positive(times.text, "How many times") : 1;
+    if (!Number.isInteger(count) || count > MOST) throw new InputError(`"${this.typed}" repeats its angle ${count} times. Write 2 x 90°, up to ${MOST} times.`, "torque");
+    const degrees = said * { degrees: 1, turns: 360, flats: 60 }[measure.is];
+    this.takes("back to the mark");
+    return Array.from({ length: count }, () => ({ is: "on" as const, degrees, turns: measure.is === "turns" ? said : undefined }));
   }
-  return { form: "range", low, high };
+
+  private torqueItem(before: readonly Item[]): Item {
+    const link = this.tokens[this.at - 1];
+    const between = link?.is === "between";
+    const first = this.one();
+    const dash = this.tokens[this.at];
+    if (dash?.is === "plus or minus") {
+      this.at++;
+      const by = this.one();
+      return this.checked(this.aroundOf(first, by));
+    }
+    if (dash?.is === "dash" || (dash?.is === "to" && this.tokens[this.at + 1]?.is === "number") || (between && dash?.is === "and")) {
+      this.at++;
+      if (this.tokens[this.at]?.is !== "number") throw this.strange();
+      return this.checked(this.rangeOf(first, this.one()));
+    }
+    // What could be degrees or newton-metres is asked about: after a plus, or after a torque that has its unit.
+    const last = before.at(-1);
+    const unitBehind = this.tokens.slice(this.at).find((token) => token.is === "unit") !== undefined;
+    const afterUnit = last !== undefined && !(last.is === "value" && !last.hasUnit);
+    if (first.unit === undefined && before.length > 0 && (link?.is === "plus" || (afterUnit && !unitBehind))) {
+      throw new InputError(`"${first.text}" could be degrees or another torque. Write ${first.text}° or ${first.text} Nm.`, "torque");
+    }
+    const own = first.unit ?? this.unitBehind();
+    if (last && last.is !== "on" && (link?.is === "and" || link?.is === "unit" || link?.is === "close")) {
+      throw new InputError(`"${this.typed}" could be a range, two passes or two figures. Write "to" in a range and "then" between two passes.`, "torque");
+    }
+    return this.checked({ is: "value", torque: torqueOf(first.text, own, this.typed, this.unitIfNone), hasUnit: first.unit !== undefined, bare: first.text });
+  }
+
+  /** A number and its unit, if one stands behind it. */
+  private one(): { text: string; unit: FoundUnit | undefined } {
+    const number = this.take("number");
+    if (!number) throw this.strange();
+    const unit = this.take("unit");
+    if (!unit && this.tokens[this.at]?.is === "strange") throw this.strange();
+    return { text: number.text, unit: unit?.unit };
+  }
+
+  private rangeOf(low: { text: string; unit: FoundUnit | undefined }, high: { text: string; unit: FoundUnit | undefined }): Item {
+    const behind = high.unit ?? this.unitBehind();
+    const range = {
+      is: "range" as const,
+      low: torqueOf(low.text, low.unit ?? behind, this.typed, this.unitIfNone),
+      high: torqueOf(high.text, behind, this.typed, this.unitIfNone),
+    };
+    if (quantityNm(range.low) >= quantityNm(range.high)) {
+      throw new InputError(`"${this.typed}" runs from more to less. Put the smaller figure first, or "then" between two passes.`, "torque");
+    }
+    return range;
+  }
+
+  private aroundOf(middle: { text: string; unit: FoundUnit | undefined }, by: { text: string; unit: FoundUnit | undefined }): Item {
+    const unit = by.unit ?? this.unitBehind();
+    const centre = torqueOf(middle.text, middle.unit ?? unit, this.typed, this.unitIfNone);
+    const spread = torqueOf(by.text, unit ?? middle.unit, this.typed, this.unitIfNone);
+    if (centre.unit !== spread.unit) throw new InputError(`"${this.typed}" gives its tolerance in another unit. Write both in one.`, "torque");
+    if (spread.value >= centre.value) throw new InputError(`"${this.typed}" is given or taken more than itself. Check the two numbers.`, "torque");
+    const decimals = Math.max(centre.decimals, spread.decimals);
+    const at = (value: number) => ({ ...centre, value: Number(value.toFixed(decimals)), decimals });
+    return { is: "range", low: at(centre.value - spread.value), high: at(centre.value + spread.value) };
+  }
+
+  /** The unit said once for all the numbers before it: the next one, so long as no angle comes first. */
+  private unitBehind(): FoundUnit | undefined {
+    for (const token of this.tokens.slice(this.at)) {
+      if (token.is === "degrees" || token.is === "turns" || token.is === "open") return undefined;
+      if (token.is === "unit") return token.unit;
+    }
+    return undefined;
+  }
+
+  /** The same torque said again in another unit, "(81 lb ft)" or "/ 81 lb ft", has to agree. */
+  private checked(item: Item): Item {
+    const opened = this.takes("open");
+    if (!opened && !(this.tokens[this.at]?.is === "slash" && this.tokens[this.at + 1]?.is === "number")) return item;
+    if (!opened) this.at++;
+    const again = this.torqueItem([]);
+    if (opened && !this.takes("close")) throw this.strange();
+    const [these, those] = [torquesIn(item), torquesIn(again)];
+    if (these.length !== those.length || these.length === 0) throw new InputError(`"${this.typed}" gives one figure in two forms. Write the one you will use.`, "torque");
+    these.forEach((torque, i) => {
+      const other = those[i] ?? torque;
+      if (!agree(torque, other)) {
+        throw new InputError(
+          `${formatTorque(torque)} is ${asNm(torque)}, but ${formatTorque(other)} is ${asNm(other)}: they do not agree. Look it up, and write the one that is right.`,
+          "torque",
+        );
+      }
+    });
+    return item;
+  }
+
+  private figureOf(items: readonly Item[]): TorqueFigure {
+    const [only, ...more] = items;
+    if (!only) throw new InputError(`"${this.typed}" has no torque in it. Type a number and its unit.`, "torque");
+    const firstOn = items.findIndex(({ is }) => is === "on");
+    if (firstOn < 0) return this.firstOf(items);
+    if (only.is === "on") {
+      if (more.length === 0 && only.turns !== undefined) {
+        if (only.turns > MOST_TURNS) throw new InputError(`"${this.typed}" is more turns than any thread has: at most ${MOST_TURNS}. Check the number.`, "torque");
+        return { form: "turns", turns: only.turns };
+      }
+      throw new InputError(`"${this.typed}" has an angle and no torque before it. Write what comes first, such as 30 Nm + 90° or hand tight + 90°.`, "torque");
+    }
+    const angles = items.slice(firstOn).map((item) => (item.is === "on" ? item.degrees : undefined));
+    const anglesDeg = angles.filter((angle) => angle !== undefined);
+    if (anglesDeg.length < angles.length) throw new InputError(`"${this.typed}" has a torque after its angle. Put it in a step of its own.`, "torque");
+    if (anglesDeg.length > MOST) throw new InputError(`More than ${MOST} angles are more than can be kept apart. Split them over two steps.`, "torque");
+    if (anglesDeg.some((angle) => angle > 720)) throw new InputError(`"${this.typed}" turns on by more than two turns. Check the angle.`, "torque");
+    return { form: "angle", first: this.firstOf(items.slice(0, firstOn)), anglesDeg };
+  }
+
+  private firstOf(items: readonly Item[]): FirstPart {
+    const [only, ...more] = items;
+    if (more.length === 0 && only?.is === "range") return { form: "range", low: only.low, high: only.high };
+    if (more.length === 0 && (only?.is === "snug" || only?.is === "hand tight")) return { form: only.is };
+    const torques = items.map((item) => {
+      if (item.is === "value") return item.torque;
+      throw new InputError(`"${this.typed}" mixes passes with ${item.is === "range" ? "a range" : `"${item.is}"`}. Put each in a step of its own.`, "torque");
+    });
+    if (torques.length > MOST) throw new InputError("More than six passes is more than can be kept apart. Split them over two steps.", "torque");
+    const [torque] = torques;
+    if (!torque) throw this.strange();
+    return torques.length === 1 ? { form: "value", torque } : { form: "passes", torques };
+  }
+
+  private maximumOf(items: readonly Item[]): TorqueFigure {
+    const [only, ...more] = items;
+    if (only?.is !== "value" || more.length > 0 || this.at < this.tokens.length) {
+      throw new InputError(`"${this.typed}" has more in it than one most. Write it like max 12 Nm.`, "torque");
+    }
+    return { form: "maximum", torque: only.torque };
+  }
+
+  /** Passes over what stands between two parts: "then", a comma, "stage 2:". Stages are counted up from one. */
+  private takeLinks(): boolean {
+    const start = this.at;
+    for (let token = this.tokens[this.at]; token; token = this.tokens[this.at]) {
+      if (token.is === "stage") {
+        const before = this.tokens.slice(0, this.at).filter(({ is }) => is === "stage").length;
+        if (token.number !== before + 1) throw new InputError(`"${this.typed}" has stage ${token.number} where ${before + 1} comes. Write the stages in order.`, "torque");
+      } else if (!["link", "and", "to", "plus", "between"].includes(token.is)) break;
+      this.at++;
+    }
+    return this.at > start;
+  }
+
+  private take<Is extends FigureToken["is"]>(is: Is): Extract<FigureToken, { is: Is }> | undefined {
+    const token = this.tokens[this.at];
+    if (token?.is !== is) return undefined;
+    this.at++;
+    return token as Extract<FigureToken, { is: Is }>;
+  }
+
+  private takes(is: FigureToken["is"]): boolean {
+    return this.take(is) !== undefined;
+  }
+
+  private positive(text: string, what: string): number {
+    const { value } = readNumber(text, what, "torque");
+    if (value <= 0) throw new InputError(`${what} must be more than zero.`, "torque");
+    return value;
+  }
+
+  private strange(): InputError {
+    const token = this.tokens[this.at];
+    if (token?.is === "least") return new InputError(`"${this.typed}" is only a least. Write the range, such as 40-50 Nm, or the figure alone.`, "torque");
+    const before = this.tokens[this.at - 1];
+    if (token?.is === "strange" && before?.is === "number") return new InputError(`"${token.text}" is not a unit of torque. Use Nm, ft lb, in lb or kgf m.`, "torque");
+    const said = token ? token.text : this.typed;
+    return new InputError(`"${said}" was not understood. Write a number and its unit, such as "35 ft lbs".`, "torque");
+  }
 }
 
-/** One or more torques in order: "20, 40, 60 Nm", "first to 20 Nm then to 40 Nm". */
-function readTorques(text: string, typed: string, unitIfNone: TorqueUnit | undefined): TorqueQuantity[] {
-  const cleaned = text.replace(/^(?:first(?: to)?|to)\s+/, "");
-  const pieces = cleaned
-    .split(/\s*(?:;|\/(?=\s*[0-9])|,\s+|\+|\bthen(?: to)?\b|\band then\b)\s*/)
-    .map((piece) => piece.replace(/^(?:to|finally|second|third)\s+/, "").trim())
-    .filter((piece) => piece !== "");
-  if (pieces.length === 0) throw new InputError(`"${typed}" has no torque in it. Type a number and its unit.`, "torque");
-  const parsed = pieces.map((piece) => {
-    const match = new RegExp(`^(${TORQUE_NUMBER})\\s*(.*)$`).exec(piece);
-    if (!match) throw new InputError(`"${piece}" was not understood. Write a number and its unit, such as "35 ft lbs".`, "torque");
-    return { number: match[1] ?? "", unit: (match[2] ?? "").trim() };
-  });
-  const lastUnit = parsed[parsed.length - 1]?.unit ?? "";
-  const torques = parsed.map((piece) => torqueFrom(piece.number, piece.unit === "" ? lastUnit : piece.unit, typed, unitIfNone));
-  if (torques.length > 6) throw new InputError("More than six passes is more than can be kept apart. Split them over two steps.", "torque");
-  return torques;
+function torquesIn(item: Item): TorqueQuantity[] {
+  return item.is === "value" ? [item.torque] : item.is === "range" ? [item.low, item.high] : [];
 }
 
-function single(torques: TorqueQuantity[], typed: string): TorqueQuantity {
-  const [first, ...more] = torques;
-  if (!first || more.length > 0) throw new InputError(`"${typed}" has more than one torque where one was expected.`, "torque");
-  return first;
+/** Whether two ways of giving one torque are the same, within two in a hundred or the last place that either was given to. */
+function agree(a: TorqueQuantity, b: TorqueQuantity): boolean {
+  const [aNm, bNm] = [quantityNm(a), quantityNm(b)];
+  const rounding = (torque: TorqueQuantity, nm: number) => (nm / torque.value) * 0.5 * 10 ** -torque.decimals;
+  return Math.abs(aNm - bNm) <= Math.max(AGREES_WITHIN * Math.min(aNm, bNm), rounding(a, aNm) + 1e-9, rounding(b, bNm) + 1e-9);
 }
 
-function positive(text: string, what: string): number {
-  const { value } = readNumber(text, what, "torque");
-  if (value <= 0) throw new InputError(`${what} must be more than zero.`, "torque");
-  return value;
+function asNm(torque: TorqueQuantity): string {
+  return `${quantityNm(torque).toFixed(1)} N·m`;
 }

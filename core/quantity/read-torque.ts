@@ -1,42 +1,68 @@
 import { InputError } from "../input-error";
-import { readNumber, refuseStrange } from "./read-number";
+import { NUMBER, isFraction, readNumber, refuseStrange } from "./read-number";
 import type { TorqueQuantity } from "./torque-quantity";
 import type { TorqueUnit } from "./torque-unit";
 
-/*
- * Written forms of each unit, longest first where one begins another. The figure is matched
- * after spaces, dots, middle dots, hyphens and slashes between letters have become one space.
- */
-const UNIT_WORDS: [RegExp, TorqueUnit][] = [
-  [/^(?:knm|kn m|kilonewton met(?:er|re)s?)$/, "kN.m"],
-  [/^(?:cnm|cn m|centinewton met(?:er|re)s?)$/, "cN.m"],
-  [/^(?:dnm|dn m|decinewton met(?:er|re)s?)$/, "dN.m"],
-  [/^(?:nm|n m|newton ?met(?:er|re)s?)$/, "N.m"],
-  [/^(?:(?:ft|foot|feet) ?(?:lbs?|lbf|pounds?)|(?:lbs?|lbf|pounds?) ?(?:ft|foot|feet)|pounds? force f(?:oo|ee)t)$/, "lbf.ft"],
-  [/^(?:(?:in|inch|inches) ?(?:lbs?|lbf|pounds?)|(?:lbs?|lbf|pounds?) ?(?:in|inch|inches)|pounds? force inch(?:es)?)$/, "lbf.in"],
-  [/^(?:(?:in|inch|inches) ?(?:ozs?|ozf|ounces?)|(?:ozs?|ozf|ounces?) ?(?:in|inch|inches))$/, "ozf.in"],
-  [/^(?:kgf? ?cm|cm ?kgf?|kilograms? force centimet(?:er|re)s?|kilogram centimet(?:er|re)s?)$/, "kgf.cm"],
-  [/^(?:kgf? ?m|m ?kgf?|mkp|kpm|kp m|kilograms? force met(?:er|re)s?|kilogram met(?:er|re)s?)$/, "kgf.m"],
-];
+interface UnitWords {
+  /** Written forms; a space stands for any mark or none between the two words. */
+  written: string;
+  unit: TorqueUnit;
+  /** How many of `unit` it is, as a power of ten; one where left out. */
+  tens?: number;
+}
 
-/** A number within a torque figure, as a pattern: fractions, grouped thousands, comma or point. */
-export const TORQUE_NUMBER = "(?:[0-9]+(?:\\s+|-))?[0-9]+\\/[0-9]+|[0-9][0-9\\s\\u00a0\\u2009\\u202f]*(?:[.,][0-9]+)?|[.,][0-9]+";
+const METRE = "met(?:er|re)s?";
+const POUND = "(?:lbs?|lbf|pounds?(?: force)?)";
+const FOOT = "(?:ft|foot|feet)";
+const INCH = "(?:in|inch|inches)";
+const OUNCE = "(?:ozs?|ozf|ounces?)";
+const KILOGRAM = "(?:kgf?|kilograms?(?: force)?)";
+
+/** Written forms of each unit. Decanewton-metres are kept as newton-metres. */
+const UNIT_WORDS: readonly UnitWords[] = [
+  { written: `kn m|kilonewton ${METRE}`, unit: "kN.m" },
+  { written: `dan m|decanewton ${METRE}`, unit: "N.m", tens: 1 },
+  { written: `cn m|centinewton ${METRE}`, unit: "cN.m" },
+  { written: `dn m|decinewton ${METRE}`, unit: "dN.m" },
+  { written: `n m|newton ${METRE}`, unit: "N.m" },
+  { written: `${FOOT} ${POUND}|${POUND} ${FOOT}`, unit: "lbf.ft" },
+  { written: `${INCH} ${POUND}|${POUND} ${INCH}`, unit: "lbf.in" },
+  { written: `${INCH} ${OUNCE}|${OUNCE} ${INCH}`, unit: "ozf.in" },
+  { written: `${KILOGRAM} (?:cm|centimet(?:er|re)s?)|cm ${KILOGRAM}`, unit: "kgf.cm" },
+  { written: `${KILOGRAM} (?:m|${METRE})|m ${KILOGRAM}|mkp|kpm|kp m`, unit: "kgf.m" },
+];
+const BETWEEN = "[\\s.·⋅•*\\-/–]{0,3}";
+const UNITS = UNIT_WORDS.map((words) => ({ ...words, at: new RegExp(`(?:${words.written.replaceAll(" ", BETWEEN)})\\.?(?![a-z])`, "iy") }));
+
+export interface FoundUnit {
+  unit: TorqueUnit;
+  tens: number;
+  /** The first place after it. */
+  to: number;
+}
+
+/** The torque unit that is written at a place of a text, however it is spelt; the longest of several. */
+export function torqueUnitAt(text: string, at: number): FoundUnit | undefined {
+  let found: FoundUnit | undefined;
+  for (const { at: pattern, unit, tens = 0 } of UNITS) {
+    pattern.lastIndex = at;
+    if (pattern.test(text) && pattern.lastIndex > (found?.to ?? at)) found = { unit, tens, to: pattern.lastIndex };
+  }
+  return found;
+}
 
 const MANY_SPELLINGS = 500;
 const met = new Map<string, TorqueUnit>();
 
-/** Torque unit named by a piece of text, however it is spelt; undefined when it names none. */
+/** Torque unit named by a piece of text, however it is spelt; undefined when it names none, or one that is not kept as it is (daN·m). */
 export function readTorqueUnit(text: string): TorqueUnit | undefined {
   const known = met.get(text);
   if (known) return known;
-  const plain = text
-    .trim()
-    .toLowerCase()
-    .replace(/[\s.·⋅•*\-/–]+/g, " ")
-    .trim();
-  const unit = UNIT_WORDS.find(([pattern]) => pattern.test(plain))?.[1];
-  if (unit && met.size < MANY_SPELLINGS) met.set(text, unit);
-  return unit;
+  const plain = text.trim();
+  const found = torqueUnitAt(plain, 0);
+  if (!found || found.to !== plain.length || found.tens !== 0) return undefined;
+  if (met.size < MANY_SPELLINGS) met.set(text, found.unit);
+  return found.unit;
 }
 
 /**
@@ -49,7 +75,7 @@ export function readTorque(text: string, unit?: TorqueUnit): TorqueQuantity {
   if (plain) return plain;
   const typed = text.trim();
   refuseStrange(typed, "The torque", "torque");
-  const match = new RegExp(`^(${TORQUE_NUMBER})\\s*(.*)$`).exec(typed);
+  const match = new RegExp(`^(${NUMBER})\\s*(.*)$`).exec(typed);
   if (match) return torqueFrom(match[1] ?? "", match[2] ?? "", typed, unit);
   // Not begun by a number: the number's own sentence says why.
   readNumber(typed, "The torque", "torque");
@@ -89,12 +115,30 @@ function readPlain(text: string): TorqueQuantity | undefined {
  * @param typed the whole text, for the sentences. @throws InputError as readTorque.
  */
 export function torqueFrom(numberText: string, unitText: string, typed: string, unitIfNone: TorqueUnit | undefined): TorqueQuantity {
+  const written = unitText.trim();
+  const found = torqueUnitAt(written, 0);
+  const known = found && found.to === written.length ? found : undefined;
+  if (written !== "" && !known) throw new InputError(`"${written}" is not a unit of torque. Use Nm, ft lb, in lb or kgf m.`, "torque");
+  return torqueOf(numberText, known, typed, unitIfNone);
+}
+
+/** As torqueFrom, with the unit read already. @throws InputError as readTorque. */
+export function torqueOf(numberText: string, found: Pick<FoundUnit, "unit" | "tens"> | undefined, typed: string, unitIfNone: TorqueUnit | undefined): TorqueQuantity {
+  refuseTwoNumbers(numberText, typed);
   const { value, decimals } = readNumber(numberText, "The torque", "torque");
   if (value <= 0) throw new InputError("A torque of nothing holds nothing. Type a number above zero.", "torque");
   if (value > 1e6) throw new InputError(`"${typed}" is more than any wrench can give. Check the number.`, "torque");
-  const written = unitText.trim();
-  const unit = written === "" ? unitIfNone : readTorqueUnit(written);
-  if (unit) return { value, unit, decimals: Math.min(decimals, 6) };
-  if (written === "") throw new InputError(`"${typed}" has no unit. Add Nm, ft lb, in lb or kgf m: a foot-pound is twelve inch-pounds.`, "torque");
-  throw new InputError(`"${written}" is not a unit of torque. Use Nm, ft lb, in lb or kgf m.`, "torque");
+  const unit = found?.unit ?? unitIfNone;
+  if (!unit) throw new InputError(`"${typed}" has no unit. Add Nm, ft lb, in lb or kgf m: a foot-pound is twelve inch-pounds.`, "torque");
+  const tens = found?.tens ?? 0;
+  return { value: Number((value * 10 ** tens).toPrecision(15)), unit, decimals: Math.max(0, Math.min(decimals, 6) - tens) };
+}
+
+/** "40/60" is no fraction that anybody sets: it is two figures, and the mark between them does not say which way. */
+function refuseTwoNumbers(numberText: string, typed: string): void {
+  const parts = /(\d+)\s?[/⁄]\s?(\d+)$/.exec(numberText);
+  if (!isFraction(numberText) || !parts) return;
+  const [above, below] = [Number(parts[1]), Number(parts[2])];
+  if (above < below && [2, 3, 4, 5, 8, 10, 16].includes(below)) return;
+  throw new InputError(`"${typed}" could be a fraction, a range or two passes. Write ${above}-${below}, or ${above} then ${below}.`, "torque");
 }

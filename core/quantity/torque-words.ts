@@ -16,11 +16,12 @@ export function formatFigure(figure: TorqueFigure): string {
     case "maximum":
       return `max ${formatTorque(figure.torque)}`;
     case "snug":
-      return "snug";
+    case "hand tight":
+      return figure.form;
     case "passes":
       return figure.torques.map(formatTorque).join(", then ");
     case "angle":
-      return [formatTorque(figure.torque), ...figure.anglesDeg.map((angle) => `${angle}°`)].join(" + ");
+      return [formatFigure(figure.first), ...figure.anglesDeg.map((angle) => `${angle}°`)].join(" + ");
     case "turns":
       return turnsInWords(figure.turns);
   }
@@ -41,10 +42,12 @@ export function figureInWords(figure: TorqueFigure): string {
       return `no more than ${inWords(figure.torque)}`;
     case "snug":
       return "snug: good and tight, no figure given";
+    case "hand tight":
+      return "hand tight: as far as fingers turn it, no tool";
     case "passes":
       return `${figure.torques.length} passes, all bolts at each: ${figure.torques.map(inWords).join(", then ")}`;
     case "angle":
-      return `${inWords(figure.torque)}, then ${figure.anglesDeg.map(angleInWords).join(", then ")}`;
+      return `${figureInWords(figure.first)}, then ${figure.anglesDeg.map(angleInWords).join(", then ")}`;
     case "turns":
       return `${turnsInWords(figure.turns)}, back to the mark`;
   }

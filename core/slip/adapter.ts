@@ -217,6 +217,6 @@ function assumptionOf(lever: Lever): string {
 }
 
 function cautionOf(owned: TorqueWrench | undefined): string {
-  const windBack = owned?.works === "digital" || owned?.works === "dial" ? "" : " Wind a click wrench back to its lowest mark afterwards.";
+  const windBack = owned && owned.works !== "click" ? "" : " Wind a click wrench back to its lowest mark afterwards.";
   return `Lengths not known? Set the adapter square to the handle: at 90° nothing changes. A universal joint is not for torquing.${windBack}`;
 }

@@ -3,7 +3,7 @@ import type { TorqueFigure } from "../model/torque-figure";
 import { readMeasure } from "../quantity/measure";
 import { readTorqueFigure } from "../quantity/read-torque-figure";
 import { shown } from "../quantity/shown";
-import { formatTorque } from "../quantity/torque-quantity";
+import { formatFigure } from "../quantity/torque-words";
 import { angleTurn } from "../turn/angle-turn";
 import { clockAfter, formatClock, readClock } from "../turn/clock";
 import type { SlipKind } from "./slip";
@@ -74,5 +74,5 @@ function readAngles(text: string): { torque: string | undefined; angles: number[
   }
   const figure: TorqueFigure = readTorqueFigure(typed);
   if (figure.form !== "angle") throw new InputError("There is no angle in that. Type it like 50 Nm + 90°.");
-  return { torque: formatTorque(figure.torque), angles: figure.anglesDeg };
+  return { torque: formatFigure(figure.first), angles: figure.anglesDeg };
 }

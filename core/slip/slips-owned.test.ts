@@ -69,7 +69,7 @@ test("a thread's usual head, key and tap drill stand with its length", () => {
   expect(line("stud", { thread: "M10" }, "Head of its usual")).toBe("16 mm");
   expect(line("stud", { thread: "M10" }, "Key of a cap screw")).toBe("8 mm key");
   expect(line("stud", { thread: "M10" }, "To cut the thread anew")).toBe("8.5 mm");
-  expect(line("stud", { thread: "M30x2", standout: "90" }, "Head of its usual")).toBeUndefined();
+  expect(line("stud", { thread: "M33x2", standout: "90" }, "Head of its usual")).toBeUndefined();
 });
 
 test("ready mixed coolant is told with what it comes to, and a purchase with its price", () => {

@@ -178,7 +178,7 @@ test.each<[string, Typed, string, string]>([
   ["adapter", { step: "100" }, "step", "less than half a step"],
   ["fit", { outer: "🔩" }, "outer", "a picture"],
   ["fit", { outer: "0" }, "outer", "not the size of any head"],
-  ["sane", { thread: "M11" }, "thread", "no coarse pitch"],
+  ["sane", { thread: "M13" }, "thread", "no coarse pitch"],
   ["sane", { thread: "33 mm" }, "thread", "No usual thread has a head of 33 mm"],
   ["sane", { torque: "snug" }, "torque", "no number to judge"],
   ["sane", { strength: "A2-70", thread: "M30x2" }, "strength", "not defined for a thread this thick"],

@@ -5,6 +5,7 @@ type Pair = readonly [threadMm: number, size: number];
 
 /** Hexagon across flats, mm, by thread: ISO 4014, 4017 and 4032 (sizes of ISO 272). */
 const ISO_HEXAGON: readonly Pair[] = [
+  [2.5, 5],
   [3, 5.5],
   [4, 7],
   [5, 8],
@@ -19,6 +20,8 @@ const ISO_HEXAGON: readonly Pair[] = [
   [20, 30],
   [22, 34],
   [24, 36],
+  [27, 41],
+  [30, 46],
 ];
 
 /** Other hexagons that are met. */
@@ -47,6 +50,12 @@ const OTHER_HEXAGONS: readonly Pair[] = [
   [12, 17],
   [14, 19],
   [16, 22],
+  // Bolts of cylinder heads, big ends and driveline that are met in these sizes, M9 and M11 among them; no standard lists them.
+  [9, 13],
+  [9, 14],
+  [11, 15],
+  [11, 16],
+  [11, 17],
   // Wheel bolts and nuts.
   [14, 17],
   [12, 21],
@@ -55,6 +64,7 @@ const OTHER_HEXAGONS: readonly Pair[] = [
 
 /** Hexagon keys, mm: ISO 4762 cap screws first; ISO 7380 and 10642 button and countersunk; ISO 4026 set screws. */
 const CAP_SCREW_KEY: readonly Pair[] = [
+  [2.5, 2],
   [3, 2.5],
   [4, 3],
   [5, 4],
@@ -68,6 +78,8 @@ const CAP_SCREW_KEY: readonly Pair[] = [
   [20, 17],
   [22, 17],
   [24, 19],
+  [27, 19],
+  [30, 22],
 ];
 const OTHER_KEYS: readonly Pair[] = [
   [3, 2],
@@ -75,6 +87,9 @@ const OTHER_KEYS: readonly Pair[] = [
   [5, 3],
   [6, 4],
   [8, 5],
+  // Guide pins of brake calipers; no standard has a 7 mm key.
+  [8, 7],
+  [9, 7],
   [10, 6],
   [12, 8],
   [16, 10],
@@ -94,8 +109,13 @@ const OTHER_KEYS: readonly Pair[] = [
 /** Six-lobe recesses by number: ISO 14579, 14580 and 14583, with the T40 and T50 that are met on M8. */
 const SIX_LOBE: readonly Pair[] = [
   [3, 10],
+  [2.5, 8],
+  [3.5, 15],
+  [4, 15],
   [4, 20],
   [5, 25],
+  [5, 27],
+  [6, 27],
   [6, 30],
   [8, 40],
   [8, 45],
@@ -124,6 +144,18 @@ const SIX_LOBE_EXTERNAL: readonly Pair[] = [
 /** Multi-spline sizes are named after the screw they drive: DIN 34822 and 34824. */
 const MULTI_SPLINE: readonly Pair[] = [4, 5, 6, 8, 10, 12, 14, 16, 18].map((size): Pair => [size, size]);
 
+/** Twelve-point flange screws, mm: the sizes of ISO 4162's flanges, which they share. */
+const TWELVE_POINT: readonly Pair[] = [
+  [6, 8],
+  [8, 10],
+  [10, 12],
+  [10, 13],
+  [12, 14],
+  [12, 15],
+  [14, 17],
+  [14, 18],
+];
+
 type InchPair = readonly [threadIn: number, acrossIn: number];
 
 /** Inch hexagons: ASME B18.2.1 cap screws and B18.2.2 nuts; B18.6.3 for the numbered screws; wheel nuts of 1/2 in studs at 13/16. */
@@ -144,6 +176,8 @@ const INCH_HEXAGON: readonly InchPair[] = [
   [9 / 16, 7 / 8],
   [1 / 2, 13 / 16],
 ];
+/** Twelve-point flange screws, inch: IFI 115, across flats as the thread's diameter. */
+const INCH_TWELVE_POINT: readonly InchPair[] = [1 / 4, 5 / 16, 3 / 8, 7 / 16, 1 / 2, 9 / 16, 5 / 8].map((size): InchPair => [size, size]);
 /** Inch keys: ASME B18.3 socket head cap screws. */
 const INCH_KEY: readonly InchPair[] = [
   [0.164, 9 / 64],
@@ -174,7 +208,7 @@ const known = new Map<string, readonly Thread[]>();
 
 function lookUp({ profile, size, unit }: HeadSize): Thread[] {
   if (unit === "in") {
-    const pairs = profile === "hexagon" ? INCH_HEXAGON : INCH_KEY;
+    const pairs = profile === "hexagon" ? INCH_HEXAGON : profile === "twelve-point" ? INCH_TWELVE_POINT : INCH_KEY;
     return pairs.filter(([, across]) => same(across, size)).flatMap(([inches]) => usualPitches({ inches }));
   }
   const diameters = new Set(
@@ -211,6 +245,8 @@ function metricPairs(profile: HeadSize["profile"]): readonly Pair[] {
       return SIX_LOBE_EXTERNAL;
     case "multi-spline":
       return MULTI_SPLINE;
+    case "twelve-point":
+      return TWELVE_POINT;
   }
 }
 

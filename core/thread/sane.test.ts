@@ -57,8 +57,8 @@ test.each([
   ["110 kgf m", on("M12"), "As 110 N·m it would fit."],
   ["5000 Nm", on("M6"), "5000 N·m would break an M6. Look the figure up again."],
   ["31 lb in", on("3/8-16"), "31 lb·in would leave a 3/8-16 loose. As 31 lb·ft it is 42.0 N·m, which fits."],
-  ["400 Nm", { threads: threadsOfHead(readHeadSize("13")) }, "400 N·m would break any thread that such a head usually has (M8 or M10)."],
-  ["0.1 Nm", { threads: threadsOfHead(readHeadSize("13")) }, "0.1 N·m would leave any thread that such a head usually has loose (M8 or M10)."],
+  ["400 Nm", { threads: threadsOfHead(readHeadSize("13")) }, "400 N·m would break any thread that such a head usually has (M8 or M9 or M10)."],
+  ["0.1 Nm", { threads: threadsOfHead(readHeadSize("13")) }, "0.1 N·m would leave any thread that such a head usually has loose (M8 or M9 or M10)."],
   ["12 Nm", on("M6", { maximumNm: 10 }), "12 N·m is above the most that the maker allows."],
 ])("%s on %j is said: %s", (torque, joint, says) => {
   expect(say(torque, joint)).toContain(says);
@@ -122,8 +122,8 @@ test("clamping force of 40 N·m on a dry M10, by hand: 40 / (0.17 · 0.010) and 
 });
 
 test.each([
-  ["13", "M8 M10"],
-  ["17", "M10 M12 M14"],
+  ["13", "M8 M9 M10"],
+  ["17", "M10 M11 M12 M14"],
   ["10", "M6 M8"],
   ["1/2", "5/16 in"],
   ["9/16", "3/8 in"],
@@ -142,10 +142,10 @@ test.each([
 test("the usual hexagon and key of a thread, from the wall chart", () => {
   expect(["M6", "M8", "M10", "M12", "M24"].map((thread) => usualHexagonMm(readThread(thread)))).toEqual([10, 13, 16, 18, 36]);
   expect(usualHexagonMm(readThread("3/8-16"))).toBeCloseTo(14.2875, 6);
-  expect(usualHexagonMm(readThread("M30x2"))).toBeUndefined();
+  expect([usualHexagonMm(readThread("M27")), usualHexagonMm(readThread("M30x2")), usualHexagonMm(readThread("M33x2"))]).toEqual([41, 46, undefined]);
   expect(["M5", "M8", "M12"].map((thread) => capScrewKey(readThread(thread))?.size)).toEqual([4, 6, 10]);
   expect(capScrewKey(readThread("1/4-20"))).toEqual({ profile: "hexagon key", size: 3 / 16, unit: "in" });
-  expect(capScrewKey(readThread("M30x2"))).toBeUndefined();
+  expect(capScrewKey(readThread("M33x2"))).toBeUndefined();
 });
 
 // ISO 2306 in mm; ASME B94.11M numbered and lettered drills in inches: No. 29, No. 7, F, 5/16, 27/64, 21/32.

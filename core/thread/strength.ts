@@ -23,6 +23,7 @@ const STRENGTHS = {
     { upToMm: 16, proof: 580, yield: 640 },
     { upToMm: 39, proof: 600, yield: 660 },
   ],
+  "9.8": [{ upToMm: 16, proof: 650, yield: 720 }],
   "10.9": [{ upToMm: 39, proof: 830, yield: 940 }],
   "12.9": [{ upToMm: 39, proof: 970, yield: 1100 }],
   "grade 2": [

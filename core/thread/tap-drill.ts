@@ -2,7 +2,28 @@ import { requirePositive } from "../input-error";
 import { type Thread, diameterMm, pitchMm } from "./thread";
 
 /** Drills for coarse metric threads, mm, by diameter. Source: ISO 2306. */
-const COARSE_DRILL_MM: Record<number, number> = { 3: 2.5, 4: 3.3, 5: 4.2, 6: 5, 7: 6, 8: 6.8, 10: 8.5, 12: 10.2, 14: 12, 16: 14, 18: 15.5, 20: 17.5, 22: 19.5, 24: 21 };
+const COARSE_DRILL_MM: Record<number, number> = {
+  2.5: 2.05,
+  3: 2.5,
+  3.5: 2.9,
+  4: 3.3,
+  5: 4.2,
+  6: 5,
+  7: 6,
+  8: 6.8,
+  9: 7.8,
+  10: 8.5,
+  11: 9.5,
+  12: 10.2,
+  14: 12,
+  16: 14,
+  18: 15.5,
+  20: 17.5,
+  22: 19.5,
+  24: 21,
+  27: 24,
+  30: 26.5,
+};
 
 /**
  * Drill for a tapped hole, mm. Coarse metric threads by the standard's table; others by its rule, diameter less one pitch,

@@ -87,7 +87,7 @@ test.each(["3/8-16", "1 1/8-7", "M8", "M12×1.5"])("%s is shown as it is written
   expect(formatThread(readThread(text))).toBe(text);
 });
 
-test.each(["10", "M", "M10x9", "No. 99-20", "#8", "7/13 UNF", "M10x0", "M11", "3/0-16", "3/8-1", "3/8"])("%s is refused in a sentence", (text) => {
+test.each(["10", "M", "M10x9", "No. 99-20", "#8", "7/13 UNF", "M10x0", "M13", "3/0-16", "3/8-1", "3/8"])("%s is refused in a sentence", (text) => {
   expect(() => readThread(text)).toThrow(/Write|Check/);
 });
 

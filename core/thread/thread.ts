@@ -2,28 +2,37 @@ import { InputError, requirePositive } from "../input-error";
 import { inchFraction } from "../quantity/inch-fraction";
 import { INCH_THREADS, METRIC_PITCHES } from "./thread-table";
 
-/** A thread as named on a drawing. Inch threads are kept by diameter and threads per inch. */
-export type Thread = { system: "metric"; diameterMm: number; pitchMm: number } | { system: "inch"; diameterIn: number; threadsPerInch: number };
+/** A thread as named on a drawing. Inch threads are kept by diameter and threads per inch. A left-hand one is undone clockwise. */
+export type Thread = ({ system: "metric"; diameterMm: number; pitchMm: number } | { system: "inch"; diameterIn: number; threadsPerInch: number }) & { leftHand?: true | undefined };
 
 function coarsePitchMm(diameterMm: number): number | undefined {
   return METRIC_PITCHES.find((one) => one.diameterMm === diameterMm)?.coarseMm;
 }
 
+const LEFT_HAND = /[\s,(-]*\b(?:l\.?h\.?|left[\s-]?hand(?:ed)?)\)?\s*(?:thread)?$/i;
+
 /**
- * Reads "M10", "M10x1.25", "M8 × 1.25", and inch threads by diameter and threads per inch: "3/8-16", "No. 8-32", "#10-24".
- * A metric size without a pitch is the coarse one, and so is an inch size with UNC behind it; UNF is the fine one.
- * @throws InputError when it is not a thread of a known size.
+ * Reads "M10", "M10x1.25", "M10-1.25", "12x1.5", and inch threads by diameter and threads per inch: "3/8-16", "3/8 16", "No. 8-32", "10-32".
+ * A metric size without a pitch is the coarse one, and so is an inch size with UNC behind it; UNF is the fine one. "LH" makes it a left-hand one.
+ * @throws InputError when it is not a thread of a known size, or contradicts itself.
  * Example: readThread("M12 x 1.5") → { system: "metric", diameterMm: 12, pitchMm: 1.5 }.
  */
 export function readThread(text: string): Thread {
   const typed = text.trim();
-  const inch = readInchThread(typed);
-  if (inch) return inch;
-  const match = /^m\s*(\d+(?:[.,]\d+)?)(?:\s*[x×*]\s*(\d+(?:[.,]\d+)?))?$/i.exec(typed);
-  if (!match) throw new InputError(`"${typed}" is not a thread. Write it like M8, M10x1.25 or 3/8-16.`, "thread");
-  const diameterMm = Number((match[1] ?? "").replace(",", "."));
-  const coarse = coarsePitchMm(diameterMm);
-  const pitchMm = match[2] === undefined ? coarse : Number(match[2].replace(",", "."));
+  const left = LEFT_HAND.exec(typed);
+  const bare = left ? typed.slice(0, left.index).trim() : typed;
+  const thread = readInchThread(bare) ?? readMetricThread(bare);
+  return left ? { ...thread, leftHand: true } : thread;
+}
+
+const METRIC = /^(m\s*)?(\d+(?:[.,]\d+)?)(?:\s*([x×*-])\s*(\d+(?:[.,]\d+)?)(?:\s*mm)?)?$/i;
+
+function readMetricThread(typed: string): Thread {
+  const [, named, diameter = "", mark, pitch] = METRIC.exec(typed) ?? [];
+  // Without the M only "12x1.5" is a thread: a bare number is a head, and "10-12" a range.
+  if (diameter === "" || (!named && (mark === undefined || mark === "-"))) throw new InputError(`"${typed}" is not a thread. Write it like M8, M10x1.25 or 3/8-16.`, "thread");
+  const diameterMm = Number(diameter.replace(",", "."));
+  const pitchMm = pitch === undefined ? coarsePitchMm(diameterMm) : Number(pitch.replace(",", "."));
   if (pitchMm === undefined) throw new InputError(`M${diameterMm} has no coarse pitch in the table. Write the pitch too, like M${diameterMm}x1.`, "thread");
   if (!(diameterMm <= 100 && pitchMm > 0 && pitchMm < diameterMm / 2)) {
     throw new InputError(`A pitch of ${pitchMm} mm does not go on a ${diameterMm} mm thread. Check the two numbers.`, "thread");
@@ -32,20 +41,36 @@ export function readThread(text: string): Thread {
 }
 
 function readInchThread(typed: string): Thread | undefined {
-  const match = /^(?:(?:no\.?|number|#)\s*(\d{1,2})|(?:(\d)[\s-])?(\d{1,2})\/(\d{1,2})(?:\s*(?:in|"))?)(?:\s*[-x×]\s*(\d{1,2}))?\s*(unc|unf)?$/i.exec(typed);
+  const plain = typed.replace("½", "1/2").replace("¼", "1/4").replace("¾", "3/4").replace("⅜", "3/8").replace("⅝", "5/8");
+  const match =
+    /^(?:(?:no\.?|number|#)\s*(\d{1,2})|(?:(\d)[\s-])?(\d{1,2})\/(\d{1,2})(?:\s*(?:in|"))?)(?:\s*[-x×\s]\s*(\d{1,2}))?\s*(unc|unf)?$/i.exec(plain) ?? bareNumbered(plain);
   if (!match) return undefined;
   const [, numbered, whole, above, below, counted, series] = match;
-  const named = INCH_THREADS.find(({ name }) => (numbered ? name === `No. ${numbered}` : !whole && name === `${above}/${below}`));
+  const named = INCH_THREADS.find(({ name }) => (numbered ? name === `No. ${Number(numbered)}` : !whole && name === `${above}/${below}`));
   const diameterIn = named?.diameterIn ?? (numbered ? Number.NaN : Number(whole ?? 0) + Number(above) / Number(below));
-  const threadsPerInch = counted ? Number(counted) : series?.toLowerCase() === "unf" ? named?.fine : series ? named?.coarse : undefined;
+  const ofSeries = series?.toLowerCase() === "unf" ? named?.fine : series ? named?.coarse : undefined;
+  if (counted && ofSeries !== undefined && Number(counted) !== ofSeries) {
+    throw new InputError(`"${typed}" contradicts itself: ${series?.toUpperCase()} of that size has ${ofSeries} threads to the inch. Count them.`, "thread");
+  }
+  const threadsPerInch = counted ? Number(counted) : ofSeries;
   if (threadsPerInch === undefined || !(diameterIn > 0 && diameterIn <= 4) || threadsPerInch < 4 || threadsPerInch * diameterIn < 2) {
     throw new InputError(`"${typed}" is not an inch thread. Write it like 3/8-16: diameter, then threads per inch.`, "thread");
   }
   return { system: "inch", diameterIn, threadsPerInch };
 }
 
-/** "M10×1.25", "M10" where the pitch is the coarse one, "3/8-16", "No. 8-32". Reads back as the same thread. */
+/** "10-32": a numbered screw without its No., where it has so many threads to the inch. */
+function bareNumbered(typed: string): RegExpExecArray | undefined {
+  const match = /^(\d{1,2})()()()\s*-\s*(\d{2})\s*(unc|unf)?$/i.exec(typed);
+  return match && INCH_THREADS.some(({ name, coarse, fine }) => name === `No. ${Number(match[1])}` && [coarse, fine].includes(Number(match[5]))) ? match : undefined;
+}
+
+/** "M10×1.25", "M10" where the pitch is the coarse one, "3/8-16", "No. 8-32", and "M14×1.5 LH". Reads back as the same thread. */
 export function formatThread(thread: Thread): string {
+  return `${sizeOf(thread)}${thread.leftHand ? " LH" : ""}`;
+}
+
+function sizeOf(thread: Thread): string {
   if (thread.system === "inch") {
     const named = INCH_THREADS.find(({ diameterIn }) => Math.abs(diameterIn - thread.diameterIn) < 1e-9)?.name;
     return `${named ?? inchFraction(thread.diameterIn)}-${thread.threadsPerInch}`;

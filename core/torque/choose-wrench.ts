@@ -42,10 +42,10 @@ export interface WrenchChoice {
 
 /**
  * The wrench's claimed accuracy as a share of its setting: its own certificate where known, otherwise
- * ±4 %, or ±6 % where full scale is 10 N·m or less (ISO 6789-1:2017).
+ * ±4 %, or ±6 % where full scale is 10 N·m or less, and for a bending beam (ISO 6789-1:2017, type I class A).
  */
 export function wrenchAccuracy(wrench: TorqueWrench): number {
-  return wrench.accuracy ?? (toNm(wrench.max, wrench.unit) <= 10 + 1e-9 ? 0.06 : 0.04);
+  return wrench.accuracy ?? (wrench.works === "beam" || toNm(wrench.max, wrench.unit) <= 10 + 1e-9 ? 0.06 : 0.04);
 }
 
 /** Lowest and highest setting the accuracy is claimed for, in the wrench's own unit. */

@@ -21,7 +21,7 @@ export type Stage =
   | { kind: "torque"; target: TorqueTarget; given: TorqueQuantity; label: string }
   | { kind: "angle"; angleDeg: number; label: string }
   | { kind: "turns"; turns: number; label: string }
-  | { kind: "snug"; label: string };
+  | { kind: "snug" | "hand tight"; label: string };
 
 /**
  * The stages a figure asks for, in order: one for a value, one a pass, the torque and then each angle.
@@ -44,14 +44,15 @@ export function stagesOf(figure: TorqueFigure): Stage[] {
       return [{ kind: "torque", target: { aimNm: highNm, lowNm: 0, highNm, isMaximum: true }, given: figure.torque, label: "" }];
     }
     case "snug":
-      return [{ kind: "snug", label: "" }];
+    case "hand tight":
+      return [{ kind: figure.form, label: "" }];
     case "passes": {
       const last = figure.torques.length - 1;
       return figure.torques.map((torque, i) => torqueStage(torque, i === last ? "final pass" : `${ORDINAL[i] ?? `${i + 1}th`} pass`));
     }
     case "angle":
       return [
-        torqueStage(figure.torque, "torque first"),
+        ...stagesOf(figure.first).map((stage, i): Stage => ({ ...stage, label: stage.label === "" ? `${stage.kind} first` : `${ORDINAL[i] ?? ""} pass` })),
         ...figure.anglesDeg.map((angleDeg, i): Stage => ({ kind: "angle", angleDeg, label: figure.anglesDeg.length > 1 ? `${ORDINAL[i] ?? ""} angle` : "then angle" })),
       ];
     case "turns":

@@ -6,19 +6,22 @@ export function torquesOf(figure: TorqueFigure): TorqueQuantity[] {
   switch (figure.form) {
     case "value":
     case "maximum":
-    case "angle":
       return [figure.torque];
+    case "angle":
+      return torquesOf(figure.first);
     case "range":
       return [figure.low, figure.high];
     case "passes":
       return figure.torques;
     case "snug":
+    case "hand tight":
     case "turns":
       return [];
   }
 }
 
-/** The torques of a figure that have to hold the joint: early passes are meant to be low and are left out. */
+/** The torques of a figure that have to hold the joint: early passes are meant to be low and are left out, also those before an angle. */
 export function holdingTorques(figure: TorqueFigure): TorqueQuantity[] {
+  if (figure.form === "angle") return holdingTorques(figure.first);
   return figure.form === "passes" ? figure.torques.slice(-1) : torquesOf(figure);
 }

@@ -50,5 +50,7 @@ export function spokenBolt(stage: Stage, setting: TorqueQuantity | undefined, fa
       return `${stage.turns} turns.${which}`;
     case "snug":
       return `Good and tight.${which}`;
+    case "hand tight":
+      return `Hand tight, no tool.${which}`;
   }
 }

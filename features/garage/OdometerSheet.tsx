@@ -16,7 +16,7 @@ import { Sheet } from "@/ui/Sheet";
 import { today } from "../shell/clock";
 import { useDo } from "../shell/DoProvider";
 import { ReadingQuestionView } from "./ReadingQuestionView";
-import { readDay, readOdometer } from "./read-reading";
+import { readDay, readOwnOdometer } from "./read-reading";
 
 /** The newest odometer reading, and the next one to be added. */
 export function OdometerSheet({ vehicle }: { vehicle: Vehicle }) {
@@ -43,7 +43,7 @@ function ReadingForm({ vehicle, readings, onClose }: { vehicle: Vehicle; reading
   const save = (newOdometer: boolean) =>
     form.handleSubmit(async (values) => {
       const { read, errors: unread, failed } = fieldReader<keyof typeof values>();
-      const value = read("distance", () => readOdometer(values.distance, vehicle.distanceUnit));
+      const value = read("distance", () => readOwnOdometer(values.distance, vehicle.distanceUnit));
       const on = read("on", () => readDay(values.on, today()));
       if (failed() || value === undefined || on === undefined) return form.showErrors(unread);
       const distance = { value, unit: vehicle.distanceUnit };

@@ -1,16 +1,12 @@
 import { InputError } from "@/core/input-error";
 import type { DistanceUnit } from "@/core/quantity/distance";
-import { readNumber } from "@/core/quantity/read-number";
+import { readOdometer } from "@/core/quantity/read-odometer";
 
-/** An odometer reading as typed. @throws InputError unless it is a number that an odometer of this unit can show. */
-export function readOdometer(text: string, unit: DistanceUnit): number {
-  const match = /^(.*?)\s*(km|kilomet(?:er|re)s?|mi|miles?)?$/i.exec(text.trim());
-  const said = match?.[2]?.toLowerCase();
-  if (said && said.startsWith("k") !== (unit === "km")) throw new InputError(`This odometer counts ${unit === "km" ? "kilometres" : "miles"}. Type the number it shows.`);
-  const { value } = readNumber(match?.[1] ?? text, "The reading");
-  if (value < 0) throw new InputError("An odometer does not go below zero.");
-  if (value > 10_000_000) throw new InputError("That is further than any odometer shows. Check the number.");
-  return value;
+/** A reading of one vehicle's own odometer. @throws InputError unless it is a number that an odometer of this unit can show. */
+export function readOwnOdometer(text: string, unit: DistanceUnit): number {
+  const read = readOdometer(text, unit);
+  if (read.unit !== unit) throw new InputError(`This odometer counts ${unit === "km" ? "kilometres" : "miles"}. Type the number it shows.`);
+  return read.value;
 }
 
 /** A day from a date field, not in the future. @throws InputError when it is empty or still to come. */

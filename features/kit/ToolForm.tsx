@@ -57,7 +57,8 @@ export function ToolForm({ wrench, onClose }: { wrench?: TorqueWrench; onClose: 
             label="It"
             choices={[
               { value: "click", label: "clicks" },
-              { value: "dial", label: "has a dial or beam" },
+              { value: "dial", label: "has a dial" },
+              { value: "beam", label: "has a bending beam" },
               { value: "digital", label: "has a display" },
             ]}
             {...register("works")}

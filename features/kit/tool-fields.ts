@@ -31,7 +31,7 @@ export interface ToolFields {
   sizes: string;
   length: string;
   unit: TorqueUnit;
-  works: "click" | "dial" | "digital";
+  works: TorqueWrench["works"];
   min: string;
   max: string;
   step: string;

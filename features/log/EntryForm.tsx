@@ -75,6 +75,12 @@ export function EntryForm({ line = "", told, entry, vehicle, records, logs, onCl
 
   return (
     <Sheet title={entry ? "Change this entry" : "Into the log"} padding={{ base: "4", lg: "6" }} maxWidth="760px" marginInline="auto">
+      {!entry &&
+        said.asks.map(({ says }) => (
+          <Box key={says} color="watch" marginBottom="3">
+            ▲ {says}
+          </Box>
+        ))}
       {said.unsure.length > 0 && !entry && (
         <Box color="watch" marginBottom="3">
           ▲ Not sure about: {said.unsure.join(", ")}. It was left in the part’s name.

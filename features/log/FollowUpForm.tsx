@@ -9,7 +9,7 @@ import { stamp, touched } from "@/data/stamp";
 import { Button } from "@/ui/Button";
 import { SelectField, TextField } from "@/ui/form/Field";
 import { useDraftForm } from "@/ui/form/useDraftForm";
-import { readOdometer } from "../garage/read-reading";
+import { readOwnOdometer } from "../garage/read-reading";
 import { useDo } from "../shell/DoProvider";
 
 interface FollowUpFormProps {
@@ -40,7 +40,7 @@ export function FollowUpForm({ followUp, vehicle, vehicles, onClose }: FollowUpF
   const save = form.handleSubmit(async (fields) => {
     const { read, errors: unread, failed } = fieldReader<keyof typeof fields>();
     const text = read("text", () => requireText(fields.text, "What is owed?"));
-    const dueAt = read("dueAt", () => ifTyped(fields.dueAt, (typed) => readOdometer(typed, unit)));
+    const dueAt = read("dueAt", () => ifTyped(fields.dueAt, (typed) => readOwnOdometer(typed, unit)));
     if (fields.dueOn === "" && fields.dueAt.trim() === "") read("dueOn", () => refuse("Choose a day, or type a distance."));
     if (followUp) read("because", () => requireText(fields.because, "Say why it is moved."));
     if (failed() || text === undefined || !owner) return form.showErrors(unread);

@@ -11,7 +11,7 @@ import { Button } from "@/ui/Button";
 import { SelectField, TextField } from "@/ui/form/Field";
 import { useDraftForm } from "@/ui/form/useDraftForm";
 import { Sheet } from "@/ui/Sheet";
-import { readDay, readOdometer } from "../garage/read-reading";
+import { readDay, readOwnOdometer } from "../garage/read-reading";
 import { today } from "../shell/clock";
 import { useDo } from "../shell/DoProvider";
 import type { LogRecords } from "./use-logs";
@@ -44,7 +44,7 @@ export function MeasureForm({ vehicle, records, onClose }: { vehicle: Vehicle | 
     const value = read("value", () => readNumber(fields.value, "The measure").value);
     const limit = read("limit", () => ifTyped(fields.limit, (text) => readNumber(text, "The limit").value));
     const on = read("on", () => readDay(fields.on, today()));
-    const odometer = read("odometer", () => readOdometer(fields.odometer, chosen?.distanceUnit ?? "km"));
+    const odometer = read("odometer", () => readOwnOdometer(fields.odometer, chosen?.distanceUnit ?? "km"));
     read("unit", () => (fields.unit.length > 20 ? refuse("A unit has a few letters: mm.") : fields.unit));
     if (failed() || !chosen || what === undefined || value === undefined || on === undefined || odometer === undefined) return form.showErrors(unread);
     const record: Measurement = {

@@ -9,7 +9,8 @@ import type { Vehicle } from "@/core/model/vehicle";
 import type { Distance, DistanceUnit } from "@/core/quantity/distance";
 import { readPrice } from "@/core/quantity/money";
 import { readNumber } from "@/core/quantity/read-number";
-import { readDay, readOdometer } from "../garage/read-reading";
+import { readOdometer } from "@/core/quantity/read-odometer";
+import { readDay } from "../garage/read-reading";
 
 /** An entry as it is typed. */
 export interface EntryFields {
@@ -41,7 +42,7 @@ export function fieldsOfLine(said: QuickEntry, { id: vehicleId, distanceUnit: un
     place: said.place ?? "",
     system: said.system ?? "",
     odometer: said.odometer ? odometerText(said.odometer, unit) : "",
-    on: said.on ?? today,
+    on: said.on ?? (said.asks.some(({ about }) => about === "day") ? "" : today),
     count: String(said.count),
     price: money(said.priceMinor),
   };
@@ -74,11 +75,10 @@ export function readEntry(
   jobId: string | undefined,
 ): EntryDraft | undefined {
   const vehicle = read("vehicleId", () => chosen(vehicles, fields.vehicleId));
-  const unit = unitOf(fields.odometer) ?? vehicle?.distanceUnit ?? "km";
   const part = read("part", () => requireText(fields.part, "What was replaced?"));
   const place = read("place", () => oneOf<Place>(PLACES, fields.place, "Choose where it sits."));
   const system = read("system", () => oneOf<System>(SYSTEMS, fields.system, "Choose the system."));
-  const odometer = read("odometer", () => readOdometer(fields.odometer, unit));
+  const odometer = read("odometer", () => readOdometer(fields.odometer, vehicle?.distanceUnit ?? "km"));
   const on = read("on", () => readDay(fields.on, today));
   const count = read("count", () => readCount(fields.count));
   const priceMinor = read("price", () => ifTyped(fields.price, readPrice));
@@ -90,7 +90,7 @@ export function readEntry(
     part,
     place,
     system,
-    odometer: { value: odometer, unit },
+    odometer,
     on,
     count,
     ...(priceMinor === undefined ? {} : { priceMinor }),

@@ -49,6 +49,12 @@ export const StageAnswer = memo(function StageAnswer({ stage, pull, fastener, un
           {snugWords(fastener, unit)}
         </Answer>
       );
+    case "hand tight":
+      return (
+        <Answer ask="Turn it up" figure={<BigFigure value="hand tight" size="work" />}>
+          As far as your fingers turn it. No tool yet.
+        </Answer>
+      );
   }
 });
 

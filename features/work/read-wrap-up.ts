@@ -6,7 +6,7 @@ import type { Distance, DistanceUnit } from "@/core/quantity/distance";
 import { readPrice } from "@/core/quantity/money";
 import { readNumber } from "@/core/quantity/read-number";
 import type { followUpsFrom } from "@/core/work/wrap-up";
-import { readDay, readOdometer } from "../garage/read-reading";
+import { readDay, readOwnOdometer } from "../garage/read-reading";
 import type { WrapUpFields } from "./WrapUpLines";
 
 type FollowUpDraft = ReturnType<typeof followUpsFrom>[number];
@@ -30,7 +30,7 @@ interface WrapUpRead {
 /** Reads what was typed at the wrap-up, or says what is wrong at each field. */
 export function readWrapUp(fields: WrapUpFields, { route, dropped, unit, today, followUps }: Around): WrapUpRead | { errors: Partial<Record<string, string>> } {
   const { read, errors, failed } = fieldReader<string>();
-  const value = read("odometer", () => readOdometer(fields.odometer, unit));
+  const value = read("odometer", () => readOwnOdometer(fields.odometer, unit));
   const on = read("on", () => readDay(fields.on, today));
   const fitted = route.parts
     .filter(({ id }) => !dropped.has(id))

@@ -4,7 +4,8 @@ export const HOW = {
   angle: "Mark the head, turn it in one pull, tap when the mark is there.",
   turns: "Count to the mark, then tap.",
   snug: "Good and tight with a short tool, then tap.",
+  "hand tight": "As far as your fingers turn it, then tap.",
 } as const;
 
 /** What the one button says at each kind of stage: what was just done with the hands. */
-export const SAYS = { torque: "Clicked", angle: "Turned", turns: "Counted", snug: "Tight" } as const;
+export const SAYS = { torque: "Clicked", angle: "Turned", turns: "Counted", snug: "Tight", "hand tight": "Hand tight" } as const;

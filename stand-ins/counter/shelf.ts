@@ -99,8 +99,8 @@ const DRIVES: Shelved[] = [
 ];
 
 const OTHER: Shelved[] = [
-  single("Axle stands, two of 1500 kg", 4490, "2 stands 1500 kg 275-420 mm"),
-  single("Axle stands, two of 3000 kg", 7490, "2 stands 3000 kg 300-450 mm"),
+  single("Axle stands, two of 1500 kg", 4490, "2 stands 1500 kg each 275-420 mm"),
+  single("Axle stands, two of 3000 kg", 7490, "2 stands 3000 kg each 300-450 mm"),
   single("Trolley jack 2 t", 8990, "jack 2000 kg 85-465 mm"),
   single("Trolley jack 3 t", 13900, "jack 3000 kg 95-500 mm"),
   single("Wheel chocks, two", 1290, "wheel chocks"),
@@ -144,7 +144,7 @@ const OTHER: Shelved[] = [
   hire("Torque wrench 10 to 60 N·m", 1100, 5000, "torque wrench 3/8 10-60 Nm by 0.5 grip 320"),
   hire("Multiplier 4:1", 1200, 12000, "multiplier 1/2 to 3/4, 4:1, 90 %"),
   hire("Breaker bar 1000 mm, 3/4 in", 500, 3000, "3/4 breaker bar 1000"),
-  hire("Axle stands, two of 3000 kg", 600, 4000, "2 stands 3000 kg 300-450 mm"),
+  hire("Axle stands, two of 3000 kg", 600, 4000, "2 stands 3000 kg each 300-450 mm"),
   hire("Trolley jack 3 t", 900, 8000, "jack 3000 kg 95-500 mm"),
 ];
 

@@ -49,7 +49,7 @@ export function HeadSilhouette({ head, type, missing, slotted = false, deep = fa
 }
 
 function outline({ profile }: HeadSize, across: number): string {
-  const points = profile === "six-lobe" || profile === "six-lobe external" || profile === "multi-spline" ? 12 : 6;
+  const points = profile === "six-lobe" || profile === "six-lobe external" || profile === "multi-spline" || profile === "twelve-point" ? 12 : 6;
   const corner = across / 2 / Math.cos(Math.PI / 6);
   const spots = Array.from({ length: points }, (_, i) => {
     const radius = points === 12 && i % 2 === 1 ? corner * 0.78 : corner;

@@ -54,12 +54,13 @@ function definedFor(strength: StrengthClass, threads: readonly Thread[]): boolea
 }
 
 /** Every torque of a figure with another unit behind the same number. */
-function inUnit(figure: TorqueFigure, unit: TorqueUnit): TorqueFigure {
+function inUnit<Figure extends TorqueFigure>(figure: Figure, unit: TorqueUnit): Figure {
   switch (figure.form) {
     case "value":
     case "maximum":
-    case "angle":
       return { ...figure, torque: { ...figure.torque, unit } };
+    case "angle":
+      return { ...figure, first: inUnit(figure.first, unit) };
     case "range":
       return { ...figure, low: { ...figure.low, unit }, high: { ...figure.high, unit } };
     case "passes":
@@ -111,7 +112,7 @@ export const FIGURE_RULES: readonly Rule[] = [
     reason: "A figure that nobody can look up again is a rumour.",
     find: ({ route }) =>
       route.fasteners.flatMap((fastener): Finding[] =>
-        fastener.figure && fastener.figure.form !== "snug" && fastener.figure.form !== "turns" && fastener.source === undefined
+        fastener.figure && torquesOf(fastener.figure).length > 0 && fastener.source === undefined
           ? [
               {
                 about: fastener.id,

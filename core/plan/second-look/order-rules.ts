@@ -184,7 +184,7 @@ export const ORDER_RULES: readonly Rule[] = [
     reason: "A bolt started with a wrench goes in crooked and takes the thread with it.",
     find: (plan) =>
       plan.route.fasteners.flatMap((fastener): Finding[] => {
-        if (fastener.count < 2 || !fastener.figure || fastener.figure.form === "snug") return [];
+        if (fastener.count < 2 || !fastener.figure || fastener.figure.form === "snug" || fastener.figure.form === "hand tight") return [];
         const tight = stepsOfKind(plan, fastener.id, "torque")[0];
         const undone = stepsOfKind(plan, fastener.id, "undo")[0];
         const place = tight ? (plan.at.get(tight.id) ?? 0) : 0;

@@ -1,0 +1,106 @@
+import { NUMBER } from "./read-number";
+import { type FoundUnit, torqueUnitAt } from "./read-torque";
+
+type PlainToken =
+  | "snug"
+  | "hand tight"
+  | "maximum"
+  | "least"
+  | "between"
+  | "plus or minus"
+  | "times"
+  | "degrees"
+  | "turns"
+  | "flats"
+  | "part of a turn"
+  | "back to the mark"
+  | "and"
+  | "to"
+  | "dash"
+  | "plus"
+  | "link"
+  | "slash"
+  | "open"
+  | "close"
+  | "strange";
+
+/** A piece of a written torque figure. A stage is "stage 2:", "2nd pass" or "1)". */
+export type FigureToken =
+  | { is: "number"; text: string }
+  | { is: "unit"; text: string; unit: FoundUnit }
+  | { is: "stage"; text: string; number: number }
+  | { [Is in PlainToken]: { is: Is; text: string } }[PlainToken];
+
+/** What each piece may be, the longer before what begins it. */
+const WORDS: readonly [RegExp, PlainToken][] = [
+  [/(?:just )?(?:snug|good and tight|nipped up)(?: up)?(?![a-z])/y, "snug"],
+  [/(?:by )?(?:hand|finger)[ -]?tight(?:en(?:ed)?)?(?![a-z])/y, "hand tight"],
+  [/(?:max(?:imum)?\.?(?: of)?|up to(?: a max(?:imum)? of)?|(?:no|not|never) more than|not (?:over|above)|at most|less than|or less|<=?|≤)(?![a-z])/y, "maximum"],
+  [/(?:min(?:imum)?\.?(?: of)?|at least|no less than|more than|or more|>=?|≥)(?![a-z])/y, "least"],
+  [/between(?![a-z])/y, "between"],
+  [/±|\+\s?\/\s?-|\+-|plus (?:or|\/) minus/y, "plus or minus"],
+  [/[x×*](?=\s*\d)|times(?![a-z])/y, "times"],
+  [/(?:°|º|deg(?:ree)?s?(?![a-z]))\.?/y, "degrees"],
+  [/turn(?: it)?(?: (?:on|by|further|another))*(?=\s+(?:a |an |another )?(?:\d|quarter|half))/y, "link"],
+  [/(?:(?:of )?an? )?turns?(?![a-z])/y, "turns"],
+  [/flats?(?![a-z])(?: of a hexagon)?/y, "flats"],
+  [/(?:an? )?(?:quarter|half)(?: of)?(?![a-z])/y, "part of a turn"],
+  [/back(?: to (?:the )?mark)?(?![a-z])/y, "back to the mark"],
+  [
+    /(?:do (?:it )?up|back|turn it|and then|then(?: on)?|first(?: to)?|second(?:ly)?|third|finally|followed by|another|an? further|further|plus|tighten(?: to)?|torque(?: to)?|by|all)(?![a-z])|[,;:]|\r?\n/y,
+    "link",
+  ],
+  [/and(?![a-z])/y, "and"],
+  [/to(?![a-z])/y, "to"],
+  [/\.{2,3}|…|[-–—]/y, "dash"],
+  [/\+/y, "plus"],
+  [/[/|=]|or(?![a-z])/y, "slash"],
+  [/[([{]/y, "open"],
+  [/[)\]}]/y, "close"],
+];
+/** Words that are links everywhere but do more than link: a plus that is said. */
+const PLUS_SAID = /^plus$/;
+const STAGE = /(?:stage|step|pass|phase)\s*(?:no\.?\s*)?(\d{1,2})\s*[:.)=-]?\s*|(\d)(?:st|nd|rd|th)(?:\s*(?:stage|step|pass))?\s*:?\s*|(\d)\)\s*/y;
+const NUMBERS = new RegExp(NUMBER, "y");
+const SPACE = /\s+/y;
+const ANYTHING = /[a-z·⋅.]+|[^\s]/y;
+
+/** A written torque figure in its pieces, spaces left out; what is none of them is "strange". */
+export function figureTokens(typed: string): FigureToken[] {
+  const text = typed.toLowerCase().replace(/[’‘]/g, "'").replace(/[−‒]/g, "-");
+  const tokens: FigureToken[] = [];
+  let at = 0;
+  while (at < text.length) {
+    const space = take(SPACE, text, at);
+    if (space) {
+      at += space.length;
+      continue;
+    }
+    const token = tokenAt(text, at, tokens.at(-1));
+    tokens.push(token);
+    at += Math.max(1, token.text.length);
+  }
+  return tokens;
+}
+
+function tokenAt(text: string, at: number, before: FigureToken | undefined): FigureToken {
+  STAGE.lastIndex = at;
+  const stage = STAGE.exec(text);
+  if (stage && !(before?.is === "number")) return { is: "stage", text: stage[0], number: Number(stage[1] ?? stage[2] ?? stage[3]) };
+  const number = take(NUMBERS, text, at);
+  if (number) return { is: "number", text: number };
+  const unit = torqueUnitAt(text, at);
+  if (unit) return { is: "unit", text: text.slice(at, unit.to), unit };
+  for (const [pattern, is] of WORDS) {
+    const word = take(pattern, text, at);
+    if (word) return PLUS_SAID.test(word) ? { is: "plus", text: word } : { is, text: word };
+  }
+  return { is: "strange", text: take(ANYTHING, text, at) ?? text.slice(at, at + 1) };
+}
+
+/** What a sticky pattern takes at a place; undefined for nothing. */
+function take(pattern: RegExp, text: string, at: number): string | undefined {
+  pattern.lastIndex = at;
+  const found = pattern.exec(text)?.[0];
+  return found === undefined || found === "" ? undefined : found;
+}
