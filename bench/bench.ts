@@ -3,7 +3,7 @@ import { unit } from "mathjs";
 import { kitFor } from "@/core/kit/kit";
 import { chosenRoute } from "@/core/plan/chosen-route";
 import type { Route, Step } from "@/core/model/job";
-import { fastenerDoubts } from "@/core/plan/doubts";
+import { fastenerDoubts } from "@/core/fastener/doubts";
 import { syncMirror } from "@/core/plan/mirror";
 import { sortSteps } from "@/core/plan/order";
 import { secondLook } from "@/core/plan/second-look/second-look";

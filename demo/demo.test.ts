@@ -6,7 +6,7 @@ import { type Kit, kitFor, wantsFor } from "@/core/kit/kit";
 import { isCovered } from "@/core/kit/need";
 import { standNeeds } from "@/core/kit/stands";
 import { latestReading, questionReading } from "@/core/log/odometer";
-import { fastenerDoubts } from "@/core/plan/doubts";
+import { fastenerDoubts } from "@/core/fastener/doubts";
 import { chosenRoute } from "@/core/plan/chosen-route";
 import { formatTorque } from "@/core/quantity/torque-quantity";
 import { shop } from "@/core/shop/shopping";

@@ -52,12 +52,12 @@ test("the wrong unit in the cam cover job is caught, explained and fixed in one 
   const { page } = at;
   await page.open("/plan?id=demo-cam-cover");
   await page.see("106 lb·ft would break an M6. As 106 lb·in it is 12.0 N·m, which fits.");
-  await page.press("Make it 106 lb·in");
+  await page.press("I looked it up: it is 106 lb·in (12.0 N·m)");
   await page.see("106 lb·in");
   await page.until(async () => !(await page.shows("106 lb·ft would break")), "the wrong reading still stands");
   await page.press("Undo");
   await page.see("106 lb·ft would break");
-  await page.press("Make it 106 lb·in");
+  await page.press("I looked it up: it is 106 lb·in (12.0 N·m)");
   await page.see("the figure is from memory");
   const memory = await page.find("//*[@data-testid='finding'][contains(., 'from memory')]", "the finding");
   await page.click(await memory.findElement(By.xpath(".//button[contains(., 'I know')]")));

@@ -1,7 +1,7 @@
 import type { Fastener, Job, Route } from "../model/job";
 import type { Vehicle } from "../model/vehicle";
 import { boltOrder } from "../pattern/bolt-order";
-import { fastenerDoubts } from "../plan/doubts";
+import { fastenerDoubts } from "../fastener/doubts";
 import { formatFigure } from "../quantity/torque-words";
 import { formatHeadSize } from "../quantity/read-head-size";
 import { formatTorque } from "../quantity/torque-quantity";

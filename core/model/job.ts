@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { INTO } from "../thread/sane";
+import { INTO } from "../thread/hole";
 import { STRENGTH_CLASSES } from "../thread/strength";
 import { headSizeSchema } from "./head-size";
 import { placeSchema, systemSchema } from "./place";

@@ -1,15 +1,20 @@
 import { InputError } from "../input-error";
 import type { Interval } from "../quantity/interval";
+import { sayJump } from "../fastener/judge-figure";
 import { readHeadSize } from "../quantity/read-head-size";
+import { isFraction } from "../quantity/read-number";
 import { shown, shownBand, shownTorque } from "../quantity/shown";
 import { formatBand } from "../quantity/torque-band";
-import { formatTorque, quantityNm } from "../quantity/torque-quantity";
+import { type TorqueQuantity, formatTorque, quantityNm } from "../quantity/torque-quantity";
+import type { TorqueUnit } from "../quantity/torque-unit";
+import { FASTENER_KINDS, type FastenerKind, habitOf } from "../thread/fastener-kind";
+import { INTO } from "../thread/hole";
 import { threadsOfHead } from "../thread/head-threads";
 import { NUT_FACTOR, THREAD_CONDITIONS, type ThreadCondition, readNutFactor } from "../thread/nut-factor";
 import { preloadN, proofLoadN } from "../thread/preload";
-import { INTO, type Joint, type Judgement, type SaneVerdict, judgeTorque, sayJudgement } from "../thread/sane";
+import { ANY_NUT_FACTOR, type Joint, type Judgement, type SaneVerdict, judgeTorque, sayJudgement } from "../thread/sane";
 import { STRENGTH_CLASSES, type StrengthClass } from "../thread/strength";
-import { type Thread, diameterMm, formatThread, readThread } from "../thread/thread";
+import { type Thread, diameterMm, formatThread, readThread, usualPitches } from "../thread/thread";
 import { holdingTorques } from "../torque/torques-of";
 import { type Slip, type SlipKind, type Tone, plainChoices } from "./slip";
 import type { TypedReader } from "./typed-reader";
@@ -22,10 +27,12 @@ export const sane: SlipKind = {
   name: "sane",
   title: "Is this figure sane?",
   about: "Whether a torque can be right for a thread or a head, and the unit that was probably meant",
-  words: "sane plausible believable check torque spec too tight too much strip break snap bolt loose wrong unit thread head size strength class grade aluminium plastic",
+  words:
+    "sane plausible believable check torque spec too tight too much strip break snap bolt loose wrong unit thread head size strength class grade aluminium plastic plug sensor",
   fields: [
     { kind: "figure", name: "torque", label: "Torque", start: "106", unit: "lbf.ft" },
     { kind: "text", name: "thread", label: "Thread, or head size", start: "M6", hint: "M8, M10x1.25, 3/8-16, 13 mm, 1/2 in, T40" },
+    { kind: "choice", name: "kind", label: "It is a", start: FASTENER_KINDS[0], choices: plainChoices(FASTENER_KINDS) },
     { kind: "choice", name: "into", label: "Goes into", start: INTO[0], choices: plainChoices(INTO) },
     { kind: "choice", name: "strength", label: "Strength", start: NOT_KNOWN, choices: plainChoices([NOT_KNOWN, ...STRENGTH_CLASSES]) },
     { kind: "choice", name: "condition", label: "Thread is", start: NOT_KNOWN, choices: plainChoices([NOT_KNOWN, ...THREAD_CONDITIONS, OWN]) },
@@ -34,92 +41,166 @@ export const sane: SlipKind = {
   ],
   work: (read) => {
     const strength = STRENGTH_CLASSES.find((one) => read.is("strength", one));
+    const kind = read.choice("kind", FASTENER_KINDS);
     const given = read.all({
       figure: read.figure("torque"),
-      threads: read.read("thread", threadsMeant),
+      meanings: read.read("thread", (text) => threadsMeant(text, kind)),
       nutFactor: nutFactorOf(read),
       maximum: read.ifTyped("maximum", (name) => read.torque(name)),
     });
     if (!given) return undefined;
     const torques = holdingTorques(given.figure);
-    const joint: Joint = {
-      threads: given.threads,
-      into: read.choice("into", INTO),
-      strength,
-      nutFactor: given.nutFactor ?? undefined,
-      maximumNm: given.maximum ? quantityNm(given.maximum) : undefined,
-    };
-    const judged = torques.map((torque) => ({ torque, judgement: judgeTorque(torque, joint) }));
-    const worst = [...judged].sort((a, b) => GRAVITY[b.judgement.verdict] - GRAVITY[a.judgement.verdict])[0];
-    if (!worst) throw new InputError("There is no number to judge in that. Type a torque, such as 35 ft lbs.", "torque");
-    const { torque, judgement } = worst;
     const unit = read.owned.torqueUnit;
+    const joints = given.meanings.map(({ as, threads }) => ({
+      as,
+      joint: {
+        threads,
+        into: read.choice("into", INTO),
+        strength,
+        kind,
+        usual: [unit],
+        nutFactor: given.nutFactor ?? undefined,
+        maximumNm: given.maximum ? quantityNm(given.maximum) : undefined,
+      } satisfies Joint,
+    }));
+    const judged = joints.map(({ as, joint }) => ({ as, joint, ...worstOf(torques, joint) }));
+    const [first, ...others] = judged;
+    if (!first) throw new InputError("Type a thread such as M8, or the size across the head, such as 13.", "thread");
+    const jump = sayJump(given.figure);
+    const differ = others.some(({ judgement }) => judgement.verdict !== first.judgement.verdict);
+    const { joint } = first;
+    const each = judged.flatMap(({ judgement }) => judgement.each);
     const torquesNm = torques.map(quantityNm);
     return {
-      answer: { says: `${torques.map(formatTorque).join(" to ")} on ${read.text("thread")}`, value: VERDICT_SAYS[judgement.verdict] },
-      verdict: { tone: TONE[judgement.verdict], says: sayJudgement(torque, judgement) ?? MORE[judgement.verdict] },
+      answer: {
+        says: `${torques.map(formatTorque).join(" to ")} on ${read.text("thread")}`,
+        value: jump ? "A slip" : differ ? "It depends" : VERDICT_SAYS[first.judgement.verdict],
+      },
+      verdict: jump ? { tone: "stop", says: jump } : verdictOf(judged, differ),
       lines: [
-        ...(judgement.meant ? [{ label: "Probably meant", value: `${formatTorque(judgement.meant)} = ${shownTorque(quantityNm(judgement.meant), unit)}` }] : []),
-        { label: "Makes sense between", value: formatBand(judgement.bandNm, unit) },
+        ...mostLikely(judged, unit),
+        ...judged.map(({ as, judgement }) => ({ label: `Makes sense${as} between`, value: formatBand(judgement.bandNm, unit) })),
         ...clampLines(torquesNm, joint),
       ],
       tables: [
         {
           title: "Thread by thread",
           head: ["Thread", "Makes sense between", "This figure"],
-          rows: judgement.each.map(({ thread, bandNm, fits }) => ({
+          rows: each.map(({ thread, bandNm, fits }) => ({
             cells: [formatThread(thread), formatBand(bandNm, unit), fits ? "fits" : "does not"],
             ...(fits ? { tone: "good" as const } : {}),
           })),
         },
       ],
-      working: workingOf(judgement, joint),
-      margin: "The band is wide on purpose: a figure outside it is wrong, one inside it is only possible.",
-      assumes: assumesOf(strength, given.nutFactor),
+      working: workingOf(first.judgement, joint),
+      margin:
+        "The band is wide on purpose: a figure outside it is wrong, one inside it is only possible. N·m taken for lb·ft is a third off and mostly stays inside: compare it with the plan's other figures.",
+      assumes: assumesOf(kind, strength, given.nutFactor),
       caution:
         joint.into === "steel or cast iron"
           ? "This is a check on a figure, never a place to take one from."
           : `In ${joint.into} the hole gives way before the bolt does: the maker's maximum is the only ceiling.`,
-      drawing: { of: "band", torquesNm, each: judgement.each, maximumNm: joint.maximumNm, unit },
+      drawing: { of: "band", torquesNm, each, maximumNm: joint.maximumNm, unit },
     } satisfies Slip;
   },
 };
 
+interface JudgedTorque {
+  torque: TorqueQuantity;
+  judgement: Judgement;
+}
+
+/** The gravest judgement among the torques of a figure. @throws InputError for a figure without any. */
+function worstOf(torques: readonly TorqueQuantity[], joint: Joint): JudgedTorque {
+  const judged = torques.map((torque) => ({ torque, judgement: judgeTorque(torque, joint) }));
+  const worst = [...judged].sort((a, b) => GRAVITY.indexOf(b.judgement.verdict) - GRAVITY.indexOf(a.judgement.verdict))[0];
+  if (!worst) throw new InputError("There is no number to judge in that. Type a torque, such as 35 ft lbs.", "torque");
+  return worst;
+}
+
+/** One verdict; or, where a size may be a bolt's or a head's and they differ, what to say of each. */
+function verdictOf(judged: readonly (JudgedTorque & { as: string })[], differ: boolean): { tone: Tone; says: string } {
+  const each = judged.map(({ as, torque, judgement }) => ({ as, tone: TONE[judgement.verdict], says: sayJudgement(torque, judgement) ?? MORE[judgement.verdict] ?? MORE.fits }));
+  const [first] = each;
+  if (!differ && first) return first;
+  return { tone: each.every(({ tone }) => tone === "stop") ? "stop" : "watch", says: each.map(({ as, says }) => `Taken${as}: ${says}`).join(" ") };
+}
+
+function mostLikely(judged: readonly JudgedTorque[], unit: TorqueUnit): Slip["lines"] {
+  const found = judged.find(({ judgement }) => judgement.candidates.length > 0)?.judgement;
+  if (!found) return [];
+  const shownAs = (torque: TorqueQuantity) => `${formatTorque(torque)} = ${shownTorque(quantityNm(torque), unit)}`;
+  return [{ label: found.meant ? "Probably meant; look it up" : "May be meant; look it up", value: found.candidates.map(shownAs).join(", or ") }];
+}
+
 const VERDICT_SAYS: Record<SaneVerdict, string> = {
   fits: "Fits",
   "fits some": "Fits some",
+  unlikely: "Unlikely",
+  "past proof": "At its proof",
   "too much": "Too much",
   "too little": "Too little",
   "above the maximum": "Above the maximum",
+  "more than the hole": "Too much for the hole",
   "only the maker knows": "Only the maker knows",
 };
 const TONE: Record<SaneVerdict, Tone> = {
   fits: "good",
   "fits some": "watch",
+  unlikely: "watch",
+  "past proof": "watch",
   "only the maker knows": "watch",
+  "more than the hole": "stop",
   "too much": "stop",
   "too little": "stop",
   "above the maximum": "stop",
 };
-const GRAVITY: Record<SaneVerdict, number> = { fits: 0, "fits some": 1, "only the maker knows": 2, "too little": 3, "above the maximum": 4, "too much": 5 };
-const MORE: Record<SaneVerdict, string> = {
+/** The gravest last. */
+const GRAVITY: readonly SaneVerdict[] = [
+  "fits",
+  "fits some",
+  "only the maker knows",
+  "unlikely",
+  "past proof",
+  "more than the hole",
+  "too little",
+  "above the maximum",
+  "too much",
+];
+/** What is said where nothing is said against the figure. */
+const MORE: Partial<Record<SaneVerdict, string>> & Record<"fits", string> = {
   fits: "It lies within what such a thread is tightened to. That makes it possible, not right: look up where it came from.",
   "fits some": "Some of the threads that this head can have would bear it, others not. Measure the thread.",
   "only the maker knows": "The bolt would bear it; whether the hole does, only the maker's maximum says. Type it if you have it.",
-  "too much": "",
-  "too little": "",
-  "above the maximum": "",
 };
 
-/** The thread that is named, or every thread that a head of the size named usually has. */
-function threadsMeant(text: string): readonly Thread[] {
+/** What a size may be: the threads of it, and how it is then taken, where that is not plain. */
+interface Meaning {
+  as: string;
+  threads: readonly Thread[];
+}
+
+/** The thread that is named, or every thread that a head of the size named usually has; a bare fraction is either. */
+function threadsMeant(text: string, kind: FastenerKind): Meaning[] {
   const typed = text.trim();
   if (typed === "") throw new InputError("Type a thread such as M8, or the size across the head, such as 13.");
-  const looksLikeThread = /^m\s*\d|^no\b|^#|-\s*\d{1,2}$|un[cf]$/i.test(typed) && !/spline/i.test(typed) && !/^\d[\s-]\d+\/\d+$/.test(typed);
-  if (looksLikeThread) return [readThread(typed)];
-  const threads = threadsOfHead(readHeadSize(typed));
+  if (isThreadWritten(typed)) return [{ as: "", threads: [readThread(typed)] }];
+  const head = readHeadSize(typed);
+  const threads = threadsOfHead(head);
+  const own = isFraction(typed) && /^[\d\s/½¼¾⅛⅜⅝⅞-]+$/.test(typed) ? usualPitches({ inches: head.size }) : [];
+  if (own.length > 0) {
+    const bolt = { as: ` as a bolt of ${typed} in`, threads: own };
+    return threads.length > 0 ? [bolt, { as: ` as a head of ${typed} in`, threads }] : [bolt];
+  }
+  const habit = habitOf(kind);
+  if (threads.length === 0 && habit) return [{ as: "", threads: habit.threads }];
   if (threads.length === 0) throw new InputError(`No usual thread has a head of ${typed}. Type the thread itself, such as M8 or 3/8-16.`);
-  return threads;
+  return [{ as: "", threads }];
+}
+
+function isThreadWritten(typed: string): boolean {
+  const mixedNumber = /^\d[\s-]\d+\/\d+$/.test(typed);
+  return /^m\s*\d|^no\b|^#|-\s*\d{1,2}$|\d\s*[x×]\s*\d|\/\d+\s+\d{1,2}$|un[cf]$|\bl\.?h\.?$/i.test(typed) && !/spline|xzn/i.test(typed) && !mixedNumber;
 }
 
 function nutFactorOf(read: TypedReader): Interval | null | undefined {
@@ -131,27 +212,38 @@ function nutFactorOf(read: TypedReader): Interval | null | undefined {
 /** What the figure does to a known thread: its clamping force, and that against proof where the class is known. */
 function clampLines(torquesNm: readonly number[], { threads: [thread, ...others], strength, nutFactor }: Joint): Slip["lines"] {
   if (!thread || others.length > 0 || torquesNm.length === 0) return [];
-  const force = preloadN([Math.min(...torquesNm), Math.max(...torquesNm)], nutFactor ?? [0.12, 0.22], thread);
+  const force = preloadN([Math.min(...torquesNm), Math.max(...torquesNm)], nutFactor ?? ANY_NUT_FACTOR, thread);
   const lines = [{ label: "Clamping force", value: `${shownBand([force[0] / 1000, force[1] / 1000])} kN` }];
   if (!strength) return lines;
   const proof = proofLoadN(thread, strength);
   return [...lines, { label: `Of what ${strength} is proofed to`, value: `${shownBand([(force[0] / proof) * 100, (force[1] / proof) * 100], 2)} %` }];
 }
 
-function workingOf({ each: [first, ...rest] }: Judgement, { strength, nutFactor = [0.12, 0.22] }: Joint): string[] {
+function workingOf({ each: [first, ...rest] }: Judgement, { strength, kind = "bolt or nut", nutFactor = ANY_NUT_FACTOR }: Joint): string[] {
   if (!first) return [];
   const { thread, bandNm } = first;
+  const more = rest.length > 0 ? ["and so for each thread that it may have"] : [];
+  const habit = habitOf(kind);
+  if (habit) {
+    const d = shown(diameterMm(thread), 4);
+    return [
+      `a ${kind} is done up by its size: ${habit.band[0]} to ${habit.band[1]} N·m/mm² · d²`,
+      `${formatThread(thread)}: · ${d}² mm² = ${shown(bandNm[0])} to ${shown(bandNm[1])} N·m, and no more than the thread bears`,
+      ...more,
+    ];
+  }
   const d = shown(diameterMm(thread) / 1000, 4);
   const [least, most] = [proofLoadN(thread, strength ?? "4.6"), proofLoadN(thread, strength ?? "12.9")].map((load) => (load / 1000).toFixed(2));
   return [
     "T = K · d · F, with F from 40 to 90 % of the proof load",
     `${formatThread(thread)}, least: ${nutFactor[0]} · ${d} m · 0.4 · ${least} kN = ${shown(bandNm[0])} N·m`,
     `${formatThread(thread)}, most: ${nutFactor[1]} · ${d} m · 0.9 · ${most} kN = ${shown(bandNm[1])} N·m`,
-    ...(rest.length > 0 ? ["and so for each thread that the head usually has"] : []),
+    ...more,
   ];
 }
 
-function assumesOf(strength: StrengthClass | undefined, nutFactor: Interval | null): string {
+function assumesOf(kind: FastenerKind, strength: StrengthClass | undefined, nutFactor: Interval | null): string {
+  if (habitOf(kind)) return `What such a ${kind} usually gets, in sound threads.`;
   const bolt = strength ? `Strength ${strength}` : "Any bolt from class 4.6 to 12.9";
   return `${bolt}; ${nutFactor ? `K ${nutFactor[0]} to ${nutFactor[1]}` : "any thread from greased to dry, K 0.12 to 0.22"}.`;
 }

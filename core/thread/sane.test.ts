@@ -54,9 +54,9 @@ test.each<[string, Joint, SaneVerdict]>([
 test.each([
   ["106 lb ft", on("M6"), "106 lb·ft would break an M6. As 106 lb·in it is 12.0 N·m, which fits. Look it up before you use it."],
   ["10 lb in", on("M14"), "10 lb·in would leave an M14 loose."],
-  ["110 kgf m", on("M12"), "As 110 N·m it would fit."],
+  ["110 kgf m", on("M12"), "110 kgf·m would break an M12. 110 N·m (81.1 lb·ft) or"],
   ["5000 Nm", on("M6"), "5000 N·m would break an M6. Look the figure up again."],
-  ["31 lb in", on("3/8-16"), "31 lb·in would leave a 3/8-16 loose. As 31 lb·ft it is 42.0 N·m, which fits."],
+  ["31 lb in", on("3/8-16"), "31 lb·in would leave a 3/8-16 loose. 31 lb·ft (42 N·m) or 31 N·m (22.9 lb·ft) may be meant"],
   ["400 Nm", { threads: threadsOfHead(readHeadSize("13")) }, "400 N·m would break any thread that such a head usually has (M8 or M9 or M10)."],
   ["0.1 Nm", { threads: threadsOfHead(readHeadSize("13")) }, "0.1 N·m would leave any thread that such a head usually has loose (M8 or M9 or M10)."],
   ["12 Nm", on("M6", { maximumNm: 10 }), "12 N·m is above the most that the maker allows."],
@@ -77,7 +77,17 @@ test("what cannot be judged is refused in a sentence", () => {
 });
 
 test("a finite torque always gets a verdict, and only a lower one follows a lower torque", () => {
-  const rank: Record<SaneVerdict, number> = { "too little": 0, fits: 1, "fits some": 1, "only the maker knows": 1, "above the maximum": 2, "too much": 2 };
+  const rank: Record<SaneVerdict, number> = {
+    "too little": 0,
+    fits: 1,
+    "fits some": 1,
+    unlikely: 1,
+    "past proof": 1,
+    "more than the hole": 1,
+    "only the maker knows": 1,
+    "above the maximum": 2,
+    "too much": 2,
+  };
   const torque = fc.record({ value: fc.double({ min: 1e-3, max: 1e6, noNaN: true }), unit: fc.constantFrom(...TORQUE_UNITS), decimals: fc.constant(1) });
   fc.assert(
     fc.property(torque, fc.constantFrom("M3", "M8", "M12x1.5", "M24", "No. 8-32", "3/4-16"), (given, thread) => {

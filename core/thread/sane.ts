@@ -1,22 +1,18 @@
 import { InputError, requirePositive } from "../input-error";
 import type { Interval } from "../quantity/interval";
-import { type TorqueQuantity, formatTorque, quantityNm } from "../quantity/torque-quantity";
-import type { TorqueUnit } from "../quantity/torque-unit";
+import { type TorqueQuantity, convertTorque, formatTorque, quantityNm } from "../quantity/torque-quantity";
+import { type FastenerKind, habitOf } from "./fastener-kind";
+import { type Into, strippingTorqueNm } from "./hole";
+import { type Known, otherReadings, slipOdds } from "./likely";
 import { proofLoadN } from "./preload";
 import type { StrengthClass } from "./strength";
 import { type Thread, diameterMm, formatThread } from "./thread";
 
-/** What the thread goes into. In all but steel the hole gives way before the bolt does. */
-export const INTO = ["steel or cast iron", "aluminium", "plastic", "sheet metal", "blind threaded insert"] as const;
-export type Into = (typeof INTO)[number];
-
 /** What is known of a joint whose figure is doubted. */
-export interface Joint {
+export interface Joint extends Known {
   /** The thread, or every thread that the head usually has. */
   threads: readonly Thread[];
   into?: Into;
-  strength?: StrengthClass | undefined;
-  nutFactor?: Interval | undefined;
   /** The most the maker allows, N·m. */
   maximumNm?: number | undefined;
 }
@@ -27,27 +23,53 @@ export interface Joint {
  * practice: 75 % of proof for joints that are undone again, 90 % for lasting ones.
  */
 const SHARE_OF_PROOF: Interval = [0.4, 0.9];
-const ANY_NUT_FACTOR: Interval = [0.12, 0.22];
+export const ANY_NUT_FACTOR: Interval = [0.12, 0.22];
 const WEAKEST: StrengthClass = "4.6";
 const STRONGEST: StrengthClass = "12.9";
+/**
+ * A bolt of a known class pulled to this share of its proof at the middle of what friction may do is past it as often as not.
+ * Published torques for a class (to 90 % of yield at a friction of 0.12) come to at most 0.93.
+ */
+const TOO_NEAR_PROOF = 0.95;
+/** A figure within its band is doubted only where a slip is likelier than that it is right. */
+const RATHER_A_SLIP = 1;
+/** One reading is named alone only if it is so much likelier than the next. */
+const CLEARLY = 4;
+/** And only if people slip that way at all often. */
+const COMMON = 0.1;
+const SLIP_ABOVE = 3;
 
 /**
- * The widest band in which a torque for a thread can make sense, N·m: T = K·d·F from 40 % of proof of the
- * weakest bolt with the least K, to 90 % of the strongest with the most; narrowed by what is known.
+ * The widest band in which a torque for a thread can make sense, N·m: for a bolt T = K·d·F from 40 % of proof of the
+ * weakest with the least K, to 90 % of the strongest with the most, narrowed by what is known; for what seals or adjusts
+ * a band of its own, far below what its thread would bear.
  * @throws InputError for an impossible thread, or a class not defined for it. Example: M6 → about 1.3 to 23.2.
  */
-export function plausibleBandNm(thread: Thread, { strength, nutFactor = ANY_NUT_FACTOR }: Pick<Joint, "strength" | "nutFactor"> = {}): Interval {
+export function plausibleBandNm(thread: Thread, { strength, nutFactor = ANY_NUT_FACTOR, kind = "bolt or nut" }: Omit<Known, "threads"> = {}): Interval {
   const d = diameterMm(thread) / 1000;
-  return [nutFactor[0] * d * SHARE_OF_PROOF[0] * proofLoadN(thread, strength ?? WEAKEST), nutFactor[1] * d * SHARE_OF_PROOF[1] * proofLoadN(thread, strength ?? STRONGEST)];
+  const bolt: Interval = [
+    nutFactor[0] * d * SHARE_OF_PROOF[0] * proofLoadN(thread, strength ?? WEAKEST),
+    nutFactor[1] * d * SHARE_OF_PROOF[1] * proofLoadN(thread, strength ?? STRONGEST),
+  ];
+  const habit = habitOf(kind);
+  if (!habit) return bolt;
+  const [least, most] = habit.band.map((per) => per * diameterMm(thread) ** 2) as [number, number];
+  return [least, Math.max(least, Math.min(most, bolt[1]))];
 }
 
 export type SaneVerdict =
   | "fits"
   /** Some of the threads that the head can have would bear it, others not. */
   | "fits some"
+  /** Possible, but a slip is likelier than that it is right. */
+  | "unlikely"
+  /** Its class is known, and at the middle of what friction may do it is at its proof. */
+  | "past proof"
   | "too much"
   | "too little"
   | "above the maximum"
+  /** The bolt would bear it; the hole would hardly. */
+  | "more than the hole"
   /** The bolt would bear it; what it goes into is only known to the maker. */
   | "only the maker knows";
 
@@ -56,9 +78,15 @@ export interface Judgement {
   /** From the least of any candidate to the most of any, or the maker's maximum. */
   bandNm: Interval;
   each: { thread: Thread; bandNm: Interval; fits: boolean }[];
-  /** The same number in the unit that was probably meant; undefined when the figure fits or no unit makes it fit. */
+  /** The figure that was probably meant, where one is clearly the likeliest; undefined when the figure may stand, or more than one may be meant. */
   meant: TorqueQuantity | undefined;
+  /** The likeliest of what may have been meant, two at the most, the likelier first; none when the figure may stand. */
+  candidates: TorqueQuantity[];
+  kind: FastenerKind;
 }
+
+/** Verdicts on a figure that cannot stand as it is. */
+export const IMPOSSIBLE: readonly SaneVerdict[] = ["too much", "too little", "above the maximum"];
 
 /**
  * Whether a torque can be right for a joint. It warns and never changes the figure.
@@ -76,63 +104,103 @@ export function judgeTorque(torque: TorqueQuantity, joint: Joint): Judgement {
   const lowest = Math.min(...each.map(({ bandNm }) => bandNm[0]));
   const highest = Math.min(joint.maximumNm ?? Infinity, Math.max(...each.map(({ bandNm }) => bandNm[1])));
   const bandNm: Interval = [Math.min(lowest, highest), highest];
-  const verdict = verdictFor(given, bandNm, each, joint);
-  const off = verdict === "too much" || verdict === "too little" || verdict === "above the maximum";
-  return { verdict, bandNm, each, meant: off ? LIKELY_SLIP[torque.unit].map((unit) => ({ ...torque, unit })).find((other) => within(quantityNm(other), bandNm)) : undefined };
+  const fits = (nm: number) => within(nm, bandNm);
+  const verdict = verdictFor(torque, bandNm, each, joint);
+  // A little above the maker's maximum is no slip of a unit.
+  const doubted = verdict === "above the maximum" ? given > SLIP_ABOVE * highest : verdict === "unlikely" || IMPOSSIBLE.includes(verdict);
+  const readings = doubted ? otherReadings(torque, joint, fits) : [];
+  const [first, second] = readings;
+  const clear = first !== undefined && verdict !== "unlikely" && first.weight >= COMMON && first.weight >= CLEARLY * (second?.weight ?? 0);
+  return {
+    verdict,
+    bandNm,
+    each,
+    meant: clear ? first.torque : undefined,
+    candidates: readings.slice(0, clear ? 1 : 2).map((reading) => reading.torque),
+    kind: joint.kind ?? "bolt or nut",
+  };
 }
 
-function verdictFor(given: number, [lowest, highest]: Interval, each: Judgement["each"], { into = "steel or cast iron", maximumNm }: Joint): SaneVerdict {
+function verdictFor(torque: TorqueQuantity, [lowest, highest]: Interval, each: Judgement["each"], joint: Joint): SaneVerdict {
+  const { into = "steel or cast iron", maximumNm } = joint;
+  const given = quantityNm(torque);
   if (maximumNm !== undefined && given > maximumNm * (1 + 1e-9)) return "above the maximum";
   if (given > highest * (1 + 1e-9)) return "too much";
   if (given < lowest * (1 - 1e-9)) return "too little";
-  if (into !== "steel or cast iron" && maximumNm === undefined) return "only the maker knows";
+  if (slipOdds(torque, joint, (nm) => within(nm, [lowest, highest])) > RATHER_A_SLIP) return "unlikely";
+  if (shareOfProof(given, joint) > TOO_NEAR_PROOF) return "past proof";
+  if (maximumNm === undefined) {
+    const strips = each.map(({ thread }) => strippingTorqueNm(thread, into)).filter((nm) => nm !== undefined);
+    if (strips.length > 0 && given > Math.max(...strips)) return "more than the hole";
+    if (into !== "steel or cast iron") return "only the maker knows";
+  }
   return each.every(({ fits }) => fits) ? "fits" : "fits some";
+}
+
+/** The pull of a bolt of known class and thread as a share of its proof, at the middle of what friction may do; 0 where either is not known. */
+function shareOfProof(torqueNm: number, { threads: [thread, ...others], strength, nutFactor = ANY_NUT_FACTOR, kind = "bolt or nut" }: Joint): number {
+  if (!thread || others.length > 0 || !strength || habitOf(kind)) return 0;
+  // The middle of the quotients: half the pulls are harder.
+  const k = Math.sqrt(nutFactor[0] * nutFactor[1]);
+  return torqueNm / (k * (diameterMm(thread) / 1000)) / proofLoadN(thread, strength);
 }
 
 function within(value: number, [low, high]: Interval): boolean {
   return value >= low * (1 - 1e-9) && value <= high * (1 + 1e-9);
 }
 
-/** Units to try when a figure does not fit as written, the likeliest slip first. */
-const LIKELY_SLIP: Record<TorqueUnit, TorqueUnit[]> = {
-  "lbf.ft": ["lbf.in", "N.m"],
-  "lbf.in": ["lbf.ft", "N.m"],
-  "N.m": ["lbf.ft", "lbf.in", "kgf.m"],
-  "kgf.m": ["N.m", "lbf.ft"],
-  "kgf.cm": ["kgf.m", "N.m"],
-  "cN.m": ["N.m"],
-  "dN.m": ["N.m"],
-  "kN.m": ["N.m"],
-  "ozf.in": ["lbf.in", "N.m"],
-};
-
 /**
  * A judgement in a sentence; undefined when there is nothing to say against the figure.
  * Example: 106 lb·ft on M6 → "106 lb·ft would break an M6. As 106 lb·in it is 12.0 N·m, which fits. Look it up before you use it."
  */
-export function sayJudgement(torque: TorqueQuantity, { verdict, each, meant }: Judgement): string | undefined {
+export function sayJudgement(torque: TorqueQuantity, { verdict, each, meant, candidates, kind }: Judgement): string | undefined {
   const says = sayVerdict(
     formatTorque(torque),
     verdict,
     each.map(({ thread }) => thread),
+    kind,
   );
   if (says === undefined) return undefined;
-  if (!meant) return `${says} Look the figure up again.`;
-  const fits = meant.unit === "N.m" ? `As ${formatTorque(meant)} it would fit.` : `As ${formatTorque(meant)} it is ${quantityNm(meant).toFixed(1)} N·m, which fits.`;
-  return `${says} ${fits} Look it up before you use it.`;
+  if (verdict === "past proof" || verdict === "more than the hole") return says;
+  if (meant) {
+    const fits = meant.unit === "N.m" ? `As ${inBothUnits(meant)} it would fit.` : `As ${formatTorque(meant)} it is ${quantityNm(meant).toFixed(1)} N·m, which fits.`;
+    return `${says} ${fits} Look it up before you use it.`;
+  }
+  const [one, other] = candidates;
+  if (one && other) return `${says} ${inBothUnits(one)} or ${inBothUnits(other)} may be meant, and neither is clearly the likelier. Look it up before you use it.`;
+  return one ? `${says} ${inBothUnits(one)} may be meant. Look it up before you use it.` : `${says} Look the figure up again.`;
 }
 
-function sayVerdict(torque: string, verdict: SaneVerdict, threads: readonly Thread[]): string | undefined {
+/** "106 lb·in (12.0 N·m)": a figure with what it is in the other everyday unit, so that nobody takes one for the other. */
+export function inBothUnits(torque: TorqueQuantity): string {
+  return `${formatTorque(torque)} (${formatTorque(convertTorque(torque, torque.unit === "N.m" ? "lbf.ft" : "N.m"))})`;
+}
+
+function sayVerdict(torque: string, verdict: SaneVerdict, threads: readonly Thread[], kind: FastenerKind): string | undefined {
   const [only, ...others] = threads;
   const sizes = [...new Set(threads.map(nominal))].join(" or ");
-  const one = only && others.length === 0 ? (only.system === "metric" ? `an ${formatThread(only)}` : `a ${formatThread(only)}`) : undefined;
-  if (verdict === "too much") return one ? `${torque} would break ${one}.` : `${torque} would break any thread that such a head usually has (${sizes}).`;
-  if (verdict === "too little") return one ? `${torque} would leave ${one} loose.` : `${torque} would leave any thread that such a head usually has loose (${sizes}).`;
-  if (verdict === "above the maximum") return `${torque} is above the most that the maker allows.`;
-  return undefined;
+  const what = kind === "bolt or nut" ? "" : ` ${kind}`;
+  const one = only && others.length === 0 ? (only.system === "metric" ? `an ${formatThread(only)}${what}` : `a ${formatThread(only)}${what}`) : undefined;
+  const any = kind === "bolt or nut" ? "any thread that such a head usually has" : `any usual ${kind}`;
+  switch (verdict) {
+    case "too much":
+      return one ? `${torque} would break ${one}.` : `${torque} would break ${any} (${sizes}).`;
+    case "too little":
+      return one ? `${torque} would leave ${one} loose.` : `${torque} would leave ${any} loose (${sizes}).`;
+    case "above the maximum":
+      return `${torque} is above the most that the maker allows.`;
+    case "unlikely":
+      return `${torque} is possible on ${one ?? sizes}, but far from what is usual.`;
+    case "past proof":
+      return `${torque} pulls ${one ?? sizes} of that class to its proof or past it. Look it up: such a bolt is usually given less, or an angle.`;
+    case "more than the hole":
+      return `${torque} is more than the hole of ${one ?? sizes} is likely to hold: it strips before the bolt is tight. Only the maker's figure counts there.`;
+    default:
+      return undefined;
+  }
 }
 
 /** The thread by its diameter alone: M10, 3/8 in. */
 export function nominal(thread: Thread): string {
-  return thread.system === "metric" ? `M${thread.diameterMm}` : formatThread(thread).replace(/-\d+$/, " in");
+  return thread.system === "metric" ? `M${thread.diameterMm}` : formatThread(thread).replace(/-\d+( LH)?$/, " in");
 }

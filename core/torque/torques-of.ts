@@ -25,3 +25,20 @@ export function holdingTorques(figure: TorqueFigure): TorqueQuantity[] {
   if (figure.form === "angle") return holdingTorques(figure.first);
   return figure.form === "passes" ? figure.torques.slice(-1) : torquesOf(figure);
 }
+
+/** The figure with each of its torques changed. */
+export function mapTorques<Figure extends TorqueFigure>(figure: Figure, change: (torque: TorqueQuantity) => TorqueQuantity): Figure {
+  switch (figure.form) {
+    case "value":
+    case "maximum":
+      return { ...figure, torque: change(figure.torque) };
+    case "angle":
+      return { ...figure, first: mapTorques(figure.first, change) };
+    case "range":
+      return { ...figure, low: change(figure.low), high: change(figure.high) };
+    case "passes":
+      return { ...figure, torques: figure.torques.map(change) };
+    default:
+      return figure;
+  }
+}

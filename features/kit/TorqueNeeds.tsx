@@ -4,7 +4,7 @@ import { Box } from "@chakra-ui/react";
 import { bothSides, withoutSide } from "@/core/kit/both-sides";
 import type { KitLine } from "@/core/kit/need";
 import type { TorqueNeed } from "@/core/kit/torque-needs";
-import { fastenerDoubts } from "@/core/plan/doubts";
+import { fastenerDoubts } from "@/core/fastener/doubts";
 import { formatBand } from "@/core/quantity/torque-band";
 import { formatTorqueValue } from "@/core/quantity/torque-quantity";
 import { type TorqueUnit, torqueSymbol } from "@/core/quantity/torque-unit";

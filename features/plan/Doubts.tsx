@@ -1,7 +1,7 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
-import type { Doubt } from "@/core/plan/doubts";
+import type { Doubt } from "@/core/fastener/doubts";
 
 /** Doubts about a fastener, a grave one as a stop. */
 export function Doubts({ doubts }: { doubts: readonly Doubt[] }) {

@@ -3,7 +3,7 @@
 import { Box } from "@chakra-ui/react";
 import type { UseFormReturn } from "react-hook-form";
 import { ACCESSES, CONDITIONS, LOCKINGS, SOURCES, TIGHTENED } from "@/core/model/job";
-import { INTO } from "@/core/thread/sane";
+import { INTO } from "@/core/thread/hole";
 import { STRENGTH_CLASSES } from "@/core/thread/strength";
 import { CheckField, SelectField, TextField } from "@/ui/form/Field";
 import type { FastenerFields } from "./fastener-fields";

@@ -4,7 +4,7 @@ import { Box } from "@chakra-ui/react";
 import { chestOf } from "@/core/chest/chest";
 import { torqueNeeds } from "@/core/kit/torque-needs";
 import type { Fastener } from "@/core/model/job";
-import { fastenerDoubts } from "@/core/plan/doubts";
+import { fastenerDoubts } from "@/core/fastener/doubts";
 import { formatBand } from "@/core/quantity/torque-band";
 import { formatTorque } from "@/core/quantity/torque-quantity";
 import type { TorqueUnit } from "@/core/quantity/torque-unit";

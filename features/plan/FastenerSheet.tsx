@@ -2,7 +2,7 @@
 
 import { Box } from "@chakra-ui/react";
 import type { Route } from "@/core/model/job";
-import { fastenerDoubts } from "@/core/plan/doubts";
+import { fastenerDoubts } from "@/core/fastener/doubts";
 import { formatFigure } from "@/core/quantity/torque-words";
 import { Button } from "@/ui/Button";
 import { Sheet } from "@/ui/Sheet";

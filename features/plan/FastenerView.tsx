@@ -2,7 +2,7 @@
 
 import { Box } from "@chakra-ui/react";
 import type { Fastener } from "@/core/model/job";
-import { fastenerDoubts } from "@/core/plan/doubts";
+import { fastenerDoubts } from "@/core/fastener/doubts";
 import { formatHeadSize } from "@/core/quantity/read-head-size";
 import { figureInWords, formatFigure } from "@/core/quantity/torque-words";
 import { snugBandNm } from "@/core/thread/snug-band";

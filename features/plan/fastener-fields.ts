@@ -1,5 +1,5 @@
 import { ACCESSES, CONDITIONS, type Fastener, LOCKINGS, type Pattern, SOURCES, TIGHTENED } from "@/core/model/job";
-import { INTO } from "@/core/thread/sane";
+import { INTO } from "@/core/thread/hole";
 import { STRENGTH_CLASSES } from "@/core/thread/strength";
 import { InputError } from "@/core/input-error";
 import { readLengthMm } from "@/core/quantity/length";

@@ -8,7 +8,7 @@ import { headName, headNeeds } from "@/core/kit/head-needs";
 import { torqueNeeds } from "@/core/kit/torque-needs";
 import type { Fastener } from "@/core/model/job";
 import { boltOrder } from "@/core/pattern/bolt-order";
-import { fastenerDoubts } from "@/core/plan/doubts";
+import { fastenerDoubts } from "@/core/fastener/doubts";
 import { formatHeadSize } from "@/core/quantity/read-head-size";
 import type { ConnectWrench } from "@/core/torque/digital-wrench";
 import { nextBolt, outOfTurn, stepStages, tickBolt, tickedBolts, untickBolt } from "@/core/work/progress";

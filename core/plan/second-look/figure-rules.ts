@@ -1,96 +1,15 @@
 import { chestOf } from "../../chest/chest";
 import { torqueNeeds } from "../../kit/torque-needs";
 import type { Fastener } from "../../model/job";
-import type { TorqueFigure } from "../../model/torque-figure";
 import { formatTorque, quantityNm } from "../../quantity/torque-quantity";
-import type { TorqueUnit } from "../../quantity/torque-unit";
 import { shown, shownTorque } from "../../quantity/shown";
-import { threadsOfHead } from "../../thread/head-threads";
-import { type Judgement, judgeTorque, sayJudgement } from "../../thread/sane";
-import { type StrengthClass, strengthOf } from "../../thread/strength";
-import { type Thread, diameterMm } from "../../thread/thread";
 import { lubricatedTorque } from "../../thread/lubricant";
 import { NUT_FACTOR } from "../../thread/nut-factor";
 import { rangeToBorrow } from "../../torque/choose-wrench";
-import { holdingTorques, torquesOf } from "../../torque/torques-of";
+import { torquesOf } from "../../torque/torques-of";
 import { changeFastener, plainStep } from "./changes";
-import { type Finding, type PlanRead, type Rule, stepsOfKind } from "./rule";
-
-/** The thread that is written down, or those that the head usually has. */
-export function threadsOf({ thread, sizeToDoUp, sizeToUndo }: Fastener): readonly Thread[] {
-  if (thread) return [thread];
-  const head = sizeToDoUp ?? sizeToUndo;
-  return head ? threadsOfHead(head) : [];
-}
-
-interface Judged {
-  fastener: Fastener;
-  says: string;
-  judgement: Judgement;
-}
-
-/** The first of a fastener's torques that cannot be right for it. */
-export function judgeFigure(fastener: Fastener): Judged | undefined {
-  const { figure, strength, into } = fastener;
-  const threads = threadsOf(fastener);
-  if (!figure || threads.length === 0) return undefined;
-  for (const torque of holdingTorques(figure)) {
-    const known = threads.length === 1 && strength && definedFor(strength, threads) ? strength : undefined;
-    const judgement = judgeTorque(torque, { threads, ...(into ? { into } : {}), strength: known });
-    const says = sayJudgement(torque, judgement);
-    if (says !== undefined) return { fastener, says, judgement };
-  }
-  return undefined;
-}
-
-/** Whether a class is defined for threads this thick; one that is not tells nothing. */
-function definedFor(strength: StrengthClass, threads: readonly Thread[]): boolean {
-  try {
-    threads.forEach((thread) => strengthOf(strength, diameterMm(thread)));
-    return true;
-  } catch {
-    return false;
-  }
-}
-
-/** Every torque of a figure with another unit behind the same number. */
-function inUnit<Figure extends TorqueFigure>(figure: Figure, unit: TorqueUnit): Figure {
-  switch (figure.form) {
-    case "value":
-    case "maximum":
-      return { ...figure, torque: { ...figure.torque, unit } };
-    case "angle":
-      return { ...figure, first: inUnit(figure.first, unit) };
-    case "range":
-      return { ...figure, low: { ...figure.low, unit }, high: { ...figure.high, unit } };
-    case "passes":
-      return { ...figure, torques: figure.torques.map((torque) => ({ ...torque, unit })) };
-    default:
-      return figure;
-  }
-}
-
-function implausible(plan: PlanRead, unitSlip: boolean): Finding[] {
-  return plan.route.fasteners.flatMap((fastener): Finding[] => {
-    const judged = judgeFigure(fastener);
-    const meant = judged?.judgement.meant;
-    if (!judged || (meant !== undefined) !== unitSlip) return [];
-    const about = { about: fastener.id, fastenerId: fastener.id, grave: true, says: `${fastener.name}: ${judged.says}` };
-    if (!meant)
-      return [
-        { ...about, fix: { says: "Take the figure out until it is looked up", apply: (route) => changeFastener(route, fastener.id, ({ figure: _wrong, ...rest }) => rest) } },
-      ];
-    const fix = {
-      says: `Make it ${formatTorque(meant)}`,
-      apply: (route: PlanRead["route"]) => changeFastener(route, fastener.id, (one) => (one.figure ? { ...one, figure: inUnit(one.figure, meant.unit) } : one)),
-    };
-    return [{ ...about, fix }];
-  });
-}
-
-function lookUpTitle({ name }: Fastener): string {
-  return `Look up the torque of the ${name.toLowerCase()}`.slice(0, 200);
-}
+import { lookUpPlanned, planLookUp } from "./look-up";
+import { type Finding, type Rule, stepsOfKind } from "./rule";
 
 function borrowTitle({ name }: Fastener): string {
   return `Borrow a torque wrench for the ${name.toLowerCase()}`.slice(0, 200);
@@ -105,8 +24,6 @@ function stateOf({ threadIs, locking }: Fastener): keyof typeof FACTOR_OF | unde
 }
 
 export const FIGURE_RULES: readonly Rule[] = [
-  { id: "unit-slip", reason: "A figure in the wrong unit is twelve times too much or too little.", find: (plan) => implausible(plan, true) },
-  { id: "figure-implausible", reason: "No such thread is tightened to that: it would strip, snap or come loose.", find: (plan) => implausible(plan, false) },
   {
     id: "no-source",
     reason: "A figure that nobody can look up again is a rumour.",
@@ -237,14 +154,13 @@ export const FIGURE_RULES: readonly Rule[] = [
     reason: "A figure from memory is right until the day it is not.",
     find: ({ route }) =>
       route.fasteners.flatMap((fastener): Finding[] =>
-        fastener.figure && (fastener.source === "memory" || fastener.doubtful) && !route.steps.some(({ title }) => title === lookUpTitle(fastener))
+        fastener.figure && (fastener.source === "memory" || fastener.doubtful) && !lookUpPlanned(route, fastener)
           ? [
               {
                 about: fastener.id,
                 fastenerId: fastener.id,
                 says: `${fastener.name}: the figure is ${fastener.source === "memory" ? "from memory" : "marked doubtful"}. Look it up.`,
-                // That it was looked up is for the person to write down, with where: a button only plans it.
-                fix: { says: "Plan to look it up", apply: (now, newId) => ({ ...now, steps: [plainStep(newId(), "make safe", "do", lookUpTitle(fastener)), ...now.steps] }) },
+                fix: planLookUp(fastener),
               },
             ]
           : [],

@@ -69,6 +69,16 @@ const CASES: Record<string, { trips: Plan; misses: Plan }> = {
     misses: { fasteners: [bolts({ thread: readThread("M6"), figure: readTorqueFigure("106 in lb") })] },
   },
   "figure-implausible": { trips: { fasteners: [bolts({ figure: readTorqueFigure("5000 Nm") })] }, misses: { fasteners: [bolts({ figure: readTorqueFigure("28 Nm") })] } },
+  "unlike-figures": {
+    trips: { fasteners: [bolts({ figure: readTorqueFigure("4 Nm") }), bolts({ id: "g", name: "Bracket bolts", figure: readTorqueFigure("42 Nm") })] },
+    misses: { fasteners: [bolts({ figure: readTorqueFigure("18 Nm") }), bolts({ id: "g", name: "Bracket bolts", figure: readTorqueFigure("30 Nm") })] },
+  },
+  "odd-unit": {
+    trips: { fasteners: [bolts({ figure: readTorqueFigure("18 lb ft") }), ...["g", "h", "i"].map((id) => bolts({ id }))] },
+    misses: {
+      fasteners: [bolts({ figure: readTorqueFigure("18 lb ft") }), bolts({ id: "g", figure: readTorqueFigure("18 lb ft") }), ...["h", "i", "k"].map((id) => bolts({ id }))],
+    },
+  },
   "no-source": { trips: { fasteners: [bolts({ source: undefined })] }, misses: { fasteners: [bolts({ source: undefined, figure: readTorqueFigure("snug") })] } },
   "not-to-be-trusted": { trips: { fasteners: [bolts({ source: "memory" })] }, misses: { fasteners: [bolts({ source: "a friend" })] } },
   "no-wrench": {
@@ -173,7 +183,7 @@ test("the wrong unit in the demo is caught, explained and fixed in one action", 
   if (!job || !route) throw new Error("no job");
   const slip = secondLook(job, route, wren, demo.tools).find(({ rule }) => rule.id === "unit-slip");
   expect(slip?.says).toBe("Cam cover bolts: 106 lb·ft would break an M6. As 106 lb·in it is 12.0 N·m, which fits. Look it up before you use it.");
-  expect(slip?.fix?.says).toBe("Make it 106 lb·in");
+  expect(slip?.fix?.says).toBe("I looked it up: it is 106 lb·in (12.0 N·m)");
 });
 
 test("an answer stays with its finding until it is taken back, and a new one stands in for it", () => {

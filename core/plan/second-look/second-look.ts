@@ -6,9 +6,10 @@ import { ORDER_RULES } from "./order-rules";
 import { PART_RULES } from "./part-rules";
 import { type Finding, type Rule, readPlan } from "./rule";
 import { SAFETY_RULES } from "./safety-rules";
+import { SLIP_RULES } from "./slip-rules";
 
 /** Every rule of the second look. */
-export const RULES: readonly Rule[] = [...SAFETY_RULES, ...FIGURE_RULES, ...ORDER_RULES, ...PART_RULES];
+export const RULES: readonly Rule[] = [...SAFETY_RULES, ...SLIP_RULES, ...FIGURE_RULES, ...ORDER_RULES, ...PART_RULES];
 
 export interface Found extends Finding {
   rule: Rule;
@@ -18,7 +19,7 @@ export interface Found extends Finding {
 
 /**
  * What a route lacks, doubts or risks, the grave first. An answered finding stays, with its answer.
- * Example: cam cover bolts at 106 lb·ft → "unit-slip", with the fix "Make it 106 lb·in".
+ * Example: cam cover bolts at 106 lb·ft → "unit-slip", with the fix "I looked it up: it is 106 lb·in (12.0 N·m)".
  */
 export function secondLook(job: Job, route: Route, vehicle: Vehicle, tools: readonly Tool[]): Found[] {
   const plan = readPlan(job, route, vehicle, tools);

@@ -1,6 +1,6 @@
 import type { Fastener } from "../model/job";
 import { torquesOf } from "../torque/torques-of";
-import { judgeFigure } from "./second-look/figure-rules";
+import { judgeFigure } from "./judge-figure";
 
 /** Something to be wary of. A grave one means that the figure as written would break the fastener or leave it loose. */
 export interface Doubt {
@@ -18,7 +18,7 @@ export function fastenerDoubts(fastener: Fastener): Doubt[] {
   const wary = (says: string) => doubts.push({ says, grave: false });
   const { figure, source } = fastener;
   const judged = judgeFigure(fastener);
-  if (judged) doubts.push({ says: judged.says, grave: true });
+  if (judged) doubts.push({ says: judged.says, grave: judged.grave });
   if (figure && torquesOf(figure).length > 0) {
     if (source === undefined) wary("This figure has no source. Look it up before you rely on it.");
     else if (source === "memory") wary("This figure is from memory. Look it up before you rely on it.");
