@@ -1,37 +1,23 @@
+import { readFileSync, readdirSync } from "node:fs";
 import base from "./jest.config.mjs";
 
-/** Where it is decided whether something fits, is sane, is in range or holds: every branch there is tested. */
-const VERDICTS = [
-  "core/fit/hexagon-fit.ts",
-  "core/fit/judge-fit.ts",
-  "core/thread/sane.ts",
-  "core/thread/engagement.ts",
-  "core/thread/strength.ts",
-  "core/torque/choose-wrench.ts",
-  "core/drive/chain.ts",
-  "core/lift/judge-stand.ts",
-  "core/lift/stand-load.ts",
-  "core/lift/stand-height.ts",
-  "core/lift/roll.ts",
-  "core/fluid/coolant.ts",
-  "core/turn/castle-nut.ts",
-  "core/kit/stands.ts",
-  "core/kit/cover-head.ts",
-  "core/kit/cover-torque.ts",
-  "core/kit/cover-angle.ts",
-  "core/kit/torque-needs.ts",
-  "core/kit/highest-torque.ts",
-  "core/kit/ways-into-range.ts",
-  "core/kit/undoing-torque.ts",
-  "core/kit/cover-bar.ts",
-  "core/plan/doubts.ts",
-  "core/plan/while-open.ts",
-];
+/** Folders that do nothing but decide whether something fits, is sane, is in range or holds, or work out what that rests on. */
+const DECIDING = ["fastener", "fit", "drive", "lift", "thread", "torque", "turn"];
+/** Elsewhere what decides is told by what it gives: a verdict, a refusal with its reason, a torque, or how cold it may get. */
+const DECIDES = /\bverdict:|\bRefused\b|Nm\b|\bfreezes/;
+
+const codeIn = (folder) =>
+  readdirSync(`core/${folder}`)
+    .filter((file) => file.endsWith(".ts") && !file.endsWith(".test.ts"))
+    .map((file) => `core/${folder}/${file}`)
+    // What only names things has no branches.
+    .filter((file) => /\bfunction\b/.test(readFileSync(file, "utf8")));
+const VERDICTS = [...DECIDING.flatMap(codeIn), ...["kit", "plan", "fluid"].flatMap(codeIn).filter((file) => DECIDES.test(readFileSync(file, "utf8")))].sort();
 
 const config = {
   ...base,
-  // Their own tests, beside them; the others say nothing about these branches and take a minute.
-  roots: [...new Set(VERDICTS.map((file) => `<rootDir>/${file.slice(0, file.lastIndexOf("/"))}`))],
+  // Their own tests, beside them, and what people write; the others say nothing about these branches and take minutes.
+  testMatch: [...new Set(VERDICTS.map((file) => `<rootDir>/${file.slice(0, file.lastIndexOf("/"))}/*.test.ts`)), "<rootDir>/core/readers.test.ts"],
   collectCoverage: true,
   coverageProvider: "v8",
   coverageReporters: ["text"],

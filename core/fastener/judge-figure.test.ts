@@ -5,8 +5,8 @@ import { formatTorque } from "../quantity/torque-quantity";
 import type { TorqueUnit } from "../quantity/torque-unit";
 import { kindOfName } from "../thread/fastener-kind";
 import { strippingTorqueNm } from "../thread/hole";
-import { readThread } from "../thread/thread";
-import { judgeFigure, kindOf } from "./judge-figure";
+import { formatThread, readThread } from "../thread/thread";
+import { judgeFigure, kindOf, threadsOf } from "./judge-figure";
 
 const fastener = (name: string, size: string, figure: string, more: Partial<Fastener> = {}): Fastener => ({
   id: "f",
@@ -48,7 +48,7 @@ test("the unit that all else is in makes a slip into it likelier", () => {
 
 test("passes that jump by more than six times are a slip even where each could be right", () => {
   expect(judgeFigure(fastener("Flange bolts", "M6", "35 lb in then 89 lb ft"))?.says).toBe(
-    "35 lb·in (4.0 N·m) and then 89 lb·ft (121 N·m) is a jump of 31 times: one of the two is in the wrong unit. Look both up.",
+    "35 lb·in (3.95 N·m) and then 89 lb·ft (121 N·m) is a jump of 31 times: one of the two is in the wrong unit. Look both up.",
   );
   expect(judgeFigure(fastener("Head bolts", "M10", "5 Nm then 40 Nm"))?.says).toContain("a digit too many or too few");
   expect(judgeFigure(fastener("Head bolts", "M10", "20 Nm then 40 Nm + 90°"))).toBeUndefined();
@@ -76,6 +76,10 @@ test.each<[string, string, Fastener["into"], boolean]>([
   ["M6", "20 Nm", "steel or cast iron", false],
 ])("an %s at %s into %s is more than its hole holds: %p", (size, figure, into, more) => {
   expect(judgeFigure(fastener("Clip bolts", size, figure, into ? { into } : {}))?.says.includes("more than the hole") ?? false).toBe(more);
+});
+
+test("where only the head is known the hole is judged by the thickest thread that it may have", () => {
+  expect(judgeFigure(fastener("Clip bolts", "10", "20 Nm", { into: "plastic" }))?.says).toContain("the hole of M6 or M8");
 });
 
 test("an M6 cut into plastic strips at about 5 N·m: 35 N/mm² over 0.6 of 6π mm, 12 mm deep, at K 0.18", () => {
@@ -108,7 +112,32 @@ test("what holds a wheel is a wheel bolt whatever it is called, and a small head
   expect(kindOf(fastener("Oxygen sensor", "22", "45 Nm"))).toBe("sensor or switch");
 });
 
+test("small heads hold a sensor by its screw, in inches and by number too", () => {
+  expect(["3/8", "T30", "7/8"].map((size) => kindOf(fastener("Speed sensor", size, "8 Nm")))).toEqual(["bolt or nut", "bolt or nut", "sensor or switch"]);
+  expect(kindOf({ id: "f", name: "Speed sensor", count: 1 })).toBe("sensor or switch");
+});
+
+test("where no thread is written down the kind's usual threads are taken, or those of them that the head fits", () => {
+  expect(threadsOf(fastener("Sump plug", "17", "30 Nm")).length).toBe(7);
+  expect([...new Set(threadsOf(fastener("Wheel bolts", "17", "110 Nm")).map((thread) => formatThread(thread).slice(0, 3)))]).toEqual(["M12", "M14"]);
+  expect(threadsOf(fastener("Wheel bolts", "10", "110 Nm")).length).toBe(4);
+});
+
+test("what comes before an angle need not hold by itself, within three times; a slip beyond that is told", () => {
+  expect(judgeFigure(fastener("Head bolts", "M12", "5 Nm + 90°"))).toBeUndefined();
+  expect(judgeFigure(fastener("Head bolts", "M12", "2 Nm + 90°"))?.grave).toBe(true);
+  expect(judgeFigure(fastener("Head bolts", "M10", "20 Nm, 40 Nm + 90°"))).toBeUndefined();
+  expect(judgeFigure(fastener("Head bolts", "M10", "4 Nm, 40 Nm + 90°"))?.says).toContain("jump of 10 times");
+  expect(judgeFigure(fastener("Clip", "M6", "20 Nm + 90°", { into: "plastic" }))?.says).toContain("more than the hole");
+});
+
+test("the gravest of a range's two ends is told", () => {
+  expect(judgeFigure(fastener("Bolts", "M6", "20-106 Nm"))?.torque?.value).toBe(106);
+  expect(judgeFigure(fastener("Bracket bolts", "M10", "54-57 Nm", { strength: "8.8" }))).toMatchObject({ grave: false });
+});
+
 test("a class that is not defined for the thread, and a fastener without a size, tell nothing", () => {
   expect(judgeFigure(fastener("Bolt", "M30x2", "210 Nm", { strength: "A2-70" }))).toBeUndefined();
   expect(judgeFigure({ id: "f", name: "Bolt", count: 1, figure: readTorqueFigure("5000 Nm") })).toBeUndefined();
+  expect(judgeFigure({ id: "f", name: "Bolt", count: 1 })).toBeUndefined();
 });

@@ -87,9 +87,8 @@ function definedFor(strength: StrengthClass, threads: readonly Thread[]): boolea
 /** A sentence where the passes of a figure jump too far; undefined where they do not. Example: 35 lb·in then 89 lb·ft → thirty times. */
 export function sayJump(figure: TorqueFigure): string | undefined {
   const passes = figure.form === "passes" ? figure.torques : figure.form === "angle" && figure.first.form === "passes" ? figure.first.torques : [];
-  for (let i = 1; i < passes.length; i++) {
-    const [before, after] = [passes[i - 1], passes[i]];
-    if (!before || !after) continue;
+  for (const [i, after] of passes.entries()) {
+    const before = passes[i - 1] ?? after;
     const times = Math.max(quantityNm(after) / quantityNm(before), quantityNm(before) / quantityNm(after));
     if (times > LARGEST_JUMP) {
       const unlike = before.unit === after.unit ? "one of the two has a digit too many or too few" : "one of the two is in the wrong unit";

@@ -1,25 +1,35 @@
+import { METRIC_PITCHES } from "../thread/thread-table";
 import { proofLoadN } from "../thread/preload";
 import { type Thread, diameterMm } from "../thread/thread";
 import type { FitVerdict, HexagonFit } from "./hexagon-fit";
 
-/** Shares of proof of class 8.8 (K 0.18, on the smallest thread that such a head has) up to which a looser fit is trusted. Our own judgement, on the safe side. */
-const TRUSTED_SHARE: Partial<Record<FitVerdict, number>> = { usable: 0.9, "low torque only": 0.3 };
+/**
+ * Shares of proof of class 8.8 (K 0.18, on the smallest thread that such a head has) up to which a fit is trusted. Our own judgement, on the
+ * safe side: as good as the right one up to what a 12.9 of that thread gets at 90 % of its proof, a looser one less.
+ */
+const TRUSTED_SHARE: Partial<Record<FitVerdict, number>> = { snug: 1.5, usable: 0.9, "low torque only": 0.3 };
 
 /**
- * The most that a fit is trusted with, N·m: undefined without a limit of its own, or where the head's thread is not known.
+ * The most that a fit is trusted with, N·m; undefined for one that is trusted with nothing.
+ * @param threads those that the head may have; for a head of no known thread the thinnest that so wide a head may sit on is taken.
  * Example: 13 on 12.7 (an M8's torque at 90 % of proof) → 27.5.
  */
-export function fitLimitNm({ verdict }: HexagonFit, threads: readonly Thread[]): number | undefined {
+export function fitLimitNm({ verdict }: HexagonFit, threads: readonly Thread[], headMm: number): number | undefined {
   const share = TRUSTED_SHARE[verdict];
-  if (share === undefined || threads.length === 0) return undefined;
-  return Math.min(...threads.map((thread) => share * 0.18 * (diameterMm(thread) / 1000) * proofLoadN(thread, "8.8")));
+  if (share === undefined) return undefined;
+  const may = threads.length > 0 ? threads : thinnestUnder(headMm);
+  return Math.min(...may.map((thread) => share * 0.18 * (diameterMm(thread) / 1000) * proofLoadN(thread, "8.8")));
 }
 
-/**
- * A fit judged at the torque asked of it: beyond what it is trusted with, it will round the head.
- * A fit for low torque only whose head is unknown stays what it is.
- */
-export function judgeFit(fit: HexagonFit, torqueNm: number, threads: readonly Thread[]): FitVerdict {
-  const limit = fitLimitNm(fit, threads);
+/** Heads are at most about 1.8 times as wide as their thread is thick (ISO 4014 has 1.83 at M3, 1.5 at M24), and keys at least 0.4 of it. */
+function thinnestUnder(headMm: number): readonly Thread[] {
+  const under = METRIC_PITCHES.filter(({ diameterMm: d }) => d * WIDEST_HEAD <= headMm).slice(-1);
+  return (under.length > 0 ? under : METRIC_PITCHES.slice(0, 1)).map((found) => ({ system: "metric", diameterMm: found.diameterMm, pitchMm: found.coarseMm }));
+}
+const WIDEST_HEAD = 1.8;
+
+/** A fit judged at the torque asked of it: beyond what it is trusted with, it will round the head. */
+export function judgeFit(fit: HexagonFit, torqueNm: number, threads: readonly Thread[], headMm: number): FitVerdict {
+  const limit = fitLimitNm(fit, threads, headMm);
   return limit !== undefined && torqueNm > limit ? "will round it" : fit.verdict;
 }

@@ -1,5 +1,6 @@
 import { INCH_MM } from "../quantity/measure";
-import { type HexagonFit, hexagonFit } from "./hexagon-fit";
+import { type HexagonFit, hexagonFit, inchOpeningMm } from "./hexagon-fit";
+import type { HeadSize } from "../model/head-size";
 
 /** Across flats of common sockets and spanners: mm (ISO 272, first and second choice) and inches (ASME B18.2.1). */
 const SOCKETS_MM = [4, 5, 5.5, 6, 7, 8, 9, 10, 11, 12, 13, 14, 15, 16, 17, 18, 19, 20, 21, 22, 23, 24, 26, 27, 30, 32, 34, 36];
@@ -30,12 +31,13 @@ export function nearSizes(acrossMm: number, hold: Hold = "socket on head"): Near
     ...sixtyFourths.map((n) => ({ acrossMm: (n / 64) * INCH_MM, size: n / 64, unit: "in" as const })),
   ];
   return tools
-    .map((tool) => ({ ...tool, fit: fitOf(tool.acrossMm, acrossMm, hold) }))
+    .map((tool) => ({ ...tool, fit: fitOf(tool, acrossMm, hold) }))
     .filter(({ fit }) => fit.freePlayDeg !== undefined)
     .sort((a, b) => Math.abs(a.acrossMm - acrossMm) - Math.abs(b.acrossMm - acrossMm));
 }
 
-/** How a tool sits: for a key the recess is the outer hexagon. @throws InputError as hexagonFit. */
-export function fitOf(toolMm: number, headMm: number, hold: Hold): HexagonFit {
-  return hold === "key in recess" ? hexagonFit(headMm, toolMm) : hexagonFit(toolMm, headMm);
+/** How a tool sits: for a key the recess is the outer hexagon; an inch socket opens a little wider than its name. @throws InputError as hexagonFit. */
+export function fitOf({ acrossMm, unit }: { acrossMm: number; unit: HeadSize["unit"] }, headMm: number, hold: Hold): HexagonFit {
+  if (hold === "key in recess") return hexagonFit(headMm, acrossMm);
+  return hexagonFit(acrossMm, headMm, unit === "in" ? inchOpeningMm(acrossMm) : acrossMm);
 }

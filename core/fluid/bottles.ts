@@ -17,8 +17,8 @@ export interface Purchase {
   priceMinor: number | undefined;
 }
 
-/** Bottles are counted in steps of this many litres: each rounded down, the need up, so that it is always enough. */
-const STEP_L = 0.01;
+/** Bottles are counted in steps of this many litres, so fine that a US quart is not short of a quart by rounding. */
+const STEP_L = 0.001;
 const MOST_L = 100;
 
 /**
@@ -33,9 +33,9 @@ export function bottlesFor(neededL: number, bottles: readonly Bottle[]): Purchas
   const priced = bottles.every(({ priceMinor }) => priceMinor !== undefined);
   const sizes = bottles.map((bottle) => {
     requirePositive(bottle.litres, "A bottle's size", "bottles");
-    return { bottle, steps: Math.max(1, Math.floor(bottle.litres / STEP_L + 1e-6)) };
+    return { bottle, steps: Math.max(1, Math.round(bottle.litres / STEP_L)) };
   });
-  const steps = Math.ceil(neededL / STEP_L - 1e-6);
+  const steps = Math.round(neededL / STEP_L);
   // best[n]: the best way to hold at least n steps, by its last bottle.
   const best: { cost: number; litres: number; count: number; size: (typeof sizes)[number] | undefined }[] = [{ cost: 0, litres: 0, count: 0, size: undefined }];
   for (let n = 1; n <= steps; n++) {

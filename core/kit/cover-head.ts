@@ -103,7 +103,7 @@ function near(need: HeadNeed, chest: Chest, taken: ReadonlySet<string>): Near[] 
   const hold = need.head.profile === "hexagon key" ? "key in recess" : "socket on head";
   const sized = chest.between(need.head.profile, headMm * (1 - NEAR_SHARE), headMm * (1 + NEAR_SHARE)).flatMap(({ tool, acrossMm: toolMm }): Near[] => {
     if (sameHead(tool.head, need.head) || !WILL_DO[need.grip](tool) || !isDeepEnough(need, tool) || taken.has(tool.id)) return [];
-    const fit = fitOf(toolMm, headMm, hold);
+    const fit = fitOf({ acrossMm: toolMm, unit: tool.head.unit }, headMm, hold);
     return fit.freePlayDeg === undefined ? [] : [{ tool, toolMm, headMm, fit, turnedDeg: fit.freePlayDeg }];
   });
   return sized.sort((a, b) => Math.abs(a.toolMm - headMm) - Math.abs(b.toolMm - headMm)).slice(0, MOST_NEAR);
@@ -113,8 +113,8 @@ function near(need: HeadNeed, chest: Chest, taken: ReadonlySet<string>): Near[] 
 function judged(need: HeadNeed, { tool, toolMm, headMm, fit, turnedDeg }: Near, rusted: boolean): StandIn | Refused {
   const threads = threadsOfNeed(need);
   const most = mostAskedNm(need, rusted);
-  const verdict = most === undefined ? fit.verdict : judgeFit(fit, most, threads);
-  const limit = fitLimitNm(fit, threads);
+  const verdict = most === undefined ? fit.verdict : judgeFit(fit, most, threads, headMm);
+  const limit = fitLimitNm(fit, threads, headMm);
   const play = `It turns ${turnedDeg.toFixed(1)}° before it touches`;
   const asked = most === undefined ? "what is asked of it is not known" : `${Math.round(most)} N·m may be asked of it`;
   const good = limit === undefined ? "" : `, good for ${Math.floor(limit)} N·m`;

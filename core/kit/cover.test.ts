@@ -22,6 +22,9 @@ test.each<[string, ReturnType<typeof bolts>, string[], Cover["by"]]>([
   ["a deep socket where a stud stands out", bolts("13", "20 Nm", { deepSocket: true }), ["3/8 socket 13"], "missing"],
   ["which is there", bolts("13", "20 Nm", { deepSocket: true }), ["3/8 deep socket 13"], "owned"],
   ["what is lent out covers nothing", bolts("13", "20 Nm"), ["3/8 socket 13 lent to next door"], "missing"],
+  ["a twelve-point head takes a twelve-point socket", bolts("10 mm 12pt", "20 Nm"), ["3/8 12 point socket 10"], "owned"],
+  ["or a ring, where it need not be set", bolts("10 mm 12pt", "snug"), ["ring spanner 10"], "owned"],
+  ["and never six points, nor a spanner of no known form", bolts("10 mm 12pt", "snug"), ["3/8 6 point socket 10", "spanner 10"], "missing"],
   ["only a spanner gets on", bolts("13", "20 Nm", { access: "spanner only" }), ["3/8 socket 13"], "missing"],
 ])("%s", (_, fastener, tools, by) => {
   expect(only(fastener, tools)?.by).toBe(by);

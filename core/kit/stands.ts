@@ -1,5 +1,4 @@
-import { standBandKg } from "../lift/judge-stand";
-import { loadPerStandKg } from "../lift/stand-load";
+import { standCases } from "../lift/stand-cases";
 import type { Route, Stance } from "../model/job";
 import type { Tool } from "../model/tool";
 import type { Vehicle } from "../model/vehicle";
@@ -52,18 +51,9 @@ export function standNeed(stance: StandNeed["stance"], vehicle: Vehicle, tools: 
   return { ...base, verdict: "holds", says: `Up to ${Math.round(loadKg)} of ${ratingKg} kg on each stand.` };
 }
 
-function highestLoad(stance: StandNeed["stance"], vehicle: Vehicle): number | undefined {
-  const { kerbWeightKg, frontShare, wheelbaseMm } = vehicle;
+/** The worst that one stand may have to carry on the way up or while it stands, kg. */
+function highestLoad(stance: StandNeed["stance"], { kerbWeightKg, frontShare, wheelbaseMm, standInsetMm }: Vehicle): number | undefined {
   if (kerbWeightKg === undefined || frontShare === undefined || wheelbaseMm === undefined) return undefined;
-  const ends = stance === "all up" ? (["front", "rear"] as const) : ([stance === "front up" ? "front" : "rear"] as const);
-  const loads = ends.map((end) =>
-    loadPerStandKg({
-      kerbWeightKg,
-      wheelbaseMm,
-      axleShare: end === "front" ? frontShare : 1 - frontShare,
-      standInsetMm: vehicle.standInsetMm?.[end] ?? 0,
-      otherInsetMm: stance === "all up" ? (vehicle.standInsetMm?.[end === "front" ? "rear" : "front"] ?? 0) : 0,
-    }),
-  );
-  return standBandKg(Math.max(...loads))[1];
+  const raised = stance === "all up" ? "all" : stance === "front up" ? "front" : "rear";
+  return standCases({ kerbWeightKg, frontShare, wheelbaseMm, insetMm: standInsetMm ?? { front: 0, rear: 0 } }, raised)[0]?.mostKg;
 }

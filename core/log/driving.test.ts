@@ -7,25 +7,6 @@ import { dayNumber, mileageOf } from "./mileage";
 import { t90 } from "./student";
 import { lineThrough, sidesOf, wearOf } from "./wear";
 
-describe("mileage", () => {
-  test("a new odometer is bridged, and what was read on each is the total", () => {
-    const mileage = mileageOf("v", [reading("2026-01-01", 200_000), reading("2026-02-01", 201_000), reading("2026-02-10", 50, { newOdometer: true }), reading("2026-03-10", 1050)]);
-    expect(mileage.points.map(({ km }) => km)).toEqual([200_000, 201_000, 201_000, 202_000]);
-    expect(mileage.totalKm({ value: 1050, unit: "km" }, "2026-03-10")).toBe(202_000);
-    expect(mileage.totalKm({ value: 200_500, unit: "km" }, "2026-01-15")).toBe(200_500);
-    expect(mileage.shown(203_000, "km").value).toBe(2050);
-  });
-  test("a reading with a wrong digit is refused, and only that one", () => {
-    const mileage = mileageOf("v", [reading("2026-01-01", 100), reading("2026-01-10", 9200), reading("2026-02-01", 300), reading("2026-03-01", 400)]);
-    expect(mileage.refused.map(({ distance }) => distance.value)).toEqual([9200]);
-    expect(mileage.points.map(({ km }) => km)).toEqual([100, 300, 400]);
-  });
-  test("entries of the log are sightings too, in their own unit", () => {
-    const replacement = { ...stamp("r"), vehicleId: "v", on: "2026-02-01", odometer: { value: 100, unit: "mi" as const } } as Replacement;
-    expect(mileageOf("v", [reading("2026-01-01", 100)], [replacement]).points.at(-1)?.km).toBeCloseTo(160.9344, 9);
-  });
-});
-
 describe("driving", () => {
   test("worked by hand: four readings 10 days apart, 400, 400 and 500 km", () => {
     // Slopes between every two: 40, 40, 43.33, 40, 45, 50; their median is (40 + 43.33) / 2.

@@ -20,6 +20,9 @@ test.each([
   ["2026-04-01", 1500, undefined],
   ["2026-04-01", 2500, "is more than the 2\u202f000 km read later, on 2026-06-01"],
   ["2025-01-01", 400, undefined],
+  // 1500 km in five months, and then ten times all of it in one: a digit too many.
+  ["2026-07-01", 20_500, "further than it is driven"],
+  ["2026-07-01", 4800, undefined],
 ])("on %s a reading of %d: %s", (on, value, says) => {
   const question = questionReading(readings, "v", km(value), on)?.says;
   if (says === undefined) expect(question).toBeUndefined();

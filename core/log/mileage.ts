@@ -66,9 +66,9 @@ export function mileageOf(vehicleId: string, readings: readonly Reading[], entri
         (!start || day > start.day || (day === start.day && km <= (sightings.find((one) => one.day === day)?.km ?? km))) &&
         (!end || day < end.day || (day === end.day && km > end.km)),
     );
-    const offset = start ? (points.at(-1)?.km ?? start.km) - start.km : 0;
+    const offset = start ? carriedOver(points, start) : 0;
     segments.push({ from: start?.day ?? -Infinity, offset });
-    const { kept, dropped } = rising(within);
+    const { kept, dropped } = believed(within);
     refused.push(...dropped.flatMap(({ reading }) => reading ?? []));
     for (const { day, km } of kept) {
       const last = points.at(-1);
@@ -86,6 +86,53 @@ export function mileageOf(vehicleId: string, readings: readonly Reading[], entri
   };
   const shown = (total: number, unit: DistanceUnit) => convertDistance({ value: Math.max(0, total - (segments.at(-1)?.offset ?? 0)), unit: "km" }, unit);
   return { points, refused, totalKm, shown };
+}
+
+/**
+ * What has to be added to a new odometer's readings. One that shows no more than the vehicle may have gone since it was last read came new, at
+ * nothing, and what it shows has been driven; one that shows more came used, and goes on from where the old one was.
+ */
+function carriedOver(points: readonly MileagePoint[], start: Sighting): number {
+  const last = points.at(-1);
+  if (!last) return 0;
+  const first = points[0] ?? last;
+  const rate = last.day > first.day ? (last.km - first.km) / (last.day - first.day) : USUAL_KM_A_DAY;
+  const mayHaveGone = 3 * rate * Math.max(1, start.day - last.day) + 500;
+  return start.km <= mayHaveGone ? last.km : last.km - start.km;
+}
+const USUAL_KM_A_DAY = 50;
+
+/** More than so many contradictions are not weighed one by one: the odometer's unit or vehicle is wrong, and asked about elsewhere. */
+const MOST_WEIGHED = 50;
+
+/**
+ * What is believed of sightings that contradict each other: as many as never go back; and where one of two has to go, the one that
+ * agrees with fewer of the others. Two agree when what lies between them is no more than the vehicle usually goes.
+ */
+function believed(sightings: Sighting[]): { kept: Sighting[]; dropped: Sighting[] } {
+  const { kept, dropped } = rising(sightings);
+  if (dropped.length === 0 || dropped.length > MOST_WEIGHED) return { kept, dropped };
+  for (const one of [...dropped]) {
+    const [against, ...more] = kept.filter((other) => (other.day - one.day) * (other.km - one.km) < 0 || (other.day === one.day && other.km > one.km));
+    if (!against || more.length > 0) continue;
+    const others = kept.filter((other) => other !== against);
+    if (agreeing(one, others) <= agreeing(against, others)) continue;
+    kept.splice(kept.indexOf(against), 1);
+    kept.push(one);
+    kept.sort((a, b) => a.day - b.day || a.km - b.km);
+    dropped.splice(dropped.indexOf(one), 1, against);
+  }
+  return { kept, dropped };
+}
+
+/** With how many of the others a sighting agrees, going by the usual distance a day between those. */
+function agreeing(one: Sighting, others: readonly Sighting[]): number {
+  const rates = others.flatMap((other, i) => {
+    const before = others[i - 1];
+    return before && other.day > before.day ? [(other.km - before.km) / (other.day - before.day)] : [];
+  });
+  const usual = [...rates].sort((a, b) => a - b)[Math.floor(rates.length / 2)] ?? USUAL_KM_A_DAY;
+  return others.filter((other) => Math.abs(other.km - one.km) <= 3 * usual * Math.abs(other.day - one.day) + 100).length;
 }
 
 /** The longest run that never goes back, and what is not in it. n log n by patience: the usual longest-subsequence method. */

@@ -141,7 +141,7 @@ test("a job sheet goes out without anything personal and comes in again the same
   const sheet = readJobSheet(text);
   expect(sheet.routes.map(titles)).toEqual(starter.routes.map(titles));
   const markdown = jobSheetMarkdown(starter);
-  expect(markdown).toContain("| 2 × Starter bolts | 14 mm | M10 | 32 lb·ft (32 pound-feet (43 N·m)) |");
+  expect(markdown).toContain("| 2 × Starter bolts | 14 mm | M10 | 32 lb·ft (32 pound-feet (43.4 N·m)) |");
   expect(markdown).toContain("- [ ] Battery earth lead off first: **Earth lead off first, on last.**");
 });
 

@@ -1,4 +1,5 @@
 import { type Interval } from "./interval";
+import { roundedDown } from "./torque-quantity";
 import { type TorqueUnit, fromNm, torqueSymbol } from "./torque-unit";
 
 /** A number to so many significant digits, without an exponent and without noughts that say nothing: 0.33062 → "0.331". */
@@ -15,8 +16,15 @@ export function shownBand([low, high]: Interval, digits = 3): string {
   return from === to ? from : `${from} to ${to}`;
 }
 
-/** A torque of so many N·m told in a unit, to a tenth or three digits, whichever is finer: "40.2 N·m", "0.284 lb·ft". */
-export function shownTorque(torqueNm: number, unit: TorqueUnit): string {
+/**
+ * A torque of so many N·m told in a unit, to a tenth or three digits, whichever is finer: "40.2 N·m", "0.284 lb·ft".
+ * With `way` "down" it is cut instead of rounded, for what must not be passed.
+ */
+export function shownTorque(torqueNm: number, unit: TorqueUnit, way: "nearest" | "down" = "nearest"): string {
   const value = fromNm(torqueNm, unit);
+  if (way === "down" && value > 0) {
+    const decimals = value >= 10 ? 1 : Math.max(0, 2 - Math.floor(Math.log10(value)));
+    return `${shown(roundedDown(value, decimals), 6)} ${torqueSymbol(unit)}`;
+  }
   return `${Math.abs(value) >= 10 ? value.toFixed(1) : shown(value)} ${torqueSymbol(unit)}`;
 }

@@ -16,13 +16,26 @@ export function quantityNm(quantity: TorqueQuantity): number {
  * The same torque in another unit, with the precision it was given to and no more.
  *
  * One step in the last place given is turned into the new unit; the decimals kept are those
- * of the power of ten just below it, and never fewer than none (whole units are always shown).
- * The value itself is not rounded; only `decimals` says what to show.
- * Example: 45 N·m → 33.190 with 1 decimal, shown "33.2 lb·ft". 48 lb·ft → 576 lb·in.
+ * of the power of ten just below it, never fewer than none (whole units are always shown), and always
+ * enough that what is shown is within half of one per cent.
+ * The value itself is not rounded; only `decimals` says what to show. With `way` "down" it is cut to them,
+ * so that a maximum is nowhere shown above itself.
+ * Example: 45 N·m → 33.190 with 1 decimal, shown "33.2 lb·ft". 48 lb·ft → 576 lb·in. 1 lb·ft → 1.36 N·m.
  */
-export function convertTorque(quantity: TorqueQuantity, unit: TorqueUnit): TorqueQuantity {
+export function convertTorque(quantity: TorqueQuantity, unit: TorqueUnit, way: "nearest" | "down" = "nearest"): TorqueQuantity {
   if (quantity.unit === unit) return quantity;
-  return { value: fromNm(quantityNm(quantity), unit), unit, decimals: Math.max(0, quantity.decimals + decimalsMore(quantity.unit, unit)) };
+  const value = fromNm(quantityNm(quantity), unit);
+  let decimals = Math.min(MOST_DECIMALS, Math.max(0, quantity.decimals + decimalsMore(quantity.unit, unit)));
+  while (decimals < MOST_DECIMALS && Math.abs(Number(value.toFixed(decimals)) - value) > WITHIN * value) decimals++;
+  return { value: way === "down" ? roundedDown(value, decimals) : value, unit, decimals };
+}
+/** What is shown of a conversion is off by no more than this share. */
+const WITHIN = 0.005;
+const MOST_DECIMALS = 6;
+
+/** A number cut to so many decimals; one that lies on them but for the last bit stays. */
+export function roundedDown(value: number, decimals: number): number {
+  return Math.floor(value * 10 ** decimals * (1 + 1e-12) + 1e-9) / 10 ** decimals;
 }
 
 const known = new Map<TorqueUnit, Map<TorqueUnit, number>>();

@@ -39,13 +39,13 @@ export function figureInWords(figure: TorqueFigure): string {
     case "range":
       return `between ${inWords(figure.low)} and ${inWords(figure.high)}, aimed at the middle`;
     case "maximum":
-      return `no more than ${inWords(figure.torque)}`;
+      return `no more than ${inWords(figure.torque, "down")}`;
     case "snug":
       return "snug: good and tight, no figure given";
     case "hand tight":
       return "hand tight: as far as fingers turn it, no tool";
     case "passes":
-      return `${figure.torques.length} passes, all bolts at each: ${figure.torques.map(inWords).join(", then ")}`;
+      return `${figure.torques.length} passes, all bolts at each: ${figure.torques.map((torque) => inWords(torque)).join(", then ")}`;
     case "angle":
       return `${figureInWords(figure.first)}, then ${figure.anglesDeg.map(angleInWords).join(", then ")}`;
     case "turns":
@@ -53,10 +53,10 @@ export function figureInWords(figure: TorqueFigure): string {
   }
 }
 
-function inWords(quantity: TorqueQuantity): string {
+function inWords(quantity: TorqueQuantity, way: "nearest" | "down" = "nearest"): string {
   const other: TorqueUnit = quantity.unit === "N.m" ? "lbf.ft" : "N.m";
   const amount = quantity.value.toFixed(quantity.decimals);
-  return `${amount} ${torqueUnitInWords(quantity.unit)} (${formatTorque(convertTorque(quantity, other))})`;
+  return `${amount} ${torqueUnitInWords(quantity.unit)} (${formatTorque(convertTorque(quantity, other, way))})`;
 }
 
 /** A hexagon has a flat every 60°: 90° is one and a half flats. */

@@ -26,16 +26,21 @@ export const angle: SlipKind = {
     const total = angles.reduce((sum, one) => sum + one, 0);
     const turn = angleTurn(total, given.swing, given.mark);
     let marked = given.mark;
-    const rows = angles.map((one, i) => {
+    const stages = angles.map((one) => {
       const stage = angleTurn(one, given.swing, marked);
       marked = stage.clock;
+      return stage;
+    });
+    const swings = stages.reduce((sum, stage) => sum + stage.swings.length, 0);
+    const rows = stages.map((stage, i) => {
+      const one = angles[i] ?? 0;
       return {
         cells: [
           angles.length > 1 ? `${i + 1}. ${shown(one, 4)}°` : `${shown(one, 4)}°`,
           shown(stage.flats, 4),
           shown(stage.points, 4),
           formatClock(stage.clock),
-          stage.swings.map((sum) => `${shown(sum, 4)}°`).join(", "),
+          swingsSay(stage.swings),
         ],
       };
     });
@@ -46,7 +51,7 @@ export const angle: SlipKind = {
         { label: "Flats of a hexagon", value: shown(turn.flats, 4) },
         { label: "Points of a twelve-point head", value: shown(turn.points, 4) },
         { label: "The mark ends at", value: `${formatClock(turn.clock)}${total >= 360 ? `, having come by ${Math.floor(total / 360)} times` : ""}` },
-        { label: "Swings of the handle", value: String(turn.swings.length) },
+        { label: "Swings of the handle", value: String(swings) },
       ],
       tables: [{ title: "Running total", head: ["Angle", "Flats", "Points", "Mark at", "After each swing"], rows }],
       working: [
@@ -56,10 +61,21 @@ export const angle: SlipKind = {
       margin: "By paint mark and eye good to about 5°, by angle gauge to about 2°: at 90° that is 6 and 2 parts in a hundred.",
       assumes: "The count starts at the moment the first torque is reached, with the socket's slack taken up.",
       caution: "Never turned into one torque, and not turned with the torque wrench: use a bar. Such bolts are nearly always single-use.",
-      drawing: { of: "clock", from: given.mark, angleDeg: total, swings: turn.swings },
+      drawing: { of: "clock", from: given.mark, angleDeg: total, swings: turn.swings.slice(0, DRAWN_SWINGS) },
     };
   },
 };
+
+/** More than these lie over each other on the clock. */
+const DRAWN_SWINGS = 100;
+const LISTED_SWINGS = 12;
+
+/** The running total after each swing; of very many the first and the last, with how many there are. */
+function swingsSay(swings: readonly number[]): string {
+  const degrees = (sum: number) => `${shown(sum, 5)}°`;
+  if (swings.length <= LISTED_SWINGS) return swings.map(degrees).join(", ");
+  return `${swings.slice(0, 3).map(degrees).join(", ")} … ${degrees(swings.at(-1) ?? 0)}, ${swings.length} swings`;
+}
 
 function readAngles(text: string): { torque: string | undefined; angles: number[] } {
   const typed = text.trim();

@@ -2,6 +2,7 @@ import { COMFORTABLE_PULL_N, THREAD_STATES, barLengthMm, pullN, undoingTorqueNm 
 import { type DriveChain, findChain } from "../drive/chain";
 import { DRIVE_LIMIT_NM, SQUARE_DRIVES, type SquareDrive } from "../drive/square-drive";
 import { requirePositive } from "../input-error";
+import type { Tool } from "../model/tool";
 import { type Interval } from "../quantity/interval";
 import { toMeasureUnit } from "../quantity/measure";
 import { shown, shownBand } from "../quantity/shown";
@@ -52,7 +53,7 @@ export const bar: SlipKind = {
     const pull: Interval = [pullN(undoing[0], given.barLengthMm), pullN(undoing[1], given.barLengthMm)];
     const longEnough = barLengthMm(undoing[1], limitN);
     const unit = read.owned.torqueUnit;
-    const verdict = judge(chain, undoing, pull, limitN);
+    const verdict = judge(chain, undoing, pull, limitN, longEnough <= LONGEST_BAR_MM);
     return {
       answer: { says: "Pull at the end of the bar with", value: shownBand(pull), unit: "N" },
       verdict,
@@ -61,7 +62,7 @@ export const bar: SlipKind = {
         { label: "Undoing may take", value: formatBand(undoing, unit) },
         {
           label: `Bar to stay under ${shown(limitN)} N`,
-          value: `${Math.ceil(longEnough / 10) * 10} mm`,
+          value: barSays(longEnough, read.owned.tools),
           ...(longEnough > given.barLengthMm ? { tone: "watch" as const } : { tone: "good" as const }),
         },
         ...chainLines(chain, undoing, limits),
@@ -91,15 +92,34 @@ export const bar: SlipKind = {
   },
 };
 
-function judge({ gap, limitNm, weakest }: DriveChain, [least, most]: Interval, pull: Interval, limitN: number): { tone: Tone; says: string } {
+/** Longer bars are not made for hand squares, and would bend or tear them. */
+const LONGEST_BAR_MM = 1000;
+
+/** A bar that keeps the pull down: one that is owned, or how long one to get; none is advised that nobody has. */
+function barSays(lengthMm: number, tools: readonly Tool[]): string {
+  const owned = tools.flatMap((tool) => (tool.kind === "bar or ratchet" && tool.lengthMm >= lengthMm ? [tool] : [])).sort((a, b) => a.lengthMm - b.lengthMm)[0];
+  const wanted = `${Math.ceil(lengthMm / 10) * 10} mm`;
+  if (owned) return `${wanted}: your ${owned.name} will do`;
+  return lengthMm <= LONGEST_BAR_MM ? `${wanted}; none of yours is as long` : "longer than any bar: soak it, heat it, or use a multiplier";
+}
+
+function judge({ gap, limitNm, weakest }: DriveChain, [least, most]: Interval, pull: Interval, limitN: number, barExists: boolean): { tone: Tone; says: string } {
   if (gap !== undefined) return { tone: "stop", says: gap };
   if (most > limitNm)
     return {
-      tone: "watch",
+      tone: "stop",
       says: `The ${weakest} in square is tested to ${limitNm} N·m, and undoing may take up to ${Math.round(most)}. Soak it, heat it, or use a larger drive.`,
     };
-  if (pull[0] > limitN) return { tone: "stop", says: `Even the least it may take is harder than ${shown(limitN)} N. Use a longer bar.` };
-  if (pull[1] > limitN) return { tone: "watch", says: `It may take more than ${shown(limitN)} N. Have the longer bar at hand.` };
+  if (pull[0] > limitN)
+    return {
+      tone: "stop",
+      says: `Even the least it may take is harder than ${shown(limitN)} N. ${barExists ? "Use a longer bar." : "No bar is long enough: soak it, heat it, or use a multiplier."}`,
+    };
+  if (pull[1] > limitN)
+    return {
+      tone: "watch",
+      says: `It may take more than ${shown(limitN)} N. ${barExists ? "Have the longer bar at hand." : "No bar is long enough for that: soak it, heat it, or use a multiplier."}`,
+    };
   return { tone: "good", says: `Every square bears it: the weakest, ${weakest} in, is loaded to ${Math.round((Math.max(least, most) / limitNm) * 100)} % at the most.` };
 }
 

@@ -1,71 +1,147 @@
 import { InputError } from "../input-error";
+import type { TorqueFigure } from "../model/torque-figure";
 import { type Interval } from "../quantity/interval";
 import { shown, shownTorque } from "../quantity/shown";
-import { formatBand } from "../quantity/torque-band";
+import { formatLimits } from "../quantity/torque-band";
 import { quantityNm } from "../quantity/torque-quantity";
 import { formatFigure } from "../quantity/torque-words";
+import type { VEHICLE_TORQUE_UNITS } from "../model/vehicle";
 import { pitchMm, readThread } from "../thread/thread";
 import { type CastleVerdict, castleNut, castleVerdict } from "../turn/castle-nut";
-import { stagesOf } from "../torque/target";
-import type { Slip, SlipKind, Tone } from "./slip";
+import type { Slip, SlipKind, Tone, Typed } from "./slip";
 
-/** A castle nut over its cross hole: how far on to the next slot, and whether the pin may go in there. */
+const isHub = ({ holds }: Typed) => holds === "hub";
+
+/** A castle nut over its cross hole: how far on to the next slot, and whether the pin may go in there; on a taper-roller hub how far back. */
 export const castle: SlipKind = {
   name: "castle",
   title: "Castle nut and pin",
   about: "How far on to the next slot, and whether the pin may go in there",
-  words: "castle nut castellated slotted split pin cotter pin hole line up alignment slot washer never back off",
+  words: "castle nut castellated slotted split pin cotter pin hole line up alignment slot washer never back off taper roller bearing hub preload adjust",
   fields: [
+    {
+      kind: "choice",
+      name: "holds",
+      wide: true,
+      label: "It holds",
+      start: "joint",
+      choices: [
+        { value: "joint", label: "a joint, an arm or an axle: done up tight" },
+        { value: "hub", label: "a hub on taper rollers: set with play" },
+      ],
+    },
     { kind: "number", name: "slots", label: "Slots", start: "6" },
     { kind: "measure", name: "short", label: "Next slot is short of the hole by", dimension: "angle", start: "25", hint: "Leave it empty when it cannot be seen" },
-    { kind: "figure", name: "torque", label: "Figure", start: "60-80" },
-    { kind: "torque", name: "reading", label: "Wrench read, once slot and hole met", start: "" },
+    { kind: "figure", name: "torque", label: "Figure", start: "60-80", when: (typed) => !isHub(typed) },
+    { kind: "torque", name: "reading", label: "Wrench read, once slot and hole met", start: "", when: (typed) => !isHub(typed) },
     { kind: "text", name: "thread", label: "Thread, for how far the nut moves", start: "", hint: "M14x1.5" },
   ],
   work: (read) => {
     const given = read.all({
       slots: read.number("slots"),
       short: read.ifTyped("short", (name) => read.measure(name)),
-      figure: read.figure("torque"),
-      reading: read.ifTyped("reading", (name) => read.torque(name)),
       thread: read.ifTyped("thread", (name) => read.read(name, (text) => readThread(text))),
     });
     if (!given) return undefined;
     const nut = castleNut(given.slots, given.short ?? undefined);
-    const stage = stagesOf(given.figure).findLast((one) => one.kind === "torque");
-    if (!stage) throw new InputError("Type the torque that the nut is done up to, such as 60-80 Nm.", "torque");
-    const rangeNm: Interval = [stage.target.lowNm, stage.target.highNm];
+    const drawing = { of: "castle" as const, slots: given.slots, shortDeg: given.short ?? nut.atMostDeg / 2 };
+    const moves = (deg: number) => (given.thread ? [{ label: "The nut moves by", value: `${shown((pitchMm(given.thread) * deg) / 360, 3)} mm` }] : []);
+    const between = { label: "Between two slots", value: `${shown(nut.atMostDeg, 4)}°` };
+    const slotWorking = ["between slots: 360° / slots", `360° / ${given.slots} = ${shown(nut.atMostDeg, 4)}°`];
+    if (read.is("holds", "hub")) {
+      const backDeg = nut.onDeg === undefined ? nut.atMostDeg : nut.atMostDeg - nut.onDeg;
+      return {
+        answer: { says: nut.onDeg === undefined ? "Back to the slot by at most" : "Back to the slot before, by", value: shown(backDeg, 4), unit: "degrees" },
+        verdict: {
+          tone: "watch",
+          says: "Seat the rollers while you turn the hub, slacken the nut off, set it by hand or to the maker’s small figure, then back to the nearest slot, never on: such a hub has to have its play.",
+        },
+        lines: [between, ...moves(backDeg)],
+        working: [...slotWorking, ...(nut.onDeg === undefined ? [] : [`back: ${shown(nut.atMostDeg, 4)}° − ${shown(nut.onDeg, 4)}° = ${shown(backDeg, 4)}°`])],
+        margin: "Play at the rim decides: felt, but hardly seen. The maker’s end play, on a dial gauge, comes first.",
+        assumes: "Adjustable taper rollers. A hub with one pressed bearing unit is done up tight: choose the other kind.",
+        caution: "Too tight, and the bearing runs hot and seizes. A new split pin each time, both legs bent.",
+        drawing,
+      };
+    }
+    const done = read.all({ figure: read.figure("torque"), reading: read.ifTyped("reading", (name) => read.torque(name)) });
+    if (!done) return undefined;
+    const limits = limitsOf(done.figure);
     const unit = read.owned.torqueUnit;
-    const verdict = given.reading ? castleVerdict(quantityNm(given.reading), rangeNm) : undefined;
     const onDeg = nut.onDeg ?? nut.atMostDeg;
     return {
-      answer: { says: nut.onDeg === undefined ? "To the next slot, on by at most" : "To the next slot, on by", value: shown(onDeg, 4), unit: "degrees" },
-      verdict: verdict
-        ? SAYS[verdict]
-        : {
-            tone: "watch",
-            says: `Do it up to the least first, then on to the slot, never back. Stop at the top, ${shownTorque(rangeNm[1], unit)}.`,
-          },
-      lines: [
-        { label: "Between two slots", value: `${shown(nut.atMostDeg, 4)}°` },
-        { label: "The pin goes in between", value: formatBand(rangeNm, unit) },
-        ...(given.thread ? [{ label: "The nut moves on by", value: `${shown((pitchMm(given.thread) * onDeg) / 360, 3)} mm` }] : []),
-      ],
-      working: [
-        "between slots: 360° / slots",
-        `360° / ${given.slots} = ${shown(nut.atMostDeg, 4)}°`,
-        ...(given.thread ? [`moves: ${shown(pitchMm(given.thread))} mm · ${shown(onDeg, 4)}° / 360°`] : []),
-      ],
-      margin: given.figure.form === "range" ? "The range itself is the margin: its least first, its top never passed." : "One figure names no range: a tenth either way is taken.",
-      assumes: `One hole right through the bolt, so that slots come in pairs; figure ${formatFigure(given.figure)}.`,
+      answer: { says: `${limits.says}${nut.onDeg === undefined ? "on to the next slot, by at most" : "on to the next slot, by"}`, value: shown(onDeg, 4), unit: "degrees" },
+      verdict: verdictOf(done.reading ? quantityNm(done.reading) : undefined, limits, unit),
+      lines: [between, ...pinLines(limits, unit), ...moves(onDeg)],
+      working: [...slotWorking, ...(given.thread ? [`moves: ${shown(pitchMm(given.thread))} mm · ${shown(onDeg, 4)}° / 360°`] : [])],
+      margin: MARGIN[done.figure.form] ?? "One figure is a least, with nothing off it: on from there to the slot.",
+      assumes: `One hole right through the bolt, so that slots come in pairs; figure ${formatFigure(done.figure)}.`,
       caution: "Never turned back to meet the hole. A new split pin each time, both legs bent.",
-      drawing: { of: "castle", slots: given.slots, shortDeg: given.short ?? nut.atMostDeg / 2 },
+      drawing,
     } satisfies Slip;
   },
 };
 
+type VehicleUnit = (typeof VEHICLE_TORQUE_UNITS)[number];
+
+/** Between what the pin may go in, N·m: Infinity where no top is given, undefined where no least is, or where an angle decides. */
+interface PinLimits {
+  says: string;
+  leastNm: number | undefined;
+  mostNm: number;
+  byAngle: boolean;
+}
+
+function limitsOf(figure: TorqueFigure): PinLimits {
+  switch (figure.form) {
+    case "value":
+      return { says: "To the next slot, ", leastNm: quantityNm(figure.torque), mostNm: Infinity, byAngle: false };
+    case "range":
+      return { says: "To the next slot, ", leastNm: quantityNm(figure.low), mostNm: quantityNm(figure.high), byAngle: false };
+    case "maximum":
+      return { says: "To the next slot, ", leastNm: undefined, mostNm: quantityNm(figure.torque), byAngle: false };
+    case "passes": {
+      const last = figure.torques.at(-1);
+      return { says: "After the last pass, ", leastNm: last && quantityNm(last), mostNm: Infinity, byAngle: false };
+    }
+    case "angle":
+      return { says: `${formatFigure(figure)}, then `, leastNm: undefined, mostNm: Infinity, byAngle: true };
+    default:
+      throw new InputError("Type the torque that the nut is done up to, such as 60-80 Nm.", "torque");
+  }
+}
+
+function verdictOf(readingNm: number | undefined, { leastNm, mostNm, byAngle }: PinLimits, unit: VehicleUnit): { tone: Tone; says: string } {
+  if (byAngle) return { tone: "watch", says: "The angle decides, and no reading of the wrench: turn it its whole angle, then on to the slot, never back." };
+  if (readingNm === undefined) {
+    const top = mostNm === Infinity ? "" : ` Stop at the top, ${shownTorque(mostNm, unit, "down")}.`;
+    return {
+      tone: "watch",
+      says: `${leastNm === undefined ? "Look up the least that it has to have, do it up to that" : "Do it up to the least first"}, then on to the slot, never back.${top}`,
+    };
+  }
+  const range: Interval = [leastNm ?? 0, mostNm];
+  const verdict = castleVerdict(readingNm, range);
+  if (verdict === "pin it" && leastNm === undefined)
+    return { tone: "watch", says: "Not above the most. A most alone does not say whether it is tight enough: look up the least before the pin goes in." };
+  return SAYS[verdict];
+}
+
+function pinLines({ leastNm, mostNm, byAngle }: PinLimits, unit: VehicleUnit): Slip["lines"] {
+  if (byAngle) return [];
+  const label = "The pin goes in";
+  if (leastNm === undefined) return [{ label, value: `at no more than ${shownTorque(mostNm, unit, "down")}; the least is not given` }];
+  return [{ label, value: mostNm === Infinity ? `at ${shownTorque(leastNm, unit)} or, at the next slot, more` : `between ${formatLimits([leastNm, mostNm], unit)}` }];
+}
+
+const MARGIN: Partial<Record<TorqueFigure["form"], string>> = {
+  range: "The range itself is the margin: its least first, its top never passed.",
+  maximum: "A most alone has no least: it cannot say when the nut is tight enough.",
+  angle: "The angle carries the margin; the slot adds to it, and takes nothing off.",
+};
+
 const SAYS: Record<CastleVerdict, { tone: Tone; says: string }> = {
-  "pin it": { tone: "good", says: "Within the range: put the pin in." },
-  "not there yet": { tone: "watch", says: "Below the range still: on to the next slot." },
+  "pin it": { tone: "good", says: "Tight enough and not too tight: put the pin in." },
+  "not there yet": { tone: "watch", says: "Below the least still: on to the next slot." },
   "another washer": { tone: "stop", says: "Past the top of the range. Take it off and fit a washer of another thickness, or another nut; do not turn it back." },
 };

@@ -54,7 +54,9 @@ function coolantSlip(read: TypedReader): Slip | undefined {
     verdict:
       mix.freezesAtC === undefined
         ? { tone: "watch", says: "Stronger than the table goes: more concentrate than about 60 % protects less, not more." }
-        : { tone: "good", says: `Guards down to ${String(Math.round(mix.freezesAtC)).replace("-", "−")} °C.` },
+        : wantedShare < NO_RUST_BELOW
+          ? { tone: "watch", says: `Guards down to ${guard(mix.freezesAtC)} °C, but so thin it no longer keeps rust away: that takes about ${NO_RUST_BELOW * 100} % or more.` }
+          : { tone: "good", says: `Guards down to ${guard(mix.freezesAtC)} °C.` },
     lines: [
       { label: "And of water", value: `${litres(mix.waterL)} L` },
       { label: "Together", value: `${litres(roomL)} L` },
@@ -65,7 +67,7 @@ function coolantSlip(read: TypedReader): Slip | undefined {
       `x = ${shown(wantedShare, 3)}·${shown(capacityL, 4)} − ${shown(leftShare, 3)}·${shown(leftL, 4)} = ${shown(mix.concentrateL, 4)} L`,
       `y = ${shown(capacityL, 4)} − ${shown(leftL, 4)} − ${shown(mix.concentrateL, 4)} = ${shown(mix.waterL, 4)} L`,
     ],
-    margin: `A tenth of a litre more left in it than thought changes the mixture by ${shown(((wantedShare - leftShare) / capacityL) * 10)} points in a hundred.`,
+    margin: `A tenth of a litre more left in it than thought changes the mixture by ${shown((Math.abs(wantedShare - leftShare) / capacityL) * 10)} points in a hundred.`,
     assumes: "Ethylene glycol, shares by volume (ASHRAE table). What is left mixes fully.",
     caution: "Never opened hot. Coolant is sweet and poisons animals: catch all of it, and hand it in. Use the kind the maker names; kinds are not mixed.",
     drawing: {
@@ -78,6 +80,14 @@ function coolantSlip(read: TypedReader): Slip | undefined {
       ],
     },
   };
+}
+
+/** Makers of concentrate ask for a third or more, for the inhibitors in it. */
+const NO_RUST_BELOW = 0.3;
+
+/** A freezing point in whole degrees, towards warm: what is promised is never colder than it holds. The tenth is for the straight lines between the table's rows. */
+function guard(celsius: number): string {
+  return String(Math.min(0, Math.ceil(celsius + 0.1))).replace("-", "−");
 }
 
 function fillSlip(read: TypedReader, fluid: Fill): Slip | undefined {
@@ -114,7 +124,7 @@ function buyRow(name: string, neededL: number, bottles: Parameters<typeof bottle
 
 function readyRow(roomL: number, bottles: Parameters<typeof bottlesFor>[1], share: number): SlipTable["rows"][number] {
   const freezes = freezingPointC(share);
-  return { cells: [`Ready mixed: comes to ${shown(share * 100, 2)} %${freezes === undefined ? "" : `, ${Math.round(freezes)} °C`}`, ...purchase(bottlesFor(roomL, bottles))] };
+  return { cells: [`Ready mixed: comes to ${shown(share * 100, 2)} %${freezes === undefined ? "" : `, ${guard(freezes)} °C`}`, ...purchase(bottlesFor(roomL, bottles))] };
 }
 
 function purchase({ buy, leftOverL, priceMinor }: Purchase): string[] {

@@ -44,24 +44,31 @@ export const fit: SlipKind = {
     if (!isHexagon(head) || !isHexagon(tool)) return numberedFit(head, tool);
     const asHold: HeadSize = { ...head, profile: hold === "key in recess" ? "hexagon key" : "hexagon" };
     const threads = threadsOfHead(asHold);
-    const sits = fitOf(acrossMm(tool), acrossMm(head), hold);
+    const sits = fitOf({ acrossMm: acrossMm(tool), unit: tool.unit }, acrossMm(head), hold);
     const verdict =
-      read.ticked("twelve") && !near(tool, head) && sits.verdict !== "does not go on" ? "will round it" : torqueNm === undefined ? sits.verdict : judgeFit(sits, torqueNm, threads);
-    const limitNm = fitLimitNm(sits, threads);
+      read.ticked("twelve") && !near(tool, head) && sits.verdict !== "does not go on"
+        ? "will round it"
+        : torqueNm === undefined
+          ? sits.verdict
+          : judgeFit(sits, torqueNm, threads, acrossMm(head));
+    const limitNm = fitLimitNm(sits, threads, acrossMm(head));
     const slackMm = hold === "key in recess" ? acrossMm(head) - acrossMm(tool) : acrossMm(tool) - acrossMm(head);
     const unit = read.owned.torqueUnit;
     return {
       answer: { says: `${size(tool)} on ${size(head)}`, value: SAYS[verdict] },
-      verdict: { tone: TONE[verdict], says: more(verdict, sits, torqueNm !== undefined && verdict !== sits.verdict, read.ticked("twelve")) },
+      verdict: {
+        tone: TONE[verdict],
+        says: more(verdict, sits, { forTorque: torqueNm !== undefined && verdict !== sits.verdict, twelve: read.ticked("twelve"), isKey: hold === "key in recess" }),
+      },
       lines: [
         { label: "Turns before it bites", value: sits.freePlayDeg === undefined ? (verdict === "does not go on" ? "–" : "it spins") : `${shown(sits.freePlayDeg, 3)}° each way` },
         { label: "Room across the flats", value: `${shown(slackMm, 2)} mm` },
         ...(limitNm === undefined ? [] : [{ label: "Trusted up to", value: shownTorque(limitNm, unit) }]),
       ],
-      tables: [nearTable(nearSizes(acrossMm(head), hold), hold, read.owned, torqueNm, threads)],
+      tables: [nearTable(nearSizes(acrossMm(head), hold), hold, read.owned, torqueNm, (fit, nm) => judgeFit(fit, nm, threads, acrossMm(head)))],
       working: workingOf(acrossMm(tool), acrossMm(head), hold, sits),
       margin: "Tools run a little large and worn ones more; a rusty head runs small. Each tenth of a millimetre of wear adds to the play.",
-      assumes: "Both are true to size, and the play is shared evenly. A tool nominally up to 0.5 % too small may still go on.",
+      assumes: "Both are true to size, and the play is shared evenly. A tool up to 0.5 % too small may still go on; an inch socket opens 0.5 % wider than its name (ASME B107).",
       caution: "A stand-in is for undoing what is not tight, and for nothing that is near its torque. Clean the head, push the tool fully on, pull slowly.",
       drawing: { of: "fit", toolMm: acrossMm(tool), headMm: acrossMm(head), isKey: hold === "key in recess", turnedDeg: sits.freePlayDeg },
     };
@@ -77,9 +84,12 @@ const SAYS: Record<FitVerdict, string> = {
 };
 const TONE: Record<FitVerdict, Tone> = { snug: "good", usable: "good", "low torque only": "watch", "will round it": "stop", "does not go on": "stop" };
 
-function more(verdict: FitVerdict, { mayGoOn }: HexagonFit, forTorque: boolean, twelve: boolean): string {
-  if (verdict === "does not go on") return "The tool is smaller than what it has to take.";
-  if (mayGoOn) return "Nominally a little too small, by no more than tools and heads differ: it may go on.";
+function more(verdict: FitVerdict, { mayGoOn }: HexagonFit, { forTorque, twelve, isKey }: { forTorque: boolean; twelve: boolean; isKey: boolean }): string {
+  if (verdict === "does not go on") return isKey ? "The key is larger than the recess: it does not go in." : "The tool is smaller than what it has to take.";
+  if (mayGoOn)
+    return isKey
+      ? "Nominally a little too large, by no more than keys and recesses differ: it may go in."
+      : "Nominally a little too small, by no more than tools and heads differ: it may go on.";
   if (verdict === "will round it" && twelve) return "A twelve-point socket bites near the corners: it is for its own size only.";
   if (verdict === "will round it" && forTorque) return "It goes on, but not for this torque.";
   if (verdict === "will round it") return "Its corners turn past the head's before they hold.";
@@ -125,9 +135,9 @@ function numberedFit(head: HeadSize, tool: HeadSize): Slip {
   };
 }
 
-function nearTable(sizes: NearSize[], hold: Hold, { tools }: Owned, torqueNm: number | undefined, threads: ReturnType<typeof threadsOfHead>): SlipTable {
+function nearTable(sizes: NearSize[], hold: Hold, { tools }: Owned, torqueNm: number | undefined, judge: (fit: HexagonFit, torqueNm: number) => FitVerdict): SlipTable {
   const rows = sizes.map(({ acrossMm: across, size: number, unit, fit: sits }) => {
-    const verdict = torqueNm === undefined ? sits.verdict : judgeFit(sits, torqueNm, threads);
+    const verdict = torqueNm === undefined ? sits.verdict : judge(sits, torqueNm);
     const head: HeadSize = { profile: hold === "key in recess" ? "hexagon key" : "hexagon", size: number, unit };
     const owned = tools.some((tool) => holds(tool, head));
     return {

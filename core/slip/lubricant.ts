@@ -1,5 +1,5 @@
 import { type Interval } from "../quantity/interval";
-import { shown, shownBand } from "../quantity/shown";
+import { shown, shownBand, shownTorque } from "../quantity/shown";
 import { formatTorque, quantityNm } from "../quantity/torque-quantity";
 import { fromNm, torqueSymbol } from "../quantity/torque-unit";
 import { lubricatedTorque } from "../thread/lubricant";
@@ -38,7 +38,13 @@ export const lubricant: SlipKind = {
     const torqueNm = quantityNm(torque);
     const { bandNm, forceIfIgnored } = lubricatedTorque(torqueNm, given, actual);
     const inOwnUnit: Interval = [fromNm(bandNm[0], torque.unit), fromNm(bandNm[1], torque.unit)];
-    const lines: SlipLine[] = [{ label: `Left at ${formatTorque(torque)}, the bolt is pulled`, value: `${shownBand(forceIfIgnored)} times as hard`, tone: toneOf(forceIfIgnored) }];
+    const lines: SlipLine[] = [
+      {
+        label: "Without a figure for it, set",
+        value: `${shownTorque(bandNm[0], torque.unit, "down")}, the lower end: the upper may clamp ${shown(forceIfIgnored[1], 2)} times as hard`,
+      },
+      { label: `Left at ${formatTorque(torque)}, the bolt is pulled`, value: `${shownBand(forceIfIgnored)} times as hard`, tone: toneOf(forceIfIgnored) },
+    ];
     if (thread) {
       lines.push({ label: `Meant to clamp ${formatThread(thread)} with`, value: kilonewtons(preloadN([torqueNm, torqueNm], given, thread)) });
       lines.push({ label: "Would clamp with", value: kilonewtons(preloadN([torqueNm, torqueNm], actual, thread)) });

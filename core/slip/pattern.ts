@@ -128,7 +128,13 @@ function readOrder(text: string, count: number): number[] {
 function passes(figure: Parameters<typeof stagesOf>[0], order: readonly number[]): SlipTable {
   const rows = stagesOf(figure).map((stage) => {
     const what =
-      stage.kind === "torque" ? formatTorque(stage.given) : stage.kind === "angle" ? `${stage.angleDeg}° on` : stage.kind === "turns" ? `${stage.turns} turns` : stage.kind;
+      stage.kind === "torque"
+        ? `${stage.target.isMaximum ? "at most " : ""}${formatTorque(stage.given)}`
+        : stage.kind === "angle"
+          ? `${stage.angleDeg}° on`
+          : stage.kind === "turns"
+            ? `${stage.turns} turns`
+            : stage.kind;
     return { cells: [stage.label === "" ? "one pass" : stage.label, what, `all ${order.length}, in this order`] };
   });
   return { title: "Passes", head: [], rows };

@@ -136,7 +136,6 @@ function mostLikely(judged: readonly JudgedTorque[], unit: TorqueUnit): Slip["li
 const VERDICT_SAYS: Record<SaneVerdict, string> = {
   fits: "Fits",
   "fits some": "Fits some",
-  unlikely: "Unlikely",
   "past proof": "At its proof",
   "too much": "Too much",
   "too little": "Too little",
@@ -147,7 +146,6 @@ const VERDICT_SAYS: Record<SaneVerdict, string> = {
 const TONE: Record<SaneVerdict, Tone> = {
   fits: "good",
   "fits some": "watch",
-  unlikely: "watch",
   "past proof": "watch",
   "only the maker knows": "watch",
   "more than the hole": "stop",
@@ -156,17 +154,7 @@ const TONE: Record<SaneVerdict, Tone> = {
   "above the maximum": "stop",
 };
 /** The gravest last. */
-const GRAVITY: readonly SaneVerdict[] = [
-  "fits",
-  "fits some",
-  "only the maker knows",
-  "unlikely",
-  "past proof",
-  "more than the hole",
-  "too little",
-  "above the maximum",
-  "too much",
-];
+const GRAVITY: readonly SaneVerdict[] = ["fits", "fits some", "only the maker knows", "past proof", "more than the hole", "too little", "above the maximum", "too much"];
 /** What is said where nothing is said against the figure. */
 const MORE: Partial<Record<SaneVerdict, string>> & Record<"fits", string> = {
   fits: "It lies within what such a thread is tightened to. That makes it possible, not right: look up where it came from.",

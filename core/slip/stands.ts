@@ -1,7 +1,9 @@
+import { gearSays } from "../lift/gear-or-park";
 import { judgeStand } from "../lift/judge-stand";
+import { standCases } from "../lift/stand-cases";
 import { LEVEL_WITHIN_DEG, type Side, type Turning, rollDirection, rollPushN, slopeForceN } from "../lift/roll";
 import { standHeight } from "../lift/stand-height";
-import { LOAD_PLACES, type LoadPlace, axleShareRaised, loadPerStandKg, withLoad } from "../lift/stand-load";
+import { LOAD_PLACES, type LoadPlace, axleShareRaised, withLoad } from "../lift/stand-load";
 import type { Vehicle } from "../model/vehicle";
 import { InputError, requirePositive } from "../input-error";
 import { readSlopeDeg } from "../quantity/slope";
@@ -83,16 +85,18 @@ export const stands: SlipKind = {
     const given = readGiven(read);
     if (!given) return undefined;
     const { weighed, end, wheelbaseMm, ratingKg, slopeDeg } = given;
-    const loads = (end === "all" ? (["front", "rear"] as const) : [end]).map((one) => ({ end: one, loadKg: loadOn(one, given) }));
-    const worst = loads.reduce((most, one) => (one.loadKg > most.loadKg ? one : most));
-    const { bandKg, ratio, holds } = judgeStand(worst.loadKg, ratingKg);
+    const cases = standCases({ kerbWeightKg: weighed.kerbWeightKg, frontShare: weighed.frontShare, wheelbaseMm, insetMm: given.insetMm }, end);
+    const mostKg = cases[0]?.mostKg ?? 0;
+    const holds = mostKg <= ratingKg;
     const height = given.pointNowMm === null ? undefined : standHeight(given.pointNowMm, given.wantedMm, given.standLowMm, given.standHighMm);
     const slopeN = slopeForceN(weighed.kerbWeightKg, slopeDeg);
     const roll = given.torqueNm === null ? undefined : { way: rollDirection(given.side, given.turning), pushN: rollPushN(given.torqueNm, given.tyreRadiusMm) };
-    const jack = given.jackKg === null ? undefined : judgeStand(worst.loadKg * 2, given.jackKg);
+    // The jack lifts one end at a time, the other on its wheels.
+    const lifted = Math.max(...cases.filter(({ end: one }) => one !== "diagonal").map(({ loadKg }) => loadKg));
+    const jack = given.jackKg === null ? undefined : judgeStand(lifted * 2, given.jackKg);
     const notLevel = slopeDeg > LEVEL_WITHIN_DEG;
     return {
-      answer: { says: "Each stand carries up to", value: String(Math.round(bandKg[1])), unit: "kg" },
+      answer: { says: "Each stand carries up to", value: String(Math.ceil(mostKg - 1e-6)), unit: "kg" },
       verdict: verdictOf({
         holds,
         notLevel,
@@ -103,8 +107,11 @@ export const stands: SlipKind = {
       }),
       lines: [
         { label: "Each is rated for", value: `${shown(ratingKg, 4)} kg`, tone: holds ? "good" : "stop" },
-        { label: "Loaded to", value: `${Math.round(ratio * 100)} % of it` },
-        ...loads.map(({ end: one, loadKg }): SlipLine => ({ label: loads.length > 1 ? `At the ${one}, each` : "Most likely", value: `${Math.round(loadKg)} kg` })),
+        { label: "Loaded to", value: `${Math.ceil((mostKg / ratingKg) * 100 - 1e-6)} % of it` },
+        ...cases.map((one): SlipLine => ({
+          label: `Each of the ${one.says}`,
+          value: `${Math.round(one.loadKg)} kg${one.end === "diagonal" ? "" : `, up to ${Math.ceil(one.mostKg - 1e-6)}`}`,
+        })),
         ...(jack
           ? [
               {
@@ -129,21 +136,22 @@ export const stands: SlipKind = {
       ],
       working: [
         "load on each = m · (share · wheelbase) / (wheelbase − inset) / 2",
-        ...loads.map(
-          ({ end: one, loadKg }) =>
-            `${one}: ${shown(weighed.kerbWeightKg, 4)} kg, share ${shown(shareOf(one, weighed.frontShare), 3)}, wheelbase ${shown(wheelbaseMm, 4)}, inset ${shown(insetOf(one, given), 4)} mm → ${shown(loadKg, 4)} kg`,
+        ...cases.map(({ end: one, says, loadKg }) =>
+          one === "diagonal"
+            ? `${says}: ${shown(weighed.kerbWeightKg, 4)} kg / 2 = ${shown(loadKg, 4)} kg`
+            : `${says}: ${shown(weighed.kerbWeightKg, 4)} kg, share ${shown(shareOf(one, weighed.frontShare), 3)}, wheelbase ${shown(wheelbaseMm, 4)}, inset ${shown(given.insetMm[one], 4)} mm → ${shown(loadKg, 4)} kg`,
         ),
-        `with a tenth for one side being heavier: ${shown(bandKg[1], 4)} kg`,
+        `the worst, with a tenth for one side being heavier: ${shown(mostKg, 4)} kg`,
         `slope: m · g · sin α = ${shown(weighed.kerbWeightKg, 4)} · 9.80665 · sin ${shown(slopeDeg)}° = ${shown(slopeN)} N`,
       ],
       margin: "One side is taken to be up to a tenth heavier. Raising an end moves weight to the other, so the true load is a little less.",
-      assumes: "Two stands to an end, on the maker's points. A rating printed for a pair is halved.",
-      caution: cautionOf(end),
+      assumes: `Two stands to an end, on the maker's points. A rating printed for a pair is halved.${roll ? " The nut has a right-hand thread; a left-hand one rolls it the other way." : ""}`,
+      caution: cautionOf(end, read.vehicle("vehicle")?.driven),
       drawing: {
         of: "stands",
         wheelbaseMm,
-        frontInsetMm: end === "rear" ? undefined : insetOf("front", given),
-        rearInsetMm: end === "front" ? undefined : insetOf("rear", given),
+        frontInsetMm: end === "rear" ? undefined : given.insetMm.front,
+        rearInsetMm: end === "front" ? undefined : given.insetMm.rear,
         liftMm: Math.max(0, height?.liftMm ?? 200),
         slopeDeg,
         roll: roll?.way,
@@ -227,21 +235,6 @@ function shareOf(end: "front" | "rear", frontShare: number): number {
   return end === "front" ? frontShare : 1 - frontShare;
 }
 
-function insetOf(end: "front" | "rear", { insetMm }: Given): number {
-  return insetMm[end];
-}
-
-function loadOn(end: "front" | "rear", { weighed, wheelbaseMm, insetMm, end: raised }: Given): number {
-  const other = end === "front" ? "rear" : "front";
-  return loadPerStandKg({
-    kerbWeightKg: weighed.kerbWeightKg,
-    axleShare: shareOf(end, weighed.frontShare),
-    wheelbaseMm,
-    standInsetMm: insetMm[end],
-    otherInsetMm: raised === "all" ? insetMm[other] : 0,
-  });
-}
-
 function heightLines(liftMm: number, verdict: "reaches" | "too low" | "too tall", end: End, { weighed, wheelbaseMm, wantedMm }: Given): SlipLine[] {
   const lines: SlipLine[] = [{ label: "It has to come up by", value: `${shown(liftMm, 4)} mm, to ${shown(wantedMm, 4)} mm`, tone: verdict === "reaches" ? "good" : "stop" }];
   if (end === "all" || liftMm <= 0) return lines;
@@ -276,10 +269,10 @@ function chockSays(end: End, roll: "forward" | "backward" | undefined): string {
   return roll ? `both ${stays} wheels, ${roll === "forward" ? "in front of them" : "behind them"} first, then the other way` : `both ${stays} wheels, in front and behind`;
 }
 
-function cautionOf(end: End): string {
+function cautionOf(end: End, driven: Vehicle["driven"]): string {
   const held = {
-    rear: "The parking brake usually holds the rear wheels, which then hang in the air: both front wheels chocked, and in gear or park.",
-    front: "Parking brake on, and both rear wheels chocked.",
+    rear: `The parking brake usually holds the rear wheels, which then hang in the air: both front wheels chocked${gearSays("rear", driven)}`,
+    front: `Parking brake on, and both rear wheels chocked${gearSays("front", driven)}`,
     all: "Raise one end at a time, a little each. On four stands and uneven ground two of them carry nearly all.",
   }[end];
   return `Never under a jack alone. ${held} Shake it hard before you go under.`;

@@ -1,6 +1,6 @@
 import { formatHeadSize } from "../quantity/read-head-size";
 import { shown } from "../quantity/shown";
-import { type EngagementVerdict, WANTED_ENGAGEMENT, engagement, readLayers } from "../thread/engagement";
+import { type EngagementVerdict, WANTED_ENGAGEMENT, bottomingMarginMm, engagement, readLayers } from "../thread/engagement";
 import { capScrewKey, usualHexagonMm } from "../thread/head-threads";
 import { tapDrillMm } from "../thread/tap-drill";
 import { diameterMm, formatThread, pitchMm, readThread } from "../thread/thread";
@@ -9,7 +9,7 @@ import { type SlipKind, type Tone, plainChoices } from "./slip";
 const INTO = ["steel", "aluminium", "plastic"] as const satisfies readonly (keyof typeof WANTED_ENGAGEMENT)[];
 
 /** Lengths that bolts are sold in, mm (ISO 888). */
-const USUAL_LENGTHS_MM = [6, 8, 10, 12, 16, 20, 25, 30, 35, 40, 45, 50, 55, 60, 65, 70, 80, 90, 100, 110, 120, 130, 140, 150, 160, 180, 200];
+const USUAL_LENGTHS_MM = [6, 8, 10, 12, 16, 20, 25, 30, 35, 40, 45, 50, 55, 60, 65, 70, 80, 90, 100, 110, 120, 130, 140, 150, 160, 180, 200, 220, 240, 260, 280, 300];
 
 /** Whether a bolt or stud is long enough, and not too long, for what it clamps. */
 export const stud: SlipKind = {
@@ -43,7 +43,7 @@ export const stud: SlipKind = {
       depth ?? undefined,
     );
     const least = clamped + wantedMm;
-    const usual = USUAL_LENGTHS_MM.find((length) => length >= least - 1e-9 && (depth === null || length - clamped < depth));
+    const usual = USUAL_LENGTHS_MM.find((length) => length >= least - 1e-9 && (depth === null || length - clamped <= depth - bottomingMarginMm(thread, length)));
     const key = capScrewKey(thread);
     const hexagonMm = usualHexagonMm(thread);
     return {
@@ -52,7 +52,11 @@ export const stud: SlipKind = {
       lines: [
         { label: "Turns from the first thread", value: shown(turns, 3) },
         { label: `Wanted in ${into}`, value: `${shown(wantedMm, 4)} mm, ${WANTED_ENGAGEMENT[into]} × ${formatThread(thread)}` },
-        { label: "Shortest usual length that does", value: usual === undefined ? "none fits this hole" : `${usual} mm`, ...(usual === undefined ? { tone: "stop" as const } : {}) },
+        {
+          label: "Shortest usual length that does",
+          value: usual === undefined ? (depth === null ? "longer than 300 mm" : "none fits this hole") : `${usual} mm`,
+          ...(usual === undefined ? { tone: "stop" as const } : {}),
+        },
         { label: "To cut the thread anew, drill", value: `${tapDrillMm(thread)} mm` },
         ...(hexagonMm === undefined ? [] : [{ label: "Head of its usual hexagon bolt", value: `${shown(hexagonMm, 4)} mm` }]),
         ...(key ? [{ label: "Key of a cap screw", value: formatHeadSize(key) }] : []),
@@ -62,7 +66,7 @@ export const stud: SlipKind = {
         `${shown(standout, 4)} − (${layers.length === 0 ? "nothing" : layers.map(({ mm }) => shown(mm, 4)).join(" + ")}) = ${shown(engagedMm, 4)} mm`,
         `${shown(engagedMm, 4)} / ${shown(pitchMm(thread), 4)} = ${shown(turns, 3)} turns`,
       ],
-      margin: `The first turn and a bevelled end hold little: count about one pitch, ${shown(pitchMm(thread))} mm, less.`,
+      margin: `${depth === null ? "" : `It has to end ${shown(bottomingMarginMm(thread, standout))} mm short of the bottom: half a turn, or what a bolt’s length may be off. `}The first turn and a bevelled end hold little: count about one pitch, ${shown(pitchMm(thread))} mm, less.`,
       assumes: "The thread reaches as far up the bolt as it is screwed in, and the hole is threaded from its mouth.",
       caution: "Count the turns by hand, without a washer or flange between, before trusting a new bolt of another length.",
       drawing: { of: "stud", diameterMm: diameterMm(thread), pitchMm: pitchMm(thread), lengthMm: standout, layers, wantedMm, depthMm: depth ?? undefined },
@@ -73,5 +77,5 @@ export const stud: SlipKind = {
 const VERDICT: Record<EngagementVerdict, { tone: Tone; says: string }> = {
   enough: { tone: "good", says: "Long enough." },
   "too short": { tone: "stop", says: "Too short: the thread strips before the bolt is tight. Use a longer one." },
-  "bottoms out": { tone: "stop", says: "Too long: it comes to the end of the thread and clamps nothing, however tight it feels." },
+  "bottoms out": { tone: "stop", says: "Too long: it may come to the end of the thread, and then it clamps nothing, however tight it feels." },
 };

@@ -30,8 +30,19 @@ export const turns: SlipKind = {
     { kind: "text", name: "thread", label: "Thread, or its pitch", start: "M14x1.5", hint: "M14x1.5, 1.5 mm, 9/16-18" },
     { kind: "number", name: "turns", label: "Whole turns counted off", start: "12", when: counting },
     { kind: "text", name: "markBefore", label: "Mark stood at, before", start: "12 o'clock", when: counting },
-    { kind: "text", name: "markAfter", label: "Mark stands at, after", start: "9 o'clock", when: counting },
+    { kind: "text", name: "markAfter", label: "Mark stands at, after", start: "12 o'clock", hint: "Another hour than before is part of a turn more", when: counting },
     { kind: "number", name: "difference", label: "Turns more or fewer than before", start: "1/2", when: toe },
+    {
+      kind: "choice",
+      name: "turned",
+      label: "What is turned",
+      start: "rod",
+      choices: [
+        { value: "rod", label: "the rod or its end: one thread" },
+        { value: "sleeve", label: "a sleeve with a left- and a right-hand thread" },
+      ],
+      when: toe,
+    },
     { kind: "measure", name: "arm", label: "Steering arm, pivot to rod", dimension: "length", start: "130", when: toe },
     { kind: "measure", name: "rim", label: "Rim's diameter", dimension: "length", start: "410", when: toe },
   ],
@@ -68,7 +79,9 @@ function countSlip(read: TypedReader, pitch: number | undefined): Slip | undefin
 function toeSlip(read: TypedReader, pitch: number | undefined): Slip | undefined {
   const given = read.all({ pitch, difference: read.number("difference"), arm: read.measure("arm"), rim: read.measure("rim") });
   if (!given) return undefined;
-  const change = toeChange(given.pitch, given.difference, given.arm, given.rim);
+  // A sleeve draws in or pushes out the thread at each of its ends.
+  const ways = read.is("turned", "sleeve") ? 2 : 1;
+  const change = toeChange(given.pitch * ways, given.difference, given.arm, given.rim);
   return {
     answer: { says: "The toe changes by", value: shown(change.acrossRimMm), unit: "mm" },
     verdict: { tone: "watch", says: "Have the wheels aligned: what a toe may be off by is less than this can be counted to." },
@@ -77,8 +90,10 @@ function toeSlip(read: TypedReader, pitch: number | undefined): Slip | undefined
       { label: "The rod grows or shrinks by", value: `${shown(change.travelMm)} mm` },
     ],
     working: [
-      "Δ = pitch × turns; angle = asin(Δ / arm); across the rim D · sin angle",
-      `Δ = ${shown(given.pitch)} × ${shown(given.difference)} = ${shown(change.travelMm)} mm`,
+      ways === 2
+        ? "Δ = 2 · pitch × turns, a thread each way; angle = asin(Δ / arm); across the rim D · sin angle"
+        : "Δ = pitch × turns; angle = asin(Δ / arm); across the rim D · sin angle",
+      `Δ = ${ways === 2 ? "2 × " : ""}${shown(given.pitch)} × ${shown(given.difference)} = ${shown(change.travelMm)} mm`,
       `asin(${shown(change.travelMm)} / ${shown(given.arm, 4)}) = ${shown(change.angleDeg, 4)}°; ${shown(given.rim, 4)} · sin ${shown(change.angleDeg, 4)}° = ${shown(change.acrossRimMm, 4)} mm`,
     ],
     margin: "A tenth of a turn of counting is a fifth of what half a turn does.",

@@ -26,7 +26,9 @@ export const units: SlipKind = {
     if (!first) throw new InputError("There is no number to convert in that. Type a torque, such as 35 ft lbs.", "torque");
     const torques = [first, ...rest];
     const other: TorqueUnit = first.unit === "N.m" ? "lbf.ft" : "N.m";
-    const converted = torques.map((torque) => convertTorque(torque, other));
+    // A maximum is nowhere shown above itself.
+    const way = figure.form === "maximum" ? "down" : "nearest";
+    const converted = torques.map((torque) => convertTorque(torque, other, way));
     const wrenches = read.owned.tools.filter((tool): tool is TorqueWrench => tool.kind === "torque wrench");
     return {
       answer: { says: `${formatFigure(figure)} is`, value: converted.map(formatTorqueValue).join(figure.form === "range" ? " to " : ", "), unit: torqueSymbol(other) },
@@ -35,7 +37,7 @@ export const units: SlipKind = {
         {
           title: "In every unit",
           head: [],
-          rows: ORDER.map((unit) => ({ cells: [torqueSymbol(unit), ...torques.map((torque) => formatTorqueValue(convertTorque(torque, unit)))] })),
+          rows: ORDER.map((unit) => ({ cells: [torqueSymbol(unit), ...torques.map((torque) => formatTorqueValue(convertTorque(torque, unit, way)))] })),
         },
         onWrenches(figure, wrenches, read.owned.torqueUnit),
       ],

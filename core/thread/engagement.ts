@@ -29,11 +29,32 @@ export function engagement(thread: Thread, standoutMm: number, layersMm: readonl
   const engagedMm = standoutMm - layersMm.reduce((sum, layer) => sum + layer, 0);
   if (engagedMm <= 0) throw new InputError("The layers take up the whole length: nothing is left to screw in. Use a longer bolt.", "layers");
   const wantedMm = WANTED_ENGAGEMENT[into] * diameterMm(thread);
-  return { engagedMm, turns: engagedMm / pitchMm(thread), wantedMm, verdict: verdictFor(engagedMm, wantedMm, depthMm) };
+  const deepestMm = depthMm === undefined ? Infinity : depthMm - bottomingMarginMm(thread, standoutMm);
+  return { engagedMm, turns: engagedMm / pitchMm(thread), wantedMm, verdict: verdictFor(engagedMm, wantedMm, deepestMm) };
 }
 
-function verdictFor(engagedMm: number, wantedMm: number, depthMm: number | undefined): EngagementVerdict {
-  if (depthMm !== undefined && engagedMm > depthMm - 1e-9) return "bottoms out";
+/** Half of what the length of a bolt may be off, mm, up to a nominal length: ISO 4759-1, product grades A (js15) up to 50 mm and B (js17) beyond. */
+const LENGTH_TOLERANCE_MM: readonly (readonly [upToMm: number, plusMinusMm: number])[] = [
+  [10, 0.29],
+  [18, 0.35],
+  [30, 0.42],
+  [50, 0.5],
+  [80, 1.5],
+  [120, 1.75],
+  [180, 2],
+  [250, 2.3],
+  [315, 2.6],
+];
+const LONGEST_TOLERANCE_MM = [400, 2.85] as const;
+
+/** How far from the bottom of its hole a bolt has to end, mm: half a turn, or what its length may be off, whichever is more. Example: M10, 40 mm → 0.75. */
+export function bottomingMarginMm(thread: Thread, lengthMm: number): number {
+  const [, tolerance] = LENGTH_TOLERANCE_MM.find(([upTo]) => lengthMm <= upTo) ?? LONGEST_TOLERANCE_MM;
+  return Math.max(pitchMm(thread) / 2, tolerance);
+}
+
+function verdictFor(engagedMm: number, wantedMm: number, deepestMm: number): EngagementVerdict {
+  if (engagedMm > deepestMm + 1e-9) return "bottoms out";
   return engagedMm >= wantedMm - 1e-9 ? "enough" : "too short";
 }
 

@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import { engagement, readLayers } from "./engagement";
+import { bottomingMarginMm, engagement, readLayers } from "./engagement";
 import { lubricatedTorque } from "./lubricant";
 import { NUT_FACTOR, THREAD_CONDITIONS, readNutFactor } from "./nut-factor";
 import { pitchMm, readThread } from "./thread";
@@ -71,4 +71,14 @@ test("layers are read with names and units, or without", () => {
   expect(readLayers("", "The layers")).toEqual([]);
   expect(() => readLayers("washer", "The layers")).toThrow("not a number");
   expect(() => readLayers("12 + washer -2", "The layers")).toThrow('"washer" cannot be less than zero');
+});
+
+test("a bolt ends half a turn short of the bottom, or by what its length may be off, whichever is more", () => {
+  // ISO 4759-1: 40 mm of grade A is ±0.5, 100 mm of grade B ±1.75, beyond 315 mm ±2.85; half a turn of M10 is 0.75 mm.
+  expect(bottomingMarginMm(readThread("M10"), 40)).toBe(0.75);
+  expect(bottomingMarginMm(readThread("M10"), 100)).toBe(1.75);
+  expect(bottomingMarginMm(readThread("M10"), 380)).toBe(2.85);
+  // 40 out, 22 clamped, 18 in: a hole of 18.5 mm leaves half a millimetre, less than half a turn.
+  expect(engagement(readThread("M10"), 40, [22], "steel", 18.5).verdict).toBe("bottoms out");
+  expect(engagement(readThread("M10"), 40, [22], "steel", 18.75).verdict).toBe("enough");
 });

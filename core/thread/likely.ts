@@ -3,7 +3,7 @@ import type { TorqueUnit } from "../quantity/torque-unit";
 import type { Interval } from "../quantity/interval";
 import { type FastenerKind, habitOf } from "./fastener-kind";
 import { proofLoadN } from "./preload";
-import { type StrengthClass, strengthOf } from "./strength";
+import type { StrengthClass } from "./strength";
 import { type Thread, diameterMm } from "./thread";
 
 /** What is known of a fastener whose usual torque is asked for. */
@@ -34,16 +34,7 @@ export function usualTorque(thread: Thread, { kind = "bolt or nut", strength, nu
   const habit = habitOf(kind);
   if (habit) return { nm: habit.usual * d ** 2, spread: habit.spread };
   const k = nutFactor ? (nutFactor[0] + nutFactor[1]) / 2 : USUAL_K;
-  const known = strength !== undefined && isDefined(strength, d);
-  return { nm: k * (d / 1000) * USUAL_SHARE * proofLoadN(thread, known ? strength : USUAL_CLASS), spread: known ? SPREAD.known : SPREAD.unknown };
-}
-
-function isDefined(strength: StrengthClass, d: number): boolean {
-  try {
-    return strengthOf(strength, d).proof > 0;
-  } catch {
-    return false;
-  }
+  return { nm: k * (d / 1000) * USUAL_SHARE * proofLoadN(thread, strength ?? USUAL_CLASS), spread: strength ? SPREAD.known : SPREAD.unknown };
 }
 
 /**
@@ -120,14 +111,3 @@ function digitSlips({ value, decimals }: TorqueQuantity): { value: number; decim
     ...(undoubled === text ? [] : [{ value: Number(undoubled), decimals, weight: DIGIT_SLIP.seen }]),
   ];
 }
-
-/** How much likelier it is that a figure is a slip of one of these ways than that it is right. A slip stands in about one figure of thirty. */
-export function slipOdds(torque: TorqueQuantity, known: Known, fits: (torqueNm: number) => boolean): number {
-  const asWritten = likelihood(quantityNm(torque), known);
-  const units = Object.entries(MEANT_FOR[torque.unit]) as [TorqueUnit, number][];
-  const slipped = units
-    .map(([unit, often]) => often * (fits(quantityNm({ ...torque, unit })) ? likelihood(quantityNm({ ...torque, unit }), known) : 0))
-    .reduce((sum, one) => sum + one, 0);
-  return (ONE_SLIP_IN * slipped) / ((1 - ONE_SLIP_IN) * asWritten);
-}
-const ONE_SLIP_IN = 1 / 30;

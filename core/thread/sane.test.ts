@@ -64,6 +64,10 @@ test.each([
   expect(say(torque, joint)).toContain(says);
 });
 
+test("what is known of the thread's state narrows the band and what is usual", () => {
+  expect(judge("89 lb ft", on("M6", { nutFactor: [0.14, 0.18], strength: "8.8" })).meant).toMatchObject({ unit: "lbf.in" });
+});
+
 test("nothing is said against a figure that fits", () => {
   expect(say("25 Nm", on("M8"))).toBeUndefined();
   expect(say("60 Nm", { threads: threadsOfHead(readHeadSize("13")) })).toBeUndefined();
@@ -81,7 +85,6 @@ test("a finite torque always gets a verdict, and only a lower one follows a lowe
     "too little": 0,
     fits: 1,
     "fits some": 1,
-    unlikely: 1,
     "past proof": 1,
     "more than the hole": 1,
     "only the maker knows": 1,
@@ -152,7 +155,12 @@ test.each([
 test("the usual hexagon and key of a thread, from the wall chart", () => {
   expect(["M6", "M8", "M10", "M12", "M24"].map((thread) => usualHexagonMm(readThread(thread)))).toEqual([10, 13, 16, 18, 36]);
   expect(usualHexagonMm(readThread("3/8-16"))).toBeCloseTo(14.2875, 6);
-  expect([usualHexagonMm(readThread("M27")), usualHexagonMm(readThread("M30x2")), usualHexagonMm(readThread("M33x2"))]).toEqual([41, 46, undefined]);
+  expect([usualHexagonMm(readThread("M27")), usualHexagonMm(readThread("M30x2")), usualHexagonMm(readThread("M33x2")), usualHexagonMm(readThread("1 1/8-12"))]).toEqual([
+    41,
+    46,
+    undefined,
+    undefined,
+  ]);
   expect(["M5", "M8", "M12"].map((thread) => capScrewKey(readThread(thread))?.size)).toEqual([4, 6, 10]);
   expect(capScrewKey(readThread("1/4-20"))).toEqual({ profile: "hexagon key", size: 3 / 16, unit: "in" });
   expect(capScrewKey(readThread("M33x2"))).toBeUndefined();
@@ -181,4 +189,9 @@ test.each([
 ])("%s is drilled about %d in", (thread, inches) => {
   expect(Math.abs(tapDrillMm(readThread(thread)) - inches * 25.4)).toBeLessThan(0.25);
   expect(formatThread(readThread(thread))).toBe(thread);
+});
+
+test("a head of twelve points has threads of its own, metric and inch", () => {
+  expect([...new Set(threadsOfHead(readHeadSize("10 mm 12pt")).map(nominal))]).toEqual(["M8"]);
+  expect([...new Set(threadsOfHead(readHeadSize("3/8 12pt")).map(nominal))]).toEqual(["3/8 in"]);
 });

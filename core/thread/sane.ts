@@ -3,7 +3,7 @@ import type { Interval } from "../quantity/interval";
 import { type TorqueQuantity, convertTorque, formatTorque, quantityNm } from "../quantity/torque-quantity";
 import { type FastenerKind, habitOf } from "./fastener-kind";
 import { type Into, strippingTorqueNm } from "./hole";
-import { type Known, otherReadings, slipOdds } from "./likely";
+import { type Known, otherReadings } from "./likely";
 import { proofLoadN } from "./preload";
 import type { StrengthClass } from "./strength";
 import { type Thread, diameterMm, formatThread } from "./thread";
@@ -31,8 +31,6 @@ const STRONGEST: StrengthClass = "12.9";
  * Published torques for a class (to 90 % of yield at a friction of 0.12) come to at most 0.93.
  */
 const TOO_NEAR_PROOF = 0.95;
-/** A figure within its band is doubted only where a slip is likelier than that it is right. */
-const RATHER_A_SLIP = 1;
 /** One reading is named alone only if it is so much likelier than the next. */
 const CLEARLY = 4;
 /** And only if people slip that way at all often. */
@@ -61,8 +59,6 @@ export type SaneVerdict =
   | "fits"
   /** Some of the threads that the head can have would bear it, others not. */
   | "fits some"
-  /** Possible, but a slip is likelier than that it is right. */
-  | "unlikely"
   /** Its class is known, and at the middle of what friction may do it is at its proof. */
   | "past proof"
   | "too much"
@@ -107,10 +103,10 @@ export function judgeTorque(torque: TorqueQuantity, joint: Joint): Judgement {
   const fits = (nm: number) => within(nm, bandNm);
   const verdict = verdictFor(torque, bandNm, each, joint);
   // A little above the maker's maximum is no slip of a unit.
-  const doubted = verdict === "above the maximum" ? given > SLIP_ABOVE * highest : verdict === "unlikely" || IMPOSSIBLE.includes(verdict);
+  const doubted = verdict === "above the maximum" ? given > SLIP_ABOVE * highest : IMPOSSIBLE.includes(verdict);
   const readings = doubted ? otherReadings(torque, joint, fits) : [];
   const [first, second] = readings;
-  const clear = first !== undefined && verdict !== "unlikely" && first.weight >= COMMON && first.weight >= CLEARLY * (second?.weight ?? 0);
+  const clear = first !== undefined && first.weight >= COMMON && first.weight >= CLEARLY * (second?.weight ?? 0);
   return {
     verdict,
     bandNm,
@@ -127,7 +123,6 @@ function verdictFor(torque: TorqueQuantity, [lowest, highest]: Interval, each: J
   if (maximumNm !== undefined && given > maximumNm * (1 + 1e-9)) return "above the maximum";
   if (given > highest * (1 + 1e-9)) return "too much";
   if (given < lowest * (1 - 1e-9)) return "too little";
-  if (slipOdds(torque, joint, (nm) => within(nm, [lowest, highest])) > RATHER_A_SLIP) return "unlikely";
   if (shareOfProof(given, joint) > TOO_NEAR_PROOF) return "past proof";
   if (maximumNm === undefined) {
     const strips = each.map(({ thread }) => strippingTorqueNm(thread, into)).filter((nm) => nm !== undefined);
@@ -189,10 +184,8 @@ function sayVerdict(torque: string, verdict: SaneVerdict, threads: readonly Thre
       return one ? `${torque} would leave ${one} loose.` : `${torque} would leave ${any} loose (${sizes}).`;
     case "above the maximum":
       return `${torque} is above the most that the maker allows.`;
-    case "unlikely":
-      return `${torque} is possible on ${one ?? sizes}, but far from what is usual.`;
     case "past proof":
-      return `${torque} pulls ${one ?? sizes} of that class to its proof or past it. Look it up: such a bolt is usually given less, or an angle.`;
+      return `${torque} pulls a bolt of ${sizes} and that class to its proof or past it. Look it up: such a bolt is usually given less, or an angle.`;
     case "more than the hole":
       return `${torque} is more than the hole of ${one ?? sizes} is likely to hold: it strips before the bolt is tight. Only the maker's figure counts there.`;
     default:

@@ -96,3 +96,8 @@ test("snug for an M6 is a few newton-metres, worked by hand from class 8.8", () 
   expect(snugBandNm(readThread("M6"))[0]).toBeCloseTo(3.78, 2);
   expect(snugBandNm(readThread("M6"))[1]).toBeCloseTo(7.56, 2);
 });
+
+test("a size that the tables do not have has no usual pitches", () => {
+  expect([usualPitches({ metricMm: 13 }), usualPitches({ inches: 0.3 })]).toEqual([[], []]);
+  expect(usualPitches({ inches: 0.5 }).map(formatThread)).toEqual(["1/2-13", "1/2-20"]);
+});

@@ -50,7 +50,7 @@ function readInchThread(typed: string): Thread | undefined {
   const diameterIn = named?.diameterIn ?? (numbered ? Number.NaN : Number(whole ?? 0) + Number(above) / Number(below));
   const ofSeries = series?.toLowerCase() === "unf" ? named?.fine : series ? named?.coarse : undefined;
   if (counted && ofSeries !== undefined && Number(counted) !== ofSeries) {
-    throw new InputError(`"${typed}" contradicts itself: ${series?.toUpperCase()} of that size has ${ofSeries} threads to the inch. Count them.`, "thread");
+    throw new InputError(`"${typed}" contradicts itself: ${typed.slice(-3).toUpperCase()} of that size has ${ofSeries} threads to the inch. Count them.`, "thread");
   }
   const threadsPerInch = counted ? Number(counted) : ofSeries;
   if (threadsPerInch === undefined || !(diameterIn > 0 && diameterIn <= 4) || threadsPerInch < 4 || threadsPerInch * diameterIn < 2) {

@@ -57,8 +57,8 @@ export function accurateRange(wrench: TorqueWrench): Interval {
  * Sets one wrench for one target, after adapter correction.
  *
  * A value or the middle of a range goes to the nearest mark. A maximum goes to the highest mark whose
- * whole band stays at or below it.
- * A wrench on which the adapter cannot be used at all is refused with the reason. Example: 40 N·m, 45 mm in line, a 380 mm wrench stepping
+ * whole band stays at or below it. A mark outside what is asked is never a setting.
+ * A wrench that has none, or on which the adapter cannot be used at all, is refused with the true reason. Example: 40 N·m, 45 mm in line, a 380 mm wrench stepping
  * half a lb·ft → exact 35.765 N·m, set 26.5 lb·ft.
  */
 export function setWrench(wrench: TorqueWrench, target: TorqueTarget, adapters: readonly Adapter[]): WrenchSetting | WrenchRefusal {
@@ -76,13 +76,27 @@ function settingOn(wrench: TorqueWrench, target: TorqueTarget, adapters: readonl
   const [, farRatio] = ratioBand(lever);
   const exactNm = target.isMaximum ? target.highNm / (farRatio * (1 + accuracy)) : wrenchTorqueNm(target.aimNm, lever);
   const exact = fromNm(exactNm, wrench.unit);
-  const [low, high] = accurateRange(wrench);
-  const setting = nearestMark(exact, wrench.unit, wrench.step, { from: wrench.min, way: target.isMaximum ? "down" : "nearest" });
-  if (setting.value < low - 1e-9 || setting.value > high + 1e-9) return { wrench, why: outOfRange(wrench, exact, [low, high]) };
+  const range = accurateRange(wrench);
+  const marks = marksNear(exact, wrench, target.isMaximum);
+  const settings = marks
+    .filter(({ value }) => value >= range[0] - 1e-9 && value <= range[1] + 1e-9)
+    .map((setting): WrenchSetting => {
+      const settingNm = quantityNm(setting);
+      const bandNm = bandAtBolt(settingNm, accuracy, lever);
+      return { wrench, exactNm, setting, nominalNm: boltTorqueNm(settingNm, lever), bandNm, shareInside: shareWithin(bandNm, [target.lowNm, target.highNm * (1 + 1e-9)]) };
+    });
+  // Set to a mark outside what was asked, or with all that may come of it outside, it would be wrong however well it is pulled.
+  const usable = settings.find(({ nominalNm, shareInside }) => nominalNm >= target.lowNm * (1 - 1e-9) && nominalNm <= target.highNm * (1 + 1e-9) && shareInside > 0);
+  return usable ?? { wrench, why: whyNot(wrench, exact, range, marks, settings.length > 0 ? target : undefined) };
+}
 
-  const settingNm = quantityNm(setting);
-  const bandNm = bandAtBolt(settingNm, accuracy, lever);
-  return { wrench, exactNm, setting, nominalNm: boltTorqueNm(settingNm, lever), bandNm, shareInside: shareWithin(bandNm, [target.lowNm, target.highNm * (1 + 1e-9)]) };
+/** The marks of its scale on either side of a value, the nearest first; for a maximum only the one not above it. */
+function marksNear(exact: number, { unit, step, min }: TorqueWrench, isMaximum: boolean): TorqueQuantity[] {
+  const below = nearestMark(exact, unit, step, { from: min, way: "down" });
+  if (isMaximum) return [below];
+  const nearest = nearestMark(exact, unit, step, { from: min });
+  const other = nearest.value > below.value + step / 2 ? below : nearestMark(below.value + step, unit, step, { from: min });
+  return [nearest, other];
 }
 
 /**
@@ -131,9 +145,17 @@ function spread(setting: WrenchSetting): number {
   return setting.bandNm[1] - setting.bandNm[0];
 }
 
-function outOfRange(wrench: TorqueWrench, exact: number, [low, high]: Interval): string {
+/** The true reason that a wrench cannot be set: its scale ends, it is not accurate there, or it has no mark near. */
+function whyNot(wrench: TorqueWrench, exact: number, [low, high]: Interval, marks: readonly TorqueQuantity[], missed: TorqueTarget | undefined): string {
   const shown = (value: number) => formatTorque({ value, unit: wrench.unit, decimals: stepDecimals(wrench.step) });
-  if (exact > high) return `It would need ${shown(exact)}; the scale ends at ${shown(high)}.`;
-  if (exact < wrench.min) return `It would need ${shown(exact)}; the scale starts at ${shown(wrench.min)}.`;
-  return `It would need ${shown(exact)}; it is only accurate from ${shown(low)} up, a fifth of its scale.`;
+  const needed = formatTorque({ value: exact, unit: wrench.unit, decimals: Math.max(stepDecimals(wrench.step), exact < 10 ? 2 : 1) });
+  if (exact > high * (1 + 1e-9)) return `It would need ${needed}; the scale ends at ${shown(high)}.`;
+  if (exact < wrench.min * (1 - 1e-9)) return `It would need ${needed}; the scale starts at ${shown(wrench.min)}.`;
+  if (exact < low * (1 - 1e-9)) return `It would need ${needed}; it is only accurate from ${shown(low)} up, a fifth of its scale.`;
+  const near = [...marks]
+    .sort((a, b) => a.value - b.value)
+    .map(formatTorque)
+    .join(" and ");
+  const asked = missed ? ", and none brings the bolt within what is asked" : "";
+  return `It has no mark near ${needed}: next to it ${marks.length > 1 ? "are" : "is"} ${near}${asked}.`;
 }

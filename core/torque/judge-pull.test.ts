@@ -27,7 +27,10 @@ test.each([
 test("nothing pulled is under; a maximum has no lower end, and nothing above it is good", () => {
   expect(judgePull([], target, true)).toEqual({ peakNm: 0, is: "under", feel: undefined });
   const maximum = { aimNm: 10, lowNm: 0, highNm: 10, isMaximum: true };
-  expect(judgePull(straight(4, 0.8), maximum, true).is).toBe("good");
+  expect(judgePull(straight(6, 0.8), maximum, true).is).toBe("good");
+  // A twentieth of it is not yet done.
+  expect(judgePull(straight(0.5, 0.8, 0), maximum, true).is).toBe("under");
+  expect(judgePull(straight(4, 0.8), maximum, true).is).toBe("under");
   expect(judgePull(straight(10.1, 0.8), maximum, true).is).toBe("over");
 });
 
@@ -42,6 +45,54 @@ test("turning on without getting tighter, giving too much, and tight before it i
   expect(judgePull(straight(40, 4, 1), target, true).feel).toBe("too early");
   // The same bolt a second time rises at once, and rightly so.
   expect(judgePull(straight(40, 4, 1), target, false).feel).toBeUndefined();
+});
+
+test("a bolt that was snug already is not cross-threaded: it comes to half at once, then rises as a sound joint", () => {
+  const snug: PullSample[] = Array.from({ length: 80 }, (_, i) => ({ angleDeg: i / 2, torqueNm: i === 0 ? 0 : 22 + i * 0.25 }));
+  expect(judgePull(snug, target, true)).toMatchObject({ is: "good", feel: undefined });
+});
+
+test("a locking nut's own torque and a soft gasket are not too soft, where they are known", () => {
+  // Two turns at a third of the torque, then a sound rise of 50°.
+  const locking: PullSample[] = Array.from({ length: 770 }, (_, angleDeg) => ({ angleDeg, torqueNm: angleDeg < 720 ? 13 : 13 + (angleDeg - 720) * 0.55 }));
+  expect(judgePull(locking, target, true, { locking: true })).toMatchObject({ is: "good", feel: undefined });
+  const gasket = straight(40, 0.12);
+  expect(judgePull(gasket, target, true).feel).toBe("too soft");
+  expect(judgePull(gasket, target, true, { soft: true }).feel).toBeUndefined();
+});
+
+test("an empty or rising pull of a locking nut, and a torque of more than a hundred, are told as they are", () => {
+  expect(judgePull([], target, true, { locking: true })).toEqual({ peakNm: 0, is: "under", feel: undefined });
+  expect(judgePull(straight(40, 0.8, 0), target, true, { locking: true }).is).toBe("good");
+  // Two turns of its own torque alone are not a stripped thread.
+  expect(
+    judgePull(
+      [...Array(720).keys()].map((angleDeg) => ({ angleDeg, torqueNm: 13 })),
+      target,
+      true,
+      { locking: true },
+    ).feel,
+  ).toBeUndefined();
+  expect(pullSays({ peakNm: 120, is: "good", feel: undefined }, targetFor(120), "N.m")).toBe("120 N·m reached the bolt.");
+  expect(pullSays({ peakNm: 132.0004, is: "over", feel: undefined }, targetFor(120), "N.m")).toContain("132.000 N·m reached the bolt");
+  // One that does not turn at all has met something.
+  expect(
+    judgePull(
+      [0, 10, 25, 40].map((torqueNm) => ({ torqueNm, angleDeg: 0 })),
+      target,
+      true,
+    ).feel,
+  ).toBe("too early");
+});
+
+test("nobody is told to pull again on a thread that strips, and the decimals show what the verdict is about", () => {
+  expect(pullSays({ peakNm: 20, is: "under", feel: "no rise" }, target, "N.m")).not.toContain("Pull again");
+  expect(pullSays({ peakNm: 35.97, is: "under", feel: undefined }, target, "N.m")).toBe("Only 35.97 N·m reached the bolt; asked is 36.00 to 44.00 N·m. Pull again.");
+  expect(pullSays({ peakNm: 44.02, is: "over", feel: undefined }, target, "N.m")).toContain("44.02 N·m reached the bolt; asked is 36.00 to 44.00 N·m");
+  // A maximum of 2 N·m is 1.475 lb·ft, and is not told as 1.5.
+  expect(pullSays({ peakNm: 2.1, is: "over", feel: undefined }, { aimNm: 2, lowNm: 0, highNm: 2, isMaximum: true }, "lbf.ft")).toContain(
+    "1.55 lb·ft reached the bolt; asked is at most 1.47 lb·ft",
+  );
 });
 
 test("whatever a wrench sends, the verdict is by its peak alone", () => {

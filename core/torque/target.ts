@@ -48,19 +48,21 @@ export function stagesOf(figure: TorqueFigure): Stage[] {
       return [{ kind: figure.form, label: "" }];
     case "passes": {
       const last = figure.torques.length - 1;
-      return figure.torques.map((torque, i) => torqueStage(torque, i === last ? "final pass" : `${ORDINAL[i] ?? `${i + 1}th`} pass`));
+      return figure.torques.map((torque, i) => torqueStage(torque, i === last ? "final pass" : `${nth(i)} pass`));
     }
     case "angle":
       return [
-        ...stagesOf(figure.first).map((stage, i): Stage => ({ ...stage, label: stage.label === "" ? `${stage.kind} first` : `${ORDINAL[i] ?? ""} pass` })),
-        ...figure.anglesDeg.map((angleDeg, i): Stage => ({ kind: "angle", angleDeg, label: figure.anglesDeg.length > 1 ? `${ORDINAL[i] ?? ""} angle` : "then angle" })),
+        ...stagesOf(figure.first).map((stage, i): Stage => ({ ...stage, label: stage.label === "" ? `${stage.kind} first` : `${nth(i)} pass` })),
+        ...figure.anglesDeg.map((angleDeg, i): Stage => ({ kind: "angle", angleDeg, label: figure.anglesDeg.length > 1 ? `${nth(i)} angle` : "then angle" })),
       ];
     case "turns":
       return [{ kind: "turns", turns: figure.turns, label: "" }];
   }
 }
 
-const ORDINAL = ["first", "second", "third", "fourth", "fifth", "sixth"];
+function nth(i: number): string {
+  return String(["first", "second", "third", "fourth", "fifth", "sixth"][i]);
+}
 
 function torqueStage(torque: TorqueQuantity, label: string): Stage {
   return { kind: "torque", target: targetFor(quantityNm(torque)), given: torque, label };

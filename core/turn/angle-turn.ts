@@ -1,8 +1,8 @@
-import { requirePositive } from "../input-error";
+import { InputError, requirePositive } from "../input-error";
 import { clockAfter } from "./clock";
 
-/** More swings than this are not counted by hand. */
-const MOST_SWINGS = 100;
+/** The longest turn that is counted out swing by swing: twenty turns. */
+const MOST_SWINGS = 7200;
 
 export interface AngleTurn {
   /** Flats of a hexagon, 60° each. */
@@ -25,7 +25,8 @@ export interface AngleTurn {
 export function angleTurn(angleDeg: number, swingDeg: number, fromClock = 12): AngleTurn {
   requirePositive(angleDeg, "The angle", "angle");
   requirePositive(swingDeg, "The swing of the handle", "swing");
-  const count = Math.min(MOST_SWINGS, Math.ceil(angleDeg / swingDeg - 1e-9));
+  const count = Math.ceil(angleDeg / swingDeg - 1e-9);
+  if (count > MOST_SWINGS) throw new InputError(`That would be ${count} swings of the handle. Check the angle and the swing.`, "swing");
   const swings = Array.from({ length: count }, (_, i) => (i === count - 1 ? angleDeg : swingDeg * (i + 1)));
   return { flats: angleDeg / 60, points: angleDeg / 30, clock: clockAfter(fromClock, angleDeg), swings };
 }

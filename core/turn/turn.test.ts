@@ -87,3 +87,8 @@ test("turns counted off go on again, with the part that the mark shows", () => {
   expect(countedTurns(6, 3, 3, 1.5)).toEqual({ turns: 6, travelMm: 9 });
   expect(countedTurns(0, 2, 4, 1.25).turns).toBeCloseTo(10 / 12, 12);
 });
+
+test("many swings are all counted, and too many refused", () => {
+  expect(angleTurn(7200, 10).swings).toHaveLength(720);
+  expect(() => angleTurn(7200, 0.5)).toThrow("14400 swings");
+});

@@ -1,18 +1,22 @@
 import { rollDirection } from "../lift/roll";
 import type { Stance, Step } from "../model/job";
+import type { Vehicle } from "../model/vehicle";
 import type { SafetyTick } from "../model/work";
 import { sideOf } from "./sides";
 
 /** What each safety tick asks for, and why where it is not plain, for the end that is raised. */
-export function safetyWords(tick: SafetyTick, stance: Stance): { ask: string; why?: string } {
+export function safetyWords(tick: SafetyTick, stance: Stance, driven?: Vehicle["driven"]): { ask: string; why?: string } {
   switch (tick) {
     case "ground":
       return { ask: "Ground firm and level", why: "On a slope, gravel or soft ground: stop until it is moved." };
     case "chocks":
       if (stance === "rear up") {
         return {
-          ask: "Front wheels chocked, both sides; in gear or park",
-          why: "With the rear up, the parking brake usually holds nothing. Gear or park holds driven wheels only.",
+          ask: driven === "rear" ? "Front wheels chocked, both sides, in front and behind" : "Front wheels chocked, both sides; in gear or park",
+          why:
+            driven === "rear"
+              ? "With the rear up, neither the parking brake nor gear or park holds: both act on the wheels in the air. Only the chocks do."
+              : "With the rear up, the parking brake usually holds nothing. Gear or park holds driven wheels only.",
         };
       }
       if (stance === "front up")
@@ -37,5 +41,5 @@ export function rollWarning(step: Step, fastenerName: string, torqueNm: number |
   const side = sideOf(`${step.title} ${fastenerName}`);
   if (!side || (torqueNm !== undefined && torqueNm < TURNS_THE_WHEEL_NM)) return undefined;
   const way = rollDirection(side, step.kind === "undo" ? "undo" : "do up");
-  return `Turning this nut drives the vehicle ${way}: chock against rolling ${way}.`;
+  return `Turning this nut, with its right-hand thread, drives the vehicle ${way}: chock against rolling ${way}.`;
 }

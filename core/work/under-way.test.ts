@@ -279,7 +279,7 @@ test("checks are ticked one by one; lessons are what was written down and what w
 
 test("a large nut on a driven axle says which way the vehicle wants to roll, both ways round", () => {
   const undo = step("u", "undo", { title: "Axle nut off, left" });
-  expect(rollWarning(undo, "Axle nut, left", 240)).toBe("Turning this nut drives the vehicle forward: chock against rolling forward.");
+  expect(rollWarning(undo, "Axle nut, left", 240)).toBe("Turning this nut, with its right-hand thread, drives the vehicle forward: chock against rolling forward.");
   expect(rollWarning({ ...undo, kind: "torque" }, "Axle nut, left", 240)).toContain("backward");
   expect(rollWarning({ ...undo, title: "Axle nut off, right" }, "Axle nut, right", 240)).toContain("backward");
   expect(rollWarning(undo, "Wheel bolts, left", 110)).toBeUndefined();

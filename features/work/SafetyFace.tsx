@@ -11,6 +11,7 @@ import { StandsFromAbove } from "@/ui/drawing/StandsFromAbove";
 import { thisMoment, today } from "../shell/clock";
 import { ActionBar } from "./ActionBar";
 import type { FaceProps } from "./face";
+import type { Vehicle } from "@/core/model/vehicle";
 
 /** The four things that hold a raised vehicle, each ticked apart. No step under it opens without them. */
 export function SafetyFace({ step, route, work, vehicle, tools, move, finish, bar }: FaceProps) {
@@ -35,6 +36,7 @@ export function SafetyFace({ step, route, work, vehicle, tools, move, finish, ba
             key={tick}
             tick={tick}
             stance={stance}
+            driven={vehicle.driven}
             isTicked={ticked.has(tick)}
             stands={stands}
             onTick={() => void move((now) => tickSafety({ ...now, openStepId: step.id }, tick, stance, thisMoment()))}
@@ -53,13 +55,14 @@ export function SafetyFace({ step, route, work, vehicle, tools, move, finish, ba
 interface SafetyTickButtonProps {
   tick: SafetyTick;
   stance: Stance;
+  driven: Vehicle["driven"];
   isTicked: boolean;
   stands: StandNeed;
   onTick: () => void;
 }
 
-function SafetyTickButton({ tick, stance, isTicked, stands, onTick }: SafetyTickButtonProps) {
-  const { ask, why } = safetyWords(tick, stance);
+function SafetyTickButton({ tick, stance, driven, isTicked, stands, onTick }: SafetyTickButtonProps) {
+  const { ask, why } = safetyWords(tick, stance, driven);
   const stopped = tick === "stands" && stands.verdict === "stop";
   return (
     <BigTick isTicked={isTicked} stopped={stopped} ask={ask} onTick={onTick}>

@@ -8,7 +8,7 @@ import type { TorqueNeed } from "@/core/kit/torque-needs";
 import type { Fastener } from "@/core/model/job";
 import { fromNm, torqueSymbol } from "@/core/quantity/torque-unit";
 import type { DigitalWrench, PullSample } from "@/core/torque/digital-wrench";
-import { type PullVerdict, judgePull, pullSays } from "@/core/torque/judge-pull";
+import { type JointIs, type PullVerdict, judgePull, pullSays } from "@/core/torque/judge-pull";
 import type { TorqueTarget } from "@/core/torque/target";
 import { noteReading, readingAt } from "@/core/work/progress";
 import { BigFigure } from "@/ui/BigFigure";
@@ -32,6 +32,11 @@ interface WrenchPullProps extends FaceProps {
   children: ReactNode;
 }
 
+/** A locking nut turns hard before it is seated, and a gasket gives: both are known from the plan. */
+function jointOf({ locking, name }: Fastener): JointIs {
+  return { locking: locking === "locking nut", soft: /\b(?:gasket|cover|sump|pan|seal)/i.test(name) };
+}
+
 /** One bolt under a digital wrench: what reaches it as it is pulled; the peak is kept, and over, under or a wrong feel said at once. */
 export function WrenchPull({ work, step, fastener, vehicle, wrench, target, stage, bolt, pull, move, bar, onByHand, children }: WrenchPullProps) {
   const [liveNm, setLiveNm] = useState(0);
@@ -41,7 +46,7 @@ export function WrenchPull({ work, step, fastener, vehicle, wrench, target, stag
   const isFirst = readingAt(work, step.id, stage, bolt) === undefined;
   const keep = (samples: readonly PullSample[]) => {
     const atBolt = samples.map(({ torqueNm, angleDeg }) => ({ torqueNm: torqueNm * ratio, angleDeg }));
-    const judged = judgePull(atBolt, target, isFirst && stage === 0);
+    const judged = judgePull(atBolt, target, isFirst && stage === 0, jointOf(fastener));
     setLiveNm(0);
     if (judged.peakNm < target.aimNm * 0.02) return;
     setVerdict(judged);

@@ -1,5 +1,7 @@
 import { standNeeds } from "../../kit/stands";
+import { gearSays } from "../../lift/gear-or-park";
 import type { Route, Step } from "../../model/job";
+import type { Vehicle } from "../../model/vehicle";
 import { appendToPhase, changeStep, insertBefore, plainStep } from "./changes";
 import { type Finding, type PlanRead, type Rule, wordsOf } from "./rule";
 
@@ -61,7 +63,7 @@ export const SAFETY_RULES: readonly Rule[] = [
           stepId: step.id,
           grave: true,
           says,
-          fix: { says: "Raise it onto stands first", apply: (route, newId) => insertBefore(route, step.id, raising(newId(), step)) },
+          fix: { says: "Raise it onto stands first", apply: (route, newId) => insertBefore(route, step.id, raising(newId(), step, plan.vehicle)) },
         });
       });
       return findings;
@@ -78,7 +80,7 @@ export const SAFETY_RULES: readonly Rule[] = [
   {
     id: "only-the-parking-brake",
     reason: "The parking brake usually holds the rear wheels, which hang in the air when the rear is up.",
-    find: ({ route }) =>
+    find: ({ route, vehicle }) =>
       route.steps.flatMap((step): Finding[] =>
         step.kind === "raise" &&
         step.stance === "rear up" &&
@@ -92,7 +94,7 @@ export const SAFETY_RULES: readonly Rule[] = [
                 says: `“${step.title}”: the rear goes up and nothing chocks the front wheels.`,
                 fix: {
                   says: "Chock them",
-                  apply: (now) => changeStep(now, step.id, (one) => ({ ...one, cautions: [...one.cautions, "Both front wheels chocked, in gear or park."].slice(0, 10) })),
+                  apply: (now) => changeStep(now, step.id, (one) => ({ ...one, cautions: [...one.cautions, frontChocked(vehicle)].slice(0, 10) })),
                 },
               },
             ]
@@ -156,8 +158,12 @@ export const SAFETY_RULES: readonly Rule[] = [
   },
 ];
 
-function raising(id: string, { stance, phase }: Step): Step {
-  return plainStep(id, phase, "raise", `${capital(stance)} on stands`, { stance, cautions: stance === "rear up" ? ["Both front wheels chocked, in gear or park."] : [] });
+function raising(id: string, { stance, phase }: Step, vehicle: Vehicle): Step {
+  return plainStep(id, phase, "raise", `${capital(stance)} on stands`, { stance, cautions: stance === "rear up" ? [frontChocked(vehicle)] : [] });
+}
+
+function frontChocked({ driven }: Vehicle): string {
+  return `Both front wheels chocked${gearSays("rear", driven)}`;
 }
 
 function capital(words: string): string {
