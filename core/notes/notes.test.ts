@@ -180,3 +180,14 @@ test("every span lies in the text, and any text at all is read without a fault",
     { numRuns: 600 },
   );
 });
+
+test.each<[string, string, boolean]>([
+  ["The cover bolts are 25 ± 3 Nm.", "22 to 28 N·m", false],
+  ["Drain plug 30 Nm (22 lb ft), new washer.", "30 N·m", false],
+  ["Head bolts 20 Nm + 2 x 90° and done.", "20 N·m + 90° + 90°", false],
+  ["Bracket bolts 50 Nm / 37 lb ft.", "50 N·m", false],
+  ["Drain plug 30 Nm (42 lb ft), new washer.", "30 N·m", true],
+])("written with marks, “%s” is read as in a field: %s, in doubt %p", (text, figure, doubtful) => {
+  const { figures } = readNotes(text);
+  expect(figures.map((one) => [formatFigure(one.figure), one.doubtful])).toEqual([[figure, doubtful]]);
+});

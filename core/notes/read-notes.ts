@@ -71,7 +71,7 @@ function readSentence(text: string, words: readonly Word[], sentence: Clause, re
     // A sentence that is little more than a figure speaks of what was named before it.
     const bare = torque.from - sentence.from <= 2;
     const fastener = near !== undefined ? places[near] : mentions.length === 0 && (pronoun || bare) ? before : undefined;
-    read.figures.push({ figure: torque.figure, span: spanOf(torque.from, torque.to), fastener, doubtful: doubtIn(clauseAt(torque.from)), struck: false });
+    read.figures.push({ figure: torque.figure, span: spanOf(torque.from, torque.to), fastener, doubtful: torque.contradicts ?? doubtIn(clauseAt(torque.from)), struck: false });
   }
 
   strike(text, whole, read);

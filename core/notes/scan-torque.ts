@@ -1,5 +1,7 @@
 import type { TorqueFigure } from "../model/torque-figure";
 import { quantityNm, type TorqueQuantity } from "../quantity/torque-quantity";
+import { orSentence } from "../input-error";
+import { readTorqueFigure } from "../quantity/read-torque-figure";
 import { readTorqueUnit } from "../quantity/read-torque";
 import type { TorqueUnit } from "../quantity/torque-unit";
 import { type Spoken, spokenNumber } from "./spoken-number";
@@ -10,6 +12,8 @@ export interface FoundTorque {
   /** First word, and the first after it. */
   from: number;
   to: number;
+  /** True where it was given in two units that contradict each other. */
+  contradicts?: true;
 }
 
 const MAXIMUM = [
@@ -97,6 +101,8 @@ function maximumBefore(words: readonly Word[], at: number): number {
 
 /** The torque that begins at a word, with its unit, in whatever form; undefined where none begins. */
 export function torqueAt(words: readonly Word[], at: number): FoundTorque | undefined {
+  const written = writtenAt(words, at);
+  if (written) return written;
   const denied = deniedAt(words, at);
   if (denied) return denied;
   const numbers = numbersAt(words, at);
@@ -157,6 +163,36 @@ export function torqueAt(words: readonly Word[], at: number): FoundTorque | unde
   if (asPasses) return { figure: { form: "passes", torques: quantities }, from: at, to };
   // Not one figure but several in a row: only the first is taken here, with the unit that was said for it or for all.
   return { figure: { form: "value", torque: first }, from: at, to: firstEnd(words, numbers) };
+}
+
+const LONGEST_WRITTEN = 18;
+/** Marks with which a figure is written rather than spoken. */
+const WRITTEN = /[±([{/x×]/;
+const ENDS = /^(?:[)\]}°º]|nm|m|lbs?|lbf|ft|in|kgm|turns?|degrees?|deg)$/;
+
+/** A figure written with marks, "25 ± 3 Nm", "110 Nm (81 lb ft)", "20 Nm + 2 x 90°", read as a field reads it; the longest that can be. */
+function writtenAt(words: readonly Word[], at: number): FoundTorque | undefined {
+  if (!/^\d/.test(words[at]?.text ?? "")) return undefined;
+  const near = words.slice(at, at + LONGEST_WRITTEN);
+  for (let length = near.length; length >= 4; length--) {
+    const piece = near.slice(0, length);
+    const text = piece.map((word, i) => `${(piece[i - 1]?.end ?? word.start) < word.start ? " " : ""}${word.text}`).join("");
+    if (/[.;!?\n]/.test(text.replace(/\d[.,]\d/g, "")) || !WRITTEN.test(text) || !ENDS.test(piece.at(-1)?.text ?? "")) continue;
+    const figure = orSentence(
+      () => readTorqueFigure(text),
+      () => undefined,
+    );
+    if (figure) return { figure, from: at, to: at + length };
+    const first = torqueUnitAt(words, at + 1);
+    const opened = first && words[first.next]?.text === "(" && /\)$/.test(text) && torqueUnitAt(words, first.next + 2);
+    if (opened) return { ...firstOf(words, at, first), to: at + length, contradicts: true };
+  }
+  return undefined;
+}
+
+function firstOf(words: readonly Word[], at: number, { unit }: { unit: TorqueUnit }): FoundTorque {
+  const number = spokenNumber(words, at);
+  return { figure: { form: "value", torque: { value: number?.value ?? 0, unit, decimals: number?.decimals ?? 0 } }, from: at, to: at + 1 };
 }
 
 /** "35 not 53 newton metres": the first is meant; the second is read, and struck, on its own. */

@@ -109,9 +109,17 @@ function whatToSet({ read, owned, lever, torque, step, multiplied }: Setup): Sli
   const atBolt = [bandNm[0] * multiplied, bandNm[1] * multiplied] as const;
   const nominal = boltTorqueNm(quantityNm(mark), lever) * multiplied;
   const show = read.owned.torqueUnit;
+  const within = targetFor(wanted);
+  const farOff =
+    nominal < within.lowNm || nominal > within.highNm
+      ? {
+          tone: "stop" as const,
+          says: `No mark of that scale comes near: at ${formatTorque(mark)} the bolt gets ${shownTorque(nominal, show)}, more than a tenth off. Use a finer scale.`,
+        }
+      : undefined;
   return {
     answer: { says: refused ? "It would be set to" : "Set the wrench to", value: formatTorqueValue(mark), unit: torqueSymbol(unit) },
-    ...(refused ? { verdict: { tone: "stop" as const, says: `Not this wrench. ${refused}` } } : {}),
+    ...(refused ? { verdict: { tone: "stop" as const, says: `Not this wrench. ${refused}` } } : farOff ? { verdict: farOff } : {}),
     lines: [
       { label: "Before rounding to the scale", value: shownTorque(exactNm, "N.m") },
       { label: "At that mark the bolt gets", value: shownTorque(nominal, show) },
