@@ -43,7 +43,7 @@ const CHEST = [
   "3/8 extensions 75 250",
   "3/8 ratchet 200",
   "1/2 breaker bar 610",
-  "2 stands 1500 kg",
+  "2 stands 1500 kg each",
   "jack 2 t",
   "wheel chocks",
   "sockets 13",

@@ -75,7 +75,7 @@ export const bar: SlipKind = {
       ],
       margin: "What it takes to undo is a wide guess: a little more than doing up when clean, two and a half times when rusted or glued.",
       assumes: "You pull at the very end, square to the bar. The limits are the standard's test torques for each square, unless you typed another.",
-      caution: cautionOf(longEnough > given.barLengthMm, read.is("state", "threadlocked")),
+      caution: cautionOf(longEnough > given.barLengthMm, read.is("state", "threadlocked"), longEnough <= LONGEST_BAR_MM),
       drawing: {
         of: "chain",
         barLengthMm: given.barLengthMm,
@@ -148,9 +148,9 @@ function pounds([low, high]: Interval): string {
   return shownBand([toMeasureUnit(low, "force", "lb"), toMeasureUnit(high, "force", "lb")], 2);
 }
 
-function cautionOf(tooShort: boolean, glued: boolean): string {
+function cautionOf(tooShort: boolean, glued: boolean, barExists: boolean): string {
   return [
-    tooShort ? "Not a pipe on a ratchet: its square and its pawl have a limit. Take a longer breaker bar." : "A torque wrench is not for undoing.",
+    tooShort ? `Not a pipe on a ratchet: its square and its pawl have a limit.${barExists ? " Take a longer breaker bar." : ""}` : "A torque wrench is not for undoing.",
     glued ? "High-strength threadlocker lets go only when it is hot: heat the nut first, away from fuel and rubber." : "",
     "Brace yourself for the moment it lets go; never lean on a bar under a car that is only on its jack.",
   ]

@@ -44,7 +44,7 @@ export const castle: SlipKind = {
     });
     if (!given) return undefined;
     const nut = castleNut(given.slots, given.short ?? undefined);
-    const drawing = { of: "castle" as const, slots: given.slots, shortDeg: given.short ?? nut.atMostDeg / 2 };
+    const drawing = { of: "castle" as const, slots: given.slots, shortDeg: given.short ?? nut.atMostDeg / 2, way: read.is("holds", "hub") ? ("back" as const) : ("on" as const) };
     const moves = (deg: number) => (given.thread ? [{ label: "The nut moves by", value: `${shown((pitchMm(given.thread) * deg) / 360, 3)} mm` }] : []);
     const between = { label: "Between two slots", value: `${shown(nut.atMostDeg, 4)}°` };
     const slotWorking = ["between slots: 360° / slots", `360° / ${given.slots} = ${shown(nut.atMostDeg, 4)}°`];
@@ -70,7 +70,7 @@ export const castle: SlipKind = {
     const unit = read.owned.torqueUnit;
     const onDeg = nut.onDeg ?? nut.atMostDeg;
     return {
-      answer: { says: `${limits.says}${nut.onDeg === undefined ? "on to the next slot, by at most" : "on to the next slot, by"}`, value: shown(onDeg, 4), unit: "degrees" },
+      answer: { says: `${limits.says}${nut.onDeg === undefined ? "on to the next slot by at most" : "on to the next slot by"}`, value: shown(onDeg, 4), unit: "degrees" },
       verdict: verdictOf(done.reading ? quantityNm(done.reading) : undefined, limits, unit),
       lines: [between, ...pinLines(limits, unit), ...moves(onDeg)],
       working: [...slotWorking, ...(given.thread ? [`moves: ${shown(pitchMm(given.thread))} mm · ${shown(onDeg, 4)}° / 360°`] : [])],
@@ -95,11 +95,11 @@ interface PinLimits {
 function limitsOf(figure: TorqueFigure): PinLimits {
   switch (figure.form) {
     case "value":
-      return { says: "To the next slot, ", leastNm: quantityNm(figure.torque), mostNm: Infinity, byAngle: false };
+      return { says: "Done up, then ", leastNm: quantityNm(figure.torque), mostNm: Infinity, byAngle: false };
     case "range":
-      return { says: "To the next slot, ", leastNm: quantityNm(figure.low), mostNm: quantityNm(figure.high), byAngle: false };
+      return { says: "Done up, then ", leastNm: quantityNm(figure.low), mostNm: quantityNm(figure.high), byAngle: false };
     case "maximum":
-      return { says: "To the next slot, ", leastNm: undefined, mostNm: quantityNm(figure.torque), byAngle: false };
+      return { says: "Done up, then ", leastNm: undefined, mostNm: quantityNm(figure.torque), byAngle: false };
     case "passes": {
       const last = figure.torques.at(-1);
       return { says: "After the last pass, ", leastNm: last && quantityNm(last), mostNm: Infinity, byAngle: false };

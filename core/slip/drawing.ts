@@ -13,7 +13,8 @@ export type Drawing =
   | { of: "chain"; barLengthMm: number; pullN: number; pullLimitN: number; pieces: readonly { name: string; limitNm: number }[]; torqueNm: Interval }
   | { of: "pattern"; points: readonly { x: number; y: number }[]; order: readonly number[]; canDrag: boolean }
   | { of: "clock"; from: number; angleDeg: number; swings: readonly number[] }
-  | { of: "castle"; slots: number; shortDeg: number }
+  /** How far the next slot is short of the hole, and whether the nut goes on to it or back to the one before. */
+  | { of: "castle"; slots: number; shortDeg: number; way: "on" | "back" }
   | { of: "turns"; turns: number; pitchMm: number; from: number; to: number }
   | { of: "toe"; rimMm: number; angleDeg: number; acrossMm: number }
   | { of: "stud"; diameterMm: number; pitchMm: number; lengthMm: number; layers: readonly { name: string; mm: number }[]; wantedMm: number; depthMm: number | undefined }

@@ -3,16 +3,15 @@ import type { Interval } from "../quantity/interval";
 import { sayJump } from "../fastener/judge-figure";
 import { readHeadSize } from "../quantity/read-head-size";
 import { isFraction } from "../quantity/read-number";
-import { shown, shownBand, shownTorque } from "../quantity/shown";
+import { shown, shownBand } from "../quantity/shown";
 import { formatBand } from "../quantity/torque-band";
 import { type TorqueQuantity, formatTorque, quantityNm } from "../quantity/torque-quantity";
-import type { TorqueUnit } from "../quantity/torque-unit";
 import { FASTENER_KINDS, type FastenerKind, habitOf } from "../thread/fastener-kind";
 import { INTO } from "../thread/hole";
 import { threadsOfHead } from "../thread/head-threads";
 import { NUT_FACTOR, THREAD_CONDITIONS, type ThreadCondition, readNutFactor } from "../thread/nut-factor";
 import { preloadN, proofLoadN } from "../thread/preload";
-import { ANY_NUT_FACTOR, type Joint, type Judgement, type SaneVerdict, judgeTorque, sayJudgement } from "../thread/sane";
+import { ANY_NUT_FACTOR, inBothUnits, type Joint, type Judgement, type SaneVerdict, judgeTorque, sayJudgement } from "../thread/sane";
 import { STRENGTH_CLASSES, type StrengthClass } from "../thread/strength";
 import { type Thread, diameterMm, formatThread, readThread, usualPitches } from "../thread/thread";
 import { holdingTorques } from "../torque/torques-of";
@@ -78,7 +77,7 @@ export const sane: SlipKind = {
       },
       verdict: jump ? { tone: "stop", says: jump } : verdictOf(judged, differ),
       lines: [
-        ...mostLikely(judged, unit),
+        ...mostLikely(judged),
         ...judged.map(({ as, judgement }) => ({ label: `Makes sense${as} between`, value: formatBand(judgement.bandNm, unit) })),
         ...clampLines(torquesNm, joint),
       ],
@@ -122,15 +121,14 @@ function worstOf(torques: readonly TorqueQuantity[], joint: Joint): JudgedTorque
 function verdictOf(judged: readonly (JudgedTorque & { as: string })[], differ: boolean): { tone: Tone; says: string } {
   const each = judged.map(({ as, torque, judgement }) => ({ as, tone: TONE[judgement.verdict], says: sayJudgement(torque, judgement) ?? MORE[judgement.verdict] ?? MORE.fits }));
   const [first] = each;
-  if (!differ && first) return first;
+  if (!differ && first) return each.length > 1 ? { ...first, says: `Whether a bolt’s size or a head’s: ${first.says}` } : first;
   return { tone: each.every(({ tone }) => tone === "stop") ? "stop" : "watch", says: each.map(({ as, says }) => `Taken${as}: ${says}`).join(" ") };
 }
 
-function mostLikely(judged: readonly JudgedTorque[], unit: TorqueUnit): Slip["lines"] {
+function mostLikely(judged: readonly JudgedTorque[]): Slip["lines"] {
   const found = judged.find(({ judgement }) => judgement.candidates.length > 0)?.judgement;
   if (!found) return [];
-  const shownAs = (torque: TorqueQuantity) => `${formatTorque(torque)} = ${shownTorque(quantityNm(torque), unit)}`;
-  return [{ label: found.meant ? "Probably meant; look it up" : "May be meant; look it up", value: found.candidates.map(shownAs).join(", or ") }];
+  return [{ label: found.meant ? "Probably meant; look it up" : "May be meant; look it up", value: found.candidates.map(inBothUnits).join(", or ") }];
 }
 
 const VERDICT_SAYS: Record<SaneVerdict, string> = {
@@ -215,8 +213,8 @@ function workingOf({ each: [first, ...rest] }: Judgement, { strength, kind = "bo
   if (habit) {
     const d = shown(diameterMm(thread), 4);
     return [
-      `a ${kind} is done up by its size: ${habit.band[0]} to ${habit.band[1]} N·m/mm² · d²`,
-      `${formatThread(thread)}: · ${d}² mm² = ${shown(bandNm[0])} to ${shown(bandNm[1])} N·m, and no more than the thread bears`,
+      `a ${kind} is done up by its size: between ${habit.band[0]} and ${habit.band[1]} N·m/mm² · d², and no more than the thread bears`,
+      `${formatThread(thread)}: ${habit.band[0]} · ${d}² = ${shown(bandNm[0])} N·m; ${habit.band[1]} · ${d}² = ${shown(habit.band[1] * diameterMm(thread) ** 2)}, so up to ${shown(bandNm[1])} N·m`,
       ...more,
     ];
   }

@@ -141,7 +141,7 @@ export const stands: SlipKind = {
             ? `${says}: ${shown(weighed.kerbWeightKg, 4)} kg / 2 = ${shown(loadKg, 4)} kg`
             : `${says}: ${shown(weighed.kerbWeightKg, 4)} kg, share ${shown(shareOf(one, weighed.frontShare), 3)}, wheelbase ${shown(wheelbaseMm, 4)}, inset ${shown(given.insetMm[one], 4)} mm → ${shown(loadKg, 4)} kg`,
         ),
-        `the worst, with a tenth for one side being heavier: ${shown(mostKg, 4)} kg`,
+        `a tenth more where one side may be heavier; the worst of these: ${shown(mostKg, 4)} kg`,
         `slope: m · g · sin α = ${shown(weighed.kerbWeightKg, 4)} · 9.80665 · sin ${shown(slopeDeg)}° = ${shown(slopeN)} N`,
       ],
       margin: "One side is taken to be up to a tenth heavier. Raising an end moves weight to the other, so the true load is a little less.",

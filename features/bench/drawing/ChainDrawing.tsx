@@ -5,7 +5,7 @@ import type { DrawingOf } from "./SlipDrawing";
 import { EDGE, GOOD, INK, LINE, Paper, SHEET, SOFT, STOP, Say, WIDTH, polygon } from "@/ui/drawing/Paper";
 
 const LEFT = 20;
-const BAR_Y = 58;
+const BAR_Y = 68;
 /** What the paper's width stands for when the bar is shorter, mm. */
 const USUAL_MM = 700;
 
@@ -18,7 +18,7 @@ export function ChainDrawing({ barLengthMm, pullN, pullLimitN, pieces, torqueNm 
   const width = WIDTH - 2 * LEFT;
   return (
     <Paper
-      height={96 + pieces.length * 34}
+      height={106 + pieces.length * 34}
       says={`A bar of ${Math.round(barLengthMm)} mm pulled with up to ${Math.round(pullN)} newtons, and ${pieces.length} pieces against what each bears`}
     >
       <line x1={LEFT + 10} y1={BAR_Y} x2={end} y2={BAR_Y} strokeWidth={9} opacity={0.4} strokeLinecap="round" />
@@ -31,7 +31,7 @@ export function ChainDrawing({ barLengthMm, pullN, pullLimitN, pieces, torqueNm 
         {shown(barLengthMm, 4)} mm
       </Say>
       {pieces.map(({ name, limitNm }, i) => {
-        const y = 96 + i * 34;
+        const y = 106 + i * 34;
         const over = torqueNm[1] > limitNm;
         return (
           <g key={i}>

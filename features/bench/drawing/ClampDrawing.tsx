@@ -21,7 +21,7 @@ export function ClampDrawing({ forceIfIgnored: [low, high] }: DrawingOf<"clamp">
       </Say>
       <rect x={LEFT} y={74} width={at(low) - LEFT} height={22} fill={high > 1.25 ? STOP : GOOD} stroke="none" />
       <rect x={at(low)} y={74} width={Math.max(0, at(high) - at(low))} height={22} fill={high > 1.25 ? STOP : GOOD} fillOpacity={0.45} stroke="none" />
-      <line x1={at(1)} y1={16} x2={at(1)} y2={102} stroke={INK} strokeDasharray="4 4" />
+      <path d={`M ${at(1)} 22 v 22 M ${at(1)} 74 v 28`} stroke={INK} strokeDasharray="4 4" />
       <Say x={at(1)} y={116} at="middle">
         1
       </Say>
