@@ -2,6 +2,7 @@
 
 import { Box, type BoxProps, chakra } from "@chakra-ui/react";
 import { type ReactNode, useId } from "react";
+import { SheetBoundary } from "./SheetBoundary";
 
 interface SheetProps extends Omit<BoxProps, "title"> {
   title?: ReactNode;
@@ -24,7 +25,7 @@ export function Sheet({ title, tone = "plain", children, ...rest }: SheetProps) 
           {title}
         </SheetTitle>
       )}
-      {children}
+      <SheetBoundary>{children}</SheetBoundary>
     </Box>
   );
 }

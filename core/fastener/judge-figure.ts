@@ -6,8 +6,8 @@ import type { TorqueUnit } from "../quantity/torque-unit";
 import { type FastenerKind, habitOf, kindOfName } from "../thread/fastener-kind";
 import { threadsOfHead } from "../thread/head-threads";
 import { IMPOSSIBLE, type Judgement, inBothUnits, judgeTorque, sayJudgement } from "../thread/sane";
-import { type StrengthClass, strengthOf } from "../thread/strength";
-import { type Thread, diameterMm } from "../thread/thread";
+import { type StrengthClass, hasStrengths, isDefinedFor } from "../thread/strength";
+import { type Thread, diameterMm, formatThread } from "../thread/thread";
 import { holdingTorques } from "../torque/torques-of";
 
 /** What is to be said against a figure. */
@@ -63,6 +63,8 @@ export function judgeFigure(fastener: Fastener, usual: readonly TorqueUnit[] = [
   if (jump !== undefined) return { says: jump, grave: true };
   const threads = threadsOf(fastener);
   if (threads.length === 0) return undefined;
+  if (threads.some((thread) => !hasStrengths(diameterMm(thread))))
+    return { says: `${threads.map(formatThread).join(", ")} is thicker than the tables of strength go: its figure is not checked. Look it up twice.`, grave: false };
   const found = holdingTorques(figure).flatMap((torque): Judged[] => {
     const known = threads.length === 1 && strength && definedFor(strength, threads) ? strength : undefined;
     const judgement = judgeTorque(torque, { threads, ...(into ? { into } : {}), strength: known, kind: kindOf(fastener), usual });
@@ -76,12 +78,7 @@ export function judgeFigure(fastener: Fastener, usual: readonly TorqueUnit[] = [
 
 /** Whether a class is defined for threads this thick; one that is not tells nothing. */
 function definedFor(strength: StrengthClass, threads: readonly Thread[]): boolean {
-  try {
-    threads.forEach((thread) => strengthOf(strength, diameterMm(thread)));
-    return true;
-  } catch {
-    return false;
-  }
+  return threads.every((thread) => isDefinedFor(strength, diameterMm(thread)));
 }
 
 /** A sentence where the passes of a figure jump too far; undefined where they do not. Example: 35 lb·in then 89 lb·ft → thirty times. */

@@ -1,4 +1,5 @@
 import { METRIC_PITCHES } from "../thread/thread-table";
+import { hasStrengths } from "../thread/strength";
 import { proofLoadN } from "../thread/preload";
 import { type Thread, diameterMm } from "../thread/thread";
 import type { FitVerdict, HexagonFit } from "./hexagon-fit";
@@ -17,7 +18,8 @@ const TRUSTED_SHARE: Partial<Record<FitVerdict, number>> = { snug: 1.5, usable: 
 export function fitLimitNm({ verdict }: HexagonFit, threads: readonly Thread[], headMm: number): number | undefined {
   const share = TRUSTED_SHARE[verdict];
   if (share === undefined) return undefined;
-  const may = threads.length > 0 ? threads : thinnestUnder(headMm);
+  const known = threads.filter((thread) => hasStrengths(diameterMm(thread)));
+  const may = known.length > 0 ? known : thinnestUnder(headMm);
   return Math.min(...may.map((thread) => share * 0.18 * (diameterMm(thread) / 1000) * proofLoadN(thread, "8.8")));
 }
 

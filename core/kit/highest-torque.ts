@@ -1,5 +1,6 @@
 import type { Fastener } from "../model/job";
 import { quantityNm } from "../quantity/torque-quantity";
+import { hasStrengths, isDefinedFor } from "../thread/strength";
 import { proofLoadN } from "../thread/preload";
 import { diameterMm } from "../thread/thread";
 import { holdingTorques } from "../torque/torques-of";
@@ -14,5 +15,6 @@ export function highestNm({ figure, thread, strength }: Fastener): number | unde
   if (torques.length === 0) return undefined;
   const most = Math.max(...torques);
   if (figure.form !== "angle") return most;
-  return Math.max(most, thread ? 0.18 * (diameterMm(thread) / 1000) * proofLoadN(thread, strength ?? "10.9") : 3 * most);
+  const known = strength && thread && isDefinedFor(strength, diameterMm(thread)) ? strength : "10.9";
+  return Math.max(most, thread && hasStrengths(diameterMm(thread)) ? 0.18 * (diameterMm(thread) / 1000) * proofLoadN(thread, known) : 3 * most);
 }

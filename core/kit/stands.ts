@@ -1,3 +1,4 @@
+import { orSentence } from "../input-error";
 import { standCases } from "../lift/stand-cases";
 import type { Route, Stance } from "../model/job";
 import type { Tool } from "../model/tool";
@@ -26,7 +27,11 @@ export function standNeed(stance: StandNeed["stance"], vehicle: Vehicle, tools: 
   const standsNeeded = stance === "all up" ? 4 : 2;
   const ratings = tools.flatMap((tool) => (tool.kind === "stands" ? Array.from({ length: tool.count }, () => tool.ratingPerStandKg) : [])).sort((a, b) => b - a);
   const ratingKg = ratings[standsNeeded - 1];
-  const loadKg = highestLoad(stance, vehicle);
+  const worked = orSentence<{ loadKg?: number | undefined; says?: string }>(
+    () => ({ loadKg: highestLoad(stance, vehicle) }),
+    (says) => ({ says }),
+  );
+  const { loadKg } = worked;
   const base = { stance, standsNeeded, loadKg, ratingKg };
   if (ratings.length === 0) {
     const asked =
@@ -39,7 +44,7 @@ export function standNeed(stance: StandNeed["stance"], vehicle: Vehicle, tools: 
     return { ...base, verdict: "stop", says: `${standsNeeded} stands are needed; only ${ratings.length} ${ratings.length === 1 ? "is" : "are"} in the chest.` };
   }
   if (loadKg === undefined) {
-    return { ...base, verdict: "unknown", says: "Add the vehicle's weight, front share and wheelbase to have the load worked out." };
+    return { ...base, verdict: "unknown", says: worked.says ?? "Add the vehicle's weight, front share and wheelbase to have the load worked out." };
   }
   if (loadKg > ratingKg) {
     return {

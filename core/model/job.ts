@@ -3,7 +3,7 @@ import { INTO } from "../thread/hole";
 import { STRENGTH_CLASSES } from "../thread/strength";
 import { headSizeSchema } from "./head-size";
 import { placeSchema, systemSchema } from "./place";
-import { daySchema, idSchema, lineSchema, recordShape, textSchema } from "./record";
+import { daySchema, idSchema, lineSchema, recordShape, textSchema, measuredSchema } from "./record";
 import { specialToolSchema, supplySchema } from "./supply";
 import { torqueFigureSchema } from "./torque-figure";
 
@@ -24,8 +24,8 @@ export type StepKind = (typeof STEP_KINDS)[number];
 
 const leftHand = z.literal(true).optional();
 export const threadSchema = z.discriminatedUnion("system", [
-  z.strictObject({ system: z.literal("metric"), diameterMm: z.number().positive().max(100), pitchMm: z.number().positive().max(10), leftHand }),
-  z.strictObject({ system: z.literal("inch"), diameterIn: z.number().positive().max(4), threadsPerInch: z.number().positive().max(100), leftHand }),
+  z.strictObject({ system: z.literal("metric"), diameterMm: z.number().min(1).max(100), pitchMm: z.number().min(0.1).max(10), leftHand }),
+  z.strictObject({ system: z.literal("inch"), diameterIn: z.number().min(0.04).max(4), threadsPerInch: z.number().min(2).max(100), leftHand }),
 ]);
 
 export const adapterSchema = z.strictObject({ offsetMm: z.number().min(0).max(1000), angleDeg: z.number().min(0).max(180) });
@@ -131,8 +131,8 @@ export type PinnedSlip = z.infer<typeof pinnedSlipSchema>;
 export const measureSchema = z.strictObject({
   what: lineSchema,
   unit: z.string().max(20),
-  least: z.number().finite().optional(),
-  most: z.number().finite().optional(),
+  least: measuredSchema.optional(),
+  most: measuredSchema.optional(),
   places: z.array(lineSchema).min(1).max(8).optional(),
 });
 export type Measure = z.infer<typeof measureSchema>;
@@ -220,10 +220,10 @@ export const decideSchema = z.strictObject({
       z.strictObject({
         id: idSchema,
         what: lineSchema,
-        value: z.number().finite(),
+        value: measuredSchema,
         unit: z.string().max(20),
-        least: z.number().finite().optional(),
-        most: z.number().finite().optional(),
+        least: measuredSchema.optional(),
+        most: measuredSchema.optional(),
       }),
     )
     .max(50),

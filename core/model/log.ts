@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { placeSchema, systemSchema } from "./place";
-import { daySchema, idSchema, lineSchema, recordShape, textSchema } from "./record";
+import { daySchema, idSchema, lineSchema, recordShape, textSchema, measuredSchema } from "./record";
 import { distanceSchema } from "./vehicle";
 
 /** A completed replacement: one part at one place. */
@@ -34,10 +34,10 @@ export const measurementSchema = z.strictObject({
   what: lineSchema,
   /** Where, in the words of the plan: "left", "right rear". */
   at: lineSchema.optional(),
-  value: z.number().finite(),
+  value: measuredSchema,
   unit: z.string().max(20),
-  least: z.number().finite().optional(),
-  most: z.number().finite().optional(),
+  least: measuredSchema.optional(),
+  most: measuredSchema.optional(),
   odometer: distanceSchema,
   on: daySchema,
 });

@@ -5,11 +5,17 @@ export const MODEL_VERSION = 8 as const;
 
 export const idSchema = z.string().min(1).max(40);
 
+/** Days of a vehicle's life: no log begins before the first cars, and none is written ahead of its time by centuries. */
+const inTime = (text: string) => text >= "1900" && text < "2200";
+
 /** A calendar day without a time zone: "2026-11-24". */
-export const daySchema = z.iso.date();
+export const daySchema = z.iso.date().refine(inTime, { message: "The day lies between 1900 and 2200." });
 
 /** A moment, always in UTC: "2026-11-24T09:12:00.000Z". */
-export const instantSchema = z.iso.datetime();
+export const instantSchema = z.iso.datetime().refine(inTime, { message: "The moment lies between 1900 and 2200." });
+
+/** A measure of anything on a vehicle, in whatever unit: nothing there is beyond a million of it. */
+export const measuredSchema = z.number().min(-1e6).max(1e6);
 
 /** One line typed by a person. */
 export const lineSchema = z.string().trim().min(1).max(200);

@@ -1,13 +1,17 @@
 import { z } from "zod";
-import { quantityNm } from "../quantity/torque-quantity";
+import { LEAST_TORQUE_NM, MOST_TORQUE_NM, quantityNm } from "../quantity/torque-quantity";
 import { TORQUE_UNITS } from "../quantity/torque-unit";
 
 /** A torque as it was given, in the unit it was given in. */
-export const torqueQuantitySchema = z.strictObject({
-  value: z.number().positive().finite().max(1e6),
-  unit: z.enum(TORQUE_UNITS),
-  decimals: z.int().min(0).max(6),
-});
+export const torqueQuantitySchema = z
+  .strictObject({
+    value: z.number().positive().finite().max(1e6),
+    unit: z.enum(TORQUE_UNITS),
+    decimals: z.int().min(0).max(6),
+  })
+  .refine((torque) => quantityNm(torque) >= LEAST_TORQUE_NM && quantityNm(torque) <= MOST_TORQUE_NM, {
+    message: `A torque on a vehicle lies between ${LEAST_TORQUE_NM} and ${MOST_TORQUE_NM} N·m.`,
+  });
 
 const MAX_PASSES = 6;
 

@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { STANCES } from "./job";
-import { daySchema, idSchema, instantSchema, lineSchema, recordShape } from "./record";
+import { daySchema, idSchema, instantSchema, lineSchema, recordShape, measuredSchema } from "./record";
 import { torqueQuantitySchema } from "./torque-figure";
 
 /** The ticks that hold a raised vehicle; each is set apart. */
@@ -35,7 +35,7 @@ export const workEventSchema = z.discriminatedUnion("type", [
   z.strictObject({ ...happened, type: z.literal("safety"), tick: safetyTickSchema, stance: z.enum(STANCES) }),
   /** Half a turn counted on, or one taken off again. */
   z.strictObject({ ...inStep, type: z.literal("half turn"), by: z.union([z.literal(1), z.literal(-1)]) }),
-  z.strictObject({ ...inStep, type: z.literal("measured"), place: lineSchema.optional(), value: z.number().finite() }),
+  z.strictObject({ ...inStep, type: z.literal("measured"), place: lineSchema.optional(), value: measuredSchema }),
   /** A photo taken; its pixels are kept beside the records, by this id. */
   z.strictObject({ ...inStep, type: z.literal("photo"), photoId: idSchema }),
   z.strictObject({ ...inStep, type: z.literal("trouble"), troubleId: idSchema, kind: z.enum(TROUBLE_KINDS), about: lineSchema }),

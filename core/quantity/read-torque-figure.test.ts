@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { InputError } from "../input-error";
 import { type TorqueFigure, torqueFigureSchema } from "../model/torque-figure";
+import { quantityNm } from "./torque-quantity";
 import { readTorque, readTorqueUnit } from "./read-torque";
 import { readTorqueFigure } from "./read-torque-figure";
 import { figureInWords, formatFigure } from "./torque-words";
@@ -95,7 +96,9 @@ test.each([
   expect(() => readTorqueFigure(text)).toThrow(says);
 });
 
-const quantity = fc.record({ value: fc.integer({ min: 1, max: 9999 }).map((n) => n / 10), unit: fc.constantFrom(...TORQUE_UNITS), decimals: fc.constant(1) });
+const quantity = fc
+  .record({ value: fc.integer({ min: 1, max: 9999 }).map((n) => n / 10), unit: fc.constantFrom(...TORQUE_UNITS), decimals: fc.constant(1) })
+  .filter((torque) => quantityNm(torque) >= 0.05 && quantityNm(torque) <= 5000);
 const anyFigure = fc.oneof(
   quantity.map((torque): TorqueFigure => ({ form: "value", torque })),
   quantity.map((torque): TorqueFigure => ({ form: "maximum", torque })),
@@ -111,7 +114,12 @@ const anyFigure = fc.oneof(
 );
 
 test("what is shown of a figure reads back as the same figure", () => {
-  fc.assert(fc.property(anyFigure, (figure) => expect(readTorqueFigure(formatFigure(figure))).toEqual(figure)));
+  fc.assert(
+    fc.property(
+      anyFigure.filter((one) => torqueFigureSchema.safeParse(one).success),
+      (figure) => expect(readTorqueFigure(formatFigure(figure))).toEqual(figure),
+    ),
+  );
 });
 
 test("whatever is typed gives a figure the model allows, or a sentence", () => {

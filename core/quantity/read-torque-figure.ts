@@ -3,7 +3,8 @@ import type { FirstPart, TorqueFigure } from "../model/torque-figure";
 import { type FigureToken, figureTokens } from "./figure-tokens";
 import { readNumber, refuseStrange } from "./read-number";
 import { type FoundUnit, torqueOf } from "./read-torque";
-import { type TorqueQuantity, formatTorque, quantityNm } from "./torque-quantity";
+import { LEAST_TORQUE_NM, MOST_TORQUE_NM, type TorqueQuantity, formatTorque, quantityNm } from "./torque-quantity";
+import { shown } from "./shown";
 import type { TorqueUnit } from "./torque-unit";
 
 /** The most passes, and the most angles after one another, that can be kept apart. */
@@ -61,6 +62,8 @@ class FigureReader {
     if (items.length > 0 && ["plus", "dash", "link"].includes(this.tokens.at(-1)?.is ?? "") && /[+\-–—]$|then$|plus$/.test(this.typed)) {
       throw new InputError(`"${this.typed}" ends before it is all said: nothing comes after the last mark. Write it, or leave the mark out.`, "torque");
     }
+    const odd = items.flatMap(torquesIn).find((torque) => quantityNm(torque) < LEAST_TORQUE_NM || quantityNm(torque) > MOST_TORQUE_NM);
+    if (odd) throw new InputError(`${formatTorque(odd)} is ${shown(quantityNm(odd))} N·m: nothing on a vehicle is done up to that. Check the number and its unit.`, "torque");
     return maximum ? this.maximumOf(items) : this.figureOf(items);
   }
 

@@ -7,6 +7,10 @@ export interface TorqueQuantity {
   decimals: number;
 }
 
+/** What any fastener on a vehicle is done up to, N·m, from the smallest screw of a dial to the largest nut of a truck. */
+export const LEAST_TORQUE_NM = 0.05;
+export const MOST_TORQUE_NM = 10_000;
+
 /** The quantity in newton-metres, unrounded. */
 export function quantityNm(quantity: TorqueQuantity): number {
   return toNm(quantity.value, quantity.unit);
@@ -26,11 +30,13 @@ export function convertTorque(quantity: TorqueQuantity, unit: TorqueUnit, way: "
   if (quantity.unit === unit) return quantity;
   const value = fromNm(quantityNm(quantity), unit);
   let decimals = Math.min(MOST_DECIMALS, Math.max(0, quantity.decimals + decimalsMore(quantity.unit, unit)));
-  while (decimals < MOST_DECIMALS && Math.abs(Number(value.toFixed(decimals)) - value) > WITHIN * value) decimals++;
+  // Half a step of the last place is within it already for all but small numbers.
+  for (let scaled = value * 10 ** decimals; decimals < MOST_DECIMALS && scaled < ENOUGH && Math.abs(Math.round(scaled) - scaled) > WITHIN * scaled; scaled *= 10) decimals++;
   return { value: way === "down" ? roundedDown(value, decimals) : value, unit, decimals };
 }
 /** What is shown of a conversion is off by no more than this share. */
 const WITHIN = 0.005;
+const ENOUGH = 0.5 / WITHIN;
 const MOST_DECIMALS = 6;
 
 /** A number cut to so many decimals; one that lies on them but for the last bit stays. */

@@ -52,3 +52,13 @@ export function strengthOf(strength: StrengthClass, diameterMm: number): { proof
   if (!row) throw new InputError(`${strength} is not defined for a thread this thick. Choose another strength, or "not known".`, "strength");
   return { proof: row.proof, yield: row.yield };
 }
+
+/** Whether a class is defined for a thread this thick. */
+export function isDefinedFor(strength: StrengthClass, diameterMm: number): boolean {
+  return STRENGTHS[strength].some(({ upToMm }) => diameterMm <= upToMm + 1e-9);
+}
+
+/** Whether the classes that all judgement begins with, from the weakest to the strongest, are defined for a thread this thick: up to M39. */
+export function hasStrengths(diameterMm: number): boolean {
+  return (["4.6", "8.8", "10.9", "12.9"] as const).every((strength) => isDefinedFor(strength, diameterMm));
+}

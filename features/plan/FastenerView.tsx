@@ -59,6 +59,8 @@ export function FastenerView({ fastener, onEdit }: { fastener: Fastener; onEdit:
 
 function snugSays({ figure, thread }: Fastener): string | undefined {
   if (figure?.form !== "snug" || !thread) return undefined;
-  const [low, high] = snugBandNm(thread);
+  const band = snugBandNm(thread);
+  if (!band) return undefined;
+  const [low, high] = band;
   return `Good and tight: for ${formatThread(thread)} typically ${low.toFixed(1)} to ${high.toFixed(1)} N·m. Typical, not a specification.`;
 }

@@ -119,6 +119,7 @@ function flats(angleDeg: number): string {
 }
 
 function snugWords({ thread }: Fastener, unit: TorqueUnit): string {
-  if (!thread) return "Good and tight with a short tool: no figure was given.";
-  return `Good and tight. For ${formatThread(thread)} typically ${formatBand(snugBandNm(thread), unit)}; typical, not a specification.`;
+  const band = thread && snugBandNm(thread);
+  if (!thread || !band) return "Good and tight with a short tool: no figure was given.";
+  return `Good and tight. For ${formatThread(thread)} typically ${formatBand(band, unit)}; typical, not a specification.`;
 }

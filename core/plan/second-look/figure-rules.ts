@@ -1,5 +1,6 @@
 import { chestOf } from "../../chest/chest";
 import { torqueNeeds } from "../../kit/torque-needs";
+import { orSentence } from "../../input-error";
 import type { Fastener } from "../../model/job";
 import { formatTorque, quantityNm } from "../../quantity/torque-quantity";
 import { shown, shownTorque } from "../../quantity/shown";
@@ -50,7 +51,13 @@ export const FIGURE_RULES: readonly Rule[] = [
         if (stepsOfKind(plan, fastener.id, "torque").length === 0 || plan.route.steps.some(({ title }) => title === borrowTitle(fastener))) return [];
         const lacking = torqueNeeds(fastener, chest).find(({ best, bySpanner }) => best === undefined && !bySpanner);
         if (!lacking) return [];
-        const { smallestFullScaleNm, largestFullScaleNm } = rangeToBorrow(lacking.stage.target, fastener.adapter ? [fastener.adapter] : []);
+        const wanted = orSentence<ReturnType<typeof rangeToBorrow> | string>(
+          () => rangeToBorrow(lacking.stage.target, fastener.adapter ? [fastener.adapter] : []),
+          (sentence) => sentence,
+        );
+        // An adapter that no wrench can work through: there is none to borrow.
+        if (typeof wanted === "string") return [{ about: fastener.id, fastenerId: fastener.id, says: `${fastener.name}: no wrench can be set for it. ${wanted}` }];
+        const { smallestFullScaleNm, largestFullScaleNm } = wanted;
         const unit = plan.vehicle.torqueUnit;
         return [
           {

@@ -4,7 +4,8 @@ import type { Vehicle } from "../../model/vehicle";
 import { FIGURE_RULES } from "./figure-rules";
 import { ORDER_RULES } from "./order-rules";
 import { PART_RULES } from "./part-rules";
-import { type Finding, type Rule, readPlan } from "./rule";
+import { orSentence } from "../../input-error";
+import { type Finding, type PlanRead, type Rule, readPlan } from "./rule";
 import { SAFETY_RULES } from "./safety-rules";
 import { SLIP_RULES } from "./slip-rules";
 
@@ -24,8 +25,16 @@ export interface Found extends Finding {
 export function secondLook(job: Job, route: Route, vehicle: Vehicle, tools: readonly Tool[]): Found[] {
   const plan = readPlan(job, route, vehicle, tools);
   const answers = new Map((job.answers ?? []).map((answer) => [`${answer.rule} ${answer.about}`, answer]));
-  const found = RULES.flatMap((rule) => rule.find(plan).map((finding): Found => ({ ...finding, rule, answer: answers.get(`${rule.id} ${finding.about}`) })));
+  const found = RULES.flatMap((rule) => findingsOf(rule, plan).map((finding): Found => ({ ...finding, rule, answer: answers.get(`${rule.id} ${finding.about}`) })));
   return found.sort((a, b) => Number(b.grave ?? false) - Number(a.grave ?? false));
+}
+
+/** What a rule finds; where an odd value in the plan keeps it from looking, that is its finding, and the others still look. */
+function findingsOf(rule: Rule, plan: PlanRead): Finding[] {
+  return orSentence(
+    () => rule.find(plan),
+    (sentence) => [{ about: "plan", says: `Something in the plan cannot be worked out. ${sentence}` }],
+  );
 }
 
 /** The job with an answer to a finding, in place of an earlier one to the same. */
