@@ -4,7 +4,7 @@ import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { type ReactNode, createContext, useContext, useEffect, useState } from "react";
 import { InputError } from "@/core/input-error";
 import type { Collection } from "@/core/model/household";
-import { type Commit, createCommit } from "./commit";
+import { type Commit, type Undo, createCommit } from "./commit";
 import { type Repository, createRepository } from "./repository";
 import { openStore } from "./store";
 
@@ -16,6 +16,7 @@ type Door = () => Promise<Repository>;
 interface Data {
   door: Door;
   commit: Commit;
+  undo: Undo;
 }
 const DataContext = createContext<Data | undefined>(undefined);
 
@@ -24,7 +25,7 @@ export function DataProvider({ children }: { children: ReactNode }) {
   const [client] = useState(() => new QueryClient({ defaultOptions: { queries: { networkMode: "always", staleTime: Infinity, retry: false } } }));
   const [data] = useState<Data>(() => {
     const door = createDoor();
-    return { door, commit: createCommit(client, door) };
+    return { door, ...createCommit(client, door) };
   });
 
   useEffect(() => {
@@ -77,8 +78,7 @@ function createDoor(): Door {
       throw new InputError("This browser keeps nothing here: a private window may forbid it, or its storage is full. Open the app in an ordinary window.");
     });
     const repository = createRepository(store, onCommit);
-    // Photos that were taken back for good; a day is longer than anything can be undone.
-    void repository.sweepPictures(new Date(Date.now() - 86_400_000).toISOString()).catch(() => undefined);
+    void repository.sweepPictures(new Date()).catch(() => undefined);
     return repository;
   };
   return () => (opened ??= opens());

@@ -103,6 +103,9 @@ export async function readArchive(file: Blob): Promise<ArchiveText> {
   };
   const household = await text(HOUSEHOLD);
   const { photos } = readIndex(await text(INDEX));
+  // A photo does not get smaller by packing: one that unpacks to far more than the file holds is none.
+  const unpacked = Object.values(photos).reduce((sum, { bytes, originalBytes = 0 }) => sum + bytes + originalBytes, 0);
+  if (unpacked > 2 * file.size + MOST_TEXT_BYTES) throw new InputError("The archive unpacks to far more than it holds: its photos are none. It is not one of ours.");
   if (Object.keys(photos).length > MOST_PHOTOS) throw new InputError(`The archive says it holds more than ${MOST_PHOTOS} photos.`);
   return { household, photos };
 }

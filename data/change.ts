@@ -1,6 +1,7 @@
 import { InputError } from "@/core/input-error";
 import { COLLECTIONS, type Collection, type Household, type RecordOf, recordSchemas } from "@/core/model/household";
 import { sentenceOf } from "./sentence";
+import { laterThan } from "./stamp";
 import type { Picture } from "./store";
 
 /** Records to write and ids to take out, with the photos that the records name, all in one transaction. The inverse of a change is a change too. */
@@ -36,8 +37,12 @@ export function putAll(household: Household): Change {
  */
 export function removing(records: { [C in Collection]?: readonly RecordOf<C>[] }, now: Date = new Date()): Change {
   const all = COLLECTIONS.flatMap((collection): readonly RecordOf<Collection>[] => records[collection] ?? []);
-  const at = now.toISOString();
-  const removals = all.filter(({ origin }) => origin === "own").map(({ id, schema, origin }) => ({ id, createdAt: at, updatedAt: at, schema, origin }));
+  const removals = all
+    .filter(({ origin }) => origin === "own")
+    .map(({ id, schema, origin, updatedAt }) => {
+      const at = laterThan(updatedAt, now);
+      return { id, createdAt: at, updatedAt: at, schema, origin };
+    });
   return {
     put: { removals },
     remove: Object.fromEntries(COLLECTIONS.map((collection) => [collection, (records[collection] ?? []).map(({ id }) => id)])),

@@ -2,15 +2,19 @@ import type { QueryClient } from "@tanstack/react-query";
 import { COLLECTIONS, type Collection, type RecordOf } from "@/core/model/household";
 import { type Change, touchedBy } from "./change";
 import { type Repository, type Revision, StaleError } from "./repository";
+import { type Done, undoingOf } from "./undo";
 
-/** A change, or how to work it out once every change before it is done. */
-export type Commit = (change: Change | (() => Change)) => Promise<Change>;
+/** A change, or how to work it out once every change before it is done; with the revision it has to hold for, where it was shown for one. */
+export type Commit = (change: Change | (() => Change), basedOn?: { revision: Revision }) => Promise<Done>;
+
+/** Takes a change back, and that alone; resolves to what was done now, so that it can be done again, and to how much was left as it is. */
+export type Undo = (done: Done) => Promise<{ done: Done; left: number }>;
 
 /**
  * One queue for all changes of this tab: each is written, then shown, before the next is worked out. Where another tab has
  * written meanwhile, what it wrote is read first and the change worked out anew from that, so that no tick of either is lost.
  */
-export function createCommit(client: QueryClient, open: () => Promise<Repository>): Commit {
+export function createCommit(client: QueryClient, open: () => Promise<Repository>): { commit: Commit; undo: Undo } {
   let last: Promise<unknown> = Promise.resolve();
   /** Where the store stood when this tab last knew all that was in it. */
   let known: { revision: Revision } | undefined;
@@ -24,28 +28,51 @@ export function createCommit(client: QueryClient, open: () => Promise<Repository
     }
     known = { revision };
   };
-  return (asked) => {
-    const run = async () => {
+  const write = async (repository: Repository, change: Change, basedOn: { revision: Revision } | undefined): Promise<Done> => {
+    const { inverse, revision } = await repository.commit(change, basedOn);
+    // One more than was known: nothing else was written in between.
+    known = known && Number(revision ?? 0) === Number(known.revision ?? 0) + 1 ? { revision } : undefined;
+    for (const collection of touchedBy(change)) await show(client, collection, change);
+    return { inverse, after: change };
+  };
+  /** Each in its turn, and anew where another tab has written meanwhile. */
+  const inTurn = <T>(run: (repository: Repository) => Promise<T>): Promise<T> => {
+    const untilFresh = async (): Promise<T> => {
       const repository = await open();
       for (;;) {
-        const workedOut = typeof asked === "function";
-        if (workedOut && !known) await readAnew(repository);
-        const change = workedOut ? asked() : asked;
         try {
-          const { inverse, revision } = await repository.commit(change, workedOut ? known : undefined);
-          // One more than was known: nothing else was written in between.
-          known = known && Number(revision ?? 0) === Number(known.revision ?? 0) + 1 ? { revision } : undefined;
-          for (const collection of touchedBy(change)) await show(client, collection, change);
-          return inverse;
+          return await run(repository);
         } catch (error) {
           if (!(error instanceof StaleError)) throw error;
           known = undefined;
         }
       }
     };
-    const mine = last.then(run);
+    const mine = last.then(untilFresh);
     last = mine.catch(() => undefined);
     return mine;
+  };
+  return {
+    commit: (asked, basedOn) => {
+      // Shown for one revision: when that is past, whoever showed it has to look again.
+      if (basedOn) return last.then(async () => write(await open(), typeof asked === "function" ? asked() : asked, basedOn));
+      return inTurn(async (repository) => {
+        const workedOut = typeof asked === "function";
+        if (workedOut && !known) await readAnew(repository);
+        return write(repository, workedOut ? asked() : asked, workedOut ? known : undefined);
+      });
+    },
+    undo: (done) =>
+      inTurn(async (repository) => {
+        const revision = await repository.revision();
+        const now = new Map<string, Map<string, RecordOf<Collection>>>();
+        for (const collection of COLLECTIONS) {
+          const ids = [...(done.inverse.remove?.[collection] ?? []), ...(done.inverse.put?.[collection] ?? []).map(({ id }) => id)];
+          if (ids.length > 0) now.set(collection, new Map((await repository.some(collection, ids)).map((record) => [record.id, record])));
+        }
+        const { change, left } = undoingOf(done, <C extends Collection>(collection: C, id: string) => now.get(collection)?.get(id) as RecordOf<C> | undefined);
+        return { done: await write(repository, change, { revision }), left };
+      }),
   };
 }
 

@@ -85,7 +85,7 @@ test("two tabs that tick the same pattern end equal, and nothing of either is lo
   await (await door).commit(putAll(demo));
   const tab = () => {
     const client = new QueryClient({ defaultOptions: { queries: { staleTime: Infinity, retry: false } } });
-    const commit = createCommit(client, () => door);
+    const { commit } = createCommit(client, () => door);
     const works = () => client.getQueryData<Household["works"]>(["works"]) ?? [];
     const tick = (bolt: number) =>
       commit(() => ({
@@ -122,13 +122,30 @@ test("a photo is written with the tap that names it; undone it waits a while, an
   const picture = { jpeg: new Blob([new Uint8Array([255, 216, 255])]), takenAt: now.toISOString() };
   const named = { ...work, events: [...work.events, { at: now.toISOString(), on: "2026-11-24", type: "photo" as const, stepId: "x", photoId: "p1" }] };
   const { inverse } = await repository.commit({ put: { works: [named] }, pictures: { p1: picture } });
-  await repository.sweepPictures("2026-12-01T00:00:00.000Z");
+  await repository.sweepPictures(new Date("2026-12-01T00:00:00.000Z"));
   expect(await bytesOf(repository, "p1")).toEqual([255, 216, 255]);
+  // Let go a year after it was taken, a start of another tab sees it unnamed for the first time, and leaves it to Undo.
   await repository.commit(inverse);
-  await repository.sweepPictures("2026-11-20T00:00:00.000Z");
+  await repository.sweepPictures(new Date("2027-12-01T08:00:00.000Z"));
   expect(await repository.picture("p1")).toBeDefined();
-  await repository.sweepPictures("2026-12-01T00:00:00.000Z");
+  // Named again in between, its day begins anew.
+  await repository.commit({ put: { works: [named] } });
+  await repository.sweepPictures(new Date("2027-12-03T08:00:00.000Z"));
+  await repository.commit(inverse);
+  await repository.sweepPictures(new Date("2027-12-03T09:00:00.000Z"));
+  expect(await repository.picture("p1")).toBeDefined();
+  await repository.sweepPictures(new Date("2027-12-05T09:00:00.000Z"));
   expect(await repository.picture("p1")).toBeUndefined();
+});
+
+test("a photo is never put over another that has its id, and photos kept ahead of a file outlast a start of another tab", async () => {
+  const repository = await open();
+  const photo = (byte: number) => ({ jpeg: new Blob([new Uint8Array([byte])]), takenAt: "2020-01-01T00:00:00.000Z" });
+  await repository.keepPictures({ p: photo(1) });
+  await repository.keepPictures({ p: photo(2), q: photo(3) });
+  await repository.commit({ put: { vehicles: [own] }, pictures: { p: photo(4) } });
+  await repository.sweepPictures(now);
+  expect([await bytesOf(repository, "p"), await bytesOf(repository, "q")]).toEqual([[1], [3]]);
 });
 
 test("a photo that an earlier build kept as bytes is given as one of today's", async () => {

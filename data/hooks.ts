@@ -3,7 +3,7 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useCallback } from "react";
 import type { Collection, RecordOf } from "@/core/model/household";
-import type { Commit } from "./commit";
+import type { Commit, Undo } from "./commit";
 import { useDataContext, useDoor } from "./DataProvider";
 import type { Picture } from "./store";
 
@@ -18,12 +18,17 @@ export function useCollection<C extends Collection>(collection: C): RecordOf<C>[
 }
 
 /**
- * Writes a change and resolves to the change that undoes it; the screen shows it once it is safely stored.
+ * Writes a change and resolves to what takes it back; the screen shows it once it is safely stored.
  * Changes are taken one after another: one given as a function is worked out only when its turn has come,
  * from the records as they are then, so that two quick taps both count.
  */
 export function useCommit(): Commit {
   return useDataContext().commit;
+}
+
+/** Takes back a change that was written, without what others wrote since. */
+export function useUndo(): Undo {
+  return useDataContext().undo;
 }
 
 /** Reads a record as it is now, not as it was when the screen was last drawn. */

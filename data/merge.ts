@@ -29,7 +29,7 @@ export function mergeHouseholds(here: Household, incoming: Household): Merge {
   const counts = { added: 0, changed: 0, same: 0, removed: 0 };
   const conflicts: Conflict[] = [];
   merged.removals = later(here.removals, incoming.removals);
-  const removedAt = new Map(merged.removals.map(({ id, updatedAt }) => [id, updatedAt]));
+  const removedAt = new Map(merged.removals.map(({ id, updatedAt }) => [id, Date.parse(updatedAt)]));
   const dropped: { collection: Collection; record: RecordOf<Collection> }[] = [];
   for (const collection of RECORDS) {
     const known = new Map<string, RecordOf<Collection>>(here[collection].map((record) => [record.id, record]));
@@ -40,7 +40,7 @@ export function mergeHouseholds(here: Household, incoming: Household): Merge {
         conflicts.push({ collection, id: other.id, here: own, incoming: other, kept: laterOf(own, other) === own ? "here" : "incoming" });
     }
     const alive = [...known.values()].filter((record) => {
-      const lives = (removedAt.get(record.id) ?? "") < record.updatedAt;
+      const lives = (removedAt.get(record.id) ?? -Infinity) < Date.parse(record.updatedAt);
       if (!lives) dropped.push({ collection, record });
       return lives;
     });
@@ -105,7 +105,8 @@ function later<T extends Form>(here: readonly T[], incoming: readonly T[]): T[] 
 
 /** The one changed later; of two changed at the same moment, the one whose text comes later, so that both devices choose the same. */
 function laterOf<T extends Form>(a: T, b: T): T {
-  if (a.updatedAt !== b.updatedAt) return a.updatedAt > b.updatedAt ? a : b;
+  const [atA, atB] = [Date.parse(a.updatedAt), Date.parse(b.updatedAt)];
+  if (atA !== atB) return atA > atB ? a : b;
   return canonical(a) >= canonical(b) ? a : b;
 }
 

@@ -16,6 +16,8 @@ export interface Committed {
 /** The only door to storage. */
 export interface Repository {
   list<C extends Collection>(collection: C): Promise<RecordOf<C>[]>;
+  /** The records of these ids that are there. */
+  some<C extends Collection>(collection: C, ids: readonly string[]): Promise<RecordOf<C>[]>;
   everything(): Promise<Household>;
   /**
    * Writes a change whole or not at all.
@@ -25,10 +27,16 @@ export interface Repository {
   commit(change: Change, basedOn?: { revision: Revision }): Promise<Committed>;
   revision(): Promise<Revision>;
   picture(id: string): Promise<Picture | undefined>;
-  /** Keeps photos ahead of the records that will name them; one that nobody comes to name is swept away later. */
+  /**
+   * Keeps photos ahead of the records that will name them; one that nobody comes to name is swept away later. One that is kept
+   * already under its id stays as it is.
+   */
   keepPictures(pictures: Record<string, Picture>): Promise<void>;
-  /** Takes out the photos that no record names any more and that were taken before a moment. */
-  sweepPictures(takenBefore: string): Promise<void>;
+  /**
+   * Takes out the photos that no record has named for a day. Those that none names now are marked with when that was first seen, so that
+   * what can still be undone, or is being brought in, keeps its photos.
+   */
+  sweepPictures(now: Date): Promise<void>;
   setting(key: string): Promise<string | undefined>;
   saveSetting(key: string, value: string): Promise<void>;
   /** The folder that backups go to; undefined until one was chosen. */
@@ -38,6 +46,9 @@ export interface Repository {
 
 /** Thrown when another tab has written since a change was worked out. */
 export class StaleError extends Error {}
+
+/** A day is longer than anything can be undone, and than any file takes to come in. */
+const KEPT_UNNAMED_MS = 86_400_000;
 
 const REVISION = "revision";
 /** More records than this are asked for by their keys first. */
@@ -49,6 +60,11 @@ const MANY = 200;
 export function createRepository(store: Store, onCommit: (collections: Collection[]) => void = () => undefined): Repository {
   return {
     list: async <C extends Collection>(collection: C) => (await store.getAll(collection)) as RecordOf<C>[],
+
+    async some<C extends Collection>(collection: C, ids: readonly string[]) {
+      const objectStore = store.transaction(collection, "readonly").objectStore(collection);
+      return [...(await standing(objectStore, ids)).values()] as RecordOf<C>[];
+    },
 
     async everything() {
       const transaction = store.transaction(COLLECTIONS, "readonly");
@@ -91,7 +107,7 @@ export function createRepository(store: Store, onCommit: (collections: Collectio
             }),
           );
         }
-        for (const [id, picture] of pictures) asked.push(transaction.objectStore("pictures").put(picture, id));
+        for (const [id, picture] of pictures) keepPicture(unwrap(transaction.objectStore("pictures")), id, picture);
         asked.push(
           stood.then((was) => {
             if (basedOn && basedOn.revision !== was) throw new StaleError("Another tab has written since.");
@@ -125,17 +141,23 @@ export function createRepository(store: Store, onCommit: (collections: Collectio
     async keepPictures(pictures) {
       // Nothing names them yet: should the battery die now, the file is simply brought in again.
       const transaction = store.transaction("pictures", "readwrite", { durability: "relaxed" });
-      await Promise.all([...Object.entries(pictures).map(([id, picture]) => transaction.store.put(picture, id)), transaction.done]);
+      for (const [id, picture] of Object.entries(pictures)) keepPicture(unwrap(transaction.store), id, picture);
+      await transaction.done;
     },
 
-    async sweepPictures(takenBefore) {
+    async sweepPictures(now) {
       const transaction = store.transaction(["works", "replacements", "pictures"], "readwrite");
       const [works, replacements] = [await transaction.objectStore("works").getAll(), await transaction.objectStore("replacements").getAll()];
       const named = new Set(photoIdsOf({ works, replacements }));
-      for (const id of await transaction.objectStore("pictures").getAllKeys()) {
-        if (named.has(id)) continue;
-        const picture = await transaction.objectStore("pictures").get(id);
-        if (picture && picture.takenAt < takenBefore) await transaction.objectStore("pictures").delete(id);
+      const pictures = transaction.objectStore("pictures");
+      for (const id of await pictures.getAllKeys()) {
+        const picture = await pictures.get(id);
+        if (!picture) continue;
+        const { unnamedSince, ...kept } = picture;
+        if (named.has(id)) {
+          if (unnamedSince !== undefined) await pictures.put(kept, id);
+        } else if (unnamedSince === undefined) await pictures.put({ ...kept, unnamedSince: now.toISOString() }, id);
+        else if (now.getTime() - Date.parse(unnamedSince) > KEPT_UNNAMED_MS) await pictures.delete(id);
       }
       await transaction.done;
     },
@@ -151,6 +173,17 @@ export function createRepository(store: Store, onCommit: (collections: Collectio
       await transaction.store.put(value, key);
       await transaction.done;
     },
+  };
+}
+
+/** A photo is never put over another: an id names one photo for good. Asked for at once, so that its transaction may be ended right after. */
+function keepPicture(pictures: IDBObjectStore, id: string, picture: Picture): void {
+  const request = pictures.add(picture, id);
+  request.onerror = (event) => {
+    if (request.error?.name !== "ConstraintError") return;
+    // It is there already: that is no fault of the transaction.
+    event.preventDefault();
+    event.stopPropagation();
   };
 }
 

@@ -17,7 +17,12 @@ export function stampOf({ id, createdAt, updatedAt, schema, origin }: RecordStam
   return { id, createdAt, updatedAt, schema, origin };
 }
 
-/** The record marked as changed now. */
+/** The record marked as changed now; with the clock set back, as changed just after it last was, so that no change is older than what it replaces. */
 export function touched<T extends { updatedAt: string }>(record: T, now: Date = new Date()): T {
-  return { ...record, updatedAt: now.toISOString() };
+  return { ...record, updatedAt: laterThan(record.updatedAt, now) };
+}
+
+/** Now, or just after a moment that the clock has not come to yet. */
+export function laterThan(before: string, now: Date): string {
+  return new Date(Math.max(now.getTime(), Date.parse(before) + 1)).toISOString();
 }

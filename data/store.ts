@@ -12,8 +12,8 @@ export interface Picture {
   takenAt: string;
 }
 
-/** As it lies in the store: builds before this one kept bytes. */
-type StoredPicture = Omit<Picture, "jpeg" | "original"> & { jpeg: Blob | Uint8Array<ArrayBuffer>; original?: Blob | Uint8Array<ArrayBuffer> };
+/** As it lies in the store: builds before this one kept bytes. `unnamedSince` is when it was first seen that no record names it. */
+type StoredPicture = Omit<Picture, "jpeg" | "original"> & { unnamedSince?: string } & { jpeg: Blob | Uint8Array<ArrayBuffer>; original?: Blob | Uint8Array<ArrayBuffer> };
 
 /** Collections by id, photos by the id that a work names them by, and what is about this browser alone and never exported: a few single values, and the folder that it may write to. */
 interface Schema extends DBSchema, CollectionStores {

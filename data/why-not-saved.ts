@@ -1,8 +1,10 @@
+import { StaleError } from "./repository";
 import { InputError } from "@/core/input-error";
 
 /** Why a change could not be written, in sentences that say what is safe and what to do. */
 export function whyNotSaved(error: unknown): string {
   if (error instanceof InputError) return error.message;
+  if (error instanceof StaleError) return "Something else was changed meanwhile, so nothing was written: look at it again.";
   const name = error instanceof Error || error instanceof DOMException ? error.name : "";
   if (name === "QuotaExceededError")
     return "The storage is full, so this was not kept; everything before it is safe. Free some space, or keep no originals of photos, then do it again.";

@@ -4,7 +4,7 @@ import { type Progress, isArchive, readArchive, readPhotos, writeArchive } from 
 import { readHouseholdFile, writeHouseholdFile } from "@/data/household-file";
 import { type Merge, mergeHouseholds } from "@/data/merge";
 import { photoIdsOf } from "@/data/photo-ids";
-import { type Repository, createRepository } from "@/data/repository";
+import { type Repository, type Revision, createRepository } from "@/data/repository";
 import { openStore } from "@/data/store";
 import { readTextFile } from "@/data/text-file";
 
@@ -15,6 +15,8 @@ const repository = () => (opened ??= openStore().then((store) => createRepositor
 export interface ReadFile {
   merge: Merge;
   here: Household;
+  /** Where the store stood when it was compared: what is shown holds for that, and no longer. */
+  revision: Revision;
   photos: Record<string, { takenAt: string; bytes: number; originalBytes?: number | undefined }>;
 }
 
@@ -34,8 +36,17 @@ const worker = {
   async read(file: File): Promise<ReadFile> {
     const { household, photos } = (await isArchive(file)) ? await readArchive(file) : { household: await readTextFile(file), photos: {} };
     const incoming = readHouseholdFile(household);
-    const here = await (await repository()).everything();
-    return { merge: mergeHouseholds(here, incoming), here, photos };
+    const door = await repository();
+    const revision = await door.revision();
+    const here = await door.everything();
+    const merge = mergeHouseholds(here, incoming);
+    const named = new Set(photoIdsOf(merge.merged));
+    return { merge, here, revision, photos: Object.fromEntries(Object.entries(photos).filter(([id]) => named.has(id))) };
+  },
+
+  /** Where the store stands now. */
+  async revision(): Promise<Revision> {
+    return (await repository()).revision();
   },
 
   /** Keeps the photos ahead of the records that name them. */

@@ -15,7 +15,7 @@ import { BusyBar } from "./BusyBar";
 import { ConflictList } from "./ConflictList";
 import { useFiles } from "./use-files";
 
-type State = { at: "start" } | { at: "refused"; why: string } | { at: "read"; file: File; read: ReadFile } | { at: "in"; name: string };
+type State = { at: "start" } | { at: "refused"; why: string } | { at: "read"; file: File; read: ReadFile; moved?: boolean } | { at: "in"; name: string };
 
 /** A file chosen, checked, shown for what it will do, and only then brought in: all or nothing. */
 export function BringIn() {
@@ -35,10 +35,28 @@ export function BringIn() {
       setState({ at: "refused", why: error instanceof Error ? error.message : "The file could not be read." });
     }
   };
-  const bringIn = async ({ file, read }: Extract<State, { at: "read" }>) => {
+  /** What was shown, where nothing was written since; anew where the file would now do the same; undefined where it would not, and is shown again. */
+  const stillSo = async (file: File, read: ReadFile): Promise<ReadFile | undefined> => {
+    const revision = await run("Looking what is here", (worker) => worker.revision().then((now) => ({ now })));
+    if (!revision || revision.now === read.revision) return revision && read;
+    const again = await run("Something was changed meanwhile: reading the file again", (worker) => worker.read(file));
+    if (!again) return undefined;
+    if (outcomeOf(again) === outcomeOf(read)) return again;
+    setState({ at: "read", file, read: again, moved: true });
+    return undefined;
+  };
+  const bringIn = async ({ file, read: shown }: Extract<State, { at: "read" }>) => {
+    try {
+      const read = await stillSo(file, shown);
+      if (read) await bringInRead(file, read);
+    } catch (error) {
+      setState({ at: "refused", why: error instanceof Error ? error.message : "The file could not be read." });
+    }
+  };
+  const bringInRead = async (file: File, read: ReadFile) => {
     // Chosen against the later one: it is as of now, so that the other device takes it too.
     const chosen = read.merge.conflicts.flatMap(({ collection, id, here, incoming, kept: later }): { collection: Collection; record: RecordOf<Collection> }[] => {
-      const choice = kept[id] ?? later;
+      const choice = Object.hasOwn(kept, id) ? (kept[id] ?? later) : later;
       return choice === later ? [] : [{ collection, record: touched(choice === "here" ? here : incoming) }];
     });
     try {
@@ -47,7 +65,7 @@ export function BringIn() {
         if (!taken) return;
       }
       stop();
-      if (await does(mergeChange(read.here, read.merge, chosen), `${file.name} is in.`)) setState({ at: "in", name: file.name });
+      if (await does(mergeChange(read.here, read.merge, chosen), `${file.name} is in.`, { revision: read.revision })) setState({ at: "in", name: file.name });
     } catch (error) {
       setState({ at: "refused", why: error instanceof Error ? error.message : "The file could not be read." });
     }
@@ -66,6 +84,11 @@ export function BringIn() {
         )}
         {state.at === "read" && !busy && (
           <>
+            {state.moved && (
+              <Box color="watch" fontWeight="600" marginBottom="2">
+                ▲ Something was changed meanwhile, in another tab: this is what the file would do now.
+              </Box>
+            )}
             <Box marginBottom="3">
               {state.file.name}: {countWords(state.read)}
             </Box>
@@ -83,6 +106,11 @@ export function BringIn() {
       </Box>
     </Sheet>
   );
+}
+
+/** What bringing it in comes to, as one text to compare. */
+function outcomeOf({ merge: { counts, conflicts } }: ReadFile): string {
+  return JSON.stringify([counts, conflicts.map(({ collection, id, here, incoming, kept }) => [collection, id, here.updatedAt, incoming.updatedAt, kept])]);
 }
 
 function countWords({ merge: { counts, conflicts }, photos }: ReadFile): string {

@@ -3,17 +3,19 @@
 import { Box } from "@chakra-ui/react";
 import { type ReactNode, createContext, useCallback, useContext, useState } from "react";
 import type { Change } from "@/data/change";
-import { useCommit } from "@/data/hooks";
+import { useCommit, useUndo } from "@/data/hooks";
+import type { Revision } from "@/data/repository";
+import type { Done } from "@/data/undo";
 import { whyNotSaved } from "@/data/why-not-saved";
 import { Button } from "@/ui/Button";
 
-type Do = (change: Change | (() => Change), says?: string) => Promise<boolean>;
+type Do = (change: Change | (() => Change), says?: string, basedOn?: { revision: Revision }) => Promise<boolean>;
 
 const DoContext = createContext<Do | undefined>(undefined);
 
 /**
  * Does a change to the data. With `says`, the bar at the foot says what was done and offers to undo it.
- * A change that could not be written is said there too, and resolves to false.
+ * A change that could not be written is said there too, and resolves to false; so is one that was shown for a revision that is past.
  */
 export function useDo(): Do {
   const does = useContext(DoContext);
@@ -23,18 +25,21 @@ export function useDo(): Do {
 
 interface Note {
   says: string;
-  inverse?: Change;
+  done?: Done;
+  /** What taking it back is called. */
+  back?: "Undo" | "Redo";
 }
 
 export function DoProvider({ children }: { children: ReactNode }) {
   const commit = useCommit();
+  const takeBack = useUndo();
   const [note, setNote] = useState<Note>();
 
   const does = useCallback<Do>(
-    async (change, says) => {
+    async (change, says, basedOn) => {
       try {
-        const inverse = await commit(change);
-        if (says) setNote({ says, inverse });
+        const done = await commit(change, basedOn);
+        if (says) setNote({ says, done, back: "Undo" });
         return true;
       } catch (error) {
         setNote({ says: whyNotSaved(error) });
@@ -44,9 +49,16 @@ export function DoProvider({ children }: { children: ReactNode }) {
     [commit],
   );
 
-  const undo = async (inverse: Change) => {
+  const back = async ({ done, back: called }: Note) => {
+    if (!done) return;
     setNote(undefined);
-    await does(inverse);
+    try {
+      const undone = await takeBack(done);
+      const left = undone.left > 0 ? " What was changed since then stays as it is." : "";
+      setNote({ says: `${called === "Redo" ? "Done again." : "Undone."}${left}`, done: undone.done, back: called === "Redo" ? "Undo" : "Redo" });
+    } catch (error) {
+      setNote({ says: whyNotSaved(error) });
+    }
   };
 
   return (
@@ -78,9 +90,9 @@ export function DoProvider({ children }: { children: ReactNode }) {
             maxWidth="100%"
           >
             <span>{note.says}</span>
-            {note.inverse && (
-              <Button look="quiet" color="onDenim" onClick={() => void undo(note.inverse ?? {})}>
-                Undo
+            {note.done && (
+              <Button look="quiet" color="onDenim" onClick={() => void back(note)}>
+                {note.back}
               </Button>
             )}
             <Button look="quiet" color="onDenim" aria-label="Close this message" onClick={() => setNote(undefined)}>
