@@ -26,3 +26,7 @@ test("semicolons from a spreadsheet are understood; what is no table is refused"
   expect(() => readCsv("PK\u0000")).toThrow("not text");
   expect(() => readCsv('a,"b\nc,d')).toThrow("not closed");
 });
+
+test("a table of thousands of columns is refused at once", () => {
+  expect(() => readCsv(Array.from({ length: 20_000 }, (_, i) => `c${i}`).join(","))).toThrow("more than 200 columns");
+});

@@ -1,6 +1,9 @@
 import Papa from "papaparse";
 import { InputError } from "@/core/input-error";
 
+/** No table that is brought in here has nearly as many. */
+const MOST_COLUMNS = 200;
+
 /** What a spreadsheet would run instead of show. */
 const FORMULA = /^[=+\-@\t\r]/;
 
@@ -23,6 +26,8 @@ export function readCsv(text: string): string[][] {
   const { data, errors } = Papa.parse<string[]>(table, { skipEmptyLines: "greedy", delimiter: separatorOf(table) });
   const broken = errors.find(({ type }) => type === "Quotes");
   if (broken) throw new InputError(`In row ${(broken.row ?? 0) + 1} a quotation mark is not closed. Mend the row and try again.`);
+  if ((data[0]?.length ?? 0) > MOST_COLUMNS)
+    throw new InputError(`The table has more than ${MOST_COLUMNS} columns: it is not a log or a chest. Save only the columns that are wanted.`);
   return data.map((row) => row.map((cell) => (/^'[=+\-@\t\r]/.test(cell) ? cell.slice(1) : cell)));
 }
 

@@ -91,12 +91,12 @@ function readRow(cell: (column: Column) => string, row: number): ToolDraft {
     const value =
       column === "size" || column === "left" || column === "leftUnit"
         ? undefined
-        : read(column, (text): unknown => (TEXT.includes(column) ? text : YES_NO.includes(column) ? readYes(text) : readNumber(text, "The number").value));
+        : read(column, (text): unknown => (TEXT.includes(column) ? text : YES_NO.includes(column) ? readYes(text) : readPlainNumber(text)));
     if (value !== undefined) fields[column] = value;
   }
   const size = read("size", (text) => readHeadSize(text));
   if (size) fields.head = size;
-  const left = read("left", (text) => readNumber(text, "What is left").value);
+  const left = read("left", (text) => readPlainNumber(text));
   if (left !== undefined) fields.left = { value: left, unit: cell("leftUnit") };
   const stamp = { id: "row", createdAt: "2000-01-01T00:00:00.000Z", updatedAt: "2000-01-01T00:00:00.000Z", schema: MODEL_VERSION, origin: "own" };
   const result = toolSchema.safeParse({ ...stamp, name: fields.name ?? fields.kind, ...fields });
@@ -112,4 +112,11 @@ function readYes(text: string): boolean {
   if (/^(?:yes|y|true|1|x)$/i.test(text)) return true;
   if (/^(?:no|n|false|0)$/i.test(text)) return false;
   throw new InputError(`“${text}” is neither yes nor no.`);
+}
+
+/** A number of a table. A point before three digits sets off thousands in one country's tables and decimals in another's. @throws InputError asking which. */
+function readPlainNumber(text: string): number {
+  const either = /^(\d{1,3})\.(\d{3})$/.exec(text.trim());
+  if (either) throw new InputError(`“${text.trim()}” could be ${either[1]}${either[2]} or ${Number(text)}. Write ${either[1]}${either[2]}, or ${Number(text)}.`);
+  return readNumber(text, "The number").value;
 }

@@ -188,6 +188,13 @@ test.each<[string[][], string]>([
     "Row 2, deep: “perhaps” is neither yes nor no.",
   ],
   [[["kind"], ["hammer"]], "Row 2, kind"],
+  [
+    [
+      ["kind", "drive", "lengthMm"],
+      ["extension", "3/8", "2.000"],
+    ],
+    "“2.000” could be 2000 or 2",
+  ],
 ])("a bad table is refused whole: %j", (rows, says) => {
   expect(() => readChestRows(rows)).toThrow(says);
 });

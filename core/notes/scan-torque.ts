@@ -175,9 +175,11 @@ function writtenAt(words: readonly Word[], at: number): FoundTorque | undefined 
   if (!/^\d/.test(words[at]?.text ?? "")) return undefined;
   const near = words.slice(at, at + LONGEST_WRITTEN);
   for (let length = near.length; length >= 4; length--) {
+    if (!ENDS.test(near[length - 1]?.text ?? "")) continue;
     const piece = near.slice(0, length);
+    if (piece.filter(({ text }) => /[([{]/.test(text)).length !== piece.filter(({ text }) => /[)\]}]/.test(text)).length) continue;
     const text = piece.map((word, i) => `${(piece[i - 1]?.end ?? word.start) < word.start ? " " : ""}${word.text}`).join("");
-    if (/[.;!?\n]/.test(text.replace(/\d[.,]\d/g, "")) || !WRITTEN.test(text) || !ENDS.test(piece.at(-1)?.text ?? "")) continue;
+    if (/[.;!?\n]/.test(text.replace(/\d[.,]\d/g, "")) || !WRITTEN.test(text)) continue;
     const figure = orSentence(
       () => readTorqueFigure(text),
       () => undefined,

@@ -51,3 +51,20 @@ test("a loop's steps follow one another as they wait", () => {
   const [loop] = loopsIn(steps);
   expect(loop).toHaveLength(2);
 });
+
+test("a thousand steps that each take off and put back the same thing are looked over at once, and a few loops told", () => {
+  const steps = Array.from({ length: 1000 }, (_, i) => ({
+    id: `s${i}`,
+    title: `Hose ${i}`,
+    phase: "take apart" as const,
+    kind: "do" as const,
+    stance: "on the ground" as const,
+    cautions: [],
+    takesOff: ["hose"],
+    putsBack: ["hose"],
+  }));
+  expect(loopsIn(steps).length).toBeLessThanOrEqual(20);
+  expect(sortSteps(steps)).toBeUndefined();
+  // Each waits for the first few that take it off, not for all the others.
+  expect(Math.max(...[...comesBefore(steps).values()].map(({ size }) => size))).toBeLessThanOrEqual(8);
+});

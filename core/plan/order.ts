@@ -1,10 +1,21 @@
 import { PHASES, type Step } from "../model/job";
 
+const MOST_TAKERS = 8;
+/** More loops than these are not told apart: one of them undone, the next is shown. */
+const MOST_LOOPS = 20;
+
 /** What has to come before a step: the steps it needs, and those that take off what it moves past. */
 export function comesBefore(steps: readonly Step[]): Map<string, Set<string>> {
   const known = new Set(steps.map(({ id }) => id));
   const takers = new Map<string, string[]>();
-  for (const step of steps) for (const thing of step.takesOff ?? []) takers.set(key(thing), [...(takers.get(key(thing)) ?? []), step.id]);
+  for (const step of steps) {
+    for (const thing of step.takesOff ?? []) {
+      const known = takers.get(key(thing));
+      // A thing that everything takes off is a word, and no thing: its first takers say enough.
+      if (!known) takers.set(key(thing), [step.id]);
+      else if (known.length < MOST_TAKERS) known.push(step.id);
+    }
+  }
   return new Map(
     steps.map((step) => {
       const before = new Set((step.needs ?? []).filter((need) => known.has(need)));
@@ -57,7 +68,7 @@ export function loopsIn(steps: readonly Step[]): Step[][] {
       path.push({ id, left: [...(before.get(id) ?? [])] });
     };
     if (!state.has(start)) enter(start);
-    while (path.length > 0) {
+    while (path.length > 0 && loops.length < MOST_LOOPS) {
       const top = path[path.length - 1];
       const next = top?.left.pop();
       if (top && next === undefined) {

@@ -2,15 +2,14 @@
 
 import { useSearchParams } from "next/navigation";
 import { useEffect, useMemo } from "react";
+import { z } from "zod";
 import type { Job } from "@/core/model/job";
 import type { Vehicle } from "@/core/model/vehicle";
 import { useCollection, useSetting } from "@/data/hooks";
 
-/** The vehicle and the job that are in hand; kept in this browser so that every pocket opens on them. */
-export interface Hand {
-  vehicleId?: string;
-  jobId?: string;
-}
+/** The vehicle and the job that are in hand; kept in this browser so that every pocket opens on them. A setting of another shape is as if none were kept. */
+const handSchema = z.object({ vehicleId: z.string().exactOptional(), jobId: z.string().exactOptional() });
+export type Hand = z.infer<typeof handSchema>;
 
 /** What is in hand, and a way to take something else; undefined while this browser's store is read. */
 export function useHand(): [hand: Hand | undefined, take: (hand: Hand) => void] {
@@ -21,7 +20,7 @@ export function useHand(): [hand: Hand | undefined, take: (hand: Hand) => void] 
 
 function readHand(text: string | null): Hand {
   try {
-    return JSON.parse(text ?? "{}") as Hand;
+    return handSchema.parse(JSON.parse(text ?? "{}"));
   } catch {
     return {};
   }

@@ -18,6 +18,9 @@ function bolts(plan: PlanRead, fastenerId: string, kinds: readonly Step["kind"][
   return steps.reduce((sum, { count }) => sum + (count ?? all), 0);
 }
 
+/** Steps of a loop that are named; nobody reads more. */
+const MOST_NAMED = 5;
+
 export const ORDER_RULES: readonly Rule[] = [
   {
     id: "loop",
@@ -27,7 +30,10 @@ export const ORDER_RULES: readonly Rule[] = [
         about: loop[0]?.id ?? "plan",
         stepId: loop[0]?.id,
         grave: true,
-        says: `These steps wait for each other: ${loop.map(({ title }) => `“${title}”`).join(", then ")}.`,
+        says: `These steps wait for each other: ${loop
+          .slice(0, MOST_NAMED)
+          .map(({ title }) => `“${title}”`)
+          .join(", then ")}${loop.length > MOST_NAMED ? `, and ${loop.length - MOST_NAMED} more` : ""}.`,
         ...cutLoop(loop),
       })),
   },
