@@ -26,12 +26,28 @@ const byPage = {
   },
 };
 
+/** What each kind of file says it is. A page that stands in for one, as a network with a sign-in gives, would be kept for good. */
+const KINDS: readonly [ending: RegExp, says: RegExp][] = [
+  [/\.(?:m?js)$/, /javascript/],
+  [/\.css$/, /css/],
+  [/\.wasm$/, /wasm|octet-stream/],
+  [/\.woff2?$/, /font|octet-stream/],
+  [/\.json$/, /json/],
+];
+const onlyItself = {
+  cacheWillUpdate: ({ request, response }: { request: Request; response: Response }) => {
+    const kind = KINDS.find(([ending]) => ending.test(new URL(request.url).pathname));
+    const own = response.status === 200 && !response.redirected && (!kind || kind[1].test(response.headers.get("content-type") ?? ""));
+    return Promise.resolve(own ? response : null);
+  },
+};
+
 const serwist = new Serwist({
   precacheEntries: self.__SW_MANIFEST ?? [],
   precacheOptions: {
     cleanupOutdatedCaches: true, // What is asked for in parts is answered apart: a whole page would be no answer to it.
     ignoreURLParametersMatching: [/^(?!_rsc$)/],
-    plugins: [keepsAddress],
+    plugins: [keepsAddress, onlyItself],
   },
   // A new version waits until it is let in: never in the middle of a job.
   skipWaiting: false,

@@ -78,7 +78,9 @@ function largeHousehold(): Household {
 async function largeArchive(): Promise<Uint8Array> {
   const household = largeHousehold();
   const jpeg = new Uint8Array(PHOTO_BYTES);
-  const photo = () => Promise.resolve({ jpeg: new Blob([randomFillSync(jpeg).slice()]), takenAt: "2026-01-01T00:00:00.000Z" });
+  // It begins as a photo does.
+  const begun = (bytes: Uint8Array<ArrayBuffer>) => (bytes.set([0xff, 0xd8, 0xff]), bytes);
+  const photo = () => Promise.resolve({ jpeg: new Blob([begun(randomFillSync(jpeg).slice())]), takenAt: "2026-01-01T00:00:00.000Z" });
   const file = await writeArchive(
     writeHouseholdFile(household, new Date(0)),
     Array.from({ length: PHOTOS }, (_, i) => `photo${i}`),

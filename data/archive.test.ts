@@ -4,7 +4,8 @@ import type { Picture } from "./store";
 
 const takenAt = "2026-11-24T12:00:00.000Z";
 /** Bytes of a photo that hold what a zip uses as marks of its own. */
-const bytes = (length: number, seed: number) => Uint8Array.from({ length }, (_, i) => [0x50, 0x4b, 0x07, 0x08, 0x50, 0x4b, 0x03, 0x04, 0x01, 0x02, seed][(i * 7 + seed) % 11] ?? 0);
+const bytes = (length: number, seed: number) =>
+  Uint8Array.from({ length }, (_, i) => [0xff, 0xd8, 0xff][i] ?? [0x50, 0x4b, 0x07, 0x08, 0x50, 0x4b, 0x03, 0x04, 0x01, 0x02, seed][(i * 7 + seed) % 11] ?? 0);
 const pictures: Record<string, Picture> = Object.fromEntries(
   Array.from({ length: 12 }, (_, i) => [`p${i}`, { jpeg: new Blob([bytes(60_000 + i, i)]), takenAt, ...(i === 3 ? { original: new Blob([bytes(1_500_000, 4)]) } : {}) }]),
 );
@@ -63,5 +64,24 @@ test("a zip bomb is refused by what it says it unpacks to, and one that lies unp
     return new Blob([bomb]);
   };
   await expect(readArchive(saying(4_000_000_000))).rejects.toThrow("unpacks to more than 100 MB");
-  expect((await readArchive(saying(1000))).household).toHaveLength(1000);
+  await expect(readArchive(saying(1000))).rejects.toThrow("is not what was packed");
+});
+
+test("a digit flipped in the packed text, a locked entry, a file that is there twice and a photo that is none are refused", async () => {
+  const sound = zipSync({ "household.json": [strToU8('{"torque": 110}'), { level: 0 }], "photos.json": strToU8('{"photos":{}}') });
+  const changed = (how: (bytes: Uint8Array, entry: number) => void) => {
+    const bytes = sound.slice();
+    const view = new DataView(bytes.buffer);
+    const entry = Array.from(bytes.keys()).find((at) => at + 4 < bytes.length && view.getUint32(at, true) === 0x02014b50) ?? 0;
+    how(bytes, entry);
+    return new Blob([bytes]);
+  };
+  const flipped = changed((bytes) => {
+    const at = Buffer.from(bytes).indexOf("110");
+    bytes[at] = "9".charCodeAt(0);
+  });
+  await expect(readArchive(flipped)).rejects.toThrow("not what was packed");
+  await expect(readArchive(changed((bytes, entry) => (bytes[entry + 8] = (bytes[entry + 8] ?? 0) | 1)))).rejects.toThrow("locked with a password");
+  const page = await writeArchive(TEXT, ["x"], () => Promise.resolve({ jpeg: new Blob(["<html>"]), takenAt }));
+  await expect(readPhotos(page, (await readArchive(page)).photos, () => Promise.resolve())).rejects.toThrow("is no photo");
 });

@@ -1,3 +1,4 @@
+import * as crc32 from "crc-32";
 import { Zip, ZipDeflate, ZipPassThrough, inflateSync, strToU8 } from "fflate";
 import { z } from "zod";
 import { InputError } from "@/core/input-error";
@@ -99,7 +100,11 @@ export async function readArchive(file: Blob): Promise<ArchiveText> {
   const text = async (name: string): Promise<string> => {
     const entry = entries.get(name);
     if (!entry) throw new InputError(`The archive holds no ${name}. Choose one that "Export with photos" wrote.`);
-    return decodeText(await bytesIn(await unpack(file, entry, MOST_TEXT_BYTES)));
+    const bytes = await bytesIn(await unpack(file, entry, MOST_TEXT_BYTES));
+    // One digit flipped is a wrong torque: text is taken in only if it is what was packed, to the bit.
+    if (bytes.length !== entry.bytes || crc32.buf(bytes) >>> 0 !== entry.checksum)
+      throw new InputError(`The archive is damaged: ${name} is not what was packed. Copy it again and retry.`);
+    return decodeText(bytes);
   };
   const household = await text(HOUSEHOLD);
   const { photos } = readIndex(await text(INDEX));
@@ -126,6 +131,7 @@ export async function readPhotos(
     if (!entry) throw new InputError(`The archive breaks off: ${name} is missing. Copy it again and retry.`);
     const photo = await unpack(file, entry, MOST_PHOTO_BYTES);
     if (photo.size !== length) throw new InputError(`The photo ${name} is damaged: it has ${photo.size} bytes instead of ${length}.`);
+    if (!(await isImage(photo))) throw new InputError(`In the archive, ${name} is no photo: it does not begin as one.`);
     return photo;
   };
   const all = Object.entries(photos);
@@ -146,6 +152,20 @@ export async function readPhotos(
   }
 }
 
+/** How images begin: JPEG, PNG, WebP, GIF, and what phones keep (HEIF, whose kind stands behind its length). */
+const BEGINNINGS: readonly (readonly [at: number, bytes: readonly number[]])[] = [
+  [0, [0xff, 0xd8, 0xff]],
+  [0, [0x89, 0x50, 0x4e, 0x47]],
+  [0, [0x52, 0x49, 0x46, 0x46]],
+  [0, [0x47, 0x49, 0x46, 0x38]],
+  [4, [0x66, 0x74, 0x79, 0x70]],
+];
+
+async function isImage(photo: Blob): Promise<boolean> {
+  const first = await bytesIn(photo.slice(0, 12));
+  return BEGINNINGS.some(([at, bytes]) => bytes.every((byte, i) => first[at + i] === byte));
+}
+
 function readIndex(text: string): Index {
   try {
     return indexSchema.parse(JSON.parse(text));
@@ -160,6 +180,8 @@ interface Entry {
   deflated: boolean;
   packedBytes: number;
   bytes: number;
+  /** CRC-32 of what it unpacks to. */
+  checksum: number;
   at: number;
 }
 
@@ -167,6 +189,8 @@ const END = { signature: 0x06054b50, bytes: 22, longestComment: 65_535 };
 const CENTRAL = { signature: 0x02014b50, bytes: 46 };
 const LOCAL = { signature: 0x04034b50, bytes: 30 };
 const [STORED, DEFLATED] = [0, 8];
+/** The lowest bit of an entry's flags. */
+const ENCRYPTED = 1;
 
 const brokenOff = () => new InputError("The archive breaks off, or is no zip. Copy it again and retry.");
 
@@ -190,11 +214,14 @@ async function readDirectory(file: Blob): Promise<Map<string, Entry>> {
     const [nameBytes, extraBytes, commentBytes] = [28, 30, 32].map((offset) => directory.getUint16(at + offset, true)) as [number, number, number];
     const name = new TextDecoder().decode(new Uint8Array(directory.buffer, at + CENTRAL.bytes, Math.min(nameBytes, length - at - CENTRAL.bytes)));
     if (method !== STORED && method !== DEFLATED) throw new InputError(`In the archive, ${name} is packed in a way that is not read here.`);
+    if ((directory.getUint16(at + 8, true) & ENCRYPTED) !== 0) throw new InputError(`In the archive, ${name} is locked with a password. Pack it again without one.`);
+    if (entries.has(name)) throw new InputError(`In the archive, ${name} is there twice. It is not one of ours.`);
     entries.set(name, {
       name,
       deflated: method === DEFLATED,
       packedBytes: directory.getUint32(at + 20, true),
       bytes: directory.getUint32(at + 24, true),
+      checksum: directory.getUint32(at + 16, true),
       at: directory.getUint32(at + 42, true),
     });
     at += CENTRAL.bytes + nameBytes + extraBytes + commentBytes;

@@ -29,7 +29,7 @@ export function createCommit(client: QueryClient, open: () => Promise<Repository
     known = { revision };
   };
   const write = async (repository: Repository, change: Change, basedOn: { revision: Revision } | undefined): Promise<Done> => {
-    const { inverse, revision } = await repository.commit(change, basedOn);
+    const { inverse, revision } = await inTime(repository.commit(change, basedOn));
     // One more than was known: nothing else was written in between.
     known = known && Number(revision ?? 0) === Number(known.revision ?? 0) + 1 ? { revision } : undefined;
     for (const collection of touchedBy(change)) await show(client, collection, change);
@@ -74,6 +74,21 @@ export function createCommit(client: QueryClient, open: () => Promise<Repository
         return { done: await write(repository, change, { revision }), left };
       }),
   };
+}
+
+/** A store on a full disk may never answer: the next tap must not wait for it for ever. */
+const LONGEST_WAIT_MS = 60_000;
+
+async function inTime<T>(writing: Promise<T>): Promise<T> {
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  const late = new Promise<never>((_, reject) => {
+    timer = setTimeout(() => reject(new DOMException("The store has not answered.", "TimeoutError")), LONGEST_WAIT_MS);
+  });
+  try {
+    return await Promise.race([writing, late]);
+  } finally {
+    clearTimeout(timer);
+  }
 }
 
 /** Lets go of reads that are under way: what they bring was read before what is known now. */

@@ -37,6 +37,7 @@ test("a slip is found by keys alone, keeps its inputs, is pinned to the open ste
   await page.see("Unpinned.");
   expect(await page.shows("Pinned from the Bench")).toBe(false);
   await page.press("Undo");
+  await page.see("Undone.");
   await page.see("Pinned from the Bench");
 });
 

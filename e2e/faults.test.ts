@@ -144,11 +144,11 @@ test("with the storage full a photo is refused in a sentence; everything before 
   const before = await stored(page);
   // As a browser does that has no room: the writing seems to go well, and then the whole transaction is given up.
   await page.driver.executeScript(
-    "const put = IDBObjectStore.prototype.put; window.roomAgain = () => (IDBObjectStore.prototype.put = put); IDBObjectStore.prototype.put = function (value, key) { const asked = key === undefined ? put.call(this, value) : put.call(this, value, key); if (this.name === 'pictures') { const { transaction } = this; Object.defineProperty(transaction, 'error', { value: new DOMException('full', 'QuotaExceededError') }); transaction.abort(); } return asked; };",
+    "const add = IDBObjectStore.prototype.add; window.roomAgain = () => (IDBObjectStore.prototype.add = add); IDBObjectStore.prototype.add = function (value, key) { const asked = key === undefined ? add.call(this, value) : add.call(this, value, key); if (this.name === 'pictures') { const { transaction } = this; Object.defineProperty(transaction, 'error', { value: new DOMException('full', 'QuotaExceededError') }); transaction.abort(); } return asked; };",
   );
   const camera = await page.driver.findElement(By.css("main input[type=file]"));
   await camera.sendKeys(file);
-  await page.see("The storage is full, so this was not kept; everything before it is safe.");
+  await page.see("The storage is full, so this was not kept; what was saved before is still there.");
   expect((await stored(page)).events).toEqual(before.events);
   await page.driver.executeScript("window.roomAgain()");
   await camera.sendKeys(file);

@@ -71,6 +71,7 @@ test("an empty chest is filled by text, a job covered and shopped for, the mat t
   await page.see("Noted as on order.");
   await page.see("● everything is there");
   await page.press("Undo");
+  await page.see("Undone.");
   await page.see("still to find");
   await page.see("beat Six-lobe set");
   await page.clickOn("//button[.='All of it is here'][not(@disabled)]", "taking all of it in");
@@ -167,6 +168,7 @@ test("the chest goes out as a table and comes in again, all or nothing; a lent t
   await page.press("Put 69 in the chest");
   await page.see("138 tools");
   await page.press("Undo");
+  await page.see("Undone.");
   await page.see("69 tools");
   await page.type("Find in the chest", "chocks");
   await page.press("Wheel chocks");

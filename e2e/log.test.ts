@@ -60,6 +60,7 @@ test("a replacement in one line: read, shown, kept, put right, found however it 
   await page.press("Remove photo 1 of Wipers");
   await page.see("Photo removed.");
   await page.press("Undo");
+  await page.see("Undone.");
   await page.find("//main//img", "the photo, back again");
 
   await page.open("/log?id=all");
@@ -70,6 +71,7 @@ test("a replacement in one line: read, shown, kept, put right, found however it 
   await page.press("Remove");
   await page.see("Wipers taken out of the log");
   await page.press("Undo");
+  await page.see("Undone.");
   await page.open("/log?id=demo-minnow");
   await page.see("12 replacements");
   await page.choose("Year", today().slice(0, 4));
@@ -102,6 +104,7 @@ test("due: put off with a reason, counted again, an interval added; done goes in
   await page.see("Air filter put off");
   await page.see("ordered");
   await page.press("Undo");
+  await page.see("Undone.");
   await page.see("666 km left");
 
   await page.press("Add an interval");

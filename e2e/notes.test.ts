@@ -56,6 +56,7 @@ test("the wrong unit in the cam cover job is caught, explained and fixed in one 
   await page.see("106 lb·in");
   await page.until(async () => !(await page.shows("106 lb·ft would break")), "the wrong reading still stands");
   await page.press("Undo");
+  await page.see("Undone.");
   await page.see("106 lb·ft would break");
   await page.press("I looked it up: it is 106 lb·in (12.0 N·m)");
   await page.see("the figure is from memory");

@@ -56,6 +56,7 @@ test("an own vehicle is added, said what is wrong with it, edited, given reading
   await page.press("Remove this vehicle");
   await page.see("The garage is empty");
   await page.press("Undo");
+  await page.see("Undone.");
   await page.see("52 400 mi");
 });
 
@@ -130,10 +131,12 @@ test("steps are moved, taken out and brought back; the demo goes without own dat
   await page.press("Later");
   await page.see("Moved later: Coils unplugged and out.");
   await page.press("Undo");
+  await page.see("Undone.");
   await page.see("Take apart, step 7 of 20");
   await page.press("Remove");
   await page.see("Removed: Coils unplugged and out.");
   await page.press("Undo");
+  await page.see("Undone.");
   await page.pressWith("Coils unplugged and out");
   await page.pressWith("10 × Cam cover bolts");
   await page.see("106 lb·ft would break an M6. As 106 lb·in it is 12.0 N·m, which fits.");
