@@ -4,7 +4,7 @@ import { IDBFactory } from "fake-indexeddb";
 import { demoHousehold } from "@/demo/household";
 import { putAll, removing } from "./change";
 import { createCommit } from "./commit";
-import { createRepository } from "./repository";
+import { StaleError, createRepository } from "./repository";
 import { stamp, touched } from "./stamp";
 import { openStore } from "./store";
 
@@ -83,4 +83,16 @@ test("with the clock set back, no change is older than what it replaces, nor a r
   const back = new Date("2020-01-01T00:00:00.000Z");
   expect(touched(own, back).updatedAt > own.updatedAt).toBe(true);
   expect(removing({ vehicles: [own] }, back).put?.removals?.[0]?.updatedAt).toBe(new Date(now.getTime() + 1).toISOString());
+});
+
+test("what was shown for one state of the store is refused when another tab has written since, and not worked out anew", async () => {
+  const repository = createRepository(await openStore());
+  const { commit } = createCommit(new QueryClient(), () => Promise.resolve(repository));
+  const revision = await repository.revision();
+  await repository.commit({ put: { vehicles: [own] } });
+  await expect(commit({ put: { vehicles: [{ ...own, name: "From an old preview" }] } }, { revision })).rejects.toThrow(StaleError);
+  expect((await repository.list("vehicles")).map(({ name }) => name)).toEqual([own.name]);
+  // The queue goes on.
+  await commit({ put: { vehicles: [{ ...own, name: "Later" }] } });
+  expect((await repository.list("vehicles")).map(({ name }) => name)).toEqual(["Later"]);
 });

@@ -101,6 +101,10 @@ test.each([
   ["Rod end castle nut", "castle nut"],
   ["Wheel nuts", "wheel bolt or nut"],
   ["Wheel cylinder bolts", "bolt or nut"],
+  ["Lug nuts", "wheel bolt or nut"],
+  ["Cable lug nut", "bolt or nut"],
+  ["Exhaust pipe nuts", "bolt or nut"],
+  ["Brake pipe nut, left", "pipe union"],
   ["Cover", "bolt or nut"],
 ])("%s is a %s", (name, kind) => {
   expect(kindOfName(name)).toBe(kind);

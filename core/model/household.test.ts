@@ -1,8 +1,8 @@
 import { z } from "zod";
 import { emptyHousehold, householdFileSchema, householdSchema } from "./household";
-import { jobSchema, routeSchema } from "./job";
+import { jobSchema, routeSchema, threadSchema } from "./job";
 import { MIGRATIONS, migrate } from "./migrations";
-import { MODEL_VERSION } from "./record";
+import { MODEL_VERSION, daySchema, idSchema, instantSchema, measuredSchema } from "./record";
 import { torqueFigureSchema } from "./torque-figure";
 
 const torque = (value: number) => ({ value, unit: "N.m" as const, decimals: 0 });
@@ -51,4 +51,25 @@ test("a household of this version is left as it is; an older one runs through wh
 
 test("the file's schema can be written as JSON Schema", () => {
   expect(z.toJSONSchema(householdFileSchema)).toMatchObject({ type: "object", required: expect.arrayContaining(["format", "version", "household"]) });
+});
+
+// What no vehicle has is refused by name, before any screen has to draw it.
+test.each<[string, { safeParse: (value: unknown) => { success: boolean } }, unknown]>([
+  ["a thread of no width", threadSchema, { system: "metric", diameterMm: 1e-300, pitchMm: 1 }],
+  ["an inch thread of a thousand to the inch", threadSchema, { system: "inch", diameterIn: 0.5, threadsPerInch: 1000 }],
+  ["a torque of nothing", torqueFigureSchema, { form: "value", torque: { value: 1e-300, unit: "N.m", decimals: 0 } }],
+  ["a torque that would tear a truck's axle", torqueFigureSchema, { form: "maximum", torque: { value: 11, unit: "kN.m", decimals: 0 } }],
+  ["a day in the year 1", daySchema, "0001-01-01"],
+  ["a day in the year 9999", daySchema, "9999-12-31"],
+  ["a moment in the far future", instantSchema, "2300-01-01T00:00:00.000Z"],
+  ["a measure of 1e308", measuredSchema, 1e308],
+  ["an id with half a sign", idSchema, "a\ud800"],
+  ["an id with a NUL", idSchema, "a\u0000"],
+  ["an id with a quote", idSchema, 'a"b'],
+])("%s is refused", (_, schema, value) => {
+  expect(schema.safeParse(value).success).toBe(false);
+});
+
+test.each(["constructor", "__proto__", "all", "new", "demo-wren", "01HX0000000000000000000000"])("the id %s is only an id", (id) => {
+  expect(idSchema.parse(id)).toBe(id);
 });

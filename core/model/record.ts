@@ -3,7 +3,8 @@ import { z } from "zod";
 /** Version of the model that this build reads and writes. Raised together with a new entry in migrations.ts. */
 export const MODEL_VERSION = 8 as const;
 
-export const idSchema = z.string().min(1).max(40);
+/** One safe form, so that an id is the same in an address, a file name and a key: no spaces, quotes, marks of another alphabet or halves of a sign. */
+export const idSchema = z.string().regex(/^[\w.:-]{1,40}$/, { message: "An id has letters, digits, points, colons and hyphens, 40 at the most." });
 
 /** Days of a vehicle's life: no log begins before the first cars, and none is written ahead of its time by centuries. */
 const inTime = (text: string) => text >= "1900" && text < "2200";

@@ -177,7 +177,18 @@ class FigureReader {
     if (!opened && !(this.tokens[this.at]?.is === "slash" && this.tokens[this.at + 1]?.is === "number")) return item;
     if (!opened) this.at++;
     const again = this.torqueItem([]);
+    // "(5.0 kgf·m, 36 lbf·ft)": a third unit is checked in its turn.
+    if (opened && this.tokens[this.at]?.is === "link" && this.tokens[this.at + 1]?.is === "number") {
+      this.at++;
+      this.requireSame(again, this.torqueItem([]));
+    }
     if (opened && !this.takes("close")) throw this.strange();
+    this.requireSame(item, again);
+    return item;
+  }
+
+  /** @throws InputError unless two ways of giving one figure say the same. */
+  private requireSame(item: Item, again: Item): void {
     const [these, those] = [torquesIn(item), torquesIn(again)];
     if (these.length !== those.length || these.length === 0) throw new InputError(`"${this.typed}" gives one figure in two forms. Write the one you will use.`, "torque");
     these.forEach((torque, i) => {
@@ -189,7 +200,6 @@ class FigureReader {
         );
       }
     });
-    return item;
   }
 
   private figureOf(items: readonly Item[]): TorqueFigure {
