@@ -4,7 +4,8 @@ import type { Replacement } from "@/core/model/log";
 import type { Vehicle } from "@/core/model/vehicle";
 import { removeVehicle, removing } from "./change";
 import { readHouseholdFile, writeHouseholdFile } from "./household-file";
-import { isSame, mergeChange, mergeHouseholds } from "./merge";
+import { mergeChange, mergeHouseholds } from "./merge";
+import { isSame } from "./same";
 import { stamp } from "./stamp";
 
 const at = (minute: number) => new Date(Date.UTC(2026, 0, 1, 0, minute));

@@ -1,5 +1,6 @@
 import { COLLECTIONS, type Collection, type Household, type RecordOf, emptyHousehold } from "@/core/model/household";
 import type { Change } from "./change";
+import { canonical, isSame } from "./same";
 
 /** A record that both have, and that says different things. */
 export interface Conflict {
@@ -108,15 +109,4 @@ function laterOf<T extends Form>(a: T, b: T): T {
   const [atA, atB] = [Date.parse(a.updatedAt), Date.parse(b.updatedAt)];
   if (atA !== atB) return atA > atB ? a : b;
   return canonical(a) >= canonical(b) ? a : b;
-}
-
-export function isSame(a: unknown, b: unknown): boolean {
-  return a === b || canonical(a) === canonical(b);
-}
-
-/** A value as text with its keys in order, so that two records compare equal whatever order they were written in. */
-function canonical(value: unknown): string {
-  return JSON.stringify(value, (_, inner: unknown) =>
-    typeof inner === "object" && inner !== null && !Array.isArray(inner) ? Object.fromEntries(Object.entries(inner).sort(([a], [b]) => (a < b ? -1 : a > b ? 1 : 0))) : inner,
-  );
 }

@@ -1,6 +1,6 @@
 import { COLLECTIONS, type Collection, type RecordOf } from "@/core/model/household";
 import type { Change } from "./change";
-import { isSame } from "./merge";
+import { isSame } from "./same";
 
 /** A change that was written, with what stood before it: enough to take it back later, and it alone. */
 export interface Done {

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { idSchema, lineSchema } from "./record";
+import { lineSchema } from "./record";
 import { amountSchema } from "./supply";
 
 export const moneySchema = z.int().min(0).max(100_000_000);
@@ -14,7 +14,8 @@ export const needKeySchema = z.string().min(1).max(200);
  * for so much a day, something borrowed.
  */
 export const offerSchema = z.strictObject({
-  id: idSchema,
+  /** As the shop names it: words, not an id of ours. */
+  id: lineSchema,
   kind: z.enum(OFFER_KINDS),
   title: lineSchema,
   shop: lineSchema,

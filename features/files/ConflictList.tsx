@@ -2,7 +2,8 @@
 
 import { Box } from "@chakra-ui/react";
 import { format, parseISO } from "date-fns";
-import { type Conflict, isSame } from "@/data/merge";
+import type { Conflict } from "@/data/merge";
+import { isSame } from "@/data/same";
 import { Button } from "@/ui/Button";
 
 const SHOWN = 30;
