@@ -1,5 +1,5 @@
 import { type Interval } from "../quantity/interval";
-import { shown, shownBand, shownTorque } from "../quantity/shown";
+import { shown, shownBand } from "../quantity/shown";
 import { formatTorque, quantityNm } from "../quantity/torque-quantity";
 import { fromNm, torqueSymbol } from "../quantity/torque-unit";
 import { lubricatedTorque } from "../thread/lubricant";
@@ -41,7 +41,7 @@ export const lubricant: SlipKind = {
     const lines: SlipLine[] = [
       {
         label: "Without a figure for it, set",
-        value: `${shownTorque(bandNm[0], torque.unit, "down")}, the lower end: the upper may clamp ${shown(forceIfIgnored[1], 2)} times as hard`,
+        value: `the lower end: the upper may clamp ${shown(forceIfIgnored[1], 2)} times as hard`,
       },
       { label: `Left at ${formatTorque(torque)}, the bolt is pulled`, value: `${shownBand(forceIfIgnored)} times as hard`, tone: toneOf(forceIfIgnored) },
     ];
