@@ -135,6 +135,10 @@ test("what comes before an angle need not hold by itself, within three times; a 
   expect(judgeFigure(fastener("Clip", "M6", "20 Nm + 90°", { into: "plastic" }))?.says).toContain("more than the hole");
 });
 
+test("a thread beyond the tables of strength is said to be unchecked, and nothing worse", () => {
+  expect(judgeFigure(fastener("Hub nut", "M64x6", "500 Nm"))).toEqual({ says: expect.stringContaining("its figure is not checked"), grave: false });
+});
+
 test("the gravest of a range's two ends is told", () => {
   expect(judgeFigure(fastener("Bolts", "M6", "20-106 Nm"))?.torque?.value).toBe(106);
   expect(judgeFigure(fastener("Bracket bolts", "M10", "54-57 Nm", { strength: "8.8" }))).toMatchObject({ grave: false });

@@ -134,6 +134,12 @@ test("the most on a fastener: the last pass, the top of a range, and beyond the 
   // M10 class 10.9: 830 N/mm² · 57.989 mm² · 0.18 · 10 mm = 86.6 N·m.
   expect(highestNm(bolts("16", "50 Nm + 90°", { thread: readThread("M10") }))).toBeCloseTo(86.6, 1);
   expect(highestNm(bolts("16", "50 Nm + 90°"))).toBe(150);
+  // Class 8.8: 580 N/mm² · 57.989 mm² · 0.18 · 10 mm = 60.5 N·m.
+  expect(highestNm(bolts("16", "50 Nm + 90°", { thread: readThread("M10"), strength: "8.8" }))).toBeCloseTo(60.5, 1);
+  // A2-70 ends at 24 mm, so 10.9 is taken: 830 N/mm² · 560.59 mm² · 0.18 · 30 mm = 2513 N·m.
+  expect(highestNm(bolts("46", "300 Nm + 90°", { thread: readThread("M30"), strength: "A2-70" }))).toBeCloseTo(2513, 0);
+  // No class goes to M64: three times the torque.
+  expect(highestNm(bolts("95", "500 Nm + 90°", { thread: readThread("M64x6") }))).toBe(1500);
 });
 
 test("undoing: rusted and locked threads ask more; the pull is told, and a longer bar where it is too much", () => {

@@ -95,6 +95,7 @@ test("snug for an M6 is a few newton-metres, worked by hand from class 8.8", () 
   // 0.3 · 580 N/mm² · 20.123 mm² = 3501 N; 0.18 · 0.006 m · 3501 N = 3.78 N·m.
   expect(snugBandNm(readThread("M6"))?.[0]).toBeCloseTo(3.78, 2);
   expect(snugBandNm(readThread("M6"))?.[1]).toBeCloseTo(7.56, 2);
+  expect(snugBandNm(readThread("M64x6"))).toBeUndefined();
 });
 
 test("a size that the tables do not have has no usual pitches", () => {
