@@ -2,21 +2,28 @@
 
 import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { type ReactNode, createContext, useContext, useEffect, useState } from "react";
-import { InputError } from "@/core/input-error";
 import type { Collection } from "@/core/model/household";
 import { type Commit, type Undo, createCommit } from "./commit";
-import { type Repository, createRepository } from "./repository";
-import { openStore } from "./store";
+import { type Repository, type Revision, createRepository } from "./repository";
+import { StoreError, openStore } from "./store";
 
 const CHANNEL = "vest-pocket changes";
 const ASKED = "asked to persist";
 
 type Door = () => Promise<Repository>;
 
+/** What befalls the store while the app runs. */
+interface Trouble {
+  hear: (tell: (trouble: StoreError | undefined) => void) => () => void;
+  /** Goes on with the store as it is now. */
+  goOn: () => void;
+}
+
 interface Data {
   door: Door;
   commit: Commit;
   undo: Undo;
+  trouble: Trouble;
 }
 const DataContext = createContext<Data | undefined>(undefined);
 
@@ -24,8 +31,8 @@ const DataContext = createContext<Data | undefined>(undefined);
 export function DataProvider({ children }: { children: ReactNode }) {
   const [client] = useState(() => new QueryClient({ defaultOptions: { queries: { networkMode: "always", staleTime: Infinity, retry: false } } }));
   const [data] = useState<Data>(() => {
-    const door = createDoor();
-    return { door, ...createCommit(client, door) };
+    const { door, trouble } = createOpening();
+    return { door, trouble, ...createCommit(client, door) };
   });
 
   useEffect(() => {
@@ -60,9 +67,22 @@ function otherTabs(): BroadcastChannel {
   return (channel ??= new BroadcastChannel(CHANNEL));
 }
 
-function createDoor(): Door {
+interface Opening {
+  door: Door;
+  trouble: Trouble;
+}
+
+/**
+ * Opens the store at the first call, and anew when the browser has closed it. One that comes back with less in it than this tab has
+ * written or read was dropped: nothing is read from it over what the screen still has until a person has said what is to become of it.
+ */
+function createOpening(): Opening {
+  const startedAt = new Date();
   let opened: Promise<Repository> | undefined;
-  const onCommit = (collections: Collection[]) => {
+  let highest = 0;
+  let heard: (trouble: StoreError | undefined) => void = () => undefined;
+  const onCommit = (collections: Collection[], revision?: Revision) => {
+    highest = Math.max(highest, Number(revision ?? 0));
     otherTabs().postMessage(collections);
     void askToPersist();
   };
@@ -73,15 +93,44 @@ function createDoor(): Door {
     await repository.saveSetting(ASKED, "yes");
     await navigator.storage?.persist?.();
   };
+  const onClosed = () => {
+    opened = undefined;
+    // Asked for again at once, so that what was lost is said before the next tap.
+    void door().then(
+      () => heard(undefined),
+      (error: unknown) => error instanceof StoreError && heard(error),
+    );
+  };
   const opens = async () => {
-    const store = await openStore().catch(() => {
-      throw new InputError("This browser keeps nothing here: a private window may forbid it, or its storage is full. Open the app in an ordinary window.");
-    });
-    const repository = createRepository(store, onCommit);
+    const repository = createRepository(await openStore(undefined, undefined, undefined, { onClosed }), onCommit);
+    const stands = Number((await repository.revision()) ?? 0);
+    if (stands < highest) throw new StoreError("The browser has dropped what was stored here. What this tab has read is still in its memory.", "dropped");
+    highest = stands;
     void repository.sweepPictures(new Date()).catch(() => undefined);
+    void repository.letFormerGo(startedAt).catch(() => undefined);
     return repository;
   };
-  return () => (opened ??= opens());
+  const door: Door = () => {
+    opened ??= opens().catch((error: unknown) => {
+      // Asked for again, it is tried again.
+      opened = undefined;
+      throw error;
+    });
+    return opened;
+  };
+  return {
+    door,
+    trouble: {
+      hear: (tell) => {
+        heard = tell;
+        return () => (heard = () => undefined);
+      },
+      goOn: () => {
+        highest = 0;
+        heard(undefined);
+      },
+    },
+  };
 }
 
 function refresh(client: QueryClient, collections: Collection[]): void {

@@ -15,6 +15,8 @@ type Index = z.infer<typeof indexSchema>;
 
 /** More than this in one file is no photo of ours and no household: a file that unpacks to it is refused before it fills the memory. */
 const MOST_TEXT_BYTES = 100_000_000;
+/** Our text packs to a tenth or a thirtieth; what packs to so much less says nothing. */
+const MOST_PACKED = 150;
 const MOST_PHOTO_BYTES = 40_000_000;
 const MOST_PHOTOS = 20_000;
 /** So many photos lie in the memory together while they are written; those read are only pointed at. */
@@ -100,6 +102,8 @@ export async function readArchive(file: Blob): Promise<ArchiveText> {
   const text = async (name: string): Promise<string> => {
     const entry = entries.get(name);
     if (!entry) throw new InputError(`The archive holds no ${name}. Choose one that "Export with photos" wrote.`);
+    if (entry.bytes > 1e6 && entry.bytes > MOST_PACKED * entry.packedBytes)
+      throw new InputError(`In the archive, ${name} unpacks to ${MOST_PACKED} times its size and more. It is not one of ours.`);
     const bytes = await bytesIn(await unpack(file, entry, MOST_TEXT_BYTES));
     // One digit flipped is a wrong torque: text is taken in only if it is what was packed, to the bit.
     if (bytes.length !== entry.bytes || crc32.buf(bytes) >>> 0 !== entry.checksum)

@@ -1,11 +1,14 @@
 "use client";
 
 import { useQuery, useQueryClient } from "@tanstack/react-query";
-import { useCallback } from "react";
-import type { Collection, RecordOf } from "@/core/model/household";
+import { useCallback, useEffect, useState } from "react";
+import { COLLECTIONS, type Collection, type Household, type RecordOf } from "@/core/model/household";
+import type { RawHousehold } from "@/core/model/migrations";
+import { putAll } from "./change";
 import type { Commit, Undo } from "./commit";
 import { useDataContext, useDoor } from "./DataProvider";
-import type { Picture } from "./store";
+import { partSound } from "./sound";
+import type { Picture, StoreError } from "./store";
 
 /** Every record of a collection; `undefined` while it is being read. An error reaches the nearest error screen. */
 export function useCollection<C extends Collection>(collection: C): RecordOf<C>[] | undefined {
@@ -42,6 +45,30 @@ export function usePicture(id: string): Picture | null | undefined {
   const door = useDoor();
   // Let go soon: a hundred photos would fill the memory.
   return useQuery({ queryKey: ["picture", id], queryFn: async () => (await (await door()).picture(id)) ?? null, gcTime: 10_000, throwOnError: true }).data;
+}
+
+/** What has befallen the store while the app runs, and the way on: with all that this tab has read, or with the store as it is now. */
+export function useStoreTrouble(): { trouble: StoreError | undefined; inMemory: () => Household; goOn: (keep: boolean) => Promise<void> } {
+  const { trouble: source, commit, door } = useDataContext();
+  const client = useQueryClient();
+  const [trouble, setTrouble] = useState<StoreError>();
+  useEffect(() => source.hear(setTrouble), [source]);
+  const inMemory = useCallback(() => {
+    const read: RawHousehold = {};
+    for (const collection of COLLECTIONS) read[collection] = (client.getQueryData([collection]) ?? []) as Record<string, unknown>[];
+    return partSound(read).household;
+  }, [client]);
+  const goOn = useCallback(
+    async (keep: boolean) => {
+      const household = inMemory();
+      source.goOn();
+      await door();
+      if (keep) await commit(putAll(household));
+      await client.invalidateQueries();
+    },
+    [client, commit, door, inMemory, source],
+  );
+  return { trouble, inMemory, goOn };
 }
 
 /** A single value about this browser: undefined while it is read, null when it was never saved. */

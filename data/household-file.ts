@@ -3,6 +3,7 @@ import { COLLECTIONS, type Household, type HouseholdFile, householdFileSchema } 
 import { MIGRATIONS, type RawHousehold, migrate } from "@/core/model/migrations";
 import { MODEL_VERSION } from "@/core/model/record";
 import { sentenceOf } from "./sentence";
+import { orphansOf } from "./sound";
 
 /** The household as the text of a file, indented so that a person can read it. */
 export function writeHouseholdFile(household: Household, now: Date): string {
@@ -25,6 +26,7 @@ export function readHouseholdFile(text: string): Household {
   if (raw.version > MODEL_VERSION) {
     throw new InputError(`The file is version ${raw.version}; this app reads up to version ${MODEL_VERSION}. Update the app, then bring it in again.`);
   }
+  if (countRecords(raw.household) > MOST_RECORDS) throw new InputError(`The file holds more than ${MOST_RECORDS} records: it is not one of ours.`);
   const household = raw.version < MODEL_VERSION && isRawHousehold(raw.household) ? migrate(raw.household, raw.version, MIGRATIONS) : raw.household;
   const checked = householdFileSchema.safeParse({ ...raw, version: MODEL_VERSION, household });
   if (!checked.success) throw new InputError(`The file is damaged. ${sentenceOf(checked.error)}`);
@@ -32,8 +34,36 @@ export function readHouseholdFile(text: string): Household {
   return checked.data.household;
 }
 
+/** A household is nested a dozen levels deep. */
+const MOST_DEPTH = 40;
+/** A lifetime of vehicles has some thousands; each is checked, and a million would take half a minute. */
+const MOST_RECORDS = 150_000;
+
+/** Whether a JSON text opens more brackets within each other than this; told from the text, before anything is made of it. */
+function isDeeperThan(text: string, most: number): boolean {
+  let depth = 0;
+  let quoted = false;
+  for (let at = 0; at < text.length; at++) {
+    const code = text.charCodeAt(at);
+    if (quoted) {
+      if (code === BACKSLASH) at++;
+      else if (code === QUOTE) quoted = false;
+    } else if (code === QUOTE) quoted = true;
+    else if (code === BRACKET || code === BRACE) {
+      if (++depth > most) return true;
+    } else if (code === BRACKET + 2 || code === BRACE + 2) depth--;
+  }
+  return false;
+}
+const [QUOTE, BACKSLASH, BRACKET, BRACE] = ['"', "\\", "[", "{"].map((sign) => sign.charCodeAt(0)) as [number, number, number, number];
+
+function countRecords(household: unknown): number {
+  return isObject(household) ? Object.values(household).reduce<number>((sum, records) => sum + (Array.isArray(records) ? records.length : 0), 0) : 0;
+}
+
 function parse(text: string): unknown {
-  if (text.trim() === "") throw new InputError("The file is empty.");
+  if (!/\S/.test(text)) throw new InputError("The file is empty.");
+  if (isDeeperThan(text, MOST_DEPTH)) throw new InputError(`The file is nested deeper than ${MOST_DEPTH} levels: it is not one of ours.`);
   try {
     return JSON.parse(text);
   } catch {
@@ -49,16 +79,8 @@ function checkReferences(household: Household): void {
       seen.add(id);
     }
   }
-  const vehicles = new Set(household.vehicles.map(({ id }) => id));
-  const jobs = new Set(household.jobs.map(({ id }) => id));
-  for (const collection of ["readings", "jobs", "replacements", "measurements", "followUps", "intervals"] as const) {
-    const lost = household[collection].findIndex((record) => !vehicles.has(record.vehicleId));
-    if (lost >= 0) throw new InputError(`The file is damaged. In ${collection}, entry ${lost + 1}: it belongs to a vehicle that is not in the file.`);
-  }
-  for (const collection of ["works", "kits"] as const) {
-    const lost = household[collection].findIndex((record) => !jobs.has(record.jobId));
-    if (lost >= 0) throw new InputError(`The file is damaged. In ${collection}, entry ${lost + 1}: it belongs to a job that is not in the file.`);
-  }
+  const [orphan] = orphansOf(household);
+  if (orphan) throw new InputError(`The file is damaged. In ${orphan.collection}, entry ${orphan.at + 1}: it belongs to a ${orphan.of} that is not in the file.`);
 }
 
 function isObject(value: unknown): value is Record<string, unknown> {

@@ -1,8 +1,9 @@
 import { unwrap } from "idb";
-import { COLLECTIONS, type Collection, type Household, type RecordOf, emptyHousehold } from "@/core/model/household";
+import { type Collection, type Household, type RecordOf } from "@/core/model/household";
 import { type Change, checkChange, touchedBy } from "./change";
 import { photoIdsOf } from "./photo-ids";
-import type { Picture, Store } from "./store";
+import { type SetAside, partSound, soundOf } from "./sound";
+import { FORMER, type Picture, type Store, rawHouseholdOf } from "./store";
 
 /** Which writing the store has come to; each raises it by one. Undefined before the first. */
 export type Revision = string | undefined;
@@ -18,7 +19,15 @@ export interface Repository {
   list<C extends Collection>(collection: C): Promise<RecordOf<C>[]>;
   /** The records of these ids that are there. */
   some<C extends Collection>(collection: C, ids: readonly string[]): Promise<RecordOf<C>[]>;
+  /** All that fits the model and has what it hangs on; what does not is told by `setAside`. */
   everything(): Promise<Household>;
+  /** What lies in the store and cannot be read, with why. It stays as it is until it is thrown away or its like comes in from a file. */
+  setAside(): Promise<SetAside[]>;
+  throwAway(aside: readonly SetAside[]): Promise<void>;
+  /** The text of a file with all as it was before the model last changed; undefined once this build has started well on it. */
+  former(): Promise<string | undefined>;
+  /** Lets go of that copy once a start after the one that made it finds everything in order. */
+  letFormerGo(startedAt: Date): Promise<void>;
   /**
    * Writes a change whole or not at all.
    * @param basedOn the revision that the change was worked out from; left out, it holds whatever else was written.
@@ -55,23 +64,35 @@ const REVISION = "revision";
 const MANY = 200;
 
 /**
- * @param onCommit told which collections a change touched, once it is safely written.
+ * @param onCommit told which collections a change touched, once it is safely written, and where the store stands since.
  */
-export function createRepository(store: Store, onCommit: (collections: Collection[]) => void = () => undefined): Repository {
+export function createRepository(store: Store, onCommit: (collections: Collection[], revision?: Revision) => void = () => undefined): Repository {
   return {
-    list: async <C extends Collection>(collection: C) => (await store.getAll(collection)) as RecordOf<C>[],
+    list: async <C extends Collection>(collection: C) => soundOf(collection, await store.getAll(collection)),
 
     async some<C extends Collection>(collection: C, ids: readonly string[]) {
       const objectStore = store.transaction(collection, "readonly").objectStore(collection);
-      return [...(await standing(objectStore, ids)).values()] as RecordOf<C>[];
+      return soundOf(collection, [...(await standing(objectStore, ids)).values()]);
     },
 
-    async everything() {
-      const transaction = store.transaction(COLLECTIONS, "readonly");
-      const household = emptyHousehold();
-      for (const collection of COLLECTIONS) Object.assign(household, { [collection]: await transaction.objectStore(collection).getAll() });
+    everything: async () => partSound(await rawHouseholdOf(store)).household,
+    setAside: async () => partSound(await rawHouseholdOf(store)).aside,
+    async throwAway(aside) {
+      const collections = [...new Set(aside.map(({ collection }) => collection))];
+      if (collections.length === 0) return;
+      const transaction = store.transaction([...collections, "settings"], "readwrite", { durability: "strict" });
+      for (const { collection, id } of aside) await transaction.objectStore(collection).delete(id);
+      const settings = transaction.objectStore("settings");
+      await settings.put(String(Number((await settings.get(REVISION)) ?? "0") + 1), REVISION);
       await transaction.done;
-      return household;
+      onCommit(collections);
+    },
+    former: () => store.get("settings", FORMER),
+    async letFormerGo(startedAt) {
+      const former = await store.get("settings", FORMER);
+      const madeAt = former && /"exportedAt":"([^"]+)"/.exec(former)?.[1];
+      if (!madeAt || Date.parse(madeAt) >= startedAt.getTime()) return;
+      if (partSound(await rawHouseholdOf(store)).aside.length === 0) await store.delete("settings", FORMER);
     },
 
     async commit(change, basedOn) {
@@ -102,8 +123,10 @@ export function createRepository(store: Store, onCommit: (collections: Collectio
           for (const record of change.put?.[collection] ?? []) bare.put(record);
           asked.push(
             before.then((was) => {
-              put[collection] = [...was.values()];
-              remove[collection] = ids.filter((id) => !was.has(id));
+              // What could not be read before cannot be written back either: undone, its place is empty.
+              const sound = new Map(soundOf(collection, [...was.values()]).map((record) => [record.id, record]));
+              put[collection] = [...sound.values()];
+              remove[collection] = ids.filter((id) => !sound.has(id));
             }),
           );
         }
@@ -128,7 +151,7 @@ export function createRepository(store: Store, onCommit: (collections: Collectio
         // A request that fell with its transaction only says so; why it fell, as that the storage is full, the transaction knows.
         throw error instanceof DOMException && error.name === "AbortError" ? ended : error;
       }
-      onCommit(collections);
+      onCommit(collections, revision);
       // A photo stays when its record is taken back: undone and done again, it is still there. What nobody names is swept away later.
       return { inverse: { put, remove } as Change, revision };
     },

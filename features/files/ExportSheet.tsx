@@ -10,7 +10,7 @@ import { Sheet } from "@/ui/Sheet";
 import { today } from "../shell/clock";
 import { chooseFolder, folderAllowed, writeInto } from "./backup-folder";
 import { BusyBar } from "./BusyBar";
-import { saveAs } from "./save-as";
+import { saveAs } from "../shell/save-as";
 import { useBackup } from "./use-backup";
 import { useFiles } from "./use-files";
 

@@ -14,6 +14,7 @@ import { BringIn } from "./BringIn";
 import { ExportSheet } from "./ExportSheet";
 import { HistoryScreen } from "./HistoryScreen";
 import { PartsOut } from "./PartsOut";
+import { SetAsideSheet } from "./SetAsideSheet";
 
 /** Everything out, and back in; and parts of it in the form that others read. */
 export function FilesScreen() {
@@ -35,6 +36,7 @@ function AllFiles() {
   return (
     <Box display="grid" gridTemplateColumns={{ base: "minmax(0, 1fr)", lg: "repeat(2, minmax(0, 1fr))" }} gap="18px" alignItems="start" maxWidth="1080px" marginInline="auto">
       <Box display="grid" gridTemplateColumns="minmax(0, 1fr)" gap="18px">
+        <SetAsideSheet />
         <ExportSheet />
         <BringIn />
       </Box>

@@ -10,7 +10,7 @@ import { CheckField } from "@/ui/form/Field";
 import { Loading } from "@/ui/Loading";
 import { Sheet } from "@/ui/Sheet";
 import { today } from "../shell/clock";
-import { saveAs } from "./save-as";
+import { saveAs } from "../shell/save-as";
 
 const AT_FIRST: HistoryField[] = ["measurements", "readings"];
 

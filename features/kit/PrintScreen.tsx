@@ -10,7 +10,7 @@ import { CopyButton } from "@/ui/CopyButton";
 import { Loading } from "@/ui/Loading";
 import { Sheet } from "@/ui/Sheet";
 import { ThreeColumns } from "@/ui/ThreeColumns";
-import { saveAs } from "../files/save-as";
+import { saveAs } from "../shell/save-as";
 import { today } from "../shell/clock";
 import { KitSide } from "./KitSide";
 import { useKit } from "./use-kit";

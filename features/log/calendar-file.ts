@@ -3,7 +3,7 @@ import type { Job } from "@/core/model/job";
 import type { Vehicle } from "@/core/model/vehicle";
 import type { CalendarEntry } from "@/data/calendar";
 import { formatDay } from "@/ui/day";
-import { saveAs } from "../files/save-as";
+import { saveAs } from "../shell/save-as";
 import { bandWords } from "./when-words";
 
 /** A follow-up as a calendar entry; undefined for one that has no day, not even a forecast one. */

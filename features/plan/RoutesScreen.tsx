@@ -14,7 +14,7 @@ import { newId } from "@/data/stamp";
 import { Button } from "@/ui/Button";
 import { Loading } from "@/ui/Loading";
 import { Sheet } from "@/ui/Sheet";
-import { saveAs } from "../files/save-as";
+import { saveAs } from "../shell/save-as";
 import { RouteForm } from "./RouteForm";
 import { useChangeJob } from "./use-change-job";
 

@@ -8,6 +8,7 @@ import { Header } from "./Header";
 import { KeysHelp } from "./KeysHelp";
 import { Offline } from "./Offline";
 import { DoProvider } from "./DoProvider";
+import { StoreTrouble } from "./StoreTrouble";
 import { Box } from "@chakra-ui/react";
 
 /** Everything that stays while the screens change: the data's door, the look, the header, the Bench and the undo bar. */
@@ -18,6 +19,7 @@ export function App({ children }: { children: ReactNode }) {
         <DoProvider>
           <Header />
           <Offline />
+          <StoreTrouble />
           <Box as="main" padding={{ base: "12px 12px 84px", lg: "18px 20px" }} maxWidth="1440px" marginInline="auto">
             {children}
           </Box>

@@ -1,0 +1,74 @@
+import { COLLECTIONS, type Collection, type Household, type RecordOf, emptyHousehold, recordSchemas } from "@/core/model/household";
+import type { RawHousehold } from "@/core/model/migrations";
+import { sentenceOf } from "./sentence";
+
+/** A record of the store that does not fit the model, as it lies there, and why it is not shown. */
+export interface SetAside {
+  collection: Collection;
+  id: string;
+  why: string;
+  raw: unknown;
+}
+
+/** What each collection's records hang on, by the field that names it. */
+const HANGS_ON = {
+  readings: ["vehicleId", "vehicles"],
+  jobs: ["vehicleId", "vehicles"],
+  replacements: ["vehicleId", "vehicles"],
+  measurements: ["vehicleId", "vehicles"],
+  followUps: ["vehicleId", "vehicles"],
+  intervals: ["vehicleId", "vehicles"],
+  works: ["jobId", "jobs"],
+  kits: ["jobId", "jobs"],
+} as const satisfies { [C in Collection]?: readonly [string, "vehicles" | "jobs"] };
+
+/** The first record of a collection whose vehicle or job is not there. */
+export interface Orphan {
+  collection: Collection;
+  at: number;
+  of: "vehicle" | "job";
+}
+
+/** Every record that hangs on a vehicle or job which the household does not have; of those before it, in the order of the collections. */
+export function orphansOf(household: Household): Orphan[] {
+  const ids = { vehicles: new Set(household.vehicles.map(({ id }) => id)), jobs: new Set(household.jobs.map(({ id }) => id)) };
+  return COLLECTIONS.flatMap((collection) => {
+    if (!(collection in HANGS_ON)) return [];
+    const [field, parent] = HANGS_ON[collection as keyof typeof HANGS_ON];
+    return household[collection].flatMap((record, at): Orphan[] =>
+      ids[parent].has((record as unknown as Record<string, string>)[field] ?? "") ? [] : [{ collection, at, of: parent === "vehicles" ? "vehicle" : "job" }],
+    );
+  });
+}
+
+/** The records of a collection that fit the model. What does not is left where it lies, and out of every screen. */
+export function soundOf<C extends Collection>(collection: C, raw: readonly unknown[]): RecordOf<C>[] {
+  return raw.filter((record): record is RecordOf<C> => recordSchemas[collection].safeParse(record).success);
+}
+
+/** A stored household parted into what fits, with all its references, and what is set aside with its reason. */
+export function partSound(raw: RawHousehold): { household: Household; aside: SetAside[] } {
+  const household = emptyHousehold();
+  const aside: SetAside[] = [];
+  for (const collection of COLLECTIONS) {
+    const sound: unknown[] = [];
+    for (const record of raw[collection] ?? []) {
+      const checked = recordSchemas[collection].safeParse(record);
+      if (checked.success) sound.push(record);
+      else aside.push({ collection, id: String(record.id), why: sentenceOf(checked.error), raw: record });
+    }
+    Object.assign(household, { [collection]: sound });
+  }
+  // A job without its vehicle takes its work and kit along: as long as there are any.
+  for (let orphans = orphansOf(household); orphans.length > 0; orphans = orphansOf(household)) {
+    for (const { collection, at, of } of orphans) {
+      const record = household[collection][at];
+      if (record) aside.push({ collection, id: record.id, why: `Its ${of} is not here, or could not be read.`, raw: record });
+    }
+    for (const collection of COLLECTIONS) {
+      const lost = new Set(orphans.filter((orphan) => orphan.collection === collection).map(({ at }) => at));
+      if (lost.size > 0) Object.assign(household, { [collection]: household[collection].filter((_, at) => !lost.has(at)) });
+    }
+  }
+  return { household, aside };
+}
