@@ -9,6 +9,8 @@ import { StoreError, openStore } from "./store";
 
 const CHANNEL = "vest-pocket changes";
 const ASKED = "asked to persist";
+/** A browser that clears a store opens no other until it has done so. */
+const TRY_AGAIN_MS = 1000;
 
 type Door = () => Promise<Repository>;
 
@@ -95,12 +97,20 @@ function createOpening(): Opening {
   };
   const onClosed = () => {
     opened = undefined;
-    // Asked for again at once, so that what was lost is said before the next tap.
-    void door().then(
-      () => heard(undefined),
-      (error: unknown) => error instanceof StoreError && heard(error),
-    );
+    tryAgain();
   };
+  /** Asked for again without being told to, so that what was lost is said before the next tap, and the app goes on by itself when it can. */
+  const tryAgain = () =>
+    void setTimeout(() => {
+      door().then(
+        () => heard(undefined),
+        (error: unknown) => {
+          if (!(error instanceof StoreError)) return;
+          heard(error);
+          if (error.trouble === "refused") tryAgain();
+        },
+      );
+    }, TRY_AGAIN_MS);
   const opens = async () => {
     const repository = createRepository(await openStore(undefined, undefined, undefined, { onClosed }), onCommit);
     const stands = Number((await repository.revision()) ?? 0);

@@ -74,7 +74,6 @@ export function journeys(): Journey {
 
 /** Waits until the service worker has everything and the page is its. */
 export async function firstVisit(page: Page): Promise<void> {
-  const ready =
-    "const done = arguments[0]; navigator.serviceWorker.ready.then(() => { const look = () => (navigator.serviceWorker.controller ? done(true) : setTimeout(look, 50)); look(); });";
+  const ready = "const done = arguments[0]; const look = () => (navigator.serviceWorker.controller ? done(true) : setTimeout(look, 50)); look();";
   await page.driver.executeAsyncScript(ready);
 }

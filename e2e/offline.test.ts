@@ -2,6 +2,7 @@ import { openBrowser } from "./browser";
 import { firstVisit } from "./journey";
 import { Page } from "./page";
 import { type Served, serve } from "./server";
+import { tornLine } from "./torn-line";
 import { tickSafety } from "./work-through";
 
 let served: Served;
@@ -71,5 +72,23 @@ test("a newer version is offered, not forced: not in the middle of a job, and ta
     await page.see("Wren estate");
   } finally {
     await browser.quit();
+  }
+});
+
+test("a first visit that loses a file is made up for: without a reload the app can do without the server", async () => {
+  const browser = await openBrowser();
+  let lost = 0;
+  // The page itself never asks for the Log's page: only what is to be kept does.
+  const line = await tornLine(served.url, ({ url, headers }) => url?.startsWith("/log") === true && headers.rsc === undefined && lost++ < 2);
+  try {
+    const page = new Page(browser.driver, line.url);
+    await openDemo(page);
+    expect(lost).toBeGreaterThan(1);
+    await line.stop();
+    await page.open("/log");
+    await page.see("for parts");
+  } finally {
+    await browser.quit();
+    await line.stop().catch(() => undefined);
   }
 });

@@ -12,7 +12,8 @@ import { Button } from "@/ui/Button";
 import { SelectField } from "@/ui/form/Field";
 import { Sheet } from "@/ui/Sheet";
 import { today } from "../shell/clock";
-import { saveAs, saveTable } from "../shell/save-as";
+import { saveAs } from "../shell/save-as";
+import { saveTable } from "../shell/save-table";
 
 /** Parts of the household in the form that others read: the log as a table, one job alone, a vehicle's history, follow-ups for a calendar. */
 export function PartsOut() {

@@ -13,7 +13,7 @@ import { Button } from "@/ui/Button";
 import { FileField } from "@/ui/form/FileField";
 import { Sheet } from "@/ui/Sheet";
 import { useDo } from "../shell/DoProvider";
-import { saveTable } from "../shell/save-as";
+import { saveTable } from "../shell/save-table";
 
 type State = { at: "start" } | { at: "refused"; why: string } | { at: "read"; name: string; drafts: ToolDraft[] };
 

@@ -10,7 +10,7 @@ import { Button } from "@/ui/Button";
 import { CopyButton } from "@/ui/CopyButton";
 import { formatDay } from "@/ui/day";
 import { Sheet } from "@/ui/Sheet";
-import { saveTable } from "../shell/save-as";
+import { saveTable } from "../shell/save-table";
 
 interface OrderSheetProps {
   job: Job;

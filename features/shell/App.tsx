@@ -8,6 +8,7 @@ import { Header } from "./Header";
 import { KeysHelp } from "./KeysHelp";
 import { Offline } from "./Offline";
 import { DoProvider } from "./DoProvider";
+import { ShellBoundary } from "./ShellBoundary";
 import { StoreTrouble } from "./StoreTrouble";
 import { Box } from "@chakra-ui/react";
 
@@ -16,16 +17,18 @@ export function App({ children }: { children: ReactNode }) {
   return (
     <DataProvider>
       <ThemeProvider>
-        <DoProvider>
-          <Header />
-          <Offline />
-          <StoreTrouble />
-          <Box as="main" padding={{ base: "12px 12px 84px", lg: "18px 20px" }} maxWidth="1440px" marginInline="auto">
-            {children}
-          </Box>
-          <BenchPocket />
-          <KeysHelp />
-        </DoProvider>
+        <ShellBoundary>
+          <DoProvider>
+            <Header />
+            <Offline />
+            <StoreTrouble />
+            <Box as="main" padding={{ base: "12px 12px 84px", lg: "18px 20px" }} maxWidth="1440px" marginInline="auto">
+              {children}
+            </Box>
+            <BenchPocket />
+            <KeysHelp />
+          </DoProvider>
+        </ShellBoundary>
       </ThemeProvider>
     </DataProvider>
   );

@@ -6,6 +6,8 @@ import { useEffect, useState } from "react";
 import { Button } from "@/ui/Button";
 
 const SCRIPT = "/serwist/sw.js";
+const FIRST_PAUSE_MS = 2000;
+const LONGEST_PAUSE_MS = 300_000;
 
 /** Keeps the app for when there is no signal, and offers a newer one when it has come; in the middle of a job it waits. */
 export function Offline() {
@@ -13,11 +15,15 @@ export function Offline() {
   const working = usePathname().startsWith("/work");
   useEffect(() => {
     if (process.env.NODE_ENV !== "production" || !("serviceWorker" in navigator)) return;
-    void navigator.serviceWorker.register(SCRIPT, { scope: "/" }).then(
-      (registration) => watch(registration, setWaiting),
+    let timer: ReturnType<typeof setTimeout> | undefined;
+    /** A bad signal may have lost one of a hundred files: then nothing is kept yet, and it is tried again, each time after longer. */
+    const keep = (again: number) => {
+      const later = () => (timer = setTimeout(() => keep(again + 1), Math.min(LONGEST_PAUSE_MS, FIRST_PAUSE_MS * 2 ** again)));
       // Private windows refuse it: then the app works for as long as there is a signal.
-      () => undefined,
-    );
+      navigator.serviceWorker.register(SCRIPT, { scope: "/" }).then((registration) => watch(registration, setWaiting, later), later);
+    };
+    keep(0);
+    return () => clearTimeout(timer);
   }, []);
   if (!waiting || working) return null;
   const take = () => {
@@ -43,10 +49,16 @@ export function Offline() {
   );
 }
 
-function watch(registration: ServiceWorkerRegistration, onWaiting: (worker: ServiceWorker) => void): void {
+function watch(registration: ServiceWorkerRegistration, onWaiting: (worker: ServiceWorker) => void, onFailed: () => void): void {
   // The first one there ever is has nobody to wait for.
   const tell = () => registration.waiting && navigator.serviceWorker.controller && onWaiting(registration.waiting);
-  const follow = () => registration.installing?.addEventListener("statechange", tell);
+  const follow = () => {
+    const { installing } = registration;
+    installing?.addEventListener("statechange", () => {
+      tell();
+      if (installing.state === "redundant" && !registration.active && !registration.waiting && !registration.installing) onFailed();
+    });
+  };
   registration.addEventListener("updatefound", follow);
   follow();
   tell();

@@ -2,7 +2,6 @@
 
 import { Box } from "@chakra-ui/react";
 import { useStoreTrouble } from "@/data/hooks";
-import { writeHouseholdFile } from "@/data/household-file";
 import { Button } from "@/ui/Button";
 import { saveAs } from "./save-as";
 import { today } from "./clock";
@@ -11,7 +10,10 @@ import { today } from "./clock";
 export function StoreTrouble() {
   const { trouble, inMemory, goOn } = useStoreTrouble();
   if (!trouble) return null;
-  const save = () => saveAs(`vest-pocket-${today()}.json`, new Blob([writeHouseholdFile(inMemory(), new Date())]), "application/json");
+  const save = async () => {
+    const { writeHouseholdFile } = await import("@/data/household-file");
+    saveAs(`vest-pocket-${today()}.json`, writeHouseholdFile(inMemory(), new Date()), "application/json");
+  };
   return (
     <Box
       role="alert"
@@ -28,7 +30,7 @@ export function StoreTrouble() {
       <Box maxWidth="640px">
         <b>■ {trouble.message}</b> Photos are gone with it; export it first, then go on.
       </Box>
-      <Button look="primary" onClick={save}>
+      <Button look="primary" onClick={() => void save()}>
         Export what is in memory
       </Button>
       <Button onClick={() => void goOn(trouble.trouble === "dropped")}>{trouble.trouble === "dropped" ? "Store it again" : "Try again"}</Button>

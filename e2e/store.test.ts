@@ -1,0 +1,112 @@
+import fc from "fast-check";
+import type { Driver as ChromeDriver } from "selenium-webdriver/chrome";
+import { hostilePlan } from "@/core/__fixtures__/hostile-plan";
+import { MODEL_VERSION } from "@/core/model/record";
+import { journeys } from "./journey";
+import type { Page } from "./page";
+
+const at = journeys();
+
+/** Writes records into the store past the app, as a flipped bit or another build would. */
+async function meddle(page: Page, records: Record<string, unknown[]>): Promise<void> {
+  await page.driver.executeAsyncScript(
+    `const [records, done] = [JSON.parse(arguments[0]), arguments[1]];
+    const asked = indexedDB.open("vest-pocket");
+    asked.onsuccess = () => {
+      const db = asked.result;
+      const writing = db.transaction(Object.keys(records), "readwrite");
+      for (const [name, all] of Object.entries(records)) for (const record of all) writing.objectStore(name).put(record);
+      writing.oncomplete = () => { db.close(); done(); };
+    };`,
+    JSON.stringify(records),
+  );
+}
+
+test("a record that cannot be read is set aside and said so in Files; everything else goes on; it can be saved and thrown away", async () => {
+  await at.openDemo();
+  const { page } = at;
+  await meddle(page, { replacements: [{ id: "flipped", schema: MODEL_VERSION, part: 7 }], jobs: [{ id: "half", routes: null }], settings: [] });
+  for (const path of ["/garage", "/plan", "/log?view=wear", "/kit", "/work"]) {
+    await page.open(path);
+    expect(await page.shows("could not be drawn")).toBe(false);
+  }
+  await page.open("/files");
+  await page.see("2 records could not be read");
+  await page.see("jobs, half: In");
+  expect(await page.shows("Throw them away")).toBe(false);
+  await page.press("Save them as they lie");
+  await at.downloaded(".json");
+  await page.press("Throw them away");
+  await page.until(async () => !(await page.shows("could not be read")), "they were still there");
+});
+
+test("a store that a newer build has written is opened by none of this one; it says so and gives everything out", async () => {
+  await at.openDemo();
+  const { page } = at;
+  // A picture of the app's: of its own origin, and without the app that would let the store go.
+  await page.driver.get(`${at.served.url}/icon.svg`);
+  await page.driver.executeAsyncScript(
+    `const done = arguments[1]; const asked = indexedDB.open("vest-pocket", arguments[0]); asked.onsuccess = () => { asked.result.close(); done(); };`,
+    MODEL_VERSION + 1,
+  );
+  await page.open("/garage");
+  await page.see("A newer Vest Pocket has been here");
+  await page.press("Export everything as it lies");
+  await at.downloaded("as-it-lies.json");
+  await page.find("//button[normalize-space(.)='Reload']", "Reload");
+  // That a screen could not be drawn is told to the console too.
+  await at.browser.complaints();
+});
+
+test("a store that the browser drops while the app is open is said to be gone, and stored again from memory", async () => {
+  await at.openDemo();
+  const { page } = at;
+  await page.see("Wren estate");
+  const chrome = page.driver as unknown as ChromeDriver;
+  await chrome.sendDevToolsCommand("Storage.clearDataForOrigin", { origin: at.served.url, storageTypes: "indexeddb" });
+  await page.see("The browser has dropped what was stored here.");
+  await page.see("Wren estate");
+  await page.press("Store it again");
+  await page.until(async () => !(await page.shows("has dropped")), "it still says so");
+  await page.open("/garage");
+  await page.see("Wren estate");
+});
+
+const PLANS = 300;
+/** Screens are changed within the page, as a person does: loading it anew each time would say nothing more. */
+const SCREENS = ["/plan?id=", "/kit?id=", "/work?id="];
+
+test(`${PLANS} plans at the far ends of what a file may hold: Plan, Kit and Work are drawn for each, with no number that is none`, async () => {
+  await at.openDemo();
+  const { page } = at;
+  const plans = fc.sample(hostilePlan, { numRuns: PLANS, seed: 20_261_127 });
+  await meddle(page, {
+    vehicles: plans.map(({ vehicle }, i) => ({ ...vehicle, id: `v${i}`, name: `Car ${i}` })),
+    jobs: plans.map(({ job }, i) => ({ ...job, id: `j${i}`, vehicleId: `v${i}` })),
+    tools: plans.slice(0, 60).flatMap(({ tools }, i) => tools.map((tool, k) => ({ ...tool, id: `t${i}-${k}` }))),
+  });
+  for (const path of ["/log", "/log?view=due", "/log?view=wear", "/files", "/garage"]) {
+    await page.open(path);
+    expect(await page.text()).not.toMatch(/\bNaN\b|Infinity|undefined|could not be drawn|cannot be shown/);
+  }
+  const wrong: string[] = [];
+  for (let i = 0; i < PLANS; i++) {
+    for (const screen of SCREENS) {
+      const says = await page.driver.executeAsyncScript<string>(
+        `const [path, done] = arguments; window.next.router.push(path);
+        const from = performance.now();
+        const look = () => {
+          const text = document.querySelector("main")?.innerText ?? "";
+          const there = location.pathname + location.search === path && !/Looking|Reading/.test(text.slice(0, 40)) && document.querySelector("main h1, main h2");
+          if (there || performance.now() - from > 5000) setTimeout(() => done((performance.now() - from > 5000 ? "TOO LATE " : "") + document.body.innerText), 20);
+          else setTimeout(look, 10);
+        };
+        look();`,
+        `${screen}j${i}`,
+      );
+      const odd = /\bNaN\b|Infinity|\bundefined\b|could not be drawn|cannot be shown|TOO LATE/.exec(says);
+      if (odd) wrong.push(`${screen}j${i}: …${says.slice(Math.max(0, odd.index - 60), odd.index + 160)}`);
+    }
+  }
+  expect(wrong).toEqual([]);
+}, 400_000);
