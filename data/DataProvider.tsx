@@ -14,9 +14,11 @@ const TRY_AGAIN_MS = 1000;
 
 type Door = () => Promise<Repository>;
 
-/** What befalls the store while the app runs. */
+/** What befalls the store while the app runs: it fails, or is being brought up to this model and has come so far, 0 to 1. */
+export type Befalls = { error: StoreError } | { updated: number };
+
 interface Trouble {
-  hear: (tell: (trouble: StoreError | undefined) => void) => () => void;
+  hear: (tell: (befalls: Befalls | undefined) => void) => () => void;
   /** Goes on with the store as it is now. */
   goOn: () => void;
 }
@@ -82,7 +84,7 @@ function createOpening(): Opening {
   const startedAt = new Date();
   let opened: Promise<Repository> | undefined;
   let highest = 0;
-  let heard: (trouble: StoreError | undefined) => void = () => undefined;
+  let heard: (befalls: Befalls | undefined) => void = () => undefined;
   const onCommit = (collections: Collection[], revision?: Revision) => {
     highest = Math.max(highest, Number(revision ?? 0));
     otherTabs().postMessage(collections);
@@ -106,13 +108,14 @@ function createOpening(): Opening {
         () => heard(undefined),
         (error: unknown) => {
           if (!(error instanceof StoreError)) return;
-          heard(error);
+          heard({ error });
           if (error.trouble === "refused") tryAgain();
         },
       );
     }, TRY_AGAIN_MS);
   const opens = async () => {
-    const repository = createRepository(await openStore(undefined, undefined, undefined, { onClosed }), onCommit);
+    const repository = createRepository(await openStore(undefined, undefined, undefined, { onClosed, onProgress: (updated) => heard({ updated }) }), onCommit);
+    heard(undefined);
     const stands = Number((await repository.revision()) ?? 0);
     if (stands < highest) throw new StoreError("The browser has dropped what was stored here. What this tab has read is still in its memory.", "dropped");
     highest = stands;

@@ -6,9 +6,9 @@ import { COLLECTIONS, type Collection, type Household, type RecordOf } from "@/c
 import type { RawHousehold } from "@/core/model/migrations";
 import { putAll } from "./change";
 import type { Commit, Undo } from "./commit";
-import { useDataContext, useDoor } from "./DataProvider";
+import { type Befalls, useDataContext, useDoor } from "./DataProvider";
 import { partSound } from "./sound";
-import type { Picture, StoreError } from "./store";
+import type { Picture } from "./store";
 
 /** Every record of a collection; `undefined` while it is being read. An error reaches the nearest error screen. */
 export function useCollection<C extends Collection>(collection: C): RecordOf<C>[] | undefined {
@@ -48,11 +48,11 @@ export function usePicture(id: string): Picture | null | undefined {
 }
 
 /** What has befallen the store while the app runs, and the way on: with all that this tab has read, or with the store as it is now. */
-export function useStoreTrouble(): { trouble: StoreError | undefined; inMemory: () => Household; goOn: (keep: boolean) => Promise<void> } {
+export function useStoreTrouble(): { befalls: Befalls | undefined; inMemory: () => Household; goOn: (keep: boolean) => Promise<void> } {
   const { trouble: source, commit, door } = useDataContext();
   const client = useQueryClient();
-  const [trouble, setTrouble] = useState<StoreError>();
-  useEffect(() => source.hear(setTrouble), [source]);
+  const [befalls, setBefalls] = useState<Befalls>();
+  useEffect(() => source.hear(setBefalls), [source]);
   const inMemory = useCallback(() => {
     const read: RawHousehold = {};
     for (const collection of COLLECTIONS) read[collection] = (client.getQueryData([collection]) ?? []) as Record<string, unknown>[];
@@ -68,7 +68,7 @@ export function useStoreTrouble(): { trouble: StoreError | undefined; inMemory: 
     },
     [client, commit, door, inMemory, source],
   );
-  return { trouble, inMemory, goOn };
+  return { befalls, inMemory, goOn };
 }
 
 /** A single value about this browser: undefined while it is read, null when it was never saved. */

@@ -2,7 +2,7 @@ import { unwrap } from "idb";
 import { type Collection, type Household, type RecordOf } from "@/core/model/household";
 import { type Change, checkChange, touchedBy } from "./change";
 import { photoIdsOf } from "./photo-ids";
-import { type SetAside, partSound, soundOf } from "./sound";
+import { type SetAside, partSound, soundInTurns, soundOf } from "./sound";
 import { FORMER, type Picture, type Store, rawHouseholdOf } from "./store";
 
 /** Which writing the store has come to; each raises it by one. Undefined before the first. */
@@ -68,7 +68,7 @@ const MANY = 200;
  */
 export function createRepository(store: Store, onCommit: (collections: Collection[], revision?: Revision) => void = () => undefined): Repository {
   return {
-    list: async <C extends Collection>(collection: C) => soundOf(collection, await store.getAll(collection)),
+    list: async <C extends Collection>(collection: C) => soundInTurns(collection, await store.getAll(collection)),
 
     async some<C extends Collection>(collection: C, ids: readonly string[]) {
       const objectStore = store.transaction(collection, "readonly").objectStore(collection);

@@ -6,7 +6,13 @@ export function sentenceOf(error: z.ZodError): string {
   if (!issue) return "Something in it is not as it should be.";
   const place = placeInWords(issue.path);
   // Told for a person: a key of a million letters is none.
-  const what = short(issue.message.replace(/^Invalid input: /, "").replace(/^expected .+, received undefined$/, "it is missing").replace(/\.$/, ""), 200);
+  const what = short(
+    issue.message
+      .replace(/^Invalid input: /, "")
+      .replace(/^expected .+, received undefined$/, "it is missing")
+      .replace(/\.$/, ""),
+    200,
+  );
   return place === "" ? `${capital(what)}.` : `In ${place}: ${what}.`;
 }
 

@@ -46,6 +46,19 @@ export function soundOf<C extends Collection>(collection: C, raw: readonly unkno
   return raw.filter((record): record is RecordOf<C> => recordSchemas[collection].safeParse(record).success);
 }
 
+/** So many are checked before the screen gets its turn. */
+const CHECKED_AT_ONCE = 2000;
+
+/** As `soundOf`, letting the screen draw in between where there are many. */
+export async function soundInTurns<C extends Collection>(collection: C, raw: readonly unknown[]): Promise<RecordOf<C>[]> {
+  const sound: RecordOf<C>[] = [];
+  for (let at = 0; at < raw.length; at += CHECKED_AT_ONCE) {
+    if (at > 0) await new Promise((wake) => setTimeout(wake));
+    for (const record of soundOf(collection, raw.slice(at, at + CHECKED_AT_ONCE))) sound.push(record);
+  }
+  return sound;
+}
+
 /** A stored household parted into what fits, with all its references, and what is set aside with its reason. */
 export function partSound(raw: RawHousehold): { household: Household; aside: SetAside[] } {
   const household = emptyHousehold();

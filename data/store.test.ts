@@ -128,6 +128,13 @@ describe("from an older form", () => {
     expect(await repository.former()).toBeUndefined();
   });
 
+  test("of many records it is told how far it has come, from the start", async () => {
+    await oldStore("many", 7, { vehicles: Array.from({ length: 3000 }, (_, i) => ({ id: `v${i}` })) });
+    const told: number[] = [];
+    await openStore("many", undefined, undefined, { onProgress: (share) => told.push(share) });
+    expect(told).toEqual([0, 1 / 3, 2 / 3, 1]);
+  });
+
   test("a record on which a migration fails stays as it is, is set aside, and the copy stays with it", async () => {
     await oldStore("odd", 1, { vehicles: [{ id: "sound" }, { id: "odd" }] });
     const failing = {

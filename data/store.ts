@@ -46,6 +46,8 @@ export class StoreError extends InputError {
 interface Watch {
   /** The browser has closed the store of its own: it was cleared, or the disk failed. */
   onClosed?: () => void;
+  /** How far a migration has come, from 0 to 1; told only where it writes many records. */
+  onProgress?: (share: number) => void;
   /** What the copy of the old form is dated. */
   now?: Date;
 }
@@ -64,7 +66,7 @@ export async function openStore(name = "vest-pocket", version: number = MODEL_VE
       for (const collection of fresh) db.createObjectStore(collection, { keyPath: "id" });
       for (const name of ["settings", "pictures", "folders"] as const) if (!db.objectStoreNames.contains(name)) db.createObjectStore(name);
       if (oldVersion === 0) return;
-      await migrateStored(transaction, oldVersion, newVersion ?? version, migrations, watch.now ?? new Date());
+      await migrateStored(transaction, oldVersion, newVersion ?? version, migrations, watch.now ?? new Date(), watch.onProgress);
     },
     // Another tab has a newer build: let it go on, and let this tab reload into it.
     blocking: () => void opening.then((store) => store.close()),
@@ -123,18 +125,31 @@ async function migrateStored(
   to: number,
   migrations: readonly Migration[],
   now: Date,
+  onProgress: ((share: number) => void) | undefined,
 ): Promise<void> {
+  const counts = await Promise.all(COLLECTIONS.map((collection) => transaction.objectStore(collection).count()));
+  if (counts.reduce((sum, count) => sum + count, 0) >= TOLD_EVERY) onProgress?.(0);
   const stored: RawHousehold = {};
   for (const collection of COLLECTIONS) stored[collection] = (await transaction.objectStore(collection).getAll()) as unknown as Record<string, unknown>[];
   const settings = unwrap(transaction.objectStore("settings"));
   settings.put(fileText(stored, from, now), FORMER);
   const migrated = migrateEach(stored, from, to, migrations);
+  const total = COLLECTIONS.reduce((sum, collection) => sum + (migrated[collection]?.length ?? 0), 0);
+  let written = 0;
   for (const collection of COLLECTIONS) {
     const objectStore = unwrap(transaction.objectStore(collection));
     objectStore.clear();
-    for (const record of migrated[collection] ?? []) objectStore.put(record);
+    for (const record of migrated[collection] ?? []) {
+      const asked = objectStore.put(record);
+      if (++written % TOLD_EVERY !== 0) continue;
+      const share = written / total;
+      asked.onsuccess = () => onProgress?.(share);
+    }
   }
 }
+
+/** So many records are written in a moment; beyond that it is told how far it has come. */
+const TOLD_EVERY = 1000;
 
 /** All of it in one; where one record is so odd that this fails, each apart, and the odd ones stay as they are, to be set aside. */
 function migrateEach(stored: RawHousehold, from: number, to: number, migrations: readonly Migration[]): RawHousehold {

@@ -2,6 +2,7 @@
 
 import dynamic from "next/dynamic";
 import { useState } from "react";
+import { useCollection } from "@/data/hooks";
 import { Loading } from "@/ui/Loading";
 import { ThreeColumns } from "@/ui/ThreeColumns";
 import { useLogRecords, useLogs } from "../log/use-logs";
@@ -30,14 +31,25 @@ export function GarageScreen() {
   const logs = useLogs(records);
   const [doing, setDoing] = useState<Doing>("look");
   useKey(["n", "N"], () => setDoing("add"));
-  if (vehicle === undefined || !records || !logs) return <Loading />;
+  const vehicles = useCollection("vehicles");
+  if (vehicle === undefined || !vehicles) return <Loading />;
   const look = () => setDoing("look");
   if (doing === "add") return <VehicleForm key="new" onClose={look} />;
   if (!vehicle) return <Welcome onStartOwn={() => setDoing("add")} />;
-  const log = logs.find((one) => one.vehicle.id === vehicle.id);
-  if (!log) return <Loading />;
+  const log = logs?.find((one) => one.vehicle.id === vehicle.id);
   if (doing === "edit") return <VehicleForm key={vehicle.id} vehicle={vehicle} onClose={look} />;
 
+  // A log of sixty thousand entries takes seconds to read: what is known sooner stands there sooner.
+  if (!records || !logs || !log) {
+    return (
+      <ThreeColumns
+        phone="left, right, middle"
+        left={<VehicleList vehicles={vehicles} chosen={vehicle} onAdd={() => setDoing("add")} />}
+        middle={<Loading />}
+        right={<OdometerSheet key={vehicle.id} vehicle={vehicle} />}
+      />
+    );
+  }
   return (
     <ThreeColumns
       phone="left, right, middle"
