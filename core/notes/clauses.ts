@@ -1,3 +1,5 @@
+import { ACTIONS } from "./vocabulary";
+import type { Term } from "./terms";
 import type { Word } from "./words";
 
 /** A run of words that says one thing, by word numbers. */
@@ -6,31 +8,176 @@ export interface Clause {
   to: number;
 }
 
-/** Joins that begin a new thought in speech without punctuation. */
-const JOIN = new Set(["then", "so", "now", "next", "okay", "ok", "right", "anyway"]);
+/** A clause within its sentence and paragraph, counted through the text. */
+export interface Told extends Clause {
+  sentence: number;
+  paragraph: number;
+}
 
-/** A sentence cut where a new thought begins. */
-export function clausesOf(words: readonly Word[], sentence: Clause): Clause[] {
-  const clauses: Clause[] = [];
-  let from = sentence.from;
-  for (let at = sentence.from; at < sentence.to; at++) {
-    const text = words[at]?.text ?? "";
-    const comma = text === "," || text === ":" || text === "(" || text === ")" || text === "—";
-    if ((!comma && !JOIN.has(text)) || at === from) continue;
-    clauses.push({ from, to: at });
-    from = at;
+/** Begin a new thought in speech without punctuation. */
+const JOINS = new Set([
+  "then",
+  "so",
+  "now",
+  "next",
+  "okay",
+  "ok",
+  "alright",
+  "right",
+  "anyway",
+  "but",
+  "because",
+  "cause",
+  "cuz",
+  "while",
+  "if",
+  "unless",
+  "when",
+  "once",
+  "before",
+  "after",
+  "otherwise",
+  "first",
+]);
+/** Who does it: where one of these follows a thing, something new is said. */
+const SUBJECTS = new Set([
+  "i",
+  "i'm",
+  "i've",
+  "i'll",
+  "i'd",
+  "you",
+  "you're",
+  "you've",
+  "you'll",
+  "we",
+  "we're",
+  "we've",
+  "we'll",
+  "they",
+  "they're",
+  "it's",
+  "that's",
+  "there's",
+  "here's",
+  "what's",
+  "don't",
+  "never",
+  "make",
+]);
+/** What may stand before a subject without a cut: it belongs to what came before. */
+const HOLDS_ON = new Set([
+  "what",
+  "that",
+  "which",
+  "where",
+  "how",
+  "if",
+  "when",
+  "while",
+  "because",
+  "cause",
+  "so",
+  "and",
+  "but",
+  "before",
+  "after",
+  "till",
+  "until",
+  "than",
+  "as",
+  "like",
+  "then",
+  "or",
+  "now",
+  "who",
+  "once",
+]);
+
+/** A text as clauses: cut at marks, at joins, before a new subject, and before a verb that tells what to do next. */
+export function toldIn(terms: readonly Term[]): Told[] {
+  const told: Told[] = [];
+  let [from, sentence, paragraph] = [0, 0, 0];
+  const close = (to: number) => {
+    if (to > from) told.push({ from, to, sentence, paragraph });
+  };
+  terms.forEach((term, at) => {
+    if (at < from) return;
+    const inside = isInside(terms, at);
+    if (term.text === "\n") {
+      close(at);
+      from = at + 1;
+      sentence++;
+      if (terms[at + 1]?.text === "\n" || /^(?:\*|-|•|\d)/.test(terms[at + 1]?.text ?? "")) paragraph++;
+    } else if (/^[.;!?]$/.test(term.text) && !inside) {
+      close(at);
+      from = at + 1;
+      sentence++;
+    } else if (/^[,:()—–]$/.test(term.text) && !isListed(terms, at)) {
+      close(at);
+      from = at + 1;
+    } else if (at > from && beginsThought(terms, at)) {
+      close(at);
+      from = at;
+    }
+  });
+  close(terms.length);
+  return told;
+}
+
+/** A point between letters without a space belongs to what it stands in ("N.m"). */
+function isInside(words: readonly Word[], at: number): boolean {
+  const word = words[at];
+  return word?.text === "." && words[at - 1]?.end === word.start && words[at + 1]?.start === word.end && /^[a-z]/.test(words[at + 1]?.text ?? "");
+}
+
+/** A comma between numbers, as in "20, then 40", cuts nothing. */
+function isListed(terms: readonly Term[], at: number): boolean {
+  return terms[at]?.text === "," && terms[at - 1]?.tag === "number" && (terms[at + 1]?.tag === "number" || (terms[at + 1]?.text === "then" && terms[at + 2]?.tag === "number"));
+}
+
+function beginsThought(terms: readonly Term[], at: number): boolean {
+  const text = (n: number) => terms[n]?.text ?? "";
+  const [word, before] = [text(at), text(at - 1)];
+  if (JOINS.has(word))
+    return !(word === "right" && terms[at + 1]?.tag === "noun") && !(word === "first" && /^(?:the|at|one)$/.test(before)) && !(word === "so" && text(at + 1) === "that");
+  if (word === "and") {
+    const next = text(at + 1);
+    return SUBJECTS.has(next) || JOINS.has(next) || (isAction(terms, at + 1) && terms[at + 2]?.tag !== "verb") || terms[at + 1]?.tag === "pronoun";
   }
-  return [...clauses, { from, to: sentence.to }];
+  if (SUBJECTS.has(word)) return !HOLDS_ON.has(before);
+  // "crack it · don't", "the pulley · pull the belt off": what is done next, straight after a thing or where it goes.
+  return (
+    isAction(terms, at) &&
+    /^(?:the|that|this|those|these|your|my|it|them|all|both|a|an|each|every|another)$/.test(text(at + 1)) &&
+    /^(?:noun|adverb|adjective|number)$/.test(terms[at - 1]?.tag ?? "") &&
+    !HOLDS_ON.has(before)
+  );
+}
+
+/** Whether the word at a place tells what is done: a known verb, and not the name of a thing. */
+export function isAction(terms: readonly Term[], at: number): boolean {
+  const term = terms[at];
+  if (!term || !Object.hasOwn(ACTIONS, term.text)) return false;
+  const [before, after] = [terms[at - 1], terms[at + 1]];
+  if (term.text === "torque" && /^wrench/.test(after?.text ?? "")) return false;
+  if (before && (before.tag === "determiner" || /^(?:a|an|the|of|with|my|your|new|old|to the)$/.test(before.text))) return false;
+  if (term.tag === "verb") return true;
+  // "clip the new one back", "plug it in": a thing's name before a determiner or a pronoun is a verb.
+  return (
+    after !== undefined &&
+    (after.tag === "determiner" || after.tag === "pronoun" || /^(?:the|it|them|that|those|off|out|up)$/.test(after.text)) &&
+    before?.tag !== "adjective" &&
+    before?.tag !== "noun"
+  );
 }
 
 /** Words cut into runs at every word that ends one. */
-export function cut(words: readonly Word[], ends: (word: Word) => boolean): Clause[] {
+export function sentencesOf(words: readonly Word[]): Clause[] {
   const sentences: Clause[] = [];
   let from = 0;
   words.forEach((word, i) => {
-    // A point between digits or letters without a space belongs to what it stands in ("N.m").
-    const inside = word.text === "." && words[i - 1]?.end === word.start && words[i + 1]?.start === word.end && /^[a-z]/.test(words[i + 1]?.text ?? "");
-    if (!ends(word) || inside) return;
+    if (!/^[.;!?\n]$/.test(word.text) || isInside(words, i)) return;
     if (i > from) sentences.push({ from, to: i });
     from = i + 1;
   });

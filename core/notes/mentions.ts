@@ -1,105 +1,275 @@
-import type { Clause } from "./clauses";
-import { FASTENER_NOUN, NOT_IN_A_NAME } from "./lexicon";
-import type { FoundSize } from "./scan-size";
-import type { FoundTorque } from "./scan-torque";
+import { type Clause, isAction } from "./clauses";
+import { countBefore, isDefinite, isPerSide, isPointing, ofThem, text } from "./counts";
+import { type FoundSize } from "./scan-size";
 import { spokenNumber } from "./spoken-number";
-import type { Word } from "./words";
+import type { Term } from "./terms";
+import { FASTENING_PIN, HEADS, NOT_IN_NAME, ONES, PART_HEADS, SCREWED_PLUG, TOOL_HEADS } from "./vocabulary";
 
-/** A fastener named in a sentence, by word numbers. */
-export interface Mention {
+export type Family = (typeof HEADS)[string] | "one";
+
+/** A fastener spoken of, by word numbers: by its name, as "the long one", or by its size, as "those two 13s". */
+export interface Mention extends Clause {
+  family: Family;
+  /** The head as it was said; for "one" and sizes empty. */
+  head: string;
+  /** What tells it from others, each word without its plural. */
+  marks: readonly string[];
+  /** As it was said, without article and count. */
   name: string;
-  from: number;
-  to: number;
   count: number | undefined;
+  /** "each side", "a wheel": the count is said of one of two. */
+  perSide: boolean;
+  /** Said with "the", "those" or "all": it has been named before, or is about to be clear. */
+  definite: boolean;
+  /** Told by its size alone: "those two 13s". */
+  sized?: true;
+  /** "these are", "they're": whatever was spoken of just now, and nothing else. */
+  pointing: boolean;
+  /** A pair of "bolt and nut": both are one. */
+  through: boolean;
 }
 
-/** The fasteners that a sentence names: a noun and the words before it that belong to its name. */
-export function mentionsIn(words: readonly Word[], { from, to }: Clause, { sizes, torques }: { sizes: readonly FoundSize[]; torques: readonly FoundTorque[] }): Mention[] {
-  const taken = new Set([...sizes, ...torques].flatMap((one) => Array.from({ length: one.to - one.from }, (_, i) => one.from + i)));
+export const singular = (word: string) => word.replace(/(?<=[a-z]{3})(?:(?<=sh|ch|ss|x)es|s)$/, (end, at: number) => (/(?:ss|is|us)$/.test(word) ? end : at ? "" : ""));
+
+/** Every fastener that a run of words speaks of. */
+export function mentionsIn(terms: readonly Term[], { from, to }: Clause, sizes: readonly FoundSize[], taken: ReadonlySet<number>): Mention[] {
   const mentions: Mention[] = [];
+  const sizeEndingAt = (at: number) => sizes.find((size) => size.what !== "length" && size.to === at);
   for (let at = from; at < to; at++) {
-    const noun = words[at]?.text ?? "";
-    if (
-      !FASTENER_NOUN.test(noun) ||
-      (noun === "plug" && /^(?:and|it|in|the)$/.test(words[at + 1]?.text ?? "") && !/^(?:drain|sump|spark|filler|level|glow)$/.test(words[at - 1]?.text ?? ""))
-    )
+    const word = text(terms, at);
+    const family = HEADS[word];
+    if (family && !isVerb(terms, at) && !taken.has(at)) {
+      // "bolt head", "stud puller", "nut splitter": the last noun is what is spoken of.
+      if (
+        /^(?:heads?|hole|holes|puller|splitter|extractor|driver|remover|circle|pattern|thread|threads|kit|grease|gauge|cutter|pliers|tool|spanner|wrench|socket|set|box|end|ends|side|plate|bracket)$/.test(
+          text(terms, at + 1),
+        )
+      )
+        continue;
+      // "drain plug washer": a part that goes with it.
+      if (terms[at + 1]?.tag === "noun" && PART_HEADS.has(text(terms, at + 1)) && !HEADS[text(terms, at + 1)]) continue;
+      if (HEADS[text(terms, at + 1)] && !/^(?:pins?|clips?)$/.test(text(terms, at + 1))) continue;
+      const mention = named(terms, at, from, family, sizeEndingAt);
+      if (mention) mentions.push(mention);
       continue;
-    // What is held still meanwhile is not what is tightened.
-    if (
-      /^(?:hold|holding|counterhold)$/.test(words[at - 1]?.text ?? "") ||
-      (/^(?:the|that)$/.test(words[at - 1]?.text ?? "") && /^(?:hold|holding|counterhold)$/.test(words[at - 2]?.text ?? ""))
-    )
+    }
+    const battery = batteryTerminal(terms, at);
+    if (battery) {
+      mentions.push(battery);
       continue;
-    // "bolts" before "nut": the noun is the last of its run.
-    if (FASTENER_NOUN.test(words[at + 1]?.text ?? "") && words[at + 1]?.text !== "pins") continue;
-    let start = at;
-    while (
-      start > from &&
-      at - start < 4 &&
-      !taken.has(start - 1) &&
-      /^[a-zà-ÿ'-]+$/.test(words[start - 1]?.text ?? "") &&
-      !NOT_IN_A_NAME.test(words[start - 1]?.text ?? "") &&
-      !spokenNumber(words, start - 1)
-    )
-      start--;
-    const name = words
-      .slice(start, at + 1)
-      .map(({ text }) => text)
-      .filter((word) => word !== "-")
-      .join(" ");
-    mentions.push({ name, from: start, to: at + 1, count: countOf(words, start, from, sizes) });
+    }
+    if (ONES.has(word) && !taken.has(at)) {
+      const mention = anaphor(terms, at, from);
+      if (mention) mentions.push(mention);
+    }
   }
-  return mentions;
+  // "two 10s", "the 13s": a size in the plural is what it fits.
+  for (const size of sizes) {
+    const lobes = size.what === "head" && /^six-lobe|spline/.test(size.head.profile);
+    if (
+      size.what !== "head" ||
+      size.from < from ||
+      size.to > to ||
+      (lobes && !/s$/.test(text(terms, size.to - 1)) && countBefore(terms, size.from, from).count === undefined) ||
+      (!lobes && !/s$/.test(text(terms, size.to - 1))) ||
+      /^(?:mm|mils|inches|millimetres|millimeters)$/.test(text(terms, size.to - 1))
+    )
+      continue;
+    if (TOOL_HEADS.has(text(terms, size.to))) continue;
+    const { count, start } = countBefore(terms, size.from, from);
+    if (mentions.some((one) => one.from <= size.to && one.to >= size.from - 1)) continue;
+    mentions.push({
+      from: start,
+      to: size.to,
+      family: "one",
+      sized: true,
+      head: "",
+      marks: [],
+      name: "",
+      count,
+      perSide: isPerSide(terms, size.to),
+      definite: isDefinite(terms, start),
+      pointing: isPointing(terms, start - 1),
+      through: false,
+    });
+  }
+  // "there's three of them": whatever they are, their size comes with them.
+  for (let at = from; at < to && mentions.length === 0; at++) {
+    const number = spokenNumber(terms, at);
+    if (!number || number.fraction || number.value > 30 || text(terms, number.next) !== "of" || !/^(?:them|em|these|those)$/.test(text(terms, number.next + 1))) continue;
+    mentions.push({
+      from: at,
+      to: number.next + 2,
+      family: "one",
+      sized: true,
+      head: "",
+      marks: [],
+      name: "",
+      count: number.value,
+      perSide: isPerSide(terms, number.next + 2),
+      definite: false,
+      pointing: false,
+      through: false,
+    });
+  }
+  return mentions.sort((a, b) => a.from - b.from);
 }
 
-/** How many of a fastener: the number before its name, past a size that stands between. */
-function countOf(words: readonly Word[], start: number, from: number, sizes: readonly FoundSize[]): number | undefined {
-  const between = sizes.find((size) => size.to === start || (size.to === start - 1 && /^(?:-|head|headed|hex|mm)$/.test(words[start - 1]?.text ?? "")));
-  return countBefore(words, between?.from ?? start, from);
+/** "battery negative", or the battery by itself: what is undone of it is a terminal. */
+function batteryTerminal(terms: readonly Term[], at: number): Mention | undefined {
+  const [word, before, after] = [text(terms, at), text(terms, at - 1), text(terms, at + 1)];
+  const pole = /^(?:negative|positive|earth|ground)$/.test(word) && before === "battery" && !HEADS[after];
+  const alone = word === "battery" && !/^(?:negative|positive|earth|terminals?|ground|box|tray|light|clamp|plus|voltage|charger|hold)$/.test(after);
+  if (!pole && !alone) return undefined;
+  const marks = pole ? ["battery", word] : ["battery"];
+  return {
+    from: pole ? at - 1 : at,
+    to: at + 1,
+    family: "terminal",
+    head: "terminal",
+    marks,
+    name: `${marks.join(" ")} terminal`,
+    count: 1,
+    perSide: false,
+    definite: true,
+    pointing: false,
+    through: false,
+  };
 }
 
-/** The count that stands before a word, past an article or an adjective; undefined where none does. */
-export function countBefore(words: readonly Word[], at: number, from: number): number | undefined {
-  const text = (n: number) => (n >= from ? (words[n]?.text ?? "") : "");
-  let i = at - 1;
-  while (/^(?:x|×|no|off|of|the|those|these|big|little|small|long|short|main|new|old|,|-)$/.test(text(i)) && at - i < 4) i--;
-  if (text(i) === "pair" || text(i) === "couple" || text(i) === "both") return 2;
-  const count = spokenNumber(words, i);
-  return i >= from &&
-    count &&
-    count.next === i + 1 &&
-    !count.fraction &&
-    Number.isInteger(count.value) &&
-    count.value >= 1 &&
-    count.value <= 30 &&
-    !/^(?:m|to|at)$/.test(text(i - 1))
-    ? count.value
-    : undefined;
+function isVerb(terms: readonly Term[], at: number): boolean {
+  const next = text(terms, at + 1);
+  if (/^(?:it|them|that|those|these)$/.test(next) && !/^(?:that|those|these)$/.test(next)) return true;
+  const before = text(terms, at - 1);
+  if (/^(?:to|gonna|will|can|must|don't|i|you|we|just)$/.test(before) && !/s$/.test(text(terms, at)) && /^(?:the|a|an|it|them|your|my|on|up|in|everything)$/.test(next))
+    return true;
+  return isAction(terms, at) && /^(?:the|a|an|it|your|my|everything)$/.test(next) && terms[at - 1]?.tag !== "noun";
 }
 
-/** The fastener that a size speaks of: the one right behind it, else the nearest in its clause. */
-export function nearestMention(mentions: readonly Mention[], from: number, to: number, clause: Clause): number | undefined {
-  const inside = mentions.map((mention, i) => ({ mention, i })).filter(({ mention }) => mention.from >= clause.from && mention.to <= clause.to);
-  const touching = inside.find(({ mention }) => mention.from >= to && mention.from - to <= 2);
-  const best = touching ?? inside.sort((a, b) => gap(a.mention, from, to) - gap(b.mention, from, to))[0];
-  if (best) return best.i;
-  // A clause that names none speaks of what the sentence named last.
-  const last = mentions.findLastIndex((mention) => mention.to <= from);
-  return last < 0 ? undefined : last;
+function named(terms: readonly Term[], at: number, from: number, family: Family, sizeEndingAt: (at: number) => FoundSize | undefined): Mention | undefined {
+  const noun = text(terms, at);
+  let start = at;
+  const marks: string[] = [];
+  let size: FoundSize | undefined;
+  for (let i = at - 1; i >= from; i--) {
+    const found = sizeEndingAt(i + 1) ?? (/^(?:head|headed|hex|socket|-)$/.test(text(terms, i)) ? sizeEndingAt(i) : undefined);
+    if (found && found.from >= from) {
+      size = found;
+      start = found.from;
+      i = found.from;
+      continue;
+    }
+    const word = text(terms, i);
+    if (word === "-" && at - i < 5) continue;
+    if (NOT_IN_NAME.has(word) || !/^[a-zà-ÿ-]+$/.test(word) || spokenNumber(terms, i) !== undefined || at - i > 5) break;
+    if (terms[i]?.tag === "verb" && !/ing$|ed$/.test(word) && !HEADS[word] && marks.length > 0 && isAction(terms, i)) break;
+    if (terms[i]?.tag === "preposition" || terms[i]?.tag === "conjunction" || terms[i]?.tag === "pronoun") break;
+    marks.unshift(word);
+    start = i;
+  }
+  if (/^torx$/.test(noun) && (marks.some((mark) => /^(?:inverted|external|male|internal|inside|outside)$/.test(mark)) || /^(?:a|an|the|not)$/.test(text(terms, start - 1))))
+    return undefined;
+  if (family === "plug" && !marks.some((mark) => SCREWED_PLUG.has(mark)) && !size) return undefined;
+  if (family === "pin" && !marks.some((mark) => FASTENING_PIN.has(mark))) return undefined;
+  if (/^nipples?$/.test(noun) && !marks.some((mark) => /^(?:bleed|grease|brake)$/.test(mark)) && !size) return undefined;
+  if (family === "terminal" && !marks.some((mark) => /^(?:battery|negative|positive|earth)$/.test(mark))) return undefined;
+  if (family === "union" && marks.length === 0 && noun.startsWith("fitting")) return undefined;
+  const after = behind(terms, at + 1);
+  const { count, start: counted } = countBefore(terms, start, from);
+  const through = /^(?:and|with)$/.test(text(terms, at + 1)) && /^(?:nuts?|bolts?)$/.test(text(terms, at + 2)) && HEADS[text(terms, at + 2)] !== family;
+  return {
+    from: counted,
+    to: through ? at + 3 : at + 1,
+    family,
+    head: noun,
+    marks: [...marks, ...after.marks].map(singular),
+    name: [...marks, noun, ...(marks.length === 0 ? after.words : [])].join(" "),
+    count: count ?? ofThem(terms, at + 1),
+    perSide: isPerSide(terms, at + 1),
+    definite: isDefinite(terms, counted) || /^(?:every|each)$/.test(text(terms, counted - 1)),
+    pointing: false,
+    through,
+  };
 }
 
-function gap(mention: Mention, from: number, to: number): number {
-  return mention.to <= from ? from - mention.to : mention.from - to;
+/** "nut for the charge wire", "bolts along the front", "the bolt underneath": where it is, in a few words. */
+function behind(terms: readonly Term[], at: number): { words: string[]; marks: string[] } {
+  if (/^(?:underneath|behind|below|above)$/.test(text(terms, at))) return { words: [text(terms, at)], marks: [text(terms, at)] };
+  if (!/^(?:for|on|of|at|in|from|along|under|through|holding|behind|that|around|across)$/.test(text(terms, at))) return { words: [], marks: [] };
+  const words = [text(terms, at)];
+  const marks: string[] = [];
+  let i = at + 1;
+  if (text(terms, at) === "that") {
+    if (!/^(?:holds?|hold|held|go|goes)$/.test(text(terms, i))) return { words: [], marks: [] };
+    words.push(text(terms, i++));
+  }
+  for (; i < at + 6; i++) {
+    const word = text(terms, i);
+    const term = terms[i];
+    if (
+      !term ||
+      term.tag === "mark" ||
+      term.tag === "verb" ||
+      term.tag === "pronoun" ||
+      term.tag === "conjunction" ||
+      (term.tag === "preposition" && marks.length > 0) ||
+      term.tag === "number"
+    )
+      break;
+    words.push(word);
+    if (!NOT_IN_NAME.has(word)) marks.push(word);
+    if (term.tag === "noun" && terms[i + 1]?.tag !== "noun" && marks.length > 0) break;
+  }
+  return marks.length === 0 || marks.some((mark) => /^(?:air|ground|floor|hand|way|car|head|threads?|end|bench|bag|bin|box|while|time|turn|half|day|drawer|shelf)$/.test(mark))
+    ? { words: [], marks: [] }
+    : { words, marks };
 }
 
-/** The fastener that a torque speaks of: the one it is said "on" or "for", else the last named before it, else the only one after it. */
-export function attach(words: readonly Word[], mentions: readonly Mention[], torque: FoundTorque, clause: Clause, sentence: Clause): number | undefined {
-  const text = (n: number) => words[n]?.text ?? "";
-  const indexed = mentions.map((mention, i) => ({ mention, i }));
-  const after = indexed.find(({ mention }) => mention.from >= torque.to);
-  if (/^(?:on|for|at)$/.test(text(torque.to)) && after && after.mention.from - torque.to <= 4) return after.i;
-  const inClause = indexed.filter(({ mention }) => mention.to <= torque.from && mention.from >= clause.from);
-  const before = inClause[inClause.length - 1] ?? indexed.filter(({ mention }) => mention.to <= torque.from && mention.from >= sentence.from).at(-1);
-  if (before) return before.i;
-  return after && mentions.length === 1 && after.mention.from - torque.to <= 3 ? after.i : undefined;
+/** "the long one", "those two", "the other two", "the rear pair". */
+function anaphor(terms: readonly Term[], at: number, from: number): Mention | undefined {
+  if (text(terms, at) === "one" && terms[at + 1]?.tag === "noun" && !/^(?:at|on)$/.test(text(terms, at + 1))) return undefined;
+  const marks: string[] = [];
+  let start = at;
+  for (let i = at - 1; i >= from && at - i <= 4; i--) {
+    const word = text(terms, i);
+    if (/^(?:the|that|this|those|these|a|my|all|his|both)$/.test(word)) {
+      start = i;
+      break;
+    }
+    if (NOT_IN_NAME.has(word) || !/^[a-z-]+$/.test(word) || spokenNumber(terms, i) !== undefined) break;
+    marks.unshift(word);
+    start = i;
+  }
+  const where = behind(terms, at + 1);
+  const all = [...marks, ...where.marks].map(singular);
+  if (text(terms, at) === "ones" && all.length > 0 && start < at && !/^(?:the|those|these|a)$/.test(text(terms, start)))
+    return {
+      from: start,
+      to: at + 1,
+      family: "one",
+      head: "",
+      marks: all,
+      name: [...marks, ...where.words].join(" "),
+      count: countBefore(terms, start, from).count,
+      perSide: false,
+      definite: true,
+      pointing: false,
+      through: false,
+    };
+  if (start === at || !/^(?:the|that|this|those|these|his)$/.test(text(terms, start)) || (all.length === 0 && !/^(?:that|this|those|these)$/.test(text(terms, start))))
+    return undefined;
+  const { count } = countBefore(terms, at, from);
+  return {
+    from: start,
+    to: at + 1,
+    family: "one",
+    head: "",
+    marks: all,
+    name: [...marks, ...where.words].join(" "),
+    count: text(terms, at) === "pair" ? 2 : count,
+    perSide: false,
+    definite: true,
+    pointing: all.length === 0 && /^(?:is|are|was|were|go|goes|get|gets)$/.test(text(terms, at + 1)),
+    through: false,
+  };
 }

@@ -2,13 +2,15 @@ import fc from "fast-check";
 import { formatHeadSize } from "../quantity/read-head-size";
 import { formatFigure } from "../quantity/torque-words";
 import { PASSAGES, type Passage, UNSEEN } from "./__fixtures__/passages";
-import type { NotesRead } from "./notes-read";
-import { readNotes } from "./read-notes";
+import type { Span } from "./heard";
+import { type Story, readStory } from "./story";
 
-const standing = <T extends { struck: boolean }>(list: T[]) => list.filter(({ struck }) => !struck);
-const sizesOf = (read: NotesRead) => standing(read.sizes).map(({ head }) => formatHeadSize(head));
-const figuresOf = (read: NotesRead): [string, string][] =>
-  standing(read.figures).map(({ figure, fastener }) => [formatFigure(figure), fastener === undefined ? "loose" : (read.fasteners[fastener]?.name ?? "?")]);
+const isStruck = (read: Story, span: Span) => read.struck.some((one) => one.span.start === span.start);
+const sizesOf = (read: Story) => read.sizes.filter(({ span }) => !isStruck(read, span)).map(({ head }) => formatHeadSize(head));
+const figuresOf = (read: Story): [string, string][] =>
+  read.figures
+    .filter(({ span }) => !isStruck(read, span))
+    .map(({ figure, fastener }) => [formatFigure(figure), fastener === undefined ? "loose" : (read.fasteners[fastener]?.name ?? "?")]);
 const number = (figure: string) => figure.replace(/ (?:N·m|lb·ft|lb·in|kgf·m)/g, "");
 const sameFastener = (found: string, wanted: string) => found === wanted || (wanted !== "loose" && found !== "loose" && (found.endsWith(wanted) || wanted.endsWith(found)));
 
@@ -31,7 +33,7 @@ function scoreOf(passages: readonly Passage[]): Score {
   const figures = { found: 0, wanted: 0, right: 0, unit: 0, attached: 0 };
   const missed: string[] = [];
   for (const passage of passages) {
-    const read = readNotes(passage.text);
+    const read = readStory(passage.text);
     const [foundSizes, foundFigures] = [sizesOf(read), figuresOf(read)];
     const rightSizes = matched(foundSizes, passage.sizes, (a, b) => a === b);
     const rightNumbers = matched(foundFigures, passage.figures, ([a], [b]) => number(a) === number(b));
@@ -83,55 +85,36 @@ test.each([
   ["the plate bolts are 40 Nm", false],
   ["the plate bolts are 40 Nm?", true],
 ])("%p is doubtful: %p", (text, doubtful) => {
-  expect(readNotes(text).figures[0]?.doubtful).toBe(doubtful);
+  expect(readStory(text).figures[0]?.doubtful).toBe(doubtful);
 });
 
 test("a correction strikes the earlier and keeps the later, with what it speaks of", () => {
-  const { sizes, figures, fasteners } = readNotes("The bracket bolts are a 16. Sorry, that is a 17 not a 16. 40 Nm, no wait, 45 Nm.");
-  expect(sizes.map(({ head, struck }) => [formatHeadSize(head), struck])).toEqual([
-    ["16 mm", true],
-    ["17 mm", false],
-    ["16 mm", true],
-  ]);
-  expect(figures.map(({ figure, struck }) => [formatFigure(figure), struck])).toEqual([
-    ["40 N·m", true],
-    ["45 N·m", false],
-  ]);
-  expect(fasteners[figures[1]?.fastener ?? -1]?.name).toBe("bracket bolts");
-  expect(fasteners[0]?.head?.size).toBe(17);
-  expect(readNotes("four subframe bolts, they're a 20, sorry, that is a 21 not a 20, and 120 Nm").fasteners[0]?.head?.size).toBe(21);
+  const read = readStory("The bracket bolts are a 16. Sorry, that is a 17 not a 16. 40 Nm, no wait, 45 Nm.");
+  expect(read.struck.map(({ what }) => what)).toEqual(["16 mm", "16 mm", "40 N·m"]);
+  const [bolts] = read.fasteners;
+  expect(bolts).toMatchObject({ name: "bracket bolts", undo: { size: 17 } });
+  expect(bolts?.figure && formatFigure(bolts.figure)).toBe("45 N·m");
+  expect(readStory("four subframe bolts, they're a 20, sorry, that is a 21 not a 20, and 120 Nm").fasteners[0]?.undo?.size).toBe(21);
 });
 
 test("what is said of a fastener beside its size and figure", () => {
-  const [one] = readNotes(
+  const [one] = readStory(
     "Four subframe bolts, 21 mm, new ones every time, blue threadlocker, start them by hand, in a cross, final torque on the ground, hold the nut with an 18 spanner.",
   ).fasteners;
-  expect(one).toMatchObject({
-    name: "subframe bolts",
-    count: 4,
-    singleUse: true,
-    byHand: true,
-    cross: true,
-    onTheGround: true,
-    locking: "threadlocker, medium strength",
-    counterHold: { size: 18 },
-  });
-  expect(readNotes("manifold studs M8 with copper grease").fasteners[0]).toMatchObject({ thread: "M8", threadIs: "anti-seize" });
-  expect(readNotes("Red threadlocker on the plate screws").fasteners[0]).toMatchObject({ locking: "threadlocker, high strength" });
+  expect(one).toMatchObject({ name: "subframe bolts", count: 4, hold: { size: 18 } });
+  expect(one?.traits).toEqual(expect.arrayContaining(["single-use", "by hand first", "cross", "on the ground", "counter-hold", "threadlocker, medium strength"]));
+  expect(readStory("Red threadlocker on the plate screws, 6 Nm").fasteners[0]?.traits).toEqual(["threadlocker, high strength"]);
 });
 
-test("drives are drives, extensions are lengths, and tools, consumables and parts are found", () => {
-  const read = readNotes(
-    "Half inch drive, 3/8 ratchet, a six inch extension, torque wrench, brake cleaner, rags. New cover gasket and new spark plugs. Never open it hot. Undo the cover.",
+test("tools, what is used up and parts are found; what is minded stands beside the steps", () => {
+  const read = readStory(
+    "You need a half inch breaker bar, a 3/8 ratchet, a six inch extension, a torque wrench, brake cleaner, rags. New cover gasket and new spark plugs. Never open it hot. Undo the cover.",
   );
-  expect(read.drives.map(({ drive }) => drive)).toEqual(["1/2", "3/8"]);
-  expect(read.extensions.map(({ mm }) => mm)).toEqual([152.39999999999998]);
-  expect(read.sizes).toEqual([]);
-  expect(read.tools.map(({ name }) => name)).toContain("Torque wrench");
-  expect(read.consumables.map(({ name }) => name)).toEqual(expect.arrayContaining(["Brake cleaner", "Rags"]));
-  expect(read.parts.map(({ name }) => name)).toEqual(["Cover gasket", "Spark plugs"]);
-  expect(read.cautions.map(({ says }) => says)).toEqual(["Never open it hot"]);
-  expect(read.steps.map(({ says }) => says)).toEqual(["Undo the cover"]);
+  expect(read.tools.map(({ name }) => name)).toEqual(["1/2 in breaker bar", "3/8 in ratchet", "6 in extension", "torque wrench"]);
+  expect(read.consumables.map(({ name }) => name)).toEqual(["brake cleaner", "rags"]);
+  expect(read.parts.map(({ name }) => name)).toEqual(["cover gasket", "spark plugs"]);
+  expect(read.cautions.map(({ name }) => name)).toEqual(["Never open it hot"]);
+  expect(read.steps.map(({ own }) => own)).toContain("Undo the cover");
 });
 
 test("every span lies in the text, and any text at all is read without a fault", () => {
@@ -171,11 +154,12 @@ test("every span lies in the text, and any text at all is read without a fault",
     .map((words) => words.join(" "));
   fc.assert(
     fc.property(fc.oneof(voices, fc.string()), (text) => {
-      const read = readNotes(text);
-      for (const list of [read.sizes, read.figures, read.fasteners, read.drives, read.extensions, read.tools, read.consumables, read.parts, read.cautions, read.steps]) {
-        for (const { span } of list) expect(span.start >= 0 && span.end <= text.length && span.start < span.end).toBe(true);
-      }
-      for (const { fastener } of read.figures) if (fastener !== undefined) expect(read.fasteners[fastener]).toBeDefined();
+      const read = readStory(text);
+      const spans = [read.sizes, read.figures, read.struck, read.tools, read.consumables, read.parts, read.cautions, read.steps, read.waits, read.measures, read.followUps].flatMap(
+        (list) => list.map(({ span }) => span),
+      );
+      for (const span of [...spans, ...read.fasteners.flatMap((one) => one.spans)]) expect(span.start >= 0 && span.end <= text.length && span.start < span.end).toBe(true);
+      for (const { fastener } of [...read.figures, ...read.steps]) if (fastener !== undefined) expect(read.fasteners[fastener]).toBeDefined();
     }),
     { numRuns: 600 },
   );
@@ -188,6 +172,6 @@ test.each<[string, string, boolean]>([
   ["Bracket bolts 50 Nm / 37 lb ft.", "50 N·m", false],
   ["Drain plug 30 Nm (42 lb ft), new washer.", "30 N·m", true],
 ])("written with marks, “%s” is read as in a field: %s, in doubt %p", (text, figure, doubtful) => {
-  const { figures } = readNotes(text);
+  const { figures } = readStory(text);
   expect(figures.map((one) => [formatFigure(one.figure), one.doubtful])).toEqual([[figure, doubtful]]);
 });

@@ -1,65 +1,98 @@
-import { routeSchema } from "../model/job";
+import { type Route, routeSchema } from "../model/job";
 import { formatFigure } from "../quantity/torque-words";
 import { PASSAGES } from "./__fixtures__/passages";
-import { applyProposals, checkProposal, notesText, proposalsFrom } from "./proposals";
-import { readNotes } from "./read-notes";
+import { type Edits, editedRows, readEdits } from "./edited";
+import { applyProposals, sentenceAt } from "./apply-proposals";
+import { type FastenerProposal, type Proposal, checkProposal, proposalsFrom } from "./proposals";
+import { readStory } from "./story";
 
-const empty = { id: "r", name: "By the book", steps: [], fasteners: [], parts: [] };
+const empty: Route = { id: "r", name: "By the book", steps: [], fasteners: [], parts: [] };
 const ids = () => {
   let made = 0;
   return () => `id-${++made}`;
 };
+const TEXT =
+  "You need a slide hammer, brake cleaner and rags. Chock the wheels. Undo the four subframe bolts, 21 mm. Never open it hot. Lower the subframe. New subframe gasket. Refit the subframe. Start the subframe bolts by hand, then 120 Nm, new ones every time. Somewhere it says 85 Nm, that's for the older one. The cover nuts are 13 and I think 12 Nm.";
+const isFastener = (one: Proposal): one is FastenerProposal => one.kind === "fastener";
 
-test("notes become proposals that the plan takes, in order, with their doubts", () => {
-  const notes =
-    "Four subframe bolts, 21 mm, I think 120 Nm. Somewhere it says 85 Nm. New cover gasket. Undo the cover. Check the face. Refit the cover. Torque wrench and rags. Never open it hot.";
-  const proposals = proposalsFrom(readNotes(notes));
-  expect(proposals.map(({ kind, doubtful }) => [kind, doubtful])).toEqual([
-    ["fastener", true],
-    ["fastener", true],
-    ["part", false],
-    ["step", false],
-    ["step", false],
-    ["step", false],
-    ["note", false],
-    ["note", false],
-  ]);
-  const loose = proposals[1];
-  expect(loose && checkProposal(loose)).toEqual({ name: "Say which fastener this belongs to." });
-  const taken = proposals.filter((one) => one !== loose);
-  const route = applyProposals(empty, taken, ids());
-  expect(routeSchema.parse(route)).toEqual(route);
-  expect(route.fasteners).toMatchObject([{ name: "Subframe bolts", count: 4, doubtful: true, sizeToUndo: { size: 21 } }]);
-  expect(route.fasteners[0]?.figure && formatFigure(route.fasteners[0].figure)).toBe("120 N·m");
-  expect(route.steps.map(({ title, phase }) => [title, phase])).toEqual([
-    ["Undo the cover", "take apart"],
-    ["Check the face", "look closely"],
-    ["Refit the cover", "put back"],
-  ]);
-  expect(route.parts.map(({ name }) => name)).toEqual(["Cover gasket"]);
-  expect(notesText(taken)).toBe("To have: torque wrench, rags.\nMind: Never open it hot.");
+test("a narration becomes lines that the plan takes: steps with their fasteners, cautions and sentence, what to have, the words kept", () => {
+  const { rows, leftOut } = proposalsFrom(readStory(TEXT));
+  const route = applyProposals(empty, rows, { newId: ids(), text: TEXT });
+  expect(routeSchema.safeParse(route).success).toBe(true);
+  const [bolts] = route.fasteners;
+  expect(bolts).toMatchObject({ name: "Subframe bolts", count: 4, singleUse: true, sizeToUndo: { size: 21 } });
+  expect(bolts?.figure && formatFigure(bolts.figure)).toBe("120 N·m");
+  expect(bolts?.note).toContain("120 Nm");
+  expect(route.fasteners.find(({ name }) => name === "Cover nuts")).toMatchObject({ doubtful: true });
+  expect(leftOut.map(({ what }) => what)).toEqual(["85 N·m"]);
+  expect(route.steps.map(({ title, kind, fastenerId, detail }) => [title, kind, fastenerId === bolts?.id, detail])).toEqual(
+    expect.arrayContaining([
+      ["Undo the four subframe bolts", "undo", true, "“Undo the four subframe bolts, 21 mm.”"],
+      ["Lower the subframe", "do", false, "“Lower the subframe.”"],
+    ]),
+  );
+  expect(route.steps.flatMap(({ cautions }) => cautions)).toContain("Never open it hot");
+  expect(route.parts.map(({ name }) => name)).toContain("Subframe gasket");
+  expect(route.specialTools?.map(({ name }) => name)).toEqual(["Slide hammer"]);
+  expect(route.supplies?.map(({ name }) => name)).toEqual(["Brake cleaner", "Rags"]);
 });
 
-test("a size that no fastener took is kept as one to have", () => {
-  const proposals = proposalsFrom(readNotes("you'll need a 5 mm hex key and a 9/16 spanner. Sump plug 14 mm."));
-  expect(notesText(proposals)).toBe("Sizes spoken of: 5 mm key, 9/16 in.");
+test("what only a person can tell is asked: a doubt, a unit that cannot be meant, a figure of nothing", () => {
+  const { questions } = proposalsFrom(readStory("The cam cover bolts are 10 mm. Tighten the cam cover bolts to 106 ft lb. The guard bolts are 13, I think 20 Nm."));
+  expect(questions.map(({ asks }) => asks)).toEqual([
+    expect.stringMatching(/^Cam cover bolts: said was 106 lb·ft. As 106 lb·in it would fit this head/),
+    expect.stringContaining("Guard bolts: 20 N·m on 13 mm was said with doubt"),
+  ]);
+  expect(questions[0]?.answers.map(({ change }) => change.torque)).toEqual(["106 lb·ft", "106 lb·in"]);
 });
 
-test("a proposal that was spoilt says so at its field", () => {
-  const [one] = proposalsFrom(readNotes("mount bolts 15 mm 50 Nm"));
-  if (one?.kind !== "fastener") throw new Error("no fastener");
-  expect(checkProposal({ ...one, count: "0", size: "big", torque: "50" })).toEqual({
+test("a line that cannot be read says what is wrong, in its own field", () => {
+  const row = proposalsFrom(readStory("Four subframe bolts, 21 mm, 120 Nm.")).rows.find(isFastener);
+  if (!row) throw new Error("No fastener was read.");
+  expect(checkProposal(row)).toEqual({});
+  expect(checkProposal({ ...row, name: " ", count: "four and a half", size: "13 mn", torque: "12 Mn" })).toMatchObject({
+    name: "Say what it is.",
     count: expect.any(String),
     size: expect.any(String),
-    torque: expect.stringContaining("no unit"),
+    torque: expect.any(String),
   });
-  expect(checkProposal(one)).toEqual({});
+  expect(checkProposal({ id: "s", kind: "step", spans: [], doubtful: false, title: "", phase: "put back", fastener: undefined, cautions: [] })).toEqual({
+    title: "Say what is done.",
+  });
 });
 
-test("whatever the corpus proposes can be taken as it is, once the loose figures have a name", () => {
+test("corrections stay with their words when the text is read again; two are merged, one is split, and a step follows its fastener", () => {
+  const text = "Undo the long bolt, 13 mm. Undo the mount nut, 17. Tighten the long bolt to 40 Nm.";
+  const { rows } = proposalsFrom(readStory(text));
+  const plain = editedRows(text, rows, {});
+  const [long, nut] = plain.filter(({ proposal }) => proposal.kind === "fastener");
+  if (!long || !nut) throw new Error("Two fasteners were told.");
+  const edits: Edits = { [long.key]: { change: { torque: "45 N·m" } }, [nut.key]: { into: long.key } };
+  const merged = editedRows(text, rows, edits);
+  expect(merged.filter(({ proposal }) => proposal.kind === "fastener").map(({ proposal }) => isFastener(proposal) && [proposal.name, proposal.torque])).toEqual([
+    ["Long bolt", "45 N·m"],
+  ]);
+  const step = merged.find(({ proposal }) => proposal.kind === "step" && /nut/.test(proposal.title));
+  expect(step?.proposal).toMatchObject({ fastener: long.proposal.id });
+  const later = `${text} And mind the cat.`;
+  expect(editedRows(later, proposalsFrom(readStory(later)).rows, edits).find(({ key }) => key === long.key)?.proposal).toMatchObject({ torque: "45 N·m" });
+  expect(editedRows(text, rows, { [long.key]: { split: true } }).filter(({ proposal }) => proposal.kind === "fastener")).toHaveLength(3);
+  expect([readEdits(""), readEdits("{"), readEdits("[1]"), readEdits('{"a":{"dropped":true}}')]).toEqual([{}, {}, {}, { a: { dropped: true } }]);
+});
+
+test("whatever is read, all of it goes into a plan that holds", () => {
   for (const { text } of PASSAGES) {
-    const proposals = proposalsFrom(readNotes(text)).map((one) => (one.kind === "fastener" && one.name === "" ? { ...one, name: "Somewhere" } : one));
-    for (const one of proposals) expect([text, checkProposal(one)]).toEqual([text, {}]);
-    expect(routeSchema.safeParse(applyProposals(empty, proposals, ids())).error).toBeUndefined();
+    const { rows } = proposalsFrom(readStory(text));
+    const sound = rows.filter((one) => Object.keys(checkProposal(one)).length === 0);
+    expect(routeSchema.safeParse(applyProposals(empty, sound, { newId: ids(), text })).success).toBe(true);
   }
+});
+
+test("the sentence of some words: to its marks, or a piece of it where it is long", () => {
+  const text = "Off it comes. Then 40 Nm on the bolts! Good.";
+  expect(sentenceAt(text, { start: text.indexOf("40"), end: text.indexOf("40") + 5 })).toBe("Then 40 Nm on the bolts!");
+  const long = `${"and then ".repeat(60)}40 Nm ${"and then ".repeat(60)}`;
+  const piece = sentenceAt(long, { start: long.indexOf("40"), end: long.indexOf("40") + 5 });
+  expect(piece).toContain("40 Nm");
+  expect(piece.length).toBeLessThanOrEqual(190);
 });

@@ -1,181 +1,234 @@
-import { InputError } from "../input-error";
-import type { HeadSize } from "../model/head-size";
-import type { Fastener, Part, Phase, Route, Step } from "../model/job";
-import { formatHeadSize, readHeadSize, sameHead } from "../quantity/read-head-size";
+import { InputError, orSentence } from "../input-error";
+import type { Phase } from "../model/job";
+import { formatHeadSize, readHeadSize } from "../quantity/read-head-size";
 import { readNumber } from "../quantity/read-number";
 import { readTorqueFigure } from "../quantity/read-torque-figure";
+import { formatTorque } from "../quantity/torque-quantity";
 import { formatFigure } from "../quantity/torque-words";
-import { readThread } from "../thread/thread";
-import type { NotesRead, Span } from "./notes-read";
+import type { Span } from "./heard";
+import type { Story } from "./story";
 
-/** Something that the notes would put in the plan, as it can be corrected before it goes in. */
-export type Proposal = {
+interface Row {
   id: string;
   /** The words it came from. */
   spans: readonly Span[];
   doubtful: boolean;
-} & (
-  | { kind: "fastener"; name: string; count: string; size: string; torque: string; traits: Partial<Fastener>; said: readonly string[] }
-  | { kind: "part"; name: string }
-  | { kind: "step"; title: string; phase: Phase }
-  | { kind: "note"; text: string }
-);
+}
 
-const PHASE_WORDS: readonly [words: RegExp, phase: Phase][] = [
-  [/\b(?:check|inspect|measure|look)\b/i, "look closely"],
-  [/\b(?:jack|raise|lift|support|chock|battery|let it (?:cool|go cold))\b/i, "make safe"],
-  [/\b(?:fit|refit|replace|install|torque|tighten|nip|reconnect|plug it back|refill|top up|bleed|lower|start (?:them|it|each)|back (?:in|on))\b/i, "put back"],
-  [/\b(?:pump|test|drive|road)\b/i, "prove it"],
-];
+export type FastenerProposal = Row & {
+  kind: "fastener";
+  name: string;
+  count: string;
+  size: string;
+  /** Empty where it is the size it was undone with. */
+  sizeToDoUp: string;
+  hold: string;
+  torque: string;
+  traits: readonly string[];
+};
+export type StepProposal = Row & {
+  kind: "step";
+  title: string;
+  phase: Phase;
+  /** The proposal of the fastener that it works on. */ fastener: string | undefined;
+  cautions: readonly string[];
+};
 
-/** What notes propose, in the order they came: fasteners with what was said of them, loose figures for a person to place, parts, steps, and what to have and mind. */
-export function proposalsFrom(read: NotesRead): Proposal[] {
-  const fasteners = read.fasteners.map((one, i): Proposal => {
-    const figures = read.figures.filter(({ fastener, struck }) => fastener === i && !struck);
-    const figure = figures[figures.length - 1];
+/** One line of what a narration would put into the plan, as it can be corrected before it goes in. */
+export type Proposal = FastenerProposal | StepProposal | (Row & { kind: "part" | "tool" | "supply"; name: string });
+
+/** Something only the reader's person can tell, with answers that are one press each. */
+export interface Question {
+  id: string;
+  asks: string;
+  spans: readonly Span[];
+  answers: { says: string; proposal: string; change: Partial<FastenerProposal> }[];
+}
+
+/** Said, and left out: with the words that say why. */
+export interface LeftOut {
+  what: string;
+  why: string;
+  span: Span;
+}
+
+export interface Proposed {
+  rows: Proposal[];
+  questions: Question[];
+  leftOut: LeftOut[];
+}
+
+/** Tools that the fasteners ask for by themselves. */
+const OF_FASTENERS = /\b(?:sockets?|spanners?|wrench(?:es)?|ratchets?|extensions?|bits?|keys?|torque wrench)$|^[TE]\d+$/i;
+
+/** What a story proposes: steps in order, each fastener, parts, what to have; first what has to be asked. */
+export function proposalsFrom(story: Story): Proposed {
+  const fasteners = story.fasteners.map((one, i): FastenerProposal => {
+    const figures = story.figures.filter(({ fastener, notUsed }) => fastener === i && notUsed === undefined);
     return {
       id: `fastener ${i}`,
       kind: "fastener",
-      spans: [one.span, ...figures.map(({ span }) => span)],
-      doubtful: figures.some(({ doubtful }) => doubtful),
+      spans: [...one.spans, ...figures.map(({ span }) => span)],
+      doubtful: one.doubtful,
       name: capital(one.name),
       count: String(one.count ?? 1),
-      size: one.head ? formatHeadSize(one.head) : "",
-      torque: figure ? formatFigure(figure.figure) : "",
-      traits: {
-        ...(one.singleUse ? { singleUse: true } : {}),
-        ...(one.cross ? { pattern: { layout: "circle" as const } } : {}),
-        ...(one.onTheGround ? { tightened: "on the ground" as const } : {}),
-        ...(one.counterHold ? { counterHold: one.counterHold } : {}),
-        ...(one.locking ? { locking: one.locking } : {}),
-        ...(one.threadIs ? { threadIs: one.threadIs } : {}),
-        ...threadOf(one.thread),
-      },
-      said: [
-        one.singleUse ? "single-use" : "",
-        one.byHand ? "by hand first" : "",
-        one.cross ? "in a cross" : "",
-        one.onTheGround ? "on the ground" : "",
-        one.counterHold ? `hold with ${formatHeadSize(one.counterHold)}` : "",
-        one.locking ?? "",
-        one.threadIs ?? "",
-        one.thread ?? "",
-      ].filter((word) => word !== ""),
+      size: one.undo ? formatHeadSize(one.undo) : "",
+      sizeToDoUp: one.doUp && one.undo && formatHeadSize(one.doUp) !== formatHeadSize(one.undo) ? formatHeadSize(one.doUp) : "",
+      hold: one.hold ? formatHeadSize(one.hold) : "",
+      torque: one.figure ? formatFigure(one.figure) : "",
+      traits: one.traits,
     };
   });
-  const loose = read.figures.flatMap((figure, i): Proposal[] =>
-    figure.fastener === undefined && !figure.struck
-      ? [{ id: `loose ${i}`, kind: "fastener", spans: [figure.span], doubtful: true, name: "", count: "1", size: "", torque: formatFigure(figure.figure), traits: {}, said: [] }]
-      : [],
-  );
-  const parts = read.parts.map(({ name, span }, i): Proposal => ({ id: `part ${i}`, kind: "part", spans: [span], doubtful: false, name }));
-  const steps = read.steps.map(({ says, span }, i): Proposal => ({
+  const steps = story.steps.map((one, i): StepProposal => ({
     id: `step ${i}`,
+    kind: "step",
+    spans: [one.span],
+    doubtful: false,
+    title: capital(one.own ?? `${one.says} ${one.what}`).slice(0, 200),
+    phase: one.phase,
+    fastener: one.fastener === undefined ? undefined : `fastener ${one.fastener}`,
+    cautions: [],
+  }));
+  const mind = [...story.cautions, ...story.measures.map(({ name, span }) => ({ name: `Measure: ${name}`, span }))];
+  const minded = steps.length === 0 ? [] : mind.map(({ name, span }) => ({ name: capital(name).slice(0, 200), at: nearest(steps, span) }));
+  const later = story.followUps.map(({ name, span }, i): StepProposal => ({
+    id: `later ${i}`,
     kind: "step",
     spans: [span],
     doubtful: false,
-    title: capital(says).slice(0, 200),
-    phase: PHASE_WORDS.find(([words]) => words.test(says))?.[1] ?? "take apart",
+    title: `Later: ${name}`.slice(0, 200),
+    phase: "prove it",
+    fastener: undefined,
+    cautions: [],
   }));
-  const have = [...read.tools, ...read.consumables];
-  const drives = [...read.drives.map(({ drive }) => `${drive} in drive`), ...read.extensions.map(({ mm }) => `extension of ${Math.round(mm)} mm`)];
-  // Sizes that no fastener took are tools to have all the same.
-  const spare = read.sizes.filter(({ head, fastener, struck }) => !struck && !isHeadOf(read, fastener, head));
-  const sizes = [...new Set(spare.map(({ head }) => formatHeadSize(head)))];
-  const notes: Proposal[] = [
-    ...(sizes.length > 0 ? [{ id: "sizes", kind: "note" as const, spans: spare.map(({ span }) => span), doubtful: false, text: `Sizes spoken of: ${sizes.join(", ")}.` }] : []),
-    ...(have.length + drives.length > 0
-      ? [
-          {
-            id: "have",
-            kind: "note" as const,
-            spans: [...have, ...read.drives, ...read.extensions].map(({ span }) => span),
-            doubtful: false,
-            text: `To have: ${[...have.map(({ name }) => name.toLowerCase()), ...new Set(drives)].join(", ")}.`,
-          },
-        ]
-      : []),
-    ...read.cautions.map(({ says, span }, i): Proposal => ({ id: `caution ${i}`, kind: "note", spans: [span], doubtful: false, text: `Mind: ${says}.` })),
+  const rows: Proposal[] = [
+    ...steps.map((step, i) => ({
+      ...step,
+      cautions: minded
+        .filter(({ at }) => at === i)
+        .map(({ name }) => name)
+        .slice(0, 10),
+    })),
+    ...later,
+    ...fasteners,
+    ...story.parts.map(({ name, span }, i) => ({ id: `part ${i}`, kind: "part" as const, spans: [span], doubtful: false, name: capital(name) })),
+    ...story.tools
+      .filter(({ name }) => !OF_FASTENERS.test(name))
+      .map(({ name, span }, i) => ({ id: `tool ${i}`, kind: "tool" as const, spans: [span], doubtful: false, name: capital(name) })),
+    ...story.consumables.map(({ name, span }, i) => ({ id: `supply ${i}`, kind: "supply" as const, spans: [span], doubtful: false, name: capital(name) })),
   ];
-  return [...fasteners, ...loose, ...parts, ...steps, ...notes];
+  const leftOut = story.figures.flatMap(({ figure, notUsed, fastener, span }): LeftOut[] => {
+    const why = notUsed ?? (fastener === undefined && bareOf(fasteners).length === 0 ? "nothing was named that it belongs to" : undefined);
+    return why === undefined ? [] : [{ what: formatFigure(figure), why, span }];
+  });
+  return { rows, questions: questionsOf(story, fasteners), leftOut };
 }
 
-function isHeadOf(read: NotesRead, fastener: number | undefined, head: HeadSize): boolean {
-  const one = read.fasteners[fastener ?? -1];
-  return one !== undefined && [one.head, one.counterHold].some((held) => held && sameHead(held, head));
+/** Those of which no figure was said. */
+const bareOf = (fasteners: readonly FastenerProposal[]) => fasteners.filter(({ torque }) => torque === "");
+
+function questionsOf(story: Story, fasteners: readonly FastenerProposal[]): Question[] {
+  const slips = story.slips.flatMap(({ fastener, said, meant }): Question[] => {
+    const one = fasteners[fastener];
+    if (!one) return [];
+    return [
+      {
+        id: `slip ${fastener}`,
+        asks: `${one.name}: said was ${formatTorque(said)}. As ${formatTorque(meant)} it would fit this head. Which is it?`,
+        spans: one.spans,
+        answers: [said, meant].map((torque) => ({ says: formatTorque(torque), proposal: one.id, change: { torque: formatTorque(torque), doubtful: torque === said } })),
+      },
+    ];
+  });
+  const both = fasteners.flatMap((one, i): Question[] => {
+    const said = [...new Set(story.figures.filter(({ fastener, notUsed }) => fastener === i && notUsed === undefined).map(({ figure }) => formatFigure(figure)))];
+    if (said.length < 2) return [];
+    return [
+      {
+        id: `both ${i}`,
+        asks: `${one.name}: ${said.join(" and ")} were both said. Which is it?`,
+        spans: one.spans,
+        answers: said.map((torque) => ({ says: torque, proposal: one.id, change: { torque, doubtful: false } })),
+      },
+    ];
+  });
+  const asked = new Set([...slips, ...both].map(({ answers }) => answers[0]?.proposal));
+  const doubts = fasteners.flatMap((one): Question[] =>
+    one.doubtful && one.torque !== "" && !asked.has(one.id)
+      ? [
+          {
+            id: `doubt ${one.id}`,
+            asks: `${one.name}: ${one.torque}${one.size ? ` on ${one.size}` : ""} was said with doubt. Do you know it?`,
+            spans: one.spans,
+            answers: [
+              { says: `It is ${one.torque}`, proposal: one.id, change: { doubtful: false } },
+              { says: "Leave the figure out", proposal: one.id, change: { torque: "", doubtful: false } },
+            ],
+          },
+        ]
+      : [],
+  );
+  const bare = bareOf(fasteners);
+  const loose = story.figures.flatMap(({ figure, fastener, notUsed, span }, i): Question[] =>
+    fastener === undefined && notUsed === undefined
+      ? [
+          {
+            id: `loose ${i}`,
+            asks: `What gets ${formatFigure(figure)}?`,
+            spans: [span],
+            answers: bare.slice(0, 4).map((one) => ({ says: one.name, proposal: one.id, change: { torque: formatFigure(figure), spans: [...one.spans, span] } })),
+          },
+        ]
+      : [],
+  );
+  return [...slips, ...both, ...doubts, ...loose];
+}
+
+/** The step whose words lie nearest before a span. */
+function nearest(steps: readonly StepProposal[], { start }: Span): number {
+  const before = steps.map((step, i) => ({ i, at: step.spans[0]?.start ?? 0 })).filter(({ at }) => at <= start);
+  return before.sort((a, b) => b.at - a.at)[0]?.i ?? 0;
 }
 
 /** What is wrong with a proposal as it stands, by field; empty when it can go into the plan. */
-export function checkProposal(proposal: Proposal): Partial<Record<"name" | "count" | "size" | "torque", string>> {
+export function checkProposal(proposal: Proposal): Partial<Record<"name" | "title" | "count" | "size" | "sizeToDoUp" | "hold" | "torque", string>> {
   const errors: ReturnType<typeof checkProposal> = {};
   const read = (field: keyof typeof errors, how: () => void) => {
-    try {
-      how();
-    } catch (error) {
-      if (!(error instanceof InputError)) throw error;
-      errors[field] = error.message;
-    }
+    const says = orSentence(
+      () => {
+        how();
+        return undefined;
+      },
+      (sentence) => sentence,
+    );
+    if (says !== undefined) errors[field] = says;
   };
-  if (proposal.kind === "part" && proposal.name.trim() === "") errors.name = "Say which part.";
+  if (proposal.kind === "step") return proposal.title.trim() === "" ? { title: "Say what is done." } : {};
+  if (proposal.name.trim() === "") errors.name = "Say what it is.";
   if (proposal.kind !== "fastener") return errors;
-  if (proposal.name.trim() === "") errors.name = "Say which fastener this belongs to.";
   read("count", () => {
     const { value } = readNumber(proposal.count, "The count");
     if (!Number.isInteger(value) || value < 1 || value > 64) throw new InputError("A whole number from 1 to 64.");
   });
-  read("size", () => proposal.size.trim() !== "" && readHeadSize(proposal.size));
-  read("torque", () => proposal.torque.trim() !== "" && readTorqueFigure(proposal.torque));
+  for (const field of ["size", "sizeToDoUp", "hold"] as const) read(field, () => void (proposal[field].trim() !== "" && readHeadSize(proposal[field])));
+  read("torque", () => void (proposal.torque.trim() !== "" && readTorqueFigure(proposal.torque)));
   return errors;
 }
 
-/**
- * The route with the accepted proposals in it, each fastener with its doubt and no source. Notes are not part of a route: see notesText.
- * @throws InputError when one of them cannot be read (checkProposal says which).
- */
-export function applyProposals(route: Route, accepted: readonly Proposal[], newId: () => string): Route {
-  const fasteners = accepted.flatMap((one): Fastener[] => {
-    if (one.kind !== "fastener") return [];
-    const size = one.size.trim() === "" ? undefined : readHeadSize(one.size);
-    const figure = one.torque.trim() === "" ? undefined : readTorqueFigure(one.torque);
-    return [
-      {
-        id: newId(),
-        name: one.name.trim().slice(0, 200),
-        count: readNumber(one.count, "The count").value,
-        ...(size ? { sizeToUndo: size } : {}),
-        ...(figure ? { figure } : {}),
-        ...(one.doubtful && figure ? { doubtful: true } : {}),
-        ...one.traits,
-      },
-    ];
-  });
-  const place = route.parts[0]?.place ?? "underneath";
-  const parts = accepted.flatMap((one): Part[] => (one.kind === "part" ? [{ id: newId(), name: one.name.trim().slice(0, 200), place, count: 1 }] : []));
-  const steps = accepted.flatMap((one): Step[] =>
-    one.kind === "step" ? [{ id: newId(), title: one.title.trim().slice(0, 200), phase: one.phase, kind: "do", stance: "on the ground", cautions: [] }] : [],
-  );
-  const order: readonly Phase[] = ["make safe", "take apart", "look closely", "put back", "prove it"];
-  const all = [...route.steps, ...steps];
+/** Two groups that are one: what the first does not say is taken from the second. */
+export function mergedFastener(into: FastenerProposal, from: FastenerProposal): FastenerProposal {
+  const either = (field: "size" | "sizeToDoUp" | "hold" | "torque") => (into[field].trim() === "" ? from[field] : into[field]);
   return {
-    ...route,
-    fasteners: [...route.fasteners, ...fasteners],
-    parts: [...route.parts, ...parts],
-    steps: order.flatMap((phase) => all.filter((step) => step.phase === phase)),
+    ...into,
+    count: into.count === "1" ? from.count : into.count,
+    size: either("size"),
+    sizeToDoUp: either("sizeToDoUp"),
+    hold: either("hold"),
+    torque: either("torque"),
+    doubtful: into.doubtful || (into.torque.trim() === "" && from.doubtful),
+    traits: [...new Set([...into.traits, ...from.traits])],
+    spans: [...into.spans, ...from.spans],
   };
-}
-
-/** The accepted notes as text, to go under those that a job has. */
-export function notesText(accepted: readonly Proposal[]): string {
-  return accepted.flatMap((one) => (one.kind === "note" ? [one.text] : [])).join("\n");
-}
-
-function threadOf(text: string | undefined): Partial<Fastener> {
-  if (text === undefined) return {};
-  try {
-    return { thread: readThread(text) };
-  } catch {
-    return {};
-  }
 }
 
 function capital(words: string): string {

@@ -35,7 +35,12 @@ const HELD = new Set([
   "af",
 ]);
 const HEADED = new Set(["bolt", "bolts", "nut", "nuts", "screw", "screws"]);
-const KEYS = new Set(["key", "keys", "hexagon-key"]);
+const KEYS = new Set(["key", "keys", "hexagon-key", "allen", "allens", "hex-key"]);
+/** Widths across flats that sockets are sold in, ISO 272 and its forerunners, mm: a bare number is a size only if it is one of them. */
+const USUAL = new Set([6, 7, 8, 9, 10, 11, 12, 13, 14, 15, 16, 17, 18, 19, 21, 22, 24, 27, 30, 32, 34, 36]);
+/** May stand behind a bare size: nothing that could be counted. */
+const ENDS_SIZE =
+  /^(?:[.,;:!?\n()]|not|and|or|on|for|then|instead|sorry|no|i|with|to|fits|will|should|but|at|in|so|too|also|both|all|under|behind|up|down|again|uh|um|now|because|cause|holds?|holding|either|each|as|from|that|they|you|it|just|hang|wait|which|like|only|same|is|are|works?|end|side|plus|bolt|nut|screw|it's|that's|they're|there's|get|take|pull|undo|there|here|these|those|this|we|he|she|hold|comes?|goes|go|the|if|when|before|after|now|actually|after|again|ok|okay|right|tight|loose|snug|first|next|)$/;
 const DRIVEN = new Set(["drive", "ratchet", "breaker", "square", "bar", "adapter", "adaptor", "uj", "knuckle"]);
 const EXTENSIONS = new Set(["extension", "extensions", "ext"]);
 const DRIVE_OF: readonly [inches: number, drive: SquareDrive][] = [
@@ -53,11 +58,25 @@ const NOT_A_SIZE =
 export function sizeAt(words: readonly Word[], at: number): FoundSize | undefined {
   const word = words[at]?.text ?? "";
   const text = (n: number) => words[n]?.text ?? "";
+  // "T 30", "E-14": the letter apart from its number.
+  if (/^[te]$/.test(word) && /^\d{1,2}s?$/.test(text(at + 1) === "-" ? text(at + 2) : text(at + 1))) {
+    const gap = text(at + 1) === "-" ? 2 : 1;
+    return {
+      what: "head",
+      head: { profile: word === "t" ? "six-lobe" : "six-lobe external", size: Number.parseInt(text(at + gap), 10), unit: "number" },
+      from: at,
+      to: at + gap + 1,
+    };
+  }
+  if (/^torx$/.test(word) && /^\d{1,2}$/.test(text(at + 1)) && Number(text(at + 1)) >= 6)
+    return { what: "head", head: { profile: "six-lobe", size: Number(text(at + 1)), unit: "number" }, from: at, to: at + 2 };
   const bit = /^([te])(\d{1,3})$/.exec(word);
   if (bit) return { what: "head", head: { profile: bit[1] === "t" ? "six-lobe" : "six-lobe external", size: Number(bit[2]), unit: "number" }, from: at, to: at + 1 };
   if (/^m\d/.test(word)) {
     const spline = text(at + 1) === "spline" || (text(at + 1) === "multi" && /spline/.test(`${text(at + 2)}${text(at + 3)}`)) || text(at + 1) === "multispline";
     const size = Number(/\d+/.exec(word)?.[0]);
+    if (/^(?:square|spline|splines)$/.test(text(at - 1)) || (text(at + 1) === "triple" && text(at + 2) === "square") || text(at + 1) === "splines")
+      return { what: "head", head: { profile: "multi-spline", size, unit: "number" }, from: at, to: at + (text(at + 1) === "triple" ? 3 : text(at + 1) === "splines" ? 2 : 1) };
     if (spline) return { what: "head", head: { profile: "multi-spline", size, unit: "number" }, from: at, to: at + 2 };
     return { what: "thread", text: word.toUpperCase().replace(/X/g, "x"), from: at, to: at + 1 };
   }
@@ -137,10 +156,29 @@ function bareSize(words: readonly Word[], at: number, number: { value: number; n
   const digits = /^\d/.test(text(at));
   if (HELD.has(after)) return head(words, value, "mm", at, next);
   // "two 13s": the plural of a size in digits.
+  // "10 number", "14 size", "size 14".
+  if (/^(?:number|size|no|nos)$/.test(after) && USUAL.has(value)) return head(words, value, "mm", at, next + 1);
+  if (text(at - 1) === "size" && USUAL.has(value)) return head(words, value, "mm", at, next);
+  // "a 15 bolt", "the 13 nut".
+  if (/^(?:bolt|nut|screw)$/.test(after) && USUAL.has(value) && value > 6) return head(words, value, "mm", at, next);
   if (digits && after === "s" && words[next]?.start === words[next - 1]?.end) return head(words, value, "mm", at, next + 1);
   const before = text(at - 1);
   // "one 13 at the bottom": counted, and with no unit of anything else.
   if (digits && value >= 6 && value <= 36 && /^(?:one|two|three|four|five|six|eight)$/.test(before) && /^(?:at|on|for|and|in|under|behind|up|down|,|;|\.|)$/.test(after))
+    return head(words, value, "mm", at, next);
+  // "it's a 12", "they're 15", "all 10", "13 on the head", "(17)".
+  const saysSo = /^(?:it's|that's|they're|there's|a|an|is|are|those|also|all|both|again|the|take|takes|my|your|use|with|then|=|\(|,|uh|your|get)$/.test(before);
+  const usualThere = USUAL.has(value) && number.decimals === 0;
+  if (
+    usualThere &&
+    value >= 7 &&
+    saysSo &&
+    ENDS_SIZE.test(after) &&
+    !(before === "," && !/^(?:[.,;\n)]|)$/.test(after)) &&
+    !(/^(?:the|is|are|and|then|with|get|use)$/.test(before) && !/^(?:[.,;\n]|on|for|not|and|)$/.test(after))
+  )
+    return head(words, value, "mm", at, next);
+  if (usualThere && value >= 8 && after === "on" && /^(?:the|that|those|each|both|all|top|it)$/.test(text(next + 1)) && !/^(?:to|at|of|plus)$/.test(before))
     return head(words, value, "mm", at, next);
   // "that is a 17 not a 16": an article, and nothing counted behind it.
   if ((before === "a" || before === "an") && value >= 5.5 && (after === "" || /^(?:[.,;!?\n]|not|and|or|on|for|then|instead|sorry|no|i|with|to|fits|will|should|but)$/.test(after)))

@@ -1,0 +1,115 @@
+import { orSentence } from "../input-error";
+import { readSupply } from "../kit/read-supply";
+import { type Fastener, PHASES, type Part, type Route, type Step } from "../model/job";
+import type { SpecialTool, Supply } from "../model/supply";
+import { readHeadSize } from "../quantity/read-head-size";
+import { readNumber } from "../quantity/read-number";
+import { readTorqueFigure } from "../quantity/read-torque-figure";
+import type { Span } from "./heard";
+import type { FastenerProposal, Proposal, StepProposal } from "./proposals";
+
+/** The sentence that words lie in, to stand beside what was made of them: 190 letters at the most. */
+export function sentenceAt(text: string, { start, end }: Span): string {
+  const from = Math.max(
+    text.lastIndexOf("\n", start - 1) + 1,
+    ...[". ", "! ", "? "].map((mark) => text.lastIndexOf(mark, start - 1) + (text.lastIndexOf(mark, start - 1) < 0 ? 1 : mark.length)),
+    0,
+  );
+  const stops = ["\n", ". ", "! ", "? "].map((mark) => text.indexOf(mark, end)).filter((at) => at >= 0);
+  const to = Math.min(text.length, ...stops.map((at) => at + 1));
+  const [least, most] = to - from <= 190 ? [from, to] : [Math.max(from, start - 60), Math.min(to, Math.max(end, start) + 100)];
+  return text
+    .slice(least, Math.min(most, least + 190))
+    .replace(/\s+/g, " ")
+    .trim();
+}
+
+export interface Taken {
+  newId: () => string;
+  /** The narration, for the sentence that each came from. */
+  text: string;
+}
+
+/**
+ * The route with the accepted proposals in it: each fastener with its doubt, each step with its fastener, its cautions and the sentence it came from.
+ * @throws InputError when one of them cannot be read (checkProposal says which).
+ */
+export function applyProposals(route: Route, accepted: readonly Proposal[], { newId, text }: Taken): Route {
+  const ids = new Map(accepted.map(({ id }) => [id, newId()]));
+  const said = ({ spans: [span] }: Pick<Proposal, "spans">) => (span ? `“${sentenceAt(text, span)}”` : undefined);
+  const fasteners = accepted.flatMap((one) => (one.kind === "fastener" ? [fastenerOf(one, ids.get(one.id) ?? newId(), said({ ...one, spans: one.spans.slice(-1) }))] : []));
+  const place = route.parts[0]?.place ?? "underneath";
+  const parts = accepted.flatMap((one): Part[] => (one.kind === "part" ? [{ id: ids.get(one.id) ?? newId(), name: one.name.trim().slice(0, 200), place, count: 1 }] : []));
+  const known = new Set(fasteners.map(({ id }) => id));
+  const steps = accepted.flatMap((one): Step[] => {
+    if (one.kind !== "step") return [];
+    const fastenerId = one.fastener === undefined ? undefined : ids.get(one.fastener);
+    const sentence = said(one);
+    return [
+      {
+        id: ids.get(one.id) ?? newId(),
+        title: one.title.trim().slice(0, 200),
+        phase: one.phase,
+        kind: fastenerId && known.has(fastenerId) ? kindOf(one) : "do",
+        stance: "on the ground",
+        cautions: [...one.cautions],
+        ...(fastenerId && known.has(fastenerId) ? { fastenerId } : {}),
+        ...(sentence ? { detail: sentence } : {}),
+      },
+    ];
+  });
+  const wanted = accepted.flatMap((one): (Supply | SpecialTool)[] => {
+    if (one.kind === "tool") return [{ id: ids.get(one.id) ?? newId(), name: one.name.trim().slice(0, 200), days: 1 }];
+    return one.kind === "supply" ? [supplyOf(one.name.trim().slice(0, 200), ids.get(one.id) ?? newId())] : [];
+  });
+  const supplies = wanted.filter((one): one is Supply => "amount" in one);
+  const tools = wanted.filter((one): one is SpecialTool => "days" in one);
+  const all = [...route.steps, ...steps];
+  return {
+    ...route,
+    fasteners: [...route.fasteners, ...fasteners],
+    parts: [...route.parts, ...parts],
+    steps: PHASES.flatMap((phase) => all.filter((step) => step.phase === phase)),
+    ...(supplies.length > 0 ? { supplies: [...(route.supplies ?? []), ...supplies].slice(0, 100) } : {}),
+    ...(tools.length > 0 ? { specialTools: [...(route.specialTools ?? []), ...tools].slice(0, 100) } : {}),
+  };
+}
+
+function kindOf({ title, phase }: StepProposal): Step["kind"] {
+  if (/\bby hand\b|finger/i.test(title)) return "hand-start";
+  if (/^(?:torque|tighten)/i.test(title)) return "torque";
+  if (/^(?:remove|undo|loosen|crack loose)/i.test(title) && phase !== "put back") return "undo";
+  return "do";
+}
+
+function supplyOf(name: string, id: string): Supply {
+  const read = orSentence(
+    () => readSupply(name, id),
+    () => undefined,
+  );
+  return read && "amount" in read ? read : { id, name, amount: { value: 1, unit: "pieces" } };
+}
+
+function fastenerOf(one: FastenerProposal, id: string, note: string | undefined): Fastener {
+  const head = (typed: string) => (typed.trim() === "" ? undefined : readHeadSize(typed));
+  const [undo, doUp, hold] = [head(one.size), head(one.sizeToDoUp), head(one.hold)];
+  const figure = one.torque.trim() === "" ? undefined : readTorqueFigure(one.torque);
+  const has = (trait: string) => one.traits.includes(trait);
+  const locker = one.traits.find((trait): trait is NonNullable<Fastener["locking"]> & `threadlocker${string}` => /^threadlocker, (?:low|medium|high) strength$/.test(trait));
+  return {
+    id,
+    name: one.name.trim().slice(0, 200),
+    count: readNumber(one.count, "The count").value,
+    ...(undo ? { sizeToUndo: undo } : {}),
+    ...(doUp ? { sizeToDoUp: doUp } : {}),
+    ...(hold ? { counterHold: hold } : {}),
+    ...(figure ? { figure } : {}),
+    ...(one.doubtful && figure ? { doubtful: true } : {}),
+    ...(has("single-use") ? { singleUse: true } : {}),
+    ...(has("cross") ? { pattern: { layout: "circle" as const } } : {}),
+    ...(has("on the ground") ? { tightened: "on the ground" as const } : has("at ride height") ? { tightened: "at ride height" as const } : {}),
+    ...(locker ? { locking: locker } : has("new pin") ? { locking: "split pin" as const } : {}),
+    ...(has("anti-seize") ? { threadIs: "anti-seize" as const } : {}),
+    ...(note ? { note: note.slice(0, 200) } : {}),
+  };
+}

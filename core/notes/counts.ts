@@ -1,0 +1,42 @@
+import { spokenNumber } from "./spoken-number";
+import type { Term } from "./terms";
+
+export const text = (terms: readonly Term[], at: number) => terms[at]?.text ?? "";
+
+export function isDefinite(terms: readonly Term[], at: number): boolean {
+  return /^(?:the|those|these|that|this|all|both|my|your)$/.test(text(terms, at)) || /^(?:the|those|these|all|both)$/.test(text(terms, at - 1));
+}
+
+/** "those are 10s", "they're 15s". */
+export const isPointing = (terms: readonly Term[], at: number) =>
+  /^(?:they're|those're|these're)$/.test(text(terms, at)) || (/^(?:are|were|is)$/.test(text(terms, at)) && /^(?:these|those|they|all|that|this)$/.test(text(terms, at - 1)));
+
+const PER_SIDE = /^(?:each|a|per|every|either) (?:side|wheel|end|corner|leg)\b/;
+
+export function isPerSide(terms: readonly Term[], at: number): boolean {
+  const next = [0, 1, 2, 3].map((i) => text(terms, at + i)).join(" ");
+  return PER_SIDE.test(next) || PER_SIDE.test(next.replace(/^(?:on|,|at|of|for) /, "")) || /^each\b(?! (?:one|bolt|nut|of))/.test(next);
+}
+
+/** "bolts … three of them": a count that follows. */
+export function ofThem(terms: readonly Term[], at: number): number | undefined {
+  const start = /^(?:,|there's|there|are|it's|-)$/.test(text(terms, at)) ? at + 1 : at;
+  const number = spokenNumber(terms, start);
+  return number && /^(?:of)$/.test(text(terms, number.next)) && /^(?:them|em|these|those)$/.test(text(terms, number.next + 1)) ? number.value : undefined;
+}
+
+/** The count before a word, past articles and adjectives, with where that begins. */
+export function countBefore(terms: readonly Term[], at: number, from: number): { count: number | undefined; start: number } {
+  let i = at - 1;
+  while (i >= from && at - i < 4 && /^(?:x|×|no|off|of|big|little|small|long|short|main|new|old|other|same|rusty|,|-|more|long)$/.test(text(terms, i))) i--;
+  const word = text(terms, i);
+  const article = (n: number) => (n > from && /^(?:the|those|these|all|both|my|your|that|this)$/.test(text(terms, n - 1)) ? n - 1 : n);
+  if (i >= from && /^(?:pair|couple|both)$/.test(word)) return { count: 2, start: article(i) };
+  const number = i >= from ? spokenNumber(terms, i) : undefined;
+  const tens = i > from ? spokenNumber(terms, i - 1) : undefined;
+  const whole = tens && tens.next === i + 1 && /^(?:twenty|thirty)$/.test(text(terms, i - 1)) ? tens : number;
+  if (whole && whole.next === i + 1 && !whole.fraction && Number.isInteger(whole.value) && whole.value >= 1 && whole.value <= 32 && !/^(?:m|to|at|step)$/.test(text(terms, i - 1)))
+    return { count: whole.value, start: article(whole === tens ? i - 1 : i) };
+  if (i >= from && /^(?:a|an|one)$/.test(word)) return { count: 1, start: i };
+  return { count: undefined, start: i >= from && /^(?:the|those|these|that|this|my|your|all)$/.test(word) ? i : at };
+}

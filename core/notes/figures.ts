@@ -1,0 +1,108 @@
+import { holdingTorques } from "../torque/torques-of";
+import type { TorqueUnit } from "../quantity/torque-unit";
+import type { Clause, Told } from "./clauses";
+import type { Group, SaidFigure } from "./group";
+import { saidIn } from "./heard";
+import { type FoundTorque, torqueUnitAt } from "./scan-torque";
+import { spokenNumber } from "./spoken-number";
+import type { Term } from "./terms";
+
+/** Figures without a unit, "crossmember 50, nuts 33", in the unit that was said last. */
+export function bareFigure(terms: readonly Term[], { from, to }: Clause, taken: (at: number) => boolean, unit: TorqueUnit | undefined): FoundTorque | undefined {
+  if (unit === undefined) return undefined;
+  for (let at = from; at < to; at++) {
+    const number = spokenNumber(terms, at);
+    if (!number || (at > from && (spokenNumber(terms, at - 1)?.next ?? 0) > at)) continue;
+    const before = terms[at - 1]?.text ?? "";
+    const after = terms[number.next]?.text ?? "";
+    const ends = number.next >= to || /^(?:both|each|all|too|as|tops|max|and|on)$/.test(after);
+    const said = at > from && (/^(?:to|at|gets?|is|are|takes?|be|on|them|it|now|:|=|they're|it's)$/.test(before) || terms[at - 1]?.tag === "noun");
+    if (taken(at) || number.fraction || number.value < 3 || number.value > 400 || !ends || !said) continue;
+    const torque = { value: number.value, unit, decimals: number.decimals };
+    return { figure: /^(?:tops|max)$/.test(after) ? { form: "maximum", torque } : { form: "value", torque }, from: at, to: number.next };
+  }
+  return undefined;
+}
+
+/** A second torque in the same breath is a further pass where it is said to be one; otherwise the later figure stands. */
+export function put(group: Group, figure: SaidFigure, said: string, at: number): void {
+  const before = group.figures.at(-1);
+  const further = /\b(?:second (?:time|round|pass|stage)|then|final(?:ly)?|round again|next (?:round|time|pass)|and again)\b/i.test(said);
+  const torques = before?.figure.form === "value" ? [before.figure.torque] : before?.figure.form === "passes" ? before.figure.torques : undefined;
+  const last = torques?.at(-1);
+  if (
+    before &&
+    torques &&
+    last &&
+    further &&
+    figure.figure.form === "value" &&
+    figure.figure.torque.unit === last.unit &&
+    figure.figure.torque.value > last.value &&
+    at - group.figuredAt <= 5
+  )
+    group.figures[group.figures.length - 1] = {
+      ...before,
+      figure: { form: "passes", torques: [...torques, figure.figure.torque] },
+      span: { start: before.span.start, end: figure.span.end },
+    };
+  else if (
+    before &&
+    torques &&
+    last &&
+    figure.figure.form === "angle" &&
+    figure.figure.first.form === "value" &&
+    further &&
+    figure.figure.first.torque.value > last.value &&
+    at - group.figuredAt <= 5
+  )
+    group.figures[group.figures.length - 1] = { ...figure, figure: { ...figure.figure, first: { form: "passes", torques: [...torques, figure.figure.first.torque] } } };
+  else group.figures.push(figure);
+  group.figuredAt = at;
+}
+
+/** "and then it's another 90 degrees", "a quarter turn more": an angle that stands without its torque, in degrees. */
+export function angleAlone(terms: readonly Term[], { from, to }: Clause, taken: ReadonlySet<number>): number | undefined {
+  for (let at = from; at < to; at++) {
+    const number = taken.has(at) ? undefined : spokenNumber(terms, at);
+    if (!number) continue;
+    const unit = terms[number.next]?.text ?? "";
+    const before = terms
+      .slice(Math.max(from, at - 4), at)
+      .map((term) => term.text)
+      .join(" ");
+    if (/^(?:degrees?|deg|°|º)$/.test(unit) && number.value >= 15 && number.value <= 360 && /\b(?:another|plus|then|further|extra|turn|more|and|\+)\b|\+/.test(before))
+      return number.value;
+  }
+  return undefined;
+}
+
+/** "…, all newton metres": a unit said once for every figure of its sentence. */
+export function unitForAll(terms: readonly Term[], from: number): TorqueUnit | undefined {
+  for (let at = from; at < Math.min(terms.length, from + 40) && !/^[.;\n]$/.test(terms[at]?.text ?? ""); at++) {
+    if (/^(?:all|everything|figures|numbers)$/.test(terms[at]?.text ?? "")) {
+      const unit = torqueUnitAt(terms, terms[at + 1]?.text === "in" ? at + 2 : at + 1);
+      if (unit) return unit.unit;
+    }
+  }
+  return undefined;
+}
+
+/** The unit that a figure without one is in: that of the figure said last, or of the first there is. */
+export function nearestUnit(torques: readonly FoundTorque[], at: number): TorqueUnit | undefined {
+  const near = torques.filter(({ from }) => from < at).at(-1) ?? torques[0];
+  const torque = near && holdingTorques(near.figure)[0];
+  return torque?.unit;
+}
+
+/** What the next clause or two say of a figure just said: "that's for the later one". */
+export function notThisAfter(text: string, terms: readonly Term[], told: readonly Told[], i: number): string | undefined {
+  const said = saidAfter(text, terms, told, i);
+  return /^\W*(?:but |and |so )?(?:that(?:'s| is| was) (?:for|the (?:older|later|other|early|old|automatic|diesel))|that one's for|(?:but )?(?:that's|it's) (?:for )?(?:the )?(?:older|later|early|bigger|other|wrong)|don't (?:do|use) (?:that|it)|do not use|which is for|and that was right for)/i.exec(
+    said,
+  )?.[0];
+}
+
+export function saidAfter(text: string, terms: readonly Term[], told: readonly Told[], i: number): string {
+  const next = told[i + 1];
+  return next ? saidIn(text, terms, { from: next.from, to: told[i + 2] && told[i + 2]?.sentence === next.sentence ? (told[i + 2]?.to ?? next.to) : next.to }) : "";
+}

@@ -1,0 +1,54 @@
+import type { HeadSize } from "../model/head-size";
+import type { TorqueFigure } from "../model/torque-figure";
+import type { Heard, Span } from "./heard";
+import type { Family } from "./mentions";
+
+export interface SaidSize {
+  head: HeadSize;
+  span: Span;
+  doubtful: boolean;
+}
+
+export interface SaidFigure {
+  figure: TorqueFigure;
+  span: Span;
+  doubtful: boolean;
+  /** Why it is not to be used: the words that say so. */
+  notUsed?: string;
+}
+
+/** One true group of like fasteners, with everything said of it over the whole text. */
+export interface Group {
+  name: string;
+  /** Other names it is given. */
+  aliases: string[];
+  family: Family;
+  marks: Set<string>;
+  /** What was being worked on when it was first named. */
+  topic: string[];
+  count: number | undefined;
+  perSide: boolean;
+  undo: SaidSize | undefined;
+  doUp: SaidSize | undefined;
+  hold: SaidSize | undefined;
+  figures: SaidFigure[];
+  traits: Set<string>;
+  spans: Span[];
+  /** The clause in which it was spoken of first and last. */
+  first: number;
+  last: number;
+  /** The clause in which its last figure was said. */
+  figuredAt: number;
+  /** The clauses that speak of it. */
+  clauses: Set<number>;
+}
+
+export interface Grouped extends Heard {
+  /** The clause from which things go back. */
+  turn: number;
+  groups: Group[];
+  /** Figures that are said and belong to nothing, or are not to be used. */
+  loose: SaidFigure[];
+  /** Taken back, or denied. */
+  struck: { span: Span; what: string; of: "size" | "figure" }[];
+}

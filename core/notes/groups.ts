@@ -1,0 +1,296 @@
+import type { HeadSize } from "../model/head-size";
+import { formatHeadSize } from "../quantity/read-head-size";
+import { formatFigure } from "../quantity/torque-words";
+import { turnOf } from "./deeds";
+import { angleAlone, bareFigure, nearestUnit, notThisAfter, put, saidAfter, unitForAll } from "./figures";
+import type { Group, Grouped, SaidFigure, SaidSize } from "./group";
+import { type Heard, saidIn, spanOf, topicIn } from "./heard";
+import { type Mention, mentionsIn, singular } from "./mentions";
+import { begin, byWords, consolidated, isReal, isSame, mergeInto, resolve, touch } from "./resolve";
+import { spokenNumber } from "./spoken-number";
+import type { Term } from "./terms";
+import { traitsOf } from "./traits";
+import { DOUBTFUL, NOT_IN_NAME, NOT_THIS_ONE, OTHERS_SAY, TAKEN_BACK, TOOL_HEADS } from "./vocabulary";
+
+/** Gathers every mention of a fastener over the whole text into the true groups, with the sizes, figures and traits said of each. */
+export function groupsOf(heard: Heard): Grouped {
+  const { text, terms, told, sizes, torques, listing } = heard;
+  const groups: Group[] = [];
+  const loose: SaidFigure[] = [];
+  const struck: Grouped["struck"] = [];
+  const takenByTorque = new Set(torques.flatMap(({ from, to }) => Array.from({ length: to - from }, (_, i) => from + i)));
+  let last: Group | undefined;
+  /** Where a size that is taken back stood. */
+  let lastSize: { group: Group; which: "undo" | "doUp" | "hold"; from: number } | undefined;
+  let topic: string[] = [];
+  let topicSentence = -1;
+  let otherFrom = -2;
+  /** The bolt whose other end was spoken of last: the next size is its. */
+  let otherEnd: { group: Group; at: number } | undefined;
+  /** "the skinny one": nothing that was named, until its size is. */
+  let unknown: { mention: Mention; at: number } | undefined;
+  const turn = turnOf(heard);
+  const takenBack: SaidFigure[] = [];
+  let lastFigureAt = -Infinity;
+
+  for (const [i, clause] of told.entries()) {
+    const said = saidIn(text, terms, clause);
+    const goingBack = i >= turn;
+    const here = topicIn(terms, clause);
+    // "this little plastic thing …": the thing before it, told once more.
+    const againTold = /^\W*(?:this|that|the|these|those) (?:\w+ ){0,3}(?:thing|one|ones|guy|part|bit)\b/i.test(said);
+    if (here.length > 0 && !againTold) {
+      topic = here;
+      topicSentence = clause.sentence;
+    } else if (clause.sentence > topicSentence + 1) topic = [];
+    if (listing.has(i)) continue;
+    const before = told[i - 1];
+    const led = before && before.sentence === clause.sentence && before.to - before.from <= 4 ? saidIn(text, terms, before) : "";
+    const inDoubt = DOUBTFUL.test(said) || DOUBTFUL.test(led) || text[spanOf(terms, clause.from, clause.to).end] === "?";
+    const inClause = sizes.filter((size) => size.from >= clause.from && size.from < clause.to);
+    const mentions = mentionsIn(terms, clause, inClause, takenByTorque);
+    // What is said of another car goes for the rest of its sentence, where that has an end.
+    const inherited =
+      told[i - 1]?.sentence === clause.sentence &&
+      told[i - 1]?.paragraph === clause.paragraph &&
+      clause.to - (told[i - 1]?.from ?? 0) < 40 &&
+      otherFrom === i - 1 &&
+      /[.;!?]/.test(text);
+    const notThis = NOT_THIS_ONE.exec(said) ?? (inherited ? /^.*/.exec(said) : null);
+    if (notThis) otherFrom = i;
+    const places: (Group | undefined)[] = [];
+    /** From here on a size is that of what is held still. */
+    let heldFrom = Infinity;
+    for (const mention of mentions) {
+      const size = inClause.find((one) => one.what === "head" && one.from >= mention.from - 1 && one.to <= mention.to + 1);
+      // "there's a nut on the back": what a bolt goes into, held still and no group of its own.
+      const recentBolt =
+        last?.family === "bolt" &&
+        i - last.last <= 3 &&
+        mention.marks.length === 0 &&
+        (mention.count === 1 || !groups.some((group) => group.family === "nut" && i - group.last <= 6)) &&
+        !/s$/.test(mention.head) &&
+        !/\b(?:off|undo|snug|torque|tight)/.test(said);
+      const behindIt =
+        mention.family === "nut" &&
+        last?.family === "bolt" &&
+        (recentBolt || mention.marks.length > 0) &&
+        mention.marks.every((mark) => /^(?:back|behind|other|end|underneath|bottom|side|far|inside)$/.test(mark));
+      if (behindIt && last) {
+        last.hold ??= last.undo && /\b(?:also|same|too)\b/.test(said) ? last.undo : undefined;
+        last.traits.add("counter-hold");
+        touch(last, { ...mention, marks: [], name: "" }, terms, i);
+        places.push(last);
+        heldFrom = mention.from;
+        otherEnd = { group: last, at: i };
+        continue;
+      }
+      const held = HELD_STILL.test(saidIn(text, terms, { from: Math.max(clause.from, mention.from - 4), to: mention.from }));
+      const found: Group | undefined = resolve(groups, mention, size?.what === "head" ? size.head : undefined, here.length > 0 ? here : topic, last, i, goingBack);
+      if (found) {
+        touch(found, mention, terms, i);
+        const same = groups.find((group) => group !== found && isSame(group, found, mention));
+        if (same) {
+          mergeInto(found, same);
+          groups.splice(groups.indexOf(same), 1);
+          if (last === same) last = found;
+        }
+      } else if (!held && (mention.family !== "one" || (mention.sized && (mention.count ?? 0) > 1)) && !BOUGHT.test(said)) {
+        const group = begin(mention, here.length > 0 ? here : topic, terms, i);
+        groups.push(group);
+        places.push(group);
+        last = group;
+        continue;
+      }
+      places.push(found);
+      if (!found && mention.family === "one" && mention.marks.length > 0 && !mention.pointing) unknown = { mention, at: i };
+      if (found && !held && !/\b(?:snap|strip|break|crack|shear|round)(?:s|ped|ped|ed|ing)?\b/.test(said)) last = found;
+    }
+    // "Four on each wheel": how many of what was spoken of just now.
+    const counted =
+      /^\W*(?:and |that's |there's |there are )?(\w+)(?: of (?:them|these|those|em))? (?:on |a |per |at )?(?:each|every|a|per|either) (?:side|wheel|end|corner)\b/i.exec(said);
+    const spoken =
+      counted && mentions.length === 0
+        ? spokenNumber(
+            terms,
+            terms.findIndex((term, n) => n >= clause.from && term.text === counted[1]?.toLowerCase()),
+          )
+        : undefined;
+    if (spoken && last && last.count === undefined && Number.isInteger(spoken.value) && spoken.value <= 12) {
+      last.count = spoken.value;
+      last.perSide = true;
+    }
+    const indexed = mentions.map((mention, k) => ({ mention, group: places[k] })).filter((one): one is { mention: Mention; group: Group } => one.group !== undefined);
+    const named = (from: number, to: number): Group | undefined => {
+      const touching = indexed.find(({ mention }) => mention.from <= to + 3 && mention.to > to - 1 && mention.from >= from - 1);
+      return (indexed.filter(({ mention }) => mention.from <= from).at(-1) ?? touching ?? indexed[0])?.group;
+    };
+    const byTopic = indexed.length === 0 && here.length > 0 ? byWords(groups, here) : undefined;
+    const like = (head: HeadSize) => groups.filter((group) => [group.undo, group.doUp].some((one) => one && formatHeadSize(one.head) === formatHeadSize(head)));
+    /** Which group a size speaks of that stands in a clause without its name. */
+    const unnamed = (head: HeadSize): Group | undefined => {
+      if (byTopic && (!byTopic.undo || like(head).includes(byTopic))) return byTopic;
+      if (last && i - last.last <= 3 && (!last.undo || formatHeadSize(last.undo.head) === formatHeadSize(head))) return last;
+      const same = like(head);
+      return same.length === 1 ? same[0] : last && i - last.last <= 2 ? last : undefined;
+    };
+    const ofSizeHere = inClause.flatMap((size) => (size.what === "head" && like(size.head).length === 1 ? like(size.head) : []))[0];
+    /** Which group a figure speaks of. */
+    const figured = (from: number, to: number): Group | undefined => named(from, to) ?? ofSizeHere ?? byTopic ?? last;
+
+    for (const size of inClause) {
+      if (size.what !== "head") continue;
+      const doubtful = inDoubt;
+      const span = spanOf(terms, size.from, size.to);
+      const one: SaidSize = { head: size.head, span, doubtful };
+      const before = saidIn(text, terms, { from: clause.from, to: size.from });
+      const beforeNear = saidIn(text, terms, { from: Math.max(clause.from, size.from - 9), to: size.from });
+      const after = saidIn(text, terms, { from: size.to, to: Math.min(clause.to, size.to + 8) });
+      const holds = size.from > heldFrom || HOLD_BEFORE.test(beforeNear) || HOLD_AFTER.test(after);
+      const isTool = /^(?: ?-? ?(?:drill|drift|punch|bar|hole|hose|tube))\b/.test(after);
+      if (isTool || notThis || /\b(?:originally|thought (?:it|they|these|those)|grabbed|i went in with|tried)\b/i.test(said)) continue;
+      if (
+        size.head.profile === "hexagon" &&
+        !TOOL_HEADS.has(terms[size.to]?.text ?? "") &&
+        /\b(?:gap|play|limit|wear|thick(?:ness)?|travel|deep|measur\w+|clearance|past the|high|wide|long run|push|across|overlap|apart)\b/i.test(said)
+      )
+        continue;
+      const denied = /\b(?:not|isn't|ain't|aren't)(?: a| an| the)?$/i.test(before);
+      const back = TAKEN_BACK.test(before) || (lastSize && TAKEN_BACK.test(between(text, terms, lastSize.from, size.from)) && size.from - lastSize.from < 30);
+      let group =
+        back && lastSize && !mentions.some((mention, k) => places[k] && mention.to <= size.from && mention.from > (lastSize?.from ?? 0))
+          ? lastSize.group
+          : (named(size.from, size.to) ?? unnamed(size.head));
+      if (denied) {
+        struck.push({ span, what: formatHeadSize(size.head), of: "size" });
+        if (group?.undo && formatHeadSize(group.undo.head) === formatHeadSize(size.head)) group.undo = undefined;
+        continue;
+      }
+      if (unknown && i - unknown.at <= 2 && indexed.length === 0 && !back && !holds) {
+        group = begin({ ...unknown.mention, family: "bolt", name: `${unknown.mention.name} bolt`, count: unknown.mention.count ?? 1 }, topic, terms, unknown.at);
+        groups.push(group);
+        last = group;
+        unknown = undefined;
+      }
+      // "15 bolt, 15 on the nut": the nut of the bolt spoken of just before.
+      const onItsNut = holds && last?.family === "bolt" && last.undo !== undefined && i - last.last <= 1 && group?.family === "nut" && group !== last;
+      if (onItsNut) group = last;
+      if (otherEnd && i - otherEnd.at === 1 && mentions.length === 0 && !otherEnd.group.hold) {
+        otherEnd.group.hold = one;
+        otherEnd.group.traits.add("counter-hold");
+        otherEnd = undefined;
+        continue;
+      }
+      if (holds && !group && last && i - last.last <= 12) group = last;
+      if (!group) continue;
+      group.last = i;
+      if (holds) {
+        group.hold ??= one;
+        group.traits.add("counter-hold");
+        lastSize = { group, which: "hold", from: size.from };
+        continue;
+      }
+      const newOne = goingBack || /\bnew\b/.test(said);
+      const which = group.undo && newOne && formatHeadSize(group.undo.head) !== formatHeadSize(size.head) && !back ? "doUp" : "undo";
+      const there = group[which];
+      if (there && formatHeadSize(there.head) !== formatHeadSize(size.head)) {
+        if (back) {
+          struck.push({ span: there.span, what: formatHeadSize(there.head), of: "size" });
+          group[which] = one;
+        }
+      } else group[which] ??= one;
+      lastSize = { group, which, from: size.from };
+    }
+
+    const written = torques.filter(({ from }) => from >= clause.from && from < clause.to);
+    const aimedAt = indexed.at(-1)?.group ?? byTopic;
+    const forAll = written.length === 0 && indexed.length > 0 ? unitForAll(terms, clause.from) : undefined;
+    const unit = forAll ?? (written.length === 0 && goingBack && aimedAt && aimedAt.figures.length === 0 && aimedAt.undo ? nearestUnit(torques, clause.from) : undefined);
+    const bare = bareFigure(terms, clause, (at) => inClause.some(({ from, to }) => at >= from && at < to), unit);
+    for (const torque of bare ? [bare] : written) {
+      const figure: SaidFigure = {
+        figure: torque.figure,
+        span: spanOf(terms, torque.from, torque.to),
+        doubtful: torque.contradicts ?? (inDoubt || OTHERS_SAY.test(said) || DOUBTFUL.test(saidAfter(text, terms, told, i))),
+      };
+      const denied = /\b(?:not|never|don't|isn't)(?: a| an| the)?\s*$/i.test(saidIn(text, terms, { from: clause.from, to: torque.from }));
+      if (denied || (terms[torque.from - 1]?.text === "not" && torque.from > clause.from)) {
+        loose.push({ ...figure, notUsed: "it is said not to be" });
+        struck.push({ span: figure.span, what: formatFigure(figure.figure), of: "figure" });
+        continue;
+      }
+      const why = notThis?.[0] ?? notThisAfter(text, terms, told, i);
+      if (why) {
+        loose.push({ ...figure, notUsed: why });
+        continue;
+      }
+      const sharing =
+        /\b(?:on |for )?(?:all|both|every|each|everything|the lot)\b/i.test(said) && mentions.length === 0
+          ? groups.filter((group) => i - group.last <= 6 && group.figures.length === 0 && group.family === last?.family)
+          : [];
+      const aimed = mentions
+        .map((mention, k) => ({ mention, group: places[k] }))
+        .find(({ mention, group }) => group && mention.from >= torque.to && mention.from - torque.to <= 3 && /^(?:on|for)$/.test(terms[torque.to]?.text ?? ""));
+      const group = aimed?.group ?? figured(torque.from, torque.to);
+      // Heard somewhere, with nothing said of what: not put over a figure that is known.
+      const rumour = OTHERS_SAY.test(said) && indexed.length === 0 && (group?.figures.length ?? 0) > 0;
+      if (!group || rumour) {
+        loose.push(figure);
+        continue;
+      }
+      if (group.figures.length > 0 && TAKEN_BACK.test(between(text, terms, lastFigureAt, torque.from)) && torque.from - lastFigureAt < 14) {
+        const gone = group.figures.pop();
+        if (gone) takenBack.push({ ...gone, notUsed: "taken back" });
+        if (gone) struck.push({ span: gone.span, what: formatFigure(gone.figure), of: "figure" });
+      }
+      put(group, figure, said, i);
+      group.last = i;
+      lastFigureAt = torque.to;
+      for (const other of sharing) if (other !== group) other.figures.push(figure);
+    }
+    const angle = angleAlone(terms, clause, takenByTorque);
+    const turned = angle === undefined ? undefined : (indexed.at(-1)?.group ?? byTopic ?? last);
+    const atRest = turned?.figures.at(-1);
+    if (angle !== undefined && atRest && atRest.figure.form !== "angle" && (atRest.figure.form === "value" || atRest.figure.form === "passes") && !notThis)
+      atRest.figure = { form: "angle", first: atRest.figure, anglesDeg: [angle] };
+    else if (angle !== undefined && atRest?.figure.form === "angle" && atRest.figure.anglesDeg.length < 3 && !notThis && !/\b(?:that's|so|which is|i\.?e)\b/i.test(said))
+      atRest.figure = { ...atRest.figure, anglesDeg: [...atRest.figure.anglesDeg, angle] };
+    traitsOf(
+      said,
+      places.filter((group) => group !== undefined),
+      last,
+    );
+  }
+  sizesOfTools(heard, groups);
+  return { ...heard, turn, groups: consolidated(groups).filter(isReal), loose: [...loose, ...takenBack], struck };
+}
+
+/** "A 17 socket for the wheels": what a list of tools says of sizes. */
+function sizesOfTools({ text, terms, told, sizes, listing }: Heard, groups: readonly Group[]): void {
+  for (const i of listing) {
+    const clause = told[i];
+    if (!clause) continue;
+    for (const size of sizes) {
+      if (size.what !== "head" || size.from < clause.from || size.from >= clause.to) continue;
+      const after = terms.slice(size.to, Math.min(clause.to, size.to + 9));
+      const at = after.findIndex(({ text: word }) => word === "for");
+      if (at < 0 || at > 3) continue;
+      const words = after.slice(at + 1).map(({ text: word }) => singular(word));
+      const group = byWords(
+        groups.filter(({ undo }) => !undo),
+        words.filter((word) => !NOT_IN_NAME.has(word) && word.length > 2),
+      );
+      if (group) group.undo = { head: size.head, span: spanOf(terms, size.from, size.to), doubtful: DOUBTFUL.test(saidIn(text, terms, clause)) };
+    }
+  }
+}
+
+/** What was bought or comes along: no fastener of the job by that alone. */
+const BOUGHT = /\b(?:bought|dollars?|bucks|quid|pounds the lot|euros?|comes? with|came (?:with|to)|in the box|kit(?:'s)?|parts? (?:are|is|wise|list)|paid|cost|spare)\b|[$£€]/i;
+const HELD_STILL = /\b(?:hold|holding|counterhold)(?: the| that| it| on)?\s*$/i;
+const HOLD_BEFORE =
+  /\b(?:hold(?:s|ing)?|counter-?hold|stop (?:it|the \w+) (?:turning|spinning|going round)|nut (?:is|behind|on the (?:back|other side)|at the back)(?: is)?(?: also)?(?: a)?|on the nut|wrench on the bottom|the other (?:end|side)|up the end)\b[^.]{0,50}$/i;
+const HOLD_AFTER =
+  /^\W*(?:\w+ ){0,3}?(?:on the (?:nut|back|flats|other (?:end|side)|bolt head)|to (?:hold|stop it)|holding|up the (?:end|middle)|through the middle|to keep it from)\b/i;
+
+const between = (text: string, terms: readonly Term[], from: number, to: number) => (from < 0 ? "" : saidIn(text, terms, { from, to: Math.max(from + 1, to) }));

@@ -1,0 +1,130 @@
+import { type Clause, type Told, sentencesOf, toldIn } from "./clauses";
+import { singular } from "./mentions";
+import { type FoundSize, sizeAt } from "./scan-size";
+import { type FoundTorque, torqueAt, torqueUnitAt } from "./scan-torque";
+import { spokenNumber } from "./spoken-number";
+import type { Term } from "./terms";
+import { HEADS, NOT_IN_NAME, PART_HEADS, THINGS, TOOL_HEADS } from "./vocabulary";
+
+/** Where in the text something was read. */
+export interface Span {
+  start: number;
+  end: number;
+}
+
+/** The text as it was taken apart: what steps and lists are read from as well. */
+export interface Heard {
+  text: string;
+  terms: readonly Term[];
+  told: readonly Told[];
+  sizes: readonly FoundSize[];
+  torques: readonly FoundTorque[];
+  /** Clauses that list what is needed, where sizes are those of tools. */
+  listing: ReadonlySet<number>;
+}
+
+export function hear(text: string, terms: readonly Term[]): Heard {
+  const told = toldIn(terms);
+  const sizes: FoundSize[] = [];
+  const torques: FoundTorque[] = [];
+  for (const { from, to } of sentencesOf(terms)) {
+    const sentence = terms.slice(0, to);
+    for (let at = from; at < to;) {
+      const torque = torqueAt(sentence, at);
+      const size = torque ? undefined : sizeAt(sentence, at);
+      if (torque) torques.push(torque);
+      if (size) sizes.push(size);
+      at = Math.max(torque?.to ?? size?.to ?? at + 1, at + 1);
+    }
+  }
+  const all = [...torques, ...splitTorques(terms, torques), ...kilograms(text, terms, torques)].sort((a, b) => a.from - b.from);
+  const inTorque = new Set(all.flatMap(({ from, to }) => Array.from({ length: to - from }, (_, i) => from + i)));
+  return { text, terms, told, sizes: sizes.filter(({ from }) => !inTorque.has(from)), torques: all, listing: listingIn(text, terms, told) };
+}
+
+/** "I think it's 36. Foot pounds.": a figure whose unit comes after a full stop or a breath. */
+function splitTorques(terms: readonly Term[], known: readonly FoundTorque[]): FoundTorque[] {
+  return terms.flatMap((term, at): FoundTorque[] => {
+    if (!/^[.,]$/.test(term.text) || terms[at - 1]?.tag !== "number" || known.some(({ from, to }) => at - 1 >= from && at - 1 < to)) return [];
+    const unit = torqueUnitAt(terms, at + 1);
+    const start = [at - 2, at - 1].find((from) => spokenNumber(terms, from)?.next === at);
+    const number = start === undefined ? undefined : spokenNumber(terms, start);
+    if (!unit || !number || start === undefined || number.fraction || known.some(({ from, to }) => at + 1 >= from && at + 1 < to)) return [];
+    return [{ figure: { form: "value", torque: { value: number.value, unit: unit.unit, decimals: number.decimals } }, from: start, to: unit.next }];
+  });
+}
+
+/** Where a text speaks of a wrench in kilograms, "6 kg" on a fastener is 6 kgf·m. */
+function kilograms(text: string, terms: readonly Term[], known: readonly FoundTorque[]): FoundTorque[] {
+  if (!/\bkg (?:torque )?wrench\b|\bwrench (?:is )?in kg\b|\bkgf?[- ·.]?m\b|\bkg (?:metre|meter)/i.test(text)) return [];
+  return terms.flatMap((_, at): FoundTorque[] => {
+    const number = spokenNumber(terms, at);
+    if (!number || !/^(?:kg|kilo|kilos|kgs)$/.test(terms[number.next]?.text ?? "") || /^(?:wrench|torque)$/.test(terms[number.next + 1]?.text ?? "") || number.value > 40)
+      return [];
+    if (known.some(({ from, to }) => at >= from && at < to) || (at > 0 && (spokenNumber(terms, at - 1)?.next ?? 0) > at)) return [];
+    return [{ figure: { form: "value", torque: { value: number.value, unit: "kgf.m", decimals: number.decimals } }, from: at, to: number.next + 1 }];
+  });
+}
+
+const LISTING =
+  /\b(?:tools?\b(?! (?:in|the|only))|you(?:'re|'ll)? (?:(?:will|gonna|going to|want to|wanna) )?(?:need|want)\b|what (?:you|do you|we) (?:need|want)|you will need|on the bench|kit list|have ready|also needed|in the box|got to have|things you need|supplies|wants? for this)/i;
+
+/** What is needed, as lists tell it: from the words that begin one to where something is done. */
+function listingIn(text: string, terms: readonly Term[], told: readonly Told[]): Set<number> {
+  const listing = new Set<number>();
+  let open: Told | undefined;
+  for (const [i, clause] of told.entries()) {
+    const said = saidIn(text, terms, clause);
+    const toolCount = countTools(terms, clause);
+    if (LISTING.test(said) && listAhead(terms, told, i)) open = clause;
+    else if (open && (clause.paragraph > open.paragraph + 1 || (toolCount === 0 && clause.sentence > open.sentence && !listAhead(terms, told, i)))) open = undefined;
+    if (open) listing.add(i);
+  }
+  return listing;
+}
+
+/** Whether tools are spoken of thick and fast from here. */
+function listAhead(terms: readonly Term[], told: readonly Told[], at: number): boolean {
+  const ahead = told.slice(at, at + 6).filter((one) => one.sentence <= (told[at]?.sentence ?? 0) + 3);
+  return ahead.reduce((sum, clause) => sum + countTools(terms, clause), 0) >= 2;
+}
+
+const countTools = (terms: readonly Term[], { from, to }: Clause) => terms.slice(from, to).filter(({ text, tag }) => TOOL_HEADS.has(text) && tag !== "verb").length;
+
+export const spanOf = (terms: readonly Term[], from: number, to: number): Span => ({ start: terms[from]?.start ?? 0, end: terms[to - 1]?.end ?? 0 });
+
+export function saidIn(text: string, terms: readonly Term[], { from, to }: Clause): string {
+  const { start, end } = spanOf(terms, from, to);
+  return text.slice(start, end);
+}
+
+/** What is being worked on: the first thing that a clause names which is no fastener, tool or person; with what tells it from others. */
+export function topicIn(terms: readonly Term[], { from, to }: Clause): string[] {
+  for (let at = from; at < to; at++) {
+    const word = terms[at]?.text ?? "";
+    if (!isThing(word) || Object.hasOwn(HEADS, terms[at + 1]?.text ?? "") || isBehindPreposition(terms, at, from)) continue;
+    let end = at;
+    while (end + 1 < to && isThing(terms[end + 1]?.text ?? "")) end++;
+    const words: string[] = [];
+    for (let i = end; i >= from && end - i < 4; i--) {
+      const mark = terms[i]?.text ?? "";
+      if (i < at && (NOT_IN_NAME.has(mark) || !/^[a-zà-ÿ-]{3,}$/.test(mark) || !/^(?:noun|adjective)$/.test(terms[i]?.tag ?? "") || Object.hasOwn(HEADS, mark))) break;
+      words.unshift(singular(mark));
+    }
+    return words;
+  }
+  return [];
+}
+
+const isThing = (word: string) => (THINGS.has(word) || THINGS.has(singular(word)) || PART_HEADS.has(word)) && !Object.hasOwn(HEADS, word);
+
+/** "between the pan and the gearbox", "on a tab": where a thing is, and not the thing. */
+function isBehindPreposition(terms: readonly Term[], at: number, from: number): boolean {
+  for (let i = at - 1; i >= from && at - i < 5; i--) {
+    const word = terms[i]?.text ?? "";
+    if (/^(?:on|in|to|from|between|into|under|behind|with|by|through|around|along|toward|towards|past|over|up|down|near|at|off|inside|against|onto|of)$/.test(word))
+      return i > from || /^(?:between|with|from|by)$/.test(word);
+    if (terms[i]?.tag === "verb" || terms[i]?.tag === "pronoun") return false;
+  }
+  return false;
+}

@@ -1,0 +1,175 @@
+import { formatHeadSize } from "../quantity/read-head-size";
+import { type Clause, isAction } from "./clauses";
+import { type Heard, type Span, saidIn, spanOf } from "./heard";
+import { singular } from "./mentions";
+import type { Term } from "./terms";
+import { ACTIONS, CONSUMABLE_HEADS, HEADS, NOT_IN_NAME, NOT_THIS_ONE, PART_HEADS, TOOL_HEADS } from "./vocabulary";
+
+/** Something to have, to mind, to wait for, to measure or to do later, in a few words, with those it came from. */
+export interface Noted {
+  name: string;
+  span: Span;
+}
+
+export interface Lists {
+  tools: Noted[];
+  consumables: Noted[];
+  parts: Noted[];
+  cautions: Noted[];
+  followUps: Noted[];
+  waits: Noted[];
+  measures: Noted[];
+}
+
+/** What stands in lists and beside the steps. */
+export function listsOf(heard: Heard): Lists {
+  const { text, terms, told, listing } = heard;
+  const lists: Lists = { tools: [], consumables: [], parts: [], cautions: [], followUps: [], waits: [], measures: [] };
+  for (const [i, clause] of told.entries()) {
+    const said = saidIn(text, terms, clause);
+    things(heard, clause, listing.has(i), lists);
+    if (listing.has(i)) continue;
+    const whole = { name: short(said), span: spanOf(terms, clause.from, clause.to) };
+    const sentence = sentenceFrom(heard, i);
+    if (MIND.test(said) && !NOT_THIS_ONE.test(said)) lists.cautions.push({ ...whole, name: short(sentence) });
+    if (WAIT.test(said) && !LATER.test(said)) lists.waits.push(whole);
+    if (MEASURE.test(said)) lists.measures.push({ ...whole, name: short(sentence) });
+    if (LATER.test(said) && !NOT_THIS_ONE.test(said) && told.length - i < told.length * 0.4) lists.followUps.push({ ...whole, name: short(sentence) });
+  }
+  return { ...lists, cautions: apart(lists.cautions), followUps: apart(lists.followUps), waits: apart(lists.waits), measures: apart(lists.measures) };
+}
+
+const MIND =
+  /\b(?:careful|watch (?:out|your|the|for)|mind (?:the|your|out)|don'?t (?!know|have|forget to subscribe|ask|need|worry|want|care)\w+|do not|never|make sure|always|hot\b|live\b|poison\w*|heavy|heavier|snaps?\b|crack(?:s|ed)? it|wear (?:gloves|glasses|a mask)|eye protection|safety glasses|or (?:it|you)(?:'ll| will)|you'?ll (?:break|snap|strip|crack|bend|burn|regret|be sorry)|left[- ]hand(?:ed)? thread|flammable|not the)\b/i;
+const WAIT =
+  /\b(?:overnight|wait(?:ed)? (?:for )?(?:\w+ )?\w+|(?:leave|let|left|sit|soak|stand|drip|dry|cool|idle|tick over|simmer|run)\b[^.]{0,40}\b(?:\d+|ten|five|fifteen|twenty|thirty|half|quarter|an?|couple)\b[^.]{0,14}\b(?:minutes?|mins?|hours?|hrs?|hour|night|seconds?)|(?:\d+|ten|five|fifteen|twenty|thirty) (?:minutes?|mins?|hours?|seconds?)\b|let (?:it|her|the \w+) (?:cool|sit|drip|dry|drain)|cup of (?:tea|coffee))\b/i;
+const LATER =
+  /\b(?:(?:check|look|re-?check|re-?torque|tighten|torque|go back|top (?:it )?up|nut|nuts|bolts)\b[^.]{0,60}\b(?:again|after|tomorrow|next|in a (?:week|month|few)|saturday|sunday|monday)|after (?:a |about |the first )?(?:\w+ )?(?:\d+|hundred|fifty|few|couple|thousand|week|two hundred)[^.]{0,20}(?:miles?|km|kilomet\w+|days?|weeks?|drives?)?|again (?:in|after|tomorrow|next)|next (?:change|service|oil|day|week|morning)|due (?:at|in)|take (?:the )?(?:old|core)|alignment)\b/i;
+const MEASURE =
+  /\b(?:limit|minimum|maximum|spec(?:ification)?|should (?:be|read|measure|go|give|have|start)|measur\w+|i (?:read|got|have|get)|reading|clearance|gap|thick(?:ness)?|play|run-?out|deflection|push|travel|wear|within|allowed|less than|more than|no more than)\b[^.]{0,70}?(?:\d+(?:[.,]\d+)?|half|quarter|three|two|four|five|ten|fifteen|twenty|thirty) ?(?:-|\/)?(?:\d+)? ?(?:mm|mil|millimet\w+|thou\w*|thousandths|inch\w*|volts?|v\b|degrees?|psi|bar|clicks?|ohms?|cm|%|percent|litres?|l\b)/i;
+
+/** Tools, what is used up, and parts that a clause names. */
+function things(heard: Heard, clause: Clause, listed: boolean, lists: Lists): void {
+  const { terms, sizes } = heard;
+  const said = saidIn(heard.text, terms, clause);
+  const buying = /\bnew\b|\b(?:parts?|kit|bought|comes? with|set of|you need|need)\b/i.test(said);
+  for (let at = clause.from; at < clause.to; at++) {
+    const word = terms[at]?.text ?? "";
+    const next = terms[at + 1]?.text ?? "";
+    const imperative = at === clause.from && Object.hasOwn(ACTIONS, word) && /^(?:the|a|an|it|them|your|both|all)$/.test(next);
+    const isTool = !imperative && TOOL_HEADS.has(word) && !TOOL_HEADS.has(next) && !(isAction(terms, at) && !listed) && terms[at]?.tag !== "verb";
+    const isUsed = CONSUMABLE_HEADS.has(word) && !CONSUMABLE_HEADS.has(next) && !TOOL_HEADS.has(next) && !PART_HEADS.has(next) && !(isAction(terms, at) && !listed);
+    const isPart = PART_HEADS.has(word) && !PART_HEADS.has(next) && !TOOL_HEADS.has(next) && !CONSUMABLE_HEADS.has(next);
+    const size = sizes.find((one) => one.to === at + 1 && one.what !== "thread" && (listed || /s$/.test(word)));
+    if (listed && size?.what === "head" && !isTool && !TOOL_HEADS.has(next))
+      add(
+        lists.tools,
+        `${formatHeadSize(size.head)}${/^[TEM]/.test(formatHeadSize(size.head)) || / key$/.test(formatHeadSize(size.head)) ? "" : " socket"}`,
+        spanOf(terms, size.from, size.to),
+      );
+    if (!isTool && !isUsed && !isPart) continue;
+    const { name, from, isNew, amount } = nameOf(terms, at, clause.from, sizes);
+    const span = spanOf(terms, from, at + 1);
+    if (
+      isTool &&
+      (listed || name.includes(" ") || /^(?:pliers|mallet|hammer|chocks|stands|ramps|jack|screwdriver|puller|scraper|micrometer|straightedge|multimeter|meter|ratchet)$/.test(word))
+    ) {
+      if (/\b(?:bar|key|arm|block|head|tape|pick|stand|handle|light|pump|file|tray|hook|press|bit|adapter)$/.test(name) && !listed && name.split(" ").length < 2) continue;
+      add(lists.tools, name, span);
+    } else if (isUsed) add(lists.consumables, amount ? `${name}, ${amount}` : name, span);
+    else if (isPart && (isNew || (listed && buying) || (listed && /\b(?:gasket|seal|kit|washer|filter|shoes|pads|o-ring)/.test(word)))) add(lists.parts, name, span);
+  }
+}
+
+/** The name that ends at a word: with what stands before it and its size, without articles and counts. */
+function nameOf(terms: readonly Term[], at: number, least: number, sizes: Heard["sizes"]): { name: string; from: number; isNew: boolean; amount: string | undefined } {
+  const words = [terms[at]?.text ?? ""];
+  let from = at;
+  let isNew = false;
+  for (let i = at - 1; i >= least && at - i < 7; i--) {
+    const word = terms[i]?.text ?? "";
+    const size = sizes.find((one) => one.to === i + 1);
+    if (size) {
+      words.unshift(
+        size.what === "head"
+          ? formatHeadSize(size.head).replace(/ key$/, "")
+          : size.what === "drive"
+            ? `${size.drive} in`
+            : size.what === "length"
+              ? lengthText(terms, size)
+              : size.text,
+      );
+      i = size.from;
+      from = size.from;
+      continue;
+    }
+    if (word === "new") {
+      isNew = true;
+      break;
+    }
+    if (word === "-" || word === "drive") continue;
+    if ((NOT_IN_NAME.has(word) && !/^(?:torque|torx|hex|deep|long|old|little|small|big|short|plain)$/.test(word)) || !/^[a-zà-ÿ'-]+$/.test(word)) break;
+    if (!/^(?:noun|adjective|verb|other|adverb)$/.test(terms[i]?.tag ?? "") || (terms[i]?.tag === "verb" && isAction(terms, i))) break;
+    if (/^(?:mm|mil|inch|millimeter|millimetre|good|decent|proper|nice|old)$/.test(word)) continue;
+    words.unshift(word);
+    from = i;
+  }
+  const before = terms
+    .slice(Math.max(least, from - 5), from)
+    .map(({ text }) => text)
+    .join(" ");
+  const amount =
+    /((?:\d+(?:[.,]\d+)?|one|two|three|four|five|six|half|a|couple)(?: and a half)? ?(?:litres?|liters?|l|quarts?|pints?|ml|cans?|tubes?|bottles?|cartons?))(?: of)?(?: the)?$/.exec(
+      before,
+    )?.[1];
+  return { name: words.join(" "), from, isNew: isNew || /\bnew$/.test(before), amount };
+}
+
+const lengthText = (terms: readonly Term[], { from, to }: Clause) =>
+  terms
+    .slice(from, to)
+    .map(({ text }) => text)
+    .filter((word) => word !== "-")
+    .join(" ")
+    .replace(/inch(?:es)?/, "in")
+    .replace(/mils?$/, "mm")
+    .replace(/^six/, "6")
+    .replace(/^ten/, "10")
+    .replace(/^three/, "3");
+
+function add(list: Noted[], name: string, span: Span): void {
+  const words = new Set(name.split(" ").map(singular));
+  const known = list.find((one) => {
+    const theirs = new Set(one.name.split(" ").map(singular));
+    return [...words].every((word) => theirs.has(word)) || [...theirs].every((word) => words.has(word));
+  });
+  if (!known) list.push({ name, span });
+  else if (name.length > known.name.length && !Object.hasOwn(HEADS, name)) known.name = name;
+}
+
+/** The words from a clause on to the end of its sentence, where that is short. */
+function sentenceFrom({ text, terms, told }: Heard, i: number): string {
+  const clause = told[i];
+  if (!clause) return "";
+  const sentence = told.filter((one) => one.sentence === clause.sentence);
+  const [first, last] = [sentence[0] ?? clause, sentence.at(-1) ?? clause];
+  return last.to - first.from <= 24
+    ? saidIn(text, terms, { from: first.from, to: last.to })
+    : saidIn(text, terms, { from: clause.from, to: Math.min(last.to, clause.from + 16, told[i + 1]?.to ?? last.to) });
+}
+
+const short = (said: string) =>
+  said
+    .replace(/\s+/g, " ")
+    .replace(/^(?:and|so|but|then|now|ok|okay|alright|right|well|also|uh|um)\b[ ,]*/gi, "")
+    .trim()
+    .split(" ")
+    .slice(0, 22)
+    .join(" ");
+
+/** Said twice is one. */
+function apart(list: readonly Noted[]): Noted[] {
+  const kept: Noted[] = [];
+  for (const one of list) if (!kept.some(({ name, span }) => name === one.name || (span.end >= one.span.start && name.includes(one.name)))) kept.push(one);
+  return kept;
+}

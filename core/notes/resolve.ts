@@ -1,0 +1,232 @@
+import type { HeadSize } from "../model/head-size";
+import { formatHeadSize } from "../quantity/read-head-size";
+import { formatFigure } from "../quantity/torque-words";
+import type { Group, SaidSize } from "./group";
+import { spanOf } from "./heard";
+import { type Family, type Mention, singular } from "./mentions";
+import type { Term } from "./terms";
+import { HEADS, NOT_IN_NAME, OPPOSITES } from "./vocabulary";
+
+export function begin(mention: Mention, topic: readonly string[], terms: readonly Term[], at: number): Group {
+  const own = mention.marks.length > 0;
+  const name = mention.sized ? [...topic, (mention.count ?? 2) > 1 ? "bolts" : "bolt"].join(" ") : own ? mention.name : [...topic, mention.name].join(" ");
+  return {
+    name,
+    aliases: [],
+    family: mention.sized ? "bolt" : mention.family,
+    marks: new Set(mention.marks),
+    topic: [...topic],
+    count: mention.count,
+    perSide: mention.perSide,
+    undo: undefined,
+    doUp: undefined,
+    hold: undefined,
+    figures: [],
+    traits: new Set(),
+    spans: [spanOf(terms, mention.from, mention.to)],
+    first: at,
+    last: at,
+    figuredAt: at,
+    clauses: new Set([at]),
+  };
+}
+
+export function touch(group: Group, mention: Mention, terms: readonly Term[], at: number): void {
+  group.last = at;
+  group.clauses.add(at);
+  group.spans.push(spanOf(terms, mention.from, mention.to));
+  mention.marks.forEach((mark) => group.marks.add(mark));
+  if (group.count === undefined || (group.count === 1 && (mention.count ?? 0) > 1 && !mention.definite)) {
+    group.count = mention.count ?? group.count;
+    group.perSide ||= mention.perSide;
+  }
+  if (mention.perSide && mention.count === group.count) group.perSide = true;
+  if (mention.name && mention.name !== group.name && !group.aliases.includes(mention.name)) group.aliases.push(mention.name);
+}
+
+/** The group that a mention speaks of; undefined where it is a new one. */
+export function resolve(
+  groups: readonly Group[],
+  mention: Mention,
+  size: HeadSize | undefined,
+  topic: readonly string[],
+  last: Group | undefined,
+  at: number,
+  goingBack: boolean,
+): Group | undefined {
+  if (mention.marks.length === 0 && mention.family !== "one") return resolvePlain(groups, mention, size, topic, at, goingBack);
+  let best: { group: Group; score: number } | undefined;
+  for (const group of groups) {
+    if (!alike(mention.family, group.family) && !(mention.through && alike("bolt", group.family))) continue;
+    if (contradict(mention.marks, group.marks)) continue;
+    const known = new Set([...group.marks, ...group.topic]);
+    const shared = mention.marks.filter((mark) => known.has(mark)).length;
+    const extra = mention.marks.length - shared;
+    const sameTopic = topic.filter((word) => known.has(word)).length;
+    const plain = mention.marks.length === 0;
+    if (mention.pointing) {
+      if (group !== last || at - group.last > 8) continue;
+      return group;
+    }
+    const sizeSame =
+      size && group.undo ? (formatHeadSize(size) === formatHeadSize(group.undo.head) || (group.doUp && formatHeadSize(size) === formatHeadSize(group.doUp.head)) ? 1 : -1) : 0;
+    const counts =
+      mention.count !== undefined && group.count !== undefined
+        ? mention.count === group.count || (group.perSide && mention.count === group.count * 2)
+          ? 1
+          : mention.definite && mention.count < group.count
+            ? -0.3
+            : -1
+        : 0;
+    const age = at - group.last;
+    let score =
+      3 * shared -
+      1.2 * extra +
+      1.2 * Math.min(2, sameTopic) +
+      (sizeSame === 1 ? 2.2 : sizeSame === -1 ? (goingBack ? -1.5 : -3) : 0) +
+      (counts > 0 ? 0.9 : 2 * counts) +
+      Math.max(0, 1.2 - age * 0.1);
+    if (group === last) score += 0.5;
+    if (mention.family === group.family) score += 0.3;
+    if (plain && (mention.definite || mention.count === undefined)) score += 1.4;
+    else if (plain) score -= goingBack ? 0.2 : 1.5;
+    // Called something else altogether: another, whatever is being worked on.
+    if (extra > 0 && shared === 0) score -= 3;
+    // All that it is called is known already.
+    if (extra === 0 && shared > 0) score += 0.8;
+    if (!best || score > best.score) best = { group, score };
+  }
+  return best && best.score >= (mention.family === "one" ? 1.2 : 2) ? best.group : undefined;
+}
+
+/** "the bolts", "two bolts", "nuts": told by what is worked on, by how many, and by what was spoken of last. */
+export function resolvePlain(
+  groups: readonly Group[],
+  { family, count, definite, head }: Mention,
+  size: HeadSize | undefined,
+  topic: readonly string[],
+  at: number,
+  goingBack: boolean,
+): Group | undefined {
+  const fits = (group: Group) =>
+    (group.family === family || (alike(group.family, family) && group.family !== "one" && at - group.last <= 4)) &&
+    !(size && group.undo && formatHeadSize(size) !== formatHeadSize(group.undo.head) && !goingBack) &&
+    (count === undefined || group.count === undefined || count === group.count || (group.perSide && count === 2 * group.count) || (definite && count < group.count));
+  const candidates = groups.filter(fits);
+  const ofTopic = (group: Group) => topic.filter((word) => group.topic.includes(word) || group.marks.has(word)).length;
+  const plural = (group: Group) => (group.count ?? (/s$/.test(group.name) ? 2 : 1)) > 1;
+  const manyAsked = (count ?? (/s$/.test(head) ? 2 : 1)) > 1;
+  const score = (group: Group) =>
+    2 * Math.min(2, ofTopic(group)) +
+    Math.max(0, 3 - (at - group.last) * 0.15) +
+    (plural(group) === manyAsked ? 1.5 : 0) +
+    (count !== undefined && count === group.count ? 1.5 : 0);
+  const ranked = candidates.map((group) => ({ group, topical: ofTopic(group), score: score(group) })).sort((a, b) => b.score - a.score);
+  const [first] = ranked;
+  if (!first) return undefined;
+  if (first.topical > 0) return first.group;
+  const recent = at - first.group.last;
+  // Counted anew with nothing that ties it to what is known: another group, as long as things come off.
+  if (count !== undefined && !definite) return goingBack && count === first.group.count && topic.length === 0 ? first.group : undefined;
+  if (topic.length > 0 && recent > 12 && !definite && !goingBack) return undefined;
+  return first.group;
+}
+
+export function byWords(groups: readonly Group[], words: readonly string[]): Group | undefined {
+  let best: { group: Group; score: number } | undefined;
+  for (const group of groups) {
+    const score = words.filter((word) => group.marks.has(word)).length * 2 + words.filter((word) => group.topic.includes(word)).length;
+    if (score > (best?.score ?? 0)) best = { group, score };
+  }
+  return best?.group;
+}
+
+/** Whether a mention shows that two groups are one: it has what tells each of them. */
+export function isSame(group: Group, found: Group, mention: Mention): boolean {
+  if (!alike(group.family, found.family) || contradict(group.marks, found.marks)) return false;
+  if (group.undo && found.undo && formatHeadSize(group.undo.head) !== formatHeadSize(found.undo.head)) return false;
+  if (group.count !== undefined && found.count !== undefined && group.count !== found.count) return false;
+  const own = (one: Group) =>
+    one.name
+      .split(" ")
+      .map(singular)
+      .filter((word) => !Object.hasOwn(HEADS, word) && !NOT_IN_NAME.has(word));
+  return own(group).length > 0 && own(group).every((word) => mention.marks.includes(word)) && own(found).some((word) => mention.marks.includes(word) && !own(group).includes(word));
+}
+
+export function mergeInto(into: Group, from: Group): void {
+  from.marks.forEach((mark) => into.marks.add(mark));
+  from.traits.forEach((trait) => into.traits.add(trait));
+  from.clauses.forEach((clause) => into.clauses.add(clause));
+  into.aliases.push(from.name, ...from.aliases);
+  into.spans.push(...from.spans);
+  into.figures.push(...from.figures);
+  into.count ??= from.count;
+  into.undo ??= from.undo;
+  into.doUp ??= from.doUp;
+  into.hold ??= from.hold;
+  into.first = Math.min(into.first, from.first);
+}
+
+/** Groups that nothing keeps apart, and that share what they are called or what they hold, are one. */
+export function consolidated(groups: readonly Group[]): Group[] {
+  const kept: Group[] = [];
+  for (const group of groups) {
+    const same = kept.find((other) => isOne(other, group));
+    if (same) mergeInto(same, group);
+    else kept.push(group);
+  }
+  return kept;
+}
+
+export function isOne(a: Group, b: Group): boolean {
+  if (!alike(a.family, b.family) || a.family === "one" || contradict(a.marks, b.marks)) return false;
+  const differ = (x: SaidSize | undefined, y: SaidSize | undefined) => x !== undefined && y !== undefined && formatHeadSize(x.head) !== formatHeadSize(y.head);
+  if (differ(a.undo, b.undo) && differ(a.doUp ?? a.undo, b.doUp ?? b.undo) && differ(a.doUp ?? a.undo, b.undo)) return false;
+  if (a.count !== undefined && b.count !== undefined && a.count !== b.count && !(a.perSide && b.count === 2 * a.count)) return false;
+  if (a.figures.length > 0 && b.figures.length > 0 && lastFigure(a) !== lastFigure(b)) return false;
+  const [x, y] = [a, b].map((one) => new Set([...one.marks, ...one.topic])) as [Set<string>, Set<string>];
+  const shared = [...x].filter((word) => y.has(word));
+  const marks = [...a.marks].filter((word) => b.marks.has(word)).length;
+  const inside = (one: Group, words: ReadonlySet<string>) => one.marks.size > 0 && [...one.marks].every((word) => words.has(word));
+  // Each has its own size: told apart by more than a shared word.
+  if (a.undo && b.undo && differ(a.undo, b.undo)) return marks >= 2;
+  return inside(a, y) || inside(b, x) || marks >= 2 || (a.marks.size === 0 && b.marks.size === 0 && shared.length > 0);
+}
+
+/** Heads that speech takes for each other. */
+export function alike(a: Family, b: Family): boolean {
+  return (
+    a === b ||
+    a === "one" ||
+    b === "one" ||
+    (a === "plug" && b === "bolt") ||
+    (a === "union" && b === "nut") ||
+    (b === "union" && a === "nut") ||
+    (a === "bleeder" && b === "bolt") ||
+    (a === "bolt" && b === "bleeder")
+  );
+}
+
+export function contradict(a: Iterable<string>, b: ReadonlySet<string>): boolean {
+  const mine = new Set(a);
+  return OPPOSITES.some((set) => {
+    const [x, y] = [set.filter((word) => mine.has(word)), set.filter((word) => b.has(word))];
+    return x.length > 0 && y.length > 0 && !x.some((word) => y.includes(word)) && !(x.includes("back") && y.includes("rear"));
+  });
+}
+
+/** Whether a group is a fastener at all: screwed, or told by its size or figure. */
+export function isReal(group: Group): boolean {
+  const told = group.undo !== undefined || group.figures.length > 0 || group.doUp !== undefined;
+  if (told) return true;
+  if (group.family === "one" || group.family === "stud") return false;
+  if (group.family === "terminal") return group.traits.has("snug");
+  if (group.family === "clip" || group.family === "pin") return group.marks.size > 0;
+  return group.traits.size > 0 || group.count !== undefined || (group.marks.size > 0 && group.clauses.size > 1);
+}
+
+const lastFigure = ({ figures }: Group) => {
+  const last = figures.at(-1);
+  return last && formatFigure(last.figure);
+};

@@ -1,0 +1,162 @@
+import type { Phase } from "../model/job";
+import { formatFigure } from "../quantity/torque-words";
+import { type Done, FILLERS, deedsOf } from "./deeds";
+import type { Group, Grouped } from "./group";
+import { type Span, saidIn, spanOf, topicIn } from "./heard";
+import { torqueUnitAt } from "./scan-torque";
+import { spokenNumber } from "./spoken-number";
+import type { Term } from "./terms";
+import { HEADS } from "./vocabulary";
+
+/** Something to be done, with the words it came from. */
+export interface ToldStep {
+  phase: Phase;
+  says: string;
+  what: string;
+  /** In the words of whoever told it, where those are few. */
+  own: string | undefined;
+  /** The fastener group it works on. */
+  group: Group | undefined;
+  span: Span;
+}
+
+/** The steps of a telling, in the order of the work: what is done, to what, and when. */
+export function stepsOf(grouped: Grouped): ToldStep[] {
+  const { text, terms, told, groups, listing, torques, turn } = grouped;
+  const steps: (ToldStep & { at: number })[] = [];
+  let last: string | undefined;
+  const add = (step: ToldStep & { at: number }) => {
+    const before = steps.at(-1);
+    if (before && before.says === step.says && before.group === step.group && step.group) {
+      if (step.what.length > before.what.length) before.what = step.what;
+      before.span = { start: before.span.start, end: step.span.end };
+    } else steps.push(step);
+  };
+  const deeds = deedsOf(grouped);
+  const firstOff = deeds.findIndex((deed, i) => deed?.way === "off" && !SAFE.test(saidIn(text, terms, told[i] ?? { from: 0, to: 0 })));
+  const lastOn = deeds.findLastIndex((deed, i) => deed?.way === "on" || torques.some(({ from }) => from >= (told[i]?.from ?? 0) && from < (told[i]?.to ?? 0)));
+  for (const [i, clause] of told.entries()) {
+    if (listing.has(i)) continue;
+    const said = saidIn(text, terms, clause);
+    const group = groups.filter(({ clauses }) => clauses.has(i)).at(-1);
+    const topic = topicIn(terms, clause).join(" ");
+    const done = deeds[i];
+    const torque = torques.find(({ from }) => from >= clause.from && from < clause.to);
+    const used =
+      torque &&
+      groups.find(({ figures }) =>
+        figures.some(({ span, notUsed }) => span.start <= (terms[torque.from]?.start ?? -1) && span.end >= (terms[torque.to - 1]?.end ?? Infinity) && notUsed === undefined),
+      );
+    const span = spanOf(terms, clause.from, clause.to);
+    if (torque && used && (!done || done.way === "on" || done.way === "either")) {
+      add({
+        phase: "put back",
+        says: "torque",
+        what: `${used.name} to ${formatFigure(torque.figure).replace(/[\u00a0\u2009\u202f]/g, " ")}`,
+        own: undefined,
+        group: used,
+        span,
+        at: i,
+      });
+      last = used.name;
+      continue;
+    }
+    if (!done) {
+      // "Splash shield is eight pins and two bolts": said to be held so, it comes off.
+      const opened = groups.find(({ first, topic: holds }) => first === i && holds.length > 0 && i < turn);
+      if (opened && !steps.some((step) => i - step.at < 4 && opened.topic.some((word) => step.what.includes(word))))
+        add({
+          phase: "take apart",
+          says: "remove",
+          what: `${opened.topic.join(" ")} ${opened.name}`
+            .split(" ")
+            .filter((word, n, all) => all.indexOf(word) === n)
+            .join(" "),
+          own: undefined,
+          group: opened,
+          span,
+          at: i,
+        });
+      if (topic) last = topic;
+      else if (group) last = group.name;
+      continue;
+    }
+    const { what, named } = whatOf(terms, done, last);
+    if (what === "" || (!named && (done.way === "on" || done.way === "either" || done.way === "look") && done.says !== "wait" && done.says !== "let")) continue;
+    if (done.says === "let" && !/\b(?:cool|sit|drip|dry|soak|drain|overnight|stand|idle|warm|minutes?|hours?)\b/.test(what)) continue;
+    add({ phase: phaseOf(done, said, { back: i >= turn, before: i < firstOff, after: i > lastOn }), says: done.says, what, own: ownWords(said), group, span, at: i });
+    last = group?.name ?? (topic || last);
+  }
+  return inOrder(steps).map(({ phase, says, what, own, group, span }) => ({ phase, says, what, own, group, span }));
+}
+
+/** The teller's own words where they are few enough for a line, and speak of a thing by its name. */
+function ownWords(said: string): string | undefined {
+  const words = said
+    .replace(/\s+/g, " ")
+    .replace(
+      /^(?:(?:and|so|but|then|now|ok|okay|alright|right|well|also|uh|um|just|first|i'm|i|you|we|we're|gonna|going to|want to|gotta|have to|need to|can|go ahead and|what you do is|step|\d+)\b[ ,.:]*|[-–*•] *)+/gi,
+      "",
+    )
+    .trim();
+  const count = words.split(" ").length;
+  return count >= 2 && count <= 13 && !/\b(?:it|them|that|those|this|em|these)\b/i.test(words) ? words : undefined;
+}
+
+/** What it is done to, in a few words: without fillers, a pronoun by what it stands for. `named` where the clause itself names a thing. */
+function whatOf(terms: readonly Term[], { object, particle }: Done, last: string | undefined): { what: string; named: boolean } {
+  const words: string[] = [];
+  let named = false;
+  let stood = false;
+  for (let at = object.from; at < object.to && words.length < 11; at++) {
+    const term = terms[at];
+    if (!term || term.text === "\n") break;
+    if (/^(?:it|them|em|that|those|these|this|both|they)$/.test(term.text) && !named && !stood && !/^(?:noun|adjective|number)$/.test(terms[at + 1]?.tag ?? "")) {
+      if (last && !words.includes(last)) words.push(last);
+      stood = true;
+      continue;
+    }
+    if (/^(?:which|who|because|so|but|i'm|i|that's|it's)$/.test(term.text) && words.length > 1) break;
+    if (
+      FILLERS.has(term.text) ||
+      /^(?:the|a|an|up|with|this|those|these|some|any|them|it)$/.test(term.text) ||
+      term.text === particle ||
+      (term.tag === "mark" && !/[/.]/.test(term.text))
+    )
+      continue;
+    // A torque and its unit stand on the fastener.
+    const number = spokenNumber(terms, at);
+    const unit = number && torqueUnitAt(terms, number.next);
+    if (unit) {
+      at = unit.next - 1;
+      continue;
+    }
+    if (term.tag === "noun" || Object.hasOwn(HEADS, term.text)) named = true;
+    words.push(term.text);
+  }
+  return { what: words.join(" ").trim(), named };
+}
+
+const SAFE =
+  /\b(?:chock|jack|axle stands?|stands|raise|lift(?:ed)? the (?:car|front|rear)|in the air|battery|handbrake|parking brake|ignition|stone cold|cool (?:down|off|right)|cold|overnight|wheel (?:nuts|bolts).*(?:quarter|half|loose|crack)|crack.*wheel|soak|penetrat|mask|glasses|level ground|flat ground|safety|gloves)\b/i;
+const PROVE =
+  /\b(?:start (?:it|her|the engine|up)|fire it up|engine (?:on|running)|idle|road|drive|pump (?:the )?(?:pedal|brake)|test|lock to lock|turn the (?:key|ignition)|leaks?|run it|bounce|around the block|headlights on|listen)\b/i;
+
+function phaseOf({ way, says }: Done, said: string, { back, before, after }: { back: boolean; before: boolean; after: boolean }): Phase {
+  if (way === "prove") return back ? "prove it" : before ? "make safe" : "look closely";
+  if (after && (way === "look" || way === "either" || PROVE.test(said)) && says !== "wait") return "prove it";
+  if (way === "look" && says !== "mark" && says !== "photograph") return back && says === "clean" ? "put back" : "look closely";
+  if (way === "look") return back ? "put back" : "take apart";
+  if (!back && way === "safe" && (before || says !== "support")) return "make safe";
+  if (before && (SAFE.test(said) || says === "let" || says === "wait")) return "make safe";
+  return back || way === "on" ? "put back" : "take apart";
+}
+
+/** Told out of order, "before that I should have …": making safe comes first, proving last; what is between keeps its telling. */
+function inOrder<T extends ToldStep>(steps: readonly T[]): T[] {
+  const rank = (phase: Phase) => (phase === "make safe" ? 0 : phase === "prove it" ? 2 : 1);
+  return steps
+    .map((step, i) => ({ step, i }))
+    .sort((a, b) => rank(a.step.phase) - rank(b.step.phase) || a.i - b.i)
+    .map(({ step }) => step);
+}

@@ -1,0 +1,58 @@
+import nlp from "compromise/two";
+import { type Word, wordsOf } from "./words";
+
+export type Tag = "noun" | "verb" | "adjective" | "determiner" | "number" | "pronoun" | "preposition" | "conjunction" | "adverb" | "mark" | "other";
+
+/** A word with its part of speech. */
+export interface Term extends Word {
+  tag: Tag;
+}
+
+/** What the tagger calls each, the first that fits. */
+const TAGS: readonly [theirs: string, tag: Tag][] = [
+  ["Pronoun", "pronoun"],
+  ["Determiner", "determiner"],
+  ["Value", "number"],
+  ["Preposition", "preposition"],
+  ["Conjunction", "conjunction"],
+  ["Adjective", "adjective"],
+  ["Adverb", "adverb"],
+  ["Verb", "verb"],
+  ["Noun", "noun"],
+];
+
+interface TaggedTerm {
+  tags: string[];
+  offset: { start: number; length: number };
+}
+
+/** Longer runs without a full stop are tagged in pieces: the tagger's time grows faster than its text. */
+const LONGEST_RUN = 600;
+
+/** The words of a text with their parts of speech. Numbers, marks and what the tagger does not see keep their own. */
+export function termsOf(text: string): Term[] {
+  const tags = new Map<number, Tag>();
+  for (const [start, piece] of piecesOf(text)) {
+    for (const sentence of nlp(piece).json({ offset: true, terms: { offset: true, tags: true } }) as { terms: TaggedTerm[] }[]) {
+      for (const { tags: theirs, offset } of sentence.terms) {
+        const tag = TAGS.find(([name]) => theirs.includes(name))?.[1];
+        if (tag) tags.set(start + offset.start, tag);
+      }
+    }
+  }
+  return wordsOf(text).map((word) => ({ ...word, tag: /^\d/.test(word.text) ? "number" : /^[^\wà-ÿ½¼¾⅛⅜⅝⅞]/.test(word.text) ? "mark" : (tags.get(word.start) ?? "other") }));
+}
+
+function* piecesOf(text: string): Generator<[start: number, piece: string]> {
+  let at = 0;
+  while (at < text.length) {
+    const line = text.indexOf("\n", at);
+    let end = line < 0 ? text.length : line + 1;
+    if (end - at > LONGEST_RUN) {
+      const space = text.lastIndexOf(" ", at + LONGEST_RUN);
+      end = space > at ? space + 1 : at + LONGEST_RUN;
+    }
+    yield [at, text.slice(at, end)];
+    at = end;
+  }
+}

@@ -1,0 +1,149 @@
+/** The words that the reader of notes knows, as data: one list, one table. All in small letters, as `wordsOf` gives them. */
+
+const words = (text: string): ReadonlySet<string> => new Set(text.trim().split(/\s+/));
+
+/** What a fastener is called, by the family in which "the bolt" and "that screw" may be the same thing. */
+export const HEADS: Readonly<Record<string, "bolt" | "stud" | "nut" | "plug" | "clip" | "union" | "bleeder" | "terminal" | "pin">> = {
+  ...Object.fromEntries(
+    [..."bolt bolts screw screws setscrew setscrews capscrew capscrews fixing fixings fastener fasteners torx lag lags banjo stretchbolt".split(" ")].map((word) => [
+      word,
+      "bolt" as const,
+    ]),
+  ),
+  ...Object.fromEntries("stud studs".split(" ").map((word) => [word, "stud" as const])),
+  ...Object.fromEntries("nut nuts locknut locknuts nyloc nylocs lug lugs lugnut lugnuts".split(" ").map((word) => [word, "nut" as const])),
+  ...Object.fromEntries("plug plugs".split(" ").map((word) => [word, "plug" as const])),
+  ...Object.fromEntries("clamp clamps clip clips hold-down hold-downs holddown holddowns".split(" ").map((word) => [word, "clip" as const])),
+  ...Object.fromEntries("union unions fitting fittings".split(" ").map((word) => [word, "union" as const])),
+  ...Object.fromEntries("bleeder bleeders nipple nipples".split(" ").map((word) => [word, "bleeder" as const])),
+  ...Object.fromEntries("terminal terminals".split(" ").map((word) => [word, "terminal" as const])),
+  ...Object.fromEntries("pin pins".split(" ").map((word) => [word, "pin" as const])),
+};
+
+/** Stands for a thing that was named before. */
+export const ONES = words("one ones guy guys fella fellas fellow thing things pair rest others brother sister beast lot");
+
+/** A plug with one of these before it is screwed in; others are pushed in by hand. */
+export const SCREWED_PLUG = words("drain sump fill filler filling level spark glow magnetic oil upper lower blanking core freeze");
+/** Held by hand or pliers: a pin with one of these before it has a thread or a head that is a fastener's. */
+export const FASTENING_PIN = words("slide slider sliding guide caliper clevis hinge shackle push retaining");
+
+/** Tell one fastener from another; never what it is called. */
+export const OPPOSITES: readonly (readonly string[])[] = [
+  ["front", "rear", "back"],
+  ["left", "right"],
+  ["upper", "lower", "top", "bottom", "middle"],
+  ["inner", "outer", "inside", "outside"],
+  ["long", "short"],
+  ["big", "little", "small"],
+  ["drain", "fill", "filler", "level"],
+];
+
+/** End the name of a fastener going backwards: no part of it. */
+export const NOT_IN_NAME = words(
+  `a an the this that these those all both each every of to on off out in into for with and then or my your his her its it it's is are was were by at up do did done be been
+  undo undid remove removed take took crack loosen loosened slacken tighten tightened torque torqued nip fit refit replace replaced put get got need needs use used uses has have had
+  there there's here here's i you we they he she so but now first second last next just only also mm mil mils millimetre millimetres millimeter millimeters inch inches socket sockets head heads headed
+  hex hexagon torx size number numbers pair couple new old my same some another other same any no not never always around about if as from after before again back tight loose hold holding holds
+  goes go onto said says say think reckon per well okay ok right yeah um uh er oh like get gets them their our me us which what when while where don't can't won't quite very really actually
+  that's they're you're we're i'm i've we've i'll we'll you'll gonna gotta plus minus final single proper plain exact actual main remaining normal ordinary original called couple x of different wrong rusty rusted good bad whole every such existing long-ish nasty horrible fresh brand came come comes coming left went gone looks look looking stay stays own kept hand hands finger fingers`,
+);
+
+export type Way = "off" | "on" | "safe" | "look" | "prove" | "either";
+
+/** What is done, by its verb: which way it goes, and the plain verb that the plan says. */
+export const ACTIONS: Readonly<Record<string, readonly [way: Way, says: string]>> = Object.fromEntries(
+  (
+    [
+      ["off", "remove", "remove removing unbolt unbolting take taking strip pull pulling pry prise peel lever drop dropping extract"],
+      ["off", "undo", "undo undoing unscrew unscrewing"],
+      ["off", "disconnect", "disconnect disconnecting detach"],
+      ["off", "unplug", "unplug unplugging"],
+      ["off", "unhook", "unhook unhooking unclip unclipping"],
+      ["off", "loosen", "loosen loosening slacken slackening loose"],
+      ["off", "crack loose", "crack cracking cracked break breaking"],
+      ["off", "drain", "drain draining drip"],
+      ["off", "tap out", "knock drive drift tap bash"],
+      ["off", "cut", "cut saw grind drill"],
+      ["off", "swing aside", "swing tuck move shove hang"],
+      ["either", "slide", "slide slip wiggle work ease rock twist turn run wind spin lift thread feed unwind"],
+      ["either", "push", "push press squeeze pop"],
+      ["on", "fit", "fit fitting refit refitting install installing reinstall put putting set seat replace mount hook slot offer drop insert"],
+      ["on", "reconnect", "connect reconnect reconnecting plug clip"],
+      ["on", "start by hand", "start"],
+      ["on", "tighten", "tighten tightening nip snug draw pinch do"],
+      ["on", "torque", "torque torquing"],
+      ["on", "fill", "fill refill refilling top pour pump add"],
+      ["on", "bleed", "bleed bleeding"],
+      ["on", "apply", "apply smear grease greasing lube dab spray paint coat bead"],
+      ["on", "adjust", "adjust adjusting line align"],
+      ["on", "bend", "bend stake close shut lock"],
+      ["on", "lower", "lower lowering"],
+      ["safe", "chock", "chock chocking"],
+      ["safe", "raise", "jack jacking raise raising"],
+      ["safe", "support", "support supporting prop"],
+      ["safe", "park", "park"],
+      ["safe", "soak", "soak soaking soaked"],
+      ["safe", "switch off", "switch"],
+      ["look", "check", "check checking verify"],
+      ["look", "inspect", "inspect examine"],
+      ["look", "look", "look looking see feel listen"],
+      ["look", "measure", "measure measuring gauge"],
+      ["look", "compare", "compare count"],
+      ["look", "photograph", "photograph photo"],
+      ["look", "mark", "mark marking label number"],
+      ["look", "clean", "clean cleaning scrape scrub wipe wash brush chase sand"],
+      ["prove", "drive", "drive driving"],
+      ["prove", "start", "fire"],
+      ["prove", "test", "test try bounce rev idle road-test operate"],
+    ] as const
+  ).flatMap(([way, says, verbs]) => verbs.split(" ").map((verb) => [verb, [way, says]] as const)),
+);
+
+/** Where a verb that goes either way is told by the word behind its thing. */
+export const AWAY = words("off out away down aside loose apart");
+export const HOME = words("on in back home together over");
+
+/** Last words of a tool's name. */
+export const TOOL_HEADS = words(
+  `socket sockets spanner spanners wrench wrenches ratchet ratchets extension extensions bar bars breaker bit bits key keys driver drivers screwdriver screwdrivers hammer hammers mallet pliers
+  jack jacks stand stands pan tray bowl bucket tub brush puller pullers splitter separator gauge gauges micrometer caliper calipers scraper meter multimeter light torch lamp mirror mask glasses goggles
+  vise vice punch punches drift chisel chocks chock block blocks ramp ramps pump gun grinder saw hacksaw drill file knife pick hook tester crowfoot swivel adapter press tape straightedge magnet funnel
+  syringe creeper allen helper rope strap straps bungee nail thermometer toothbrush tool tools handle lever gloves welder hoist knuckle stethoscope`,
+);
+/** Last words of what is used up. */
+export const CONSUMABLE_HEADS = words(
+  `grease oil cleaner rags rag cloth cloths towels towel fluid coolant antifreeze sealant rtv silicone tape ties tie threadlocker locktite locker anti-seize antiseize penetrant solvent paste soap water wd-40
+  paint bag bags paper sandpaper emery foil cardboard lube lubricant primer nickel copper`,
+);
+/** Last words of a part's name. */
+export const PART_HEADS = words(
+  `gasket gaskets seal seals o-ring o-rings ring rings shoes filter filters washer washers cylinder cylinders hose hoses mount mounts belt belts bearing bearings spring springs clip clips sensor sensors thermostat
+  starter pump bush bushes bushing bushings pin pins nut nuts bolts bolt kit kits pad pads disc discs rotor rotors alternator battery damper dampers link links boot boots joint joints cable cables plug plugs coil coils
+  regulator motor tensioner idler radiator caliper calipers hub strut struts shock shocks stud studs cap bulb bulbs blade blades housing pipe line bracket shim shims insert inserts screws tyre tyres tire tires wheel arm arms`,
+);
+
+/** Something said of another year, engine or book: not for this job. */
+export const NOT_THIS_ONE =
+  /\b(?:older|old(?:er)? (?:one|truck|car|type|metal|grey|gray|style)|early (?:ones?|cars?)|earlier|later (?:ones?|cars?|model)|newer (?:ones?|cars?|model)|other (?:engine|model|car|one)s?|bigger (?:engine|one)|automatic'?s?|diesel'?s?|if you(?:'ve| have)? got the|in case you have|you(?:'ll| will| may| might)? (?:find|read|see|run across|hear)(?= (?:\w+ ){0,4}?\d)|book says|do not use|don'?t use|do NOT|ignore (?:this|that)|not for (?:you|this|us)|that(?:'s| is| was) (?:for )?the (?:older|old|later|other|early|newer|bigger|automatic|diesel|turbo)|used to be|never touched|wrong (?:one|figure)|different (?:car|animal|engine)|we(?:'re| are) not that|tool'?s own|(?:was|were) right for)\b/i;
+
+/** What others say: used only where nothing better is said, and then with doubt. */
+export const OTHERS_SAY =
+  /\b(?:(?:somewhere|something|the (?:paper|sheet|forum|internet)) (?:it |that |this )?(?:says?|said|reads?))\b|\b(?:people|folks|fella|buddy|neighbou?r|friend|mate|brother(?:-in-law)?|uncle|father|dad|guy|internet|forum|some) (?:\w+ ){0,5}?(?:says?|said|swears?|tells?|told|will tell|use[sd]?)\b/i;
+
+export const DOUBTFUL =
+  /\b(?:i think|i thought|i guess|i reckon|i believe|i(?:'m| am) gonna say|maybe|might be|probably|not sure|not certain|don'?t hold me|don'?t quote me|from memory|if i remember|if memory|could be|something like|somewhere around|ain'?t on the paper|double[- ]?check|check (?:it|that|this) (?:first|before)|\?\?)/i;
+
+/** Taken back, and said anew. */
+export const TAKEN_BACK =
+  /\b(?:sorry|no wait|wait no|hang on|hold on|no no|i mean|i meant|scratch that|correction|make that|i tell a lie|my mistake|oops|nope|wrong one|not (?:a|an|the) \d+|that'?s no good|crossed out|no,? it'?s|no,? they'?re|strike that)\b/i;
+
+/** What a job is worked on: the things that fasteners hold. With the heads of parts, what "those bolts" may be the bolts of. */
+export const THINGS = words(
+  `shield apron tube bracket box airbox air-box cover crossmember pan sump body manifold flange guard undertray tray-cover bumper console duct arm joint hub wheel wheels carrier drum cylinder rack rail rails coupling hinge
+  hinges strap striker door panel trim grille lamp headlight engine gearbox transmission case diff differential axle shaft driveshaft propshaft prop exhaust downpipe hose valve throttle intake inlet plenum cam
+  pulley alternator injector fuel-rail tank fan shroud pedal seat column steering subframe cradle brace collar liner skirt fender wing bonnet hood boot-lid tailgate latch lock spoiler tow-bar towbar ball plate socket-plate
+  reservoir bottle expansion master servo booster caliper pads disc disk rotor knuckle upright wishbone trailing lever sway-bar swaybar anti-roll stabiliser stabilizer bar-clamp clamp-plate retainer housing pump motor
+  starter battery solenoid coil regulator wiper linkage blower heater radiator condenser compressor crash-bar bar rack-feet jockey trailer shackle chain spare-wheel carrier cable equaliser equalizer guide adjuster
+  post terminal-post carburettor carburetor rocker block timing oil-pan oil-cooler filter-housing element bowl cup dash dashboard glovebox`,
+);
