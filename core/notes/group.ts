@@ -1,5 +1,6 @@
 import type { HeadSize } from "../model/head-size";
 import type { TorqueFigure } from "../model/torque-figure";
+import type { TorqueQuantity } from "../quantity/torque-quantity";
 import type { Heard, Span } from "./heard";
 import type { Family } from "./mentions";
 
@@ -15,6 +16,8 @@ export interface SaidFigure {
   doubtful: boolean;
   /** Why it is not to be used: the words that say so. */
   notUsed?: string;
+  /** Said once more in another unit, and then something else: what it came to there. */
+  restated?: TorqueQuantity;
 }
 
 /** One true group of like fasteners, with everything said of it over the whole text. */

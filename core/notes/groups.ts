@@ -1,6 +1,8 @@
 import type { HeadSize } from "../model/head-size";
 import { formatHeadSize } from "../quantity/read-head-size";
+import { quantityNm } from "../quantity/torque-quantity";
 import { formatFigure } from "../quantity/torque-words";
+import { holdingTorques } from "../torque/torques-of";
 import { turnOf } from "./deeds";
 import { angleAlone, bareFigure, nearestUnit, notThisAfter, put, saidAfter, unitForAll } from "./figures";
 import type { Group, Grouped, SaidFigure, SaidSize } from "./group";
@@ -21,9 +23,10 @@ export function groupsOf(heard: Heard): Grouped {
   const takenByTorque = new Set(torques.flatMap(({ from, to }) => Array.from({ length: to - from }, (_, i) => from + i)));
   let last: Group | undefined;
   /** Where a size that is taken back stood. */
-  let lastSize: { group: Group; which: "undo" | "doUp" | "hold"; from: number } | undefined;
+  let lastSize: { group: Group; which: "undo" | "doUp" | "hold"; from: number; to: number } | undefined;
   let topic: string[] = [];
   let topicSentence = -1;
+  let topicAt = -1;
   let otherFrom = -2;
   /** The bolt whose other end was spoken of last: the next size is its. */
   let otherEnd: { group: Group; at: number } | undefined;
@@ -42,6 +45,7 @@ export function groupsOf(heard: Heard): Grouped {
     if (here.length > 0 && !againTold) {
       topic = here;
       topicSentence = clause.sentence;
+      topicAt = i;
     } else if (clause.sentence > topicSentence + 1) topic = [];
     if (listing.has(i)) continue;
     const before = told[i - 1];
@@ -68,7 +72,7 @@ export function groupsOf(heard: Heard): Grouped {
         last?.family === "bolt" &&
         i - last.last <= 3 &&
         mention.marks.length === 0 &&
-        (mention.count === 1 || !groups.some((group) => group.family === "nut" && i - group.last <= 6)) &&
+        (mention.count === 1 || !groups.some((group) => group.family === "nut" && i - group.last <= 9)) &&
         !/s$/.test(mention.head) &&
         !/\b(?:off|undo|snug|torque|tight)/.test(said);
       const behindIt =
@@ -135,8 +139,10 @@ export function groupsOf(heard: Heard): Grouped {
       return same.length === 1 ? same[0] : last && i - last.last <= 2 ? last : undefined;
     };
     const ofSizeHere = inClause.flatMap((size) => (size.what === "head" && like(size.head).length === 1 ? like(size.head) : []))[0];
+    // "Then come back to the pan. … 106 on all of them": what was come back to, where nothing was named since.
+    const carried = indexed.length === 0 && topic.length > 0 && topicAt > (last?.last ?? -1) && i - topicAt <= 6 ? byWords(groups, topic) : undefined;
     /** Which group a figure speaks of. */
-    const figured = (from: number, to: number): Group | undefined => named(from, to) ?? ofSizeHere ?? byTopic ?? last;
+    const figured = (from: number, to: number): Group | undefined => named(from, to) ?? ofSizeHere ?? byTopic ?? carried ?? last;
 
     for (const size of inClause) {
       if (size.what !== "head") continue;
@@ -148,7 +154,9 @@ export function groupsOf(heard: Heard): Grouped {
       const after = saidIn(text, terms, { from: size.to, to: Math.min(clause.to, size.to + 8) });
       const holds = size.from > heldFrom || HOLD_BEFORE.test(beforeNear) || HOLD_AFTER.test(after);
       const isTool = /^(?: ?-? ?(?:drill|drift|punch|bar|hole|hose|tube))\b/.test(after);
-      if (isTool || notThis || /\b(?:originally|thought (?:it|they|these|those)|grabbed|i went in with|tried)\b/i.test(said)) continue;
+      // A quarter, three eighths or half an inch is the drive of a ratchet before it is a head.
+      const drives = size.head.unit === "in" && [0.25, 0.375, 0.5].includes(size.head.size) && !/^\W*(?:socket|wrench|spanner|bolt|nut|head|hex|line|flare)/i.test(after);
+      if (drives || isTool || notThis || /\b(?:originally|thought (?:it|they|these|those)|grabbed|i went in with|tried)\b/i.test(said)) continue;
       if (
         size.head.profile === "hexagon" &&
         !TOOL_HEADS.has(terms[size.to]?.text ?? "") &&
@@ -156,7 +164,8 @@ export function groupsOf(heard: Heard): Grouped {
       )
         continue;
       const denied = /\b(?:not|isn't|ain't|aren't)(?: a| an| the)?$/i.test(before);
-      const back = TAKEN_BACK.test(before) || (lastSize && TAKEN_BACK.test(between(text, terms, lastSize.from, size.from)) && size.from - lastSize.from < 30);
+      const crossed = lastSize && /^\W*(?:no|nope|or rather|i mean|sorry)\W*$/i.test(gapBetween(text, terms, lastSize.to, size.from));
+      const back = crossed || TAKEN_BACK.test(before) || (lastSize && TAKEN_BACK.test(between(text, terms, lastSize.from, size.from)) && size.from - lastSize.from < 30);
       let group =
         back && lastSize && !mentions.some((mention, k) => places[k] && mention.to <= size.from && mention.from > (lastSize?.from ?? 0))
           ? lastSize.group
@@ -166,7 +175,7 @@ export function groupsOf(heard: Heard): Grouped {
         if (group?.undo && formatHeadSize(group.undo.head) === formatHeadSize(size.head)) group.undo = undefined;
         continue;
       }
-      if (unknown && i - unknown.at <= 2 && indexed.length === 0 && !back && !holds) {
+      if (unknown && !(size.head.unit === "in" && [0.25, 0.375, 0.5].includes(size.head.size)) && i - unknown.at <= 2 && indexed.length === 0 && !back && !holds) {
         group = begin({ ...unknown.mention, family: "bolt", name: `${unknown.mention.name} bolt`, count: unknown.mention.count ?? 1 }, topic, terms, unknown.at);
         groups.push(group);
         last = group;
@@ -187,7 +196,7 @@ export function groupsOf(heard: Heard): Grouped {
       if (holds) {
         group.hold ??= one;
         group.traits.add("counter-hold");
-        lastSize = { group, which: "hold", from: size.from };
+        lastSize = { group, which: "hold", from: size.from, to: size.to };
         continue;
       }
       const newOne = goingBack || /\bnew\b/.test(said);
@@ -199,7 +208,7 @@ export function groupsOf(heard: Heard): Grouped {
           group[which] = one;
         }
       } else group[which] ??= one;
-      lastSize = { group, which, from: size.from };
+      lastSize = { group, which, from: size.from, to: size.to };
     }
 
     const written = torques.filter(({ from }) => from >= clause.from && from < clause.to);
@@ -226,7 +235,7 @@ export function groupsOf(heard: Heard): Grouped {
       }
       const sharing =
         /\b(?:on |for )?(?:all|both|every|each|everything|the lot)\b/i.test(said) && mentions.length === 0
-          ? groups.filter((group) => i - group.last <= 6 && group.figures.length === 0 && group.family === last?.family)
+          ? groups.filter((group) => i - group.last <= 9 && group.figures.length === 0 && (group.family === last?.family || group.undo !== undefined))
           : [];
       const aimed = mentions
         .map((mention, k) => ({ mention, group: places[k] }))
@@ -236,6 +245,13 @@ export function groupsOf(heard: Heard): Grouped {
       const rumour = OTHERS_SAY.test(said) && indexed.length === 0 && (group?.figures.length ?? 0) > 0;
       if (!group || rumour) {
         loose.push(figure);
+        continue;
+      }
+      // "20 foot pounds, that's a touch over two newton metres": the same once more; where it is not the same, its unit is in doubt.
+      const before = group.figures.at(-1);
+      if (before && torque.from - lastFigureAt < 12 && /^\W*(?:that's|that is|which is|or|so)\b.*\b(?:about|touch|roughly|just|over|under|same|call it)\b/i.test(said)) {
+        const [first, second] = [before.figure, torque.figure].map((one) => holdingTorques(one)[0]);
+        if (first && second && Math.max(quantityNm(first) / quantityNm(second), quantityNm(second) / quantityNm(first)) > 3) before.restated = second;
         continue;
       }
       if (group.figures.length > 0 && TAKEN_BACK.test(between(text, terms, lastFigureAt, torque.from)) && torque.from - lastFigureAt < 14) {
@@ -292,5 +308,10 @@ const HOLD_BEFORE =
   /\b(?:hold(?:s|ing)?|counter-?hold|stop (?:it|the \w+) (?:turning|spinning|going round)|nut (?:is|behind|on the (?:back|other side)|at the back)(?: is)?(?: also)?(?: a)?|on the nut|wrench on the bottom|the other (?:end|side)|up the end)\b[^.]{0,50}$/i;
 const HOLD_AFTER =
   /^\W*(?:\w+ ){0,3}?(?:on the (?:nut|back|flats|other (?:end|side)|bolt head)|to (?:hold|stop it)|holding|up the (?:end|middle)|through the middle|to keep it from)\b/i;
+
+/** What stands between two words. */
+function gapBetween(text: string, terms: readonly Term[], from: number, to: number): string {
+  return from >= to ? "" : saidIn(text, terms, { from, to });
+}
 
 const between = (text: string, terms: readonly Term[], from: number, to: number) => (from < 0 ? "" : saidIn(text, terms, { from, to: Math.max(from + 1, to) }));

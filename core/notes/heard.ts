@@ -102,7 +102,12 @@ export function saidIn(text: string, terms: readonly Term[], { from, to }: Claus
 export function topicIn(terms: readonly Term[], { from, to }: Clause): string[] {
   for (let at = from; at < to; at++) {
     const word = terms[at]?.text ?? "";
-    if (!isThing(word) || Object.hasOwn(HEADS, terms[at + 1]?.text ?? "") || isBehindPreposition(terms, at, from)) continue;
+    if (
+      !isThing(word) ||
+      Object.hasOwn(HEADS, terms[at + 1]?.text ?? "") ||
+      (isBehindPreposition(terms, at, from) && !/\bback to (?:the |those |that )?$/.test(wordsBefore(terms, at)))
+    )
+      continue;
     let end = at;
     while (end + 1 < to && isThing(terms[end + 1]?.text ?? "")) end++;
     const words: string[] = [];
@@ -117,6 +122,12 @@ export function topicIn(terms: readonly Term[], { from, to }: Clause): string[] 
 }
 
 const isThing = (word: string) => (THINGS.has(word) || THINGS.has(singular(word)) || PART_HEADS.has(word)) && !Object.hasOwn(HEADS, word);
+
+const wordsBefore = (terms: readonly Term[], at: number) =>
+  `${terms
+    .slice(Math.max(0, at - 3), at)
+    .map(({ text }) => text)
+    .join(" ")} `;
 
 /** "between the pan and the gearbox", "on a tab": where a thing is, and not the thing. */
 function isBehindPreposition(terms: readonly Term[], at: number, from: number): boolean {

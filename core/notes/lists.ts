@@ -1,9 +1,9 @@
 import { formatHeadSize } from "../quantity/read-head-size";
 import { type Clause, isAction } from "./clauses";
-import { type Heard, type Span, saidIn, spanOf } from "./heard";
+import { type Heard, type Span, saidIn, spanOf, topicIn } from "./heard";
 import { singular } from "./mentions";
 import type { Term } from "./terms";
-import { ACTIONS, CONSUMABLE_HEADS, HEADS, NOT_IN_NAME, NOT_THIS_ONE, PART_HEADS, TOOL_HEADS } from "./vocabulary";
+import { ACTIONS, CONSUMABLE_HEADS, HEADS, NOT_IN_NAME, NOT_THIS_ONE, OTHERS_SAY, PART_HEADS, TOOL_HEADS } from "./vocabulary";
 
 /** Something to have, to mind, to wait for, to measure or to do later, in a few words, with those it came from. */
 export interface Noted {
@@ -25,16 +25,22 @@ export interface Lists {
 export function listsOf(heard: Heard): Lists {
   const { text, terms, told, listing } = heard;
   const lists: Lists = { tools: [], consumables: [], parts: [], cautions: [], followUps: [], waits: [], measures: [] };
+  let buying = -1;
+  let topic = "";
   for (const [i, clause] of told.entries()) {
     const said = saidIn(text, terms, clause);
-    things(heard, clause, listing.has(i), lists);
+    if (BUYING.test(said)) buying = clause.sentence;
+    things(heard, clause, listing.has(i), buying === clause.sentence, lists);
     if (listing.has(i)) continue;
-    const whole = { name: short(said), span: spanOf(terms, clause.from, clause.to) };
+    topic = topicIn(terms, clause).join(" ") || topic;
+    const span = spanOf(terms, clause.from, clause.to);
     const sentence = sentenceFrom(heard, i);
-    if (MIND.test(said) && !NOT_THIS_ONE.test(said)) lists.cautions.push({ ...whole, name: short(sentence) });
-    if (WAIT.test(said) && !LATER.test(said)) lists.waits.push(whole);
-    if (MEASURE.test(said)) lists.measures.push({ ...whole, name: short(sentence) });
-    if (LATER.test(said) && !NOT_THIS_ONE.test(said) && told.length - i < told.length * 0.4) lists.followUps.push({ ...whole, name: short(sentence) });
+    const cue = MIND.exec(said);
+    if (cue && !NOT_THIS_ONE.test(said) && !OTHERS_SAY.test(said)) lists.cautions.push({ name: short(cue.index > 25 ? said.slice(cue.index) : said), span });
+    const wait = WAIT.exec(said);
+    if (wait && !LATER.test(said)) lists.waits.push({ name: waitWords(said, wait.index, topic), span });
+    if (MEASURE.test(said)) lists.measures.push({ name: `${said.includes(topic.split(" ").at(-1) ?? "") ? "" : `${topic}, `}${short(said)}`, span });
+    if (LATER.test(said) && !NOT_THIS_ONE.test(said) && told.length - i < told.length * 0.4) lists.followUps.push({ name: short(sentence), span });
   }
   return { ...lists, cautions: apart(lists.cautions), followUps: apart(lists.followUps), waits: apart(lists.waits), measures: apart(lists.measures) };
 }
@@ -48,11 +54,26 @@ const LATER =
 const MEASURE =
   /\b(?:limit|minimum|maximum|spec(?:ification)?|should (?:be|read|measure|go|give|have|start)|measur\w+|i (?:read|got|have|get)|reading|clearance|gap|thick(?:ness)?|play|run-?out|deflection|push|travel|wear|within|allowed|less than|more than|no more than)\b[^.]{0,70}?(?:\d+(?:[.,]\d+)?|half|quarter|three|two|four|five|ten|fifteen|twenty|thirty) ?(?:-|\/)?(?:\d+)? ?(?:mm|mil|millimet\w+|thou\w*|thousandths|inch\w*|volts?|v\b|degrees?|psi|bar|clicks?|ohms?|cm|%|percent|litres?|l\b)/i;
 
+const BUYING = /\b(?:parts?\b|kit\b|bought|comes? with|set of|you need|in the bag|in the box|supplies|renew)/i;
+
+/** What is waited for, and how long: "penetrating oil, 15 min". */
+function waitWords(said: string, at: number, topic: string): string {
+  const words = short(said.slice(Math.max(0, at - 30)).replace(/^\S*\s/, at > 30 ? "" : "$&"))
+    .replace(/\bminutes?\b|\bmins?\b/g, "min")
+    .replace(/\b(five|ten|fifteen|twenty|thirty|two|three|four)\b/gi, (word) =>
+      String({ five: 5, ten: 10, fifteen: 15, twenty: 20, thirty: 30, two: 2, three: 3, four: 4 }[word.toLowerCase()]),
+    )
+    .split(" ")
+    .slice(0, 9)
+    .join(" ");
+  return topic !== "" && !words.includes(topic.split(" ").at(-1) ?? "") ? `${topic}, ${words}` : words;
+}
+
 /** Tools, what is used up, and parts that a clause names. */
-function things(heard: Heard, clause: Clause, listed: boolean, lists: Lists): void {
+function things(heard: Heard, clause: Clause, listed: boolean, bought: boolean, lists: Lists): void {
   const { terms, sizes } = heard;
   const said = saidIn(heard.text, terms, clause);
-  const buying = /\bnew\b|\b(?:parts?|kit|bought|comes? with|set of|you need|need)\b/i.test(said);
+  const buying = bought || /\bnew\b/i.test(said);
   for (let at = clause.from; at < clause.to; at++) {
     const word = terms[at]?.text ?? "";
     const next = terms[at + 1]?.text ?? "";
@@ -164,7 +185,7 @@ const short = (said: string) =>
     .replace(/^(?:and|so|but|then|now|ok|okay|alright|right|well|also|uh|um)\b[ ,]*/gi, "")
     .trim()
     .split(" ")
-    .slice(0, 22)
+    .slice(0, 14)
     .join(" ");
 
 /** Said twice is one. */

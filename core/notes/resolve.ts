@@ -110,7 +110,12 @@ export function resolvePlain(
 ): Group | undefined {
   const fits = (group: Group) =>
     (group.family === family || (alike(group.family, family) && group.family !== "one" && at - group.last <= 4)) &&
-    !(size && group.undo && formatHeadSize(size) !== formatHeadSize(group.undo.head) && !goingBack) &&
+    !(
+      size &&
+      group.undo &&
+      formatHeadSize(size) !== formatHeadSize(group.undo.head) &&
+      !(goingBack && topic.some((word) => group.topic.includes(word) || group.marks.has(word)))
+    ) &&
     (count === undefined || group.count === undefined || count === group.count || (group.perSide && count === 2 * group.count) || (definite && count < group.count));
   const candidates = groups.filter(fits);
   const ofTopic = (group: Group) => topic.filter((word) => group.topic.includes(word) || group.marks.has(word)).length;
@@ -175,6 +180,14 @@ export function consolidated(groups: readonly Group[]): Group[] {
     const same = kept.find((other) => isOne(other, group));
     if (same) mergeInto(same, group);
     else kept.push(group);
+  }
+  // "Three of them, 14" going out and "all three to 24" coming in: so many of one kind that there are no others.
+  for (const back of kept.filter(({ undo, figures, count }) => undo === undefined && figures.length > 0 && (count ?? 0) > 1)) {
+    const out = kept.filter((group) => group !== back && group.family === back.family && group.count === back.count && group.undo !== undefined && group.figures.length === 0);
+    const [only] = out;
+    if (!only || out.length > 1 || contradict(only.marks, back.marks)) continue;
+    mergeInto(only, back);
+    kept.splice(kept.indexOf(back), 1);
   }
   return kept;
 }

@@ -97,7 +97,9 @@ export function sizeAt(words: readonly Word[], at: number): FoundSize | undefine
     const gap = text(next) === "-" ? 1 : 0;
     if (number.fraction && number.value < 1) return undefined;
     if (EXTENSIONS.has(text(next + gap)) || (text(next) === "long" && EXTENSIONS.has(text(next + 1)))) return { what: "length", mm: number.value, from: at, to: next };
-    return number.value >= 1.5 && number.value <= 80 && !isLength(words, next) ? head(words, number.value, "mm", at, next) : undefined;
+    return (number.value >= 4 || (number.value >= 1.5 && (KEYS.has(text(next + gap)) || HELD.has(text(next + gap))))) && number.value <= 80 && !isLength(words, next)
+      ? head(words, number.value, "mm", at, next)
+      : undefined;
   }
   if (
     INCHES.has(unit) &&
@@ -109,6 +111,8 @@ export function sizeAt(words: readonly Word[], at: number): FoundSize | undefine
     const tail = number.value >= 1 && !number.fraction ? mixedTail(words, next) : undefined;
     return inchSize(words, number.value + (tail?.value ?? 0), at, tail?.next ?? next);
   }
+  // "14 and five eighths": a distance, not a head.
+  if (number.fraction && text(at - 1) === "and" && /^\d+$|teen$|^(?:ten|eleven|twelve)$/.test(text(at - 2))) return undefined;
   if (number.fraction) {
     const next = number.next + hyphen;
     // "3/8-16": diameter and threads per inch, with no space between.
@@ -151,6 +155,8 @@ export function sizeAt(words: readonly Word[], at: number): FoundSize | undefine
 function bareSize(words: readonly Word[], at: number, number: { value: number; next: number; decimals: number }): FoundSize | undefined {
   const text = (n: number) => words[n]?.text ?? "";
   const { value, next } = number;
+  // "M12s" is a thread.
+  if (text(at - 1) === "m" && words[at - 1]?.end === words[at]?.start) return undefined;
   if (value < 4 || value > 46 || (number.decimals > 0 && value !== 5.5) || NOT_A_SIZE.test(text(next))) return undefined;
   const after = text(next) === "-" ? text(next + 1) : text(next);
   const digits = /^\d/.test(text(at));

@@ -2,8 +2,8 @@ import type { HeadSize } from "../model/head-size";
 import type { Phase } from "../model/job";
 import type { TorqueFigure } from "../model/torque-figure";
 import { judgeFigure } from "../fastener/judge-figure";
-import type { TorqueQuantity } from "../quantity/torque-quantity";
-import type { TorqueUnit } from "../quantity/torque-unit";
+import { type TorqueQuantity, quantityNm } from "../quantity/torque-quantity";
+import { TORQUE_UNITS, type TorqueUnit } from "../quantity/torque-unit";
 import { formatFigure } from "../quantity/torque-words";
 import { holdingTorques } from "../torque/torques-of";
 import type { Group, Grouped, SaidFigure, SaidSize } from "./group";
@@ -83,7 +83,7 @@ export function readStory(text: string): Story {
       ...groups.flatMap(({ figures }, fastener) => figures.map((figure) => ({ ...figure, fastener }))),
       ...loose.map((figure) => ({ ...figure, fastener: undefined })),
     ].sort((a, b) => a.span.start - b.span.start),
-    slips: fasteners.flatMap((one, fastener) => slipOf(one, usual, fastener)),
+    slips: fasteners.flatMap((one, fastener) => restatedSlip(groups[fastener], fastener) ?? slipOf(one, usual, fastener)),
     ...listsOf(grouped),
     steps: stepsOf(grouped).map(({ group, ...step }) => ({ ...step, fastener: group ? groups.indexOf(group) : undefined })),
   };
@@ -110,6 +110,19 @@ function fastenerOf(group: Group): StoryFastener {
 function unitsIn(fasteners: readonly StoryFastener[]): TorqueUnit[] {
   return [...new Set(fasteners.flatMap(({ figure }) => (figure ? holdingTorques(figure).map(({ unit }) => unit) : [])))];
 }
+
+/** "20 foot pounds, a touch over two newton metres": the unit in which both say the same. */
+function restatedSlip(group: Group | undefined, fastener: number): UnitSlip[] | undefined {
+  const figure = group?.figures.at(-1);
+  const [said] = figure ? holdingTorques(figure.figure) : [];
+  if (!figure?.restated || !said) return undefined;
+  const { restated } = figure;
+  const meant = [...SAID_UNITS, ...TORQUE_UNITS].map((unit) => ({ ...said, unit })).find((one) => Math.abs(quantityNm(one) / quantityNm(restated) - 1) < 0.2);
+  return meant && [{ fastener, said, meant }];
+}
+
+/** As people speak, the commoner first. */
+const SAID_UNITS: readonly TorqueUnit[] = ["lbf.in", "lbf.ft", "N.m", "kgf.m"];
 
 /** The same judgement as in the plan: a figure that this head cannot bear or would not hold, and the unit that it fits in; first one that the text speaks in anyway. */
 function slipOf({ name, count, undo, doUp, figure }: StoryFastener, usual: readonly TorqueUnit[], fastener: number): UnitSlip[] {
