@@ -10,6 +10,18 @@ export default function manifest(): MetadataRoute.Manifest {
     display: "standalone",
     background_color: "#E7EFE4",
     theme_color: "#1F3B57",
+    // Words, captions and pages, shared from another app; the service worker takes them in, signal or none.
+    share_target: {
+      action: "/share",
+      method: "POST",
+      enctype: "multipart/form-data",
+      params: {
+        title: "title",
+        text: "text",
+        url: "link",
+        files: [{ name: "file", accept: ["text/plain", "text/html", "text/vtt", "text/markdown", ".srt", ".vtt", ".md", ".txt"] }],
+      },
+    },
     icons: [192, 512].map((size) => ({ src: `/icon-${size}.png`, sizes: `${size}x${size}`, type: "image/png" })),
   };
 }

@@ -63,4 +63,21 @@ const serwist = new Serwist({
   // Whatever address was kept as a bookmark: without a signal it opens the Garage.
   fallbacks: { entries: [{ url: "/garage", matcher: ({ request }) => request.destination === "document" }] },
 });
+const SHARED = { cache: "shared words", at: "/shared-words", mostBytes: 800_000 };
+
+/** What another app has shared is kept until a job takes it, and the person is asked for which. */
+async function keepShared(request: Request): Promise<Response> {
+  const form = await request.formData();
+  const file = form.get("file");
+  const parts = [form.get("title"), form.get("text"), form.get("link")].filter((part): part is string => typeof part === "string" && part.trim() !== "");
+  const shared = file instanceof File && file.size > 0 ? file : new File([parts.join("\n")], "shared.txt");
+  const cache = await caches.open(SHARED.cache);
+  const headers = { "content-type": "text/plain; charset=utf-8", "x-file-name": encodeURIComponent(shared.name) };
+  await cache.put(SHARED.at, new Response(shared.slice(0, SHARED.mostBytes), { headers }));
+  return Response.redirect("/plan?shared=1", 303);
+}
+
+self.addEventListener("fetch", (event) => {
+  if (event.request.method === "POST" && new URL(event.request.url).pathname === "/share") event.respondWith(keepShared(event.request));
+});
 serwist.addEventListeners();

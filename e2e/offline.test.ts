@@ -92,3 +92,26 @@ test("a first visit that loses a file is made up for: without a reload the app c
     await line.stop().catch(() => undefined);
   }
 });
+
+test("words shared from another app are taken in without a signal, given to a job, and read", async () => {
+  const browser = await openBrowser();
+  try {
+    const page = new Page(browser.driver, served.url);
+    await openDemo(page);
+    await served.stop();
+    const came = await page.driver.executeAsyncScript<string>(
+      "const done = arguments[0]; const form = new FormData(); form.set('file', new File(['1\\n00:00:01,000 --> 00:00:02,000\\nfour guard bolts 13 mil to 22 Nm'], 'talk.srt')); fetch('/share', { method: 'POST', body: form, redirect: 'manual' }).then((answer) => done(answer.type), (error) => done(String(error)));",
+    );
+    expect(came).toBe("opaqueredirect");
+    await page.open("/plan?shared=1");
+    await page.see("four guard bolts 13 mil to 22 Nm");
+    await page.pressWith("Starter motor");
+    await page.see("4 × Guard bolts, 13 mm, 22 N·m");
+    await page.open("/plan?shared=1");
+    await page.see("Nothing was shared");
+    await page.open("/work?id=gone");
+    await page.see("That job is not here");
+  } finally {
+    await browser.quit();
+  }
+});

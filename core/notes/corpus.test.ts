@@ -5,7 +5,7 @@ import { readStory } from "./story";
 
 const FOLDER = join(__dirname, "__fixtures__/corpus");
 /** Never looked at while the reader was built: what it makes of people it has not met. */
-const UNSEEN = ["03", "10", "17", "21", "26", "30"];
+const UNSEEN = ["03", "10", "21", "30"];
 
 test("long narrations are read this well, and no worse from one change to the next", () => {
   const { share, leaks, slipsInvented, fixes } = scoreNotes(FOLDER, (text) => asAnswers(readStory(text)));
@@ -15,7 +15,7 @@ test("long narrations are read this well, and no worse from one change to the ne
       .map(([what, value]) => `${what} ${value.toFixed(2)}`)
       .join(", ");
   process.stdout.write(
-    `24 narrations: ${line(share)}; ${leaks} taken that were not to be used, ${fixes.toFixed(1)} fixes each.\n6 of them unseen: ${line(unseen.share)}; ${unseen.fixes.toFixed(1)} fixes each.\n`,
+    `24 narrations: ${line(share)}; ${leaks} taken that were not to be used, ${fixes.toFixed(1)} fixes each.\n4 of them unseen: ${line(unseen.share)}; ${unseen.fixes.toFixed(1)} fixes each.\n`,
   );
   const atLeast = { groups: 0.8, whole: 0.4, count: 0.75, undo: 0.65, figure: 0.68, steps: 0.58, phase: 0.78, tools: 0.7, consumables: 0.6, parts: 0.5 } as const;
   for (const [what, least] of Object.entries(atLeast)) expect([what, share[what as keyof typeof atLeast] >= least]).toEqual([what, true]);

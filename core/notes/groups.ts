@@ -7,12 +7,13 @@ import { turnOf } from "./deeds";
 import { angleAlone, bareFigure, nearestUnit, notThisAfter, put, saidAfter, unitForAll } from "./figures";
 import type { Group, Grouped, SaidFigure, SaidSize } from "./group";
 import { type Heard, saidIn, spanOf, topicIn } from "./heard";
-import { type Mention, mentionsIn, singular } from "./mentions";
+import { type Mention, mentionsIn } from "./mentions";
 import { begin, byWords, consolidated, isReal, isSame, mergeInto, resolve, touch } from "./resolve";
 import { spokenNumber } from "./spoken-number";
+import { sizesOfTools } from "./tool-sizes";
 import type { Term } from "./terms";
 import { traitsOf } from "./traits";
-import { DOUBTFUL, NOT_IN_NAME, NOT_THIS_ONE, OTHERS_SAY, TAKEN_BACK, TOOL_HEADS } from "./vocabulary";
+import { BOUGHT, DOUBTFUL, HELD_STILL, HOLD_AFTER, HOLD_BEFORE, NOT_THIS_ONE, OTHERS_SAY, TAKEN_BACK, TOOL_HEADS } from "./vocabulary";
 
 /** Gathers every mention of a fastener over the whole text into the true groups, with the sizes, figures and traits said of each. */
 export function groupsOf(heard: Heard): Grouped {
@@ -28,6 +29,7 @@ export function groupsOf(heard: Heard): Grouped {
   let topicSentence = -1;
   let topicAt = -1;
   let otherFrom = -2;
+  let lastStruck: number | undefined;
   /** The bolt whose other end was spoken of last: the next size is its. */
   let otherEnd: { group: Group; at: number } | undefined;
   /** "the skinny one": nothing that was named, until its size is. */
@@ -99,8 +101,10 @@ export function groupsOf(heard: Heard): Grouped {
           groups.splice(groups.indexOf(same), 1);
           if (last === same) last = found;
         }
-      } else if (!held && (mention.family !== "one" || (mention.sized && (mention.count ?? 0) > 1)) && !BOUGHT.test(said)) {
-        const group = begin(mention, here.length > 0 ? here : topic, terms, i);
+      } else if (!held && (mention.some || mention.family !== "one" || (mention.sized && (mention.count ?? 0) > 1)) && !BOUGHT.test(said)) {
+        // "there's ten of them", after "these guys going around the cover".
+        const called = mention.sized && mention.marks.length === 0 && unknown && i - unknown.at <= 2 ? unknown.mention.marks : [];
+        const group = begin(mention, called.length > 0 ? [...called] : here.length > 0 ? here : topic, terms, i);
         groups.push(group);
         places.push(group);
         last = group;
@@ -155,7 +159,11 @@ export function groupsOf(heard: Heard): Grouped {
       const holds = size.from > heldFrom || HOLD_BEFORE.test(beforeNear) || HOLD_AFTER.test(after);
       const isTool = /^(?: ?-? ?(?:drill|drift|punch|bar|hole|hose|tube))\b/.test(after);
       // A quarter, three eighths or half an inch is the drive of a ratchet before it is a head.
-      const drives = size.head.unit === "in" && [0.25, 0.375, 0.5].includes(size.head.size) && !/^\W*(?:socket|wrench|spanner|bolt|nut|head|hex|line|flare)/i.test(after);
+      const drives =
+        !(lastStruck !== undefined && size.from - lastStruck < 12) &&
+        size.head.unit === "in" &&
+        [0.25, 0.375, 0.5].includes(size.head.size) &&
+        !/^\W*(?:socket|wrench|spanner|bolt|nut|head|hex|line|flare)/i.test(after);
       if (drives || isTool || notThis || /\b(?:originally|thought (?:it|they|these|those)|grabbed|i went in with|tried)\b/i.test(said)) continue;
       if (
         size.head.profile === "hexagon" &&
@@ -172,6 +180,7 @@ export function groupsOf(heard: Heard): Grouped {
           : (named(size.from, size.to) ?? unnamed(size.head));
       if (denied) {
         struck.push({ span, what: formatHeadSize(size.head), of: "size" });
+        lastStruck = size.to;
         if (group?.undo && formatHeadSize(group.undo.head) === formatHeadSize(size.head)) group.undo = undefined;
         continue;
       }
@@ -280,34 +289,6 @@ export function groupsOf(heard: Heard): Grouped {
   sizesOfTools(heard, groups);
   return { ...heard, turn, groups: consolidated(groups).filter(isReal), loose: [...loose, ...takenBack], struck };
 }
-
-/** "A 17 socket for the wheels": what a list of tools says of sizes. */
-function sizesOfTools({ text, terms, told, sizes, listing }: Heard, groups: readonly Group[]): void {
-  for (const i of listing) {
-    const clause = told[i];
-    if (!clause) continue;
-    for (const size of sizes) {
-      if (size.what !== "head" || size.from < clause.from || size.from >= clause.to) continue;
-      const after = terms.slice(size.to, Math.min(clause.to, size.to + 9));
-      const at = after.findIndex(({ text: word }) => word === "for");
-      if (at < 0 || at > 3) continue;
-      const words = after.slice(at + 1).map(({ text: word }) => singular(word));
-      const group = byWords(
-        groups.filter(({ undo }) => !undo),
-        words.filter((word) => !NOT_IN_NAME.has(word) && word.length > 2),
-      );
-      if (group) group.undo = { head: size.head, span: spanOf(terms, size.from, size.to), doubtful: DOUBTFUL.test(saidIn(text, terms, clause)) };
-    }
-  }
-}
-
-/** What was bought or comes along: no fastener of the job by that alone. */
-const BOUGHT = /\b(?:bought|dollars?|bucks|quid|pounds the lot|euros?|comes? with|came (?:with|to)|in the box|kit(?:'s)?|parts? (?:are|is|wise|list)|paid|cost|spare)\b|[$£€]/i;
-const HELD_STILL = /\b(?:hold|holding|counterhold)(?: the| that| it| on)?\s*$/i;
-const HOLD_BEFORE =
-  /\b(?:hold(?:s|ing)?|counter-?hold|stop (?:it|the \w+) (?:turning|spinning|going round)|nut (?:is|behind|on the (?:back|other side)|at the back)(?: is)?(?: also)?(?: a)?|on the nut|wrench on the bottom|the other (?:end|side)|up the end)\b[^.]{0,50}$/i;
-const HOLD_AFTER =
-  /^\W*(?:\w+ ){0,3}?(?:on the (?:nut|back|flats|other (?:end|side)|bolt head)|to (?:hold|stop it)|holding|up the (?:end|middle)|through the middle|to keep it from)\b/i;
 
 /** What stands between two words. */
 function gapBetween(text: string, terms: readonly Term[], from: number, to: number): string {

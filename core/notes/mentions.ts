@@ -3,7 +3,7 @@ import { countBefore, isDefinite, isPerSide, isPointing, ofThem, text } from "./
 import { type FoundSize } from "./scan-size";
 import { spokenNumber } from "./spoken-number";
 import type { Term } from "./terms";
-import { FASTENING_PIN, HEADS, NOT_IN_NAME, ONES, PART_HEADS, SCREWED_PLUG, TOOL_HEADS } from "./vocabulary";
+import { FASTENING_PIN, HEADS, NOT_IN_NAME, ONES, OPPOSITES, PART_HEADS, SCREWED_PLUG, TOOL_HEADS } from "./vocabulary";
 
 export type Family = (typeof HEADS)[string] | "one";
 
@@ -23,6 +23,8 @@ export interface Mention extends Clause {
   definite: boolean;
   /** Told by its size alone: "those two 13s". */
   sized?: true;
+  /** Some of a group, by where they are: "the front two". */
+  some?: true;
   /** "these are", "they're": whatever was spoken of just now, and nothing else. */
   pointing: boolean;
   /** A pair of "bolt and nut": both are one. */
@@ -62,6 +64,26 @@ export function mentionsIn(terms: readonly Term[], { from, to }: Clause, sizes: 
       const mention = anaphor(terms, at, from);
       if (mention) mentions.push(mention);
     }
+  }
+  // "the front two", "those top three": some of what was named, told by where they are.
+  for (let at = from + 1; at < to; at++) {
+    const number = spokenNumber(terms, at);
+    if (!number || number.fraction || number.value < 2 || number.value > 12 || !PLACES.has(text(terms, at - 1)) || !/^(?:the|those|these|and)$/.test(text(terms, at - 2))) continue;
+    if (HEADS[text(terms, number.next)] || terms[number.next]?.tag === "noun" || sizes.some((size) => size.from === at) || taken.has(at)) continue;
+    mentions.push({
+      from: at - 2,
+      to: at + 1,
+      family: "one",
+      some: true,
+      head: "",
+      marks: [text(terms, at - 1)],
+      name: text(terms, at - 1),
+      count: number.value,
+      perSide: false,
+      definite: true,
+      pointing: false,
+      through: false,
+    });
   }
   // "two 10s", "the 13s": a size in the plural is what it fits.
   for (const size of sizes) {
@@ -116,6 +138,8 @@ export function mentionsIn(terms: readonly Term[], { from, to }: Clause, sizes: 
 }
 
 /** "battery negative", or the battery by itself: what is undone of it is a terminal. */
+const PLACES = new Set(OPPOSITES.flat());
+
 function batteryTerminal(terms: readonly Term[], at: number): Mention | undefined {
   const [word, before, after] = [text(terms, at), text(terms, at - 1), text(terms, at + 1)];
   const pole = /^(?:negative|positive|earth|ground)$/.test(word) && before === "battery" && !HEADS[after];
@@ -194,6 +218,7 @@ function named(terms: readonly Term[], at: number, from: number, family: Family,
 
 /** "nut for the charge wire", "bolts along the front", "the bolt underneath": where it is, in a few words. */
 function behind(terms: readonly Term[], at: number): { words: string[]; marks: string[] } {
+  if (text(terms, at) === "going") return behind(terms, at + 1);
   if (/^(?:underneath|behind|below|above)$/.test(text(terms, at))) return { words: [text(terms, at)], marks: [text(terms, at)] };
   if (!/^(?:for|on|of|at|in|from|along|under|through|holding|behind|that|around|across)$/.test(text(terms, at))) return { words: [], marks: [] };
   const words = [text(terms, at)];

@@ -9,11 +9,17 @@ import { HEADS, NOT_IN_NAME, OPPOSITES } from "./vocabulary";
 
 export function begin(mention: Mention, topic: readonly string[], terms: readonly Term[], at: number): Group {
   const own = mention.marks.length > 0;
-  const name = mention.sized ? [...topic, (mention.count ?? 2) > 1 ? "bolts" : "bolt"].join(" ") : own ? mention.name : [...topic, mention.name].join(" ");
+  const name = mention.some
+    ? [...mention.marks, ...topic, "bolts"].join(" ")
+    : mention.sized
+      ? [...topic, (mention.count ?? 2) > 1 ? "bolts" : "bolt"].join(" ")
+      : own
+        ? mention.name
+        : [...topic, mention.name].join(" ");
   return {
     name,
     aliases: [],
-    family: mention.sized ? "bolt" : mention.family,
+    family: mention.sized || mention.some ? "bolt" : mention.family,
     marks: new Set(mention.marks),
     topic: [...topic],
     count: mention.count,
@@ -64,6 +70,8 @@ export function resolve(
     const extra = mention.marks.length - shared;
     const sameTopic = topic.filter((word) => known.has(word)).length;
     const plain = mention.marks.length === 0;
+    // "The front two" of four are a group of their own once they are told apart.
+    if (mention.some && !mention.marks.some((mark) => group.marks.has(mark))) continue;
     if (mention.pointing) {
       if (group !== last || at - group.last > 8) continue;
       return group;

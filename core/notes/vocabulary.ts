@@ -147,3 +147,13 @@ export const THINGS = words(
   starter battery solenoid coil regulator wiper linkage blower heater radiator condenser compressor crash-bar bar rack-feet jockey trailer shackle chain spare-wheel carrier cable equaliser equalizer guide adjuster
   post terminal-post carburettor carburetor rocker block timing oil-pan oil-cooler filter-housing element bowl cup dash dashboard glovebox`,
 );
+
+/** What was bought or comes along: no fastener of the job by that alone. */
+export const BOUGHT =
+  /\b(?:bought|dollars?|bucks|quid|pounds the lot|euros?|comes? with|came (?:with|to)|in the box|kit(?:'s)?|parts? (?:are|is|wise|list)|paid|cost|spare)\b|[$£€]/i;
+/** What is held still meanwhile is not what is turned. */
+export const HELD_STILL = /\b(?:hold|holding|counterhold)(?: the| that| it| on)?\s*$/i;
+export const HOLD_BEFORE =
+  /\b(?:hold(?:s|ing)?|counter-?hold|stop (?:it|the \w+) (?:turning|spinning|going round)|nut (?:is|behind|on the (?:back|other side)|at the back)(?: is)?(?: also)?(?: a)?|on the nut|wrench on the bottom|the other (?:end|side)|up the end)\b[^.]{0,50}$/i;
+export const HOLD_AFTER =
+  /^\W*(?:\w+ ){0,3}?(?:on the (?:nut|back|flats|other (?:end|side)|bolt head)|to (?:hold|stop it)|holding|up the (?:end|middle)|through the middle|to keep it from)\b/i;

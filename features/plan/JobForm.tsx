@@ -16,6 +16,7 @@ import { fieldReader, requireText } from "@/core/field-reader";
 import { useDraftForm } from "@/ui/form/useDraftForm";
 import { Sheet } from "@/ui/Sheet";
 import { useHand } from "../shell/hand";
+import { giveWordsTo, sharedWords } from "./shared-words";
 import { SheetFile } from "./SheetFile";
 import { useDo } from "../shell/DoProvider";
 
@@ -74,7 +75,10 @@ export function JobForm() {
       };
       if (!(await does({ put: { jobs: [job] } }, `${title} planned.`))) return;
       form.forget();
-      router.push(`/plan?id=${encodeURIComponent(job.id)}${then === "notes" ? "&notes=1" : ""}`);
+      // Words that another app has shared were waiting for this job.
+      const shared = await sharedWords();
+      if (shared) await giveWordsTo(job.id, shared);
+      router.push(`/plan?id=${encodeURIComponent(job.id)}${then === "notes" || shared ? "&notes=1" : ""}`);
     });
 
   if (vehicles.length === 0) {

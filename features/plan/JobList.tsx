@@ -8,17 +8,23 @@ import { Button } from "@/ui/Button";
 import { formatDay } from "@/ui/day";
 import { Sheet } from "@/ui/Sheet";
 import { useHand } from "../shell/hand";
+import { NOT_HERE } from "../shell/NoJob";
 
 const STATES: Job["state"][] = ["under way", "planned", "done"];
 
 /** The jobs there are, the vehicle in hand first, and the way to a new one. */
-export function JobList() {
+export function JobList({ lost = false }: { lost?: boolean }) {
   const [hand = {}] = useHand();
   const vehicles = useCollection("vehicles") ?? [];
   const jobs = useCollection("jobs") ?? [];
   const sorted = [...jobs].sort((a, b) => Number(b.vehicleId === hand.vehicleId) - Number(a.vehicleId === hand.vehicleId) || STATES.indexOf(a.state) - STATES.indexOf(b.state));
   return (
     <Sheet title="Jobs" maxWidth="760px" marginInline="auto" padding="5">
+      {lost && (
+        <Box role="status" color="watch" marginBottom="4">
+          ▲ {NOT_HERE}
+        </Box>
+      )}
       {vehicles.length === 0 ? (
         <Box marginBottom="4">
           A job belongs to a vehicle. <Link href="/garage">Add one in the Garage</Link> first.

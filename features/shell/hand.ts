@@ -52,7 +52,8 @@ export function useJobInHand(): { job: Job; vehicle: Vehicle } | null | undefine
   const [hand, take] = useHand();
   const jobs = useCollection("jobs");
   const vehicles = useCollection("vehicles");
-  const job = hand && (jobs?.find(({ id }) => id === named) ?? jobs?.find(({ id }) => id === hand.jobId));
+  // An address that names a job which is not here opens no other in its place.
+  const job = hand && jobs?.find(({ id }) => id === (named ?? hand.jobId));
   const vehicle = vehicles?.find(({ id }) => id === job?.vehicleId);
   useEffect(() => {
     if (job && job.id !== hand.jobId) take({ vehicleId: job.vehicleId, jobId: job.id });
