@@ -54,7 +54,13 @@ const SCREENS: [screen: string, path: string, how?: (page: Page) => Promise<void
   [
     "notes",
     "/plan?id=demo-starter&notes=1",
-    (page) => page.type("Notes for “Starter motor”", "four 15 mil bolts, I think 50 Nm, sorry, 55 Nm. Rags.").then(() => page.see("Reads: 55")),
+    (page) =>
+      page
+        .type("Notes for “Starter motor”", "four 15 mil guard bolts, I think 50 Nm. Undo the guard bolts. Rags. Somewhere it says 80 Nm.")
+        .then(() => page.see("was said with doubt"))
+        .then(() => page.press("Show what was read in it"))
+        .then(() => page.pressWith("4 × Guard bolts"))
+        .then(() => page.see("Two groups: split")),
   ],
   ["order", "/plan?id=demo-starter&order=1", (page) => page.see("Order of the steps")],
   ["routes", "/plan?id=demo-starter&routes=1", (page) => page.see("Under a raised car")],

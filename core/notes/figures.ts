@@ -97,7 +97,7 @@ export function nearestUnit(torques: readonly FoundTorque[], at: number): Torque
 /** What the next clause or two say of a figure just said: "that's for the later one". */
 export function notThisAfter(text: string, terms: readonly Term[], told: readonly Told[], i: number): string | undefined {
   const said = saidAfter(text, terms, told, i);
-  return /^\W*(?:but |and |so )?(?:that(?:'s| is| was) (?:for|the (?:older|later|other|early|old|automatic|diesel))|that one's for|(?:but )?(?:that's|it's) (?:for )?(?:the )?(?:older|later|early|bigger|other|wrong)|don't (?:do|use) (?:that|it)|do not use|which is for|and that was right for)/i.exec(
+  return /^\W*(?:but |and |so )?(?:that(?:'s| is| was) (?:for|the (?:older|later|other|early|old|automatic|diesel))|that one's for|(?:but )?(?:that's|it's) (?:for )?(?:the )?(?:older|later|early|bigger|other|wrong)|(?:please )?don't(?: (?:do|use) (?:that|it))?$|please don't|don't (?:do|use) (?:that|it)|do not use|which is for|and that was right for)/i.exec(
     said,
   )?.[0];
 }
@@ -105,4 +105,14 @@ export function notThisAfter(text: string, terms: readonly Term[], told: readonl
 export function saidAfter(text: string, terms: readonly Term[], told: readonly Told[], i: number): string {
   const next = told[i + 1];
   return next ? saidIn(text, terms, { from: next.from, to: told[i + 2] && told[i + 2]?.sentence === next.sentence ? (told[i + 2]?.to ?? next.to) : next.to }) : "";
+}
+
+/** An angle said after a torque, "and then another 90 degrees", is turned on from it; said once more in other words it is not. */
+export function turnFurther(group: Group, angle: number, said: string): void {
+  const last = group.figures.at(-1);
+  if (!last) return;
+  const { figure } = last;
+  if (figure.form === "value" || figure.form === "passes") last.figure = { form: "angle", first: figure, anglesDeg: [angle] };
+  else if (figure.form === "angle" && figure.anglesDeg.length < 3 && !/\b(?:that's|so|which is|i\.?e)\b/i.test(said))
+    last.figure = { ...figure, anglesDeg: [...figure.anglesDeg, angle] };
 }

@@ -4,14 +4,13 @@ import { quantityNm } from "../quantity/torque-quantity";
 import { formatFigure } from "../quantity/torque-words";
 import { holdingTorques } from "../torque/torques-of";
 import { turnOf } from "./deeds";
-import { angleAlone, bareFigure, nearestUnit, notThisAfter, put, saidAfter, unitForAll } from "./figures";
+import { eachSide } from "./counts";
+import { angleAlone, bareFigure, nearestUnit, notThisAfter, put, saidAfter, turnFurther, unitForAll } from "./figures";
 import type { Group, Grouped, SaidFigure, SaidSize } from "./group";
-import { type Heard, saidIn, spanOf, topicIn } from "./heard";
+import { type Heard, between, gapBetween, saidIn, spanOf, topicIn } from "./heard";
 import { type Mention, mentionsIn } from "./mentions";
-import { begin, byWords, consolidated, isReal, isSame, mergeInto, resolve, touch } from "./resolve";
-import { spokenNumber } from "./spoken-number";
+import { begin, byWords, consolidated, isOtherEnd, isReal, isSame, mergeInto, resolve, touch } from "./resolve";
 import { sizesOfTools } from "./tool-sizes";
-import type { Term } from "./terms";
 import { traitsOf } from "./traits";
 import { BOUGHT, DOUBTFUL, HELD_STILL, HOLD_AFTER, HOLD_BEFORE, NOT_THIS_ONE, OTHERS_SAY, TAKEN_BACK, TOOL_HEADS } from "./vocabulary";
 
@@ -70,19 +69,7 @@ export function groupsOf(heard: Heard): Grouped {
     for (const mention of mentions) {
       const size = inClause.find((one) => one.what === "head" && one.from >= mention.from - 1 && one.to <= mention.to + 1);
       // "there's a nut on the back": what a bolt goes into, held still and no group of its own.
-      const recentBolt =
-        last?.family === "bolt" &&
-        i - last.last <= 3 &&
-        mention.marks.length === 0 &&
-        (mention.count === 1 || !groups.some((group) => group.family === "nut" && i - group.last <= 9)) &&
-        !/s$/.test(mention.head) &&
-        !/\b(?:off|undo|snug|torque|tight)/.test(said);
-      const behindIt =
-        mention.family === "nut" &&
-        last?.family === "bolt" &&
-        (recentBolt || mention.marks.length > 0) &&
-        mention.marks.every((mark) => /^(?:back|behind|other|end|underneath|bottom|side|far|inside)$/.test(mark));
-      if (behindIt && last) {
+      if (last && isOtherEnd(mention, last, groups, said, i)) {
         last.hold ??= last.undo && /\b(?:also|same|too)\b/.test(said) ? last.undo : undefined;
         last.traits.add("counter-hold");
         touch(last, { ...mention, marks: [], name: "" }, terms, i);
@@ -92,6 +79,10 @@ export function groupsOf(heard: Heard): Grouped {
         continue;
       }
       const held = HELD_STILL.test(saidIn(text, terms, { from: Math.max(clause.from, mention.from - 4), to: mention.from }));
+      // "Two long ones, which are thirteen": named by what they look like, as their size is told with it.
+      const after = mentions.find((one) => one.from > mention.from)?.from ?? clause.to;
+      const sizedHere =
+        mention.family === "one" && mention.marks.length > 0 && !mention.pointing && inClause.some((one) => one.what === "head" && one.from >= mention.to && one.from < after);
       const found: Group | undefined = resolve(groups, mention, size?.what === "head" ? size.head : undefined, here.length > 0 ? here : topic, last, i, goingBack);
       if (found) {
         touch(found, mention, terms, i);
@@ -101,10 +92,15 @@ export function groupsOf(heard: Heard): Grouped {
           groups.splice(groups.indexOf(same), 1);
           if (last === same) last = found;
         }
-      } else if (!held && (mention.some || mention.family !== "one" || (mention.sized && (mention.count ?? 0) > 1)) && !BOUGHT.test(said)) {
+      } else if (!held && (mention.some || sizedHere || mention.family !== "one" || (mention.sized && (mention.count ?? 0) > 1)) && !BOUGHT.test(said)) {
         // "there's ten of them", after "these guys going around the cover".
         const called = mention.sized && mention.marks.length === 0 && unknown && i - unknown.at <= 2 ? unknown.mention.marks : [];
-        const group = begin(mention, called.length > 0 ? [...called] : here.length > 0 ? here : topic, terms, i);
+        const group = begin(
+          sizedHere ? { ...mention, family: "bolt", name: `${mention.name} ${(mention.count ?? 1) > 1 ? "bolts" : "bolt"}` } : mention,
+          called.length > 0 ? [...called] : here.length > 0 ? here : topic,
+          terms,
+          i,
+        );
         groups.push(group);
         places.push(group);
         last = group;
@@ -115,17 +111,9 @@ export function groupsOf(heard: Heard): Grouped {
       if (found && !held && !/\b(?:snap|strip|break|crack|shear|round)(?:s|ped|ped|ed|ing)?\b/.test(said)) last = found;
     }
     // "Four on each wheel": how many of what was spoken of just now.
-    const counted =
-      /^\W*(?:and |that's |there's |there are )?(\w+)(?: of (?:them|these|those|em))? (?:on |a |per |at )?(?:each|every|a|per|either) (?:side|wheel|end|corner)\b/i.exec(said);
-    const spoken =
-      counted && mentions.length === 0
-        ? spokenNumber(
-            terms,
-            terms.findIndex((term, n) => n >= clause.from && term.text === counted[1]?.toLowerCase()),
-          )
-        : undefined;
-    if (spoken && last && last.count === undefined && Number.isInteger(spoken.value) && spoken.value <= 12) {
-      last.count = spoken.value;
+    const spoken = mentions.length === 0 ? eachSide(terms, clause, said) : undefined;
+    if (spoken !== undefined && last && last.count === undefined) {
+      last.count = spoken;
       last.perSide = true;
     }
     const indexed = mentions.map((mention, k) => ({ mention, group: places[k] })).filter((one): one is { mention: Mention; group: Group } => one.group !== undefined);
@@ -148,6 +136,8 @@ export function groupsOf(heard: Heard): Grouped {
     /** Which group a figure speaks of. */
     const figured = (from: number, to: number): Group | undefined => named(from, to) ?? ofSizeHere ?? byTopic ?? carried ?? last;
 
+    /** Numbers that looked like sizes and are none. */
+    const noSize = new Set<number>();
     for (const size of inClause) {
       if (size.what !== "head") continue;
       const doubtful = inDoubt;
@@ -164,6 +154,19 @@ export function groupsOf(heard: Heard): Grouped {
         size.head.unit === "in" &&
         [0.25, 0.375, 0.5].includes(size.head.size) &&
         !/^\W*(?:socket|wrench|spanner|bolt|nut|head|hex|line|flare)/i.test(after);
+      // "the short one is twenty two", when its head is known and figures are being said: a figure without its unit.
+      const known = named(size.from, size.to)?.undo;
+      if (
+        goingBack &&
+        known &&
+        !/^(?:mm|mils?|millimet\w+|inch|in|"|s)$/.test(terms[size.to - 1]?.text ?? "") &&
+        formatHeadSize(known.head) !== formatHeadSize(size.head) &&
+        /\b(?:is|are|at|to|gets?|be)$/i.test(before) &&
+        torques.some(({ from }) => size.from - from > 0 && size.from - from < 40)
+      ) {
+        noSize.add(size.from);
+        continue;
+      }
       if (drives || isTool || notThis || /\b(?:originally|thought (?:it|they|these|those)|grabbed|i went in with|tried)\b/i.test(said)) continue;
       if (
         size.head.profile === "hexagon" &&
@@ -223,9 +226,10 @@ export function groupsOf(heard: Heard): Grouped {
     const written = torques.filter(({ from }) => from >= clause.from && from < clause.to);
     const aimedAt = indexed.at(-1)?.group ?? byTopic;
     const forAll = written.length === 0 && indexed.length > 0 ? unitForAll(terms, clause.from) : undefined;
-    const unit = forAll ?? (written.length === 0 && goingBack && aimedAt && aimedAt.figures.length === 0 && aimedAt.undo ? nearestUnit(torques, clause.from) : undefined);
-    const bare = bareFigure(terms, clause, (at) => inClause.some(({ from, to }) => at >= from && at < to), unit);
-    for (const torque of bare ? [bare] : written) {
+    const unit =
+      forAll ?? (noSize.size > 0 || (written.length === 0 && goingBack && aimedAt && aimedAt.figures.length === 0 && aimedAt.undo) ? nearestUnit(torques, clause.from) : undefined);
+    const bare = bareFigure(terms, clause, (at) => takenByTorque.has(at) || inClause.some(({ from, to }) => !noSize.has(from) && at >= from && at < to), unit);
+    for (const torque of bare ? [...written, bare] : written) {
       const figure: SaidFigure = {
         figure: torque.figure,
         span: spanOf(terms, torque.from, torque.to),
@@ -246,6 +250,9 @@ export function groupsOf(heard: Heard): Grouped {
         /\b(?:on |for )?(?:all|both|every|each|everything|the lot)\b/i.test(said) && mentions.length === 0
           ? groups.filter((group) => i - group.last <= 9 && group.figures.length === 0 && (group.family === last?.family || group.undo !== undefined))
           : [];
+      // "The rail bolts and the motor bolts are 80": said of both.
+      const namedBefore = indexed.filter(({ mention }) => mention.to <= torque.from && mention.from >= lastFigureAt);
+      const both = namedBefore.filter(({ mention }, k) => k === namedBefore.length - 1 || /^(?:and|plus)$/.test(terms[mention.to]?.text ?? "")).map((one) => one.group);
       const aimed = mentions
         .map((mention, k) => ({ mention, group: places[k] }))
         .find(({ mention, group }) => group && mention.from >= torque.to && mention.from - torque.to <= 3 && /^(?:on|for)$/.test(terms[torque.to]?.text ?? ""));
@@ -271,15 +278,11 @@ export function groupsOf(heard: Heard): Grouped {
       put(group, figure, said, i);
       group.last = i;
       lastFigureAt = torque.to;
-      for (const other of sharing) if (other !== group) other.figures.push(figure);
+      for (const other of [...sharing, ...(both.includes(group) ? both : [])]) if (other !== group && !other.figures.includes(figure)) other.figures.push(figure);
     }
     const angle = angleAlone(terms, clause, takenByTorque);
     const turned = angle === undefined ? undefined : (indexed.at(-1)?.group ?? byTopic ?? last);
-    const atRest = turned?.figures.at(-1);
-    if (angle !== undefined && atRest && atRest.figure.form !== "angle" && (atRest.figure.form === "value" || atRest.figure.form === "passes") && !notThis)
-      atRest.figure = { form: "angle", first: atRest.figure, anglesDeg: [angle] };
-    else if (angle !== undefined && atRest?.figure.form === "angle" && atRest.figure.anglesDeg.length < 3 && !notThis && !/\b(?:that's|so|which is|i\.?e)\b/i.test(said))
-      atRest.figure = { ...atRest.figure, anglesDeg: [...atRest.figure.anglesDeg, angle] };
+    if (angle !== undefined && turned && !notThis) turnFurther(turned, angle, said);
     traitsOf(
       said,
       places.filter((group) => group !== undefined),
@@ -289,10 +292,3 @@ export function groupsOf(heard: Heard): Grouped {
   sizesOfTools(heard, groups);
   return { ...heard, turn, groups: consolidated(groups).filter(isReal), loose: [...loose, ...takenBack], struck };
 }
-
-/** What stands between two words. */
-function gapBetween(text: string, terms: readonly Term[], from: number, to: number): string {
-  return from >= to ? "" : saidIn(text, terms, { from, to });
-}
-
-const between = (text: string, terms: readonly Term[], from: number, to: number) => (from < 0 ? "" : saidIn(text, terms, { from, to: Math.max(from + 1, to) }));

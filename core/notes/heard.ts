@@ -139,3 +139,11 @@ function isBehindPreposition(terms: readonly Term[], at: number, from: number): 
   }
   return false;
 }
+
+/** What stands between two words. */
+export function gapBetween(text: string, terms: readonly Term[], from: number, to: number): string {
+  return from >= to ? "" : saidIn(text, terms, { from, to });
+}
+
+/** As `gapBetween`, with the first word; nothing where there is no first. */
+export const between = (text: string, terms: readonly Term[], from: number, to: number) => (from < 0 ? "" : saidIn(text, terms, { from, to: Math.max(from + 1, to) }));

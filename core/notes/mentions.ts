@@ -1,4 +1,5 @@
 import { type Clause, isAction } from "./clauses";
+import { batteryTerminal } from "./battery";
 import { countBefore, isDefinite, isPerSide, isPointing, ofThem, text } from "./counts";
 import { type FoundSize } from "./scan-size";
 import { spokenNumber } from "./spoken-number";
@@ -93,8 +94,8 @@ export function mentionsIn(terms: readonly Term[], { from, to }: Clause, sizes: 
       size.from < from ||
       size.to > to ||
       (lobes && !/s$/.test(text(terms, size.to - 1)) && countBefore(terms, size.from, from).count === undefined) ||
-      (!lobes && !/s$/.test(text(terms, size.to - 1))) ||
-      /^(?:mm|mils|inches|millimetres|millimeters)$/.test(text(terms, size.to - 1))
+      (!lobes && !/s$/.test(text(terms, size.to - 1)) && !/^[x×]$/.test(text(terms, size.from - 1))) ||
+      (/^(?:mm|mils|inches|millimetres|millimeters)$/.test(text(terms, size.to - 1)) && !/^[x×]$/.test(text(terms, size.from - 1)))
     )
       continue;
     if (TOOL_HEADS.has(text(terms, size.to))) continue;
@@ -137,29 +138,7 @@ export function mentionsIn(terms: readonly Term[], { from, to }: Clause, sizes: 
   return mentions.sort((a, b) => a.from - b.from);
 }
 
-/** "battery negative", or the battery by itself: what is undone of it is a terminal. */
 const PLACES = new Set(OPPOSITES.flat());
-
-function batteryTerminal(terms: readonly Term[], at: number): Mention | undefined {
-  const [word, before, after] = [text(terms, at), text(terms, at - 1), text(terms, at + 1)];
-  const pole = /^(?:negative|positive|earth|ground)$/.test(word) && before === "battery" && !HEADS[after];
-  const alone = word === "battery" && !/^(?:negative|positive|earth|terminals?|ground|box|tray|light|clamp|plus|voltage|charger|hold)$/.test(after);
-  if (!pole && !alone) return undefined;
-  const marks = pole ? ["battery", word] : ["battery"];
-  return {
-    from: pole ? at - 1 : at,
-    to: at + 1,
-    family: "terminal",
-    head: "terminal",
-    marks,
-    name: `${marks.join(" ")} terminal`,
-    count: 1,
-    perSide: false,
-    definite: true,
-    pointing: false,
-    through: false,
-  };
-}
 
 function isVerb(terms: readonly Term[], at: number): boolean {
   const next = text(terms, at + 1);
@@ -257,7 +236,7 @@ function anaphor(terms: readonly Term[], at: number, from: number): Mention | un
   let start = at;
   for (let i = at - 1; i >= from && at - i <= 4; i--) {
     const word = text(terms, i);
-    if (/^(?:the|that|this|those|these|a|my|all|his|both)$/.test(word)) {
+    if (/^(?:the|that|this|those|these|a|an|my|all|his|both)$/.test(word)) {
       start = i;
       break;
     }
@@ -281,7 +260,11 @@ function anaphor(terms: readonly Term[], at: number, from: number): Mention | un
       pointing: false,
       through: false,
     };
-  if (start === at || !/^(?:the|that|this|those|these|his)$/.test(text(terms, start)) || (all.length === 0 && !/^(?:that|this|those|these)$/.test(text(terms, start))))
+  if (
+    start === at ||
+    !(/^(?:the|that|this|those|these|his)$/.test(text(terms, start)) || (/^(?:a|an|one)$/.test(text(terms, start)) && all.length > 0 && text(terms, at) === "one")) ||
+    (all.length === 0 && !/^(?:that|this|those|these)$/.test(text(terms, start)))
+  )
     return undefined;
   const { count } = countBefore(terms, at, from);
   return {

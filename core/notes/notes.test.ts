@@ -175,3 +175,30 @@ test.each<[string, string, boolean]>([
   const { figures } = readStory(text);
   expect(figures.map((one) => [formatFigure(one.figure), one.doubtful])).toEqual([[figure, doubtful]]);
 });
+
+/** Told in other voices, and written after the reader: every figure is the one that was meant, and none is put on the wrong bolt. */
+test.each<[voice: string, text: string, figures: Record<string, string | undefined>]>([
+  [
+    "a voice memo",
+    "the bracket's held by three, two long ones at the top which are thirteen and a short one underneath and that one's a twelve, don't mix them up. so undo the short one first then the two long ones. the new bracket goes on, get all three in by hand, then the long ones are forty five newton metres and the short one is twenty two. uncle reckons sixty on the long ones but that was the iron bracket.",
+    { "long at the top bolts": "45 N·m", "short underneath bolt": "22 N·m" },
+  ],
+  [
+    "a page of one's own",
+    "Wheel off (5 x 19 mm, 120 Nm on the ground in a star).\nSlide pin bolts: 2 per side, 13 mm, hold the pin with a thin 15 mm spanner.\nSlide pin bolts back 30 Nm, new bolts (micro-encapsulated, single use).\nCarrier bolts NOT touched; book says 105 Nm.\nHose bracket bolt 10 mm, 10 Nm or so.",
+    { "wheel bolts": "120 N·m", "pin bolts": "30 N·m", "hose bracket bolt": "10 N·m" },
+  ],
+  [
+    "captions",
+    "Two bolts hold the glass to the regulator, those are 10 millimeter. Torque, the rail bolts and motor bolts are 80 inch pounds, and the glass bolts are 53 inch pounds. Some guy in the comments of the last one said 25 foot pounds on the glass bolts, please don't, it'll shatter.",
+    { bolts: undefined, "rail bolts": "80 lb·in", "motor bolts": "80 lb·in", "glass bolts": "53 lb·in" },
+  ],
+  [
+    "a friend's message",
+    "Ten cover bolts, they're a 12, sorry, that is a 10 not a 12. Start the cover bolts by hand, then in a cross, I think 106 inch pounds. The book says 18 newton metres, that's for the older one. Coil screws T30, 8 newton metres.",
+    { "cover bolts": "106 lb·in", "coil screws": "8 N·m" },
+  ],
+])("%s", (_, text, figures) => {
+  const read = readStory(text);
+  expect(Object.fromEntries(read.fasteners.map(({ name, figure }) => [name, figure && formatFigure(figure)]))).toEqual(figures);
+});

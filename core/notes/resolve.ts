@@ -21,7 +21,8 @@ export function begin(mention: Mention, topic: readonly string[], terms: readonl
     aliases: [],
     family: mention.sized || mention.some ? "bolt" : mention.family,
     marks: new Set(mention.marks),
-    topic: [...topic],
+    // What has a name of its own is not told by what was being worked on.
+    topic: own && !mention.sized && !mention.some ? [] : [...topic],
     count: mention.count,
     perSide: mention.perSide,
     undo: undefined,
@@ -251,3 +252,16 @@ const lastFigure = ({ figures }: Group) => {
   const last = figures.at(-1);
   return last && formatFigure(last.figure);
 };
+
+/** Whether a nut spoken of is the other end of the bolt just named, "there's a nut on the back": held still, and no group of its own. */
+export function isOtherEnd(mention: Mention, last: Group, groups: readonly Group[], said: string, at: number): boolean {
+  if (mention.family !== "nut" || last.family !== "bolt") return false;
+  const placed = mention.marks.length > 0 && mention.marks.every((mark) => /^(?:back|behind|other|end|underneath|bottom|side|far|inside)$/.test(mark));
+  const plain =
+    mention.marks.length === 0 &&
+    at - last.last <= 3 &&
+    (mention.count === 1 || !groups.some((group) => group.family === "nut" && at - group.last <= 9)) &&
+    !/s$/.test(mention.head) &&
+    !/\b(?:off|undo|snug|torque|tight)/.test(said);
+  return placed || plain;
+}

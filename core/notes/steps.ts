@@ -63,8 +63,8 @@ export function stepsOf(grouped: Grouped): ToldStep[] {
     }
     if (!done) {
       // "Splash shield is eight pins and two bolts": said to be held so, it comes off.
-      const opened = groups.find(({ first, topic: holds }) => first === i && holds.length > 0 && i < turn);
-      if (opened && !steps.some((step) => i - step.at < 4 && opened.topic.some((word) => step.what.includes(word))))
+      const opened = groups.find(({ first, topic: holds, marks, count }) => first === i && (holds.length > 0 || (marks.size > 0 && count !== undefined)) && i < turn);
+      if (opened && !steps.some((step) => i - step.at < 4 && [...opened.topic, ...opened.marks].some((word) => step.what.includes(word))))
         add({
           phase: "take apart",
           says: "remove",
@@ -83,7 +83,7 @@ export function stepsOf(grouped: Grouped): ToldStep[] {
     }
     const { what, named } = whatOf(terms, done, last);
     if (what === "" || (!named && (done.way === "on" || done.way === "either" || done.way === "look") && done.says !== "wait" && done.says !== "let")) continue;
-    if (done.says === "let" && !/\b(?:cool|sit|drip|dry|soak|drain|overnight|stand|idle|warm|minutes?|hours?)\b/.test(what)) continue;
+    if (done.says === "let" && !/\b(?:cool|cold|sit|drip|dry|soak|drain|overnight|stand|idle|warm|minutes?|hours?)\b/.test(what)) continue;
     add({ phase: phaseOf(done, said, { back: i >= turn, before: i < firstOff, after: i > lastOn }), says: done.says, what, own: ownWords(said), group, span, at: i });
     last = group?.name ?? (topic || last);
   }

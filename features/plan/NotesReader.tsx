@@ -24,6 +24,8 @@ import { NotesRows } from "./NotesRows";
 import { useNotes } from "./use-notes";
 
 const MOST_KEPT = 20_000;
+/** So much pasted in one go is somebody else’s text: it is shown as it was read at once. */
+const LONG_PASTE = 300;
 
 /** A narration beside the plan that it would be: nothing goes in unseen, and what was corrected stays until it is taken in or thrown away. */
 export function NotesReader({ job }: { job: Job }) {
@@ -117,6 +119,7 @@ export function NotesReader({ job }: { job: Job }) {
               rows={10}
               placeholder="Paste captions, a memo, a page of your own: four 15 mil bolts, fifty newton metres, new ones every time…"
               {...form.register("notes")}
+              onPaste={({ clipboardData }) => clipboardData.getData("text").length > LONG_PASTE && setTimeout(() => setWriting(false))}
             />
             <Box display="flex" gap="3" flexWrap="wrap" alignItems="end" marginTop="3">
               <FileField label="Or a file: text, captions, a page" accept=".txt,.srt,.vtt,.md,.html,.htm,text/plain,text/html,text/vtt" onFile={(file) => void choose(file)} />

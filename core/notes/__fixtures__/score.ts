@@ -1,8 +1,5 @@
-import { readFileSync, readdirSync } from "node:fs";
-import { join } from "node:path";
-
 /** A narration's answers, or what was read of it, as as-answers.ts has them. */
-interface Told {
+export interface Answers {
   fasteners: {
     name: string;
     also?: string[];
@@ -25,7 +22,7 @@ interface Told {
   waits?: string[];
   measures?: string[];
 }
-export type Read = Omit<Told, "fasteners"> & {
+export type Read = Omit<Answers, "fasteners"> & {
   fasteners: {
     name: string;
     count?: number | undefined;
@@ -89,7 +86,7 @@ function pair<A, B>(wanted: readonly A[], found: readonly B[], score: (a: A, b: 
     });
 }
 
-function figureRight(wanted: Told["fasteners"][number], found: Read["fasteners"][number], slips: NonNullable<Told["slips"]>): boolean {
+function figureRight(wanted: Answers["fasteners"][number], found: Read["fasteners"][number], slips: NonNullable<Answers["slips"]>): boolean {
   const want = plain(wanted.figure)?.replace("hand-tight", "snug") ?? null;
   const got = plain(found.figure)?.replace("hand-tight", "snug") ?? null;
   if (want === null) return got === null || got === "snug";
@@ -112,18 +109,16 @@ export interface Score {
   fixes: number;
 }
 
-/** Scores what was read of each narration of a folder against its answers. */
-export function scoreNotes(folder: string, read: (text: string) => Read, only?: readonly string[]): Score {
+/** Scores what was read of narrations against their answers. */
+export function scoreNotes(narrations: readonly { text: string; answers: Answers }[], read: (text: string) => Read): Score {
   const hits = new Map<Measure, { hit: number; wanted: number; found: number }>();
   const count = (measure: Measure, hit: number, wanted: number, found: number) => {
     const before = hits.get(measure) ?? { hit: 0, wanted: 0, found: 0 };
     hits.set(measure, { hit: before.hit + hit, wanted: before.wanted + wanted, found: before.found + found });
   };
-  const files = readdirSync(folder).filter((name) => name.endsWith(".json") && (!only || only.includes(name.replace(".json", ""))));
   let [leaks, slipsInvented, fixes] = [0, 0, 0];
-  for (const file of files) {
-    const gold = JSON.parse(readFileSync(join(folder, file), "utf8")) as Told;
-    const got = read(readFileSync(join(folder, file.replace(".json", ".txt")), "utf8"));
+  for (const { text, answers: gold } of narrations) {
+    const got = read(text);
     const slips = gold.slips ?? [];
     const pairs = pair(
       gold.fasteners,
@@ -170,5 +165,5 @@ export function scoreNotes(folder: string, read: (text: string) => Read, only?: 
     Measure,
     number
   >;
-  return { share, leaks, slipsInvented, fixes: fixes / Math.max(1, files.length) };
+  return { share, leaks, slipsInvented, fixes: fixes / Math.max(1, narrations.length) };
 }

@@ -1,0 +1,26 @@
+import { text } from "./counts";
+import type { Mention } from "./mentions";
+import type { Term } from "./terms";
+import { HEADS } from "./vocabulary";
+
+/** "battery negative", or the battery by itself: what is undone of it is a terminal. */
+export function batteryTerminal(terms: readonly Term[], at: number): Mention | undefined {
+  const [word, before, after] = [text(terms, at), text(terms, at - 1), text(terms, at + 1)];
+  const pole = /^(?:negative|positive|earth|ground)$/.test(word) && before === "battery" && !HEADS[after];
+  const alone = word === "battery" && !/^(?:negative|positive|earth|terminals?|ground|box|tray|light|clamp|plus|voltage|charger|hold)$/.test(after);
+  if (!pole && !alone) return undefined;
+  const marks = pole ? ["battery", word] : ["battery"];
+  return {
+    from: pole ? at - 1 : at,
+    to: at + 1,
+    family: "terminal",
+    head: "terminal",
+    marks,
+    name: `${marks.join(" ")} terminal`,
+    count: 1,
+    perSide: false,
+    definite: true,
+    pointing: false,
+    through: false,
+  };
+}
