@@ -128,7 +128,7 @@ test("what lies open is judged by the log, and every view of a plan holds on a p
   await page.see("Saves 60 min later");
   for (const [view, heading] of [
     ["decide", "What is wrong?"],
-    ["notes", "Your notes"],
+    ["notes", "Somebody’s words for"],
     ["order", "Order of the steps"],
     ["routes", "ways to do it"],
   ]) {
