@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import type { Driver as ChromeDriver } from "selenium-webdriver/chrome";
+import { hostileLog } from "@/core/__fixtures__/hostile-log";
 import { hostilePlan } from "@/core/__fixtures__/hostile-plan";
 import { MODEL_VERSION } from "@/core/model/record";
 import { journeys } from "./journey";
@@ -72,6 +73,28 @@ test("a store that the browser drops while the app is open is said to be gone, a
   await page.see("Wren estate");
 });
 
+/** Goes to each address within the page and tells what of it shows a number that is none, could not be drawn, or did not come. */
+async function drawn(page: Page, paths: readonly string[]): Promise<string[]> {
+  const wrong: string[] = [];
+  for (const path of paths) {
+    const says = await page.driver.executeAsyncScript<string>(
+      `const [path, done] = arguments; window.next.router.push(path);
+      const from = performance.now();
+      const look = () => {
+        const text = document.querySelector("main")?.innerText ?? "";
+        const there = location.pathname + location.search === path && !/Looking|Reading|Getting it out/.test(text.slice(0, 40)) && document.querySelector("main h1, main h2");
+        if (there || performance.now() - from > 5000) setTimeout(() => done((performance.now() - from > 5000 ? "TOO LATE " : "") + document.body.innerText), 20);
+        else setTimeout(look, 10);
+      };
+      look();`,
+      path,
+    );
+    const odd = /\bNaN\b|Infinity|\bundefined\b|could not be drawn|cannot be shown|TOO LATE/.exec(says);
+    if (odd) wrong.push(`${path}: …${says.slice(Math.max(0, odd.index - 60), odd.index + 160)}`);
+  }
+  return wrong;
+}
+
 const PLANS = 300;
 /** Screens are changed within the page, as a person does: loading it anew each time would say nothing more. */
 const SCREENS = ["/plan?id=", "/kit?id=", "/work?id="];
@@ -89,24 +112,31 @@ test(`${PLANS} plans at the far ends of what a file may hold: Plan, Kit and Work
     await page.open(path);
     expect(await page.text()).not.toMatch(/\bNaN\b|Infinity|undefined|could not be drawn|cannot be shown/);
   }
-  const wrong: string[] = [];
-  for (let i = 0; i < PLANS; i++) {
-    for (const screen of SCREENS) {
-      const says = await page.driver.executeAsyncScript<string>(
-        `const [path, done] = arguments; window.next.router.push(path);
-        const from = performance.now();
-        const look = () => {
-          const text = document.querySelector("main")?.innerText ?? "";
-          const there = location.pathname + location.search === path && !/Looking|Reading/.test(text.slice(0, 40)) && document.querySelector("main h1, main h2");
-          if (there || performance.now() - from > 5000) setTimeout(() => done((performance.now() - from > 5000 ? "TOO LATE " : "") + document.body.innerText), 20);
-          else setTimeout(look, 10);
-        };
-        look();`,
-        `${screen}j${i}`,
-      );
-      const odd = /\bNaN\b|Infinity|\bundefined\b|could not be drawn|cannot be shown|TOO LATE/.exec(says);
-      if (odd) wrong.push(`${screen}j${i}: …${says.slice(Math.max(0, odd.index - 60), odd.index + 160)}`);
-    }
-  }
-  expect(wrong).toEqual([]);
+  expect(
+    await drawn(
+      page,
+      plans.flatMap((_, i) => SCREENS.map((screen) => `${screen}j${i}`)),
+    ),
+  ).toEqual([]);
 }, 400_000);
+
+const LOGS = 60;
+const LOG_SCREENS = ["/garage?id=", "/log?id=", "/log?view=due&id=", "/log?view=wear&id=", "/log?view=costs&id=", "/log?view=owed&id="];
+
+test(`${LOGS} logs at the far ends: Garage and every view of the Log are drawn for each, with no number that is none`, async () => {
+  await at.openDemo();
+  const { page } = at;
+  const logs = Array.from({ length: LOGS }, (_, i) => fc.sample(hostileLog(`h${i}`), { numRuns: 1, seed: 20_261_127 + i })[0]);
+  const [plan] = fc.sample(hostilePlan, { numRuns: 1, seed: 1 });
+  const records: Record<string, unknown[]> = { vehicles: logs.map((_, i) => ({ ...plan?.vehicle, id: `h${i}`, name: `Car ${i}` })) };
+  for (const log of logs) for (const [name, own] of Object.entries(log ?? {})) records[name] = [...(records[name] ?? []), ...own];
+  await meddle(page, records);
+  await page.open("/garage");
+  expect(
+    await drawn(
+      page,
+      logs.flatMap((_, i) => LOG_SCREENS.map((screen) => `${screen}h${i}`)),
+    ),
+  ).toEqual([]);
+  expect(await drawn(page, ["/log?id=all", "/log?id=all&view=costs", "/files"])).toEqual([]);
+}, 300_000);

@@ -25,7 +25,7 @@ export function Sheet({ title, tone = "plain", children, ...rest }: SheetProps) 
           {title}
         </SheetTitle>
       )}
-      <SheetBoundary>{children}</SheetBoundary>
+      <SheetBoundary about={title}>{children}</SheetBoundary>
     </Box>
   );
 }

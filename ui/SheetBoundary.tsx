@@ -5,6 +5,8 @@ import { Component, type ReactNode } from "react";
 import { Button } from "./Button";
 
 interface SheetBoundaryProps {
+  /** What the sheet is about: whose value is odd. */
+  about: ReactNode;
   children: ReactNode;
 }
 
@@ -25,13 +27,13 @@ export class SheetBoundary extends Component<SheetBoundaryProps, { error: Error 
     return (
       <Box role="alert" data-testid="sheet-failed">
         <Box color="stop" fontWeight="600">
-          ■ This part cannot be shown: an odd value in a record keeps it from being worked out.
+          ■ “{this.props.about}” cannot be shown: an odd value in it keeps it from being worked out.
         </Box>
         <Box color="soft" fontSize="15px" marginBlock="2">
-          {error.message} The record is safe; put the value right where it is kept, or export all and look into the file.
+          {error.message} The record is safe. Open it where it is kept and put the value right, or export all and look into the file.
         </Box>
         <Button onClick={() => this.setState({ error: undefined })}>Try again</Button>{" "}
-        <a href="/files">Open the files</a>
+        <a href="/files">Export all</a>
       </Box>
     );
   }

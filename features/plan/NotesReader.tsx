@@ -37,7 +37,7 @@ export function NotesReader({ job }: { job: Job }) {
   const text = useDeferredValue(typed);
   const keptEdits = form.watch("edits");
   const edits = useMemo(() => readEdits(keptEdits), [keptEdits]);
-  const { proposed, reading, failed } = useNotes(text);
+  const { proposed, reading, failed } = useNotes(text.length > MOST_LETTERS ? "" : text);
   const rows = useMemo(() => editedRows(text, proposed?.rows ?? [], edits), [text, proposed, edits]);
   const [before, setBefore] = useState<readonly string[]>([]);
   const [chosen, setChosen] = useState<string>();
@@ -136,6 +136,7 @@ export function NotesReader({ job }: { job: Job }) {
         )}
         <Box aria-live="polite" color="stop" fontWeight="600" marginTop="2">
           {refused && `■ ${refused}`}
+          {text.length > MOST_LETTERS && `■ These are ${text.length} letters, more than the ${MOST_LETTERS} that are read here. Take the part about the job.`}
           {failed && "■ These words could not be read. Nothing of them is lost; try a part of them."}
         </Box>
       </Sheet>
@@ -169,6 +170,11 @@ export function NotesReader({ job }: { job: Job }) {
             {job.notes !== undefined && job.notes === text.slice(0, MOST_KEPT) && (
               <Box color="watch" marginBottom="2">
                 ▲ These words are in the plan already, and are kept with the job. Taken in again, they would stand there twice.
+              </Box>
+            )}
+            {text.length > MOST_KEPT && (
+              <Box color="watch" marginBottom="2">
+                ▲ Every line keeps its sentence; of the words as a whole the first {MOST_KEPT} of {text.length} letters are kept with the job.
               </Box>
             )}
             {reading && <Box color="soft">Reading the change…</Box>}
