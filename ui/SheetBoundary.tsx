@@ -27,13 +27,12 @@ export class SheetBoundary extends Component<SheetBoundaryProps, { error: Error 
     return (
       <Box role="alert" data-testid="sheet-failed">
         <Box color="stop" fontWeight="600">
-          ■ “{this.props.about}” cannot be shown: an odd value in it keeps it from being worked out.
+          ■ {this.props.about ? <>“{this.props.about}”</> : "This part"} cannot be shown: an odd value in it keeps it from being worked out.
         </Box>
         <Box color="soft" fontSize="15px" marginBlock="2">
           {error.message} The record is safe. Open it where it is kept and put the value right, or export all and look into the file.
         </Box>
-        <Button onClick={() => this.setState({ error: undefined })}>Try again</Button>{" "}
-        <a href="/files">Export all</a>
+        <Button onClick={() => this.setState({ error: undefined })}>Try again</Button> <a href="/files">Export all</a>
       </Box>
     );
   }
