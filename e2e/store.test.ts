@@ -1,7 +1,12 @@
+import { writeFile } from "node:fs/promises";
+import { join } from "node:path";
 import fc from "fast-check";
+import { By } from "selenium-webdriver";
 import type { Driver as ChromeDriver } from "selenium-webdriver/chrome";
 import { hostileLog } from "@/core/__fixtures__/hostile-log";
 import { hostilePlan } from "@/core/__fixtures__/hostile-plan";
+import { writeHouseholdFile } from "@/data/household-file";
+import { demoHousehold } from "@/demo/household";
 import { MODEL_VERSION } from "@/core/model/record";
 import { journeys } from "./journey";
 import type { Page } from "./page";
@@ -119,6 +124,32 @@ test(`${PLANS} plans at the far ends of what a file may hold: Plan, Kit and Work
     ),
   ).toEqual([]);
 }, 400_000);
+
+test("a preview that has grown old in one tab is shown again before it may overwrite what the other has changed", async () => {
+  await at.openDemo();
+  const { page, browser } = at;
+  const demo = demoHousehold(new Date().toISOString().slice(0, 10));
+  const followUps = demo.followUps.map((one) =>
+    one.text.startsWith("Return the hired") ? { ...one, text: "Return the hired support, cleaned", updatedAt: new Date().toISOString() } : one,
+  );
+  const file = join(browser.profile, "from-the-phone.json");
+  await writeFile(file, writeHouseholdFile({ ...demo, followUps }, new Date()));
+  const first = await page.driver.getWindowHandle();
+  await page.open("/files");
+  await page.driver.findElement(By.css("main input[type=file]")).sendKeys(file);
+  await page.see("1 changed");
+  await page.driver.switchTo().newWindow("tab");
+  await page.open("/garage");
+  await page.see("Return the hired engine support");
+  await page.clickOn("//*[contains(., 'Return the hired engine support')]/following::button[normalize-space(.)='Done'][1]", "Done");
+  await page.see("Undo");
+  await page.driver.switchTo().window(first);
+  await page.press("Bring it in");
+  await page.see("Something was changed meanwhile, in another tab: this is what the file would do now.");
+  await page.see("1 said differently in the two");
+  await page.press("Bring it in");
+  await page.see("from-the-phone.json is in.");
+});
 
 const LOGS = 60;
 const LOG_SCREENS = ["/garage?id=", "/log?id=", "/log?view=due&id=", "/log?view=wear&id=", "/log?view=costs&id=", "/log?view=owed&id="];
