@@ -87,6 +87,16 @@ function doneIn(terms: readonly Term[], { from, to }: Clause): Done | undefined 
       if (particle) return { way: "on", says: "fit", object: { from: at + 1, to }, particle };
       continue;
     }
+    if (
+      /^(?:take|get|snap|shoot)$/.test(word) &&
+      /\b(?:photos?|pictures?|pics?)\b/.test(
+        terms
+          .slice(at + 1, Math.min(to, at + 6))
+          .map((term) => term.text)
+          .join(" "),
+      )
+    )
+      return { way: "look", says: "photograph", object: { from: at + 1, to }, particle: "" };
     if (/^(?:wait|leave|let)$/.test(word)) return { way: "either", says: word === "wait" ? "wait" : "let", object: { from: at + 1, to }, particle: "" };
     if (/^(?:turn)$/.test(word) && /^(?:on|off)$/.test(behind)) return { way: "safe", says: `switch ${behind}`, object: { from: at + 2, to }, particle: "" };
     if (word === "torque" && /^wrench/.test(behind)) return undefined;

@@ -83,9 +83,19 @@ export function stepsOf(grouped: Grouped): ToldStep[] {
     }
     const { what, named } = whatOf(terms, done, last);
     if (what === "" || (!named && (done.way === "on" || done.way === "either" || done.way === "look") && done.says !== "wait" && done.says !== "let")) continue;
+    // A spanner put somewhere is how it is done, and no part that goes on.
+    if (done.says === "fit" && /\b(?:spanner|wrench|socket|ratchet|bar|key|torch|light|hand|hands|fingers?|bowl|tray|pan)\b/.test(what)) continue;
     if (done.says === "let" && !/\b(?:cool|cold|sit|drip|dry|soak|drain|overnight|stand|idle|warm|minutes?|hours?)\b/.test(what)) continue;
     add({ phase: phaseOf(done, said, { back: i >= turn, before: i < firstOff, after: i > lastOn }), says: done.says, what, own: ownWords(said), group, span, at: i });
     last = group?.name ?? (topic || last);
+  }
+  // Every figure is somebody's to pull: those said two in a breath too.
+  for (const group of groups) {
+    const figure = group.figures.findLast(({ notUsed }) => notUsed === undefined);
+    if (!figure || steps.some((step) => step.group === group && step.says === "torque")) continue;
+    const at = steps.findLastIndex((step) => step.span.start <= figure.span.start) + 1;
+    const what = `${group.name} to ${formatFigure(figure.figure).replace(/[\u00a0\u2009\u202f]/g, " ")}`;
+    steps.splice(at, 0, { phase: "put back", says: "torque", what, own: undefined, group, span: figure.span, at: steps[at - 1]?.at ?? 0 });
   }
   return inOrder(steps).map(({ phase, says, what, own, group, span }) => ({ phase, says, what, own, group, span }));
 }
@@ -95,7 +105,7 @@ function ownWords(said: string): string | undefined {
   const words = said
     .replace(/\s+/g, " ")
     .replace(
-      /^(?:(?:and|so|but|then|now|ok|okay|alright|right|well|also|uh|um|just|first|i'm|i|you|we|we're|gonna|going to|want to|gotta|have to|need to|can|go ahead and|what you do is|step|\d+)\b[ ,.:]*|[-–*•] *)+/gi,
+      /^(?:(?:and|so|but|then|now|ok|okay|alright|right|well|also|uh|um|just|first|i'm|i|you|we|we're|gonna|going to|want to|gotta|want|have to|need to|can|go ahead and|what you do is|step|\d+)\b[ ,.:]*|[-–*•] *)+/gi,
       "",
     )
     .trim();
