@@ -60,6 +60,7 @@ export function groupsOf(heard: Heard): Grouped {
       told[i - 1]?.paragraph === clause.paragraph &&
       clause.to - (told[i - 1]?.from ?? 0) < 40 &&
       otherFrom === i - 1 &&
+      !/^\W*(?:but |and )?(?:here|on (?:this|mine|ours)|this one|ours|mine)\b/i.test(said) &&
       /[.;!?]/.test(text);
     const notThis = NOT_THIS_ONE.exec(said) ?? (inherited ? /^.*/.exec(said) : null);
     if (notThis) otherFrom = i;
@@ -180,7 +181,7 @@ export function groupsOf(heard: Heard): Grouped {
       let group =
         back && lastSize && !mentions.some((mention, k) => places[k] && mention.to <= size.from && mention.from > (lastSize?.from ?? 0))
           ? lastSize.group
-          : (named(size.from, size.to) ?? unnamed(size.head));
+          : (named(size.from, size.to) ?? (holds && last && i - last.last <= 12 ? last : unnamed(size.head)));
       if (denied) {
         struck.push({ span, what: formatHeadSize(size.head), of: "size" });
         lastStruck = size.to;

@@ -245,7 +245,8 @@ export function isReal(group: Group): boolean {
   if (group.family === "one" || group.family === "stud") return false;
   if (group.family === "terminal") return group.traits.has("snug");
   if (group.family === "clip" || group.family === "pin") return group.marks.size > 0;
-  return group.traits.size > 0 || group.count !== undefined || (group.marks.size > 0 && group.clauses.size > 1);
+  const called = group.marks.size > 0 || (group.topic.length > 0 && group.count !== undefined);
+  return called && (group.traits.size > 0 || group.count !== undefined || group.clauses.size > 1);
 }
 
 const lastFigure = ({ figures }: Group) => {
