@@ -10,8 +10,11 @@ import { type Thread, readThread } from "@/core/thread/thread";
 /** The day that every day in the demo's files was written for. */
 export const WRITTEN_FOR = "2026-11-24";
 
+/** The demo was made the day before: at no hour of the day, anywhere, was it made later than now. */
+const MADE_ON = "2026-11-23";
+
 /** The stamp of a demo record: ids are plain words, so that links into the demo keep working. */
-export function demo(id: string, made: string = WRITTEN_FOR): RecordStamp {
+export function demo(id: string, made: string = MADE_ON): RecordStamp {
   const at = `${made}T08:00:00.000Z`;
   return { id: `demo-${id}`, createdAt: at, updatedAt: at, schema: MODEL_VERSION, origin: "demo" };
 }

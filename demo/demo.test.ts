@@ -132,3 +132,9 @@ test("one figure is in the wrong unit, and is caught; no other figure is doubted
   );
   expect(doubts).toEqual(["106 lb·ft would break an M6. As 106 lb·in it is 12.0 N·m, which fits. Look it up before you use it."]);
 });
+
+test("no record of the demo was made later than the day begins, wherever on earth it does", () => {
+  const earliest = Date.parse("2026-11-24T00:00:00.000+14:00");
+  const { removals, ...rest } = demoHousehold("2026-11-24");
+  for (const { createdAt, updatedAt } of [...Object.values(rest).flat(), ...removals]) expect(Math.max(Date.parse(createdAt), Date.parse(updatedAt))).toBeLessThan(earliest);
+});

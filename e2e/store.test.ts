@@ -7,6 +7,7 @@ import { hostileLog } from "@/core/__fixtures__/hostile-log";
 import { hostilePlan } from "@/core/__fixtures__/hostile-plan";
 import { writeHouseholdFile } from "@/data/household-file";
 import { demoHousehold } from "@/demo/household";
+import { today } from "@/features/shell/clock";
 import { MODEL_VERSION } from "@/core/model/record";
 import { journeys } from "./journey";
 import type { Page } from "./page";
@@ -128,7 +129,7 @@ test(`${PLANS} plans at the far ends of what a file may hold: Plan, Kit and Work
 test("a preview that has grown old in one tab is shown again before it may overwrite what the other has changed", async () => {
   await at.openDemo();
   const { page, browser } = at;
-  const demo = demoHousehold(new Date().toISOString().slice(0, 10));
+  const demo = demoHousehold(today());
   const followUps = demo.followUps.map((one) =>
     one.text.startsWith("Return the hired") ? { ...one, text: "Return the hired support, cleaned", updatedAt: new Date().toISOString() } : one,
   );
