@@ -30,10 +30,13 @@ export function deedsOf({ text, terms, told, listing, turn }: Pick<Heard, "text"
  */
 export function turnOf(heard: Pick<Heard, "text" | "terms" | "told" | "listing" | "torques">): number {
   const { text, terms, told, torques } = heard;
-  const weight = deedsOf(heard).map((deed, i) => {
+  const deeds = deedsOf(heard);
+  // A figure told before anything has come off tells what the bolts are, and not that they go back.
+  const firstOff = deeds.findIndex((deed) => deed?.way === "off");
+  const weight = deeds.map((deed, i) => {
     const clause = told[i];
     if (!clause) return 0;
-    const torque = torques.some(({ from }) => from >= clause.from && from < clause.to);
+    const torque = i >= firstOff && torques.some(({ from }) => from >= clause.from && from < clause.to);
     return (deed?.way === "off" ? -1 : deed?.way === "on" ? 1 : 0) + (torque ? 1.5 : 0);
   });
   // Before the turn what goes on counts against it, after it what comes off.

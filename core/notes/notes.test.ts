@@ -202,3 +202,8 @@ test.each<[voice: string, text: string, figures: Record<string, string | undefin
   const read = readStory(text);
   expect(Object.fromEntries(read.fasteners.map(({ name, figure }) => [name, figure && formatFigure(figure)]))).toEqual(figures);
 });
+
+test("a figure told before anything has come off turns nothing round: what is undone after it still comes apart", () => {
+  const { steps } = readStory("Four guard bolts, 13 mm, to 22 Nm. Undo the guard bolts. Refit the guard.");
+  expect(steps.find(({ says }) => says === "undo")?.phase).toBe("take apart");
+});
