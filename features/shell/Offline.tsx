@@ -18,7 +18,10 @@ export function Offline() {
     let timer: ReturnType<typeof setTimeout> | undefined;
     /** A bad signal may have lost one of a hundred files: then nothing is kept yet, and it is tried again, each time after longer. */
     const keep = (again: number) => {
-      const later = () => (timer = setTimeout(() => keep(again + 1), Math.min(LONGEST_PAUSE_MS, FIRST_PAUSE_MS * 2 ** again)));
+      const later = () => {
+        clearTimeout(timer);
+        timer = setTimeout(() => keep(again + 1), Math.min(LONGEST_PAUSE_MS, FIRST_PAUSE_MS * 2 ** again));
+      };
       // Private windows refuse it: then the app works for as long as there is a signal.
       navigator.serviceWorker.register(SCRIPT, { scope: "/" }).then((registration) => watch(registration, setWaiting, later), later);
     };
@@ -52,16 +55,18 @@ export function Offline() {
 function watch(registration: ServiceWorkerRegistration, onWaiting: (worker: ServiceWorker) => void, onFailed: () => void): void {
   // The first one there ever is has nobody to wait for.
   const tell = () => registration.waiting && navigator.serviceWorker.controller && onWaiting(registration.waiting);
+  // On a busy device the first look may come after all is over, and a worker that has failed may still be called the one coming in.
+  const failed = () => ![registration.active, registration.waiting, registration.installing].some((worker) => worker && worker.state !== "redundant");
+  const look = () => {
+    tell();
+    if (failed()) onFailed();
+  };
   const follow = () => {
-    const { installing } = registration;
-    installing?.addEventListener("statechange", () => {
-      tell();
-      if (installing.state === "redundant" && !registration.active && !registration.waiting && !registration.installing) onFailed();
-    });
+    registration.installing?.addEventListener("statechange", look);
+    look();
   };
   registration.addEventListener("updatefound", follow);
   follow();
-  tell();
   // Asked for at each visit; without a signal there is nothing newer.
   registration.update().catch(() => undefined);
 }
