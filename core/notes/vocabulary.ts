@@ -154,6 +154,6 @@ export const BOUGHT =
 /** What is held still meanwhile is not what is turned. */
 export const HELD_STILL = /\b(?:hold|holding|counterhold)(?: the| that| it| on)?\s*$/i;
 export const HOLD_BEFORE =
-  /\b(?:hold(?:s|ing)?|counter-?hold|stop (?:it|the \w+) (?:turning|spinning|going round)|nut (?:is|behind|on the (?:back|other side)|at the back)(?: is)?(?: also)?(?: a)?|on the nut|wrench on the bottom|the other (?:end|side)|up the end)\b[^.]{0,50}$/i;
+  /\b(?:hold(?:s|ing)?|counter-?hold|stop (?:it|the \w+) (?:turning|spinning|going round)|nut (?:behind|on the (?:back|other side)|at the back)(?: is)?(?: also)?(?: a)?|on the nut|wrench on the bottom|the other (?:end|side)|up the end)\b[^.]{0,50}$/i;
 export const HOLD_AFTER =
   /^\W*(?:\w+ ){0,3}?(?:on the (?:nut|back|flats|other (?:end|side)|bolt head)|to (?:hold|stop it)|and hold(?: it| that)?|holding|up the (?:end|middle)|through the middle|to keep it from)\b/i;

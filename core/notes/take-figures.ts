@@ -1,0 +1,76 @@
+import { quantityNm } from "../quantity/torque-quantity";
+import { formatFigure } from "../quantity/torque-words";
+import { holdingTorques } from "../torque/torques-of";
+import { angleAlone, bareFigure, nearestUnit, notThisAfter, put, saidAfter, turnFurther, unitForAll } from "./figures";
+import type { SaidFigure } from "./group";
+import { between, saidIn, spanOf } from "./heard";
+import { DOUBTFUL, OTHERS_SAY, TAKEN_BACK } from "./vocabulary";
+import { type Here, type Walk, byTopic, figuredGroup, mentionsWithGroups } from "./walk";
+
+/** Gives each figure of a clause to the group that it speaks of, or keeps it as one that is not to be used. */
+export function takeFigures(walk: Walk, here: Here): void {
+  const { text, terms, told, torques } = walk.heard;
+  const { i, clause, said, goingBack, inDoubt, notThis, mentions, places, noSize } = here;
+  const indexed = mentionsWithGroups(here);
+  const topical = byTopic(walk, here);
+  const written = torques.filter(({ from }) => from >= clause.from && from < clause.to);
+  const aimedAt = indexed.at(-1)?.group ?? topical;
+  const forAll = written.length === 0 && indexed.length > 0 ? unitForAll(terms, clause.from) : undefined;
+  const unit =
+    forAll ?? (noSize.size > 0 || (written.length === 0 && goingBack && aimedAt && aimedAt.figures.length === 0 && aimedAt.undo) ? nearestUnit(torques, clause.from) : undefined);
+  const bare = bareFigure(terms, clause, (at) => walk.inTorque.has(at) || here.sizes.some(({ from, to }) => !noSize.has(from) && at >= from && at < to), unit);
+  for (const torque of bare ? [...written, bare] : written) {
+    const figure: SaidFigure = {
+      figure: torque.figure,
+      span: spanOf(terms, torque.from, torque.to),
+      doubtful: torque.contradicts ?? (inDoubt || OTHERS_SAY.test(said) || DOUBTFUL.test(saidAfter(text, terms, told, i))),
+    };
+    const denied = /\b(?:not|never|don't|isn't)(?: a| an| the)?\s*$/i.test(saidIn(text, terms, { from: clause.from, to: torque.from }));
+    if (denied || (terms[torque.from - 1]?.text === "not" && torque.from > clause.from)) {
+      walk.loose.push({ ...figure, notUsed: "it is said not to be" });
+      walk.struck.push({ span: figure.span, what: formatFigure(figure.figure), of: "figure" });
+      continue;
+    }
+    const why = notThis ?? notThisAfter(text, terms, told, i);
+    if (why) {
+      walk.loose.push({ ...figure, notUsed: why });
+      continue;
+    }
+    const sharing =
+      /\b(?:on |for )?(?:all|both|every|each|everything|the lot)\b/i.test(said) && mentions.length === 0
+        ? walk.groups.filter((group) => i - group.last <= 9 && group.figures.length === 0 && (group.family === walk.last?.family || group.undo !== undefined))
+        : [];
+    // "The rail bolts and the motor bolts are 80": said of both.
+    const namedBefore = indexed.filter(({ mention }) => mention.to <= torque.from && mention.from >= walk.lastFigureAt);
+    const both = namedBefore.filter(({ mention }, k) => k === namedBefore.length - 1 || /^(?:and|plus)$/.test(terms[mention.to]?.text ?? "")).map((one) => one.group);
+    const aimed = mentions
+      .map((mention, k) => ({ mention, group: places[k] }))
+      .find(({ mention, group }) => group && mention.from >= torque.to && mention.from - torque.to <= 3 && /^(?:on|for)$/.test(terms[torque.to]?.text ?? ""));
+    const group = aimed?.group ?? figuredGroup(walk, here, torque.from, torque.to);
+    // Heard somewhere, with nothing said of what: not put over a figure that is known.
+    const rumour = OTHERS_SAY.test(said) && indexed.length === 0 && (group?.figures.length ?? 0) > 0;
+    if (!group || rumour) {
+      walk.loose.push(figure);
+      continue;
+    }
+    // "20 foot pounds, that's a touch over two newton metres": the same once more; where it is not the same, its unit is in doubt.
+    const before = group.figures.at(-1);
+    if (before && torque.from - walk.lastFigureAt < 12 && /^\W*(?:that's|that is|which is|or|so)\b.*\b(?:about|touch|roughly|just|over|under|same|call it)\b/i.test(said)) {
+      const [first, second] = [before.figure, torque.figure].map((one) => holdingTorques(one)[0]);
+      if (first && second && Math.max(quantityNm(first) / quantityNm(second), quantityNm(second) / quantityNm(first)) > 3) before.restated = second;
+      continue;
+    }
+    if (group.figures.length > 0 && TAKEN_BACK.test(between(text, terms, walk.lastFigureAt, torque.from)) && torque.from - walk.lastFigureAt < 14) {
+      const gone = group.figures.pop();
+      if (gone) walk.takenBack.push({ ...gone, notUsed: "taken back" });
+      if (gone) walk.struck.push({ span: gone.span, what: formatFigure(gone.figure), of: "figure" });
+    }
+    put(group, figure, said, i);
+    group.last = i;
+    walk.lastFigureAt = torque.to;
+    for (const other of [...sharing, ...(both.includes(group) ? both : [])]) if (other !== group && !other.figures.includes(figure)) other.figures.push(figure);
+  }
+  const angle = angleAlone(terms, clause, walk.inTorque);
+  const turned = angle === undefined ? undefined : (indexed.at(-1)?.group ?? topical ?? walk.last);
+  if (angle !== undefined && turned && !notThis) turnFurther(turned, angle, said);
+}

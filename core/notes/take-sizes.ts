@@ -1,0 +1,103 @@
+import { formatHeadSize } from "../quantity/read-head-size";
+import type { SaidSize } from "./group";
+import { between, gapBetween, saidIn, spanOf } from "./heard";
+import { begin } from "./resolve";
+import { HOLD_AFTER, HOLD_BEFORE, TAKEN_BACK, TOOL_HEADS } from "./vocabulary";
+import { type Here, type Walk, mentionsWithGroups, namedAt, sizedUnnamed } from "./walk";
+
+/** Gives each size of a clause to the group that it speaks of: to undo it, to do it up, or to hold its other end. */
+export function takeSizes(walk: Walk, here: Here): void {
+  const { text, terms, torques } = walk.heard;
+  const { i, clause, said, goingBack, inDoubt, notThis, mentions, places, noSize } = here;
+  const indexed = mentionsWithGroups(here);
+  for (const size of here.sizes) {
+    if (size.what !== "head") continue;
+    const doubtful = inDoubt;
+    const span = spanOf(terms, size.from, size.to);
+    const one: SaidSize = { head: size.head, span, doubtful };
+    const before = saidIn(text, terms, { from: clause.from, to: size.from });
+    const beforeNear = saidIn(text, terms, { from: Math.max(clause.from, size.from - 9), to: size.from });
+    const after = saidIn(text, terms, { from: size.to, to: Math.min(clause.to, size.to + 8) });
+    const holds = size.from > here.heldFrom || HOLD_BEFORE.test(beforeNear) || HOLD_AFTER.test(after);
+    const isTool = /^(?: ?-? ?(?:drill|drift|punch|bar|hole|hose|tube))\b/.test(after);
+    // A quarter, three eighths or half an inch is the drive of a ratchet before it is a head.
+    const drives =
+      !(walk.lastStruck !== undefined && size.from - walk.lastStruck < 12) &&
+      size.head.unit === "in" &&
+      [0.25, 0.375, 0.5].includes(size.head.size) &&
+      !/^\W*(?:socket|wrench|spanner|bolt|nut|head|hex|line|flare)/i.test(after);
+    // "the short one is twenty two", when its head is known and figures are being said: a figure without its unit.
+    const known = namedAt(here, size.from, size.to)?.undo;
+    if (
+      goingBack &&
+      known &&
+      !/^(?:mm|mils?|millimet\w+|inch|in|"|s)$/.test(terms[size.to - 1]?.text ?? "") &&
+      formatHeadSize(known.head) !== formatHeadSize(size.head) &&
+      /\b(?:is|are|at|to|gets?|be)$/i.test(before) &&
+      torques.some(({ from }) => size.from - from > 0 && size.from - from < 40)
+    ) {
+      noSize.add(size.from);
+      continue;
+    }
+    if (drives || isTool || notThis || /\b(?:originally|thought (?:it|they|these|those)|grabbed|i went in with|tried)\b/i.test(said)) continue;
+    if (
+      size.head.profile === "hexagon" &&
+      !TOOL_HEADS.has(terms[size.to]?.text ?? "") &&
+      /\b(?:gap|play|limit|wear|thick(?:ness)?|travel|deep|measur\w+|clearance|past the|high|wide|long run|push|across|overlap|apart)\b/i.test(said)
+    )
+      continue;
+    const denied = /\b(?:not|isn't|ain't|aren't)(?: a| an| the)?$/i.test(before);
+    const crossed = walk.lastSize && /^\W*(?:no|nope|or rather|i mean|sorry)\W*$/i.test(gapBetween(text, terms, walk.lastSize.to, size.from));
+    const back =
+      crossed || TAKEN_BACK.test(before) || (walk.lastSize && TAKEN_BACK.test(between(text, terms, walk.lastSize.from, size.from)) && size.from - walk.lastSize.from < 30);
+    let group =
+      back && walk.lastSize && !mentions.some((mention, k) => places[k] && mention.to <= size.from && mention.from > (walk.lastSize?.from ?? 0))
+        ? walk.lastSize.group
+        : (namedAt(here, size.from, size.to) ?? (holds && walk.last && i - walk.last.last <= 12 ? walk.last : sizedUnnamed(walk, here, size.head)));
+    if (denied) {
+      walk.struck.push({ span, what: formatHeadSize(size.head), of: "size" });
+      walk.lastStruck = size.to;
+      if (group?.undo && formatHeadSize(group.undo.head) === formatHeadSize(size.head)) group.undo = undefined;
+      continue;
+    }
+    if (walk.unknown && !(size.head.unit === "in" && [0.25, 0.375, 0.5].includes(size.head.size)) && i - walk.unknown.at <= 2 && indexed.length === 0 && !back && !holds) {
+      group = begin(
+        { ...walk.unknown.mention, family: "bolt", name: `${walk.unknown.mention.name} bolt`, count: walk.unknown.mention.count ?? 1 },
+        walk.topic,
+        terms,
+        walk.unknown.at,
+      );
+      walk.groups.push(group);
+      walk.last = group;
+      walk.unknown = undefined;
+    }
+    // "15 bolt, 15 on the nut": the nut of the bolt spoken of just before.
+    const onItsNut = holds && walk.last?.family === "bolt" && walk.last.undo !== undefined && i - walk.last.last <= 1 && group?.family === "nut" && group !== walk.last;
+    if (onItsNut) group = walk.last;
+    if (walk.otherEnd && i - walk.otherEnd.at === 1 && mentions.length === 0 && !walk.otherEnd.group.hold) {
+      walk.otherEnd.group.hold = one;
+      walk.otherEnd.group.traits.add("counter-hold");
+      walk.otherEnd = undefined;
+      continue;
+    }
+    if (holds && !group && walk.last && i - walk.last.last <= 12) group = walk.last;
+    if (!group) continue;
+    group.last = i;
+    if (holds) {
+      group.hold ??= one;
+      group.traits.add("counter-hold");
+      walk.lastSize = { group, which: "hold", from: size.from, to: size.to };
+      continue;
+    }
+    const newOne = goingBack || /\bnew\b/.test(said);
+    const which = group.undo && newOne && formatHeadSize(group.undo.head) !== formatHeadSize(size.head) && !back ? "doUp" : "undo";
+    const there = group[which];
+    if (there && formatHeadSize(there.head) !== formatHeadSize(size.head)) {
+      if (back) {
+        walk.struck.push({ span: there.span, what: formatHeadSize(there.head), of: "size" });
+        group[which] = one;
+      }
+    } else group[which] ??= one;
+    walk.lastSize = { group, which, from: size.from, to: size.to };
+  }
+}

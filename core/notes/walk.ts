@@ -1,0 +1,104 @@
+import type { HeadSize } from "../model/head-size";
+import { formatHeadSize } from "../quantity/read-head-size";
+import type { Told } from "./clauses";
+import type { Group, Grouped, SaidFigure } from "./group";
+import type { Heard } from "./heard";
+import type { Mention } from "./mentions";
+import { byWords } from "./resolve";
+import type { FoundSize } from "./scan-size";
+
+/** What is known so far on the one walk through a telling. */
+export interface Walk {
+  heard: Heard;
+  groups: Group[];
+  loose: SaidFigure[];
+  struck: Grouped["struck"];
+  takenBack: SaidFigure[];
+  /** The words that torques are made of. */
+  inTorque: ReadonlySet<number>;
+  /** The clause from which things go back. */
+  turn: number;
+  /** The group spoken of last. */
+  last: Group | undefined;
+  /** The size said last: where one that is taken back stood. */
+  lastSize: { group: Group; which: "undo" | "doUp" | "hold"; from: number; to: number } | undefined;
+  /** Behind the size that was last said not to be it. */
+  lastStruck: number | undefined;
+  /** Behind the figure said last. */
+  lastFigureAt: number;
+  /** The bolt whose other end was spoken of last: the next size is its. */
+  otherEnd: { group: Group; at: number } | undefined;
+  /** "the skinny one": nothing that was named, until its size is. */
+  unknown: { mention: Mention; at: number } | undefined;
+  /** What is being worked on, and the sentence and clause that named it. */
+  topic: string[];
+  topicSentence: number;
+  topicAt: number;
+  /** The last clause that spoke of another car. */
+  otherFrom: number;
+}
+
+/** One clause on that walk. */
+export interface Here {
+  i: number;
+  clause: Told;
+  said: string;
+  goingBack: boolean;
+  /** It says that it is not sure. */
+  inDoubt: boolean;
+  /** The words that say it is of another car. */
+  notThis: string | undefined;
+  sizes: readonly FoundSize[];
+  mentions: readonly Mention[];
+  /** The group of each mention; undefined where it is none. */
+  places: (Group | undefined)[];
+  /** From here on a size is that of what is held still. */
+  heldFrom: number;
+  /** What the clause itself names that is worked on. */
+  things: string[];
+  /** Numbers that looked like sizes and are none. */
+  noSize: Set<number>;
+}
+
+export const mentionsWithGroups = ({ mentions, places }: Here): { mention: Mention; group: Group }[] =>
+  mentions.map((mention, k) => ({ mention, group: places[k] })).filter((one): one is { mention: Mention; group: Group } => one.group !== undefined);
+
+/** The group that is named nearest before a place in the clause, or about it. */
+export function namedAt(here: Here, from: number, to: number): Group | undefined {
+  const indexed = mentionsWithGroups(here);
+  const touching = indexed.find(({ mention }) => mention.from <= to + 3 && mention.to > to - 1 && mention.from >= from - 1);
+  return (indexed.filter(({ mention }) => mention.from <= from).at(-1) ?? touching ?? indexed[0])?.group;
+}
+
+/** The group of what the clause works on, where it names no fastener. */
+export const byTopic = ({ groups }: Walk, here: Here): Group | undefined =>
+  here.places.every((group) => group === undefined) && here.things.length > 0 ? byWords(groups, here.things) : undefined;
+
+const ofSize = (groups: readonly Group[], head: HeadSize) =>
+  groups.filter((group) => [group.undo, group.doUp].some((one) => one && formatHeadSize(one.head) === formatHeadSize(head)));
+
+/** Which group a size speaks of that stands in a clause without its name. */
+export function sizedUnnamed(walk: Walk, here: Here, head: HeadSize): Group | undefined {
+  const { groups, last } = walk;
+  const topical = byTopic(walk, here);
+  const like = ofSize(groups, head);
+  if (topical && (!topical.undo || like.includes(topical))) return topical;
+  if (last && here.i - last.last <= 3 && (!last.undo || formatHeadSize(last.undo.head) === formatHeadSize(head))) return last;
+  return like.length === 1 ? like[0] : last && here.i - last.last <= 2 ? last : undefined;
+}
+
+/** Which group a figure speaks of: the one named, sized or worked on in its clause, the one come back to, or the last. */
+export function figuredGroup(walk: Walk, here: Here, from: number, to: number): Group | undefined {
+  const { groups, topic, topicAt, last } = walk;
+  const named = namedAt(here, from, to);
+  if (named) return named;
+  const sized = here.sizes.flatMap((size) => {
+    const like = size.what === "head" ? ofSize(groups, size.head) : [];
+    return like.length === 1 ? like : [];
+  })[0];
+  if (sized) return sized;
+  // "Then come back to the pan. … 106 on all of them": what was come back to, where nothing was named since.
+  const carried =
+    here.places.every((group) => group === undefined) && topic.length > 0 && topicAt > (last?.last ?? -1) && here.i - topicAt <= 6 ? byWords(groups, topic) : undefined;
+  return byTopic(walk, here) ?? carried ?? last;
+}
