@@ -10,6 +10,7 @@ export const headSizeSchema = z.strictObject({
   unit: z.enum(["mm", "in", "number"]),
 });
 export type HeadSize = z.infer<typeof headSizeSchema>;
+export type HeadProfile = HeadSize["profile"];
 
 /** Numbers that are made of the shapes that go by number. ISO 10664 six-lobe; external six-lobe; multi-spline. */
 export const MADE_NUMBERS: Partial<Record<HeadSize["profile"], readonly number[]>> = {

@@ -1,5 +1,5 @@
 import { text } from "./counts";
-import type { Mention } from "./mentions";
+import type { Mention } from "./mention";
 import type { Term } from "./terms";
 import { HEADS } from "./vocabulary";
 

@@ -11,11 +11,20 @@ export function isDefinite(terms: readonly Term[], at: number): boolean {
 export const isPointing = (terms: readonly Term[], at: number) =>
   /^(?:they're|those're|these're)$/.test(text(terms, at)) || (/^(?:are|were|is)$/.test(text(terms, at)) && /^(?:these|those|they|all|that|this)$/.test(text(terms, at - 1)));
 
-const PER_SIDE = /^(?:each|a|per|every|either) (?:side|wheel|end|corner|leg)\b/;
+/** Things of which a vehicle's end has two: what is on each of them is there on both sides. */
+const PAIRED = "(?:side|wheel|end|corner|leg|caliper|hub|knuckle|arm|cable|link|strut|shock|headlight)";
+const PER_SIDE = new RegExp(`^(?:each|a|per|every|either) (?:(?:trailing|control|lower|upper|track|wiper|rear|front) )?${PAIRED}\\b`);
+/** "each cable ends in a yoke with a clevis pin": what is said of each of two, before it. */
+export const SAYS_EACH = new RegExp(`^\\W*(?:and |so |then )?(?:each|every|either) (?:\\w+ )?${PAIRED}\\b`, "i");
 
 export function isPerSide(terms: readonly Term[], at: number): boolean {
   const next = [0, 1, 2, 3].map((i) => text(terms, at + i)).join(" ");
-  return PER_SIDE.test(next) || PER_SIDE.test(next.replace(/^(?:on|,|at|of|for) /, "")) || /^each\b(?! (?:one|bolt|nut|of))/.test(next);
+  return (
+    PER_SIDE.test(next) ||
+    PER_SIDE.test(next.replace(/^(?:on|,|at|of|for) /, "")) ||
+    /^each\b(?! (?:one|bolt|nut|of))/.test(next) ||
+    /^in each(?: one| bracket| end| arm)?\b(?! (?:bolt|nut))/.test(next)
+  );
 }
 
 /** "bolts … three of them": a count that follows. */
@@ -30,6 +39,9 @@ export function countBefore(terms: readonly Term[], at: number, from: number): {
   let i = at - 1;
   while (i >= from && at - i < 4 && /^(?:x|×|no|off|of|big|little|small|long|short|main|new|old|other|same|rusty|,|-|more|long)$/.test(text(terms, i))) i--;
   const word = text(terms, i);
+  // "three of these little bolts".
+  const ofThese = /^(?:these|those|the|them)$/.test(word) && text(terms, i - 1) === "of" && i - 2 >= from ? spokenNumber(terms, i - 2) : undefined;
+  if (ofThese && ofThese.next === i - 1 && !ofThese.fraction && ofThese.value <= 32) return { count: ofThese.value, start: i - 2 };
   const article = (n: number) => (n > from && /^(?:the|those|these|all|both|my|your|that|this)$/.test(text(terms, n - 1)) ? n - 1 : n);
   if (i >= from && /^(?:pair|couple|both)$/.test(word)) return { count: 2, start: article(i) };
   const number = i >= from ? spokenNumber(terms, i) : undefined;

@@ -35,8 +35,9 @@ export function turnOf(heard: Pick<Heard, "text" | "terms" | "told" | "listing" 
   const firstOff = deeds.findIndex((deed) => deed?.way === "off");
   const weight = deeds.map((deed, i) => {
     const clause = told[i];
-    if (!clause) return 0;
-    const torque = i >= firstOff && torques.some(({ from }) => from >= clause.from && from < clause.to);
+    // Nothing goes back before anything has come off, and a rag or a tray put somewhere is no part that goes back.
+    if (!clause || i < firstOff || (deed?.way === "on" && MEANWHILE.test(saidIn(text, terms, clause)))) return 0;
+    const torque = torques.some(({ from }) => from >= clause.from && from < clause.to);
     return (deed?.way === "off" ? -1 : deed?.way === "on" ? 1 : 0) + (torque ? 1.5 : 0);
   });
   // Before the turn what goes on counts against it, after it what comes off.
@@ -53,6 +54,10 @@ export function turnOf(heard: Pick<Heard, "text" | "terms" | "told" | "listing" 
   }
   return best.at;
 }
+
+/** Put somewhere for the time being. */
+const MEANWHILE =
+  /\b(?:rags?|pan under|tray|bowl|bucket|tub|cardboard|bungs?|block of wood|jack|stands?|chocks?|bag|drawer|box|bin|bench|floor|glasses|gloves|mask|towel|knee|paint mark)\b/i;
 
 /** Says in so many words that it goes together again. */
 const TURNS =

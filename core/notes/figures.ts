@@ -1,4 +1,5 @@
 import { holdingTorques } from "../torque/torques-of";
+import { quantityNm } from "../quantity/torque-quantity";
 import type { TorqueUnit } from "../quantity/torque-unit";
 import type { Clause, Told } from "./clauses";
 import type { Group, SaidFigure } from "./group";
@@ -15,8 +16,10 @@ export function bareFigure(terms: readonly Term[], { from, to }: Clause, taken: 
     if (!number || (at > from && (spokenNumber(terms, at - 1)?.next ?? 0) > at)) continue;
     const before = terms[at - 1]?.text ?? "";
     const after = terms[number.next]?.text ?? "";
-    const ends = number.next >= to || /^(?:both|each|all|too|as|tops|max|and|on)$/.test(after);
-    const said = at > from && (/^(?:to|at|gets?|is|are|takes?|be|on|them|it|now|:|=|they're|it's)$/.test(before) || terms[at - 1]?.tag === "noun");
+    const ends = number.next >= to || /^(?:both|each|all|too|as|tops|max|and|on|now)$/.test(after);
+    // "two 17s, forty on those".
+    const pointed = after === "on" && /^(?:those|these|them|each|all|both|that)$/.test(terms[number.next + 1]?.text ?? "");
+    const said = pointed || (at > from && (/^(?:to|at|gets?|is|are|takes?|be|on|them|it|now|:|=|they're|it's)$/.test(before) || terms[at - 1]?.tag === "noun"));
     if (taken(at) || number.fraction || number.value < 3 || number.value > 400 || !ends || !said) continue;
     const torque = { value: number.value, unit, decimals: number.decimals };
     return { figure: /^(?:tops|max)$/.test(after) ? { form: "maximum", torque } : { form: "value", torque }, from: at, to: number.next };
@@ -27,19 +30,12 @@ export function bareFigure(terms: readonly Term[], { from, to }: Clause, taken: 
 /** A second torque in the same breath is a further pass where it is said to be one; otherwise the later figure stands. */
 export function put(group: Group, figure: SaidFigure, said: string, at: number): void {
   const before = group.figures.at(-1);
-  const further = /\b(?:second (?:time|round|pass|stage)|then|final(?:ly)?|round again|next (?:round|time|pass)|and again)\b/i.test(said);
+  const further = /\b(?:second (?:time|round|pass|stage)|then|final(?:ly)?|round again|next (?:round|time|pass)|and again|(?:pass|stage|step|round) (?:2|3|two|three))\b/i.test(
+    said,
+  );
   const torques = before?.figure.form === "value" ? [before.figure.torque] : before?.figure.form === "passes" ? before.figure.torques : undefined;
   const last = torques?.at(-1);
-  if (
-    before &&
-    torques &&
-    last &&
-    further &&
-    figure.figure.form === "value" &&
-    figure.figure.torque.unit === last.unit &&
-    figure.figure.torque.value > last.value &&
-    at - group.figuredAt <= 5
-  )
+  if (before && torques && last && further && figure.figure.form === "value" && quantityNm(figure.figure.torque) > quantityNm(last) && at - group.figuredAt <= 5)
     group.figures[group.figures.length - 1] = {
       ...before,
       figure: { form: "passes", torques: [...torques, figure.figure.torque] },
@@ -115,4 +111,20 @@ export function turnFurther(group: Group, angle: number, said: string): void {
   if (figure.form === "value" || figure.form === "passes") last.figure = { form: "angle", first: figure, anglesDeg: [angle] };
   else if (figure.form === "angle" && figure.anglesDeg.length < 3 && !/\b(?:that's|so|which is|i\.?e)\b/i.test(said))
     last.figure = { ...figure, anglesDeg: [...figure.anglesDeg, angle] };
+}
+
+/** "at 45 first and then at 90", "first time around fifteen and then second time around thirty": the pass said before a figure, without its unit. */
+export function passBefore(terms: readonly Term[], at: number): { value: number; decimals: number; from: number } | undefined {
+  let i = at - 1;
+  let then = false;
+  for (; i >= 0 && at - i < 9 && /^(?:then|second|time|round|pass|around|at|to|and|,|again|it's|them|all|go|up|finally|final)$/.test(terms[i]?.text ?? ""); i--)
+    then ||= /^(?:then|second|final|finally)$/.test(terms[i]?.text ?? "");
+  if (!then) return undefined;
+  const first = terms[i]?.text === "first";
+  if (first) i--;
+  const from = [i - 1, i].find((start) => spokenNumber(terms, start)?.next === i + 1);
+  const number = from === undefined ? undefined : spokenNumber(terms, from);
+  const before = from === undefined ? "" : (terms[from - 1]?.text ?? "");
+  if (!number || from === undefined || number.fraction || !(first || /^(?:at|to|around|first|pass|stage)$/.test(before))) return undefined;
+  return { value: number.value, decimals: number.decimals, from };
 }

@@ -2,7 +2,7 @@ import type { HeadSize } from "../model/head-size";
 import type { TorqueFigure } from "../model/torque-figure";
 import type { TorqueQuantity } from "../quantity/torque-quantity";
 import type { Heard, Span } from "./heard";
-import type { Family } from "./mentions";
+import type { Family } from "./mention";
 
 export interface SaidSize {
   head: HeadSize;

@@ -30,6 +30,7 @@ export function groupsOf(heard: Heard): Grouped {
     topic: [],
     topicSentence: -1,
     topicAt: -1,
+    same: [],
     otherFrom: -2,
   };
   heard.told.forEach((_, i) => {
@@ -48,6 +49,10 @@ export function groupsOf(heard: Heard): Grouped {
   return { ...heard, turn: walk.turn, groups: consolidated(walk.groups).filter(isReal), loose: [...walk.loose, ...walk.takenBack], struck: walk.struck };
 }
 
+/** "upper = fill", "the bottom one is the drain": what a place is for. */
+const IS_CALLED =
+  /\b(upper|lower|top|bottom|front|rear|inner|outer|left|right|big|small)(?: one| plug| hose| pipe)?(?:'s| is| =)(?: the)? (drain|fill|filler|level|feed|return|inlet|outlet|bleed)\b/g;
+
 /** Steps into a clause: what it works on from here, and what it speaks of. Undefined where it lists tools. */
 function enter(walk: Walk, i: number): Here | undefined {
   const { text, terms, told, sizes, listing } = walk.heard;
@@ -57,12 +62,14 @@ function enter(walk: Walk, i: number): Here | undefined {
   const things = topicIn(terms, clause);
   // "this little plastic thing …": the thing before it, told once more.
   const againTold = /^\W*(?:this|that|the|these|those) (?:\w+ ){0,3}(?:thing|one|ones|guy|part|bit)\b/i.test(said);
-  if (things.length > 0 && !againTold) {
+  const untouched = /\b(?:do not|don't|no need to|needn't|without) (?:need to )?(?:\w+ )?(?:touch|pull|remove|take|undo|move|disturb|bother)/i.test(said);
+  if (things.length > 0 && !againTold && !untouched) {
     walk.topic = things;
     walk.topicSentence = clause.sentence;
     walk.topicAt = i;
-  } else if (clause.sentence > walk.topicSentence + 1) walk.topic = [];
+  } else if (clause.sentence > walk.topicSentence + 2) walk.topic = [];
   if (listing.has(i)) return undefined;
+  for (const [, place, use] of said.toLowerCase().matchAll(IS_CALLED)) if (place && use) walk.same.push([place, use]);
   const before = told[i - 1];
   const led = before && before.sentence === clause.sentence && before.to - before.from <= 4 ? saidIn(text, terms, before) : "";
   const inClause = sizes.filter((size) => size.from >= clause.from && size.from < clause.to);
@@ -74,8 +81,9 @@ function enter(walk: Walk, i: number): Here | undefined {
     walk.otherFrom === i - 1 &&
     !/^\W*(?:but |and )?(?:here|on (?:this|mine|ours)|this one|ours|mine)\b/i.test(said) &&
     /[.;!?]/.test(text);
-  const notThis = (NOT_THIS_ONE.exec(said) ?? (inherited ? /^.*/.exec(said) : null))?.[0];
-  if (notThis !== undefined) walk.otherFrom = i;
+  const other = NOT_THIS_ONE.exec(said) ?? (inherited ? /^.*/.exec(said) : null);
+  const notThis = other ? { says: other[0], start: spanOf(terms, clause.from, clause.to).start + other.index } : undefined;
+  if (notThis) walk.otherFrom = i;
   return {
     i,
     clause,
@@ -86,6 +94,7 @@ function enter(walk: Walk, i: number): Here | undefined {
     sizes: inClause,
     mentions: mentionsIn(terms, clause, inClause, walk.inTorque),
     places: [],
+    also: [],
     heldFrom: Infinity,
     things,
     noSize: new Set(),

@@ -1,5 +1,5 @@
 import { type Clause, type Told, sentencesOf, toldIn } from "./clauses";
-import { singular } from "./mentions";
+import { singular } from "./mention";
 import { type FoundSize, sizeAt } from "./scan-size";
 import { type FoundTorque, torqueAt, torqueUnitAt } from "./scan-torque";
 import { spokenNumber } from "./spoken-number";
@@ -78,6 +78,8 @@ function listingIn(text: string, terms: readonly Term[], told: readonly Told[]):
     const toolCount = countTools(terms, clause);
     if (LISTING.test(said) && listAhead(terms, told, i)) open = clause;
     else if (open && (clause.paragraph > open.paragraph + 1 || (toolCount === 0 && clause.sentence > open.sentence && !listAhead(terms, told, i)))) open = undefined;
+    // A list with a bullet on each line goes on for as long as its lines name tools.
+    if (open && toolCount > 0 && /^\s*(?:[-*•]|\d)/.test(said) && clause.paragraph > open.paragraph) open = clause;
     if (open) listing.add(i);
   }
   return listing;
@@ -114,14 +116,14 @@ export function topicIn(terms: readonly Term[], { from, to }: Clause): string[] 
     for (let i = end; i >= from && end - i < 4; i--) {
       const mark = terms[i]?.text ?? "";
       if (i < at && (NOT_IN_NAME.has(mark) || !/^[a-zà-ÿ-]{3,}$/.test(mark) || !/^(?:noun|adjective)$/.test(terms[i]?.tag ?? "") || Object.hasOwn(HEADS, mark))) break;
-      words.unshift(singular(mark));
+      words.unshift(singular(mark.replace(/'s$/, "")));
     }
     return words;
   }
   return [];
 }
 
-const isThing = (word: string) => (THINGS.has(word) || THINGS.has(singular(word)) || PART_HEADS.has(word)) && !Object.hasOwn(HEADS, word);
+const isThing = (said: string, word = said.replace(/'s$/, "")) => (THINGS.has(word) || THINGS.has(singular(word)) || PART_HEADS.has(word)) && !Object.hasOwn(HEADS, word);
 
 const wordsBefore = (terms: readonly Term[], at: number) =>
   `${terms
@@ -135,7 +137,9 @@ function isBehindPreposition(terms: readonly Term[], at: number, from: number): 
     const word = terms[i]?.text ?? "";
     if (/^(?:on|in|to|from|between|into|under|behind|with|by|through|around|along|toward|towards|past|over|up|down|near|at|off|inside|against|onto|of)$/.test(word))
       return i > from || /^(?:between|with|from|by)$/.test(word);
-    if (terms[i]?.tag === "verb" || terms[i]?.tag === "pronoun") return false;
+    // A thing in between ends it, but for one of two: "between the pan and the gearbox".
+    const ends = terms[i]?.tag === "noun" && i < at - 1 && !/^(?:and|or|,)$/.test(terms[i + 1]?.text ?? "") && terms[i + 1]?.tag !== "noun";
+    if (ends || terms[i]?.tag === "verb" || terms[i]?.tag === "pronoun") return false;
   }
   return false;
 }

@@ -1,7 +1,7 @@
 import { formatHeadSize } from "../quantity/read-head-size";
 import { type Clause, isAction } from "./clauses";
 import { type Heard, type Span, saidIn, spanOf, topicIn } from "./heard";
-import { singular } from "./mentions";
+import { singular } from "./mention";
 import type { Term } from "./terms";
 import { ACTIONS, CONSUMABLE_HEADS, HEADS, NOT_IN_NAME, NOT_THIS_ONE, OTHERS_SAY, PART_HEADS, TOOL_HEADS } from "./vocabulary";
 

@@ -3,7 +3,7 @@ import { formatHeadSize } from "../quantity/read-head-size";
 import { formatFigure } from "../quantity/torque-words";
 import type { Group, SaidSize } from "./group";
 import { spanOf } from "./heard";
-import { type Family, type Mention, singular } from "./mentions";
+import { type Family, type Mention, singular } from "./mention";
 import type { Term } from "./terms";
 import { HEADS, NOT_IN_NAME, OPPOSITES } from "./vocabulary";
 
@@ -11,15 +11,17 @@ export function begin(mention: Mention, topic: readonly string[], terms: readonl
   const own = mention.marks.length > 0;
   const name = mention.some
     ? [...mention.marks, ...topic, "bolts"].join(" ")
-    : mention.sized
-      ? [...topic, (mention.count ?? 2) > 1 ? "bolts" : "bolt"].join(" ")
-      : own
-        ? mention.name
-        : [...topic, mention.name].join(" ");
+    : mention.placed
+      ? [...mention.marks, (mention.count ?? 2) > 1 ? "bolts" : "bolt"].join(" ")
+      : mention.sized
+        ? [...topic, (mention.count ?? 2) > 1 ? "bolts" : "bolt"].join(" ")
+        : own
+          ? mention.name
+          : [...topic, mention.name].join(" ");
   return {
     name,
     aliases: [],
-    family: mention.sized || mention.some ? "bolt" : mention.family,
+    family: mention.sized ? "bolt" : mention.family,
     marks: new Set(mention.marks),
     // What has a name of its own is not told by what was being worked on.
     topic: own && !mention.sized && !mention.some ? [] : [...topic],
@@ -39,6 +41,7 @@ export function begin(mention: Mention, topic: readonly string[], terms: readonl
 }
 
 export function touch(group: Group, mention: Mention, terms: readonly Term[], at: number): void {
+  if (group.family === "one") group.family = mention.family;
   group.last = at;
   group.clauses.add(at);
   group.spans.push(spanOf(terms, mention.from, mention.to));
@@ -66,6 +69,8 @@ export function resolve(
   for (const group of groups) {
     if (!alike(mention.family, group.family) && !(mention.through && alike("bolt", group.family))) continue;
     if (contradict(mention.marks, group.marks)) continue;
+    // "The back two" are no nuts by what is worked on alone.
+    if (group.family === "one" && mention.family !== "one" && !mention.marks.some((mark) => group.marks.has(mark))) continue;
     const known = new Set([...group.marks, ...group.topic]);
     const shared = mention.marks.filter((mark) => known.has(mark)).length;
     const extra = mention.marks.length - shared;
@@ -98,9 +103,9 @@ export function resolve(
     if (group === last) score += 0.5;
     if (mention.family === group.family) score += 0.3;
     if (plain && (mention.definite || mention.count === undefined)) score += 1.4;
-    else if (plain) score -= goingBack ? 0.2 : 1.5;
+    else if (plain) score -= counts > 0 && group === last ? -1.4 : goingBack ? 0.2 : 1.5;
     // Called something else altogether: another, whatever is being worked on.
-    if (extra > 0 && shared === 0) score -= 3;
+    if (extra > 0 && shared === 0 && !(counts > 0 && sameTopic > 0)) score -= 3;
     // All that it is called is known already.
     if (extra === 0 && shared > 0) score += 0.8;
     if (!best || score > best.score) best = { group, score };
@@ -134,6 +139,7 @@ export function resolvePlain(
     2 * Math.min(2, ofTopic(group)) +
     Math.max(0, 3 - (at - group.last) * 0.15) +
     (plural(group) === manyAsked ? 1.5 : 0) +
+    (singular(group.name.split(" ").at(-1) ?? "") === singular(head) ? 1 : 0) +
     (count !== undefined && count === group.count ? 1.5 : 0);
   const ranked = candidates.map((group) => ({ group, topical: ofTopic(group), score: score(group) })).sort((a, b) => b.score - a.score);
   const [first] = ranked;
@@ -198,7 +204,21 @@ export function consolidated(groups: readonly Group[]): Group[] {
     mergeInto(only, back);
     kept.splice(kept.indexOf(back), 1);
   }
-  return kept;
+  return kept.filter((group) => !isCollective(group, kept));
+}
+
+/** "Two plugs", later told apart as the upper and the lower one: what was said of both goes to each, and the pair is no group of its own. */
+function isCollective(all: Group, groups: readonly Group[]): boolean {
+  const members = groups.filter((group) => group !== all && group.family === all.family && (group.count ?? 1) === 1 && group.first > all.first);
+  const apart = members.filter((group) => members.some((other) => other !== group && contradict(group.marks, other.marks)));
+  if (all.figures.length > 0 || (all.count ?? 0) < 2 || apart.length !== all.count || [...all.marks].some((mark) => OPPOSITES.flat().includes(mark))) return false;
+  for (const member of apart) {
+    member.undo ??= all.undo;
+    member.doUp ??= all.doUp;
+    member.hold ??= all.hold;
+    all.traits.forEach((trait) => member.traits.add(trait));
+  }
+  return true;
 }
 
 export function isOne(a: Group, b: Group): boolean {
@@ -245,6 +265,11 @@ export function isReal(group: Group): boolean {
   if (group.family === "one" || group.family === "stud") return false;
   if (group.family === "terminal") return group.traits.has("snug");
   if (group.family === "clip" || group.family === "pin") return group.marks.size > 0;
+  // A bolt or nut of which nothing is told but its name is what something hangs on, spoken of in passing.
+  if (group.family === "bolt" || group.family === "nut") {
+    const counted = group.count !== undefined && group.clauses.size > 1 && group.traits.size > 0;
+    return group.traits.has("snug") || group.perSide || counted;
+  }
   const called = group.marks.size > 0 || (group.topic.length > 0 && group.count !== undefined);
   return called && (group.traits.size > 0 || group.count !== undefined || group.clauses.size > 1);
 }
@@ -256,12 +281,14 @@ const lastFigure = ({ figures }: Group) => {
 
 /** Whether a nut spoken of is the other end of the bolt just named, "there's a nut on the back": held still, and no group of its own. */
 export function isOtherEnd(mention: Mention, last: Group, groups: readonly Group[], said: string, at: number): boolean {
+  // "up the end of the stud": of the stud that the nut just named sits on.
+  if (mention.family === "stud" && last.family === "nut") return mention.marks.length === 0 && mention.definite && at - last.last <= 3;
   if (mention.family !== "nut" || last.family !== "bolt") return false;
   const placed = mention.marks.length > 0 && mention.marks.every((mark) => /^(?:back|behind|other|end|underneath|bottom|side|far|inside)$/.test(mark));
   const plain =
     mention.marks.length === 0 &&
     at - last.last <= 3 &&
-    (mention.count === 1 || !groups.some((group) => group.family === "nut" && at - group.last <= 9)) &&
+    (mention.count === 1 || last.traits.has("counter-hold") || !groups.some((group) => group.family === "nut" && at - group.last <= 9)) &&
     !/s$/.test(mention.head) &&
     !/\b(?:off|undo|snug|torque|tight)/.test(said);
   return placed || plain;

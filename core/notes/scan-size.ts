@@ -115,6 +115,9 @@ export function sizeAt(words: readonly Word[], at: number): FoundSize | undefine
   if (number.fraction && text(at - 1) === "and" && /^\d+$|teen$|^(?:ten|eleven|twelve)$/.test(text(at - 2))) return undefined;
   if (number.fraction) {
     const next = number.next + hyphen;
+    // "with the three quarter": the wrench of that size.
+    if (number.value === 0.75 && /^(?:the|my|a)$/.test(text(at - 1)) && /^(?:or|and|on|to|so|wrench|spanner|socket|,|\.|\n|)$/.test(text(next)))
+      return inchSize(words, number.value, at, next);
     // "3/8-16": diameter and threads per inch, with no space between.
     const perInch = /\//.test(word) && hyphen === 1 ? spokenNumber(words, next) : undefined;
     if (
@@ -129,7 +132,7 @@ export function sizeAt(words: readonly Word[], at: number): FoundSize | undefine
     }
     // Eighths and sixteenths are said of nothing else.
     if (
-      words.slice(at, number.next).some((one) => /^(?:eighth|sixteenth)s?$/.test(one.text)) &&
+      (words.slice(at, number.next).some((one) => /^(?:eighth|sixteenth)s?$/.test(one.text)) || (number.next === at + 2 && /^(?:8|16|32)(?:s|ths)?$/.test(text(at + 1)))) &&
       !/^(?:of|turn|turns|an?)$/.test(text(next)) &&
       !DRIVEN.has(text(next)) &&
       !EXTENSIONS.has(text(next))
@@ -175,10 +178,17 @@ function bareSize(words: readonly Word[], at: number, number: { value: number; n
   // "it's a 12", "they're 15", "all 10", "13 on the head", "(17)".
   const saysSo = /^(?:it's|that's|they're|there's|a|an|is|are|those|also|all|both|again|the|take|takes|my|your|use|with|then|=|\(|,|uh|your|get)$/.test(before);
   const usualThere = USUAL.has(value) && number.decimals === 0;
+  // "those are 16 there's three in the arm", "they're 13 six of em left": said of several, and something else begins.
+  const ofSeveral = before === "they're" || (before === "are" && /^(?:these|those|they|all|ones|guys|both|bolts|nuts|screws|brace|side|front|back|rear)$|s$/.test(text(at - 2)));
+  const countFollows = spokenNumber(words, next) !== undefined && /^(?:of)$/.test(text(spokenNumber(words, next)?.next ?? next));
+  if (usualThere && value >= 7 && ofSeveral && (ENDS_SIZE.test(after) || countFollows)) return head(words, value, "mm", at, next);
+  // "one big nut in the middle of the rubber 18 and then": behind what it is the size of, with nothing between.
+  if (usualThere && value >= 8 && digits && /^(?:and|then|,|;|\.|\n|)$/.test(after) && headBefore(words, at)) return head(words, value, "mm", at, next);
   if (
     usualThere &&
     value >= 7 &&
     saysSo &&
+    (digits || before !== "all") &&
     ENDS_SIZE.test(after) &&
     !(before === "," && !/^(?:[.,;\n)]|)$/.test(after)) &&
     !(/^(?:the|is|are|and|then|with|get|use)$/.test(before) && !/^(?:[.,;\n]|on|for|not|and|)$/.test(after))
@@ -191,6 +201,16 @@ function bareSize(words: readonly Word[], at: number, number: { value: number; n
     return head(words, value, "mm", at, next);
   if (before === "not" && digits && /^[.,;!?\n]?$/.test(after)) return head(words, value, "mm", at, next);
   return undefined;
+}
+
+/** Whether a bolt or nut was counted or named just before, and no verb or figure of anything else since. */
+function headBefore(words: readonly Word[], at: number): boolean {
+  for (let i = at - 1; i >= 0 && at - i <= 7; i--) {
+    const word = words[i]?.text ?? "";
+    if (HEADED.has(word)) return at - i > 1;
+    if (!/^[a-z-]+$/.test(word) || (/^(?:to|at|about|like|than|of|number|step|plus|it|by|for|is|are)$/.test(word) && i === at - 1)) return false;
+  }
+  return false;
 }
 
 function head(words: readonly Word[], value: number, unit: "mm" | "in", from: number, to: number): FoundSize {

@@ -107,6 +107,8 @@ export function torqueAt(words: readonly Word[], at: number): FoundTorque | unde
   if (denied) return denied;
   const numbers = numbersAt(words, at);
   if (!numbers) return undefined;
+  // "all eight, 4 Nm": how many of them, and then the figure.
+  if (numbers.links[0] === "," && numbers.units[0] === undefined && /^(?:all|both|every)$/.test(words[at - 1]?.text ?? "")) return undefined;
   // A size in front of a torque is none of it: "a 17, and 45 newton metres", "9/16 head, 25 lb ft".
   if (numbers.units[0] === undefined && (numbers.list[0]?.fraction || /^(?:a|an|not)$/.test(words[at - 1]?.text ?? ""))) return undefined;
   // Only as far as the last number that has a unit, said behind it or once for all.

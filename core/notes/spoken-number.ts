@@ -104,6 +104,18 @@ export function spokenNumber(words: readonly Word[], at: number): Spoken | undef
     const more = digits(words[at + 1 + dash]?.text);
     // "1 3/16" and "1-3/16": a whole number and a proper fraction side by side.
     if (!first.fraction && first.decimals === 0 && more?.fraction && more.value < 1) return { value: first.value + more.value, next: at + 2 + dash, fraction: true, decimals: 0 };
+    // "13 16s", "11 16ths": sixteenths with no line between.
+    const parts = /^(?:16|32)(?:s|ths)$/.test(text(at + 1))
+      ? Number.parseInt(text(at + 1), 10)
+      : /^(?:16|32)$/.test(text(at + 1)) && /^(?:s|ths)$/.test(text(at + 2))
+        ? Number(text(at + 1))
+        : 0;
+    if (first.decimals === 0 && first.value % 2 === 1 && first.value < parts)
+      return { value: first.value / parts, next: /^\d+$/.test(text(at + 1)) ? at + 3 : at + 2, fraction: true, decimals: 0 };
+    // "5 16", "9 16", "3 8": as speech is written down without the line between. Sixteenths and eighths are of nothing else.
+    const below = /^(?:8|16|32)$/.test(text(at + 1)) ? Number(text(at + 1)) : 0;
+    if (below > 0 && /^\d+$/.test(text(at)) && first.value % 2 === 1 && first.value < below && words[at + 1]?.start === (words[at]?.end ?? 0) + 1)
+      return { value: first.value / below, next: at + 2, fraction: true, decimals: 0 };
     return { ...first, next: at + 1 };
   }
   // "half", "quarter", and "a half" alone; "three quarter", "seven sixteenths".

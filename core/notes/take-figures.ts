@@ -1,8 +1,10 @@
 import { quantityNm } from "../quantity/torque-quantity";
 import { formatFigure } from "../quantity/torque-words";
 import { holdingTorques } from "../torque/torques-of";
-import { angleAlone, bareFigure, nearestUnit, notThisAfter, put, saidAfter, turnFurther, unitForAll } from "./figures";
+import { angleAlone, bareFigure, nearestUnit, notThisAfter, passBefore, put, saidAfter, turnFurther, unitForAll } from "./figures";
 import type { SaidFigure } from "./group";
+import type { FoundTorque } from "./scan-torque";
+import { spokenNumber } from "./spoken-number";
 import { between, saidIn, spanOf } from "./heard";
 import { DOUBTFUL, OTHERS_SAY, TAKEN_BACK } from "./vocabulary";
 import { type Here, type Walk, byTopic, figuredGroup, mentionsWithGroups } from "./walk";
@@ -20,8 +22,11 @@ export function takeFigures(walk: Walk, here: Here): void {
     forAll ?? (noSize.size > 0 || (written.length === 0 && goingBack && aimedAt && aimedAt.figures.length === 0 && aimedAt.undo) ? nearestUnit(torques, clause.from) : undefined);
   const bare = bareFigure(terms, clause, (at) => walk.inTorque.has(at) || here.sizes.some(({ from, to }) => !noSize.has(from) && at >= from && at < to), unit);
   for (const torque of bare ? [...written, bare] : written) {
+    const pass = torque.figure.form === "value" ? passBefore(terms, torque.from) : undefined;
+    const earlier =
+      pass && torque.figure.form === "value" && pass.value < torque.figure.torque.value ? { ...torque.figure.torque, value: pass.value, decimals: pass.decimals } : undefined;
     const figure: SaidFigure = {
-      figure: torque.figure,
+      figure: earlier && torque.figure.form === "value" ? { form: "passes", torques: [earlier, torque.figure.torque] } : torque.figure,
       span: spanOf(terms, torque.from, torque.to),
       doubtful: torque.contradicts ?? (inDoubt || OTHERS_SAY.test(said) || DOUBTFUL.test(saidAfter(text, terms, told, i))),
     };
@@ -31,7 +36,7 @@ export function takeFigures(walk: Walk, here: Here): void {
       walk.struck.push({ span: figure.span, what: formatFigure(figure.figure), of: "figure" });
       continue;
     }
-    const why = notThis ?? notThisAfter(text, terms, told, i);
+    const why = (notThis && isOfOther(walk, here, torque, notThis.start) ? notThis.says : undefined) ?? notThisAfter(text, terms, told, i);
     if (why) {
       walk.loose.push({ ...figure, notUsed: why });
       continue;
@@ -66,11 +71,47 @@ export function takeFigures(walk: Walk, here: Here): void {
       if (gone) walk.struck.push({ span: gone.span, what: formatFigure(gone.figure), of: "figure" });
     }
     put(group, figure, said, i);
+    for (const other of here.also) put(other, figure, said, i);
     group.last = i;
     walk.lastFigureAt = torque.to;
     for (const other of [...sharing, ...(both.includes(group) ? both : [])]) if (other !== group && !other.figures.includes(figure)) other.figures.push(figure);
   }
+  passesOfLast(walk, here);
+  sameAs(walk, here);
   const angle = angleAlone(terms, clause, walk.inTorque);
   const turned = angle === undefined ? undefined : (indexed.at(-1)?.group ?? topical ?? walk.last);
   if (angle !== undefined && turned && !notThis) turnFurther(turned, angle, said);
+}
+
+/** Whether words about another car go for a figure: said before it or of it, and not of a number of their own, "55, the automatic's got 85". */
+function isOfOther({ heard: { text, terms } }: Walk, { clause }: Here, { from, to }: FoundTorque, start: number): boolean {
+  if ((terms[from]?.start ?? 0) >= start) return true;
+  const between = text.slice(terms[to - 1]?.end ?? 0, start);
+  if (/^\W*(?:(?:is|that's|was|it's) )?(?:for|on|in|with|of)(?: the)?\W*$/i.test(between)) return true;
+  return !terms.slice(to, clause.to).some((term) => term.start > start && term.tag === "number");
+}
+
+/** "30 foot pounds, but in two rounds, first time around fifteen and then second time around thirty": the passes to a figure that is known. */
+function passesOfLast({ heard: { terms }, last, inTorque }: Walk, { clause }: Here): void {
+  const known = last?.figures.at(-1);
+  if (known?.figure.form !== "value") return;
+  for (let at = clause.from; at < clause.to; at++) {
+    const number = inTorque.has(at) ? undefined : spokenNumber(terms, at);
+    const pass = number && number.value === known.figure.torque.value ? passBefore(terms, at) : undefined;
+    if (!pass || pass.value >= known.figure.torque.value) continue;
+    known.figure = { form: "passes", torques: [{ ...known.figure.torque, value: pass.value, decimals: pass.decimals }, known.figure.torque] };
+    return;
+  }
+}
+
+/** "upper plug same as lower", "the rear ones same as the front": one has what is known of the other. */
+function sameAs({ groups }: Walk, here: Here): void {
+  const [one] = mentionsWithGroups(here).map(({ group }) => group);
+  const as = /\bsame as (?:the |for the |on the )?(\w+)/i.exec(here.said)?.[1]?.toLowerCase();
+  if (!one || !as) return;
+  const other = groups.find((group) => group !== one && group.family === one.family && group.marks.has(as));
+  if (!other) return;
+  if (one.figures.length === 0) one.figures.push(...other.figures);
+  one.undo ??= other.undo;
+  one.doUp ??= other.doUp;
 }

@@ -1,18 +1,34 @@
-import { eachSide } from "./counts";
+import { SAYS_EACH, eachSide, text } from "./counts";
+import type { Group } from "./group";
 import { saidIn } from "./heard";
-import type { Mention } from "./mentions";
+import type { Mention } from "./mention";
+import { spokenNumber } from "./spoken-number";
 import { begin, isOtherEnd, isSame, mergeInto, resolve, touch } from "./resolve";
 import { BOUGHT, HELD_STILL } from "./vocabulary";
 import type { Here, Walk } from "./walk";
 
 /** Finds the group of each mention of a clause, or begins one. */
 export function takeMentions(walk: Walk, here: Here): void {
-  const { text, terms } = walk.heard;
+  const { text: whole, terms } = walk.heard;
   const { i, clause, said, goingBack, mentions, places, things } = here;
   const { groups } = walk;
   const topic = things.length > 0 ? things : walk.topic;
-  for (const mention of mentions) {
+  for (const said1 of mentions) {
+    const mention = {
+      ...said1,
+      marks: [...said1.marks, ...walk.same.flatMap((pair) => (pair.some((word) => said1.marks.includes(word)) ? pair.filter((word) => !said1.marks.includes(word)) : []))],
+    };
     const { last } = walk;
+    // "both plugs 10 mm": said of each that was named.
+    const several =
+      /^(?:both|all)$/.test(text(terms, mention.from)) && mention.marks.length === 0 && mention.family !== "one" ? groups.filter((group) => group.family === mention.family) : [];
+    if (several.length > 1 && several.every(({ count }) => (count ?? 1) === 1)) {
+      places.push(several[0]);
+      here.also.push(...several.slice(1));
+      several.forEach((group) => touch(group, { ...mention, count: undefined, name: "" }, terms, i));
+      walk.last = several.at(-1);
+      continue;
+    }
     const size = here.sizes.find((one) => one.what === "head" && one.from >= mention.from - 1 && one.to <= mention.to + 1);
     // "there's a nut on the back": what a bolt goes into, held still and no group of its own.
     if (last && isOtherEnd(mention, last, groups, said, i)) {
@@ -24,12 +40,16 @@ export function takeMentions(walk: Walk, here: Here): void {
       walk.otherEnd = { group: last, at: i };
       continue;
     }
-    const held = HELD_STILL.test(saidIn(text, terms, { from: Math.max(clause.from, mention.from - 4), to: mention.from }));
+    const held = HELD_STILL.test(saidIn(whole, terms, { from: Math.max(clause.from, mention.from - 4), to: mention.from }));
     // "Two long ones, which are thirteen": named by what they look like, as their size is told with it.
     const after = mentions.find((one) => one.from > mention.from)?.from ?? clause.to;
     const sizedHere =
       mention.family === "one" && mention.marks.length > 0 && !mention.pointing && here.sizes.some((one) => one.what === "head" && one.from >= mention.to && one.from < after);
-    const found = resolve(groups, mention, size?.what === "head" ? size.head : undefined, topic, last, i, goingBack);
+    const found = mention.profile
+      ? ofProfile(groups, mention)
+      : mention.all
+        ? ofCount(groups, mention, topic, i)
+        : resolve(groups, mention, size?.what === "head" ? size.head : undefined, topic, last, i, goingBack);
     if (found) {
       touch(found, mention, terms, i);
       const same = groups.find((group) => group !== found && isSame(group, found, mention));
@@ -38,7 +58,12 @@ export function takeMentions(walk: Walk, here: Here): void {
         groups.splice(groups.indexOf(same), 1);
         if (walk.last === same) walk.last = found;
       }
-    } else if (!held && (mention.some || sizedHere || mention.family !== "one" || (mention.sized && (mention.count ?? 0) > 1)) && !BOUGHT.test(said)) {
+    } else if (
+      !held &&
+      here.notThis === undefined &&
+      (mention.some || mention.placed || sizedHere || mention.family !== "one" || (mention.sized && (mention.count ?? 0) > 1)) &&
+      !BOUGHT.test(said)
+    ) {
       // "there's ten of them", after "these guys going around the cover".
       const called = mention.sized && mention.marks.length === 0 && walk.unknown && i - walk.unknown.at <= 2 ? walk.unknown.mention.marks : [];
       const begun: Mention = sizedHere ? { ...mention, family: "bolt", name: `${mention.name} ${(mention.count ?? 1) > 1 ? "bolts" : "bolt"}` } : mention;
@@ -50,12 +75,29 @@ export function takeMentions(walk: Walk, here: Here): void {
     }
     places.push(found);
     if (!found && mention.family === "one" && mention.marks.length > 0 && !mention.pointing) walk.unknown = { mention, at: i };
-    if (found && !held && !/\b(?:snap|strip|break|crack|shear|round)(?:s|ped|ped|ed|ing)?\b/.test(said)) walk.last = found;
+    if (found && !held && !here.notThis && !/\b(?:snap|strip|break|crack|shear|round)(?:s|ped|ped|ed|ing)?\b/.test(said)) walk.last = found;
   }
+  if (SAYS_EACH.test(said)) places.forEach((group) => group && group.count === 1 && (group.perSide = true));
+  const counted = /^\W*(?:and )?i count(?:ed)? (\w+)\W*$/i.exec(said);
+  const howMany = counted ? spokenNumber(terms, clause.to - 1) : undefined;
+  if (howMany && walk.last && i - walk.last.last <= 2 && howMany.value <= 32) walk.last.count = howMany.value;
   // "Four on each wheel": how many of what was spoken of just now.
   const spoken = mentions.length === 0 ? eachSide(terms, clause, said) : undefined;
-  if (spoken !== undefined && walk.last && walk.last.count === undefined) {
+  if (spoken !== undefined && walk.last && (walk.last.count === undefined || walk.last.count === spoken)) {
     walk.last.count = spoken;
     walk.last.perSide = true;
   }
+}
+
+/** The one group that has such a head. */
+function ofProfile(groups: readonly Group[], { profile, count }: Mention): Group | undefined {
+  const like = groups.filter((group) => [group.undo, group.doUp].some((one) => one?.head.profile === profile));
+  return like.length === 1 ? like[0] : like.find((group) => count !== undefined && group.count === count);
+}
+
+/** The group of just so many: that of what is worked on, or the one spoken of last. */
+function ofCount(groups: readonly Group[], { count }: Mention, topic: readonly string[], at: number): Group | undefined {
+  const like = groups.filter((group) => group.count === count || (group.perSide && group.count !== undefined && group.count * 2 === count));
+  const topical = like.filter((group) => topic.some((word) => group.marks.has(word) || group.topic.includes(word)));
+  return [...(topical.length > 0 ? topical : like)].sort((a, b) => at - a.last - (at - b.last))[0];
 }

@@ -10,6 +10,9 @@ export function takeSizes(walk: Walk, here: Here): void {
   const { text, terms, torques } = walk.heard;
   const { i, clause, said, goingBack, inDoubt, notThis, mentions, places, noSize } = here;
   const indexed = mentionsWithGroups(here);
+  /** With the clause before, where it leads into this one. */
+  const before1 = walk.heard.told[i - 1];
+  const led = before1?.sentence === clause.sentence && clause.to - before1.from < 16 ? saidIn(text, terms, { from: before1.from, to: clause.to }) : said;
   for (const size of here.sizes) {
     if (size.what !== "head") continue;
     const doubtful = inDoubt;
@@ -43,7 +46,7 @@ export function takeSizes(walk: Walk, here: Here): void {
     if (
       size.head.profile === "hexagon" &&
       !TOOL_HEADS.has(terms[size.to]?.text ?? "") &&
-      /\b(?:gap|play|limit|wear|thick(?:ness)?|travel|deep|measur\w+|clearance|past the|high|wide|long run|push|across|overlap|apart)\b/i.test(said)
+      /\b(?:gap|play|limit|wear|thick(?:ness)?|travel|deep|measur\w+|clearance|past the|high|wide|long run|push|across|overlap|apart)\b/i.test(led)
     )
       continue;
     const denied = /\b(?:not|isn't|ain't|aren't)(?: a| an| the)?$/i.test(before);
@@ -57,7 +60,9 @@ export function takeSizes(walk: Walk, here: Here): void {
     if (denied) {
       walk.struck.push({ span, what: formatHeadSize(size.head), of: "size" });
       walk.lastStruck = size.to;
-      if (group?.undo && formatHeadSize(group.undo.head) === formatHeadSize(size.head)) group.undo = undefined;
+      // "they're a 16 and not a 15": the new one is another than the old one, which stays what it was.
+      const contrasts = group?.doUp !== undefined && walk.lastSize?.which === "doUp";
+      if (group?.undo && !contrasts && formatHeadSize(group.undo.head) === formatHeadSize(size.head)) group.undo = undefined;
       continue;
     }
     if (walk.unknown && !(size.head.unit === "in" && [0.25, 0.375, 0.5].includes(size.head.size)) && i - walk.unknown.at <= 2 && indexed.length === 0 && !back && !holds) {
@@ -89,7 +94,9 @@ export function takeSizes(walk: Walk, here: Here): void {
       walk.lastSize = { group, which: "hold", from: size.from, to: size.to };
       continue;
     }
-    const newOne = goingBack || /\bnew\b/.test(said);
+    // A size of its own goes on only to what came off with another: told before the turn, or told to be new.
+    const cameOff = group.undo && group.undo.span.start < (terms[walk.heard.told[walk.turn]?.from ?? 0]?.start ?? 0);
+    const newOne = (goingBack && cameOff) || /\b(?:new|different)\b/.test(said);
     const which = group.undo && newOne && formatHeadSize(group.undo.head) !== formatHeadSize(size.head) && !back ? "doUp" : "undo";
     const there = group[which];
     if (there && formatHeadSize(there.head) !== formatHeadSize(size.head)) {
@@ -98,6 +105,9 @@ export function takeSizes(walk: Walk, here: Here): void {
         group[which] = one;
       }
     } else group[which] ??= one;
+    // "wrench on the top and wrench on the bottom, nine sixteenths both".
+    if (group.traits.has("counter-hold") && /\bboth\b/i.test(said)) group.hold ??= one;
+    for (const other of here.also) other[which] ??= one;
     walk.lastSize = { group, which, from: size.from, to: size.to };
   }
 }

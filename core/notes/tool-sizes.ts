@@ -1,6 +1,6 @@
 import type { Group } from "./group";
 import { type Heard, saidIn, spanOf } from "./heard";
-import { singular } from "./mentions";
+import { singular } from "./mention";
 import { byWords } from "./resolve";
 import { DOUBTFUL, NOT_IN_NAME } from "./vocabulary";
 

@@ -1,3 +1,5 @@
+import type { HeadProfile } from "../model/head-size";
+
 /** The words that the reader of notes knows, as data: one list, one table. All in small letters, as `wordsOf` gives them. */
 
 const words = (text: string): ReadonlySet<string> => new Set(text.trim().split(/\s+/));
@@ -125,7 +127,7 @@ export const PART_HEADS = words(
 
 /** Something said of another year, engine or book: not for this job. */
 export const NOT_THIS_ONE =
-  /\b(?:older|old(?:er)? (?:one|truck|car|type|metal|grey|gray|style)|early (?:ones?|cars?)|earlier|later (?:ones?|cars?|model)|newer (?:ones?|cars?|model)|other (?:engine|model|car|one)s?|bigger (?:engine|one)|automatic'?s?|diesel'?s?|if you(?:'ve| have)? got the|in case you have|you(?:'ll| will| may| might)? (?:find|read|see|run across|hear)(?= (?:\w+ ){0,4}?\d)|book says|do not use|don'?t use|do NOT|ignore (?:this|that)|not for (?:you|this|us)|that(?:'s| is| was) (?:for )?the (?:older|old|later|other|early|newer|bigger|automatic|diesel|turbo)|used to be|never touched|wrong (?:one|figure)|different (?:car|animal|engine)|we(?:'re| are) not that|tool'?s own|(?:was|were) right for)\b/i;
+  /\b(?:older|old(?:er)? (?:one|truck|car|type|metal|grey|gray|style)|early (?:ones?|cars?)|earlier|later (?:ones?|cars?|model)|newer (?:ones?|cars?|model)|other (?:engine|model|car|one)s?|bigger (?:engine|one)|automatic'?s?|diesel'?s?|if you(?:'ve| have)? got the|in case you have|you(?:'ll| will| may| might)? (?:find|read|see|run across|hear)(?= (?:\w+ ){0,4}?\d)|(?:maker|factory|manual|book|dealer)(?:'s|s)?(?: own)?(?: \w+)? (?:procedure|way|method)|book says|do not use|don'?t use|do NOT|ignore (?:this|that)|not for (?:you|this|us)|that(?:'s| is| was) (?:for )?the (?:older|old|later|other|early|newer|bigger|automatic|diesel|turbo)|used to be|never touched|wrong (?:one|figure)|different (?:car|animal|engine)|we(?:'re| are) not that|tool'?s own|(?:was|were) right for)\b/i;
 
 /** What others say: used only where nothing better is said, and then with doubt. */
 export const OTHERS_SAY =
@@ -157,3 +159,16 @@ export const HOLD_BEFORE =
   /\b(?:hold(?:s|ing)?|counter-?hold|stop (?:it|the \w+) (?:turning|spinning|going round)|nut (?:behind|on the (?:back|other side)|at the back)(?: is)?(?: also)?(?: a)?|on the nut|wrench on the bottom|the other (?:end|side)|up the end)\b[^.]{0,50}$/i;
 export const HOLD_AFTER =
   /^\W*(?:\w+ ){0,3}?(?:on the (?:nut|back|flats|other (?:end|side)|bolt head)|to (?:hold|stop it)|and hold(?: it| that)?|holding|up the (?:end|middle)|through the middle|to keep it from)\b/i;
+
+/** What a kind of head is called in speech, for bolts told by it. */
+export const PROFILE_NAMES: readonly (readonly [words: readonly string[], profile: HeadProfile])[] = [
+  [["triple", "squares"], "multi-spline"],
+  [["triple", "square", "ones"], "multi-spline"],
+  [["spline", "ones"], "multi-spline"],
+  [["splines"], "multi-spline"],
+  [["torxes"], "six-lobe"],
+  [["torx", "ones"], "six-lobe"],
+  [["star", "ones"], "six-lobe"],
+  [["allens"], "hexagon key"],
+  [["allen", "ones"], "hexagon key"],
+];

@@ -2,8 +2,8 @@ import type { HeadSize } from "../model/head-size";
 import { formatHeadSize } from "../quantity/read-head-size";
 import type { Told } from "./clauses";
 import type { Group, Grouped, SaidFigure } from "./group";
-import type { Heard } from "./heard";
-import type { Mention } from "./mentions";
+import { type Heard, topicIn } from "./heard";
+import type { Mention } from "./mention";
 import { byWords } from "./resolve";
 import type { FoundSize } from "./scan-size";
 
@@ -34,6 +34,8 @@ export interface Walk {
   topic: string[];
   topicSentence: number;
   topicAt: number;
+  /** "upper = fill": two words for one place. */
+  same: [string, string][];
   /** The last clause that spoke of another car. */
   otherFrom: number;
 }
@@ -46,12 +48,14 @@ export interface Here {
   goingBack: boolean;
   /** It says that it is not sure. */
   inDoubt: boolean;
-  /** The words that say it is of another car. */
-  notThis: string | undefined;
+  /** The words that say it is of another car, and where they begin in the text. */
+  notThis: { says: string; start: number } | undefined;
   sizes: readonly FoundSize[];
   mentions: readonly Mention[];
   /** The group of each mention; undefined where it is none. */
   places: (Group | undefined)[];
+  /** "both plugs": the other groups of which the clause speaks with the one named. */
+  also: Group[];
   /** From here on a size is that of what is held still. */
   heldFrom: number;
   /** What the clause itself names that is worked on. */
@@ -83,7 +87,7 @@ export function sizedUnnamed(walk: Walk, here: Here, head: HeadSize): Group | un
   const topical = byTopic(walk, here);
   const like = ofSize(groups, head);
   if (topical && (!topical.undo || like.includes(topical))) return topical;
-  if (last && here.i - last.last <= 3 && (!last.undo || formatHeadSize(last.undo.head) === formatHeadSize(head))) return last;
+  if (last && here.i - last.last <= 4 && (!last.undo || formatHeadSize(last.undo.head) === formatHeadSize(head))) return last;
   return like.length === 1 ? like[0] : last && here.i - last.last <= 2 ? last : undefined;
 }
 
@@ -92,13 +96,18 @@ export function figuredGroup(walk: Walk, here: Here, from: number, to: number): 
   const { groups, topic, topicAt, last } = walk;
   const named = namedAt(here, from, to);
   if (named) return named;
+  // "brackets 71 inch pounds cooler lines 18": what was said just before it in the same breath.
+  const near = topicIn(walk.heard.terms, { from: Math.max(here.clause.from, walk.lastFigureAt), to: from });
+  const beside = near.length > 0 ? byWords(groups, near) : undefined;
+  if (beside) return beside;
   const sized = here.sizes.flatMap((size) => {
     const like = size.what === "head" ? ofSize(groups, size.head) : [];
     return like.length === 1 ? like : [];
   })[0];
   if (sized) return sized;
+  const pronoun = /^\W*(?:and |so |then )*(?:that|it|they|those)(?:'s|'re| is| are| gets?)\b/i.test(here.said);
   // "Then come back to the pan. … 106 on all of them": what was come back to, where nothing was named since.
   const carried =
-    here.places.every((group) => group === undefined) && topic.length > 0 && topicAt > (last?.last ?? -1) && here.i - topicAt <= 6 ? byWords(groups, topic) : undefined;
+    !pronoun && here.places.every((group) => group === undefined) && topic.length > 0 && topicAt > (last?.last ?? -1) && here.i - topicAt <= 6 ? byWords(groups, topic) : undefined;
   return byTopic(walk, here) ?? carried ?? last;
 }

@@ -1,0 +1,177 @@
+import type { Clause } from "./clauses";
+import { countBefore, isDefinite, isPerSide, isPointing, text } from "./counts";
+import { type Mention, mentionAt, singular } from "./mention";
+import type { FoundSize } from "./scan-size";
+import { spokenNumber } from "./spoken-number";
+import type { Term } from "./terms";
+import { HEADS, NOT_IN_NAME, ONES, OPPOSITES, PROFILE_NAMES, THINGS, TOOL_HEADS } from "./vocabulary";
+
+const PLACES = new Set(OPPOSITES.flat());
+
+/** Fasteners spoken of without a name: by where they are, by their size or the kind of their head, by how many there are. */
+export function othersIn(terms: readonly Term[], clause: Clause, sizes: readonly FoundSize[], taken: ReadonlySet<number>, named: readonly Mention[]): Mention[] {
+  const found: Mention[] = [];
+  const add = (one: Mention | undefined, apart = 0) => {
+    if (one && ![...named, ...found].some(({ from, to }) => from < one.to + apart && to > one.from - apart)) found.push(one);
+  };
+  const places = Array.from({ length: clause.to - clause.from }, (_, k) => clause.from + k).filter((at) => !taken.has(at));
+  for (const at of places) if (ONES.has(text(terms, at))) add(theOne(terms, at, clause.from));
+  for (const at of places) {
+    if (sizes.some(({ from, to }) => at >= from && at < to)) continue;
+    add(byProfile(terms, at, clause.from));
+    add(someOf(terms, at, clause.from));
+    add(countedAt(terms, at, clause));
+    add(allOf(terms, at, clause.from));
+  }
+  for (const size of sizes) if (size.from >= clause.from) add(bySize(terms, clause, size), 1);
+  if (named.length + found.length === 0) add(ofThem(terms, clause));
+  return found;
+}
+
+/** "the long one", "these two little guys", "the other two", "the rear pair". */
+function theOne(terms: readonly Term[], at: number, from: number): Mention | undefined {
+  const one = text(terms, at);
+  if (one === "one" && terms[at + 1]?.tag === "noun" && !/^(?:at|on)$/.test(text(terms, at + 1))) return undefined;
+  const marks: string[] = [];
+  let start = at;
+  for (let i = at - 1; i >= from && at - i <= 4; i--) {
+    const word = text(terms, i);
+    if (/^(?:the|that|this|those|these|a|an|my|all|his|both)$/.test(word)) {
+      start = i;
+      break;
+    }
+    // "the back ones": where they are, though "back" is mostly where something goes.
+    const placed = PLACES.has(word) && /^(?:the|those|these|that|this)$/.test(text(terms, i - 1));
+    if ((NOT_IN_NAME.has(word) && !placed) || !/^[a-z-]+$/.test(word) || spokenNumber(terms, i) !== undefined) break;
+    marks.unshift(word);
+    start = i;
+  }
+  const counted = countBefore(terms, start, from);
+  if (counted.count !== undefined && counted.start < start) start = counted.start;
+  const where = behind(terms, at + 1);
+  const all = [...marks, ...where.marks].map(singular);
+  const article = text(terms, start);
+  const count = one === "pair" ? 2 : (counted.count ?? countBefore(terms, at, from).count);
+  const mention = mentionAt(start, at + 1, { marks: all, name: [...marks, ...where.words].join(" "), count, definite: true });
+  if (one === "ones" && all.length > 0 && start < at && !/^(?:the|those|these|a)$/.test(article)) return { ...mention, definite: true };
+  const pointed = /^(?:the|that|this|those|these|his)$/.test(article) || (/^(?:a|an|one)$/.test(article) && all.length > 0 && one === "one");
+  if (start === at || !pointed || (all.length === 0 && !/^(?:that|this|those|these)$/.test(article))) return undefined;
+  return { ...mention, pointing: all.length === 0 && /^(?:is|are|was|were|go|goes|get|gets)$/.test(text(terms, at + 1)) };
+}
+
+/** "the front two", "those top three": some of what was named, told by where they are. */
+function someOf(terms: readonly Term[], at: number, from: number): Mention | undefined {
+  const number = smallNumber(terms, at);
+  if (!number || number.value < 2 || at <= from || !PLACES.has(text(terms, at - 1)) || !/^(?:the|those|these|and)$/.test(text(terms, at - 2))) return undefined;
+  if (HEADS[text(terms, number.next)] || terms[number.next]?.tag === "noun") return undefined;
+  return mentionAt(at - 2, at + 1, { some: true, marks: [text(terms, at - 1)], name: text(terms, at - 1), count: number.value, definite: true });
+}
+
+/** "there's two going down in the body", "the three in the arm": told by how many and where they sit. */
+function countedAt(terms: readonly Term[], at: number, { from, to }: Clause): Mention | undefined {
+  const number = smallNumber(terms, at);
+  const before = text(terms, at - 1);
+  if (!number || at === from || !/^(?:there's|are|the|got|has|have|those|these|them)$/.test(before)) return undefined;
+  const pointed = /^(?:these|those)$/.test(before) && /^(?:here|there|guys)$/.test(text(terms, number.next)) ? 1 : 0;
+  const where = behind(terms, number.next + pointed + (pointed && /^(?:are|is)$/.test(text(terms, number.next + pointed)) ? 1 : 0));
+  const placed = where.marks.filter((mark) => THINGS.has(mark) || PLACES.has(mark) || HEADS[mark] === "clip");
+  if (where.words.length === 0 || placed.length === 0 || number.next + where.words.length > to) return undefined;
+  return mentionAt(at - 1, number.next + where.words.length, {
+    placed: true,
+    marks: placed.map(singular),
+    name: placed.join(" "),
+    count: number.value,
+    definite: !/^(?:there's|are|got|has|have)$/.test(before),
+  });
+}
+
+/** "the three triple squares", "the spline ones": by the kind of their head. */
+function byProfile(terms: readonly Term[], at: number, from: number): Mention | undefined {
+  const entry = PROFILE_NAMES.find(([words]) => words.every((word, k) => text(terms, at + k) === word));
+  if (!entry) return undefined;
+  const [words, profile] = entry;
+  const { count, start } = countBefore(terms, at, from);
+  if (start === at && count === undefined && at > from) return undefined;
+  return mentionAt(start, at + words.length, { profile, count, definite: isDefinite(terms, start) });
+}
+
+/** "two 10s", "the 13s": a size in the plural is what it fits. */
+function bySize(terms: readonly Term[], { from, to }: Clause, size: FoundSize): Mention | undefined {
+  if (size.what !== "head" || size.to > to || TOOL_HEADS.has(text(terms, size.to))) return undefined;
+  const last = text(terms, size.to - 1);
+  const times = /^[x×]$/.test(text(terms, size.from - 1));
+  const { count, start } = countBefore(terms, size.from, from);
+  if (/^(?:eighths|sixteenths|quarters)$/.test(last) && count === undefined) return undefined;
+  const lobes = /^six-lobe|spline/.test(size.head.profile);
+  // "two 10 mm, lay it over", "four 5 mm allens": counted, and nothing named behind.
+  const listed = count !== undefined && count > 1 && /^(?:mm|mil|mils)$/.test(last) && /^(?:[,.;\n)]|at|on|in|allens?|heads?|torx|hex|e|)$/.test(text(terms, size.to));
+  if (listed) return mentionAt(start, size.to, { sized: true, count, perSide: isPerSide(terms, size.to), definite: isDefinite(terms, start) });
+  if (!/s$/.test(last) && !(lobes && count !== undefined) && !(!lobes && times)) return undefined;
+  if (/^(?:mm|mils|inches|millimetres|millimeters)$/.test(last) && !times) return undefined;
+  return mentionAt(start, size.to, {
+    sized: true,
+    count,
+    perSide: isPerSide(terms, size.to),
+    definite: isDefinite(terms, start),
+    pointing: isPointing(terms, start - 1),
+  });
+}
+
+/** "start all six by hand", "all four to 24": told by how many there are. */
+function allOf(terms: readonly Term[], at: number, from: number): Mention | undefined {
+  const number = smallNumber(terms, at);
+  if (!number || number.value < 2 || at <= from || (text(terms, at - 1) !== "all" && !/^(?:these|those)$/.test(text(terms, at - 1)))) return undefined;
+  const after = terms[number.next];
+  if (after && (after.tag === "noun" || after.tag === "adjective" || HEADS[after.text] || /^(?:of|the|new|mm|nm|newton|foot|inch)$/.test(after.text))) return undefined;
+  return mentionAt(at - 1, number.next, { count: number.value, definite: true, all: true });
+}
+
+/** "there's three of them": whatever they are, their size comes with them. */
+function ofThem(terms: readonly Term[], { from, to }: Clause): Mention | undefined {
+  for (let at = from; at < to; at++) {
+    const number = spokenNumber(terms, at);
+    if (!number || number.fraction || number.value > 30 || text(terms, number.next) !== "of" || !/^(?:them|em|these|those)$/.test(text(terms, number.next + 1))) continue;
+    // "there's ten of em" tells how many there are; "i broke two of em" does not.
+    const tells = terms
+      .slice(from, at)
+      .every((term) => /^(?:there's|there|are|it's|they're|these|those|that's|and|so|i|count|got|now|is|was|all)$/.test(term.text) || term.tag === "mark");
+    return mentionAt(at, number.next + 2, tells ? { sized: true, count: number.value, perSide: isPerSide(terms, number.next + 2) } : { definite: true });
+  }
+  return undefined;
+}
+
+function smallNumber(terms: readonly Term[], at: number): { value: number; next: number } | undefined {
+  const number = spokenNumber(terms, at);
+  return number && !number.fraction && Number.isInteger(number.value) && number.value >= 1 && number.value <= 12 ? number : undefined;
+}
+
+/** "nut for the charge wire", "bolts along the front", "the bolt underneath": where it is, in a few words. */
+export function behind(terms: readonly Term[], at: number): { words: string[]; marks: string[] } {
+  const none = { words: [], marks: [] };
+  if (/^(?:going|goes|go|down|up)$/.test(text(terms, at)) && /^(?:going|down|up|in|into|on|to|through|along|around|round|across|under|behind|at|all)$/.test(text(terms, at + 1))) {
+    const further = behind(terms, at + 1);
+    return further.words.length > 0 ? { ...further, words: [text(terms, at), ...further.words] } : none;
+  }
+  if (/^(?:underneath|behind|below|above)$/.test(text(terms, at))) return { words: [text(terms, at)], marks: [text(terms, at)] };
+  if (!/^(?:for|on|of|at|in|into|from|along|under|through|holding|behind|that|around|across|to)$/.test(text(terms, at))) return none;
+  const words = [text(terms, at)];
+  const marks: string[] = [];
+  let i = at + 1;
+  if (text(terms, at) === "that") {
+    if (!/^(?:holds?|hold|held|go|goes)$/.test(text(terms, i))) return none;
+    words.push(text(terms, i++));
+  }
+  for (; i < at + 6; i++) {
+    const word = text(terms, i);
+    const term = terms[i];
+    if (!term || /^(?:mark|verb|pronoun|conjunction|number)$/.test(term.tag) || (term.tag === "preposition" && marks.length > 0)) break;
+    words.push(word);
+    if (!NOT_IN_NAME.has(word)) marks.push(word);
+    if (term.tag === "noun" && terms[i + 1]?.tag !== "noun" && marks.length > 0) break;
+  }
+  return marks.length === 0 || marks.some((mark) => NOWHERE.test(mark)) ? none : { words, marks };
+}
+
+/** Where nothing is fastened. */
+const NOWHERE =
+  /^(?:air|ground|floor|hand|way|car|head|threads?|end|bench|bag|bin|box|while|time|turn|half|day|drawer|shelf|star|cross|pattern|sequence|order|morning|evening|kit|paper|book)$/;
