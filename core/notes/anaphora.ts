@@ -15,10 +15,10 @@ export function othersIn(terms: readonly Term[], clause: Clause, sizes: readonly
     if (one && ![...named, ...found].some(({ from, to }) => from < one.to + apart && to > one.from - apart)) found.push(one);
   };
   const places = Array.from({ length: clause.to - clause.from }, (_, k) => clause.from + k).filter((at) => !taken.has(at));
-  for (const at of places) if (ONES.has(text(terms, at))) add(theOne(terms, at, clause.from));
+  for (const at of places) add(byProfile(terms, at, clause.from));
+  for (const at of places) if (ONES.has(text(terms, at))) add(theOne(terms, at, clause.from, taken));
   for (const at of places) {
     if (sizes.some(({ from, to }) => at >= from && at < to)) continue;
-    add(byProfile(terms, at, clause.from));
     add(someOf(terms, at, clause.from));
     add(countedAt(terms, at, clause));
     add(allOf(terms, at, clause.from));
@@ -29,7 +29,7 @@ export function othersIn(terms: readonly Term[], clause: Clause, sizes: readonly
 }
 
 /** "the long one", "these two little guys", "the other two", "the rear pair". */
-function theOne(terms: readonly Term[], at: number, from: number): Mention | undefined {
+function theOne(terms: readonly Term[], at: number, from: number, taken: ReadonlySet<number>): Mention | undefined {
   const one = text(terms, at);
   if (one === "one" && terms[at + 1]?.tag === "noun" && !/^(?:at|on)$/.test(text(terms, at + 1))) return undefined;
   const marks: string[] = [];
@@ -42,7 +42,7 @@ function theOne(terms: readonly Term[], at: number, from: number): Mention | und
     }
     // "the back ones": where they are, though "back" is mostly where something goes.
     const placed = PLACES.has(word) && /^(?:the|those|these|that|this)$/.test(text(terms, i - 1));
-    if ((NOT_IN_NAME.has(word) && !placed) || !/^[a-z-]+$/.test(word) || spokenNumber(terms, i) !== undefined) break;
+    if (taken.has(i) || (NOT_IN_NAME.has(word) && !placed) || !/^[a-z-]+$/.test(word) || spokenNumber(terms, i) !== undefined) break;
     marks.unshift(word);
     start = i;
   }
@@ -54,7 +54,9 @@ function theOne(terms: readonly Term[], at: number, from: number): Mention | und
   const count = one === "pair" ? 2 : (counted.count ?? countBefore(terms, at, from).count);
   const mention = mentionAt(start, at + 1, { marks: all, name: [...marks, ...where.words].join(" "), count, definite: true });
   if (one === "ones" && all.length > 0 && start < at && !/^(?:the|those|these|a)$/.test(article)) return { ...mention, definite: true };
-  const pointed = /^(?:the|that|this|those|these|his)$/.test(article) || (/^(?:a|an|one)$/.test(article) && all.length > 0 && one === "one");
+  // "top one is 18 mil bottom one is 21", in speech without its articles.
+  const placed = start < at && PLACES.has(article) && one === "one";
+  const pointed = placed || /^(?:the|that|this|those|these|his)$/.test(article) || (/^(?:a|an|one)$/.test(article) && all.length > 0 && one === "one");
   if (start === at || !pointed || (all.length === 0 && !/^(?:that|this|those|these)$/.test(article))) return undefined;
   return { ...mention, pointing: all.length === 0 && /^(?:is|are|was|were|go|goes|get|gets)$/.test(text(terms, at + 1)) };
 }
@@ -62,9 +64,10 @@ function theOne(terms: readonly Term[], at: number, from: number): Mention | und
 /** "the front two", "those top three": some of what was named, told by where they are. */
 function someOf(terms: readonly Term[], at: number, from: number): Mention | undefined {
   const number = smallNumber(terms, at);
-  if (!number || number.value < 2 || at <= from || !PLACES.has(text(terms, at - 1)) || !/^(?:the|those|these|and)$/.test(text(terms, at - 2))) return undefined;
+  if (!number || number.value < 2 || at <= from || !PLACES.has(text(terms, at - 1)) || !(at - 1 === from || /^(?:the|those|these|and)$/.test(text(terms, at - 2))))
+    return undefined;
   if (HEADS[text(terms, number.next)] || terms[number.next]?.tag === "noun") return undefined;
-  return mentionAt(at - 2, at + 1, { some: true, marks: [text(terms, at - 1)], name: text(terms, at - 1), count: number.value, definite: true });
+  return mentionAt(Math.max(from, at - 2), at + 1, { some: true, marks: [text(terms, at - 1)], name: text(terms, at - 1), count: number.value, definite: true });
 }
 
 /** "there's two going down in the body", "the three in the arm": told by how many and where they sit. */
@@ -106,7 +109,7 @@ function bySize(terms: readonly Term[], { from, to }: Clause, size: FoundSize): 
   // "two 10 mm, lay it over", "four 5 mm allens": counted, and nothing named behind.
   const listed = count !== undefined && count > 1 && /^(?:mm|mil|mils)$/.test(last) && /^(?:[,.;\n)]|at|on|in|allens?|heads?|torx|hex|e|)$/.test(text(terms, size.to));
   if (listed) return mentionAt(start, size.to, { sized: true, count, perSide: isPerSide(terms, size.to), definite: isDefinite(terms, start) });
-  if (!/s$/.test(last) && !(lobes && count !== undefined) && !(!lobes && times)) return undefined;
+  if (!/s$/.test(last) && !(lobes && (count ?? 0) > 1) && !(!lobes && times)) return undefined;
   if (/^(?:mm|mils|inches|millimetres|millimeters)$/.test(last) && !times) return undefined;
   return mentionAt(start, size.to, {
     sized: true,
@@ -169,9 +172,12 @@ export function behind(terms: readonly Term[], at: number): { words: string[]; m
     if (!NOT_IN_NAME.has(word)) marks.push(word);
     if (term.tag === "noun" && terms[i + 1]?.tag !== "noun" && marks.length > 0) break;
   }
-  return marks.length === 0 || marks.some((mark) => NOWHERE.test(mark)) ? none : { words, marks };
+  // "through the floor" is where a bolt sits; "on the floor" is where the car stands.
+  const stands = /^(?:on|at|to|in|from)$/.test(text(terms, at));
+  const telling = marks.filter((mark) => !NOWHERE.test(mark) && !(stands && STANDS.test(mark)));
+  return telling.length === 0 ? none : { words, marks: telling };
 }
 
 /** Where nothing is fastened. */
-const NOWHERE =
-  /^(?:air|ground|floor|hand|way|car|head|threads?|end|bench|bag|bin|box|while|time|turn|half|day|drawer|shelf|star|cross|pattern|sequence|order|morning|evening|kit|paper|book)$/;
+const STANDS = /^(?:ground|floor|car|head)$/;
+const NOWHERE = /^(?:air|hand|way|threads?|end|bench|bag|bin|box|while|time|turn|half|day|drawer|shelf|star|cross|pattern|sequence|order|morning|evening|kit|paper|book)$/;

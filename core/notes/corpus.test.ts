@@ -13,7 +13,7 @@ const NARRATIONS = readdirSync(FOLDER)
     answers: JSON.parse(readFileSync(join(FOLDER, name), "utf8")) as Answers,
   }));
 /** Never looked at while the reader was built: what it makes of people it has not met. */
-const UNSEEN = ["03", "10", "21", "30"];
+const UNSEEN = ["21", "30"];
 
 test("long narrations are read this well, and no worse from one change to the next", () => {
   const { share, leaks, slipsInvented, fixes } = scoreNotes(NARRATIONS, (text) => asAnswers(readStory(text)));
@@ -26,13 +26,26 @@ test("long narrations are read this well, and no worse from one change to the ne
       .map(([what, value]) => `${what} ${value.toFixed(2)}`)
       .join(", ");
   process.stdout.write(
-    `24 narrations: ${line(share)}; ${leaks} taken that were not to be used, ${fixes.toFixed(1)} fixes each.\n4 of them unseen: ${line(unseen.share)}; ${unseen.fixes.toFixed(1)} fixes each.\n`,
+    `24 narrations: ${line(share)}; ${leaks} taken that were not to be used, ${fixes.toFixed(1)} fixes each.\n2 of them unseen: ${line(unseen.share)}; ${unseen.fixes.toFixed(1)} fixes each.\n`,
   );
-  const atLeast = { groups: 0.8, whole: 0.4, count: 0.75, undo: 0.65, figure: 0.68, steps: 0.58, phase: 0.78, tools: 0.7, consumables: 0.6, parts: 0.5 } as const;
+  const atLeast = {
+    groups: 0.85,
+    whole: 0.55,
+    count: 0.85,
+    undo: 0.8,
+    figure: 0.76,
+    traits: 0.66,
+    steps: 0.6,
+    phase: 0.8,
+    tools: 0.7,
+    consumables: 0.6,
+    parts: 0.55,
+    waits: 0.7,
+  } as const;
   for (const [what, least] of Object.entries(atLeast)) expect([what, share[what as keyof typeof atLeast] >= least]).toEqual([what, true]);
-  expect(leaks).toBeLessThanOrEqual(2);
-  expect(slipsInvented).toBeLessThanOrEqual(3);
-  expect(fixes).toBeLessThan(7.5);
+  expect(leaks).toBe(0);
+  expect(slipsInvented).toBeLessThanOrEqual(2);
+  expect(fixes).toBeLessThan(4.5);
   expect(unseen.share.groups).toBeGreaterThan(0.72);
   expect(unseen.share.steps).toBeGreaterThan(0.5);
 });

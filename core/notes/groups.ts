@@ -39,11 +39,7 @@ export function groupsOf(heard: Heard): Grouped {
     takeMentions(walk, here);
     takeSizes(walk, here);
     takeFigures(walk, here);
-    traitsOf(
-      here.said,
-      here.places.filter((group) => group !== undefined),
-      walk.last,
-    );
+    traitsOf(walk, here);
   });
   sizesOfTools(heard, walk.groups);
   return { ...heard, turn: walk.turn, groups: consolidated(walk.groups).filter(isReal), loose: [...walk.loose, ...walk.takenBack], struck: walk.struck };

@@ -1,9 +1,11 @@
 import { formatHeadSize } from "../quantity/read-head-size";
 import { type Clause, isAction } from "./clauses";
-import { type Heard, type Span, saidIn, spanOf, topicIn } from "./heard";
+import { countBefore } from "./counts";
+import { type Heard, type Span, saidIn, spanOf } from "./heard";
 import { singular } from "./mention";
+import { cautionsOf, measuresOf, short, waitsOf } from "./minded";
 import type { Term } from "./terms";
-import { ACTIONS, CONSUMABLE_HEADS, HEADS, NOT_IN_NAME, NOT_THIS_ONE, OTHERS_SAY, PART_HEADS, TOOL_HEADS } from "./vocabulary";
+import { ACTIONS, CONSUMABLE_HEADS, HEADS, NOT_IN_NAME, NOT_THIS_ONE, PART_HEADS, THINGS, TOOL_HEADS } from "./vocabulary";
 
 /** Something to have, to mind, to wait for, to measure or to do later, in a few words, with those it came from. */
 export interface Noted {
@@ -26,51 +28,26 @@ export function listsOf(heard: Heard): Lists {
   const { text, terms, told, listing } = heard;
   const lists: Lists = { tools: [], consumables: [], parts: [], cautions: [], followUps: [], waits: [], measures: [] };
   let buying = -1;
-  let topic = "";
+  const spoken: string[] = [];
   for (const [i, clause] of told.entries()) {
     const said = saidIn(text, terms, clause);
     if (BUYING.test(said)) buying = clause.sentence;
-    things(heard, clause, listing.has(i), buying === clause.sentence, lists);
+    things(heard, clause, listing.has(i), buying === clause.sentence, lists, spoken);
     if (listing.has(i)) continue;
-    topic = topicIn(terms, clause).join(" ") || topic;
     const span = spanOf(terms, clause.from, clause.to);
     const sentence = sentenceFrom(heard, i);
-    const cue = MIND.exec(said);
-    if (cue && !NOT_THIS_ONE.test(said) && !OTHERS_SAY.test(said)) lists.cautions.push({ name: short(cue.index > 25 ? said.slice(cue.index) : said), span });
-    const wait = WAIT.exec(said);
-    if (wait && !LATER.test(said)) lists.waits.push({ name: waitWords(said, wait.index, topic), span });
-    if (MEASURE.test(said)) lists.measures.push({ name: `${said.includes(topic.split(" ").at(-1) ?? "") ? "" : `${topic}, `}${short(said)}`, span });
     if (LATER.test(said) && !NOT_THIS_ONE.test(said) && told.length - i < told.length * 0.4) lists.followUps.push({ name: short(sentence), span });
   }
-  return { ...lists, cautions: apart(lists.cautions), followUps: apart(lists.followUps), waits: apart(lists.waits), measures: apart(lists.measures) };
+  const parts = lists.parts.map((part) => ({ ...part, name: fullest(part.name, spoken) }));
+  return { ...lists, parts, cautions: apart(cautionsOf(heard)), followUps: apart(lists.followUps), waits: apart(waitsOf(heard)), measures: measuresOf(heard) };
 }
 
-const MIND =
-  /\b(?:careful|watch (?:out|your|the|for)|mind (?:the|your|out)|don'?t (?!know|have|forget to subscribe|ask|need|worry|want|care)\w+|do not|never|make sure|always|hot\b|live\b|poison\w*|heavy|heavier|snaps?\b|crack(?:s|ed)? it|wear (?:gloves|glasses|a mask)|eye protection|safety glasses|or (?:it|you)(?:'ll| will)|you'?ll (?:break|snap|strip|crack|bend|burn|regret|be sorry)|left[- ]hand(?:ed)? thread|flammable|not the)\b/i;
-const WAIT =
-  /\b(?:overnight|wait(?:ed)? (?:for )?(?:\w+ )?\w+|(?:leave|let|left|sit|soak|stand|drip|dry|cool|idle|tick over|simmer|run)\b[^.]{0,40}\b(?:\d+|ten|five|fifteen|twenty|thirty|half|quarter|an?|couple)\b[^.]{0,14}\b(?:minutes?|mins?|hours?|hrs?|hour|night|seconds?)|(?:\d+|ten|five|fifteen|twenty|thirty) (?:minutes?|mins?|hours?|seconds?)\b|let (?:it|her|the \w+) (?:cool|sit|drip|dry|drain)|cup of (?:tea|coffee))\b/i;
 const LATER =
   /\b(?:(?:check|look|re-?check|re-?torque|tighten|torque|go back|top (?:it )?up|nut|nuts|bolts)\b[^.]{0,60}\b(?:again|after|tomorrow|next|in a (?:week|month|few)|saturday|sunday|monday)|after (?:a |about |the first )?(?:\w+ )?(?:\d+|hundred|fifty|few|couple|thousand|week|two hundred)[^.]{0,20}(?:miles?|km|kilomet\w+|days?|weeks?|drives?)?|again (?:in|after|tomorrow|next)|next (?:change|service|oil|day|week|morning)|due (?:at|in)|take (?:the )?(?:old|core)|alignment)\b/i;
-const MEASURE =
-  /\b(?:limit|minimum|maximum|spec(?:ification)?|should (?:be|read|measure|go|give|have|start)|measur\w+|i (?:read|got|have|get)|reading|clearance|gap|thick(?:ness)?|play|run-?out|deflection|push|travel|wear|within|allowed|less than|more than|no more than)\b[^.]{0,70}?(?:\d+(?:[.,]\d+)?|half|quarter|three|two|four|five|ten|fifteen|twenty|thirty) ?(?:-|\/)?(?:\d+)? ?(?:mm|mil|millimet\w+|thou\w*|thousandths|inch\w*|volts?|v\b|degrees?|psi|bar|clicks?|ohms?|cm|%|percent|litres?|l\b)/i;
-
 const BUYING = /\b(?:parts?\b|kit\b|bought|comes? with|set of|you need|in the bag|in the box|supplies|renew)/i;
 
-/** What is waited for, and how long: "penetrating oil, 15 min". */
-function waitWords(said: string, at: number, topic: string): string {
-  const words = short(said.slice(Math.max(0, at - 30)).replace(/^\S*\s/, at > 30 ? "" : "$&"))
-    .replace(/\bminutes?\b|\bmins?\b/g, "min")
-    .replace(/\b(five|ten|fifteen|twenty|thirty|two|three|four)\b/gi, (word) =>
-      String({ five: 5, ten: 10, fifteen: 15, twenty: 20, thirty: 30, two: 2, three: 3, four: 4 }[word.toLowerCase()]),
-    )
-    .split(" ")
-    .slice(0, 9)
-    .join(" ");
-  return topic !== "" && !words.includes(topic.split(" ").at(-1) ?? "") ? `${topic}, ${words}` : words;
-}
-
 /** Tools, what is used up, and parts that a clause names. */
-function things(heard: Heard, clause: Clause, listed: boolean, bought: boolean, lists: Lists): void {
+function things(heard: Heard, clause: Clause, listed: boolean, bought: boolean, lists: Lists, spoken: string[]): void {
   const { terms, sizes } = heard;
   const said = saidIn(heard.text, terms, clause);
   const buying = bought || /\bnew\b/i.test(said);
@@ -80,7 +57,15 @@ function things(heard: Heard, clause: Clause, listed: boolean, bought: boolean, 
     const imperative = at === clause.from && Object.hasOwn(ACTIONS, word) && /^(?:the|a|an|it|them|your|both|all)$/.test(next);
     const isTool = !imperative && TOOL_HEADS.has(word) && !TOOL_HEADS.has(next) && !(isAction(terms, at) && !listed) && terms[at]?.tag !== "verb";
     const isUsed = CONSUMABLE_HEADS.has(word) && !CONSUMABLE_HEADS.has(next) && !TOOL_HEADS.has(next) && !PART_HEADS.has(next) && !(isAction(terms, at) && !listed);
-    const isPart = PART_HEADS.has(word) && !PART_HEADS.has(next) && !TOOL_HEADS.has(next) && !CONSUMABLE_HEADS.has(next);
+    const fitted =
+      THINGS.has(word) &&
+      /\bnew\b/.test(
+        terms
+          .slice(Math.max(clause.from, at - 3), at)
+          .map(({ text }) => text)
+          .join(" "),
+      );
+    const isPart = (PART_HEADS.has(word) || fitted) && !PART_HEADS.has(next) && !TOOL_HEADS.has(next) && !CONSUMABLE_HEADS.has(next);
     const size = sizes.find((one) => one.to === at + 1 && one.what !== "thread" && (listed || /s$/.test(word)));
     if (listed && size?.what === "head" && !isTool && !TOOL_HEADS.has(next))
       add(
@@ -89,8 +74,9 @@ function things(heard: Heard, clause: Clause, listed: boolean, bought: boolean, 
         spanOf(terms, size.from, size.to),
       );
     if (!isTool && !isUsed && !isPart) continue;
-    const { name, from, isNew, amount } = nameOf(terms, at, clause.from, sizes);
+    const { name, from, isNew, amount, count } = nameOf(terms, at, clause.from, sizes);
     const span = spanOf(terms, from, at + 1);
+    if (isPart) spoken.push(count > 1 ? `${count} ${name}` : name);
     if (
       isTool &&
       (listed || name.includes(" ") || /^(?:pliers|mallet|hammer|chocks|stands|ramps|jack|screwdriver|puller|scraper|micrometer|straightedge|multimeter|meter|ratchet)$/.test(word))
@@ -98,12 +84,18 @@ function things(heard: Heard, clause: Clause, listed: boolean, bought: boolean, 
       if (/\b(?:bar|key|arm|block|head|tape|pick|stand|handle|light|pump|file|tray|hook|press|bit|adapter)$/.test(name) && !listed && name.split(" ").length < 2) continue;
       add(lists.tools, name, span);
     } else if (isUsed) add(lists.consumables, amount ? `${name}, ${amount}` : name, span);
-    else if (isPart && (isNew || (listed && buying) || (listed && /\b(?:gasket|seal|kit|washer|filter|shoes|pads|o-ring)/.test(word)))) add(lists.parts, name, span);
+    else if (isPart && (isNew || (listed && buying) || (listed && /\b(?:gasket|seal|kit|washer|filter|shoes|pads|o-ring)/.test(word))))
+      add(lists.parts, count > 1 ? `${count} ${name}` : name, span);
   }
 }
 
 /** The name that ends at a word: with what stands before it and its size, without articles and counts. */
-function nameOf(terms: readonly Term[], at: number, least: number, sizes: Heard["sizes"]): { name: string; from: number; isNew: boolean; amount: string | undefined } {
+function nameOf(
+  terms: readonly Term[],
+  at: number,
+  least: number,
+  sizes: Heard["sizes"],
+): { name: string; from: number; isNew: boolean; amount: string | undefined; count: number } {
   const words = [terms[at]?.text ?? ""];
   let from = at;
   let isNew = false;
@@ -143,7 +135,14 @@ function nameOf(terms: readonly Term[], at: number, least: number, sizes: Heard[
     /((?:\d+(?:[.,]\d+)?|one|two|three|four|five|six|half|a|couple)(?: and a half)? ?(?:litres?|liters?|l|quarts?|pints?|ml|cans?|tubes?|bottles?|cartons?))(?: of)?(?: the)?$/.exec(
       before,
     )?.[1];
-  return { name: words.join(" "), from, isNew: isNew || /\bnew$/.test(before), amount };
+  return { name: words.join(" "), from, isNew: isNew || /\bnew$/.test(before), amount, count: countBefore(terms, from, least).count ?? 1 };
+}
+
+/** A part by its fullest name: "washers" that were "2 copper washers" before. */
+function fullest(name: string, spoken: readonly string[]): string {
+  if (name.includes(" ")) return name;
+  const fuller = [...new Set(spoken.filter((one) => one.endsWith(` ${name}`)))].sort((a, b) => b.length - a.length);
+  return fuller.length > 0 && fuller.length <= 2 ? (fuller[0] ?? name) : name;
 }
 
 const lengthText = (terms: readonly Term[], { from, to }: Clause) =>
@@ -178,15 +177,6 @@ function sentenceFrom({ text, terms, told }: Heard, i: number): string {
     ? saidIn(text, terms, { from: first.from, to: last.to })
     : saidIn(text, terms, { from: clause.from, to: Math.min(last.to, clause.from + 16, told[i + 1]?.to ?? last.to) });
 }
-
-const short = (said: string) =>
-  said
-    .replace(/\s+/g, " ")
-    .replace(/^(?:and|so|but|then|now|ok|okay|alright|right|well|also|uh|um)\b[ ,]*/gi, "")
-    .trim()
-    .split(" ")
-    .slice(0, 14)
-    .join(" ");
 
 /** Said twice is one. */
 function apart(list: readonly Noted[]): Noted[] {

@@ -26,7 +26,7 @@ export function mentionsIn(terms: readonly Term[], { from, to }: Clause, sizes: 
       // "drain plug washer": a part that goes with it.
       if (terms[at + 1]?.tag === "noun" && PART_HEADS.has(text(terms, at + 1)) && !HEADS[text(terms, at + 1)]) continue;
       if (HEADS[text(terms, at + 1)] && !/^(?:pins?|clips?)$/.test(text(terms, at + 1))) continue;
-      const mention = named(terms, at, from, family, sizeEndingAt);
+      const mention = named(terms, at, from, family, sizeEndingAt, taken);
       if (mention) mentions.push(mention);
       continue;
     }
@@ -46,7 +46,14 @@ function isVerb(terms: readonly Term[], at: number): boolean {
   return isAction(terms, at) && /^(?:the|a|an|it|your|my|everything)$/.test(next) && terms[at - 1]?.tag !== "noun";
 }
 
-function named(terms: readonly Term[], at: number, from: number, family: Family, sizeEndingAt: (at: number) => FoundSize | undefined): Mention | undefined {
+function named(
+  terms: readonly Term[],
+  at: number,
+  from: number,
+  family: Family,
+  sizeEndingAt: (at: number) => FoundSize | undefined,
+  taken: ReadonlySet<number>,
+): Mention | undefined {
   const noun = text(terms, at);
   let start = at;
   const marks: string[] = [];
@@ -61,7 +68,7 @@ function named(terms: readonly Term[], at: number, from: number, family: Family,
     }
     const word = text(terms, i);
     if (word === "-" && at - i < 5) continue;
-    if (NOT_IN_NAME.has(word) || !/^[a-zà-ÿ-]+$/.test(word) || spokenNumber(terms, i) !== undefined || at - i > 5) break;
+    if (taken.has(i) || NOT_IN_NAME.has(word) || !/^[a-zà-ÿ-]+$/.test(word) || spokenNumber(terms, i) !== undefined || at - i > 5) break;
     if (terms[i]?.tag === "verb" && !/ing$|ed$/.test(word) && !HEADS[word] && marks.length > 0 && isAction(terms, i)) break;
     if (terms[i]?.tag === "preposition" || terms[i]?.tag === "conjunction" || terms[i]?.tag === "pronoun") break;
     marks.unshift(word);
@@ -88,7 +95,8 @@ function named(terms: readonly Term[], at: number, from: number, family: Family,
     name: [...marks, noun, ...(marks.length === 0 ? after.words : [])].join(" "),
     count: count ?? ofThem(terms, at + 1),
     perSide: isPerSide(terms, at + 1),
-    definite: isDefinite(terms, counted) || /^(?:every|each)$/.test(text(terms, counted - 1)),
+    // "that's just the one bolt" is told for the first time.
+    definite: (isDefinite(terms, counted) && !(count === 1 && text(terms, counted + 1) === "one")) || /^(?:every|each)$/.test(text(terms, counted - 1)),
     pointing: false,
     through,
   };

@@ -207,3 +207,34 @@ test("a figure told before anything has come off turns nothing round: what is un
   const { steps } = readStory("Four guard bolts, 13 mm, to 22 Nm. Undo the guard bolts. Refit the guard.");
   expect(steps.find(({ says }) => says === "undo")?.phase).toBe("take apart");
 });
+
+describe("other voices", () => {
+  const told = (text: string) =>
+    readStory(text).fasteners.map(({ name, count, undo, hold, figure }) =>
+      [name, count, undo && formatHeadSize(undo), hold && `hold ${formatHeadSize(hold)}`, figure && formatFigure(figure)].filter(Boolean).join(", "),
+    );
+
+  test("a memo: nuts underneath, one bolt in the way, and another's figure", () => {
+    expect(
+      told(
+        "The handbrake lever bracket on the camper. There's three bolts through the floor and they want a thirteen, and underneath there's nuts, same thirteen. Then there's the bracket for the seat runner which is in the way, that's just the one bolt, it's a T45. Putting it back. The three floor bolts I did to twenty five newton metres. Seat runner bolt, now this matters because it's a belt thing as well, forty five, newton metres obviously. On my brother's one, the long wheelbase, the runner bolts are fifty eight but his have a bigger head.",
+      ),
+    ).toEqual(["bolts through the floor, 3, 13 mm, 25 N·m", "bracket bolt, 1, T45", "runner bolt, 1, 45 N·m"]);
+  });
+
+  test("speech without marks or articles: a top one and a bottom one in one breath", () => {
+    expect(
+      told(
+        "two bolts per side thats all it is top one is 18 mil bottom one is 21 and the bottom has a nut on the other side also 21\npull the bottom bolt first then the top\ntop bolt in by hand bottom bolt in by hand nut on\ntop one is 70 nm bottom one 95 nm both sides\nwheels back on lug nuts are 19 six of them a hundred and thirty one nm in a star on the ground",
+      ),
+    ).toEqual([expect.stringMatching(/^top bolt, .*18 mm, 70 N·m$/), expect.stringMatching(/^bottom bolt, .*21 mm, hold 21 mm, 95 N·m$/), "lug nuts, 6, 19 mm, 131 N·m"]);
+  });
+
+  test("a list: one cover's bolts are not another's, and a count stands alone", () => {
+    expect(
+      told(
+        "- Coil cover: 2 x 8 mm, plastic, finger tight is enough.\n- Coil bolts 10 mm, one per coil, so four.\n- Cover bolts: eleven, 10 mm, two long ones at the cam end.\n- Cover back, all eleven by hand, then from the middle out: 44 in-lb, then 89 in-lb. NOT the 18 lb-ft in the chart, that's the cam caps.\n- Coil bolts 71 in-lb.",
+      ),
+    ).toEqual(["coil cover bolts, 2, 8 mm, hand tight", "coil bolts, 10 mm, 71 lb·in", "cover bolts, 11, 10 mm, 44 lb·in, then 89 lb·in"]);
+  });
+});

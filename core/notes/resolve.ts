@@ -71,7 +71,9 @@ export function resolve(
     if (contradict(mention.marks, group.marks)) continue;
     // "The back two" are no nuts by what is worked on alone.
     if (group.family === "one" && mention.family !== "one" && !mention.marks.some((mark) => group.marks.has(mark))) continue;
-    const known = new Set([...group.marks, ...group.topic]);
+    // "Coil bolts" are not those of the coil cover: of what was worked on, its last word is the thing.
+    const thing = group.topic.at(-1);
+    const known = new Set(mention.family === "one" || thing === undefined || mention.marks.includes(thing) ? [...group.marks, ...group.topic] : group.marks);
     const shared = mention.marks.filter((mark) => known.has(mark)).length;
     const extra = mention.marks.length - shared;
     const sameTopic = topic.filter((word) => known.has(word)).length;
@@ -92,13 +94,15 @@ export function resolve(
             ? -0.3
             : -1
         : 0;
+    // Counted anew, and not so many: others, unless some of them are meant.
+    if (counts === -1 && !mention.definite && (mention.count ?? 0) > 1 && (group.count ?? 0) > 1) continue;
     const age = at - group.last;
     let score =
       3 * shared -
       1.2 * extra +
       1.2 * Math.min(2, sameTopic) +
       (sizeSame === 1 ? 2.2 : sizeSame === -1 ? (goingBack ? -1.5 : -3) : 0) +
-      (counts > 0 ? 0.9 : 2 * counts) +
+      (counts > 0 ? 0.9 : 3 * counts) +
       Math.max(0, 1.2 - age * 0.1);
     if (group === last) score += 0.5;
     if (mention.family === group.family) score += 0.3;
@@ -209,13 +213,14 @@ export function consolidated(groups: readonly Group[]): Group[] {
 
 /** "Two plugs", later told apart as the upper and the lower one: what was said of both goes to each, and the pair is no group of its own. */
 function isCollective(all: Group, groups: readonly Group[]): boolean {
-  const members = groups.filter((group) => group !== all && group.family === all.family && (group.count ?? 1) === 1 && group.first > all.first);
+  const members = groups.filter((group) => group !== all && group.family === all.family && (group.count ?? 1) === 1 && group.first >= all.first);
   const apart = members.filter((group) => members.some((other) => other !== group && contradict(group.marks, other.marks)));
   if (all.figures.length > 0 || (all.count ?? 0) < 2 || apart.length !== all.count || [...all.marks].some((mark) => OPPOSITES.flat().includes(mark))) return false;
   for (const member of apart) {
     member.undo ??= all.undo;
     member.doUp ??= all.doUp;
     member.hold ??= all.hold;
+    member.perSide ||= all.perSide;
     all.traits.forEach((trait) => member.traits.add(trait));
   }
   return true;

@@ -99,10 +99,10 @@ function fastenerOf(group: Group): StoryFastener {
     undo: (group.undo ?? group.doUp)?.head,
     doUp: (group.doUp ?? group.undo)?.head,
     hold: group.hold?.head,
-    figure: figure?.figure ?? (group.traits.has("snug") ? { form: "snug" } : undefined),
+    figure: figure?.figure ?? (group.traits.has("hand tight") ? { form: "hand tight" } : group.traits.has("snug") ? { form: "snug" } : undefined),
     // Two figures, neither taken back: which one is for the person to say.
     doubtful: [group.undo, group.doUp, figure].some((one) => one?.doubtful) || new Set(group.figures.map((one) => formatFigure(one.figure))).size > 1,
-    traits: [...group.traits].filter((trait) => trait !== "snug"),
+    traits: [...group.traits].filter((trait) => trait !== "snug" && trait !== "hand tight"),
     spans: group.spans,
   };
 }

@@ -1,4 +1,4 @@
-import { SAYS_EACH, eachSide, text } from "./counts";
+import { SAYS_EACH, eachSide, ofThem, text } from "./counts";
 import type { Group } from "./group";
 import { saidIn } from "./heard";
 import type { Mention } from "./mention";
@@ -18,6 +18,7 @@ export function takeMentions(walk: Walk, here: Here): void {
       ...said1,
       marks: [...said1.marks, ...walk.same.flatMap((pair) => (pair.some((word) => said1.marks.includes(word)) ? pair.filter((word) => !said1.marks.includes(word)) : []))],
     };
+    mention.count ??= loneCount(walk, here) ?? countBehind(walk, here);
     const { last } = walk;
     // "both plugs 10 mm": said of each that was named.
     const several =
@@ -29,7 +30,7 @@ export function takeMentions(walk: Walk, here: Here): void {
       walk.last = several.at(-1);
       continue;
     }
-    const size = here.sizes.find((one) => one.what === "head" && one.from >= mention.from - 1 && one.to <= mention.to + 1);
+    const size = here.sizes.find((one) => one.what === "head" && one.from >= mention.from - 1 && one.from <= mention.to + 1);
     // "there's a nut on the back": what a bolt goes into, held still and no group of its own.
     if (last && isOtherEnd(mention, last, groups, said, i)) {
       last.hold ??= last.undo && /\b(?:also|same|too)\b/.test(said) ? last.undo : undefined;
@@ -100,4 +101,24 @@ function ofCount(groups: readonly Group[], { count }: Mention, topic: readonly s
   const like = groups.filter((group) => group.count === count || (group.perSide && group.count !== undefined && group.count * 2 === count));
   const topical = like.filter((group) => topic.some((word) => group.marks.has(word) || group.topic.includes(word)));
   return [...(topical.length > 0 ? topical : like)].sort((a, b) => at - a.last - (at - b.last))[0];
+}
+
+/** "Cover bolts: eleven, 10 mm": the number that stands alone behind the only thing named. */
+function loneCount({ heard: { terms, told } }: Walk, { i, clause, mentions, sizes }: Here): number | undefined {
+  const next = told[i + 1];
+  const number = next && next.sentence === clause.sentence && mentions.length === 1 && sizes.length === 0 ? spokenNumber(terms, next.from) : undefined;
+  return number && (number.next === next?.to || terms[number.next]?.text === ",") && !number.fraction && Number.isInteger(number.value) && number.value >= 2 && number.value <= 32
+    ? number.value
+    : undefined;
+}
+
+/** "lug nuts are 19, six of them": how many there are, later in the clause that names nothing else. */
+function countBehind({ heard: { terms } }: Walk, { clause, mentions }: Here): number | undefined {
+  const [only] = mentions;
+  if (!only || mentions.length > 1 || only.family === "one") return undefined;
+  for (let at = only.to; at < clause.to; at++) {
+    const count = ofThem(terms, at);
+    if (count !== undefined && count > 1) return count;
+  }
+  return undefined;
 }

@@ -136,6 +136,9 @@ export const OTHERS_SAY =
 export const DOUBTFUL =
   /\b(?:i think|i thought|i guess|i reckon|i believe|i(?:'m| am) gonna say|maybe|might be|probably|not sure|not certain|don'?t hold me|don'?t quote me|from memory|if i remember|if memory|could be|something like|somewhere around|ain'?t on the paper|double[- ]?check|check (?:it|that|this) (?:first|before)|\?\?)/i;
 
+/** Straight before a word: it is not so. */
+export const DENIED = /\b(?:don'?t|do not|never|not|no|isn'?t|aren'?t|without)(?: \w+){0,3}\W*$/i;
+
 /** Taken back, and said anew. */
 export const TAKEN_BACK =
   /\b(?:sorry|no wait|wait no|hang on|hold on|no no|i mean|i meant|scratch that|correction|make that|i tell a lie|my mistake|oops|nope|wrong one|not (?:a|an|the) \d+|that'?s no good|crossed out|no,? it'?s|no,? they'?re|strike that)\b/i;
