@@ -107,7 +107,10 @@ function bySize(terms: readonly Term[], { from, to }: Clause, size: FoundSize): 
   if (/^(?:eighths|sixteenths|quarters)$/.test(last) && count === undefined) return undefined;
   const lobes = /^six-lobe|spline/.test(size.head.profile);
   // "two 10 mm, lay it over", "four 5 mm allens": counted, and nothing named behind.
-  const listed = count !== undefined && count > 1 && /^(?:mm|mil|mils)$/.test(last) && /^(?:[,.;\n)]|at|on|in|allens?|heads?|torx|hex|e|)$/.test(text(terms, size.to));
+  const before = [3, 2, 1].map((back) => text(terms, start - back)).join(" ");
+  const holding = count === 1 && /\b(?:held|holds|hold)(?: on| in| down)?(?: by| with)?\s*$/.test(before) && /^(?:allens?|torx|hex)$/.test(text(terms, size.to));
+  const listed =
+    (holding || (count !== undefined && count > 1)) && /^(?:mm|mil|mils)$/.test(last) && /^(?:[,.;\n)]|at|on|in|allens?|heads?|torx|hex|e|)$/.test(text(terms, size.to));
   if (listed) return mentionAt(start, size.to, { sized: true, count, perSide: isPerSide(terms, size.to), definite: isDefinite(terms, start) });
   if (!/s$/.test(last) && !(lobes && (count ?? 0) > 1) && !(!lobes && times)) return undefined;
   if (/^(?:mm|mils|inches|millimetres|millimeters)$/.test(last) && !times) return undefined;
@@ -138,7 +141,7 @@ function ofThem(terms: readonly Term[], { from, to }: Clause): Mention | undefin
     const tells = terms
       .slice(from, at)
       .every((term) => /^(?:there's|there|are|it's|they're|these|those|that's|and|so|i|count|got|now|is|was|all)$/.test(term.text) || term.tag === "mark");
-    return mentionAt(at, number.next + 2, tells ? { sized: true, count: number.value, perSide: isPerSide(terms, number.next + 2) } : { definite: true });
+    return mentionAt(at, number.next + 2, tells ? { sized: true, ofThem: true, count: number.value, perSide: isPerSide(terms, number.next + 2) } : { definite: true });
   }
   return undefined;
 }

@@ -19,7 +19,7 @@ export function bareFigure(terms: readonly Term[], { from, to }: Clause, taken: 
     const ends = number.next >= to || /^(?:both|each|all|too|as|tops|max|and|on|now)$/.test(after);
     // "two 17s, forty on those".
     const pointed = after === "on" && /^(?:those|these|them|each|all|both|that)$/.test(terms[number.next + 1]?.text ?? "");
-    const said = pointed || (at > from && (/^(?:to|at|gets?|is|are|takes?|be|on|them|it|now|:|=|they're|it's)$/.test(before) || terms[at - 1]?.tag === "noun"));
+    const said = pointed || (at > from && (/^(?:to|at|gets?|is|are|takes?|be|on|put|them|it|now|:|=|they're|it's|that's)$/.test(before) || terms[at - 1]?.tag === "noun"));
     if (taken(at) || number.fraction || number.value < 3 || number.value > 400 || !ends || !said) continue;
     const torque = { value: number.value, unit, decimals: number.decimals };
     return { figure: /^(?:tops|max)$/.test(after) ? { form: "maximum", torque } : { form: "value", torque }, from: at, to: number.next };

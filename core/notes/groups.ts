@@ -2,7 +2,7 @@ import type { Grouped } from "./group";
 import { type Heard, saidIn, spanOf, topicIn } from "./heard";
 import { mentionsIn } from "./mentions";
 import { takeMentions } from "./take-mentions";
-import { consolidated, isReal } from "./resolve";
+import { consolidated, isReal } from "./consolidate";
 import { takeFigures } from "./take-figures";
 import { takeSizes } from "./take-sizes";
 import { sizesOfTools } from "./tool-sizes";

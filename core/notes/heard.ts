@@ -111,7 +111,7 @@ export function topicIn(terms: readonly Term[], { from, to }: Clause): string[] 
     )
       continue;
     let end = at;
-    while (end + 1 < to && isThing(terms[end + 1]?.text ?? "")) end++;
+    while (end + 1 < to && (isThing(terms[end + 1]?.text ?? "") || HOLDERS.test(terms[end + 1]?.text ?? ""))) end++;
     const words: string[] = [];
     for (let i = end; i >= from && end - i < 4; i--) {
       const mark = terms[i]?.text ?? "";
@@ -122,6 +122,9 @@ export function topicIn(terms: readonly Term[], { from, to }: Clause): string[] 
   }
   return [];
 }
+
+/** Behind a thing they are one with it: "battery tray". */
+const HOLDERS = /^(?:trays?|boxe?s?|holders?|frames?|ends?|assembly|rails?|strips?)$/;
 
 const isThing = (said: string, word = said.replace(/'s$/, "")) => (THINGS.has(word) || THINGS.has(singular(word)) || PART_HEADS.has(word)) && !Object.hasOwn(HEADS, word);
 

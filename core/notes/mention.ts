@@ -20,6 +20,8 @@ export interface Mention extends Clause {
   definite: boolean;
   /** Told by its size alone: "those two 13s". */
   sized?: true;
+  /** "five of them": whatever was spoken of, and how many. */
+  ofThem?: true;
   /** Some of a group, by where they are: "the front two". */
   some?: true;
   /** "the three in the arm": told by how many there are and where. */

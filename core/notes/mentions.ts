@@ -79,6 +79,7 @@ function named(
   if (family === "plug" && !marks.some((mark) => SCREWED_PLUG.has(mark)) && !size && !(noun === "plugs" && /^(?:both|all|two)$/.test(text(terms, start - 1)))) return undefined;
   if (family === "pin" && !marks.some((mark) => FASTENING_PIN.has(mark))) return undefined;
   if (/^nipples?$/.test(noun) && !marks.some((mark) => /^(?:bleed|grease|brake)$/.test(mark)) && !size) return undefined;
+  if (noun === "terminals" && marks.length === 0) marks.push("battery");
   if (family === "terminal" && !marks.some((mark) => /^(?:battery|negative|positive|earth)$/.test(mark))) return undefined;
   if (family === "union" && marks.length === 0 && noun.startsWith("fitting")) return undefined;
   // What holds a wheel, whatever else it is called.

@@ -237,4 +237,26 @@ describe("other voices", () => {
       ),
     ).toEqual(["coil cover bolts, 2, 8 mm, hand tight", "coil bolts, 10 mm, 71 lb·in", "cover bolts, 11, 10 mm, 44 lb·in, then 89 lb·in"]);
   });
+
+  test("figures without their unit, and of things that only the figure names", () => {
+    expect(
+      told(
+        "The axle nut, it's a 36. Then the wheel bolts, 17 mil, five of them. Jack it up, wheel off. Caliper next. Two bolts at the back, 18 millimetre. Now four bolts hold the hub to the upright, they're 15s but it's twelve point. Take those out.\nNew hub in, the four bolts, and they go to 70 newton metres. Sensor 8 newton metres. Caliper bolts, I put 115 on those. Wheel on, then on the ground the wheel bolts are 120, and the axle nut, which is new, never use the old one, that's 180 and then another 45 degrees. If yours is the diesel estate I've seen 200 plus 90 so check.",
+      ),
+    ).toEqual([
+      "axle nut, 1, 36 mm, 180 N·m + 45°",
+      "wheel bolts, 5, 17 mm, 120 N·m",
+      "caliper bolts, 2, 18 mm, 115 N·m",
+      "hub bolts, 4, 15 mm 12-point, 70 N·m",
+      "sensor bolt, 1, 8 N·m",
+    ]);
+  });
+
+  test("one nut held by its flats, one with a pin, each with its own", () => {
+    expect(
+      told(
+        "Loosen the jam nut first while everything is tight, that's a 22 and you hold the inner with a 14 on the flats. Cotter pin out, then the castle nut, 19. Leave the nut on a couple of threads and hit the knuckle, not the rod. New end on. Castle nut to 45 foot pounds and then on to the next slot, never back. The jam nut is 50, foot pounds. Six lug nuts, 100 foot pounds.",
+      ),
+    ).toEqual(["jam nut, 1, 22 mm, hold 14 mm, 50 lb·ft", "castle nut, 1, 19 mm, 45 lb·ft", "lug nuts, 6, 100 lb·ft"]);
+  });
 });

@@ -191,7 +191,7 @@ function bareSize(words: readonly Word[], at: number, number: { value: number; n
     (digits || before !== "all") &&
     ENDS_SIZE.test(after) &&
     !(before === "," && !/^(?:[.,;\n)]|)$/.test(after)) &&
-    !(/^(?:the|is|are|and|then|with|get|use)$/.test(before) && !/^(?:[.,;\n]|on|for|not|and|)$/.test(after))
+    !(/^(?:the|is|are|and|then|with|get|use)$/.test(before) && !/^(?:[.,;)\n]|on|for|not|and|)$/.test(after))
   )
     return head(words, value, "mm", at, next);
   if (usualThere && value >= 8 && after === "on" && /^(?:the|that|those|each|both|all|top|it)$/.test(text(next + 1)) && !/^(?:to|at|of|plus)$/.test(before))

@@ -16,7 +16,9 @@ export function takeFigures(walk: Walk, here: Here): void {
   const indexed = mentionsWithGroups(here);
   const topical = byTopic(walk, here);
   const written = torques.filter(({ from }) => from >= clause.from && from < clause.to);
-  const aimedAt = indexed.at(-1)?.group ?? topical;
+  // "Caliper bolts, I put 115 on those": what was named in the same breath.
+  const spoken = walk.last && told[walk.last.last]?.sentence === clause.sentence && clause.from - (told[walk.last.last]?.from ?? 0) < 22 ? walk.last : undefined;
+  const aimedAt = indexed.at(-1)?.group ?? topical ?? (mentions.length === 0 ? spoken : undefined);
   const forAll = written.length === 0 && indexed.length > 0 ? unitForAll(terms, clause.from) : undefined;
   const unit =
     forAll ?? (noSize.size > 0 || (written.length === 0 && goingBack && aimedAt && aimedAt.figures.length === 0 && aimedAt.undo) ? nearestUnit(torques, clause.from) : undefined);
@@ -28,7 +30,8 @@ export function takeFigures(walk: Walk, here: Here): void {
     const figure: SaidFigure = {
       figure: earlier && torque.figure.form === "value" ? { form: "passes", torques: [earlier, torque.figure.torque] } : torque.figure,
       span: spanOf(terms, torque.from, torque.to),
-      doubtful: torque.contradicts ?? (inDoubt || OTHERS_SAY.test(said) || DOUBTFUL.test(saidAfter(text, terms, told, i))),
+      // A number without its unit, where more than one is spoken in, may be in either.
+      doubtful: (torque === bare && unitsOf(torques) > 1) || (torque.contradicts ?? (inDoubt || OTHERS_SAY.test(said) || DOUBTFUL.test(saidAfter(text, terms, told, i)))),
     };
     const denied = /\b(?:not|never|don't|isn't)(?: a| an| the)?\s*$/i.test(saidIn(text, terms, { from: clause.from, to: torque.from }));
     if (denied || (terms[torque.from - 1]?.text === "not" && torque.from > clause.from)) {
@@ -82,6 +85,8 @@ export function takeFigures(walk: Walk, here: Here): void {
   const turned = angle === undefined ? undefined : (indexed.at(-1)?.group ?? topical ?? walk.last);
   if (angle !== undefined && turned && !notThis) turnFurther(turned, angle, said);
 }
+
+const unitsOf = (torques: readonly FoundTorque[]) => new Set(torques.flatMap(({ figure }) => holdingTorques(figure).map(({ unit }) => unit))).size;
 
 /** Whether words about another car go for a figure: said before it or of it, and not of a number of their own, "55, the automatic's got 85". */
 function isOfOther({ heard: { text, terms } }: Walk, { clause }: Here, { from, to }: FoundTorque, start: number): boolean {

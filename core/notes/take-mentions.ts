@@ -32,7 +32,7 @@ export function takeMentions(walk: Walk, here: Here): void {
     }
     const size = here.sizes.find((one) => one.what === "head" && one.from >= mention.from - 1 && one.from <= mention.to + 1);
     // "there's a nut on the back": what a bolt goes into, held still and no group of its own.
-    if (last && isOtherEnd(mention, last, groups, said, i)) {
+    if (last && isOtherEnd(mention, last, groups, said, i, things)) {
       last.hold ??= last.undo && /\b(?:also|same|too)\b/.test(said) ? last.undo : undefined;
       last.traits.add("counter-hold");
       touch(last, { ...mention, marks: [], name: "" }, terms, i);
@@ -46,11 +46,14 @@ export function takeMentions(walk: Walk, here: Here): void {
     const after = mentions.find((one) => one.from > mention.from)?.from ?? clause.to;
     const sizedHere =
       mention.family === "one" && mention.marks.length > 0 && !mention.pointing && here.sizes.some((one) => one.what === "head" && one.from >= mention.to && one.from < after);
-    const found = mention.profile
-      ? ofProfile(groups, mention)
-      : mention.all
-        ? ofCount(groups, mention, topic, i)
-        : resolve(groups, mention, size?.what === "head" ? size.head : undefined, topic, last, i, goingBack);
+    const counted = mention.ofThem && last && last.count === undefined && i - last.last <= 3 && !here.sizes.some((one) => one.what === "head") ? last : undefined;
+    const found =
+      counted ??
+      (mention.profile
+        ? ofProfile(groups, mention)
+        : mention.all
+          ? ofCount(groups, mention, topic, i)
+          : resolve(groups, mention, size?.what === "head" ? size.head : undefined, topic, last, i, goingBack));
     if (found) {
       touch(found, mention, terms, i);
       const same = groups.find((group) => group !== found && isSame(group, found, mention));
@@ -79,8 +82,8 @@ export function takeMentions(walk: Walk, here: Here): void {
     if (found && !held && !here.notThis && !/\b(?:snap|strip|break|crack|shear|round)(?:s|ped|ped|ed|ing)?\b/.test(said)) walk.last = found;
   }
   if (SAYS_EACH.test(said)) places.forEach((group) => group && group.count === 1 && (group.perSide = true));
-  const counted = /^\W*(?:and )?i count(?:ed)? (\w+)\W*$/i.exec(said);
-  const howMany = counted ? spokenNumber(terms, clause.to - 1) : undefined;
+  const told = /^\W*(?:and )?i count(?:ed)? (\w+)\W*$/i.exec(said);
+  const howMany = told ? spokenNumber(terms, clause.to - 1) : undefined;
   if (howMany && walk.last && i - walk.last.last <= 2 && howMany.value <= 32) walk.last.count = howMany.value;
   // "Four on each wheel": how many of what was spoken of just now.
   const spoken = mentions.length === 0 ? eachSide(terms, clause, said) : undefined;
@@ -106,7 +109,9 @@ function ofCount(groups: readonly Group[], { count }: Mention, topic: readonly s
 /** "Cover bolts: eleven, 10 mm": the number that stands alone behind the only thing named. */
 function loneCount({ heard: { terms, told } }: Walk, { i, clause, mentions, sizes }: Here): number | undefined {
   const next = told[i + 1];
-  const number = next && next.sentence === clause.sentence && mentions.length === 1 && sizes.length === 0 ? spokenNumber(terms, next.from) : undefined;
+  if (!/s$/.test(mentions[0]?.head ?? "")) return undefined;
+  const bracketed = terms[(next?.from ?? 0) - 1]?.text === "(";
+  const number = next && !bracketed && next.sentence === clause.sentence && mentions.length === 1 && sizes.length === 0 ? spokenNumber(terms, next.from) : undefined;
   return number && (number.next === next?.to || terms[number.next]?.text === ",") && !number.fraction && Number.isInteger(number.value) && number.value >= 2 && number.value <= 32
     ? number.value
     : undefined;

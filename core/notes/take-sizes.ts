@@ -2,7 +2,7 @@ import { formatHeadSize } from "../quantity/read-head-size";
 import type { SaidSize } from "./group";
 import { between, gapBetween, saidIn, spanOf } from "./heard";
 import { begin } from "./resolve";
-import { HOLD_AFTER, HOLD_BEFORE, TAKEN_BACK, TOOL_HEADS } from "./vocabulary";
+import { DENIED, HOLD_AFTER, HOLD_BEFORE, TAKEN_BACK, TOOL_HEADS } from "./vocabulary";
 import { type Here, type Walk, mentionsWithGroups, namedAt, sizedUnnamed } from "./walk";
 
 /** Gives each size of a clause to the group that it speaks of: to undo it, to do it up, or to hold its other end. */
@@ -110,4 +110,7 @@ export function takeSizes(walk: Walk, here: Here): void {
     for (const other of here.also) other[which] ??= one;
     walk.lastSize = { group, which, from: size.from, to: size.to };
   }
+  // "15s, but it's twelve point": the shape of the head said after its size.
+  const shaped = /\b(?:twelve|12)[- ]?points?\b|\bbi-?hex\b/i.exec(said);
+  if (shaped && walk.last?.undo?.head.profile === "hexagon" && !DENIED.test(said.slice(0, shaped.index))) walk.last.undo.head = { ...walk.last.undo.head, profile: "twelve-point" };
 }

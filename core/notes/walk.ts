@@ -3,9 +3,10 @@ import { formatHeadSize } from "../quantity/read-head-size";
 import type { Told } from "./clauses";
 import type { Group, Grouped, SaidFigure } from "./group";
 import { type Heard, topicIn } from "./heard";
-import type { Mention } from "./mention";
-import { byWords } from "./resolve";
+import { type Mention, mentionAt, singular } from "./mention";
+import { begin, byWords } from "./resolve";
 import type { FoundSize } from "./scan-size";
+import type { Term } from "./terms";
 
 /** What is known so far on the one walk through a telling. */
 export interface Walk {
@@ -100,6 +101,8 @@ export function figuredGroup(walk: Walk, here: Here, from: number, to: number): 
   const near = topicIn(walk.heard.terms, { from: Math.max(here.clause.from, walk.lastFigureAt), to: from });
   const beside = near.length > 0 ? byWords(groups, near) : undefined;
   if (beside) return beside;
+  // "Sensor 8 newton metres", and no bolt of a sensor was spoken of: not that of anything else.
+  if (near.length > 0 && isBeside(walk.heard.terms, from, near)) return begunFor(walk, here, near, from);
   const sized = here.sizes.flatMap((size) => {
     const like = size.what === "head" ? ofSize(groups, size.head) : [];
     return like.length === 1 ? like : [];
@@ -110,4 +113,19 @@ export function figuredGroup(walk: Walk, here: Here, from: number, to: number): 
   const carried =
     !pronoun && here.places.every((group) => group === undefined) && topic.length > 0 && topicAt > (last?.last ?? -1) && here.i - topicAt <= 6 ? byWords(groups, topic) : undefined;
   return byTopic(walk, here) ?? carried ?? last;
+}
+
+/** Whether a figure follows straight on the thing it is of. */
+function isBeside(terms: readonly Term[], from: number, thing: readonly string[]): boolean {
+  let at = from - 1;
+  while (at >= 0 && /^(?:is|are|gets?|to|at|on|goes|go|about|around|=|:|-|the|it's|they're)$/.test(terms[at]?.text ?? "")) at--;
+  return singular(terms[at]?.text ?? "") === thing.at(-1);
+}
+
+function begunFor(walk: Walk, here: Here, thing: readonly string[], from: number): Group {
+  const at = { from: from - 1, to: from };
+  const group = begin(mentionAt(at.from, at.to, { family: "bolt", name: "bolt" }), thing, walk.heard.terms, here.i);
+  walk.groups.push(group);
+  walk.last = group;
+  return group;
 }

@@ -1,0 +1,75 @@
+import { formatHeadSize } from "../quantity/read-head-size";
+import { formatFigure } from "../quantity/torque-words";
+import type { Group, SaidSize } from "./group";
+import { alike, contradict, mergeInto } from "./resolve";
+import { OPPOSITES } from "./vocabulary";
+
+/** Groups that nothing keeps apart, and that share what they are called or what they hold, are one. */
+export function consolidated(groups: readonly Group[]): Group[] {
+  const kept: Group[] = [];
+  for (const group of groups) {
+    const same = kept.find((other) => isOne(other, group));
+    if (same) mergeInto(same, group);
+    else kept.push(group);
+  }
+  // "Three of them, 14" going out and "all three to 24" coming in: so many of one kind that there are no others.
+  for (const back of kept.filter(({ undo, figures, count }) => undo === undefined && figures.length > 0 && (count ?? 0) > 1)) {
+    const out = kept.filter((group) => group !== back && group.family === back.family && group.count === back.count && group.undo !== undefined && group.figures.length === 0);
+    const [only] = out;
+    if (!only || out.length > 1 || contradict(only.marks, back.marks)) continue;
+    mergeInto(only, back);
+    kept.splice(kept.indexOf(back), 1);
+  }
+  return kept.filter((group) => !isCollective(group, kept));
+}
+
+/** "Two plugs", later told apart as the upper and the lower one: what was said of both goes to each, and the pair is no group of its own. */
+function isCollective(all: Group, groups: readonly Group[]): boolean {
+  const members = groups.filter((group) => group !== all && group.family === all.family && (group.count ?? 1) === 1 && group.first >= all.first);
+  const apart = members.filter((group) => members.some((other) => other !== group && contradict(group.marks, other.marks)));
+  if (all.figures.length > 0 || (all.count ?? 0) < 2 || apart.length !== all.count || [...all.marks].some((mark) => OPPOSITES.flat().includes(mark))) return false;
+  for (const member of apart) {
+    member.undo ??= all.undo;
+    member.doUp ??= all.doUp;
+    member.hold ??= all.hold;
+    member.perSide ||= all.perSide;
+    all.traits.forEach((trait) => member.traits.add(trait));
+  }
+  return true;
+}
+
+export function isOne(a: Group, b: Group): boolean {
+  if (!alike(a.family, b.family) || a.family === "one" || contradict(a.marks, b.marks)) return false;
+  const differ = (x: SaidSize | undefined, y: SaidSize | undefined) => x !== undefined && y !== undefined && formatHeadSize(x.head) !== formatHeadSize(y.head);
+  if (differ(a.undo, b.undo) && differ(a.doUp ?? a.undo, b.doUp ?? b.undo) && differ(a.doUp ?? a.undo, b.undo)) return false;
+  if (a.count !== undefined && b.count !== undefined && a.count !== b.count && !(a.perSide && b.count === 2 * a.count)) return false;
+  if (a.figures.length > 0 && b.figures.length > 0 && lastFigure(a) !== lastFigure(b)) return false;
+  const [x, y] = [a, b].map((one) => new Set([...one.marks, ...one.topic])) as [Set<string>, Set<string>];
+  const shared = [...x].filter((word) => y.has(word));
+  const marks = [...a.marks].filter((word) => b.marks.has(word)).length;
+  const inside = (one: Group, words: ReadonlySet<string>) => one.marks.size > 0 && [...one.marks].every((word) => words.has(word));
+  // Each has its own size: told apart by more than a shared word.
+  if (a.undo && b.undo && differ(a.undo, b.undo)) return marks >= 2;
+  return inside(a, y) || inside(b, x) || marks >= 2 || (a.marks.size === 0 && b.marks.size === 0 && shared.length > 0);
+}
+
+/** Whether a group is a fastener at all: screwed, or told by its size or figure. */
+export function isReal(group: Group): boolean {
+  const told = group.undo !== undefined || group.figures.length > 0 || group.doUp !== undefined;
+  if (told) return true;
+  if (group.family === "one" || group.family === "stud") return false;
+  if (group.family === "terminal") return group.traits.has("snug");
+  if (group.family === "clip" || group.family === "pin") return group.marks.size > 0;
+  // A bolt or nut of which nothing is told but its name is what something hangs on, spoken of in passing.
+  if (group.family === "bolt" || group.family === "nut") {
+    const counted = group.count !== undefined && group.clauses.size > 1 && group.traits.size > 0;
+    return group.traits.has("snug") || group.perSide || counted;
+  }
+  const called = group.marks.size > 0 || (group.topic.length > 0 && group.count !== undefined);
+  return called && (group.traits.size > 0 || group.count !== undefined || group.clauses.size > 1);
+}
+
+const lastFigure = ({ figures }: Group) => {
+  const last = figures.at(-1);
+  return last && formatFigure(last.figure);
+};
