@@ -1,7 +1,7 @@
 import { type Route, routeSchema } from "../model/job";
 import { formatFigure } from "../quantity/torque-words";
 import { PASSAGES } from "./__fixtures__/passages";
-import { type Edits, editedRows, readEdits } from "./edited";
+import { type Edits, editedRows, keyOf, readEdits } from "./edited";
 import { applyProposals, sentenceAt } from "./apply-proposals";
 import { type FastenerProposal, type Proposal, checkProposal, proposalsFrom } from "./proposals";
 import { readStory } from "./story";
@@ -95,4 +95,27 @@ test("the sentence of some words: to its marks, or a piece of it where it is lon
   const piece = sentenceAt(long, { start: long.indexOf("40"), end: long.indexOf("40") + 5 });
   expect(piece).toContain("40 Nm");
   expect(piece.length).toBeLessThanOrEqual(190);
+});
+
+test("two names for what may be one bolt are asked about, and one press makes them one", () => {
+  const text =
+    "Under the boot there's a nut for the charge wire, that's a 12, take it off. Pull the bracket out.\nNew bracket in. Nut on the post 80 inch pounds, that's all it gets.";
+  const { rows, questions } = proposalsFrom(readStory(text));
+  const same = questions.find(({ id }) => id.startsWith("same"));
+  expect(same?.asks).toBe("“Nut on the post” with 80 lb·in: are these the same as “Nut for the charge wire” with 12 mm?");
+  const [yes] = same?.answers ?? [];
+  const into = rows.find(({ id }) => id === yes?.into);
+  const from = rows.find(({ id }) => id === yes?.proposal);
+  if (!into || !from) throw new Error("Both are proposed.");
+  const merged = editedRows(text, rows, { [keyOf(text, from)]: { into: keyOf(text, into) } });
+  expect(merged.filter(({ proposal }) => proposal.kind === "fastener").map(({ proposal }) => proposal)).toMatchObject([
+    { name: "Nut for the charge wire", size: "12 mm", torque: "80 lb·in" },
+  ]);
+});
+
+test("one number in two units is a slip that is asked, not two figures", () => {
+  const { questions } = proposalsFrom(
+    readStory("Four cover bolts, 10 mm. Take the cover off.\nNew gasket, cover on, cover bolts 18 inch pounds. So once more: cover bolts 18 foot pounds."),
+  );
+  expect(questions.map(({ id, answers }) => [id.split(" ")[0], answers.map(({ says }) => says)])).toEqual([["slip", ["18 lb·in", "18 lb·ft"]]]);
 });

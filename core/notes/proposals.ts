@@ -25,6 +25,8 @@ export type FastenerProposal = Row & {
   hold: string;
   torque: string;
   traits: readonly string[];
+  /** Asked whether it is one with another, it was said to be its own. */
+  toldApart?: boolean;
 };
 export type StepProposal = Row & {
   kind: "step";
@@ -42,7 +44,7 @@ export interface Question {
   id: string;
   asks: string;
   spans: readonly Span[];
-  answers: { says: string; proposal: string; change: Partial<FastenerProposal> }[];
+  answers: { says: string; proposal: string; change: Partial<FastenerProposal>; /** The proposal that this one is one with. */ into?: string }[];
 }
 
 /** Said, and left out: with the words that say why. */
@@ -142,7 +144,7 @@ function questionsOf(story: Story, fasteners: readonly FastenerProposal[]): Ques
   });
   const both = fasteners.flatMap((one, i): Question[] => {
     const said = [...new Set(story.figures.filter(({ fastener, notUsed }) => fastener === i && notUsed === undefined).map(({ figure }) => formatFigure(figure)))];
-    if (said.length < 2) return [];
+    if (said.length < 2 || slips.some(({ answers }) => answers[0]?.proposal === one.id)) return [];
     return [
       {
         id: `both ${i}`,
@@ -181,7 +183,22 @@ function questionsOf(story: Story, fasteners: readonly FastenerProposal[]): Ques
         ]
       : [],
   );
-  return [...slips, ...both, ...doubts, ...loose];
+  const sames = story.maybeOne.flatMap(({ out, back }): Question[] => {
+    const [one, other] = [fasteners[out], fasteners[back]];
+    if (!one || !other) return [];
+    return [
+      {
+        id: `same ${out} ${back}`,
+        asks: `“${other.name}” with ${other.torque}: are these the same as “${one.name}” with ${one.size}?`,
+        spans: [...one.spans, ...other.spans],
+        answers: [
+          { says: "The same", proposal: other.id, change: {}, into: one.id },
+          { says: "Others", proposal: other.id, change: { toldApart: true } },
+        ],
+      },
+    ];
+  });
+  return [...slips, ...both, ...doubts, ...sames, ...loose];
 }
 
 /** The step whose words lie nearest before a span. */

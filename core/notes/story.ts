@@ -10,6 +10,7 @@ import type { Group, Grouped, SaidFigure, SaidSize } from "./group";
 import { groupsOf } from "./groups";
 import { type Span, hear, spanOf } from "./heard";
 import { listsOf } from "./lists";
+import { contradict } from "./resolve";
 import { stepsOf } from "./steps";
 import { termsOf } from "./terms";
 
@@ -48,8 +49,15 @@ export interface UnitSlip {
   meant: TorqueQuantity;
 }
 
+/** Two groups that may be one: what came off with a size, and what went back with a figure. */
+export interface MaybeOne {
+  out: number;
+  back: number;
+}
+
 /** A narration as a plan could hold it. */
 export interface Story {
+  maybeOne: MaybeOne[];
   fasteners: StoryFastener[];
   struck: Grouped["struck"];
   /** Every size and figure that was said, for the marks in the text; a figure with the fastener it speaks of. */
@@ -77,13 +85,14 @@ export function readStory(text: string): Story {
   const usual = unitsIn(fasteners);
   return {
     fasteners,
+    maybeOne: maybeOne(groups),
     struck,
     sizes: sizes.flatMap((size) => (size.what === "head" ? [{ head: size.head, span: spanOf(terms, size.from, size.to), doubtful: false }] : [])),
     figures: [
       ...groups.flatMap(({ figures }, fastener) => figures.map((figure) => ({ ...figure, fastener }))),
       ...loose.map((figure) => ({ ...figure, fastener: undefined })),
     ].sort((a, b) => a.span.start - b.span.start),
-    slips: fasteners.flatMap((one, fastener) => restatedSlip(groups[fastener], fastener) ?? slipOf(one, usual, fastener)),
+    slips: fasteners.flatMap((one, fastener) => restatedSlip(groups[fastener], fastener) ?? twoUnits(groups[fastener], fastener) ?? slipOf(one, usual, fastener)),
     ...listsOf(grouped),
     steps: stepsOf(grouped).map(({ group, ...step }) => ({ ...step, fastener: group ? groups.indexOf(group) : undefined })),
   };
@@ -119,6 +128,36 @@ function restatedSlip(group: Group | undefined, fastener: number): UnitSlip[] | 
   const { restated } = figure;
   const meant = [...SAID_UNITS, ...TORQUE_UNITS].map((unit) => ({ ...said, unit })).find((one) => Math.abs(quantityNm(one) / quantityNm(restated) - 1) < 0.2);
   return meant && [{ fastener, said, meant }];
+}
+
+/** "18 inch pounds" at the bolt and "18 foot pounds" when it is summed up: one of them is a slip, and what was said last and surest stands. */
+function twoUnits(group: Group | undefined, fastener: number): UnitSlip[] | undefined {
+  const said = (group?.figures ?? []).flatMap(({ figure }) => (figure.form === "value" ? [figure.torque] : []));
+  const meant = said.at(-1);
+  const other = meant && said.find(({ value, unit }) => value === meant.value && unit !== meant.unit);
+  return meant && other ? [{ fastener, said: other, meant }] : undefined;
+}
+
+/** Groups told in two halves under two names, of which neither has what the other has, and nothing speaks against their being one. */
+function maybeOne(groups: readonly Group[]): MaybeOne[] {
+  const told = groups.map((group, i) => ({ group, i })).filter(({ group: { family } }) => family === "bolt" || family === "nut");
+  const halves = told.flatMap(({ group: out, i }) =>
+    told
+      .filter(
+        ({ group: back }) =>
+          out.undo !== undefined &&
+          out.figures.length === 0 &&
+          back.undo === undefined &&
+          back.figures.length > 0 &&
+          out.family === back.family &&
+          out.first < back.first &&
+          (out.count === undefined || back.count === undefined || out.count === back.count) &&
+          !contradict(out.marks, back.marks),
+      )
+      .map((back) => ({ out: i, back: back.i })),
+  );
+  // Where one could be several, which it is takes more than a press: both stay as they are.
+  return halves.filter(({ out, back }) => halves.filter((one) => one.out === out || one.back === back).length === 1);
 }
 
 /** As people speak, the commoner first. */

@@ -18,7 +18,7 @@ export function NotesQuestions({ questions, rows, onEdit, onShow }: NotesQuestio
   // Answered is what no longer stands as it was asked: the answer is in the row.
   const open = questions.filter(({ answers }) => {
     const row = rowOf(answers[0]?.proposal ?? "");
-    return row && !row.dropped && row.proposal.kind === "fastener" && !answers.some(({ proposal, change }) => matches(rowOf(proposal), change));
+    return row && !row.dropped && row.proposal.kind === "fastener" && !answers.some(({ proposal, change, into }) => into === undefined && matches(rowOf(proposal), change));
   });
   if (open.length === 0) return null;
   return (
@@ -30,15 +30,16 @@ export function NotesQuestions({ questions, rows, onEdit, onShow }: NotesQuestio
         <Box key={id} background="watchPaper" border="1px solid" borderColor="watchEdge" borderRadius="sheet" padding="3" marginBottom="2">
           <Box marginBottom="2">▲ {asks}</Box>
           <Box display="flex" gap="2" flexWrap="wrap">
-            {answers.map(({ says, proposal, change }) => {
+            {answers.map(({ says, proposal, change, into }) => {
               const row = rowOf(proposal);
+              const target = into === undefined ? undefined : rowOf(into);
               return (
                 row && (
                   <Button
                     key={says}
                     onClick={() => {
-                      onEdit({ [row.key]: { change: change as Record<string, unknown> } });
-                      onShow(row.key);
+                      onEdit({ [row.key]: target ? { into: target.key } : { change: change as Record<string, unknown> } });
+                      onShow(target?.key ?? row.key);
                     }}
                   >
                     {says}

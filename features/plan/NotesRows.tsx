@@ -1,6 +1,7 @@
 "use client";
 
 import { Box, chakra } from "@chakra-ui/react";
+import { useState } from "react";
 import { PHASES } from "@/core/model/job";
 import type { Edit, EditedRow } from "@/core/notes/edited";
 import { type FastenerProposal, type LeftOut, checkProposal } from "@/core/notes/proposals";
@@ -16,6 +17,9 @@ interface NotesRowsProps {
   onChoose: (key: string | undefined) => void;
   onEdit: (change: Record<string, Edit>) => void;
 }
+
+/** What a fastener is while it is drawn to another step. */
+const DRAGGED = "text/x-fastener";
 
 const Press = chakra("button", {
   base: {
@@ -33,6 +37,8 @@ const Press = chakra("button", {
 
 /** The plan line by line: each a row that opens in place, with its words lit up in the text beside it. */
 export function NotesRows({ rows, leftOut, chosen, asked, onChoose, onEdit }: NotesRowsProps) {
+  /** The step that a fastener is held over. */
+  const [over, setOver] = useState<string>();
   const fasteners = rows.filter((row): row is EditedRow & { proposal: FastenerProposal } => row.proposal.kind === "fastener");
   const sections = [
     ...PHASES.map((phase) => ({ title: phaseTitle(phase), own: rows.filter(({ proposal }) => proposal.kind === "step" && proposal.phase === phase) })),
@@ -64,7 +70,30 @@ export function NotesRows({ rows, leftOut, chosen, asked, onChoose, onEdit }: No
               const errors = checkProposal(proposal);
               const bad = asked && !dropped && Object.keys(errors).length > 0;
               return (
-                <Box key={key} borderBottom="1px solid" borderColor="edge" background={key === chosen ? "watchPaper" : undefined} data-testid="proposal">
+                <Box
+                  key={key}
+                  borderBottom="1px solid"
+                  borderColor="edge"
+                  background={key === chosen || key === over ? "watchPaper" : undefined}
+                  data-testid="proposal"
+                  draggable={proposal.kind === "fastener" && !dropped && key !== chosen}
+                  onDragStart={({ dataTransfer }) => dataTransfer.setData(DRAGGED, proposal.id)}
+                  onDragOver={(event) => {
+                    if (proposal.kind !== "step" || !event.dataTransfer.types.includes(DRAGGED)) return;
+                    event.preventDefault();
+                    setOver(key);
+                  }}
+                  onDragLeave={() => setOver(undefined)}
+                  onDragEnd={() => setOver(undefined)}
+                  onDrop={(event) => {
+                    const fastener = event.dataTransfer.getData(DRAGGED);
+                    setOver(undefined);
+                    if (proposal.kind !== "step" || fastener === "") return;
+                    event.preventDefault();
+                    event.stopPropagation();
+                    onEdit({ [key]: { change: { fastener } } });
+                  }}
+                >
                   <Box display="flex" alignItems="center" gap="2">
                     <Press
                       type="button"
