@@ -49,6 +49,24 @@ test("a household of this version is left as it is; an older one runs through wh
   expect(household).toEqual({ vehicles: [{ id: "v", schema: 1 }] });
 });
 
+test("what was from a friend is from a friend's notes since version 9", () => {
+  const jobs = [
+    {
+      id: "j",
+      routes: [
+        {
+          fasteners: [
+            { id: "f", source: "a friend" },
+            { id: "g", source: "memory", name: "a friend" },
+          ],
+        },
+      ],
+    },
+  ];
+  expect(migrate({ jobs }, 8).jobs).toMatchObject([{ schema: 9, routes: [{ fasteners: [{ source: "a friend's notes" }, { source: "memory", name: "a friend" }] }] }]);
+  expect(migrate({}, 8).jobs).toEqual([]);
+});
+
 test("the file's schema can be written as JSON Schema", () => {
   expect(z.toJSONSchema(householdFileSchema)).toMatchObject({ type: "object", required: expect.arrayContaining(["format", "version", "household"]) });
 });

@@ -54,7 +54,7 @@ export const TIGHTENED = ["hanging", "at ride height", "on the ground"] as const
 /** What gets at a fastener. */
 export const ACCESSES = ["room for a torque wrench", "crowfoot only", "spanner only", "by feel"] as const;
 
-export const SOURCES = ["vehicle maker", "parts maker", "a friend", "memory"] as const;
+export const SOURCES = ["vehicle maker", "parts maker", "a recording", "a friend's notes", "memory"] as const;
 export const CONDITIONS = ["dry", "oiled", "threadlocked", "anti-seize"] as const;
 
 /** A group of like bolts, nuts, studs, pins or clips. */

@@ -26,6 +26,13 @@ function withFigures<T>(value: T, change: (figure: Record<string, unknown>) => R
   ) as T;
 }
 
+/** A job of unknown shape in which a source has another name. */
+function withSource<T>(value: T, from: string, to: string): T {
+  if (Array.isArray(value)) return value.map((one) => withSource(one as unknown, from, to)) as T;
+  if (typeof value !== "object" || value === null) return value;
+  return Object.fromEntries(Object.entries(value).map(([key, inside]) => [key, key === "source" && inside === from ? to : withSource(inside as unknown, from, to)])) as T;
+}
+
 /** Until version 7 an angle had one torque before it, and nothing else. */
 function anglesFirst({ torque, ...figure }: Record<string, unknown>): Record<string, unknown> {
   return figure.form === "angle" && torque !== undefined ? { ...figure, first: { form: "value", torque } } : { ...figure, ...(torque === undefined ? {} : { torque }) };
@@ -55,6 +62,11 @@ export const MIGRATIONS: readonly Migration[] = [
       jobs: (household.jobs ?? []).map((job) => withFigures(job, anglesFirst)),
       vehicles: (household.vehicles ?? []).map((vehicle) => withFigures(vehicle, anglesFirst)),
     }),
+  },
+  {
+    to: 9,
+    name: "a figure may be from a recording, or from a friend's notes",
+    migrate: (household) => ({ ...household, jobs: (household.jobs ?? []).map((job) => withSource(job, "a friend", "a friend's notes")) }),
   },
 ];
 

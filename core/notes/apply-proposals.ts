@@ -39,12 +39,13 @@ export function applyProposals(route: Route, accepted: readonly Proposal[], { ne
   const said = ({ spans: [span] }: Pick<Proposal, "spans">) => (span ? `“${sentenceAt(text, span)}”` : undefined);
   const fasteners = accepted.flatMap((one) => (one.kind === "fastener" ? [fastenerOf(one, ids.get(one.id) ?? newId(), said({ ...one, spans: one.spans.slice(-1) }))] : []));
   const place = route.parts[0]?.place ?? "underneath";
-  const parts = accepted.flatMap((one): Part[] => (one.kind === "part" ? [{ id: ids.get(one.id) ?? newId(), name: one.name.trim().slice(0, 200), place, count: 1 }] : []));
+  const parts = accepted.flatMap((one): Part[] => (one.kind === "part" ? [partOf(one.name.trim().slice(0, 200), ids.get(one.id) ?? newId(), place)] : []));
   const known = new Set(fasteners.map(({ id }) => id));
   const steps = accepted.flatMap((one): Step[] => {
     if (one.kind !== "step") return [];
     const fastenerId = one.fastener === undefined ? undefined : ids.get(one.fastener);
     const sentence = said(one);
+    const minutes = one.wait.trim() === "" ? 0 : readNumber(one.wait, "The wait").value;
     return [
       {
         id: ids.get(one.id) ?? newId(),
@@ -55,6 +56,8 @@ export function applyProposals(route: Route, accepted: readonly Proposal[], { ne
         cautions: [...one.cautions],
         ...(fastenerId && known.has(fastenerId) ? { fastenerId } : {}),
         ...(sentence ? { detail: sentence } : {}),
+        ...(minutes > 0 ? { wait: { minutes: Math.min(minutes, 20_000), until: one.until.trim() || "it is done" } } : {}),
+        ...(/^photograph\b|\b(?:take|get) a (?:photo|picture)\b/i.test(one.title) ? { photo: true } : {}),
       },
     ];
   });
@@ -64,7 +67,8 @@ export function applyProposals(route: Route, accepted: readonly Proposal[], { ne
   });
   const supplies = wanted.filter((one): one is Supply => "amount" in one);
   const tools = wanted.filter((one): one is SpecialTool => "days" in one);
-  const all = [...route.steps, ...steps];
+  const byHand = new Map(accepted.flatMap((one) => (one.kind === "fastener" && one.traits.includes("by hand first") ? [[ids.get(one.id), one.name.trim()] as const] : [])));
+  const all = [...route.steps, ...startedByHand(steps, byHand, newId)];
   return {
     ...route,
     fasteners: [...route.fasteners, ...fasteners],
@@ -73,6 +77,26 @@ export function applyProposals(route: Route, accepted: readonly Proposal[], { ne
     ...(supplies.length > 0 ? { supplies: [...(route.supplies ?? []), ...supplies].slice(0, 100) } : {}),
     ...(tools.length > 0 ? { specialTools: [...(route.specialTools ?? []), ...tools].slice(0, 100) } : {}),
   };
+}
+
+/** "by hand first": a step of its own before the first that tightens. */
+function startedByHand(steps: readonly Step[], byHand: ReadonlyMap<string | undefined, string>, newId: () => string): Step[] {
+  const started = new Set(steps.filter(({ kind }) => kind === "hand-start").map(({ fastenerId }) => fastenerId));
+  return steps.flatMap((step) => {
+    const name = byHand.get(step.fastenerId);
+    if (name === undefined || step.kind !== "torque" || started.has(step.fastenerId)) return [step];
+    started.add(step.fastenerId);
+    return [
+      { id: newId(), title: `${name}, all by hand`.slice(0, 200), phase: step.phase, kind: "hand-start" as const, stance: step.stance, cautions: [], fastenerId: step.fastenerId },
+      step,
+    ];
+  });
+}
+
+/** "2 copper washers": how many, and what. */
+function partOf(name: string, id: string, place: Part["place"]): Part {
+  const counted = /^(\d{1,2}) (?!mm\b|in\b)(\S.*)$/.exec(name);
+  return { id, name: counted?.[2] ?? name, place, count: Math.max(1, Number(counted?.[1] ?? 1)) };
 }
 
 function kindOf({ title, phase }: StepProposal): Step["kind"] {

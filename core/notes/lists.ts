@@ -3,7 +3,7 @@ import { type Clause, isAction } from "./clauses";
 import { countBefore } from "./counts";
 import { type Heard, type Span, saidIn, spanOf } from "./heard";
 import { singular } from "./mention";
-import { cautionsOf, measuresOf, short, waitsOf } from "./minded";
+import { type Wait, cautionsOf, measuresOf, short, waitsOf } from "./minded";
 import type { Term } from "./terms";
 import { ACTIONS, CONSUMABLE_HEADS, HEADS, NOT_IN_NAME, NOT_THIS_ONE, PART_HEADS, THINGS, TOOL_HEADS } from "./vocabulary";
 
@@ -19,7 +19,7 @@ export interface Lists {
   parts: Noted[];
   cautions: Noted[];
   followUps: Noted[];
-  waits: Noted[];
+  waits: Wait[];
   measures: Noted[];
 }
 
@@ -179,8 +179,8 @@ function sentenceFrom({ text, terms, told }: Heard, i: number): string {
 }
 
 /** Said twice is one. */
-function apart(list: readonly Noted[]): Noted[] {
-  const kept: Noted[] = [];
+function apart<T extends Noted>(list: readonly T[]): T[] {
+  const kept: T[] = [];
   for (const one of list) if (!kept.some(({ name, span }) => name === one.name || (span.end >= one.span.start && name.includes(one.name)))) kept.push(one);
   return kept;
 }

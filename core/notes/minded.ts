@@ -61,10 +61,18 @@ const WAITING =
   /\b(?:wait|waited|leave|left|let|sit|sits|soak|soaked|stand|drip|dry|dries|cool|cools|idle|tick over|simmer|run|overnight|give it|gave it|skin(?:s)?|settle|off|on|penetra\w+|spray|before (?:you|i) (?:put|fill|start)|keep)\b/i;
 const NO_WAIT = /\b(?:took|wasted|spent|total|hours? (?:later|job)|drive|drove|give or take|video|of my life|you have|every)\b/i;
 
+/** Something waited for, with how many minutes where that was said. */
+export interface Wait extends Noted {
+  minutes: number | undefined;
+}
+
+/** From the evening to the morning. */
+const OVERNIGHT_MIN = 600;
+
 /** What is waited for and how long: "penetrating oil, 15 min". */
-export function waitsOf(heard: Heard): Noted[] {
+export function waitsOf(heard: Heard): Wait[] {
   const { text, terms, told, listing } = heard;
-  const waits: Noted[] = [];
+  const waits: Wait[] = [];
   let topic = "";
   for (const [i, clause] of told.entries()) {
     const here = topicIn(terms, clause).join(" ");
@@ -75,18 +83,18 @@ export function waitsOf(heard: Heard): Noted[] {
     const before = told[i - 1];
     const led = before && before.sentence === clause.sentence ? `${saidIn(text, terms, before)} ${said}` : said;
     if (NO_WAIT.test(said) || !WAITING.test(led)) continue;
-    const time = timeIn(heard, clause.from, clause.to) ?? (/\bovernight\b/i.test(said) ? "overnight" : /\b(?:half an hour|quarter of an hour)\b/i.exec(said)?.[0]);
+    const time = timeIn(heard, clause.from, clause.to) ?? (/\bovernight\b/i.test(said) ? { says: "overnight", minutes: OVERNIGHT_MIN } : undefined);
     const cools = time === undefined && /\blet (?:it|her|the \w+) cool(?: (?:right )?down)?\b/i.exec(said)?.[0];
     if (time === undefined && !cools) continue;
     const doing = /\b(?:soak|drip|dry|cool|idle|settle|skin|tick over|penetrat\w+)\w*\b/i.exec(led)?.[0] ?? "";
-    const name = cools ? cools : [[topic, topic.includes(doing.toLowerCase()) ? "" : doing].filter(Boolean).join(" "), time].filter(Boolean).join(", ");
-    waits.push({ name, span: spanOf(terms, clause.from, clause.to) });
+    const name = cools ? cools : [[topic, topic.includes(doing.toLowerCase()) ? "" : doing].filter(Boolean).join(" "), time?.says].filter(Boolean).join(", ");
+    waits.push({ name, span: spanOf(terms, clause.from, clause.to), minutes: time?.minutes });
   }
   return waits;
 }
 
-/** A length of time in a run of words, as "15 min". */
-function timeIn({ terms }: Heard, from: number, to: number): string | undefined {
+/** A length of time in a run of words, as "15 min", with its minutes. */
+function timeIn({ terms }: Heard, from: number, to: number): { says: string; minutes: number } | undefined {
   for (let at = from; at < to; at++) {
     const number = spokenNumber(terms, at);
     if (!number) continue;
@@ -96,12 +104,13 @@ function timeIn({ terms }: Heard, from: number, to: number): string | undefined 
     // "they're 10s" are no seconds.
     const plural = unit === "s" && terms[next]?.start === terms[next - 1]?.end;
     if (LENGTH_OF_TIME.test(unit) && !plural) {
-      const long = unit.startsWith("m") ? "min" : unit.startsWith("h") ? "h" : unit.startsWith("s") ? "s" : unit;
-      return number.fraction && long === "h" ? `${Math.round(number.value * 60)} min` : `${number.value} ${long}`;
+      const [long, each] = unit.startsWith("m") ? ["min", 1] : unit.startsWith("h") ? ["h", 60] : unit.startsWith("s") ? ["s", 1 / 60] : [unit, 1440];
+      const minutes = Math.round(number.value * each * 10) / 10;
+      return { says: number.fraction && long === "h" ? `${Math.round(minutes)} min` : `${number.value} ${long}`, minutes };
     }
   }
   const anHour = terms.slice(from, to).findIndex(({ text: word }, k) => /^an?$/.test(word) && terms[from + k + 1]?.text === "hour");
-  return anHour < 0 ? undefined : "1 h";
+  return anHour < 0 ? undefined : { says: "1 h", minutes: 60 };
 }
 
 /** A few words of what was said, without what leads into it. */

@@ -56,7 +56,7 @@ test("a line that cannot be read says what is wrong, in its own field", () => {
     size: expect.any(String),
     torque: expect.any(String),
   });
-  expect(checkProposal({ id: "s", kind: "step", spans: [], doubtful: false, title: "", phase: "put back", fastener: undefined, cautions: [] })).toEqual({
+  expect(checkProposal({ id: "s", kind: "step", spans: [], doubtful: false, title: "", phase: "put back", fastener: undefined, cautions: [], wait: "", until: "" })).toEqual({
     title: "Say what is done.",
   });
 });

@@ -34,6 +34,10 @@ export type StepProposal = Row & {
   phase: Phase;
   /** The proposal of the fastener that it works on. */ fastener: string | undefined;
   cautions: readonly string[];
+  /** Minutes that are waited before it is done, as typed; empty where none. */
+  wait: string;
+  /** What is waited for. */
+  until: string;
 };
 
 /** One line of what a narration would put into the plan, as it can be corrected before it goes in. */
@@ -90,6 +94,7 @@ export function proposalsFrom(story: Story): Proposed {
     phase: one.phase,
     fastener: one.fastener === undefined ? undefined : `fastener ${one.fastener}`,
     cautions: [],
+    ...NO_WAIT,
   }));
   const mind = [...story.cautions, ...story.measures.map(({ name, span }) => ({ name: `Measure: ${name}`, span }))];
   const minded = steps.length === 0 ? [] : mind.map(({ name, span }) => ({ name: capital(name).slice(0, 200), at: nearest(steps, span) }));
@@ -102,15 +107,15 @@ export function proposalsFrom(story: Story): Proposed {
     phase: "prove it",
     fastener: undefined,
     cautions: [],
+    ...NO_WAIT,
   }));
+  const told = steps.map((step, i): StepProposal => {
+    const wait = story.waits.find(({ minutes, span }) => minutes !== undefined && nearest(steps, span) === i);
+    const cautions = minded.filter(({ at }) => at === i).map(({ name }) => name);
+    return { ...step, cautions: cautions.slice(0, 10), ...(wait ? { wait: String(wait.minutes), until: wait.name.slice(0, 200) } : {}) };
+  });
   const rows: Proposal[] = [
-    ...steps.map((step, i) => ({
-      ...step,
-      cautions: minded
-        .filter(({ at }) => at === i)
-        .map(({ name }) => name)
-        .slice(0, 10),
-    })),
+    ...withHalves(told, fasteners),
     ...later,
     ...fasteners,
     ...story.parts.map(({ name, span }, i) => ({ id: `part ${i}`, kind: "part" as const, spans: [span], doubtful: false, name: capital(name) })),
@@ -125,6 +130,36 @@ export function proposalsFrom(story: Story): Proposed {
   });
   return { rows, questions: questionsOf(story, fasteners), leftOut };
 }
+
+const NO_WAIT = { wait: "", until: "" };
+
+/** What comes off goes back, said or not: each fastener undone and never done up again gets its step, in the reverse of the order in which they came off. */
+function withHalves(steps: readonly StepProposal[], fasteners: readonly FastenerProposal[]): StepProposal[] {
+  const undoneAt = (id: string | undefined) =>
+    id === undefined ? -1 : steps.findIndex(({ fastener, phase, title }) => fastener === id && phase === "take apart" && UNDONE.test(title));
+  const rows = [...steps];
+  const missing = fasteners.filter(({ id }) => undoneAt(id) >= 0 && !steps.some(({ fastener, phase }) => fastener === id && phase === "put back"));
+  for (const one of missing.sort((a, b) => undoneAt(b.id) - undoneAt(a.id))) {
+    const off = undoneAt(one.id);
+    const step: StepProposal = {
+      id: `back ${one.id}`,
+      kind: "step",
+      spans: steps[off]?.spans ?? [],
+      doubtful: false,
+      title: `Tighten ${one.name.charAt(0).toLowerCase()}${one.name.slice(1)}`,
+      phase: "put back",
+      fastener: one.id,
+      cautions: [],
+      ...NO_WAIT,
+    };
+    const before = rows.findIndex(({ fastener, phase }) => phase === "put back" && undoneAt(fastener) >= 0 && undoneAt(fastener) < off);
+    const last = rows.findLastIndex(({ phase }) => phase !== "prove it");
+    rows.splice(before < 0 ? last + 1 : before, 0, step);
+  }
+  return rows;
+}
+
+const UNDONE = /^(?:remove|undo|loosen|crack|unbolt|take|slacken)/i;
 
 /** Those of which no figure was said. */
 const bareOf = (fasteners: readonly FastenerProposal[]) => fasteners.filter(({ torque }) => torque === "");
@@ -208,7 +243,7 @@ function nearest(steps: readonly StepProposal[], { start }: Span): number {
 }
 
 /** What is wrong with a proposal as it stands, by field; empty when it can go into the plan. */
-export function checkProposal(proposal: Proposal): Partial<Record<"name" | "title" | "count" | "size" | "sizeToDoUp" | "hold" | "torque", string>> {
+export function checkProposal(proposal: Proposal): Partial<Record<"name" | "title" | "wait" | "count" | "size" | "sizeToDoUp" | "hold" | "torque", string>> {
   const errors: ReturnType<typeof checkProposal> = {};
   const read = (field: keyof typeof errors, how: () => void) => {
     const says = orSentence(
@@ -220,7 +255,13 @@ export function checkProposal(proposal: Proposal): Partial<Record<"name" | "titl
     );
     if (says !== undefined) errors[field] = says;
   };
-  if (proposal.kind === "step") return proposal.title.trim() === "" ? { title: "Say what is done." } : {};
+  if (proposal.kind === "step") {
+    if (proposal.title.trim() === "") errors.title = "Say what is done.";
+    read("wait", () => {
+      if (proposal.wait.trim() !== "" && readNumber(proposal.wait, "The wait").value <= 0) throw new InputError("Minutes above nothing.");
+    });
+    return errors;
+  }
   if (proposal.name.trim() === "") errors.name = "Say what it is.";
   if (proposal.kind !== "fastener") return errors;
   read("count", () => {

@@ -70,7 +70,7 @@ export interface Story {
   steps: StoryStep[];
   cautions: Said[];
   followUps: Said[];
-  waits: Said[];
+  waits: (Said & { minutes: number | undefined })[];
   measures: Said[];
 }
 

@@ -13,7 +13,7 @@ import { useCurrent } from "@/data/hooks";
 import { newId, touched } from "@/data/stamp";
 import { decodeText } from "@/data/text-file";
 import { Button } from "@/ui/Button";
-import { SelectField, TextAreaField } from "@/ui/form/Field";
+import { TextAreaField } from "@/ui/form/Field";
 import { FileField } from "@/ui/form/FileField";
 import { useDraftForm } from "@/ui/form/useDraftForm";
 import { Sheet } from "@/ui/Sheet";
@@ -159,13 +159,6 @@ export function NotesReader({ job }: { job: Job }) {
               <Button look="quiet" onClick={() => router.push(back)}>
                 Back to the plan
               </Button>
-              <Box minWidth="200px" flex="1">
-                <SelectField
-                  label="Whose figures are they?"
-                  choices={[{ value: "", label: "not said" }, ...SOURCES.map((value) => ({ value, label: value }))]}
-                  {...form.register("source")}
-                />
-              </Box>
             </Box>
             {job.notes !== undefined && job.notes === text.slice(0, MOST_KEPT) && (
               <Box color="watch" marginBottom="2">
@@ -183,7 +176,14 @@ export function NotesReader({ job }: { job: Job }) {
                 ■ {wrong.length === 1 ? "One line still has to be put right, or dropped." : `${wrong.length} lines still have to be put right, or dropped.`}
               </Box>
             )}
-            <NotesQuestions questions={proposed.questions} rows={rows} onEdit={edit} onShow={setChosen} />
+            <NotesQuestions
+              questions={proposed.questions}
+              rows={rows}
+              source={form.watch("source")}
+              onSource={(source) => form.setValue("source", source)}
+              onEdit={edit}
+              onShow={setChosen}
+            />
             <NotesRows rows={rows} chosen={chosen} leftOut={proposed.leftOut} onChoose={setChosen} onEdit={edit} asked={asked} />
           </>
         )}

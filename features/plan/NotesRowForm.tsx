@@ -59,6 +59,8 @@ export function NotesRowForm({ row: { key, proposal }, fasteners, errors, onEdit
           value={proposal.phase}
           onChange={({ target }) => change({ phase: target.value })}
         />
+        <TextField label="Wait" numeric unit="min" error={errors.wait} {...field("wait")} />
+        <TextField label="Until" maxLength={200} {...field("until")} />
         {proposal.cautions.map((caution) => (
           <Box key={caution} gridColumn="1 / -1" display="flex" justifyContent="space-between" alignItems="center" gap="2">
             <span>▲ {caution}</span>

@@ -106,10 +106,10 @@ export function NotesRows({ rows, leftOut, chosen, asked, onChoose, onEdit }: No
                       {bad && "■ "}
                       {proposal.doubtful && !dropped && "▲ "}
                       {rowText(row)}
-                      {proposal.kind === "step" && figureOf(nameOf(proposal.fastener)) !== "" && (
+                      {proposal.kind === "step" && ofStep(proposal, nameOf(proposal.fastener)) !== "" && (
                         <Box as="span" color="soft">
                           {" · "}
-                          {figureOf(nameOf(proposal.fastener))}
+                          {ofStep(proposal, nameOf(proposal.fastener))}
                         </Box>
                       )}
                     </Press>
@@ -141,10 +141,13 @@ export function NotesRows({ rows, leftOut, chosen, asked, onChoose, onEdit }: No
 }
 
 function rowText({ proposal }: EditedRow): string {
-  if (proposal.kind === "step") return proposal.title;
+  if (proposal.kind === "step") return [proposal.title, proposal.wait === "" ? "" : `wait ${proposal.wait} min`].filter((words) => words !== "").join(" · ");
   if (proposal.kind !== "fastener") return proposal.name;
   return [`${proposal.count === "1" ? "" : `${proposal.count} × `}${proposal.name}`, figureOf(proposal), ...proposal.traits].filter((words) => words !== "").join(", ");
 }
+
+/** What a step takes of its fastener: coming off the size it is undone with, going back all of it. */
+const ofStep = ({ phase }: { phase: string }, fastener: FastenerProposal | undefined) => (phase === "put back" ? figureOf(fastener) : (fastener?.size ?? ""));
 
 function figureOf(proposal: FastenerProposal | undefined): string {
   if (!proposal) return "";

@@ -33,6 +33,7 @@ export function SecondLookSheet({ job, route, vehicle, onOpenStep, onOpenFastene
   if (!tools || route.steps.length === 0) return null;
   const open = found.filter(({ answer }) => !answer);
   const answered = found.filter(({ answer }) => answer);
+  const groups = alike(open);
   const props = { job, onOpenStep, onOpenFastener };
   return (
     <Sheet title="Second look">
@@ -41,12 +42,12 @@ export function SecondLookSheet({ job, route, vehicle, onOpenStep, onOpenFastene
           ● {answered.length === 0 ? "Nothing is missing that can be seen from here." : "All of it is answered."}
         </Box>
       )}
-      {(all ? open : open.slice(0, SHOWN)).map((one) => (
-        <FoundView key={`${one.rule.id} ${one.about}`} found={one} {...props} />
+      {(all ? groups : groups.slice(0, SHOWN)).map((group) => (
+        <FoundGroup key={`${group[0]?.rule.id} ${group[0]?.about}`} group={group} {...props} />
       ))}
-      {open.length > SHOWN && (
+      {groups.length > SHOWN && (
         <Button look="quiet" onClick={() => setAll(!all)}>
-          {all ? "Only the first" : `${open.length - SHOWN} more`}
+          {all ? "Only the first" : `${groups.slice(SHOWN).flat().length} more`}
         </Button>
       )}
       {answered.length > 0 && (
@@ -60,6 +61,49 @@ export function SecondLookSheet({ job, route, vehicle, onOpenStep, onOpenFastene
         </Box>
       )}
     </Sheet>
+  );
+}
+
+/** Findings of one rule with one way to put them right stand together: each can be answered, and all of them mended at once. */
+function alike(found: readonly Found[]): Found[][] {
+  const groups = new Map<string, Found[]>();
+  for (const one of found) {
+    const key = one.fix ? `${one.rule.id} ${one.fix.says}` : `${one.rule.id} ${one.about}`;
+    groups.set(key, [...(groups.get(key) ?? []), one]);
+  }
+  return [...groups.values()];
+}
+
+function FoundGroup({ group, ...props }: Omit<SecondLookSheetProps, "route" | "vehicle"> & { group: readonly Found[] }) {
+  const [open, setOpen] = useState(false);
+  const changeRoute = useChangeRoute(props.job.id);
+  const [first] = group;
+  if (!first) return null;
+  if (group.length === 1 || !first.fix) return <FoundView found={first} {...props} />;
+  const says = first.fix.says;
+  const apply = (now: Route) => group.reduce((route, { fix }) => fix?.apply(route, newId) ?? route, now);
+  return (
+    <Box borderTop="1px solid" borderColor="edge" paddingBlock="2" data-testid="findings">
+      <Box color={first.grave ? "stop" : "watch"} fontWeight="600">
+        {group.map((one) => (
+          <Box key={one.about}>
+            {one.grave ? "■" : "▲"} {one.says}
+          </Box>
+        ))}
+      </Box>
+      <Box color="soft" fontSize="15px">
+        {first.rule.reason}
+      </Box>
+      <Box display="flex" flexWrap="wrap" columnGap="2">
+        <Button onClick={() => void changeRoute(apply, `${says}, all ${group.length}: done.`)} marginTop="1">
+          {says}, all {group.length}
+        </Button>
+        <Button look="quiet" aria-expanded={open} onClick={() => setOpen(!open)}>
+          {open ? "Together" : "One by one"}
+        </Button>
+      </Box>
+      {open && group.map((one) => <FoundView key={one.about} found={one} {...props} />)}
+    </Box>
   );
 }
 

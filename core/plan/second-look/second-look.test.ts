@@ -80,7 +80,7 @@ const CASES: Record<string, { trips: Plan; misses: Plan }> = {
     },
   },
   "no-source": { trips: { fasteners: [bolts({ source: undefined })] }, misses: { fasteners: [bolts({ source: undefined, figure: readTorqueFigure("snug") })] } },
-  "not-to-be-trusted": { trips: { fasteners: [bolts({ source: "memory" })] }, misses: { fasteners: [bolts({ source: "a friend" })] } },
+  "not-to-be-trusted": { trips: { fasteners: [bolts({ source: "memory" })] }, misses: { fasteners: [bolts({ source: "a friend's notes" })] } },
   "no-wrench": {
     trips: { fasteners: [bolts({ thread: readThread("M20"), sizeToUndo: readHeadSize("30"), figure: readTorqueFigure("320 Nm") })] },
     misses: { fasteners: [bolts({ thread: readThread("M20"), sizeToUndo: readHeadSize("30"), figure: readTorqueFigure("200 Nm") })] },
