@@ -6,7 +6,8 @@ import { type Span, saidIn, spanOf, topicIn } from "./heard";
 import { torqueUnitAt } from "./scan-torque";
 import { spokenNumber } from "./spoken-number";
 import type { Term } from "./terms";
-import { HEADS } from "./vocabulary";
+import { singular } from "./mention";
+import { CONSUMABLE_HEADS, HEADS, PART_HEADS, THINGS, TOOL_HEADS } from "./vocabulary";
 
 /** Something to be done, with the words it came from. */
 export interface ToldStep {
@@ -81,8 +82,8 @@ export function stepsOf(grouped: Grouped): ToldStep[] {
       else if (group) last = group.name;
       continue;
     }
-    const { what, named } = whatOf(terms, done, last);
-    if (what === "" || (!named && (done.way === "on" || done.way === "either" || done.way === "look") && done.says !== "wait" && done.says !== "let")) continue;
+    const { what, named, stood } = whatOf(terms, done, last);
+    if (what === "" || (!named && !(stood && done.way === "off") && done.way !== "prove" && done.says !== "wait" && done.says !== "let")) continue;
     // A spanner put somewhere is how it is done, and no part that goes on.
     if (done.says === "fit" && /\b(?:spanner|wrench|socket|ratchet|bar|key|torch|light|hand|hands|fingers?|bowl|tray|pan)\b/.test(what)) continue;
     if (done.says === "let" && !/\b(?:cool|cold|sit|drip|dry|soak|drain|overnight|stand|idle|warm|minutes?|hours?)\b/.test(what)) continue;
@@ -114,7 +115,7 @@ function ownWords(said: string): string | undefined {
 }
 
 /** What it is done to, in a few words: without fillers, a pronoun by what it stands for. `named` where the clause itself names a thing. */
-function whatOf(terms: readonly Term[], { object, particle }: Done, last: string | undefined): { what: string; named: boolean } {
+function whatOf(terms: readonly Term[], { object, particle }: Done, last: string | undefined): { what: string; named: boolean; stood: boolean } {
   const words: string[] = [];
   let named = false;
   let stood = false;
@@ -126,7 +127,8 @@ function whatOf(terms: readonly Term[], { object, particle }: Done, last: string
       stood = true;
       continue;
     }
-    if (/^(?:which|who|because|so|but|i'm|i|that's|it's)$/.test(term.text) && words.length > 1) break;
+    // Where somebody else or something else begins, the thing is told.
+    if (words.length > 0 && (SOMETHING_ELSE.test(term.text) || (term.text === "and" && !isFurtherThing(terms, at + 1, object.to)))) break;
     if (
       FILLERS.has(term.text) ||
       /^(?:the|a|an|up|with|this|those|these|some|any|them|it)$/.test(term.text) ||
@@ -141,10 +143,34 @@ function whatOf(terms: readonly Term[], { object, particle }: Done, last: string
       at = unit.next - 1;
       continue;
     }
-    if (term.tag === "noun" || Object.hasOwn(HEADS, term.text)) named = true;
+    if (isNamed(term.text)) named = true;
     words.push(term.text);
   }
-  return { what: words.join(" ").trim(), named };
+  return { what: words.join(" ").trim(), named, stood };
+}
+
+const SOMETHING_ELSE =
+  /^(?:which|who|because|cause|so|but|till|until|i|you|he|she|they|we|what|when|where|how|if|listen|look|while|or|\w+'(?:s|re|m|ll|ve|d)|don't|can't|won't|ain't|isn't|is|are|was|were)$/;
+
+/** Whether a word names a thing of a vehicle, of a job, or what it is done with. */
+const isNamed = (word: string) =>
+  Object.hasOwn(HEADS, word) ||
+  [word, singular(word)].some((one) => THINGS.has(one) || PART_HEADS.has(one) || CONSUMABLE_HEADS.has(one) || NAMED_BESIDE.has(one)) ||
+  TOOL_HEADS.has(word);
+/** Things that steps are about beside those that fasteners hold. */
+const NAMED_BESIDE = new Set(
+  "handbrake brake brakes car vehicle truck van trailer level leak leaks light lights photo picture mark line lines thread threads face faces surface surfaces wire wires connector connectors magnet ball jack engine wheel wheels lever tab lip edge hole holes boot panel bulb fuse tooth teeth crack cracks weep weeps drip drips rust idle brush fluid gauge key ignition pedal glass lens grommet sleeve groove weight load slope hill road block circuit washer ring".split(
+    " ",
+  ),
+);
+
+function isFurtherThing(terms: readonly Term[], at: number, to: number): boolean {
+  for (let i = at; i < Math.min(to, at + 3); i++) {
+    const term = terms[i];
+    if (term && isNamed(term.text)) return true;
+    if (!term || !/^(?:determiner|adjective|number|noun)$/.test(term.tag)) return false;
+  }
+  return false;
 }
 
 const SAFE =

@@ -11,7 +11,10 @@ export function taskWords({ photo, mark, wait, measure }: Step): string[] {
   return [
     photo ? "Photograph it as it is." : undefined,
     mark ? `Mark or count: ${mark}.` : undefined,
-    wait ? `Wait about ${wait.minutes} min, until ${wait.until}.` : undefined,
+    wait ? `Wait about ${lengthOfTime(wait.minutes)}, until ${wait.until}.` : undefined,
     measure ? measureWords(measure) : undefined,
   ].filter((line) => line !== undefined);
 }
+
+/** "45 min", and from two hours on "2.5 h". */
+const lengthOfTime = (minutes: number) => (minutes < 120 ? `${minutes} min` : `${Math.round(minutes / 6) / 10} h`);
