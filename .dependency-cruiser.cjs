@@ -9,9 +9,49 @@ const only = (name, from, to, comment) => ({
   to: { pathNot: to, dependencyTypesNot: ["type-only", "npm", "core", "npm-dev"] },
 });
 
+/** The folders of core from the bottom up: one may use those in the lines above its own, and none beside or below it. */
+const CORE_ORDER = [
+  ["quantity"],
+  ["fluid", "lift", "thread", "turn"],
+  ["fit", "model"],
+  ["decide", "drive", "pattern", "torque"],
+  ["chest", "fastener", "work"],
+  ["kit", "slip"],
+  ["notes", "plan", "shop"],
+  ["log"],
+];
+const coreRules = (folders, line) =>
+  folders.map((folder) => ({
+    name: `core-${folder}`,
+    comment: "the folders of core have an order, types included",
+    severity: "error",
+    from: { path: `^core/${folder}/`, pathNot: test },
+    to: { path: "^core/.+/", pathNot: [folder, ...CORE_ORDER.slice(0, line).flat()].map((below) => `^core/${below}/`) },
+  }));
+
 module.exports = {
   forbidden: [
-    { name: "no-circular", severity: "error", from: {}, to: { circular: true, viaOnly: { dependencyTypesNot: ["type-only"] } } },
+    { name: "no-circular", comment: "types included", severity: "error", from: {}, to: { circular: true } },
+    ...CORE_ORDER.flatMap(coreRules),
+    {
+      name: "pockets-apart",
+      comment: "a pocket knows itself, the shell and what is shared",
+      severity: "error",
+      from: { path: "^features/([^/]+)/", pathNot: "^features/(?:shell|shared)/" },
+      to: { path: "^features/", pathNot: ["^features/$1/", "^features/(?:shell|shared)/"] },
+    },
+    {
+      name: "shared-below-pockets",
+      severity: "error",
+      from: { path: "^features/shared/" },
+      to: { path: "^features/", pathNot: "^features/(?:shell|shared)/" },
+    },
+    {
+      name: "shell-knows-no-pocket",
+      severity: "error",
+      from: { path: "^features/shell/" },
+      to: { path: "^features/", pathNot: "^features/shell/" },
+    },
     {
       name: "core-is-pure",
       comment: "core computes: it may use zod and small pure libraries, nothing else",

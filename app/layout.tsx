@@ -4,6 +4,7 @@ import "@fontsource/barlow-condensed/700.css";
 import "./base.css";
 import type { Metadata, Viewport } from "next";
 import type { ReactNode } from "react";
+import { BenchPocket } from "@/features/bench/BenchPocket";
 import { App } from "@/features/shell/App";
 import { LOOK_SCRIPT } from "@/ui/theme/look-script";
 
@@ -28,7 +29,7 @@ export default function RootLayout({ children }: { children: ReactNode }) {
         <script dangerouslySetInnerHTML={{ __html: LOOK_SCRIPT }} />
       </head>
       <body>
-        <App>{children}</App>
+        <App bench={<BenchPocket />}>{children}</App>
       </body>
     </html>
   );

@@ -11,7 +11,7 @@ import { readTorque } from "@/core/quantity/read-torque";
 import { convertTorque } from "@/core/quantity/torque-quantity";
 import { fromNm, toNm } from "@/core/quantity/torque-unit";
 import { SLIPS } from "@/core/slip/slips";
-import type { Owned } from "@/core/slip/slip";
+import type { Owned } from "@/core/slip/field";
 import { workSlip } from "@/core/slip/work-slip";
 import { readHouseholdFile, writeHouseholdFile } from "@/data/household-file";
 import { demoHousehold } from "@/demo/household";

@@ -1,5 +1,5 @@
 import { ulid } from "ulid";
-import { MODEL_VERSION, type RecordStamp } from "@/core/model/record";
+import { type Draft, MODEL_VERSION, type RecordStamp } from "@/core/model/record";
 
 /** A new id: sortable by the time it was made. */
 export function newId(): string {
@@ -10,6 +10,12 @@ export function newId(): string {
 export function stamp(origin: RecordStamp["origin"], now: Date = new Date()): RecordStamp {
   const at = now.toISOString();
   return { id: newId(), createdAt: at, updatedAt: at, schema: MODEL_VERSION, origin };
+}
+
+/** A draft as a new record. Example: `stamped<Tool>(draft, "own")`. */
+export function stamped<T extends RecordStamp>(draft: Draft<T>, origin: RecordStamp["origin"]): T {
+  // What a draft leaves out of its record is just what a stamp is: the compiler cannot see that of a union.
+  return { ...stamp(origin), ...draft } as unknown as T;
 }
 
 /** The stamp of a record, without the rest of it. */

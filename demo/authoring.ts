@@ -1,8 +1,8 @@
-import type { HeadSize } from "@/core/model/head-size";
+import type { HeadSize } from "@/core/quantity/head-size";
 import type { Fastener, Part, Step } from "@/core/model/job";
 import { MODEL_VERSION, type RecordStamp } from "@/core/model/record";
 import type { Supply } from "@/core/model/supply";
-import type { TorqueFigure } from "@/core/model/torque-figure";
+import type { TorqueFigure } from "@/core/quantity/torque-figure";
 import { readHeadSize } from "@/core/quantity/read-head-size";
 import { readTorqueFigure } from "@/core/quantity/read-torque-figure";
 import { type Thread, readThread } from "@/core/thread/thread";

@@ -1,4 +1,4 @@
-import type { SquareDrive } from "@/core/drive/square-drive";
+import type { SquareDrive } from "@/core/model/square-drive";
 import type { Tool } from "@/core/model/tool";
 import { demo, head } from "./authoring";
 

@@ -1,5 +1,5 @@
 import { type FindChain, chainFinder } from "../drive/chain";
-import type { HeadSize } from "../model/head-size";
+import type { HeadSize } from "../quantity/head-size";
 import type { Tool, ToolOf } from "../model/tool";
 import { INCH_MM } from "../quantity/measure";
 import { formatHeadSize } from "../quantity/read-head-size";

@@ -1,6 +1,6 @@
-import { SQUARE_DRIVES, type SquareDrive } from "../drive/square-drive";
+import { SQUARE_DRIVES, type SquareDrive } from "../model/square-drive";
 import { InputError, orSentence } from "../input-error";
-import { MODEL_VERSION } from "../model/record";
+import { type Draft, MODEL_VERSION } from "../model/record";
 import { type Tool, toolSchema } from "../model/tool";
 import { formatHeadSize } from "../quantity/read-head-size";
 import { readLengthMm } from "../quantity/length";
@@ -12,9 +12,8 @@ import { readLifting } from "./read-lifting";
 import { readSizeList } from "./read-sizes";
 import { readWrench } from "./read-wrench";
 
-type Unstamped<T> = T extends Tool ? Omit<T, "id" | "createdAt" | "updatedAt" | "schema" | "origin"> : never;
 /** A tool that has no id yet. */
-export type ToolDraft = Unstamped<Tool>;
+export type ToolDraft = Draft<Tool>;
 
 /** One line of a list, and what it was read as; or why it could not be. */
 export type ChestLine = { line: string; tools: ToolDraft[] } | { line: string; why: string };

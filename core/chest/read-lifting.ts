@@ -1,4 +1,5 @@
 import { InputError } from "../input-error";
+import type { Draft } from "../model/record";
 import type { ToolOf } from "../model/tool";
 import { LineTaker } from "../quantity/line-taker";
 import { SHORT_TON_KG, measurePattern, readMeasure } from "../quantity/measure";
@@ -6,8 +7,7 @@ import { readLengthMm } from "../quantity/length";
 import { NUMBER, readNumber } from "../quantity/read-number";
 import { refuseLeftOver } from "./read-wrench";
 
-type Unstamped<K extends "stands" | "jack"> = Omit<ToolOf<K>, "id" | "createdAt" | "updatedAt" | "schema" | "origin">;
-type LiftDraft = Unstamped<"stands"> | Unstamped<"jack">;
+type LiftDraft = Draft<ToolOf<"stands" | "jack">>;
 
 const RATING = new RegExp(`(${NUMBER})\\s*-?\\s*(?:(tons?)(?![a-z])|((?:us|short)[ -]tons?|kgs?|kilos?|t|tonnes?|lbs?|pounds?)(?![a-z]))`);
 const HEIGHTS = new RegExp(`(${NUMBER})\\s*(mm|cm|in|inch|inches|")?\\s*(?:-|–|to)\\s*(${measurePattern("length")})`);

@@ -1,5 +1,5 @@
 import { InputError } from "../input-error";
-import { type HeadSize, MADE_NUMBERS } from "../model/head-size";
+import { type HeadSize, MADE_NUMBERS } from "../quantity/head-size";
 import { readHeadSize, sameHead } from "../quantity/read-head-size";
 
 const ONE = String.raw`(?:(?<![a-z])[te]\s?\d{1,3}|(?<![a-z])m\s?\d{1,2}(?:\s*spline)?|\d+(?:[\s-]\d+)?\/\d+|\d+(?:[.,]\d+)?)`;

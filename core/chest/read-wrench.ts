@@ -1,4 +1,4 @@
-import { SQUARE_DRIVES } from "../drive/square-drive";
+import { SQUARE_DRIVES } from "../model/square-drive";
 import { InputError } from "../input-error";
 import type { ToolOf } from "../model/tool";
 import { LineTaker } from "../quantity/line-taker";

@@ -1,4 +1,4 @@
-import { DRIVE_LIMIT_NM, SQUARE_DRIVES } from "./square-drive";
+import { DRIVE_LIMIT_NM, SQUARE_DRIVES } from "../model/square-drive";
 
 /** Across flats of each square, mm: the inch names are exact. */
 const ACROSS_MM = { "1/4": 6.35, "3/8": 9.525, "1/2": 12.7, "3/4": 19.05, "1": 25.4 };

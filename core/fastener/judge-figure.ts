@@ -1,6 +1,6 @@
-import type { HeadSize } from "../model/head-size";
+import type { HeadSize } from "../quantity/head-size";
 import type { Fastener } from "../model/job";
-import type { TorqueFigure } from "../model/torque-figure";
+import type { TorqueFigure } from "../quantity/torque-figure";
 import { type TorqueQuantity, quantityNm } from "../quantity/torque-quantity";
 import type { TorqueUnit } from "../quantity/torque-unit";
 import { type FastenerKind, habitOf, kindOfName } from "../thread/fastener-kind";

@@ -1,7 +1,7 @@
 import { orSentence } from "../input-error";
 import { leverRatio } from "../torque/adapter";
 import type { DigitalWrench } from "../torque/digital-wrench";
-import type { TorqueNeed } from "./torque-needs";
+import type { TorqueNeed } from "./need";
 
 /**
  * How much of what a digital wrench reads reaches the bolt, through the crowfoot or the multiplier that a pull asks for.

@@ -6,7 +6,7 @@ import { rangeToBorrow } from "../torque/choose-wrench";
 import type { Tool } from "../model/tool";
 import { kgOfPull } from "./pull-words";
 import type { Cover } from "./need";
-import type { TorqueNeed } from "./torque-needs";
+import type { TorqueNeed } from "./need";
 import { type Way, waysIntoRange } from "./ways-into-range";
 
 /** "110 N·m", "32 lb·ft, final pass". */

@@ -1,4 +1,4 @@
-import type { HeadSize } from "../model/head-size";
+import type { HeadSize } from "../quantity/head-size";
 import { torquesOf } from "../torque/torques-of";
 import type { Fastener } from "../model/job";
 import { formatHeadSize, sameHead } from "../quantity/read-head-size";

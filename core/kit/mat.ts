@@ -1,4 +1,4 @@
-import type { SquareDrive } from "../drive/square-drive";
+import type { SquareDrive } from "../model/square-drive";
 import type { Route } from "../model/job";
 import type { Tool } from "../model/tool";
 import { type KitLine, isCovered } from "./need";

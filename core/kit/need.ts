@@ -1,8 +1,31 @@
-import type { HeadSize } from "../model/head-size";
+import type { DriveChain } from "../drive/chain";
+import type { ToolOf } from "../model/tool";
+import type { Adapter } from "../torque/adapter";
+import type { WrenchRefusal, WrenchSetting } from "../torque/choose-wrench";
+import type { Stage } from "../torque/target";
+import type { HeadSize } from "../quantity/head-size";
 import type { Fastener, Part } from "../model/job";
 import type { Amount } from "../model/supply";
 import type { Tool } from "../model/tool";
-import type { TorqueNeed } from "./torque-needs";
+
+/** One pull of a torque wrench on one fastener, and how the chest covers it. */
+export interface TorqueNeed {
+  fastener: Fastener;
+  stage: Extract<Stage, { kind: "torque" }>;
+  /** The best wrench that is owned, set; undefined when none will do. */
+  best: WrenchSetting | undefined;
+  /** What stands between the wrench and the bolt: the plan's adapter, or a crowfoot that brings the figure into range. */
+  adapter: Adapter | undefined;
+  /** The owned crowfoot that brings the figure into the wrench's range, where the plan asks for none. */
+  crowfoot: ToolOf<"crowfoot"> | undefined;
+  multiplier: ToolOf<"multiplier"> | undefined;
+  /** How the best wrench's square gets to the socket; undefined when either is not owned. */
+  chain: DriveChain | undefined;
+  others: WrenchSetting[];
+  refused: WrenchRefusal[];
+  /** True where nothing but a spanner gets on: then no wrench will ever do. */
+  bySpanner: boolean;
+}
 
 /** What takes hold of a head, from what will do to what must be. */
 export type Grip = "socket" | "socket or spanner" | "spanner" | "crowfoot" | "flare spanner" | "flare crowfoot";

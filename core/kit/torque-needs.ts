@@ -1,6 +1,6 @@
 import type { Chest } from "../chest/chest";
 import { type DriveChain, bestChain } from "../drive/chain";
-import type { SquareDrive } from "../drive/square-drive";
+import type { SquareDrive } from "../model/square-drive";
 import type { Fastener } from "../model/job";
 import type { ToolOf } from "../model/tool";
 import type { Adapter } from "../torque/adapter";
@@ -8,25 +8,7 @@ import { type WrenchRefusal, type WrenchSetting, chooseWrench } from "../torque/
 import { multiplierInputNm } from "../torque/multiplier";
 import { type Stage, type TorqueTarget, stagesOf } from "../torque/target";
 import { drivesFor } from "./cover-head";
-
-/** One pull of a torque wrench on one fastener, and how the chest covers it. */
-export interface TorqueNeed {
-  fastener: Fastener;
-  stage: Extract<Stage, { kind: "torque" }>;
-  /** The best wrench that is owned, set; undefined when none will do. */
-  best: WrenchSetting | undefined;
-  /** What stands between the wrench and the bolt: the plan's adapter, or a crowfoot that brings the figure into range. */
-  adapter: Adapter | undefined;
-  /** The owned crowfoot that brings the figure into the wrench's range, where the plan asks for none. */
-  crowfoot: ToolOf<"crowfoot"> | undefined;
-  multiplier: ToolOf<"multiplier"> | undefined;
-  /** How the best wrench's square gets to the socket; undefined when either is not owned. */
-  chain: DriveChain | undefined;
-  others: WrenchSetting[];
-  refused: WrenchRefusal[];
-  /** True where nothing but a spanner gets on: then no wrench will ever do. */
-  bySpanner: boolean;
-}
+import type { TorqueNeed } from "./need";
 
 /** The pulls of a torque wrench that one fastener asks for, each with the best wrench owned. */
 export function torqueNeeds(fastener: Fastener, chest: Chest): TorqueNeed[] {

@@ -1,6 +1,6 @@
 import type { ToolOf } from "../model/tool";
 import { toNm } from "../quantity/torque-unit";
-import type { TorqueNeed } from "./torque-needs";
+import type { TorqueNeed } from "./need";
 
 /** What would bring a figure that no owned wrench can be set for into one's range. */
 export interface Way {

@@ -2,7 +2,7 @@ import { format, isValid, parse } from "date-fns";
 import { InputError, orSentence } from "../input-error";
 import type { Replacement } from "../model/log";
 import { PLACES, SYSTEMS, type System } from "../model/place";
-import type { RecordStamp } from "../model/record";
+import type { Draft } from "../model/record";
 import type { Vehicle } from "../model/vehicle";
 import { readPrice } from "../quantity/money";
 import { readNumber } from "../quantity/read-number";
@@ -12,7 +12,6 @@ import { readQuickEntry } from "./quick-entry";
 /** The columns of the log as a table, in the order they are written. */
 export const LOG_COLUMNS = ["vehicle", "part", "part number", "count", "place", "system", "odometer", "unit", "day", "price", "quote", "hand", "warranty until", "note"] as const;
 export type LogColumn = (typeof LOG_COLUMNS)[number];
-type Draft = Omit<Replacement, keyof RecordStamp>;
 
 const money = (minor: number | undefined) => (minor === undefined ? "" : (minor / 100).toFixed(2));
 
@@ -95,7 +94,7 @@ export interface Matching {
 }
 
 /** What a row of a table comes to: an entry, or what is wrong with it. */
-export type ReadRow = { row: number; draft: Draft } | { row: number; wrong: string };
+export type ReadRow = { row: number; draft: Draft<Replacement> } | { row: number; wrong: string };
 
 /** Reads the rows under the heads. Row numbers count the heads as 1, as a spreadsheet does. */
 export function readLogRows(rows: readonly (readonly string[])[], matching: Matching, vehicles: readonly Vehicle[], today: string): ReadRow[] {
@@ -107,7 +106,7 @@ export function readLogRows(rows: readonly (readonly string[])[], matching: Matc
   );
 }
 
-function readRow(cells: readonly string[], { columns, dayForm, vehicleId, system: otherwise }: Matching, vehicles: readonly Vehicle[], today: string): Draft {
+function readRow(cells: readonly string[], { columns, dayForm, vehicleId, system: otherwise }: Matching, vehicles: readonly Vehicle[], today: string): Draft<Replacement> {
   const cell = (column: LogColumn): string => cells[columns.indexOf(column)]?.trim() ?? "";
   const named = cell("vehicle").toLowerCase();
   const vehicle = named === "" ? vehicles.find(({ id }) => id === vehicleId) : vehicles.find(({ name, id }) => name.toLowerCase() === named || id === cell("vehicle"));

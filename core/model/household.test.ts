@@ -3,7 +3,7 @@ import { emptyHousehold, householdFileSchema, householdSchema } from "./househol
 import { jobSchema, routeSchema, threadSchema } from "./job";
 import { MIGRATIONS, migrate } from "./migrations";
 import { MODEL_VERSION, daySchema, idSchema, instantSchema, measuredSchema } from "./record";
-import { torqueFigureSchema } from "./torque-figure";
+import { torqueFigureSchema } from "../quantity/torque-figure";
 
 const torque = (value: number) => ({ value, unit: "N.m" as const, decimals: 0 });
 

@@ -41,3 +41,6 @@ export interface RecordStamp {
   schema: typeof MODEL_VERSION;
   origin: "own" | "demo";
 }
+
+/** A record before it is stamped: what a person fills in, or a calculation proposes. */
+export type Draft<T extends RecordStamp> = T extends unknown ? Omit<T, keyof RecordStamp> : never;

@@ -1,7 +1,7 @@
 import { z } from "zod";
-import { SQUARE_DRIVES } from "../drive/square-drive";
+import { SQUARE_DRIVES } from "./square-drive";
 import { TORQUE_UNITS } from "../quantity/torque-unit";
-import { headSizeSchema } from "./head-size";
+import { headSizeSchema } from "../quantity/head-size";
 import { daySchema, lineSchema, recordShape } from "./record";
 import { amountSchema } from "./supply";
 

@@ -1,5 +1,5 @@
-import type { HeadSize } from "../model/head-size";
-import type { TorqueFigure } from "../model/torque-figure";
+import type { HeadSize } from "../quantity/head-size";
+import type { TorqueFigure } from "../quantity/torque-figure";
 import type { TorqueQuantity } from "../quantity/torque-quantity";
 import type { Heard, Span } from "./heard";
 import type { Family } from "./mention";

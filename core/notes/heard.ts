@@ -12,6 +12,12 @@ export interface Span {
   end: number;
 }
 
+/** Something to have, to mind, to wait for, to measure or to do later, in a few words, with those it came from. */
+export interface Noted {
+  name: string;
+  span: Span;
+}
+
 /** The text as it was taken apart: what steps and lists are read from as well. */
 export interface Heard {
   text: string;

@@ -1,17 +1,11 @@
 import { formatHeadSize } from "../quantity/read-head-size";
 import { type Clause, isAction } from "./clauses";
 import { countBefore } from "./counts";
-import { type Heard, type Span, saidIn, spanOf } from "./heard";
+import { type Heard, type Noted, type Span, saidIn, spanOf } from "./heard";
 import { singular } from "./mention";
 import { type Wait, cautionsOf, measuresOf, short, waitsOf } from "./minded";
 import type { Term } from "./terms";
 import { ACTIONS, CONSUMABLE_HEADS, HEADS, NOT_IN_NAME, NOT_THIS_ONE, PART_HEADS, THINGS, TOOL_HEADS } from "./vocabulary";
-
-/** Something to have, to mind, to wait for, to measure or to do later, in a few words, with those it came from. */
-export interface Noted {
-  name: string;
-  span: Span;
-}
 
 export interface Lists {
   tools: Noted[];

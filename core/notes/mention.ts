@@ -1,4 +1,4 @@
-import type { HeadProfile } from "../model/head-size";
+import type { HeadProfile } from "../quantity/head-size";
 import type { Clause } from "./clauses";
 import type { HEADS } from "./vocabulary";
 

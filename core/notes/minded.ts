@@ -1,5 +1,5 @@
 import { type Heard, saidIn, spanOf, topicIn } from "./heard";
-import type { Noted } from "./lists";
+import type { Noted } from "./heard";
 import { spokenNumber } from "./spoken-number";
 import { NOT_THIS_ONE, OTHERS_SAY } from "./vocabulary";
 

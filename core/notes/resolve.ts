@@ -1,4 +1,4 @@
-import type { HeadSize } from "../model/head-size";
+import type { HeadSize } from "../quantity/head-size";
 import { formatHeadSize } from "../quantity/read-head-size";
 import type { Group } from "./group";
 import { spanOf } from "./heard";

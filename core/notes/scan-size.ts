@@ -1,5 +1,5 @@
-import { type SquareDrive } from "../drive/square-drive";
-import type { HeadSize } from "../model/head-size";
+import { type SquareDrive } from "../model/square-drive";
+import type { HeadSize } from "../quantity/head-size";
 import { mixedTail, pluralSize, spokenNumber } from "./spoken-number";
 import type { Word } from "./words";
 

@@ -1,4 +1,4 @@
-import type { TorqueFigure } from "../model/torque-figure";
+import type { TorqueFigure } from "../quantity/torque-figure";
 import { quantityNm, type TorqueQuantity } from "../quantity/torque-quantity";
 import { orSentence } from "../input-error";
 import { readTorqueFigure } from "../quantity/read-torque-figure";

@@ -1,4 +1,4 @@
-import type { HeadProfile } from "../model/head-size";
+import type { HeadProfile } from "../quantity/head-size";
 
 /** The words that the reader of notes knows, as data: one list, one table. All in small letters, as `wordsOf` gives them. */
 

@@ -4,7 +4,7 @@ import type { Job, Route } from "../model/job";
 import type { Tool } from "../model/tool";
 import type { Vehicle } from "../model/vehicle";
 import { formatPrice } from "../quantity/money";
-import { followUpsFrom } from "../work/wrap-up";
+import { followUpsFrom } from "./after-the-work";
 import { secondLook } from "./second-look/second-look";
 
 /** One row of a comparison: what each route has, and which are the better ones; none where they are alike. */

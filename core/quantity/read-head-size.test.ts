@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { InputError } from "../input-error";
-import type { HeadSize } from "../model/head-size";
+import type { HeadSize } from "./head-size";
 import { readHeadSize, formatHeadSize, sameHead } from "./read-head-size";
 import { convertDistance, formatDistance } from "./distance";
 import { readLengthMm } from "./length";

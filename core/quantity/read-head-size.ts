@@ -1,5 +1,5 @@
 import { InputError } from "../input-error";
-import { type HeadSize, MADE_NUMBERS } from "../model/head-size";
+import { type HeadSize, MADE_NUMBERS } from "./head-size";
 import { inchFraction } from "./inch-fraction";
 import { INCH_MM } from "./measure";
 import { NUMBER, isFraction, readNumber, refuseStrange } from "./read-number";

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { InputError } from "../input-error";
-import { type TorqueFigure, torqueFigureSchema } from "../model/torque-figure";
+import { type TorqueFigure, torqueFigureSchema } from "./torque-figure";
 import { quantityNm } from "./torque-quantity";
 import { readTorque, readTorqueUnit } from "./read-torque";
 import { readTorqueFigure } from "./read-torque-figure";

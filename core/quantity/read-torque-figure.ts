@@ -1,5 +1,5 @@
 import { InputError } from "../input-error";
-import type { FirstPart, TorqueFigure } from "../model/torque-figure";
+import type { FirstPart, TorqueFigure } from "./torque-figure";
 import { type FigureToken, figureTokens } from "./figure-tokens";
 import { readNumber, refuseStrange } from "./read-number";
 import { type FoundUnit, torqueOf } from "./read-torque";

@@ -1,4 +1,4 @@
-import type { TorqueFigure } from "../model/torque-figure";
+import type { TorqueFigure } from "./torque-figure";
 import { type TorqueQuantity, convertTorque, formatTorque } from "./torque-quantity";
 import { type TorqueUnit, torqueUnitInWords } from "./torque-unit";
 

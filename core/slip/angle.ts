@@ -1,5 +1,5 @@
 import { InputError } from "../input-error";
-import type { TorqueFigure } from "../model/torque-figure";
+import type { TorqueFigure } from "../quantity/torque-figure";
 import { readMeasure } from "../quantity/measure";
 import { readTorqueFigure } from "../quantity/read-torque-figure";
 import { shown } from "../quantity/shown";

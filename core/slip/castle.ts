@@ -1,5 +1,5 @@
 import { InputError } from "../input-error";
-import type { TorqueFigure } from "../model/torque-figure";
+import type { TorqueFigure } from "../quantity/torque-figure";
 import { type Interval } from "../quantity/interval";
 import { shown, shownTorque } from "../quantity/shown";
 import { formatLimits } from "../quantity/torque-band";
@@ -8,7 +8,8 @@ import { formatFigure } from "../quantity/torque-words";
 import type { VEHICLE_TORQUE_UNITS } from "../model/vehicle";
 import { pitchMm, readThread } from "../thread/thread";
 import { type CastleVerdict, castleNut, castleVerdict } from "../turn/castle-nut";
-import type { Slip, SlipKind, Tone, Typed } from "./slip";
+import type { Slip, SlipKind, Tone } from "./slip";
+import type { Typed } from "./field";
 
 const isHub = ({ holds }: Typed) => holds === "hub";
 

@@ -28,3 +28,6 @@ export type Drawing =
       slopeDeg: number;
       roll: "forward" | "backward" | undefined;
     };
+
+/** The measures of one kind of drawing. */
+export type DrawingOf<K extends Drawing["of"]> = Omit<Extract<Drawing, { of: K }>, "of">;

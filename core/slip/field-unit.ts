@@ -1,7 +1,7 @@
 import { measureUnits, readMeasure } from "../quantity/measure";
 import { readTorqueUnit } from "../quantity/read-torque";
 import { TORQUE_UNITS, type TorqueUnit, torqueSymbol } from "../quantity/torque-unit";
-import { type Choice, type Owned, type SlipField, type Typed, plainChoices } from "./slip";
+import { type Choice, type Owned, type SlipField, type Typed, plainChoices } from "./field";
 
 export interface FieldUnit {
   choices: readonly Choice[];

@@ -15,7 +15,8 @@ import { ANY_NUT_FACTOR, inBothUnits, type Joint, type Judgement, type SaneVerdi
 import { STRENGTH_CLASSES, type StrengthClass } from "../thread/strength";
 import { type Thread, diameterMm, formatThread, readThread, usualPitches } from "../thread/thread";
 import { holdingTorques } from "../torque/torques-of";
-import { type Slip, type SlipKind, type Tone, plainChoices } from "./slip";
+import { type Slip, type SlipKind, type Tone } from "./slip";
+import { plainChoices } from "./field";
 import type { TypedReader } from "./typed-reader";
 
 const NOT_KNOWN = "not known";

@@ -1,6 +1,7 @@
 import { measureUnits } from "../quantity/measure";
 import { torqueSymbol } from "../quantity/torque-unit";
-import type { Owned, Slip, SlipField, SlipKind, SlipLine, Typed } from "./slip";
+import type { Slip, SlipKind, SlipLine } from "./slip";
+import type { Owned, SlipField, Typed } from "./field";
 import { torqueUnitOf } from "./field-unit";
 import { standing } from "./standing";
 import { askedFields } from "./work-slip";

@@ -1,6 +1,6 @@
 import { demoHousehold } from "@/demo/household";
 import { EMPTY as empty, answer, kind, line, verdict, work } from "./__fixtures__/trying";
-import type { Owned } from "./slip";
+import type { Owned } from "./field";
 import { slipText } from "./slip-text";
 const { tools, vehicles } = demoHousehold("2026-11-24");
 const demo: Owned = { tools, vehicles, torqueUnit: "N.m", vehicleId: "demo-wren" };

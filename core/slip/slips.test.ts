@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { demoHousehold } from "@/demo/household";
 import { EMPTY as empty, answer, verdict, work } from "./__fixtures__/trying";
-import type { Owned, Typed } from "./slip";
+import type { Owned, Typed } from "./field";
 import { slipText } from "./slip-text";
 import { SLIPS } from "./slips";
 import { askedFields, workSlip } from "./work-slip";

@@ -1,4 +1,4 @@
-import type { Owned, SlipField, Typed } from "./slip";
+import type { Owned, SlipField, Typed } from "./field";
 
 /**
  * What stands in every field of a slip: what was typed, or else its start. A vehicle field starts on the one in hand,

@@ -9,7 +9,8 @@ import { InputError, requirePositive } from "../input-error";
 import { readSlopeDeg } from "../quantity/slope";
 import { shown } from "../quantity/shown";
 import { quantityNm } from "../quantity/torque-quantity";
-import { type SlipKind, type SlipLine, type Tone, type Typed, plainChoices } from "./slip";
+import { type SlipKind, type SlipLine, type Tone } from "./slip";
+import { type Typed, plainChoices } from "./field";
 import type { TypedReader } from "./typed-reader";
 
 const ENDS = ["front", "rear", "all"] as const;

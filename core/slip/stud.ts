@@ -4,7 +4,8 @@ import { type EngagementVerdict, WANTED_ENGAGEMENT, bottomingMarginMm, engagemen
 import { capScrewKey, usualHexagonMm } from "../thread/head-threads";
 import { tapDrillMm } from "../thread/tap-drill";
 import { diameterMm, formatThread, pitchMm, readThread } from "../thread/thread";
-import { type SlipKind, type Tone, plainChoices } from "./slip";
+import { type SlipKind, type Tone } from "./slip";
+import { plainChoices } from "./field";
 
 const INTO = ["steel", "aluminium", "plastic"] as const satisfies readonly (keyof typeof WANTED_ENGAGEMENT)[];
 

@@ -1,6 +1,6 @@
 import { InputError } from "../input-error";
 import type { Tool } from "../model/tool";
-import type { TorqueFigure } from "../model/torque-figure";
+import type { TorqueFigure } from "../quantity/torque-figure";
 import type { Vehicle } from "../model/vehicle";
 import { readMeasure } from "../quantity/measure";
 import { readNumber } from "../quantity/read-number";
@@ -10,7 +10,7 @@ import { readShare } from "../quantity/share";
 import { type TorqueQuantity, convertTorque, formatTorque } from "../quantity/torque-quantity";
 import type { TorqueUnit } from "../quantity/torque-unit";
 import { torqueUnitOf } from "./field-unit";
-import type { Owned, SlipField, Typed } from "./slip";
+import type { Owned, SlipField, Typed } from "./field";
 import { standing } from "./standing";
 
 /**

@@ -8,7 +8,7 @@ import { stagesOf } from "../torque/target";
 import { torquesOf } from "../torque/torques-of";
 import { shownTorque } from "../quantity/shown";
 import type { SlipKind, SlipTable } from "./slip";
-import type { TorqueFigure } from "../model/torque-figure";
+import type { TorqueFigure } from "../quantity/torque-figure";
 
 const ORDER: readonly TorqueUnit[] = ["N.m", "lbf.ft", "lbf.in", "kgf.m", "kgf.cm", "cN.m", "dN.m", "ozf.in", "kN.m"];
 

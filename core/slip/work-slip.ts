@@ -1,5 +1,6 @@
 import { InputError } from "../input-error";
-import type { Owned, SlipField, SlipKind, Typed, Worked } from "./slip";
+import type { SlipKind, Worked } from "./slip";
+import type { Owned, SlipField, Typed } from "./field";
 import { standing } from "./standing";
 import { TypedReader } from "./typed-reader";
 

@@ -1,4 +1,4 @@
-import type { HeadSize } from "../model/head-size";
+import type { HeadSize } from "../quantity/head-size";
 import { type Thread, usualPitches } from "./thread";
 
 type Pair = readonly [threadMm: number, size: number];

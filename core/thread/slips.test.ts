@@ -1,7 +1,7 @@
 import { readFileSync } from "node:fs";
 import { type Judged, judgeFigure } from "../fastener/judge-figure";
 import type { Fastener } from "../model/job";
-import type { TorqueFigure } from "../model/torque-figure";
+import type { TorqueFigure } from "../quantity/torque-figure";
 import { readHeadSize } from "../quantity/read-head-size";
 import { readTorque } from "../quantity/read-torque";
 import { readTorqueFigure } from "../quantity/read-torque-figure";

@@ -1,4 +1,4 @@
-import type { TorqueFigure } from "../model/torque-figure";
+import type { TorqueFigure } from "../quantity/torque-figure";
 import { type TorqueQuantity, quantityNm } from "../quantity/torque-quantity";
 
 /**

@@ -1,4 +1,4 @@
-import type { TorqueFigure } from "../model/torque-figure";
+import type { TorqueFigure } from "../quantity/torque-figure";
 import type { TorqueQuantity } from "../quantity/torque-quantity";
 
 /** Every torque written in a figure, in its order; none for snug and for counted turns. */

@@ -1,5 +1,5 @@
 import type { Route } from "../model/job";
-import type { TorqueFigure } from "../model/torque-figure";
+import type { TorqueFigure } from "../quantity/torque-figure";
 import type { Work } from "../model/work";
 import { readingAt, stepStages, tickedBolts } from "./progress";
 

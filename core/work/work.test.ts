@@ -22,7 +22,8 @@ import {
 import { clockWasSetBack, takeBack, withEvent } from "./event";
 import { safetyWords } from "./safety-words";
 import { trayOf } from "./tray";
-import { beforeYouDrive, followUpsFrom, replacementFrom } from "./wrap-up";
+import { replacementFrom } from "./wrap-up";
+import { beforeYouDrive, followUpsFrom } from "../plan/after-the-work";
 
 const step = (id: string, kind: Step["kind"], more: Partial<Step> = {}): Step => ({ id, title: id, phase: "put back", kind, stance: "on the ground", cautions: [], ...more });
 const bolts: Fastener = { id: "bolts", name: "Bolts", count: 4, figure: readTorqueFigure("20 Nm then 40 Nm"), pattern: { layout: "circle" } };

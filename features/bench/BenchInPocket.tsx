@@ -13,9 +13,11 @@ import { SlipActions } from "./SlipActions";
 import { SlipAnswer, SlipLines } from "./SlipAnswer";
 import { SlipForm } from "./SlipForm";
 import { SlipList } from "./SlipList";
-import { slipHref } from "./slip-link";
+
 import { SlipTables, SlipWorking } from "./SlipWorking";
-import { lastSlip, rememberSlip, useOwned, useTyped } from "./use-bench";
+import { lastSlip, rememberSlip, useTyped } from "./use-bench";
+import { useOwned } from "../shared/slips/use-owned";
+import { benchHref } from "../shell/addresses";
 
 /** What is in the pulled-out pocket: the list, or one slip from its answer down. */
 export function BenchInPocket({ onPutAway }: { onPutAway: () => void }) {
@@ -37,7 +39,7 @@ export function BenchInPocket({ onPutAway }: { onPutAway: () => void }) {
           </Button>
         )}
         <Button asChild flex="1">
-          <Link href={kind ? slipHref(kind.name) : "/bench"} onClick={onPutAway}>
+          <Link href={benchHref(kind?.name)} onClick={onPutAway}>
             Full width
           </Link>
         </Button>

@@ -15,34 +15,35 @@ import { SlipActions } from "./SlipActions";
 import { SlipAnswer, SlipLines } from "./SlipAnswer";
 import { SlipForm } from "./SlipForm";
 import { SlipList } from "./SlipList";
-import { readSlipHref, slipHref } from "./slip-link";
 import { SlipTables, SlipWorking } from "./SlipWorking";
-import { lastSlip, rememberSlip, takeLinked, useOwned, useTyped } from "./use-bench";
+import { lastSlip, rememberSlip, takeLinked, useTyped } from "./use-bench";
+import { useOwned } from "../shared/slips/use-owned";
+import { benchHref, readBenchHref } from "../shell/addresses";
 
 /** The Bench at full width. An address with inputs in it puts them in the slip, once, and what stood there aside. */
 export function BenchScreen() {
   const search = useSearchParams().toString();
-  const asked = readSlipHref(search);
+  const asked = readBenchHref(search);
   const linked = asked && Object.keys(asked.typed).length > 0;
   return <AskedBench key={linked ? search : "kept"} search={search} />;
 }
 
 function AskedBench({ search }: { search: string }) {
   const router = useRouter();
-  const asked = readSlipHref(search);
+  const asked = readBenchHref(search);
   const [fromLink] = useState(() => {
-    const link = readSlipHref(search);
+    const link = readBenchHref(search);
     if (link && slipNamed(link.slip) && Object.keys(link.typed).length > 0) takeLinked(link.slip, link.typed);
     return link;
   });
   const hasInputs = fromLink !== undefined && Object.keys(fromLink.typed).length > 0;
   useEffect(() => {
     // From here on the fields are the truth; the address would bring the old ones back at the next reload.
-    if (fromLink && hasInputs) router.replace(slipHref(fromLink.slip));
+    if (fromLink && hasInputs) router.replace(benchHref(fromLink.slip));
   }, [fromLink, hasInputs, router]);
 
   const kind = slipNamed(asked?.slip ?? lastSlip() ?? "") ?? SLIPS[0];
-  const turnTo = (slip: string) => router.replace(slipHref(slip));
+  const turnTo = (slip: string) => router.replace(benchHref(slip));
   useEffect(() => rememberSlip(kind?.name), [kind]);
   if (!kind) return null;
   return <SlipAtWidth key={kind.name} kind={kind} onTurnTo={turnTo} />;

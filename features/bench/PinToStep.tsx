@@ -3,14 +3,15 @@
 import { Box } from "@chakra-ui/react";
 import { useState } from "react";
 import type { Job } from "@/core/model/job";
-import type { SlipKind, Typed } from "@/core/slip/slip";
+import type { SlipKind } from "@/core/slip/slip";
+import type { Typed } from "@/core/slip/field";
 import { chosenRoute } from "@/core/plan/chosen-route";
 import { pinSlip } from "@/core/plan/edit-route";
 import { useCollection } from "@/data/hooks";
 import { newId } from "@/data/stamp";
 import { Button } from "@/ui/Button";
 import { SelectField } from "@/ui/form/Field";
-import { useChangeRoute } from "../plan/use-plan";
+import { useChangeRoute } from "../shared/use-change-route";
 import { useHand } from "../shell/hand";
 
 interface PinToStepProps {

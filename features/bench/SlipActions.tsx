@@ -2,12 +2,13 @@
 
 import { Box } from "@chakra-ui/react";
 import { useState } from "react";
-import type { Owned, Slip, SlipKind, Typed } from "@/core/slip/slip";
+import type { Slip, SlipKind } from "@/core/slip/slip";
+import type { Owned, Typed } from "@/core/slip/field";
 import { slipText } from "@/core/slip/slip-text";
 import { Button } from "@/ui/Button";
 import { copyText } from "@/ui/CopyButton";
 import { PinToStep } from "./PinToStep";
-import { slipHref } from "./slip-link";
+import { benchHref } from "../shell/addresses";
 
 interface SlipActionsProps {
   kind: SlipKind;
@@ -26,7 +27,7 @@ export function SlipActions({ kind, typed, owned, slip }: SlipActionsProps) {
         <Button disabled={!slip} onClick={() => slip && void copy(slipText(kind, typed, owned, slip), "Copied as text.")}>
           Copy as text
         </Button>
-        <Button onClick={() => void copy(`${location.origin}${slipHref(kind.name, typed)}`, "The link is copied. It opens this slip with the same inputs.")}>Copy a link</Button>
+        <Button onClick={() => void copy(`${location.origin}${benchHref(kind.name, typed)}`, "The link is copied. It opens this slip with the same inputs.")}>Copy a link</Button>
       </Box>
       <Box role="status" color="soft" fontSize="15px">
         {says}

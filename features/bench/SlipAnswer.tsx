@@ -1,12 +1,10 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
-import type { SlipLine, Tone, Worked } from "@/core/slip/slip";
+import type { SlipLine, Worked } from "@/core/slip/slip";
 import { BigFigure } from "@/ui/BigFigure";
 import { Row, Sheet } from "@/ui/Sheet";
-
-/** Shapes beside the colours, so that neither is needed alone. */
-export const TONE_SHAPE: Record<Tone, string> = { good: "●", watch: "▲", stop: "■" };
+import { TONE_SHAPE } from "@/ui/tone-shape";
 
 /** The answer as large as it can be, and what follows for the hand. */
 export function SlipAnswer({ worked: { slip, errors } }: { worked: Worked }) {

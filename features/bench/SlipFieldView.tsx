@@ -2,7 +2,7 @@
 
 import { chakra } from "@chakra-ui/react";
 import { chooseUnit, fieldUnit } from "@/core/slip/field-unit";
-import type { Owned, SlipField, Typed } from "@/core/slip/slip";
+import type { Owned, SlipField, Typed } from "@/core/slip/field";
 import { CheckField, SelectField, TextField } from "@/ui/form/Field";
 
 interface SlipFieldViewProps {

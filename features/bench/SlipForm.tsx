@@ -1,7 +1,8 @@
 "use client";
 
 import { Box, chakra } from "@chakra-ui/react";
-import type { Owned, SlipField, SlipKind, Typed, Worked } from "@/core/slip/slip";
+import type { SlipKind, Worked } from "@/core/slip/slip";
+import type { Owned, SlipField, Typed } from "@/core/slip/field";
 import { standing } from "@/core/slip/standing";
 import { askedFields } from "@/core/slip/work-slip";
 import { SlipFieldView } from "./SlipFieldView";

@@ -1,6 +1,6 @@
 import { SLIPS } from "@/core/slip/slips";
 import { findSlips } from "./find-slips";
-import { readSlipHref, slipHref } from "./slip-link";
+import { benchHref, readBenchHref } from "../shell/addresses";
 
 test.each([
   ["crows foot", "adapter"],
@@ -38,6 +38,6 @@ test("no question brings every slip, and nonsense none", () => {
 
 test("a link brings back the same inputs", () => {
   const typed = { torque: "50 Nm + 90°", points: "1 2; 3 4", thread: "M8×1 & more" };
-  expect(readSlipHref(slipHref("angle", typed).split("?")[1] ?? "")).toEqual({ slip: "angle", typed });
-  expect(readSlipHref("?id=1")).toBeUndefined();
+  expect(readBenchHref(benchHref("angle", typed).split("?")[1] ?? "")).toEqual({ slip: "angle", typed });
+  expect(readBenchHref("?id=1")).toBeUndefined();
 });

@@ -14,6 +14,7 @@ import { useDo } from "../shell/DoProvider";
 import { BusyBar } from "./BusyBar";
 import { ConflictList } from "./ConflictList";
 import { useFiles } from "./use-files";
+import { garageHref } from "../shell/addresses";
 
 type State = { at: "start" } | { at: "refused"; why: string } | { at: "read"; file: File; read: ReadFile; moved?: boolean } | { at: "in"; name: string };
 
@@ -100,7 +101,7 @@ export function BringIn() {
         )}
         {state.at === "in" && (
           <Box color="good" fontWeight="600">
-            ● {state.name} is in. <Link href="/garage">Open the Garage</Link>
+            ● {state.name} is in. <Link href={garageHref()}>Open the Garage</Link>
           </Box>
         )}
       </Box>

@@ -11,7 +11,7 @@ import { today } from "../shell/clock";
 import { chooseFolder, folderAllowed, writeInto } from "./backup-folder";
 import { BusyBar } from "./BusyBar";
 import { saveAs } from "../shell/save-as";
-import { useBackup } from "./use-backup";
+import { useBackup } from "../shared/files/use-backup";
 import { useFiles } from "./use-files";
 
 type Said = { good: boolean; says: string };

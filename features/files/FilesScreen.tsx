@@ -8,7 +8,7 @@ import { removeEverything } from "@/data/change";
 import { Button } from "@/ui/Button";
 import { Loading } from "@/ui/Loading";
 import { Sheet } from "@/ui/Sheet";
-import { useLoadDemo, useRemoveDemo } from "../garage/demo-garage";
+import { useLoadDemo, useRemoveDemo } from "../shared/demo-garage";
 import { useDo } from "../shell/DoProvider";
 import { BringIn } from "./BringIn";
 import { ExportSheet } from "./ExportSheet";

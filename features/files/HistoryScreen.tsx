@@ -11,6 +11,7 @@ import { Loading } from "@/ui/Loading";
 import { Sheet } from "@/ui/Sheet";
 import { today } from "../shell/clock";
 import { saveAs } from "../shell/save-as";
+import { filesHref } from "../shell/addresses";
 
 const AT_FIRST: HistoryField[] = ["measurements", "readings"];
 
@@ -24,7 +25,7 @@ export function HistoryScreen({ vehicleId }: { vehicleId: string }) {
   const [fields, setFields] = useState<ReadonlySet<HistoryField>>(new Set(AT_FIRST));
   if (!vehicles || !replacements || !measurements || !readings || !jobs) return <Loading />;
   const vehicle = vehicles.find(({ id }) => id === vehicleId);
-  if (!vehicle) return <Sheet title="This vehicle is no longer in the Garage">{<Link href="/files">Back to the files</Link>}</Sheet>;
+  if (!vehicle) return <Sheet title="This vehicle is no longer in the Garage">{<Link href={filesHref()}>Back to the files</Link>}</Sheet>;
   const history = historyOf(vehicle, { replacements, measurements, readings, jobs }, fields, today());
   const toggle = (field: HistoryField, on: boolean) => {
     const next = new Set(fields);

@@ -14,6 +14,7 @@ import { Sheet } from "@/ui/Sheet";
 import { today } from "../shell/clock";
 import { saveAs } from "../shell/save-as";
 import { saveTable } from "../shell/save-table";
+import { logHref, bringLogHref, historyHref } from "../shell/addresses";
 
 /** Parts of the household in the form that others read: the log as a table, one job alone, a vehicle's history, follow-ups for a calendar. */
 export function PartsOut() {
@@ -38,7 +39,7 @@ export function PartsOut() {
               Log as CSV
             </Button>
             <Button asChild look="quiet">
-              <Link href="/log?bring=1">Bring in a table</Link>
+              <Link href={bringLogHref()}>Bring in a table</Link>
             </Button>
           </Box>
         </Box>
@@ -47,7 +48,7 @@ export function PartsOut() {
           <Box display="flex" gap="3" flexWrap="wrap">
             {vehicles.map(({ id, name }) => (
               <Button key={id} asChild>
-                <Link href={`/files?history=${encodeURIComponent(id)}`}>{name}</Link>
+                <Link href={historyHref(id)}>{name}</Link>
               </Button>
             ))}
           </Box>
@@ -66,7 +67,7 @@ export function PartsOut() {
           </Box>
         )}
         <Button asChild look="quiet" paddingInline="0" justifySelf="start">
-          <Link href="/log?id=all&view=owed">Follow-ups as calendar entries</Link>
+          <Link href={logHref(undefined, "owed")}>Follow-ups as calendar entries</Link>
         </Button>
       </Box>
     </Sheet>

@@ -4,7 +4,8 @@ import { Box } from "@chakra-ui/react";
 import Link from "next/link";
 import { Button } from "@/ui/Button";
 import { Sheet } from "@/ui/Sheet";
-import { useBackup } from "../files/use-backup";
+import { useBackup } from "../shared/files/use-backup";
+import { filesHref } from "../shell/addresses";
 
 /** Said when enough has changed that losing this browser would hurt. */
 export function BackupReminder() {
@@ -16,7 +17,7 @@ export function BackupReminder() {
         {backup.state.changes} {backup.state.changes === 1 ? "change is" : "changes are"} in this browser only.
       </Box>
       <Button asChild>
-        <Link href="/files">Back up</Link>
+        <Link href={filesHref()}>Back up</Link>
       </Button>
     </Sheet>
   );

@@ -11,6 +11,7 @@ import { Button } from "@/ui/Button";
 import { Sheet } from "@/ui/Sheet";
 import { today } from "../shell/clock";
 import { useDo } from "../shell/DoProvider";
+import { newJobHref, planHref, workHref, logHref } from "../shell/addresses";
 
 const WHEN_COLOUR = { now: "stop", soon: "watch", later: "soft" } as const;
 const SHOWN = 6;
@@ -33,22 +34,22 @@ export function DoNextSheet({ logs, jobs }: { logs: VehicleLog[]; jobs: Job[] })
       {things.length > SHOWN && (
         <Box padding="2" paddingInline="4" color="soft" fontSize="15px">
           and {things.length - SHOWN} more:{" "}
-          <Link href="/log?id=all&view=due">
+          <Link href={logHref(undefined, "due")}>
             <u>what is due</u>
           </Link>
           ,{" "}
-          <Link href="/log?id=all&view=wear">
+          <Link href={logHref(undefined, "wear")}>
             <u>what wears</u>
           </Link>
           ,{" "}
-          <Link href="/log?id=all&view=owed">
+          <Link href={logHref(undefined, "owed")}>
             <u>follow-ups</u>
           </Link>
         </Box>
       )}
       <Box padding="4">
         <Button asChild look="plain">
-          <Link href="/plan?new=1">Plan a job</Link>
+          <Link href={newJobHref()}>Plan a job</Link>
         </Button>
       </Box>
     </Sheet>
@@ -104,6 +105,6 @@ function NextRow({ thing, first, vehicle }: { thing: NextThing; first: boolean; 
 }
 
 function hrefOf({ jobId, when, vehicleId, view = "due" }: NextThing): string {
-  if (!jobId) return `/log?id=${encodeURIComponent(vehicleId)}&view=${view}`;
-  return `/${when === "under way" ? "work" : "plan"}?id=${encodeURIComponent(jobId)}`;
+  if (!jobId) return logHref(vehicleId, view);
+  return when === "under way" ? workHref(jobId) : planHref(jobId);
 }

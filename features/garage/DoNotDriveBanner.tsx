@@ -6,6 +6,7 @@ import { standingNotes } from "@/core/work/stopping";
 import { useCollection } from "@/data/hooks";
 import { Button } from "@/ui/Button";
 import { Sheet } from "@/ui/Sheet";
+import { workHref } from "../shell/addresses";
 
 /** Large over the vehicle: why it must not be driven, for each job that was left half done. */
 export function DoNotDriveBanner({ vehicleId }: { vehicleId: string }) {
@@ -20,7 +21,7 @@ export function DoNotDriveBanner({ vehicleId }: { vehicleId: string }) {
         {because}
       </Box>
       <Button asChild>
-        <Link href={`/work?id=${encodeURIComponent(job.id)}`}>Go on with: {job.title}</Link>
+        <Link href={workHref(job.id)}>Go on with: {job.title}</Link>
       </Button>
     </Sheet>
   ));

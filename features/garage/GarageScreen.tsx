@@ -5,7 +5,7 @@ import { useState } from "react";
 import { useCollection } from "@/data/hooks";
 import { Loading } from "@/ui/Loading";
 import { ThreeColumns } from "@/ui/ThreeColumns";
-import { useLogRecords, useLogs } from "../log/use-logs";
+import { useLogRecords, useLogs } from "../shared/use-logs";
 import { useVehicleInHand } from "../shell/hand";
 import { useKey } from "../shell/keys";
 import { BackupReminder } from "./BackupReminder";

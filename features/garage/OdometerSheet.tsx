@@ -15,8 +15,8 @@ import { useDraftForm } from "@/ui/form/useDraftForm";
 import { Sheet } from "@/ui/Sheet";
 import { today } from "../shell/clock";
 import { useDo } from "../shell/DoProvider";
-import { ReadingQuestionView } from "./ReadingQuestionView";
-import { readDay, readOwnOdometer } from "./read-reading";
+import { ReadingQuestionView } from "../shared/odometer/ReadingQuestionView";
+import { readDay, readOwnOdometer } from "../shared/odometer/read-reading";
 
 /** The newest odometer reading, and the next one to be added. */
 export function OdometerSheet({ vehicle }: { vehicle: Vehicle }) {

@@ -5,8 +5,9 @@ import Link from "next/link";
 import { recalledOf } from "@/core/log/recalled";
 import type { Vehicle } from "@/core/model/vehicle";
 import { Sheet } from "@/ui/Sheet";
-import { entryHref } from "../log/LogViews";
-import type { LogRecords } from "../log/use-logs";
+
+import type { LogRecords } from "../shared/use-logs";
+import { workHref, entryHref } from "../shell/addresses";
 
 const SHOWN = 4;
 
@@ -20,7 +21,7 @@ export function RecalledSheet({ vehicle, records }: { vehicle: Vehicle; records:
         <Box key={key} paddingBlock="1">
           {says}
           <Box asChild color="soft" fontSize="15px" display="flex" alignItems="center" minHeight="44px" textDecoration="underline">
-            <Link href={entryId ? entryHref(entryId) : `/work?id=${encodeURIComponent(jobId ?? "")}`} prefetch={false}>
+            <Link href={entryId ? entryHref(entryId) : workHref(jobId)} prefetch={false}>
               {about}
             </Link>
           </Box>

@@ -7,8 +7,9 @@ import { formatMinutes } from "@/core/work/times";
 import { Button } from "@/ui/Button";
 import { Sheet } from "@/ui/Sheet";
 import Link from "next/link";
-import type { LogRecords } from "../log/use-logs";
+import type { LogRecords } from "../shared/use-logs";
 import { today } from "../shell/clock";
+import { logHref } from "../shell/addresses";
 
 /** What all vehicles have had this calendar year: jobs, hours, parts, and what a workshop would have asked. */
 export function ThisYearSheet({ records }: { records: LogRecords }) {
@@ -27,7 +28,7 @@ export function ThisYearSheet({ records }: { records: LogRecords }) {
         </Box>
       )}
       <Button asChild look="quiet" paddingInline="0">
-        <Link href="/log?id=all&view=costs">All costs</Link>
+        <Link href={logHref(undefined, "costs")}>All costs</Link>
       </Button>
     </Sheet>
   );

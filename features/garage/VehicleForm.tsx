@@ -13,6 +13,7 @@ import { TorqueField } from "@/ui/torque/TorqueField";
 import { useDraftForm } from "@/ui/form/useDraftForm";
 import { useDo } from "../shell/DoProvider";
 import { readVehicle, vehicleFields } from "./vehicle-fields";
+import { garageHref } from "../shell/addresses";
 
 /** A vehicle typed in or changed. Only the name is needed; the rest makes loads and figures possible. */
 export function VehicleForm({ vehicle, onClose }: { vehicle?: Vehicle; onClose: () => void }) {
@@ -32,13 +33,13 @@ export function VehicleForm({ vehicle, onClose }: { vehicle?: Vehicle; onClose: 
     if ("errors" in result) return form.showErrors(result.errors);
     if (!(await does({ put: { vehicles: [result.vehicle] } }, `${result.vehicle.name} saved.`))) return;
     close();
-    router.push(`/garage?id=${encodeURIComponent(result.vehicle.id)}`);
+    router.push(garageHref(result.vehicle.id));
   });
   const remove = async (gone: Vehicle) => {
     const change = removeVehicle(await (await door()).everything(), gone.id);
     if (!(await does(change, `${gone.name} and everything logged for it removed.`))) return;
     close();
-    router.push("/garage");
+    router.push(garageHref());
   };
 
   return (

@@ -8,7 +8,8 @@ import { standingNotes } from "@/core/work/stopping";
 import { formatDistance } from "@/core/quantity/distance";
 import { useCollection } from "@/data/hooks";
 import { Button } from "@/ui/Button";
-import { useRemoveDemo } from "./demo-garage";
+import { useRemoveDemo } from "../shared/demo-garage";
+import { garageHref, filesHref } from "../shell/addresses";
 
 const VehicleLink = chakra(Link, {
   base: {
@@ -36,7 +37,7 @@ export function VehicleList({ vehicles, chosen, onAdd }: { vehicles: Vehicle[]; 
         .map((vehicle) => {
           const reading = latestReading(readings, vehicle.id);
           return (
-            <VehicleLink key={vehicle.id} href={`/garage?id=${encodeURIComponent(vehicle.id)}`} aria-current={vehicle.id === chosen.id ? "page" : undefined}>
+            <VehicleLink key={vehicle.id} href={garageHref(vehicle.id)} aria-current={vehicle.id === chosen.id ? "page" : undefined}>
               <Box fontFamily="heading" fontWeight="600" fontSize="22px" lineHeight="1.15">
                 {vehicle.name}
               </Box>
@@ -61,7 +62,7 @@ export function VehicleList({ vehicles, chosen, onAdd }: { vehicles: Vehicle[]; 
           Add a vehicle
         </Button>
         <Button asChild look="quiet" marginTop={{ lg: "auto" }}>
-          <Link href="/files">Export or bring in</Link>
+          <Link href={filesHref()}>Export or bring in</Link>
         </Button>
         {vehicles.some(({ origin }) => origin === "demo") && (
           <Button look="quiet" onClick={() => void removeDemo()}>

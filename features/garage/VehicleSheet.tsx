@@ -10,9 +10,10 @@ import { formatFigure } from "@/core/quantity/torque-words";
 import { Button } from "@/ui/Button";
 import { Sheet } from "@/ui/Sheet";
 import { type PlaceMark, VehicleFromAbove } from "@/ui/drawing/VehicleFromAbove";
-import type { LogRecords } from "../log/use-logs";
+import type { LogRecords } from "../shared/use-logs";
 import { today } from "../shell/clock";
 import { DoNotDriveBanner } from "./DoNotDriveBanner";
+import { logHref } from "../shell/addresses";
 
 const SHOWN_AT_ONCE = 3;
 /** Characters that fit beside the drawing. */
@@ -48,7 +49,7 @@ export function VehicleSheet({ log, records, onEdit }: { log: VehicleLog; record
         </Box>
         <Box display="flex" gap="2">
           <Button asChild look="quiet" whiteSpace="nowrap">
-            <Link href={`/log?id=${encodeURIComponent(vehicle.id)}&view=due`}>What is due</Link>
+            <Link href={logHref(vehicle.id, "due")}>What is due</Link>
           </Button>
           <Button onClick={onEdit}>Edit</Button>
         </Box>

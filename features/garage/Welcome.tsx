@@ -7,8 +7,8 @@ import { Button } from "@/ui/Button";
 import { Loading } from "@/ui/Loading";
 import { Sheet } from "@/ui/Sheet";
 import { VehicleFromAbove } from "@/ui/drawing/VehicleFromAbove";
-import { useLoadDemo } from "./demo-garage";
-import { BringInLink } from "../files/BringInLink";
+import { useLoadDemo } from "../shared/demo-garage";
+import { BringInLink } from "../shared/files/BringInLink";
 
 /** The demo command's build opens with the demo already in; a demo that was removed stays removed. */
 const OPENS_WITH_DEMO = process.env.NEXT_PUBLIC_OPEN_WITH === "demo";

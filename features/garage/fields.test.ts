@@ -2,7 +2,7 @@ import { demoHousehold } from "@/demo/household";
 import { InputError } from "@/core/input-error";
 import { vehicleSchema } from "@/core/model/vehicle";
 import { stamp } from "@/data/stamp";
-import { readDay, readOwnOdometer } from "./read-reading";
+import { readDay, readOwnOdometer } from "../shared/odometer/read-reading";
 import { readVehicle, vehicleFields } from "./vehicle-fields";
 
 const own = stamp("own", new Date("2026-11-24T12:00:00.000Z"));

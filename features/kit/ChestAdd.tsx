@@ -3,7 +3,7 @@
 import { Box } from "@chakra-ui/react";
 import { type ChestLine, type ToolDraft, readChest } from "@/core/chest/read-chest";
 import type { Tool } from "@/core/model/tool";
-import { stamp } from "@/data/stamp";
+import { stamped } from "@/data/stamp";
 import { Button } from "@/ui/Button";
 import { Sheet } from "@/ui/Sheet";
 import { TextAreaField } from "@/ui/form/Field";
@@ -19,7 +19,7 @@ export function ChestAdd({ onField }: { onField: () => void }) {
   const drafts = lines.flatMap((line) => ("tools" in line ? line.tools : []));
   const unread = lines.filter((line) => "why" in line).length;
   const save = async () => {
-    const tools = drafts.map(withStamp);
+    const tools = drafts.map((draft) => stamped<Tool>(draft, "own"));
     if (!(await does({ put: { tools } }, tools.length === 1 && tools[0] ? `${tools[0].name} is in the chest.` : `${tools.length} tools are in the chest.`))) return;
     // What could not be read stays to be mended.
     form.reset({ lines: lines.flatMap((line) => ("why" in line ? [line.line] : [])).join("\n") });
@@ -55,10 +55,6 @@ export function ChestAdd({ onField }: { onField: () => void }) {
   );
 }
 
-function withStamp(draft: ToolDraft): Tool {
-  return { ...stamp("own"), ...draft } as Tool;
-}
-
 function LineRead({ line }: { line: ChestLine }) {
   if ("why" in line) {
     return (
@@ -70,7 +66,7 @@ function LineRead({ line }: { line: ChestLine }) {
   const [first, ...rest] = line.tools;
   if (!first) return null;
   const last = rest.at(-1);
-  const kind = first.kind === "special tool" ? "special tool, known by its name" : toolDetails(withStamp(first));
+  const kind = first.kind === "special tool" ? "special tool, known by its name" : toolDetails(stamped<Tool>(first, "own"));
   return (
     <Box fontSize="15px" marginBottom="1">
       <Box as="span" color="good" fontWeight="600">

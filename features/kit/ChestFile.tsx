@@ -7,7 +7,7 @@ import type { ToolDraft } from "@/core/chest/read-chest";
 import { InputError } from "@/core/input-error";
 import type { Tool } from "@/core/model/tool";
 import { readCsv } from "@/data/csv";
-import { stamp } from "@/data/stamp";
+import { stamped } from "@/data/stamp";
 import { readTextFile } from "@/data/text-file";
 import { Button } from "@/ui/Button";
 import { FileField } from "@/ui/form/FileField";
@@ -30,7 +30,7 @@ export function ChestFile({ tools }: { tools: Tool[] }) {
     }
   };
   const bringIn = async (drafts: ToolDraft[]) => {
-    const put = drafts.map((draft) => ({ ...stamp("own"), ...draft }) as Tool);
+    const put = drafts.map((draft) => stamped<Tool>(draft, "own"));
     if (await does({ put: { tools: put } }, `${put.length} tools are in the chest.`)) setState({ at: "start" });
   };
   return (

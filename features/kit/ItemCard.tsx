@@ -14,6 +14,7 @@ import { FitDrawing } from "@/ui/drawing/FitDrawing";
 import { AdapterDrawing } from "@/ui/drawing/AdapterDrawing";
 import { nameWords } from "./mat-words";
 import type { KitInHand } from "./use-kit";
+import { kitHref } from "../shell/addresses";
 
 /** All about one thing on the mat: what it is for, how it is met, what was refused and why, and a way to say that it is there. */
 export function ItemCard({ item, inHand, onClose }: { item: MatItem; inHand: KitInHand; onClose: () => void }) {
@@ -104,7 +105,7 @@ function GotButtons({ line: { key, need, cover, name }, inHand: { change } }: { 
         <Box width="100%">
           When you have one,{" "}
           <Box asChild color="ink" textDecoration="underline">
-            <Link href="/kit?chest=1">put it in the chest</Link>
+            <Link href={kitHref(undefined, "chest")}>put it in the chest</Link>
           </Box>
           : then its setting is shown here and in Work.
         </Box>

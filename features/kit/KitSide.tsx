@@ -7,8 +7,9 @@ import type { Job } from "@/core/model/job";
 import type { Vehicle } from "@/core/model/vehicle";
 import { Button } from "@/ui/Button";
 import { Sheet } from "@/ui/Sheet";
-import { type KitView, KitViews, kitHref } from "./KitViews";
+import { type KitView, KitViews } from "./KitViews";
 import type { KitInHand } from "./use-kit";
+import { kitHref, workHref } from "../shell/addresses";
 
 /** How many gaps are named at the side; the mat has them all. */
 const MOST_SHOWN = 10;
@@ -57,7 +58,7 @@ export function KitSide({ job, vehicle, inHand: { kit }, at, onChoose }: { job: 
         </Button>
       )}
       <Button asChild look={short.length > 0 || at !== "" ? "plain" : "primary"} width="100%" marginBottom="3">
-        <Link href={`/work?id=${encodeURIComponent(job.id)}`}>{job.state === "under way" ? "Go on with the work" : "Start the work"}</Link>
+        <Link href={workHref(job.id)}>{job.state === "under way" ? "Go on with the work" : "Start the work"}</Link>
       </Button>
       <KitViews jobId={job.id} at={at} />
     </Sheet>

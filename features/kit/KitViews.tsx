@@ -2,6 +2,7 @@
 
 import { Box, chakra } from "@chakra-ui/react";
 import Link from "next/link";
+import { kitHref } from "../shell/addresses";
 
 /** The pages of the pocket. */
 export const KIT_VIEWS = [
@@ -39,9 +40,4 @@ export function KitViews({ jobId, at }: { jobId: string | undefined; at: KitView
       ))}
     </Box>
   );
-}
-
-export function kitHref(jobId: string | undefined, view: KitView): string {
-  const params = new URLSearchParams({ ...(jobId ? { id: jobId } : {}), ...(view ? { [view]: "1" } : {}) });
-  return `/kit?${params.toString()}`;
 }

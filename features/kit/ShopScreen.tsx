@@ -13,7 +13,7 @@ import { ordered, takenIn } from "@/core/shop/take-in";
 import type { ToldPlan } from "@/core/shop/tell";
 import type { Tool } from "@/core/model/tool";
 import { useSetting } from "@/data/hooks";
-import { stamp, touched } from "@/data/stamp";
+import { stamp, stamped, touched } from "@/data/stamp";
 import { Loading } from "@/ui/Loading";
 import { Sheet } from "@/ui/Sheet";
 import { ThreeColumns } from "@/ui/ThreeColumns";
@@ -109,7 +109,7 @@ function useTakeIn(job: Job, { record }: KitInHand): (plan: ToldPlan, how: "orde
       {
         put: {
           kits: [touched({ ...record, got: [...others, ...got] })],
-          tools: tools.map((draft) => ({ ...stamp(job.origin), ...draft }) as Tool),
+          tools: tools.map((draft) => stamped<Tool>(draft, job.origin)),
           followUps: followUps.map((one) => ({ ...stamp(job.origin), vehicleId: job.vehicleId, jobId: job.id, state: "open" as const, ...one })),
         },
       },

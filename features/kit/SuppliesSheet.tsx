@@ -11,7 +11,7 @@ import { Button } from "@/ui/Button";
 import { Sheet } from "@/ui/Sheet";
 import { TextField } from "@/ui/form/Field";
 import { useDraftForm } from "@/ui/form/useDraftForm";
-import { useChangeRoute } from "../plan/use-plan";
+import { useChangeRoute } from "../shared/use-change-route";
 
 /** What the job uses up and the special tools it wants by name: written in one line, or taken from what such jobs usually want. */
 export function SuppliesSheet({ job, vehicle, route }: { job: Job; vehicle: Vehicle; route: Route }) {

@@ -3,14 +3,14 @@
 import { Box } from "@chakra-ui/react";
 import { bothSides, withoutSide } from "@/core/kit/both-sides";
 import type { KitLine } from "@/core/kit/need";
-import type { TorqueNeed } from "@/core/kit/torque-needs";
+import type { TorqueNeed } from "@/core/kit/need";
 import { fastenerDoubts } from "@/core/fastener/doubts";
 import { formatBand } from "@/core/quantity/torque-band";
 import { formatTorqueValue } from "@/core/quantity/torque-quantity";
 import { type TorqueUnit, torqueSymbol } from "@/core/quantity/torque-unit";
 import { formatFigure } from "@/core/quantity/torque-words";
 import { Sheet } from "@/ui/Sheet";
-import { Doubts } from "../plan/Doubts";
+import { Doubts } from "../shared/Doubts";
 
 interface Pull {
   need: TorqueNeed;

@@ -1,4 +1,4 @@
-import { SQUARE_DRIVES, type SquareDrive } from "@/core/drive/square-drive";
+import { SQUARE_DRIVES, type SquareDrive } from "@/core/model/square-drive";
 import { InputError } from "@/core/input-error";
 import type { RecordStamp } from "@/core/model/record";
 import type { Tool, TorqueWrench } from "@/core/model/tool";

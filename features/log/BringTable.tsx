@@ -18,8 +18,9 @@ import { Sheet } from "@/ui/Sheet";
 import { today } from "../shell/clock";
 import { useDo } from "../shell/DoProvider";
 import { BringPreview } from "./BringPreview";
-import { logHref } from "./LogViews";
-import type { LogRecords } from "./use-logs";
+
+import type { LogRecords } from "../shared/use-logs";
+import { logHref } from "../shell/addresses";
 
 const MOST_ROWS = 50_000;
 

@@ -17,8 +17,9 @@ import { Loading } from "@/ui/Loading";
 import { Row, Sheet } from "@/ui/Sheet";
 import { today } from "../shell/clock";
 import { LogPage, type LogPageProps } from "./LogPage";
-import { entryHref } from "./LogViews";
+
 import { spanWords } from "./when-words";
+import { entryHref } from "../shell/addresses";
 
 const BarChart = dynamic(() => import("@/ui/chart/BarChart"), { ssr: false, loading: () => <Loading /> });
 /** How many kinds of part are listed: those that cost the most. */

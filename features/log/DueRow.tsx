@@ -13,9 +13,10 @@ import { formatDay } from "@/ui/day";
 import { TextField } from "@/ui/form/Field";
 import { today } from "../shell/clock";
 import { useDo } from "../shell/DoProvider";
-import { entryHref } from "./LogViews";
+
 import { ReasonForm } from "./ReasonForm";
 import { bandWords, bestWords } from "./when-words";
+import { entryHref, newEntryHref } from "../shell/addresses";
 
 const PUT_OFF_DAYS = 90;
 
@@ -28,7 +29,7 @@ export function DueRow({ due, vehicle, onEdit }: { due: Due; vehicle: Vehicle; o
     const { snoozed: _snoozed, ...rest } = interval;
     void does({ put: { intervals: [touched(rest)] } }, `${interval.part} counts again.`);
   };
-  const asEntry = new URLSearchParams({ id: vehicle.id, new: `${interval.part} today`, system: interval.system, ...(place ? { place } : {}) });
+  const asEntry = newEntryHref(`${interval.part} today`, { vehicleId: vehicle.id, system: interval.system, place });
   return (
     <Box borderTop="1px solid" borderColor="edge" paddingBlock="3">
       <Box display="grid" gridTemplateColumns={{ base: "minmax(0, 1fr)", md: "minmax(0, 1fr) minmax(0, 1fr) 250px" }} gap={{ base: "1", md: "4" }} alignItems="start">
@@ -66,7 +67,7 @@ export function DueRow({ due, vehicle, onEdit }: { due: Due; vehicle: Vehicle; o
         </Box>
         <Box display="flex" gap="1" flexWrap="wrap" justifyContent={{ md: "flex-end" }}>
           <Button asChild look={state === "overdue" || state === "soon" || state === "unknown" ? "plain" : "quiet"}>
-            <Link href={`/log?${asEntry.toString()}`}>{last ? "Done" : "Log it"}</Link>
+            <Link href={asEntry}>{last ? "Done" : "Log it"}</Link>
           </Button>
           {state === "snoozed" && (
             <Button look="quiet" onClick={wake}>

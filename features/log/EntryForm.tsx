@@ -19,8 +19,9 @@ import { Sheet } from "@/ui/Sheet";
 import { today } from "../shell/clock";
 import { useDo } from "../shell/DoProvider";
 import { type EntryFields, fieldsOfEntry, fieldsOfLine, readEntry, unitOf } from "./entry-fields";
-import { entryHref, logHref } from "./LogViews";
-import type { LogRecords } from "./use-logs";
+
+import type { LogRecords } from "../shared/use-logs";
+import { logHref, entryHref } from "../shell/addresses";
 
 interface EntryFormProps {
   /** The line it begins with, or the entry that is changed. */

@@ -6,8 +6,8 @@ import { useCurrent } from "@/data/hooks";
 import { touched } from "@/data/stamp";
 import type { Picture } from "@/data/store";
 import { Sheet } from "@/ui/Sheet";
-import { Photos } from "../photos/Photos";
-import { TakePhoto } from "../photos/TakePhoto";
+import { Photos } from "../shared/photos/Photos";
+import { TakePhoto } from "../shared/photos/TakePhoto";
 import { useDo } from "../shell/DoProvider";
 
 /** Photos of an entry's own, beside those of its job. */

@@ -15,12 +15,13 @@ import { formatDay } from "@/ui/day";
 import { Row, Sheet } from "@/ui/Sheet";
 import { today } from "../shell/clock";
 import { useDo } from "../shell/DoProvider";
-import { WrapUpReport } from "../work/WrapUpReport";
+import { WrapUpReport } from "../shared/WrapUpReport";
 import { EntryForm } from "./EntryForm";
 import { EntryPhotos } from "./EntryPhotos";
-import { entryHref, logHref } from "./LogViews";
-import type { LogRecords } from "./use-logs";
+
+import type { LogRecords } from "../shared/use-logs";
 import { spanWords } from "./when-words";
+import { planHref, logHref, entryHref } from "../shell/addresses";
 
 /** One replacement: how long it has lasted, what it took the place of, and how the job went that it came from. */
 export function EntryScreen({ id, records, logs }: { id: string; records: LogRecords; logs: VehicleLog[] }) {
@@ -101,7 +102,7 @@ export function EntryScreen({ id, records, logs }: { id: string; records: LogRec
                 The job it came from
               </Box>
               <Box asChild textDecoration="underline">
-                <Link href={`/plan?id=${encodeURIComponent(job.id)}`}>{job.title}</Link>
+                <Link href={planHref(job.id)}>{job.title}</Link>
               </Box>
               {job.doneOn && `, ${formatDay(job.doneOn)}`}
             </Box>

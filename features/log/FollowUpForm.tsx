@@ -9,7 +9,7 @@ import { stamp, touched } from "@/data/stamp";
 import { Button } from "@/ui/Button";
 import { SelectField, TextField } from "@/ui/form/Field";
 import { useDraftForm } from "@/ui/form/useDraftForm";
-import { readOwnOdometer } from "../garage/read-reading";
+import { readOwnOdometer } from "../shared/odometer/read-reading";
 import { useDo } from "../shell/DoProvider";
 
 interface FollowUpFormProps {

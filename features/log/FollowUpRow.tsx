@@ -16,6 +16,7 @@ import { calendarEntry, saveCalendar } from "./calendar-file";
 import { FollowUpForm } from "./FollowUpForm";
 import { ReasonForm } from "./ReasonForm";
 import { bandWords, bestWords } from "./when-words";
+import { planHref } from "../shell/addresses";
 
 type Doing = "nothing" | "move" | "drop";
 
@@ -36,7 +37,7 @@ export function FollowUpRow({ owed, log, jobs }: { owed: Owed; log: VehicleLog; 
           </Box>
           {job && (
             <Box asChild color="soft" fontSize="15px" textDecoration="underline">
-              <Link href={`/plan?id=${encodeURIComponent(job.id)}`} prefetch={false}>
+              <Link href={planHref(job.id)} prefetch={false}>
                 {job.title}
               </Link>
             </Box>

@@ -10,10 +10,11 @@ import { DueView } from "./DueView";
 import { EntryForm } from "./EntryForm";
 import { EntryScreen } from "./EntryScreen";
 import { FollowUpsView } from "./FollowUpsView";
-import { ALL, LOG_VIEWS } from "./LogViews";
+
 import { ReplacedView } from "./ReplacedView";
-import { useLogRecords, useLogs } from "./use-logs";
+import { useLogRecords, useLogs } from "../shared/use-logs";
 import { WearView } from "./WearView";
+import { ALL, LOG_VIEWS } from "../shell/addresses";
 
 /** The pocket: which of its pages, of which vehicle, is in the address. */
 export function LogScreen() {

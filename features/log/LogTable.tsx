@@ -12,7 +12,7 @@ import { Button } from "@/ui/Button";
 import { formatDay } from "@/ui/day";
 import { Sheet } from "@/ui/Sheet";
 import { useWide } from "@/ui/use-wide";
-import { entryHref } from "./LogViews";
+import { entryHref } from "../shell/addresses";
 
 /** `wide` is left out on a phone; numbers stand at the right. */
 const COLUMNS: { by: LogOrder["by"]; head: string; className?: string; width?: { base: string; md: string } }[] = [

@@ -5,18 +5,7 @@ import Link from "next/link";
 import { useRouter } from "next/navigation";
 import type { Vehicle } from "@/core/model/vehicle";
 import { SelectField } from "@/ui/form/Field";
-
-/** The pages of the pocket. */
-export const LOG_VIEWS = [
-  { view: "", says: "Replaced" },
-  { view: "due", says: "Due" },
-  { view: "wear", says: "Wear" },
-  { view: "costs", says: "Costs" },
-  { view: "owed", says: "Follow-ups" },
-] as const;
-export type LogView = (typeof LOG_VIEWS)[number]["view"];
-
-export const ALL = "all";
+import { logHref, ALL, LOG_VIEWS, type LogView } from "../shell/addresses";
 
 const Flap = chakra(Link, {
   base: {
@@ -56,13 +45,4 @@ export function LogViews({ at, vehicle, vehicles }: { at: LogView; vehicle: Vehi
       />
     </>
   );
-}
-
-export function logHref(vehicleId: string | undefined, view: LogView): string {
-  const params = new URLSearchParams({ id: vehicleId ?? ALL, ...(view ? { view } : {}) });
-  return `/log?${params.toString()}`;
-}
-
-export function entryHref(entryId: string): string {
-  return `/log?${new URLSearchParams({ entry: entryId }).toString()}`;
 }

@@ -11,10 +11,10 @@ import { Button } from "@/ui/Button";
 import { SelectField, TextField } from "@/ui/form/Field";
 import { useDraftForm } from "@/ui/form/useDraftForm";
 import { Sheet } from "@/ui/Sheet";
-import { readDay, readOwnOdometer } from "../garage/read-reading";
+import { readDay, readOwnOdometer } from "../shared/odometer/read-reading";
 import { today } from "../shell/clock";
 import { useDo } from "../shell/DoProvider";
-import type { LogRecords } from "./use-logs";
+import type { LogRecords } from "../shared/use-logs";
 
 /** A measure taken outside a job. What was measured last is filled in again with its limit, so that a tread takes two numbers. */
 export function MeasureForm({ vehicle, records, onClose }: { vehicle: Vehicle | undefined; records: LogRecords; onClose: () => void }) {

@@ -8,12 +8,13 @@ import { Button } from "@/ui/Button";
 import { TextField } from "@/ui/form/Field";
 import { Sheet } from "@/ui/Sheet";
 import { useKey } from "../shell/keys";
+import { newEntryHref } from "../shell/addresses";
 
 /** A replacement in one line; what was read from it is shown before it is saved. */
 export function QuickEntry({ vehicle }: { vehicle: Vehicle | undefined }) {
   const router = useRouter();
   const [line, setLine] = useState("");
-  const open = () => router.push(`/log?${new URLSearchParams({ ...(vehicle ? { id: vehicle.id } : {}), new: line }).toString()}`);
+  const open = () => router.push(newEntryHref(line, { vehicleId: vehicle?.id }));
   useKey(["n", "N"], open);
   return (
     <Sheet>

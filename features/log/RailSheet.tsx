@@ -10,7 +10,7 @@ import { convertDistance, formatDistance } from "@/core/quantity/distance";
 import { OdometerRail } from "@/ui/drawing/OdometerRail";
 import { Sheet } from "@/ui/Sheet";
 import { useWide } from "@/ui/use-wide";
-import { entryHref } from "./LogViews";
+import { entryHref } from "../shell/addresses";
 
 const WIDE: RailSize & { fontSize: number } = { width: 960, letter: 7.2, tiers: 6, fontSize: 14.5 };
 const NARROW: RailSize & { fontSize: number } = { width: 350, letter: 7.4, tiers: 7, fontSize: 14 };

@@ -14,6 +14,7 @@ import { LogTable } from "./LogTable";
 import { QuickEntry } from "./QuickEntry";
 import { RailSheet } from "./RailSheet";
 import { useFound } from "./use-found";
+import { bringLogHref } from "../shell/addresses";
 
 /** Completed replacements: the rail, one line to add another, and the table under them. */
 export function ReplacedView({ records, logs, vehicle }: LogPageProps) {
@@ -48,7 +49,7 @@ export function ReplacedView({ records, logs, vehicle }: LogPageProps) {
             {rows.length} {rows.length === 1 ? "replacement" : "replacements"}, {formatPrice(spent)} for parts
           </Box>
           <Button asChild look="quiet" paddingInline="0">
-            <Link href="/log?bring=1">Bring in a table</Link>
+            <Link href={bringLogHref()}>Bring in a table</Link>
           </Button>
         </>
       }

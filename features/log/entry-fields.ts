@@ -4,13 +4,13 @@ import { InputError } from "@/core/input-error";
 import type { QuickEntry } from "@/core/log/quick-entry";
 import type { Replacement } from "@/core/model/log";
 import { PLACES, type Place, SYSTEMS, type System } from "@/core/model/place";
-import type { RecordStamp } from "@/core/model/record";
+import type { Draft } from "@/core/model/record";
 import type { Vehicle } from "@/core/model/vehicle";
 import type { Distance, DistanceUnit } from "@/core/quantity/distance";
 import { readPrice } from "@/core/quantity/money";
 import { readNumber } from "@/core/quantity/read-number";
 import { readOdometer } from "@/core/quantity/read-odometer";
-import { readDay } from "../garage/read-reading";
+import { readDay } from "../shared/odometer/read-reading";
 
 /** An entry as it is typed. */
 export interface EntryFields {
@@ -28,7 +28,7 @@ export interface EntryFields {
   quote: string;
   note: string;
 }
-export type EntryDraft = Omit<Replacement, keyof RecordStamp>;
+export type EntryDraft = Draft<Replacement>;
 
 const money = (minor: number | undefined) => (minor === undefined ? "" : (minor / 100).toFixed(2));
 const EMPTY = { partNumber: "", hand: "", warrantyUntil: "", quote: "", note: "" };

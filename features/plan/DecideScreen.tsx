@@ -10,7 +10,8 @@ import { Sheet } from "@/ui/Sheet";
 import { ThreeColumns } from "@/ui/ThreeColumns";
 import { CausesSheet } from "./CausesSheet";
 import { MeasuredSheet } from "./MeasuredSheet";
-import { useChangeJob } from "./use-change-job";
+import { useChangeJob } from "../shared/use-change-job";
+import { planHref } from "../shell/addresses";
 
 const BLANK: Decide = { results: {}, own: [], measured: [] };
 
@@ -36,7 +37,7 @@ export function DecideScreen({ job }: { job: Job }) {
             What is wrong?
           </Box>
           <Box asChild color="ink" textDecoration="underline">
-            <Link href={`/plan?id=${encodeURIComponent(job.id)}`}>Back to the plan</Link>
+            <Link href={planHref(job.id)}>Back to the plan</Link>
           </Box>
           <Box marginTop="3">
             <SelectField

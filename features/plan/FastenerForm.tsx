@@ -13,7 +13,7 @@ import { TorqueField } from "@/ui/torque/TorqueField";
 import { fastenerFields, readFastener } from "./fastener-fields";
 import { FastenerMore } from "./FastenerMore";
 import { FastenerPreview } from "./FastenerPreview";
-import { useChangeRoute } from "./use-plan";
+import { useChangeRoute } from "../shared/use-change-route";
 
 interface FastenerFormProps {
   job: Job;

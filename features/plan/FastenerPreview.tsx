@@ -10,7 +10,7 @@ import { formatTorque } from "@/core/quantity/torque-quantity";
 import type { TorqueUnit } from "@/core/quantity/torque-unit";
 import { useCollection } from "@/data/hooks";
 import { AdapterDrawing } from "@/ui/drawing/AdapterDrawing";
-import { Doubts } from "./Doubts";
+import { Doubts } from "../shared/Doubts";
 import { type FastenerFields, readFastener } from "./fastener-fields";
 
 /** While a fastener is typed: what it would be on the owned wrench, and what is doubtful about it. */

@@ -9,7 +9,7 @@ import { snugBandNm } from "@/core/thread/snug-band";
 import { formatThread } from "@/core/thread/thread";
 import { Button } from "@/ui/Button";
 import { Row } from "@/ui/Sheet";
-import { Doubts } from "./Doubts";
+import { Doubts } from "../shared/Doubts";
 
 /** A fastener as the plan has it: the figure large, the rest on lines, doubts beside it. */
 export function FastenerView({ fastener, onEdit }: { fastener: Fastener; onEdit: () => void }) {

@@ -19,6 +19,7 @@ import { useHand } from "../shell/hand";
 import { giveWordsTo, sharedWords } from "./shared-words";
 import { SheetFile } from "./SheetFile";
 import { useDo } from "../shell/DoProvider";
+import { garageHref, planHref } from "../shell/addresses";
 
 /** A new job: what it is, on which vehicle, and what it belongs to. */
 export function JobForm() {
@@ -78,13 +79,13 @@ export function JobForm() {
       // Words that another app has shared were waiting for this job.
       const shared = await sharedWords();
       if (shared) await giveWordsTo(job.id, shared);
-      router.push(`/plan?id=${encodeURIComponent(job.id)}${then === "notes" || shared ? "&notes=1" : ""}`);
+      router.push(planHref(job.id, then === "notes" || shared ? "notes" : undefined));
     });
 
   if (vehicles.length === 0) {
     return (
       <Sheet title="Plan a job" maxWidth="560px" marginInline="auto">
-        A job belongs to a vehicle. <Link href="/garage">Add one in the Garage</Link> first.
+        A job belongs to a vehicle. <Link href={garageHref()}>Add one in the Garage</Link> first.
       </Sheet>
     );
   }
@@ -112,7 +113,7 @@ export function JobForm() {
           </Button>
           <Button onClick={() => void save("notes")()}>Save and paste notes</Button>
           <Button asChild>
-            <Link href="/plan">Cancel</Link>
+            <Link href={planHref()}>Cancel</Link>
           </Button>
         </Box>
       </Box>

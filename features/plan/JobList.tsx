@@ -9,6 +9,7 @@ import { formatDay } from "@/ui/day";
 import { Sheet } from "@/ui/Sheet";
 import { useHand } from "../shell/hand";
 import { NOT_HERE } from "../shell/NoJob";
+import { garageHref, newJobHref, planHref } from "../shell/addresses";
 
 const STATES: Job["state"][] = ["under way", "planned", "done"];
 
@@ -27,7 +28,7 @@ export function JobList({ lost = false }: { lost?: boolean }) {
       )}
       {vehicles.length === 0 ? (
         <Box marginBottom="4">
-          A job belongs to a vehicle. <Link href="/garage">Add one in the Garage</Link> first.
+          A job belongs to a vehicle. <Link href={garageHref()}>Add one in the Garage</Link> first.
         </Box>
       ) : (
         <>
@@ -35,7 +36,7 @@ export function JobList({ lost = false }: { lost?: boolean }) {
           {sorted.map((job) => (
             <Box key={job.id} borderTop="1px solid" borderColor="edge" paddingBlock="3">
               <Box asChild fontFamily="heading" fontWeight="600" fontSize="22px" color="ink">
-                <Link href={`/plan?id=${encodeURIComponent(job.id)}`}>{job.title}</Link>
+                <Link href={planHref(job.id)}>{job.title}</Link>
               </Box>
               <Box color="soft">
                 {vehicles.find(({ id }) => id === job.vehicleId)?.name}, {job.state}
@@ -45,7 +46,7 @@ export function JobList({ lost = false }: { lost?: boolean }) {
             </Box>
           ))}
           <Button asChild look="primary" marginTop="3">
-            <Link href="/plan?new=1">Plan a job</Link>
+            <Link href={newJobHref()}>Plan a job</Link>
           </Button>
         </>
       )}

@@ -22,6 +22,7 @@ import { NotesMarked } from "./NotesMarked";
 import { NotesQuestions } from "./NotesQuestions";
 import { NotesRows } from "./NotesRows";
 import { useNotes } from "./use-notes";
+import { planHref } from "../shell/addresses";
 
 const MOST_KEPT = 20_000;
 /** So much pasted in one go is somebody else’s text: it is shown as it was read at once. */
@@ -70,7 +71,7 @@ export function NotesReader({ job }: { job: Job }) {
 
   const accepted = rows.filter(({ dropped }) => !dropped);
   const wrong = accepted.filter(({ proposal }) => Object.keys(checkProposal(proposal)).length > 0);
-  const back = `/plan?id=${encodeURIComponent(job.id)}`;
+  const back = planHref(job.id);
   const put = async () => {
     setAsked(true);
     if (wrong.length > 0) {

@@ -7,7 +7,7 @@ import type { FastenerProposal, checkProposal } from "@/core/notes/proposals";
 import { Button } from "@/ui/Button";
 import { CheckField, SelectField, TextField } from "@/ui/form/Field";
 import { TorqueField } from "@/ui/torque/TorqueField";
-import { phaseTitle } from "./StepsByPhase";
+import { phaseTitle } from "../shared/StepsByPhase";
 
 /** What can be said of a fastener beside its sizes and its figure. */
 const TRAITS = [

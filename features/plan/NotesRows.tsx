@@ -7,7 +7,7 @@ import type { Edit, EditedRow } from "@/core/notes/edited";
 import { type FastenerProposal, type LeftOut, checkProposal } from "@/core/notes/proposals";
 import { Button } from "@/ui/Button";
 import { NotesRowForm } from "./NotesRowForm";
-import { phaseTitle } from "./StepsByPhase";
+import { phaseTitle } from "../shared/StepsByPhase";
 
 interface NotesRowsProps {
   rows: readonly EditedRow[];

@@ -12,8 +12,9 @@ import { chosenRoute } from "@/core/plan/chosen-route";
 import { brokenBy, sortSteps } from "@/core/plan/order";
 import { Button } from "@/ui/Button";
 import { Sheet } from "@/ui/Sheet";
-import { phaseTitle } from "./StepsByPhase";
-import { useChangeRoute } from "./use-plan";
+import { phaseTitle } from "../shared/StepsByPhase";
+import { useChangeRoute } from "../shared/use-change-route";
+import { planHref } from "../shell/addresses";
 
 /** The steps to be put in another order by dragging, or with the keyboard; an order that breaks a dependency is refused and says which. */
 export function OrderScreen({ job }: { job: Job }) {
@@ -74,7 +75,7 @@ export function OrderScreen({ job }: { job: Job }) {
           <Button onClick={() => void changeRoute((now) => ({ ...now, steps: sortSteps(now.steps) ?? now.steps }), "Sorted, as near to how it was as can be.")}>Sort it</Button>
         )}
         <Button asChild>
-          <Link href={`/plan?id=${encodeURIComponent(job.id)}`}>Back to the plan</Link>
+          <Link href={planHref(job.id)}>Back to the plan</Link>
         </Button>
       </Box>
       <DndContext

@@ -14,7 +14,7 @@ import { CheckField, SelectField, TextAreaField, TextField } from "@/ui/form/Fie
 import { fieldReader, ifTyped, requireText } from "@/core/field-reader";
 import { useDraftForm } from "@/ui/form/useDraftForm";
 import { Sheet } from "@/ui/Sheet";
-import { useChangeRoute } from "./use-plan";
+import { useChangeRoute } from "../shared/use-change-route";
 
 const HANDS = ["left", "right"] as const;
 

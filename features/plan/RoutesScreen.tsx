@@ -16,7 +16,8 @@ import { Loading } from "@/ui/Loading";
 import { Sheet } from "@/ui/Sheet";
 import { saveAs } from "../shell/save-as";
 import { RouteForm } from "./RouteForm";
-import { useChangeJob } from "./use-change-job";
+import { useChangeJob } from "../shared/use-change-job";
+import { planHref } from "../shell/addresses";
 
 const Cell = chakra("td", { base: { padding: "8px 12px 8px 0", verticalAlign: "top", borderTop: "1px solid", borderColor: "edge" } });
 
@@ -45,7 +46,7 @@ export function RoutesScreen({ job, vehicle }: { job: Job; vehicle: Vehicle }) {
           {job.title}: ways to do it
         </Box>
         <Box asChild color="ink" textDecoration="underline">
-          <Link href={`/plan?id=${encodeURIComponent(job.id)}`}>Back to the plan</Link>
+          <Link href={planHref(job.id)}>Back to the plan</Link>
         </Box>
         <Box overflowX="auto" marginTop="3">
           <chakra.table width="100%" borderCollapse="collapse" fontSize="16px">

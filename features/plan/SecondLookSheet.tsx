@@ -11,8 +11,8 @@ import { Button } from "@/ui/Button";
 import { Sheet } from "@/ui/Sheet";
 import { TextField } from "@/ui/form/Field";
 import { today } from "../shell/clock";
-import { useChangeJob } from "./use-change-job";
-import { useChangeRoute } from "./use-plan";
+import { useChangeJob } from "../shared/use-change-job";
+import { useChangeRoute } from "../shared/use-change-route";
 
 interface SecondLookSheetProps {
   job: Job;

@@ -10,6 +10,7 @@ import { Loading } from "@/ui/Loading";
 import { RowButton } from "@/ui/RowButton";
 import { Sheet } from "@/ui/Sheet";
 import { giveWordsTo, sharedWords } from "./shared-words";
+import { jobsHref, newJobHref, planHref } from "../shell/addresses";
 
 /** Somebody's words, shared from another app: which job they are for. */
 export function SharedWords() {
@@ -21,12 +22,12 @@ export function SharedWords() {
   if (text === null)
     return (
       <Sheet title="Nothing was shared" maxWidth="560px" marginInline="auto">
-        No words have come from another app, or a job has taken them. <Link href="/plan?all=1">Open the jobs</Link> to paste some.
+        No words have come from another app, or a job has taken them. <Link href={jobsHref()}>Open the jobs</Link> to paste some.
       </Sheet>
     );
   const take = async (id: string) => {
     await giveWordsTo(id, text);
-    router.push(`/plan?id=${encodeURIComponent(id)}&notes=1`);
+    router.push(planHref(id, "notes"));
   };
   const open = jobs.filter(({ state }) => state !== "done");
   return (
@@ -42,7 +43,7 @@ export function SharedWords() {
         </RowButton>
       ))}
       <Button asChild look="primary" marginTop="4">
-        <Link href="/plan?new=1">A new job</Link>
+        <Link href={newJobHref()}>A new job</Link>
       </Button>
     </Sheet>
   );

@@ -10,9 +10,9 @@ import { SelectField, TextAreaField, TextField } from "@/ui/form/Field";
 import { useDraftForm } from "@/ui/form/useDraftForm";
 import { readStep, stepFields } from "./step-fields";
 import { StepMore } from "./StepMore";
-import { phaseTitle } from "./StepsByPhase";
+import { phaseTitle } from "../shared/StepsByPhase";
 import { KIND_SAYS } from "./step-words";
-import { useChangeRoute } from "./use-plan";
+import { useChangeRoute } from "../shared/use-change-route";
 
 interface StepFormProps {
   job: Job;

@@ -9,12 +9,13 @@ import { taskWords } from "@/core/plan/step-words";
 import { stepFastener } from "@/core/plan/step-fastener";
 import { Button } from "@/ui/Button";
 import { Sheet } from "@/ui/Sheet";
-import { PinnedSlips } from "../bench/PinnedSlips";
-import { StepMinds } from "../work/StepMinds";
+import { PinnedSlips } from "../shared/slips/PinnedSlips";
+import { StepMinds } from "../shared/StepMinds";
 import { FastenerView } from "./FastenerView";
-import { phaseTitle } from "./StepsByPhase";
+import { phaseTitle } from "../shared/StepsByPhase";
 import { KIND_SAYS } from "./step-words";
-import { useChangeRoute } from "./use-plan";
+import { useChangeRoute } from "../shared/use-change-route";
+import { kitHref } from "../shell/addresses";
 
 interface StepSheetProps {
   job: Job;
@@ -92,7 +93,7 @@ export function StepSheet({ job, route, step, onEdit, onEditFastener }: StepShee
           Remove
         </Button>
         <Button asChild look="primary" marginLeft={{ lg: "auto" }}>
-          <Link href={`/kit?id=${encodeURIComponent(job.id)}`}>Gather the kit</Link>
+          <Link href={kitHref(job.id)}>Gather the kit</Link>
         </Button>
       </Box>
     </Sheet>

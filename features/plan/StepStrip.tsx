@@ -9,7 +9,8 @@ import { Button } from "@/ui/Button";
 import { SelectField } from "@/ui/form/Field";
 import { Sheet } from "@/ui/Sheet";
 import { useDo } from "../shell/DoProvider";
-import { StepsByPhase } from "./StepsByPhase";
+import { StepsByPhase } from "../shared/StepsByPhase";
+import { jobsHref, planHref } from "../shell/addresses";
 
 interface StepStripProps {
   job: Job;
@@ -44,7 +45,7 @@ export function StepStrip({ job, vehicle, route, chosenId, onChoose, onAdd }: St
         <Box color="soft" fontSize="15px">
           {vehicle.name}, {job.state}.{" "}
           <Box asChild color="ink" textDecoration="underline">
-            <Link href="/plan?all=1">All jobs</Link>
+            <Link href={jobsHref()}>All jobs</Link>
           </Box>
         </Box>
         {job.routes.length > 1 && (
@@ -65,7 +66,7 @@ export function StepStrip({ job, vehicle, route, chosenId, onChoose, onAdd }: St
         </Button>
         {VIEWS.map(({ view, name }) => (
           <Button key={view} asChild look="quiet" {...SMALL}>
-            <Link href={`/plan?id=${encodeURIComponent(job.id)}&${view}=1`}>{name}</Link>
+            <Link href={planHref(job.id, view)}>{name}</Link>
           </Button>
         ))}
       </Box>

@@ -7,7 +7,7 @@ import { mirrorState, syncMirror } from "@/core/plan/mirror";
 import { newId } from "@/data/stamp";
 import { Button } from "@/ui/Button";
 import { Sheet } from "@/ui/Sheet";
-import { useChangeRoute } from "./use-plan";
+import { useChangeRoute } from "../shared/use-change-route";
 
 /** The putting-back half against the taking-apart half: what it lacks, and bringing it in step. Not there while both agree. */
 export function WayBackSheet({ job, route }: { job: Job; route: Route }) {

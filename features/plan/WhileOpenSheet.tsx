@@ -19,7 +19,7 @@ import { Button } from "@/ui/Button";
 import { SelectField, TextField } from "@/ui/form/Field";
 import { useDraftForm } from "@/ui/form/useDraftForm";
 import { Sheet } from "@/ui/Sheet";
-import { useChangeRoute } from "./use-plan";
+import { useChangeRoute } from "../shared/use-change-route";
 
 /** What an hour of one's own time is taken to be worth, minor units: said beside the verdict, and the same for all. */
 const HOUR_MINOR = 1500;

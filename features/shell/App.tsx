@@ -3,7 +3,6 @@
 import type { ReactNode } from "react";
 import { DataProvider } from "@/data/DataProvider";
 import { ThemeProvider } from "@/ui/theme/ThemeProvider";
-import { BenchPocket } from "../bench/BenchPocket";
 import { Header } from "./Header";
 import { KeysHelp } from "./KeysHelp";
 import { Offline } from "./Offline";
@@ -12,8 +11,8 @@ import { ShellBoundary } from "./ShellBoundary";
 import { StoreTrouble } from "./StoreTrouble";
 import { Box } from "@chakra-ui/react";
 
-/** Everything that stays while the screens change: the data's door, the look, the header, the Bench and the undo bar. */
-export function App({ children }: { children: ReactNode }) {
+/** Everything that stays while the screens change: the data's door, the look, the header, the Bench that is handed in, and the undo bar. */
+export function App({ bench, children }: { bench: ReactNode; children: ReactNode }) {
   return (
     <DataProvider>
       <ThemeProvider>
@@ -25,7 +24,7 @@ export function App({ children }: { children: ReactNode }) {
             <Box as="main" padding={{ base: "12px 12px 84px", lg: "18px 20px" }} maxWidth="1440px" marginInline="auto">
               {children}
             </Box>
-            <BenchPocket />
+            {bench}
             <KeysHelp />
           </DoProvider>
         </ShellBoundary>

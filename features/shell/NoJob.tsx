@@ -5,6 +5,7 @@ import Link from "next/link";
 import { useSearchParams } from "next/navigation";
 import { Button } from "@/ui/Button";
 import { Sheet } from "@/ui/Sheet";
+import { jobsHref } from "./addresses";
 
 /** What is said where an address names a job that this browser does not have. */
 export const NOT_HERE = "The address names a job that is not in this browser: it was removed, or is on another device.";
@@ -18,7 +19,7 @@ export function NoJob({ does }: { does: string }) {
         {named ? NOT_HERE : `This pocket ${does}.`} Choose a job{named ? "" : " first"}.
       </Box>
       <Button asChild look="primary">
-        <Link href="/plan?all=1">Choose a job</Link>
+        <Link href={jobsHref()}>Choose a job</Link>
       </Button>
     </Sheet>
   );

@@ -8,7 +8,8 @@ import type { TorqueUnit } from "@/core/quantity/torque-unit";
 import { Button } from "@/ui/Button";
 import { formatDay } from "@/ui/day";
 import { Sheet } from "@/ui/Sheet";
-import { WrapUpReport } from "./WrapUpReport";
+import { WrapUpReport } from "../shared/WrapUpReport";
+import { logHref } from "../shell/addresses";
 
 /** A job that has been wrapped up, and how it went. */
 export function JobDone({ job, route, work, unit }: { job: Job; route: Route; work: Work; unit: TorqueUnit }) {
@@ -22,7 +23,7 @@ export function JobDone({ job, route, work, unit }: { job: Job; route: Route; wo
           ● Done{job.doneOn && ` on ${formatDay(job.doneOn)}`}
         </Box>
         <Button asChild look="primary" size="work">
-          <Link href={`/log?id=${encodeURIComponent(job.vehicleId)}`}>See it in the log</Link>
+          <Link href={logHref(job.vehicleId)}>See it in the log</Link>
         </Button>
       </Box>
       <WrapUpReport route={route} work={work} unit={unit} />

@@ -5,14 +5,14 @@ import { useState } from "react";
 import type { Finding } from "@/core/model/work";
 import { eventsOf } from "@/core/work/event";
 import { photosOf } from "@/core/work/photos";
-import { twinOf } from "@/core/work/sides";
+import { twinOf } from "@/core/plan/sides";
 import { Button } from "@/ui/Button";
 import { useKey } from "../shell/keys";
 import { ActionBar } from "./ActionBar";
 import type { FaceProps } from "./face";
 import { NotGood } from "./NotGood";
-import { Photos } from "../photos/Photos";
-import { TakePhoto } from "../photos/TakePhoto";
+import { Photos } from "../shared/photos/Photos";
+import { TakePhoto } from "../shared/photos/TakePhoto";
 import { withStep } from "./use-work";
 
 const FOUND: Record<Finding, string> = { good: "● Good", watch: "▲ Watch it", replace: "■ Replace" };

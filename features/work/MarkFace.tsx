@@ -3,12 +3,12 @@
 import { Box } from "@chakra-ui/react";
 import { useRef } from "react";
 import { photosOf } from "@/core/work/photos";
-import { twinOf } from "@/core/work/sides";
+import { twinOf } from "@/core/plan/sides";
 import { Button } from "@/ui/Button";
 import { ActionBar } from "./ActionBar";
 import type { FaceProps } from "./face";
-import { Photos } from "../photos/Photos";
-import { TakePhoto } from "../photos/TakePhoto";
+import { Photos } from "../shared/photos/Photos";
+import { TakePhoto } from "../shared/photos/TakePhoto";
 import { withStep } from "./use-work";
 
 /** How it was, kept before it is touched: a photo, a paint mark, which way it faced. */

@@ -5,6 +5,7 @@ import Link from "next/link";
 import type { Job } from "@/core/model/job";
 import { Button } from "@/ui/Button";
 import { Sheet } from "@/ui/Sheet";
+import { planHref } from "../shell/addresses";
 
 /** When the plan has no steps yet. */
 export function NothingToDo({ job }: { job: Job }) {
@@ -12,7 +13,7 @@ export function NothingToDo({ job }: { job: Job }) {
     <Sheet title={job.title} padding="5">
       <Box marginBottom="4">The plan has no steps yet, so there is nothing to work through.</Box>
       <Button asChild look="primary">
-        <Link href={`/plan?id=${encodeURIComponent(job.id)}`}>Add steps to the plan</Link>
+        <Link href={planHref(job.id)}>Add steps to the plan</Link>
       </Button>
     </Sheet>
   );

@@ -6,11 +6,12 @@ import type { Work } from "@/core/model/work";
 import { eventsOf } from "@/core/work/event";
 import { judgeMeasured, measuredIn } from "@/core/work/measured";
 import { photosOf } from "@/core/work/photos";
-import { type Side, sideOf, twinOf } from "@/core/work/sides";
+import { twinOf } from "@/core/plan/sides";
+import { type Side, sideOf } from "@/core/model/side";
 import { formatMinutes, stepMinutes } from "@/core/work/times";
-import { troublesOf } from "@/core/trouble/trouble";
+import { troublesOf } from "@/core/work/trouble/trouble";
 import { Row, Sheet } from "@/ui/Sheet";
-import { Photos } from "../photos/Photos";
+import { Photos } from "../shared/photos/Photos";
 
 const OTHER: Record<Side, Side> = { left: "right", right: "left" };
 

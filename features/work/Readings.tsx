@@ -3,7 +3,7 @@
 import { Box } from "@chakra-ui/react";
 import { useState } from "react";
 import { InputError } from "@/core/input-error";
-import type { TorqueNeed } from "@/core/kit/torque-needs";
+import type { TorqueNeed } from "@/core/kit/need";
 import type { Fastener } from "@/core/model/job";
 import { fromNm, toNm, torqueSymbol } from "@/core/quantity/torque-unit";
 import { readNumber } from "@/core/quantity/read-number";

@@ -3,7 +3,7 @@
 import { Box } from "@chakra-ui/react";
 import { memo } from "react";
 import { pullAtSpanner } from "@/core/kit/cover-torque";
-import type { TorqueNeed } from "@/core/kit/torque-needs";
+import type { TorqueNeed } from "@/core/kit/need";
 import type { Fastener } from "@/core/model/job";
 import { formatBand } from "@/core/quantity/torque-band";
 import { formatTorque, formatTorqueValue } from "@/core/quantity/torque-quantity";

@@ -4,12 +4,12 @@ import { Box } from "@chakra-ui/react";
 import { memo } from "react";
 import type { Job, Route } from "@/core/model/job";
 import { withRoute } from "@/core/plan/chosen-route";
-import { oneSided, withOtherSide } from "@/core/work/sides";
+import { oneSided, withOtherSide } from "@/core/plan/sides";
 import { newId } from "@/data/stamp";
 import { Button } from "@/ui/Button";
 import { Sheet } from "@/ui/Sheet";
-import { StepsByPhase } from "../plan/StepsByPhase";
-import { useChangeJob } from "../plan/use-change-job";
+import { StepsByPhase } from "../shared/StepsByPhase";
+import { useChangeJob } from "../shared/use-change-job";
 
 interface StepsDoneProps {
   job: Job;

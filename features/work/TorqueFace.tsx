@@ -14,7 +14,7 @@ import type { ConnectWrench } from "@/core/torque/digital-wrench";
 import { nextBolt, outOfTurn, stepStages, tickBolt, tickedBolts, untickBolt } from "@/core/work/progress";
 import { finishTask } from "@/core/work/tasks";
 import { BoltPattern } from "@/ui/drawing/BoltPattern";
-import { Doubts } from "../plan/Doubts";
+import { Doubts } from "../shared/Doubts";
 import { thisMoment } from "../shell/clock";
 import { ActionBar } from "./ActionBar";
 import type { FaceProps } from "./face";

@@ -2,14 +2,14 @@
 
 import { Box } from "@chakra-ui/react";
 import { useState } from "react";
-import { LADDERS } from "@/core/trouble/ladders";
-import { meetTrouble, troubleSubjects, withRenewal } from "@/core/trouble/trouble";
+import { LADDERS } from "@/core/work/trouble/ladders";
+import { meetTrouble, troubleSubjects, withRenewal } from "@/core/work/trouble/trouble";
 import { withRoute } from "@/core/plan/chosen-route";
 import type { TroubleKind } from "@/core/model/work";
 import { newId } from "@/data/stamp";
 import { Button } from "@/ui/Button";
 import { SelectField } from "@/ui/form/Field";
-import { useChangeJob } from "../plan/use-change-job";
+import { useChangeJob } from "../shared/use-change-job";
 import { thisMoment } from "../shell/clock";
 import { useKey } from "../shell/keys";
 import type { FaceProps } from "./face";

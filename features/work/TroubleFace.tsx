@@ -2,12 +2,12 @@
 
 import { Box } from "@chakra-ui/react";
 import { withRoute } from "@/core/plan/chosen-route";
-import type { Rung } from "@/core/trouble/ladder";
-import { ladderFor } from "@/core/trouble/ladders";
-import { type Trouble, nextRung, troubleNeeds, tryRung, withNeeds } from "@/core/trouble/trouble";
+import type { Rung } from "@/core/work/trouble/ladder";
+import { ladderFor } from "@/core/work/trouble/ladders";
+import { type Trouble, nextRung, troubleNeeds, tryRung, withNeeds } from "@/core/work/trouble/trouble";
 import { newId } from "@/data/stamp";
 import { Button } from "@/ui/Button";
-import { useChangeJob } from "../plan/use-change-job";
+import { useChangeJob } from "../shared/use-change-job";
 import { thisMoment } from "../shell/clock";
 import { ActionBar } from "./ActionBar";
 import type { FaceProps } from "./face";

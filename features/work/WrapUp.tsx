@@ -8,7 +8,8 @@ import { type ReadingQuestion, latestReading, questionReading } from "@/core/log
 import type { Reading, Vehicle } from "@/core/model/vehicle";
 import type { Work } from "@/core/model/work";
 import { formatPrice } from "@/core/quantity/money";
-import { beforeYouDrive, checksToDo, followUpsFrom, lessonsFrom, measurementsFrom, replacementFrom } from "@/core/work/wrap-up";
+import { checksToDo, lessonsFrom, measurementsFrom, replacementFrom } from "@/core/work/wrap-up";
+import { beforeYouDrive, followUpsFrom } from "@/core/plan/after-the-work";
 import { useCollection } from "@/data/hooks";
 import { stamp, touched } from "@/data/stamp";
 import { Button } from "@/ui/Button";
@@ -16,7 +17,7 @@ import { TextField } from "@/ui/form/Field";
 import { useDraftForm } from "@/ui/form/useDraftForm";
 import { Loading } from "@/ui/Loading";
 import { Sheet } from "@/ui/Sheet";
-import { ReadingQuestionView } from "../garage/ReadingQuestionView";
+import { ReadingQuestionView } from "../shared/odometer/ReadingQuestionView";
 import { today } from "../shell/clock";
 import { useDo } from "../shell/DoProvider";
 import type { Move } from "./use-work";
@@ -24,7 +25,7 @@ import { WrapUpChecks } from "./WrapUpChecks";
 import { type WrapUpFields, WrapUpLines } from "./WrapUpLines";
 import { readWrapUp } from "./read-wrap-up";
 import { WrapUpNotes } from "./WrapUpNotes";
-import { WrapUpReport } from "./WrapUpReport";
+import { WrapUpReport } from "../shared/WrapUpReport";
 
 interface WrapUpProps {
   job: Job;

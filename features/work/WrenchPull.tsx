@@ -4,7 +4,7 @@ import { Box } from "@chakra-ui/react";
 import { type ReactNode, useEffect, useRef, useState } from "react";
 import { boltPerWrench } from "@/core/kit/bolt-per-wrench";
 import { highestNm } from "@/core/kit/highest-torque";
-import type { TorqueNeed } from "@/core/kit/torque-needs";
+import type { TorqueNeed } from "@/core/kit/need";
 import type { Fastener } from "@/core/model/job";
 import { fromNm, torqueSymbol } from "@/core/quantity/torque-unit";
 import type { DigitalWrench, PullSample } from "@/core/torque/digital-wrench";

@@ -5,8 +5,8 @@ import type { Part, Route } from "@/core/model/job";
 import type { Distance, DistanceUnit } from "@/core/quantity/distance";
 import { readPrice } from "@/core/quantity/money";
 import { readNumber } from "@/core/quantity/read-number";
-import type { followUpsFrom } from "@/core/work/wrap-up";
-import { readDay, readOwnOdometer } from "../garage/read-reading";
+import type { followUpsFrom } from "@/core/plan/after-the-work";
+import { readDay, readOwnOdometer } from "../shared/odometer/read-reading";
 import type { WrapUpFields } from "./WrapUpLines";
 
 type FollowUpDraft = ReturnType<typeof followUpsFrom>[number];

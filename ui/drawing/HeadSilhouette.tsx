@@ -1,6 +1,6 @@
 "use client";
 
-import type { HeadSize } from "@/core/model/head-size";
+import type { HeadSize } from "@/core/quantity/head-size";
 
 /** Sizes are drawn to one scale; the largest that fits the tile is 36 mm across flats. */
 const PX_PER_MM = 1.5;

@@ -1,4 +1,5 @@
-import type { Owned, SlipKind, Typed, Worked } from "../slip";
+import type { SlipKind, Worked } from "../slip";
+import type { Owned, Typed } from "../field";
 import { slipNamed } from "../slips";
 import { workSlip } from "../work-slip";
 

@@ -3,7 +3,7 @@
 import { nominal } from "@/core/thread/sane";
 import { shown } from "@/core/quantity/shown";
 import { fromNm, toNm, torqueSymbol } from "@/core/quantity/torque-unit";
-import type { DrawingOf } from "./SlipDrawing";
+import type { DrawingOf } from "@/core/slip/drawing";
 import { EDGE, GOOD, INK, Paper, SOFT, STOP, Say, WIDTH } from "@/ui/drawing/Paper";
 
 const LEFT = 64;

@@ -1,7 +1,7 @@
 "use client";
 
 import { shown } from "@/core/quantity/shown";
-import type { DrawingOf } from "./SlipDrawing";
+import type { DrawingOf } from "@/core/slip/drawing";
 import { EDGE, INK, LINE, Paper, RAISED, SHEET, SOFT, Say, polygon } from "@/ui/drawing/Paper";
 
 const X = 105;

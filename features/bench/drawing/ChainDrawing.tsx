@@ -1,7 +1,7 @@
 "use client";
 
 import { shown } from "@/core/quantity/shown";
-import type { DrawingOf } from "./SlipDrawing";
+import type { DrawingOf } from "@/core/slip/drawing";
 import { EDGE, GOOD, INK, LINE, Paper, SHEET, SOFT, STOP, Say, WIDTH, polygon } from "@/ui/drawing/Paper";
 
 const LEFT = 20;

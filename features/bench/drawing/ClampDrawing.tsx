@@ -1,7 +1,7 @@
 "use client";
 
 import { shown } from "@/core/quantity/shown";
-import type { DrawingOf } from "./SlipDrawing";
+import type { DrawingOf } from "@/core/slip/drawing";
 import { GOOD, INK, Paper, SOFT, STOP, Say, WIDTH } from "@/ui/drawing/Paper";
 
 const LEFT = 12;

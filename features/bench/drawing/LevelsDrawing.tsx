@@ -1,6 +1,6 @@
 "use client";
 
-import type { DrawingOf } from "./SlipDrawing";
+import type { DrawingOf } from "@/core/slip/drawing";
 import { EDGE, INK, LINE, Paper, RAISED, SOFT, Say } from "@/ui/drawing/Paper";
 
 const BOTTOM = 190;

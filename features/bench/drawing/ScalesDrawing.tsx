@@ -2,7 +2,7 @@
 
 import { shown } from "@/core/quantity/shown";
 import { fromNm, toNm } from "@/core/quantity/torque-unit";
-import type { DrawingOf } from "./SlipDrawing";
+import type { DrawingOf } from "@/core/slip/drawing";
 import { INK, LINE, Paper, SOFT, Say, WIDTH, roundScale } from "@/ui/drawing/Paper";
 
 const MARGIN = 16;

@@ -1,7 +1,7 @@
 "use client";
 
 import type { Drawing } from "@/core/slip/drawing";
-import type { Typed } from "@/core/slip/slip";
+import type { Typed } from "@/core/slip/field";
 import { AdapterDrawing } from "@/ui/drawing/AdapterDrawing";
 import { BandDrawing } from "./BandDrawing";
 import { CastleDrawing } from "./CastleDrawing";
@@ -16,9 +16,6 @@ import { StandsDrawing } from "./StandsDrawing";
 import { StudDrawing } from "./StudDrawing";
 import { ToeDrawing } from "./ToeDrawing";
 import { TurnsDrawing } from "./TurnsDrawing";
-
-/** The measures of one kind of drawing. */
-export type DrawingOf<K extends Drawing["of"]> = Omit<Extract<Drawing, { of: K }>, "of">;
 
 interface SlipDrawingProps {
   drawing: Drawing;

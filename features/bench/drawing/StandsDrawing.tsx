@@ -1,6 +1,6 @@
 "use client";
 
-import type { DrawingOf } from "./SlipDrawing";
+import type { DrawingOf } from "@/core/slip/drawing";
 import { INK, LINE, Paper, RAISED, SOFT, STOP, Say, WIDTH } from "@/ui/drawing/Paper";
 
 /** What hangs over the axles front and rear, and the wheel, mm: enough for a picture. */

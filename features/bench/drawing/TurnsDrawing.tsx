@@ -2,7 +2,7 @@
 
 import { shown } from "@/core/quantity/shown";
 import { formatClock } from "@/core/turn/clock";
-import type { DrawingOf } from "./SlipDrawing";
+import type { DrawingOf } from "@/core/slip/drawing";
 import { EDGE, INK, LINE, Paper, RAISED, SOFT, Say, WIDTH } from "@/ui/drawing/Paper";
 
 const LEFT = 16;

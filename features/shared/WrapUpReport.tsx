@@ -11,7 +11,7 @@ import { formatMinutes, workTimes } from "@/core/work/times";
 import { torquesReached } from "@/core/work/torques-reached";
 import { lessonsFrom } from "@/core/work/wrap-up";
 import { Row } from "@/ui/Sheet";
-import { Photos } from "../photos/Photos";
+import { Photos } from "./photos/Photos";
 
 /** How the job went: measures, torques as they were, times, photos, and what was learnt and noticed. */
 export function WrapUpReport({ route, work, unit }: { route: Route; work: Work; unit: TorqueUnit }) {

@@ -1,5 +1,5 @@
-import type { System } from "../model/place";
-import type { Amount } from "../model/supply";
+import type { System } from "../../model/place";
+import type { Amount } from "../../model/supply";
 import type { Rung, TroubleNeed } from "./ladder";
 
 export const tool = (name: string, find: RegExp): TroubleNeed => ({ name, find });

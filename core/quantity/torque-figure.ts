@@ -1,6 +1,6 @@
 import { z } from "zod";
-import { LEAST_TORQUE_NM, MOST_TORQUE_NM, quantityNm } from "../quantity/torque-quantity";
-import { TORQUE_UNITS } from "../quantity/torque-unit";
+import { LEAST_TORQUE_NM, MOST_TORQUE_NM, quantityNm } from "./torque-quantity";
+import { TORQUE_UNITS } from "./torque-unit";
 
 /** A torque as it was given, in the unit it was given in. */
 export const torqueQuantitySchema = z

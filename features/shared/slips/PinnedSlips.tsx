@@ -3,14 +3,15 @@
 import { Box } from "@chakra-ui/react";
 import Link from "next/link";
 import type { PinnedSlip } from "@/core/model/job";
-import type { Owned } from "@/core/slip/slip";
+import type { Owned } from "@/core/slip/field";
 import { slipNamed } from "@/core/slip/slips";
 import { workSlip } from "@/core/slip/work-slip";
 import { Button } from "@/ui/Button";
 import { Sheet } from "@/ui/Sheet";
-import { TONE_SHAPE } from "./SlipAnswer";
-import { slipHref } from "./slip-link";
-import { useOwned } from "./use-bench";
+import { TONE_SHAPE } from "@/ui/tone-shape";
+
+import { useOwned } from "./use-owned";
+import { benchHref } from "../../shell/addresses";
 
 /** The slips pinned to a step, each worked anew from its inputs. `onUnpin` where they can be taken off. */
 export function PinnedSlips({ slips, onUnpin }: { slips: readonly PinnedSlip[] | undefined; onUnpin?: (slip: PinnedSlip) => void }) {
@@ -47,7 +48,7 @@ function Pinned({ slip: { slip: name, typed, ...rest }, owned, onUnpin }: { slip
       </Box>
       <Box display="flex" flexShrink={0}>
         <Button asChild look="quiet">
-          <Link href={slipHref(name, typed)}>Open</Link>
+          <Link href={benchHref(name, typed)}>Open</Link>
         </Button>
         {onUnpin && (
           <Button look="quiet" onClick={() => onUnpin({ slip: name, typed, ...rest })}>

@@ -2,6 +2,7 @@
 
 import { Box } from "@chakra-ui/react";
 import Link from "next/link";
+import { filesHref } from "../../shell/addresses";
 
 /** For somebody who comes with a file from another browser. */
 export function BringInLink() {
@@ -9,7 +10,7 @@ export function BringInLink() {
     <Box color="soft">
       Coming from another browser?{" "}
       <Box asChild color="ink" textDecoration="underline">
-        <Link href="/files">Bring in your file</Link>
+        <Link href={filesHref()}>Bring in your file</Link>
       </Box>
       .
     </Box>

@@ -1,14 +1,6 @@
 import type { Route, Step } from "../model/job";
-import { copyRoute, otherSide } from "../plan/copy-job";
-
-export type Side = "left" | "right";
-
-/** The side that a title speaks of; undefined when it speaks of none, or of both. Nearside and offside are left to the reader: they differ by country. */
-export function sideOf(title: string): Side | undefined {
-  const [left, right] = [/\bleft\b/i.test(title), /\bright\b/i.test(title)];
-  if (left === right) return undefined;
-  return left ? "left" : "right";
-}
+import { sideOf } from "../model/side";
+import { copyRoute, otherSide } from "./copy-job";
 
 /** The same step on the other side; undefined when the plan has none. */
 export function twinOf(route: Route, step: Step): Step | undefined {

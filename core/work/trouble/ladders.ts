@@ -1,5 +1,5 @@
-import type { System } from "../model/place";
-import type { TroubleKind } from "../model/work";
+import type { System } from "../../model/place";
+import type { TroubleKind } from "../../model/work";
 import type { Ladder } from "./ladder";
 import {
   EYES,

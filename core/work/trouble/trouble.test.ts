@@ -1,8 +1,8 @@
-import type { Route, Step } from "../model/job";
-import { SYSTEMS } from "../model/place";
-import { MODEL_VERSION } from "../model/record";
-import type { Tool } from "../model/tool";
-import { TROUBLE_KINDS, type Work } from "../model/work";
+import type { Route, Step } from "../../model/job";
+import { SYSTEMS } from "../../model/place";
+import { MODEL_VERSION } from "../../model/record";
+import type { Tool } from "../../model/tool";
+import { TROUBLE_KINDS, type Work } from "../../model/work";
 import { LADDERS, ladderFor } from "./ladders";
 import { meetTrouble, nextRung, openTrouble, troubleNeeds, troubleSubjects, troublesOf, tryRung, withNeeds, withRenewal } from "./trouble";
 
