@@ -66,7 +66,7 @@ module.exports = {
     only("demo-knows-core", "^demo/", ["^demo/", "^core/"], "the demo is data, checked by the model"),
     only("features-below-app", "^features/", ["^features/", "^ui/", "^data/", "^workers/", "^demo/", "^core/"], "a pocket never reaches up into the routes"),
     only("app-is-thin", "^app/", ["^app/", "^features/", "^ui/", "^stand-ins/", "^core/model/"], "routes only mount screens, and put stand-ins behind a door"),
-    { name: "tests-stay-out", severity: "error", from: { pathNot: [test, "^e2e/", "^bench/", "^scripts/"] }, to: { path: [test, "^e2e/"] } },
+    { name: "tests-stay-out", severity: "error", from: { pathNot: [test, "^e2e/", "^benchmarks/", "^scripts/"] }, to: { path: [test, "^e2e/"] } },
   ],
   options: {
     doNotFollow: { path: "node_modules" },

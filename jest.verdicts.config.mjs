@@ -12,7 +12,7 @@ const codeIn = (folder) =>
     .map((file) => `core/${folder}/${file}`)
     // What only names things has no branches.
     .filter((file) => /\bfunction\b/.test(readFileSync(file, "utf8")));
-const VERDICTS = [...DECIDING.flatMap(codeIn), ...["kit", "plan", "fluid"].flatMap(codeIn).filter((file) => DECIDES.test(readFileSync(file, "utf8")))].sort();
+const VERDICTS = [...DECIDING.flatMap(codeIn), ...["kit", "kit/needs", "kit/cover", "kit/sheet", "plan", "fluid"].flatMap(codeIn).filter((file) => DECIDES.test(readFileSync(file, "utf8")))].sort();
 
 const config = {
   ...base,

@@ -3,7 +3,7 @@ import { existsSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from "no
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import Papa from "papaparse";
-import { guessColumns, logRows, readLogRows } from "@/core/log/log-table";
+import { guessColumns, logRows, readLogRows } from "@/core/log/table/log-table";
 import { demoHousehold } from "@/demo/household";
 import { readCsv, writeCsv } from "./csv";
 

@@ -1,11 +1,11 @@
 import { householdSchema } from "@/core/model/household";
 import loadHighs from "highs";
 import { chestOf } from "@/core/chest/chest";
-import { waysSentences } from "@/core/kit/cover-torque";
+import { waysSentences } from "@/core/kit/cover/cover-torque";
 import { type Kit, kitFor, wantsFor } from "@/core/kit/kit";
-import { isCovered } from "@/core/kit/need";
-import { standNeeds } from "@/core/kit/stands";
-import { latestReading, questionReading } from "@/core/log/odometer";
+import { isCovered } from "@/core/kit/needs/need";
+import { standNeeds } from "@/core/kit/cover/stands";
+import { latestReading, questionReading } from "@/core/log/mileage/odometer";
 import { fastenerDoubts } from "@/core/fastener/doubts";
 import { chosenRoute } from "@/core/plan/chosen-route";
 import { formatTorque } from "@/core/quantity/torque-quantity";

@@ -3,9 +3,9 @@ import type { KitRecord } from "../model/kit";
 import type { Route } from "../model/job";
 import type { Tool } from "../model/tool";
 import type { Vehicle } from "../model/vehicle";
-import { type Cover, type KitLine, isCovered } from "./need";
-import { isRusted } from "./undoing-torque";
-import { type Want, wantsOf } from "./wants";
+import { type Cover, type KitLine, isCovered } from "./needs/need";
+import { isRusted } from "./needs/undoing-torque";
+import { type Want, wantsOf } from "./needs/wants";
 
 /** What a route needs, against the chest, in the order in which it is first wanted. */
 export interface Kit {

@@ -1,7 +1,7 @@
 import type { FollowUp } from "../model/log";
 import { type Distance, convertDistance, formatDistance } from "../quantity/distance";
-import { type DayBand, type Driving, firstOf } from "./driving";
-import type { Mileage } from "./mileage";
+import { type DayBand, type Driving, firstOf } from "./mileage/driving";
+import type { Mileage } from "./mileage/mileage";
 
 /** A follow-up, and the day by which it is owed as far as that can be told. */
 export interface Owed {

@@ -1,7 +1,7 @@
 import { differenceInCalendarDays, parseISO } from "date-fns";
 import { chosenRoute } from "../plan/chosen-route";
 import type { Job } from "../model/job";
-import type { Due } from "./due";
+import type { Due } from "./upkeep/due";
 import { partKey } from "./part-key";
 
 /** Two things that are due and could be done in one go, and why. */

@@ -1,10 +1,10 @@
 import type { Household } from "../model/household";
 import type { Vehicle } from "../model/vehicle";
-import { type Driving, drivingOf } from "./driving";
-import { type Due, dueOf } from "./due";
+import { type Driving, drivingOf } from "./mileage/driving";
+import { type Due, dueOf } from "./upkeep/due";
 import { type Owed, owedOf } from "./follow-up";
-import { type Mileage, mileageOf } from "./mileage";
-import { type Wear, wearOf } from "./wear";
+import { type Mileage, mileageOf } from "./mileage/mileage";
+import { type Wear, wearOf } from "./upkeep/wear";
 
 /** What the log and the garage know of one vehicle, worked out from what is stored. */
 export interface VehicleLog {

@@ -1,5 +1,5 @@
 import { orSentence } from "../input-error";
-import { readSupply } from "../kit/read-supply";
+import { readSupply } from "../kit/needs/read-supply";
 import { type Fastener, PHASES, type Part, type Route, type Step } from "../model/job";
 import type { SpecialTool, Supply } from "../model/supply";
 import { readHeadSize } from "../quantity/read-head-size";

@@ -1,5 +1,5 @@
 import { kitFor } from "../kit/kit";
-import { isCovered, isTool } from "../kit/need";
+import { isCovered, isTool } from "../kit/needs/need";
 import type { Job, Route } from "../model/job";
 import type { Tool } from "../model/tool";
 import type { Vehicle } from "../model/vehicle";

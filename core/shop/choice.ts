@@ -1,7 +1,7 @@
 import { type Chest, chestOf } from "../chest/chest";
 import { toolsOfLine } from "../chest/read-chest";
-import { amountLeft } from "../kit/supply-needs";
-import type { Want } from "../kit/wants";
+import { amountLeft } from "../kit/needs/supply-needs";
+import type { Want } from "../kit/needs/wants";
 import { MODEL_VERSION } from "../model/record";
 import type { Offer } from "../model/offer";
 import type { Tool } from "../model/tool";

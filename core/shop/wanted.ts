@@ -1,4 +1,4 @@
-import type { Want } from "../kit/wants";
+import type { Want } from "../kit/needs/wants";
 import type { Wanted } from "../model/offer";
 
 /** What a counter is asked for by name; tools need no asking, as its whole shelf of them is shown. */

@@ -1,5 +1,5 @@
 import type { Drawing } from "./drawing";
-import type { Owned, SlipField, Typed } from "./field";
+import type { SlipField } from "./field";
 import type { TypedReader } from "./typed-reader";
 
 /** How a statement is to be taken. Always shown with a word or a shape beside the colour. */

@@ -1,6 +1,6 @@
-import { addDays, addMonths, format, parseISO } from "date-fns";
+import { addMonths, format, parseISO } from "date-fns";
 import type { Job, Part, Route } from "../model/job";
-import type { FollowUp, Measurement, Replacement } from "../model/log";
+import type { Measurement, Replacement } from "../model/log";
 import type { Draft } from "../model/record";
 import type { Work } from "../model/work";
 import type { Distance } from "../quantity/distance";

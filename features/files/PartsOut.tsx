@@ -3,7 +3,7 @@
 import { Box } from "@chakra-ui/react";
 import Link from "next/link";
 import { useState } from "react";
-import { logRows } from "@/core/log/log-table";
+import { logRows } from "@/core/log/table/log-table";
 import { writeHouseholdFile } from "@/data/household-file";
 import { jobAlone } from "@/data/job-alone";
 import { useCollection } from "@/data/hooks";

@@ -2,7 +2,7 @@
 
 import { Box } from "@chakra-ui/react";
 import { useState } from "react";
-import { type ReadingQuestion, latestReading, questionReading } from "@/core/log/odometer";
+import { type ReadingQuestion, latestReading, questionReading } from "@/core/log/mileage/odometer";
 import type { Reading, Vehicle } from "@/core/model/vehicle";
 import { formatDistance } from "@/core/quantity/distance";
 import { useCollection } from "@/data/hooks";

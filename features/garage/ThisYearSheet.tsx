@@ -1,7 +1,7 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
-import { yearSummary } from "@/core/log/this-year";
+import { yearSummary } from "@/core/log/costs/this-year";
 import { formatPrice } from "@/core/quantity/money";
 import { formatMinutes } from "@/core/work/times";
 import { Button } from "@/ui/Button";

@@ -2,7 +2,7 @@
 
 import { Box, chakra } from "@chakra-ui/react";
 import Link from "next/link";
-import { latestReading } from "@/core/log/odometer";
+import { latestReading } from "@/core/log/mileage/odometer";
 import type { Vehicle } from "@/core/model/vehicle";
 import { standingNotes } from "@/core/work/stopping";
 import { formatDistance } from "@/core/quantity/distance";

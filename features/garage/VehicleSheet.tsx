@@ -3,7 +3,7 @@
 import { Box } from "@chakra-ui/react";
 import Link from "next/link";
 import { useMemo } from "react";
-import { type Condition, type ConditionLine, type PlaceCondition, WARRANTY_SIGN, conditionOf } from "@/core/log/condition";
+import { type Condition, type ConditionLine, type PlaceCondition, WARRANTY_SIGN, conditionOf } from "@/core/log/upkeep/condition";
 import type { VehicleLog } from "@/core/log/vehicle-log";
 import type { Place } from "@/core/model/place";
 import { formatFigure } from "@/core/quantity/torque-words";

@@ -1,6 +1,6 @@
 import { InputError } from "@/core/input-error";
-import { readSupply } from "@/core/kit/read-supply";
-import { formatAmount } from "@/core/kit/supply-needs";
+import { readSupply } from "@/core/kit/needs/read-supply";
+import { formatAmount } from "@/core/kit/needs/supply-needs";
 import type { RecordStamp } from "@/core/model/record";
 import type { Vehicle } from "@/core/model/vehicle";
 import { readLengthMm } from "@/core/quantity/length";

@@ -2,23 +2,23 @@
 
 import { useSearchParams } from "next/navigation";
 import { useState } from "react";
-import { matOf } from "@/core/kit/mat";
+import { matOf } from "@/core/kit/sheet/mat";
 import type { Job } from "@/core/model/job";
 import type { Vehicle } from "@/core/model/vehicle";
 import { Loading } from "@/ui/Loading";
 import { ThreeColumns } from "@/ui/ThreeColumns";
 import { useJobInHand } from "../shell/hand";
 import { NoJob } from "../shell/NoJob";
-import { ChestScreen } from "./ChestScreen";
-import { ItemCard } from "./ItemCard";
+import { ChestScreen } from "./chest/ChestScreen";
+import { ItemCard } from "./mat/ItemCard";
 import { KitSide } from "./KitSide";
 import { KitViews } from "./KitViews";
-import { MatSheet } from "./MatSheet";
-import { MoneySheet } from "./MoneySheet";
-import { PrintScreen } from "./PrintScreen";
-import { ShopScreen } from "./ShopScreen";
+import { MatSheet } from "./mat/MatSheet";
+import { MoneySheet } from "./shopping/MoneySheet";
+import { PrintScreen } from "./sheet/PrintScreen";
+import { ShopScreen } from "./shopping/ShopScreen";
 import { SuppliesSheet } from "./SuppliesSheet";
-import { TorqueNeeds } from "./TorqueNeeds";
+import { TorqueNeeds } from "./mat/TorqueNeeds";
 import { useKit } from "./use-kit";
 import { Sheet } from "@/ui/Sheet";
 

@@ -2,7 +2,7 @@
 
 import { Box } from "@chakra-ui/react";
 import Link from "next/link";
-import { isCovered } from "@/core/kit/need";
+import { isCovered } from "@/core/kit/needs/need";
 import type { Job } from "@/core/model/job";
 import type { Vehicle } from "@/core/model/vehicle";
 import { Button } from "@/ui/Button";

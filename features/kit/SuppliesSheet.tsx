@@ -1,8 +1,8 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
-import { readSupply } from "@/core/kit/read-supply";
-import { formatAmount, usualSupplies } from "@/core/kit/supply-needs";
+import { readSupply } from "@/core/kit/needs/read-supply";
+import { formatAmount, usualSupplies } from "@/core/kit/needs/supply-needs";
 import { InputError } from "@/core/input-error";
 import type { Job, Route } from "@/core/model/job";
 import type { Vehicle } from "@/core/model/vehicle";

@@ -4,16 +4,16 @@ import { useSearchParams } from "next/navigation";
 import { PLACES, type Place, SYSTEMS, type System } from "@/core/model/place";
 import { Loading } from "@/ui/Loading";
 import { useVehicleInHand } from "../shell/hand";
-import { BringTable } from "./BringTable";
-import { CostsView } from "./CostsView";
-import { DueView } from "./DueView";
-import { EntryForm } from "./EntryForm";
-import { EntryScreen } from "./EntryScreen";
-import { FollowUpsView } from "./FollowUpsView";
+import { BringTable } from "./replaced/BringTable";
+import { CostsView } from "./costs/CostsView";
+import { DueView } from "./due/DueView";
+import { EntryForm } from "./entry/EntryForm";
+import { EntryScreen } from "./entry/EntryScreen";
+import { FollowUpsView } from "./follow-ups/FollowUpsView";
 
-import { ReplacedView } from "./ReplacedView";
+import { ReplacedView } from "./replaced/ReplacedView";
 import { useLogRecords, useLogs } from "../shared/use-logs";
-import { WearView } from "./WearView";
+import { WearView } from "./wear/WearView";
 import { ALL, LOG_VIEWS } from "../shell/addresses";
 
 /** The pocket: which of its pages, of which vehicle, is in the address. */

@@ -10,7 +10,7 @@ import { Button } from "@/ui/Button";
 import { TextField } from "@/ui/form/Field";
 import { useDraftForm } from "@/ui/form/useDraftForm";
 import { Sheet } from "@/ui/Sheet";
-import type { ChangeDecide } from "./CausesSheet";
+import type { ChangeDecide } from "./decide/CausesSheet";
 
 const LOOK: Record<MeasuredVerdict, { shape: string; colour: string }> = {
   within: { shape: "●", colour: "good" },

@@ -3,14 +3,14 @@
 import { useSearchParams } from "next/navigation";
 import { Loading } from "@/ui/Loading";
 import { useJobInHand } from "../shell/hand";
-import { DecideScreen } from "./DecideScreen";
-import { JobForm } from "./JobForm";
-import { JobList } from "./JobList";
-import { NotesReader } from "./NotesReader";
-import { OrderScreen } from "./OrderScreen";
+import { DecideScreen } from "./decide/DecideScreen";
+import { JobForm } from "./jobs/JobForm";
+import { JobList } from "./jobs/JobList";
+import { NotesReader } from "./notes/NotesReader";
+import { OrderScreen } from "./steps/OrderScreen";
 import { PlanSheets } from "./PlanSheets";
-import { RoutesScreen } from "./RoutesScreen";
-import { SharedWords } from "./SharedWords";
+import { RoutesScreen } from "./routes/RoutesScreen";
+import { SharedWords } from "./notes/SharedWords";
 
 /** The job sheet: a new job, the jobs there are, or the plan of the one in hand. */
 export function PlanScreen() {

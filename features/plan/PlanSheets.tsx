@@ -6,16 +6,16 @@ import type { Vehicle } from "@/core/model/vehicle";
 import { chosenRoute } from "@/core/plan/chosen-route";
 import { ThreeColumns } from "@/ui/ThreeColumns";
 import { useKey } from "../shell/keys";
-import { FastenerForm } from "./FastenerForm";
-import { FastenerSheet } from "./FastenerSheet";
-import { PartForm } from "./PartForm";
-import { PartsSheet } from "./PartsSheet";
-import { SecondLookSheet } from "./SecondLookSheet";
-import { StepForm } from "./StepForm";
-import { StepSheet } from "./StepSheet";
-import { StepStrip } from "./StepStrip";
-import { WayBackSheet } from "./WayBackSheet";
-import { WhileOpenSheet } from "./WhileOpenSheet";
+import { FastenerForm } from "./fasteners/FastenerForm";
+import { FastenerSheet } from "./fasteners/FastenerSheet";
+import { PartForm } from "./parts/PartForm";
+import { PartsSheet } from "./parts/PartsSheet";
+import { SecondLookSheet } from "./second-look/SecondLookSheet";
+import { StepForm } from "./steps/StepForm";
+import { StepSheet } from "./steps/StepSheet";
+import { StepStrip } from "./steps/StepStrip";
+import { WayBackSheet } from "./routes/WayBackSheet";
+import { WhileOpenSheet } from "./parts/WhileOpenSheet";
 
 /** What stands in the middle: a step, or the form of a step, a fastener or a part. */
 type Middle =

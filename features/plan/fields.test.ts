@@ -1,7 +1,7 @@
 import { fastenerSchema, stepSchema } from "@/core/model/job";
 import { demoHousehold } from "@/demo/household";
-import { type FastenerFields, fastenerFields, readFastener } from "./fastener-fields";
-import { readStep, stepFields } from "./step-fields";
+import { type FastenerFields, fastenerFields, readFastener } from "./fasteners/fastener-fields";
+import { readStep, stepFields } from "./steps/step-fields";
 
 const routes = demoHousehold("2026-11-24").jobs.flatMap((job) => job.routes);
 const typed = (more: Partial<FastenerFields>) => readFastener({ ...fastenerFields(undefined), name: "Bolts", ...more }, "id", undefined);

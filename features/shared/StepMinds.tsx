@@ -2,7 +2,7 @@
 
 import { Box } from "@chakra-ui/react";
 import { memo } from "react";
-import { highestNm } from "@/core/kit/highest-torque";
+import { highestNm } from "@/core/kit/needs/highest-torque";
 import type { Fastener, Job, Step } from "@/core/model/job";
 import { RULES } from "@/core/plan/second-look/second-look";
 import { rollWarning } from "@/core/work/safety-words";

@@ -1,5 +1,5 @@
 import { chestOf } from "../../chest/chest";
-import { torqueNeeds } from "../../kit/torque-needs";
+import { torqueNeeds } from "../../kit/needs/torque-needs";
 import { orSentence } from "../../input-error";
 import type { Fastener } from "../../model/job";
 import { formatTorque, quantityNm } from "../../quantity/torque-quantity";

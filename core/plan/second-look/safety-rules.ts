@@ -1,4 +1,4 @@
-import { standNeeds } from "../../kit/stands";
+import { standNeeds } from "../../kit/cover/stands";
 import { gearSays } from "../../lift/gear-or-park";
 import type { Route, Step } from "../../model/job";
 import type { Vehicle } from "../../model/vehicle";

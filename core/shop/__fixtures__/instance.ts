@@ -1,5 +1,5 @@
 import { chestOf } from "@/core/chest/chest";
-import type { Want } from "@/core/kit/wants";
+import type { Want } from "@/core/kit/needs/wants";
 import type { Offer, Shop } from "@/core/model/offer";
 import type { ShoppingAsk } from "../shopping";
 

@@ -1,7 +1,7 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
-import type { ReadingQuestion } from "@/core/log/odometer";
+import type { ReadingQuestion } from "@/core/log/mileage/odometer";
 import { Button } from "@/ui/Button";
 
 interface ReadingQuestionViewProps {

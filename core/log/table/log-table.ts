@@ -1,0 +1,157 @@
+import { format, isValid, parse } from "date-fns";
+import { InputError, orSentence } from "../../input-error";
+import type { Replacement } from "../../model/log";
+import { PLACES, SYSTEMS, type System } from "../../model/place";
+import type { Draft } from "../../model/record";
+import type { Vehicle } from "../../model/vehicle";
+import { readPrice } from "../../quantity/money";
+import { readNumber } from "../../quantity/read-number";
+import { readOdometer } from "../../quantity/read-odometer";
+import { readQuickEntry } from "./quick-entry";
+
+/** The columns of the log as a table, in the order they are written. */
+export const LOG_COLUMNS = ["vehicle", "part", "part number", "count", "place", "system", "odometer", "unit", "day", "price", "quote", "hand", "warranty until", "note"] as const;
+export type LogColumn = (typeof LOG_COLUMNS)[number];
+
+const money = (minor: number | undefined) => (minor === undefined ? "" : (minor / 100).toFixed(2));
+
+/** The log as rows, the names of the columns first. */
+export function logRows(replacements: readonly Replacement[], vehicles: readonly Vehicle[]): string[][] {
+  const names = new Map(vehicles.map(({ id, name }) => [id, name]));
+  const rows = [...replacements]
+    .sort((a, b) => a.on.localeCompare(b.on))
+    .map((one) => [
+      names.get(one.vehicleId) ?? "",
+      one.part,
+      one.partNumber ?? "",
+      String(one.count),
+      one.place,
+      one.system,
+      String(one.odometer.value),
+      one.odometer.unit,
+      one.on,
+      money(one.priceMinor),
+      money(one.quoteMinor),
+      one.hand ?? "",
+      one.warrantyUntil ?? "",
+      one.note ?? "",
+    ]);
+  return [[...LOG_COLUMNS], ...rows];
+}
+
+/** Other names that a column goes by in tables made elsewhere. */
+const ALSO: Record<LogColumn, RegExp> = {
+  vehicle: /^(?:vehicle|car|auto)$/i,
+  part: /^(?:part|item|what|description|component|replaced)s?$/i,
+  "part number": /number|^(?:ref|sku|part no\.?)$/i,
+  count: /^(?:count|qty|quantity|pieces)$/i,
+  place: /^(?:place|position|where|side|location)$/i,
+  system: /^(?:system|group|category)$/i,
+  odometer: /odo|mileage|reading|^(?:km|miles|at)$/i,
+  unit: /unit/i,
+  day: /date|^(?:day|on|when)$/i,
+  price: /price|cost|paid|amount/i,
+  quote: /quote|workshop/i,
+  hand: /^hand$/i,
+  "warranty until": /warranty|guarantee/i,
+  note: /note|comment|remark/i,
+};
+
+/** Which of our columns each column of a table seems to be; each of ours once, undefined for one that is left out. */
+export function guessColumns(heads: readonly string[]): (LogColumn | undefined)[] {
+  const taken = new Set<LogColumn>();
+  const exact = heads.map((head) => LOG_COLUMNS.find((column) => column === head.trim().toLowerCase()));
+  exact.forEach((column) => column && taken.add(column));
+  return heads.map((head, i) => {
+    const own = exact[i] ?? LOG_COLUMNS.find((column) => !taken.has(column) && ALSO[column].test(head.trim()));
+    if (own) taken.add(own);
+    return own;
+  });
+}
+
+/** How days are written in a table. */
+export const DAY_FORMS = ["yyyy-MM-dd", "d.M.yyyy", "d/M/yyyy", "M/d/yyyy", "d MMM yyyy"] as const;
+export type DayForm = (typeof DAY_FORMS)[number];
+
+/** The forms in which every day of a column can be read; more than one where it stays open which number is the month. */
+export function dayFormsOf(days: readonly string[]): DayForm[] {
+  const said = days.map((day) => day.trim()).filter((day) => day !== "");
+  return DAY_FORMS.filter((form) => said.every((day) => readDayAs(day, form) !== undefined));
+}
+
+function readDayAs(day: string, form: DayForm): string | undefined {
+  const read = parse(day, form, new Date(2000, 0, 1));
+  return isValid(read) && read.getFullYear() > 1884 && read.getFullYear() < 2201 ? format(read, "yyyy-MM-dd") : undefined;
+}
+
+export interface Matching {
+  columns: readonly (LogColumn | undefined)[];
+  dayForm: DayForm;
+  /** The vehicle of rows that name none. */
+  vehicleId: string;
+  /** The system of rows that name none and whose part does not tell. */
+  system: System;
+}
+
+/** What a row of a table comes to: an entry, or what is wrong with it. */
+export type ReadRow = { row: number; draft: Draft<Replacement> } | { row: number; wrong: string };
+
+/** Reads the rows under the heads. Row numbers count the heads as 1, as a spreadsheet does. */
+export function readLogRows(rows: readonly (readonly string[])[], matching: Matching, vehicles: readonly Vehicle[], today: string): ReadRow[] {
+  return rows.map((cells, i) =>
+    orSentence<ReadRow>(
+      () => ({ row: i + 2, draft: readRow(cells, matching, vehicles, today) }),
+      (wrong) => ({ row: i + 2, wrong }),
+    ),
+  );
+}
+
+function readRow(cells: readonly string[], { columns, dayForm, vehicleId, system: otherwise }: Matching, vehicles: readonly Vehicle[], today: string): Draft<Replacement> {
+  const cell = (column: LogColumn): string => cells[columns.indexOf(column)]?.trim() ?? "";
+  const named = cell("vehicle").toLowerCase();
+  const vehicle = named === "" ? vehicles.find(({ id }) => id === vehicleId) : vehicles.find(({ name, id }) => name.toLowerCase() === named || id === cell("vehicle"));
+  if (!vehicle)
+    throw new InputError(named === "" ? "It names no vehicle. Choose one for such rows." : `There is no vehicle "${cell("vehicle")}" in the Garage. Add it first, or choose one.`);
+  const part = cell("part");
+  if (part === "") throw new InputError("It has no part.");
+  if (part.length > 200) throw new InputError("The part's name is longer than 200 letters.");
+  const on = readDayAs(cell("day"), dayForm);
+  if (on === undefined) throw new InputError(cell("day") === "" ? "It has no day." : `"${cell("day")}" is no day as ${dayForm}.`);
+  if (on > today) throw new InputError(`${on} is still to come.`);
+  const unitSaid = cell("unit").toLowerCase();
+  const unit = unitSaid === "" ? vehicle.distanceUnit : unitSaid.startsWith("k") ? "km" : unitSaid.startsWith("mi") ? "mi" : undefined;
+  if (!unit) throw new InputError(`"${cell("unit")}" is no unit of distance: km or mi.`);
+  // In a table a mark before three digits sets off thousands, as in all its rows.
+  const odometer = readOdometer(cell("odometer").replace(/(?<=\d)[ ,.\u00a0\u2009\u202f](?=\d{3}(?!\d))/g, ""), unit);
+  const guess = readQuickEntry(`${part} ${cell("place")}`, unit, today);
+  const place = cell("place") === "" ? guess.place : (PLACES.find((one) => one === cell("place").toLowerCase()) ?? guess.place);
+  if (!place) throw new InputError(cell("place") === "" ? "It does not say where the part sits." : `"${cell("place")}" is none of: ${PLACES.join(", ")}.`);
+  const system = cell("system") === "" ? (guess.system ?? otherwise) : SYSTEMS.find((one) => one === cell("system").toLowerCase());
+  if (!system) throw new InputError(`"${cell("system")}" is none of: ${SYSTEMS.join(", ")}.`);
+  const count = cell("count") === "" ? 1 : readNumber(cell("count"), "The count").value;
+  if (!Number.isInteger(count) || count < 1 || count > 99) throw new InputError("The count must be a whole number from 1 to 99.");
+  const hand = cell("hand").toLowerCase();
+  if (hand !== "" && hand !== "left" && hand !== "right") throw new InputError("A hand is left or right.");
+  const until = cell("warranty until") === "" ? undefined : readDayAs(cell("warranty until"), dayForm);
+  if (cell("warranty until") !== "" && !until) throw new InputError(`"${cell("warranty until")}" is no day as ${dayForm}.`);
+  return {
+    vehicleId: vehicle.id,
+    part,
+    ...(cell("part number") === "" ? {} : { partNumber: cell("part number").slice(0, 200) }),
+    count,
+    place,
+    system,
+    odometer,
+    on,
+    ...(cell("price") === "" ? {} : { priceMinor: readPrice(cell("price")) }),
+    ...(cell("quote") === "" ? {} : { quoteMinor: readPrice(cell("quote")) }),
+    ...(hand === "" ? {} : { hand }),
+    ...(until === undefined ? {} : { warrantyUntil: until }),
+    ...(cell("note") === "" ? {} : { note: cell("note").slice(0, 20_000) }),
+  };
+}
+
+/** What makes two entries the same one, whatever their ids: brought in twice they would count twice. */
+export function entryKey({ vehicleId, on, place, part, odometer }: Pick<Replacement, "vehicleId" | "on" | "place" | "part" | "odometer">): string {
+  return `${vehicleId} ${on} ${place} ${part.toLowerCase()} ${odometer.value}`;
+}

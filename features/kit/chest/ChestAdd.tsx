@@ -1,0 +1,89 @@
+"use client";
+
+import { Box } from "@chakra-ui/react";
+import { type ChestLine, readChest } from "@/core/chest/read-chest";
+import type { Tool } from "@/core/model/tool";
+import { stamped } from "@/data/stamp";
+import { Button } from "@/ui/Button";
+import { Sheet } from "@/ui/Sheet";
+import { TextAreaField } from "@/ui/form/Field";
+import { useDraftForm } from "@/ui/form/useDraftForm";
+import { useDo } from "../../shell/DoProvider";
+import { toolDetails } from "./chest-groups";
+
+/** Many tools at once, typed or pasted a line each; each line shows what it became before anything is kept. */
+export function ChestAdd({ onField }: { onField: () => void }) {
+  const does = useDo();
+  const form = useDraftForm("chest lines", { lines: "" });
+  const lines = readChest(form.watch("lines"));
+  const drafts = lines.flatMap((line) => ("tools" in line ? line.tools : []));
+  const unread = lines.filter((line) => "why" in line).length;
+  const save = async () => {
+    const tools = drafts.map((draft) => stamped<Tool>(draft, "own"));
+    if (!(await does({ put: { tools } }, tools.length === 1 && tools[0] ? `${tools[0].name} is in the chest.` : `${tools.length} tools are in the chest.`))) return;
+    // What could not be read stays to be mended.
+    form.reset({ lines: lines.flatMap((line) => ("why" in line ? [line.line] : [])).join("\n") });
+  };
+  return (
+    <Sheet title="Put in the chest">
+      <TextAreaField
+        label="What you own, a line each"
+        rows={5}
+        placeholder={"3/8 deep metric 8-19 no 16\ncombination spanners 8-19\nbrake cleaner 400 mL"}
+        hint="Drive first, then sizes; ranges and “no 16” are understood. “Red box: 3/8 sockets 8-19” is a set."
+        {...form.register("lines")}
+      />
+      <Box aria-live="polite" marginTop="2">
+        {lines.map((line, i) => (
+          <LineRead key={`${i} ${line.line}`} line={line} />
+        ))}
+      </Box>
+      <Box display="flex" gap="2" flexWrap="wrap" marginTop="3" alignItems="center">
+        <Button look="primary" disabled={drafts.length === 0} onClick={() => void save()}>
+          {drafts.length === 0 ? "Put in the chest" : `Put ${drafts.length} in the chest`}
+        </Button>
+        <Button look="quiet" onClick={onField}>
+          Field by field
+        </Button>
+      </Box>
+      {unread > 0 && drafts.length > 0 && (
+        <Box fontSize="14px" color="watch" marginTop="1">
+          ▲ {unread === 1 ? "The line" : `The ${unread} lines`} not understood {unread === 1 ? "stays" : "stay"} here.
+        </Box>
+      )}
+    </Sheet>
+  );
+}
+
+function LineRead({ line }: { line: ChestLine }) {
+  if ("why" in line) {
+    return (
+      <Box fontSize="15px" color="stop" marginBottom="1">
+        ▲ {line.line}: {line.why}
+      </Box>
+    );
+  }
+  const [first, ...rest] = line.tools;
+  if (!first) return null;
+  const last = rest.at(-1);
+  const kind = first.kind === "special tool" ? "special tool, known by its name" : toolDetails(stamped<Tool>(first, "own"));
+  return (
+    <Box fontSize="15px" marginBottom="1">
+      <Box as="span" color="good" fontWeight="600">
+        ● {line.tools.length}
+      </Box>{" "}
+      {rest.length > 1
+        ? `${first.name}, ${rest
+            .slice(0, -1)
+            .map(({ name }) => name.replace(/ (?:deep|impact|socket|bit|spanner|key|crowfoot|flare|combination|mm).*$/, ""))
+            .join(", ")}, ${last?.name}`
+        : line.tools.map(({ name }) => name).join(" and ")}
+      {kind && (
+        <Box as="span" color="soft">
+          {"; "}
+          {kind}
+        </Box>
+      )}
+    </Box>
+  );
+}

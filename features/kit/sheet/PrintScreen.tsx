@@ -1,0 +1,166 @@
+"use client";
+
+import { Box } from "@chakra-ui/react";
+import { useState } from "react";
+import { type KitSheet, kitSheet, sheetText } from "@/core/kit/sheet/kit-sheet";
+import type { Job } from "@/core/model/job";
+import type { Vehicle } from "@/core/model/vehicle";
+import { Button } from "@/ui/Button";
+import { CopyButton } from "@/ui/CopyButton";
+import { Loading } from "@/ui/Loading";
+import { Sheet } from "@/ui/Sheet";
+import { ThreeColumns } from "@/ui/ThreeColumns";
+import { saveAs } from "../../shell/save-as";
+import { today } from "../../shell/clock";
+import { KitSide } from "../KitSide";
+import { useKit } from "../use-kit";
+
+const PAPERS = ["A4", "letter"] as const;
+
+/** The kit as a sheet for the garage wall: printed, or shared as text. */
+export function PrintScreen({ job, vehicle }: { job: Job; vehicle: Vehicle }) {
+  const inHand = useKit(job, vehicle);
+  const [paper, setPaper] = useState<(typeof PAPERS)[number]>("A4");
+  if (!inHand) return <Loading />;
+  const sheet = kitSheet(job, inHand.route, vehicle, inHand.kit);
+  const markdown = sheetText(sheet, "Markdown");
+  return (
+    <>
+      <style>{`@page { size: ${paper === "A4" ? "A4" : "letter"} portrait; margin: 11mm; }
+@media print { header, nav, button, [role=status], #bench { display: none !important; } body { background: #fff !important; color: #000 !important; } }`}</style>
+      <Box css={{ "@media print": { display: "none" } }}>
+        <ThreeColumns
+          left={<KitSide job={job} vehicle={vehicle} inHand={inHand} at="sheet" />}
+          middle={
+            <Box background="#FFFFFF" color="#101510" border="1px solid" borderColor="edge" padding={{ base: "3", lg: "6" }} overflowX="hidden">
+              <SheetPaper sheet={sheet} />
+            </Box>
+          }
+          right={
+            <Sheet title="Take it along">
+              <Box display="flex" gap="2" role="group" aria-label="Paper" marginBottom="3">
+                {PAPERS.map((one) => (
+                  <Button key={one} look={paper === one ? "primary" : "plain"} aria-pressed={paper === one} onClick={() => setPaper(one)}>
+                    {one}
+                  </Button>
+                ))}
+              </Box>
+              <Button look="primary" width="100%" onClick={() => window.print()}>
+                Print it
+              </Button>
+              <Box display="flex" gap="2" flexWrap="wrap" marginTop="3">
+                <CopyButton text={sheetText(sheet, "text")} />
+                <CopyButton text={markdown} says="Copy as Markdown" />
+                <Button onClick={() => saveAs(`kit-${today()}.md`, markdown, "text/markdown;charset=utf-8")}>Save as Markdown</Button>
+              </Box>
+            </Sheet>
+          }
+        />
+      </Box>
+      <Box display="none" css={{ "@media print": { display: "block" } }} data-testid="printed">
+        <SheetPaper sheet={sheet} />
+      </Box>
+    </>
+  );
+}
+
+/** The sheet itself: black on white, and large where it is read at arm's length. */
+function SheetPaper({ sheet: { title, vehicle, cautions, settings, parts, mat, footer } }: { sheet: KitSheet }) {
+  return (
+    <Box fontSize="15px" lineHeight="1.25">
+      <Box display="flex" justifyContent="space-between" alignItems="baseline" gap="4" borderBottom="3px solid #101510" paddingBottom="1">
+        <Box fontFamily="heading" fontWeight="700" fontSize="30px">
+          {title}
+        </Box>
+        <Box fontFamily="heading" fontWeight="600" fontSize="20px">
+          {vehicle}
+        </Box>
+      </Box>
+      {cautions.length > 0 && (
+        <Box border="2px solid #101510" borderRadius="4px" paddingInline="3" paddingBlock="1" marginTop="2" css={{ columns: 2, columnGap: "20px" }}>
+          {cautions.map((words) => (
+            <Box key={words} css={{ breakInside: "avoid" }}>
+              ▲ {words}
+            </Box>
+          ))}
+        </Box>
+      )}
+      {settings.length > 0 && (
+        <Box marginTop="2">
+          {settings.map(({ what, count, size, figure, set, order, cautions: minds }) => (
+            <Box
+              key={what}
+              display="grid"
+              gridTemplateColumns="minmax(0, 40%) minmax(0, 60%)"
+              columnGap="2"
+              borderBottom="1px solid #9aa59a"
+              paddingBlock="3px"
+              css={{ breakInside: "avoid" }}
+            >
+              <Box>
+                <Box fontFamily="heading" fontWeight="600" fontSize="19px">
+                  {count} × {what}
+                </Box>
+                {[size, figure].filter(Boolean).join(", ")}
+                {order && `; order ${order}`}
+              </Box>
+              <Box>
+                {set.map((words) => (
+                  <Box key={words} fontFamily="heading" fontWeight="700" fontSize={words.length < 60 ? "21px" : "16px"} lineHeight="1.15">
+                    {words}
+                  </Box>
+                ))}
+                {minds.length > 0 && <Box fontSize="13px">{minds.map((words) => `▲ ${words}`).join(" ")}</Box>}
+              </Box>
+            </Box>
+          ))}
+        </Box>
+      )}
+      <Box marginTop="3" css={{ columns: 3, columnGap: "18px", "@media (max-width: 600px)": { columns: 1 } }}>
+        {parts.length > 0 && (
+          <Group title="Parts">
+            {parts.map(({ what, state }) => (
+              <Tick key={what} gap={state === "to get"}>
+                {what}
+                {state === "to get" ? ": to get" : ""}
+              </Tick>
+            ))}
+          </Group>
+        )}
+        {mat.map(({ title: step, items }) => (
+          <Group key={step} title={step}>
+            {items.map(({ what, gap }, i) => (
+              <Tick key={`${what} ${i}`} gap={gap}>
+                {what}
+                {gap ? ": to find" : ""}
+              </Tick>
+            ))}
+          </Group>
+        ))}
+      </Box>
+      <Box fontSize="12px" marginTop="2" borderTop="1px solid #9aa59a" paddingTop="1">
+        {footer}
+      </Box>
+    </Box>
+  );
+}
+
+function Group({ title, children }: { title: string; children: React.ReactNode }) {
+  return (
+    <Box css={{ breakInside: "avoid" }} marginBottom="2">
+      <Box fontFamily="heading" fontWeight="700" fontSize="16px">
+        {title}
+      </Box>
+      {children}
+    </Box>
+  );
+}
+
+function Tick({ gap, children }: { gap: boolean; children: React.ReactNode }) {
+  return (
+    <Box display="flex" gap="6px" fontWeight={gap ? "700" : undefined}>
+      <Box as="span" width="13px" height="13px" border={gap ? "2px dashed #101510" : "1px solid #101510"} flexShrink={0} marginTop="2px" />
+      <span>{children}</span>
+    </Box>
+  );
+}

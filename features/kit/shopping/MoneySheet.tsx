@@ -1,0 +1,109 @@
+"use client";
+
+import { Box } from "@chakra-ui/react";
+import { useState } from "react";
+import { InputError } from "@/core/input-error";
+import { formatPrice, readPrice } from "@/core/quantity/money";
+import { readNumber } from "@/core/quantity/read-number";
+import { jobMoney } from "@/core/shop/money";
+import type { ToldPlan } from "@/core/shop/tell";
+import { Row, Sheet } from "@/ui/Sheet";
+import { TextField } from "@/ui/form/Field";
+import type { KitInHand } from "../use-kit";
+
+/** The money of a job: what it costs, and what a workshop would have taken, and what is left for one's own hours. */
+export function MoneySheet({ inHand: { route, record, change }, plan }: { inHand: KitInHand; plan?: ToldPlan | undefined }) {
+  const money = jobMoney(route, plan, record, new Set(record.got.map(({ key }) => key)));
+  return (
+    <Sheet title="Money">
+      <Row label="Parts">{formatPrice(money.partsMinor)}</Row>
+      {plan && (
+        <>
+          <Row label={record.toolUses && record.toolUses > 1 ? `Tools, over ${record.toolUses} jobs` : "Tools"}>{formatPrice(money.toolsMinor)}</Row>
+          {money.suppliesMinor > 0 && <Row label="Used up">{formatPrice(money.suppliesMinor)}</Row>}
+          {money.hireMinor > 0 && <Row label="Hire">{formatPrice(money.hireMinor)}</Row>}
+          {money.deliveryMinor > 0 && <Row label="Delivery">{formatPrice(money.deliveryMinor)}</Row>}
+        </>
+      )}
+      <Row label={<b>Together</b>}>
+        <b data-testid="together">{formatPrice(money.togetherMinor)}</b>
+      </Row>
+      {plan && money.cashMinor !== money.togetherMinor && <Row label="To pay at first">{formatPrice(money.cashMinor)}</Row>}
+      {!plan && (
+        <Box fontSize="14px" color="soft">
+          What is in the plan and in hand. Shopping adds what is still to get.
+        </Box>
+      )}
+      <Box display="grid" gridTemplateColumns="repeat(2, minmax(0, 1fr))" gap="2" marginTop="3">
+        <MoneyField
+          key={`quote ${record.id}`}
+          label="Workshop’s quote"
+          value={record.quoteMinor}
+          onSave={(quoteMinor) => change(({ quoteMinor: _old, ...now }) => ({ ...now, ...(quoteMinor === undefined ? {} : { quoteMinor }) }))}
+        />
+        <MoneyField
+          key={`hour ${record.id}`}
+          label="Your hour is worth"
+          value={record.hourMinor}
+          onSave={(hourMinor) => change(({ hourMinor: _old, ...now }) => ({ ...now, ...(hourMinor === undefined ? {} : { hourMinor }) }))}
+        />
+        {plan && (
+          <UsesField
+            key={`uses ${record.id}`}
+            uses={record.toolUses}
+            onSave={(toolUses) => change(({ toolUses: _old, ...now }) => ({ ...now, ...(toolUses === undefined ? {} : { toolUses }) }))}
+          />
+        )}
+      </Box>
+      {money.savedMinor !== undefined && (
+        <Box marginTop="2" fontSize="15px">
+          <Box color={money.savedMinor >= 0 ? "good" : "watch"} fontWeight="600">
+            {money.savedMinor >= 0 ? `● ${formatPrice(money.savedMinor)} less than the workshop` : `▲ ${formatPrice(-money.savedMinor)} more than the workshop`}
+          </Box>
+          {money.savedPerHourMinor !== undefined && money.savedPerHourMinor > 0 && (
+            <Box color="soft">
+              {money.hours.toFixed(1)} h of work: {formatPrice(money.savedPerHourMinor)} an hour.
+            </Box>
+          )}
+          {money.afterOwnWorkMinor !== undefined && (
+            <Box color="soft">
+              {money.afterOwnWorkMinor >= 0
+                ? `${formatPrice(money.afterOwnWorkMinor)} left once your hours are paid.`
+                : `Your hours come to ${formatPrice(-money.afterOwnWorkMinor)} more than is saved.`}
+            </Box>
+          )}
+        </Box>
+      )}
+    </Sheet>
+  );
+}
+
+function MoneyField({ label, value, onSave }: { label: string; value: number | undefined; onSave: (value: number | undefined) => void }) {
+  return <SavedField label={label} shown={value === undefined ? "" : formatPrice(value)} read={(text) => readPrice(text)} onSave={onSave} />;
+}
+
+function UsesField({ uses, onSave }: { uses: number | undefined; onSave: (uses: number | undefined) => void }) {
+  const read = (text: string) => {
+    const { value } = readNumber(text, "The number of jobs");
+    if (!Number.isInteger(value) || value < 1 || value > 1000) throw new InputError("Over how many jobs: a whole number from 1 to 1000.");
+    return value;
+  };
+  return <SavedField label="Spread tools over jobs" shown={uses === undefined ? "" : String(uses)} read={read} onSave={onSave} />;
+}
+
+/** A field whose number is kept as soon as it can be read; what cannot stays typed, with why. */
+function SavedField({ label, shown, read, onSave }: { label: string; shown: string; read: (text: string) => number; onSave: (value: number | undefined) => void }) {
+  const [text, setText] = useState(shown);
+  const [error, setError] = useState<string>();
+  const type = (typed: string) => {
+    setText(typed);
+    try {
+      onSave(typed.trim() === "" ? undefined : read(typed));
+      setError(undefined);
+    } catch (thrown) {
+      if (!(thrown instanceof InputError)) throw thrown;
+      setError(thrown.message);
+    }
+  };
+  return <TextField label={label} numeric value={text} error={error} onChange={(event) => type(event.target.value)} />;
+}

@@ -1,0 +1,128 @@
+"use client";
+
+import { Box } from "@chakra-ui/react";
+import { fieldReader, requireText } from "@/core/field-reader";
+import { InputError } from "@/core/input-error";
+import type { Want } from "@/core/kit/needs/wants";
+import type { KitRecord } from "@/core/model/kit";
+import type { Offer } from "@/core/model/offer";
+import { formatPrice, readPrice } from "@/core/quantity/money";
+import { readNumber } from "@/core/quantity/read-number";
+import { newId } from "@/data/stamp";
+import { Button } from "@/ui/Button";
+import { Sheet } from "@/ui/Sheet";
+import { SelectField, TextField } from "@/ui/form/Field";
+import { useDraftForm } from "@/ui/form/useDraftForm";
+
+interface OwnOffersProps {
+  record: KitRecord;
+  wants: readonly Want[];
+  onChange: (how: (record: KitRecord) => KitRecord, says?: string) => Promise<boolean>;
+}
+
+const START = { key: "", kind: "single", shop: "", price: "", days: "0" };
+
+/** Prices of one's own: seen elsewhere, hired from somebody, or borrowed; they stand beside the counter's. */
+export function OwnOffers({ record, wants, onChange }: OwnOffersProps) {
+  const form = useDraftForm(`own offer ${record.jobId}`, START);
+  const { errors } = form.formState;
+  const kind = form.watch("kind");
+  const save = form.handleSubmit(async (fields) => {
+    const { read, errors: unread, failed } = fieldReader<keyof typeof fields>();
+    const want = read("key", () => chosen(wants, fields.key));
+    const shop = read("shop", () => requireText(fields.shop, "Say where, or from whom."));
+    const priceMinor = read("price", () => (fields.kind === "borrow" ? 0 : readPrice(fields.price)));
+    const leadDays = read("days", () => readDays(fields.days));
+    if (failed() || !want || shop === undefined || priceMinor === undefined || leadDays === undefined) return form.showErrors(unread);
+    const offer: Offer = {
+      id: newId(),
+      kind: fields.kind === "hire" || fields.kind === "borrow" ? fields.kind : "single",
+      title: `${want.name}${want.for[0] && want.need.kind === "part" ? `, ${want.for[0]}` : ""}`.slice(0, 200),
+      shop,
+      priceMinor,
+      stock: 1,
+      leadDays,
+      holds: [],
+      answers: answersOf(want, wants),
+      leavesOut: want.need.kind === "part" ? (want.need.part.leavesOut ?? []) : [],
+    };
+    if (await onChange((now) => ({ ...now, typed: [...now.typed, offer] }), `${offer.title} from ${shop} counts now.`)) {
+      form.reset(START);
+      form.forget();
+    }
+  });
+  return (
+    <Sheet title="Prices of your own">
+      {record.typed.map((offer) => (
+        <Box key={offer.id} display="flex" alignItems="center" gap="2" fontSize="15px" borderBottom="1px solid" borderColor="edge">
+          <Box flex="1">
+            {offer.title}, {offer.shop}{" "}
+            <Box as="span" color="soft">
+              {offer.kind === "borrow" ? "borrowed" : `${formatPrice(offer.priceMinor)}${offer.kind === "hire" ? " a day" : ""}`}
+            </Box>
+          </Box>
+          <Button
+            look="quiet"
+            paddingInline="1"
+            aria-label={`Remove the price of ${offer.title}`}
+            onClick={() => void onChange((now) => ({ ...now, typed: now.typed.filter(({ id }) => id !== offer.id) }), `${offer.title} from ${offer.shop} no longer counts.`)}
+          >
+            ×
+          </Button>
+        </Box>
+      ))}
+      <Box as="details" {...(form.formState.isDirty ? { open: true } : {})}>
+        <Box as="summary" cursor="pointer" minHeight="44px" paddingTop="10px" fontWeight="600" fontSize="15px">
+          Add one
+        </Box>
+        <Box as="form" onSubmit={(event) => void save(event)} display="grid" gridTemplateColumns="repeat(2, minmax(0, 1fr))" gap="2">
+          <Box gridColumn="1 / -1">
+            <SelectField
+              label="For"
+              error={errors.key?.message}
+              choices={[{ value: "", label: "choose" }, ...wants.map(({ key, name, for: its }) => ({ value: key, label: `${name}${its[0] ? `, ${its[0]}` : ""}` }))]}
+              {...form.register("key")}
+            />
+          </Box>
+          <SelectField
+            label="How"
+            choices={[
+              { value: "single", label: "bought" },
+              { value: "hire", label: "hired, a day" },
+              { value: "borrow", label: "borrowed" },
+            ]}
+            {...form.register("kind")}
+          />
+          {kind !== "borrow" && <TextField label="Price" numeric error={errors.price?.message} {...form.register("price")} />}
+          <TextField label={kind === "borrow" ? "From" : "Where"} error={errors.shop?.message} {...form.register("shop")} />
+          <TextField label="Here in days" numeric error={errors.days?.message} {...form.register("days")} />
+          <Box gridColumn="1 / -1">
+            <Button type="submit">Count it</Button>
+          </Box>
+        </Box>
+      </Box>
+    </Sheet>
+  );
+}
+
+function chosen(wants: readonly Want[], key: string): Want {
+  const want = wants.find((one) => one.key === key);
+  if (!want) throw new InputError("Choose what the price is for.");
+  return want;
+}
+
+function readDays(text: string): number {
+  const { value } = readNumber(text, "The days");
+  if (!Number.isInteger(value) || value < 0 || value > 365) throw new InputError("In how many days: a whole number from 0 to 365.");
+  return value;
+}
+
+/** All that is wanted of it at the price; a part comes with what its box holds. */
+function answersOf({ key, need }: Want, wants: readonly Want[]): Offer["answers"] {
+  const amount = need.kind === "part" ? need.part.count : need.kind === "hardware" ? need.count : need.kind === "supply" ? Math.max(need.amount.value, 1e-3) : 1;
+  const boxed =
+    need.kind === "part"
+      ? wants.flatMap(({ key: other, need: one }) => (one.kind === "hardware" && one.boxedWith?.id === need.part.id ? [{ key: other, amount: one.count }] : []))
+      : [];
+  return [{ key, amount }, ...boxed];
+}

@@ -1,0 +1,119 @@
+"use client";
+
+import { Box } from "@chakra-ui/react";
+import { addDays, differenceInCalendarDays, format, parseISO } from "date-fns";
+import { useMemo, useState } from "react";
+import { chestOf } from "@/core/chest/chest";
+import { wantsFor } from "@/core/kit/kit";
+import { isCovered } from "@/core/kit/needs/need";
+import type { Job } from "@/core/model/job";
+import type { Vehicle } from "@/core/model/vehicle";
+import { wantedFor } from "@/core/shop/wanted";
+import { ordered, takenIn } from "@/core/shop/take-in";
+import type { ToldPlan } from "@/core/shop/tell";
+import type { Tool } from "@/core/model/tool";
+import { useSetting } from "@/data/hooks";
+import { stamp, stamped, touched } from "@/data/stamp";
+import { Loading } from "@/ui/Loading";
+import { Sheet } from "@/ui/Sheet";
+import { ThreeColumns } from "@/ui/ThreeColumns";
+import { today } from "../../shell/clock";
+import { useDo } from "../../shell/DoProvider";
+import { CounterSheet } from "./CounterSheet";
+import { KitSide } from "../KitSide";
+import { MoneySheet } from "./MoneySheet";
+import { OwnOffers } from "./OwnOffers";
+import { OrderSheet } from "./OrderSheet";
+import { COUNTER_DAYS, type CounterDay, useCounter } from "./use-counter";
+import { type KitInHand, useKit } from "../use-kit";
+import { useShopping } from "./use-shopping";
+import type { ShopFor } from "@/workers/shopping.worker";
+import { WishesSheet } from "./WishesSheet";
+
+/** The cheapest way to have what is short, in time. */
+export function ShopScreen({ job, vehicle }: { job: Job; vehicle: Vehicle }) {
+  const inHand = useKit(job, vehicle);
+  return inHand ? <Shop job={job} vehicle={vehicle} inHand={inHand} /> : <Loading />;
+}
+
+function Shop({ job, vehicle, inHand }: { job: Job; vehicle: Vehicle; inHand: KitInHand }) {
+  const { route, tools, kit, record, change, thisYear } = inHand;
+  const [kept, keepDay] = useSetting("counter day");
+  const day: CounterDay = COUNTER_DAYS.find((one) => one === kept) ?? "open";
+  const { got, wishes, typed } = record;
+  const had = useMemo(() => new Set(got.map(({ key }) => key)), [got]);
+  const wants = useMemo(() => wantsFor(route, chestOf(tools), { vehicle, thisYear }), [route, tools, vehicle, thisYear]);
+  const short = useMemo(() => {
+    const keys = new Set(kit.lines.filter((line) => !isCovered(line)).map(({ key }) => key));
+    return wants.filter(({ key }) => keys.has(key));
+  }, [kit, wants]);
+  const wanted = useMemo(() => wantedFor(wants.filter(({ key }) => !had.has(key))), [wants, had]);
+  const [counter, askAgain] = useCounter(wanted, day);
+  const neededBy = record.wishes.neededBy ?? (job.plannedFor && job.plannedFor >= today() ? job.plannedFor : undefined);
+  const answer = counter.at === "open" ? counter.answer : undefined;
+  // While the counter is asked anew nothing is worked out: without its offers the answer would be another one.
+  const asking = counter.at === "asking";
+  const ask = useMemo((): ShopFor | undefined => {
+    if (asking) return undefined;
+    const daysLeft = neededBy === undefined ? undefined : Math.max(0, differenceInCalendarDays(parseISO(neededBy), parseISO(today())));
+    return { route, tools, vehicle, thisYear, got, wishes, offers: [...typed, ...(answer?.offers ?? [])], shops: answer?.shops ?? [], daysLeft };
+  }, [asking, route, tools, vehicle, thisYear, got, wishes, typed, answer, neededBy]);
+  const { told, stale, failed } = useShopping(ask);
+  const [at, setAt] = useState(0);
+  const plan = told?.plans[at] ?? told?.plans[0];
+  const take = useTakeIn(job, inHand);
+  return (
+    <ThreeColumns
+      phone="left, middle, right"
+      left={<KitSide job={job} vehicle={vehicle} inHand={inHand} at="shop" />}
+      middle={
+        told && (!stale || plan) ? (
+          <OrderSheet
+            job={job}
+            told={told}
+            at={plan === told.plans[at] ? at : 0}
+            stale={stale}
+            neededBy={neededBy}
+            onLook={setAt}
+            onOrdered={(one) => void take(one, "ordered")}
+            onTaken={(one) => void take(one, "taken")}
+          />
+        ) : (
+          <Sheet flex="1" title="Shopping">
+            <Box role="status">{failed ? "■ The shopping could not be worked out. Reload the page to try again; nothing was lost." : "Working it out …"}</Box>
+          </Sheet>
+        )
+      }
+      right={
+        <>
+          <CounterSheet state={counter} day={day} onDay={(one) => void keepDay(one)} onAskAgain={askAgain} />
+          <WishesSheet key={record.id} record={record} wants={short} plannedFor={job.plannedFor} onChange={change} />
+          <OwnOffers record={record} wants={short} onChange={change} />
+          <MoneySheet inHand={inHand} plan={plan} />
+        </>
+      }
+    />
+  );
+}
+
+/** Notes a plan as ordered, or takes all of it in; each can be undone. */
+function useTakeIn(job: Job, { record }: KitInHand): (plan: ToldPlan, how: "ordered" | "taken") => Promise<boolean> {
+  const does = useDo();
+  const dueIn = (days: number) => format(addDays(parseISO(today()), days), "yyyy-MM-dd");
+  return (plan, how) => {
+    const keys = new Set(plan.lines.flatMap(({ covers }) => covers.map(({ key }) => key)));
+    const others = record.got.filter(({ key }) => !keys.has(key));
+    if (how === "ordered") return does({ put: { kits: [touched({ ...record, got: [...others, ...ordered(plan, dueIn)] })] } }, "Noted as on order.");
+    const { tools, got, followUps } = takenIn(plan, dueIn);
+    return does(
+      {
+        put: {
+          kits: [touched({ ...record, got: [...others, ...got] })],
+          tools: tools.map((draft) => stamped<Tool>(draft, job.origin)),
+          followUps: followUps.map((one) => ({ ...stamp(job.origin), vehicleId: job.vehicleId, jobId: job.id, state: "open" as const, ...one })),
+        },
+      },
+      `All of it is here.${followUps.length > 0 ? " What is owed back is in the Garage." : ""}`,
+    );
+  };
+}

@@ -1,0 +1,88 @@
+"use client";
+
+import { Box } from "@chakra-ui/react";
+import Link from "next/link";
+import { useState } from "react";
+import { type Owed, dueWords } from "@/core/log/follow-up";
+import type { VehicleLog } from "@/core/log/vehicle-log";
+import type { Job } from "@/core/model/job";
+import { formatDistance } from "@/core/quantity/distance";
+import { touched } from "@/data/stamp";
+import { Button } from "@/ui/Button";
+import { formatDay } from "@/ui/day";
+import { today } from "../../shell/clock";
+import { useDo } from "../../shell/DoProvider";
+import { calendarEntry, saveCalendar } from "./calendar-file";
+import { FollowUpForm } from "./FollowUpForm";
+import { ReasonForm } from "../ReasonForm";
+import { bandWords, bestWords } from "../due/when-words";
+import { planHref } from "../../shell/addresses";
+
+type Doing = "nothing" | "move" | "drop";
+
+/** One thing that is owed: when, from which job, and done, moved, dropped or into a calendar. */
+export function FollowUpRow({ owed, log, jobs }: { owed: Owed; log: VehicleLog; jobs: Job[] }) {
+  const does = useDo();
+  const [doing, setDoing] = useState<Doing>("nothing");
+  const { followUp, on, left, reached } = owed;
+  const job = jobs.find(({ id }) => id === followUp.jobId);
+  const entry = calendarEntry(owed, log.vehicle, jobs);
+  const done = () => void does({ put: { followUps: [touched({ ...followUp, state: "done" as const, closedOn: today() })] } }, `Done: ${followUp.text}.`);
+  return (
+    <Box borderTop="1px solid" borderColor="edge" paddingBlock="3">
+      <Box display="grid" gridTemplateColumns={{ base: "minmax(0, 1fr)", md: "minmax(0, 1fr) minmax(0, 1fr) 350px" }} gap={{ base: "1", md: "4" }} alignItems="start">
+        <Box>
+          <Box fontWeight="600" fontSize="18px">
+            {followUp.text}
+          </Box>
+          {job && (
+            <Box asChild color="soft" fontSize="15px" textDecoration="underline">
+              <Link href={planHref(job.id)} prefetch={false}>
+                {job.title}
+              </Link>
+            </Box>
+          )}
+          {followUp.because && (
+            <Box color="soft" fontSize="15px">
+              Moved: {followUp.because}
+            </Box>
+          )}
+        </Box>
+        <Box>
+          <Box fontFamily="heading" fontWeight="600" fontSize="22px" lineHeight="1.15" color={reached ? "stop" : "ink"}>
+            {reached ? "■ now" : on ? bestWords(on) : dueWords(followUp, formatDay)}
+          </Box>
+          <Box color="soft" fontSize="15px">
+            {(followUp.dueAt || reached) && dueWords(followUp, formatDay)}
+            {left && left.value > 0 && `, ${formatDistance(left)} to go`}
+            {on && bandWords(on) && `; ${bandWords(on)}`}
+          </Box>
+        </Box>
+        <Box display="flex" gap="1" flexWrap="wrap">
+          <Button onClick={done} aria-label={`Done: ${followUp.text}`}>
+            Done
+          </Button>
+          <Button look="quiet" onClick={() => setDoing("move")}>
+            Move
+          </Button>
+          <Button look="quiet" onClick={() => setDoing("drop")}>
+            Drop
+          </Button>
+          {entry && (
+            <Button look="quiet" aria-label={`Calendar file: ${followUp.text}`} onClick={() => void saveCalendar(`follow-up-${followUp.id}.ics`, [entry])}>
+              Calendar
+            </Button>
+          )}
+        </Box>
+      </Box>
+      {doing === "move" && <FollowUpForm followUp={followUp} vehicle={log.vehicle} vehicles={[log.vehicle]} onClose={() => setDoing("nothing")} />}
+      {doing === "drop" && <Drop owed={owed} onClose={() => setDoing("nothing")} />}
+    </Box>
+  );
+}
+
+function Drop({ owed: { followUp }, onClose }: { owed: Owed; onClose: () => void }) {
+  const does = useDo();
+  const drop = (because: string) => does({ put: { followUps: [touched({ ...followUp, state: "dropped" as const, closedOn: today(), because })] } }, `Dropped: ${followUp.text}.`);
+  return <ReasonForm label="Why it is dropped" missing="Say why it is not needed." does="Drop it" onSubmit={drop} onClose={onClose} />;
+}

@@ -1,0 +1,66 @@
+"use client";
+
+import { Box } from "@chakra-ui/react";
+import type { Fastener } from "@/core/model/job";
+import { fastenerDoubts } from "@/core/fastener/doubts";
+import { formatHeadSize } from "@/core/quantity/read-head-size";
+import { figureInWords, formatFigure } from "@/core/quantity/torque-words";
+import { snugBandNm } from "@/core/thread/snug-band";
+import { formatThread } from "@/core/thread/thread";
+import { Button } from "@/ui/Button";
+import { Row } from "@/ui/Sheet";
+import { Doubts } from "../../shared/Doubts";
+
+/** A fastener as the plan has it: the figure large, the rest on lines, doubts beside it. */
+export function FastenerView({ fastener, onEdit }: { fastener: Fastener; onEdit: () => void }) {
+  const { figure, sizeToUndo, sizeToDoUp, thread, adapter } = fastener;
+  return (
+    <Box border="1px solid" borderColor="edge" borderRadius="sheet" background="raised" padding="4">
+      <Box display="flex" justifyContent="space-between" gap="3" alignItems="flex-start">
+        <Box>
+          <Box as="h3" fontSize="22px">
+            {fastener.count} × {fastener.name}
+          </Box>
+          {figure && (
+            <Box fontFamily="heading" fontWeight="700" fontSize="46px" lineHeight="1.1" data-testid="figure">
+              {formatFigure(figure)}
+            </Box>
+          )}
+          <Box color="soft">{figure ? (snugSays(fastener) ?? figureInWords(figure)) : "No torque written down."}</Box>
+        </Box>
+        <Button aria-label="Edit fastener" onClick={onEdit}>
+          Edit
+        </Button>
+      </Box>
+      <Doubts doubts={fastenerDoubts(fastener)} />
+      <Box marginTop="3">
+        {sizeToUndo && <Row label={sizeToDoUp ? "Undo with" : "Size"}>{formatHeadSize(sizeToUndo)}</Row>}
+        {sizeToDoUp && <Row label="Do up with">{formatHeadSize(sizeToDoUp)}</Row>}
+        {thread && <Row label="Thread">{formatThread(thread)}</Row>}
+        {adapter && (
+          <Row label="Crowfoot">
+            {adapter.offsetMm} mm, {adapter.angleDeg === 0 ? "in line" : `at ${adapter.angleDeg}°`}
+          </Row>
+        )}
+        {fastener.condition && <Row label="Figure is for a thread that is">{fastener.condition}</Row>}
+        {fastener.threadIs && <Row label="The thread will be">{fastener.threadIs}</Row>}
+        {fastener.locking && <Row label="Held by">{fastener.locking}</Row>}
+        {fastener.counterHold && <Row label="Hold the other end with">{formatHeadSize(fastener.counterHold)}</Row>}
+        {fastener.tightened && <Row label="Final torque">{fastener.tightened}</Row>}
+        {fastener.access && <Row label="Reached with">{fastener.access}</Row>}
+        {(fastener.strength ?? fastener.lengthMm) && <Row label="Bolt">{[fastener.strength, fastener.lengthMm && `${fastener.lengthMm} mm long`].filter(Boolean).join(", ")}</Row>}
+        {fastener.into && <Row label="Goes into">{fastener.into}</Row>}
+        {fastener.source && <Row label="Figure from">{fastener.source}</Row>}
+        {fastener.note && <Row label="Note">{fastener.note}</Row>}
+      </Box>
+    </Box>
+  );
+}
+
+function snugSays({ figure, thread }: Fastener): string | undefined {
+  if (figure?.form !== "snug" || !thread) return undefined;
+  const band = snugBandNm(thread);
+  if (!band) return undefined;
+  const [low, high] = band;
+  return `Good and tight: for ${formatThread(thread)} typically ${low.toFixed(1)} to ${high.toFixed(1)} N·m. Typical, not a specification.`;
+}

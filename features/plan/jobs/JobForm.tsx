@@ -1,0 +1,122 @@
+"use client";
+
+import { Box } from "@chakra-ui/react";
+import Link from "next/link";
+import { useRouter } from "next/navigation";
+import { useState } from "react";
+import { InputError } from "@/core/input-error";
+import { copyJob } from "@/core/plan/copy-job";
+import { type JobSheet, readJobSheet } from "@/core/plan/job-sheet";
+import { SYSTEMS, type System } from "@/core/model/place";
+import { useCollection } from "@/data/hooks";
+import { newId, stamp } from "@/data/stamp";
+import { Button } from "@/ui/Button";
+import { CheckField, SelectField, TextField } from "@/ui/form/Field";
+import { fieldReader, requireText } from "@/core/field-reader";
+import { useDraftForm } from "@/ui/form/useDraftForm";
+import { Sheet } from "@/ui/Sheet";
+import { useHand } from "../../shell/hand";
+import { giveWordsTo, sharedWords } from "../notes/shared-words";
+import { SheetFile } from "./SheetFile";
+import { useDo } from "../../shell/DoProvider";
+import { garageHref, planHref } from "../../shell/addresses";
+
+/** A new job: what it is, on which vehicle, and what it belongs to. */
+export function JobForm() {
+  const vehicles = useCollection("vehicles") ?? [];
+  const [hand = {}] = useHand();
+  const router = useRouter();
+  const does = useDo();
+  const jobs = useCollection("jobs") ?? [];
+  const form = useDraftForm("job new", { title: "", vehicleId: hand.vehicleId ?? "", system: "brakes" as System, plannedFor: "", from: "", mirrored: false });
+  const [sheet, setSheet] = useState<JobSheet>();
+  const [refused, setRefused] = useState<string>();
+  const from = form.watch("from");
+  const earlier = jobs.find(({ id }) => id === from);
+  const chooseSheet = async (file: File | undefined) => {
+    setSheet(undefined);
+    setRefused(undefined);
+    if (!file) return;
+    try {
+      const read = readJobSheet(await file.text());
+      setSheet(read);
+      if (form.getValues("title").trim() === "") form.setValue("title", read.title);
+      form.setValue("system", read.system);
+    } catch (error) {
+      if (!(error instanceof InputError)) throw error;
+      setRefused(error.message);
+    }
+  };
+  const chooseEarlier = (id: string) => {
+    const job = jobs.find((one) => one.id === id);
+    if (!job) return;
+    if (form.getValues("title").trim() === "") form.setValue("title", job.title);
+    form.setValue("system", job.system);
+  };
+
+  const save = (then: "steps" | "notes") =>
+    form.handleSubmit(async (fields) => {
+      const { read, errors, failed } = fieldReader<keyof typeof fields>();
+      const title = read("title", () => requireText(fields.title, "Say what the job is."));
+      const vehicle = vehicles.find(({ id }) => id === fields.vehicleId) ?? vehicles[0];
+      if (failed() || title === undefined || !vehicle) return form.showErrors(errors);
+      if (fields.from === "file" && !sheet) return setRefused("Choose the job sheet's file first, or start blank.");
+      const source = fields.from === "file" ? sheet : jobs.find(({ id }) => id === fields.from);
+      const copied = source && copyJob(source, newId, fields.mirrored);
+      const routeId = newId();
+      const job = {
+        ...stamp(vehicle.origin),
+        vehicleId: vehicle.id,
+        title,
+        system: fields.system,
+        state: "planned" as const,
+        ...(fields.plannedFor ? { plannedFor: fields.plannedFor } : {}),
+        routes: copied?.routes ?? [{ id: routeId, name: "By the book", steps: [], fasteners: [], parts: [] }],
+        chosenRouteId: copied?.chosenRouteId ?? routeId,
+      };
+      if (!(await does({ put: { jobs: [job] } }, `${title} planned.`))) return;
+      form.forget();
+      // Words that another app has shared were waiting for this job.
+      const shared = await sharedWords();
+      if (shared) await giveWordsTo(job.id, shared);
+      router.push(planHref(job.id, then === "notes" || shared ? "notes" : undefined));
+    });
+
+  if (vehicles.length === 0) {
+    return (
+      <Sheet title="Plan a job" maxWidth="560px" marginInline="auto">
+        A job belongs to a vehicle. <Link href={garageHref()}>Add one in the Garage</Link> first.
+      </Sheet>
+    );
+  }
+  return (
+    <Sheet title="Plan a job" maxWidth="560px" marginInline="auto" padding="5">
+      <Box as="form" onSubmit={(event) => void save("steps")(event)} display="grid" gap="4">
+        <TextField label="What is the job?" placeholder="Rear brake shoes" error={form.formState.errors.title?.message} autoFocus {...form.register("title")} />
+        <SelectField label="Vehicle" choices={vehicles.map(({ id, name }) => ({ value: id, label: name }))} {...form.register("vehicleId")} />
+        <SelectField
+          label="Start from"
+          choices={[
+            { value: "", label: "a blank sheet" },
+            { value: "file", label: "a job sheet's file" },
+            ...jobs.map(({ id, title, vehicleId }) => ({ value: id, label: `${title}, ${vehicles.find((one) => one.id === vehicleId)?.name ?? ""}` })),
+          ]}
+          {...form.register("from", { onChange: (event: { target: { value: string } }) => chooseEarlier(event.target.value) })}
+        />
+        {from === "file" && <SheetFile refused={refused} onChoose={(file) => void chooseSheet(file)} />}
+        {(earlier ?? sheet) && <CheckField label="For the other side: left and right changed over" {...form.register("mirrored")} />}
+        <SelectField label="It belongs to" choices={SYSTEMS} hint="Cautions and follow-ups hang on this" {...form.register("system")} />
+        <TextField label="Planned for" type="date" {...form.register("plannedFor")} />
+        <Box display="flex" flexWrap="wrap" gap="3">
+          <Button type="submit" look="primary">
+            Save and add steps
+          </Button>
+          <Button onClick={() => void save("notes")()}>Save and paste notes</Button>
+          <Button asChild>
+            <Link href={planHref()}>Cancel</Link>
+          </Button>
+        </Box>
+      </Box>
+    </Sheet>
+  );
+}

@@ -1,0 +1,55 @@
+"use client";
+
+import { Box } from "@chakra-ui/react";
+import Link from "next/link";
+import type { Job } from "@/core/model/job";
+import { useCollection } from "@/data/hooks";
+import { Button } from "@/ui/Button";
+import { formatDay } from "@/ui/day";
+import { Sheet } from "@/ui/Sheet";
+import { useHand } from "../../shell/hand";
+import { NOT_HERE } from "../../shell/NoJob";
+import { garageHref, newJobHref, planHref } from "../../shell/addresses";
+
+const STATES: Job["state"][] = ["under way", "planned", "done"];
+
+/** The jobs there are, the vehicle in hand first, and the way to a new one. */
+export function JobList({ lost = false }: { lost?: boolean }) {
+  const [hand = {}] = useHand();
+  const vehicles = useCollection("vehicles") ?? [];
+  const jobs = useCollection("jobs") ?? [];
+  const sorted = [...jobs].sort((a, b) => Number(b.vehicleId === hand.vehicleId) - Number(a.vehicleId === hand.vehicleId) || STATES.indexOf(a.state) - STATES.indexOf(b.state));
+  return (
+    <Sheet title="Jobs" maxWidth="760px" marginInline="auto" padding="5">
+      {lost && (
+        <Box role="status" color="watch" marginBottom="4">
+          ▲ {NOT_HERE}
+        </Box>
+      )}
+      {vehicles.length === 0 ? (
+        <Box marginBottom="4">
+          A job belongs to a vehicle. <Link href={garageHref()}>Add one in the Garage</Link> first.
+        </Box>
+      ) : (
+        <>
+          {sorted.length === 0 && <Box marginBottom="4">No job yet. Name the repair and add its steps as you find them out.</Box>}
+          {sorted.map((job) => (
+            <Box key={job.id} borderTop="1px solid" borderColor="edge" paddingBlock="3">
+              <Box asChild fontFamily="heading" fontWeight="600" fontSize="22px" color="ink">
+                <Link href={planHref(job.id)}>{job.title}</Link>
+              </Box>
+              <Box color="soft">
+                {vehicles.find(({ id }) => id === job.vehicleId)?.name}, {job.state}
+                {job.state === "planned" && job.plannedFor && ` for ${formatDay(job.plannedFor)}`}
+                {job.state === "done" && job.doneOn && ` on ${formatDay(job.doneOn)}`}
+              </Box>
+            </Box>
+          ))}
+          <Button asChild look="primary" marginTop="3">
+            <Link href={newJobHref()}>Plan a job</Link>
+          </Button>
+        </>
+      )}
+    </Sheet>
+  );
+}

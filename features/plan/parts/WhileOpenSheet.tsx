@@ -1,0 +1,131 @@
+"use client";
+
+import { Box } from "@chakra-ui/react";
+import { useState } from "react";
+import { InputError } from "@/core/input-error";
+import { fieldReader, ifTyped, requireText } from "@/core/field-reader";
+import { latestReading } from "@/core/log/mileage/odometer";
+import type { Bared, Job, Part, Route } from "@/core/model/job";
+import { PLACES } from "@/core/model/place";
+import type { Vehicle } from "@/core/model/vehicle";
+import { putPart } from "@/core/plan/edit-route";
+import { type WhileOpen, whileOpen } from "@/core/plan/while-open";
+import { convertDistance, formatDistance } from "@/core/quantity/distance";
+import { formatPrice, readPrice } from "@/core/quantity/money";
+import { readNumber } from "@/core/quantity/read-number";
+import { useCollection } from "@/data/hooks";
+import { newId } from "@/data/stamp";
+import { Button } from "@/ui/Button";
+import { SelectField, TextField } from "@/ui/form/Field";
+import { useDraftForm } from "@/ui/form/useDraftForm";
+import { Sheet } from "@/ui/Sheet";
+import { useChangeRoute } from "../../shared/use-change-route";
+
+/** What an hour of one's own time is taken to be worth, minor units: said beside the verdict, and the same for all. */
+const HOUR_MINOR = 1500;
+
+/** What lies open during the job, how far it has gone, and whether renewing it now saves more than it costs. */
+export function WhileOpenSheet({ job, route, vehicle }: { job: Job; route: Route; vehicle: Vehicle }) {
+  const log = useCollection("replacements")?.filter(({ vehicleId }) => vehicleId === vehicle.id);
+  const readings = useCollection("readings");
+  const [adding, setAdding] = useState(false);
+  const changeRoute = useChangeRoute(job.id);
+  if (!log || !readings) return null;
+  const odometer = latestReading(readings, vehicle.id)?.distance;
+  const judged = (route.laysBare ?? []).map((part) => whileOpen(part, log, odometer, HOUR_MINOR));
+  const addPart = ({ part }: WhileOpen) => {
+    const made: Part = { id: newId(), name: part.name, place: part.place, count: 1, ...(part.priceMinor === undefined ? {} : { priceMinor: part.priceMinor }) };
+    void changeRoute((now) => ({ ...putPart(now, made), laysBare: (now.laysBare ?? []).filter(({ id }) => id !== part.id) }), `${part.name} is on the list.`);
+  };
+  const drop = (id: string) => void changeRoute((now) => ({ ...now, laysBare: (now.laysBare ?? []).filter((one) => one.id !== id) }), "Dropped.");
+  return (
+    <Sheet title="While it is open">
+      {judged.length === 0 && !adding && <Box color="soft">Parts that lie bare during this job, and could be renewed for little more work.</Box>}
+      {judged.map((one) => (
+        <Box key={one.part.id} borderTop="1px solid" borderColor="edge" paddingBlock="2">
+          <Box fontWeight="600">{one.part.name}</Box>
+          <Box color="soft" fontSize="15px">
+            {goneSays(one, vehicle)} Saves {one.savedMinutes} min later
+            {one.wasteMinor === undefined ? "." : `, throws away ${formatPrice(one.wasteMinor)} of its life.`}
+          </Box>
+          <Box color={one.verdict === "do it now" ? "good" : "soft"} fontWeight="600">
+            {one.verdict === "do it now"
+              ? `● Worth doing now, at ${formatPrice(HOUR_MINOR)} an hour.`
+              : one.verdict === "leave it"
+                ? "○ Leave it: it has life left."
+                : "○ Its price or its usual life is not written down."}
+          </Box>
+          <Button look="quiet" paddingInline="0" onClick={() => addPart(one)}>
+            Put it on the list
+          </Button>
+          <Button look="quiet" onClick={() => drop(one.part.id)}>
+            Drop
+          </Button>
+        </Box>
+      ))}
+      {adding ? (
+        <BaredForm
+          onClose={() => setAdding(false)}
+          onSave={async (part) => {
+            if (await changeRoute((now) => ({ ...now, laysBare: [...(now.laysBare ?? []), part] }), `${part.name} lies open.`)) setAdding(false);
+          }}
+        />
+      ) : (
+        <Button look="quiet" paddingInline="0" onClick={() => setAdding(true)}>
+          Add what lies open
+        </Button>
+      )}
+    </Sheet>
+  );
+}
+
+function goneSays({ goneKm, atLeast }: WhileOpen, vehicle: Vehicle): string {
+  if (goneKm === undefined) return "How far it has gone is not known.";
+  const gone = formatDistance(convertDistance({ value: goneKm, unit: "km" }, vehicle.distanceUnit));
+  return atLeast ? `No entry in the log: up to ${gone} old.` : `${gone} since it was renewed.`;
+}
+
+function BaredForm({ onSave, onClose }: { onSave: (part: Bared) => Promise<void>; onClose: () => void }) {
+  const form = useDraftForm("bared", { name: "", place: "engine" as Bared["place"], price: "", minutesNow: "10", minutesLater: "60", lasts: "" });
+  const { errors } = form.formState;
+  const save = form.handleSubmit(async (fields) => {
+    const { read, errors: unread, failed } = fieldReader<keyof typeof fields>();
+    const minutes = (field: "minutesNow" | "minutesLater") =>
+      read(field, () => {
+        const { value } = readNumber(fields[field], "The time");
+        if (value < 0 || value > 10_000) throw new InputError("The time is between 0 and 10 000 minutes.");
+        return value;
+      });
+    const name = read("name", () => requireText(fields.name, "Say what lies open."));
+    const priceMinor = read("price", () => ifTyped(fields.price, (text) => readPrice(text)));
+    const lastsKm = read("lasts", () => ifTyped(fields.lasts, (text) => readNumber(text, "How far it lasts").value));
+    const [minutesNow, minutesLater] = [minutes("minutesNow"), minutes("minutesLater")];
+    if (failed() || name === undefined || minutesNow === undefined || minutesLater === undefined) return form.showErrors(unread);
+    await onSave({
+      id: newId(),
+      name,
+      place: fields.place,
+      minutesNow,
+      minutesLater,
+      ...(priceMinor === undefined ? {} : { priceMinor }),
+      ...(lastsKm === undefined || lastsKm <= 0 ? {} : { lastsKm }),
+    });
+    form.forget();
+  });
+  return (
+    <Box as="form" onSubmit={(event) => void save(event)} display="grid" gap="2" marginTop="2">
+      <TextField label="What lies open" placeholder="Gearbox mount" error={errors.name?.message} autoFocus {...form.register("name")} />
+      <SelectField label="Where" choices={PLACES} {...form.register("place")} />
+      <TextField label="Its price" numeric error={errors.price?.message} {...form.register("price")} />
+      <TextField label="Renewing it now takes" numeric unit="min" error={errors.minutesNow?.message} {...form.register("minutesNow")} />
+      <TextField label="Later, by itself" numeric unit="min" error={errors.minutesLater?.message} {...form.register("minutesLater")} />
+      <TextField label="It usually lasts" numeric unit="km" error={errors.lasts?.message} {...form.register("lasts")} />
+      <Box display="flex" gap="2">
+        <Button type="submit">Save</Button>
+        <Button look="quiet" onClick={onClose}>
+          Cancel
+        </Button>
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,101 @@
+"use client";
+
+import { Box } from "@chakra-ui/react";
+import Link from "next/link";
+import type { Job, Route, Step } from "@/core/model/job";
+import { moveStep, removeStep, unpinSlip } from "@/core/plan/edit-route";
+import { differencesOf } from "@/core/plan/mirror";
+import { taskWords } from "@/core/plan/step-words";
+import { stepFastener } from "@/core/plan/step-fastener";
+import { Button } from "@/ui/Button";
+import { Sheet } from "@/ui/Sheet";
+import { PinnedSlips } from "../../shared/slips/PinnedSlips";
+import { StepMinds } from "../../shared/StepMinds";
+import { FastenerView } from "../fasteners/FastenerView";
+import { phaseTitle } from "../../shared/StepsByPhase";
+import { KIND_SAYS } from "./step-words";
+import { useChangeRoute } from "../../shared/use-change-route";
+import { kitHref } from "../../shell/addresses";
+
+interface StepSheetProps {
+  job: Job;
+  route: Route;
+  step: Step | undefined;
+  onEdit: () => void;
+  onEditFastener: (fastenerId?: string) => void;
+}
+
+/** The step in hand, with its fastener, and the ways to change it. */
+export function StepSheet({ job, route, step, onEdit, onEditFastener }: StepSheetProps) {
+  const changeRoute = useChangeRoute(job.id);
+  if (!step) {
+    return (
+      <Sheet title="No steps yet" flex="1">
+        <Box marginBottom="4">Write down the first thing to do. The order can be changed later.</Box>
+        <Button look="primary" onClick={onEdit}>
+          Add the first step
+        </Button>
+      </Sheet>
+    );
+  }
+  const fastener = stepFastener(route, step);
+  const at = route.steps.findIndex(({ id }) => id === step.id);
+  const move = (way: "earlier" | "later") => void changeRoute((now) => moveStep(now, step.id, way), `Moved ${way}: ${step.title}.`);
+
+  return (
+    <Sheet flex="1" padding={{ base: "4", lg: "6" }} display="flex" flexDirection="column" gap="4">
+      <Box>
+        <Box color="soft">
+          {phaseTitle(step.phase)}, step {at + 1} of {route.steps.length}
+        </Box>
+        <Box as="h2" fontSize="34px">
+          {step.title}
+        </Box>
+        <Box color="soft" marginTop="1">
+          {[
+            KIND_SAYS[step.kind],
+            step.stance === "on the ground" ? "vehicle on the ground" : `vehicle ${step.stance}`,
+            step.usualMinutes === undefined ? undefined : `about ${step.usualMinutes} min`,
+          ]
+            .filter(Boolean)
+            .join(" · ")}
+        </Box>
+      </Box>
+      {step.detail && <Box fontSize="18px">{step.detail}</Box>}
+      {differencesOf(route, step).length > 0 && (
+        <Box fontSize="18px">
+          <b>Going back:</b> {differencesOf(route, step).join(", ")}.
+        </Box>
+      )}
+      {taskWords(step).map((line) => (
+        <Box key={line} fontSize="18px">
+          {line}
+        </Box>
+      ))}
+      <StepMinds job={job} step={step} fastener={fastener} />
+      {fastener ? (
+        <FastenerView fastener={fastener} onEdit={() => onEditFastener(fastener.id)} />
+      ) : (
+        <Box>
+          <Button onClick={() => onEditFastener()}>Add a fastener to this step</Button>
+        </Box>
+      )}
+      <PinnedSlips slips={step.slips} onUnpin={(slip) => void changeRoute((now) => unpinSlip(now, slip.id), "Unpinned.")} />
+      <Box display="flex" flexWrap="wrap" gap="2" marginTop="auto" alignItems="center">
+        <Button onClick={onEdit}>Edit step</Button>
+        <Button onClick={() => move("earlier")} disabled={at === 0 && step.phase === "make safe"}>
+          Earlier
+        </Button>
+        <Button onClick={() => move("later")} disabled={at === route.steps.length - 1 && step.phase === "prove it"}>
+          Later
+        </Button>
+        <Button look="quiet" color="stop" onClick={() => void changeRoute((now) => removeStep(now, step.id), `Removed: ${step.title}.`)}>
+          Remove
+        </Button>
+        <Button asChild look="primary" marginLeft={{ lg: "auto" }}>
+          <Link href={kitHref(job.id)}>Gather the kit</Link>
+        </Button>
+      </Box>
+    </Sheet>
+  );
+}

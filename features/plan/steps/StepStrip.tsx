@@ -1,0 +1,75 @@
+"use client";
+
+import { Box } from "@chakra-ui/react";
+import Link from "next/link";
+import type { Job, Route } from "@/core/model/job";
+import type { Vehicle } from "@/core/model/vehicle";
+import { touched } from "@/data/stamp";
+import { Button } from "@/ui/Button";
+import { SelectField } from "@/ui/form/Field";
+import { Sheet } from "@/ui/Sheet";
+import { useDo } from "../../shell/DoProvider";
+import { StepsByPhase } from "../../shared/StepsByPhase";
+import { jobsHref, planHref } from "../../shell/addresses";
+
+interface StepStripProps {
+  job: Job;
+  vehicle: Vehicle;
+  route: Route;
+  chosenId: string | undefined;
+  onChoose: (stepId: string) => void;
+  onAdd: () => void;
+}
+
+/** The other views of a plan, in the order they are wanted. */
+const VIEWS = [
+  { view: "decide", name: "What is wrong?" },
+  { view: "notes", name: "Read notes" },
+  { view: "order", name: "Order" },
+  { view: "routes", name: "Routes" },
+] as const;
+
+/** On a desk the steps need the room more than their links do. */
+const SMALL = { paddingInline: "2", fontSize: "17px", minHeight: { base: "44px", lg: "32px" } } as const;
+
+/** The job and its steps in order, by phase. */
+export function StepStrip({ job, vehicle, route, chosenId, onChoose, onAdd }: StepStripProps) {
+  const does = useDo();
+  const choose = (chosenRouteId: string) => void does({ put: { jobs: [touched({ ...job, chosenRouteId })] } }, "Route changed.");
+  return (
+    <Sheet padding="0" paddingBlock="3" flex={{ lg: "1" }} display="flex" flexDirection="column">
+      <Box paddingInline="4">
+        <Box as="h1" fontSize="26px">
+          {job.title}
+        </Box>
+        <Box color="soft" fontSize="15px">
+          {vehicle.name}, {job.state}.{" "}
+          <Box asChild color="ink" textDecoration="underline">
+            <Link href={jobsHref()}>All jobs</Link>
+          </Box>
+        </Box>
+        {job.routes.length > 1 && (
+          <Box marginTop="3">
+            <SelectField
+              label="Route"
+              value={job.chosenRouteId}
+              onChange={(event) => choose(event.target.value)}
+              choices={job.routes.map(({ id, name }) => ({ value: id, label: name }))}
+            />
+          </Box>
+        )}
+      </Box>
+      <StepsByPhase steps={route.steps} openId={chosenId} look="chosen" phoneHeight="230px" onOpen={onChoose} />
+      <Box paddingInline="2">
+        <Button look="quiet" onClick={onAdd} {...SMALL}>
+          Add a step
+        </Button>
+        {VIEWS.map(({ view, name }) => (
+          <Button key={view} asChild look="quiet" {...SMALL}>
+            <Link href={planHref(job.id, view)}>{name}</Link>
+          </Button>
+        ))}
+      </Box>
+    </Sheet>
+  );
+}

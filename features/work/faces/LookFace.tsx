@@ -1,0 +1,69 @@
+"use client";
+
+import { Box } from "@chakra-ui/react";
+import { useState } from "react";
+import type { Finding } from "@/core/model/work";
+import { eventsOf } from "@/core/work/event";
+import { photosOf } from "@/core/work/photos";
+import { twinOf } from "@/core/plan/sides";
+import { Button } from "@/ui/Button";
+import { useKey } from "../../shell/keys";
+import { ActionBar } from "./ActionBar";
+import type { FaceProps } from "./face";
+import { NotGood } from "../trouble/NotGood";
+import { Photos } from "../../shared/photos/Photos";
+import { TakePhoto } from "../../shared/photos/TakePhoto";
+import { withStep } from "../use-work";
+
+const FOUND: Record<Finding, string> = { good: "● Good", watch: "▲ Watch it", replace: "■ Replace" };
+
+/** Something looked at: good, to be watched, or to be replaced; with a photo where that helps later. A check that fails holds the job. */
+export function LookFace({ route, work, step, isDone, move, finish, bar }: FaceProps) {
+  const [notGood, setNotGood] = useState<Exclude<Finding, "good">>();
+  const proving = step.phase === "prove it";
+  const found = eventsOf(work, "step").find(({ stepId }) => stepId === step.id)?.found;
+  const photos = photosOf(work, step.id);
+  const twin = twinOf(route, step);
+  const twinFound = twin && eventsOf(work, "step").find(({ stepId }) => stepId === twin.id)?.found;
+  useKey(["w", "W"], () => setNotGood("watch"), !isDone);
+  useKey(["r", "R"], () => setNotGood("replace"), !isDone && !proving);
+  if (notGood) return <NotGood step={step} finding={notGood} proving={proving} bar={bar} move={move} onClose={() => setNotGood(undefined)} onFound={() => finish(notGood)} />;
+  return (
+    <>
+      {isDone && found && (
+        <Box fontFamily="heading" fontWeight="700" fontSize="48px" color={found === "good" ? "good" : found === "watch" ? "watch" : "stop"}>
+          {FOUND[found]}
+        </Box>
+      )}
+      {twinFound && (
+        <Box fontSize="18px">
+          The other side was: <b>{FOUND[twinFound]}</b>
+        </Box>
+      )}
+      <Box display="flex" gap="4" flexWrap="wrap" alignItems="flex-start">
+        {!proving && <TakePhoto onTake={withStep(move, step.id)} first={photos.length === 0} />}
+        <Photos ids={photos} of={step.title} />
+      </Box>
+      {twin && <Photos ids={photosOf(work, twin.id)} of={twin.title} size={110} />}
+      <ActionBar
+        bar={bar}
+        says={isDone ? "Next step" : proving ? "It is right" : "Good"}
+        onPrimary={() => finish(isDone ? undefined : "good")}
+        others={
+          !isDone && (
+            <>
+              <Button size="work" flex={{ base: "1", lg: "none" }} color="watch" onClick={() => setNotGood("watch")}>
+                {proving ? "▲ Not right" : "▲ Watch it"}
+              </Button>
+              {!proving && (
+                <Button size="work" flex={{ base: "1", lg: "none" }} color="stop" onClick={() => setNotGood("replace")}>
+                  ■ Replace
+                </Button>
+              )}
+            </>
+          )
+        }
+      />
+    </>
+  );
+}

@@ -1,0 +1,71 @@
+"use client";
+
+import { Box } from "@chakra-ui/react";
+import { chestOf } from "@/core/chest/chest";
+import { coverHead } from "@/core/kit/cover/cover-head";
+import { headName, headNeeds } from "@/core/kit/needs/head-needs";
+import { formatHeadSize } from "@/core/quantity/read-head-size";
+import { BigFigure } from "@/ui/BigFigure";
+import { ActionBar } from "./ActionBar";
+import type { FaceProps } from "./face";
+
+const SAYS = { do: "Done", raise: "Up and safe", lower: "It is down", undo: "Done", "hand-start": "Done", torque: "Done", count: "Done", look: "Begin the wait" } as const;
+
+/** A step that is done without a figure: the size of the tool or the number of bolts, as large as it can be. */
+export function PlainFace(props: FaceProps) {
+  const { step, fastener, isDone, finish, bar } = props;
+  const all = fastener ? (fastener.count === 1 ? "It is" : `All ${fastener.count} are`) : "";
+  const says =
+    step.wait && step.kind === "do"
+      ? "Done, begin the wait"
+      : fastener && step.kind === "undo"
+        ? `${all} out`
+        : fastener && step.kind === "hand-start"
+          ? `${all} started`
+          : SAYS[step.kind];
+  return (
+    <>
+      {fastener && (step.kind === "undo" || step.kind === "hand-start" || step.kind === "do") && <FastenerAnswer {...props} fastener={fastener} />}
+      {step.wait && (
+        <Box fontSize="20px">
+          Then it waits about {step.wait.minutes} min, until {step.wait.until}.
+        </Box>
+      )}
+      <ActionBar bar={bar} says={isDone ? "Next step" : says} onPrimary={() => finish()} />
+    </>
+  );
+}
+
+function FastenerAnswer({ step, fastener, tools, rusted }: FaceProps & { fastener: NonNullable<FaceProps["fastener"]> }) {
+  const undoing = step.kind === "undo";
+  const head = undoing ? fastener.sizeToUndo : (fastener.sizeToDoUp ?? fastener.sizeToUndo);
+  const need = headNeeds([fastener]).find(({ uses }) => uses.some(({ when }) => when === "both" || when === (undoing ? "undo" : "do up")));
+  const cover = need && coverHead(need, chestOf(tools), rusted);
+  const size = head && /^(.*?)(?: ((?:mm|in|key|spline).*))?$/.exec(formatHeadSize(head));
+  return (
+    <Box>
+      <Box fontSize="18px" fontWeight="600">
+        {step.title.includes(fastener.name) ? `${fastener.count} of them` : `${fastener.count} × ${fastener.name}`}
+      </Box>
+      {size && step.kind !== "hand-start" ? (
+        <>
+          <BigFigure value={size[1] ?? ""} unit={size[2] ?? ""} size="work" />
+          <Box fontSize="18px" color={cover?.by === "missing" ? "stop" : "soft"} marginTop="2">
+            {need && cover?.by === "missing" && `■ No ${headName(need)} in the chest.`}
+            {cover?.by === "owned" && `${cover.tools[0]?.name}.`}
+            {cover?.by === "stand-in" && `▲ ${cover.says}`}
+            {undoing && " Not with the torque wrench."}
+          </Box>
+        </>
+      ) : (
+        <BigFigure value={String(fastener.count)} unit={step.kind === "hand-start" ? "by hand, three turns each" : ""} size="work" />
+      )}
+      {fastener.note && <Box fontSize="18px">{fastener.note}</Box>}
+      {undoing && fastener.singleUse && (
+        <Box color="watch" fontWeight="600" fontSize="18px">
+          ▲ Single-use: bin {fastener.count === 1 ? "it" : "them"}, fit new.
+        </Box>
+      )}
+    </Box>
+  );
+}

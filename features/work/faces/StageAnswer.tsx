@@ -1,0 +1,125 @@
+"use client";
+
+import { Box } from "@chakra-ui/react";
+import { memo } from "react";
+import { pullAtSpanner } from "@/core/kit/cover/cover-torque";
+import type { TorqueNeed } from "@/core/kit/needs/need";
+import type { Fastener } from "@/core/model/job";
+import { formatBand } from "@/core/quantity/torque-band";
+import { formatTorque, formatTorqueValue } from "@/core/quantity/torque-quantity";
+import { type TorqueUnit, torqueSymbol } from "@/core/quantity/torque-unit";
+import { formatFigure } from "@/core/quantity/torque-words";
+import { snugBandNm } from "@/core/thread/snug-band";
+import { formatThread } from "@/core/thread/thread";
+import type { Stage } from "@/core/torque/target";
+import { clockAfter, formatClock } from "@/core/turn/clock";
+import { BigFigure } from "@/ui/BigFigure";
+import { MarkClock } from "@/ui/drawing/MarkClock";
+
+interface StageAnswerProps {
+  stage: Stage;
+  pull: TorqueNeed | undefined;
+  fastener: Fastener;
+  unit: TorqueUnit;
+  /** True when the figure cannot be right: it is then shown small, under the warning. */
+  doubtful: boolean;
+}
+
+/** The answer of the moment: the setting, the angle, the turns, or "snug", with why beside it. */
+export const StageAnswer = memo(function StageAnswer({ stage, pull, fastener, unit, doubtful }: StageAnswerProps) {
+  switch (stage.kind) {
+    case "torque":
+      return <SettingAnswer stage={stage} pull={pull} fastener={fastener} unit={unit} doubtful={doubtful} />;
+    case "angle":
+      return (
+        <Answer ask="Turn it further by" figure={<BigFigure value={String(stage.angleDeg)} unit="degrees" size="work" />}>
+          <MarkClock hours={clockAfter(12, stage.angleDeg)} says={`A mark at 12 o'clock comes to ${formatClock(clockAfter(12, stage.angleDeg))}`} />
+          {flats(stage.angleDeg)} A mark at 12 comes to {formatClock(clockAfter(12, stage.angleDeg))}. Not with the torque wrench.
+        </Answer>
+      );
+    case "turns":
+      return (
+        <Answer ask="Do it up by" figure={<BigFigure value={String(stage.turns)} unit={stage.turns === 1 ? "turn" : "turns"} size="work" />}>
+          Back to the mark it was undone from.
+        </Answer>
+      );
+    case "snug":
+      return (
+        <Answer ask="Tighten it" figure={<BigFigure value="snug" size="work" />}>
+          {snugWords(fastener, unit)}
+        </Answer>
+      );
+    case "hand tight":
+      return (
+        <Answer ask="Turn it up" figure={<BigFigure value="hand tight" size="work" />}>
+          As far as your fingers turn it. No tool yet.
+        </Answer>
+      );
+  }
+});
+
+function SettingAnswer({ stage, pull, fastener, unit, doubtful }: StageAnswerProps & { stage: Extract<Stage, { kind: "torque" }> }) {
+  const best = pull?.best;
+  if (pull?.bySpanner) {
+    return (
+      <Answer ask="The bolt needs" figure={<BigFigure value={formatTorqueValue(stage.given)} unit={torqueSymbol(stage.given.unit)} size={doubtful ? "bench" : "work"} />}>
+        {pullAtSpanner(stage.target.aimNm)}
+      </Answer>
+    );
+  }
+  if (!best) {
+    return (
+      <Answer ask="The bolt needs" figure={<BigFigure value={formatTorqueValue(stage.given)} unit={torqueSymbol(stage.given.unit)} size="work" />}>
+        <Box as="span" color="stop" fontWeight="600">
+          ■ No wrench in the chest can be set for this.{" "}
+        </Box>
+        See the Kit for what to borrow.
+      </Answer>
+    );
+  }
+  const { adapter, crowfoot, multiplier } = pull;
+  const more = adapter && adapter.angleDeg < 90 && adapter.offsetMm > 0;
+  return (
+    <Answer ask="Set the wrench to" figure={<BigFigure value={formatTorqueValue(best.setting)} unit={torqueSymbol(best.setting.unit)} size={doubtful ? "bench" : "work"} />}>
+      {best.wrench.name}. The bolt is to get {stage.target.isMaximum ? "at most " : ""}
+      {fastener.figure?.form === "range" ? formatFigure(fastener.figure) : formatTorque(stage.given)}; this gives it {formatBand(best.bandNm, unit)}.
+      {more && ` The wrench reads less because the crowfoot adds ${adapter.offsetMm} mm to a ${best.wrench.gripLengthMm} mm handle.`}
+      {crowfoot && adapter?.angleDeg === 180 && ` The ${crowfoot.name} folded back along the handle raises the setting into the wrench's range.`}
+      {crowfoot && adapter?.angleDeg === 0 && ` Without the ${crowfoot.name} the figure is beyond this wrench.`}
+      {multiplier && ` Through the ${multiplier.name}: the wrench turns, the multiplier's arm rests on something firm.`}
+      {adapter && adapter.angleDeg === 90 && " Crowfoot square to the handle: nothing changes."}
+      {best.shareInside < 0.999 && ` ▲ Only ${Math.round(best.shareInside * 100)} % of that lies within what is asked.`}
+      {pull.chain?.pieces.map((piece) => ` Through the ${piece.name}.`)}
+      {pull.chain?.gap && ` ■ ${pull.chain.gap}`}
+    </Answer>
+  );
+}
+
+function Answer({ ask, figure, children }: { ask: string; figure: React.ReactNode; children: React.ReactNode }) {
+  return (
+    <Box>
+      <Box fontWeight="600" fontSize="18px" fontFamily="heading">
+        {ask}
+      </Box>
+      <Box display="flex" alignItems="center" gap={{ base: "2", lg: "6" }} flexWrap="wrap" marginTop="1">
+        {figure}
+        <Box flex="1" minWidth="min(220px, 100%)" maxWidth="340px" fontSize="16px" color="soft">
+          {children}
+        </Box>
+      </Box>
+    </Box>
+  );
+}
+
+/** A hexagon has a flat every 60°, a twelve-point head a point every 30°. */
+function flats(angleDeg: number): string {
+  const sixths = angleDeg / 60;
+  const points = angleDeg / 30;
+  return Number.isInteger(points) ? `${sixths} ${sixths === 1 ? "flat" : "flats"} of a hexagon, ${points} points of a twelve-point head.` : "";
+}
+
+function snugWords({ thread }: Fastener, unit: TorqueUnit): string {
+  const band = thread && snugBandNm(thread);
+  if (!thread || !band) return "Good and tight with a short tool: no figure was given.";
+  return `Good and tight. For ${formatThread(thread)} typically ${formatBand(band, unit)}; typical, not a specification.`;
+}

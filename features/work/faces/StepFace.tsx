@@ -1,0 +1,119 @@
+"use client";
+
+import { Box } from "@chakra-ui/react";
+import { useEffect, useState } from "react";
+import { isRusted } from "@/core/kit/needs/undoing-torque";
+import type { Job, Route, Step } from "@/core/model/job";
+import type { Tool } from "@/core/model/tool";
+import type { Vehicle } from "@/core/model/vehicle";
+import type { Finding, Work } from "@/core/model/work";
+import { stepFastener } from "@/core/plan/step-fastener";
+import { takeBack } from "@/core/work/event";
+import { doneSteps, missingSafetyTicks } from "@/core/work/progress";
+import { currentTask, finishTask } from "@/core/work/tasks";
+import { leftOvers } from "@/core/work/tray";
+import { openTrouble } from "@/core/work/trouble/trouble";
+import type { ConnectWrench } from "@/core/torque/digital-wrench";
+import { Sheet } from "@/ui/Sheet";
+import { thisMoment, today } from "../../shell/clock";
+import { CountFace } from "./CountFace";
+import type { FaceProps } from "./face";
+import { LeftOverFace } from "./LeftOverFace";
+import { LookFace } from "./LookFace";
+import { MarkFace } from "./MarkFace";
+import { MeasureFace } from "./MeasureFace";
+import { PlainFace } from "./PlainFace";
+import { SafetyFace } from "./SafetyFace";
+import { StepMinds } from "../../shared/StepMinds";
+import { TorqueFace } from "./TorqueFace";
+import { TroubleFace } from "../trouble/TroubleFace";
+import { TroubleChoice } from "../trouble/TroubleChoice";
+import type { Move } from "../use-work";
+import { WaitFace } from "./WaitFace";
+
+interface StepFaceProps {
+  job: Job;
+  route: Route;
+  work: Work;
+  step: Step;
+  vehicle: Vehicle;
+  tools: Tool[];
+  move: Move;
+  connectWrench: ConnectWrench;
+}
+
+/** The open step, large: safety first, then what it asks for, then the one button. */
+export function StepFace({ job, route, work, step, vehicle, tools, move, connectWrench }: StepFaceProps) {
+  const [choosing, setChoosing] = useState(false);
+  const isDone = doneSteps(work).has(step.id);
+  const held = missingSafetyTicks(work, route, step, today()).length > 0;
+  const task = currentTask(work, step);
+  const trouble = openTrouble(work, step.id);
+  const left = step.kind === "lower" && !isDone ? leftOvers(work, route, step) : [];
+  const face: FaceProps = {
+    job,
+    route,
+    work,
+    step,
+    fastener: stepFastener(route, step),
+    vehicle,
+    tools,
+    rusted: isRusted(vehicle.year, Number(today().slice(0, 4))),
+    isDone,
+    move,
+    finish: (found?: Finding) => void move((now) => finishTask(now, route, step, task, thisMoment(), found)),
+    bar: {
+      onBack: work.events.length > 0 ? () => void move(takeBack) : undefined,
+      onTrouble: held || isDone ? undefined : () => setChoosing(true),
+      watchFor: `${step.id} ${task} ${held} ${choosing} ${trouble?.id} ${trouble?.tried.length}`,
+    },
+  };
+  const opened = face.bar.watchFor;
+  // Whatever opens begins at its top, wherever the thumb had scrolled to.
+  useEffect(() => {
+    window.scrollTo({ top: 0 });
+  }, [opened]);
+  const raising = step.kind === "raise" && !isDone;
+  // Where no number is the answer, what is done or looked at is.
+  const titled = !raising && (task === "mark" || task === "look" || (task === "hands" && step.kind !== "torque" && step.kind !== "count" && !face.fastener));
+  const withMinds = !held && !choosing && !trouble && left.length === 0;
+
+  return (
+    <Sheet flex="1" padding={{ base: "4", lg: "7" }} display="flex" flexDirection="column" gap="4" minHeight={{ base: "calc(100dvh - 168px)", lg: "auto" }}>
+      <Box>
+        <Box as="h1" fontSize={titled && withMinds ? { base: "40px", lg: "56px" } : { base: "30px", lg: "36px" }} lineHeight={titled ? "1.05" : undefined}>
+          {step.title}
+        </Box>
+        {step.detail && withMinds && (
+          <Box color="soft" fontSize={titled ? "22px" : "17px"} marginTop={titled ? "3" : "0"}>
+            {step.detail}
+          </Box>
+        )}
+      </Box>
+      {withMinds && <StepMinds job={job} step={step} fastener={face.fastener} />}
+      {held || raising ? (
+        <SafetyFace {...face} />
+      ) : choosing ? (
+        <TroubleChoice {...face} onClose={() => setChoosing(false)} />
+      ) : trouble ? (
+        <TroubleFace {...face} trouble={trouble} />
+      ) : left.length > 0 ? (
+        <LeftOverFace left={left} move={move} />
+      ) : task === "mark" ? (
+        <MarkFace {...face} />
+      ) : task === "wait" ? (
+        <WaitFace {...face} />
+      ) : task === "measure" ? (
+        <MeasureFace {...face} />
+      ) : task === "look" ? (
+        <LookFace {...face} />
+      ) : step.kind === "torque" && face.fastener ? (
+        <TorqueFace {...face} fastener={face.fastener} connectWrench={connectWrench} />
+      ) : step.kind === "count" ? (
+        <CountFace {...face} />
+      ) : (
+        <PlainFace {...face} />
+      )}
+    </Sheet>
+  );
+}

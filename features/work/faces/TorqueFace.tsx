@@ -1,0 +1,153 @@
+"use client";
+
+import { Box } from "@chakra-ui/react";
+import { useMemo } from "react";
+import { chestOf } from "@/core/chest/chest";
+import { coverHead } from "@/core/kit/cover/cover-head";
+import { headName, headNeeds } from "@/core/kit/needs/head-needs";
+import { torqueNeeds } from "@/core/kit/needs/torque-needs";
+import type { Fastener } from "@/core/model/job";
+import { boltOrder } from "@/core/pattern/bolt-order";
+import { fastenerDoubts } from "@/core/fastener/doubts";
+import { formatHeadSize } from "@/core/quantity/read-head-size";
+import type { ConnectWrench } from "@/core/torque/digital-wrench";
+import { nextBolt, outOfTurn, stepStages, tickBolt, tickedBolts, untickBolt } from "@/core/work/progress";
+import { finishTask } from "@/core/work/tasks";
+import { BoltPattern } from "@/ui/drawing/BoltPattern";
+import { Doubts } from "../../shared/Doubts";
+import { thisMoment } from "../../shell/clock";
+import { ActionBar } from "./ActionBar";
+import type { FaceProps } from "./face";
+import { HOW, SAYS } from "./stage-words";
+import { Readings } from "./Readings";
+import { StageAnswer } from "./StageAnswer";
+import { useWrench } from "./use-wrench";
+import { WrenchPull } from "./WrenchPull";
+
+/** A fastener being tightened: the setting, as large as it can be, and its bolts ticked one by one. */
+export function TorqueFace(props: FaceProps & { fastener: Fastener; connectWrench: ConnectWrench }) {
+  const { route, work, step, fastener, tools, vehicle, rusted, isDone, move, bar, connectWrench } = props;
+  const wrench = useWrench(connectWrench);
+  const on = nextBolt(work, step, fastener);
+  const stages = useMemo(() => stepStages(step, fastener), [step, fastener]);
+  const at = on?.stage ?? stages.length - 1;
+  const current = stages[at];
+  const { pulls, lacking } = useMemo(() => needsOf(fastener, tools, rusted), [fastener, tools, rusted]);
+  const pull = pulls[stages.slice(0, at).filter(({ kind }) => kind === "torque").length];
+  const order = useMemo(() => boltOrder(fastener), [fastener]);
+  const ticked = tickedBolts(work, step.id, at);
+  const next = on?.bolt;
+  const doubts = useMemo(() => fastenerDoubts(fastener), [fastener]);
+  const late = outOfTurn(order, ticked);
+  if (!current) return null;
+
+  const tick = (bolt: number) => void move((now) => tickBolt(now, step.id, at, bolt, thisMoment()));
+  const tickNext = () =>
+    void move((now) => {
+      const following = nextBolt(now, step, fastener);
+      return following ? tickBolt(now, step.id, following.stage, following.bolt, thisMoment()) : now;
+    });
+  // A bolt that was taken back a moment ago is not passed over.
+  const goOn = () => void move((now) => (!isDone && nextBolt(now, step, fastener) ? now : finishTask(now, route, step, "hands", thisMoment())));
+  const pulling = wrench.is === "connected" && current.kind === "torque" && next !== undefined && !isDone;
+
+  const bolts = (
+    <Box display="flex" gap={{ base: "3", lg: "8" }} alignItems="center" flexWrap="wrap">
+      <BoltPattern
+        fastener={fastener}
+        order={order}
+        ticked={ticked}
+        next={next}
+        onTick={(bolt) => (isDone ? undefined : ticked.includes(bolt) ? void move((now) => untickBolt(now, step.id, at, bolt)) : tick(bolt))}
+      />
+      <Box flex="1" minWidth="min(200px, 100%)">
+        <Box as="h2" fontSize="26px" aria-live="polite" data-testid="bolt-count">
+          {next === undefined
+            ? fastener.count === 1
+              ? "It is done"
+              : `All ${fastener.count} done`
+            : `${fastener.count === 1 ? "The one" : `Bolt ${order.indexOf(next) + 1} of ${fastener.count}`}`}
+        </Box>
+        <Box fontSize="17px" color="soft">
+          {pulling
+            ? "Pull until the bar stands in the box, then let go."
+            : next === undefined
+              ? `Look once more, then go on.${pull?.best?.wrench.works === "click" ? " Wind the wrench back to its lowest mark." : ""}`
+              : current.kind === "torque" && pull?.bySpanner
+                ? "Pull evenly until the scale shows it, then tap."
+                : current.kind === "torque" && pull?.best && pull.best.wrench.works !== "click"
+                  ? "Pull evenly until it reads that, then tap."
+                  : HOW[current.kind]}
+        </Box>
+        {late && (
+          <Box role="status" color="watch" fontWeight="600" fontSize="17px">
+            ▲ {order.indexOf(late.bolt) + 1} came out of turn: {order.indexOf(late.expected) + 1} was next. Go on there; go round once more at the end.
+          </Box>
+        )}
+        {fastener.note && <Box fontSize="17px">{fastener.note}</Box>}
+      </Box>
+    </Box>
+  );
+
+  return (
+    <>
+      <Box fontSize="17px" color="soft" marginTop="-3">
+        {about(props, pull?.adapter ?? fastener.adapter, stages.length > 1 ? `${current.label}, ${at + 1} of ${stages.length}` : undefined)}
+      </Box>
+      <Box role="alert">
+        <Doubts doubts={doubts} />
+        {fastener.singleUse && (
+          <Box color="watch" fontWeight="600" fontSize="18px">
+            ▲ Single-use: {fastener.reuseReason ? `the old one, because “${fastener.reuseReason}”` : `a new one${fastener.count > 1 ? " each" : ""}, not the old`}.
+          </Box>
+        )}
+      </Box>
+      {!pulling && <StageAnswer stage={current} pull={pull} fastener={fastener} unit={vehicle.torqueUnit} doubtful={doubts.some(({ grave }) => grave)} />}
+      {lacking && (
+        <Box color="stop" fontWeight="600" fontSize="18px">
+          ■ No {headName(lacking)} in the chest.
+        </Box>
+      )}
+      {pulling && wrench.wrench ? (
+        <WrenchPull {...props} key={`${at} ${next}`} wrench={wrench.wrench} target={current.target} stage={at} bolt={next} pull={pull} onByHand={tickNext}>
+          {bolts}
+          <Readings {...props} stage={at} target={current.target} order={order} pull={pull} wrench={wrench} next={next} />
+        </WrenchPull>
+      ) : (
+        <>
+          {bolts}
+          {current.kind === "torque" && <Readings {...props} stage={at} target={current.target} order={order} pull={pull} wrench={wrench} next={next} />}
+          <ActionBar
+            bar={bar}
+            says={isDone || next === undefined ? "Next step" : current.kind === "torque" && pull?.bySpanner ? "Pulled" : SAYS[current.kind]}
+            onPrimary={() => (next === undefined || isDone ? goOn() : tickNext())}
+          />
+        </>
+      )}
+    </>
+  );
+}
+
+/** What the chest has for a fastener: the pulls that its figure asks for, and the head that nothing in it turns. */
+function needsOf(fastener: Fastener, tools: FaceProps["tools"], rusted: boolean) {
+  const chest = chestOf(tools);
+  const lacking = headNeeds([fastener]).find((need) => !need.holds && need.uses.some(({ when }) => when !== "undo") && coverHead(need, chest, rusted).by === "missing");
+  return { pulls: torqueNeeds(fastener, chest), lacking };
+}
+
+/** What is tightened, with what, and in which state: one line. */
+function about({ step, fastener }: FaceProps & { fastener: Fastener }, adapter: Fastener["adapter"], pass: string | undefined): string {
+  const head = fastener.sizeToDoUp ?? fastener.sizeToUndo;
+  return [
+    step.title.includes(fastener.name) ? `${fastener.count} of them` : `${fastener.count} × ${fastener.name}`,
+    head && formatHeadSize(head),
+    adapter && `crowfoot ${adapter.angleDeg === 0 ? "in line with the handle" : adapter.angleDeg === 90 ? "square to the handle" : `at ${adapter.angleDeg}° to the handle`}`,
+    fastener.access && fastener.access !== "room for a torque wrench" && fastener.access,
+    fastener.counterHold && `hold with ${formatHeadSize(fastener.counterHold)}`,
+    fastener.locking,
+    fastener.tightened && `final torque ${fastener.tightened}`,
+    pass,
+  ]
+    .filter(Boolean)
+    .join(", ");
+}

@@ -1,0 +1,59 @@
+"use client";
+
+import { Box } from "@chakra-ui/react";
+import { useState } from "react";
+import { LADDERS } from "@/core/work/trouble/ladders";
+import { meetTrouble, troubleSubjects, withRenewal } from "@/core/work/trouble/trouble";
+import { withRoute } from "@/core/plan/chosen-route";
+import type { TroubleKind } from "@/core/model/work";
+import { newId } from "@/data/stamp";
+import { Button } from "@/ui/Button";
+import { SelectField } from "@/ui/form/Field";
+import { useChangeJob } from "../../shared/use-change-job";
+import { thisMoment } from "../../shell/clock";
+import { useKey } from "../../shell/keys";
+import type { FaceProps } from "../faces/face";
+
+/** What has gone wrong, and with what: leads to the ladder for it. */
+export function TroubleChoice({ route, step, fastener, job, move, onClose }: FaceProps & { onClose: () => void }) {
+  const subjects = troubleSubjects(route, step, fastener);
+  const [about, setAbout] = useState(subjects[0] ?? step.title);
+  const changeJob = useChangeJob(job.id);
+  useKey("Escape", onClose);
+  const meet = async (kind: TroubleKind) => {
+    const met = await move((now) => meetTrouble(now, { troubleId: newId(), stepId: step.id, kind, about }, thisMoment()));
+    if (!met) return;
+    if (withRenewal(route, kind, about, step, newId) !== route)
+      await changeJob((now) => withRoute(now, withRenewal(now.routes.find(({ id }) => id === route.id) ?? route, kind, about, step, newId)), `A new one is in the Kit: ${about}.`);
+    onClose();
+  };
+  return (
+    <>
+      <Box fontFamily="heading" fontWeight="700" fontSize={{ base: "34px", lg: "44px" }} lineHeight="1">
+        Stop pulling. What is it?
+      </Box>
+      {subjects.length > 1 && (
+        <Box maxWidth="420px">
+          <SelectField label="With" choices={subjects} value={about} onChange={(event) => setAbout(event.currentTarget.value)} style={{ minHeight: 56, fontSize: 20 }} />
+        </Box>
+      )}
+      <Box display="grid" gridTemplateColumns={{ base: "1fr", md: "repeat(3, 1fr)" }} gap="3">
+        {LADDERS.map(({ kind, looks }) => (
+          <Button key={kind} size="work" minHeight="72px" padding="3" justifyContent="flex-start" textAlign="left" onClick={() => void meet(kind)}>
+            <span>
+              {kind.charAt(0).toUpperCase() + kind.slice(1)}
+              <Box as="span" display="block" color="soft" fontSize="15px" fontFamily="body" fontWeight="400">
+                {looks}
+              </Box>
+            </span>
+          </Button>
+        ))}
+      </Box>
+      <Box marginTop="auto">
+        <Button size="work" onClick={onClose}>
+          No trouble after all
+        </Button>
+      </Box>
+    </>
+  );
+}

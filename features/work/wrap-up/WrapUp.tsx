@@ -1,0 +1,142 @@
+"use client";
+
+import { Box } from "@chakra-ui/react";
+import { differenceInCalendarDays, parseISO } from "date-fns";
+import { useState } from "react";
+import type { Job, Route } from "@/core/model/job";
+import { type ReadingQuestion, latestReading, questionReading } from "@/core/log/mileage/odometer";
+import type { Reading, Vehicle } from "@/core/model/vehicle";
+import type { Work } from "@/core/model/work";
+import { formatPrice } from "@/core/quantity/money";
+import { checksToDo, lessonsFrom, measurementsFrom, replacementFrom } from "@/core/work/wrap-up";
+import { beforeYouDrive, followUpsFrom } from "@/core/plan/after-the-work";
+import { useCollection } from "@/data/hooks";
+import { stamp, touched } from "@/data/stamp";
+import { Button } from "@/ui/Button";
+import { TextField } from "@/ui/form/Field";
+import { useDraftForm } from "@/ui/form/useDraftForm";
+import { Loading } from "@/ui/Loading";
+import { Sheet } from "@/ui/Sheet";
+import { ReadingQuestionView } from "../../shared/odometer/ReadingQuestionView";
+import { today } from "../../shell/clock";
+import { useDo } from "../../shell/DoProvider";
+import type { Move } from "../use-work";
+import { WrapUpChecks } from "./WrapUpChecks";
+import { type WrapUpFields, WrapUpLines } from "./WrapUpLines";
+import { readWrapUp } from "./read-wrap-up";
+import { WrapUpNotes } from "./WrapUpNotes";
+import { WrapUpReport } from "../../shared/WrapUpReport";
+
+interface WrapUpProps {
+  job: Job;
+  vehicle: Vehicle;
+  route: Route;
+  work: Work;
+  move: Move;
+  onBack: () => void;
+}
+
+/** Every step is done: the checks before driving, what was replaced, at what reading, and what it brings with it. Writes the log. */
+export function WrapUp(props: WrapUpProps) {
+  const readings = useCollection("readings");
+  return readings ? <WrapUpSheet {...props} readings={readings} /> : <Loading />;
+}
+
+function WrapUpSheet({ job, vehicle, route, work, move, onBack, readings }: WrapUpProps & { readings: Reading[] }) {
+  const does = useDo();
+  const latest = latestReading(readings, vehicle.id);
+  const [question, setQuestion] = useState<ReadingQuestion>();
+  const [dropped, setDropped] = useState<ReadonlySet<string>>(new Set());
+  const atLatest = { value: latest?.distance.value ?? 0, unit: vehicle.distanceUnit };
+  const proposals = followUpsFrom(job, route, atLatest, today());
+  const form = useDraftForm<WrapUpFields>(`wrap-up ${job.id}`, {
+    odometer: latest ? String(latest.distance.value) : "",
+    on: today(),
+    ...Object.fromEntries(
+      route.parts.flatMap(({ id, priceMinor, warrantyMonths }) => [
+        [`price ${id}`, priceMinor === undefined ? "" : formatPrice(priceMinor)],
+        [`warranty ${id}`, warrantyMonths === undefined ? "" : String(warrantyMonths)],
+      ]),
+    ),
+    ...Object.fromEntries(
+      proposals.map(({ kind, dueAt, dueOn }) => [
+        `after ${kind}`,
+        String(dueAt ? dueAt.value - atLatest.value : differenceInCalendarDays(parseISO(dueOn ?? today()), parseISO(today()))),
+      ]),
+    ),
+  });
+  const { errors } = form.formState;
+  const toggle = (key: string) => setDropped((was) => (was.has(key) ? new Set([...was].filter((one) => one !== key)) : new Set([...was, key])));
+  const toCheck = checksToDo(work, beforeYouDrive(job, route));
+
+  const save = (newOdometer: boolean) =>
+    form.handleSubmit(async (fields) => {
+      const read = readWrapUp(fields, { route, dropped, unit: vehicle.distanceUnit, today: today(), followUps: (odometer, on) => followUpsFrom(job, route, odometer, on) });
+      if ("errors" in read) return form.showErrors(read.errors);
+      const { odometer, on, fitted, followUps } = read;
+      const asked = newOdometer ? undefined : questionReading(readings, vehicle.id, odometer, on);
+      setQuestion(asked);
+      if (asked) return;
+      const isNew = latest?.distance.value !== odometer.value || latest.distance.unit !== odometer.unit;
+      const lessons = lessonsFrom(work);
+      const { doNotDrive: _over, ...rest } = work;
+      const saved = await does(
+        {
+          put: {
+            jobs: [touched({ ...job, state: "done" as const, doneOn: on })],
+            works: [touched(rest)],
+            replacements: fitted.map(({ part, ...said }) => {
+              const own = lessons.filter((lesson) => lesson.startsWith(part.name));
+              return { ...stamp(job.origin), ...replacementFrom(job, part, { ...said, note: own.length > 0 ? own.join("\n") : undefined }, odometer, on) };
+            }),
+            measurements: measurementsFrom(job, route, work, odometer, on).map((one) => ({ ...stamp(job.origin), ...one })),
+            followUps: followUps.map((one) => ({ ...stamp(job.origin), ...one })),
+            readings: isNew ? [{ ...stamp(job.origin), vehicleId: vehicle.id, distance: odometer, on, ...(newOdometer ? { newOdometer: true } : {}) }] : [],
+          },
+        },
+        `${job.title} is in the log.`,
+      );
+      if (saved) form.forget();
+    });
+
+  return (
+    <Sheet flex="1" padding={{ base: "4", lg: "7" }}>
+      <Box as="h1" fontSize="36px">
+        Wrap up
+      </Box>
+      {toCheck.length > 0 ? (
+        <WrapUpChecks checks={beforeYouDrive(job, route)} toDo={toCheck} move={move} onBack={onBack} />
+      ) : (
+        <Box as="form" onSubmit={(event) => void save(false)(event)} display="grid" gap="5">
+          <Box color="soft">Every step is done and checked. What was replaced goes into the log of the {vehicle.name}.</Box>
+          <Box display="grid" gridTemplateColumns={{ base: "1fr", md: "1fr 1fr" }} gap="4" maxWidth="520px">
+            <TextField label="Odometer reads" numeric unit={vehicle.distanceUnit} error={errors.odometer?.message} {...form.register("odometer")} style={{ minHeight: 56 }} />
+            <TextField label="On" type="date" error={errors.on?.message} {...form.register("on")} style={{ minHeight: 56 }} />
+          </Box>
+          <WrapUpLines form={form} route={route} proposals={proposals} unit={vehicle.distanceUnit} dropped={dropped} onToggle={toggle} />
+          <WrapUpReport route={route} work={work} unit={vehicle.torqueUnit} />
+          <WrapUpNotes move={move} />
+          {question ? (
+            <ReadingQuestionView
+              question={question}
+              onNewOdometer={() => void save(true)()}
+              onCorrect={() => {
+                setQuestion(undefined);
+                form.setFocus("odometer");
+              }}
+            />
+          ) : (
+            <Box display="flex" gap="3" flexWrap="wrap">
+              <Button type="submit" look="primary" size="work">
+                Write it to the log
+              </Button>
+              <Button size="work" onClick={onBack}>
+                Take back
+              </Button>
+            </Box>
+          )}
+        </Box>
+      )}
+    </Sheet>
+  );
+}
