@@ -80,4 +80,35 @@ async function keepShared(request: Request): Promise<Response> {
 self.addEventListener("fetch", (event) => {
   if (event.request.method === "POST" && new URL(event.request.url).pathname === "/share") event.respondWith(keepShared(event.request));
 });
-serwist.addEventListeners();
+
+const AT_ONCE = 8;
+const TRIES = 3;
+const PAUSE_MS = 1000;
+
+/**
+ * Keeps every file, or fails: the page then tries again later. A file that a bad signal loses is asked for again at once, so that
+ * one of a hundred does not cost all of them. (The library's own way never comes to an end when a file fails.)
+ */
+async function keepAll(event: ExtendableEvent): Promise<void> {
+  const left = [...serwist.getUrlsToPrecacheKeys()];
+  const keep = async (url: string, cacheKey: string, tried = 1): Promise<void> => {
+    // What has a revision of its own may lie in the browser's cache in an older form.
+    const request = new Request(url, { cache: cacheKey === url ? "default" : "reload", credentials: "same-origin" });
+    try {
+      await Promise.all(serwist.precacheStrategy.handleAll({ event, request, url: new URL(url), params: { cacheKey } }));
+    } catch (error) {
+      if (tried >= TRIES) throw error;
+      await new Promise((wake) => setTimeout(wake, PAUSE_MS * tried));
+      await keep(url, cacheKey, tried + 1);
+    }
+  };
+  const next = async (): Promise<void> => {
+    for (let entry = left.pop(); entry; entry = left.pop()) await keep(...entry);
+  };
+  await Promise.all(Array.from({ length: AT_ONCE }, next));
+}
+
+self.addEventListener("install", (event) => event.waitUntil(keepAll(event)));
+self.addEventListener("activate", serwist.handleActivate);
+self.addEventListener("fetch", serwist.handleFetch);
+self.addEventListener("message", serwist.handleCache);
