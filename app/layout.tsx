@@ -7,6 +7,7 @@ import type { ReactNode } from "react";
 import { BenchPocket } from "@/features/bench/BenchPocket";
 import { App } from "@/features/shell/App";
 import { LOOK_SCRIPT } from "@/ui/theme/look-script";
+import { PALETTE } from "@/ui/theme/palette";
 
 export const metadata: Metadata = {
   title: "Vest Pocket",
@@ -17,8 +18,8 @@ export const viewport: Viewport = {
   width: "device-width",
   initialScale: 1,
   themeColor: [
-    { media: "(prefers-color-scheme: light)", color: "#1F3B57" },
-    { media: "(prefers-color-scheme: dark)", color: "#15293D" },
+    { media: "(prefers-color-scheme: light)", color: PALETTE.denim.day },
+    { media: "(prefers-color-scheme: dark)", color: PALETTE.denim.night },
   ],
 };
 

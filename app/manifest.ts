@@ -1,4 +1,5 @@
 import type { MetadataRoute } from "next";
+import { PALETTE } from "@/ui/theme/palette";
 
 /** How the app stands on a phone once it is installed. */
 export default function manifest(): MetadataRoute.Manifest {
@@ -8,8 +9,8 @@ export default function manifest(): MetadataRoute.Manifest {
     description: "Plan a driveway repair, gather for it, turn the numbers, work through it and log it.",
     start_url: "/garage",
     display: "standalone",
-    background_color: "#E7EFE4",
-    theme_color: "#1F3B57",
+    background_color: PALETTE.pad.day,
+    theme_color: PALETTE.denim.day,
     // Words, captions and pages, shared from another app; the service worker takes them in, signal or none.
     share_target: {
       action: "/share",

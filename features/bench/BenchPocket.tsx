@@ -25,8 +25,8 @@ export function BenchPocket() {
     tab.current?.focus();
   };
   const onItsOwnPage = pathname.startsWith("/bench");
-  useKey(["b", "B"], () => setOut(!out), !onItsOwnPage);
-  useKey("Escape", putAway, out);
+  useKey("bench", () => setOut(!out), !onItsOwnPage);
+  useKey("away", putAway, out);
   useEffect(() => {
     if (out) panel.current?.focus();
   }, [out]);

@@ -38,7 +38,7 @@ export function SlipList({ open, onOpen, withAbout, focus = false }: SlipListPro
   const [question, setQuestion] = useState("");
   const search = useRef<HTMLDivElement>(null);
   const toSearch = () => search.current?.querySelector("input")?.focus();
-  useKey("/", toSearch);
+  useKey("search", toSearch);
   useEffect(() => {
     if (focus) toSearch();
   }, [focus]);

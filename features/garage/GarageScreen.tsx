@@ -30,7 +30,7 @@ export function GarageScreen() {
   const records = useLogRecords();
   const logs = useLogs(records);
   const [doing, setDoing] = useState<Doing>("look");
-  useKey(["n", "N"], () => setDoing("add"));
+  useKey("add", () => setDoing("add"));
   const vehicles = useCollection("vehicles");
   if (vehicle === undefined || !vehicles) return <Loading />;
   const look = () => setDoing("look");

@@ -28,7 +28,7 @@ export function PlanSheets({ job, vehicle }: { job: Job; vehicle: Vehicle }) {
   const [middle, setMiddle] = useState<Middle>({ showing: route.steps.length === 0 ? "step form" : "step" });
   const step = route.steps.find(({ id }) => id === stepId) ?? route.steps[0];
   const back = () => setMiddle({ showing: "step" });
-  useKey(["n", "N"], () => setMiddle({ showing: "step form" }));
+  useKey("add", () => setMiddle({ showing: "step form" }));
 
   const choose = (id: string) => {
     setStepId(id);

@@ -36,7 +36,7 @@ export function Header() {
   const [hand = {}] = useHand();
   const pathname = usePathname();
   const router = useRouter();
-  useKey(["1", "2", "3", "4", "5"], ({ key }) => {
+  useKey("pocket", ({ key }) => {
     const pocket = POCKETS[Number(key) - 1];
     if (pocket) router.push(pocketHref(pocket, hand));
   });

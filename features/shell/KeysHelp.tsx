@@ -5,18 +5,7 @@ import { useRef } from "react";
 import { Button } from "@/ui/Button";
 import { Key } from "@/ui/Key";
 import { Row, SheetTitle } from "@/ui/Sheet";
-import { useKey } from "./keys";
-
-const KEYS: [keys: string[], does: string][] = [
-  [["1", "5"], "Garage, Plan, Kit, Work, Log"],
-  [["B"], "Bench"],
-  [["N"], "New vehicle, step or tool"],
-  [["/"], "Search, in the Log"],
-  [["Space", "Enter"], "The big button in Work"],
-  [["←", "→"], "Earlier or later step in Work"],
-  [["⌫"], "Take back the last tick in Work"],
-  [["?"], "These keys"],
-];
+import { KEYS, useKey } from "./keys";
 
 const Dialog = chakra("dialog", {
   base: {
@@ -35,15 +24,15 @@ const Dialog = chakra("dialog", {
 /** The keys, shown on "?". */
 export function KeysHelp() {
   const dialog = useRef<HTMLDialogElement>(null);
-  useKey("?", () => dialog.current?.showModal());
+  useKey("help", () => dialog.current?.showModal());
   return (
     <Dialog ref={dialog} aria-labelledby="keys-title">
       <SheetTitle id="keys-title">Keys</SheetTitle>
-      {KEYS.map(([keys, does]) => (
-        <Row key={does} label={does}>
-          {keys.map((key, i) => (
+      {Object.values(KEYS).map((one) => (
+        <Row key={one.does} label={one.does}>
+          {one.shown.map((key, i) => (
             <span key={key}>
-              {i > 0 && (key === "5" ? " to " : " or ")}
+              {i > 0 && ("run" in one ? " to " : " or ")}
               <Key>{key}</Key>
             </span>
           ))}

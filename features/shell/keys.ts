@@ -2,19 +2,46 @@
 
 import { useEffect, useRef } from "react";
 
+interface Keyed {
+  /** As the browser names them. */
+  presses: readonly string[];
+  /** As the help shows them; a run of keys by its first and last. */
+  shown: readonly string[];
+  run?: true;
+  does: string;
+}
+
+/** Every key of the app: what listens, what the help lists. */
+export const KEYS = {
+  pocket: { presses: ["1", "2", "3", "4", "5"], shown: ["1", "5"], run: true, does: "Garage, Plan, Kit, Work, Log" },
+  bench: { presses: ["b", "B"], shown: ["B"], does: "The Bench, out and away again" },
+  add: { presses: ["n", "N"], shown: ["N"], does: "New vehicle, step, tool, entry or measure" },
+  search: { presses: ["/"], shown: ["/"], does: "Search, in the Log and on the Bench" },
+  away: { presses: ["Escape"], shown: ["Esc"], does: "Put away what is open" },
+  primary: { presses: [" ", "Enter", "PageDown"], shown: ["Space", "Enter"], does: "The big button in Work" },
+  earlier: { presses: ["ArrowLeft"], shown: ["←"], does: "The step before, in Work" },
+  later: { presses: ["ArrowRight"], shown: ["→"], does: "The step after, in Work" },
+  takeBack: { presses: ["Backspace", "PageUp"], shown: ["⌫"], does: "Take back the last tick in Work" },
+  trouble: { presses: ["t", "T"], shown: ["T"], does: "Trouble, in Work" },
+  more: { presses: ["+", "=", "ArrowUp"], shown: ["+"], does: "One more, while counting" },
+  less: { presses: ["-", "ArrowDown"], shown: ["−"], does: "One less, while counting" },
+  watch: { presses: ["w", "W"], shown: ["W"], does: "Watch it, while looking" },
+  replace: { presses: ["r", "R"], shown: ["R"], does: "Replace it, while looking" },
+  help: { presses: ["?"], shown: ["?"], does: "These keys" },
+} as const satisfies Record<string, Keyed>;
+
 /**
- * Listens for one key while the component is there. Keys typed into a field are left alone, and so are
+ * Listens for a key of the table while the component is there. Keys typed into a field are left alone, and so are
  * Space and Enter on a button or link, which already mean that button.
  */
-export function useKey(keys: string | readonly string[], action: (event: KeyboardEvent) => void, enabled = true): void {
+export function useKey(name: keyof typeof KEYS, action: (event: KeyboardEvent) => void, enabled = true): void {
   const latest = useRef(action);
   useEffect(() => {
     latest.current = action;
   });
-  const wanted = typeof keys === "string" ? keys : keys.join("\n");
   useEffect(() => {
     if (!enabled) return;
-    const list = wanted.split("\n");
+    const list: readonly string[] = KEYS[name].presses;
     const listen = (event: KeyboardEvent) => {
       if (event.defaultPrevented || event.ctrlKey || event.metaKey || event.altKey || !list.includes(event.key)) return;
       if (isTaken(event)) return;
@@ -23,7 +50,7 @@ export function useKey(keys: string | readonly string[], action: (event: Keyboar
     };
     document.addEventListener("keydown", listen);
     return () => document.removeEventListener("keydown", listen);
-  }, [wanted, enabled]);
+  }, [name, enabled]);
 }
 
 function isTaken(event: KeyboardEvent): boolean {

@@ -75,9 +75,9 @@ function OpenStep({ job, vehicle, route, work, step, tools, move, connectWrench 
     const to = route.steps[route.steps.findIndex(({ id }) => id === step.id) + by];
     if (to) openId(to.id);
   };
-  useKey("ArrowLeft", () => open(-1));
-  useKey("ArrowRight", () => open(1));
-  useKey(["Backspace", "PageUp"], () => void move(takeBack), !ended);
+  useKey("earlier", () => open(-1));
+  useKey("later", () => open(1));
+  useKey("takeBack", () => void move(takeBack), !ended);
   const tellOver = (title: string) => {
     // A page that nobody has touched yet may not shake.
     if (navigator.userActivation?.hasBeenActive) navigator.vibrate?.([300, 150, 300]);

@@ -27,7 +27,7 @@ export function ChestScreen({ jobId }: { jobId: string | undefined }) {
   const tools = useCollection("tools");
   const [find, setFind] = useState("");
   const [right, setRight] = useState<Right>({ showing: "add" });
-  useKey(["n", "N"], () => setRight({ showing: "add" }));
+  useKey("add", () => setRight({ showing: "add" }));
   if (!tools) return <Loading />;
   const sought = find.trim().toLowerCase();
   const shown =

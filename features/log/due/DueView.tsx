@@ -26,7 +26,7 @@ const GROUPS = [
 /** What is due, when, and what could be done with it. */
 export function DueView({ records, logs, vehicle }: LogPageProps) {
   const [form, setForm] = useState<{ interval?: Interval }>();
-  useKey(["n", "N"], () => setForm({}));
+  useKey("add", () => setForm({}));
   const close = () => setForm(undefined);
   return (
     <LogPage

@@ -15,7 +15,7 @@ export function QuickEntry({ vehicle }: { vehicle: Vehicle | undefined }) {
   const router = useRouter();
   const [line, setLine] = useState("");
   const open = () => router.push(newEntryHref(line, { vehicleId: vehicle?.id }));
-  useKey(["n", "N"], open);
+  useKey("add", open);
   return (
     <Sheet>
       <Box

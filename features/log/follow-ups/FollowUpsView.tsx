@@ -21,7 +21,7 @@ const CLOSED_SHOWN = 12;
 /** What is owed after the jobs: done, moved, dropped, or into a calendar. */
 export function FollowUpsView({ records, logs, vehicle }: LogPageProps) {
   const [adding, setAdding] = useState(false);
-  useKey(["n", "N"], () => setAdding(true));
+  useKey("add", () => setAdding(true));
   // What is done or dropped goes along as cancelled: a calendar that had it takes it out.
   const entries = logs.flatMap((log) =>
     records.followUps

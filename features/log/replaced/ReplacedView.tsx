@@ -22,7 +22,7 @@ export function ReplacedView({ records, logs, vehicle }: LogPageProps) {
   const [query, setQuery] = useState("");
   const [order, setOrder] = useState<LogOrder>({ by: "on", descending: true });
   const search = useRef<HTMLInputElement>(null);
-  useKey("/", () => search.current?.focus());
+  useKey("search", () => search.current?.focus());
   const { replacements, vehicles } = records;
   const found = useFound(replacements, vehicles, query);
   const names = useMemo(() => new Map(vehicles.map(({ id, name }) => [id, name])), [vehicles]);

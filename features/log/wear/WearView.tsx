@@ -23,7 +23,7 @@ const WearChart = dynamic(() => import("@/ui/chart/WearChart"), { ssr: false, lo
 /** What is wearing, and when it meets its limit. */
 export function WearView({ records, logs, vehicle }: LogPageProps) {
   const [adding, setAdding] = useState(false);
-  useKey(["n", "N"], () => setAdding(true));
+  useKey("add", () => setAdding(true));
   return (
     <LogPage
       at="wear"

@@ -28,8 +28,8 @@ export function ActionBar({ bar: { onBack, onTrouble, watchFor }, says, onPrimar
     if (watchFor !== undefined) button.current?.focus({ preventScroll: true });
   }, [watchFor]);
   // A key held down must not tick every bolt. Foot switches send Page Down.
-  useKey([" ", "Enter", "PageDown"], (event) => !event.repeat && onPrimary?.(), onPrimary !== undefined && !hold);
-  useKey(["t", "T"], () => onTrouble?.(), onTrouble !== undefined);
+  useKey("primary", (event) => !event.repeat && onPrimary?.(), onPrimary !== undefined && !hold);
+  useKey("trouble", () => onTrouble?.(), onTrouble !== undefined);
 
   const away = (
     <>

@@ -17,8 +17,8 @@ export function CountFace({ route, work, step, isDone, move, finish, bar }: Face
   const wanted = halfTurnsToGo(work, route, step);
   const undoing = step.phase !== "put back" && step.phase !== "prove it";
   const count = (by: 1 | -1) => void move((now) => countHalfTurn(now, step.id, by, thisMoment()));
-  useKey(["+", "=", "ArrowUp"], () => count(1));
-  useKey(["-", "ArrowDown"], () => count(-1));
+  useKey("more", () => count(1));
+  useKey("less", () => count(-1));
   const clock = clockAfter(12, (undoing ? -1 : 1) * counted * 180);
   const off = wanted === undefined ? 0 : counted - wanted;
   return (

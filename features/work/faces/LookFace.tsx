@@ -25,8 +25,8 @@ export function LookFace({ route, work, step, isDone, move, finish, bar }: FaceP
   const photos = photosOf(work, step.id);
   const twin = twinOf(route, step);
   const twinFound = twin && eventsOf(work, "step").find(({ stepId }) => stepId === twin.id)?.found;
-  useKey(["w", "W"], () => setNotGood("watch"), !isDone);
-  useKey(["r", "R"], () => setNotGood("replace"), !isDone && !proving);
+  useKey("watch", () => setNotGood("watch"), !isDone);
+  useKey("replace", () => setNotGood("replace"), !isDone && !proving);
   if (notGood) return <NotGood step={step} finding={notGood} proving={proving} bar={bar} move={move} onClose={() => setNotGood(undefined)} onFound={() => finish(notGood)} />;
   return (
     <>

@@ -19,7 +19,7 @@ export function TroubleChoice({ route, step, fastener, job, move, onClose }: Fac
   const subjects = troubleSubjects(route, step, fastener);
   const [about, setAbout] = useState(subjects[0] ?? step.title);
   const changeJob = useChangeJob(job.id);
-  useKey("Escape", onClose);
+  useKey("away", onClose);
   const meet = async (kind: TroubleKind) => {
     const met = await move((now) => meetTrouble(now, { troubleId: newId(), stepId: step.id, kind, about }, thisMoment()));
     if (!met) return;
