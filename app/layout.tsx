@@ -5,6 +5,7 @@ import "./base.css";
 import type { Metadata, Viewport } from "next";
 import type { ReactNode } from "react";
 import { BenchPocket } from "@/features/bench/BenchPocket";
+import { OpensWithDemo } from "@/features/shared/OpensWithDemo";
 import { App } from "@/features/shell/App";
 import { LOOK_SCRIPT } from "@/ui/theme/look-script";
 import { PALETTE } from "@/ui/theme/palette";
@@ -30,7 +31,9 @@ export default function RootLayout({ children }: { children: ReactNode }) {
         <script dangerouslySetInnerHTML={{ __html: LOOK_SCRIPT }} />
       </head>
       <body>
-        <App bench={<BenchPocket />}>{children}</App>
+        <App bench={<BenchPocket />}>
+          <OpensWithDemo>{children}</OpensWithDemo>
+        </App>
       </body>
     </html>
   );

@@ -1,5 +1,5 @@
 import { InputError } from "@/core/input-error";
-import { COLLECTIONS, type Collection, type Household, type RecordOf, recordSchemas } from "@/core/model/household";
+import { COLLECTIONS, type Collection, type Household, type RecordOf, parentOf, recordSchemas } from "@/core/model/household";
 import { sentenceOf } from "./sentence";
 import { laterThan } from "./stamp";
 import type { Picture } from "./store";
@@ -51,20 +51,12 @@ export function removing(records: { [C in Collection]?: readonly RecordOf<C>[] }
 
 /** The change that takes out a vehicle and everything that hangs on it. */
 export function removeVehicle(household: Household, vehicleId: string): Change {
-  const jobs = household.jobs.filter((job) => job.vehicleId === vehicleId);
-  const jobIds = new Set(jobs.map((job) => job.id));
-  const ofVehicle = <T extends { vehicleId: string }>(records: readonly T[]) => records.filter((one) => one.vehicleId === vehicleId);
-  return removing({
-    vehicles: household.vehicles.filter(({ id }) => id === vehicleId),
-    jobs,
-    works: household.works.filter(({ jobId }) => jobIds.has(jobId)),
-    kits: household.kits.filter(({ jobId }) => jobIds.has(jobId)),
-    readings: ofVehicle(household.readings),
-    replacements: ofVehicle(household.replacements),
-    measurements: ofVehicle(household.measurements),
-    followUps: ofVehicle(household.followUps),
-    intervals: ofVehicle(household.intervals),
-  });
+  const jobIds = new Set(household.jobs.filter((job) => job.vehicleId === vehicleId).map(({ id }) => id));
+  const goes = (collection: Collection, record: RecordOf<Collection>) => {
+    const parent = parentOf(collection, record);
+    return collection === "vehicles" ? record.id === vehicleId : parent?.collection === "vehicles" ? parent.id === vehicleId : parent !== undefined && jobIds.has(parent.id);
+  };
+  return removing(Object.fromEntries(COLLECTIONS.map((collection) => [collection, household[collection].filter((record: RecordOf<Collection>) => goes(collection, record))])));
 }
 
 /** The change that takes out every demo record and nothing else. */

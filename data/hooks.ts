@@ -1,6 +1,6 @@
 "use client";
 
-import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useQueries, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect, useState } from "react";
 import { COLLECTIONS, type Collection, type Household, type RecordOf } from "@/core/model/household";
 import type { RawHousehold } from "@/core/model/migrations";
@@ -10,14 +10,26 @@ import { type Befalls, useDataContext, useDoor } from "./DataProvider";
 import { partSound } from "./sound";
 import type { Picture } from "./store";
 
+const listOf = <C extends Collection>(collection: C, door: ReturnType<typeof useDoor>) => ({
+  queryKey: [collection],
+  queryFn: async () => (await door()).list(collection),
+  throwOnError: true,
+});
+
 /** Every record of a collection; `undefined` while it is being read. An error reaches the nearest error screen. */
 export function useCollection<C extends Collection>(collection: C): RecordOf<C>[] | undefined {
+  return useQuery(listOf(collection, useDoor())).data;
+}
+
+/** Every record there is; `undefined` while any of them are being read. */
+export function useHousehold(): Household | undefined {
   const door = useDoor();
-  return useQuery({
-    queryKey: [collection],
-    queryFn: async () => (await door()).list(collection),
-    throwOnError: true,
-  }).data;
+  return useQueries({ queries: COLLECTIONS.map((collection) => listOf(collection, door)), combine: asHousehold });
+}
+
+function asHousehold(lists: readonly { data: RecordOf<Collection>[] | undefined }[]): Household | undefined {
+  if (lists.some(({ data }) => data === undefined)) return undefined;
+  return Object.fromEntries(COLLECTIONS.map((collection, i) => [collection, lists[i]?.data ?? []])) as unknown as Household;
 }
 
 /**

@@ -1,4 +1,4 @@
-import { COLLECTIONS, type Collection, type Household, type RecordOf, emptyHousehold } from "@/core/model/household";
+import { COLLECTIONS, type Collection, type Household, type RecordOf, emptyHousehold, parentOf } from "@/core/model/household";
 import type { Change } from "./change";
 import { canonical, isSame } from "./same";
 
@@ -73,9 +73,13 @@ function revive(merged: Household, dropped: { collection: Collection; record: Re
     const back = dropped.filter((one) => one.collection === collection && ids.has(one.record.id)).map(({ record }) => record);
     Object.assign(merged, { [collection]: [...merged[collection], ...back] });
   };
-  bring("jobs", new Set([...merged.works, ...merged.kits].map(({ jobId }) => jobId)));
-  const ofVehicles = [...merged.readings, ...merged.jobs, ...merged.replacements, ...merged.measurements, ...merged.followUps, ...merged.intervals];
-  bring("vehicles", new Set(ofVehicles.map(({ vehicleId }) => vehicleId)));
+  const wanted = (of: "jobs" | "vehicles") =>
+    COLLECTIONS.flatMap((collection) => merged[collection].map((record: RecordOf<Collection>) => parentOf(collection, record))).flatMap((parent) =>
+      parent?.collection === of ? [parent.id] : [],
+    );
+  bring("jobs", new Set(wanted("jobs")));
+  // Jobs that came back hang on vehicles too.
+  bring("vehicles", new Set(wanted("vehicles")));
 }
 
 /** The change that makes what is here into what was merged; `chosen` are records kept in place of the later ones. */

@@ -1,4 +1,4 @@
-import { COLLECTIONS, type Collection, type Household, type RecordOf, emptyHousehold, recordSchemas } from "@/core/model/household";
+import { COLLECTIONS, type Collection, type Household, type RecordOf, emptyHousehold, parentOf, recordSchemas } from "@/core/model/household";
 import type { RawHousehold } from "@/core/model/migrations";
 import { sentenceOf } from "./sentence";
 
@@ -10,18 +10,6 @@ export interface SetAside {
   raw: unknown;
 }
 
-/** What each collection's records hang on, by the field that names it. */
-const HANGS_ON = {
-  readings: ["vehicleId", "vehicles"],
-  jobs: ["vehicleId", "vehicles"],
-  replacements: ["vehicleId", "vehicles"],
-  measurements: ["vehicleId", "vehicles"],
-  followUps: ["vehicleId", "vehicles"],
-  intervals: ["vehicleId", "vehicles"],
-  works: ["jobId", "jobs"],
-  kits: ["jobId", "jobs"],
-} as const satisfies { [C in Collection]?: readonly [string, "vehicles" | "jobs"] };
-
 /** The first record of a collection whose vehicle or job is not there. */
 export interface Orphan {
   collection: Collection;
@@ -32,13 +20,12 @@ export interface Orphan {
 /** Every record that hangs on a vehicle or job which the household does not have; of those before it, in the order of the collections. */
 export function orphansOf(household: Household): Orphan[] {
   const ids = { vehicles: new Set(household.vehicles.map(({ id }) => id)), jobs: new Set(household.jobs.map(({ id }) => id)) };
-  return COLLECTIONS.flatMap((collection) => {
-    if (!(collection in HANGS_ON)) return [];
-    const [field, parent] = HANGS_ON[collection as keyof typeof HANGS_ON];
-    return household[collection].flatMap((record, at): Orphan[] =>
-      ids[parent].has((record as unknown as Record<string, string>)[field] ?? "") ? [] : [{ collection, at, of: parent === "vehicles" ? "vehicle" : "job" }],
-    );
-  });
+  return COLLECTIONS.flatMap((collection) =>
+    household[collection].flatMap((record, at): Orphan[] => {
+      const parent = parentOf(collection, record);
+      return !parent || ids[parent.collection].has(parent.id) ? [] : [{ collection, at, of: parent.collection === "vehicles" ? "vehicle" : "job" }];
+    }),
+  );
 }
 
 /** The records of a collection that fit the model. What does not is left where it lies, and out of every screen. */

@@ -8,40 +8,55 @@ import { toolSchema } from "./tool";
 import { readingSchema, vehicleSchema } from "./vehicle";
 import { workSchema } from "./work";
 
+interface Described {
+  schema: z.ZodType;
+  /** What one of its records is called. */
+  called: string;
+  /** The collection of the records that its own hang on, and are taken out with. */
+  hangsOn?: "vehicles" | "jobs";
+}
+
+/** The household, described once: the collections in the order in which files hold them, each with its schema, its name, and what it hangs on. */
+const DESCRIBED = {
+  vehicles: { schema: vehicleSchema, called: "Vehicle" },
+  readings: { schema: readingSchema, called: "Reading", hangsOn: "vehicles" },
+  jobs: { schema: jobSchema, called: "Job", hangsOn: "vehicles" },
+  works: { schema: workSchema, called: "Work", hangsOn: "jobs" },
+  kits: { schema: kitSchema, called: "Kit", hangsOn: "jobs" },
+  tools: { schema: toolSchema, called: "Tool" },
+  replacements: { schema: replacementSchema, called: "Log", hangsOn: "vehicles" },
+  measurements: { schema: measurementSchema, called: "Measure", hangsOn: "vehicles" },
+  followUps: { schema: followUpSchema, called: "Follow-up", hangsOn: "vehicles" },
+  intervals: { schema: intervalSchema, called: "Interval", hangsOn: "vehicles" },
+  /** What was taken out, so that a file from another device does not bring it back. */
+  removals: { schema: removalSchema, called: "Removal" },
+} as const satisfies Record<string, Described>;
+
+type Schemas = { [C in keyof typeof DESCRIBED]: (typeof DESCRIBED)[C]["schema"] };
+export type Collection = keyof Schemas;
+export type RecordOf<C extends Collection> = z.infer<Schemas[C]>;
+
+export const COLLECTIONS = Object.keys(DESCRIBED) as Collection[];
+
+/** Something of each collection; what the table has a row for, this has. */
+const each = <T>(of: (collection: Collection) => T) => Object.fromEntries(COLLECTIONS.map((collection) => [collection, of(collection)]));
+
 /** The schema of each kind of record, by the name of the collection it is kept in. */
-export const recordSchemas = {
-  vehicles: vehicleSchema,
-  readings: readingSchema,
-  jobs: jobSchema,
-  works: workSchema,
-  kits: kitSchema,
-  tools: toolSchema,
-  replacements: replacementSchema,
-  measurements: measurementSchema,
-  followUps: followUpSchema,
-  intervals: intervalSchema,
-  removals: removalSchema,
-} as const;
+export const recordSchemas = each((collection) => DESCRIBED[collection].schema) as Schemas;
 
-export type Collection = keyof typeof recordSchemas;
-export type RecordOf<C extends Collection> = z.infer<(typeof recordSchemas)[C]>;
+/** What a record of a collection is called. */
+export const calledIn = (collection: Collection): string => DESCRIBED[collection].called;
 
-export const COLLECTIONS = Object.keys(recordSchemas) as Collection[];
+/** What a record hangs on: the collection and the id of the record there; undefined where it stands for itself. */
+export function parentOf(collection: Collection, record: RecordOf<Collection>): { collection: "vehicles" | "jobs"; id: string } | undefined {
+  const { hangsOn }: Described = DESCRIBED[collection];
+  if (hangsOn === undefined) return undefined;
+  const { vehicleId, jobId } = record as { vehicleId?: string; jobId?: string };
+  return { collection: hangsOn, id: (hangsOn === "vehicles" ? vehicleId : jobId) ?? "" };
+}
 
 /** Everything the app keeps. */
-export const householdSchema = z.strictObject({
-  vehicles: z.array(vehicleSchema),
-  readings: z.array(readingSchema),
-  jobs: z.array(jobSchema),
-  works: z.array(workSchema),
-  kits: z.array(kitSchema),
-  tools: z.array(toolSchema),
-  replacements: z.array(replacementSchema),
-  measurements: z.array(measurementSchema),
-  followUps: z.array(followUpSchema),
-  intervals: z.array(intervalSchema),
-  removals: z.array(removalSchema),
-});
+export const householdSchema = z.strictObject(each((collection) => z.array(DESCRIBED[collection].schema)) as { [C in Collection]: z.ZodArray<Schemas[C]> });
 export type Household = z.infer<typeof householdSchema>;
 
 /** The file that "Export all" writes. */
@@ -54,6 +69,4 @@ export const householdFileSchema = z.strictObject({
 export type HouseholdFile = z.infer<typeof householdFileSchema>;
 
 /** A household with nothing in it. */
-export function emptyHousehold(): Household {
-  return { vehicles: [], readings: [], jobs: [], works: [], kits: [], tools: [], replacements: [], measurements: [], followUps: [], intervals: [], removals: [] };
-}
+export const emptyHousehold = () => each(() => []) as unknown as Household;

@@ -2,6 +2,7 @@
 
 import { Box } from "@chakra-ui/react";
 import { format, parseISO } from "date-fns";
+import { calledIn } from "@/core/model/household";
 import type { Conflict } from "@/data/merge";
 import { isSame } from "@/data/same";
 import { Button } from "@/ui/Button";
@@ -10,20 +11,6 @@ const SHOWN = 30;
 const LONGEST = 80;
 /** Fields that are about the record, not about what it says. */
 const STAMP = new Set(["id", "createdAt", "updatedAt", "schema", "origin"]);
-const KINDS: Record<Conflict["collection"], string> = {
-  vehicles: "Vehicle",
-  readings: "Reading",
-  jobs: "Job",
-  works: "Work",
-  kits: "Kit",
-  tools: "Tool",
-  replacements: "Log",
-  measurements: "Measure",
-  followUps: "Follow-up",
-  intervals: "Interval",
-  removals: "Removal",
-};
-
 interface ConflictListProps {
   conflicts: readonly Conflict[];
   kept: Record<string, "here" | "incoming">;
@@ -64,7 +51,7 @@ export function ConflictList({ conflicts, kept, onKeep }: ConflictListProps) {
 
 function titleOf({ collection, here }: Conflict): string {
   const named = here as { name?: string; title?: string; part?: string; what?: string; text?: string; on?: string };
-  return [KINDS[collection], named.name ?? named.title ?? named.part ?? named.what ?? named.text, named.on].filter(Boolean).join(", ");
+  return [calledIn(collection), named.name ?? named.title ?? named.part ?? named.what ?? named.text, named.on].filter(Boolean).join(", ");
 }
 
 /** The fields that differ, as this side has them. */

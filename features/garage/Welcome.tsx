@@ -1,7 +1,6 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
-import { useEffect } from "react";
 import { useSetting } from "@/data/hooks";
 import { Button } from "@/ui/Button";
 import { Loading } from "@/ui/Loading";
@@ -10,26 +9,15 @@ import { VehicleFromAbove } from "@/ui/drawing/VehicleFromAbove";
 import { useLoadDemo } from "../shared/demo-garage";
 import { BringInLink } from "../shared/files/BringInLink";
 
-/** The demo command's build opens with the demo already in; a demo that was removed stays removed. */
-const OPENS_WITH_DEMO = process.env.NEXT_PUBLIC_OPEN_WITH === "demo";
-
 /** The first time, and whenever the garage is empty: look round the demo, or start. */
 export function Welcome({ onStartOwn }: { onStartOwn: () => void }) {
   const [started, saveStarted] = useSetting("started");
   const loadDemo = useLoadDemo();
-  const loading = OPENS_WITH_DEMO && started === null;
   const openDemo = async () => {
     if (await loadDemo()) await saveStarted("demo");
   };
 
-  useEffect(() => {
-    if (!loading) return;
-    void loadDemo().then((loaded) => (loaded ? saveStarted("demo") : undefined));
-    // Once, when the browser is found to be new.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [loading]);
-
-  if (started === undefined || loading) return <Loading />;
+  if (started === undefined) return <Loading />;
   return (
     <Sheet
       maxWidth="860px"
