@@ -6,8 +6,6 @@ const opensWithDemo = process.env.NEXT_PUBLIC_OPEN_WITH === "demo";
 
 const config: NextConfig = withSerwist({
   distDir: opensWithDemo ? ".next-demo" : ".next",
-  // `npm run types` looks over everything, tests too; the build need not do part of it again.
-  typescript: { ignoreBuildErrors: true },
   poweredByHeader: false,
   devIndicators: false,
   redirects: async () => [{ source: "/", destination: "/garage", permanent: false }],

@@ -1,7 +1,7 @@
 import ICAL from "ical.js";
 import type { FollowUp } from "@/core/model/log";
-import { stamp } from "./stamp";
 import { writeCalendar } from "./calendar";
+import { stamp } from "./stamp";
 
 const made = new Date("2026-11-20T08:00:00.000Z");
 const followUp = (more: Partial<FollowUp> = {}): FollowUp => ({

@@ -1,5 +1,6 @@
 import { readFileSync } from "node:fs";
 import "fake-indexeddb/auto";
+import { QueryClient } from "@tanstack/react-query";
 import { IDBFactory } from "fake-indexeddb";
 import fc from "fast-check";
 import { InputError } from "@/core/input-error";
@@ -7,9 +8,8 @@ import { COLLECTIONS, type Household, emptyHousehold } from "@/core/model/househ
 import { MODEL_VERSION } from "@/core/model/record";
 import { demoHousehold } from "@/demo/household";
 import { type Change, putAll, removeDemo, removeEverything, removeVehicle } from "./change";
-import { readHouseholdFile, writeHouseholdFile } from "./household-file";
-import { QueryClient } from "@tanstack/react-query";
 import { createCommit } from "./commit";
+import { readHouseholdFile, writeHouseholdFile } from "./household-file";
 import { StaleError, createRepository } from "./repository";
 import { stamp } from "./stamp";
 import { openStore } from "./store";

@@ -1,7 +1,7 @@
 import "fake-indexeddb/auto";
-import { xoroshiro128plus } from "pure-rand/generator/xoroshiro128plus";
-import { uniformInt } from "pure-rand/distribution/uniformInt";
 import { zipSync } from "fflate";
+import { uniformInt } from "pure-rand/distribution/uniformInt";
+import { xoroshiro128plus } from "pure-rand/generator/xoroshiro128plus";
 import { InputError } from "@/core/input-error";
 import { type Household, householdSchema } from "@/core/model/household";
 import { demoHousehold } from "@/demo/household";

@@ -1,7 +1,7 @@
 import "fake-indexeddb/auto";
-import { openDB } from "idb";
 import { readdirSync, readFileSync } from "node:fs";
 import { join } from "node:path";
+import { openDB } from "idb";
 import { MODEL_VERSION } from "@/core/model/record";
 import { demoHousehold } from "@/demo/household";
 import { putAll } from "./change";

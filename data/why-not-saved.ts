@@ -1,5 +1,5 @@
-import { StaleError } from "./repository";
 import { InputError } from "@/core/input-error";
+import { StaleError } from "./repository";
 
 /** Why a change could not be written, in sentences that say what is safe and what to do. */
 export function whyNotSaved(error: unknown): string {

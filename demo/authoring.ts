@@ -1,10 +1,10 @@
-import type { HeadSize } from "@/core/quantity/head-size";
 import type { Fastener, Part, Step } from "@/core/model/job";
 import { MODEL_VERSION, type RecordStamp } from "@/core/model/record";
 import type { Supply } from "@/core/model/supply";
-import type { TorqueFigure } from "@/core/quantity/torque-figure";
+import type { HeadSize } from "@/core/quantity/head-size";
 import { readHeadSize } from "@/core/quantity/read-head-size";
 import { readTorqueFigure } from "@/core/quantity/read-torque-figure";
+import type { TorqueFigure } from "@/core/quantity/torque-figure";
 import { type Thread, readThread } from "@/core/thread/thread";
 
 /** The day that every day in the demo's files was written for. */

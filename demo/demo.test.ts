@@ -1,20 +1,20 @@
-import { householdSchema } from "@/core/model/household";
 import loadHighs from "highs";
 import { chestOf } from "@/core/chest/chest";
+import { fastenerDoubts } from "@/core/fastener/doubts";
 import { waysSentences } from "@/core/kit/cover/cover-torque";
+import { standNeeds } from "@/core/kit/cover/stands";
 import { type Kit, kitFor, wantsFor } from "@/core/kit/kit";
 import { isCovered } from "@/core/kit/needs/need";
-import { standNeeds } from "@/core/kit/cover/stands";
 import { latestReading, questionReading } from "@/core/log/mileage/odometer";
-import { fastenerDoubts } from "@/core/fastener/doubts";
+import { householdSchema } from "@/core/model/household";
 import { chosenRoute } from "@/core/plan/chosen-route";
 import { formatTorque } from "@/core/quantity/torque-quantity";
 import { shop } from "@/core/shop/shopping";
 import { wantedFor } from "@/core/shop/wanted";
-import { askCounter } from "@/stand-ins/counter/counter";
-import { highsSolver } from "@/workers/highs-solver";
 import { doneSteps, missingSafetyTicks, openStep } from "@/core/work/progress";
 import { readHouseholdFile, writeHouseholdFile } from "@/data/household-file";
+import { askCounter } from "@/stand-ins/counter/counter";
+import { highsSolver } from "@/workers/highs-solver";
 import { demoHousehold } from "./household";
 
 const demo = demoHousehold("2026-11-24");

@@ -2,11 +2,11 @@ import { addDays, differenceInCalendarDays, format, parseISO } from "date-fns";
 import type { Household } from "@/core/model/household";
 import { WRITTEN_FOR } from "./authoring";
 import { brakeShoes, brakeShoesWork } from "./brake-shoes";
-import { followUps, replacements } from "./log";
-import { intervals, measurements } from "./upkeep";
 import { kits } from "./kits";
+import { followUps, replacements } from "./log";
 import { engineMountWork, otherJobs } from "./other-jobs";
 import { tools } from "./tools";
+import { intervals, measurements } from "./upkeep";
 import { readings, vehicles } from "./vehicles";
 
 /**

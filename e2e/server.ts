@@ -1,6 +1,6 @@
 import { type ChildProcess, spawn } from "node:child_process";
-import { createServer } from "node:net";
 import { once } from "node:events";
+import { createServer } from "node:net";
 
 export interface Served {
   url: string;

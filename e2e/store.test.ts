@@ -5,10 +5,10 @@ import { By } from "selenium-webdriver";
 import type { Driver as ChromeDriver } from "selenium-webdriver/chrome";
 import { hostileLog } from "@/core/__fixtures__/hostile-log";
 import { hostilePlan } from "@/core/__fixtures__/hostile-plan";
+import { MODEL_VERSION } from "@/core/model/record";
 import { writeHouseholdFile } from "@/data/household-file";
 import { demoHousehold } from "@/demo/household";
 import { today } from "@/features/shell/clock";
-import { MODEL_VERSION } from "@/core/model/record";
 import { journeys } from "./journey";
 import type { Page } from "./page";
 

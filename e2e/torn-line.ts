@@ -1,5 +1,5 @@
-import { type IncomingMessage, createServer, request } from "node:http";
 import { once } from "node:events";
+import { type IncomingMessage, createServer, request } from "node:http";
 
 /** A line to a server that cuts off what is asked for, as a bad signal does: `cuts` says of each request whether it is. */
 export async function tornLine(to: string, cuts: (asked: IncomingMessage) => boolean): Promise<{ url: string; stop: () => Promise<void> }> {

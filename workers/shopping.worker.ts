@@ -2,13 +2,13 @@ import { expose } from "comlink";
 import highsLoader from "highs";
 import { chestOf } from "@/core/chest/chest";
 import { wantsFor } from "@/core/kit/kit";
-import type { KitRecord } from "@/core/model/kit";
 import type { Route } from "@/core/model/job";
+import type { KitRecord } from "@/core/model/kit";
 import type { Offer, Shop } from "@/core/model/offer";
 import type { Tool } from "@/core/model/tool";
 import type { Vehicle } from "@/core/model/vehicle";
-import { type ToldShopping, tellShopping } from "@/core/shop/tell";
 import { shop } from "@/core/shop/shopping";
+import { type ToldShopping, tellShopping } from "@/core/shop/tell";
 import { highsSolver } from "./highs-solver";
 
 export interface ShopFor {

@@ -1,5 +1,5 @@
-import type { Tool } from "../model/tool";
 import type { Amount } from "../model/supply";
+import type { Tool } from "../model/tool";
 
 /** Words that name a kind of tool, the longest first where one holds another. */
 export const KIND_WORDS: readonly [RegExp, Tool["kind"]][] = [

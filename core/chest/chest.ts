@@ -1,6 +1,6 @@
 import { type FindChain, chainFinder } from "../drive/chain";
-import type { HeadSize } from "../quantity/head-size";
 import type { Tool, ToolOf } from "../model/tool";
+import type { HeadSize } from "../quantity/head-size";
 import { INCH_MM } from "../quantity/measure";
 import { formatHeadSize } from "../quantity/read-head-size";
 

@@ -1,11 +1,11 @@
-import { SQUARE_DRIVES, type SquareDrive } from "../model/square-drive";
 import { InputError, orSentence } from "../input-error";
 import { type Draft, MODEL_VERSION } from "../model/record";
+import { SQUARE_DRIVES, type SquareDrive } from "../model/square-drive";
 import { type Tool, toolSchema } from "../model/tool";
-import { formatHeadSize } from "../quantity/read-head-size";
 import { readLengthMm } from "../quantity/length";
 import { LineTaker } from "../quantity/line-taker";
 import { measurePattern } from "../quantity/measure";
+import { formatHeadSize } from "../quantity/read-head-size";
 import { NUMBER, readNumber } from "../quantity/read-number";
 import { AMOUNT_WORDS, KIND_WORDS, SPANNER_WORDS } from "./chest-words";
 import { readLifting } from "./read-lifting";

@@ -1,9 +1,9 @@
 import { InputError } from "../input-error";
 import type { Draft } from "../model/record";
 import type { ToolOf } from "../model/tool";
+import { readLengthMm } from "../quantity/length";
 import { LineTaker } from "../quantity/line-taker";
 import { SHORT_TON_KG, measurePattern, readMeasure } from "../quantity/measure";
-import { readLengthMm } from "../quantity/length";
 import { NUMBER, readNumber } from "../quantity/read-number";
 import { refuseLeftOver } from "./read-wrench";
 

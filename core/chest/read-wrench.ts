@@ -1,9 +1,9 @@
-import { SQUARE_DRIVES } from "../model/square-drive";
 import { InputError } from "../input-error";
+import { SQUARE_DRIVES } from "../model/square-drive";
 import type { ToolOf } from "../model/tool";
+import { readLengthMm } from "../quantity/length";
 import { LineTaker } from "../quantity/line-taker";
 import { measurePattern } from "../quantity/measure";
-import { readLengthMm } from "../quantity/length";
 import { NUMBER, readNumber } from "../quantity/read-number";
 import { torqueUnitAt } from "../quantity/read-torque";
 import { DRIVE } from "./chest-words";

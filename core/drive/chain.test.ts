@@ -1,9 +1,9 @@
 import fc from "fast-check";
 import { MODEL_VERSION } from "../model/record";
+import { DRIVE_LIMIT_NM, SQUARE_DRIVES, type SquareDrive } from "../model/square-drive";
 import type { Tool } from "../model/tool";
 import { COMFORTABLE_PULL_N, barLengthMm, pullN, undoingTorqueNm } from "./bar";
 import { bestChain, chainFinder, findChain } from "./chain";
-import { DRIVE_LIMIT_NM, SQUARE_DRIVES, type SquareDrive } from "../model/square-drive";
 
 const base = { createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z", schema: MODEL_VERSION, origin: "own" } as const;
 const adapter = (from: SquareDrive, to: SquareDrive) => ({ ...base, id: `${from} ${to}`, kind: "drive adapter", name: `${from} to ${to}`, from, to }) as unknown as Tool;

@@ -1,6 +1,6 @@
 import { InputError, requireNotNegative, requirePositive } from "../input-error";
-import type { Tool, ToolOf } from "../model/tool";
 import { DRIVE_LIMIT_NM, SQUARE_DRIVES, type SquareDrive } from "../model/square-drive";
+import type { Tool, ToolOf } from "../model/tool";
 
 export interface DriveChain {
   /** Adapters and extensions between the wrench's square and the socket's, in order. */

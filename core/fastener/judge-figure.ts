@@ -1,5 +1,5 @@
-import type { HeadSize } from "../quantity/head-size";
 import type { Fastener } from "../model/job";
+import type { HeadSize } from "../quantity/head-size";
 import type { TorqueFigure } from "../quantity/torque-figure";
 import { type TorqueQuantity, quantityNm } from "../quantity/torque-quantity";
 import type { TorqueUnit } from "../quantity/torque-unit";

@@ -1,8 +1,8 @@
 import fc from "fast-check";
 import { InputError } from "../input-error";
-import { type FitVerdict, hexagonFit } from "./hexagon-fit";
 import { readHeadSize } from "../quantity/read-head-size";
 import { threadsOfHead } from "../thread/head-threads";
+import { type FitVerdict, hexagonFit } from "./hexagon-fit";
 import { fitLimitNm, judgeFit } from "./judge-fit";
 import { fitOf, nearSizes } from "./near-sizes";
 

@@ -1,7 +1,7 @@
-import { METRIC_PITCHES } from "../thread/thread-table";
-import { hasStrengths } from "../thread/strength";
 import { proofLoadN } from "../thread/preload";
+import { hasStrengths } from "../thread/strength";
 import { type Thread, diameterMm } from "../thread/thread";
+import { METRIC_PITCHES } from "../thread/thread-table";
 import type { FitVerdict, HexagonFit } from "./hexagon-fit";
 
 /**

@@ -1,6 +1,6 @@
+import type { HeadSize } from "../quantity/head-size";
 import { INCH_MM } from "../quantity/measure";
 import { type HexagonFit, hexagonFit, inchOpeningMm } from "./hexagon-fit";
-import type { HeadSize } from "../quantity/head-size";
 
 /** Across flats of common sockets and spanners: mm (ISO 272, first and second choice) and inches (ASME B18.2.1). */
 const SOCKETS_MM = [4, 5, 5.5, 6, 7, 8, 9, 10, 11, 12, 13, 14, 15, 16, 17, 18, 19, 20, 21, 22, 23, 24, 26, 27, 30, 32, 34, 36];

@@ -1,16 +1,16 @@
-import type { KitRecord } from "../model/kit";
 import type { Part } from "../model/job";
-import type { Vehicle } from "../model/vehicle";
+import type { KitRecord } from "../model/kit";
 import { MODEL_VERSION } from "../model/record";
+import type { Vehicle } from "../model/vehicle";
 import { readHeadSize } from "../quantity/read-head-size";
 import { bolts, owned, routeOf, step, WRENCH } from "./__fixtures__/owned";
 import { isCalled } from "./cover/by-name";
 import { kitFor } from "./kit";
-import { kitSheet, sheetText } from "./sheet/kit-sheet";
-import { byDrive, byStep, matOf } from "./sheet/mat";
 import { isCovered } from "./needs/need";
 import { readSupply } from "./needs/read-supply";
 import { coverSupply, formatAmount, usualSupplies } from "./needs/supply-needs";
+import { kitSheet, sheetText } from "./sheet/kit-sheet";
+import { byDrive, byStep, matOf } from "./sheet/mat";
 
 const stamp = { id: "x", createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z", schema: MODEL_VERSION, origin: "own" as const };
 const car: Vehicle = { ...stamp, name: "Car", year: 2020, distanceUnit: "km", torqueUnit: "N.m", kerbWeightKg: 1310, frontShare: 0.59, wheelbaseMm: 2640 };

@@ -1,6 +1,6 @@
 import { type Chest, chestOf } from "../chest/chest";
-import type { KitRecord } from "../model/kit";
 import type { Route } from "../model/job";
+import type { KitRecord } from "../model/kit";
 import type { Tool } from "../model/tool";
 import type { Vehicle } from "../model/vehicle";
 import { type Cover, type KitLine, isCovered } from "./needs/need";

@@ -2,11 +2,11 @@ import { differenceInCalendarDays, parseISO } from "date-fns";
 import type { Job } from "../model/job";
 import { chosenRoute } from "../plan/chosen-route";
 import { formatDistance } from "../quantity/distance";
-import type { Due } from "./upkeep/due";
 import type { Owed } from "./follow-up";
 import { isPartOf, partKey } from "./part-key";
-import type { VehicleLog } from "./vehicle-log";
+import type { Due } from "./upkeep/due";
 import type { Wear } from "./upkeep/wear";
+import type { VehicleLog } from "./vehicle-log";
 
 export interface NextThing {
   key: string;

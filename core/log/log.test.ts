@@ -1,10 +1,10 @@
 import type { Job } from "../model/job";
 import type { FollowUp } from "../model/log";
 import { measured, km, reading, replaced as fitted, stamp, vehicle } from "./__fixtures__/records";
-import { doNext } from "./do-next";
-import { fittedParts } from "./upkeep/fitted";
-import { latestReading, questionReading } from "./mileage/odometer";
 import { yearSummary } from "./costs/this-year";
+import { doNext } from "./do-next";
+import { latestReading, questionReading } from "./mileage/odometer";
+import { fittedParts } from "./upkeep/fitted";
 import { vehicleLog } from "./vehicle-log";
 
 const readings = [reading("2026-03-01", 1000), reading("2026-01-01", 500), reading("2026-06-01", 2000)];

@@ -2,9 +2,9 @@ import type { Job } from "../model/job";
 import type { Measurement, Replacement } from "../model/log";
 import type { Work } from "../model/work";
 import { measured, READINGS, TODAY, km, replaced, stamp, vehicle } from "./__fixtures__/records";
-import { WARRANTY_SIGN, conditionOf } from "./upkeep/condition";
 import { layOutRail } from "./rail";
 import { recalledOf } from "./recalled";
+import { WARRANTY_SIGN, conditionOf } from "./upkeep/condition";
 import { vehicleLog } from "./vehicle-log";
 
 const logOf = (replacements: Replacement[], measurements: Measurement[] = [], months = 6) =>

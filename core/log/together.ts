@@ -1,8 +1,8 @@
 import { differenceInCalendarDays, parseISO } from "date-fns";
-import { chosenRoute } from "../plan/chosen-route";
 import type { Job } from "../model/job";
-import type { Due } from "./upkeep/due";
+import { chosenRoute } from "../plan/chosen-route";
 import { partKey } from "./part-key";
+import type { Due } from "./upkeep/due";
 
 /** Two things that are due and could be done in one go, and why. */
 export interface Together {

@@ -1,9 +1,9 @@
 import type { Household } from "../model/household";
 import type { Vehicle } from "../model/vehicle";
-import { type Driving, drivingOf } from "./mileage/driving";
-import { type Due, dueOf } from "./upkeep/due";
 import { type Owed, owedOf } from "./follow-up";
+import { type Driving, drivingOf } from "./mileage/driving";
 import { type Mileage, mileageOf } from "./mileage/mileage";
+import { type Due, dueOf } from "./upkeep/due";
 import { type Wear, wearOf } from "./upkeep/wear";
 
 /** What the log and the garage know of one vehicle, worked out from what is stored. */

@@ -1,9 +1,9 @@
 import { z } from "zod";
+import { torqueFigureSchema } from "../quantity/torque-figure";
 import { emptyHousehold, householdFileSchema, householdSchema } from "./household";
 import { jobSchema, routeSchema, threadSchema } from "./job";
 import { MIGRATIONS, migrate } from "./migrations";
 import { MODEL_VERSION, daySchema, idSchema, instantSchema, measuredSchema } from "./record";
-import { torqueFigureSchema } from "../quantity/torque-figure";
 
 const torque = (value: number) => ({ value, unit: "N.m" as const, decimals: 0 });
 

@@ -1,11 +1,11 @@
 import { z } from "zod";
+import { headSizeSchema } from "../quantity/head-size";
+import { torqueFigureSchema } from "../quantity/torque-figure";
 import { INTO } from "../thread/hole";
 import { STRENGTH_CLASSES } from "../thread/strength";
-import { headSizeSchema } from "../quantity/head-size";
 import { placeSchema, systemSchema } from "./place";
 import { daySchema, idSchema, lineSchema, recordShape, textSchema, measuredSchema } from "./record";
 import { specialToolSchema, supplySchema } from "./supply";
-import { torqueFigureSchema } from "../quantity/torque-figure";
 
 /** The phases of a job, in the order they are worked. */
 export const PHASES = ["make safe", "take apart", "look closely", "put back", "prove it"] as const;

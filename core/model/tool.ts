@@ -1,8 +1,8 @@
 import { z } from "zod";
-import { SQUARE_DRIVES } from "./square-drive";
-import { TORQUE_UNITS } from "../quantity/torque-unit";
 import { headSizeSchema } from "../quantity/head-size";
+import { TORQUE_UNITS } from "../quantity/torque-unit";
 import { daySchema, lineSchema, recordShape } from "./record";
+import { SQUARE_DRIVES } from "./square-drive";
 import { amountSchema } from "./supply";
 
 const drive = z.enum(SQUARE_DRIVES);

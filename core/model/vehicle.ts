@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { DISTANCE_UNITS } from "../quantity/distance";
-import { daySchema, idSchema, lineSchema, recordShape, textSchema } from "./record";
 import { torqueFigureSchema } from "../quantity/torque-figure";
+import { daySchema, idSchema, lineSchema, recordShape, textSchema } from "./record";
 
 /** Units in which a vehicle's own torque figures are shown. */
 export const VEHICLE_TORQUE_UNITS = ["N.m", "lbf.ft"] as const;

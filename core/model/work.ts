@@ -1,7 +1,7 @@
 import { z } from "zod";
+import { torqueQuantitySchema } from "../quantity/torque-figure";
 import { STANCES } from "./job";
 import { daySchema, idSchema, instantSchema, lineSchema, recordShape, measuredSchema } from "./record";
-import { torqueQuantitySchema } from "../quantity/torque-figure";
 
 /** The ticks that hold a raised vehicle; each is set apart. */
 export const SAFETY_TICKS = ["ground", "chocks", "stands", "shake"] as const;

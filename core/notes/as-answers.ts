@@ -1,7 +1,7 @@
 import type { HeadSize } from "../quantity/head-size";
 import { formatHeadSize } from "../quantity/read-head-size";
-import { formatFigure } from "../quantity/torque-words";
 import { formatTorque } from "../quantity/torque-quantity";
+import { formatFigure } from "../quantity/torque-words";
 import type { Story } from "./story";
 
 const plain = (text: string) => text.replace(/[\u00a0\u2009\u202f]/g, " ");

@@ -1,5 +1,5 @@
-import { ACTIONS } from "./vocabulary";
 import type { Term } from "./terms";
+import { ACTIONS } from "./vocabulary";
 import type { Word } from "./words";
 
 /** A run of words that says one thing, by word numbers. */

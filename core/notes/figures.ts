@@ -1,6 +1,6 @@
-import { holdingTorques } from "../torque/torques-of";
 import { quantityNm } from "../quantity/torque-quantity";
 import type { TorqueUnit } from "../quantity/torque-unit";
+import { holdingTorques } from "../torque/torques-of";
 import type { Clause, Told } from "./clauses";
 import type { Group, SaidFigure } from "./group";
 import { saidIn } from "./heard";

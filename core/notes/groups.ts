@@ -1,13 +1,13 @@
+import { consolidated, isReal } from "./consolidate";
+import { turnOf } from "./deeds";
 import type { Grouped } from "./group";
 import { type Heard, saidIn, spanOf, topicIn } from "./heard";
 import { mentionsIn } from "./mentions";
-import { takeMentions } from "./take-mentions";
-import { consolidated, isReal } from "./consolidate";
 import { takeFigures } from "./take-figures";
+import { takeMentions } from "./take-mentions";
 import { takeSizes } from "./take-sizes";
 import { sizesOfTools } from "./tool-sizes";
 import { traitsOf } from "./traits";
-import { turnOf } from "./deeds";
 import { DOUBTFUL, NOT_THIS_ONE } from "./vocabulary";
 import type { Here, Walk } from "./walk";
 

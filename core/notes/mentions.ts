@@ -1,6 +1,6 @@
-import { type Clause, isAction } from "./clauses";
-import { batteryTerminal } from "./battery";
 import { behind, othersIn } from "./anaphora";
+import { batteryTerminal } from "./battery";
+import { type Clause, isAction } from "./clauses";
 import { countBefore, isDefinite, isPerSide, ofThem, text } from "./counts";
 import { type Family, type Mention, singular } from "./mention";
 import { type FoundSize } from "./scan-size";

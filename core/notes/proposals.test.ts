@@ -1,8 +1,8 @@
 import { type Route, routeSchema } from "../model/job";
 import { formatFigure } from "../quantity/torque-words";
 import { PASSAGES } from "./__fixtures__/passages";
-import { type Edits, editedRows, keyOf, readEdits } from "./edited";
 import { applyProposals, sentenceAt } from "./apply-proposals";
+import { type Edits, editedRows, keyOf, readEdits } from "./edited";
 import { type FastenerProposal, type Proposal, checkProposal, proposalsFrom } from "./proposals";
 import { readStory } from "./story";
 

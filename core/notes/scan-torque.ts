@@ -1,8 +1,8 @@
+import { orSentence } from "../input-error";
+import { readTorqueUnit } from "../quantity/read-torque";
+import { readTorqueFigure } from "../quantity/read-torque-figure";
 import type { TorqueFigure } from "../quantity/torque-figure";
 import { quantityNm, type TorqueQuantity } from "../quantity/torque-quantity";
-import { orSentence } from "../input-error";
-import { readTorqueFigure } from "../quantity/read-torque-figure";
-import { readTorqueUnit } from "../quantity/read-torque";
 import type { TorqueUnit } from "../quantity/torque-unit";
 import { type Spoken, spokenNumber } from "./spoken-number";
 import type { Word } from "./words";

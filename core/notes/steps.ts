@@ -3,10 +3,10 @@ import { formatFigure } from "../quantity/torque-words";
 import { type Done, FILLERS, deedsOf } from "./deeds";
 import type { Group, Grouped } from "./group";
 import { type Span, saidIn, spanOf, topicIn } from "./heard";
+import { singular } from "./mention";
 import { torqueUnitAt } from "./scan-torque";
 import { spokenNumber } from "./spoken-number";
 import type { Term } from "./terms";
-import { singular } from "./mention";
 import { CONSUMABLE_HEADS, HEADS, PART_HEADS, THINGS, TOOL_HEADS } from "./vocabulary";
 
 /** Something to be done, with the words it came from. */

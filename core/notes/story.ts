@@ -1,7 +1,7 @@
-import type { HeadSize } from "../quantity/head-size";
-import type { Phase } from "../model/job";
-import type { TorqueFigure } from "../quantity/torque-figure";
 import { judgeFigure } from "../fastener/judge-figure";
+import type { Phase } from "../model/job";
+import type { HeadSize } from "../quantity/head-size";
+import type { TorqueFigure } from "../quantity/torque-figure";
 import { type TorqueQuantity, quantityNm } from "../quantity/torque-quantity";
 import { TORQUE_UNITS, type TorqueUnit } from "../quantity/torque-unit";
 import { formatFigure } from "../quantity/torque-words";

@@ -3,9 +3,9 @@ import { formatFigure } from "../quantity/torque-words";
 import { holdingTorques } from "../torque/torques-of";
 import { angleAlone, bareFigure, nearestUnit, notThisAfter, passBefore, put, saidAfter, turnFurther, unitForAll } from "./figures";
 import type { SaidFigure } from "./group";
+import { between, saidIn, spanOf } from "./heard";
 import type { FoundTorque } from "./scan-torque";
 import { spokenNumber } from "./spoken-number";
-import { between, saidIn, spanOf } from "./heard";
 import { DOUBTFUL, OTHERS_SAY, TAKEN_BACK } from "./vocabulary";
 import { type Here, type Walk, byTopic, figuredGroup, mentionsWithGroups } from "./walk";
 

@@ -2,8 +2,8 @@ import { SAYS_EACH, eachSide, ofThem, text } from "./counts";
 import type { Group } from "./group";
 import { saidIn } from "./heard";
 import type { Mention } from "./mention";
-import { spokenNumber } from "./spoken-number";
 import { begin, isOtherEnd, isSame, mergeInto, resolve, touch } from "./resolve";
+import { spokenNumber } from "./spoken-number";
 import { BOUGHT, HELD_STILL } from "./vocabulary";
 import type { Here, Walk } from "./walk";
 

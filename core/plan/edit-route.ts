@@ -1,6 +1,6 @@
 import { InputError } from "../input-error";
-import { brokenBy } from "./order";
 import { type Fastener, PHASES, type Part, type PinnedSlip, type Route, type Step } from "../model/job";
+import { brokenBy } from "./order";
 
 /**
  * The route with this step put in: in the place of the step with its id, or else last in its phase.

@@ -1,7 +1,7 @@
 import type { Fastener, Route, Step } from "../model/job";
-import { torquesOf } from "../torque/torques-of";
 import { formatHeadSize, sameHead } from "../quantity/read-head-size";
 import { formatFigure } from "../quantity/torque-words";
+import { torquesOf } from "../torque/torques-of";
 
 /** Words of taking apart, and those of putting back. The first that is found is turned round. */
 const TURNED: readonly [apart: RegExp, back: string][] = [

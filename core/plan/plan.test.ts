@@ -1,10 +1,10 @@
 import fc from "fast-check";
+import { fastenerDoubts } from "../fastener/doubts";
 import { type Fastener, PHASES, type Route, type Step } from "../model/job";
 import { readHeadSize } from "../quantity/read-head-size";
 import { readTorqueFigure } from "../quantity/read-torque-figure";
 import { readThread } from "../thread/thread";
 import { chosenRoute, withRoute } from "./chosen-route";
-import { fastenerDoubts } from "../fastener/doubts";
 import { moveStep, pinSlip, putFastener, putPart, putStep, removeFastener, removePart, removeStep, unpinSlip } from "./edit-route";
 
 const step = (id: string, phase: Step["phase"], more: Partial<Step> = {}): Step => ({ id, title: id, phase, kind: "do", stance: "on the ground", cautions: [], ...more });

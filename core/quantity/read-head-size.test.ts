@@ -1,10 +1,10 @@
 import fc from "fast-check";
 import { InputError } from "../input-error";
-import type { HeadSize } from "./head-size";
-import { readHeadSize, formatHeadSize, sameHead } from "./read-head-size";
 import { convertDistance, formatDistance } from "./distance";
+import type { HeadSize } from "./head-size";
 import { readLengthMm } from "./length";
 import { formatPrice, readPrice } from "./money";
+import { readHeadSize, formatHeadSize, sameHead } from "./read-head-size";
 
 test.each<[string, HeadSize, string]>([
   ["13", { profile: "hexagon", size: 13, unit: "mm" }, "13 mm"],

@@ -1,11 +1,11 @@
 import fc from "fast-check";
 import { InputError } from "../input-error";
-import { type TorqueFigure, torqueFigureSchema } from "./torque-figure";
-import { quantityNm } from "./torque-quantity";
 import { readTorque, readTorqueUnit } from "./read-torque";
 import { readTorqueFigure } from "./read-torque-figure";
-import { figureInWords, formatFigure } from "./torque-words";
+import { type TorqueFigure, torqueFigureSchema } from "./torque-figure";
+import { quantityNm } from "./torque-quantity";
 import { TORQUE_UNITS, type TorqueUnit } from "./torque-unit";
+import { figureInWords, formatFigure } from "./torque-words";
 
 const q = (value: number, unit: TorqueUnit, decimals = 0) => ({ value, unit, decimals });
 

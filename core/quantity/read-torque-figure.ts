@@ -1,10 +1,10 @@
 import { InputError } from "../input-error";
-import type { FirstPart, TorqueFigure } from "./torque-figure";
 import { type FigureToken, figureTokens } from "./figure-tokens";
 import { readNumber, refuseStrange } from "./read-number";
 import { type FoundUnit, torqueOf } from "./read-torque";
-import { LEAST_TORQUE_NM, MOST_TORQUE_NM, type TorqueQuantity, formatTorque, quantityNm } from "./torque-quantity";
 import { shown } from "./shown";
+import type { FirstPart, TorqueFigure } from "./torque-figure";
+import { LEAST_TORQUE_NM, MOST_TORQUE_NM, type TorqueQuantity, formatTorque, quantityNm } from "./torque-quantity";
 import type { TorqueUnit } from "./torque-unit";
 
 /** The most passes, and the most angles after one another, that can be kept apart. */

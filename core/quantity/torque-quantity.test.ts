@@ -1,6 +1,6 @@
 import fc from "fast-check";
-import { TORQUE_UNITS, type TorqueUnit } from "./torque-unit";
 import { convertTorque, formatTorque, quantityNm } from "./torque-quantity";
+import { TORQUE_UNITS, type TorqueUnit } from "./torque-unit";
 
 test.each<[number, number, TorqueUnit, TorqueUnit, string]>([
   [45, 0, "N.m", "lbf.ft", "33.2 lb·ft"],

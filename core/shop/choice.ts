@@ -2,8 +2,8 @@ import { type Chest, chestOf } from "../chest/chest";
 import { toolsOfLine } from "../chest/read-chest";
 import { amountLeft } from "../kit/needs/supply-needs";
 import type { Want } from "../kit/needs/wants";
-import { MODEL_VERSION } from "../model/record";
 import type { Offer } from "../model/offer";
+import { MODEL_VERSION } from "../model/record";
 import type { Tool } from "../model/tool";
 import { sameHead } from "../quantity/read-head-size";
 

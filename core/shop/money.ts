@@ -1,5 +1,5 @@
-import type { KitRecord } from "../model/kit";
 import type { Route } from "../model/job";
+import type { KitRecord } from "../model/kit";
 import type { ToldPlan } from "./tell";
 
 /** What a job costs, in minor units, and what it is held against. */

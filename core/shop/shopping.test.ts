@@ -1,12 +1,12 @@
 import loadHighs from "highs";
 import { highsSolver } from "@/workers/highs-solver";
-import { kitFor, wantsFor } from "../kit/kit";
-import { bolts, chest, owned, routeOf } from "../kit/__fixtures__/owned";
 import { chestOf } from "../chest/chest";
+import { bolts, chest, owned, routeOf } from "../kit/__fixtures__/owned";
+import { kitFor, wantsFor } from "../kit/kit";
 import type { Part } from "../model/job";
-import type { Solve } from "./integer-program";
 import { asking, offer, randomAsk, want } from "./__fixtures__/instance";
 import { yalpsSolver } from "./__fixtures__/yalps-solver";
+import type { Solve } from "./integer-program";
 import { jobMoney } from "./money";
 import { orderRows, orderText } from "./order-list";
 import { type ShoppingPlan, choicesFor, shop } from "./shopping";

@@ -1,8 +1,8 @@
 import { type Chest } from "../chest/chest";
-import type { KitRecord } from "../model/kit";
-import type { Offer, Shop } from "../model/offer";
 import { amountLeft } from "../kit/needs/supply-needs";
 import type { Want } from "../kit/needs/wants";
+import type { KitRecord } from "../model/kit";
+import type { Offer, Shop } from "../model/offer";
 import { type Choice, type Short, choiceOf, standInChoice } from "./choice";
 import type { Constraint, IntegerProgram, Solve, Variable } from "./integer-program";
 

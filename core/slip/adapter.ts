@@ -9,8 +9,8 @@ import { accurateRange, bandAtBolt, chooseWrench, rangeToBorrow, setWrench, wren
 import { multiplierInputNm } from "../torque/multiplier";
 import { nearestMark } from "../torque/nearest-mark";
 import { type TorqueTarget, targetFor } from "../torque/target";
-import { type Slip, type SlipKind, type SlipTable } from "./slip";
 import { type Typed } from "./field";
+import { type Slip, type SlipKind, type SlipTable } from "./slip";
 import type { TypedReader } from "./typed-reader";
 
 const toBolt = (typed: Typed) => typed.way === "bolt";

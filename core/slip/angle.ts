@@ -1,8 +1,8 @@
 import { InputError } from "../input-error";
-import type { TorqueFigure } from "../quantity/torque-figure";
 import { readMeasure } from "../quantity/measure";
 import { readTorqueFigure } from "../quantity/read-torque-figure";
 import { shown } from "../quantity/shown";
+import type { TorqueFigure } from "../quantity/torque-figure";
 import { formatFigure } from "../quantity/torque-words";
 import { angleTurn } from "../turn/angle-turn";
 import { clockAfter, formatClock, readClock } from "../turn/clock";

@@ -1,15 +1,15 @@
 import { COMFORTABLE_PULL_N, THREAD_STATES, barLengthMm, pullN, undoingTorqueNm } from "../drive/bar";
 import { type DriveChain, findChain } from "../drive/chain";
-import { DRIVE_LIMIT_NM, SQUARE_DRIVES, type SquareDrive } from "../model/square-drive";
 import { requirePositive } from "../input-error";
+import { DRIVE_LIMIT_NM, SQUARE_DRIVES, type SquareDrive } from "../model/square-drive";
 import type { Tool } from "../model/tool";
 import { type Interval } from "../quantity/interval";
 import { toMeasureUnit } from "../quantity/measure";
 import { shown, shownBand } from "../quantity/shown";
 import { formatBand } from "../quantity/torque-band";
 import { formatTorque, quantityNm } from "../quantity/torque-quantity";
-import { type SlipKind, type SlipLine, type Tone } from "./slip";
 import { type Typed, plainChoices } from "./field";
+import { type SlipKind, type SlipLine, type Tone } from "./slip";
 
 const otherBar = ({ bar }: Typed) => bar === "";
 const DRIVES = SQUARE_DRIVES.map((value) => ({ value, label: `${value} in` }));

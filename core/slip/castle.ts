@@ -1,15 +1,15 @@
 import { InputError } from "../input-error";
-import type { TorqueFigure } from "../quantity/torque-figure";
+import type { VEHICLE_TORQUE_UNITS } from "../model/vehicle";
 import { type Interval } from "../quantity/interval";
 import { shown, shownTorque } from "../quantity/shown";
 import { formatLimits } from "../quantity/torque-band";
+import type { TorqueFigure } from "../quantity/torque-figure";
 import { quantityNm } from "../quantity/torque-quantity";
 import { formatFigure } from "../quantity/torque-words";
-import type { VEHICLE_TORQUE_UNITS } from "../model/vehicle";
 import { pitchMm, readThread } from "../thread/thread";
 import { type CastleVerdict, castleNut, castleVerdict } from "../turn/castle-nut";
-import type { Slip, SlipKind, Tone } from "./slip";
 import type { Typed } from "./field";
+import type { Slip, SlipKind, Tone } from "./slip";
 
 const isHub = ({ holds }: Typed) => holds === "hub";
 

@@ -4,8 +4,8 @@ import { FILLS, type Fill } from "../fluid/fill";
 import { InputError, requireNotNegative, requirePositive } from "../input-error";
 import { formatPrice } from "../quantity/money";
 import { shown } from "../quantity/shown";
-import type { Slip, SlipKind, SlipTable } from "./slip";
 import type { Typed } from "./field";
+import type { Slip, SlipKind, SlipTable } from "./slip";
 import type { TypedReader } from "./typed-reader";
 
 const FLUIDS = ["coolant", "engine oil", "gear oil", "brake fluid"] as const;

@@ -1,5 +1,5 @@
-import { chooseUnit, fieldUnit } from "./field-unit";
 import type { Owned, SlipField } from "./field";
+import { chooseUnit, fieldUnit } from "./field-unit";
 
 const owned: Owned = { tools: [], vehicles: [], vehicleId: undefined, torqueUnit: "lbf.ft" };
 const torque: SlipField = { kind: "figure", name: "torque", label: "Torque", start: "40 Nm" };

@@ -1,15 +1,15 @@
 import type { FitVerdict, HexagonFit } from "../fit/hexagon-fit";
 import { fitLimitNm, judgeFit } from "../fit/judge-fit";
 import { type Hold, type NearSize, fitOf, nearSizes } from "../fit/near-sizes";
+import type { Tool } from "../model/tool";
 import type { HeadSize } from "../quantity/head-size";
 import { INCH_MM } from "../quantity/measure";
 import { formatHeadSize, readHeadSize, sameHead } from "../quantity/read-head-size";
 import { shown, shownTorque } from "../quantity/shown";
 import { quantityNm } from "../quantity/torque-quantity";
-import type { Tool } from "../model/tool";
 import { threadsOfHead } from "../thread/head-threads";
-import type { Slip, SlipKind, SlipTable, Tone } from "./slip";
 import type { Owned } from "./field";
+import type { Slip, SlipKind, SlipTable, Tone } from "./slip";
 
 const HOLDS: readonly Hold[] = ["socket on head", "key in recess"];
 

@@ -6,8 +6,8 @@ import { lubricatedTorque } from "../thread/lubricant";
 import { NUT_FACTOR, THREAD_CONDITIONS, readNutFactor } from "../thread/nut-factor";
 import { preloadN } from "../thread/preload";
 import { formatThread, readThread } from "../thread/thread";
-import { type SlipKind, type SlipLine, type Tone } from "./slip";
 import { plainChoices } from "./field";
+import { type SlipKind, type SlipLine, type Tone } from "./slip";
 import type { TypedReader } from "./typed-reader";
 
 const OWN = "own figure";

@@ -1,22 +1,22 @@
+import { sayJump } from "../fastener/judge-figure";
 import { InputError } from "../input-error";
 import type { Interval } from "../quantity/interval";
-import { sayJump } from "../fastener/judge-figure";
 import { readHeadSize } from "../quantity/read-head-size";
 import { isFraction } from "../quantity/read-number";
 import { shown, shownBand } from "../quantity/shown";
 import { formatBand } from "../quantity/torque-band";
 import { type TorqueQuantity, formatTorque, quantityNm } from "../quantity/torque-quantity";
 import { FASTENER_KINDS, type FastenerKind, habitOf } from "../thread/fastener-kind";
-import { INTO } from "../thread/hole";
 import { threadsOfHead } from "../thread/head-threads";
+import { INTO } from "../thread/hole";
 import { NUT_FACTOR, THREAD_CONDITIONS, type ThreadCondition, readNutFactor } from "../thread/nut-factor";
 import { preloadN, proofLoadN } from "../thread/preload";
 import { ANY_NUT_FACTOR, inBothUnits, type Joint, type Judgement, type SaneVerdict, judgeTorque, sayJudgement } from "../thread/sane";
 import { STRENGTH_CLASSES, type StrengthClass } from "../thread/strength";
 import { type Thread, diameterMm, formatThread, readThread, usualPitches } from "../thread/thread";
 import { holdingTorques } from "../torque/torques-of";
-import { type Slip, type SlipKind, type Tone } from "./slip";
 import { plainChoices } from "./field";
+import { type Slip, type SlipKind, type Tone } from "./slip";
 import type { TypedReader } from "./typed-reader";
 
 const NOT_KNOWN = "not known";

@@ -1,8 +1,8 @@
 import { measureUnits } from "../quantity/measure";
 import { torqueSymbol } from "../quantity/torque-unit";
-import type { Slip, SlipKind, SlipLine } from "./slip";
 import type { Owned, SlipField, Typed } from "./field";
 import { torqueUnitOf } from "./field-unit";
+import type { Slip, SlipKind, SlipLine } from "./slip";
 import { standing } from "./standing";
 import { askedFields } from "./work-slip";
 

@@ -1,16 +1,16 @@
+import { InputError, requirePositive } from "../input-error";
 import { gearSays } from "../lift/gear-or-park";
 import { judgeStand } from "../lift/judge-stand";
-import { standCases } from "../lift/stand-cases";
 import { LEVEL_WITHIN_DEG, type Side, type Turning, rollDirection, rollPushN, slopeForceN } from "../lift/roll";
+import { standCases } from "../lift/stand-cases";
 import { standHeight } from "../lift/stand-height";
 import { LOAD_PLACES, type LoadPlace, axleShareRaised, withLoad } from "../lift/stand-load";
 import type { Vehicle } from "../model/vehicle";
-import { InputError, requirePositive } from "../input-error";
-import { readSlopeDeg } from "../quantity/slope";
 import { shown } from "../quantity/shown";
+import { readSlopeDeg } from "../quantity/slope";
 import { quantityNm } from "../quantity/torque-quantity";
-import { type SlipKind, type SlipLine, type Tone } from "./slip";
 import { type Typed, plainChoices } from "./field";
+import { type SlipKind, type SlipLine, type Tone } from "./slip";
 import type { TypedReader } from "./typed-reader";
 
 const ENDS = ["front", "rear", "all"] as const;

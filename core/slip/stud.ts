@@ -4,8 +4,8 @@ import { type EngagementVerdict, WANTED_ENGAGEMENT, bottomingMarginMm, engagemen
 import { capScrewKey, usualHexagonMm } from "../thread/head-threads";
 import { tapDrillMm } from "../thread/tap-drill";
 import { diameterMm, formatThread, pitchMm, readThread } from "../thread/thread";
-import { type SlipKind, type Tone } from "./slip";
 import { plainChoices } from "./field";
+import { type SlipKind, type Tone } from "./slip";
 
 const INTO = ["steel", "aluminium", "plastic"] as const satisfies readonly (keyof typeof WANTED_ENGAGEMENT)[];
 

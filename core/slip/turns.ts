@@ -1,8 +1,8 @@
 import { readMeasure } from "../quantity/measure";
 import { shown } from "../quantity/shown";
 import { pitchMm, readThread } from "../thread/thread";
-import { countedTurns } from "../turn/counted-turns";
 import { formatClock, readClock } from "../turn/clock";
+import { countedTurns } from "../turn/counted-turns";
 import { toeChange } from "../turn/toe";
 import type { Slip, SlipKind } from "./slip";
 import type { TypedReader } from "./typed-reader";

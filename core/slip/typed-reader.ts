@@ -1,16 +1,16 @@
 import { InputError } from "../input-error";
 import type { Tool } from "../model/tool";
-import type { TorqueFigure } from "../quantity/torque-figure";
 import type { Vehicle } from "../model/vehicle";
 import { readMeasure } from "../quantity/measure";
 import { readNumber } from "../quantity/read-number";
 import { readTorque } from "../quantity/read-torque";
 import { readTorqueFigure } from "../quantity/read-torque-figure";
 import { readShare } from "../quantity/share";
+import type { TorqueFigure } from "../quantity/torque-figure";
 import { type TorqueQuantity, convertTorque, formatTorque } from "../quantity/torque-quantity";
 import type { TorqueUnit } from "../quantity/torque-unit";
-import { torqueUnitOf } from "./field-unit";
 import type { Owned, SlipField, Typed } from "./field";
+import { torqueUnitOf } from "./field-unit";
 import { standing } from "./standing";
 
 /**

@@ -1,14 +1,14 @@
 import { InputError } from "../input-error";
 import type { TorqueWrench } from "../model/tool";
+import { shownTorque } from "../quantity/shown";
+import type { TorqueFigure } from "../quantity/torque-figure";
 import { type TorqueQuantity, convertTorque, formatTorque, formatTorqueValue, quantityNm } from "../quantity/torque-quantity";
 import { type TorqueUnit, toNm, torqueSymbol } from "../quantity/torque-unit";
 import { formatFigure } from "../quantity/torque-words";
 import { setWrench } from "../torque/choose-wrench";
 import { stagesOf } from "../torque/target";
 import { torquesOf } from "../torque/torques-of";
-import { shownTorque } from "../quantity/shown";
 import type { SlipKind, SlipTable } from "./slip";
-import type { TorqueFigure } from "../quantity/torque-figure";
 
 const ORDER: readonly TorqueUnit[] = ["N.m", "lbf.ft", "lbf.in", "kgf.m", "kgf.cm", "cN.m", "dN.m", "ozf.in", "kN.m"];
 

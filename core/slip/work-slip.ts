@@ -1,6 +1,6 @@
 import { InputError } from "../input-error";
-import type { SlipKind, Worked } from "./slip";
 import type { Owned, SlipField, Typed } from "./field";
+import type { SlipKind, Worked } from "./slip";
 import { standing } from "./standing";
 import { TypedReader } from "./typed-reader";
 

@@ -1,6 +1,6 @@
+import type { Interval } from "../quantity/interval";
 import { type TorqueQuantity, quantityNm } from "../quantity/torque-quantity";
 import type { TorqueUnit } from "../quantity/torque-unit";
-import type { Interval } from "../quantity/interval";
 import { type FastenerKind, habitOf } from "./fastener-kind";
 import { proofLoadN } from "./preload";
 import type { StrengthClass } from "./strength";

@@ -1,10 +1,10 @@
 import { readFileSync } from "node:fs";
 import { type Judged, judgeFigure } from "../fastener/judge-figure";
 import type { Fastener } from "../model/job";
-import type { TorqueFigure } from "../quantity/torque-figure";
 import { readHeadSize } from "../quantity/read-head-size";
 import { readTorque } from "../quantity/read-torque";
 import { readTorqueFigure } from "../quantity/read-torque-figure";
+import type { TorqueFigure } from "../quantity/torque-figure";
 import { type TorqueQuantity, formatTorque, quantityNm } from "../quantity/torque-quantity";
 import { STRENGTH_CLASSES } from "./strength";
 import { readThread } from "./thread";

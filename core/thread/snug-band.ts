@@ -1,7 +1,7 @@
 import { requirePositive } from "../input-error";
 import type { Interval } from "../quantity/interval";
-import { hasStrengths } from "./strength";
 import { proofLoadN } from "./preload";
+import { hasStrengths } from "./strength";
 import { type Thread, diameterMm } from "./thread";
 
 /**

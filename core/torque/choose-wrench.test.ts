@@ -3,9 +3,9 @@ import { MODEL_VERSION } from "../model/record";
 import type { TorqueWrench } from "../model/tool";
 import { readTorqueFigure } from "../quantity/read-torque-figure";
 import { formatTorque, quantityNm } from "../quantity/torque-quantity";
+import { formatFigure } from "../quantity/torque-words";
 import { type WrenchSetting, accurateRange, chooseWrench, rangeToBorrow, setWrench, wrenchAccuracy } from "./choose-wrench";
 import { nearestMark, stepDecimals } from "./nearest-mark";
-import { formatFigure } from "../quantity/torque-words";
 import { type TorqueTarget, stagesOf } from "./target";
 import { mapTorques } from "./torques-of";
 

@@ -1,9 +1,9 @@
 import { InputError } from "../input-error";
 import type { TorqueWrench } from "../model/tool";
+import { type Interval, shareWithin } from "../quantity/interval";
 import { type TorqueQuantity, formatTorque, quantityNm } from "../quantity/torque-quantity";
 import { fromNm, toNm } from "../quantity/torque-unit";
 import { type Adapter, type Lever, boltTorqueNm, leverRatio, wrenchTorqueNm } from "./adapter";
-import { type Interval, shareWithin } from "../quantity/interval";
 import { nearestMark, stepDecimals } from "./nearest-mark";
 import type { TorqueTarget } from "./target";
 

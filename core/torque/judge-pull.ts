@@ -1,6 +1,6 @@
+import { median } from "simple-statistics";
 import { roundedDown } from "../quantity/torque-quantity";
 import { type TorqueUnit, fromNm, torqueSymbol } from "../quantity/torque-unit";
-import { median } from "simple-statistics";
 import type { PullSample } from "./digital-wrench";
 import type { TorqueTarget } from "./target";
 

@@ -1,6 +1,6 @@
 import type { Route } from "../model/job";
-import type { TorqueFigure } from "../quantity/torque-figure";
 import type { Work } from "../model/work";
+import type { TorqueFigure } from "../quantity/torque-figure";
 import { readingAt, stepStages, tickedBolts } from "./progress";
 
 /** What one fastener's bolts got in one step: the figure asked, and what was read at each bolt where a wrench told it. */

@@ -1,14 +1,14 @@
-import { MODEL_VERSION } from "../model/record";
 import type { Fastener, Job, Route, Step } from "../model/job";
+import { MODEL_VERSION } from "../model/record";
+import { sideOf } from "../model/side";
 import type { Work, WorkEvent } from "../model/work";
+import { oneSided, twinOf, withOtherSide } from "../plan/sides";
 import { readTorqueFigure } from "../quantity/read-torque-figure";
 import { withEvent } from "./event";
 import { judgeMeasured, measuredIn, sidesCompared } from "./measured";
 import { photosOf } from "./photos";
 import { finishStep } from "./progress";
 import { rollWarning } from "./safety-words";
-import { oneSided, twinOf, withOtherSide } from "../plan/sides";
-import { sideOf } from "../model/side";
 import { spokenBolt, spokenStep } from "./spoken";
 import { isUp, standingNotes, whyNotToDrive } from "./stopping";
 import { currentTask, finishTask, tasksOf } from "./tasks";

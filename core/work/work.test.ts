@@ -1,8 +1,10 @@
 import fc from "fast-check";
-import { MODEL_VERSION } from "../model/record";
 import type { Fastener, Job, Route, Step } from "../model/job";
+import { MODEL_VERSION } from "../model/record";
 import { SAFETY_TICKS, type Work } from "../model/work";
+import { beforeYouDrive, followUpsFrom } from "../plan/after-the-work";
 import { readTorqueFigure } from "../quantity/read-torque-figure";
+import { clockWasSetBack, takeBack, withEvent } from "./event";
 import {
   doneSteps,
   finishStep,
@@ -19,11 +21,9 @@ import {
   tickedBolts,
   untickBolt,
 } from "./progress";
-import { clockWasSetBack, takeBack, withEvent } from "./event";
 import { safetyWords } from "./safety-words";
 import { trayOf } from "./tray";
 import { replacementFrom } from "./wrap-up";
-import { beforeYouDrive, followUpsFrom } from "../plan/after-the-work";
 
 const step = (id: string, kind: Step["kind"], more: Partial<Step> = {}): Step => ({ id, title: id, phase: "put back", kind, stance: "on the ground", cautions: [], ...more });
 const bolts: Fastener = { id: "bolts", name: "Bolts", count: 4, figure: readTorqueFigure("20 Nm then 40 Nm"), pattern: { layout: "circle" } };

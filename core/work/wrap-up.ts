@@ -2,12 +2,12 @@ import { addMonths, format, parseISO } from "date-fns";
 import type { Job, Part, Route } from "../model/job";
 import type { Measurement, Replacement } from "../model/log";
 import type { Draft } from "../model/record";
+import { sideOf } from "../model/side";
 import type { Work } from "../model/work";
 import type { Distance } from "../quantity/distance";
-import { lessonOf, troublesOf } from "./trouble/trouble";
 import { eventsOf } from "./event";
 import { measuredIn } from "./measured";
-import { sideOf } from "../model/side";
+import { lessonOf, troublesOf } from "./trouble/trouble";
 
 /** What is said of a part when it goes into the log; what the plan says unless it was corrected. */
 export interface Fitted {

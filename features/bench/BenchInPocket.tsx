@@ -3,21 +3,20 @@
 import { Box } from "@chakra-ui/react";
 import Link from "next/link";
 import { useState } from "react";
+import type { SlipKind } from "@/core/slip/slip";
 import { slipNamed } from "@/core/slip/slips";
 import { workSlip } from "@/core/slip/work-slip";
-import type { SlipKind } from "@/core/slip/slip";
 import { Button } from "@/ui/Button";
 import { Loading } from "@/ui/Loading";
+import { useOwned } from "../shared/slips/use-owned";
+import { benchHref } from "../shell/addresses";
 import { SlipDrawing } from "./drawing/SlipDrawing";
 import { SlipActions } from "./SlipActions";
 import { SlipAnswer, SlipLines } from "./SlipAnswer";
 import { SlipForm } from "./SlipForm";
 import { SlipList } from "./SlipList";
-
 import { SlipTables, SlipWorking } from "./SlipWorking";
 import { lastSlip, rememberSlip, useTyped } from "./use-bench";
-import { useOwned } from "../shared/slips/use-owned";
-import { benchHref } from "../shell/addresses";
 
 /** What is in the pulled-out pocket: the list, or one slip from its answer down. */
 export function BenchInPocket({ onPutAway }: { onPutAway: () => void }) {

@@ -3,13 +3,15 @@
 import { Box } from "@chakra-ui/react";
 import { useRouter, useSearchParams } from "next/navigation";
 import { useEffect, useState } from "react";
+import type { SlipKind } from "@/core/slip/slip";
 import { SLIPS, slipNamed } from "@/core/slip/slips";
 import { workSlip } from "@/core/slip/work-slip";
-import type { SlipKind } from "@/core/slip/slip";
 import { Button } from "@/ui/Button";
 import { Loading } from "@/ui/Loading";
 import { Sheet } from "@/ui/Sheet";
 import { ThreeColumns } from "@/ui/ThreeColumns";
+import { useOwned } from "../shared/slips/use-owned";
+import { benchHref, readBenchHref } from "../shell/addresses";
 import { SlipDrawing } from "./drawing/SlipDrawing";
 import { SlipActions } from "./SlipActions";
 import { SlipAnswer, SlipLines } from "./SlipAnswer";
@@ -17,8 +19,6 @@ import { SlipForm } from "./SlipForm";
 import { SlipList } from "./SlipList";
 import { SlipTables, SlipWorking } from "./SlipWorking";
 import { lastSlip, rememberSlip, takeLinked, useTyped } from "./use-bench";
-import { useOwned } from "../shared/slips/use-owned";
-import { benchHref, readBenchHref } from "../shell/addresses";
 
 /** The Bench at full width. An address with inputs in it puts them in the slip, once, and what stood there aside. */
 export function BenchScreen() {

@@ -3,10 +3,10 @@
 import { Box } from "@chakra-ui/react";
 import { useState } from "react";
 import type { Job } from "@/core/model/job";
-import type { SlipKind } from "@/core/slip/slip";
-import type { Typed } from "@/core/slip/field";
 import { chosenRoute } from "@/core/plan/chosen-route";
 import { pinSlip } from "@/core/plan/edit-route";
+import type { Typed } from "@/core/slip/field";
+import type { SlipKind } from "@/core/slip/slip";
 import { useCollection } from "@/data/hooks";
 import { newId } from "@/data/stamp";
 import { Button } from "@/ui/Button";

@@ -2,13 +2,13 @@
 
 import { Box } from "@chakra-ui/react";
 import { useState } from "react";
-import type { Slip, SlipKind } from "@/core/slip/slip";
 import type { Owned, Typed } from "@/core/slip/field";
+import type { Slip, SlipKind } from "@/core/slip/slip";
 import { slipText } from "@/core/slip/slip-text";
 import { Button } from "@/ui/Button";
 import { copyText } from "@/ui/CopyButton";
-import { PinToStep } from "./PinToStep";
 import { benchHref } from "../shell/addresses";
+import { PinToStep } from "./PinToStep";
 
 interface SlipActionsProps {
   kind: SlipKind;

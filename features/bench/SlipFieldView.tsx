@@ -1,8 +1,8 @@
 "use client";
 
 import { chakra } from "@chakra-ui/react";
-import { chooseUnit, fieldUnit } from "@/core/slip/field-unit";
 import type { Owned, SlipField, Typed } from "@/core/slip/field";
+import { chooseUnit, fieldUnit } from "@/core/slip/field-unit";
 import { CheckField, SelectField, TextField } from "@/ui/form/Field";
 
 interface SlipFieldViewProps {

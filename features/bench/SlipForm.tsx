@@ -1,8 +1,8 @@
 "use client";
 
 import { Box, chakra } from "@chakra-ui/react";
-import type { SlipKind, Worked } from "@/core/slip/slip";
 import type { Owned, SlipField, Typed } from "@/core/slip/field";
+import type { SlipKind, Worked } from "@/core/slip/slip";
 import { standing } from "@/core/slip/standing";
 import { askedFields } from "@/core/slip/work-slip";
 import { SlipFieldView } from "./SlipFieldView";

@@ -1,6 +1,6 @@
 import { SLIPS } from "@/core/slip/slips";
-import { findSlips } from "./find-slips";
 import { benchHref, readBenchHref } from "../shell/addresses";
+import { findSlips } from "./find-slips";
 
 test.each([
   ["crows foot", "adapter"],

@@ -10,11 +10,11 @@ import { Button } from "@/ui/Button";
 import { FileField } from "@/ui/form/FileField";
 import { Sheet } from "@/ui/Sheet";
 import type { ReadFile } from "@/workers/files.worker";
+import { garageHref } from "../shell/addresses";
 import { useDo } from "../shell/DoProvider";
 import { BusyBar } from "./BusyBar";
 import { ConflictList } from "./ConflictList";
 import { useFiles } from "./use-files";
-import { garageHref } from "../shell/addresses";
 
 type State = { at: "start" } | { at: "refused"; why: string } | { at: "read"; file: File; read: ReadFile; moved?: boolean } | { at: "in"; name: string };
 

@@ -7,11 +7,11 @@ import { MODEL_VERSION } from "@/core/model/record";
 import { useDoor } from "@/data/DataProvider";
 import { Button } from "@/ui/Button";
 import { Sheet } from "@/ui/Sheet";
+import { useBackup } from "../shared/files/use-backup";
 import { today } from "../shell/clock";
+import { saveAs } from "../shell/save-as";
 import { chooseFolder, folderAllowed, writeInto } from "./backup-folder";
 import { BusyBar } from "./BusyBar";
-import { saveAs } from "../shell/save-as";
-import { useBackup } from "../shared/files/use-backup";
 import { useFiles } from "./use-files";
 
 type Said = { good: boolean; says: string };

@@ -2,9 +2,9 @@
 
 import { Box } from "@chakra-ui/react";
 import { useSearchParams } from "next/navigation";
-import { useCollection } from "@/data/hooks";
-import { useDoor } from "@/data/DataProvider";
 import { removeEverything } from "@/data/change";
+import { useDoor } from "@/data/DataProvider";
+import { useCollection } from "@/data/hooks";
 import { Button } from "@/ui/Button";
 import { Loading } from "@/ui/Loading";
 import { Sheet } from "@/ui/Sheet";

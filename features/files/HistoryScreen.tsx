@@ -9,9 +9,9 @@ import { Button } from "@/ui/Button";
 import { CheckField } from "@/ui/form/Field";
 import { Loading } from "@/ui/Loading";
 import { Sheet } from "@/ui/Sheet";
+import { filesHref } from "../shell/addresses";
 import { today } from "../shell/clock";
 import { saveAs } from "../shell/save-as";
-import { filesHref } from "../shell/addresses";
 
 const AT_FIRST: HistoryField[] = ["measurements", "readings"];
 

@@ -4,17 +4,17 @@ import { Box } from "@chakra-ui/react";
 import Link from "next/link";
 import { useState } from "react";
 import { logRows } from "@/core/log/table/log-table";
+import { useDoor } from "@/data/DataProvider";
+import { useCollection } from "@/data/hooks";
 import { writeHouseholdFile } from "@/data/household-file";
 import { jobAlone } from "@/data/job-alone";
-import { useCollection } from "@/data/hooks";
-import { useDoor } from "@/data/DataProvider";
 import { Button } from "@/ui/Button";
 import { SelectField } from "@/ui/form/Field";
 import { Sheet } from "@/ui/Sheet";
+import { logHref, bringLogHref, historyHref } from "../shell/addresses";
 import { today } from "../shell/clock";
 import { saveAs } from "../shell/save-as";
 import { saveTable } from "../shell/save-table";
-import { logHref, bringLogHref, historyHref } from "../shell/addresses";
 
 /** Parts of the household in the form that others read: the log as a table, one job alone, a vehicle's history, follow-ups for a calendar. */
 export function PartsOut() {

@@ -9,9 +9,9 @@ import { useCollection } from "@/data/hooks";
 import { touched } from "@/data/stamp";
 import { Button } from "@/ui/Button";
 import { Sheet } from "@/ui/Sheet";
+import { newJobHref, planHref, workHref, logHref } from "../shell/addresses";
 import { today } from "../shell/clock";
 import { useDo } from "../shell/DoProvider";
-import { newJobHref, planHref, workHref, logHref } from "../shell/addresses";
 
 const WHEN_COLOUR = { now: "stop", soon: "watch", later: "soft" } as const;
 const SHOWN = 6;

@@ -2,6 +2,7 @@
 
 import { Box } from "@chakra-ui/react";
 import { useState } from "react";
+import { fieldReader } from "@/core/field-reader";
 import { type ReadingQuestion, latestReading, questionReading } from "@/core/log/mileage/odometer";
 import type { Reading, Vehicle } from "@/core/model/vehicle";
 import { formatDistance } from "@/core/quantity/distance";
@@ -10,13 +11,12 @@ import { stamp } from "@/data/stamp";
 import { Button } from "@/ui/Button";
 import { formatDay } from "@/ui/day";
 import { TextField } from "@/ui/form/Field";
-import { fieldReader } from "@/core/field-reader";
 import { useDraftForm } from "@/ui/form/useDraftForm";
 import { Sheet } from "@/ui/Sheet";
+import { readDay, readOwnOdometer } from "../shared/odometer/read-reading";
+import { ReadingQuestionView } from "../shared/odometer/ReadingQuestionView";
 import { today } from "../shell/clock";
 import { useDo } from "../shell/DoProvider";
-import { ReadingQuestionView } from "../shared/odometer/ReadingQuestionView";
-import { readDay, readOwnOdometer } from "../shared/odometer/read-reading";
 
 /** The newest odometer reading, and the next one to be added. */
 export function OdometerSheet({ vehicle }: { vehicle: Vehicle }) {

@@ -5,7 +5,6 @@ import Link from "next/link";
 import { recalledOf } from "@/core/log/recalled";
 import type { Vehicle } from "@/core/model/vehicle";
 import { Sheet } from "@/ui/Sheet";
-
 import type { LogRecords } from "../shared/use-logs";
 import { workHref, entryHref } from "../shell/addresses";
 

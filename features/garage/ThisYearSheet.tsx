@@ -1,15 +1,15 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
+import Link from "next/link";
 import { yearSummary } from "@/core/log/costs/this-year";
 import { formatPrice } from "@/core/quantity/money";
 import { formatMinutes } from "@/core/work/times";
 import { Button } from "@/ui/Button";
 import { Sheet } from "@/ui/Sheet";
-import Link from "next/link";
 import type { LogRecords } from "../shared/use-logs";
-import { today } from "../shell/clock";
 import { logHref } from "../shell/addresses";
+import { today } from "../shell/clock";
 
 /** What all vehicles have had this calendar year: jobs, hours, parts, and what a workshop would have asked. */
 export function ThisYearSheet({ records }: { records: LogRecords }) {

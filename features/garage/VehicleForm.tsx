@@ -7,13 +7,13 @@ import { removeVehicle } from "@/data/change";
 import { useDoor } from "@/data/DataProvider";
 import { stamp, touched } from "@/data/stamp";
 import { Button } from "@/ui/Button";
-import { Sheet } from "@/ui/Sheet";
 import { SelectField, TextAreaField, TextField } from "@/ui/form/Field";
-import { TorqueField } from "@/ui/torque/TorqueField";
 import { useDraftForm } from "@/ui/form/useDraftForm";
+import { Sheet } from "@/ui/Sheet";
+import { TorqueField } from "@/ui/torque/TorqueField";
+import { garageHref } from "../shell/addresses";
 import { useDo } from "../shell/DoProvider";
 import { readVehicle, vehicleFields } from "./vehicle-fields";
-import { garageHref } from "../shell/addresses";
 
 /** A vehicle typed in or changed. Only the name is needed; the rest makes loads and figures possible. */
 export function VehicleForm({ vehicle, onClose }: { vehicle?: Vehicle; onClose: () => void }) {

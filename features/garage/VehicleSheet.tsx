@@ -8,12 +8,12 @@ import type { VehicleLog } from "@/core/log/vehicle-log";
 import type { Place } from "@/core/model/place";
 import { formatFigure } from "@/core/quantity/torque-words";
 import { Button } from "@/ui/Button";
-import { Sheet } from "@/ui/Sheet";
 import { type PlaceMark, VehicleFromAbove } from "@/ui/drawing/VehicleFromAbove";
+import { Sheet } from "@/ui/Sheet";
 import type { LogRecords } from "../shared/use-logs";
+import { logHref } from "../shell/addresses";
 import { today } from "../shell/clock";
 import { DoNotDriveBanner } from "./DoNotDriveBanner";
-import { logHref } from "../shell/addresses";
 
 const SHOWN_AT_ONCE = 3;
 /** Characters that fit beside the drawing. */

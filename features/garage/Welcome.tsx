@@ -3,9 +3,9 @@
 import { Box } from "@chakra-ui/react";
 import { useSetting } from "@/data/hooks";
 import { Button } from "@/ui/Button";
+import { VehicleFromAbove } from "@/ui/drawing/VehicleFromAbove";
 import { Loading } from "@/ui/Loading";
 import { Sheet } from "@/ui/Sheet";
-import { VehicleFromAbove } from "@/ui/drawing/VehicleFromAbove";
 import { useLoadDemo } from "../shared/demo-garage";
 import { BringInLink } from "../shared/files/BringInLink";
 

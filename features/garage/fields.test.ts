@@ -1,7 +1,7 @@
-import { demoHousehold } from "@/demo/household";
 import { InputError } from "@/core/input-error";
 import { vehicleSchema } from "@/core/model/vehicle";
 import { stamp } from "@/data/stamp";
+import { demoHousehold } from "@/demo/household";
 import { readDay, readOwnOdometer } from "../shared/odometer/read-reading";
 import { readVehicle, vehicleFields } from "./vehicle-fields";
 

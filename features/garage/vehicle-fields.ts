@@ -1,3 +1,4 @@
+import { fieldReader, ifTyped, requireText } from "@/core/field-reader";
 import { InputError } from "@/core/input-error";
 import { readSupply } from "@/core/kit/needs/read-supply";
 import { formatAmount } from "@/core/kit/needs/supply-needs";
@@ -7,7 +8,6 @@ import { readLengthMm } from "@/core/quantity/length";
 import { readNumber } from "@/core/quantity/read-number";
 import { readTorqueFigure } from "@/core/quantity/read-torque-figure";
 import { formatFigure } from "@/core/quantity/torque-words";
-import { fieldReader, ifTyped, requireText } from "@/core/field-reader";
 
 /** A vehicle as it is typed. */
 export interface VehicleFields {

@@ -6,21 +6,21 @@ import { matOf } from "@/core/kit/sheet/mat";
 import type { Job } from "@/core/model/job";
 import type { Vehicle } from "@/core/model/vehicle";
 import { Loading } from "@/ui/Loading";
+import { Sheet } from "@/ui/Sheet";
 import { ThreeColumns } from "@/ui/ThreeColumns";
 import { useJobInHand } from "../shell/hand";
 import { NoJob } from "../shell/NoJob";
 import { ChestScreen } from "./chest/ChestScreen";
-import { ItemCard } from "./mat/ItemCard";
 import { KitSide } from "./KitSide";
 import { KitViews } from "./KitViews";
+import { ItemCard } from "./mat/ItemCard";
 import { MatSheet } from "./mat/MatSheet";
-import { MoneySheet } from "./shopping/MoneySheet";
+import { TorqueNeeds } from "./mat/TorqueNeeds";
 import { PrintScreen } from "./sheet/PrintScreen";
+import { MoneySheet } from "./shopping/MoneySheet";
 import { ShopScreen } from "./shopping/ShopScreen";
 import { SuppliesSheet } from "./SuppliesSheet";
-import { TorqueNeeds } from "./mat/TorqueNeeds";
 import { useKit } from "./use-kit";
-import { Sheet } from "@/ui/Sheet";
 
 /** The Kit: what the plan needs against the chest, laid out, shopped for, and printed. */
 export function KitScreen() {

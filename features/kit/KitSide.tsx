@@ -7,9 +7,9 @@ import type { Job } from "@/core/model/job";
 import type { Vehicle } from "@/core/model/vehicle";
 import { Button } from "@/ui/Button";
 import { Sheet } from "@/ui/Sheet";
+import { kitHref, workHref } from "../shell/addresses";
 import { type KitView, KitViews } from "./KitViews";
 import type { KitInHand } from "./use-kit";
-import { kitHref, workHref } from "../shell/addresses";
 
 /** How many gaps are named at the side; the mat has them all. */
 const MOST_SHOWN = 10;

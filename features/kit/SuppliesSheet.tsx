@@ -1,16 +1,16 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
+import { InputError } from "@/core/input-error";
 import { readSupply } from "@/core/kit/needs/read-supply";
 import { formatAmount, usualSupplies } from "@/core/kit/needs/supply-needs";
-import { InputError } from "@/core/input-error";
 import type { Job, Route } from "@/core/model/job";
 import type { Vehicle } from "@/core/model/vehicle";
 import { newId } from "@/data/stamp";
 import { Button } from "@/ui/Button";
-import { Sheet } from "@/ui/Sheet";
 import { TextField } from "@/ui/form/Field";
 import { useDraftForm } from "@/ui/form/useDraftForm";
+import { Sheet } from "@/ui/Sheet";
 import { useChangeRoute } from "../shared/use-change-route";
 
 /** What the job uses up and the special tools it wants by name: written in one line, or taken from what such jobs usually want. */

@@ -2,8 +2,8 @@
 
 import { useMemo } from "react";
 import { coverAll, withNoted } from "@/core/kit/kit";
-import type { KitRecord } from "@/core/model/kit";
 import type { Job } from "@/core/model/job";
+import type { KitRecord } from "@/core/model/kit";
 import type { Vehicle } from "@/core/model/vehicle";
 import { chosenRoute } from "@/core/plan/chosen-route";
 import { useCollection, useCurrent } from "@/data/hooks";

@@ -5,9 +5,9 @@ import type { ReactNode } from "react";
 import type { VehicleLog } from "@/core/log/vehicle-log";
 import type { Vehicle } from "@/core/model/vehicle";
 import { Sheet } from "@/ui/Sheet";
-import { LogViews } from "./LogViews";
 import type { LogRecords } from "../shared/use-logs";
 import { type LogView } from "../shell/addresses";
+import { LogViews } from "./LogViews";
 
 /** What every page of the Log is given: all records, and the logs of the vehicles it is about. */
 export interface LogPageProps {

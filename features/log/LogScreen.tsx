@@ -3,18 +3,17 @@
 import { useSearchParams } from "next/navigation";
 import { PLACES, type Place, SYSTEMS, type System } from "@/core/model/place";
 import { Loading } from "@/ui/Loading";
+import { useLogRecords, useLogs } from "../shared/use-logs";
+import { ALL, LOG_VIEWS } from "../shell/addresses";
 import { useVehicleInHand } from "../shell/hand";
-import { BringTable } from "./replaced/BringTable";
 import { CostsView } from "./costs/CostsView";
 import { DueView } from "./due/DueView";
 import { EntryForm } from "./entry/EntryForm";
 import { EntryScreen } from "./entry/EntryScreen";
 import { FollowUpsView } from "./follow-ups/FollowUpsView";
-
+import { BringTable } from "./replaced/BringTable";
 import { ReplacedView } from "./replaced/ReplacedView";
-import { useLogRecords, useLogs } from "../shared/use-logs";
 import { WearView } from "./wear/WearView";
-import { ALL, LOG_VIEWS } from "../shell/addresses";
 
 /** The pocket: which of its pages, of which vehicle, is in the address. */
 export function LogScreen() {

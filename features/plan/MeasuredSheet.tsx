@@ -1,8 +1,8 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
-import { fieldReader, ifTyped, requireText } from "@/core/field-reader";
 import { type MeasuredVerdict, judgeMeasured } from "@/core/decide/decide";
+import { fieldReader, ifTyped, requireText } from "@/core/field-reader";
 import type { Decide } from "@/core/model/job";
 import { readNumber } from "@/core/quantity/read-number";
 import { newId } from "@/data/stamp";

@@ -7,10 +7,10 @@ import { DecideScreen } from "./decide/DecideScreen";
 import { JobForm } from "./jobs/JobForm";
 import { JobList } from "./jobs/JobList";
 import { NotesReader } from "./notes/NotesReader";
-import { OrderScreen } from "./steps/OrderScreen";
+import { SharedWords } from "./notes/SharedWords";
 import { PlanSheets } from "./PlanSheets";
 import { RoutesScreen } from "./routes/RoutesScreen";
-import { SharedWords } from "./notes/SharedWords";
+import { OrderScreen } from "./steps/OrderScreen";
 
 /** The job sheet: a new job, the jobs there are, or the plan of the one in hand. */
 export function PlanScreen() {

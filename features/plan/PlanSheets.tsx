@@ -10,12 +10,12 @@ import { FastenerForm } from "./fasteners/FastenerForm";
 import { FastenerSheet } from "./fasteners/FastenerSheet";
 import { PartForm } from "./parts/PartForm";
 import { PartsSheet } from "./parts/PartsSheet";
+import { WhileOpenSheet } from "./parts/WhileOpenSheet";
+import { WayBackSheet } from "./routes/WayBackSheet";
 import { SecondLookSheet } from "./second-look/SecondLookSheet";
 import { StepForm } from "./steps/StepForm";
 import { StepSheet } from "./steps/StepSheet";
 import { StepStrip } from "./steps/StepStrip";
-import { WayBackSheet } from "./routes/WayBackSheet";
-import { WhileOpenSheet } from "./parts/WhileOpenSheet";
 
 /** What stands in the middle: a step, or the form of a step, a fastener or a part. */
 type Middle =

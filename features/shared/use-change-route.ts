@@ -1,7 +1,7 @@
 "use client";
 
-import { chosenRoute, withRoute } from "@/core/plan/chosen-route";
 import type { Route } from "@/core/model/job";
+import { chosenRoute, withRoute } from "@/core/plan/chosen-route";
 import { useChangeJob } from "./use-change-job";
 
 /** Changes the chosen route of a job as it stands now; with `says`, the change can be undone from the bar. */

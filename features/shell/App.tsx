@@ -1,15 +1,15 @@
 "use client";
 
+import { Box } from "@chakra-ui/react";
 import type { ReactNode } from "react";
 import { DataProvider } from "@/data/DataProvider";
 import { ThemeProvider } from "@/ui/theme/ThemeProvider";
+import { DoProvider } from "./DoProvider";
 import { Header } from "./Header";
 import { KeysHelp } from "./KeysHelp";
 import { Offline } from "./Offline";
-import { DoProvider } from "./DoProvider";
 import { ShellBoundary } from "./ShellBoundary";
 import { StoreTrouble } from "./StoreTrouble";
-import { Box } from "@chakra-ui/react";
 
 /** Everything that stays while the screens change: the data's door, the look, the header, the Bench that is handed in, and the undo bar. */
 export function App({ bench, children }: { bench: ReactNode; children: ReactNode }) {

@@ -3,8 +3,8 @@
 import { Box } from "@chakra-ui/react";
 import { useStoreTrouble } from "@/data/hooks";
 import { Button } from "@/ui/Button";
-import { saveAs } from "./save-as";
 import { today } from "./clock";
+import { saveAs } from "./save-as";
 
 /** Says that the browser has let the store go while the app was open, and offers what this tab still knows; or how far an update of the store has come. */
 export function StoreTrouble() {

@@ -2,12 +2,12 @@
 
 import { Box } from "@chakra-ui/react";
 import type { Route, Step } from "@/core/model/job";
+import { type Side, sideOf } from "@/core/model/side";
 import type { Work } from "@/core/model/work";
+import { twinOf } from "@/core/plan/sides";
 import { eventsOf } from "@/core/work/event";
 import { judgeMeasured, measuredIn } from "@/core/work/measured";
 import { photosOf } from "@/core/work/photos";
-import { twinOf } from "@/core/plan/sides";
-import { type Side, sideOf } from "@/core/model/side";
 import { formatMinutes, stepMinutes } from "@/core/work/times";
 import { troublesOf } from "@/core/work/trouble/trouble";
 import { Row, Sheet } from "@/ui/Sheet";

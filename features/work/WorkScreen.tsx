@@ -17,18 +17,18 @@ import { useJobInHand } from "../shell/hand";
 import { useKey } from "../shell/keys";
 import { NoJob } from "../shell/NoJob";
 import { BearsOnIt, type BearsOnItProps } from "./faces/BearsOnIt";
-import { DoNotDriveSheet } from "./trouble/DoNotDriveSheet";
-import { HandsSheet } from "./hands/HandsSheet";
-import { JobDone } from "./wrap-up/JobDone";
 import { LeftOverFace } from "./faces/LeftOverFace";
-import { NothingToDo } from "./NothingToDo";
-import { spokenNow } from "./hands/spoken-now";
 import { StepFace } from "./faces/StepFace";
-import { StepsDone } from "./StepsDone";
+import { HandsSheet } from "./hands/HandsSheet";
+import { spokenNow } from "./hands/spoken-now";
 import { sayAloud, useAwake, useHands, usePressAnywhere, useReadAloud } from "./hands/use-hands";
+import { NothingToDo } from "./NothingToDo";
+import { StepsDone } from "./StepsDone";
+import { DoNotDriveSheet } from "./trouble/DoNotDriveSheet";
 import { useSame } from "./use-same";
 import { useWork } from "./use-work";
 import { WaitsOver, WaitsSheet } from "./WaitsSheet";
+import { JobDone } from "./wrap-up/JobDone";
 import { WrapUp } from "./wrap-up/WrapUp";
 
 /** From this size on, three columns are too narrow for their words. */

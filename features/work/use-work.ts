@@ -4,9 +4,9 @@ import { useCallback, useState } from "react";
 import type { Job } from "@/core/model/job";
 import type { Work } from "@/core/model/work";
 import { withEvent } from "@/core/work/event";
-import type { Picture } from "@/data/store";
 import { useCollection, useCurrent } from "@/data/hooks";
 import { stamp, touched } from "@/data/stamp";
+import type { Picture } from "@/data/store";
 import { thisMoment } from "../shell/clock";
 import { useDo } from "../shell/DoProvider";
 

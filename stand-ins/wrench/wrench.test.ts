@@ -1,6 +1,6 @@
-import { targetFor } from "@/core/torque/target";
-import { judgePull } from "@/core/torque/judge-pull";
 import type { PullSample } from "@/core/torque/digital-wrench";
+import { judgePull } from "@/core/torque/judge-pull";
+import { targetFor } from "@/core/torque/target";
 import { JOINT_MOODS, jointFor, jointTorqueNm, moodOf } from "./joint";
 import { type Ticker, simulatedWrench } from "./simulated-wrench";
 

@@ -1,7 +1,7 @@
 import type { Chest } from "../../chest/chest";
 import type { Fastener } from "../../model/job";
-import type { Cover } from "../needs/need";
 import { highestNm } from "../needs/highest-torque";
+import type { Cover } from "../needs/need";
 import { coverBar } from "./cover-bar";
 
 /**

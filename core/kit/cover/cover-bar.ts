@@ -3,10 +3,10 @@ import { COMFORTABLE_PULL_N, barLengthMm, pullN } from "../../drive/bar";
 import { type DriveChain, bestChain } from "../../drive/chain";
 import type { Fastener } from "../../model/job";
 import type { ToolOf } from "../../model/tool";
-import { drivesFor } from "./cover-head";
 import type { BarNeed, Cover } from "../needs/need";
 import { kgOfPull } from "../needs/pull-words";
 import { undoingNm } from "../needs/undoing-torque";
+import { drivesFor } from "./cover-head";
 
 /** What has to be undone with a bar: what was done up to a figure and is reached with a socket. */
 export function barNeeds(fasteners: readonly Fastener[], undone: ReadonlySet<string>, rusted: boolean): BarNeed[] {

@@ -1,18 +1,18 @@
 import { type Chest, type HeadTool, hexagonMm } from "../../chest/chest";
-import { fitLimitNm, judgeFit } from "../../fit/judge-fit";
 import type { HexagonFit } from "../../fit/hexagon-fit";
+import { fitLimitNm, judgeFit } from "../../fit/judge-fit";
 import { fitOf } from "../../fit/near-sizes";
-import type { SquareDrive } from "../../model/square-drive";
-import type { HeadSize } from "../../quantity/head-size";
 import type { Fastener } from "../../model/job";
+import type { SquareDrive } from "../../model/square-drive";
 import type { Tool } from "../../model/tool";
+import type { HeadSize } from "../../quantity/head-size";
 import { sameHead } from "../../quantity/read-head-size";
 import { threadsOfHead } from "../../thread/head-threads";
 import type { Thread } from "../../thread/thread";
-import { undoingNm } from "../needs/undoing-torque";
 import { headKey, headNeeds } from "../needs/head-needs";
-import type { Cover, Grip, HeadNeed, Refused } from "../needs/need";
 import { highestNm } from "../needs/highest-torque";
+import type { Cover, Grip, HeadNeed, Refused } from "../needs/need";
+import { undoingNm } from "../needs/undoing-torque";
 
 /** What each way of holding a head can be done with. */
 const WILL_DO: Record<Grip, (tool: HeadTool) => boolean> = {

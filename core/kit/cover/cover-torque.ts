@@ -1,12 +1,12 @@
 import type { Chest } from "../../chest/chest";
 import { orSentence } from "../../input-error";
+import type { Tool } from "../../model/tool";
 import { formatTorque } from "../../quantity/torque-quantity";
 import { fromNm, torqueSymbol, type TorqueUnit } from "../../quantity/torque-unit";
 import { rangeToBorrow } from "../../torque/choose-wrench";
-import type { Tool } from "../../model/tool";
-import { kgOfPull } from "../needs/pull-words";
 import type { Cover } from "../needs/need";
 import type { TorqueNeed } from "../needs/need";
+import { kgOfPull } from "../needs/pull-words";
 import { type Way, waysIntoRange } from "./ways-into-range";
 
 /** "110 N·m", "32 lb·ft, final pass". */

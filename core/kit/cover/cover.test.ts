@@ -1,9 +1,9 @@
 import { readHeadSize } from "../../quantity/read-head-size";
 import { readThread } from "../../thread/thread";
 import { bolts, chest } from "../__fixtures__/owned";
-import { coverHead } from "./cover-head";
 import { headName, headNeeds } from "../needs/head-needs";
 import type { Cover } from "../needs/need";
+import { coverHead } from "./cover-head";
 
 const covers = (fastener: ReturnType<typeof bolts>, tools: string[], rusted = false) =>
   headNeeds([fastener]).map((need): [string, Cover] => [headName(need), coverHead(need, chest(...tools), rusted)]);

@@ -3,8 +3,8 @@ import type { Route, Step } from "../../model/job";
 import type { Tool } from "../../model/tool";
 import type { Vehicle } from "../../model/vehicle";
 import { isCalled } from "../cover/by-name";
-import type { Cover, Need } from "./need";
 import { standNeeds } from "../cover/stands";
+import type { Cover, Need } from "./need";
 
 type LiftingNeed = Extract<Need, { kind: "lifting" }>;
 

@@ -1,7 +1,7 @@
-import type { HeadSize } from "../../quantity/head-size";
-import { torquesOf } from "../../torque/torques-of";
 import type { Fastener } from "../../model/job";
+import type { HeadSize } from "../../quantity/head-size";
 import { formatHeadSize, sameHead } from "../../quantity/read-head-size";
+import { torquesOf } from "../../torque/torques-of";
 import type { Grip, HeadNeed, HeadUse } from "./need";
 
 /**

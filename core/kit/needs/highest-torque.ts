@@ -1,7 +1,7 @@
 import type { Fastener } from "../../model/job";
 import { quantityNm } from "../../quantity/torque-quantity";
-import { hasStrengths, isDefinedFor } from "../../thread/strength";
 import { proofLoadN } from "../../thread/preload";
+import { hasStrengths, isDefinedFor } from "../../thread/strength";
 import { diameterMm } from "../../thread/thread";
 import { holdingTorques } from "../../torque/torques-of";
 

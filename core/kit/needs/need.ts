@@ -1,12 +1,12 @@
 import type { DriveChain } from "../../drive/chain";
+import type { Fastener, Part } from "../../model/job";
+import type { Amount } from "../../model/supply";
 import type { ToolOf } from "../../model/tool";
+import type { Tool } from "../../model/tool";
+import type { HeadSize } from "../../quantity/head-size";
 import type { Adapter } from "../../torque/adapter";
 import type { WrenchRefusal, WrenchSetting } from "../../torque/choose-wrench";
 import type { Stage } from "../../torque/target";
-import type { HeadSize } from "../../quantity/head-size";
-import type { Fastener, Part } from "../../model/job";
-import type { Amount } from "../../model/supply";
-import type { Tool } from "../../model/tool";
 
 /** One pull of a torque wrench on one fastener, and how the chest covers it. */
 export interface TorqueNeed {

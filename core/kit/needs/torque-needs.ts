@@ -1,7 +1,7 @@
 import type { Chest } from "../../chest/chest";
 import { type DriveChain, bestChain } from "../../drive/chain";
-import type { SquareDrive } from "../../model/square-drive";
 import type { Fastener } from "../../model/job";
+import type { SquareDrive } from "../../model/square-drive";
 import type { Adapter } from "../../torque/adapter";
 import { type WrenchSetting, chooseWrench } from "../../torque/choose-wrench";
 import { multiplierInputNm } from "../../torque/multiplier";

@@ -2,14 +2,14 @@ import type { ToolOf } from "../../model/tool";
 import { formatTorque } from "../../quantity/torque-quantity";
 import { readThread } from "../../thread/thread";
 import { WRENCH, bolts, chest, owned } from "../__fixtures__/owned";
-import { boltPerWrench } from "./bolt-per-wrench";
 import { coverAngle } from "../cover/cover-angle";
+import { barNeeds, coverBar } from "../cover/cover-bar";
 import { coverTorque, torqueName, waysSentences } from "../cover/cover-torque";
+import { waysIntoRange } from "../cover/ways-into-range";
+import { boltPerWrench } from "./bolt-per-wrench";
 import { highestNm } from "./highest-torque";
 import { torqueNeeds } from "./torque-needs";
-import { barNeeds, coverBar } from "../cover/cover-bar";
 import { isRusted, undoingNm } from "./undoing-torque";
-import { waysIntoRange } from "../cover/ways-into-range";
 
 const SMALL = "torque wrench 1/4 30-150 lb in by 1 grip 240";
 const one = (fastener: ReturnType<typeof bolts>, ...tools: string[]) => {

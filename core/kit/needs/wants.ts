@@ -1,7 +1,7 @@
 import type { Chest } from "../../chest/chest";
+import { fastenerDoubts } from "../../fastener/doubts";
 import type { Fastener, Route } from "../../model/job";
 import type { Vehicle } from "../../model/vehicle";
-import { fastenerDoubts } from "../../fastener/doubts";
 import { stagesOf } from "../../torque/target";
 import { coverAngle } from "../cover/cover-angle";
 import { barNeeds, coverBar } from "../cover/cover-bar";

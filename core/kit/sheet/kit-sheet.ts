@@ -1,15 +1,15 @@
+import { fastenerDoubts } from "../../fastener/doubts";
 import type { Fastener, Job, Route } from "../../model/job";
 import type { Vehicle } from "../../model/vehicle";
 import { boltOrder } from "../../pattern/bolt-order";
-import { fastenerDoubts } from "../../fastener/doubts";
-import { formatFigure } from "../../quantity/torque-words";
 import { formatHeadSize } from "../../quantity/read-head-size";
 import { formatTorque } from "../../quantity/torque-quantity";
-import { bothSides, withoutSide } from "../needs/both-sides";
+import { formatFigure } from "../../quantity/torque-words";
 import type { Kit } from "../kit";
-import { byStep, matOf } from "./mat";
+import { bothSides, withoutSide } from "../needs/both-sides";
 import type { KitLine } from "../needs/need";
 import { formatAmount } from "../needs/supply-needs";
+import { byStep, matOf } from "./mat";
 
 /** One fastener's line on the printed sheet. */
 export interface SettingRow {

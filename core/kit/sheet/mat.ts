@@ -1,5 +1,5 @@
-import type { SquareDrive } from "../../model/square-drive";
 import type { Route } from "../../model/job";
+import type { SquareDrive } from "../../model/square-drive";
 import type { Tool } from "../../model/tool";
 import { type KitLine, isCovered } from "../needs/need";
 

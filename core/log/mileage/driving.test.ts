@@ -1,11 +1,11 @@
-import { xoroshiro128plus } from "pure-rand/generator/xoroshiro128plus";
 import { uniformFloat64 } from "pure-rand/distribution/uniformFloat64";
+import { xoroshiro128plus } from "pure-rand/generator/xoroshiro128plus";
 import type { Measurement, Replacement } from "../../model/log";
 import { measured, TODAY, reading, stamp } from "../__fixtures__/records";
+import { lineThrough, sidesOf, wearOf } from "../upkeep/wear";
 import { dayAfter, drivingOf, firstOf } from "./driving";
 import { dayNumber, mileageOf } from "./mileage";
 import { t90 } from "./student";
-import { lineThrough, sidesOf, wearOf } from "../upkeep/wear";
 
 describe("driving", () => {
   test("worked by hand: four readings 10 days apart, 400, 400 and 500 km", () => {

@@ -1,9 +1,9 @@
 import type { Replacement } from "../../model/log";
 import { PLACES, type Place } from "../../model/place";
 import { convertDistance, formatDistance, groupThousands } from "../../quantity/distance";
-import { fittedParts } from "./fitted";
 import { partKey } from "../part-key";
 import type { VehicleLog } from "../vehicle-log";
+import { fittedParts } from "./fitted";
 
 export type Condition = "stop" | "watch" | "good" | "unknown";
 

@@ -1,10 +1,10 @@
 import type { Measurement, Replacement } from "../../model/log";
-import { type DayBand, type Driving, dayAfter } from "../mileage/driving";
-import { lastSoonDay } from "./due";
-import { type Mileage, dayNumber } from "../mileage/mileage";
-import { isPartOf, partKey } from "../part-key";
 import { sidesCompared } from "../../work/measured";
+import { type DayBand, type Driving, dayAfter } from "../mileage/driving";
+import { type Mileage, dayNumber } from "../mileage/mileage";
 import { t90 } from "../mileage/student";
+import { isPartOf, partKey } from "../part-key";
+import { lastSoonDay } from "./due";
 
 export interface WearPoint {
   totalKm: number;

@@ -1,9 +1,9 @@
 import { chestOf } from "../../chest/chest";
-import { torqueNeeds } from "../../kit/needs/torque-needs";
 import { orSentence } from "../../input-error";
+import { torqueNeeds } from "../../kit/needs/torque-needs";
 import type { Fastener } from "../../model/job";
-import { formatTorque, quantityNm } from "../../quantity/torque-quantity";
 import { shown, shownTorque } from "../../quantity/shown";
+import { formatTorque, quantityNm } from "../../quantity/torque-quantity";
 import { lubricatedTorque } from "../../thread/lubricant";
 import { NUT_FACTOR } from "../../thread/nut-factor";
 import { rangeToBorrow } from "../../torque/choose-wrench";

@@ -1,10 +1,10 @@
+import { orSentence } from "../../input-error";
 import type { Answer, Job, Route } from "../../model/job";
 import type { Tool } from "../../model/tool";
 import type { Vehicle } from "../../model/vehicle";
 import { FIGURE_RULES } from "./figure-rules";
 import { ORDER_RULES } from "./order-rules";
 import { PART_RULES } from "./part-rules";
-import { orSentence } from "../../input-error";
 import { type Finding, type PlanRead, type Rule, readPlan } from "./rule";
 import { SAFETY_RULES } from "./safety-rules";
 import { SLIP_RULES } from "./slip-rules";

@@ -1,7 +1,7 @@
 import { firstTorque, judgeFigure, kindOf } from "../../fastener/judge-figure";
 import type { Fastener } from "../../model/job";
-import type { TorqueFigure } from "../../quantity/torque-figure";
 import { formatHeadSize } from "../../quantity/read-head-size";
+import type { TorqueFigure } from "../../quantity/torque-figure";
 import { type TorqueQuantity, quantityNm } from "../../quantity/torque-quantity";
 import { type TorqueUnit, torqueSymbol } from "../../quantity/torque-unit";
 import { inBothUnits } from "../../thread/sane";

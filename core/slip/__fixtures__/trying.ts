@@ -1,5 +1,5 @@
-import type { SlipKind, Worked } from "../slip";
 import type { Owned, Typed } from "../field";
+import type { SlipKind, Worked } from "../slip";
 import { slipNamed } from "../slips";
 import { workSlip } from "../work-slip";
 

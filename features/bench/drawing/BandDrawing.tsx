@@ -1,9 +1,9 @@
 "use client";
 
-import { nominal } from "@/core/thread/sane";
 import { shown } from "@/core/quantity/shown";
 import { fromNm, toNm, torqueSymbol } from "@/core/quantity/torque-unit";
 import type { DrawingOf } from "@/core/slip/drawing";
+import { nominal } from "@/core/thread/sane";
 import { EDGE, GOOD, INK, Paper, SOFT, STOP, Say, WIDTH } from "@/ui/drawing/Paper";
 
 const LEFT = 64;

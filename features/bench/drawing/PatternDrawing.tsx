@@ -2,9 +2,9 @@
 
 import { Box } from "@chakra-ui/react";
 import { type KeyboardEvent, type PointerEvent, useRef, useState } from "react";
+import type { DrawingOf } from "@/core/slip/drawing";
 import { PATTERN_REACH, writePoints } from "@/core/slip/pattern";
 import { Button } from "@/ui/Button";
-import type { DrawingOf } from "@/core/slip/drawing";
 import { INK, LINE, RAISED, SHEET, SOFT } from "@/ui/drawing/Paper";
 
 const MARGIN = 22;

@@ -3,12 +3,12 @@
 import type { Drawing } from "@/core/slip/drawing";
 import type { Typed } from "@/core/slip/field";
 import { AdapterDrawing } from "@/ui/drawing/AdapterDrawing";
+import { FitDrawing } from "@/ui/drawing/FitDrawing";
 import { BandDrawing } from "./BandDrawing";
 import { CastleDrawing } from "./CastleDrawing";
 import { ChainDrawing } from "./ChainDrawing";
 import { ClampDrawing } from "./ClampDrawing";
 import { ClockDrawing } from "./ClockDrawing";
-import { FitDrawing } from "@/ui/drawing/FitDrawing";
 import { LevelsDrawing } from "./LevelsDrawing";
 import { PatternDrawing } from "./PatternDrawing";
 import { ScalesDrawing } from "./ScalesDrawing";

@@ -1,8 +1,8 @@
 "use client";
 
 import { shown } from "@/core/quantity/shown";
-import { formatClock } from "@/core/turn/clock";
 import type { DrawingOf } from "@/core/slip/drawing";
+import { formatClock } from "@/core/turn/clock";
 import { EDGE, INK, LINE, Paper, RAISED, SOFT, Say, WIDTH } from "@/ui/drawing/Paper";
 
 const LEFT = 16;

@@ -5,9 +5,9 @@ import { type ChestLine, readChest } from "@/core/chest/read-chest";
 import type { Tool } from "@/core/model/tool";
 import { stamped } from "@/data/stamp";
 import { Button } from "@/ui/Button";
-import { Sheet } from "@/ui/Sheet";
 import { TextAreaField } from "@/ui/form/Field";
 import { useDraftForm } from "@/ui/form/useDraftForm";
+import { Sheet } from "@/ui/Sheet";
 import { useDo } from "../../shell/DoProvider";
 import { toolDetails } from "./chest-groups";
 

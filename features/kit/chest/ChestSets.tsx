@@ -1,9 +1,9 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
-import { removing } from "@/data/change";
 import { useState } from "react";
 import type { Tool } from "@/core/model/tool";
+import { removing } from "@/data/change";
 import { touched } from "@/data/stamp";
 import { Button } from "@/ui/Button";
 import { TextField } from "@/ui/form/Field";

@@ -1,5 +1,5 @@
-import type { Tool } from "@/core/model/tool";
 import { formatAmount } from "@/core/kit/needs/supply-needs";
+import type { Tool } from "@/core/model/tool";
 import { torqueSymbol } from "@/core/quantity/torque-unit";
 import { formatDay } from "@/ui/day";
 

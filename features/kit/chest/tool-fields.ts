@@ -1,12 +1,12 @@
-import { SQUARE_DRIVES, type SquareDrive } from "@/core/model/square-drive";
+import { fieldReader } from "@/core/field-reader";
 import { InputError } from "@/core/input-error";
 import type { RecordStamp } from "@/core/model/record";
+import { SQUARE_DRIVES, type SquareDrive } from "@/core/model/square-drive";
 import type { Tool, TorqueWrench } from "@/core/model/tool";
 import { readLengthMm } from "@/core/quantity/length";
 import { formatHeadSize, readHeadSize } from "@/core/quantity/read-head-size";
 import { readNumber } from "@/core/quantity/read-number";
 import type { TorqueUnit } from "@/core/quantity/torque-unit";
-import { fieldReader } from "@/core/field-reader";
 
 /** Kinds that are asked for field by field; everything else is quicker as a line of text. */
 export const FORM_KINDS = [

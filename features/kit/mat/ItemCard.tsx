@@ -5,16 +5,16 @@ import Link from "next/link";
 import { useEffect, useRef } from "react";
 import { chestOf } from "@/core/chest/chest";
 import { waysSentences } from "@/core/kit/cover/cover-torque";
-import type { MatItem } from "@/core/kit/sheet/mat";
 import type { KitLine, Refused } from "@/core/kit/needs/need";
+import type { MatItem } from "@/core/kit/sheet/mat";
 import { formatFigure } from "@/core/quantity/torque-words";
 import { Button } from "@/ui/Button";
-import { Row, Sheet } from "@/ui/Sheet";
-import { FitDrawing } from "@/ui/drawing/FitDrawing";
 import { AdapterDrawing } from "@/ui/drawing/AdapterDrawing";
-import { nameWords } from "./mat-words";
-import type { KitInHand } from "../use-kit";
+import { FitDrawing } from "@/ui/drawing/FitDrawing";
+import { Row, Sheet } from "@/ui/Sheet";
 import { kitHref } from "../../shell/addresses";
+import type { KitInHand } from "../use-kit";
+import { nameWords } from "./mat-words";
 
 /** All about one thing on the mat: what it is for, how it is met, what was refused and why, and a way to say that it is there. */
 export function ItemCard({ item, inHand, onClose }: { item: MatItem; inHand: KitInHand; onClose: () => void }) {

@@ -4,11 +4,11 @@ import { Box, chakra } from "@chakra-ui/react";
 import { useState } from "react";
 import { type MatItem, byDrive, byStep, matOf } from "@/core/kit/sheet/mat";
 import { Button } from "@/ui/Button";
-import { Sheet } from "@/ui/Sheet";
 import { HeadSilhouette } from "@/ui/drawing/HeadSilhouette";
 import { ToolSilhouette } from "@/ui/drawing/ToolSilhouette";
-import { bigWords, nameWords, shapeWords, stateWords, underWords } from "./mat-words";
+import { Sheet } from "@/ui/Sheet";
 import type { KitInHand } from "../use-kit";
+import { bigWords, nameWords, shapeWords, stateWords, underWords } from "./mat-words";
 
 const SQUARED = {
   backgroundColor: "pad",

@@ -1,10 +1,10 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
+import { fastenerDoubts } from "@/core/fastener/doubts";
 import { bothSides, withoutSide } from "@/core/kit/needs/both-sides";
 import type { KitLine } from "@/core/kit/needs/need";
 import type { TorqueNeed } from "@/core/kit/needs/need";
-import { fastenerDoubts } from "@/core/fastener/doubts";
 import { formatBand } from "@/core/quantity/torque-band";
 import { formatTorqueValue } from "@/core/quantity/torque-quantity";
 import { type TorqueUnit, torqueSymbol } from "@/core/quantity/torque-unit";

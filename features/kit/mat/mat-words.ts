@@ -1,6 +1,6 @@
-import type { MatItem } from "@/core/kit/sheet/mat";
 import type { KitLine } from "@/core/kit/needs/need";
 import { formatAmount } from "@/core/kit/needs/supply-needs";
+import type { MatItem } from "@/core/kit/sheet/mat";
 import type { Tool } from "@/core/model/tool";
 import { formatHeadSize } from "@/core/quantity/read-head-size";
 import { formatTorque } from "@/core/quantity/torque-quantity";

@@ -10,8 +10,8 @@ import { CopyButton } from "@/ui/CopyButton";
 import { Loading } from "@/ui/Loading";
 import { Sheet } from "@/ui/Sheet";
 import { ThreeColumns } from "@/ui/ThreeColumns";
-import { saveAs } from "../../shell/save-as";
 import { today } from "../../shell/clock";
+import { saveAs } from "../../shell/save-as";
 import { KitSide } from "../KitSide";
 import { useKit } from "../use-kit";
 

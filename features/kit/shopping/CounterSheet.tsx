@@ -2,8 +2,8 @@
 
 import { Box } from "@chakra-ui/react";
 import { Button } from "@/ui/Button";
-import { Sheet } from "@/ui/Sheet";
 import { SelectField } from "@/ui/form/Field";
+import { Sheet } from "@/ui/Sheet";
 import { COUNTER_DAYS, type CounterDay, type CounterState } from "./use-counter";
 
 const DAYS: Record<CounterDay, string> = { open: "open", slow: "slow", shut: "shut", muddled: "answering rubbish" };

@@ -7,8 +7,8 @@ import { formatPrice, readPrice } from "@/core/quantity/money";
 import { readNumber } from "@/core/quantity/read-number";
 import { jobMoney } from "@/core/shop/money";
 import type { ToldPlan } from "@/core/shop/tell";
-import { Row, Sheet } from "@/ui/Sheet";
 import { TextField } from "@/ui/form/Field";
+import { Row, Sheet } from "@/ui/Sheet";
 import type { KitInHand } from "../use-kit";
 
 /** The money of a job: what it costs, and what a workshop would have taken, and what is left for one's own hours. */

@@ -10,9 +10,9 @@ import { formatPrice, readPrice } from "@/core/quantity/money";
 import { readNumber } from "@/core/quantity/read-number";
 import { newId } from "@/data/stamp";
 import { Button } from "@/ui/Button";
-import { Sheet } from "@/ui/Sheet";
 import { SelectField, TextField } from "@/ui/form/Field";
 import { useDraftForm } from "@/ui/form/useDraftForm";
+import { Sheet } from "@/ui/Sheet";
 
 interface OwnOffersProps {
   record: KitRecord;

@@ -8,8 +8,8 @@ import type { Want } from "@/core/kit/needs/wants";
 import type { KitRecord } from "@/core/model/kit";
 import { formatPrice, readPrice } from "@/core/quantity/money";
 import { formatDay } from "@/ui/day";
-import { Sheet } from "@/ui/Sheet";
 import { CheckField, TextField } from "@/ui/form/Field";
+import { Sheet } from "@/ui/Sheet";
 
 interface WishesSheetProps {
   record: KitRecord;

@@ -5,8 +5,8 @@ import dynamic from "next/dynamic";
 import Link from "next/link";
 import { useMemo } from "react";
 import { type Costs, costsOf, quotedOf, toolsPaid } from "@/core/log/costs/costs";
-import { lifetimesOf } from "@/core/log/upkeep/lifetimes";
 import { partKey } from "@/core/log/part-key";
+import { lifetimesOf } from "@/core/log/upkeep/lifetimes";
 import type { VehicleLog } from "@/core/log/vehicle-log";
 import { convertDistance, formatDistance } from "@/core/quantity/distance";
 import { formatPrice } from "@/core/quantity/money";
@@ -15,11 +15,10 @@ import { useCollection } from "@/data/hooks";
 import { formatDay } from "@/ui/day";
 import { Loading } from "@/ui/Loading";
 import { Row, Sheet } from "@/ui/Sheet";
-import { today } from "../../shell/clock";
-import { LogPage, type LogPageProps } from "../LogPage";
-
-import { spanWords } from "../due/when-words";
 import { entryHref } from "../../shell/addresses";
+import { today } from "../../shell/clock";
+import { spanWords } from "../due/when-words";
+import { LogPage, type LogPageProps } from "../LogPage";
 
 const BarChart = dynamic(() => import("@/ui/chart/BarChart"), { ssr: false, loading: () => <Loading /> });
 /** How many kinds of part are listed: those that cost the most. */

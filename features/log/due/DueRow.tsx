@@ -1,9 +1,9 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
+import { addDays, format, parseISO } from "date-fns";
 import Link from "next/link";
 import { useState } from "react";
-import { addDays, format, parseISO } from "date-fns";
 import type { Due } from "@/core/log/upkeep/due";
 import type { Vehicle } from "@/core/model/vehicle";
 import { formatDistance } from "@/core/quantity/distance";
@@ -11,12 +11,11 @@ import { touched } from "@/data/stamp";
 import { Button } from "@/ui/Button";
 import { formatDay } from "@/ui/day";
 import { TextField } from "@/ui/form/Field";
+import { entryHref, newEntryHref } from "../../shell/addresses";
 import { today } from "../../shell/clock";
 import { useDo } from "../../shell/DoProvider";
-
 import { ReasonForm } from "../ReasonForm";
 import { bandWords, bestWords } from "./when-words";
-import { entryHref, newEntryHref } from "../../shell/addresses";
 
 const PUT_OFF_DAYS = 90;
 

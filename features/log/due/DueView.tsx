@@ -2,17 +2,17 @@
 
 import { Box } from "@chakra-ui/react";
 import { useState } from "react";
-import type { Due } from "@/core/log/upkeep/due";
 import { togetherOf } from "@/core/log/together";
+import type { Due } from "@/core/log/upkeep/due";
 import type { VehicleLog } from "@/core/log/vehicle-log";
-import type { Interval } from "@/core/model/log";
 import type { Job } from "@/core/model/job";
+import type { Interval } from "@/core/model/log";
 import { Button } from "@/ui/Button";
 import { Sheet } from "@/ui/Sheet";
 import { useKey } from "../../shell/keys";
+import { LogPage, type LogPageProps } from "../LogPage";
 import { DueRow } from "./DueRow";
 import { IntervalForm } from "./IntervalForm";
-import { LogPage, type LogPageProps } from "../LogPage";
 import { bestWords } from "./when-words";
 
 const GROUPS = [

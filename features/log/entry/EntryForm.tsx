@@ -16,12 +16,11 @@ import { Button } from "@/ui/Button";
 import { SelectField, TextAreaField, TextField } from "@/ui/form/Field";
 import { useDraftForm } from "@/ui/form/useDraftForm";
 import { Sheet } from "@/ui/Sheet";
+import type { LogRecords } from "../../shared/use-logs";
+import { logHref, entryHref } from "../../shell/addresses";
 import { today } from "../../shell/clock";
 import { useDo } from "../../shell/DoProvider";
 import { type EntryFields, fieldsOfEntry, fieldsOfLine, readEntry, unitOf } from "./entry-fields";
-
-import type { LogRecords } from "../../shared/use-logs";
-import { logHref, entryHref } from "../../shell/addresses";
 
 interface EntryFormProps {
   /** The line it begins with, or the entry that is changed. */

@@ -13,15 +13,14 @@ import { removing } from "@/data/change";
 import { Button } from "@/ui/Button";
 import { formatDay } from "@/ui/day";
 import { Row, Sheet } from "@/ui/Sheet";
+import type { LogRecords } from "../../shared/use-logs";
+import { WrapUpReport } from "../../shared/WrapUpReport";
+import { planHref, logHref, entryHref } from "../../shell/addresses";
 import { today } from "../../shell/clock";
 import { useDo } from "../../shell/DoProvider";
-import { WrapUpReport } from "../../shared/WrapUpReport";
+import { spanWords } from "../due/when-words";
 import { EntryForm } from "./EntryForm";
 import { EntryPhotos } from "./EntryPhotos";
-
-import type { LogRecords } from "../../shared/use-logs";
-import { spanWords } from "../due/when-words";
-import { planHref, logHref, entryHref } from "../../shell/addresses";
 
 /** One replacement: how long it has lasted, what it took the place of, and how the job went that it came from. */
 export function EntryScreen({ id, records, logs }: { id: string; records: LogRecords; logs: VehicleLog[] }) {

@@ -7,8 +7,8 @@ import type { Vehicle } from "@/core/model/vehicle";
 import { Button } from "@/ui/Button";
 import { TextField } from "@/ui/form/Field";
 import { Sheet } from "@/ui/Sheet";
-import { useKey } from "../../shell/keys";
 import { newEntryHref } from "../../shell/addresses";
+import { useKey } from "../../shell/keys";
 
 /** A replacement in one line; what was read from it is shown before it is saved. */
 export function QuickEntry({ vehicle }: { vehicle: Vehicle | undefined }) {

@@ -10,13 +10,13 @@ import { formatDistance } from "@/core/quantity/distance";
 import { touched } from "@/data/stamp";
 import { Button } from "@/ui/Button";
 import { formatDay } from "@/ui/day";
+import { planHref } from "../../shell/addresses";
 import { today } from "../../shell/clock";
 import { useDo } from "../../shell/DoProvider";
+import { bandWords, bestWords } from "../due/when-words";
+import { ReasonForm } from "../ReasonForm";
 import { calendarEntry, saveCalendar } from "./calendar-file";
 import { FollowUpForm } from "./FollowUpForm";
-import { ReasonForm } from "../ReasonForm";
-import { bandWords, bestWords } from "../due/when-words";
-import { planHref } from "../../shell/addresses";
 
 type Doing = "nothing" | "move" | "drop";
 

@@ -11,10 +11,10 @@ import { Row, Sheet } from "@/ui/Sheet";
 import { today } from "../../shell/clock";
 import { useDo } from "../../shell/DoProvider";
 import { useKey } from "../../shell/keys";
+import { LogPage, type LogPageProps } from "../LogPage";
 import { calendarEntry, saveCalendar } from "./calendar-file";
 import { FollowUpForm } from "./FollowUpForm";
 import { FollowUpRow } from "./FollowUpRow";
-import { LogPage, type LogPageProps } from "../LogPage";
 
 const CLOSED_SHOWN = 12;
 

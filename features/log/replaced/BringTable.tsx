@@ -15,12 +15,11 @@ import { Button } from "@/ui/Button";
 import { SelectField } from "@/ui/form/Field";
 import { FileField } from "@/ui/form/FileField";
 import { Sheet } from "@/ui/Sheet";
+import type { LogRecords } from "../../shared/use-logs";
+import { logHref } from "../../shell/addresses";
 import { today } from "../../shell/clock";
 import { useDo } from "../../shell/DoProvider";
 import { BringPreview } from "./BringPreview";
-
-import type { LogRecords } from "../../shared/use-logs";
-import { logHref } from "../../shell/addresses";
 
 const MOST_ROWS = 50_000;
 

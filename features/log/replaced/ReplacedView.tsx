@@ -7,14 +7,14 @@ import { type LogOrder, sortLog } from "@/core/log/table/sort-log";
 import { formatPrice } from "@/core/quantity/money";
 import { Button } from "@/ui/Button";
 import { TextField } from "@/ui/form/Field";
+import { bringLogHref } from "../../shell/addresses";
 import { useKey } from "../../shell/keys";
-import { type LogFilter, NO_FILTER, LogFilters, passes } from "./LogFilters";
-import { LogPage, type LogPageProps } from "../LogPage";
-import { LogTable } from "./LogTable";
 import { QuickEntry } from "../entry/QuickEntry";
+import { LogPage, type LogPageProps } from "../LogPage";
+import { type LogFilter, NO_FILTER, LogFilters, passes } from "./LogFilters";
+import { LogTable } from "./LogTable";
 import { RailSheet } from "./RailSheet";
 import { useFound } from "./use-found";
-import { bringLogHref } from "../../shell/addresses";
 
 /** Completed replacements: the rail, one line to add another, and the table under them. */
 export function ReplacedView({ records, logs, vehicle }: LogPageProps) {

@@ -12,9 +12,9 @@ import { SelectField, TextField } from "@/ui/form/Field";
 import { useDraftForm } from "@/ui/form/useDraftForm";
 import { Sheet } from "@/ui/Sheet";
 import { readDay, readOwnOdometer } from "../../shared/odometer/read-reading";
+import type { LogRecords } from "../../shared/use-logs";
 import { today } from "../../shell/clock";
 import { useDo } from "../../shell/DoProvider";
-import type { LogRecords } from "../../shared/use-logs";
 
 /** A measure taken outside a job. What was measured last is filled in again with its limit, so that a tread takes two numbers. */
 export function MeasureForm({ vehicle, records, onClose }: { vehicle: Vehicle | undefined; records: LogRecords; onClose: () => void }) {

@@ -3,20 +3,20 @@
 import { Box } from "@chakra-ui/react";
 import dynamic from "next/dynamic";
 import { useMemo, useState } from "react";
-import type { VehicleLog } from "@/core/log/vehicle-log";
 import { type Wear, sidesOf } from "@/core/log/upkeep/wear";
+import type { VehicleLog } from "@/core/log/vehicle-log";
 import { convertDistance, formatDistance } from "@/core/quantity/distance";
 import { Button } from "@/ui/Button";
+import type { WearTrace } from "@/ui/chart/WearChart";
 import { formatDay } from "@/ui/day";
 import { Loading } from "@/ui/Loading";
 import { Sheet } from "@/ui/Sheet";
-import type { WearTrace } from "@/ui/chart/WearChart";
 import { today } from "../../shell/clock";
 import { useKey } from "../../shell/keys";
+import { bandWords, bestWords } from "../due/when-words";
 import { LogPage, type LogPageProps } from "../LogPage";
 import { MeasureForm } from "./MeasureForm";
 import { WearTable } from "./WearTable";
-import { bandWords, bestWords } from "../due/when-words";
 
 const WearChart = dynamic(() => import("@/ui/chart/WearChart"), { ssr: false, loading: () => <Loading /> });
 

@@ -8,10 +8,10 @@ import type { Decide, Job } from "@/core/model/job";
 import { SelectField } from "@/ui/form/Field";
 import { Sheet } from "@/ui/Sheet";
 import { ThreeColumns } from "@/ui/ThreeColumns";
-import { CausesSheet } from "./CausesSheet";
-import { MeasuredSheet } from "../MeasuredSheet";
 import { useChangeJob } from "../../shared/use-change-job";
 import { planHref } from "../../shell/addresses";
+import { MeasuredSheet } from "../MeasuredSheet";
+import { CausesSheet } from "./CausesSheet";
 
 const BLANK: Decide = { results: {}, own: [], measured: [] };
 

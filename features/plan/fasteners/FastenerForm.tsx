@@ -10,10 +10,10 @@ import { CheckField, TextField } from "@/ui/form/Field";
 import { useDraftForm } from "@/ui/form/useDraftForm";
 import { Sheet } from "@/ui/Sheet";
 import { TorqueField } from "@/ui/torque/TorqueField";
+import { useChangeRoute } from "../../shared/use-change-route";
 import { fastenerFields, readFastener } from "./fastener-fields";
 import { FastenerMore } from "./FastenerMore";
 import { FastenerPreview } from "./FastenerPreview";
-import { useChangeRoute } from "../../shared/use-change-route";
 
 interface FastenerFormProps {
   job: Job;

@@ -2,9 +2,9 @@
 
 import { Box } from "@chakra-ui/react";
 import { chestOf } from "@/core/chest/chest";
+import { fastenerDoubts } from "@/core/fastener/doubts";
 import { torqueNeeds } from "@/core/kit/needs/torque-needs";
 import type { Fastener } from "@/core/model/job";
-import { fastenerDoubts } from "@/core/fastener/doubts";
 import { formatBand } from "@/core/quantity/torque-band";
 import { formatTorque } from "@/core/quantity/torque-quantity";
 import type { TorqueUnit } from "@/core/quantity/torque-unit";

@@ -1,8 +1,8 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
-import type { Route } from "@/core/model/job";
 import { fastenerDoubts } from "@/core/fastener/doubts";
+import type { Route } from "@/core/model/job";
 import { formatFigure } from "@/core/quantity/torque-words";
 import { Button } from "@/ui/Button";
 import { Sheet } from "@/ui/Sheet";

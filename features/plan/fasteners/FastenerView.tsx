@@ -1,8 +1,8 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
-import type { Fastener } from "@/core/model/job";
 import { fastenerDoubts } from "@/core/fastener/doubts";
+import type { Fastener } from "@/core/model/job";
 import { formatHeadSize } from "@/core/quantity/read-head-size";
 import { figureInWords, formatFigure } from "@/core/quantity/torque-words";
 import { snugBandNm } from "@/core/thread/snug-band";

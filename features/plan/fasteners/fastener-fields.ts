@@ -1,14 +1,14 @@
-import { ACCESSES, CONDITIONS, type Fastener, LOCKINGS, type Pattern, SOURCES, TIGHTENED } from "@/core/model/job";
-import { INTO } from "@/core/thread/hole";
-import { STRENGTH_CLASSES } from "@/core/thread/strength";
+import { fieldReader, ifTyped, requireText } from "@/core/field-reader";
 import { InputError } from "@/core/input-error";
+import { ACCESSES, CONDITIONS, type Fastener, LOCKINGS, type Pattern, SOURCES, TIGHTENED } from "@/core/model/job";
 import { readLengthMm } from "@/core/quantity/length";
 import { formatHeadSize, readHeadSize } from "@/core/quantity/read-head-size";
 import { readNumber } from "@/core/quantity/read-number";
 import { readTorqueFigure } from "@/core/quantity/read-torque-figure";
 import { formatFigure } from "@/core/quantity/torque-words";
+import { INTO } from "@/core/thread/hole";
+import { STRENGTH_CLASSES } from "@/core/thread/strength";
 import { formatThread, readThread } from "@/core/thread/thread";
-import { fieldReader, ifTyped, requireText } from "@/core/field-reader";
 
 /** A fastener as it is typed. */
 export interface FastenerFields {

@@ -4,22 +4,22 @@ import { Box } from "@chakra-ui/react";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
+import { fieldReader, requireText } from "@/core/field-reader";
 import { InputError } from "@/core/input-error";
+import { SYSTEMS, type System } from "@/core/model/place";
 import { copyJob } from "@/core/plan/copy-job";
 import { type JobSheet, readJobSheet } from "@/core/plan/job-sheet";
-import { SYSTEMS, type System } from "@/core/model/place";
 import { useCollection } from "@/data/hooks";
 import { newId, stamp } from "@/data/stamp";
 import { Button } from "@/ui/Button";
 import { CheckField, SelectField, TextField } from "@/ui/form/Field";
-import { fieldReader, requireText } from "@/core/field-reader";
 import { useDraftForm } from "@/ui/form/useDraftForm";
 import { Sheet } from "@/ui/Sheet";
+import { garageHref, planHref } from "../../shell/addresses";
+import { useDo } from "../../shell/DoProvider";
 import { useHand } from "../../shell/hand";
 import { giveWordsTo, sharedWords } from "../notes/shared-words";
 import { SheetFile } from "./SheetFile";
-import { useDo } from "../../shell/DoProvider";
-import { garageHref, planHref } from "../../shell/addresses";
 
 /** A new job: what it is, on which vehicle, and what it belongs to. */
 export function JobForm() {

@@ -7,9 +7,9 @@ import { useCollection } from "@/data/hooks";
 import { Button } from "@/ui/Button";
 import { formatDay } from "@/ui/day";
 import { Sheet } from "@/ui/Sheet";
+import { garageHref, newJobHref, planHref } from "../../shell/addresses";
 import { useHand } from "../../shell/hand";
 import { NOT_HERE } from "../../shell/NoJob";
-import { garageHref, newJobHref, planHref } from "../../shell/addresses";
 
 const STATES: Job["state"][] = ["under way", "planned", "done"];
 

@@ -4,9 +4,9 @@ import { Box } from "@chakra-ui/react";
 import { useRouter } from "next/navigation";
 import { useDeferredValue, useMemo, useState } from "react";
 import { type Job, SOURCES } from "@/core/model/job";
+import { applyProposals } from "@/core/notes/apply-proposals";
 import { type Edit, editedRows, readEdits } from "@/core/notes/edited";
 import { MOST_LETTERS, plainTextOf } from "@/core/notes/plain-text";
-import { applyProposals } from "@/core/notes/apply-proposals";
 import { checkProposal } from "@/core/notes/proposals";
 import { chosenRoute, withRoute } from "@/core/plan/chosen-route";
 import { useCurrent } from "@/data/hooks";
@@ -17,12 +17,12 @@ import { TextAreaField } from "@/ui/form/Field";
 import { FileField } from "@/ui/form/FileField";
 import { useDraftForm } from "@/ui/form/useDraftForm";
 import { Sheet } from "@/ui/Sheet";
+import { planHref } from "../../shell/addresses";
 import { useDo } from "../../shell/DoProvider";
 import { NotesMarked } from "./NotesMarked";
 import { NotesQuestions } from "./NotesQuestions";
 import { NotesRows } from "./NotesRows";
 import { useNotes } from "./use-notes";
-import { planHref } from "../../shell/addresses";
 
 const MOST_KEPT = 20_000;
 /** So much pasted in one go is somebody else’s text: it is shown as it was read at once. */

@@ -6,8 +6,8 @@ import { PHASES } from "@/core/model/job";
 import type { Edit, EditedRow } from "@/core/notes/edited";
 import { type FastenerProposal, type LeftOut, checkProposal } from "@/core/notes/proposals";
 import { Button } from "@/ui/Button";
-import { NotesRowForm } from "./NotesRowForm";
 import { phaseTitle } from "../../shared/StepsByPhase";
+import { NotesRowForm } from "./NotesRowForm";
 
 interface NotesRowsProps {
   rows: readonly EditedRow[];

@@ -9,8 +9,8 @@ import { Button } from "@/ui/Button";
 import { Loading } from "@/ui/Loading";
 import { RowButton } from "@/ui/RowButton";
 import { Sheet } from "@/ui/Sheet";
-import { giveWordsTo, sharedWords } from "./shared-words";
 import { jobsHref, newJobHref, planHref } from "../../shell/addresses";
+import { giveWordsTo, sharedWords } from "./shared-words";
 
 /** Somebody's words, shared from another app: which job they are for. */
 export function SharedWords() {

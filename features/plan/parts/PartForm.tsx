@@ -1,6 +1,7 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
+import { fieldReader, ifTyped, requireText } from "@/core/field-reader";
 import { InputError } from "@/core/input-error";
 import type { Job, Part } from "@/core/model/job";
 import { PLACES } from "@/core/model/place";
@@ -11,7 +12,6 @@ import { readNumber } from "@/core/quantity/read-number";
 import { newId } from "@/data/stamp";
 import { Button } from "@/ui/Button";
 import { CheckField, SelectField, TextAreaField, TextField } from "@/ui/form/Field";
-import { fieldReader, ifTyped, requireText } from "@/core/field-reader";
 import { useDraftForm } from "@/ui/form/useDraftForm";
 import { Sheet } from "@/ui/Sheet";
 import { useChangeRoute } from "../../shared/use-change-route";

@@ -2,8 +2,8 @@
 
 import { Box } from "@chakra-ui/react";
 import { useState } from "react";
-import { InputError } from "@/core/input-error";
 import { fieldReader, ifTyped, requireText } from "@/core/field-reader";
+import { InputError } from "@/core/input-error";
 import { latestReading } from "@/core/log/mileage/odometer";
 import type { Bared, Job, Part, Route } from "@/core/model/job";
 import { PLACES } from "@/core/model/place";

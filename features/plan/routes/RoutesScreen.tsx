@@ -5,19 +5,19 @@ import Link from "next/link";
 import { useMemo } from "react";
 import type { Job, Route } from "@/core/model/job";
 import type { Vehicle } from "@/core/model/vehicle";
+import { withRoute } from "@/core/plan/chosen-route";
 import { compareRoutes } from "@/core/plan/compare-routes";
 import { copyRoute } from "@/core/plan/copy-job";
-import { withRoute } from "@/core/plan/chosen-route";
 import { jobSheetMarkdown, writeJobSheet } from "@/core/plan/job-sheet";
 import { useCollection } from "@/data/hooks";
 import { newId } from "@/data/stamp";
 import { Button } from "@/ui/Button";
 import { Loading } from "@/ui/Loading";
 import { Sheet } from "@/ui/Sheet";
-import { saveAs } from "../../shell/save-as";
-import { RouteForm } from "./RouteForm";
 import { useChangeJob } from "../../shared/use-change-job";
 import { planHref } from "../../shell/addresses";
+import { saveAs } from "../../shell/save-as";
+import { RouteForm } from "./RouteForm";
 
 const Cell = chakra("td", { base: { padding: "8px 12px 8px 0", verticalAlign: "top", borderTop: "1px solid", borderColor: "edge" } });
 

@@ -8,11 +8,11 @@ import { type Found, answerFinding, secondLook, takeAnswerBack } from "@/core/pl
 import { useCollection } from "@/data/hooks";
 import { newId } from "@/data/stamp";
 import { Button } from "@/ui/Button";
-import { Sheet } from "@/ui/Sheet";
 import { TextField } from "@/ui/form/Field";
-import { today } from "../../shell/clock";
+import { Sheet } from "@/ui/Sheet";
 import { useChangeJob } from "../../shared/use-change-job";
 import { useChangeRoute } from "../../shared/use-change-route";
+import { today } from "../../shell/clock";
 
 interface SecondLookSheetProps {
   job: Job;

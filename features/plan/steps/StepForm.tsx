@@ -5,14 +5,14 @@ import { type Job, PHASES, type Phase, type Route, STANCES, STEP_KINDS, type Ste
 import { putStep } from "@/core/plan/edit-route";
 import { newId } from "@/data/stamp";
 import { Button } from "@/ui/Button";
-import { Sheet } from "@/ui/Sheet";
 import { SelectField, TextAreaField, TextField } from "@/ui/form/Field";
 import { useDraftForm } from "@/ui/form/useDraftForm";
-import { readStep, stepFields } from "./step-fields";
-import { StepMore } from "./StepMore";
+import { Sheet } from "@/ui/Sheet";
 import { phaseTitle } from "../../shared/StepsByPhase";
-import { KIND_SAYS } from "./step-words";
 import { useChangeRoute } from "../../shared/use-change-route";
+import { readStep, stepFields } from "./step-fields";
+import { KIND_SAYS } from "./step-words";
+import { StepMore } from "./StepMore";
 
 interface StepFormProps {
   job: Job;

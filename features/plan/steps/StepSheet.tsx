@@ -5,17 +5,17 @@ import Link from "next/link";
 import type { Job, Route, Step } from "@/core/model/job";
 import { moveStep, removeStep, unpinSlip } from "@/core/plan/edit-route";
 import { differencesOf } from "@/core/plan/mirror";
-import { taskWords } from "@/core/plan/step-words";
 import { stepFastener } from "@/core/plan/step-fastener";
+import { taskWords } from "@/core/plan/step-words";
 import { Button } from "@/ui/Button";
 import { Sheet } from "@/ui/Sheet";
 import { PinnedSlips } from "../../shared/slips/PinnedSlips";
 import { StepMinds } from "../../shared/StepMinds";
-import { FastenerView } from "../fasteners/FastenerView";
 import { phaseTitle } from "../../shared/StepsByPhase";
-import { KIND_SAYS } from "./step-words";
 import { useChangeRoute } from "../../shared/use-change-route";
 import { kitHref } from "../../shell/addresses";
+import { FastenerView } from "../fasteners/FastenerView";
+import { KIND_SAYS } from "./step-words";
 
 interface StepSheetProps {
   job: Job;

@@ -8,9 +8,9 @@ import { touched } from "@/data/stamp";
 import { Button } from "@/ui/Button";
 import { SelectField } from "@/ui/form/Field";
 import { Sheet } from "@/ui/Sheet";
-import { useDo } from "../../shell/DoProvider";
 import { StepsByPhase } from "../../shared/StepsByPhase";
 import { jobsHref, planHref } from "../../shell/addresses";
+import { useDo } from "../../shell/DoProvider";
 
 interface StepStripProps {
   job: Job;

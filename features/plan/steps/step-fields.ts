@@ -1,7 +1,7 @@
-import type { Phase, Step } from "@/core/model/job";
-import { InputError } from "@/core/input-error";
-import { readNumber } from "@/core/quantity/read-number";
 import { fieldReader, ifTyped, requireText } from "@/core/field-reader";
+import { InputError } from "@/core/input-error";
+import type { Phase, Step } from "@/core/model/job";
+import { readNumber } from "@/core/quantity/read-number";
 
 /** A step as it is typed. Cautions are one line, parted by semicolons. */
 export interface StepFields {

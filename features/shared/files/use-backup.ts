@@ -1,8 +1,8 @@
 "use client";
 
+import { useMemo } from "react";
 import { type BackupState, backupState } from "@/data/backup";
 import { useHousehold, useSetting } from "@/data/hooks";
-import { useMemo } from "react";
 
 /** How much has changed since the last backup, when that was, and a way to say that one has been made; undefined while it is read. */
 export function useBackup(): { state: BackupState; last: string | null; made: () => void } | undefined {

@@ -9,9 +9,8 @@ import { workSlip } from "@/core/slip/work-slip";
 import { Button } from "@/ui/Button";
 import { Sheet } from "@/ui/Sheet";
 import { TONE_SHAPE } from "@/ui/tone-shape";
-
-import { useOwned } from "./use-owned";
 import { benchHref } from "../../shell/addresses";
+import { useOwned } from "./use-owned";
 
 /** The slips pinned to a step, each worked anew from its inputs. `onUnpin` where they can be taken off. */
 export function PinnedSlips({ slips, onUnpin }: { slips: readonly PinnedSlip[] | undefined; onUnpin?: (slip: PinnedSlip) => void }) {

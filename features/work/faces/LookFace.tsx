@@ -3,17 +3,17 @@
 import { Box } from "@chakra-ui/react";
 import { useState } from "react";
 import type { Finding } from "@/core/model/work";
+import { twinOf } from "@/core/plan/sides";
 import { eventsOf } from "@/core/work/event";
 import { photosOf } from "@/core/work/photos";
-import { twinOf } from "@/core/plan/sides";
 import { Button } from "@/ui/Button";
-import { useKey } from "../../shell/keys";
-import { ActionBar } from "./ActionBar";
-import type { FaceProps } from "./face";
-import { NotGood } from "../trouble/NotGood";
 import { Photos } from "../../shared/photos/Photos";
 import { TakePhoto } from "../../shared/photos/TakePhoto";
+import { useKey } from "../../shell/keys";
+import { NotGood } from "../trouble/NotGood";
 import { withStep } from "../use-work";
+import { ActionBar } from "./ActionBar";
+import type { FaceProps } from "./face";
 
 const FOUND: Record<Finding, string> = { good: "● Good", watch: "▲ Watch it", replace: "■ Replace" };
 

@@ -2,14 +2,14 @@
 
 import { Box } from "@chakra-ui/react";
 import { useRef } from "react";
-import { photosOf } from "@/core/work/photos";
 import { twinOf } from "@/core/plan/sides";
+import { photosOf } from "@/core/work/photos";
 import { Button } from "@/ui/Button";
-import { ActionBar } from "./ActionBar";
-import type { FaceProps } from "./face";
 import { Photos } from "../../shared/photos/Photos";
 import { TakePhoto } from "../../shared/photos/TakePhoto";
 import { withStep } from "../use-work";
+import { ActionBar } from "./ActionBar";
+import type { FaceProps } from "./face";
 
 /** How it was, kept before it is touched: a photo, a paint mark, which way it faced. */
 export function MarkFace({ route, work, step, isDone, move, finish, bar }: FaceProps) {

@@ -3,11 +3,11 @@
 import { Box } from "@chakra-ui/react";
 import { useState } from "react";
 import type { Measure } from "@/core/model/job";
+import { sideOf } from "@/core/model/side";
+import { twinOf } from "@/core/plan/sides";
 import { readNumber } from "@/core/quantity/read-number";
 import { withEvent } from "@/core/work/event";
 import { judgeMeasured, measuredIn, sidesCompared } from "@/core/work/measured";
-import { twinOf } from "@/core/plan/sides";
-import { sideOf } from "@/core/model/side";
 import { BigFigure } from "@/ui/BigFigure";
 import { Button } from "@/ui/Button";
 import { thisMoment } from "../../shell/clock";

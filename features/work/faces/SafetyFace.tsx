@@ -3,6 +3,7 @@
 import { Box } from "@chakra-ui/react";
 import { type StandNeed, standNeed } from "@/core/kit/cover/stands";
 import type { Stance } from "@/core/model/job";
+import type { Vehicle } from "@/core/model/vehicle";
 import { SAFETY_TICKS, type SafetyTick } from "@/core/model/work";
 import { lostSafetyTicks, tickSafety, validSafetyTicks } from "@/core/work/progress";
 import { safetyWords } from "@/core/work/safety-words";
@@ -11,7 +12,6 @@ import { StandsFromAbove } from "@/ui/drawing/StandsFromAbove";
 import { thisMoment, today } from "../../shell/clock";
 import { ActionBar } from "./ActionBar";
 import type { FaceProps } from "./face";
-import type { Vehicle } from "@/core/model/vehicle";
 
 /** The four things that hold a raised vehicle, each ticked apart. No step under it opens without them. */
 export function SafetyFace({ step, route, work, vehicle, tools, move, finish, bar }: FaceProps) {

@@ -5,9 +5,9 @@ import { stepAfter } from "@/core/work/progress";
 import { formatLeft, heldUpBy, runningWaits, waitState } from "@/core/work/waits";
 import { BigFigure } from "@/ui/BigFigure";
 import { Button } from "@/ui/Button";
+import { useNow } from "../use-now";
 import { ActionBar } from "./ActionBar";
 import type { FaceProps } from "./face";
-import { useNow } from "../use-now";
 
 /** Something soaks, cools or cures: what is left of it, and what can be done meanwhile. */
 export function WaitFace({ route, work, step, isDone, move, finish, bar }: FaceProps) {

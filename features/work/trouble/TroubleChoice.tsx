@@ -2,10 +2,10 @@
 
 import { Box } from "@chakra-ui/react";
 import { useState } from "react";
+import type { TroubleKind } from "@/core/model/work";
+import { withRoute } from "@/core/plan/chosen-route";
 import { LADDERS } from "@/core/work/trouble/ladders";
 import { meetTrouble, troubleSubjects, withRenewal } from "@/core/work/trouble/trouble";
-import { withRoute } from "@/core/plan/chosen-route";
-import type { TroubleKind } from "@/core/model/work";
 import { newId } from "@/data/stamp";
 import { Button } from "@/ui/Button";
 import { SelectField } from "@/ui/form/Field";

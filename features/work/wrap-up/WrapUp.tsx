@@ -3,13 +3,13 @@
 import { Box } from "@chakra-ui/react";
 import { differenceInCalendarDays, parseISO } from "date-fns";
 import { useState } from "react";
-import type { Job, Route } from "@/core/model/job";
 import { type ReadingQuestion, latestReading, questionReading } from "@/core/log/mileage/odometer";
+import type { Job, Route } from "@/core/model/job";
 import type { Reading, Vehicle } from "@/core/model/vehicle";
 import type { Work } from "@/core/model/work";
+import { beforeYouDrive, followUpsFrom } from "@/core/plan/after-the-work";
 import { formatPrice } from "@/core/quantity/money";
 import { checksToDo, lessonsFrom, measurementsFrom, replacementFrom } from "@/core/work/wrap-up";
-import { beforeYouDrive, followUpsFrom } from "@/core/plan/after-the-work";
 import { useCollection } from "@/data/hooks";
 import { stamp, touched } from "@/data/stamp";
 import { Button } from "@/ui/Button";
@@ -18,14 +18,14 @@ import { useDraftForm } from "@/ui/form/useDraftForm";
 import { Loading } from "@/ui/Loading";
 import { Sheet } from "@/ui/Sheet";
 import { ReadingQuestionView } from "../../shared/odometer/ReadingQuestionView";
+import { WrapUpReport } from "../../shared/WrapUpReport";
 import { today } from "../../shell/clock";
 import { useDo } from "../../shell/DoProvider";
 import type { Move } from "../use-work";
+import { readWrapUp } from "./read-wrap-up";
 import { WrapUpChecks } from "./WrapUpChecks";
 import { type WrapUpFields, WrapUpLines } from "./WrapUpLines";
-import { readWrapUp } from "./read-wrap-up";
 import { WrapUpNotes } from "./WrapUpNotes";
-import { WrapUpReport } from "../../shared/WrapUpReport";
 
 interface WrapUpProps {
   job: Job;

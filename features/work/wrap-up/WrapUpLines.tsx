@@ -3,8 +3,8 @@
 import { Box } from "@chakra-ui/react";
 import type { UseFormReturn } from "react-hook-form";
 import type { Route } from "@/core/model/job";
-import type { DistanceUnit } from "@/core/quantity/distance";
 import type { followUpsFrom } from "@/core/plan/after-the-work";
+import type { DistanceUnit } from "@/core/quantity/distance";
 import { CheckField, TextField } from "@/ui/form/Field";
 
 /** What is typed at the wrap-up: the reading and the day, and by id or kind the price and warranty of parts and when follow-ups are due. */

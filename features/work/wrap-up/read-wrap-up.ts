@@ -2,10 +2,10 @@ import { addDays, format, parseISO } from "date-fns";
 import { fieldReader, ifTyped } from "@/core/field-reader";
 import { InputError } from "@/core/input-error";
 import type { Part, Route } from "@/core/model/job";
+import type { followUpsFrom } from "@/core/plan/after-the-work";
 import type { Distance, DistanceUnit } from "@/core/quantity/distance";
 import { readPrice } from "@/core/quantity/money";
 import { readNumber } from "@/core/quantity/read-number";
-import type { followUpsFrom } from "@/core/plan/after-the-work";
 import { readDay, readOwnOdometer } from "../../shared/odometer/read-reading";
 import type { WrapUpFields } from "./WrapUpLines";
 
