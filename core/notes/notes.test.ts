@@ -259,4 +259,10 @@ describe("other voices", () => {
       ),
     ).toEqual(["jam nut, 1, 22 mm, hold 14 mm, 50 lb·ft", "castle nut, 1, 19 mm, 45 lb·ft", "lug nuts, 6, 100 lb·ft"]);
   });
+
+  test("sixteenths without their line are no stages, and stages no sixteenths", () => {
+    expect(told("Three shroud bolts, 5 16, take them off. Cooler line nut is a 9 16 inch.")).toEqual(["shroud bolts, 3, 5/16 in", "cooler line nut, 1, 9/16 in"]);
+    const [bolts] = readStory("Eight head bolts, 13 mm. Head on, head bolts stage 1 16 Nm, stage 3 32 Nm.").fasteners;
+    expect(bolts?.figure && formatFigure(bolts.figure)).toBe("16 N·m, then 32 N·m");
+  });
 });

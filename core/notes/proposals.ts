@@ -146,7 +146,7 @@ function withHalves(steps: readonly StepProposal[], fasteners: readonly Fastener
       kind: "step",
       spans: steps[off]?.spans ?? [],
       doubtful: false,
-      title: `Tighten ${one.name.charAt(0).toLowerCase()}${one.name.slice(1)}`,
+      title: `${/\b(?:clips?|pins?|clamps?)$/i.test(one.name) ? "Put back" : "Tighten"} ${one.name.charAt(0).toLowerCase()}${one.name.slice(1)}`,
       phase: "put back",
       fastener: one.id,
       cautions: [],

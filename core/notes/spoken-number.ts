@@ -51,6 +51,10 @@ const PLURALS: Record<string, number> = {
   twenties: 20,
 };
 
+/** What a number behind it counts, and what makes of one before it a figure: such a pair is no fraction. */
+const COUNTED = /^(?:stage|step|pass|round|time|number|no|bolt|nut|cylinder|position|sequence|wheel)$/;
+const OF_FORCE = /^(?:nm|n|newtons?|newton|ft|foot|lbs?|lbf|pounds?|kgf?|kilos?|degrees?|°)$/;
+
 /** The size that a plural names: "tens" is 10. */
 export function pluralSize(word: string): number | undefined {
   return PLURALS[word];
@@ -114,7 +118,9 @@ export function spokenNumber(words: readonly Word[], at: number): Spoken | undef
       return { value: first.value / parts, next: /^\d+$/.test(text(at + 1)) ? at + 3 : at + 2, fraction: true, decimals: 0 };
     // "5 16", "9 16", "3 8": as speech is written down without the line between. Sixteenths and eighths are of nothing else.
     const below = /^(?:8|16|32)$/.test(text(at + 1)) ? Number(text(at + 1)) : 0;
-    if (below > 0 && /^\d+$/.test(text(at)) && first.value % 2 === 1 && first.value < below && words[at + 1]?.start === (words[at]?.end ?? 0) + 1)
+    // "stage 1 16 Nm" is a count and a figure.
+    const counted = COUNTED.test(text(at - 1)) || OF_FORCE.test(text(at + 2)) || (/^in(?:ch)?$/.test(text(at + 2)) && OF_FORCE.test(text(at + 3)));
+    if (below > 0 && !counted && /^\d+$/.test(text(at)) && first.value % 2 === 1 && first.value < below && words[at + 1]?.start === (words[at]?.end ?? 0) + 1)
       return { value: first.value / below, next: at + 2, fraction: true, decimals: 0 };
     return { ...first, next: at + 1 };
   }
