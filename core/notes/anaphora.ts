@@ -1,12 +1,10 @@
 import type { Clause } from "./clauses";
 import { countBefore, isDefinite, isPerSide, isPointing, text } from "./counts";
-import { type Mention, mentionAt, singular } from "./mention";
+import { type Mention, mentionAt, marksOf } from "./mention";
 import type { FoundSize } from "./scan-size";
 import { spokenNumber } from "./spoken-number";
 import type { Term } from "./terms";
-import { HEADS, NOT_IN_NAME, ONES, OPPOSITES, PROFILE_NAMES, THINGS, TOOL_HEADS } from "./vocabulary";
-
-const PLACES = new Set(OPPOSITES.flat());
+import { HEADS, NOT_IN_NAME, ONES, PLACES, PROFILE_NAMES, THINGS, TOOL_HEADS } from "./vocabulary";
 
 /** Fasteners spoken of without a name: by where they are, by their size or the kind of their head, by how many there are. */
 export function othersIn(terms: readonly Term[], clause: Clause, sizes: readonly FoundSize[], taken: ReadonlySet<number>, named: readonly Mention[]): Mention[] {
@@ -49,7 +47,7 @@ function theOne(terms: readonly Term[], at: number, from: number, taken: Readonl
   const counted = countBefore(terms, start, from);
   if (counted.count !== undefined && counted.start < start) start = counted.start;
   const where = behind(terms, at + 1);
-  const all = [...marks, ...where.marks].map(singular);
+  const all = marksOf([...marks, ...where.marks]);
   const article = text(terms, start);
   const count = one === "pair" ? 2 : (counted.count ?? countBefore(terms, at, from).count);
   const mention = mentionAt(start, at + 1, { marks: all, name: [...marks, ...where.words].join(" "), count, definite: true });
@@ -67,7 +65,7 @@ function someOf(terms: readonly Term[], at: number, from: number): Mention | und
   if (!number || number.value < 2 || at <= from || !PLACES.has(text(terms, at - 1)) || !(at - 1 === from || /^(?:the|those|these|and)$/.test(text(terms, at - 2))))
     return undefined;
   if (HEADS[text(terms, number.next)] || terms[number.next]?.tag === "noun") return undefined;
-  return mentionAt(Math.max(from, at - 2), at + 1, { some: true, marks: [text(terms, at - 1)], name: text(terms, at - 1), count: number.value, definite: true });
+  return mentionAt(Math.max(from, at - 2), at + 1, { some: true, marks: marksOf([text(terms, at - 1)]), name: text(terms, at - 1), count: number.value, definite: true });
 }
 
 /** "there's two going down in the body", "the three in the arm": told by how many and where they sit. */
@@ -81,7 +79,7 @@ function countedAt(terms: readonly Term[], at: number, { from, to }: Clause): Me
   if (where.words.length === 0 || placed.length === 0 || number.next + where.words.length > to) return undefined;
   return mentionAt(at - 1, number.next + where.words.length, {
     placed: true,
-    marks: placed.map(singular),
+    marks: marksOf(placed),
     name: placed.join(" "),
     count: number.value,
     definite: !/^(?:there's|are|got|has|have)$/.test(before),
@@ -125,7 +123,7 @@ function bySize(terms: readonly Term[], { from, to }: Clause, size: FoundSize): 
 
 /** "start all six by hand", "all four to 24": told by how many there are. */
 function allOf(terms: readonly Term[], at: number, from: number): Mention | undefined {
-  const number = smallNumber(terms, at);
+  const number = smallNumber(terms, at, MOST_OF_ONE_KIND);
   if (!number || number.value < 2 || at <= from || (text(terms, at - 1) !== "all" && !/^(?:these|those)$/.test(text(terms, at - 1)))) return undefined;
   const after = terms[number.next];
   if (after && (after.tag === "noun" || after.tag === "adjective" || HEADS[after.text] || /^(?:of|the|new|mm|nm|newton|foot|inch)$/.test(after.text))) return undefined;
@@ -146,9 +144,12 @@ function ofThem(terms: readonly Term[], { from, to }: Clause): Mention | undefin
   return undefined;
 }
 
-function smallNumber(terms: readonly Term[], at: number): { value: number; next: number } | undefined {
+/** No cover has more bolts of one kind than this. */
+const MOST_OF_ONE_KIND = 32;
+
+function smallNumber(terms: readonly Term[], at: number, most = 12): { value: number; next: number } | undefined {
   const number = spokenNumber(terms, at);
-  return number && !number.fraction && Number.isInteger(number.value) && number.value >= 1 && number.value <= 12 ? number : undefined;
+  return number && !number.fraction && Number.isInteger(number.value) && number.value >= 1 && number.value <= most ? number : undefined;
 }
 
 /** "nut for the charge wire", "bolts along the front", "the bolt underneath": where it is, in a few words. */

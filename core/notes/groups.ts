@@ -76,7 +76,7 @@ function enter(walk: Walk, i: number): Here | undefined {
     clause.to - before.from < 40 &&
     walk.otherFrom === i - 1 &&
     !/^\W*(?:but |and )?(?:here|on (?:this|mine|ours)|this one|ours|mine)\b/i.test(said) &&
-    /[.;!?]/.test(text);
+    /[.;!?]|\n[^\n]+\n[^\n]+\n/.test(text);
   const other = NOT_THIS_ONE.exec(said) ?? (inherited ? /^.*/.exec(said) : null);
   const notThis = other ? { says: other[0], start: spanOf(terms, clause.from, clause.to).start + other.index } : undefined;
   if (notThis) walk.otherFrom = i;

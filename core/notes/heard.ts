@@ -1,5 +1,5 @@
 import { type Clause, type Told, sentencesOf, toldIn } from "./clauses";
-import { singular } from "./mention";
+import { marksOf, singular } from "./mention";
 import { type FoundSize, sizeAt } from "./scan-size";
 import { type FoundTorque, torqueAt, torqueUnitAt } from "./scan-torque";
 import { spokenNumber } from "./spoken-number";
@@ -122,7 +122,7 @@ export function topicIn(terms: readonly Term[], { from, to }: Clause): string[] 
     for (let i = end; i >= from && end - i < 4; i--) {
       const mark = terms[i]?.text ?? "";
       if (i < at && (NOT_IN_NAME.has(mark) || !/^[a-zà-ÿ-]{3,}$/.test(mark) || !/^(?:noun|adjective)$/.test(terms[i]?.tag ?? "") || Object.hasOwn(HEADS, mark))) break;
-      words.unshift(singular(mark.replace(/'s$/, "")));
+      words.unshift(...marksOf([mark.replace(/'s$/, "")]));
     }
     return words;
   }

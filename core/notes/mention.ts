@@ -1,6 +1,6 @@
 import type { HeadProfile } from "../quantity/head-size";
 import type { Clause } from "./clauses";
-import type { HEADS } from "./vocabulary";
+import { type HEADS, SAME_PLACE } from "./vocabulary";
 
 export type Family = (typeof HEADS)[string] | "one";
 
@@ -37,6 +37,9 @@ export interface Mention extends Clause {
 }
 
 export const singular = (word: string) => word.replace(/(?<=[a-z]{3})(?:(?<=sh|ch|ss|x)es|s)$/, (end, at: number) => (/(?:ss|is|us)$/.test(word) ? end : at ? "" : ""));
+
+/** What tells a fastener from others, each in one form: "bottom" and "lower" are no two places. */
+export const marksOf = (words: readonly string[]): string[] => words.map(singular).map((word) => SAME_PLACE[word] ?? word);
 
 /** A mention with nothing told but where it stands, to be filled with what is. */
 export const mentionAt = (from: number, to: number, told: Partial<Mention>): Mention => ({

@@ -2,7 +2,7 @@ import { behind, othersIn } from "./anaphora";
 import { batteryTerminal } from "./battery";
 import { type Clause, isAction } from "./clauses";
 import { countBefore, isDefinite, isPerSide, ofThem, text } from "./counts";
-import { type Family, type Mention, singular } from "./mention";
+import { type Family, type Mention, marksOf } from "./mention";
 import { type FoundSize } from "./scan-size";
 import { spokenNumber } from "./spoken-number";
 import type { Term } from "./terms";
@@ -92,7 +92,7 @@ function named(
     to: through ? at + 3 : at + 1,
     family,
     head: noun,
-    marks: [...marks, ...after.marks].map(singular),
+    marks: marksOf([...marks, ...after.marks]),
     name: [...marks, noun, ...(marks.length === 0 ? after.words : [])].join(" "),
     count: count ?? ofThem(terms, at + 1),
     perSide: isPerSide(terms, at + 1),

@@ -181,7 +181,7 @@ test.each<[voice: string, text: string, figures: Record<string, string | undefin
   [
     "a voice memo",
     "the bracket's held by three, two long ones at the top which are thirteen and a short one underneath and that one's a twelve, don't mix them up. so undo the short one first then the two long ones. the new bracket goes on, get all three in by hand, then the long ones are forty five newton metres and the short one is twenty two. uncle reckons sixty on the long ones but that was the iron bracket.",
-    { "long at the top bolts": "45 N·m", "short underneath bolt": "22 N·m" },
+    { "bracket long at the top bolts": "45 N·m", "bracket short underneath bolt": "22 N·m" },
   ],
   [
     "a page of one's own",
@@ -264,5 +264,21 @@ describe("other voices", () => {
     expect(told("Three shroud bolts, 5 16, take them off. Cooler line nut is a 9 16 inch.")).toEqual(["shroud bolts, 3, 5/16 in", "cooler line nut, 1, 9/16 in"]);
     const [bolts] = readStory("Eight head bolts, 13 mm. Head on, head bolts stage 1 16 Nm, stage 3 32 Nm.").fasteners;
     expect(bolts?.figure && formatFigure(bolts.figure)).toBe("16 N·m, then 32 N·m");
+  });
+
+  test("bottom and lower are one place; a book's other figure and another bolt's length are not taken", () => {
+    expect(
+      told(
+        "left side\n undo lower bolt 24mm, nut behind 24mm as well, hold it\n lift axle 20 mm so it slides out\nright side same\n\nnew ones\n bottom bolts 140 Nm, wheels on the ground\n wheel nuts 110 (5 each)\n Book says 85 for the bottom but that's the 8 mm shorter shock",
+      ),
+    ).toEqual(["lower bolt, 1, 24 mm, hold 24 mm, 140 N·m", expect.stringMatching(/^wheel nuts.* 110 N·m$/)]);
+  });
+
+  test("all fourteen are those that were counted, and a figure that somebody was seen to use is none of theirs", () => {
+    expect(
+      told(
+        "It's the pan on the auto box, the 2wd one. You got fourteen bolts, all 10 millimeter heads. And the drain plug. Drain plug out first. Pan off.\nPan up, gasket dry, start all fourteen by hand. Torque on those is 97 inch pounds. Not foot pounds. I've seen pans that went to 97 foot pounds. Drain plug 15 foot pounds.",
+      ),
+    ).toEqual([expect.stringMatching(/bolts, 14, 10 mm, 97 lb·in$/), "drain plug, 1, 15 lb·ft"]);
   });
 });

@@ -6,8 +6,12 @@ import { type Family, type Mention, singular } from "./mention";
 import type { Term } from "./terms";
 import { HEADS, NOT_IN_NAME, OPPOSITES } from "./vocabulary";
 
+/** Where something sits and how large it looks: that tells it from others, and is not what it is called. */
+const WHERE = new Set([...OPPOSITES.filter((set) => !set.includes("drain")).flat(), "underneath", "behind", "side", "end", "corner"]);
+
 export function begin(mention: Mention, topic: readonly string[], terms: readonly Term[], at: number): Group {
-  const own = mention.marks.length > 0;
+  // "two bolts at the front", of the seat: where they are is no name.
+  const own = mention.marks.some((mark) => !WHERE.has(mark));
   const name = mention.some
     ? [...mention.marks, ...topic, "bolts"].join(" ")
     : mention.placed
@@ -209,7 +213,7 @@ export function contradict(a: Iterable<string>, b: ReadonlySet<string>): boolean
   const mine = new Set(a);
   return OPPOSITES.some((set) => {
     const [x, y] = [set.filter((word) => mine.has(word)), set.filter((word) => b.has(word))];
-    return x.length > 0 && y.length > 0 && !x.some((word) => y.includes(word)) && !(x.includes("back") && y.includes("rear"));
+    return x.length > 0 && y.length > 0 && !x.some((word) => y.includes(word));
   });
 }
 
@@ -220,7 +224,7 @@ export function isOtherEnd(mention: Mention, last: Group, groups: readonly Group
   if (mention.family !== "nut" || last.family !== "bolt") return false;
   // "then the ball, it's a 1 1/8 nut": of what is named with it.
   if (things.length > 0 && !things.some((word) => last.marks.has(word) || last.topic.includes(word))) return false;
-  const placed = mention.marks.length > 0 && mention.marks.every((mark) => /^(?:back|behind|other|end|underneath|bottom|side|far|inside)$/.test(mark));
+  const placed = mention.marks.length > 0 && mention.marks.every((mark) => /^(?:rear|behind|other|end|underneath|lower|side|far|inside)$/.test(mark));
   const plain =
     mention.marks.length === 0 &&
     at - last.last <= 3 &&

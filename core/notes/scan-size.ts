@@ -244,5 +244,7 @@ function inchSize(words: readonly Word[], inches: number, from: number, to: numb
 function isLength(words: readonly Word[], next: number): boolean {
   if (words[next]?.text === "or" && words[next + 1]?.text === "so") return true;
   if (words[next]?.text === "deep" && HELD.has(words[next + 1]?.text ?? "")) return false;
-  return /^(?:of|thick|deep|wide|across|play|gap|long|lip|left|wear|apart|diameter|clearance|too|above|below|from|proud|over|under)$/.test(words[next]?.text ?? "");
+  return /^(?:of|thick|deep|wide|across|play|gap|long|lip|left|wear|apart|diameter|clearance|too|above|below|from|proud|over|under|shorter|longer|thicker|thinner|wider|narrower|higher|lower)$/.test(
+    words[next]?.text ?? "",
+  );
 }

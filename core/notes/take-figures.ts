@@ -9,6 +9,8 @@ import { spokenNumber } from "./spoken-number";
 import { DOUBTFUL, OTHERS_SAY, TAKEN_BACK } from "./vocabulary";
 import { type Here, type Walk, byTopic, figuredGroup, mentionsWithGroups } from "./walk";
 
+const LARGEST_HEAD_MM = 46;
+
 /** Gives each figure of a clause to the group that it speaks of, or keeps it as one that is not to be used. */
 export function takeFigures(walk: Walk, here: Here): void {
   const { text, terms, told, torques } = walk.heard;
@@ -20,9 +22,10 @@ export function takeFigures(walk: Walk, here: Here): void {
   const spoken = walk.last && told[walk.last.last]?.sentence === clause.sentence && clause.from - (told[walk.last.last]?.from ?? 0) < 22 ? walk.last : undefined;
   const aimedAt = indexed.at(-1)?.group ?? topical ?? (mentions.length === 0 ? spoken : undefined);
   const forAll = written.length === 0 && indexed.length > 0 ? unitForAll(terms, clause.from) : undefined;
-  const unit =
-    forAll ?? (noSize.size > 0 || (written.length === 0 && goingBack && aimedAt && aimedAt.figures.length === 0 && aimedAt.undo) ? nearestUnit(torques, clause.from) : undefined);
-  const bare = bareFigure(terms, clause, (at) => walk.inTorque.has(at) || here.sizes.some(({ from, to }) => !noSize.has(from) && at >= from && at < to), unit);
+  const unit = forAll ?? (noSize.size > 0 || (written.length === 0 && goingBack && aimedAt && aimedAt.figures.length === 0) ? nearestUnit(torques, clause.from) : undefined);
+  const read = bareFigure(terms, clause, (at) => walk.inTorque.has(at) || here.sizes.some(({ from, to }) => !noSize.has(from) && at >= from && at < to), unit);
+  // Where its head is not known, a number may still be that: but no head is so large.
+  const bare = read && (noSize.size > 0 || forAll || aimedAt?.undo || (read.figure.form === "value" && read.figure.torque.value > LARGEST_HEAD_MM)) ? read : undefined;
   for (const torque of bare ? [...written, bare] : written) {
     const pass = torque.figure.form === "value" ? passBefore(terms, torque.from) : undefined;
     const earlier =

@@ -75,9 +75,11 @@ export function takeMentions(walk: Walk, here: Here): void {
       groups.push(group);
       places.push(group);
       walk.last = group;
+      walk.unknown = undefined;
       continue;
     }
     places.push(found);
+    if (found) walk.unknown = undefined;
     if (!found && mention.family === "one" && mention.marks.length > 0 && !mention.pointing) walk.unknown = { mention, at: i };
     if (found && !held && !here.notThis && !/\b(?:snap|strip|break|crack|shear|round)(?:s|ped|ped|ed|ing)?\b/.test(said)) walk.last = found;
   }

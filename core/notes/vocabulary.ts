@@ -32,14 +32,20 @@ export const FASTENING_PIN = words("slide slider sliding guide caliper clevis hi
 
 /** Tell one fastener from another; never what it is called. */
 export const OPPOSITES: readonly (readonly string[])[] = [
-  ["front", "rear", "back"],
+  ["front", "rear"],
   ["left", "right"],
-  ["upper", "lower", "top", "bottom", "middle"],
+  ["upper", "lower", "middle"],
   ["inner", "outer", "inside", "outside"],
   ["long", "short"],
-  ["big", "little", "small"],
+  ["big", "small"],
   ["drain", "fill", "filler", "level"],
 ];
+
+/** Said either way, and meant as one: a fastener is told from others by the second. */
+export const SAME_PLACE: Readonly<Record<string, string>> = { bottom: "lower", top: "upper", back: "rear", little: "small" };
+
+/** Words for where something is, or which of two it is. */
+export const PLACES: ReadonlySet<string> = new Set([...OPPOSITES.flat(), ...Object.keys(SAME_PLACE)]);
 
 /** End the name of a fastener going backwards: no part of it. */
 export const NOT_IN_NAME = words(
@@ -131,7 +137,7 @@ export const NOT_THIS_ONE =
 
 /** What others say: used only where nothing better is said, and then with doubt. */
 export const OTHERS_SAY =
-  /\b(?:(?:somewhere|something|the (?:paper|sheet|forum|internet)) (?:it |that |this )?(?:says?|said|reads?))\b|\b(?:people|folks|fella|buddy|neighbou?r|friend|mate|brother(?:-in-law)?|uncle|father|dad|guy|internet|forum|some) (?:\w+ ){0,9}?(?:says?|said|swears?|tells?|told|will tell|use[sd]?)\b/i;
+  /\b(?:(?:somewhere|something|the (?:paper|sheet|forum|internet)) (?:it |that |this )?(?:says?|said|reads?))\b|\bi'?ve seen (?!it\b)\w+|\b(?:people|folks|fella|buddy|neighbou?r|friend|mate|brother(?:-in-law)?|uncle|father|dad|guy|internet|forum|some) (?:\w+ ){0,9}?(?:says?|said|swears?|tells?|told|will tell|use[sd]?)\b/i;
 
 export const DOUBTFUL =
   /\b(?:i think|i thought|i guess|i reckon|i believe|i(?:'m| am) gonna say|maybe|might be|probably|not sure|not certain|don'?t hold me|don'?t quote me|from memory|if i remember|if memory|could be|something like|somewhere around|ain'?t on the paper|double[- ]?check|check (?:it|that|this) (?:first|before)|\?\?)/i;
