@@ -1,4 +1,4 @@
-import { readdir } from "node:fs/promises";
+import { readdir, stat } from "node:fs/promises";
 import { join } from "node:path";
 import { type Opened, openBrowser } from "./browser";
 import { Page } from "./page";
@@ -56,8 +56,9 @@ export function journeys(): Journey {
     downloaded: async (nameEnd) => {
       const { downloads } = must(browser);
       for (let tries = 0; tries < 100; tries++) {
-        const whole = (await readdir(downloads).catch((): string[] => [])).find((file) => file.endsWith(nameEnd));
-        if (whole) return join(downloads, whole);
+        const named = (await readdir(downloads).catch((): string[] => [])).find((file) => file.endsWith(nameEnd));
+        // The browser keeps the name with an empty file until all of it is there.
+        if (named && (await stat(join(downloads, named))).size > 0) return join(downloads, named);
         await new Promise((wake) => setTimeout(wake, 100));
       }
       throw new Error(`Nothing was written that ends in ${nameEnd}.`);
