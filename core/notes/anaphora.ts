@@ -64,7 +64,7 @@ function someOf(terms: readonly Term[], at: number, from: number): Mention | und
   const number = smallNumber(terms, at);
   if (!number || number.value < 2 || at <= from || !PLACES.has(text(terms, at - 1)) || !(at - 1 === from || /^(?:the|those|these|and)$/.test(text(terms, at - 2))))
     return undefined;
-  if (HEADS[text(terms, number.next)] || terms[number.next]?.tag === "noun") return undefined;
+  if (HEADS[text(terms, number.next)] || /^(?:noun|adjective)$/.test(terms[number.next]?.tag ?? "") || /ed$/.test(text(terms, number.next))) return undefined;
   return mentionAt(Math.max(from, at - 2), at + 1, { some: true, marks: marksOf([text(terms, at - 1)]), name: text(terms, at - 1), count: number.value, definite: true });
 }
 
@@ -124,7 +124,10 @@ function bySize(terms: readonly Term[], { from, to }: Clause, size: FoundSize): 
 /** "start all six by hand", "all four to 24": told by how many there are. */
 function allOf(terms: readonly Term[], at: number, from: number): Mention | undefined {
   const number = smallNumber(terms, at, MOST_OF_ONE_KIND);
-  if (!number || number.value < 2 || at <= from || (text(terms, at - 1) !== "all" && !/^(?:these|those)$/.test(text(terms, at - 1)))) return undefined;
+  // "the two go all the way through".
+  const goes = text(terms, at - 1) === "the" && /^(?:go|are|get|have|come|take|need|want)$/.test(number ? text(terms, number.next) : "");
+  if (!number || number.value < 2 || at <= from || (!goes && !/^(?:all|these|those)$/.test(text(terms, at - 1)))) return undefined;
+  if (goes) return mentionAt(at - 1, number.next, { count: number.value, definite: true, all: true });
   const after = terms[number.next];
   if (after && (after.tag === "noun" || after.tag === "adjective" || HEADS[after.text] || /^(?:of|the|new|mm|nm|newton|foot|inch)$/.test(after.text))) return undefined;
   return mentionAt(at - 1, number.next, { count: number.value, definite: true, all: true });
@@ -184,4 +187,5 @@ export function behind(terms: readonly Term[], at: number): { words: string[]; m
 
 /** Where nothing is fastened. */
 const STANDS = /^(?:ground|floor|car|head)$/;
-const NOWHERE = /^(?:air|hand|way|threads?|end|bench|bag|bin|box|while|time|turn|half|day|drawer|shelf|star|cross|pattern|sequence|order|morning|evening|kit|paper|book)$/;
+const NOWHERE =
+  /^(?:mine|yours|ours|air|hand|way|threads?|end|bench|bag|bin|box|while|time|turn|half|day|drawer|shelf|star|cross|pattern|sequence|order|morning|evening|kit|paper|book)$/;

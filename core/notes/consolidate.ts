@@ -20,20 +20,38 @@ export function consolidated(groups: readonly Group[]): Group[] {
     mergeInto(only, back);
     kept.splice(kept.indexOf(back), 1);
   }
+  for (const bare of kept.filter(({ undo, doUp, figures, count }) => undo === undefined && doUp === undefined && figures.length === 0 && count !== undefined)) {
+    const meant = kept.filter((group) => group !== bare && isMeant(bare, group));
+    const [only] = meant;
+    if (!only || meant.length > 1) continue;
+    mergeInto(only, bare);
+    kept.splice(kept.indexOf(bare), 1);
+  }
   return kept.filter((group) => !isCollective(group, kept));
 }
 
+const all = ({ count, perSide }: Group) => (count === undefined ? undefined : perSide ? 2 * count : count);
+
+/** Whether so many bolts of which nothing else is told are these: there are just so many, or they were spoken of in the breath before and not counted. */
+function isMeant(bare: Group, group: Group): boolean {
+  if (bare.family !== group.family || (bare.family !== "bolt" && bare.family !== "nut") || contradict(bare.marks, group.marks)) return false;
+  if (group.undo === undefined && group.figures.length === 0) return false;
+  const breath = [...group.clauses].some((clause) => bare.first - clause >= 0 && bare.first - clause <= 5);
+  return (bare.count ?? 0) > 2 && (group.count === undefined ? breath : all(group) === all(bare));
+}
+
 /** "Two plugs", later told apart as the upper and the lower one: what was said of both goes to each, and the pair is no group of its own. */
-function isCollective(all: Group, groups: readonly Group[]): boolean {
-  const members = groups.filter((group) => group !== all && group.family === all.family && (group.count ?? 1) === 1 && group.first >= all.first);
+function isCollective(whole: Group, groups: readonly Group[]): boolean {
+  const members = groups.filter((group) => group !== whole && group.family === whole.family && group.first >= whole.first && (group.count ?? 1) < (whole.count ?? 0));
   const apart = members.filter((group) => members.some((other) => other !== group && contradict(group.marks, other.marks)));
-  if (all.figures.length > 0 || (all.count ?? 0) < 2 || apart.length !== all.count || [...all.marks].some((mark) => OPPOSITES.flat().includes(mark))) return false;
+  const inAll = apart.reduce((sum, { count }) => sum + (count ?? 1), 0);
+  if (whole.figures.length > 0 || (whole.count ?? 0) < 2 || inAll !== whole.count || [...whole.marks].some((mark) => OPPOSITES.flat().includes(mark))) return false;
   for (const member of apart) {
-    member.undo ??= all.undo;
-    member.doUp ??= all.doUp;
-    member.hold ??= all.hold;
-    member.perSide ||= all.perSide;
-    all.traits.forEach((trait) => member.traits.add(trait));
+    member.undo ??= whole.undo;
+    member.doUp ??= whole.doUp;
+    member.hold ??= whole.hold;
+    member.perSide ||= whole.perSide;
+    whole.traits.forEach((trait) => member.traits.add(trait));
   }
   return true;
 }
@@ -42,8 +60,11 @@ export function isOne(a: Group, b: Group): boolean {
   if (!alike(a.family, b.family) || a.family === "one" || contradict(a.marks, b.marks)) return false;
   const differ = (x: SaidSize | undefined, y: SaidSize | undefined) => x !== undefined && y !== undefined && formatHeadSize(x.head) !== formatHeadSize(y.head);
   if (differ(a.undo, b.undo) && differ(a.doUp ?? a.undo, b.doUp ?? b.undo) && differ(a.doUp ?? a.undo, b.undo)) return false;
-  if (a.count !== undefined && b.count !== undefined && a.count !== b.count && !(a.perSide && b.count === 2 * a.count)) return false;
+  const uncounted = (one: Group) => one.count === undefined || (one.count === 1 && /nuts|bolts|screws/.test(one.name));
+  if (!uncounted(a) && !uncounted(b) && a.count !== b.count && !(a.perSide && b.count === 2 * (a.count ?? 0))) return false;
   if (a.figures.length > 0 && b.figures.length > 0 && lastFigure(a) !== lastFigure(b)) return false;
+  // Three on each side and "all six rail bolts", with one head: there are no six others.
+  if (a.perSide !== b.perSide && a.undo && b.undo && !differ(a.undo, b.undo) && a.count !== b.count && (all(a) ?? 0) > 2 && all(a) === all(b)) return true;
   const [x, y] = [a, b].map((one) => new Set([...one.marks, ...one.topic])) as [Set<string>, Set<string>];
   const shared = [...x].filter((word) => y.has(word));
   const marks = [...a.marks].filter((word) => b.marks.has(word)).length;
@@ -62,8 +83,8 @@ export function isReal(group: Group): boolean {
   if (group.family === "clip" || group.family === "pin") return group.marks.size > 0;
   // A bolt or nut of which nothing is told but its name is what something hangs on, spoken of in passing.
   if (group.family === "bolt" || group.family === "nut") {
-    const counted = group.count !== undefined && group.clauses.size > 1 && group.traits.size > 0;
-    return group.traits.has("snug") || group.perSide || counted;
+    const placed = group.marks.size > 0 || group.topic.length > 0;
+    return group.traits.has("snug") || group.perSide || (group.count !== undefined && placed && (group.count > 1 || group.clauses.size > 1));
   }
   const called = group.marks.size > 0 || (group.topic.length > 0 && group.count !== undefined);
   return called && (group.traits.size > 0 || group.count !== undefined || group.clauses.size > 1);

@@ -40,8 +40,10 @@ export function countBefore(terms: readonly Term[], at: number, from: number): {
   while (i >= from && at - i < 4 && /^(?:x|×|no|off|of|single|big|little|small|long|short|main|new|old|other|same|rusty|,|-|more|long)$/.test(text(terms, i))) i--;
   const word = text(terms, i);
   // "three of these little bolts".
-  const ofThese = /^(?:these|those|the|them)$/.test(word) && text(terms, i - 1) === "of" && i - 2 >= from ? spokenNumber(terms, i - 2) : undefined;
+  const ofThese = /^(?:these|those|them)$/.test(word) && text(terms, i - 1) === "of" && i - 2 >= from ? spokenNumber(terms, i - 2) : undefined;
   if (ofThese && ofThese.next === i - 1 && !ofThese.fraction && ofThese.value <= 32) return { count: ofThese.value, start: i - 2 };
+  // "two of the bolts": some of them, and not how many there are.
+  if (/^the$/.test(word) && text(terms, i - 1) === "of" && i - 2 >= from && spokenNumber(terms, i - 2)?.next === i - 1) return { count: undefined, start: i };
   const article = (n: number) => (n > from && /^(?:the|those|these|all|both|my|your|that|this)$/.test(text(terms, n - 1)) ? n - 1 : n);
   if (i >= from && /^(?:pair|couple|both)$/.test(word)) return { count: 2, start: article(i) };
   const number = i >= from ? spokenNumber(terms, i) : undefined;

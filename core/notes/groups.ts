@@ -45,6 +45,11 @@ export function groupsOf(heard: Heard): Grouped {
   return { ...heard, turn: walk.turn, groups: consolidated(walk.groups).filter(isReal), loose: [...walk.loose, ...walk.takenBack], struck: walk.struck };
 }
 
+const nextSaid = ({ heard: { text, terms, told } }: Walk, i: number) => {
+  const [here, next] = [told[i], told[i + 1]];
+  return here && next?.sentence === here.sentence ? saidIn(text, terms, next) : "";
+};
+
 /** "upper = fill", "the bottom one is the drain": what a place is for. */
 const IS_CALLED =
   /\b(upper|lower|top|bottom|front|rear|inner|outer|left|right|big|small)(?: one| plug| hose| pipe)?(?:'s| is| =)(?: the)? (drain|fill|filler|level|feed|return|inlet|outlet|bleed)\b/g;
@@ -59,7 +64,10 @@ function enter(walk: Walk, i: number): Here | undefined {
   // "this little plastic thing …": the thing before it, told once more.
   const againTold = /^\W*(?:this|that|the|these|those) (?:\w+ ){0,3}(?:thing|one|ones|guy|part|bit)\b/i.test(said);
   const untouched = /\b(?:do not|don't|no need to|needn't|without) (?:need to )?(?:\w+ )?(?:touch|pull|remove|take|undo|move|disturb|bother)/i.test(said);
-  if (things.length > 0 && !againTold && !untouched) {
+  // "lift the cap and there's a nut": what hides it is not what it holds.
+  const hides =
+    /\b(?:lift|pop|pull|prise|pry|flip|slide|under)\b[^.]{0,16}\b(?:cap|boot|cover|flap)\b/i.test(said) && /^\W*(?:and )?there(?:'s| is| are)\b/i.test(nextSaid(walk, i));
+  if (things.length > 0 && !againTold && !untouched && !hides) {
     walk.topic = things;
     walk.topicSentence = clause.sentence;
     walk.topicAt = i;

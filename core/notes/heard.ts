@@ -1,4 +1,4 @@
-import { type Clause, type Told, sentencesOf, toldIn } from "./clauses";
+import { type Clause, type Told, isAction, sentencesOf, toldIn } from "./clauses";
 import { marksOf, singular } from "./mention";
 import { type FoundSize, sizeAt } from "./scan-size";
 import { type FoundTorque, torqueAt, torqueUnitAt } from "./scan-torque";
@@ -112,6 +112,8 @@ export function topicIn(terms: readonly Term[], { from, to }: Clause): string[] 
     const word = terms[at]?.text ?? "";
     if (
       !isThing(word) ||
+      TOOL_HEADS.has(terms[at + 1]?.text ?? "") ||
+      (at === from && isAction(terms, at) && terms[at + 1]?.tag === "determiner") ||
       Object.hasOwn(HEADS, terms[at + 1]?.text ?? "") ||
       (isBehindPreposition(terms, at, from) && !/\bback to (?:the |those |that )?$/.test(wordsBefore(terms, at)))
     )

@@ -26,6 +26,11 @@ export function mentionsIn(terms: readonly Term[], { from, to }: Clause, sizes: 
       // "drain plug washer": a part that goes with it.
       if (terms[at + 1]?.tag === "noun" && PART_HEADS.has(text(terms, at + 1)) && !HEADS[text(terms, at + 1)]) continue;
       if (HEADS[text(terms, at + 1)] && !/^(?:pins?|clips?)$/.test(text(terms, at + 1))) continue;
+      // "nuts on studs", "a nut on the ball stud": where the nut sits.
+      if (family === "stud" && mentions.some((one) => one.family === "nut" && one.to + behind(terms, one.to).words.length > at)) continue;
+      // "one little bolt with a wire clip on it": what hangs on the bolt.
+      const bearer = mentions.at(-1);
+      if (family === "clip" && bearer && /^(?:bolt|nut|stud)$/.test(bearer.family) && text(terms, bearer.to) === "with" && at - bearer.to <= 4) continue;
       const mention = named(terms, at, from, family, sizeEndingAt, taken);
       if (mention) mentions.push(mention);
       continue;
@@ -78,7 +83,7 @@ function named(
     return undefined;
   if (family === "plug" && !marks.some((mark) => SCREWED_PLUG.has(mark)) && !size && !(noun === "plugs" && /^(?:both|all|two)$/.test(text(terms, start - 1)))) return undefined;
   if (family === "pin" && !marks.some((mark) => FASTENING_PIN.has(mark))) return undefined;
-  if (/^nipples?$/.test(noun) && !marks.some((mark) => /^(?:bleed|grease|brake)$/.test(mark)) && !size) return undefined;
+  if (/^nipples?$/.test(noun) && marks.includes("grease")) return undefined;
   if (noun === "terminals" && marks.length === 0) marks.push("battery");
   if (family === "terminal" && !marks.some((mark) => /^(?:battery|negative|positive|earth)$/.test(mark))) return undefined;
   if (family === "union" && marks.length === 0 && noun.startsWith("fitting")) return undefined;

@@ -88,7 +88,9 @@ export function sizeAt(words: readonly Word[], at: number): FoundSize | undefine
   const number = spokenNumber(words, at);
   if (!number) {
     const plural = pluralSize(word);
-    return plural !== undefined && /^(?:the|of|two|three|four|five|six|pair|couple|some|both)$/.test(text(at - 1)) ? head(words, plural, "mm", at, at + 1) : undefined;
+    return plural !== undefined && /^(?:the|of|two|three|four|five|six|pair|couple|some|both|all|they're|those|these|are)$/.test(text(at - 1))
+      ? head(words, plural, "mm", at, at + 1)
+      : undefined;
   }
   const hyphen = text(number.next) === "-" ? 1 : 0;
   const unit = text(number.next + hyphen);
@@ -97,7 +99,7 @@ export function sizeAt(words: readonly Word[], at: number): FoundSize | undefine
     const gap = text(next) === "-" ? 1 : 0;
     if (number.fraction && number.value < 1) return undefined;
     if (EXTENSIONS.has(text(next + gap)) || (text(next) === "long" && EXTENSIONS.has(text(next + 1)))) return { what: "length", mm: number.value, from: at, to: next };
-    return (number.value >= 4 || (number.value >= 1.5 && (KEYS.has(text(next + gap)) || HELD.has(text(next + gap))))) && number.value <= 80 && !isLength(words, next)
+    return (number.value >= 4 || (number.value >= 1.5 && (KEYS.has(text(next + gap)) || HELD.has(text(next + gap))))) && number.value <= 80 && !isLength(words, at, next)
       ? head(words, number.value, "mm", at, next)
       : undefined;
   }
@@ -241,7 +243,10 @@ function inchSize(words: readonly Word[], inches: number, from: number, to: numb
 }
 
 /** "230 mm across", "about 2 mm of play", "3 mm thick": a measure and no tool's size. */
-function isLength(words: readonly Word[], next: number): boolean {
+function isLength(words: readonly Word[], from: number, next: number): boolean {
+  // "lever the clip up about 5 mm": how far.
+  if (/^(?:about|around|roughly|maybe|by)$/.test(words[from - 1]?.text ?? "") && /^(?:up|out|down|in|back|off|over|along|apart|forward|only)$/.test(words[from - 2]?.text ?? ""))
+    return true;
   if (words[next]?.text === "or" && words[next + 1]?.text === "so") return true;
   if (words[next]?.text === "deep" && HELD.has(words[next + 1]?.text ?? "")) return false;
   return /^(?:of|thick|deep|wide|across|play|gap|long|lip|left|wear|apart|diameter|clearance|too|above|below|from|proud|over|under|shorter|longer|thicker|thinner|wider|narrower|higher|lower)$/.test(

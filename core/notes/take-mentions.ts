@@ -80,12 +80,12 @@ export function takeMentions(walk: Walk, here: Here): void {
     }
     places.push(found);
     if (found) walk.unknown = undefined;
-    if (!found && mention.family === "one" && mention.marks.length > 0 && !mention.pointing) walk.unknown = { mention, at: i };
+    if (!found && mention.family === "one" && mention.marks.length > 0 && !mention.pointing && !here.notThis) walk.unknown = { mention, at: i };
     if (found && !held && !here.notThis && !/\b(?:snap|strip|break|crack|shear|round)(?:s|ped|ped|ed|ing)?\b/.test(said)) walk.last = found;
   }
   if (SAYS_EACH.test(said)) places.forEach((group) => group && group.count === 1 && (group.perSide = true));
-  const told = /^\W*(?:and )?i count(?:ed)? (\w+)\W*$/i.exec(said);
-  const howMany = told ? spokenNumber(terms, clause.to - 1) : undefined;
+  const told = /^\W*(?:and )?i count(?:ed)? (\w+)\W*$/i.test(said) ? clause.to - 1 : /^\W*\w+ (?:numbers|nos|pieces|off)\W*$/i.test(said) ? clause.from : undefined;
+  const howMany = told === undefined ? undefined : spokenNumber(terms, told);
   if (howMany && walk.last && i - walk.last.last <= 2 && howMany.value <= 32) walk.last.count = howMany.value;
   // "Four on each wheel": how many of what was spoken of just now.
   const spoken = mentions.length === 0 ? eachSide(terms, clause, said) : undefined;

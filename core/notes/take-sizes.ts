@@ -2,7 +2,7 @@ import { formatHeadSize } from "../quantity/read-head-size";
 import type { SaidSize } from "./group";
 import { between, gapBetween, saidIn, spanOf } from "./heard";
 import { begin } from "./resolve";
-import { DENIED, HOLD_AFTER, HOLD_BEFORE, TAKEN_BACK, TOOL_HEADS } from "./vocabulary";
+import { DENIED, HOLD_AFTER, HOLD_BEFORE, TAKEN_BACK, THINGS, TOOL_HEADS } from "./vocabulary";
 import { type Here, type Walk, mentionsWithGroups, namedAt, sizedUnnamed } from "./walk";
 
 /** Gives each size of a clause to the group that it speaks of: to undo it, to do it up, or to hold its other end. */
@@ -46,7 +46,7 @@ export function takeSizes(walk: Walk, here: Here): void {
     if (
       size.head.profile === "hexagon" &&
       !TOOL_HEADS.has(terms[size.to]?.text ?? "") &&
-      /\b(?:gap|play|limit|wear|thick(?:ness)?|travel|deep|measur\w+|clearance|past the|high|wide|long run|push|across|overlap|apart)\b/i.test(led)
+      (/\b(?:gap|play|limit|wear|thick(?:ness)?|travel|deep|measur\w+|clearance|past the|high|wide|long run|push|overlap|apart)\b/i.test(led) || /^\W*across\b/.test(after))
     )
       continue;
     const denied = /\b(?:not|isn't|ain't|aren't)(?: a| an| the)?$/i.test(before);
@@ -108,6 +108,9 @@ export function takeSizes(walk: Walk, here: Here): void {
     // "wrench on the top and wrench on the bottom, nine sixteenths both".
     if (group.traits.has("counter-hold") && /\bboth\b/i.test(said)) group.hold ??= one;
     for (const other of here.also) other[which] ??= one;
+    // "so 12 on the post": where it sits, told with its size.
+    const sits = /^\W*on the ([a-z-]+)\b/i.exec(after)?.[1];
+    if (sits && mentions.length === 0 && THINGS.has(sits)) group.marks.add(sits);
     walk.lastSize = { group, which, from: size.from, to: size.to };
   }
   // "15s, but it's twelve point": the shape of the head said after its size.

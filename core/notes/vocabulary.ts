@@ -15,7 +15,7 @@ export const HEADS: Readonly<Record<string, "bolt" | "stud" | "nut" | "plug" | "
   ...Object.fromEntries("stud studs".split(" ").map((word) => [word, "stud" as const])),
   ...Object.fromEntries("nut nuts locknut locknuts nyloc nylocs lug lugs lugnut lugnuts".split(" ").map((word) => [word, "nut" as const])),
   ...Object.fromEntries("plug plugs".split(" ").map((word) => [word, "plug" as const])),
-  ...Object.fromEntries("clamp clamps clip clips hold-down hold-downs holddown holddowns".split(" ").map((word) => [word, "clip" as const])),
+  ...Object.fromEntries("clamp clamps clip clips".split(" ").map((word) => [word, "clip" as const])),
   ...Object.fromEntries("union unions fitting fittings".split(" ").map((word) => [word, "union" as const])),
   ...Object.fromEntries("bleeder bleeders nipple nipples".split(" ").map((word) => [word, "bleeder" as const])),
   ...Object.fromEntries("terminal terminals".split(" ").map((word) => [word, "terminal" as const])),
@@ -156,7 +156,7 @@ export const THINGS = words(
   pulley alternator injector fuel-rail tank fan shroud pedal seat column steering subframe cradle brace collar liner skirt fender wing bonnet hood boot-lid tailgate latch lock spoiler tow-bar towbar ball plate socket-plate
   reservoir bottle expansion master servo booster caliper pads disc disk rotor knuckle upright wishbone trailing lever sway-bar swaybar anti-roll stabiliser stabilizer bar-clamp clamp-plate retainer housing pump motor
   starter battery solenoid coil regulator wiper linkage blower heater radiator condenser compressor crash-bar bar rack-feet jockey trailer shackle chain spare-wheel carrier cable equaliser equalizer guide adjuster
-  post terminal-post carburettor carburetor rocker block timing oil-pan oil-cooler filter-housing element bowl cup dash dashboard glovebox`,
+  post hold-down hold-downs holddown holddowns terminal-post carburettor carburetor rocker block timing oil-pan oil-cooler filter-housing element bowl cup dash dashboard glovebox`,
 );
 
 /** What was bought or comes along: no fastener of the job by that alone. */

@@ -88,7 +88,9 @@ export function sizedUnnamed(walk: Walk, here: Here, head: HeadSize): Group | un
   const topical = byTopic(walk, here);
   const like = ofSize(groups, head);
   if (topical && (!topical.undo || like.includes(topical))) return topical;
-  if (last && here.i - last.last <= 4 && (!last.undo || formatHeadSize(last.undo.head) === formatHeadSize(head))) return last;
+  // "It's an E14", some breaths after the bolt was named, and nothing else since.
+  const stillIt = /^\W*(?:and |so |no |okay )*(?:it|they|those)(?:'s|'re| is| are)\b/i.test(here.said) && last && walk.topicAt <= last.last;
+  if (last && here.i - last.last <= (stillIt ? 12 : 4) && (!last.undo || formatHeadSize(last.undo.head) === formatHeadSize(head))) return last;
   return like.length === 1 ? like[0] : last && here.i - last.last <= 2 ? last : undefined;
 }
 
