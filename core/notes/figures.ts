@@ -66,8 +66,11 @@ export function angleAlone(terms: readonly Term[], { from, to }: Clause, taken: 
       .slice(Math.max(from, at - 4), at)
       .map((term) => term.text)
       .join(" ");
-    if (/^(?:degrees?|deg|°|º)$/.test(unit) && number.value >= 15 && number.value <= 360 && /\b(?:another|plus|then|further|extra|turn|more|and|\+)\b|\+/.test(before))
+    if (/^(?:degrees?|deg|°|º)$/.test(unit) && number.value >= 15 && number.value <= 360 && /\b(?:another|plus|then|further|extra|turn|more|and|only|gets?|\+)\b|\+/.test(before))
       return number.value;
+    // "they get a 90 after that, so a quarter turn".
+    const turned = terms.slice(number.next, number.next + 8).some((term, k) => term.text === "quarter" && terms[number.next + k + 1]?.text === "turn");
+    if (turned && number.value === 90 && /\b(?:gets?|another|plus|then) (?:an? |another )?$/.test(`${before} `)) return number.value;
   }
   return undefined;
 }
@@ -117,7 +120,7 @@ export function turnFurther(group: Group, angle: number, said: string): void {
 export function passBefore(terms: readonly Term[], at: number): { value: number; decimals: number; from: number } | undefined {
   let i = at - 1;
   let then = false;
-  for (; i >= 0 && at - i < 9 && /^(?:then|second|time|round|pass|around|at|to|and|,|again|it's|them|all|go|up|finally|final)$/.test(terms[i]?.text ?? ""); i--)
+  for (; i >= 0 && at - i < 9 && /^(?:then|second|time|round|pass|around|at|to|and|,|\.|again|it's|them|all|go|up|finally|final)$/.test(terms[i]?.text ?? ""); i--)
     then ||= /^(?:then|second|final|finally)$/.test(terms[i]?.text ?? "");
   if (!then) return undefined;
   const first = terms[i]?.text === "first";
@@ -125,6 +128,7 @@ export function passBefore(terms: readonly Term[], at: number): { value: number;
   const from = [i - 1, i].find((start) => spokenNumber(terms, start)?.next === i + 1);
   const number = from === undefined ? undefined : spokenNumber(terms, from);
   const before = from === undefined ? "" : (terms[from - 1]?.text ?? "");
-  if (!number || from === undefined || number.fraction || !(first || /^(?:at|to|around|first|pass|stage)$/.test(before))) return undefined;
+  const firstTime = /^(?:time|round|pass|go)$/.test(before) && from !== undefined && terms[from - 2]?.text === "first";
+  if (!number || from === undefined || number.fraction || !(first || firstTime || /^(?:at|to|around|first|pass|stage)$/.test(before))) return undefined;
   return { value: number.value, decimals: number.decimals, from };
 }

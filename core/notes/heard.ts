@@ -106,6 +106,12 @@ export function saidIn(text: string, terms: readonly Term[], { from, to }: Claus
   return text.slice(start, end);
 }
 
+/** The whole sentence in which a clause stands. */
+export function sentenceOf({ text, terms, told }: Heard, i: number): string {
+  const sentence = told.filter((one) => one.sentence === told[i]?.sentence);
+  return saidIn(text, terms, { from: sentence[0]?.from ?? 0, to: sentence.at(-1)?.to ?? 0 });
+}
+
 /** What is being worked on: the first thing that a clause names which is no fastener, tool or person; with what tells it from others. */
 export function topicIn(terms: readonly Term[], { from, to }: Clause): string[] {
   for (let at = from; at < to; at++) {
@@ -134,7 +140,7 @@ export function topicIn(terms: readonly Term[], { from, to }: Clause): string[] 
 /** Behind a thing they are one with it: "battery tray". */
 const HOLDERS = /^(?:trays?|boxe?s?|holders?|frames?|ends?|assembly|rails?|strips?)$/;
 
-const isThing = (said: string, word = said.replace(/'s$/, "")) => (THINGS.has(word) || THINGS.has(singular(word)) || PART_HEADS.has(word)) && !Object.hasOwn(HEADS, word);
+const isThing = (said: string, word = said.replace(/'s$/, "")) => (THINGS.has(word) || THINGS.has(singular(word)) || PART_HEADS.has(word) || PART_HEADS.has(singular(word))) && !Object.hasOwn(HEADS, word);
 
 const wordsBefore = (terms: readonly Term[], at: number) =>
   `${terms

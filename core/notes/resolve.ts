@@ -220,7 +220,7 @@ export function contradict(a: Iterable<string>, b: ReadonlySet<string>): boolean
 /** Whether a nut spoken of is the other end of the bolt just named, "there's a nut on the back": held still, and no group of its own. */
 export function isOtherEnd(mention: Mention, last: Group, groups: readonly Group[], said: string, at: number, things: readonly string[]): boolean {
   // "up the end of the stud": of the stud that the nut just named sits on.
-  if (mention.family === "stud" && last.family === "nut") return mention.marks.length === 0 && mention.definite && at - last.last <= 3;
+  if (mention.family === "stud" && last.family === "nut") return mention.marks.length === 0 && mention.count === undefined && at - last.last <= 3;
   if (mention.family !== "nut" || last.family !== "bolt") return false;
   // "then the ball, it's a 1 1/8 nut": of what is named with it.
   if (things.length > 0 && !things.some((word) => last.marks.has(word) || last.topic.includes(word))) return false;
@@ -231,5 +231,7 @@ export function isOtherEnd(mention: Mention, last: Group, groups: readonly Group
     (mention.count === 1 || last.traits.has("counter-hold") || !groups.some((group) => group.family === "nut" && at - group.last <= 9)) &&
     !/s$/.test(mention.head) &&
     !/\b(?:off|undo|snug|torque|tight)/.test(said);
-  return placed || plain;
+  // "Then the spanner on the nut and torque on the head."
+  const spanner = mention.marks.length === 0 && at - last.last <= 6 && /\b(?:spanner|wrench|socket|\d+(?: ?mm| mil)?) on the nut\b/i.test(said);
+  return placed || plain || spanner;
 }

@@ -219,6 +219,8 @@ function head(words: readonly Word[], value: number, unit: "mm" | "in", from: nu
   const text = (n: number) => words[n]?.text ?? "";
   const key =
     KEYS.has(text(to)) ||
+    // "the Allen key, five millimetre".
+    (text(from - 1) === "," && KEYS.has(text(from - 2))) ||
     (/^(?:hex|hexagon)$/.test(text(to)) && (KEYS.has(text(to + 1)) || /^(?:bit|bits)$/.test(text(to + 1)))) ||
     (/^(?:internal|inside)$/.test(text(to)) && /^hex/.test(text(to + 1)));
   return { what: "head", head: { profile: key ? "hexagon key" : "hexagon", size: value, unit }, from, to };

@@ -17,6 +17,9 @@ export function takeFigures(walk: Walk, here: Here): void {
   const { i, clause, said, goingBack, inDoubt, notThis, mentions, places, noSize } = here;
   const indexed = mentionsWithGroups(here);
   const topical = byTopic(walk, here);
+  // "pass 2 | 11 ft-lb", "second time | 80": what leads into a figure, where that is a few words.
+  const before = told[i - 1];
+  const led = before && clause.from - before.from <= 4 ? saidIn(text, terms, { from: before.from, to: clause.to }) : said;
   const written = torques.filter(({ from }) => from >= clause.from && from < clause.to);
   // "Caliper bolts, I put 115 on those": what was named in the same breath.
   const spoken = walk.last && told[walk.last.last]?.sentence === clause.sentence && clause.from - (told[walk.last.last]?.from ?? 0) < 22 ? walk.last : undefined;
@@ -65,10 +68,10 @@ export function takeFigures(walk: Walk, here: Here): void {
       continue;
     }
     // "20 foot pounds, that's a touch over two newton metres": the same once more; where it is not the same, its unit is in doubt.
-    const before = group.figures.at(-1);
-    if (before && torque.from - walk.lastFigureAt < 12 && /^\W*(?:that's|that is|which is|or|so)\b.*\b(?:about|touch|roughly|just|over|under|same|call it)\b/i.test(said)) {
-      const [first, second] = [before.figure, torque.figure].map((one) => holdingTorques(one)[0]);
-      if (first && second && Math.max(quantityNm(first) / quantityNm(second), quantityNm(second) / quantityNm(first)) > 3) before.restated = second;
+    const known = group.figures.at(-1);
+    if (known && torque.from - walk.lastFigureAt < 12 && /^\W*(?:that's|that is|which is|or|so)\b.*\b(?:about|touch|roughly|just|over|under|same|call it)\b/i.test(said)) {
+      const [first, second] = [known.figure, torque.figure].map((one) => holdingTorques(one)[0]);
+      if (first && second && Math.max(quantityNm(first) / quantityNm(second), quantityNm(second) / quantityNm(first)) > 3) known.restated = second;
       continue;
     }
     if (group.figures.length > 0 && TAKEN_BACK.test(between(text, terms, walk.lastFigureAt, torque.from)) && torque.from - walk.lastFigureAt < 14) {
@@ -76,7 +79,7 @@ export function takeFigures(walk: Walk, here: Here): void {
       if (gone) walk.takenBack.push({ ...gone, notUsed: "taken back" });
       if (gone) walk.struck.push({ span: gone.span, what: formatFigure(gone.figure), of: "figure" });
     }
-    put(group, figure, said, i);
+    put(group, figure, led, i);
     for (const other of here.also) put(other, figure, said, i);
     group.last = i;
     walk.lastFigureAt = torque.to;

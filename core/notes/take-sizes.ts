@@ -1,8 +1,8 @@
 import { formatHeadSize } from "../quantity/read-head-size";
 import type { SaidSize } from "./group";
-import { between, gapBetween, saidIn, spanOf } from "./heard";
+import { between, gapBetween, saidIn, sentenceOf, spanOf } from "./heard";
 import { begin } from "./resolve";
-import { DENIED, HOLD_AFTER, HOLD_BEFORE, TAKEN_BACK, THINGS, TOOL_HEADS } from "./vocabulary";
+import { BOUGHT, DENIED, HOLD_AFTER, HOLD_BEFORE, TAKEN_BACK, THINGS, TOOL_HEADS } from "./vocabulary";
 import { type Here, type Walk, mentionsWithGroups, namedAt, sizedUnnamed } from "./walk";
 
 /** Gives each size of a clause to the group that it speaks of: to undo it, to do it up, or to hold its other end. */
@@ -21,7 +21,7 @@ export function takeSizes(walk: Walk, here: Here): void {
     const before = saidIn(text, terms, { from: clause.from, to: size.from });
     const beforeNear = saidIn(text, terms, { from: Math.max(clause.from, size.from - 9), to: size.from });
     const after = saidIn(text, terms, { from: size.to, to: Math.min(clause.to, size.to + 8) });
-    const holds = size.from > here.heldFrom || HOLD_BEFORE.test(beforeNear) || HOLD_AFTER.test(after);
+    const holds = size.from > here.heldFrom || HOLD_BEFORE.test(beforeNear) || HOLD_AFTER.test(after) || (/^\W*nut\b/i.test(after) && /\b(?:head|bolt) (?:and|,)(?: a)?\s*$/i.test(before));
     const isTool = /^(?: ?-? ?(?:drill|drift|punch|bar|hole|hose|tube))\b/.test(after);
     // A quarter, three eighths or half an inch is the drive of a ratchet before it is a head.
     const drives =
@@ -42,7 +42,9 @@ export function takeSizes(walk: Walk, here: Here): void {
       noSize.add(size.from);
       continue;
     }
-    if (drives || isTool || notThis || /\b(?:originally|thought (?:it|they|these|those)|grabbed|i went in with|tried)\b/i.test(said)) continue;
+    // "in the box: 8 screws, one 5 mm key": what comes along, and not what turns the screws.
+    const comesAlong = TOOL_HEADS.has(terms[size.to]?.text ?? "") || TOOL_HEADS.has(terms[size.to + 1]?.text ?? "") ? BOUGHT.test(sentenceOf(walk.heard, i)) : false;
+    if (comesAlong || drives || isTool || notThis || /\b(?:originally|thought (?:it|they|these|those)|grabbed|i went in with|tried)\b/i.test(said)) continue;
     if (
       size.head.profile === "hexagon" &&
       !TOOL_HEADS.has(terms[size.to]?.text ?? "") &&
@@ -79,7 +81,7 @@ export function takeSizes(walk: Walk, here: Here): void {
     // "15 bolt, 15 on the nut": the nut of the bolt spoken of just before.
     const onItsNut = holds && walk.last?.family === "bolt" && walk.last.undo !== undefined && i - walk.last.last <= 1 && group?.family === "nut" && group !== walk.last;
     if (onItsNut) group = walk.last;
-    if (walk.otherEnd && i - walk.otherEnd.at === 1 && mentions.length === 0 && !walk.otherEnd.group.hold) {
+    if (walk.otherEnd && i - walk.otherEnd.at <= 2 && mentions.length === 0 && !walk.otherEnd.group.hold) {
       walk.otherEnd.group.hold = one;
       walk.otherEnd.group.traits.add("counter-hold");
       walk.otherEnd = undefined;
