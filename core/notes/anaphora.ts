@@ -138,6 +138,8 @@ function ofThem(terms: readonly Term[], { from, to }: Clause): Mention | undefin
   for (let at = from; at < to; at++) {
     const number = spokenNumber(terms, at);
     if (!number || number.fraction || number.value > 30 || text(terms, number.next) !== "of" || !/^(?:them|em|these|those)$/.test(text(terms, number.next + 1))) continue;
+    // "fourteen of these and two of those": of more than one kind.
+    if (/\bof (?:these|those) and \w+ of (?:these|those)\b/.test(wordsFrom(terms, at, to))) return undefined;
     // "there's ten of em" tells how many there are; "i broke two of em" does not.
     const tells = terms
       .slice(from, at)
@@ -146,6 +148,12 @@ function ofThem(terms: readonly Term[], { from, to }: Clause): Mention | undefin
   }
   return undefined;
 }
+
+const wordsFrom = (terms: readonly Term[], from: number, to: number) =>
+  terms
+    .slice(from, to)
+    .map((term) => term.text)
+    .join(" ");
 
 /** No cover has more bolts of one kind than this. */
 const MOST_OF_ONE_KIND = 32;

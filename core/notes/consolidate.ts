@@ -79,6 +79,8 @@ export function isReal(group: Group): boolean {
   const told = group.undo !== undefined || group.figures.length > 0 || group.doUp !== undefined;
   if (told) return true;
   if (group.family === "one" || group.family === "stud") return false;
+  // The nipple of a cable is its end.
+  if (group.family === "bleeder") return group.marks.has("bleed") || group.marks.has("brake") || /bleed/.test(group.name);
   if (group.family === "terminal") return group.traits.has("snug");
   if (group.family === "clip" || group.family === "pin") return group.marks.size > 0;
   // A bolt or nut of which nothing is told but its name is what something hangs on, spoken of in passing.

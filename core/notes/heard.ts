@@ -4,7 +4,7 @@ import { type FoundSize, sizeAt } from "./scan-size";
 import { type FoundTorque, torqueAt, torqueUnitAt } from "./scan-torque";
 import { spokenNumber } from "./spoken-number";
 import type { Term } from "./terms";
-import { HEADS, NOT_IN_NAME, PART_HEADS, THINGS, TOOL_HEADS } from "./vocabulary";
+import { AWAY, HEADS, NOT_IN_NAME, PART_HEADS, THINGS, TOOL_HEADS } from "./vocabulary";
 
 /** Where in the text something was read. */
 export interface Span {
@@ -119,13 +119,15 @@ export function topicIn(terms: readonly Term[], { from, to }: Clause): string[] 
     if (
       !isThing(word) ||
       TOOL_HEADS.has(terms[at + 1]?.text ?? "") ||
-      (at === from && isAction(terms, at) && terms[at + 1]?.tag === "determiner") ||
+      (at === from && isAction(terms, at) && /^(?:determiner|preposition|adverb|pronoun)$/.test(terms[at + 1]?.tag ?? "") && !AWAY.has(terms[at + 1]?.text ?? "")) ||
       Object.hasOwn(HEADS, terms[at + 1]?.text ?? "") ||
       (isBehindPreposition(terms, at, from) && !/\bback to (?:the |those |that )?$/.test(wordsBefore(terms, at)))
     )
       continue;
     let end = at;
-    while (end + 1 < to && (isThing(terms[end + 1]?.text ?? "") || HOLDERS.test(terms[end + 1]?.text ?? ""))) end++;
+    const goesOn = (n: number) => n < to && (isThing(terms[n]?.text ?? "") || HOLDERS.test(terms[n]?.text ?? ""));
+    // "headlight leveling sensor".
+    while (goesOn(end + 1) || (/ing$/.test(terms[end + 1]?.text ?? "") && goesOn(end + 2))) end++;
     const words: string[] = [];
     for (let i = end; i >= from && end - i < 4; i--) {
       const mark = terms[i]?.text ?? "";

@@ -87,6 +87,8 @@ function named(
   if (noun === "terminals" && marks.length === 0) marks.push("battery");
   if (family === "terminal" && !marks.some((mark) => /^(?:battery|negative|positive|earth)$/.test(mark))) return undefined;
   if (family === "union" && marks.length === 0 && noun.startsWith("fitting")) return undefined;
+  // A locknut is another than the nut that it locks.
+  if (/^locknuts?$/.test(noun)) marks.unshift("lock");
   // What holds a wheel, whatever else it is called.
   if (/^lug/.test(noun) && !marks.includes("wheel")) marks.unshift("wheel");
   const after = behind(terms, at + 1);

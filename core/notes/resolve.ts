@@ -11,7 +11,9 @@ const WHERE = new Set([...OPPOSITES.filter((set) => !set.includes("drain")).flat
 
 export function begin(mention: Mention, topic: readonly string[], terms: readonly Term[], at: number): Group {
   // "two bolts at the front", of the seat: where they are is no name.
-  const own = mention.marks.some((mark) => !WHERE.has(mark));
+  const called = mention.name.split(" ");
+  const before = called.slice(0, Math.max(0, called.indexOf(mention.head))).map(singular);
+  const own = mention.marks.some((mark) => !WHERE.has(mark) && (mention.head === "" || before.includes(mark)));
   const name = mention.some
     ? [...mention.marks, ...topic, "bolts"].join(" ")
     : mention.placed
@@ -66,6 +68,8 @@ export function resolve(
   last: Group | undefined,
   at: number,
   goingBack: boolean,
+  /** What is worked on was named in this very sentence. */
+  fresh: boolean,
 ): Group | undefined {
   if (mention.marks.length === 0 && mention.family !== "one") return resolvePlain(groups, mention, size, topic, at, goingBack);
   let best: { group: Group; score: number } | undefined;
@@ -81,6 +85,8 @@ export function resolve(
     const extra = mention.marks.length - shared;
     const sameTopic = topic.filter((word) => known.has(word)).length;
     const plain = mention.marks.length === 0;
+    // "Throttle cable bracket, two 10 mm": of what was named just now, and of nothing else.
+    if (mention.sized && !mention.definite && !mention.pointing && fresh && sameTopic === 0) continue;
     // "The front two" of four are a group of their own once they are told apart.
     if (mention.some && !mention.marks.some((mark) => group.marks.has(mark))) continue;
     if (mention.pointing) {

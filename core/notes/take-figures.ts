@@ -37,7 +37,7 @@ export function takeFigures(walk: Walk, here: Here): void {
       figure: earlier && torque.figure.form === "value" ? { form: "passes", torques: [earlier, torque.figure.torque] } : torque.figure,
       span: spanOf(terms, torque.from, torque.to),
       // A number without its unit, where more than one is spoken in, may be in either.
-      doubtful: (torque === bare && unitsOf(torques) > 1) || (torque.contradicts ?? (inDoubt || OTHERS_SAY.test(said) || DOUBTFUL.test(saidAfter(text, terms, told, i)))),
+      doubtful: (torque === bare && unitsOf(torques) > 1) || (torque.contradicts ?? (inDoubt || OTHERS_SAY.test(led) || DOUBTFUL.test(saidAfter(text, terms, told, i)))),
     };
     const denied = /\b(?:not|never|don't|isn't)(?: a| an| the)?\s*$/i.test(saidIn(text, terms, { from: clause.from, to: torque.from }));
     if (denied || (terms[torque.from - 1]?.text === "not" && torque.from > clause.from)) {
@@ -62,7 +62,7 @@ export function takeFigures(walk: Walk, here: Here): void {
       .find(({ mention, group }) => group && mention.from >= torque.to && mention.from - torque.to <= 3 && /^(?:on|for)$/.test(terms[torque.to]?.text ?? ""));
     const group = aimed?.group ?? figuredGroup(walk, here, torque.from, torque.to);
     // Heard somewhere, with nothing said of what: not put over a figure that is known.
-    const rumour = OTHERS_SAY.test(said) && indexed.length === 0 && (group?.figures.length ?? 0) > 0;
+    const rumour = OTHERS_SAY.test(led) && indexed.length === 0 && (group?.figures.length ?? 0) > 0;
     if (!group || rumour) {
       walk.loose.push(figure);
       continue;

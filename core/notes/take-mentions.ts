@@ -53,7 +53,7 @@ export function takeMentions(walk: Walk, here: Here): void {
         ? ofProfile(groups, mention)
         : mention.all
           ? ofCount(groups, mention, topic, i)
-          : resolve(groups, mention, size?.what === "head" ? size.head : undefined, topic, last, i, goingBack));
+          : resolve(groups, mention, size?.what === "head" ? size.head : undefined, topic, last, i, goingBack, topic.length > 0 && walk.topicSentence === clause.sentence));
     if (found) {
       touch(found, mention, terms, i);
       const same = groups.find((group) => group !== found && isSame(group, found, mention));

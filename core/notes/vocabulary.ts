@@ -54,7 +54,7 @@ export const NOT_IN_NAME = words(
   there there's here here's i you we they he she so but now first second last next just only also mm mil mils millimetre millimetres millimeter millimeters inch inches socket sockets head heads headed
   hex hexagon torx size number numbers pair couple new old my same some another other same any no not never always around about if as from after before again back tight loose hold holding holds
   goes go onto said says say think reckon per well okay ok right yeah um uh er oh like get gets them their our me us which what when while where don't can't won't quite very really actually
-  that's they're you're we're i'm i've we've i'll we'll you'll gonna gotta plus minus final single proper plain exact actual main remaining normal ordinary original called couple x of different wrong rusty rusted good bad whole every such existing long-ish nasty horrible fresh brand came come comes coming left went gone looks look looking stay stays own kept hand hands finger fingers`,
+  that's they're you're we're i'm i've we've i'll we'll you'll gonna gotta plus minus final single proper plain exact actual main remaining normal ordinary original called couple x of different wrong rusty rusted good bad whole every such existing long-ish nasty horrible fresh brand came come comes coming left went gone looks look looking stay stays own kept hand hands finger fingers open opened close closed`,
 );
 
 export type Way = "off" | "on" | "safe" | "look" | "prove" | "either";
@@ -165,7 +165,7 @@ export const BOUGHT =
 /** What is held still meanwhile is not what is turned. */
 export const HELD_STILL = /\b(?:hold|holding|counterhold)(?: the| that| it| on)?\s*$/i;
 export const HOLD_BEFORE =
-  /\b(?:hold(?:s|ing)?|counter-?hold|stop (?:it|the \w+) (?:turning|spinning|going round)|nut (?:behind|on the (?:back|other side)|at the back)(?: is)?(?: also)?(?: a)?|on the nut|wrench on the bottom|the other (?:end|side)|up the end)\b[^.]{0,50}$/i;
+  /\b(?:hold(?:s|ing)?(?!-)|counter-?hold|stop (?:it|the \w+) (?:turning|spinning|going round)|nut (?:behind|on the (?:back|other side)|at the back)(?: is)?(?: also)?(?: a)?|on the nut|wrench on the bottom|the other (?:end|side)|up the end)\b[^.]{0,50}$/i;
 export const HOLD_AFTER =
   /^\W*(?:\w+ ){0,3}?(?:on the (?:nut|back|flats|other (?:end|side)|bolt head)|to (?:hold|stop it)|and hold(?: it| that)?|holding|(?:goes? |fits? )?(?:up|in|into) the (?:end|middle)\b(?! of the (?:bolt|car|engine))|through the middle|to keep it from)\b/i;
 

@@ -113,7 +113,7 @@ export function figuredGroup(walk: Walk, here: Here, from: number, to: number): 
   const pronoun = /^\W*(?:and |so |then )*(?:that|it|they|those)(?:'s|'re| is| are| gets?)\b/i.test(here.said);
   // "Then come back to the pan. … 106 on all of them": what was come back to, where nothing was named since.
   const carried =
-    !pronoun && here.places.every((group) => group === undefined) && topic.length > 0 && topicAt > (last?.last ?? -1) && here.i - topicAt <= 6 ? byWords(groups, topic) : undefined;
+    (!pronoun || topicAt === here.i - 1) && here.places.every((group) => group === undefined) && topic.length > 0 && topicAt > (last?.last ?? -1) && here.i - topicAt <= 6 ? byWords(groups, topic) : undefined;
   return byTopic(walk, here) ?? carried ?? last;
 }
 
