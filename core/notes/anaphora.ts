@@ -39,7 +39,8 @@ function theOne(terms: readonly Term[], at: number, from: number, taken: Readonl
       break;
     }
     // "the back ones": where they are, though "back" is mostly where something goes.
-    const placed = PLACES.has(word) && (/^(?:the|those|these|that|this)$/.test(text(terms, i - 1)) || (one === "ones" && (i === from || /^(?:then|and|now)$/.test(text(terms, i - 1)))));
+    const placed =
+      PLACES.has(word) && (/^(?:the|those|these|that|this)$/.test(text(terms, i - 1)) || (one === "ones" && (i === from || /^(?:then|and|now)$/.test(text(terms, i - 1)))));
     if (taken.has(i) || (NOT_IN_NAME.has(word) && !placed) || !/^[a-z-]+$/.test(word) || spokenNumber(terms, i) !== undefined) break;
     marks.unshift(word);
     start = i;

@@ -1,3 +1,4 @@
+import { type Clause } from "./clauses";
 import { consolidated, isReal } from "./consolidate";
 import { turnOf } from "./deeds";
 import type { Grouped } from "./group";
@@ -8,7 +9,7 @@ import { takeMentions } from "./take-mentions";
 import { takeSizes } from "./take-sizes";
 import { sizesOfTools } from "./tool-sizes";
 import { traitsOf } from "./traits";
-import { DOUBTFUL, NOT_THIS_ONE } from "./vocabulary";
+import { DOUBTFUL, HEADS, NOT_THIS_ONE } from "./vocabulary";
 import type { Here, Walk } from "./walk";
 
 /** Gathers every mention of a fastener over the whole text into the true groups, with the sizes, figures and traits said of each. */
@@ -27,6 +28,7 @@ export function groupsOf(heard: Heard): Grouped {
     lastFigureAt: -Infinity,
     otherEnd: undefined,
     unknown: undefined,
+    title: [],
     topic: [],
     topicSentence: -1,
     topicAt: -1,
@@ -45,6 +47,10 @@ export function groupsOf(heard: Heard): Grouped {
   return { ...heard, turn: walk.turn, groups: consolidated(walk.groups).filter(isReal), loose: [...walk.loose, ...walk.takenBack], struck: walk.struck };
 }
 
+/** "Slave itself", where the telling began with the clutch slave cylinder: what the job is about, by one of its words. */
+const ofTitle = ({ heard: { terms }, title }: Walk, { from, to }: Clause): string[] =>
+  terms.slice(from, Math.min(to, from + 3)).some(({ text, tag }, k) => tag === "noun" && title.includes(text) && HEADS[terms[from + k + 1]?.text ?? ""] === undefined) ? title : [];
+
 const nextSaid = ({ heard: { text, terms, told } }: Walk, i: number) => {
   const [here, next] = [told[i], told[i + 1]];
   return here && next?.sentence === here.sentence ? saidIn(text, terms, next) : "";
@@ -60,7 +66,9 @@ function enter(walk: Walk, i: number): Here | undefined {
   const clause = told[i];
   if (!clause) return undefined;
   const said = saidIn(text, terms, clause);
-  const things = topicIn(terms, clause);
+  const named = topicIn(terms, clause);
+  if (walk.title.length === 0 && named.length > 1) walk.title = named;
+  const things = named.length > 0 ? named : ofTitle(walk, clause);
   // "this little plastic thing …": the thing before it, told once more.
   const againTold = /^\W*(?:this|that|the|these|those) (?:\w+ ){0,3}(?:thing|one|ones|guy|part|bit)\b/i.test(said);
   const untouched = /\b(?:do not|don't|no need to|needn't|without) (?:need to )?(?:\w+ )?(?:touch|pull|remove|take|undo|move|disturb|bother)/i.test(said);

@@ -142,7 +142,8 @@ export function topicIn(terms: readonly Term[], { from, to }: Clause): string[] 
 /** Behind a thing they are one with it: "battery tray". */
 const HOLDERS = /^(?:trays?|boxe?s?|holders?|frames?|ends?|assembly|rails?|strips?)$/;
 
-const isThing = (said: string, word = said.replace(/'s$/, "")) => (THINGS.has(word) || THINGS.has(singular(word)) || PART_HEADS.has(word) || PART_HEADS.has(singular(word))) && !Object.hasOwn(HEADS, word);
+const isThing = (said: string, word = said.replace(/'s$/, "")) =>
+  (THINGS.has(word) || THINGS.has(singular(word)) || PART_HEADS.has(word) || PART_HEADS.has(singular(word))) && !Object.hasOwn(HEADS, word);
 
 const wordsBefore = (terms: readonly Term[], at: number) =>
   `${terms

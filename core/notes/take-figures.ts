@@ -29,7 +29,7 @@ export function takeFigures(walk: Walk, here: Here): void {
   const read = bareFigure(terms, clause, (at) => walk.inTorque.has(at) || here.sizes.some(({ from, to }) => !noSize.has(from) && at >= from && at < to), unit);
   // Where its head is not known, a number may still be that: but no head is so large.
   const bare = read && (noSize.size > 0 || forAll || aimedAt?.undo || (read.figure.form === "value" && read.figure.torque.value > LARGEST_HEAD_MM)) ? read : undefined;
-  for (const torque of bare ? [...written, bare] : written) {
+  for (const torque of bare ? [...written, bare] : [...written, ...behindWritten(walk, here, written.at(-1))]) {
     const pass = torque.figure.form === "value" ? passBefore(terms, torque.from) : undefined;
     const earlier =
       pass && torque.figure.form === "value" && pass.value < torque.figure.torque.value ? { ...torque.figure.torque, value: pass.value, decimals: pass.decimals } : undefined;
@@ -90,6 +90,18 @@ export function takeFigures(walk: Walk, here: Here): void {
   const angle = angleAlone(terms, clause, walk.inTorque);
   const turned = angle === undefined ? undefined : (indexed.at(-1)?.group ?? topical ?? walk.last);
   if (angle !== undefined && turned && !notThis) turnFurther(turned, angle, said);
+}
+
+/** "The long ones get 70 foot pounds and the little one 35": a second figure in the unit of the first. */
+function behindWritten({ heard: { terms } }: Walk, { clause, mentions }: Here, first: FoundTorque | undefined): FoundTorque[] {
+  const unit = first && holdingTorques(first.figure)[0]?.unit;
+  if (!first || !unit) return [];
+  return mentions.flatMap((mention): FoundTorque[] => {
+    const at = /^(?:to|at|gets?|is|are)$/.test(terms[mention.to]?.text ?? "") ? mention.to + 1 : mention.to;
+    const number = mention.from >= first.to ? spokenNumber(terms, at) : undefined;
+    if (!number || number.fraction || number.value < 3 || number.value > 400 || (number.next < clause.to && !/^(?:and|,)$/.test(terms[number.next]?.text ?? ""))) return [];
+    return [{ figure: { form: "value", torque: { value: number.value, unit, decimals: number.decimals } }, from: at, to: number.next }];
+  });
 }
 
 const unitsOf = (torques: readonly FoundTorque[]) => new Set(torques.flatMap(({ figure }) => holdingTorques(figure).map(({ unit }) => unit))).size;

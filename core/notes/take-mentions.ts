@@ -2,7 +2,7 @@ import { SAYS_EACH, eachSide, ofThem, text } from "./counts";
 import type { Group } from "./group";
 import { saidIn } from "./heard";
 import type { Mention } from "./mention";
-import { begin, isOtherEnd, isSame, mergeInto, resolve, touch } from "./resolve";
+import { begin, contradict, isOtherEnd, isSame, mergeInto, resolve, touch } from "./resolve";
 import { spokenNumber } from "./spoken-number";
 import { BOUGHT, HELD_STILL } from "./vocabulary";
 import type { Here, Walk } from "./walk";
@@ -54,6 +54,13 @@ export function takeMentions(walk: Walk, here: Here): void {
         : mention.all
           ? ofCount(groups, mention, topic, i)
           : resolve(groups, mention, size?.what === "head" ? size.head : undefined, topic, last, i, goingBack, topic.length > 0 && walk.topicSentence === clause.sentence));
+    const apart = found ?? toldApart(walk, here, mention);
+    if (apart && !found) {
+      touch(apart, { ...mention, count: undefined }, terms, i);
+      places.push(apart);
+      walk.last = apart;
+      continue;
+    }
     if (found) {
       touch(found, mention, terms, i);
       const same = groups.find((group) => group !== found && isSame(group, found, mention));
@@ -70,8 +77,11 @@ export function takeMentions(walk: Walk, here: Here): void {
     ) {
       // "there's ten of them", after "these guys going around the cover".
       const called = mention.sized && mention.marks.length === 0 && walk.unknown && i - walk.unknown.at <= 2 ? walk.unknown.mention.marks : [];
-      const begun: Mention = sizedHere ? { ...mention, family: "bolt", name: `${mention.name} ${(mention.count ?? 1) > 1 ? "bolts" : "bolt"}` } : mention;
+      const alone = mention.count ?? (text(terms, mention.to - 1) === "one" ? 1 : undefined);
+      const begun: Mention = sizedHere ? { ...mention, count: alone, family: "bolt", name: `${mention.name} ${(mention.count ?? 1) > 1 ? "bolts" : "bolt"}` } : mention;
       const group = begin(begun, called.length > 0 ? [...called] : topic, terms, i);
+      // "They're all seventeens, no, the hidden one is a fifteen": one fewer of the others.
+      if (sizedHere && mention.definite && (mention.count ?? 1) === 1 && last?.count !== undefined && last.count > 2 && i - last.last <= 3) last.count -= 1;
       groups.push(group);
       places.push(group);
       walk.last = group;
@@ -94,6 +104,44 @@ export function takeMentions(walk: Walk, here: Here): void {
     walk.last.perSide = true;
   }
 }
+
+/** "The two long ones get 70 and the little one 35": of bolts without a figure those that are so many, or so many of a larger lot. */
+function toldApart({ groups, heard: { torques } }: Walk, { i, clause, goingBack, places }: Here, mention: Mention): Group | undefined {
+  const figured = torques.some(({ from }) => from >= clause.from && from < clause.to);
+  if (!goingBack || !figured || mention.family !== "one" || mention.marks.length === 0 || mention.pointing || !mention.definite) return undefined;
+  const count = mention.count ?? 1;
+  const kind = places.findLast((group) => group !== undefined)?.family ?? "bolt";
+  const open = groups.filter(
+    (group) =>
+      group.family === kind &&
+      group.figures.length === 0 &&
+      group.undo !== undefined &&
+      !places.includes(group) &&
+      !contradict(mention.marks, group.marks) &&
+      i - group.last <= MANY_BREATHS,
+  );
+  const [exact, ...others] = open.filter((group) => (group.count ?? 1) === count);
+  if (exact && others.length === 0) return exact;
+  const [lot, ...lots] = open.filter((group) => (group.count ?? 0) > count);
+  if (exact || !lot?.count || lots.length > 0) return undefined;
+  const some: Group = {
+    ...lot,
+    name: `${mention.name} ${lot.name}`,
+    marks: new Set([...lot.marks, ...mention.marks]),
+    count,
+    aliases: [],
+    figures: [],
+    traits: new Set(lot.traits),
+    spans: [...lot.spans],
+    clauses: new Set(lot.clauses),
+  };
+  lot.count -= count;
+  groups.push(some);
+  return some;
+}
+
+/** As far back as what goes together is still being put back. */
+const MANY_BREATHS = 30;
 
 /** The one group that has such a head. */
 function ofProfile(groups: readonly Group[], { profile, count }: Mention): Group | undefined {

@@ -21,7 +21,8 @@ export function takeSizes(walk: Walk, here: Here): void {
     const before = saidIn(text, terms, { from: clause.from, to: size.from });
     const beforeNear = saidIn(text, terms, { from: Math.max(clause.from, size.from - 9), to: size.from });
     const after = saidIn(text, terms, { from: size.to, to: Math.min(clause.to, size.to + 8) });
-    const holds = size.from > here.heldFrom || HOLD_BEFORE.test(beforeNear) || HOLD_AFTER.test(after) || (/^\W*nut\b/i.test(after) && /\b(?:head|bolt) (?:and|,)(?: a)?\s*$/i.test(before));
+    const holds =
+      size.from > here.heldFrom || HOLD_BEFORE.test(beforeNear) || HOLD_AFTER.test(after) || (/^\W*nut\b/i.test(after) && /\b(?:head|bolt) (?:and|,)(?: a)?\s*$/i.test(before));
     const isTool = /^(?: ?-? ?(?:drill|drift|punch|bar|hole|hose|tube))\b/.test(after);
     // A quarter, three eighths or half an inch is the drive of a ratchet before it is a head.
     const drives =

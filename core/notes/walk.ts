@@ -31,6 +31,8 @@ export interface Walk {
   otherEnd: { group: Group; at: number } | undefined;
   /** "the skinny one": nothing that was named, until its size is. */
   unknown: { mention: Mention; at: number } | undefined;
+  /** What the job is about: the first thing named by more than one word. */
+  title: string[];
   /** What is being worked on, and the sentence and clause that named it. */
   topic: string[];
   topicSentence: number;
@@ -113,7 +115,9 @@ export function figuredGroup(walk: Walk, here: Here, from: number, to: number): 
   const pronoun = /^\W*(?:and |so |then )*(?:that|it|they|those)(?:'s|'re| is| are| gets?)\b/i.test(here.said);
   // "Then come back to the pan. … 106 on all of them": what was come back to, where nothing was named since.
   const carried =
-    (!pronoun || topicAt === here.i - 1) && here.places.every((group) => group === undefined) && topic.length > 0 && topicAt > (last?.last ?? -1) && here.i - topicAt <= 6 ? byWords(groups, topic) : undefined;
+    (!pronoun || topicAt === here.i - 1) && here.places.every((group) => group === undefined) && topic.length > 0 && topicAt > (last?.last ?? -1) && here.i - topicAt <= 6
+      ? byWords(groups, topic)
+      : undefined;
   return byTopic(walk, here) ?? carried ?? last;
 }
 
