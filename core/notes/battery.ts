@@ -6,18 +6,20 @@ import { HEADS } from "./vocabulary";
 /** "battery negative", or the battery by itself: what is undone of it is a terminal. */
 export function batteryTerminal(terms: readonly Term[], at: number): Mention | undefined {
   const [word, before, after] = [text(terms, at), text(terms, at - 1), text(terms, at + 1)];
-  const pole = /^(?:negative|positive|earth|ground)$/.test(word) && before === "battery" && !HEADS[after];
+  // "Disconnect the batteries, negative on both."
+  const [bare, near] = [/^(?:negative|positive)$/.test(word) && !HEADS[after], terms.slice(Math.max(0, at - 12), at).some((one) => /^batter(?:y|ies)$/.test(one.text))];
+  const pole = (/^(?:negative|positive|earth|ground)$/.test(word) && before === "battery" && !HEADS[after]) || (bare && near);
   const alone = word === "battery" && !/^(?:negative|positive|earth|terminals?|ground|box|tray|light|clamp|plus|voltage|charger|hold)$/.test(after);
   if (!pole && !alone) return undefined;
   const marks = pole ? ["battery", word] : ["battery"];
   return {
-    from: pole ? at - 1 : at,
+    from: pole && before === "battery" ? at - 1 : at,
     to: at + 1,
     family: "terminal",
     head: "terminal",
     marks,
     name: `${marks.join(" ")} terminal`,
-    count: 1,
+    count: /^on (?:both|each)$/.test(`${after} ${text(terms, at + 2)}`) ? 2 : 1,
     perSide: false,
     definite: true,
     pointing: false,

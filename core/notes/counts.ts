@@ -58,7 +58,9 @@ export function countBefore(terms: readonly Term[], at: number, from: number): {
 /** "Four on each wheel", with nothing named: how many of what was spoken of just now. */
 export function eachSide(terms: readonly Term[], { from, to }: { from: number; to: number }, said: string): number | undefined {
   const counted =
-    /^\W*(?:and |that's |there's |there are )?(\w+)(?: of (?:them|these|those|em))? (?:on |a |per |at )?(?:each|every|a|per|either) (?:side|wheel|end|corner)\b/i.exec(said);
+    /^\W*(?:and |that's |there's |there are )?(\w+)(?: of (?:them|these|those|em))? (?:on |a |per |at )?(?:each|every|a|per|either)(?: (?:side|wheel|end|corner)\b|\W*$)/i.exec(
+      said,
+    );
   const at = counted ? terms.findIndex((term, n) => n >= from && n < to && term.text === counted[1]?.toLowerCase()) : -1;
   const number = at < 0 ? undefined : spokenNumber(terms, at);
   return number && Number.isInteger(number.value) && number.value <= 12 ? number.value : undefined;

@@ -47,6 +47,12 @@ export function groupsOf(heard: Heard): Grouped {
   return { ...heard, turn: walk.turn, groups: consolidated(walk.groups).filter(isReal), loose: [...walk.loose, ...walk.takenBack], struck: walk.struck };
 }
 
+/** "This is a diesel pickup": what is told of diesels is told of this one. */
+const isOurs = (text: string, says: string) =>
+  /^(?:diesel|automatic)'?s?$/i.test(says) && new RegExp(`(?<!\\b(?:not|isn't|than|unlike) (?:a |an |the )?)\\b${says.slice(0, 6)}`, "i").test(text.slice(0, OPENING));
+/** So many letters in, what car it is has been told. */
+const OPENING = 220;
+
 /** "Slave itself", where the telling began with the clutch slave cylinder: what the job is about, by one of its words. */
 const ofTitle = ({ heard: { terms }, title }: Walk, { from, to }: Clause): string[] =>
   terms.slice(from, Math.min(to, from + 3)).some(({ text, tag }, k) => tag === "noun" && title.includes(text) && HEADS[terms[from + k + 1]?.text ?? ""] === undefined) ? title : [];
@@ -70,7 +76,9 @@ function enter(walk: Walk, i: number): Here | undefined {
   if (walk.title.length === 0 && named.length > 1) walk.title = named;
   const things = named.length > 0 ? named : ofTitle(walk, clause);
   // "this little plastic thing …": the thing before it, told once more.
-  const againTold = /^\W*(?:this|that|the|these|those) (?:\w+ ){0,3}(?:thing|one|ones|guy|part|bit)\b/i.test(said);
+  const describes =
+    clause.sentence - walk.topicSentence <= 1 && /^\W*(?:this|that|it)(?:'s| is) (?:the|a|an) (?:\w+ ){0,4}(?:that|which) (?:goes|holds|sits|runs|comes)\b/i.test(said);
+  const againTold = describes || /^\W*(?:this|that|the|these|those) (?:\w+ ){0,3}(?:thing|one|ones|guy|part|bit)\b/i.test(said);
   const untouched = /\b(?:do not|don't|no need to|needn't|without) (?:need to )?(?:\w+ )?(?:touch|pull|remove|take|undo|move|disturb|bother)/i.test(said);
   // "lift the cap and there's a nut": what hides it is not what it holds.
   const hides =
@@ -93,7 +101,8 @@ function enter(walk: Walk, i: number): Here | undefined {
     walk.otherFrom === i - 1 &&
     !/^\W*(?:but |and )?(?:here|on (?:this|mine|ours)|this one|ours|mine)\b/i.test(said) &&
     /[.;!?]|\n[^\n]+\n[^\n]+\n/.test(text);
-  const other = NOT_THIS_ONE.exec(said) ?? (inherited ? /^.*/.exec(said) : null);
+  const found = NOT_THIS_ONE.exec(said);
+  const other = (found && !isOurs(text, found[0]) ? found : null) ?? (inherited ? /^.*/.exec(said) : null);
   const notThis = other ? { says: other[0], start: spanOf(terms, clause.from, clause.to).start + other.index } : undefined;
   if (notThis) walk.otherFrom = i;
   return {

@@ -142,8 +142,12 @@ export function topicIn(terms: readonly Term[], { from, to }: Clause): string[] 
 /** Behind a thing they are one with it: "battery tray". */
 const HOLDERS = /^(?:trays?|boxe?s?|holders?|frames?|ends?|assembly|rails?|strips?)$/;
 
-const isThing = (said: string, word = said.replace(/'s$/, "")) =>
-  (THINGS.has(word) || THINGS.has(singular(word)) || PART_HEADS.has(word) || PART_HEADS.has(singular(word))) && !Object.hasOwn(HEADS, word);
+const isThing = (said: string, word = singular(said.replace(/'s$/, ""))) =>
+  (THINGS.has(word) || PART_HEADS.has(word) || COMPOUND.test(word)) && !Object.hasOwn(HEADS, said) && !Object.hasOwn(HEADS, word);
+
+/** Written in one word: "heatshield", "crankcase", "floorpan". */
+const COMPOUND =
+  /^[a-z]{3,}(?:shield|cover|case|plate|housing|tray|guard|panel|frame|shaft|member|lamp|light|hose|pipe|tube|wheel|pan|board|bracket|mount|motor|pump|cylinder|rack)$/;
 
 const wordsBefore = (terms: readonly Term[], at: number) =>
   `${terms

@@ -2,7 +2,7 @@ import { behind, othersIn } from "./anaphora";
 import { batteryTerminal } from "./battery";
 import { type Clause, isAction } from "./clauses";
 import { countBefore, isDefinite, isPerSide, ofThem, text } from "./counts";
-import { type Family, type Mention, marksOf } from "./mention";
+import { type Family, type Mention, marksOf, singular } from "./mention";
 import { type FoundSize } from "./scan-size";
 import { spokenNumber } from "./spoken-number";
 import type { Term } from "./terms";
@@ -42,6 +42,9 @@ export function mentionsIn(terms: readonly Term[], { from, to }: Clause, sizes: 
   return mentions.sort((a, b) => a.from - b.from);
 }
 
+/** What a head says of its fastener besides: a locknut is another than the nut that it locks. */
+const KINDS: Readonly<Record<string, readonly string[]>> = { banjo: ["banjo"], locknut: ["lock"] };
+
 function isVerb(terms: readonly Term[], at: number): boolean {
   const next = text(terms, at + 1);
   if (/^(?:it|them|that|those|these)$/.test(next) && !/^(?:that|those|these)$/.test(next)) return true;
@@ -75,6 +78,13 @@ function named(
     if (word === "-" && at - i < 5) continue;
     if (taken.has(i) || NOT_IN_NAME.has(word) || !/^[a-zà-ÿ-]+$/.test(word) || spokenNumber(terms, i) !== undefined || at - i > 5) break;
     if (terms[i]?.tag === "verb" && !/ing$|ed$/.test(word) && !HEADS[word] && marks.length > 0 && isAction(terms, i)) break;
+    // "one through bolt".
+    const throughBolt = word === "through" && i === at - 1;
+    if (throughBolt) {
+      marks.unshift(word);
+      start = i;
+      continue;
+    }
     if (terms[i]?.tag === "preposition" || terms[i]?.tag === "conjunction" || terms[i]?.tag === "pronoun") break;
     marks.unshift(word);
     start = i;
@@ -87,8 +97,6 @@ function named(
   if (noun === "terminals" && marks.length === 0) marks.push("battery");
   if (family === "terminal" && !marks.some((mark) => /^(?:battery|negative|positive|earth)$/.test(mark))) return undefined;
   if (family === "union" && marks.length === 0 && noun.startsWith("fitting")) return undefined;
-  // A locknut is another than the nut that it locks.
-  if (/^locknuts?$/.test(noun)) marks.unshift("lock");
   // What holds a wheel, whatever else it is called.
   if (/^lug/.test(noun) && !marks.includes("wheel")) marks.unshift("wheel");
   const after = behind(terms, at + 1);
@@ -99,7 +107,7 @@ function named(
     to: through ? at + 3 : at + 1,
     family,
     head: noun,
-    marks: marksOf([...marks, ...after.marks]),
+    marks: marksOf([...marks, ...(KINDS[singular(noun)] ?? []), ...after.marks]),
     name: [...marks, noun, ...(marks.length === 0 ? after.words : [])].join(" "),
     count: count ?? ofThem(terms, at + 1),
     perSide: isPerSide(terms, at + 1),

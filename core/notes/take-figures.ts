@@ -6,6 +6,7 @@ import type { SaidFigure } from "./group";
 import { between, saidIn, spanOf } from "./heard";
 import type { FoundTorque } from "./scan-torque";
 import { spokenNumber } from "./spoken-number";
+import { byWords } from "./resolve";
 import { DOUBTFUL, OTHERS_SAY, TAKEN_BACK } from "./vocabulary";
 import { type Here, type Walk, byTopic, figuredGroup, mentionsWithGroups } from "./walk";
 
@@ -23,7 +24,8 @@ export function takeFigures(walk: Walk, here: Here): void {
   const written = torques.filter(({ from }) => from >= clause.from && from < clause.to);
   // "Caliper bolts, I put 115 on those": what was named in the same breath.
   const spoken = walk.last && told[walk.last.last]?.sentence === clause.sentence && clause.from - (told[walk.last.last]?.from ?? 0) < 22 ? walk.last : undefined;
-  const aimedAt = indexed.at(-1)?.group ?? topical ?? (mentions.length === 0 ? spoken : undefined);
+  const carried = mentions.length === 0 && walk.topicAt === i - 1 && told[i - 1]?.sentence === clause.sentence ? byWords(walk.groups, walk.topic) : undefined;
+  const aimedAt = indexed.at(-1)?.group ?? topical ?? carried ?? (mentions.length === 0 ? spoken : undefined);
   const forAll = written.length === 0 && indexed.length > 0 ? unitForAll(terms, clause.from) : undefined;
   const unit = forAll ?? (noSize.size > 0 || (written.length === 0 && goingBack && aimedAt && aimedAt.figures.length === 0) ? nearestUnit(torques, clause.from) : undefined);
   const read = bareFigure(terms, clause, (at) => walk.inTorque.has(at) || here.sizes.some(({ from, to }) => !noSize.has(from) && at >= from && at < to), unit);

@@ -1,6 +1,6 @@
-import { SAYS_EACH, eachSide, ofThem, text } from "./counts";
+import { SAYS_EACH, ofThem as countOfThem, eachSide, text } from "./counts";
 import type { Group } from "./group";
-import { saidIn } from "./heard";
+import { saidIn, sentenceOf } from "./heard";
 import type { Mention } from "./mention";
 import { begin, contradict, isOtherEnd, isSame, mergeInto, resolve, touch } from "./resolve";
 import { spokenNumber } from "./spoken-number";
@@ -12,7 +12,8 @@ export function takeMentions(walk: Walk, here: Here): void {
   const { text: whole, terms } = walk.heard;
   const { i, clause, said, goingBack, mentions, places, things } = here;
   const { groups } = walk;
-  const topic = things.length > 0 ? things : walk.topic;
+  const topic = ofThem(walk, here) ?? (things.length > 0 ? things : walk.topic);
+  const fresh = topic.length > 0 && walk.topicSentence === clause.sentence;
   for (const said1 of mentions) {
     const mention = {
       ...said1,
@@ -53,7 +54,7 @@ export function takeMentions(walk: Walk, here: Here): void {
         ? ofProfile(groups, mention)
         : mention.all
           ? ofCount(groups, mention, topic, i)
-          : resolve(groups, mention, size?.what === "head" ? size.head : undefined, topic, last, i, goingBack, topic.length > 0 && walk.topicSentence === clause.sentence));
+          : resolve(groups, mention, size?.what === "head" ? size.head : undefined, topic, last, i, goingBack, fresh));
     const apart = found ?? toldApart(walk, here, mention);
     if (apart && !found) {
       touch(apart, { ...mention, count: undefined }, terms, i);
@@ -73,13 +74,14 @@ export function takeMentions(walk: Walk, here: Here): void {
       !held &&
       here.notThis === undefined &&
       (mention.some || mention.placed || sizedHere || mention.family !== "one" || (mention.sized && (mention.count ?? 0) > 1)) &&
-      !BOUGHT.test(said)
+      !BOUGHT.test(said) &&
+      !/^\W*(?:(?:stuff|things|parts?|bits) (?:i |you |we )?(?:bought|got|need)|bought)\b/i.test(sentenceOf(walk.heard, i))
     ) {
       // "there's ten of them", after "these guys going around the cover".
       const called = mention.sized && mention.marks.length === 0 && walk.unknown && i - walk.unknown.at <= 2 ? walk.unknown.mention.marks : [];
       const alone = mention.count ?? (text(terms, mention.to - 1) === "one" ? 1 : undefined);
       const begun: Mention = sizedHere ? { ...mention, count: alone, family: "bolt", name: `${mention.name} ${(mention.count ?? 1) > 1 ? "bolts" : "bolt"}` } : mention;
-      const group = begin(begun, called.length > 0 ? [...called] : topic, terms, i);
+      const group = begin(begun, called.length > 0 ? [...called] : topic, terms, i, fresh);
       // "They're all seventeens, no, the hidden one is a fifteen": one fewer of the others.
       if (sizedHere && mention.definite && (mention.count ?? 1) === 1 && last?.count !== undefined && last.count > 2 && i - last.last <= 3) last.count -= 1;
       groups.push(group);
@@ -103,6 +105,12 @@ export function takeMentions(walk: Walk, here: Here): void {
     walk.last.count = spoken;
     walk.last.perSide = true;
   }
+}
+
+/** "Slide pins, with 13 mm bolts in the back of them": of what was named just before. */
+function ofThem({ last }: Walk, { i, said }: Here): string[] | undefined {
+  if (!last || i - last.last > 2 || !/\b(?:in|on|at) the (?:back|end|ends|top|bottom|middle) of (?:them|it|these|those|each)\b/i.test(said)) return undefined;
+  return [...last.marks, ...(last.family === "one" ? [] : [last.family])];
 }
 
 /** "The two long ones get 70 and the little one 35": of bolts without a figure those that are so many, or so many of a larger lot. */
@@ -172,7 +180,7 @@ function countBehind({ heard: { terms } }: Walk, { clause, mentions }: Here): nu
   const [only] = mentions;
   if (!only || mentions.length > 1 || only.family === "one") return undefined;
   for (let at = only.to; at < clause.to; at++) {
-    const count = ofThem(terms, at);
+    const count = countOfThem(terms, at);
     if (count !== undefined && count > 1) return count;
   }
   return undefined;

@@ -105,7 +105,9 @@ export function takeSizes(walk: Walk, here: Here): void {
     if (there && formatHeadSize(there.head) !== formatHeadSize(size.head)) {
       if (back) {
         walk.struck.push({ span: there.span, what: formatHeadSize(there.head), of: "size" });
-        group[which] = one;
+        // "hex socket, eight mil; no, it's a nine": the head is of the kind that it was said to be.
+        const kept = one.head.profile === "hexagon" && one.head.unit === there.head.unit && there.head.profile === "hexagon key";
+        group[which] = kept ? { ...one, head: { ...one.head, profile: there.head.profile } } : one;
       }
     } else group[which] ??= one;
     // "wrench on the top and wrench on the bottom, nine sixteenths both".

@@ -26,6 +26,9 @@ interface TaggedTerm {
   offset: { start: number; length: number };
 }
 
+/** When something was said, at the head of its line, and the lines of numbers and times of captions: nobody said those. */
+const TIMES = /^[ \t]*(?:\d+[ \t]*\n[ \t]*)?[[(]?(?:\d{1,2}:)?\d{1,2}:\d{2}(?:[.,]\d{1,3})?(?:[ \t]*-->[ \t]*[\d:.,]+)?[\])]?(?=[ \t\n])/gm;
+
 /** Longer runs without a full stop are tagged in pieces: the tagger's time grows faster than its text. */
 const LONGEST_RUN = 600;
 
@@ -40,7 +43,9 @@ export function termsOf(text: string): Term[] {
       }
     }
   }
-  return wordsOf(text).map((word) => ({ ...word, tag: /^\d/.test(word.text) ? "number" : /^[^\wà-ÿ½¼¾⅛⅜⅝⅞]/.test(word.text) ? "mark" : (tags.get(word.start) ?? "other") }));
+  const times = [...text.matchAll(TIMES)].map((found) => ({ start: found.index, end: found.index + found[0].length }));
+  const spoken = wordsOf(text).filter((word) => !times.some(({ start, end }) => word.start >= start && word.end <= end));
+  return spoken.map((word) => ({ ...word, tag: /^\d/.test(word.text) ? "number" : /^[^\wà-ÿ½¼¾⅛⅜⅝⅞]/.test(word.text) ? "mark" : (tags.get(word.start) ?? "other") }));
 }
 
 function* piecesOf(text: string): Generator<[start: number, piece: string]> {

@@ -52,7 +52,7 @@ export const NOT_IN_NAME = words(
   `a an the this that these those all both each every of to on off out in into for with and then or my your his her its it it's is are was were by at up do did done be been
   undo undid remove removed take took crack loosen loosened slacken tighten tightened torque torqued nip fit refit replace replaced put get got need needs use used uses has have had
   there there's here here's i you we they he she so but now first second last next just only also mm mil mils millimetre millimetres millimeter millimeters inch inches socket sockets head heads headed
-  hex hexagon torx size number numbers pair couple new old my same some another other same any no not never always around about if as from after before again back tight loose hold holding holds
+  hex hexagon torx phillips pozi pozidriv crosshead cross-head slotted size number numbers pair couple new old my same some another other same any no not never always around about if as from after before again back tight loose hold holding holds
   goes go onto said says say think reckon per well okay ok right yeah um uh er oh like get gets them their our me us which what when while where don't can't won't quite very really actually
   that's they're you're we're i'm i've we've i'll we'll you'll gonna gotta plus minus final single proper plain exact actual main remaining normal ordinary original called couple x of different wrong rusty rusted good bad whole every such existing long-ish nasty horrible fresh brand came come comes coming left went gone looks look looking stay stays own kept hand hands finger fingers open opened close closed`,
 );
@@ -147,7 +147,7 @@ export const DENIED = /\b(?:don'?t|do not|never|not|no|isn'?t|aren'?t|without)(?
 
 /** Taken back, and said anew. */
 export const TAKEN_BACK =
-  /\b(?:sorry|no wait|wait no|hang on|hold on|no no|i mean|i meant|scratch that|correction|make that|i tell a lie|my mistake|oops|nope|wrong one|not (?:a|an|the) \d+|that'?s no good|crossed out|no,? it'?s|no,? they'?re|strike that)\b/i;
+  /\b(?:sorry|no wait|wait no|hang on|hold on|no no|i mean|i meant|scratch that|correction|make that|i (?:tell a )?lie|my mistake|oops|nope|wrong one|not (?:a|an|the) \d+|that'?s no good|crossed out|no,? it'?s|no,? they'?re|strike that)\b/i;
 
 /** What a job is worked on: the things that fasteners hold. With the heads of parts, what "those bolts" may be the bolts of. */
 export const THINGS = words(
@@ -156,7 +156,7 @@ export const THINGS = words(
   pulley alternator injector fuel-rail tank fan shroud pedal seat column steering subframe cradle brace collar liner skirt fender wing bonnet hood boot-lid tailgate latch lock spoiler tow-bar towbar ball plate socket-plate
   reservoir bottle expansion master servo booster caliper pads disc disk rotor knuckle upright wishbone trailing lever sway-bar swaybar anti-roll stabiliser stabilizer bar-clamp clamp-plate retainer housing pump motor
   starter battery solenoid coil regulator wiper linkage blower heater radiator condenser compressor crash-bar bar rack-feet jockey trailer shackle chain spare-wheel carrier cable equaliser equalizer guide adjuster
-  post hold-down hold-downs holddown holddowns terminal-post carburettor carburetor rocker block timing oil-pan oil-cooler filter-housing element bowl cup dash dashboard glovebox`,
+  post rod linkage hold-down hold-downs holddown holddowns terminal-post carburettor carburetor rocker block timing oil-pan oil-cooler filter-housing element bowl cup dash dashboard glovebox`,
 );
 
 /** What was bought or comes along: no fastener of the job by that alone. */
@@ -167,7 +167,7 @@ export const HELD_STILL = /\b(?:hold|holding|counterhold)(?: the| that| it| on)?
 export const HOLD_BEFORE =
   /\b(?:hold(?:s|ing)?(?!-)|counter-?hold|stop (?:it|the \w+) (?:turning|spinning|going round)|nut (?:behind|on the (?:back|other side)|at the back)(?: is)?(?: also)?(?: a)?|on the nut|wrench on the bottom|the other (?:end|side)|up the end)\b[^.]{0,50}$/i;
 export const HOLD_AFTER =
-  /^\W*(?:\w+ ){0,3}?(?:on the (?:nut|back|flats|other (?:end|side)|bolt head)|to (?:hold|stop it)|and hold(?: it| that)?|holding|(?:goes? |fits? )?(?:up|in|into) the (?:end|middle)\b(?! of the (?:bolt|car|engine))|through the middle|to keep it from)\b/i;
+  /^\W*(?:\w+ ){0,3}?(?:on the (?:nut|back|flats|other (?:end|side)|bolt head)|to (?:hold|stop (?:it|the \w+|that))|and hold(?: it| that)?|holding|(?:goes? |fits? )?(?:up|in|into) the (?:end|middle)\b(?! of the (?:bolt|car|engine))|through the middle|to keep it from)\b/i;
 
 /** What a kind of head is called in speech, for bolts told by it. */
 export const PROFILE_NAMES: readonly (readonly [words: readonly string[], profile: HeadProfile])[] = [
