@@ -37,7 +37,14 @@ export function ofThem(terms: readonly Term[], at: number): number | undefined {
 /** The count before a word, past articles and adjectives, with where that begins. */
 export function countBefore(terms: readonly Term[], at: number, from: number): { count: number | undefined; start: number } {
   let i = at - 1;
-  while (i >= from && at - i < 4 && /^(?:x|×|no|off|of|single|big|little|small|long|short|main|new|old|other|same|rusty|,|-|more|long)$/.test(text(terms, i))) i--;
+  while (
+    i >= from &&
+    at - i < 4 &&
+    /^(?:x|×|no|off|of|single|big|little|small|long|short|main|new|old|other|same|rusty|,|-|more|through|hex|hexagon|torx|phillips|pozi|pozidriv|crosshead|cross-head|slotted|allen|star|spline|head|headed)$/.test(
+      text(terms, i),
+    )
+  )
+    i--;
   const word = text(terms, i);
   // "three of these little bolts".
   const ofThese = /^(?:these|those|them)$/.test(word) && text(terms, i - 1) === "of" && i - 2 >= from ? spokenNumber(terms, i - 2) : undefined;

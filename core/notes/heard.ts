@@ -159,6 +159,7 @@ const wordsBefore = (terms: readonly Term[], at: number) =>
 function isBehindPreposition(terms: readonly Term[], at: number, from: number): boolean {
   for (let i = at - 1; i >= from && at - i < 5; i--) {
     const word = terms[i]?.text ?? "";
+    if (/^[-–—:;(]$/.test(word)) return false;
     if (/^(?:on|in|to|from|between|into|under|behind|with|by|through|around|along|toward|towards|past|over|up|down|near|at|off|inside|against|onto|of)$/.test(word))
       return i > from || /^(?:between|with|from|by)$/.test(word);
     // A thing in between ends it, but for one of two: "between the pan and the gearbox".

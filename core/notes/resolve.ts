@@ -7,7 +7,7 @@ import type { Term } from "./terms";
 import { HEADS, NOT_IN_NAME, OPPOSITES } from "./vocabulary";
 
 /** Where something sits and how large it looks: that tells it from others, and is not what it is called. */
-const WHERE = new Set([...OPPOSITES.filter((set) => !set.includes("drain")).flat(), "underneath", "behind", "side", "end", "corner"]);
+const WHERE = new Set([...OPPOSITES.filter((set) => !set.includes("drain")).flat(), "underneath", "behind", "side", "end", "corner", "through"]);
 
 /** Begins a group. What is worked on names it where nothing else does, and where it was named in this very sentence and only its place follows: "the dipstick tube has a bolt on a tab". */
 export function begin(mention: Mention, topic: readonly string[], terms: readonly Term[], at: number, fresh = false): Group {

@@ -249,9 +249,10 @@ function isLength(words: readonly Word[], from: number, next: number): boolean {
   // "lever the clip up about 5 mm": how far.
   if (/^(?:about|around|roughly|maybe|by)$/.test(words[from - 1]?.text ?? "") && /^(?:up|out|down|in|back|off|over|along|apart|forward|only)$/.test(words[from - 2]?.text ?? ""))
     return true;
+  if (words[next]?.text === "too" && /^(?:long|short|wide|narrow|thick|thin|deep|high|low|big|small|much|far)$/.test(words[next + 1]?.text ?? "")) return true;
   if (words[next]?.text === "or" && words[next + 1]?.text === "so") return true;
   if (words[next]?.text === "deep" && HELD.has(words[next + 1]?.text ?? "")) return false;
-  return /^(?:of|thick|deep|wide|across|play|gap|long|lip|left|wear|apart|diameter|clearance|too|above|below|from|proud|over|under|shorter|longer|thicker|thinner|wider|narrower|higher|lower)$/.test(
+  return /^(?:of|thick|deep|wide|across|play|gap|long|lip|left|wear|apart|diameter|clearance|above|below|from|proud|over|under|shorter|longer|thicker|thinner|wider|narrower|higher|lower)$/.test(
     words[next]?.text ?? "",
   );
 }

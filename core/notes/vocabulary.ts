@@ -133,7 +133,7 @@ export const PART_HEADS = words(
 
 /** Something said of another year, engine or book: not for this job. */
 export const NOT_THIS_ONE =
-  /\b(?:older|(?<!\b(?:use|using|re-?use|off|from|with|remove|take|than|on) the )old(?:er)? (?:one|truck|car|type|metal|grey|gray|style)|early (?:ones?|cars?)|earlier|later (?:ones?|cars?|model)|newer (?:ones?|cars?|model)|other (?:engine|model|car|one)s?|bigger (?:engine|one)|automatic'?s?|diesel'?s?|if you(?:'ve| have)? got the|in case you have|you(?:'ll| will| may| might)? (?:find|read|see|run across|hear)(?= (?:\w+ ){0,4}?\d)|(?:maker|factory|manual|book|dealer)(?:'s|s)?(?: own)?(?: \w+)? (?:procedure|way|method)|book says|do not use|don'?t use|do NOT|ignore (?:this|that)|not for (?:you|this|us)|that(?:'s| is| was) (?:for )?the (?:older|old|later|other|early|newer|bigger|automatic|diesel|turbo)|used to be|never touched|wrong (?:one|figure)|different (?:car|animal|engine)|we(?:'re| are) not that|tool'?s own|(?:was|were) right for)\b/i;
+  /\b(?:older|(?<!\b(?:use|using|re-?use|off|from|with|remove|take|than|on) the )old(?:er)? (?:one|truck|car|type|metal|grey|gray|style)|early (?:ones?|cars?)|earlier|later (?:ones?|cars?|model)|newer (?:ones?|cars?|model)|other (?:engine|model|car|one)s?|bigger (?:engine|one)|automatic'?s?|diesel'?s?|if you(?:'ve| have)? got the|in case you have|you(?:'ll| will| may| might)? (?:find|read|see|run across|hear)(?= (?:\w+ ){0,4}?\d)|(?:maker|factory|manual|book|dealer)(?:'s|s)?(?: own)?(?: \w+)? (?:procedure|way|method)|book says|do not use|don'?t use|do not(?=\W*$)|ignore (?:this|that)|not for (?:you|this|us)|that(?:'s| is| was) (?:for )?the (?:older|old|later|other|early|newer|bigger|automatic|diesel|turbo)|used to be|never touched|wrong (?:one|figure)|different (?:car|animal|engine)|we(?:'re| are) not that|tool'?s own|(?:was|were) right for)\b/i;
 
 /** What others say: used only where nothing better is said, and then with doubt. */
 export const OTHERS_SAY =
@@ -147,7 +147,7 @@ export const DENIED = /\b(?:don'?t|do not|never|not|no|isn'?t|aren'?t|without)(?
 
 /** Taken back, and said anew. */
 export const TAKEN_BACK =
-  /\b(?:sorry|no wait|wait no|hang on|hold on|no no|i mean|i meant|scratch that|correction|make that|i (?:tell a )?lie|my mistake|oops|nope|wrong one|not (?:a|an|the) \d+|that'?s no good|crossed out|no,? it'?s|no,? they'?re|strike that)\b/i;
+  /\b(?:sorry|no wait|wait no|hang on|hold on|no no|i mean(?! it)|i meant|scratch that|correction|make that|i (?:tell a )?lie|my mistake|oops|nope|wrong one|not (?:a|an|the) \d+|that'?s no good|crossed out|no,? it'?s|no,? they'?re|strike that)\b/i;
 
 /** What a job is worked on: the things that fasteners hold. With the heads of parts, what "those bolts" may be the bolts of. */
 export const THINGS = words(
