@@ -74,6 +74,12 @@ function countedAt(terms: readonly Term[], at: number, { from, to }: Clause): Me
   const number = smallNumber(terms, at);
   const before = text(terms, at - 1);
   if (!number || at === from || !/^(?:there's|are|the|got|has|have|those|these|them)$/.test(before)) return undefined;
+  // "there's two more down on the bottom edge": others than those just named.
+  if (text(terms, number.next) === "more" && /^(?:there's|are|got|has|have|then)$/.test(before)) {
+    const there = behind(terms, number.next + (/^(?:down|up|over|in)$/.test(text(terms, number.next + 1)) ? 2 : 1));
+    const end = number.next + 1 + there.words.length;
+    return mentionAt(at - 1, end, { more: true, marks: marksOf(there.marks), name: there.marks.join(" "), count: number.value });
+  }
   const pointed = /^(?:these|those)$/.test(before) && /^(?:here|there|guys)$/.test(text(terms, number.next)) ? 1 : 0;
   const where = behind(terms, number.next + pointed + (pointed && /^(?:are|is)$/.test(text(terms, number.next + pointed)) ? 1 : 0));
   const placed = where.marks.filter((mark) => THINGS.has(mark) || PLACES.has(mark) || HEADS[mark] === "clip");

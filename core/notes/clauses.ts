@@ -111,8 +111,9 @@ export function toldIn(terms: readonly Term[]): Told[] {
       if (terms[at + 1]?.text === "\n" || /^(?:\*|-|•|\d)/.test(terms[at + 1]?.text ?? "")) paragraph++;
     } else if (/^[.;!?]$/.test(term.text) && !inside) {
       close(at);
+      // An ellipsis is one end.
+      if (at > from) sentence++;
       from = at + 1;
-      sentence++;
     } else if (/^[,:()—–]$/.test(term.text) && !isListed(terms, at)) {
       close(at);
       from = at + 1;

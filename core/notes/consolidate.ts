@@ -2,7 +2,7 @@ import { formatHeadSize } from "../quantity/read-head-size";
 import { formatFigure } from "../quantity/torque-words";
 import type { Group, SaidSize } from "./group";
 import { alike, contradict, mergeInto } from "./resolve";
-import { OPPOSITES } from "./vocabulary";
+import { OPPOSITES, SCREWED_PLUG } from "./vocabulary";
 
 /** Groups that nothing keeps apart, and that share what they are called or what they hold, are one. */
 export function consolidated(groups: readonly Group[]): Group[] {
@@ -88,6 +88,8 @@ export function isReal(group: Group): boolean {
     const placed = group.marks.size > 0 || group.topic.length > 0;
     return group.traits.has("snug") || group.perSide || (group.count !== undefined && placed && (group.count > 1 || group.clauses.size > 1));
   }
+  // Plugs without a size are pushed in by hand, but for those that hold a liquid.
+  if (group.family === "plug" && ![...group.marks].some((mark) => SCREWED_PLUG.has(mark))) return false;
   const called = group.marks.size > 0 || (group.topic.length > 0 && group.count !== undefined);
   return called && (group.traits.size > 0 || group.count !== undefined || group.clauses.size > 1);
 }

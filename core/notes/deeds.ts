@@ -46,7 +46,7 @@ export function turnOf(heard: Pick<Heard, "text" | "terms" | "told" | "listing" 
   for (let at = 0; at <= told.length; at++) {
     const clause = told[at];
     const said = clause ? saidIn(text, terms, clause) : "";
-    const cue = TURNS.test(said) ? 3 : /^\W*(?:and |now |so |ok |okay |right )*(?:the )?new (?!ones? )\w+/i.test(said) ? 1.5 : 0;
+    const cue = TURNS.test(said) ? 3 : /^\W*(?:and |now |so |ok |okay |right |all right |alright |then )*(?:the )?new (?!ones? )\w+/i.test(said) ? 1.5 : 0;
     const cost = against - cue;
     if (cost < best.cost) best = { at, cost };
     const one = weight[at] ?? 0;
@@ -61,7 +61,7 @@ const MEANWHILE =
 
 /** Says in so many words that it goes together again. */
 const TURNS =
-  /\b(?:(?:ok|okay|now|so|alright|right|time to|start) (?:we're |i'm |it's )?(?:going|go|putting (?:it|this|everything)) back (?:in|on|together)|back together|^re-?fitting|re-?assembl\w+|^assembly|^installation|right then|in reverse|^putting back|new one)\b/i;
+  /\b(?:(?:ok|okay|now|so|alright|right|time to|start) (?:we're |i'm |it's )?(?:going|go|putting (?:it|this|everything)) back (?:in|on|together)|back together|let'?s get (?:this|it|that|everything|her|him) (?:all )?back|^re-?fitting|re-?assembl\w+|^assembly|^installation|right then|in reverse|^putting back|new one)\b/i;
 
 export interface Done {
   way: Way;

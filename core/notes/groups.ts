@@ -3,13 +3,14 @@ import { consolidated, isReal } from "./consolidate";
 import { turnOf } from "./deeds";
 import type { Grouped } from "./group";
 import { type Heard, saidIn, spanOf, topicIn } from "./heard";
+import { marksOf } from "./mention";
 import { mentionsIn } from "./mentions";
 import { takeFigures } from "./take-figures";
 import { takeMentions } from "./take-mentions";
 import { takeSizes } from "./take-sizes";
 import { sizesOfTools } from "./tool-sizes";
 import { traitsOf } from "./traits";
-import { DOUBTFUL, HEADS, NOT_THIS_ONE } from "./vocabulary";
+import { DOUBTFUL, HEADS, NOT_THIS_ONE, TOOL_HEADS } from "./vocabulary";
 import type { Here, Walk } from "./walk";
 
 /** Gathers every mention of a fastener over the whole text into the true groups, with the sizes, figures and traits said of each. */
@@ -53,6 +54,25 @@ const isOurs = (text: string, says: string) =>
 /** So many letters in, what car it is has been told. */
 const OPENING = 220;
 
+/** "**Airbag**" on a line of its own, "Lower cowl: 3 × T20": what is told of from here on, whatever it is. */
+function headingOf({ terms, told }: Heard, i: number): string[] {
+  const clause = told[i];
+  if (!clause) return [];
+  const words = terms.slice(clause.from, clause.to).filter(({ tag }) => tag !== "mark");
+  const before = clause.from === 0 ? "\n" : (terms[clause.from - 1]?.text ?? "");
+  const after = terms[clause.to]?.text ?? "\n";
+  const alone = before === "\n" && after === "\n";
+  const leads = after === ":" && /^(?:\n|[.)*-])$/.test(before);
+  const names = words.every(
+    ({ text, tag }) => /^(?:noun|adjective)$/.test(tag) && /^[a-z-]{3,}$/.test(text) && HEADS[text] === undefined && !TOOL_HEADS.has(text) && !NO_HEADING.test(text),
+  );
+  return words.length > 0 && words.length <= 3 && names && (alone || leads) ? marksOf(words.map(({ text }) => text)) : [];
+}
+
+/** Stand alone on a line and name no thing. */
+const NO_HEADING =
+  /^(?:side|sides|left|right|front|rear|before|after|back|notes?|parts?|tools?|steps?|day|intro|removal|refitting|fitting|assembly|disassembly|installation|torques?|figures?|specs?|checks?|finish|done|prep|preparation|warning|total|cost|time|difficulty|edit|update|thanks|cheers|nothing|ready|okay|good|great|perfect|boom|there)$/;
+
 /** "Slave itself", where the telling began with the clutch slave cylinder: what the job is about, by one of its words. */
 const ofTitle = ({ heard: { terms }, title }: Walk, { from, to }: Clause): string[] =>
   terms.slice(from, Math.min(to, from + 3)).some(({ text, tag }, k) => tag === "noun" && title.includes(text) && HEADS[terms[from + k + 1]?.text ?? ""] === undefined) ? title : [];
@@ -74,7 +94,8 @@ function enter(walk: Walk, i: number): Here | undefined {
   const said = saidIn(text, terms, clause);
   const named = topicIn(terms, clause);
   if (walk.title.length === 0 && named.length > 1) walk.title = named;
-  const things = named.length > 0 ? named : ofTitle(walk, clause);
+  const headed = named.length > 0 ? [] : headingOf(walk.heard, i);
+  const things = named.length > 0 ? named : headed.length > 0 ? headed : ofTitle(walk, clause);
   // "this little plastic thing …": the thing before it, told once more.
   const describes =
     clause.sentence - walk.topicSentence <= 1 && /^\W*(?:this|that|it)(?:'s| is) (?:the|a|an) (?:\w+ ){0,4}(?:that|which) (?:goes|holds|sits|runs|comes)\b/i.test(said);

@@ -73,7 +73,7 @@ function kilograms(text: string, terms: readonly Term[], known: readonly FoundTo
 }
 
 const LISTING =
-  /\b(?:tools?\b(?! (?:in|the|only))|you(?:'re|'ll)? (?:(?:will|gonna|going to|want to|wanna) )?(?:need|want)\b|what (?:you|do you|we) (?:need|want)|you will need|on the bench|kit list|have ready|also needed|in the box|got to have|things you need|supplies|wants? for this)/i;
+  /\b(?:tools\b(?! (?:in|the|only))|you(?:'re|'ll)? (?:(?:will|gonna|going to|want to|wanna) )?(?:need|want)\b(?! to\b)|what (?:you|do you|we) (?:need|want)|you will need|on the bench|kit list|have ready|also needed|in the box|got to have|things you need|supplies|wants? for this)/i;
 
 /** What is needed, as lists tell it: from the words that begin one to where something is done. */
 function listingIn(text: string, terms: readonly Term[], told: readonly Told[]): Set<number> {
@@ -119,6 +119,7 @@ export function topicIn(terms: readonly Term[], { from, to }: Clause): string[] 
     if (
       !isThing(word) ||
       TOOL_HEADS.has(terms[at + 1]?.text ?? "") ||
+      (word === "bar" && /^(?:breaker|breaking|pry|prise|power|cheater|crow|knuckle|long)$/.test(terms[at - 1]?.text ?? "")) ||
       (at === from && isAction(terms, at) && /^(?:determiner|preposition|adverb|pronoun)$/.test(terms[at + 1]?.tag ?? "") && !AWAY.has(terms[at + 1]?.text ?? "")) ||
       Object.hasOwn(HEADS, terms[at + 1]?.text ?? "") ||
       (isBehindPreposition(terms, at, from) && !/\bback to (?:the |those |that )?$/.test(wordsBefore(terms, at)))

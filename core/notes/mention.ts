@@ -26,6 +26,8 @@ export interface Mention extends Clause {
   some?: true;
   /** "the three in the arm": told by how many there are and where. */
   placed?: true;
+  /** "two more": others of the kind named last. */
+  more?: true;
   /** "all six": told by how many there are. */
   all?: true;
   /** "the triple squares": told by the kind of their head. */

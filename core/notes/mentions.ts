@@ -107,7 +107,7 @@ function named(
     to: through ? at + 3 : at + 1,
     family,
     head: noun,
-    marks: marksOf([...marks, ...(KINDS[singular(noun)] ?? []), ...after.marks]),
+    marks: marksOf([...marks, ...(KINDS[singular(noun)] ?? []), ...(marks.includes("lug") ? ["wheel"] : []), ...after.marks]),
     name: [...marks, noun, ...(marks.length === 0 ? after.words : [])].join(" "),
     count: count ?? ofThem(terms, at + 1),
     perSide: isPerSide(terms, at + 1),

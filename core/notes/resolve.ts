@@ -56,6 +56,7 @@ export function touch(group: Group, mention: Mention, terms: readonly Term[], at
     group.count = mention.count ?? group.count;
     group.perSide ||= mention.perSide;
   }
+  if ((group.count ?? 0) > 1) group.name = group.name.replace(/\b(?:bolt|nut|screw|stud|plug|clip)$/, "$&s");
   if (mention.perSide && mention.count === group.count) group.perSide = true;
   if (mention.name && mention.name !== group.name && !group.aliases.includes(mention.name)) group.aliases.push(mention.name);
 }
@@ -237,7 +238,7 @@ export function isOtherEnd(mention: Mention, last: Group, groups: readonly Group
     at - last.last <= 3 &&
     (mention.count === 1 || last.traits.has("counter-hold") || !groups.some((group) => group.family === "nut" && at - group.last <= 9)) &&
     !/s$/.test(mention.head) &&
-    !/\b(?:off|undo|snug|torque|tight)/.test(said);
+    (last.traits.has("counter-hold") || !/\b(?:off|undo|snug|torque|tight)/.test(said));
   // "Then the spanner on the nut and torque on the head."
   const spanner = mention.marks.length === 0 && at - last.last <= 6 && /\b(?:spanner|wrench|socket|\d+(?: ?mm| mil)?) on the nut\b/i.test(said);
   return placed || plain || spanner;

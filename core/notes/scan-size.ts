@@ -65,7 +65,7 @@ export function sizeAt(words: readonly Word[], at: number): FoundSize | undefine
       what: "head",
       head: { profile: word === "t" ? "six-lobe" : "six-lobe external", size: Number.parseInt(text(at + gap), 10), unit: "number" },
       from: at,
-      to: at + gap + 1,
+      to: at + gap + 1 + plural(words, at + gap + 1),
     };
   }
   if (/^torx$/.test(word) && /^\d{1,2}$/.test(text(at + 1)) && Number(text(at + 1)) >= 6)
@@ -155,6 +155,9 @@ export function sizeAt(words: readonly Word[], at: number): FoundSize | undefine
   }
   return bareSize(words, at, number);
 }
+
+/** "T20s": more than one, written on to its number. */
+const plural = (words: readonly Word[], at: number): number => (words[at]?.text === "s" && words[at]?.start === words[at - 1]?.end ? 1 : 0);
 
 /** A bare number is a size where a tool or a plural says so: "a 17 socket", "the 10 bolts", "two 13s". */
 function bareSize(words: readonly Word[], at: number, number: { value: number; next: number; decimals: number }): FoundSize | undefined {

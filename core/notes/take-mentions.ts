@@ -1,10 +1,10 @@
 import { SAYS_EACH, ofThem as countOfThem, eachSide, text } from "./counts";
 import type { Group } from "./group";
 import { saidIn, sentenceOf } from "./heard";
-import type { Mention } from "./mention";
+import { type Mention, singular } from "./mention";
 import { begin, contradict, isOtherEnd, isSame, mergeInto, resolve, touch } from "./resolve";
 import { spokenNumber } from "./spoken-number";
-import { BOUGHT, HELD_STILL } from "./vocabulary";
+import { BOUGHT, HEADS, HELD_STILL } from "./vocabulary";
 import type { Here, Walk } from "./walk";
 
 /** Finds the group of each mention of a clause, or begins one. */
@@ -47,7 +47,23 @@ export function takeMentions(walk: Walk, here: Here): void {
     const after = mentions.find((one) => one.from > mention.from)?.from ?? clause.to;
     const sizedHere =
       mention.family === "one" && mention.marks.length > 0 && !mention.pointing && here.sizes.some((one) => one.what === "head" && one.from >= mention.to && one.from < after);
-    const counted = mention.ofThem && last && last.count === undefined && i - last.last <= 3 && !here.sizes.some((one) => one.what === "head") ? last : undefined;
+    if (mention.more && last) {
+      const group = begin(
+        { ...mention, family: last.family, name: [...mention.marks, last.name.split(" ").findLast((word) => HEADS[word]) ?? "bolt"].join(" ") },
+        topic.length > 0 ? topic : last.topic,
+        terms,
+        i,
+      );
+      group.name = group.name.replace(/(?<!s)$/, "s");
+      groups.push(group);
+      places.push(group);
+      walk.last = group;
+      continue;
+    }
+    const counted =
+      mention.ofThem && last && (last.count === undefined || (last.count === 1 && !mention.perSide)) && i - last.last <= 3 && !here.sizes.some((one) => one.what === "head")
+        ? last
+        : undefined;
     const found =
       counted ??
       (mention.profile
@@ -107,10 +123,12 @@ export function takeMentions(walk: Walk, here: Here): void {
   }
 }
 
-/** "Slide pins, with 13 mm bolts in the back of them": of what was named just before. */
+/** "Slide pins, with 13 mm bolts in the back of them", "two clamps, a bolt in each one": of what was named just before. */
 function ofThem({ last }: Walk, { i, said }: Here): string[] | undefined {
-  if (!last || i - last.last > 2 || !/\b(?:in|on|at) the (?:back|end|ends|top|bottom|middle) of (?:them|it|these|those|each)\b/i.test(said)) return undefined;
-  return [...last.marks, ...(last.family === "one" ? [] : [last.family])];
+  if (!last || last.family === "bolt" || i - last.last > 3) return undefined;
+  if (!/\b(?:in|on|at) (?:the (?:back|end|ends|top|bottom|middle) of (?:them|it|these|those|each)|each(?: one| of (?:them|those|em))?(?! side| wheel| end))\b/i.test(said))
+    return undefined;
+  return [...last.marks, singular(last.name.split(" ").at(-1) ?? "")];
 }
 
 /** "The two long ones get 70 and the little one 35": of bolts without a figure those that are so many, or so many of a larger lot. */

@@ -19,7 +19,7 @@ export function takeSizes(walk: Walk, here: Here): void {
     const span = spanOf(terms, size.from, size.to);
     const one: SaidSize = { head: size.head, span, doubtful };
     const before = saidIn(text, terms, { from: clause.from, to: size.from });
-    const beforeNear = saidIn(text, terms, { from: Math.max(clause.from, size.from - 9), to: size.from });
+    const beforeNear = saidIn(text, terms, { from: Math.max(clause.from, size.from - 13), to: size.from });
     const after = saidIn(text, terms, { from: size.to, to: Math.min(clause.to, size.to + 8) });
     const holds =
       size.from > here.heldFrom || HOLD_BEFORE.test(beforeNear) || HOLD_AFTER.test(after) || (/^\W*nut\b/i.test(after) && /\b(?:head|bolt) (?:and|,)(?: a)?\s*$/i.test(before));

@@ -147,7 +147,7 @@ export const DENIED = /\b(?:don'?t|do not|never|not|no|isn'?t|aren'?t|without)(?
 
 /** Taken back, and said anew. */
 export const TAKEN_BACK =
-  /\b(?:sorry|no wait|wait no|hang on|hold on|no no|i mean(?! it)|i meant|scratch that|correction|make that|i (?:tell a )?lie|my mistake|oops|nope|wrong one|not (?:a|an|the) \d+|that'?s no good|crossed out|no,? it'?s|no,? they'?re|strike that)\b/i;
+  /\b(?:sorry|no wait|wait no|hang on|hold on|no no|i mean(?! it)|i meant|scratch that|(?:measured|checked) (?:it )?again|turns out|correction|make that|i (?:tell a )?lie|my mistake|oops|nope|wrong one|not (?:a|an|the) \d+|that'?s no good|crossed out|no,? it'?s|no,? they'?re|strike that)\b/i;
 
 /** What a job is worked on: the things that fasteners hold. With the heads of parts, what "those bolts" may be the bolts of. */
 export const THINGS = words(
@@ -165,7 +165,7 @@ export const BOUGHT =
 /** What is held still meanwhile is not what is turned. */
 export const HELD_STILL = /\b(?:hold|holding|counterhold)(?: the| that| it| on)?\s*$/i;
 export const HOLD_BEFORE =
-  /\b(?:hold(?:s|ing)?(?!-)|counter-?hold|stop (?:it|the \w+) (?:turning|spinning|going round)|nut (?:behind|on the (?:back|other side)|at the back)(?: is)?(?: also)?(?: a)?|on the nut|wrench on the bottom|the other (?:end|side)|up the end)\b[^.]{0,50}$/i;
+  /\b(?:(?<!\b(?:that|which|bolts?|nuts?|screws?|only thing) )hold(?:s|ing)?(?!-)|counter-?hold|stop (?:it|the \w+) (?:turning|spinning|going round)|nut (?:behind|on the (?:back|other side)|at the back)(?: is)?(?: also)?(?: a)?|on the nut|wrench on the bottom|the other (?:end|side)|up the end)\b[^.]{0,50}$/i;
 export const HOLD_AFTER =
   /^\W*(?:\w+ ){0,3}?(?:on the (?:nut|back|flats|other (?:end|side)|bolt head)|to (?:hold|stop (?:it|the \w+|that))|and hold(?: it| that)?|holding|(?:goes? |fits? )?(?:up|in|into) the (?:end|middle)\b(?! of the (?:bolt|car|engine))|through the middle|to keep it from)\b/i;
 
