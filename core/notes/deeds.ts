@@ -125,22 +125,7 @@ function doneIn(terms: readonly Term[], { from, to }: Clause): Done | undefined 
     const object = { from: at + 1, to };
     const particle = particleAfter(terms, at + 1, to) ?? "";
     if (/^(?:put|push|slide|slip|hook|clip|plug|press|thread|pop|drop|set|lift|swing|work|screw|run|turn|twist|wind|take|pull|start|fire)$/.test(word)) {
-      if (
-        word === "start" &&
-        /\b(?:it|engine|car|motor|truck|up)\b/.test(
-          terms
-            .slice(at + 1, Math.min(to, at + 4))
-            .map((term) => term.text)
-            .join(" "),
-        ) &&
-        !/\bhand|finger/.test(
-          terms
-            .slice(at, to)
-            .map((term) => term.text)
-            .join(" "),
-        )
-      )
-        return { way: "prove", says: "start", object, particle };
+      if (word === "start" && startsEngine(terms, at, to)) return { way: "prove", says: "start", object, particle };
       if (/^(?:take|pull|lift|pop|slide|slip|twist|run|turn|wind|screw|work|swing)$/.test(word) && AWAY.has(particle))
         return {
           way: "off",
@@ -154,6 +139,15 @@ function doneIn(terms: readonly Term[], { from, to }: Clause): Done | undefined 
     return { way, says, object, particle };
   }
   return undefined;
+}
+
+/** "Start the engine", "start it up and check": and not "start it by hand", which is a bolt. */
+function startsEngine(terms: readonly Term[], at: number, to: number): boolean {
+  const behind = terms
+    .slice(at + 1, to)
+    .map((term) => term.text)
+    .join(" ");
+  return /^(?:\w+ ){0,2}(?:engine|car|motor|truck|van|up)\b|^(?:it|her)(?: and\b|$)/.test(behind) && !/\bhand|finger|thread/.test(behind);
 }
 
 /** Where a thing goes, behind it: "off", "back on". */

@@ -6,8 +6,9 @@ import { type Span, saidIn, spanOf, topicIn } from "./heard";
 import { singular } from "./mention";
 import { torqueUnitAt } from "./scan-torque";
 import { spokenNumber } from "./spoken-number";
+import { STANDING } from "./standing";
 import type { Term } from "./terms";
-import { CONSUMABLE_HEADS, HEADS, PART_HEADS, THINGS, TOOL_HEADS } from "./vocabulary";
+import { CONSUMABLE_HEADS, DENIED, HEADS, PART_HEADS, THINGS, TOOL_HEADS } from "./vocabulary";
 
 /** Something to be done, with the words it came from. */
 export interface ToldStep {
@@ -83,11 +84,12 @@ export function stepsOf(grouped: Grouped): ToldStep[] {
       continue;
     }
     const { what, named, stood } = whatOf(terms, done, last);
+    const tried = done.way === "prove" && stood && !named ? "engine" : what;
     if (what === "" || (!named && !(stood && done.way === "off") && done.way !== "prove" && done.says !== "wait" && done.says !== "let")) continue;
     // A spanner put somewhere is how it is done, and no part that goes on.
     if (done.says === "fit" && /\b(?:spanner|wrench|socket|ratchet|bar|key|torch|light|hand|hands|fingers?|bowl|tray|pan)\b/.test(what)) continue;
     if (done.says === "let" && !/\b(?:cool|cold|sit|drip|dry|soak|drain|overnight|stand|idle|warm|minutes?|hours?)\b/.test(what)) continue;
-    add({ phase: phaseOf(done, said, { back: i >= turn, before: i < firstOff, after: i > lastOn }), says: done.says, what, own: ownWords(said), group, span, at: i });
+    add({ phase: phaseOf(done, said, { back: i >= turn, before: i < firstOff, after: i > lastOn }), says: done.says, what: tried, own: ownWords(said), group, span, at: i });
     last = group?.name ?? (topic || last);
   }
   // Every figure is somebody's to pull: those said two in a breath too.
@@ -98,8 +100,41 @@ export function stepsOf(grouped: Grouped): ToldStep[] {
     const what = `${group.name} to ${formatFigure(figure.figure).replace(/[\u00a0\u2009\u202f]/g, " ")}`;
     steps.splice(at, 0, { phase: "put back", says: "torque", what, own: undefined, group, span: figure.span, at: steps[at - 1]?.at ?? 0 });
   }
+  addStanding(grouped, steps, firstOff);
   return inOrder(steps).map(({ phase, says, what, own, group, span }) => ({ phase, says, what, own, group, span }));
 }
+
+/** Adds what every job begins and ends with, where the telling says it and no step does. */
+function addStanding({ text, terms, told, listing, turn }: Grouped, steps: (ToldStep & { at: number })[], firstOff: number): void {
+  for (const { phase, says, when, same } of STANDING) {
+    if (steps.some((step) => step.phase === phase && same.includes(step.says))) continue;
+    const first = phase === "make safe";
+    const at = told.findIndex((clause, i) => {
+      const said = saidIn(text, terms, clause);
+      const when1 = when.exec(said);
+      return when1 !== null && !listing.has(i) && (first ? i <= Math.max(firstOff, 0) + 12 && i < turn : i >= turn) && !DENIED.test(said.slice(0, when1.index)) && !NEVER_SO.test(said);
+    });
+    const clause = told[at];
+    if (!clause) continue;
+    const { start, end } = spanOf(terms, clause.from, clause.to);
+    const found = when.exec(text.slice(start, end));
+    const [here, there] = [start + (found?.index ?? 0), start + (found?.index ?? 0) + (found?.[0].length ?? 0)];
+    const inside = (n: number) => (terms[n]?.end ?? 0) > here && (terms[n]?.start ?? Infinity) < there;
+    const [from, to] = [told[at]?.from ?? 0, told[at]?.to ?? 0];
+    const [begins, ends] = [terms.findIndex((_, n) => n >= from && inside(n)), terms.findLastIndex((_, n) => n < to && inside(n))];
+    // In a long breath only what stands about it.
+    const object = to - from > 9 ? { from: Math.max(from, begins - 3), to: Math.min(to, ends + 4) } : clause;
+    const { what } = whatOf(terms, { way: "either", says, object, particle: "" }, undefined);
+    const about = what.replace(/^(?:start|fire|run|drive|drove|lower|set|drop|dropped|pump|take|chock)\b */, "") || (says === "drive" || says === "lower" ? "car" : "engine");
+    const step = { phase, says, what: about, own: ownWords(saidIn(text, terms, clause)), group: undefined, span: spanOf(terms, clause.from, clause.to), at };
+    const next = steps.findIndex((one) => one.at > at);
+    if (next < 0) steps.push(step);
+    else steps.splice(next, 0, step);
+  }
+}
+
+/** Told of another day, or of what might be. */
+const NEVER_SO = /^\W*(?:and |so |but )?(?:if|unless|when|until|till)\b|\b(?:last time|years? ago|used to|would|could)\b/i;
 
 /** The teller's own words where they are few enough for a line, and speak of a thing by its name. */
 function ownWords(said: string): string | undefined {
