@@ -1,7 +1,7 @@
 import { type Clause, isAction } from "./clauses";
 import { type Heard, saidIn } from "./heard";
 import type { Term } from "./terms";
-import { ACTIONS, AWAY, HEADS, HOME, NOT_THIS_ONE, OTHERS_SAY, TOOL_HEADS, type Way } from "./vocabulary";
+import { ACTIONS, AWAY, HEADS, HOME, NOT_THIS_ONE, OTHERS_SAY, PART_HEADS, THINGS, TOOL_HEADS, type Way } from "./vocabulary";
 
 /** Said of what might be, of others, or of another day. */
 const NOT_DONE =
@@ -20,7 +20,7 @@ export function deedsOf({ text, terms, told, listing, turn }: Pick<Heard, "text"
   return told.map((clause, i) => {
     const said = saidIn(text, terms, clause);
     if (listing.has(i) || NOT_DONE.test(said) || NOT_THIS_ONE.test(said) || OTHERS_SAY.test(said) || (LATER.test(said) && turn !== undefined && i >= turn)) return undefined;
-    return doneIn(terms, clause) ?? particleIn(terms, clause);
+    return doneIn(terms, clause) ?? particleIn(terms, clause) ?? (turn !== undefined && i >= turn ? newIn(terms, clause) : undefined);
   });
 }
 
@@ -74,6 +74,7 @@ export interface Done {
 
 /** What a clause says is done, by its verb. */
 function doneIn(terms: readonly Term[], { from, to }: Clause): Done | undefined {
+  const text = (n: number) => terms[n]?.text ?? "";
   for (let at = from; at < to && at < from + 9; at++) {
     const word = terms[at]?.text ?? "";
     const behind = terms[at + 1]?.text ?? "";
@@ -89,6 +90,13 @@ function doneIn(terms: readonly Term[], { from, to }: Clause): Done | undefined 
             term.tag === "other",
         );
     if (!lead) break;
+    // "Mount off", "jack away", "lock to lock": what something is called, and no verb.
+    if (
+      at === from &&
+      (THINGS.has(word) || PART_HEADS.has(word) || TOOL_HEADS.has(word) || Object.hasOwn(HEADS, word)) &&
+      (AWAY.has(behind) || (behind === "to" && text(at + 2) === word))
+    )
+      return undefined;
     if (/^(?:get|gets|bring|grab)$/.test(word) && (terms[at + 1]?.tag === "determiner" || terms[at + 1]?.tag === "pronoun" || terms[at + 1]?.tag === "noun")) {
       const particle = particleAfter(terms, at + 1, to);
       if (particle && AWAY.has(particle)) return { way: "off", says: "remove", object: { from: at + 1, to }, particle };
@@ -107,6 +115,8 @@ function doneIn(terms: readonly Term[], { from, to }: Clause): Done | undefined 
       return { way: "look", says: "photograph", object: { from: at + 1, to }, particle: "" };
     if (/^(?:wait|leave|let)$/.test(word)) return { way: "either", says: word === "wait" ? "wait" : "let", object: { from: at + 1, to }, particle: "" };
     if (/^(?:turn)$/.test(word) && /^(?:on|off)$/.test(behind)) return { way: "safe", says: `switch ${behind}`, object: { from: at + 2, to }, particle: "" };
+    // "Lower intake", "lower one": where it is.
+    if (word === "lower" && terms[at + 1]?.tag !== "determiner" && !/^(?:it|her|them|car|truck|vehicle|down)$/.test(behind)) return undefined;
     if (word === "torque" && /^wrench/.test(behind)) return undefined;
     if (
       !isAction(terms, at) &&
@@ -160,6 +170,18 @@ function particleAfter(terms: readonly Term[], from: number, to: number): string
   return undefined;
 }
 
+/** "New damper", "new gasket, dry": what is new goes on, once things go back. */
+function newIn(terms: readonly Term[], { from, to }: Clause): Done | undefined {
+  let at = from;
+  while (at < to && (FILLERS.has(terms[at]?.text ?? "") || terms[at]?.tag === "mark" || /^(?:the|a|two|three|four|both)$/.test(terms[at]?.text ?? ""))) at++;
+  if (terms[at]?.text !== "new" || to - at > 7) return undefined;
+  const thing = terms.slice(at + 1, to).some((term) => term.tag === "noun" || isThing(term.text));
+  const verb = terms.slice(at + 1, to).some((term) => term.tag === "verb" && !isThing(term.text) && !/ed$/.test(term.text));
+  return thing && !verb ? { way: "on", says: "fit", object: { from: at, to }, particle: "" } : undefined;
+}
+
+const isThing = (word: string) => THINGS.has(word) || PART_HEADS.has(word) || Object.hasOwn(HEADS, word);
+
 /** "cap off", "hoses back on", "drum off", "guard slides off", "the plug goes back in": a thing and where it goes. */
 function particleIn(terms: readonly Term[], { from, to }: Clause): Done | undefined {
   for (let at = from + 1; at < to; at++) {
@@ -168,7 +190,10 @@ function particleIn(terms: readonly Term[], { from, to }: Clause): Done | undefi
       continue;
     const before = terms.slice(from, at);
     const verbs = before.filter(
-      (term) => term.tag === "verb" && !/^(?:comes?|goes|go|come|slides?|pulls?|lifts?|drops?|pops?|wants?|bolts?|clips?|plugs?|screws?|is|are|pushes|back)$/.test(term.text),
+      (term) =>
+        term.tag === "verb" &&
+        !isThing(term.text) &&
+        !/^(?:comes?|goes|go|come|slides?|pulls?|lifts?|drops?|pops?|wants?|bolts?|clips?|plugs?|screws?|is|are|pushes|back)$/.test(term.text),
     );
     const things = before.filter(
       (term) => (term.tag === "noun" || Object.hasOwn(HEADS, term.text) || term.tag === "number" || TOOL_HEADS.has(term.text)) && !/^(?:way|side|i|you|we|it)$/.test(term.text),

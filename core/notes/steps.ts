@@ -4,6 +4,7 @@ import { type Done, FILLERS, deedsOf } from "./deeds";
 import type { Group, Grouped } from "./group";
 import { type Span, saidIn, spanOf, topicIn } from "./heard";
 import { singular } from "./mention";
+import { waitsOf } from "./minded";
 import { torqueUnitAt } from "./scan-torque";
 import { spokenNumber } from "./spoken-number";
 import { STANDING } from "./standing";
@@ -27,12 +28,14 @@ export function stepsOf(grouped: Grouped): ToldStep[] {
   const { text, terms, told, groups, listing, torques, turn } = grouped;
   const steps: (ToldStep & { at: number })[] = [];
   let last: string | undefined;
+  /** What was worked on last, apart from what holds it. */
+  let thing: string | undefined;
   const add = (step: ToldStep & { at: number }) => {
     const before = steps.at(-1);
     if (before && before.says === step.says && before.group === step.group && step.group) {
       if (step.what.length > before.what.length) before.what = step.what;
       before.span = { start: before.span.start, end: step.span.end };
-    } else steps.push(step);
+    } else if (!steps.slice(-3).some((one) => one.says === step.says && one.what.trim() === step.what.trim())) steps.push(step);
   };
   const deeds = deedsOf(grouped);
   const firstOff = deeds.findIndex((deed, i) => deed?.way === "off" && !SAFE.test(saidIn(text, terms, told[i] ?? { from: 0, to: 0 })));
@@ -43,6 +46,7 @@ export function stepsOf(grouped: Grouped): ToldStep[] {
     const group = groups.filter(({ clauses }) => clauses.has(i)).at(-1);
     const topic = topicIn(terms, clause).join(" ");
     const done = deeds[i];
+    thing = topic || thing;
     const torque = torques.find(({ from }) => from >= clause.from && from < clause.to);
     const used =
       torque &&
@@ -83,13 +87,17 @@ export function stepsOf(grouped: Grouped): ToldStep[] {
       else if (group) last = group.name;
       continue;
     }
-    const { what, named, stood } = whatOf(terms, done, last);
-    const tried = done.way === "prove" && stood && !named ? "engine" : what;
-    if (what === "" || (!named && !(stood && done.way === "off") && done.way !== "prove" && done.says !== "wait" && done.says !== "let")) continue;
+    const { what, named, stood } = whatOf(terms, done, last, thing);
+    const standing = (done.way === "prove" || done.way === "safe") && !named && (stood || what === "") ? (WHAT_ELSE[done.says] ?? what) : what;
+    if (standing === "" || (!named && !(stood && done.way === "off") && done.way !== "prove" && WHAT_ELSE[done.says] === undefined && done.says !== "wait" && done.says !== "let"))
+      continue;
     // A spanner put somewhere is how it is done, and no part that goes on.
+    const meant = what.split(" ").find((word) => isNamed(word)) ?? "";
+    const isMeans = TOOL_HEADS.has(meant) && !THINGS.has(meant) && /^(?:on|off|either)$/.test(done.way) && !/^(?:support|apply|drain)$/.test(done.says);
+    if (isMeans || /^(?:when|there's|until|till|as|for|they're|how|if|where|who)\b/.test(what)) continue;
     if (done.says === "fit" && /\b(?:spanner|wrench|socket|ratchet|bar|key|torch|light|hand|hands|fingers?|bowl|tray|pan)\b/.test(what)) continue;
     if (done.says === "let" && !/\b(?:cool|cold|sit|drip|dry|soak|drain|overnight|stand|idle|warm|minutes?|hours?)\b/.test(what)) continue;
-    add({ phase: phaseOf(done, said, { back: i >= turn, before: i < firstOff, after: i > lastOn }), says: done.says, what: tried, own: ownWords(said), group, span, at: i });
+    add({ phase: phaseOf(done, said, { back: i >= turn, before: i < firstOff, after: i > lastOn }), says: done.says, what: standing, own: ownWords(said), group, span, at: i });
     last = group?.name ?? (topic || last);
   }
   // Every figure is somebody's to pull: those said two in a breath too.
@@ -100,8 +108,24 @@ export function stepsOf(grouped: Grouped): ToldStep[] {
     const what = `${group.name} to ${formatFigure(figure.figure).replace(/[\u00a0\u2009\u202f]/g, " ")}`;
     steps.splice(at, 0, { phase: "put back", says: "torque", what, own: undefined, group, span: figure.span, at: steps[at - 1]?.at ?? 0 });
   }
+  addWaits(grouped, steps);
   addStanding(grouped, steps, firstOff);
   return inOrder(steps).map(({ phase, says, what, own, group, span }) => ({ phase, says, what, own, group, span }));
+}
+
+/** Adds what is waited for, where no step says it: "hit em with penetrating oil, give it ten minutes". */
+function addWaits(grouped: Grouped, steps: (ToldStep & { at: number })[]): void {
+  const { terms, told, groups, turn } = grouped;
+  for (const { name, span } of waitsOf(grouped)) {
+    const at = told.findIndex((clause) => spanOf(terms, clause.from, clause.to).end >= span.end);
+    if (at < 0 || steps.some((step) => /^(?:let|wait|soak|let cool|apply)$/.test(step.says) && Math.abs(step.at - at) <= 2)) continue;
+    const soaks = /penetra|\bspray|\bsoak|\brelease\b|\bwd/i.test(name);
+    const group = soaks ? groups.find(({ clauses }) => [0, 1, 2].some((back) => clauses.has(at - back))) : undefined;
+    const what = [group?.name, name.replace(/,/g, "")].filter(Boolean).join(" ");
+    const step = { phase: at < turn ? ("take apart" as const) : ("put back" as const), says: soaks ? "soak" : "wait", what, own: undefined, group: undefined, span, at };
+    const next = steps.findIndex((one) => one.at > at);
+    steps.splice(next < 0 ? steps.length : next, 0, step);
+  }
 }
 
 /** Adds what every job begins and ends with, where the telling says it and no step does. */
@@ -112,7 +136,9 @@ function addStanding({ text, terms, told, listing, turn }: Grouped, steps: (Told
     const at = told.findIndex((clause, i) => {
       const said = saidIn(text, terms, clause);
       const when1 = when.exec(said);
-      return when1 !== null && !listing.has(i) && (first ? i <= Math.max(firstOff, 0) + 12 && i < turn : i >= turn) && !DENIED.test(said.slice(0, when1.index)) && !NEVER_SO.test(said);
+      return (
+        when1 !== null && !listing.has(i) && (first ? i <= Math.max(firstOff, 0) + 12 && i < turn : i >= turn) && !DENIED.test(said.slice(0, when1.index)) && !NEVER_SO.test(said)
+      );
     });
     const clause = told[at];
     if (!clause) continue;
@@ -125,13 +151,16 @@ function addStanding({ text, terms, told, listing, turn }: Grouped, steps: (Told
     // In a long breath only what stands about it.
     const object = to - from > 9 ? { from: Math.max(from, begins - 3), to: Math.min(to, ends + 4) } : clause;
     const { what } = whatOf(terms, { way: "either", says, object, particle: "" }, undefined);
-    const about = what.replace(/^(?:start|fire|run|drive|drove|lower|set|drop|dropped|pump|take|chock)\b */, "") || (says === "drive" || says === "lower" ? "car" : "engine");
+    const about = what.replace(/^(?:start|fire|run|drive|drove|lower|set|drop|dropped|pump|take|chock)\b */, "") || (WHAT_ELSE[says] ?? "engine");
     const step = { phase, says, what: about, own: ownWords(saidIn(text, terms, clause)), group: undefined, span: spanOf(terms, clause.from, clause.to), at };
     const next = steps.findIndex((one) => one.at > at);
     if (next < 0) steps.push(step);
     else steps.splice(next, 0, step);
   }
 }
+
+/** What is meant where nothing is named. */
+const WHAT_ELSE: Readonly<Record<string, string>> = { chock: "wheels", raise: "car", support: "car", lower: "car", drive: "car", start: "engine", test: "car" };
 
 /** Told of another day, or of what might be. */
 const NEVER_SO = /^\W*(?:and |so |but )?(?:if|unless|when|until|till)\b|\b(?:last time|years? ago|used to|would|could)\b/i;
@@ -150,7 +179,7 @@ function ownWords(said: string): string | undefined {
 }
 
 /** What it is done to, in a few words: without fillers, a pronoun by what it stands for. `named` where the clause itself names a thing. */
-function whatOf(terms: readonly Term[], { object, particle }: Done, last: string | undefined): { what: string; named: boolean; stood: boolean } {
+function whatOf(terms: readonly Term[], { object, particle }: Done, last: string | undefined, thing?: string): { what: string; named: boolean; stood: boolean } {
   const words: string[] = [];
   let named = false;
   let stood = false;
@@ -158,7 +187,9 @@ function whatOf(terms: readonly Term[], { object, particle }: Done, last: string
     const term = terms[at];
     if (!term || term.text === "\n") break;
     if (/^(?:it|them|em|that|those|these|this|both|they)$/.test(term.text) && !named && !stood && !/^(?:noun|adjective|number)$/.test(terms[at + 1]?.tag ?? "")) {
-      if (last && !words.includes(last)) words.push(last);
+      // "Four 18 mm bolts, drop it": not the bolts.
+      const meant = thing && last && /s$/.test(last) && /^(?:it|that|this)$/.test(term.text) ? thing : last;
+      if (meant && !words.includes(meant)) words.push(meant);
       stood = true;
       continue;
     }

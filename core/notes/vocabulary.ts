@@ -76,7 +76,7 @@ export const ACTIONS: Readonly<Record<string, readonly [way: Way, says: string]>
       ["off", "swing aside", "swing tuck move shove hang"],
       ["either", "slide", "slide slip wiggle work ease rock twist turn run wind spin lift thread feed unwind"],
       ["either", "push", "push press squeeze pop"],
-      ["on", "fit", "fit fitting refit refitting install installing reinstall put putting set seat replace mount hook slot offer drop insert"],
+      ["on", "fit", "fit fitting refit refitting install installing reinstall put putting set seat replace mount hook slot offer insert"],
       ["on", "reconnect", "connect reconnect reconnecting plug clip"],
       ["on", "start by hand", "start"],
       ["on", "tighten", "tighten tightening nip snug draw pinch do"],
