@@ -4,7 +4,7 @@ import { type Done, FILLERS, deedsOf } from "./deeds";
 import type { Group, Grouped } from "./group";
 import { type Span, saidIn, spanOf, topicIn } from "./heard";
 import { singular } from "./mention";
-import { waitsOf } from "./minded";
+import { measuresOf, waitsOf } from "./minded";
 import { torqueUnitAt } from "./scan-torque";
 import { spokenNumber } from "./spoken-number";
 import { STANDING } from "./standing";
@@ -109,6 +109,7 @@ export function stepsOf(grouped: Grouped): ToldStep[] {
     steps.splice(at, 0, { phase: "put back", says: "torque", what, own: undefined, group, span: figure.span, at: steps[at - 1]?.at ?? 0 });
   }
   addWaits(grouped, steps);
+  addMeasures(grouped, steps);
   addStanding(grouped, steps, firstOff);
   return inOrder(steps).map(({ phase, says, what, own, group, span }) => ({ phase, says, what, own, group, span }));
 }
@@ -123,6 +124,18 @@ function addWaits(grouped: Grouped, steps: (ToldStep & { at: number })[]): void 
     const group = soaks ? groups.find(({ clauses }) => [0, 1, 2].some((back) => clauses.has(at - back))) : undefined;
     const what = [group?.name, name.replace(/,/g, "")].filter(Boolean).join(" ");
     const step = { phase: at < turn ? ("take apart" as const) : ("put back" as const), says: soaks ? "soak" : "wait", what, own: undefined, group: undefined, span, at };
+    const next = steps.findIndex((one) => one.at > at);
+    steps.splice(next < 0 ? steps.length : next, 0, step);
+  }
+}
+
+/** Adds what is measured, where no step looks at it. */
+function addMeasures(grouped: Grouped, steps: (ToldStep & { at: number })[]): void {
+  const { terms, told } = grouped;
+  for (const { name, span } of measuresOf(grouped)) {
+    const at = told.findIndex((clause) => spanOf(terms, clause.from, clause.to).end > span.start);
+    if (at < 0 || steps.some((step) => /^(?:measure|look|check|inspect|adjust)$/.test(step.says) && Math.abs(step.at - at) <= 3)) continue;
+    const step = { phase: "look closely" as const, says: "measure", what: name.split(/[,;]/)[0] ?? name, own: undefined, group: undefined, span, at };
     const next = steps.findIndex((one) => one.at > at);
     steps.splice(next < 0 ? steps.length : next, 0, step);
   }

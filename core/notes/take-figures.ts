@@ -4,9 +4,9 @@ import { holdingTorques } from "../torque/torques-of";
 import { angleAlone, bareFigure, nearestUnit, notThisAfter, passBefore, put, saidAfter, turnFurther, unitForAll } from "./figures";
 import type { SaidFigure } from "./group";
 import { between, saidIn, spanOf } from "./heard";
+import { byWords } from "./resolve";
 import type { FoundTorque } from "./scan-torque";
 import { spokenNumber } from "./spoken-number";
-import { byWords } from "./resolve";
 import { DOUBTFUL, OTHERS_SAY, TAKEN_BACK } from "./vocabulary";
 import { type Here, type Walk, byTopic, figuredGroup, mentionsWithGroups } from "./walk";
 
