@@ -77,11 +77,15 @@ function things(heard: Heard, clause: Clause, listed: boolean, bought: boolean, 
     ) {
       if (/\b(?:bar|key|arm|block|head|tape|pick|stand|handle|light|pump|file|tray|hook|press|bit|adapter)$/.test(name) && !listed && name.split(" ").length < 2) continue;
       add(lists.tools, name, span);
-    } else if (isUsed) add(lists.consumables, amount ? `${name}, ${amount}` : name, span);
+    } else if (isUsed && !listed && !amount && IN_PASSING.test(name)) continue;
+    else if (isUsed) add(lists.consumables, amount ? `${name}, ${amount}` : name, span);
     else if (isPart && (isNew || (listed && buying) || (listed && /\b(?:gasket|seal|kit|washer|filter|shoes|pads|o-ring)/.test(word))))
       add(lists.parts, count > 1 ? `${count} ${name}` : name, span);
   }
 }
+
+/** What a car is full of, or what something is made of, spoken of by one word alone: nothing to have by that. */
+const IN_PASSING = /^(?:(?:old|little|clean|warm|hot|hit|stuff|getting|including|used) )?(?:oil|fluid|coolant|antifreeze|water|paint|paper|bags?|copper|nickel|ties?)$/;
 
 /** The name that ends at a word: with what stands before it and its size, without articles and counts. */
 function nameOf(
