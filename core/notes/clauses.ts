@@ -151,7 +151,7 @@ function beginsThought(terms: readonly Term[], at: number): boolean {
   return (
     isAction(terms, at) &&
     /^(?:the|that|this|those|these|your|my|it|them|all|both|a|an|each|every|another)$/.test(text(at + 1)) &&
-    /^(?:noun|adverb|adjective|number)$/.test(terms[at - 1]?.tag ?? "") &&
+    (/^(?:noun|adverb|adjective|number)$/.test(terms[at - 1]?.tag ?? "") || /^(?:over|off|out|up|down|back|in|on|away|together)$/.test(before)) &&
     !HOLDS_ON.has(before)
   );
 }

@@ -26,11 +26,14 @@ export interface ToldStep {
 /** The steps of a telling, in the order of the work: what is done, to what, and when. */
 export function stepsOf(grouped: Grouped): ToldStep[] {
   const { text, terms, told, groups, listing, torques, turn } = grouped;
-  const steps: (ToldStep & { at: number })[] = [];
+  const steps: (ToldStep & { at: number; implied?: true })[] = [];
   let last: string | undefined;
   /** What was worked on last, apart from what holds it. */
   let thing: string | undefined;
-  const add = (step: ToldStep & { at: number }) => {
+  const add = (step: ToldStep & { at: number; implied?: true }) => {
+    // "The nut's a nineteen … now take the nut off": once, where it is said to come off.
+    const told = steps.findIndex((one) => one.implied && one.group !== undefined && one.group === step.group && one.says === step.says);
+    if (told >= 0 && !step.implied) steps.splice(told, 1);
     const before = steps.at(-1);
     if (before && before.says === step.says && before.group === step.group && step.group) {
       if (step.what.length > before.what.length) before.what = step.what;
@@ -76,8 +79,9 @@ export function stepsOf(grouped: Grouped): ToldStep[] {
           says: "remove",
           what: `${opened.topic.join(" ")} ${opened.name}`
             .split(" ")
-            .filter((word, n, all) => all.indexOf(word) === n)
+            .filter((word, n, all) => word !== "" && all.indexOf(word) === n)
             .join(" "),
+          implied: true,
           own: undefined,
           group: opened,
           span,
