@@ -140,6 +140,9 @@ function isListed(terms: readonly Term[], at: number): boolean {
 function beginsThought(terms: readonly Term[], at: number): boolean {
   const text = (n: number) => terms[n]?.text ?? "";
   const [word, before] = [text(at), text(at - 1)];
+  // "Left and right".
+  if (word === "right" && /^(?:and|or|left|front|rear|on|to|the)$/.test(before)) return false;
+  if (word === "and" && before === "left") return false;
   if (JOINS.has(word))
     return !(word === "right" && terms[at + 1]?.tag === "noun") && !(word === "first" && /^(?:the|at|one)$/.test(before)) && !(word === "so" && text(at + 1) === "that");
   if (word === "and") {

@@ -19,7 +19,7 @@ export function bareFigure(terms: readonly Term[], { from, to }: Clause, taken: 
     const ends = number.next >= to || /^(?:both|each|all|too|as|tops|max|and|on|now)$/.test(after);
     // "two 17s, forty on those".
     const pointed = after === "on" && /^(?:those|these|them|each|all|both|that)$/.test(terms[number.next + 1]?.text ?? "");
-    const said = pointed || (at > from && (/^(?:to|at|gets?|is|are|takes?|be|on|put|them|it|now|:|=|they're|it's|that's)$/.test(before) || terms[at - 1]?.tag === "noun"));
+    const said = pointed || (at > from && (/^(?:to|at|gets?|is|are|takes?|be|on|put|them|it|now|:|=|they're|it's|that's|about|around|roughly)$/.test(before) || terms[at - 1]?.tag === "noun"));
     if (taken(at) || number.fraction || number.value < 3 || number.value > 400 || !ends || !said) continue;
     const torque = { value: number.value, unit, decimals: number.decimals };
     return { figure: /^(?:tops|max)$/.test(after) ? { form: "maximum", torque } : { form: "value", torque }, from: at, to: number.next };
@@ -96,7 +96,7 @@ export function nearestUnit(torques: readonly FoundTorque[], at: number): Torque
 /** What the next clause or two say of a figure just said: "that's for the later one". */
 export function notThisAfter(text: string, terms: readonly Term[], told: readonly Told[], i: number): string | undefined {
   const said = saidAfter(text, terms, told, i);
-  return /^\W*(?:but |and |so )?(?:that(?:'s| is| was) (?:for|the (?:older|later|other|early|old|automatic|diesel))|that one's for|(?:but )?(?:that's|it's) (?:for )?(?:the )?(?:older|later|early|bigger|other|wrong)|(?:please )?don't(?: (?:do|use) (?:that|it))?$|please don't|don't (?:do|use) (?:that|it)|do not use|which is for|and that was right for)/i.exec(
+  return /^\W*(?:but |and |so )?(?:that(?:'s| is| was) (?:for|the (?:older|later|other|early|old|automatic|diesel))|that one's for|(?:but )?(?:that's|it's) (?:for )?(?:the )?(?:older|later|early|bigger|other|wrong)|(?:please )?don't(?: (?:do|use) (?:that|it))?$|please don't|don't (?:do|use) (?:that|it)|do not use|which is for|and that was right for|but (?:that's|that is|that was|it's|it is) (?:for |on )?(?:the|a|an) (?!most|max|limit|least|minimum|figure|spec|one|same|right|correct|main|point|bare|absolute)\w+)/i.exec(
     said,
   )?.[0];
 }

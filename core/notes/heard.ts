@@ -119,6 +119,7 @@ export function topicIn(terms: readonly Term[], { from, to }: Clause): string[] 
     if (
       !isThing(word) ||
       TOOL_HEADS.has(terms[at + 1]?.text ?? "") ||
+      (word === "blade" && /^(?:flat|razor|wide|putty|knife|scraper)$/.test(terms[at - 1]?.text ?? "")) ||
       (word === "bar" && /^(?:breaker|breaking|pry|prise|power|cheater|crow|knuckle|long)$/.test(terms[at - 1]?.text ?? "")) ||
       (at === from && isAction(terms, at) && /^(?:determiner|preposition|adverb|pronoun)$/.test(terms[at + 1]?.tag ?? "") && !AWAY.has(terms[at + 1]?.text ?? "")) ||
       Object.hasOwn(HEADS, terms[at + 1]?.text ?? "") ||

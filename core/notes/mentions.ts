@@ -97,6 +97,8 @@ function named(
   if (noun === "terminals" && marks.length === 0) marks.push("battery");
   if (family === "terminal" && !marks.some((mark) => /^(?:battery|negative|positive|earth)$/.test(mark))) return undefined;
   if (family === "union" && marks.length === 0 && noun.startsWith("fitting")) return undefined;
+  // "Bleed it, the nipple's a …".
+  if (/^nipples?$/.test(noun) && terms.slice(Math.max(0, at - 8), at).some((term) => /^bleed/.test(term.text))) marks.unshift("bleed");
   // What holds a wheel, whatever else it is called.
   if (/^lug/.test(noun) && !marks.includes("wheel")) marks.unshift("wheel");
   const after = behind(terms, at + 1);

@@ -8,13 +8,15 @@ import { HEADS, NOT_IN_NAME, OPPOSITES } from "./vocabulary";
 
 /** Where something sits and how large it looks: that tells it from others, and is not what it is called. */
 const WHERE = new Set([...OPPOSITES.filter((set) => !set.includes("drain")).flat(), "underneath", "behind", "side", "end", "corner", "through"]);
+/** Of what kind it is: a name of its own, unless what it sits on was named with it. */
+const KIND = new Set(["flare", "castle", "flange", "jam", "nyloc", "dome", "wing"]);
 
 /** Begins a group. What is worked on names it where nothing else does, and where it was named in this very sentence and only its place follows: "the dipstick tube has a bolt on a tab". */
 export function begin(mention: Mention, topic: readonly string[], terms: readonly Term[], at: number, fresh = false): Group {
   // "two bolts at the front", of the seat: where they are is no name.
   const called = mention.name.split(" ");
   const before = called.slice(0, Math.max(0, called.indexOf(mention.head))).map(singular);
-  const own = mention.marks.some((mark) => !WHERE.has(mark) && (!fresh || mention.head === "" || before.includes(mark)));
+  const own = mention.marks.some((mark) => !WHERE.has(mark) && !(fresh && KIND.has(mark)) && (!fresh || mention.head === "" || before.includes(mark)));
   const name = mention.some
     ? [...mention.marks, ...topic, "bolts"].join(" ")
     : mention.placed

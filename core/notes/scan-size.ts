@@ -118,7 +118,7 @@ export function sizeAt(words: readonly Word[], at: number): FoundSize | undefine
   if (number.fraction) {
     const next = number.next + hyphen;
     // "with the three quarter": the wrench of that size.
-    if (number.value === 0.75 && /^(?:the|my|a)$/.test(text(at - 1)) && /^(?:or|and|on|to|so|wrench|spanner|socket|,|\.|\n|)$/.test(text(next)))
+    if (number.value === 0.75 && /^(?:the|my|a|they're|it's|that's|are|is)$/.test(text(at - 1)) && /^(?:or|and|on|to|so|wrench|spanner|socket|,|\.|\n|)$/.test(text(next)))
       return inchSize(words, number.value, at, next);
     // "3/8-16": diameter and threads per inch, with no space between.
     const perInch = /\//.test(word) && hyphen === 1 ? spokenNumber(words, next) : undefined;

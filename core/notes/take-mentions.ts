@@ -90,7 +90,7 @@ export function takeMentions(walk: Walk, here: Here): void {
       !held &&
       here.notThis === undefined &&
       (mention.some || mention.placed || sizedHere || mention.family !== "one" || (mention.sized && (mention.count ?? 0) > 1)) &&
-      !BOUGHT.test(said) &&
+      !BOUGHT.test(saidIn(whole, terms, { from: Math.max(clause.from, mention.from - 12), to: Math.min(clause.to, mention.to + 12) })) &&
       !/^\W*(?:(?:stuff|things|parts?|bits) (?:i |you |we )?(?:bought|got|need)|bought)\b/i.test(sentenceOf(walk.heard, i))
     ) {
       // "there's ten of them", after "these guys going around the cover".
@@ -112,9 +112,11 @@ export function takeMentions(walk: Walk, here: Here): void {
     if (found && !held && !here.notThis && !/\b(?:snap|strip|break|crack|shear|round)(?:s|ped|ped|ed|ing)?\b/.test(said)) walk.last = found;
   }
   if (SAYS_EACH.test(said)) places.forEach((group) => group && group.count === 1 && (group.perSide = true));
-  const told = /^\W*(?:and )?i count(?:ed)? (\w+)\W*$/i.test(said) ? clause.to - 1 : /^\W*\w+ (?:numbers|nos|pieces|off)\W*$/i.test(said) ? clause.from : undefined;
+  const told = /^\W*(?:and )?i count(?:ed)? (\w+)\W*$/i.test(said) ? clause.to - 1 : /^\W*\w+ (?:numbers|nos|pieces|off)\W*$/i.test(said) ? clause.from : /^\W*(?:there's|there are|they're) \w+\W*$/i.test(said) && here.sizes.length === 0 ? clause.to - 1 : undefined;
   const howMany = told === undefined ? undefined : spokenNumber(terms, told);
   if (howMany && walk.last && i - walk.last.last <= 2 && howMany.value <= 32) walk.last.count = howMany.value;
+  // "The lower damper bolts, left and right": one each.
+  if (walk.last && walk.last.count === undefined && mentions.length === 0 && /^\W*(?:left and right|both sides)\W*$/i.test(said) && i - walk.last.last <= 1) walk.last.count = 2;
   // "Four on each wheel": how many of what was spoken of just now.
   const spoken = mentions.length === 0 ? eachSide(terms, clause, said) : undefined;
   if (spoken !== undefined && walk.last && (walk.last.count === undefined || walk.last.count === spoken)) {

@@ -29,6 +29,8 @@ export function takeSizes(walk: Walk, here: Here): void {
       !(walk.lastStruck !== undefined && size.from - walk.lastStruck < 12) &&
       size.head.unit === "in" &&
       [0.25, 0.375, 0.5].includes(size.head.size) &&
+      // "The pipe is a flare nut, three eighths": straight behind what it fits.
+      !(walk.last && mentions.length === 0 && walk.last.undo === undefined && i - walk.last.last <= 1 && clause.to - clause.from <= 3) &&
       !/^\W*(?:socket|wrench|spanner|bolt|nut|head|hex|line|flare)/i.test(after);
     // "the short one is twenty two", when its head is known and figures are being said: a figure without its unit.
     const known = namedAt(here, size.from, size.to)?.undo;
@@ -49,7 +51,7 @@ export function takeSizes(walk: Walk, here: Here): void {
     if (
       size.head.profile === "hexagon" &&
       !TOOL_HEADS.has(terms[size.to]?.text ?? "") &&
-      (/\b(?:gap|play|limit|wear|thick(?:ness)?|travel|deep|measur\w+|clearance|past the|high|wide|long run|push|overlap|apart)\b/i.test(led) || /^\W*across\b/.test(after))
+      (/\b(?:gap|play|limit|wear|thick(?:ness)?|travel|deep|measur\w+|clearance|past the|high|wide|long run|push|overlap|overhang|within|apart)\b/i.test(led) || /^\W*across\b/.test(after))
     )
       continue;
     const denied = /\b(?:not|isn't|ain't|aren't)(?: a| an| the)?$/i.test(before);

@@ -1,4 +1,5 @@
 import nlp from "compromise/two";
+import { HEADS } from "./vocabulary";
 import { type Word, wordsOf } from "./words";
 
 export type Tag = "noun" | "verb" | "adjective" | "determiner" | "number" | "pronoun" | "preposition" | "conjunction" | "adverb" | "mark" | "other";
@@ -45,7 +46,18 @@ export function termsOf(text: string): Term[] {
   }
   const times = [...text.matchAll(TIMES)].map((found) => ({ start: found.index, end: found.index + found[0].length }));
   const spoken = wordsOf(text).filter((word) => !times.some(({ start, end }) => word.start >= start && word.end <= end));
-  return spoken.map((word) => ({ ...word, tag: /^\d/.test(word.text) ? "number" : /^[^\wà-ÿ½¼¾⅛⅜⅝⅞]/.test(word.text) ? "mark" : (tags.get(word.start) ?? "other") }));
+  return spoken.flatMap(shortened).map((word) => ({ ...word, tag: /^\d/.test(word.text) ? "number" : /^[^\wà-ÿ½¼¾⅛⅜⅝⅞]/.test(word.text) ? "mark" : (tags.get(word.start) ?? "other") }));
+}
+
+/** "The nut's a nineteen", "one's a fifteen": what a fastener is called, and "is". */
+function shortened(word: Word): Word[] {
+  const called = /^([a-z-]+)'s$/.exec(word.text)?.[1];
+  if (called === undefined || (!Object.hasOwn(HEADS, called) && !/^(?:one|other)$/.test(called))) return [word];
+  const end = word.end - 2;
+  return [
+    { text: called, start: word.start, end },
+    { text: "is", start: end, end: word.end },
+  ];
 }
 
 function* piecesOf(text: string): Generator<[start: number, piece: string]> {

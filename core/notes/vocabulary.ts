@@ -137,7 +137,7 @@ export const NOT_THIS_ONE =
 
 /** What others say: used only where nothing better is said, and then with doubt. */
 export const OTHERS_SAY =
-  /\b(?:(?:somewhere|something|the (?:paper|sheet|forum|internet)) (?:it |that |this )?(?:says?|said|reads?))\b|\bi'?ve seen (?!it\b)\w+|\bsaw (?:a|an|some|this|that|one) (?:guy|fella|fellow|man|woman|bloke|video|person)\b|\b(?:people|folks|fella|buddy|neighbou?r|friend|mate|brother(?:-in-law)?|uncle|father|dad|guy|internet|forum|some) (?:\w+ ){0,9}?(?:says?|said|swears?|tells?|told|will tell|use[sd]?)\b/i;
+  /\b(?:(?:somewhere|something|(?:the|my|some|a|printed|old|another) (?:paper|sheet|forum|internet|page|post|video)|printed sheet) (?:it |that |this )?(?:says?|said|reads?))\b|\bi'?ve seen (?!it\b)\w+|\bsaw (?:a|an|some|this|that|one) (?:guy|fella|fellow|man|woman|bloke|video|person)\b|\b(?:people|folks|fella|buddy|neighbou?r|friend|mate|brother(?:-in-law)?|uncle|father|dad|guy|internet|forum|some) (?:\w+ ){0,9}?(?:says?|said|swears?|tells?|told|will tell|use[sd]?)\b/i;
 
 export const DOUBTFUL =
   /\b(?:i think|i thought|i guess|i reckon|i believe|i(?:'m| am) gonna say|maybe|might be|probably|not sure|not certain|don'?t hold me|don'?t quote me|from memory|if i remember|if memory|could be|something like|somewhere around|ain'?t on the paper|double[- ]?check|check (?:it|that|this) (?:first|before)|\?\?)/i;
