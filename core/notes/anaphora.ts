@@ -23,6 +23,7 @@ export function othersIn(terms: readonly Term[], clause: Clause, sizes: readonly
   }
   for (const size of sizes) if (size.from >= clause.from) add(bySize(terms, clause, size), 1);
   if (named.length + found.length === 0) add(ofThem(terms, clause));
+  if (named.length + found.length === 0) add(shareOf(terms, clause));
   return found;
 }
 
@@ -109,7 +110,7 @@ function bySize(terms: readonly Term[], { from, to }: Clause, size: FoundSize): 
   const last = text(terms, size.to - 1);
   const times = /^[x×]$/.test(text(terms, size.from - 1));
   const { count, start } = countBefore(terms, size.from, from);
-  if (/^(?:eighths|sixteenths|quarters)$/.test(last) && count === undefined) return undefined;
+  if (/^(?:eighths|sixteenths|quarters)$/.test(last) && (count ?? 1) < 2) return undefined;
   const lobes = /^six-lobe|spline/.test(size.head.profile);
   // "two 10 mm, lay it over", "four 5 mm allens": counted, and nothing named behind.
   const before = [3, 2, 1].map((back) => text(terms, start - back)).join(" ");
@@ -154,6 +155,17 @@ function ofThem(terms: readonly Term[], { from, to }: Clause): Mention | undefin
     return mentionAt(at, number.next + 2, tells ? { sized: true, ofThem: true, count: number.value, perSide: isPerSide(terms, number.next + 2) } : { definite: true });
   }
   return undefined;
+}
+
+/** "8 bolts: 6 are 13 mm, 2 at the rear are T45": so many of those just counted. */
+function shareOf(terms: readonly Term[], { from, to }: Clause): Mention | undefined {
+  const start = /^(?:and|the|,)$/.test(text(terms, from)) ? from + 1 : from;
+  const number = smallNumber(terms, start, MOST_OF_ONE_KIND);
+  if (!number || number.next >= to) return undefined;
+  const where = behind(terms, number.next);
+  const at = number.next + where.words.length;
+  const are = /^(?:are|is|were|take|takes|get|gets)$/.test(text(terms, at));
+  return are ? mentionAt(start, at, { share: true, marks: marksOf(where.marks), name: where.marks.join(" "), count: number.value, definite: true }) : undefined;
 }
 
 const wordsFrom = (terms: readonly Term[], from: number, to: number) =>

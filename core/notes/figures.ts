@@ -16,10 +16,12 @@ export function bareFigure(terms: readonly Term[], { from, to }: Clause, taken: 
     if (!number || (at > from && (spokenNumber(terms, at - 1)?.next ?? 0) > at)) continue;
     const before = terms[at - 1]?.text ?? "";
     const after = terms[number.next]?.text ?? "";
-    const ends = number.next >= to || /^(?:both|each|all|too|as|tops|max|and|on|now)$/.test(after);
+    const ends = number.next >= to || /^(?:both|each|all|too|also|as|tops|max|and|on|now)$/.test(after);
     // "two 17s, forty on those".
     const pointed = after === "on" && /^(?:those|these|them|each|all|both|that)$/.test(terms[number.next + 1]?.text ?? "");
-    const said = pointed || (at > from && (/^(?:to|at|gets?|is|are|takes?|be|on|put|them|it|now|:|=|they're|it's|that's|about|around|roughly)$/.test(before) || terms[at - 1]?.tag === "noun"));
+    const said =
+      pointed ||
+      (at > from && (/^(?:to|at|gets?|is|are|takes?|be|on|put|them|it|now|:|=|they're|it's|that's|about|around|roughly)$/.test(before) || terms[at - 1]?.tag === "noun"));
     if (taken(at) || number.fraction || number.value < 3 || number.value > 400 || !ends || !said) continue;
     const torque = { value: number.value, unit, decimals: number.decimals };
     return { figure: /^(?:tops|max)$/.test(after) ? { form: "maximum", torque } : { form: "value", torque }, from: at, to: number.next };

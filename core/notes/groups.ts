@@ -33,6 +33,7 @@ export function groupsOf(heard: Heard): Grouped {
     topic: [],
     topicSentence: -1,
     topicAt: -1,
+    others: undefined,
     same: [],
     otherFrom: -2,
   };

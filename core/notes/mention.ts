@@ -28,6 +28,8 @@ export interface Mention extends Clause {
   placed?: true;
   /** "two more": others of the kind named last. */
   more?: true;
+  /** "6 are 13 mm": so many of those just counted. */
+  share?: true;
   /** "all six": told by how many there are. */
   all?: true;
   /** "the triple squares": told by the kind of their head. */

@@ -2,7 +2,7 @@ import { behind, othersIn } from "./anaphora";
 import { batteryTerminal } from "./battery";
 import { type Clause, isAction } from "./clauses";
 import { countBefore, isDefinite, isPerSide, ofThem, text } from "./counts";
-import { type Family, type Mention, marksOf, singular } from "./mention";
+import { type Family, type Mention, marksOf, mentionAt, singular } from "./mention";
 import { type FoundSize } from "./scan-size";
 import { spokenNumber } from "./spoken-number";
 import type { Term } from "./terms";
@@ -33,6 +33,11 @@ export function mentionsIn(terms: readonly Term[], { from, to }: Clause, sizes: 
       if (family === "clip" && bearer && /^(?:bolt|nut|stud)$/.test(bearer.family) && text(terms, bearer.to) === "with" && at - bearer.to <= 4) continue;
       const mention = named(terms, at, from, family, sizeEndingAt, taken);
       if (mention) mentions.push(mention);
+      continue;
+    }
+    // "Drain = same 17 key", "fill: 24": the plug of that name.
+    if (/^(?:drain|fill|filler)$/.test(word) && at === from && /^[=:]$/.test(text(terms, at + 1))) {
+      mentions.push(mentionAt(at, at + 1, { family: "plug", head: "plug", marks: [word], name: `${word} plug`, count: 1, definite: true }));
       continue;
     }
     const battery = batteryTerminal(terms, at);

@@ -47,6 +47,12 @@ export function takeMentions(walk: Walk, here: Here): void {
     const after = mentions.find((one) => one.from > mention.from)?.from ?? clause.to;
     const sizedHere =
       mention.family === "one" && mention.marks.length > 0 && !mention.pointing && here.sizes.some((one) => one.what === "head" && one.from >= mention.to && one.from < after);
+    if (mention.share) {
+      const group = shared(walk, here, mention);
+      places.push(group);
+      walk.last = group ?? walk.last;
+      continue;
+    }
     if (mention.more && last) {
       const group = begin(
         { ...mention, family: last.family, name: [...mention.marks, last.name.split(" ").findLast((word) => HEADS[word]) ?? "bolt"].join(" ") },
@@ -112,7 +118,13 @@ export function takeMentions(walk: Walk, here: Here): void {
     if (found && !held && !here.notThis && !/\b(?:snap|strip|break|crack|shear|round)(?:s|ped|ped|ed|ing)?\b/.test(said)) walk.last = found;
   }
   if (SAYS_EACH.test(said)) places.forEach((group) => group && group.count === 1 && (group.perSide = true));
-  const told = /^\W*(?:and )?i count(?:ed)? (\w+)\W*$/i.test(said) ? clause.to - 1 : /^\W*\w+ (?:numbers|nos|pieces|off)\W*$/i.test(said) ? clause.from : /^\W*(?:there's|there are|they're) \w+\W*$/i.test(said) && here.sizes.length === 0 ? clause.to - 1 : undefined;
+  const told = /^\W*(?:and )?i count(?:ed)? (\w+)\W*$/i.test(said)
+    ? clause.to - 1
+    : /^\W*\w+ (?:numbers|nos|pieces|off)\W*$/i.test(said)
+      ? clause.from
+      : /^\W*(?:there's|there are|they're) \w+\W*$/i.test(said) && here.sizes.length === 0
+        ? clause.to - 1
+        : undefined;
   const howMany = told === undefined ? undefined : spokenNumber(terms, told);
   if (howMany && walk.last && i - walk.last.last <= 2 && howMany.value <= 32) walk.last.count = howMany.value;
   // "The lower damper bolts, left and right": one each.
@@ -166,6 +178,29 @@ function toldApart({ groups, heard: { torques } }: Walk, { i, clause, goingBack,
   lot.count -= count;
   groups.push(some);
   return some;
+}
+
+/** "8 bolts: 6 are 13 mm, 2 at the rear are T45": the first are as many fewer of them, the others a lot of their own. */
+function shared(walk: Walk, { i, sizes }: Here, mention: Mention): Group | undefined {
+  const { last, groups, heard } = walk;
+  const count = mention.count ?? 1;
+  if (!last || i - last.last > 3 || !sizes.some(({ what }) => what === "head")) return undefined;
+  if (last.count !== undefined && last.count > count && last.undo === undefined) {
+    walk.others = last.count - count;
+    last.count = count;
+    touch(last, { ...mention, count: undefined, name: "" }, heard.terms, i);
+    return last;
+  }
+  if (walk.others !== count) return undefined;
+  const group = begin(
+    { ...mention, family: last.family, name: [...mention.marks, last.name.split(" ").findLast((word) => HEADS[word]) ?? "bolts"].join(" ") },
+    last.topic,
+    heard.terms,
+    i,
+  );
+  groups.push(group);
+  walk.others = undefined;
+  return group;
 }
 
 /** As far back as what goes together is still being put back. */

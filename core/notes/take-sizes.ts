@@ -1,5 +1,5 @@
 import { formatHeadSize } from "../quantity/read-head-size";
-import type { SaidSize } from "./group";
+import type { Group, SaidSize } from "./group";
 import { between, gapBetween, saidIn, sentenceOf, spanOf } from "./heard";
 import { begin } from "./resolve";
 import { BOUGHT, DENIED, HOLD_AFTER, HOLD_BEFORE, TAKEN_BACK, THINGS, TOOL_HEADS } from "./vocabulary";
@@ -51,11 +51,12 @@ export function takeSizes(walk: Walk, here: Here): void {
     if (
       size.head.profile === "hexagon" &&
       !TOOL_HEADS.has(terms[size.to]?.text ?? "") &&
-      (/\b(?:gap|play|limit|wear|thick(?:ness)?|travel|deep|measur\w+|clearance|past the|high|wide|long run|push|overlap|overhang|within|apart)\b/i.test(led) || /^\W*across\b/.test(after))
+      (/\b(?:gap|play|limit|wear|thick(?:ness)?|travel|deep|measur\w+|clearance|past the|high|wide|long run|push|overlap|overhang|within|apart)\b/i.test(led) ||
+        /^\W*across\b/.test(after))
     )
       continue;
     const denied = /\b(?:not|isn't|ain't|aren't)(?: a| an| the)?$/i.test(before);
-    const crossed = walk.lastSize && /^\W*(?:no|nope|or rather|i mean|sorry)\W*$/i.test(gapBetween(text, terms, walk.lastSize.to, size.from));
+    const crossed = walk.lastSize && /^\W*(?:no|nope|or rather|i mean|sorry)\W*(?:(?:they're|it's|that's|those are|i lie)(?: a| an)?)?\W*$/i.test(gapBetween(text, terms, walk.lastSize.to, size.from));
     const back =
       crossed || TAKEN_BACK.test(before) || (walk.lastSize && TAKEN_BACK.test(between(text, terms, walk.lastSize.from, size.from)) && size.from - walk.lastSize.from < 30);
     let group =
@@ -120,7 +121,36 @@ export function takeSizes(walk: Walk, here: Here): void {
     if (sits && mentions.length === 0 && THINGS.has(sits)) group.marks.add(sits);
     walk.lastSize = { group, which, from: size.from, to: size.to };
   }
+  twoOfTwo(walk, here);
   // "15s, but it's twelve point": the shape of the head said after its size.
   const shaped = /\b(?:twelve|12)[- ]?points?\b|\bbi-?hex\b/i.exec(said);
   if (shaped && walk.last?.undo?.head.profile === "hexagon" && !DENIED.test(said.slice(0, shaped.index))) walk.last.undo.head = { ...walk.last.undo.head, profile: "twelve-point" };
+}
+
+/** "Two bolts, one's a fifteen, the other's a thirteen": two of one kind and no pair; told apart from then on by how large they are. */
+function twoOfTwo({ heard: { text, terms }, groups }: Walk, { i, clause, said, sizes }: Here): void {
+  const heads = sizes.filter((size) => size.what === "head");
+  const [first, second] = heads;
+  if (!first || !second || heads.length > 2 || !/\bone(?: is|'s)?\b.*\b(?:the )?other(?: one)?(?: is|'s)?\b/i.test(said)) return;
+  const between = saidIn(text, terms, { from: first.to, to: second.from });
+  const pair = groups.find((group) => group.count === 2 && group.clauses.has(i) && group.undo !== undefined && formatHeadSize(group.undo.head) === formatHeadSize(first.head));
+  if (!pair || !/\bother\b/i.test(between) || first.head.unit !== second.head.unit || first.head.size === second.head.size || clause.to < second.to) return;
+  const larger = first.head.size > second.head.size;
+  const name = pair.name.replace(/(bolt|nut|screw|stud)s\b/, "$1");
+  const other: Group = {
+    ...pair,
+    name: `${larger ? "small" : "big"} ${name}`,
+    marks: new Set([...pair.marks, larger ? "small" : "big"]),
+    count: 1,
+    undo: { head: second.head, span: spanOf(terms, second.from, second.to), doubtful: false },
+    aliases: [],
+    figures: [],
+    traits: new Set(pair.traits),
+    spans: [spanOf(terms, second.from, second.to)],
+    clauses: new Set([i]),
+  };
+  pair.count = 1;
+  pair.name = `${larger ? "big" : "small"} ${name}`;
+  pair.marks.add(larger ? "big" : "small");
+  groups.push(other);
 }

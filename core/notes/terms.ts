@@ -46,7 +46,9 @@ export function termsOf(text: string): Term[] {
   }
   const times = [...text.matchAll(TIMES)].map((found) => ({ start: found.index, end: found.index + found[0].length }));
   const spoken = wordsOf(text).filter((word) => !times.some(({ start, end }) => word.start >= start && word.end <= end));
-  return spoken.flatMap(shortened).map((word) => ({ ...word, tag: /^\d/.test(word.text) ? "number" : /^[^\wà-ÿ½¼¾⅛⅜⅝⅞]/.test(word.text) ? "mark" : (tags.get(word.start) ?? "other") }));
+  return spoken
+    .flatMap(shortened)
+    .map((word) => ({ ...word, tag: /^\d/.test(word.text) ? "number" : /^[^\wà-ÿ½¼¾⅛⅜⅝⅞]/.test(word.text) ? "mark" : (tags.get(word.start) ?? "other") }));
 }
 
 /** "The nut's a nineteen", "one's a fifteen": what a fastener is called, and "is". */

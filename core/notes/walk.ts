@@ -37,6 +37,8 @@ export interface Walk {
   topic: string[];
   topicSentence: number;
   topicAt: number;
+  /** "8 bolts: 6 are 13 mm": how many of them are left to be told of. */
+  others: number | undefined;
   /** "upper = fill": two words for one place. */
   same: [string, string][];
   /** The last clause that spoke of another car. */
@@ -92,7 +94,12 @@ export function sizedUnnamed(walk: Walk, here: Here, head: HeadSize): Group | un
   if (topical && (!topical.undo || like.includes(topical))) return topical;
   // "It's an E14", some breaths after the bolt was named, and nothing else since.
   const stillIt = /^\W*(?:and |so |no |okay )*(?:it|they|those)(?:'s|'re| is| are)\b/i.test(here.said) && last && walk.topicAt <= last.last;
-  if (last && here.i - last.last <= (stillIt || walk.heard.told[last.last]?.sentence === here.clause.sentence ? 12 : 4) && (!last.undo || formatHeadSize(last.undo.head) === formatHeadSize(head))) return last;
+  if (
+    last &&
+    here.i - last.last <= (stillIt || walk.heard.told[last.last]?.sentence === here.clause.sentence ? 12 : 4) &&
+    (!last.undo || formatHeadSize(last.undo.head) === formatHeadSize(head))
+  )
+    return last;
   return like.length === 1 ? like[0] : last && here.i - last.last <= 2 ? last : undefined;
 }
 
