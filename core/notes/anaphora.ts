@@ -148,6 +148,8 @@ function ofThem(terms: readonly Term[], { from, to }: Clause): Mention | undefin
     if (!number || number.fraction || number.value > 30 || text(terms, number.next) !== "of" || !/^(?:them|em|these|those)$/.test(text(terms, number.next + 1))) continue;
     // "fourteen of these and two of those": of more than one kind.
     if (/\bof (?:these|those) and \w+ of (?:these|those)\b/.test(wordsFrom(terms, at, to))) return undefined;
+    // "Two of those are longer": some of them.
+    if (/^(?:are|is|was|were)$/.test(text(terms, number.next + 2)) && !sizeFollows(terms, number.next + 3)) return undefined;
     // "there's ten of em" tells how many there are; "i broke two of em" does not.
     const tells = terms
       .slice(from, at)
@@ -167,6 +169,9 @@ function shareOf(terms: readonly Term[], { from, to }: Clause): Mention | undefi
   const are = /^(?:are|is|were|take|takes|get|gets)$/.test(text(terms, at));
   return are ? mentionAt(start, at, { share: true, marks: marksOf(where.marks), name: where.marks.join(" "), count: number.value, definite: true }) : undefined;
 }
+
+/** Whether a size is told next, as of so many of a lot it is. */
+const sizeFollows = (terms: readonly Term[], at: number) => terms.slice(at, at + 3).some((term) => term.tag === "number" || /^[te]\d|^m\d/.test(term.text));
 
 const wordsFrom = (terms: readonly Term[], from: number, to: number) =>
   terms

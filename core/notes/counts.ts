@@ -31,7 +31,8 @@ export function isPerSide(terms: readonly Term[], at: number): boolean {
 export function ofThem(terms: readonly Term[], at: number): number | undefined {
   const start = /^(?:,|there's|there|are|it's|-)$/.test(text(terms, at)) ? at + 1 : at;
   const number = spokenNumber(terms, start);
-  return number && /^(?:of)$/.test(text(terms, number.next)) && /^(?:them|em|these|those)$/.test(text(terms, number.next + 1)) ? number.value : undefined;
+  const some = /^(?:are|is|was|were)$/.test(text(terms, number?.next === undefined ? -1 : number.next + 2));
+  return number && /^(?:of)$/.test(text(terms, number.next)) && /^(?:them|em|these|those)$/.test(text(terms, number.next + 1)) && !some ? number.value : undefined;
 }
 
 /** The count before a word, past articles and adjectives, with where that begins. */

@@ -98,7 +98,7 @@ export function nearestUnit(torques: readonly FoundTorque[], at: number): Torque
 /** What the next clause or two say of a figure just said: "that's for the later one". */
 export function notThisAfter(text: string, terms: readonly Term[], told: readonly Told[], i: number): string | undefined {
   const said = saidAfter(text, terms, told, i);
-  return /^\W*(?:but |and |so )?(?:that(?:'s| is| was) (?:for|the (?:older|later|other|early|old|automatic|diesel))|that one's for|(?:but )?(?:that's|it's) (?:for )?(?:the )?(?:older|later|early|bigger|other|wrong)|(?:please )?don't(?: (?:do|use) (?:that|it))?$|please don't|don't (?:do|use) (?:that|it)|do not use|which is for|and that was right for|but (?:that's|that is|that was|it's|it is) (?:for |on )?(?:the|a|an) (?!most|max|limit|least|minimum|figure|spec|one|same|right|correct|main|point|bare|absolute)\w+)/i.exec(
+  return /^\W*(?:but |and |so )?(?:that(?:'s| is| was) (?:for|the (?:older|later|other|early|old|automatic|diesel))|that one's for|(?:but )?(?:that's|it's) (?:for )?(?:the )?(?:older|later|early|bigger|other|wrong)|(?:please )?don't(?: (?:do|use) (?:that|it))?$|please don't|don't (?:do|use) (?:that|it)|do not use|which is for|and that was right for|but (?:that's|that is|that was|it's|it is) (?:for |on )?(?:the|a|an) (?!most|max|limit|least|minimum|figure|spec|one (?!of|with|for|from|in)|same|right|correct|main|point|bare|absolute)\w+)/i.exec(
     said,
   )?.[0];
 }

@@ -23,11 +23,17 @@ export function mentionsIn(terms: readonly Term[], { from, to }: Clause, sizes: 
         )
       )
         continue;
+      // "two screws torx 25": the screws are spoken of.
+      if (word === "torx" && (terms[at + 1]?.tag === "number" || HEADS[text(terms, at - 1)])) continue;
       // "drain plug washer": a part that goes with it.
       if (terms[at + 1]?.tag === "noun" && PART_HEADS.has(text(terms, at + 1)) && !HEADS[text(terms, at + 1)]) continue;
-      if (HEADS[text(terms, at + 1)] && !/^(?:pins?|clips?)$/.test(text(terms, at + 1))) continue;
+      if (HEADS[text(terms, at + 1)] && !/^(?:pins?|clips?|torx)$/.test(text(terms, at + 1))) continue;
       // "nuts on studs", "a nut on the ball stud": where the nut sits.
-      if (family === "stud" && mentions.some((one) => one.family === "nut" && one.to + behind(terms, one.to).words.length > at)) continue;
+      if (
+        /^(?:stud|bolt)$/.test(family) &&
+        mentions.some((one) => one.family === "nut" && (family === "stud" || text(terms, one.to) === "of") && one.to + behind(terms, one.to).words.length > at)
+      )
+        continue;
       // "one little bolt with a wire clip on it": what hangs on the bolt.
       const bearer = mentions.at(-1);
       if (family === "clip" && bearer && /^(?:bolt|nut|stud)$/.test(bearer.family) && text(terms, bearer.to) === "with" && at - bearer.to <= 4) continue;
@@ -45,6 +51,13 @@ export function mentionsIn(terms: readonly Term[], { from, to }: Clause, sizes: 
   }
   mentions.push(...othersIn(terms, { from, to }, sizes, taken, mentions));
   return mentions.sort((a, b) => a.from - b.from);
+}
+
+/** "Cover bolts 13x 10 mm", "coil bolts x4": how many, behind their name. */
+function timesBehind(terms: readonly Term[], at: number): number | undefined {
+  const [first, second] = /^[x×]$/.test(text(terms, at)) ? [at + 1, at] : [at, at + 1];
+  const number = spokenNumber(terms, first);
+  return number && /^[x×]$/.test(text(terms, second)) && Number.isInteger(number.value) && number.value >= 2 && number.value <= 32 ? number.value : undefined;
 }
 
 /** What a head says of its fastener besides: a locknut is another than the nut that it locks. */
@@ -116,7 +129,7 @@ function named(
     head: noun,
     marks: marksOf([...marks, ...(KINDS[singular(noun)] ?? []), ...(marks.includes("lug") ? ["wheel"] : []), ...after.marks]),
     name: [...marks, noun, ...(marks.length === 0 ? after.words : [])].join(" "),
-    count: count ?? ofThem(terms, at + 1),
+    count: count ?? ofThem(terms, at + 1) ?? timesBehind(terms, at + 1),
     perSide: isPerSide(terms, at + 1),
     // "that's just the one bolt" is told for the first time.
     definite: (isDefinite(terms, counted) && !(count === 1 && text(terms, counted + 1) === "one")) || /^(?:every|each)$/.test(text(terms, counted - 1)),

@@ -50,6 +50,8 @@ const DRIVE_OF: readonly [inches: number, drive: SquareDrive][] = [
   [0.75, "3/4"],
   [1, "1"],
 ];
+/** No larger head is undone on a driveway without the word for its socket: more millimetres than this are a length. */
+const LARGEST_UNNAMED = 46;
 /** Behind a number these make it something other than a size. */
 const NOT_A_SIZE =
   /^(?:km|kms|miles?|mph|kph|quid|euros?|dollars?|pounds?|bucks|£|\$|€|years?|months?|weeks?|days?|hours?|hrs?|minutes?|mins?|seconds?|secs?|psi|bar|volts?|v|amps?|a|litres?|liters?|l|ml|degrees?|°|c|percent|%|turns?|times|clicks?|kg|kilos?|lbs?|ft|foot|feet|nm|n|newtons?|cm|metres?|meters?|valve|speed|thou|k|thousand)$/;
@@ -99,7 +101,9 @@ export function sizeAt(words: readonly Word[], at: number): FoundSize | undefine
     const gap = text(next) === "-" ? 1 : 0;
     if (number.fraction && number.value < 1) return undefined;
     if (EXTENSIONS.has(text(next + gap)) || (text(next) === "long" && EXTENSIONS.has(text(next + 1)))) return { what: "length", mm: number.value, from: at, to: next };
-    return (number.value >= 4 || (number.value >= 1.5 && (KEYS.has(text(next + gap)) || HELD.has(text(next + gap))))) && number.value <= 80 && !isLength(words, at, next)
+    return (number.value >= 4 || (number.value >= 1.5 && (KEYS.has(text(next + gap)) || HELD.has(text(next + gap))))) &&
+      number.value <= (HELD.has(text(next + gap)) || HEADED.has(text(next + gap)) ? 80 : LARGEST_UNNAMED) &&
+      !isLength(words, at, next)
       ? head(words, number.value, "mm", at, next)
       : undefined;
   }
@@ -172,6 +176,9 @@ function bareSize(words: readonly Word[], at: number, number: { value: number; n
   // "two 13s": the plural of a size in digits.
   // "10 number", "14 size", "size 14".
   if (/^(?:number|size|no|nos)$/.test(after) && USUAL.has(value)) return head(words, value, "mm", at, next + 1);
+  // "AF 18", "head 10", "a key of 10", "three nuts of 8".
+  const across = /^(?:af|sw|heads?|size|spanner|key)$/.test(text(at - 1)) || (text(at - 1) === "of" && (HELD.has(text(at - 2)) || /^(?:bolts?|nuts?|screws?)$/.test(text(at - 2))));
+  if (across && USUAL.has(value) && number.decimals === 0 && (ENDS_SIZE.test(after) || MILLIMETRES.has(after))) return head(words, value, "mm", at, next);
   if (text(at - 1) === "size" && USUAL.has(value)) return head(words, value, "mm", at, next);
   // "a 15 bolt", "the 13 nut".
   if (/^(?:bolt|nut|screw)$/.test(after) && USUAL.has(value) && value > 6) return head(words, value, "mm", at, next);
@@ -180,6 +187,9 @@ function bareSize(words: readonly Word[], at: number, number: { value: number; n
   // "one 13 at the bottom": counted, and with no unit of anything else.
   if (digits && value >= 6 && value <= 36 && /^(?:one|two|three|four|five|six|eight)$/.test(before) && /^(?:at|on|for|and|in|under|behind|up|down|,|;|\.|)$/.test(after))
     return head(words, value, "mm", at, next);
+  // "8 mm?? no wait 7".
+  const corrects = /^(?:wait|nope|sorry|actually)$/.test(before) || (before === "no" && /^[,.?!]$/.test(text(at - 2)));
+  if (corrects && USUAL.has(value) && number.decimals === 0 && ENDS_SIZE.test(after) && !/^(?:in|on)$/.test(after)) return head(words, value, "mm", at, next);
   // "it's a 12", "they're 15", "all 10", "13 on the head", "(17)".
   const saysSo = /^(?:it's|that's|they're|there's|a|an|is|are|those|also|all|both|again|the|take|takes|my|your|use|with|then|=|\(|,|uh|your|get)$/.test(before);
   const usualThere = USUAL.has(value) && number.decimals === 0;
@@ -250,6 +260,7 @@ function inchSize(words: readonly Word[], inches: number, from: number, to: numb
 /** "230 mm across", "about 2 mm of play", "3 mm thick": a measure and no tool's size. */
 function isLength(words: readonly Word[], from: number, next: number): boolean {
   // "lever the clip up about 5 mm": how far.
+  if (/^(?:approx|approximately)$/.test(words[from - 1]?.text ?? "") || (words[from - 1]?.text === "." && words[from - 2]?.text === "approx")) return true;
   if (/^(?:about|around|roughly|maybe|by)$/.test(words[from - 1]?.text ?? "") && /^(?:up|out|down|in|back|off|over|along|apart|forward|only)$/.test(words[from - 2]?.text ?? ""))
     return true;
   if (words[next]?.text === "too" && /^(?:long|short|wide|narrow|thick|thin|deep|high|low|big|small|much|far)$/.test(words[next + 1]?.text ?? "")) return true;

@@ -104,7 +104,7 @@ function fastenerOf(group: Group): StoryFastener {
   return {
     name: group.name,
     aliases: group.aliases,
-    count: group.count === undefined ? (/(?:^|\s)(?:\w+[^s]|[a-z]+ss)$/.test(group.name) ? 1 : undefined) : group.count * (group.perSide ? 2 : 1),
+    count: group.count === undefined ? (isSingular(group.name) ? 1 : undefined) : group.count * (group.perSide ? 2 : 1),
     undo: (group.undo ?? group.doUp)?.head,
     doUp: (group.doUp ?? group.undo)?.head,
     hold: group.hold?.head,
@@ -176,4 +176,14 @@ function slipOf({ name, count, undo, doUp, figure }: StoryFastener, usual: reado
     judged.judgement.meant ??
     [...spoken, ...judged.judgement.candidates].find((one) => one.value === torque.value && judgeFigure(asked({ form: "value", torque: one }), usual) === undefined);
   return meant ? [{ fastener, said: torque, meant }] : [];
+}
+
+/** "Drain plug" and "bolt on a tab" are one; "screws of the frame" are not. */
+function isSingular(name: string): boolean {
+  const words = name.split(" ");
+  const last = words.at(-1) ?? "";
+  // "nut of the pivot bolt": what stands before "of" is what there are so many of.
+  const at = words.findIndex((word) => /^(?:of|on|in|at|for|that|along|under|behind)$/.test(word));
+  const called = at > 0 ? (words[at - 1] ?? "") : last;
+  return !/s$/.test(called) || /ss$/.test(called);
 }

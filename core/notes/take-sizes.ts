@@ -56,7 +56,9 @@ export function takeSizes(walk: Walk, here: Here): void {
     )
       continue;
     const denied = /\b(?:not|isn't|ain't|aren't)(?: a| an| the)?$/i.test(before);
-    const crossed = walk.lastSize && /^\W*(?:no|nope|or rather|i mean|sorry)\W*(?:(?:they're|it's|that's|those are|i lie)(?: a| an)?)?\W*$/i.test(gapBetween(text, terms, walk.lastSize.to, size.from));
+    const crossed =
+      walk.lastSize &&
+      /^\W*(?:no|nope|or rather|i mean|sorry)\W*(?:(?:they're|it's|that's|those are|i lie)(?: a| an)?)?\W*$/i.test(gapBetween(text, terms, walk.lastSize.to, size.from));
     const back =
       crossed || TAKEN_BACK.test(before) || (walk.lastSize && TAKEN_BACK.test(between(text, terms, walk.lastSize.from, size.from)) && size.from - walk.lastSize.from < 30);
     let group =

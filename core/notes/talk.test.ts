@@ -126,6 +126,40 @@ describe("and four more, each in a voice that had not been heard", () => {
   });
 });
 
+describe("and four in yet other forms", () => {
+  test("messages between two people: their names are nobody's bolts, and 8 taken back is 7", () => {
+    expect(card("blower")).toEqual(["glovebox screws, × 4, T20", "plastic nuts, × 2", "blower screws, × 3, 7 mm", "bolts, × 2, T15, 2 N·m"]);
+    // Missed: 2 N·m is of the blower's and the glovebox's screws.
+  });
+
+  test("a page of instructions: AF 18, what is counterheld, how far is no head, figures in a table at the end", () => {
+    expect(card("beam-bushes")).toEqual([
+      "brake hose bracket screw, × 2, 10 mm, 12 N·m",
+      "nut of the pivot bolt, × 1, 18 mm, hold 16 mm, 70 N·m + 90°",
+      "bracket screws, × 4, 16 mm, 75 N·m",
+      "wheel bolts, 120 N·m",
+    ]);
+  });
+
+  test("somebody else's English: a key of 10, nuts of 8, and the one of metal is not ours", () => {
+    expect(card("fan")).toEqual([
+      "battery terminal, × 1, 10 mm",
+      "plastic cover clips of plastic, × 6",
+      "plastic cover screws, × 2, T25",
+      "fan screws above, × 2, 10 mm",
+      "motor nuts, × 3, 8 mm, 4.5 N·m",
+      "self locking nut, × 1, 8 mm",
+      "screws of the frame, 7 N·m",
+    ]);
+    // Missed: the frame's screws are the two above; the self-locking nut is one of the three.
+  });
+
+  test("shorthand: 13x behind its name, and two of those that are longer are no count", () => {
+    expect(card("cover-gasket")).toEqual(["coil bolt, × 1, 8 mm, 71 lb·in", "bracket nuts on studs, × 2, 10 mm, 7 lb·ft", "vc bolts, × 13, 10 mm, 44 lb·in, then 89 lb·in, ?"]);
+    // Missed: the battery's 10 mm, and that there are four coils with a bolt each.
+  });
+});
+
 test("what a telling begins and ends with is among its steps, however it is said", () => {
   const steps = told("trailing-arm").steps.map(({ phase, do: does }) => `${phase}: ${does}`);
   expect(steps).toContain("make safe: raise");

@@ -44,11 +44,22 @@ export function termsOf(text: string): Term[] {
       }
     }
   }
-  const times = [...text.matchAll(TIMES)].map((found) => ({ start: found.index, end: found.index + found[0].length }));
+  const times = [...text.matchAll(TIMES), ...speakersIn(text)].map((found) => ({ start: found.index ?? 0, end: (found.index ?? 0) + found[0].length }));
   const spoken = wordsOf(text).filter((word) => !times.some(({ start, end }) => word.start >= start && word.end <= end));
   return spoken
     .flatMap(shortened)
     .map((word) => ({ ...word, tag: /^\d/.test(word.text) ? "number" : /^[^\wà-ÿ½¼¾⅛⅜⅝⅞]/.test(word.text) ? "mark" : (tags.get(word.start) ?? "other") }));
+}
+
+/** At the head of many lines, and no one's name. */
+const SAYS_WHAT =
+  /\b(?:torque|figure|size|step|tools?|parts?|note|count|undo|remove|fit|refit|warning|caution|time|cost|head|left|right|front|rear|upper|lower|side|qty|figures)\b/i;
+
+/** "Jo: …" at the head of three lines and more: who says it, and no word of it. */
+function speakersIn(text: string): RegExpMatchArray[] {
+  const labels = [...text.matchAll(/^[ \t]*(?:[[(]?[\d:. apm]+[\])]?[ \t]*)?([A-Za-zÀ-ÿ]{2,}(?: [A-Z][a-z]*)?):(?=[ \t])/gm)];
+  const times = (name: string | undefined) => labels.filter((label) => label[1]?.toLowerCase() === name?.toLowerCase()).length;
+  return labels.filter((label) => times(label[1]) >= 3 && !SAYS_WHAT.test(label[1] ?? "") && !Object.hasOwn(HEADS, (label[1] ?? "").toLowerCase()));
 }
 
 /** "The nut's a nineteen", "one's a fifteen": what a fastener is called, and "is". */
