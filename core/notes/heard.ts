@@ -118,7 +118,7 @@ export function topicIn(terms: readonly Term[], { from, to }: Clause): string[] 
     const word = terms[at]?.text ?? "";
     if (
       !isThing(word) ||
-      TOOL_HEADS.has(terms[at + 1]?.text ?? "") ||
+      (TOOL_HEADS.has(terms[at + 1]?.text ?? "") && !HOLDERS.test(terms[at + 1]?.text ?? "")) ||
       (word === "blade" && /^(?:flat|razor|wide|putty|knife|scraper)$/.test(terms[at - 1]?.text ?? "")) ||
       (word === "bar" && /^(?:breaker|breaking|pry|prise|power|cheater|crow|knuckle|long)$/.test(terms[at - 1]?.text ?? "")) ||
       (at === from && isAction(terms, at) && /^(?:determiner|preposition|adverb|pronoun)$/.test(terms[at + 1]?.tag ?? "") && !AWAY.has(terms[at + 1]?.text ?? "")) ||

@@ -65,7 +65,9 @@ const KINDS: Readonly<Record<string, readonly string[]>> = { banjo: ["banjo"], l
 
 function isVerb(terms: readonly Term[], at: number): boolean {
   const next = text(terms, at + 1);
-  if (/^(?:it|them|that|those|these)$/.test(next) && !/^(?:that|those|these)$/.test(next)) return true;
+  // "Clip in ball ends", and not "bolt in the middle".
+  const leads = at === 0 || /^(?:mark|conjunction|adverb)$/.test(terms[at - 1]?.tag ?? "") || /^(?:then|and|now|floor|on)$/.test(text(terms, at - 1));
+  if (leads && /^(?:clip|plug|bolt|screw|pin|clamp)$/.test(text(terms, at)) && /^(?:in|on|up|down|back|together)$/.test(next) && terms[at + 2]?.tag === "noun") return true;
   const before = text(terms, at - 1);
   if (/^(?:to|gonna|will|can|must|don't|i|you|we|just)$/.test(before) && !/s$/.test(text(terms, at)) && /^(?:the|a|an|it|them|your|my|on|up|in|everything)$/.test(next))
     return true;

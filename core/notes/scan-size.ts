@@ -90,7 +90,7 @@ export function sizeAt(words: readonly Word[], at: number): FoundSize | undefine
   const number = spokenNumber(words, at);
   if (!number) {
     const plural = pluralSize(word);
-    return plural !== undefined && /^(?:the|of|two|three|four|five|six|pair|couple|some|both|all|they're|those|these|are)$/.test(text(at - 1))
+    return plural !== undefined && /^(?:the|of|two|three|four|five|six|pair|couple|some|both|all|they're|those|these|are|bolts|nuts|screws)$/.test(text(at - 1))
       ? head(words, plural, "mm", at, at + 1)
       : undefined;
   }

@@ -1,4 +1,4 @@
-import { SAYS_EACH, ofThem as countOfThem, eachSide, text } from "./counts";
+import { SAYS_EACH, ofThem as countOfThem, eachSide, isPerSide, text } from "./counts";
 import type { Group } from "./group";
 import { saidIn, sentenceOf } from "./heard";
 import { type Mention, singular } from "./mention";
@@ -19,7 +19,9 @@ export function takeMentions(walk: Walk, here: Here): void {
       ...said1,
       marks: [...said1.marks, ...walk.same.flatMap((pair) => (pair.some((word) => said1.marks.includes(word)) ? pair.filter((word) => !said1.marks.includes(word)) : []))],
     };
-    mention.count ??= loneCount(walk, here) ?? countBehind(walk, here);
+    const told = mention.count === undefined ? countBehind(walk, here) : undefined;
+    mention.count ??= loneCount(walk, here) ?? told?.count;
+    mention.perSide ||= told?.perSide ?? false;
     const { last } = walk;
     // "both plugs 10 mm": said of each that was named.
     const several =
@@ -118,14 +120,14 @@ export function takeMentions(walk: Walk, here: Here): void {
     if (found && !held && !here.notThis && !/\b(?:snap|strip|break|crack|shear|round)(?:s|ped|ped|ed|ing)?\b/.test(said)) walk.last = found;
   }
   if (SAYS_EACH.test(said)) places.forEach((group) => group && group.count === 1 && (group.perSide = true));
-  const told = /^\W*(?:and )?i count(?:ed)? (\w+)\W*$/i.test(said)
+  const tells = /^\W*(?:and )?i count(?:ed)? (\w+)\W*$/i.test(said)
     ? clause.to - 1
     : /^\W*\w+ (?:numbers|nos|pieces|off)\W*$/i.test(said)
       ? clause.from
       : /^\W*(?:there's|there are|they're) \w+\W*$/i.test(said) && here.sizes.length === 0
         ? clause.to - 1
         : undefined;
-  const howMany = told === undefined ? undefined : spokenNumber(terms, told);
+  const howMany = tells === undefined ? undefined : spokenNumber(terms, tells);
   if (howMany && walk.last && i - walk.last.last <= 2 && howMany.value <= 32) walk.last.count = howMany.value;
   // "The lower damper bolts, left and right": one each.
   if (walk.last && walk.last.count === undefined && mentions.length === 0 && /^\W*(?:left and right|both sides)\W*$/i.test(said) && i - walk.last.last <= 1) walk.last.count = 2;
@@ -231,12 +233,15 @@ function loneCount({ heard: { terms, told } }: Walk, { i, clause, mentions, size
 }
 
 /** "lug nuts are 19, six of them": how many there are, later in the clause that names nothing else. */
-function countBehind({ heard: { terms } }: Walk, { clause, mentions }: Here): number | undefined {
+function countBehind({ heard: { terms } }: Walk, { clause, mentions }: Here): { count: number; perSide: boolean } | undefined {
   const [only] = mentions;
   if (!only || mentions.length > 1 || only.family === "one") return undefined;
   for (let at = only.to; at < clause.to; at++) {
+    // "Shackle nuts are 19 mm and there are two each side".
+    const each = /^(?:are|there's|and)$/.test(text(terms, at)) ? spokenNumber(terms, at + 1) : undefined;
+    if (each && isPerSide(terms, each.next) && Number.isInteger(each.value) && each.value <= 12) return { count: each.value, perSide: true };
     const count = countOfThem(terms, at);
-    if (count !== undefined && count > 1) return count;
+    if (count !== undefined && count > 1) return { count, perSide: false };
   }
   return undefined;
 }

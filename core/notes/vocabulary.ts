@@ -137,7 +137,7 @@ export const NOT_THIS_ONE =
 
 /** What others say: used only where nothing better is said, and then with doubt. */
 export const OTHERS_SAY =
-  /\b(?:(?:somewhere|something|(?:the|my|some|a|printed|old|another) (?:paper|sheet|forum|internet|page|post|video)|printed sheet) (?:it |that |this )?(?:says?|said|reads?))\b|\bi'?ve seen (?!it\b)\w+|\bsaw (?:a|an|some|this|that|one) (?:guy|fella|fellow|man|woman|bloke|video|person)\b|\b(?:on|in|from|off) the (?:internet|net|web|forums?)\b|\b(?:people|folks|fella|buddy|neighbou?r|friend|mate|brother(?:-in-law)?|uncle|father|dad|guy|internet|forum|some) (?:\w+ ){0,9}?(?:says?|said|swears?|tells?|told|will tell|use[sd]?)\b/i;
+  /\b(?:(?:somewhere|something|(?:the|my|some|a|printed|old|another) (?:paper|sheet|forum|internet|page|post|video)|printed sheet) (?:it |that |this )?(?:says?|said|reads?))\b|\bi'?ve seen (?!it\b)\w+|\bsaw (?:a|an|some|this|that|one) (?:guy|fella|fellow|man|woman|bloke|video|person)\b|\b(?:old|other|previous|first|wrong) (?:manual|book)\b|\b(?:manual|book) (?:wants|gives)\b|\b(?:on|in|from|off) the (?:internet|net|web|forums?)\b|\b(?:people|folks|fella|buddy|neighbou?r|friend|mate|brother(?:-in-law)?|uncle|father|dad|guy|internet|forum|some) (?:\w+ ){0,9}?(?:says?|said|swears?|tells?|told|will tell|use[sd]?)\b/i;
 
 export const DOUBTFUL =
   /\b(?:i'm told|i was told|apparently|supposedly|allegedly|i think|i thought|i guess|i reckon|i believe|i(?:'m| am) gonna say|maybe|might be|probably|not sure|not certain|don'?t hold me|don'?t quote me|from memory|if i remember|if memory|could be|something like|somewhere around|ain'?t on the paper|double[- ]?check|check (?:it|that|this) (?:first|before)|\?\?)/i;
@@ -167,7 +167,7 @@ export const HELD_STILL = /\b(?:hold|holding|counterhold)(?: the| that| it| on)?
 export const HOLD_BEFORE =
   /\b(?:(?<!\b(?:that|which|bolts?|nuts?|screws?|only thing) )hold(?:s|ing)?(?!-)|counter-?hold(?:s|ing)?|stop (?:it|the \w+) (?:turning|spinning|going round)|nut (?:behind|on the (?:back|other side)|at the back)(?: is)?(?: also)?(?: a)?|on the nut|wrench on the bottom|the other (?:end|side)|up the end)\b[^.]{0,50}$/i;
 export const HOLD_AFTER =
-  /^\W*(?:\w+ ){0,3}?(?:on the (?:nut|back|flats|other (?:end|side)|bolt head)|to (?:hold|stop (?:it|the \w+|that))|and hold(?: it| that)?|holding|(?:goes? |fits? )?(?:up|in|into) the (?:end|middle)\b(?! of the (?:bolt|car|engine))|through the middle|to keep it from)\b/i;
+  /^\W*(?:\w+ ){0,5}?(?:on the (?:nut|back|flats|other (?:end|side)|bolt head)|to (?:hold|stop (?:it|the \w+|that))|and hold(?: it| that)?|(?<!(?:bolts?|nuts?|screws?|clips?) )holding|(?:goes? |fits? )?(?:up|in|into) the (?:end|middle)\b(?! of the (?:bolt|car|engine))|through the middle|to keep it from)\b/i;
 
 /** What a kind of head is called in speech, for bolts told by it. */
 export const PROFILE_NAMES: readonly (readonly [words: readonly string[], profile: HeadProfile])[] = [
