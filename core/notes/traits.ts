@@ -3,7 +3,7 @@ import { DENIED, OTHERS_SAY } from "./vocabulary";
 import { type Here, type Walk, byTopic } from "./walk";
 
 /** What is told of how it is done up, by its words. `wheel`: said in passing it is of the wheels alone. `named`: only where the fastener stands beside it. */
-const TRAITS: readonly { trait: string; words: RegExp; wheel?: true; named?: true }[] = [
+const TRAITS: readonly { trait: string; words: RegExp; wheel?: true; named?: true; within?: number }[] = [
   {
     trait: "by hand first",
     words: /\b(?:(?:by|in by) (?:hand|fingers?)|with (?:your|my|the|his|her) (?:hands?|fingers?)|finger[- ]?(?:tight|start)|hand[- ]start|started with|fingers all the way)\b/i,
@@ -21,7 +21,7 @@ const TRAITS: readonly { trait: string; words: RegExp; wheel?: true; named?: tru
       /\b(?:single[- ]use|one[- ]time|(?:don'?t|never|do not|not) re-?use|don'?t use (?:those|the old (?:ones|nuts|bolts)|them) (?:twice|again)|used once|once only|only hold once|stretch bolts?|new (?:ones?|nuts?|bolts?) every time|straight in the bin|always new|throw (?:them|those) (?:out|away)|replaced? every time|bin(?:ning)? (?:them|those|both))\b/i,
   },
   { trait: "new pin", words: /\bnew (?:split |cotter )?pins?\b/i },
-  { trait: "left-hand thread", words: /\bleft[- ]hand(?:ed)? thread|reverse thread|backwards thread\b/i, named: true },
+  { trait: "left-hand thread", words: /\bleft[- ]hand(?:ed)?(?: thread(?:s|ed)?\b|\W*$)|\breverse thread|\bbackwards thread\b/i, named: true, within: 2 },
   { trait: "count turns", words: /\bcount(?:ed|ing)? (?:the |your |my )?(?:turns|threads)|\bturns? (?:exactly|counted)\b|\bi am counting\b/i },
   { trait: "anti-seize", words: /\banti[- ]?seize|copper (?:grease|slip|paste)|\bnickel on\b|of that nickel\b/i },
   { trait: "grease", words: /\b(?:smear|dab|film|bit) of (?!copper)(?:\w+ )?grease\b|\bgrease (?:the threads|on the threads)\b|\bgreased\b/i, named: true },
@@ -45,12 +45,16 @@ export function traitsOf(walk: Walk, here: Here): void {
   const near = walk.last && (sameSentence || i - walk.last.last <= STILL) ? walk.last : undefined;
   const group: Group | undefined = named ?? byTopic(walk, here) ?? near;
   if (!group || here.notThis || OTHERS_SAY.test(said)) return;
-  for (const { trait, words, wheel, named: beside } of TRAITS) {
-    if (!words.test(said) || (beside && !named) || DENIED.test(said.slice(0, words.exec(said)?.index))) continue;
+  for (const { trait, words, wheel, named: beside, within } of TRAITS) {
+    const match = words.exec(said);
+    const stands = named !== undefined || (within !== undefined && walk.last !== undefined && i - walk.last.last <= within);
+    if (!match || (beside && !stands) || DENIED.test(said.slice(0, match.index))) continue;
     const figured = group.figuredAt === i && group.figures.length > 0;
     const torqued = figured || /\b(?:torque|tighten|final|do (?:it|them) up)\b/i.test(said);
     if (wheel && !group.marks.has("wheel") && !torqued) continue;
-    [group, ...here.also].forEach((one) => one.traits.add(trait));
+    // "The three by hand, the big nut by hand": each that stands before the words.
+    const each = [...said.matchAll(new RegExp(words, "gi"))].map(({ index }) => before(walk, here, index) ?? group);
+    [...each, ...here.also].forEach((one) => one.traits.add(trait));
   }
   // "New pinch bolt, new nut": what goes back new was not to go back a second time.
   here.mentions.forEach((mention, k) => {
@@ -63,4 +67,11 @@ export function traitsOf(walk: Walk, here: Here): void {
   }
   if (SNUG.test(said) && !/\d/.test(said)) group.traits.add("snug");
   if (BY_HAND.test(said) && !/\d/.test(said)) group.traits.add("hand tight");
+}
+
+/** The group named nearest before a place in what a clause says. */
+function before({ heard: { terms } }: Walk, { clause, mentions, places }: Here, index: number): Group | undefined {
+  const at = (terms[clause.from]?.start ?? 0) + index;
+  const k = mentions.findLastIndex((mention) => (terms[mention.from]?.start ?? Infinity) < at);
+  return k < 0 ? undefined : places[k];
 }
