@@ -177,7 +177,8 @@ test("a file of version 1 comes in whole, as this version", () => {
   const household = readHouseholdFile(text);
   const old = JSON.parse(text) as { household: typeof household };
   expect(household).toEqual({
-    ...JSON.parse(JSON.stringify(old.household, (key, value: unknown) => (key === "schema" ? MODEL_VERSION : value))),
+    // What held a wheel has that for its role.
+    ...JSON.parse(JSON.stringify(old.household, (key, value: unknown) => (key === "schema" ? MODEL_VERSION : value)).replaceAll('"holdsWheel":true', '"role":"wheel"')),
     kits: [],
     measurements: [],
     intervals: [],
@@ -190,6 +191,14 @@ test("a file of version 7 comes in with what is before an angle as a figure of i
   const { jobs, vehicles } = readHouseholdFile(readFileSync("data/__fixtures__/household-7.json", "utf8"));
   expect(jobs[0]?.routes[0]?.fasteners[0]?.figure).toEqual({ form: "angle", first: { form: "value", torque: { value: 50, unit: "N.m", decimals: 0 } }, anglesDeg: [90, 45] });
   expect(vehicles[0]?.wheelTorque).toEqual({ form: "value", torque: { value: 110, unit: "N.m", decimals: 0 } });
+});
+
+test("a file of version 9 comes in with the role of what held a wheel", () => {
+  const text = readFileSync("data/__fixtures__/household-9.json", "utf8");
+  expect(text).toContain("holdsWheel");
+  const roles = readHouseholdFile(text).jobs.flatMap(({ routes }) => routes.flatMap(({ fasteners }) => fasteners.flatMap(({ role }) => role ?? [])));
+  expect(roles.length).toBeGreaterThan(0);
+  expect(new Set(roles)).toEqual(new Set(["wheel"]));
 });
 
 test("settings of this browser are kept apart and never exported", async () => {

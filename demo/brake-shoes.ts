@@ -20,7 +20,7 @@ const fasteners: Fastener[] = [
       source: "vehicle maker",
       condition: "dry",
       pattern: { layout: "circle" },
-      holdsWheel: true,
+      role: "wheel",
     }),
     fastener(`${side}-drum-screw`, `Drum screw, ${side}`, 1, { sizeToUndo: head("T30"), thread: thread("M6"), figure: figure("snug") }),
     fastener(`${side}-cylinder`, `Wheel cylinder bolts, ${side}`, 2, {

@@ -111,7 +111,7 @@ test.each([
 });
 
 test("what holds a wheel is a wheel bolt whatever it is called, and a small head on a sensor is its screw", () => {
-  expect(kindOf(fastener("Bolts", "17", "110 Nm", { holdsWheel: true }))).toBe("wheel bolt or nut");
+  expect(kindOf(fastener("Bolts", "17", "110 Nm", { role: "wheel" }))).toBe("wheel bolt or nut");
   expect(kindOf(fastener("Speed sensor", "10", "8 Nm"))).toBe("bolt or nut");
   expect(kindOf(fastener("Oxygen sensor", "22", "45 Nm"))).toBe("sensor or switch");
 });

@@ -26,8 +26,8 @@ export const LARGEST_JUMP = 6;
 const BEFORE_AN_ANGLE = 3;
 
 /** What a fastener is, by its name and what is said of it. */
-export function kindOf({ name, holdsWheel, thread, sizeToDoUp, sizeToUndo }: Fastener): FastenerKind {
-  if (holdsWheel) return "wheel bolt or nut";
+export function kindOf({ name, role, thread, sizeToDoUp, sizeToUndo }: Fastener): FastenerKind {
+  if (role === "wheel") return "wheel bolt or nut";
   const kind = kindOfName(name);
   // A sensor with a small head and no thread of its own is held by a screw, and that is what is turned.
   return kind === "sensor or switch" && !thread && isSmall(sizeToDoUp ?? sizeToUndo) ? "bolt or nut" : kind;

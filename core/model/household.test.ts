@@ -49,6 +49,11 @@ test("a household of this version is left as it is; an older one runs through wh
   expect(household).toEqual({ vehicles: [{ id: "v", schema: 1 }] });
 });
 
+test("what held a wheel has that for its role since version 10", () => {
+  const jobs = [{ id: "j", routes: [{ fasteners: [{ id: "f", holdsWheel: true }, { id: "g", holdsWheel: false }, { id: "h" }] }] }];
+  expect(migrate({ jobs }, 9).jobs).toEqual([{ id: "j", schema: MODEL_VERSION, routes: [{ fasteners: [{ id: "f", role: "wheel" }, { id: "g" }, { id: "h" }] }] }]);
+});
+
 test("what was from a friend is from a friend's notes since version 9", () => {
   const jobs = [
     {
@@ -63,7 +68,7 @@ test("what was from a friend is from a friend's notes since version 9", () => {
       ],
     },
   ];
-  expect(migrate({ jobs }, 8).jobs).toMatchObject([{ schema: 9, routes: [{ fasteners: [{ source: "a friend's notes" }, { source: "memory", name: "a friend" }] }] }]);
+  expect(migrate({ jobs }, 8).jobs).toMatchObject([{ schema: MODEL_VERSION, routes: [{ fasteners: [{ source: "a friend's notes" }, { source: "memory", name: "a friend" }] }] }]);
   expect(migrate({}, 8).jobs).toEqual([]);
 });
 

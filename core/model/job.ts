@@ -5,6 +5,7 @@ import { INTO } from "../thread/hole";
 import { STRENGTH_CLASSES } from "../thread/strength";
 import { placeSchema, systemSchema } from "./place";
 import { daySchema, idSchema, lineSchema, recordShape, textSchema, measuredSchema } from "./record";
+import { ROLES } from "./role";
 import { specialToolSchema, supplySchema } from "./supply";
 
 /** The phases of a job, in the order they are worked. */
@@ -54,7 +55,8 @@ export const TIGHTENED = ["hanging", "at ride height", "on the ground"] as const
 /** What gets at a fastener. */
 export const ACCESSES = ["room for a torque wrench", "crowfoot only", "spanner only", "by feel"] as const;
 
-export const SOURCES = ["vehicle maker", "parts maker", "a recording", "a friend's notes", "memory"] as const;
+/** "this vehicle's own": the wheel torque that stands with the vehicle. */
+export const SOURCES = ["vehicle maker", "parts maker", "a recording", "a friend's notes", "this vehicle's own", "memory"] as const;
 export const CONDITIONS = ["dry", "oiled", "threadlocked", "anti-seize"] as const;
 
 /** A group of like bolts, nuts, studs, pins or clips. */
@@ -92,8 +94,8 @@ export const fastenerSchema = z.strictObject({
   /** A crowfoot or offset adapter without which the bolt cannot be reached. */
   adapter: adapterSchema.optional(),
   pattern: patternSchema.optional(),
-  /** Wheel bolts and nuts bring a recheck after the first drive. */
-  holdsWheel: z.boolean().optional(),
+  /** What it holds, where the person said so; told from its name and steps otherwise. */
+  role: z.enum(ROLES).optional(),
   note: lineSchema.optional(),
 });
 export type Fastener = z.infer<typeof fastenerSchema>;

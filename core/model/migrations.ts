@@ -38,6 +38,15 @@ function anglesFirst({ torque, ...figure }: Record<string, unknown>): Record<str
   return figure.form === "angle" && torque !== undefined ? { ...figure, first: { form: "value", torque } } : { ...figure, ...(torque === undefined ? {} : { torque }) };
 }
 
+/** Until version 10 a fastener said only whether it holds a wheel. */
+function withRoles<T>(value: T): T {
+  if (Array.isArray(value)) return value.map((one) => withRoles(one as unknown)) as T;
+  if (typeof value !== "object" || value === null) return value;
+  const { holdsWheel, ...rest } = value as Record<string, unknown>;
+  const inside = Object.fromEntries(Object.entries(rest).map(([key, one]) => [key, withRoles(one)]));
+  return { ...inside, ...(holdsWheel === true ? { role: "wheel" } : {}) } as T;
+}
+
 /**
  * Every change of the model since version 1, in order; only ever appended to.
  * Both the store in the browser and the import of a file run this one list.
@@ -68,6 +77,7 @@ export const MIGRATIONS: readonly Migration[] = [
     name: "a figure may be from a recording, or from a friend's notes",
     migrate: (household) => ({ ...household, jobs: (household.jobs ?? []).map((job) => withSource(job, "a friend", "a friend's notes")) }),
   },
+  { to: 10, name: "what a fastener holds, in place of whether it holds a wheel", migrate: (household) => ({ ...household, jobs: (household.jobs ?? []).map(withRoles) }) },
 ];
 
 /**

@@ -1,7 +1,7 @@
 import { z } from "zod";
 
 /** Version of the model that this build reads and writes. Raised together with a new entry in migrations.ts. */
-export const MODEL_VERSION = 9 as const;
+export const MODEL_VERSION = 10 as const;
 
 /** One safe form, so that an id is the same in an address, a file name and a key: no spaces, quotes, marks of another alphabet or halves of a sign. */
 export const idSchema = z.string().regex(/^[\w.:-]{1,40}$/, { message: "An id has letters, digits, points, colons and hyphens, 40 at the most." });

@@ -1,7 +1,9 @@
 import { addDays, format, parseISO } from "date-fns";
+import { roleOf } from "../fastener/role";
 import type { Job, Route } from "../model/job";
 import type { FollowUp } from "../model/log";
 import type { Draft } from "../model/record";
+import type { Role } from "../model/role";
 import type { Distance } from "../quantity/distance";
 
 /** Wheel bolts are checked again after 50 to 100 km; this is the distance proposed, in each unit. */
@@ -14,7 +16,7 @@ export function followUpsFrom(job: Job, route: Route, odometer: Distance, on: st
   const base = { vehicleId: job.vehicleId, jobId: job.id, state: "open" as const };
   const after = (by: Record<Distance["unit"], number>) => ({ value: odometer.value + by[odometer.unit], unit: odometer.unit });
   const proposed: Draft<FollowUp>[] = [];
-  if (route.fasteners.some((fastener) => fastener.holdsWheel)) {
+  if (holds(route, "wheel")) {
     proposed.push({ ...base, kind: "recheck torque", text: `Recheck the wheel bolts after ${RECHECK_AFTER[odometer.unit]} ${odometer.unit}`, dueAt: after(RECHECK_AFTER) });
   }
   if (job.system === "steering and suspension") {
@@ -46,9 +48,11 @@ export function beforeYouDrive(job: Job, route: Route): string[] {
   if (job.system === "engine") says.push("Run it up to heat: no leaks, no lamp, nothing loose.");
   if (job.system === "ignition and fuel") says.push("No smell of fuel before it is started, none after.");
   if (job.system === "steering and suspension") says.push("Full lock both ways: nothing rubs, nothing pulls tight.");
-  if (route.fasteners.some((fastener) => fastener.holdsWheel)) says.push("Wheel bolts at their torque, on the ground.");
+  if (holds(route, "wheel")) says.push("Wheel bolts at their torque, on the ground.");
   return says;
 }
+
+const holds = (route: Route, role: Role) => route.fasteners.some((fastener) => roleOf(route, fastener) === role);
 
 function dayAfter(on: string, days: number): string {
   return format(addDays(parseISO(on), days), "yyyy-MM-dd");

@@ -21,7 +21,9 @@ export type Stage =
   | { kind: "torque"; target: TorqueTarget; given: TorqueQuantity; label: string }
   | { kind: "angle"; angleDeg: number; label: string }
   | { kind: "turns"; turns: number; label: string }
-  | { kind: "snug" | "hand tight"; label: string };
+  | { kind: "snug" | "hand tight"; label: string }
+  /** Nothing was written down of how tight it should be: said so, and never taken for "good and tight". */
+  | { kind: "no figure"; label: string };
 
 /**
  * The stages a figure asks for, in order: one for a value, one a pass, the torque and then each angle.

@@ -8,7 +8,7 @@ import { heldUpBy, runningWaits } from "./waits";
 /** The stages of a step that tightens to its fastener's figure; none for any other step. */
 export function stepStages(step: Step, fastener: Fastener | undefined): Stage[] {
   if (step.kind !== "torque" || !fastener) return [];
-  return fastener.figure ? stagesOf(fastener.figure) : [{ kind: "snug", label: "" }];
+  return fastener.figure ? stagesOf(fastener.figure) : [{ kind: "no figure", label: "" }];
 }
 
 /** Ids of the steps that are done. */

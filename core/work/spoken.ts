@@ -52,5 +52,7 @@ export function spokenBolt(stage: Stage, setting: TorqueQuantity | undefined, fa
       return `Good and tight.${which}`;
     case "hand tight":
       return `Hand tight, no tool.${which}`;
+    case "no figure":
+      return `No figure was written down. Good and tight, with a short tool.${which}`;
   }
 }

@@ -195,7 +195,7 @@ test("a replaced part goes to the log with its place, reading and day", () => {
 });
 
 test("wheels off bring a recheck in the vehicle's own distance; steering brings an alignment", () => {
-  const wheels: Route = { ...route, fasteners: [{ ...bolts, holdsWheel: true }] };
+  const wheels: Route = { ...route, fasteners: [{ ...bolts, role: "wheel" }] };
   expect(followUpsFrom(job, wheels, km, "2026-11-24")).toMatchObject([
     { kind: "recheck torque", dueAt: { value: 148_290, unit: "km" } },
     { kind: "leak look", dueOn: "2026-11-26" },

@@ -34,7 +34,7 @@ test("a fastener with everything typed is one that the model allows", () => {
     doubtful: true,
     singleUse: true,
     reuseReason: "none to be had",
-    holdsWheel: true,
+    role: "wheel",
     note: "note",
   });
   if ("errors" in result) throw new Error(JSON.stringify(result.errors));

@@ -45,7 +45,7 @@ export function WrapUpReport({ route, work, unit }: { route: Route; work: Work; 
         <Part title="Torque as it was">
           {torques.map(({ stepId, fastener, figure, bolts, readNm }) => (
             <Row key={stepId} label={`${bolts} × ${fastener}`}>
-              {figure ? formatFigure(figure) : "snug"}
+              {figure ? formatFigure(figure) : "no figure"}
               {readNm.length > 0 && `; read ${readNm.map((nm) => fromNm(nm, unit).toFixed(1)).join(", ")} ${torqueSymbol(unit)}`}
             </Row>
           ))}

@@ -1,4 +1,5 @@
 import { fastenerDoubts } from "../../fastener/doubts";
+import { lacksFigure } from "../../fastener/role";
 import type { Fastener, Job, Route } from "../../model/job";
 import type { Vehicle } from "../../model/vehicle";
 import { boltOrder } from "../../pattern/bolt-order";
@@ -41,7 +42,7 @@ export function kitSheet(job: Job, route: Route, vehicle: Vehicle, kit: Kit): Ki
   return {
     title: job.title,
     vehicle: vehicle.name,
-    settings: alikeOnce(route.fasteners.filter(({ figure }) => figure).map((fastener) => settingRow(fastener, kit.lines))),
+    settings: alikeOnce(route.fasteners.flatMap((fastener) => (fastener.figure || lacksFigure(route, fastener) ? [settingRow(fastener, kit.lines)] : []))),
     mat: byStep(
       matOf(kit.lines).filter(({ lines: [line] }) => line?.need.kind !== "part" && line?.need.kind !== "hardware"),
       route,
@@ -65,7 +66,14 @@ function settingRow(fastener: Fastener, lines: readonly KitLine[]): SettingRow {
     count: fastener.count,
     size: head ? formatHeadSize(head) : "",
     figure: fastener.figure ? formatFigure(fastener.figure) : "",
-    set: grave ? ["look it up first"] : fastener.figure?.form === "snug" ? ["good and tight"] : fastener.figure?.form === "hand tight" ? ["hand tight"] : pulls.map(setWords),
+    set:
+      grave || fastener.figure === undefined
+        ? ["look it up first"]
+        : fastener.figure?.form === "snug"
+          ? ["good and tight"]
+          : fastener.figure?.form === "hand tight"
+            ? ["hand tight"]
+            : pulls.map(setWords),
     order: fastener.count > 2 && fastener.pattern ? order.join(" ") : "",
     cautions: [
       ...doubts.map(({ says }) => says),

@@ -1,9 +1,11 @@
 import { chestOf } from "../../chest/chest";
+import { AT_STAKE, lacksFigure, roleOf } from "../../fastener/role";
 import { orSentence } from "../../input-error";
 import { torqueNeeds } from "../../kit/needs/torque-needs";
 import type { Fastener } from "../../model/job";
 import { shown, shownTorque } from "../../quantity/shown";
 import { formatTorque, quantityNm } from "../../quantity/torque-quantity";
+import { formatFigure } from "../../quantity/torque-words";
 import { lubricatedTorque } from "../../thread/lubricant";
 import { NUT_FACTOR } from "../../thread/nut-factor";
 import { rangeToBorrow } from "../../torque/choose-wrench";
@@ -25,6 +27,32 @@ function stateOf({ threadIs, locking }: Fastener): keyof typeof FACTOR_OF | unde
 }
 
 export const FIGURE_RULES: readonly Rule[] = [
+  {
+    id: "no-figure",
+    reason: "What holds a life is never done up by guess: a figure, a method, or a reason that you wrote down.",
+    find: ({ route, vehicle }) =>
+      route.fasteners.flatMap((fastener): Finding[] => {
+        if (!lacksFigure(route, fastener)) return [];
+        const { wheelTorque } = vehicle;
+        const own = wheelTorque !== undefined && roleOf(route, fastener) === "wheel" ? wheelTorque : undefined;
+        return [
+          {
+            about: fastener.id,
+            fastenerId: fastener.id,
+            grave: true,
+            says: `${fastener.name}: no figure, and ${fastener.count === 1 ? "it holds" : "they hold"} ${AT_STAKE[roleOf(route, fastener) ?? "body"]}. Look it up.`,
+            ...(own
+              ? {
+                  fix: {
+                    says: `This vehicle's own: ${formatFigure(own)}`,
+                    apply: (now) => changeFastener(now, fastener.id, (one) => ({ ...one, figure: own, source: "this vehicle's own" as const })),
+                  },
+                }
+              : {}),
+          },
+        ];
+      }),
+  },
   {
     id: "no-source",
     reason: "A figure that nobody can look up again is a rumour.",

@@ -1,7 +1,6 @@
 import type { Part } from "../../model/job";
 import { putPart } from "../edit-route";
-import { changeFastener } from "./changes";
-import { type Finding, type Rule, stepsOfKind } from "./rule";
+import type { Finding, Rule } from "./rule";
 
 const OTHER = { left: "right", right: "left" } as const;
 
@@ -80,22 +79,5 @@ export const PART_RULES: readonly Rule[] = [
           },
         ];
       }),
-  },
-  {
-    id: "wheels-no-recheck",
-    reason: "Wheel bolts settle: they are checked again after 50 to 100 km.",
-    find: (plan) =>
-      plan.route.fasteners.flatMap((fastener): Finding[] =>
-        !fastener.holdsWheel && /\b(?:wheel|lug) (?:bolt|nut)s?\b/i.test(fastener.name) && stepsOfKind(plan, fastener.id, "torque").length > 0
-          ? [
-              {
-                about: fastener.id,
-                fastenerId: fastener.id,
-                says: `${fastener.name}: nothing asks for them to be checked again.`,
-                fix: { says: "Ask for a recheck", apply: (now) => changeFastener(now, fastener.id, (one) => ({ ...one, holdsWheel: true })) },
-              },
-            ]
-          : [],
-      ),
   },
 ];

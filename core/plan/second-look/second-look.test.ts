@@ -69,6 +69,18 @@ const CASES: Record<string, { trips: Plan; misses: Plan }> = {
     misses: { fasteners: [bolts({ thread: readThread("M6"), figure: readTorqueFigure("106 in lb") })] },
   },
   "figure-implausible": { trips: { fasteners: [bolts({ figure: readTorqueFigure("5000 Nm") })] }, misses: { fasteners: [bolts({ figure: readTorqueFigure("28 Nm") })] } },
+  "no-figure": {
+    trips: { fasteners: [{ ...bolts({ name: "Wheel nuts" }), figure: undefined }] },
+    // A cover that holds nobody's life, a clip that no torque could be given for, and counted turns, which are a way.
+    misses: {
+      fasteners: [
+        { ...bolts(), figure: undefined },
+        { ...bolts({ id: "g", name: "Brake hose spring clip" }), figure: undefined },
+        bolts({ id: "h", name: "Handbrake adjuster nut", figure: readTorqueFigure("4 turns") }),
+      ],
+      steps: [out, hand, tight, step("g", { fastenerId: "g" }), step("h", { fastenerId: "h" })],
+    },
+  },
   "unlike-figures": {
     trips: { fasteners: [bolts({ figure: readTorqueFigure("4 Nm") }), bolts({ id: "g", name: "Bracket bolts", figure: readTorqueFigure("42 Nm") })] },
     misses: { fasteners: [bolts({ figure: readTorqueFigure("18 Nm") }), bolts({ id: "g", name: "Bracket bolts", figure: readTorqueFigure("30 Nm") })] },
@@ -126,7 +138,6 @@ const CASES: Record<string, { trips: Plan; misses: Plan }> = {
   "no-new-pin": { trips: { fasteners: [bolts({ locking: "split pin" })] }, misses: { fasteners: [bolts({ locking: "split pin" })], parts: [part({ name: "Cotter pin 3 mm" })] } },
   "wrong-hand": { trips: { parts: [part({ hand: "right" })] }, misses: { parts: [part({ hand: "left" })] } },
   "one-of-a-pair": { trips: { parts: [part({ inPairs: true })] }, misses: { parts: [part({ inPairs: true }), part({ id: "q", place: "right front", inPairs: true })] } },
-  "wheels-no-recheck": { trips: { fasteners: [bolts({ name: "Wheel bolts" })] }, misses: { fasteners: [bolts({ name: "Wheel bolts", holdsWheel: true })] } },
   "hand-it-over": { trips: { steps: [step("a", { title: "Unplug the airbag" })] }, misses: { steps: [step("a", { title: "Bag up the air filter" })] } },
   "no-stands": { trips: { steps: [{ ...out, ...up }, hand, tight] }, misses: { steps: [raise, { ...out, ...up }, lower, hand, tight] } },
   "stands-too-weak": { trips: { steps: [step("raise", { kind: "raise", stance: "all up", phase: "make safe" })] }, misses: { steps: [raise] } },
@@ -169,6 +180,13 @@ test.each(Object.entries(CASES))("the fix of %s, where it has one, mends it and 
   const after = secondLook({ ...job, routes: [fixed] }, fixed, wren, demo.tools);
   expect(after.filter(({ rule, about }) => rule.id === id && about === finding.about)).toEqual([]);
   expect(jobSchema.safeParse({ ...job, routes: [fixed] }).error).toBeUndefined();
+});
+
+test("what holds a life and has no figure is grave, said with what hangs on it; only a wheel has one to take over", () => {
+  const { found } = look({ fasteners: [{ ...bolts({ name: "Track rod end nut", count: 1 }), figure: undefined }] });
+  const finding = found.find(({ rule }) => rule.id === "no-figure");
+  expect(finding).toMatchObject({ grave: true, says: "Track rod end nut: no figure, and it holds the steering. Look it up." });
+  expect(finding?.fix).toBeUndefined();
 });
 
 test("the grave come first, and a sound plan has nothing said of it", () => {

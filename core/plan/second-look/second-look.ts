@@ -38,7 +38,7 @@ function findingsOf(rule: Rule, plan: PlanRead): Finding[] {
 }
 
 /** The job with an answer to a finding, in place of an earlier one to the same. */
-export function answerFinding(job: Job, { rule, about }: Pick<Found, "rule" | "about">, because: string, on: string): Job {
+export function answerFinding(job: Job, { rule, about }: { rule: Pick<Rule, "id">; about: string }, because: string, on: string): Job {
   const others = (job.answers ?? []).filter((answer) => answer.rule !== rule.id || answer.about !== about);
   return { ...job, answers: [...others, { rule: rule.id, about, because: because.trim().slice(0, 200), on }] };
 }

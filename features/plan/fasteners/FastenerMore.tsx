@@ -2,7 +2,9 @@
 
 import { Box } from "@chakra-ui/react";
 import type { UseFormReturn } from "react-hook-form";
+import { roleByWords } from "@/core/fastener/role";
 import { ACCESSES, CONDITIONS, LOCKINGS, SOURCES, TIGHTENED } from "@/core/model/job";
+import { ROLES } from "@/core/model/role";
 import { INTO } from "@/core/thread/hole";
 import { STRENGTH_CLASSES } from "@/core/thread/strength";
 import { CheckField, SelectField, TextField } from "@/ui/form/Field";
@@ -16,12 +18,14 @@ const NOT_SAID = { value: "", label: "not said" };
 export function FastenerMore({ form: { register, formState, watch, getValues } }: { form: FastenerFormState }) {
   const { errors } = formState;
   const drawn = getValues("layout") === "drawn";
+  const told = roleByWords(watch("name"));
   return (
     <Box as="details" gridColumn="1 / -1" {...(errors.thread || errors.sizeToDoUp || errors.counterHold || errors.length || errors.reach ? { open: true } : {})}>
       <Box as="summary" cursor="pointer" minHeight="44px" paddingTop="2" fontWeight="600">
         More about it
       </Box>
       <Box display="grid" gridTemplateColumns={{ base: "minmax(0, 1fr)", md: "repeat(2, minmax(0, 1fr))" }} gap="4" marginTop="2">
+        <SelectField label="What it holds" choices={[{ value: "", label: told ? `${told}, by its name` : "not said" }, ...ROLES]} {...register("role")} />
         <SelectField label="The torque is from" choices={[NOT_SAID, ...SOURCES]} {...register("source")} />
         <SelectField label="The torque is for a thread that is" choices={[NOT_SAID, ...CONDITIONS]} {...register("condition")} />
         <SelectField label="The thread will be" choices={[NOT_SAID, ...CONDITIONS]} {...register("threadIs")} />
@@ -49,7 +53,6 @@ export function FastenerMore({ form: { register, formState, watch, getValues } }
         <CheckField label="The figure is doubtful" {...register("doubtful")} />
         <CheckField label="A pipe or lead comes out of it" {...register("overPipe")} />
         <CheckField label="Only a deep socket gets down to it" {...register("deepSocket")} />
-        <CheckField label="They hold a wheel" {...register("holdsWheel")} />
         <CheckField label="Single-use" {...register("singleUse")} />
         {watch("singleUse") && <TextField label="Used again because" hint="Left empty, a new one is fitted" {...register("reuseReason")} />}
       </Box>

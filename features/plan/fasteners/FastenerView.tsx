@@ -2,7 +2,8 @@
 
 import { Box } from "@chakra-ui/react";
 import { fastenerDoubts } from "@/core/fastener/doubts";
-import type { Fastener } from "@/core/model/job";
+import { AT_STAKE, lacksFigure, roleOf } from "@/core/fastener/role";
+import type { Fastener, Route } from "@/core/model/job";
 import { formatHeadSize } from "@/core/quantity/read-head-size";
 import { figureInWords, formatFigure } from "@/core/quantity/torque-words";
 import { snugBandNm } from "@/core/thread/snug-band";
@@ -12,8 +13,10 @@ import { Row } from "@/ui/Sheet";
 import { Doubts } from "../../shared/Doubts";
 
 /** A fastener as the plan has it: the figure large, the rest on lines, doubts beside it. */
-export function FastenerView({ fastener, onEdit }: { fastener: Fastener; onEdit: () => void }) {
+export function FastenerView({ route, fastener, onEdit }: { route: Route; fastener: Fastener; onEdit: () => void }) {
   const { figure, sizeToUndo, sizeToDoUp, thread, adapter } = fastener;
+  const role = roleOf(route, fastener);
+  const lacking = lacksFigure(route, fastener);
   return (
     <Box border="1px solid" borderColor="edge" borderRadius="sheet" background="raised" padding="4">
       <Box display="flex" justifyContent="space-between" gap="3" alignItems="flex-start">
@@ -26,7 +29,9 @@ export function FastenerView({ fastener, onEdit }: { fastener: Fastener; onEdit:
               {formatFigure(figure)}
             </Box>
           )}
-          <Box color="soft">{figure ? (snugSays(fastener) ?? figureInWords(figure)) : "No torque written down."}</Box>
+          <Box color={lacking ? "stop" : "soft"} fontWeight={lacking ? "600" : undefined}>
+            {figure ? (snugSays(fastener) ?? figureInWords(figure)) : lacking && role ? `■ No torque written down, and it holds ${AT_STAKE[role]}.` : "No torque written down."}
+          </Box>
         </Box>
         <Button aria-label="Edit fastener" onClick={onEdit}>
           Edit
@@ -42,6 +47,7 @@ export function FastenerView({ fastener, onEdit }: { fastener: Fastener; onEdit:
             {adapter.offsetMm} mm, {adapter.angleDeg === 0 ? "in line" : `at ${adapter.angleDeg}°`}
           </Row>
         )}
+        {role && <Row label="Holds">{fastener.role ? role : `${role}, by its name`}</Row>}
         {fastener.condition && <Row label="Figure is for a thread that is">{fastener.condition}</Row>}
         {fastener.threadIs && <Row label="The thread will be">{fastener.threadIs}</Row>}
         {fastener.locking && <Row label="Held by">{fastener.locking}</Row>}

@@ -1,6 +1,7 @@
 import { fieldReader, ifTyped, requireText } from "@/core/field-reader";
 import { InputError } from "@/core/input-error";
 import { ACCESSES, CONDITIONS, type Fastener, LOCKINGS, type Pattern, SOURCES, TIGHTENED } from "@/core/model/job";
+import { ROLES } from "@/core/model/role";
 import { readLengthMm } from "@/core/quantity/length";
 import { formatHeadSize, readHeadSize } from "@/core/quantity/read-head-size";
 import { readNumber } from "@/core/quantity/read-number";
@@ -38,7 +39,7 @@ export interface FastenerFields {
   angle: string;
   singleUse: boolean;
   reuseReason: string;
-  holdsWheel: boolean;
+  role: string;
   note: string;
 }
 
@@ -70,7 +71,7 @@ export function fastenerFields(fastener: Fastener | undefined): FastenerFields {
     angle: String(fastener?.adapter?.angleDeg ?? 0),
     singleUse: fastener?.singleUse ?? false,
     reuseReason: fastener?.reuseReason ?? "",
-    holdsWheel: fastener?.holdsWheel ?? false,
+    role: fastener?.role ?? "",
     note: fastener?.note ?? "",
   };
 }
@@ -102,6 +103,7 @@ export function readFastener(fields: FastenerFields, id: string, before: Fastene
     access: oneOf(ACCESSES, fields.access),
     strength: oneOf(STRENGTH_CLASSES, fields.strength),
     into: oneOf(INTO, fields.into),
+    role: oneOf(ROLES, fields.role),
     counterHold,
     lengthMm,
     reachMm,
@@ -124,7 +126,6 @@ export function readFastener(fields: FastenerFields, id: string, before: Fastene
       ...(offsetMm !== undefined && angleDeg !== undefined && { adapter: { offsetMm, angleDeg } }),
       ...(fields.singleUse && { singleUse: true }),
       ...(fields.singleUse && reuseReason && { reuseReason }),
-      ...(fields.holdsWheel && { holdsWheel: true }),
       ...(note && { note }),
     },
   };

@@ -37,7 +37,7 @@ export function NotesQuestions({ questions, rows, source, onSource, onEdit, onSh
       )}
       {asksSource && (
         <Asked says="Whose figures are these?">
-          {SOURCES.map((one) => (
+          {NARRATED.map((one) => (
             <Button key={one} onClick={() => onSource(one)}>
               {SOURCE_WORDS[one]}
             </Button>
@@ -89,7 +89,10 @@ function Asked({ says, children }: { says: string; children: ReactNode }) {
   );
 }
 
+/** A narration is nobody's wheel torque. */
+const NARRATED = SOURCES.filter((one) => one !== "this vehicle's own");
 const SOURCE_WORDS: Readonly<Record<(typeof SOURCES)[number], string>> = {
+  "this vehicle's own": "This vehicle's own",
   "vehicle maker": "The vehicle's maker",
   "parts maker": "The maker of the part",
   "a recording": "A recording",

@@ -3,6 +3,7 @@
 import { Box } from "@chakra-ui/react";
 import { useRouter } from "next/navigation";
 import { useDeferredValue, useMemo, useState } from "react";
+import { withOwnFigures } from "@/core/fastener/own-figure";
 import { type Job, SOURCES } from "@/core/model/job";
 import { applyProposals } from "@/core/notes/apply-proposals";
 import { type Edit, editedRows, readEdits } from "@/core/notes/edited";
@@ -33,6 +34,7 @@ export function NotesReader({ job }: { job: Job }) {
   const router = useRouter();
   const does = useDo();
   const current = useCurrent("jobs");
+  const vehicles = useCurrent("vehicles");
   const form = useDraftForm(`notes ${job.id}`, { notes: job.notes ?? "", edits: "", source: "" });
   const typed = form.watch("notes");
   const text = useDeferredValue(typed);
@@ -90,7 +92,9 @@ export function NotesReader({ job }: { job: Job }) {
         { newId, text },
       );
       const fasteners = filled.fasteners.map((one) => (source && one.figure && !known.has(one.id) ? { ...one, source } : one));
-      return { put: { jobs: [touched({ ...withRoute(now, { ...filled, fasteners }), notes: text.slice(0, MOST_KEPT) })] } };
+      const vehicle = vehicles(now.vehicleId);
+      const own = vehicle ? withOwnFigures({ ...filled, fasteners }, vehicle) : { ...filled, fasteners };
+      return { put: { jobs: [touched({ ...withRoute(now, own), notes: text.slice(0, MOST_KEPT) })] } };
     }, `${accepted.length} lines taken into the plan.`);
     if (!done) return;
     form.forget();

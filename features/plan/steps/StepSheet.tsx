@@ -74,7 +74,7 @@ export function StepSheet({ job, route, step, onEdit, onEditFastener }: StepShee
       ))}
       <StepMinds job={job} step={step} fastener={fastener} />
       {fastener ? (
-        <FastenerView fastener={fastener} onEdit={() => onEditFastener(fastener.id)} />
+        <FastenerView route={route} fastener={fastener} onEdit={() => onEditFastener(fastener.id)} />
       ) : (
         <Box>
           <Button onClick={() => onEditFastener()}>Add a fastener to this step</Button>

@@ -49,6 +49,12 @@ export const StageAnswer = memo(function StageAnswer({ stage, pull, fastener, un
           {snugWords(fastener, unit)}
         </Answer>
       );
+    case "no figure":
+      return (
+        <Answer ask="How tight" figure={<BigFigure value="no figure" size="work" />}>
+          None was written down. {snugWords(fastener, unit)}
+        </Answer>
+      );
     case "hand tight":
       return (
         <Answer ask="Turn it up" figure={<BigFigure value="hand tight" size="work" />}>
@@ -120,6 +126,6 @@ function flats(angleDeg: number): string {
 
 function snugWords({ thread }: Fastener, unit: TorqueUnit): string {
   const band = thread && snugBandNm(thread);
-  if (!thread || !band) return "Good and tight with a short tool: no figure was given.";
+  if (!thread || !band) return "Good and tight with a short tool.";
   return `Good and tight. For ${formatThread(thread)} typically ${formatBand(band, unit)}; typical, not a specification.`;
 }

@@ -4,6 +4,7 @@ import { Box } from "@chakra-ui/react";
 import { useMemo } from "react";
 import { chestOf } from "@/core/chest/chest";
 import { fastenerDoubts } from "@/core/fastener/doubts";
+import { lacksFigure, roleOf } from "@/core/fastener/role";
 import { coverHead } from "@/core/kit/cover/cover-head";
 import { headName, headNeeds } from "@/core/kit/needs/head-needs";
 import { torqueNeeds } from "@/core/kit/needs/torque-needs";
@@ -18,6 +19,7 @@ import { Doubts } from "../../shared/Doubts";
 import { thisMoment } from "../../shell/clock";
 import { ActionBar } from "./ActionBar";
 import type { FaceProps } from "./face";
+import { NoFigureFace } from "./NoFigureFace";
 import { Readings } from "./Readings";
 import { HOW, SAYS } from "./stage-words";
 import { StageAnswer } from "./StageAnswer";
@@ -26,7 +28,7 @@ import { WrenchPull } from "./WrenchPull";
 
 /** A fastener being tightened: the setting, as large as it can be, and its bolts ticked one by one. */
 export function TorqueFace(props: FaceProps & { fastener: Fastener; connectWrench: ConnectWrench }) {
-  const { route, work, step, fastener, tools, vehicle, rusted, isDone, move, bar, connectWrench } = props;
+  const { job, route, work, step, fastener, tools, vehicle, rusted, isDone, move, bar, connectWrench } = props;
   const wrench = useWrench(connectWrench);
   const on = nextBolt(work, step, fastener);
   const stages = useMemo(() => stepStages(step, fastener), [step, fastener]);
@@ -40,6 +42,9 @@ export function TorqueFace(props: FaceProps & { fastener: Fastener; connectWrenc
   const doubts = useMemo(() => fastenerDoubts(fastener), [fastener]);
   const late = outOfTurn(order, ticked);
   if (!current) return null;
+  const role = roleOf(route, fastener);
+  const answered = job.answers?.some(({ rule, about }) => rule === "no-figure" && about === fastener.id);
+  if (current.kind === "no figure" && role && !isDone && !answered && lacksFigure(route, fastener)) return <NoFigureFace {...props} role={role} />;
 
   const tick = (bolt: number) => void move((now) => tickBolt(now, step.id, at, bolt, thisMoment()));
   const tickNext = () =>

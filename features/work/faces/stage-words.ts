@@ -5,7 +5,8 @@ export const HOW = {
   turns: "Count to the mark, then tap.",
   snug: "Good and tight with a short tool, then tap.",
   "hand tight": "As far as your fingers turn it, then tap.",
+  "no figure": "Good and tight with a short tool, then tap.",
 } as const;
 
 /** What the one button says at each kind of stage: what was just done with the hands. */
-export const SAYS = { torque: "Clicked", angle: "Turned", turns: "Counted", snug: "Tight", "hand tight": "Hand tight" } as const;
+export const SAYS = { torque: "Clicked", angle: "Turned", turns: "Counted", snug: "Tight", "hand tight": "Hand tight", "no figure": "Tight" } as const;
