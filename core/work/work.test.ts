@@ -194,16 +194,16 @@ test("a replaced part goes to the log with its place, reading and day", () => {
   });
 });
 
-test("wheels off bring a recheck in the vehicle's own distance; steering brings an alignment", () => {
+test("wheels off bring a recheck in the vehicle's own distance; what is opened brings the rest", () => {
   const wheels: Route = { ...route, fasteners: [{ ...bolts, role: "wheel" }] };
   expect(followUpsFrom(job, wheels, km, "2026-11-24")).toMatchObject([
     { kind: "recheck torque", dueAt: { value: 148_290, unit: "km" } },
-    { kind: "leak look", dueOn: "2026-11-26" },
     { kind: "bed in", dueAt: { value: 148_510, unit: "km" } },
   ]);
   expect(followUpsFrom(job, wheels, { value: 1000, unit: "mi" }, "2026-11-24")[0]).toMatchObject({ dueAt: { value: 1050, unit: "mi" } });
-  expect(followUpsFrom({ ...job, system: "steering and suspension" }, route, km, "2026-11-24")).toMatchObject([{ kind: "alignment" }]);
-  expect(beforeYouDrive(job, wheels)).toEqual(expect.arrayContaining(["Pump the brake pedal until it is hard.", "Wheel bolts at their torque, on the ground."]));
-  expect(beforeYouDrive(job, route).join()).not.toContain("line was opened");
-  expect(beforeYouDrive(job, { ...route, fasteners: [{ ...bolts, name: "Bleed screw" }] }).join()).toContain("line was opened");
+  const steering: Route = { ...route, parts: [], fasteners: [{ ...bolts, name: "Track rod end nuts" }] };
+  expect(followUpsFrom(job, steering, km, "2026-11-24")).toMatchObject([{ kind: "alignment" }]);
+  expect(beforeYouDrive(wheels)).toEqual(expect.arrayContaining(["Pump the brake pedal until it is hard.", "Wheel bolts at their torque, on the ground."]));
+  expect(beforeYouDrive(route).join()).not.toContain("line was opened");
+  expect(beforeYouDrive({ ...route, fasteners: [{ ...bolts, name: "Bleed screw" }] }).join()).toContain("line was opened");
 });

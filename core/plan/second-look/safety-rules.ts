@@ -2,7 +2,7 @@ import { standNeeds } from "../../kit/cover/stands";
 import { gearSays } from "../../lift/gear-or-park";
 import type { Route, Step } from "../../model/job";
 import type { Vehicle } from "../../model/vehicle";
-import { appendToPhase, changeStep, insertBefore, plainStep } from "./changes";
+import { changeStep, insertBefore, plainStep } from "./changes";
 import { type Finding, type PlanRead, type Rule, wordsOf } from "./rule";
 
 /** Work that is handed over unless somebody who knows why says otherwise. */
@@ -18,7 +18,6 @@ const HAND_OVER: readonly [words: RegExp, what: string][] = [
 const HANDED_OVER = "Handed over: ";
 
 const COOLANT = /\bcoolant\b|\bradiator\b|\bexpansion (?:tank|bottle)\b|\bthermostat\b/i;
-const LINE_OPENED = /\b(?:brake|clutch) (?:pipe|line|hose)s?\b|\bunion\b|\bwheel cylinder\b|\bmaster cylinder\b/i;
 
 function undoing(plan: PlanRead): Step[] {
   return plan.route.steps.filter(({ kind, phase }) => kind === "undo" || phase === "take apart");
@@ -116,42 +115,6 @@ export const SAFETY_RULES: readonly Rule[] = [
           grave: true,
           says: `“${opened.title}” opens the cooling system, and nothing waits for it to go cold.`,
           fix: { says: "Wait first", apply: (route: Route, newId) => ({ ...route, steps: [{ ...wait, id: newId() }, ...route.steps] }) },
-        },
-      ];
-    },
-  },
-  {
-    id: "no-bleed",
-    reason: "Air in the line is a pedal that goes to the floor.",
-    find: (plan) => {
-      const opened = undoing(plan).find((step) => LINE_OPENED.test(step.title) || LINE_OPENED.test(plan.fasteners.get(step.fastenerId ?? "")?.name ?? ""));
-      if (!opened || plan.route.steps.some((step) => /\bbleed/.test(wordsOf(step)))) return [];
-      return [
-        {
-          about: opened.id,
-          stepId: opened.id,
-          grave: true,
-          says: `“${opened.title}” opens a line, and nothing bleeds it afterwards.`,
-          fix: {
-            says: "Bleed it",
-            apply: (route, newId) => appendToPhase(route, plainStep(newId(), "put back", "do", "Bleed until no more air comes", { usualMinutes: 20, hands: 2 })),
-          },
-        },
-      ];
-    },
-  },
-  {
-    id: "no-alignment",
-    reason: "What moves the wheel's angle wears out a tyre in a month.",
-    find: (plan) => {
-      const opened = plan.job.system === "steering and suspension" ? undoing(plan).find(({ kind }) => kind === "undo") : undefined;
-      if (!opened || plan.route.steps.some((step) => /\balign/.test(wordsOf(step)))) return [];
-      return [
-        {
-          about: "plan",
-          stepId: opened.id,
-          says: "Steering or suspension is opened, and nothing books an alignment.",
-          fix: { says: "Book it", apply: (route, newId) => appendToPhase(route, plainStep(newId(), "prove it", "look", "Book the wheel alignment")) },
         },
       ];
     },

@@ -154,8 +154,17 @@ const CASES: Record<string, { trips: Plan; misses: Plan }> = {
     misses: { steps: [step("a", { title: "Brake pipe off the cylinder", kind: "undo" }), step("b", { title: "Bleed both sides", phase: "put back" })] },
   },
   "no-alignment": {
-    trips: { system: "steering and suspension" },
-    misses: { system: "steering and suspension", steps: [out, hand, tight, step("book", { title: "Book the alignment", phase: "prove it" })] },
+    trips: { fasteners: [bolts({ name: "Track rod end nut" })] },
+    misses: { fasteners: [bolts({ name: "Track rod end nut" })], steps: [out, hand, tight, step("book", { title: "Book the alignment", phase: "prove it" })] },
+  },
+  "no-pedal": {
+    trips: { fasteners: [bolts({ name: "Caliper carrier bolts" })] },
+    misses: { fasteners: [bolts({ name: "Caliper carrier bolts" })], steps: [out, hand, tight, step("pump", { title: "Pump the pedal until it is hard", phase: "prove it" })] },
+  },
+  "never-lowered": { trips: { steps: [raise, { ...out, ...up }, { ...hand, ...up }, { ...tight, ...up }] }, misses: { steps: [raise, { ...out, ...up }, hand, tight, lower] } },
+  "wheel-in-the-air": {
+    trips: { fasteners: [bolts({ name: "Wheel nuts" })], steps: [raise, { ...out, ...up }, { ...hand, ...up }, { ...tight, ...up }] },
+    misses: { fasteners: [bolts({ name: "Wheel nuts" })], steps: [raise, { ...out, ...up }, { ...hand, ...up }, lower, tight] },
   },
 };
 

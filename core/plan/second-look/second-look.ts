@@ -2,6 +2,7 @@ import { orSentence } from "../../input-error";
 import type { Answer, Job, Route } from "../../model/job";
 import type { Tool } from "../../model/tool";
 import type { Vehicle } from "../../model/vehicle";
+import { CONSEQUENCE_RULES } from "./consequence-rules";
 import { FIGURE_RULES } from "./figure-rules";
 import { ORDER_RULES } from "./order-rules";
 import { PART_RULES } from "./part-rules";
@@ -10,7 +11,7 @@ import { SAFETY_RULES } from "./safety-rules";
 import { SLIP_RULES } from "./slip-rules";
 
 /** Every rule of the second look. */
-export const RULES: readonly Rule[] = [...SAFETY_RULES, ...SLIP_RULES, ...FIGURE_RULES, ...ORDER_RULES, ...PART_RULES];
+export const RULES: readonly Rule[] = [...SAFETY_RULES, ...CONSEQUENCE_RULES, ...SLIP_RULES, ...FIGURE_RULES, ...ORDER_RULES, ...PART_RULES];
 
 export interface Found extends Finding {
   rule: Rule;

@@ -120,7 +120,7 @@ const Clock = memo(function Clock({ begun, worked, sides, left, setBack }: Retur
 });
 
 const BeforeYouDrive = memo(function BeforeYouDrive({ job, route }: { job: Job; route: Route }) {
-  const before = beforeYouDrive(job, route);
+  const before = beforeYouDrive(route);
   if (before.length === 0) return null;
   return (
     <Sheet title="Before you drive" tone="watch">

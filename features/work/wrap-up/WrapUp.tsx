@@ -67,7 +67,7 @@ function WrapUpSheet({ job, vehicle, route, work, move, onBack, readings }: Wrap
   });
   const { errors } = form.formState;
   const toggle = (key: string) => setDropped((was) => (was.has(key) ? new Set([...was].filter((one) => one !== key)) : new Set([...was, key])));
-  const toCheck = checksToDo(work, beforeYouDrive(job, route));
+  const toCheck = checksToDo(work, beforeYouDrive(route));
 
   const save = (newOdometer: boolean) =>
     form.handleSubmit(async (fields) => {
@@ -105,7 +105,7 @@ function WrapUpSheet({ job, vehicle, route, work, move, onBack, readings }: Wrap
         Wrap up
       </Box>
       {toCheck.length > 0 ? (
-        <WrapUpChecks checks={beforeYouDrive(job, route)} toDo={toCheck} move={move} onBack={onBack} />
+        <WrapUpChecks checks={beforeYouDrive(route)} toDo={toCheck} move={move} onBack={onBack} />
       ) : (
         <Box as="form" onSubmit={(event) => void save(false)(event)} display="grid" gap="5">
           <Box color="soft">Every step is done and checked. What was replaced goes into the log of the {vehicle.name}.</Box>

@@ -1,0 +1,108 @@
+import { roleOf } from "../../fastener/role";
+import { openedBy } from "../opened";
+import { appendToPhase, changeStep, moveAfter, plainStep } from "./changes";
+import { type Finding, type Rule, stepsOfKind, wordsOf } from "./rule";
+
+const LOWERED = "Down off the stands";
+
+/** What has to follow from what is opened, whatever the job is called. */
+export const CONSEQUENCE_RULES: readonly Rule[] = [
+  {
+    id: "no-bleed",
+    reason: "Air in the line is a pedal that goes to the floor.",
+    find: ({ route }) => {
+      const because = openedBy(route).get("brake line");
+      if (because === undefined || route.steps.some((step) => /\bbleed/.test(wordsOf(step)))) return [];
+      return [
+        {
+          about: "plan",
+          grave: true,
+          says: `“${because}” opens a line, and nothing bleeds it afterwards.`,
+          fix: {
+            says: "Bleed it",
+            apply: (now, newId) => appendToPhase(now, plainStep(newId(), "put back", "do", "Bleed until no more air comes", { usualMinutes: 20, hands: 2 })),
+          },
+        },
+      ];
+    },
+  },
+  {
+    id: "no-pedal",
+    reason: "After work on a brake the first press goes to the floor, and that must not be at a crossing.",
+    find: ({ route }) => {
+      const opened = openedBy(route);
+      const because = opened.get("brake") ?? opened.get("brake line");
+      if (because === undefined || route.steps.some((step) => /\bpedal\b/.test(wordsOf(step)))) return [];
+      return [
+        {
+          about: "plan",
+          grave: true,
+          says: `“${because}” works on a brake, and nothing pumps the pedal before it is moved.`,
+          fix: {
+            says: "Pump it, then slow test stops",
+            apply: (now, newId) => appendToPhase(now, plainStep(newId(), "prove it", "look", "Pump the pedal until it is hard, then slow test stops", { usualMinutes: 10 })),
+          },
+        },
+      ];
+    },
+  },
+  {
+    id: "no-alignment",
+    reason: "What moves the wheel's angle wears out a tyre in a month.",
+    find: ({ route }) => {
+      const because = openedBy(route).get("alignment");
+      if (because === undefined || route.steps.some((step) => /\balign/.test(wordsOf(step)))) return [];
+      return [
+        {
+          about: "plan",
+          says: `“${because}” may move the wheel's angle, and nothing books an alignment.`,
+          fix: { says: "Book it", apply: (now, newId) => appendToPhase(now, plainStep(newId(), "prove it", "look", "Book the wheel alignment")) },
+        },
+      ];
+    },
+  },
+  {
+    id: "never-lowered",
+    reason: "What goes up on stands has to come down again before it is driven.",
+    find: ({ route }) => {
+      const last = route.steps.findLast(({ kind }) => kind === "raise" || kind === "lower");
+      if (last?.kind !== "raise") return [];
+      return [
+        {
+          about: last.id,
+          stepId: last.id,
+          says: `“${last.title}” raises it, and nothing lets it down again.`,
+          fix: { says: "Let it down", apply: (now, newId) => appendToPhase(now, plainStep(newId(), "put back", "lower", LOWERED, { stance: last.stance })) },
+        },
+      ];
+    },
+  },
+  {
+    id: "wheel-in-the-air",
+    reason: "In the air the wheel turns with the wrench, and the car is pulled about on its stands.",
+    find: (plan) =>
+      plan.route.fasteners.flatMap((fastener): Finding[] => {
+        const tight = stepsOfKind(plan, fastener.id, "torque").findLast(() => true);
+        if (!tight || tight.stance === "on the ground" || fastener.tightened !== undefined || roleOf(plan.route, fastener) !== "wheel") return [];
+        return [
+          {
+            about: fastener.id,
+            fastenerId: fastener.id,
+            stepId: tight.id,
+            grave: true,
+            says: `${fastener.name}: tightened with the ${tight.stance}. A wheel gets its torque on the ground.`,
+            fix: {
+              says: "Tighten them on the ground",
+              apply: (now, newId) => {
+                const letDown = now.steps.some(({ kind }) => kind === "lower")
+                  ? now
+                  : appendToPhase(now, plainStep(newId(), "put back", "lower", LOWERED, { stance: tight.stance }));
+                const lowered = letDown.steps.findLast(({ kind }) => kind === "lower");
+                return changeStep(moveAfter(letDown, tight.id, lowered?.id ?? tight.id), tight.id, (one) => ({ ...one, stance: "on the ground" }));
+              },
+            },
+          },
+        ];
+      }),
+  },
+];
