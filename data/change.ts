@@ -49,15 +49,24 @@ export function removing(records: { [C in Collection]?: readonly RecordOf<C>[] }
   };
 }
 
-/** The change that takes out a vehicle and everything that hangs on it. */
-export function removeVehicle(household: Household, vehicleId: string): Change {
-  const jobIds = new Set(household.jobs.filter((job) => job.vehicleId === vehicleId).map(({ id }) => id));
-  const goes = (collection: Collection, record: RecordOf<Collection>) => {
-    const parent = parentOf(collection, record);
-    return collection === "vehicles" ? record.id === vehicleId : parent?.collection === "vehicles" ? parent.id === vehicleId : parent !== undefined && jobIds.has(parent.id);
+/** The change that takes out a record and everything that hangs on it, however far down. */
+function removeFrom(household: Household, collection: "vehicles" | "jobs", id: string): Change {
+  const gone = new Set([`${collection} ${id}`]);
+  // Jobs hang on vehicles and come before what hangs on jobs.
+  const goes = (where: Collection, record: RecordOf<Collection>): boolean => {
+    const parent = parentOf(where, record);
+    const falls = gone.has(`${where} ${record.id}`) || (parent !== undefined && gone.has(`${parent.collection} ${parent.id}`));
+    if (falls) gone.add(`${where} ${record.id}`);
+    return falls;
   };
-  return removing(Object.fromEntries(COLLECTIONS.map((collection) => [collection, household[collection].filter((record: RecordOf<Collection>) => goes(collection, record))])));
+  return removing(Object.fromEntries(COLLECTIONS.map((where) => [where, household[where].filter((record: RecordOf<Collection>) => goes(where, record))])));
 }
+
+/** The change that takes out a vehicle and everything that hangs on it. */
+export const removeVehicle = (household: Household, vehicleId: string): Change => removeFrom(household, "vehicles", vehicleId);
+
+/** The change that takes out a job with its kit and its work; what it brought into the log stays. */
+export const removeJob = (household: Household, jobId: string): Change => removeFrom(household, "jobs", jobId);
 
 /** The change that takes out every demo record and nothing else. */
 export function removeDemo(household: Household): Change {

@@ -7,7 +7,7 @@ import { InputError } from "@/core/input-error";
 import { COLLECTIONS, type Household, emptyHousehold } from "@/core/model/household";
 import { MODEL_VERSION } from "@/core/model/record";
 import { demoHousehold } from "@/demo/household";
-import { type Change, putAll, removeDemo, removeEverything, removeVehicle } from "./change";
+import { type Change, putAll, removeDemo, removeEverything, removeJob, removeVehicle } from "./change";
 import { createCommit } from "./commit";
 import { readHouseholdFile, writeHouseholdFile } from "./household-file";
 import { StaleError, createRepository } from "./repository";
@@ -42,6 +42,7 @@ test("every change can be undone with what it returned", async () => {
   await repository.commit(putAll(demo));
   const changes: Change[] = [
     removeVehicle(demo, "demo-wren"),
+    removeJob(demo, "demo-brake-shoes"),
     removeDemo(demo),
     removeEverything(demo),
     { put: { vehicles: [{ ...own, name: "New" }] } },
@@ -67,6 +68,17 @@ test("removing the demo leaves own data as it is; removing a vehicle takes what 
   expect(JSON.stringify([left.vehicles, left.jobs, left.readings, left.replacements, left.followUps])).not.toContain("demo-wren");
   expect(left.works.map(({ jobId }) => jobId)).toEqual(["demo-engine-mount"]);
   expect(left.tools).toHaveLength(demo.tools.length);
+});
+
+test("a job goes with its kit and its work; the log keeps what it brought", async () => {
+  const repository = await open();
+  await repository.commit(putAll(demo));
+  await repository.commit(removeJob(await repository.everything(), "demo-brake-shoes"));
+  const left = await repository.everything();
+  expect(left.jobs.map(({ id }) => id)).not.toContain("demo-brake-shoes");
+  expect([...left.works, ...left.kits].map(({ jobId }) => jobId)).not.toContain("demo-brake-shoes");
+  expect(left.vehicles).toHaveLength(demo.vehicles.length);
+  expect(left.replacements).toHaveLength(demo.replacements.length);
 });
 
 test("a change with one bad record writes nothing and says what is wrong", async () => {

@@ -181,3 +181,25 @@ test("what holds a life stops until there is a figure or a reason; a wheel takes
   await page.see("this vehicle's own");
   expect(await page.read("figure")).toMatch(/N·m/);
 });
+
+test("a job's name, car and system are changed; it is planned again, taken out and brought back", async () => {
+  await at.openDemo();
+  const { page } = at;
+  await page.open("/plan?id=demo-starter");
+  await page.press("About the job");
+  await page.type("What is the job?", "Starter, the stubborn one");
+  await page.choose("In the log it belongs to", "engine");
+  await page.press("Save");
+  await page.see("Starter, the stubborn one saved.");
+  await page.press("About the job");
+  await page.press("Plan it again");
+  await page.see("For the other side: left and right changed over");
+  await page.press("Cancel");
+  await page.open("/plan?id=demo-starter&about=1");
+  await page.press("Remove this job");
+  await page.see("Removed: Starter, the stubborn one");
+  await page.press("Undo");
+  await page.see("Undone.");
+  await page.open("/plan?id=demo-starter");
+  await page.see("Starter, the stubborn one");
+});

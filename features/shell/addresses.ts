@@ -24,9 +24,10 @@ export const ALL = "all";
 
 export const garageHref = (vehicleId?: string) => to("/garage", { id: vehicleId });
 
-export type PlanView = "notes" | "order" | "routes" | "decide";
+export type PlanView = "notes" | "order" | "routes" | "decide" | "about";
 export const jobsHref = () => to("/plan", { all: "1" });
-export const newJobHref = () => to("/plan", { new: "1" });
+/** A new job, or one that begins as an earlier one did. */
+export const newJobHref = (fromId?: string) => to("/plan", { new: "1", from: fromId });
 export const planHref = (jobId?: string, view?: PlanView) => to("/plan", { id: jobId, ...(view ? { [view]: "1" } : {}) });
 
 export const kitHref = (jobId: string | undefined, view = "") => to("/kit", { id: jobId, ...(view === "" ? {} : { [view]: "1" }) });

@@ -22,13 +22,21 @@ import { giveWordsTo, sharedWords } from "../notes/shared-words";
 import { SheetFile } from "./SheetFile";
 
 /** A new job: what it is, on which vehicle, and what it belongs to. */
-export function JobForm() {
+export function JobForm({ fromId }: { fromId?: string | undefined }) {
   const vehicles = useCollection("vehicles") ?? [];
   const [hand = {}] = useHand();
   const router = useRouter();
   const does = useDo();
   const jobs = useCollection("jobs") ?? [];
-  const form = useDraftForm("job new", { title: "", vehicleId: hand.vehicleId ?? "", system: "brakes" as System, plannedFor: "", from: "", mirrored: false });
+  const again = jobs.find(({ id }) => id === fromId);
+  const form = useDraftForm(`job new${again ? ` from ${again.id}` : ""}`, {
+    title: again?.title ?? "",
+    vehicleId: again?.vehicleId ?? hand.vehicleId ?? "",
+    system: again?.system ?? ("brakes" as System),
+    plannedFor: "",
+    from: again?.id ?? "",
+    mirrored: false,
+  });
   const [sheet, setSheet] = useState<JobSheet>();
   const [refused, setRefused] = useState<string>();
   const from = form.watch("from");
@@ -105,7 +113,7 @@ export function JobForm() {
         />
         {from === "file" && <SheetFile refused={refused} onChoose={(file) => void chooseSheet(file)} />}
         {(earlier ?? sheet) && <CheckField label="For the other side: left and right changed over" {...form.register("mirrored")} />}
-        <SelectField label="It belongs to" choices={SYSTEMS} hint="Cautions and follow-ups hang on this" {...form.register("system")} />
+        <SelectField label="In the log it belongs to" choices={SYSTEMS} {...form.register("system")} />
         <TextField label="Planned for" type="date" {...form.register("plannedFor")} />
         <Box display="flex" flexWrap="wrap" gap="3">
           <Button type="submit" look="primary">

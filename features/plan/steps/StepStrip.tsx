@@ -27,6 +27,7 @@ const VIEWS = [
   { view: "notes", name: "Read notes" },
   { view: "order", name: "Order" },
   { view: "routes", name: "Routes" },
+  { view: "about", name: "About the job" },
 ] as const;
 
 /** On a desk the steps need the room more than their links do. */
