@@ -74,9 +74,12 @@ export function roleOf(route: Pick<Route, "steps">, fastener: Fastener): Role | 
   return told.toSorted((a, b) => ROLES.indexOf(a) - ROLES.indexOf(b))[0] ?? byName;
 }
 
+/** Whether a tool turns it by a head: not a clip, a pin or a strap. */
+export const hasHead = ({ name }: Pick<Fastener, "name">): boolean => !UNTHREADED.test(name.trim());
+
 /** Whether a fastener that holds a life is done up with nothing said of how: no figure, and no turns that are counted. */
 export function lacksFigure(route: Pick<Route, "steps">, fastener: Fastener): boolean {
-  if (fastener.figure !== undefined || UNTHREADED.test(fastener.name.trim()) || !holdsALife(roleOf(route, fastener))) return false;
+  if (fastener.figure !== undefined || !hasHead(fastener) || !holdsALife(roleOf(route, fastener))) return false;
   const steps = route.steps.filter(({ fastenerId }) => fastenerId === fastener.id);
   return steps.length > 0 && !steps.some(({ kind }) => kind === "count");
 }

@@ -1,6 +1,10 @@
+import { hasHead } from "../../fastener/role";
 import type { Part } from "../../model/job";
 import { putPart } from "../edit-route";
+import { appendToPhase, plainStep } from "./changes";
 import type { Finding, Rule } from "./rule";
+
+const LOOK_AT_HEADS = "Look at the heads";
 
 const OTHER = { left: "right", right: "left" } as const;
 
@@ -10,6 +14,53 @@ function otherSide(place: Part["place"]): Part["place"] | undefined {
 }
 
 export const PART_RULES: readonly Rule[] = [
+  {
+    id: "untouched",
+    reason: "What is in the plan and in no step is forgotten on the driveway.",
+    find: ({ route, stepsOn }) =>
+      route.fasteners.flatMap((fastener): Finding[] =>
+        stepsOn.has(fastener.id)
+          ? []
+          : [
+              {
+                about: fastener.id,
+                fastenerId: fastener.id,
+                says: `${fastener.name}: no step undoes or tightens ${fastener.count === 1 ? "it" : "them"}.`,
+                fix: {
+                  says: "Undo and tighten them",
+                  apply: (now, newId) =>
+                    appendToPhase(
+                      appendToPhase(now, plainStep(newId(), "take apart", "undo", `Undo the ${fastener.name.toLowerCase()}`, { fastenerId: fastener.id })),
+                      plainStep(newId(), "put back", "torque", `Tighten the ${fastener.name.toLowerCase()}`, { fastenerId: fastener.id }),
+                    ),
+                },
+              },
+            ],
+      ),
+  },
+  {
+    id: "no-size",
+    reason: "Without the size of its head nothing says which socket to bring, and the shop is shut by then.",
+    find: ({ route, stepsOn }) => {
+      const bare = route.fasteners.filter((one) => stepsOn.has(one.id) && one.sizeToUndo === undefined && one.sizeToDoUp === undefined && hasHead(one));
+      if (bare.length === 0 || route.steps.some(({ title }) => title.startsWith(LOOK_AT_HEADS))) return [];
+      const names = bare.map(({ name }) => name);
+      return [
+        {
+          about: "plan",
+          ...(bare.length === 1 ? { fastenerId: bare[0]?.id } : {}),
+          says: `No size is written down for ${names.slice(0, 4).join(", ")}${names.length > 4 ? ` and ${names.length - 4} more` : ""}.`,
+          fix: {
+            says: "Plan to look at the heads first",
+            apply: (now, newId) => ({
+              ...now,
+              steps: [plainStep(newId(), "make safe", "look", `${LOOK_AT_HEADS}: ${names.join(", ")}`.slice(0, 200)), ...now.steps],
+            }),
+          },
+        },
+      ];
+    },
+  },
   {
     id: "single-use-again",
     reason: "A fastener that stretches or deforms holds once.",

@@ -69,6 +69,11 @@ const CASES: Record<string, { trips: Plan; misses: Plan }> = {
     misses: { fasteners: [bolts({ thread: readThread("M6"), figure: readTorqueFigure("106 in lb") })] },
   },
   "figure-implausible": { trips: { fasteners: [bolts({ figure: readTorqueFigure("5000 Nm") })] }, misses: { fasteners: [bolts({ figure: readTorqueFigure("28 Nm") })] } },
+  untouched: { trips: { steps: [step("a")] }, misses: {} },
+  "no-size": {
+    trips: { fasteners: [{ ...bolts(), sizeToUndo: undefined }] },
+    misses: { fasteners: [{ ...bolts({ name: "Push clips" }), sizeToUndo: undefined }] },
+  },
   "no-figure": {
     trips: { fasteners: [{ ...bolts({ name: "Wheel nuts" }), figure: undefined }] },
     // A cover that holds nobody's life, a clip that no torque could be given for, and counted turns, which are a way.

@@ -27,7 +27,6 @@ const VIEWS = [
   { view: "notes", name: "Read notes" },
   { view: "order", name: "Order" },
   { view: "routes", name: "Routes" },
-  { view: "about", name: "About the job" },
 ] as const;
 
 /** On a desk the steps need the room more than their links do. */
@@ -46,7 +45,11 @@ export function StepStrip({ job, vehicle, route, chosenId, onChoose, onAdd }: St
         <Box color="soft" fontSize="15px">
           {vehicle.name}, {job.state}.{" "}
           <Box asChild color="ink" textDecoration="underline">
-            <Link href={jobsHref()}>All jobs</Link>
+            <Link href={planHref(job.id, "about")}>About the job</Link>
+          </Box>
+          {", "}
+          <Box asChild color="ink" textDecoration="underline">
+            <Link href={jobsHref()}>all jobs</Link>
           </Box>
         </Box>
         {job.routes.length > 1 && (
