@@ -58,15 +58,8 @@ export const FIGURE_RULES: readonly Rule[] = [
     reason: "A figure that nobody can look up again is a rumour.",
     find: ({ route }) =>
       route.fasteners.flatMap((fastener): Finding[] =>
-        fastener.figure && torquesOf(fastener.figure).length > 0 && fastener.source === undefined
-          ? [
-              {
-                about: fastener.id,
-                fastenerId: fastener.id,
-                says: `${fastener.name}: where is the figure from?`,
-                fix: { says: "It is from memory", apply: (now) => changeFastener(now, fastener.id, (one) => ({ ...one, source: "memory" })) },
-              },
-            ]
+        fastener.figure && torquesOf(fastener.figure).length > 0 && fastener.source === undefined && !lookUpPlanned(route, fastener)
+          ? [{ about: fastener.id, fastenerId: fastener.id, says: `${fastener.name}: where is the figure from?`, fix: planLookUp(fastener) }]
           : [],
       ),
   },

@@ -28,11 +28,15 @@ export const PART_RULES: readonly Rule[] = [
                 says: `${fastener.name}: no step undoes or tightens ${fastener.count === 1 ? "it" : "them"}.`,
                 fix: {
                   says: "Undo and tighten them",
-                  apply: (now, newId) =>
-                    appendToPhase(
-                      appendToPhase(now, plainStep(newId(), "take apart", "undo", `Undo the ${fastener.name.toLowerCase()}`, { fastenerId: fastener.id })),
-                      plainStep(newId(), "put back", "torque", `Tighten the ${fastener.name.toLowerCase()}`, { fastenerId: fastener.id }),
-                    ),
+                  apply: (now, newId) => {
+                    const name = fastener.name.toLowerCase();
+                    const on = { fastenerId: fastener.id };
+                    return [
+                      plainStep(newId(), "take apart", "undo", `Undo the ${name}`, on),
+                      ...(fastener.count > 1 ? [plainStep(newId(), "put back", "hand-start", `Start the ${name} by hand`, on)] : []),
+                      plainStep(newId(), "put back", "torque", `Tighten the ${name}`, on),
+                    ].reduce(appendToPhase, now);
+                  },
                 },
               },
             ],

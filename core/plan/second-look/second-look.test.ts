@@ -5,7 +5,7 @@ import { MODEL_VERSION } from "../../model/record";
 import { readHeadSize } from "../../quantity/read-head-size";
 import { readTorqueFigure } from "../../quantity/read-torque-figure";
 import { readThread } from "../../thread/thread";
-import { RULES, answerFinding, secondLook, takeAnswerBack } from "./second-look";
+import { RULES, answerFinding, mendsHelp, secondLook, takeAnswerBack } from "./second-look";
 
 const demo = demoHousehold("2026-11-24");
 const wren = demo.vehicles[0];
@@ -201,6 +201,17 @@ test("what holds a life and has no figure is grave, said with what hangs on it; 
   const finding = found.find(({ rule }) => rule.id === "no-figure");
   expect(finding).toMatchObject({ grave: true, says: "Track rod end nut: no figure, and it holds the steering. Look it up." });
   expect(finding?.fix).toBeUndefined();
+});
+
+test("a mend is tried on a copy: one that brings another finding in place of its own is none", () => {
+  const { job, route, found } = look({ steps: [step("a")] });
+  const one = found.find(({ rule }) => rule.id === "untouched");
+  if (!one?.fix || !wren) throw new Error("The plan has lost its finding.");
+  expect(mendsHelp(job, route, wren, demo.tools, [one])).toBe(true);
+  // Undone and never tightened again: what was said to be missing is there, and something else is missing.
+  const half = { says: "Undo them", apply: (now: Route) => ({ ...now, steps: [...now.steps, out] }) };
+  expect(mendsHelp(job, route, wren, demo.tools, [{ ...one, fix: half }])).toBe(false);
+  expect(mendsHelp(job, route, wren, demo.tools, [])).toBe(false);
 });
 
 test("the grave come first, and a sound plan has nothing said of it", () => {

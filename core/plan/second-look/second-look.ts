@@ -38,6 +38,19 @@ function findingsOf(rule: Rule, plan: PlanRead): Finding[] {
   );
 }
 
+/**
+ * Whether putting these right, all together, leaves fewer findings without an answer than there are, the grave counted first: tried on a copy.
+ * A mend that only brings another finding in place of its own is no mend; one that takes a grave one away may show a lesser one behind it.
+ */
+export function mendsHelp(job: Job, route: Route, vehicle: Vehicle, tools: readonly Tool[], found: readonly Found[]): boolean {
+  let made = 0;
+  const open = (one: Route) => secondLook(job, one, vehicle, tools).filter(({ answer }) => !answer);
+  const grave = (all: readonly Found[]) => all.filter((one) => one.grave).length;
+  const mended = found.reduce((now, { fix }) => fix?.apply(now, () => `tried-${++made}`) ?? now, route);
+  const [before, after] = [open(route), open(mended)];
+  return grave(after) < grave(before) || (grave(after) === grave(before) && after.length < before.length);
+}
+
 /** The job with an answer to a finding, in place of an earlier one to the same. */
 export function answerFinding(job: Job, { rule, about }: { rule: Pick<Rule, "id">; about: string }, because: string, on: string): Job {
   const others = (job.answers ?? []).filter((answer) => answer.rule !== rule.id || answer.about !== about);

@@ -4,7 +4,7 @@ import { Box } from "@chakra-ui/react";
 import { useMemo, useState } from "react";
 import type { Job, Route } from "@/core/model/job";
 import type { Vehicle } from "@/core/model/vehicle";
-import { type Found, answerFinding, secondLook, takeAnswerBack } from "@/core/plan/second-look/second-look";
+import { type Found, answerFinding, mendsHelp, secondLook, takeAnswerBack } from "@/core/plan/second-look/second-look";
 import { useCollection } from "@/data/hooks";
 import { newId } from "@/data/stamp";
 import { Button } from "@/ui/Button";
@@ -30,10 +30,18 @@ export function SecondLookSheet({ job, route, vehicle, onOpenStep, onOpenFastene
   const tools = useCollection("tools");
   const [all, setAll] = useState(false);
   const found = useMemo(() => (tools ? secondLook(job, route, vehicle, tools) : []), [job, route, vehicle, tools]);
+  const open = useMemo(() => found.filter(({ answer }) => !answer), [found]);
+  // Only what is shown is tried, so that a long plan stays quick to change.
+  const shown = useMemo(() => {
+    const groups = alike(open);
+    const first = all ? groups : groups.slice(0, SHOWN);
+    return {
+      first: first.flatMap((group) => (tools && mendsHelp(job, route, vehicle, tools, group) ? [group] : group.map((one) => [withoutFix(one)]))),
+      more: groups.slice(SHOWN).flat().length,
+    };
+  }, [open, all, job, route, vehicle, tools]);
   if (!tools || route.steps.length === 0) return null;
-  const open = found.filter(({ answer }) => !answer);
   const answered = found.filter(({ answer }) => answer);
-  const groups = alike(open);
   const props = { job, onOpenStep, onOpenFastener };
   return (
     <Sheet title="Second look">
@@ -42,12 +50,12 @@ export function SecondLookSheet({ job, route, vehicle, onOpenStep, onOpenFastene
           ● {answered.length === 0 ? "Nothing is missing that can be seen from here." : "All of it is answered."}
         </Box>
       )}
-      {(all ? groups : groups.slice(0, SHOWN)).map((group) => (
+      {shown.first.map((group) => (
         <FoundGroup key={`${group[0]?.rule.id} ${group[0]?.about}`} group={group} {...props} />
       ))}
-      {groups.length > SHOWN && (
+      {shown.more > 0 && (
         <Button look="quiet" onClick={() => setAll(!all)}>
-          {all ? "Only the first" : `${groups.slice(SHOWN).flat().length} more`}
+          {all ? "Only the first" : `${shown.more} more`}
         </Button>
       )}
       {answered.length > 0 && (
@@ -63,6 +71,8 @@ export function SecondLookSheet({ job, route, vehicle, onOpenStep, onOpenFastene
     </Sheet>
   );
 }
+
+const withoutFix = ({ fix: _helpsNot, ...found }: Found): Found => found;
 
 /** Findings of one rule with one way to put them right stand together: each can be answered, and all of them mended at once. */
 function alike(found: readonly Found[]): Found[][] {
