@@ -1,6 +1,6 @@
 "use client";
 
-import { useQueries, useQuery, useQueryClient } from "@tanstack/react-query";
+import { type QueryClient, useQueries, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect, useState } from "react";
 import { COLLECTIONS, type Collection, type Household, type RecordOf } from "@/core/model/household";
 import type { RawHousehold } from "@/core/model/migrations";
@@ -8,13 +8,33 @@ import { putAll } from "./change";
 import type { Commit, Undo } from "./commit";
 import { type Befalls, useDataContext, useDoor } from "./DataProvider";
 import { partSound } from "./sound";
-import type { Picture } from "./store";
+import { type Picture, StoreError } from "./store";
 
-const listOf = <C extends Collection>(collection: C, door: ReturnType<typeof useDoor>) => ({
-  queryKey: [collection],
-  queryFn: async () => (await door()).list(collection),
-  throwOnError: true,
-});
+/** A request that fell with its store, as when the browser drops it in the middle of a read: asked again, the store says what became of it. */
+const fellWithStore = (error: unknown) => error instanceof DOMException && (error.name === "AbortError" || error.name === "InvalidStateError");
+
+/**
+ * How something is read from the store. What has been read once stays on the screen whatever befalls the store; what a dropped store
+ * has taken before it was ever read is not there. Any other error reaches the nearest error screen.
+ */
+function reading<T>(queryKey: readonly string[], read: () => Promise<T>, lost: T) {
+  return {
+    queryKey,
+    queryFn: async ({ client }: { client: QueryClient }): Promise<T> => {
+      try {
+        return await read();
+      } catch (error) {
+        if (error instanceof StoreError && error.trouble === "dropped" && client.getQueryData(queryKey) === undefined) return lost;
+        throw error;
+      }
+    },
+    retry: (times: number, error: Error) => times < 3 && fellWithStore(error),
+    retryDelay: 100,
+    throwOnError: (_: Error, { state }: { state: { data: T | undefined } }) => state.data === undefined,
+  };
+}
+
+const listOf = <C extends Collection>(collection: C, door: ReturnType<typeof useDoor>) => reading<RecordOf<C>[]>([collection], async () => (await door()).list(collection), []);
 
 /** Every record of a collection; `undefined` while it is being read. An error reaches the nearest error screen. */
 export function useCollection<C extends Collection>(collection: C): RecordOf<C>[] | undefined {
@@ -56,7 +76,7 @@ export function useCurrent<C extends Collection>(collection: C): (id: string) =>
 export function usePicture(id: string): Picture | null | undefined {
   const door = useDoor();
   // Let go soon: a hundred photos would fill the memory.
-  return useQuery({ queryKey: ["picture", id], queryFn: async () => (await (await door()).picture(id)) ?? null, gcTime: 10_000, throwOnError: true }).data;
+  return useQuery({ ...reading<Picture | null>(["picture", id], async () => (await (await door()).picture(id)) ?? null, null), gcTime: 10_000 }).data;
 }
 
 /** What has befallen the store while the app runs, and the way on: with all that this tab has read, or with the store as it is now. */
@@ -87,7 +107,7 @@ export function useStoreTrouble(): { befalls: Befalls | undefined; inMemory: () 
 export function useSetting(key: string): [value: string | null | undefined, save: (value: string) => Promise<void>] {
   const door = useDoor();
   const client = useQueryClient();
-  const { data } = useQuery({ queryKey: ["setting", key], queryFn: async () => (await (await door()).setting(key)) ?? null, throwOnError: true });
+  const { data } = useQuery(reading<string | null>(["setting", key], async () => (await (await door()).setting(key)) ?? null, null));
   const save = async (value: string) => {
     await (await door()).saveSetting(key, value);
     client.setQueryData(["setting", key], value);

@@ -116,6 +116,7 @@ async function special(page: Page, hands: Hands, title: string, file: string, se
       expect(await left(page)).toMatch(/^1\d:\d\d$/);
       await hands.press(page, "Go on meanwhile");
     } else await hands.press(page, "It is over");
+    await page.until(async () => !(await page.shows("Wait, until")), "the wait stayed");
     return true;
   }
   if (title === "Photograph springs and levers, left" && once) {
@@ -126,6 +127,8 @@ async function special(page: Page, hands: Hands, title: string, file: string, se
   if (title === "Photograph springs and levers, right") {
     expect(await page.driver.findElements(By.css("main img"))).not.toHaveLength(0);
     await hands.press(page, "Go on without");
+    // The screen is the old one for a moment yet.
+    await page.until(async () => (await onScreen(page)).title !== title, `"${title}" stayed`);
     return true;
   }
   if (title === "Backing plate bolts, left" && once) {

@@ -77,7 +77,11 @@ test("what holds a life lacks a figure only where a step works on it and it has 
   const carrier = bolt({ name: "Carrier bolts" });
   expect(lacksFigure(routeOf(carrier), carrier)).toBe(true);
   expect(lacksFigure({ ...routeOf(carrier), steps: [] }, carrier)).toBe(false);
+  // A drum's screw is nipped up; a wheel never is.
   expect(lacksFigure(routeOf(carrier), { ...carrier, figure: readTorqueFigure("snug") })).toBe(false);
+  const wheel = bolt({ name: "Wheel nuts", figure: readTorqueFigure("snug") });
+  expect(lacksFigure(routeOf(wheel), wheel)).toBe(true);
+  expect(lacksFigure(routeOf(wheel), { ...wheel, figure: readTorqueFigure("110 Nm") })).toBe(false);
   const clip = bolt({ name: "Brake hose clip" });
   expect(lacksFigure(routeOf(clip), clip)).toBe(false);
 });

@@ -77,9 +77,15 @@ export function roleOf(route: Pick<Route, "steps">, fastener: Fastener): Role | 
 /** Whether a tool turns it by a head: not a clip, a pin or a strap. */
 export const hasHead = ({ name }: Pick<Fastener, "name">): boolean => !UNTHREADED.test(name.trim());
 
-/** Whether a fastener that holds a life is done up with nothing said of how: no figure, and no turns that are counted. */
+/** Where "good and tight" is no way of doing it up: a screw that only keeps a drum from falling off is nipped up, a wheel never is. */
+const NEVER_SNUG: readonly Role[] = ["wheel", "hub and axle", "steering", "suspension", "restraint"];
+
+/** Whether a fastener that holds a life is done up with nothing said of how tight: no figure, and no turns that are counted. */
 export function lacksFigure(route: Pick<Route, "steps">, fastener: Fastener): boolean {
-  if (fastener.figure !== undefined || !hasHead(fastener) || !holdsALife(roleOf(route, fastener))) return false;
+  const role = roleOf(route, fastener);
+  if (role === undefined || !holdsALife(role) || !hasHead(fastener)) return false;
+  const form = fastener.figure?.form;
+  if (form !== undefined && !((form === "snug" || form === "hand tight") && NEVER_SNUG.includes(role))) return false;
   const steps = route.steps.filter(({ fastenerId }) => fastenerId === fastener.id);
   return steps.length > 0 && !steps.some(({ kind }) => kind === "count");
 }

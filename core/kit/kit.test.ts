@@ -158,6 +158,17 @@ test("the sheet says size, figure, setting, order and what to mind; as text and 
   expect(sheetText(sheet, "Markdown")).toContain("- [ ] TO FIND: 17 mm socket or spanner");
 });
 
+test("what holds a life and has no figure stands on the sheet, to be looked up; good and tight is none for a wheel", () => {
+  const wheels = bolts("17", "snug", { name: "Wheel bolts" });
+  const { figure: _none, ...carrier } = bolts("18", "90 Nm", { id: "carrier", name: "Caliper carrier bolts" });
+  const route = routeOf([wheels, carrier]);
+  const job = { ...stamp, vehicleId: "x", title: "The job", system: "brakes" as const, state: "planned" as const, routes: [route], chosenRouteId: "route" };
+  expect(kitSheet(job, route, car, kitFor(route, [], { vehicle: car })).settings.map(({ what, set }) => [what, set])).toEqual([
+    ["Wheel bolts", ["look it up first"]],
+    ["Caliper carrier bolts", ["look it up first"]],
+  ]);
+});
+
 test.each<[string, object]>([
   ["coolant 6 L lost 0.5 L", { name: "Coolant", amount: { value: 6000, unit: "mL" }, lost: 500 }],
   ["rags 4 pieces", { name: "Rags", amount: { value: 4, unit: "pieces" } }],

@@ -53,6 +53,7 @@ function JobAtWork({ job, vehicle, connectWrench }: { job: Job; vehicle: Vehicle
 }
 
 interface OpenStepProps extends BearsOnItProps {
+  job: Job;
   connectWrench: ConnectWrench;
 }
 
@@ -112,7 +113,7 @@ function OpenStep({ job, vehicle, route, work, step, tools, move, connectWrench 
           ended ? null : (
             <>
               <WaitsSheet route={route} work={work} openId={step.id} onOpen={openId} />
-              <BearsOnIt job={job} vehicle={vehicle} route={route} work={work} step={step} tools={tools} move={move} />
+              <BearsOnIt vehicle={vehicle} route={route} work={work} step={step} tools={tools} move={move} />
               <HandsSheet hands={hands} awake={awake} onChange={changeHands} />
             </>
           )

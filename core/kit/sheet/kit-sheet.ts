@@ -42,7 +42,12 @@ export function kitSheet(job: Job, route: Route, vehicle: Vehicle, kit: Kit): Ki
   return {
     title: job.title,
     vehicle: vehicle.name,
-    settings: alikeOnce(route.fasteners.flatMap((fastener) => (fastener.figure || lacksFigure(route, fastener) ? [settingRow(fastener, kit.lines)] : []))),
+    settings: alikeOnce(
+      route.fasteners.flatMap((fastener) => {
+        const lacks = lacksFigure(route, fastener);
+        return fastener.figure || lacks ? [settingRow(fastener, kit.lines, lacks)] : [];
+      }),
+    ),
     mat: byStep(
       matOf(kit.lines).filter(({ lines: [line] }) => line?.need.kind !== "part" && line?.need.kind !== "hardware"),
       route,
@@ -55,7 +60,7 @@ export function kitSheet(job: Job, route: Route, vehicle: Vehicle, kit: Kit): Ki
   };
 }
 
-function settingRow(fastener: Fastener, lines: readonly KitLine[]): SettingRow {
+function settingRow(fastener: Fastener, lines: readonly KitLine[], lacks: boolean): SettingRow {
   const pulls = lines.filter(({ need }) => need.kind === "torque" && need.fastener.id === fastener.id);
   const doubts = fastenerDoubts(fastener);
   const grave = doubts.some((doubt) => doubt.grave);
@@ -67,7 +72,7 @@ function settingRow(fastener: Fastener, lines: readonly KitLine[]): SettingRow {
     size: head ? formatHeadSize(head) : "",
     figure: fastener.figure ? formatFigure(fastener.figure) : "",
     set:
-      grave || fastener.figure === undefined
+      grave || lacks
         ? ["look it up first"]
         : fastener.figure?.form === "snug"
           ? ["good and tight"]

@@ -40,7 +40,7 @@ export const FIGURE_RULES: readonly Rule[] = [
             about: fastener.id,
             fastenerId: fastener.id,
             grave: true,
-            says: `${fastener.name}: no figure, and ${fastener.count === 1 ? "it holds" : "they hold"} ${AT_STAKE[roleOf(route, fastener) ?? "body"]}. Look it up.`,
+            says: `${fastener.name}: ${fastener.figure ? "“good and tight” is no figure" : "no figure"}, and ${fastener.count === 1 ? "it holds" : "they hold"} ${AT_STAKE[roleOf(route, fastener) ?? "body"]}. Look it up.`,
             ...(own
               ? {
                   fix: {

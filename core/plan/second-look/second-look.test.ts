@@ -201,6 +201,9 @@ test("what holds a life and has no figure is grave, said with what hangs on it; 
   const finding = found.find(({ rule }) => rule.id === "no-figure");
   expect(finding).toMatchObject({ grave: true, says: "Track rod end nut: no figure, and it holds the steering. Look it up." });
   expect(finding?.fix).toBeUndefined();
+  const snug = look({ fasteners: [bolts({ name: "Wheel nuts", figure: readTorqueFigure("snug") })] }).found.find(({ rule }) => rule.id === "no-figure");
+  expect(snug?.says).toBe("Wheel nuts: “good and tight” is no figure, and they hold a wheel on. Look it up.");
+  expect(snug?.fix?.says).toMatch(/^This vehicle's own: /);
 });
 
 test("a mend is tried on a copy: one that brings another finding in place of its own is none", () => {

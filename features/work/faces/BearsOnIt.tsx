@@ -4,7 +4,7 @@ import { Box } from "@chakra-ui/react";
 import { format, parseISO } from "date-fns";
 import { memo } from "react";
 import { standNeed } from "@/core/kit/cover/stands";
-import type { Job, Route, Step } from "@/core/model/job";
+import type { Route, Step } from "@/core/model/job";
 import type { Tool } from "@/core/model/tool";
 import type { Vehicle } from "@/core/model/vehicle";
 import { SAFETY_TICKS, type SafetyTick, type Work } from "@/core/model/work";
@@ -26,7 +26,6 @@ import type { Move } from "../use-work";
 
 /** The open step and everything it hangs on. */
 export interface BearsOnItProps {
-  job: Job;
   vehicle: Vehicle;
   route: Route;
   work: Work;
@@ -36,7 +35,7 @@ export interface BearsOnItProps {
 }
 
 /** What bears on the step: what holds the vehicle up, how the other side went, what is off it, the time, and what comes before driving. */
-export function BearsOnIt({ job, vehicle, route, work, step, tools, move }: BearsOnItProps) {
+export function BearsOnIt({ vehicle, route, work, step, tools, move }: BearsOnItProps) {
   // Each sheet is drawn anew only when what it says has changed.
   const ticked = useSame(step.stance === "on the ground" ? [] : [...validSafetyTicks(work, route, step.stance, today())]);
   const tray = useSame(trayOf(work, route));
@@ -49,7 +48,7 @@ export function BearsOnIt({ job, vehicle, route, work, step, tools, move }: Bear
       <OtherSideSheet route={route} work={work} step={step} />
       <TraySheet tray={tray} step={step} move={move} />
       <Clock {...times} />
-      <BeforeYouDrive job={job} route={route} />
+      <BeforeYouDrive route={route} />
       <StopSheet offered={work.events.length > 0 && work.doNotDrive === undefined} proposed={proposed} move={move} />
     </>
   );
@@ -119,7 +118,7 @@ const Clock = memo(function Clock({ begun, worked, sides, left, setBack }: Retur
   );
 });
 
-const BeforeYouDrive = memo(function BeforeYouDrive({ job, route }: { job: Job; route: Route }) {
+const BeforeYouDrive = memo(function BeforeYouDrive({ route }: { route: Route }) {
   const before = beforeYouDrive(route);
   if (before.length === 0) return null;
   return (

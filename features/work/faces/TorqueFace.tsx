@@ -44,7 +44,7 @@ export function TorqueFace(props: FaceProps & { fastener: Fastener; connectWrenc
   if (!current) return null;
   const role = roleOf(route, fastener);
   const answered = job.answers?.some(({ rule, about }) => rule === "no-figure" && about === fastener.id);
-  if (current.kind === "no figure" && role && !isDone && !answered && lacksFigure(route, fastener)) return <NoFigureFace {...props} role={role} />;
+  if (role && !isDone && !answered && lacksFigure(route, fastener)) return <NoFigureFace {...props} role={role} />;
 
   const tick = (bolt: number) => void move((now) => tickBolt(now, step.id, at, bolt, thisMoment()));
   const tickNext = () =>
