@@ -19,7 +19,7 @@ export const PART_RULES: readonly Rule[] = [
     reason: "What is in the plan and in no step is forgotten on the driveway.",
     find: ({ route, stepsOn }) =>
       route.fasteners.flatMap((fastener): Finding[] =>
-        stepsOn.has(fastener.id)
+        stepsOn.has(fastener.id) || !hasHead(fastener)
           ? []
           : [
               {

@@ -69,7 +69,8 @@ const CASES: Record<string, { trips: Plan; misses: Plan }> = {
     misses: { fasteners: [bolts({ thread: readThread("M6"), figure: readTorqueFigure("106 in lb") })] },
   },
   "figure-implausible": { trips: { fasteners: [bolts({ figure: readTorqueFigure("5000 Nm") })] }, misses: { fasteners: [bolts({ figure: readTorqueFigure("28 Nm") })] } },
-  untouched: { trips: { steps: [step("a")] }, misses: {} },
+  // A clip comes off with what it holds.
+  untouched: { trips: { steps: [step("a")] }, misses: { fasteners: [bolts({ name: "Hose clip" })], steps: [step("a")] } },
   "no-size": {
     trips: { fasteners: [{ ...bolts(), sizeToUndo: undefined }] },
     misses: { fasteners: [{ ...bolts({ name: "Push clips" }), sizeToUndo: undefined }] },
