@@ -1,38 +1,15 @@
 "use client";
 
-import { type QueryClient, useQueries, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useQueries, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect, useState } from "react";
 import { COLLECTIONS, type Collection, type Household, type RecordOf } from "@/core/model/household";
 import type { RawHousehold } from "@/core/model/migrations";
 import { putAll } from "./change";
 import type { Commit, Undo } from "./commit";
 import { type Befalls, useDataContext, useDoor } from "./DataProvider";
+import { reading } from "./reading";
 import { partSound } from "./sound";
-import { type Picture, StoreError } from "./store";
-
-/** A request that fell with its store, as when the browser drops it in the middle of a read: asked again, the store says what became of it. */
-const fellWithStore = (error: unknown) => error instanceof DOMException && (error.name === "AbortError" || error.name === "InvalidStateError");
-
-/**
- * How something is read from the store. What has been read once stays on the screen whatever befalls the store; what a dropped store
- * has taken before it was ever read is not there. Any other error reaches the nearest error screen.
- */
-function reading<T>(queryKey: readonly string[], read: () => Promise<T>, lost: T) {
-  return {
-    queryKey,
-    queryFn: async ({ client }: { client: QueryClient }): Promise<T> => {
-      try {
-        return await read();
-      } catch (error) {
-        if (error instanceof StoreError && error.trouble === "dropped" && client.getQueryData(queryKey) === undefined) return lost;
-        throw error;
-      }
-    },
-    retry: (times: number, error: Error) => times < 3 && fellWithStore(error),
-    retryDelay: 100,
-    throwOnError: (_: Error, { state }: { state: { data: T | undefined } }) => state.data === undefined,
-  };
-}
+import type { Picture } from "./store";
 
 const listOf = <C extends Collection>(collection: C, door: ReturnType<typeof useDoor>) => reading<RecordOf<C>[]>([collection], async () => (await door()).list(collection), []);
 

@@ -49,6 +49,7 @@ const SCREENS: [screen: string, path: string, how?: (page: Page) => Promise<void
   ["vehicle form", "/garage?id=demo-wren", (page) => page.press("Edit")],
   ["jobs", "/plan?all=1"],
   ["job form", "/plan?new=1"],
+  ["about the job", "/plan?id=demo-starter&about=1"],
   ["plan", "/plan?id=demo-brake-shoes", (page) => page.pressWith("Backing plate bolts, left")],
   ["what is wrong", "/plan?id=demo-starter&decide=1", (page) => page.choose("What it does", "It cranks slowly or not at all").then(() => page.see("Next, to tell"))],
   [

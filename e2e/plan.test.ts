@@ -139,19 +139,26 @@ test("what lies open is judged by the log, and every view of a plan holds on a p
   }
 });
 
+/** A step that tightens a fastener of its own, of which only the name and how many are said. */
+async function addTightening(title: string, fastener: string, count: string): Promise<void> {
+  const { page } = at;
+  await page.type("What is done", title);
+  await page.choose("Phase", "Put back");
+  await page.choose("Kind", "Tighten to its figure");
+  await page.press("Save step");
+  await page.press("Add a fastener to this step");
+  await page.type("What it is", fastener);
+  await page.type("How many", count);
+  await page.press("Save fastener");
+}
+
 test("what holds a life stops until there is a figure or a reason; a wheel takes the vehicle's own", async () => {
   await at.openDemo();
   const { page } = at;
   await page.open("/plan?new=1");
   await page.type("What is the job?", "Track rod end");
   await page.press("Save and add steps");
-  await page.type("What is done", "Tighten the track rod end nut");
-  await page.choose("Phase", "Put back");
-  await page.choose("Kind", "Tighten to its figure");
-  await page.press("Save step");
-  await page.press("Add a fastener to this step");
-  await page.type("What it is", "Track rod end nut");
-  await page.press("Save fastener");
+  await addTightening("Tighten the track rod end nut", "Track rod end nut", "1");
   await page.see("No torque written down, and it holds the steering");
   await page.see("Track rod end nut: no figure, and it holds the steering.");
   const job = new URL(await page.driver.getCurrentUrl()).searchParams.get("id");
@@ -160,24 +167,21 @@ test("what holds a life stops until there is a figure or a reason; a wheel takes
   await page.see("No figure is written down, and it holds the steering.");
   await page.press("Keep");
   await page.see("Type a torque");
+  await page.type("Look it up, and write it here", "snug");
+  await page.press("Keep");
+  await page.see("“Good and tight” is no figure for what holds the steering");
   await page.press("Go on without");
   await page.see("Say why, in a few words");
   await page.type("Or go on without one, because", "the joint came with its own sheet");
   await page.press("Go on without");
   await page.see("You said: “the joint came with its own sheet”");
+  await page.see("Do it up as you said above.");
   await page.press("Tight");
   await page.see("It is done");
 
   await page.open(`/plan?id=${job}`);
   await page.press("Add a step");
-  await page.type("What is done", "Tighten the wheel bolts");
-  await page.choose("Phase", "Put back");
-  await page.choose("Kind", "Tighten to its figure");
-  await page.press("Save step");
-  await page.press("Add a fastener to this step");
-  await page.type("What it is", "Wheel bolts");
-  await page.type("How many", "5");
-  await page.press("Save fastener");
+  await addTightening("Tighten the wheel bolts", "Wheel bolts", "5");
   await page.see("this vehicle's own");
   expect(await page.read("figure")).toMatch(/N·m/);
 });

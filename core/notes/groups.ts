@@ -10,7 +10,7 @@ import { takeMentions } from "./take-mentions";
 import { takeSizes } from "./take-sizes";
 import { sizesOfTools } from "./tool-sizes";
 import { traitsOf } from "./traits";
-import { DOUBTFUL, HEADS, NOT_THIS_ONE, TOOL_HEADS } from "./vocabulary";
+import { DOUBTFUL, HEADS, NOT_THIS_ONE, NO_HEADING, TOOL_HEADS } from "./vocabulary";
 import type { Here, Walk } from "./walk";
 
 /** Gathers every mention of a fastener over the whole text into the true groups, with the sizes, figures and traits said of each. */
@@ -69,10 +69,6 @@ function headingOf({ terms, told }: Heard, i: number): string[] {
   );
   return words.length > 0 && words.length <= 3 && names && (alone || leads) ? marksOf(words.map(({ text }) => text)) : [];
 }
-
-/** Stand alone on a line and name no thing. */
-const NO_HEADING =
-  /^(?:side|sides|left|right|front|rear|before|after|back|notes?|parts?|tools?|steps?|day|intro|removal|refitting|fitting|assembly|disassembly|installation|torques?|figures?|specs?|checks?|finish|done|prep|preparation|warning|total|cost|time|difficulty|edit|update|thanks|cheers|nothing|ready|okay|good|great|perfect|boom|there)$/;
 
 /** "Slave itself", where the telling began with the clutch slave cylinder: what the job is about, by one of its words. */
 const ofTitle = ({ heard: { terms }, title }: Walk, { from, to }: Clause): string[] =>
@@ -138,6 +134,7 @@ function enter(walk: Walk, i: number): Here | undefined {
     mentions: mentionsIn(terms, clause, inClause, walk.inTorque),
     places: [],
     also: [],
+    guessed: new Set(),
     heldFrom: Infinity,
     things,
     noSize: new Set(),

@@ -4,7 +4,7 @@ import { type FoundSize, sizeAt } from "./scan-size";
 import { type FoundTorque, torqueAt, torqueUnitAt } from "./scan-torque";
 import { spokenNumber } from "./spoken-number";
 import type { Term } from "./terms";
-import { AWAY, HEADS, NOT_IN_NAME, PART_HEADS, THINGS, TOOL_HEADS } from "./vocabulary";
+import { AWAY, COMPOUND, HEADS, NOT_IN_NAME, PART_HEADS, THINGS, TOOL_HEADS } from "./vocabulary";
 
 /** Where in the text something was read. */
 export interface Span {
@@ -146,10 +146,6 @@ const HOLDERS = /^(?:trays?|boxe?s?|holders?|frames?|ends?|assembly|rails?|strip
 
 const isThing = (said: string, word = singular(said.replace(/'s$/, ""))) =>
   (THINGS.has(word) || PART_HEADS.has(word) || COMPOUND.test(word)) && !Object.hasOwn(HEADS, said) && !Object.hasOwn(HEADS, word);
-
-/** Written in one word: "heatshield", "crankcase", "floorpan". */
-const COMPOUND =
-  /^[a-z]{3,}(?:shield|cover|case|plate|housing|tray|guard|panel|frame|shaft|member|lamp|light|hose|pipe|tube|wheel|pan|board|bracket|mount|motor|pump|cylinder|rack)$/;
 
 const wordsBefore = (terms: readonly Term[], at: number) =>
   `${terms

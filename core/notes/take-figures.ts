@@ -81,6 +81,8 @@ export function takeFigures(walk: Walk, here: Here): void {
       if (gone) walk.takenBack.push({ ...gone, notUsed: "taken back" });
       if (gone) walk.struck.push({ span: gone.span, what: formatFigure(gone.figure), of: "figure" });
     }
+    // Which bolts were meant is a guess, and is asked.
+    if (here.guessed.has(group)) figure.doubtful = true;
     put(group, figure, led, i);
     for (const other of here.also) put(other, figure, said, i);
     group.last = i;

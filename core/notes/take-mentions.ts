@@ -83,6 +83,7 @@ export function takeMentions(walk: Walk, here: Here): void {
     if (apart && !found) {
       touch(apart, { ...mention, count: undefined }, terms, i);
       places.push(apart);
+      here.guessed.add(apart);
       walk.last = apart;
       continue;
     }

@@ -13,7 +13,8 @@ const card = (name: string) =>
 /** Written down by hand before the reader saw them. What it still misses is named in each test, not left out. */
 describe("whole tellings in other voices", () => {
   test("unpunctuated: a lot of three of which one is hidden, and each has its figure", () => {
-    expect(card("idler-arm")).toEqual(["center link castle nut, × 1, 19 mm, 40 lb·ft", "idler bracket bolts, × 2, 17 mm, 70 lb·ft", "hidden bolt, × 1, 15 mm, 35 lb·ft"]);
+    expect(card("idler-arm")).toEqual(["center link castle nut, × 1, 19 mm, 40 lb·ft", "idler bracket bolts, × 2, 17 mm, 70 lb·ft, ?", "hidden bolt, × 1, 15 mm, 35 lb·ft, ?"]);
+    // Which are the long ones and which the little one follows from what is left over: both are asked.
     // Missed: the two long ones are held on the inside with a 17, and nothing tells so but "another".
   });
 

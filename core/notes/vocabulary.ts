@@ -159,6 +159,14 @@ export const THINGS = words(
   post rod linkage hold-down hold-downs holddown holddowns terminal-post carburettor carburetor rocker block timing oil-pan oil-cooler filter-housing element bowl cup dash dashboard glovebox`,
 );
 
+/** Written in one word: "heatshield", "crankcase", "floorpan". */
+export const COMPOUND =
+  /^[a-z]{3,}(?:shield|cover|case|plate|housing|tray|guard|panel|frame|shaft|member|lamp|light|hose|pipe|tube|wheel|pan|board|bracket|mount|motor|pump|cylinder|rack)$/;
+
+/** Stand alone on a line and name no thing. */
+export const NO_HEADING =
+  /^(?:side|sides|left|right|front|rear|before|after|back|notes?|parts?|tools?|steps?|day|intro|removal|refitting|fitting|assembly|disassembly|installation|torques?|figures?|specs?|checks?|finish|done|prep|preparation|warning|total|cost|time|difficulty|edit|update|thanks|cheers|nothing|ready|okay|good|great|perfect|boom|there)$/;
+
 /** What was bought or comes along: no fastener of the job by that alone. */
 export const BOUGHT =
   /\b(?:bought|dollars?|bucks|quid|pounds the lot|euros?|comes? with|came (?:with|to)|in the box|kit(?:'s)?|parts? (?:are|is|wise|list)|paid|cost|spare)\b|[$£€]/i;

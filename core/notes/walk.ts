@@ -61,6 +61,8 @@ export interface Here {
   places: (Group | undefined)[];
   /** "both plugs": the other groups of which the clause speaks with the one named. */
   also: Group[];
+  /** Told only by what is left over: "the little one", of bolts that were never called so. */
+  guessed: Set<Group>;
   /** From here on a size is that of what is held still. */
   heldFrom: number;
   /** What the clause itself names that is worked on. */

@@ -53,6 +53,6 @@ export function spokenBolt(stage: Stage, setting: TorqueQuantity | undefined, fa
     case "hand tight":
       return `Hand tight, no tool.${which}`;
     case "no figure":
-      return `No figure was written down. Good and tight, with a short tool.${which}`;
+      return `No figure was written down.${which}`;
   }
 }

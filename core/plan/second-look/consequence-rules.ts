@@ -1,66 +1,66 @@
 import { roleOf } from "../../fastener/role";
-import { openedBy } from "../opened";
+import type { Step } from "../../model/job";
+import { type Opening, openedBy } from "../opened";
 import { appendToPhase, changeStep, moveAfter, plainStep } from "./changes";
 import { type Finding, type Rule, stepsOfKind, wordsOf } from "./rule";
 
 const LOWERED = "Down off the stands";
 
-/** What has to follow from what is opened, whatever the job is called. */
-export const CONSEQUENCE_RULES: readonly Rule[] = [
+/** What has to follow an opening, how a plan shows that it has it, and the step that puts it in. */
+const FOLLOWS: readonly {
+  id: string;
+  reason: string;
+  after: readonly Opening[];
+  has: RegExp;
+  grave: boolean;
+  says: string;
+  fix: string;
+  step: (id: string) => Step;
+}[] = [
   {
     id: "no-bleed",
     reason: "Air in the line is a pedal that goes to the floor.",
-    find: ({ route }) => {
-      const because = openedBy(route).get("brake line");
-      if (because === undefined || route.steps.some((step) => /\bbleed/.test(wordsOf(step)))) return [];
-      return [
-        {
-          about: "plan",
-          grave: true,
-          says: `“${because}” opens a line, and nothing bleeds it afterwards.`,
-          fix: {
-            says: "Bleed it",
-            apply: (now, newId) => appendToPhase(now, plainStep(newId(), "put back", "do", "Bleed until no more air comes", { usualMinutes: 20, hands: 2 })),
-          },
-        },
-      ];
-    },
+    after: ["brake line"],
+    has: /\bbleed/,
+    grave: true,
+    says: "opens a line, and nothing bleeds it afterwards.",
+    fix: "Bleed it",
+    step: (id) => plainStep(id, "put back", "do", "Bleed until no more air comes", { usualMinutes: 20, hands: 2 }),
   },
   {
     id: "no-pedal",
     reason: "After work on a brake the first press goes to the floor, and that must not be at a crossing.",
-    find: ({ route }) => {
-      const opened = openedBy(route);
-      const because = opened.get("brake") ?? opened.get("brake line");
-      if (because === undefined || route.steps.some((step) => /\bpedal\b/.test(wordsOf(step)))) return [];
-      return [
-        {
-          about: "plan",
-          grave: true,
-          says: `“${because}” works on a brake, and nothing pumps the pedal before it is moved.`,
-          fix: {
-            says: "Pump it, then slow test stops",
-            apply: (now, newId) => appendToPhase(now, plainStep(newId(), "prove it", "look", "Pump the pedal until it is hard, then slow test stops", { usualMinutes: 10 })),
-          },
-        },
-      ];
-    },
+    after: ["brake", "brake line"],
+    has: /\bpedal\b/,
+    grave: true,
+    says: "works on a brake, and nothing pumps the pedal before it is moved.",
+    fix: "Pump it, then slow test stops",
+    step: (id) => plainStep(id, "prove it", "look", "Pump the pedal until it is hard, then slow test stops", { usualMinutes: 10 }),
   },
   {
     id: "no-alignment",
     reason: "What moves the wheel's angle wears out a tyre in a month.",
-    find: ({ route }) => {
-      const because = openedBy(route).get("alignment");
-      if (because === undefined || route.steps.some((step) => /\balign/.test(wordsOf(step)))) return [];
-      return [
-        {
-          about: "plan",
-          says: `“${because}” may move the wheel's angle, and nothing books an alignment.`,
-          fix: { says: "Book it", apply: (now, newId) => appendToPhase(now, plainStep(newId(), "prove it", "look", "Book the wheel alignment")) },
-        },
-      ];
-    },
+    after: ["alignment"],
+    has: /\balign/,
+    grave: false,
+    says: "may move the wheel's angle, and nothing books an alignment.",
+    fix: "Book it",
+    step: (id) => plainStep(id, "prove it", "look", "Book the wheel alignment"),
   },
+];
+
+/** What has to follow from what is opened, whatever the job is called. */
+export const CONSEQUENCE_RULES: readonly Rule[] = [
+  ...FOLLOWS.map(({ id, reason, after, has, grave, says, fix, step }): Rule => ({
+    id,
+    reason,
+    find: ({ route }) => {
+      const opened = openedBy(route);
+      const because = after.flatMap((opening) => opened.get(opening) ?? [])[0];
+      if (because === undefined || route.steps.some((one) => has.test(wordsOf(one)))) return [];
+      return [{ about: "plan", grave, says: `“${because}” ${says}`, fix: { says: fix, apply: (now, newId) => appendToPhase(now, step(newId())) } }];
+    },
+  })),
   {
     id: "never-lowered",
     reason: "What goes up on stands has to come down again before it is driven.",

@@ -23,10 +23,12 @@ interface StageAnswerProps {
   unit: TorqueUnit;
   /** True when the figure cannot be right: it is then shown small, under the warning. */
   doubtful: boolean;
+  /** It holds a life, and somebody wrote down why it has no figure: no word of ours stands for that. */
+  byReason: boolean;
 }
 
 /** The answer of the moment: the setting, the angle, the turns, or "snug", with why beside it. */
-export const StageAnswer = memo(function StageAnswer({ stage, pull, fastener, unit, doubtful }: StageAnswerProps) {
+export const StageAnswer = memo(function StageAnswer({ stage, pull, fastener, unit, doubtful, byReason }: StageAnswerProps) {
   switch (stage.kind) {
     case "torque":
       return <SettingAnswer stage={stage} pull={pull} fastener={fastener} unit={unit} doubtful={doubtful} />;
@@ -52,7 +54,7 @@ export const StageAnswer = memo(function StageAnswer({ stage, pull, fastener, un
     case "no figure":
       return (
         <Answer ask="How tight" figure={<BigFigure value="no figure" size="work" />}>
-          None was written down. {snugWords(fastener, unit)}
+          None was written down. {byReason ? "Do it up as you said above." : snugWords(fastener, unit)}
         </Answer>
       );
     case "hand tight":
@@ -64,7 +66,7 @@ export const StageAnswer = memo(function StageAnswer({ stage, pull, fastener, un
   }
 });
 
-function SettingAnswer({ stage, pull, fastener, unit, doubtful }: StageAnswerProps & { stage: Extract<Stage, { kind: "torque" }> }) {
+function SettingAnswer({ stage, pull, fastener, unit, doubtful }: Omit<StageAnswerProps, "byReason"> & { stage: Extract<Stage, { kind: "torque" }> }) {
   const best = pull?.best;
   if (pull?.bySpanner) {
     return (

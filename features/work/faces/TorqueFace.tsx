@@ -9,6 +9,7 @@ import { coverHead } from "@/core/kit/cover/cover-head";
 import { headName, headNeeds } from "@/core/kit/needs/head-needs";
 import { torqueNeeds } from "@/core/kit/needs/torque-needs";
 import type { Fastener } from "@/core/model/job";
+import { holdsALife } from "@/core/model/role";
 import { boltOrder } from "@/core/pattern/bolt-order";
 import { formatHeadSize } from "@/core/quantity/read-head-size";
 import type { ConnectWrench } from "@/core/torque/digital-wrench";
@@ -107,7 +108,9 @@ export function TorqueFace(props: FaceProps & { fastener: Fastener; connectWrenc
           </Box>
         )}
       </Box>
-      {!pulling && <StageAnswer stage={current} pull={pull} fastener={fastener} unit={vehicle.torqueUnit} doubtful={doubts.some(({ grave }) => grave)} />}
+      {!pulling && (
+        <StageAnswer stage={current} pull={pull} fastener={fastener} unit={vehicle.torqueUnit} doubtful={doubts.some(({ grave }) => grave)} byReason={holdsALife(role)} />
+      )}
       {lacking && (
         <Box color="stop" fontWeight="600" fontSize="18px">
           ■ No {headName(lacking)} in the chest.

@@ -5,7 +5,7 @@ export const HOW = {
   turns: "Count to the mark, then tap.",
   snug: "Good and tight with a short tool, then tap.",
   "hand tight": "As far as your fingers turn it, then tap.",
-  "no figure": "Good and tight with a short tool, then tap.",
+  "no figure": "Do it up, then tap.",
 } as const;
 
 /** What the one button says at each kind of stage: what was just done with the hands. */
