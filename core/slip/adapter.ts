@@ -3,113 +3,91 @@ import type { TorqueWrench } from "../model/tool";
 import { shown, shownTorque } from "../quantity/shown";
 import { formatBand } from "../quantity/torque-band";
 import { type TorqueQuantity, formatTorque, formatTorqueValue, quantityNm } from "../quantity/torque-quantity";
-import { TORQUE_UNITS, fromNm, torqueSymbol } from "../quantity/torque-unit";
+import { TORQUE_UNITS, type TorqueUnit, fromNm, torqueSymbol } from "../quantity/torque-unit";
 import { type Adapter, type Lever, boltTorqueNm, leverRatio, settingPerGripMm, wrenchTorqueNm } from "../torque/adapter";
 import { accurateRange, bandAtBolt, chooseWrench, rangeToBorrow, setWrench, wrenchAccuracy } from "../torque/choose-wrench";
 import { multiplierInputNm } from "../torque/multiplier";
 import { nearestMark } from "../torque/nearest-mark";
 import { type TorqueTarget, targetFor } from "../torque/target";
-import { type Typed } from "./field";
-import { type Slip, type SlipKind, type SlipTable } from "./slip";
-import type { TypedReader } from "./typed-reader";
+import { type Beside, type Given, slip } from "./declare";
+import type { Owned } from "./field";
+import { choice, measure, number, share, tool, torque } from "./fields";
+import { type Slip, type SlipTable } from "./slip";
 
-const toBolt = (typed: Typed) => typed.way === "bolt";
-const otherWrench = (typed: Typed) => typed.wrench === "";
+const SCALES = Object.fromEntries(TORQUE_UNITS.map((unit) => [unit, torqueSymbol(unit)])) as Record<TorqueUnit, string>;
+
+const fields = {
+  way: choice("Work out", { wrench: "what to set", bolt: "what the bolt got" }),
+  torque: torque("Torque at the bolt", "40"),
+  reading: torque("The wrench was set to", "26.5", { unit: "lbf.ft" }),
+  wrench: tool("Wrench", "torque wrench", "Another wrench", "other"),
+  gripLength: measure("Drive to grip", "length", "380"),
+  scale: choice("Its scale", SCALES, { start: "lbf.ft" }),
+  step: number("Its step", "0.5"),
+  adapters: choice("Between wrench and bolt", { 0: "nothing that is offset", 1: "one adapter", 2: "two adapters" }, { start: "1" }),
+  offset: measure("Drive to bolt", "length", "45"),
+  angle: measure("Angle", "angle", "0", { hint: "0 in line, 90 square, 180 folded back" }),
+  offset2: measure("Second: drive to bolt", "length", "30"),
+  angle2: measure("Second: angle to the handle", "angle", "90"),
+  ratio: number("Multiplier, one to", "1", { group: "Torque multiplier" }),
+  efficiency: share("Its efficiency", "90", { group: "Torque multiplier" }),
+};
+
+const otherWrench = (stands: { wrench: string }) => stands.wrench === "";
 
 /** One or two adapters at any angle: what to set, or what the bolt got. */
-export const adapter: SlipKind = {
+export const adapter = slip({
   name: "adapter",
   title: "Adapter",
   about: "Crowfoot or offset adapters at any angle: what to set, or what the bolt got",
   words: "crowfoot crow's foot crows foot dog bone offset adapter extension correction wrench setting handle angle ninety degrees torque multiplier which wrench",
-  fields: [
-    {
-      kind: "choice",
-      name: "way",
-      label: "Work out",
-      start: "wrench",
-      choices: [
-        { value: "wrench", label: "what to set" },
-        { value: "bolt", label: "what the bolt got" },
-      ],
-    },
-    { kind: "torque", name: "torque", label: "Torque at the bolt", start: "40", when: (typed) => !toBolt(typed) },
-    { kind: "torque", name: "reading", label: "The wrench was set to", start: "26.5", unit: "lbf.ft", when: toBolt },
-    { kind: "tool", name: "wrench", label: "Wrench", of: "torque wrench", other: "Another wrench", startsOn: "other" },
-    { kind: "measure", name: "gripLength", label: "Drive to grip", dimension: "length", start: "380", when: otherWrench },
-    {
-      kind: "choice",
-      name: "scale",
-      label: "Its scale",
-      start: "lbf.ft",
-      choices: TORQUE_UNITS.map((value) => ({ value, label: torqueSymbol(value) })),
-      when: (typed) => otherWrench(typed) && !toBolt(typed),
-    },
-    { kind: "number", name: "step", label: "Its step", start: "0.5", when: (typed) => otherWrench(typed) && !toBolt(typed) },
-    {
-      kind: "choice",
-      name: "adapters",
-      label: "Between wrench and bolt",
-      start: "1",
-      choices: [
-        { value: "0", label: "nothing that is offset" },
-        { value: "1", label: "one adapter" },
-        { value: "2", label: "two adapters" },
-      ],
-    },
-    { kind: "measure", name: "offset", label: "Drive to bolt", dimension: "length", start: "45", when: ({ adapters }) => adapters !== "0" },
-    { kind: "measure", name: "angle", label: "Angle", dimension: "angle", start: "0", hint: "0 in line, 90 square, 180 folded back", when: ({ adapters }) => adapters !== "0" },
-    { kind: "measure", name: "offset2", label: "Second: drive to bolt", dimension: "length", start: "30", when: ({ adapters }) => adapters === "2" },
-    { kind: "measure", name: "angle2", label: "Second: angle to the handle", dimension: "angle", start: "90", when: ({ adapters }) => adapters === "2" },
-    { kind: "number", name: "ratio", label: "Multiplier, one to", start: "1", group: "Torque multiplier" },
-    { kind: "share", name: "efficiency", label: "Its efficiency", start: "90", group: "Torque multiplier", when: ({ ratio }) => ratio !== "1" },
-  ],
-  work: (read) => {
-    const owned = read.tool("wrench", "torque wrench");
-    const given = read.all({
-      torque: read.torque(read.is("way", "bolt") ? "reading" : "torque"),
-      gripLengthMm: owned?.gripLengthMm ?? read.measure("gripLength"),
-      step: owned?.step ?? (read.is("way", "bolt") ? 1 : read.number("step")),
-      first: read.is("adapters", "0") ? null : readAdapter(read, "offset", "angle"),
-      second: read.is("adapters", "2") ? readAdapter(read, "offset2", "angle2") : null,
-      ratio: read.number("ratio"),
-      efficiency: read.is("ratio", "1") ? 1 : read.share("efficiency"),
-    });
-    if (!given) return undefined;
-    const lever = { gripLengthMm: given.gripLengthMm, adapters: [given.first, given.second].filter((one) => one !== null) };
-    const multiplied = 1 / multiplierInputNm(1, given.ratio, given.efficiency);
-    const setup: Setup = { read, owned, lever, torque: given.torque, step: given.step, multiplied };
-    return read.is("way", "bolt") ? whatTheBoltGot(setup) : whatToSet(setup);
+  fields,
+  asks: {
+    torque: ({ way }) => way === "wrench",
+    reading: ({ way }) => way === "bolt",
+    gripLength: otherWrench,
+    scale: (stands) => otherWrench(stands) && stands.way === "wrench",
+    step: (stands) => otherWrench(stands) && stands.way === "wrench",
+    offset: ({ adapters }) => adapters !== "0",
+    angle: ({ adapters }) => adapters !== "0",
+    offset2: ({ adapters }) => adapters === "2",
+    angle2: ({ adapters }) => adapters === "2",
+    efficiency: ({ ratio }) => ratio !== "1",
   },
-};
-
-function readAdapter(read: TypedReader, offset: string, angle: string): Adapter | undefined {
-  return read.all({ offsetMm: read.measure(offset), angleDeg: read.measure(angle) });
-}
+  work: (given, beside) => {
+    const { wrench, adapters, ratio, efficiency } = given;
+    const levers: Adapter[] = [
+      { offsetMm: given.offset, angleDeg: given.angle },
+      { offsetMm: given.offset2, angleDeg: given.angle2 },
+    ];
+    const lever = { gripLengthMm: wrench?.gripLengthMm ?? given.gripLength, adapters: levers.slice(0, Number(adapters)) };
+    const multiplied = 1 / multiplierInputNm(1, ratio, ratio === 1 ? 1 : efficiency);
+    const setup: Setup = { ...beside, given, lever, multiplied };
+    return given.way === "bolt" ? whatTheBoltGot(setup) : whatToSet(setup);
+  },
+});
 
 interface Setup {
-  read: TypedReader;
-  owned: TorqueWrench | undefined;
+  given: Given<typeof fields>;
+  owned: Owned;
+  at: Beside<"step">["at"];
   lever: Lever;
-  torque: TorqueQuantity;
-  step: number;
   /** How much more comes out of a multiplier than goes in; 1 without one. */
   multiplied: number;
 }
 
-function whatToSet({ read, owned, lever, torque, step, multiplied }: Setup): Slip {
+function whatToSet({ given: { torque, wrench, scale, step }, owned, at, lever, multiplied }: Setup): Slip {
   const wanted = quantityNm(torque);
   const target = targetFor(wanted / multiplied);
   const exactNm = wrenchTorqueNm(target.aimNm, lever);
-  const unit = owned?.unit ?? read.choice("scale", TORQUE_UNITS);
-  const mark = nearestMark(fromNm(exactNm, unit), unit, step, { from: owned?.min ?? 0 });
-  if (mark.value <= 0) throw new InputError(`The nearest mark of that scale is nothing: ${shownTorque(exactNm, unit)} is less than half a step.`, "step");
-  const judged = owned && setWrench(owned, target, lever.adapters);
+  const unit = wrench?.unit ?? scale;
+  const mark = at("step", () => someMark(exactNm, unit, wrench?.step ?? step, wrench?.min ?? 0));
+  const judged = wrench && setWrench(wrench, target, lever.adapters);
   const refused = judged && "why" in judged ? judged.why : undefined;
-  const bandNm = bandAtBolt(quantityNm(mark), accuracyOf(owned), lever);
+  const bandNm = bandAtBolt(quantityNm(mark), accuracyOf(wrench), lever);
   const atBolt = [bandNm[0] * multiplied, bandNm[1] * multiplied] as const;
   const nominal = boltTorqueNm(quantityNm(mark), lever) * multiplied;
-  const show = read.owned.torqueUnit;
+  const show = owned.torqueUnit;
   const within = targetFor(wanted);
   const farOff =
     nominal < within.lowNm || nominal > within.highNm
@@ -126,7 +104,7 @@ function whatToSet({ read, owned, lever, torque, step, multiplied }: Setup): Sli
       { label: "At that mark the bolt gets", value: shownTorque(nominal, show) },
       { label: "With all that can be off", value: formatBand(atBolt, show) },
     ],
-    tables: [whichWrench(read, target, lever, multiplied)],
+    tables: [whichWrench(owned, target, lever, multiplied)],
     working: [
       ...(torque.unit === "N.m" ? [] : [`${formatTorque(torque)} = ${shown(wanted, 6)} N·m`]),
       ...(multiplied === 1 ? [] : [`÷ ${shown(multiplied, 4)} by the multiplier = ${shown(target.aimNm, 5)} N·m`]),
@@ -134,22 +112,22 @@ function whatToSet({ read, owned, lever, torque, step, multiplied }: Setup): Sli
       ...(unit === "N.m" ? [] : [`${exactNm.toFixed(2)} N·m = ${fromNm(exactNm, unit).toFixed(2)} ${torqueSymbol(unit)}`]),
       `nearest mark ${formatTorque(mark)}; the bolt gets ${nominal.toFixed(1)} N·m`,
     ],
-    margin: marginOf(lever, target.aimNm, owned),
+    margin: marginOf(lever, target.aimNm, wrench),
     assumes: assumptionOf(lever),
-    caution: cautionOf(owned),
+    caution: cautionOf(wrench),
     drawing: { of: "adapter", ...lever },
   };
 }
 
-function whatTheBoltGot({ read, owned, lever, torque, multiplied }: Setup): Slip {
-  const setNm = quantityNm(torque);
-  const outside = owned && outsideAccurate(owned, setNm);
+function whatTheBoltGot({ given: { reading, wrench }, owned, lever, multiplied }: Setup): Slip {
+  const setNm = quantityNm(reading);
+  const outside = wrench && outsideAccurate(wrench, setNm);
   const gotNm = boltTorqueNm(setNm, lever) * multiplied;
-  const band = bandAtBolt(setNm, accuracyOf(owned), lever);
-  const show = read.owned.torqueUnit;
+  const band = bandAtBolt(setNm, accuracyOf(wrench), lever);
+  const show = owned.torqueUnit;
   return {
     ...(outside
-      ? { verdict: { tone: "watch" as const, says: `${formatTorque(torque)} lies outside what this wrench is accurate for, ${outside}: nobody can say what the bolt got.` } }
+      ? { verdict: { tone: "watch" as const, says: `${formatTorque(reading)} lies outside what this wrench is accurate for, ${outside}: nobody can say what the bolt got.` } }
       : {}),
     answer: { says: "The bolt got", value: fromNm(gotNm, show).toFixed(1), unit: torqueSymbol(show) },
     lines: [
@@ -157,16 +135,23 @@ function whatTheBoltGot({ read, owned, lever, torque, multiplied }: Setup): Slip
       { label: "Against the wrench alone", value: `${shown(leverRatio(lever) * multiplied, 4)} times` },
     ],
     working: [
-      ...(torque.unit === "N.m" ? [] : [`${formatTorque(torque)} = ${shown(setNm, 6)} N·m`]),
+      ...(reading.unit === "N.m" ? [] : [`${formatTorque(reading)} = ${shown(setNm, 6)} N·m`]),
       "T bolt = T wrench · (L + ΣE·cos θ) / L",
       `${shown(setNm, 5)} · ${reachWorking(lever)} / ${shown(lever.gripLengthMm, 5)} = ${shown(setNm * leverRatio(lever), 5)} N·m`,
       ...(multiplied === 1 ? [] : [`× ${shown(multiplied, 4)} by the multiplier = ${shown(gotNm, 5)} N·m`]),
     ],
-    margin: marginOf(lever, gotNm / multiplied, owned),
+    margin: marginOf(lever, gotNm / multiplied, wrench),
     assumes: assumptionOf(lever),
-    caution: cautionOf(owned),
+    caution: cautionOf(wrench),
     drawing: { of: "adapter", ...lever },
   };
+}
+
+/** The mark of a scale that comes nearest. @throws InputError where that is none at all */
+function someMark(exactNm: number, unit: TorqueUnit, step: number, from: number): TorqueQuantity {
+  const mark = nearestMark(fromNm(exactNm, unit), unit, step, { from });
+  if (mark.value <= 0) throw new InputError(`The nearest mark of that scale is nothing: ${shownTorque(exactNm, unit)} is less than half a step.`);
+  return mark;
 }
 
 /** The range a wrench is accurate in, in words, when a setting lies outside it. */
@@ -178,12 +163,12 @@ function outsideAccurate(wrench: TorqueWrench, settingNm: number): string | unde
 }
 
 /** Every wrench of the chest judged for the pull, the best first; without one that will do, what to borrow. */
-function whichWrench(read: TypedReader, target: TorqueTarget, lever: Lever, multiplied: number): SlipTable {
+function whichWrench(owned: Owned, target: TorqueTarget, lever: Lever, multiplied: number): SlipTable {
   const title = "Which wrench";
-  const wrenches = read.owned.tools.filter((tool): tool is TorqueWrench => tool.kind === "torque wrench");
+  const wrenches = owned.tools.filter((tool): tool is TorqueWrench => tool.kind === "torque wrench");
   const { usable, refused } = chooseWrench(wrenches, target, lever.adapters);
   const { smallestFullScaleNm, largestFullScaleNm } = rangeToBorrow(target, lever.adapters, lever.gripLengthMm);
-  const unit = read.owned.torqueUnit;
+  const unit = owned.torqueUnit;
   const borrow = `Borrow one whose scale ends between ${shownTorque(smallestFullScaleNm, unit)} and ${shownTorque(largestFullScaleNm, unit)}.`;
   const rows = [
     ...usable.map(({ wrench, setting, bandNm, shareInside }) => ({

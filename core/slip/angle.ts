@@ -6,28 +6,26 @@ import type { TorqueFigure } from "../quantity/torque-figure";
 import { formatFigure } from "../quantity/torque-words";
 import { angleTurn } from "../turn/angle-turn";
 import { clockAfter, formatClock, readClock } from "../turn/clock";
-import type { SlipKind } from "./slip";
+import { slip } from "./declare";
+import { measure, text } from "./fields";
 
 /** Torque, then an angle: flats, points, the clock, and the handle's swings. */
-export const angle: SlipKind = {
+export const angle = slip({
   name: "angle",
   title: "Torque plus angle",
   about: "Degrees as flats, points and a clock, counted over the swings of the handle",
   words: "torque plus angle degrees stretch bolt torque to yield tty quarter turn half turn 90 120 flats points hexagon twelve point gauge clock swing",
-  fields: [
-    { kind: "text", name: "figure", wide: true, label: "Figure, or only the angle", start: "50 Nm + 90°", hint: "50 Nm + 90° + 45°, 120°, 2 flats, a quarter turn" },
-    { kind: "measure", name: "swing", label: "The handle swings", dimension: "angle", start: "60" },
-    { kind: "text", name: "mark", label: "Paint mark stands at", start: "12 o'clock" },
-  ],
-  work: (read) => {
-    const given = read.all({ figure: read.read("figure", readAngles), swing: read.measure("swing"), mark: read.read("mark", (text, what) => readClock(text, what)) });
-    if (!given) return undefined;
-    const { torque, angles } = given.figure;
+  fields: {
+    figure: text("Figure, or only the angle", "50 Nm + 90°", readAngles, { wide: true, hint: "50 Nm + 90° + 45°, 120°, 2 flats, a quarter turn" }),
+    swing: measure("The handle swings", "angle", "60"),
+    mark: text("Paint mark stands at", "12 o'clock", readClock),
+  },
+  work: ({ figure: { torque, angles }, swing, mark }) => {
     const total = angles.reduce((sum, one) => sum + one, 0);
-    const turn = angleTurn(total, given.swing, given.mark);
-    let marked = given.mark;
+    const turn = angleTurn(total, swing, mark);
+    let marked = mark;
     const stages = angles.map((one) => {
-      const stage = angleTurn(one, given.swing, marked);
+      const stage = angleTurn(one, swing, marked);
       marked = stage.clock;
       return stage;
     });
@@ -56,15 +54,15 @@ export const angle: SlipKind = {
       tables: [{ title: "Running total", head: ["Angle", "Flats", "Points", "Mark at", "After each swing"], rows }],
       working: [
         "a flat is 60°, a point 30°, an hour on the clock 30°",
-        `${shown(total, 4)}° / 60° = ${shown(turn.flats, 4)} flats; from ${formatClock(given.mark)} to ${formatClock(clockAfter(given.mark, total))}`,
+        `${shown(total, 4)}° / 60° = ${shown(turn.flats, 4)} flats; from ${formatClock(mark)} to ${formatClock(clockAfter(mark, total))}`,
       ],
       margin: "By paint mark and eye good to about 5°, by angle gauge to about 2°: at 90° that is 6 and 2 parts in a hundred.",
       assumes: "The count starts at the moment the first torque is reached, with the socket's slack taken up.",
       caution: "Never turned into one torque, and not turned with the torque wrench: use a bar. Such bolts are nearly always single-use.",
-      drawing: { of: "clock", from: given.mark, angleDeg: total, swings: turn.swings.slice(0, DRAWN_SWINGS) },
+      drawing: { of: "clock", from: mark, angleDeg: total, swings: turn.swings.slice(0, DRAWN_SWINGS) },
     };
   },
-};
+});
 
 /** More than these lie over each other on the clock. */
 const DRAWN_SWINGS = 100;
@@ -77,8 +75,8 @@ function swingsSay(swings: readonly number[]): string {
   return `${swings.slice(0, 3).map(degrees).join(", ")} … ${degrees(swings.at(-1) ?? 0)}, ${swings.length} swings`;
 }
 
-function readAngles(text: string): { torque: string | undefined; angles: number[] } {
-  const typed = text.trim();
+function readAngles(given: string): { torque: string | undefined; angles: number[] } {
+  const typed = given.trim();
   if (typed === "") throw new InputError("Type an angle, such as 90°, or a figure such as 50 Nm + 90°.");
   const plain = typed.toLowerCase().replace(/^(?:an? )?(quarter|half)(?: of)?(?: an?)? turn$/, (_, part: string) => (part === "half" ? "180°" : "90°"));
   const only = /^[\d.,\s/½¼¾]+(?:°|º|deg(?:ree)?s?|flats?|turns?|points?)?$/.test(plain);

@@ -1,59 +1,51 @@
 import { COMFORTABLE_PULL_N, THREAD_STATES, barLengthMm, pullN, undoingTorqueNm } from "../drive/bar";
 import { type DriveChain, findChain } from "../drive/chain";
 import { requirePositive } from "../input-error";
-import { DRIVE_LIMIT_NM, SQUARE_DRIVES, type SquareDrive } from "../model/square-drive";
+import { DRIVE_LIMIT_NM, type SquareDrive } from "../model/square-drive";
 import type { Tool } from "../model/tool";
 import { type Interval } from "../quantity/interval";
 import { toMeasureUnit } from "../quantity/measure";
 import { shown, shownBand } from "../quantity/shown";
 import { formatBand } from "../quantity/torque-band";
 import { formatTorque, quantityNm } from "../quantity/torque-quantity";
-import { type Typed, plainChoices } from "./field";
-import { type SlipKind, type SlipLine, type Tone } from "./slip";
+import { slip } from "./declare";
+import { choice, measure, optional, tool, torque } from "./fields";
+import { type SlipLine, type Tone } from "./slip";
 
-const otherBar = ({ bar }: Typed) => bar === "";
-const DRIVES = SQUARE_DRIVES.map((value) => ({ value, label: `${value} in` }));
+const DRIVES = { "1/4": "1/4 in", "3/8": "3/8 in", "1/2": "1/2 in", "3/4": "3/4 in", "1": "1 in" } as const satisfies Record<SquareDrive, string>;
 
 /** How hard to pull to undo a nut, how long a bar that asks for, and whether every square on the way bears it. */
-export const bar: SlipKind = {
+export const bar = slip({
   name: "bar",
   title: "Drive chain and bar",
   about: "How hard to pull, how long a bar, and which square gives way first",
   words: "how long a bar breaker bar cheater pipe leverage force pull undo stuck seized nut drive chain adapter extension ratchet limit square break strength reach kilograms",
-  fields: [
-    { kind: "torque", name: "torque", label: "It was done up to", start: "110" },
-    { kind: "choice", name: "state", label: "The thread is", start: "rusted", choices: plainChoices(THREAD_STATES) },
-    { kind: "tool", name: "bar", label: "Bar or ratchet", of: "bar or ratchet", other: "Another bar", startsOn: "first" },
-    { kind: "measure", name: "barLength", label: "Its length", dimension: "length", start: "600", when: otherBar },
-    { kind: "choice", name: "from", label: "Its drive", start: "1/2", choices: DRIVES, when: otherBar },
-    { kind: "choice", name: "to", label: "The socket's drive", start: "1/2", choices: DRIVES },
-    { kind: "measure", name: "pull", label: "Pull no harder than", dimension: "force", start: String(COMFORTABLE_PULL_N) },
-    { kind: "measure", name: "reach", label: "Reach needed", dimension: "length", start: "0", group: "Reach and limits" },
-    { kind: "torque", name: "limit", label: "Weakest piece is rated to, if known", start: "", group: "Reach and limits", hint: "In place of the standard's test torque" },
-  ],
-  work: (read) => {
-    const owned = read.tool("bar", "bar or ratchet");
-    const given = read.all({
-      torque: read.torque("torque"),
-      barLengthMm: owned?.lengthMm ?? read.measure("barLength"),
-      limitN: read.measure("pull"),
-      reachMm: read.measure("reach"),
-      rated: read.ifTyped("limit", (name) => read.torque(name)),
-    });
-    if (!given) return undefined;
-    const { limitN, reachMm } = given;
+  fields: {
+    torque: torque("It was done up to", "110"),
+    state: choice("The thread is", THREAD_STATES, { start: "rusted" }),
+    bar: tool("Bar or ratchet", "bar or ratchet", "Another bar", "first"),
+    barLength: measure("Its length", "length", "600"),
+    from: choice("Its drive", DRIVES, { start: "1/2" }),
+    to: choice("The socket's drive", DRIVES, { start: "1/2" }),
+    pull: measure("Pull no harder than", "force", String(COMFORTABLE_PULL_N)),
+    reach: measure("Reach needed", "length", "0", { group: "Reach and limits" }),
+    limit: optional(torque("Weakest piece is rated to, if known", "", { group: "Reach and limits", hint: "In place of the standard's test torque" })),
+  },
+  asks: { barLength: (stands) => stands.bar === "", from: (stands) => stands.bar === "" },
+  work: (given, { owned }) => {
+    const { bar: own, to, pull: limitN, reach: reachMm } = given;
+    const lengthMm = own?.lengthMm ?? given.barLength;
     requirePositive(limitN, "The pull", "pull");
     const doneUpNm = quantityNm(given.torque);
-    const undoing = undoingTorqueNm(doneUpNm, read.choice("state", THREAD_STATES));
-    const from = owned?.drive ?? read.choice("from", SQUARE_DRIVES);
-    const to = read.choice("to", SQUARE_DRIVES);
+    const undoing = undoingTorqueNm(doneUpNm, given.state);
+    const from = own?.drive ?? given.from;
     const smaller = DRIVE_LIMIT_NM[from] <= DRIVE_LIMIT_NM[to] ? from : to;
-    const limits: Partial<Record<SquareDrive, number>> = given.rated ? { [smaller]: quantityNm(given.rated) } : {};
+    const limits: Partial<Record<SquareDrive, number>> = given.limit ? { [smaller]: quantityNm(given.limit) } : {};
     // The chain is sought for the least that undoing may take, then held against the most.
-    const chain = findChain({ from, to, torqueNm: undoing[0], reachMm, limits }, read.owned.tools);
-    const pull: Interval = [pullN(undoing[0], given.barLengthMm), pullN(undoing[1], given.barLengthMm)];
+    const chain = findChain({ from, to, torqueNm: undoing[0], reachMm, limits }, owned.tools);
+    const pull: Interval = [pullN(undoing[0], lengthMm), pullN(undoing[1], lengthMm)];
     const longEnough = barLengthMm(undoing[1], limitN);
-    const unit = read.owned.torqueUnit;
+    const unit = owned.torqueUnit;
     const verdict = judge(chain, undoing, pull, limitN, longEnough <= LONGEST_BAR_MM);
     return {
       answer: { says: "Pull at the end of the bar with", value: shownBand(pull), unit: "N" },
@@ -63,35 +55,35 @@ export const bar: SlipKind = {
         { label: "Undoing may take", value: formatBand(undoing, unit) },
         {
           label: `Bar to stay under ${shown(limitN)} N`,
-          value: barSays(longEnough, read.owned.tools),
-          ...(longEnough > given.barLengthMm ? { tone: "watch" as const } : { tone: "good" as const }),
+          value: barSays(longEnough, owned.tools),
+          ...(longEnough > lengthMm ? { tone: "watch" as const } : { tone: "good" as const }),
         },
         ...chainLines(chain, undoing, limits),
       ],
       working: [
         `undoing: ${formatTorque(given.torque)} × ${shown(undoing[0] / doneUpNm)} to ${shown(undoing[1] / doneUpNm)} = ${shownBand(undoing)} N·m`,
         "F = T / L",
-        `${shownBand(undoing)} N·m / ${shown(given.barLengthMm / 1000)} m = ${shownBand(pull)} N`,
+        `${shownBand(undoing)} N·m / ${shown(lengthMm / 1000)} m = ${shownBand(pull)} N`,
         `L = T / F: ${shown(undoing[1])} N·m / ${shown(limitN)} N = ${shown(longEnough)} mm`,
       ],
       margin: "What it takes to undo is a wide guess: a little more than doing up when clean, two and a half times when rusted or glued.",
       assumes: "You pull at the very end, square to the bar. The limits are the standard's test torques for each square, unless you typed another.",
-      caution: cautionOf(longEnough > given.barLengthMm, read.is("state", "threadlocked"), longEnough <= LONGEST_BAR_MM),
+      caution: cautionOf(longEnough > lengthMm, given.state === "threadlocked", longEnough <= LONGEST_BAR_MM),
       drawing: {
         of: "chain",
-        barLengthMm: given.barLengthMm,
+        barLengthMm: lengthMm,
         pullN: pull[1],
         pullLimitN: limitN,
         torqueNm: undoing,
         pieces: [
-          { name: owned?.name ?? `${from} in bar`, limitNm: limits[from] ?? DRIVE_LIMIT_NM[from] },
+          { name: own?.name ?? `${from} in bar`, limitNm: limits[from] ?? DRIVE_LIMIT_NM[from] },
           ...chain.pieces.map((piece) => ({ name: piece.name, limitNm: limitOfPiece(piece, limits) })),
           { name: `${to} in socket`, limitNm: limits[to] ?? DRIVE_LIMIT_NM[to] },
         ],
       },
     };
   },
-};
+});
 
 /** Longer bars are not made for hand squares, and would bend or tear them. */
 const LONGEST_BAR_MM = 1000;

@@ -8,48 +8,32 @@ import { quantityNm } from "../quantity/torque-quantity";
 import { formatFigure } from "../quantity/torque-words";
 import { pitchMm, readThread } from "../thread/thread";
 import { type CastleVerdict, castleNut, castleVerdict } from "../turn/castle-nut";
-import type { Typed } from "./field";
-import type { Slip, SlipKind, Tone } from "./slip";
-
-const isHub = ({ holds }: Typed) => holds === "hub";
+import { slip } from "./declare";
+import { choice, figure, measure, number, optional, text, torque } from "./fields";
+import type { Slip, Tone } from "./slip";
 
 /** A castle nut over its cross hole: how far on to the next slot, and whether the pin may go in there; on a taper-roller hub how far back. */
-export const castle: SlipKind = {
+export const castle = slip({
   name: "castle",
   title: "Castle nut and pin",
   about: "How far on to the next slot, and whether the pin may go in there",
   words: "castle nut castellated slotted split pin cotter pin hole line up alignment slot washer never back off taper roller bearing hub preload adjust",
-  fields: [
-    {
-      kind: "choice",
-      name: "holds",
-      wide: true,
-      label: "It holds",
-      start: "joint",
-      choices: [
-        { value: "joint", label: "a joint, an arm or an axle: done up tight" },
-        { value: "hub", label: "a hub on taper rollers: set with play" },
-      ],
-    },
-    { kind: "number", name: "slots", label: "Slots", start: "6" },
-    { kind: "measure", name: "short", label: "Next slot is short of the hole by", dimension: "angle", start: "25", hint: "Leave it empty when it cannot be seen" },
-    { kind: "figure", name: "torque", label: "Figure", start: "60-80", when: (typed) => !isHub(typed) },
-    { kind: "torque", name: "reading", label: "Wrench read, once slot and hole met", start: "", when: (typed) => !isHub(typed) },
-    { kind: "text", name: "thread", label: "Thread, for how far the nut moves", start: "", hint: "M14x1.5" },
-  ],
-  work: (read) => {
-    const given = read.all({
-      slots: read.number("slots"),
-      short: read.ifTyped("short", (name) => read.measure(name)),
-      thread: read.ifTyped("thread", (name) => read.read(name, (text) => readThread(text))),
-    });
-    if (!given) return undefined;
-    const nut = castleNut(given.slots, given.short ?? undefined);
-    const drawing = { of: "castle" as const, slots: given.slots, shortDeg: given.short ?? nut.atMostDeg / 2, way: read.is("holds", "hub") ? ("back" as const) : ("on" as const) };
-    const moves = (deg: number) => (given.thread ? [{ label: "The nut moves by", value: `${shown((pitchMm(given.thread) * deg) / 360, 3)} mm` }] : []);
+  fields: {
+    holds: choice("It holds", { joint: "a joint, an arm or an axle: done up tight", hub: "a hub on taper rollers: set with play" }, { wide: true }),
+    slots: number("Slots", "6"),
+    short: optional(measure("Next slot is short of the hole by", "angle", "25", { hint: "Leave it empty when it cannot be seen" })),
+    torque: figure("Figure", "60-80"),
+    reading: optional(torque("Wrench read, once slot and hole met")),
+    thread: optional(text("Thread, for how far the nut moves", "", readThread, { hint: "M14x1.5" })),
+  },
+  asks: { torque: ({ holds }) => holds !== "hub", reading: ({ holds }) => holds !== "hub" },
+  work: ({ holds, slots, short, torque: given, reading, thread }, { owned, at }) => {
+    const nut = castleNut(slots, short);
+    const drawing = { of: "castle" as const, slots, shortDeg: short ?? nut.atMostDeg / 2, way: holds === "hub" ? ("back" as const) : ("on" as const) };
+    const moves = (deg: number) => (thread ? [{ label: "The nut moves by", value: `${shown((pitchMm(thread) * deg) / 360, 3)} mm` }] : []);
     const between = { label: "Between two slots", value: `${shown(nut.atMostDeg, 4)}°` };
-    const slotWorking = ["between slots: 360° / slots", `360° / ${given.slots} = ${shown(nut.atMostDeg, 4)}°`];
-    if (read.is("holds", "hub")) {
+    const slotWorking = ["between slots: 360° / slots", `360° / ${slots} = ${shown(nut.atMostDeg, 4)}°`];
+    if (holds === "hub") {
       const backDeg = nut.onDeg === undefined ? nut.atMostDeg : nut.atMostDeg - nut.onDeg;
       return {
         answer: { says: nut.onDeg === undefined ? "Back to the slot by at most" : "Back to the slot before, by", value: shown(backDeg, 4), unit: "degrees" },
@@ -65,23 +49,21 @@ export const castle: SlipKind = {
         drawing,
       };
     }
-    const done = read.all({ figure: read.figure("torque"), reading: read.ifTyped("reading", (name) => read.torque(name)) });
-    if (!done) return undefined;
-    const limits = limitsOf(done.figure);
-    const unit = read.owned.torqueUnit;
+    const limits = at("torque", () => limitsOf(given));
+    const unit = owned.torqueUnit;
     const onDeg = nut.onDeg ?? nut.atMostDeg;
     return {
       answer: { says: `${limits.says}${nut.onDeg === undefined ? "on to the next slot by at most" : "on to the next slot by"}`, value: shown(onDeg, 4), unit: "degrees" },
-      verdict: verdictOf(done.reading ? quantityNm(done.reading) : undefined, limits, unit),
+      verdict: verdictOf(reading && quantityNm(reading), limits, unit),
       lines: [between, ...pinLines(limits, unit), ...moves(onDeg)],
-      working: [...slotWorking, ...(given.thread ? [`moves: ${shown(pitchMm(given.thread))} mm · ${shown(onDeg, 4)}° / 360°`] : [])],
-      margin: MARGIN[done.figure.form] ?? "One figure is a least, with nothing off it: on from there to the slot.",
-      assumes: `One hole right through the bolt, so that slots come in pairs; figure ${formatFigure(done.figure)}.`,
+      working: [...slotWorking, ...(thread ? [`moves: ${shown(pitchMm(thread))} mm · ${shown(onDeg, 4)}° / 360°`] : [])],
+      margin: MARGIN[given.form] ?? "One figure is a least, with nothing off it: on from there to the slot.",
+      assumes: `One hole right through the bolt, so that slots come in pairs; figure ${formatFigure(given)}.`,
       caution: "Never turned back to meet the hole. A new split pin each time, both legs bent.",
       drawing,
-    } satisfies Slip;
+    };
   },
-};
+});
 
 type VehicleUnit = (typeof VEHICLE_TORQUE_UNITS)[number];
 
@@ -108,7 +90,7 @@ function limitsOf(figure: TorqueFigure): PinLimits {
     case "angle":
       return { says: `${formatFigure(figure)}, then `, leastNm: undefined, mostNm: Infinity, byAngle: true };
     default:
-      throw new InputError("Type the torque that the nut is done up to, such as 60-80 Nm.", "torque");
+      throw new InputError("Type the torque that the nut is done up to, such as 60-80 Nm.");
   }
 }
 

@@ -4,52 +4,40 @@ import { FILLS, type Fill } from "../fluid/fill";
 import { InputError, requireNotNegative, requirePositive } from "../input-error";
 import { formatPrice } from "../quantity/money";
 import { shown } from "../quantity/shown";
-import type { Typed } from "./field";
-import type { Slip, SlipKind, SlipTable } from "./slip";
-import type { TypedReader } from "./typed-reader";
+import { type Given, slip } from "./declare";
+import { choice, measure, optional, share, text } from "./fields";
+import type { Slip, SlipTable } from "./slip";
 
-const FLUIDS = ["coolant", "engine oil", "gear oil", "brake fluid"] as const;
-const isCoolant = (typed: Typed) => typed.fluid === "coolant";
+const fields = {
+  fluid: choice("Fluid", ["coolant", "engine oil", "gear oil", "brake fluid"]),
+  capacity: measure("The whole system holds", "volume", "7.2"),
+  left: measure("Still in it after draining", "volume", "1.9"),
+  leftShare: share("Concentrate in what is left", "35"),
+  wanted: share("Concentrate wanted", "50"),
+  bottles: text("Bottles on offer, with ; between", "1 L; 5 L", readBottles, { wide: true, hint: "With prices if you know them: 1 L at 6.50; 5 L at 24" }),
+  ready: optional(text("Bottles of it ready mixed", "", readBottles, { wide: true, hint: "1 L at 4; 5 L at 15", group: "Ready mixed" })),
+  readyShare: share("Concentrate in ready mixed", "50", { group: "Ready mixed" }),
+};
+
+const isCoolant = ({ fluid }: { fluid: string }) => fluid === "coolant";
 
 /** What to mix and fill, and the bottles to buy for it. */
-export const coolant: SlipKind = {
+export const coolant = slip({
   name: "coolant",
   title: "Coolant and bottles",
   about: "What to mix and fill, how cold it may get, and which bottles to buy",
   words:
     "coolant antifreeze anti-freeze concentrate water mix ratio 50/50 freeze freezing radiator drain refill capacity bottles litres quarts engine oil gear oil brake fluid how much to buy",
-  fields: [
-    { kind: "choice", name: "fluid", label: "Fluid", start: "coolant", choices: FLUIDS.map((value) => ({ value, label: value })) },
-    { kind: "measure", name: "capacity", label: "The whole system holds", dimension: "volume", start: "7.2" },
-    { kind: "measure", name: "left", label: "Still in it after draining", dimension: "volume", start: "1.9" },
-    { kind: "share", name: "leftShare", label: "Concentrate in what is left", start: "35", when: isCoolant },
-    { kind: "share", name: "wanted", label: "Concentrate wanted", start: "50", when: isCoolant },
-    { kind: "text", name: "bottles", wide: true, label: "Bottles on offer, with ; between", start: "1 L; 5 L", hint: "With prices if you know them: 1 L at 6.50; 5 L at 24" },
-    { kind: "text", name: "ready", wide: true, label: "Bottles of it ready mixed", start: "", hint: "1 L at 4; 5 L at 15", when: isCoolant, group: "Ready mixed" },
-    { kind: "share", name: "readyShare", label: "Concentrate in ready mixed", start: "50", when: isCoolant, group: "Ready mixed" },
-  ],
-  work: (read) => {
-    const fluid = read.choice("fluid", FLUIDS);
-    return fluid === "coolant" ? coolantSlip(read) : fillSlip(read, fluid);
-  },
-};
+  fields,
+  asks: { leftShare: isCoolant, wanted: isCoolant, ready: isCoolant, readyShare: isCoolant },
+  work: (given) => (given.fluid === "coolant" ? coolantSlip(given) : fillSlip(given, given.fluid)),
+});
 
-function coolantSlip(read: TypedReader): Slip | undefined {
-  const given = read.all({
-    capacityL: read.measure("capacity"),
-    leftL: read.measure("left"),
-    leftShare: read.share("leftShare"),
-    wantedShare: read.share("wanted"),
-    bottles: read.read("bottles", (text, what) => readBottles(text, what)),
-    ready: read.ifTyped("ready", (name) => read.read(name, (text, what) => readBottles(text, what))),
-    readyShare: read.share("readyShare"),
-  });
-  if (!given) return undefined;
-  const { capacityL, leftL, leftShare, wantedShare } = given;
-  const mix = coolantMix(given);
+function coolantSlip({ capacity: capacityL, left: leftL, leftShare, wanted: wantedShare, bottles, ready, readyShare }: Given<typeof fields>): Slip {
+  const mix = coolantMix({ capacityL, leftL, leftShare, wantedShare });
   const roomL = capacityL - leftL;
-  const rows = [buyRow("Concentrate", mix.concentrateL, given.bottles)];
-  if (given.ready) rows.push(readyRow(roomL, given.ready, (given.readyShare * roomL + leftShare * leftL) / capacityL));
+  const rows = [buyRow("Concentrate", mix.concentrateL, bottles)];
+  if (ready) rows.push(readyRow(roomL, ready, (readyShare * roomL + leftShare * leftL) / capacityL));
   return {
     answer: { says: "Fill in, of concentrate", value: litres(mix.concentrateL), unit: "L" },
     verdict:
@@ -91,10 +79,7 @@ function guard(celsius: number): string {
   return String(Math.min(0, Math.ceil(celsius + 0.1))).replace("-", "−");
 }
 
-function fillSlip(read: TypedReader, fluid: Fill): Slip | undefined {
-  const given = read.all({ capacityL: read.measure("capacity"), leftL: read.measure("left"), bottles: read.read("bottles", (text, what) => readBottles(text, what)) });
-  if (!given) return undefined;
-  const { capacityL, leftL } = given;
+function fillSlip({ capacity: capacityL, left: leftL, bottles }: Given<typeof fields>, fluid: Fill): Slip {
   requirePositive(capacityL, "The capacity", "capacity");
   requireNotNegative(leftL, "What is left", "left");
   if (leftL >= capacityL) throw new InputError("Nothing has been drained: what is left is as much as the system holds.", "left");
@@ -102,7 +87,7 @@ function fillSlip(read: TypedReader, fluid: Fill): Slip | undefined {
   return {
     answer: { says: `Fill in, of ${fluid}`, value: litres(neededL), unit: "L" },
     lines: [{ label: "Where it goes in", value: FILLS[fluid].point }],
-    tables: [{ title: "To buy", head: ["Fluid", "Bottles", "Left over", "Price"], rows: [buyRow(fluid, neededL, given.bottles)] }],
+    tables: [{ title: "To buy", head: ["Fluid", "Bottles", "Left over", "Price"], rows: [buyRow(fluid, neededL, bottles)] }],
     working: ["fill = what it holds − what is still in it", `${shown(capacityL, 4)} − ${shown(leftL, 4)} = ${shown(neededL, 4)} L`],
     margin: "A capacity is a guide: the mark or the level plug decides.",
     assumes: "The capacity is for this fill point, filter included where there is one.",
@@ -123,9 +108,9 @@ function buyRow(name: string, neededL: number, bottles: Parameters<typeof bottle
   return { cells: [name, ...purchase(bottlesFor(neededL, bottles))] };
 }
 
-function readyRow(roomL: number, bottles: Parameters<typeof bottlesFor>[1], share: number): SlipTable["rows"][number] {
-  const freezes = freezingPointC(share);
-  return { cells: [`Ready mixed: comes to ${shown(share * 100, 2)} %${freezes === undefined ? "" : `, ${guard(freezes)} °C`}`, ...purchase(bottlesFor(roomL, bottles))] };
+function readyRow(roomL: number, bottles: Parameters<typeof bottlesFor>[1], strength: number): SlipTable["rows"][number] {
+  const freezes = freezingPointC(strength);
+  return { cells: [`Ready mixed: comes to ${shown(strength * 100, 2)} %${freezes === undefined ? "" : `, ${guard(freezes)} °C`}`, ...purchase(bottlesFor(roomL, bottles))] };
 }
 
 function purchase({ buy, leftOverL, priceMinor }: Purchase): string[] {

@@ -21,11 +21,8 @@ export interface Choice {
 }
 
 interface FieldBase {
-  name: string;
   label: string;
   hint?: string;
-  /** Whether it is asked for, given what stands in the others; always, where left out. */
-  when?: (typed: Typed) => boolean;
   /** Fields of one group are folded away under its name. */
   group?: string;
   /** Takes a line of its own. */
@@ -37,11 +34,8 @@ interface Starting {
   start: string;
 }
 
-/**
- * One input of a slip. Measures and torques keep the unit chosen inside the field under `<name>Unit`;
- * a unit typed behind the number wins over it.
- */
-export type SlipField = FieldBase &
+/** One input, as the form draws it. */
+export type FieldShape = FieldBase &
   (
     | ({ kind: "measure"; dimension: Dimension; unit?: string } & Starting)
     | ({ kind: "torque"; unit?: TorqueUnit } & Starting)
@@ -57,6 +51,16 @@ export type SlipField = FieldBase &
     /** One of the garage's vehicles by its id, or "" for one whose figures are typed; starts on the one in hand. */
     | { kind: "vehicle"; other: string }
   );
+
+/**
+ * One input of a slip, by its name. Measures and torques keep the unit chosen inside the field under `<name>Unit`;
+ * a unit typed behind the number wins over it.
+ */
+export type SlipField = FieldShape & {
+  name: string;
+  /** Whether it is asked for, given what stands in the others; always, where left out. */
+  when?: (stands: Typed) => boolean;
+};
 
 /** Choices whose value is what they say. */
 export function plainChoices(values: readonly string[]): Choice[] {

@@ -8,65 +8,54 @@ import { formatHeadSize, readHeadSize, sameHead } from "../quantity/read-head-si
 import { shown, shownTorque } from "../quantity/shown";
 import { quantityNm } from "../quantity/torque-quantity";
 import { threadsOfHead } from "../thread/head-threads";
+import { slip } from "./declare";
 import type { Owned } from "./field";
-import type { Slip, SlipKind, SlipTable, Tone } from "./slip";
+import { choice, optional, text, tick, torque } from "./fields";
+import type { Slip, SlipTable, Tone } from "./slip";
 
-const HOLDS: readonly Hold[] = ["socket on head", "key in recess"];
+const HOLDS = { "socket on head": "socket or spanner on a head", "key in recess": "key in a recess" } as const satisfies Record<Hold, string>;
 
 /** How one size of tool sits on another size of head, metric or inch. */
-export const fit: SlipKind = {
+export const fit = slip({
   name: "fit",
   title: "Fit",
   about: "A socket or key of one size on a head of another, and every size that comes near",
   words: "fit stand-in substitute metric inch imperial sae socket spanner wrench hexagon hex key round off rounded rounding conversion equivalent size near 13 mm half inch",
-  fields: [
-    {
-      kind: "choice",
-      name: "hold",
-      wide: true,
-      label: "What holds what",
-      start: HOLDS[0] ?? "",
-      choices: [
-        { value: "socket on head", label: "socket or spanner on a head" },
-        { value: "key in recess", label: "key in a recess" },
-      ],
-    },
-    { kind: "text", name: "inner", label: "Head or recess", start: "1/2 in", hint: "13, 1/2 in, T40, E12" },
-    { kind: "text", name: "outer", label: "Tool", start: "13 mm" },
-    { kind: "tick", name: "twelve", label: "Twelve-point socket", start: "", when: ({ hold }) => hold !== "key in recess" },
-    { kind: "torque", name: "torque", label: "Torque asked of it, if known", start: "" },
-  ],
-  work: (read) => {
-    const given = read.all({ head: read.read("inner", readHead), tool: read.read("outer", readHead), torque: read.ifTyped("torque", (name) => read.torque(name)) });
-    if (!given) return undefined;
-    const hold = read.choice("hold", HOLDS);
-    const { head, tool } = given;
-    const torqueNm = given.torque ? quantityNm(given.torque) : undefined;
+  fields: {
+    hold: choice("What holds what", HOLDS, { wide: true }),
+    inner: text("Head or recess", "1/2 in", readHead, { hint: "13, 1/2 in, T40, E12" }),
+    outer: text("Tool", "13 mm", readHead),
+    twelve: tick("Twelve-point socket"),
+    torque: optional(torque("Torque asked of it, if known")),
+  },
+  asks: { twelve: ({ hold }) => hold !== "key in recess" },
+  work: ({ hold, inner: head, outer: tool, twelve, torque: given }, { owned }) => {
+    const torqueNm = given && quantityNm(given);
     if (!isHexagon(head) || !isHexagon(tool)) return numberedFit(head, tool);
     const asHold: HeadSize = { ...head, profile: hold === "key in recess" ? "hexagon key" : "hexagon" };
     const threads = threadsOfHead(asHold);
     const sits = fitOf({ acrossMm: acrossMm(tool), unit: tool.unit }, acrossMm(head), hold);
     const verdict =
-      read.ticked("twelve") && !near(tool, head) && sits.verdict !== "does not go on"
+      twelve && !near(tool, head) && sits.verdict !== "does not go on"
         ? "will round it"
         : torqueNm === undefined
           ? sits.verdict
           : judgeFit(sits, torqueNm, threads, acrossMm(head));
     const limitNm = fitLimitNm(sits, threads, acrossMm(head));
     const slackMm = hold === "key in recess" ? acrossMm(head) - acrossMm(tool) : acrossMm(tool) - acrossMm(head);
-    const unit = read.owned.torqueUnit;
+    const unit = owned.torqueUnit;
     return {
       answer: { says: `${size(tool)} on ${size(head)}`, value: SAYS[verdict] },
       verdict: {
         tone: TONE[verdict],
-        says: more(verdict, sits, { forTorque: torqueNm !== undefined && verdict !== sits.verdict, twelve: read.ticked("twelve"), isKey: hold === "key in recess" }),
+        says: more(verdict, sits, { forTorque: torqueNm !== undefined && verdict !== sits.verdict, twelve, isKey: hold === "key in recess" }),
       },
       lines: [
         { label: "Turns before it bites", value: sits.freePlayDeg === undefined ? (verdict === "does not go on" ? "–" : "it spins") : `${shown(sits.freePlayDeg, 3)}° each way` },
         { label: "Room across the flats", value: `${shown(slackMm, 2)} mm` },
         ...(limitNm === undefined ? [] : [{ label: "Trusted up to", value: shownTorque(limitNm, unit) }]),
       ],
-      tables: [nearTable(nearSizes(acrossMm(head), hold), hold, read.owned, torqueNm, (fit, nm) => judgeFit(fit, nm, threads, acrossMm(head)))],
+      tables: [nearTable(nearSizes(acrossMm(head), hold), hold, owned, torqueNm, (fit, nm) => judgeFit(fit, nm, threads, acrossMm(head)))],
       working: workingOf(acrossMm(tool), acrossMm(head), hold, sits),
       margin: "Tools run a little large and worn ones more; a rusty head runs small. Each tenth of a millimetre of wear adds to the play.",
       assumes: "Both are true to size, and the play is shared evenly. A tool up to 0.5 % too small may still go on; an inch socket opens 0.5 % wider than its name (ASME B107).",
@@ -74,7 +63,7 @@ export const fit: SlipKind = {
       drawing: { of: "fit", toolMm: acrossMm(tool), headMm: acrossMm(head), isKey: hold === "key in recess", turnedDeg: sits.freePlayDeg },
     };
   },
-};
+});
 
 const SAYS: Record<FitVerdict, string> = {
   snug: "Snug",

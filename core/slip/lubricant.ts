@@ -6,36 +6,31 @@ import { lubricatedTorque } from "../thread/lubricant";
 import { NUT_FACTOR, THREAD_CONDITIONS, readNutFactor } from "../thread/nut-factor";
 import { preloadN } from "../thread/preload";
 import { formatThread, readThread } from "../thread/thread";
-import { plainChoices } from "./field";
-import { type SlipKind, type SlipLine, type Tone } from "./slip";
-import type { TypedReader } from "./typed-reader";
+import { slip } from "./declare";
+import { choice, optional, text, torque } from "./fields";
+import { type SlipLine, type Tone } from "./slip";
 
 const OWN = "own figure";
-const CONDITIONS = plainChoices([...THREAD_CONDITIONS, OWN]);
+const STATES = [...THREAD_CONDITIONS, OWN] as const;
 
 /** A figure given for one state of the thread, changed for another. */
-export const lubricant: SlipKind = {
+export const lubricant = slip({
   name: "lubricant",
   title: "Lubricated thread",
   about: "A figure given dry, on a thread that is oiled, greased or threadlocked, and what happens if that is ignored",
   words: "lubricated oil oiled grease greased anti-seize antiseize copper moly paste threadlocker thread lock glue dry wet torque reduction nut factor k friction",
-  fields: [
-    { kind: "torque", name: "torque", label: "Torque as given", start: "100" },
-    { kind: "choice", name: "given", label: "Given for a thread that is", start: "dry", choices: CONDITIONS },
-    { kind: "text", name: "givenFactor", label: "Its nut factor K", start: "0.17 to 0.22", when: ({ given }) => given === OWN },
-    { kind: "choice", name: "actual", label: "The thread now is", start: "anti-seize", choices: CONDITIONS },
-    { kind: "text", name: "actualFactor", label: "Its nut factor K", start: "0.10 to 0.15", when: ({ actual }) => actual === OWN },
-    { kind: "text", name: "thread", label: "Thread, for the clamping force", start: "", hint: "M10, 3/8-16" },
-  ],
-  work: (read) => {
-    const parts = read.all({
-      torque: read.torque("torque"),
-      given: factorOf(read, "given"),
-      actual: factorOf(read, "actual"),
-      thread: read.ifTyped("thread", (name) => read.read(name, (text) => readThread(text))),
-    });
-    if (!parts) return undefined;
-    const { torque, given, actual, thread } = parts;
+  fields: {
+    torque: torque("Torque as given", "100"),
+    given: choice("Given for a thread that is", STATES, { start: "dry" }),
+    givenFactor: text("Its nut factor K", "0.17 to 0.22", readNutFactor),
+    actual: choice("The thread now is", STATES, { start: "anti-seize" }),
+    actualFactor: text("Its nut factor K", "0.10 to 0.15", readNutFactor),
+    thread: optional(text("Thread, for the clamping force", "", readThread, { hint: "M10, 3/8-16" })),
+  },
+  asks: { givenFactor: ({ given }) => given === OWN, actualFactor: ({ actual }) => actual === OWN },
+  work: ({ torque, thread, ...stated }) => {
+    const given = stated.given === OWN ? stated.givenFactor : NUT_FACTOR[stated.given];
+    const actual = stated.actual === OWN ? stated.actualFactor : NUT_FACTOR[stated.actual];
     const torqueNm = quantityNm(torque);
     const { bandNm, forceIfIgnored } = lubricatedTorque(torqueNm, given, actual);
     const inOwnUnit: Interval = [fromNm(bandNm[0], torque.unit), fromNm(bandNm[1], torque.unit)];
@@ -66,12 +61,7 @@ export const lubricant: SlipKind = {
       drawing: { of: "clamp", forceIfIgnored },
     };
   },
-};
-
-function factorOf(read: TypedReader, name: "given" | "actual"): Interval | undefined {
-  if (read.is(name, OWN)) return read.read(`${name}Factor`, (text, what) => readNutFactor(text, what));
-  return NUT_FACTOR[read.choice(name, THREAD_CONDITIONS)];
-}
+});
 
 function kilonewtons([low, high]: Interval): string {
   return `${shownBand([low / 1000, high / 1000])} kN`;

@@ -5,6 +5,7 @@ import { readHeadSize } from "../quantity/read-head-size";
 import { isFraction } from "../quantity/read-number";
 import { shown, shownBand } from "../quantity/shown";
 import { formatBand } from "../quantity/torque-band";
+import type { TorqueFigure } from "../quantity/torque-figure";
 import { type TorqueQuantity, formatTorque, quantityNm } from "../quantity/torque-quantity";
 import { FASTENER_KINDS, type FastenerKind, habitOf } from "../thread/fastener-kind";
 import { threadsOfHead } from "../thread/head-threads";
@@ -15,65 +16,60 @@ import { ANY_NUT_FACTOR, inBothUnits, type Joint, type Judgement, type SaneVerdi
 import { STRENGTH_CLASSES, type StrengthClass } from "../thread/strength";
 import { type Thread, diameterMm, formatThread, readThread, usualPitches } from "../thread/thread";
 import { holdingTorques } from "../torque/torques-of";
-import { plainChoices } from "./field";
-import { type Slip, type SlipKind, type Tone } from "./slip";
-import type { TypedReader } from "./typed-reader";
+import { slip } from "./declare";
+import { choice, figure, optional, text, torque } from "./fields";
+import { type Slip, type Tone } from "./slip";
 
 const NOT_KNOWN = "not known";
 const OWN = "own figure";
 
 /** Whether a torque can be right for a thread or a head. It warns and never changes the figure. */
-export const sane: SlipKind = {
+export const sane = slip({
   name: "sane",
   title: "Is this figure sane?",
   about: "Whether a torque can be right for a thread or a head, and the unit that was probably meant",
   words:
     "sane plausible believable check torque spec too tight too much strip break snap bolt loose wrong unit thread head size strength class grade aluminium plastic plug sensor",
-  fields: [
-    { kind: "figure", name: "torque", label: "Torque", start: "106", unit: "lbf.ft" },
-    { kind: "text", name: "thread", label: "Thread, or head size", start: "M6", hint: "M8, M10x1.25, 3/8-16, 13 mm, 1/2 in, T40" },
-    { kind: "choice", name: "kind", label: "It is a", start: FASTENER_KINDS[0], choices: plainChoices(FASTENER_KINDS) },
-    { kind: "choice", name: "into", label: "Goes into", start: INTO[0], choices: plainChoices(INTO) },
-    { kind: "choice", name: "strength", label: "Strength", start: NOT_KNOWN, choices: plainChoices([NOT_KNOWN, ...STRENGTH_CLASSES]) },
-    { kind: "choice", name: "condition", label: "Thread is", start: NOT_KNOWN, choices: plainChoices([NOT_KNOWN, ...THREAD_CONDITIONS, OWN]) },
-    { kind: "text", name: "nutFactor", label: "Nut factor K", start: "0.12 to 0.16", when: ({ condition }) => condition === OWN },
-    { kind: "torque", name: "maximum", label: "Maker's maximum, if any", start: "" },
-  ],
-  work: (read) => {
-    const strength = STRENGTH_CLASSES.find((one) => read.is("strength", one));
-    const kind = read.choice("kind", FASTENER_KINDS);
-    const given = read.all({
-      figure: read.figure("torque"),
-      meanings: read.read("thread", (text) => threadsMeant(text, kind)),
-      nutFactor: nutFactorOf(read),
-      maximum: read.ifTyped("maximum", (name) => read.torque(name)),
-    });
-    if (!given) return undefined;
-    const torques = holdingTorques(given.figure);
-    const unit = read.owned.torqueUnit;
-    const joints = given.meanings.map(({ as, threads }) => ({
+  fields: {
+    torque: figure("Torque", "106", { unit: "lbf.ft" }),
+    thread: text("Thread, or head size", "M6", (typed) => typed.trim(), { hint: "M8, M10x1.25, 3/8-16, 13 mm, 1/2 in, T40" }),
+    kind: choice("It is a", FASTENER_KINDS),
+    into: choice("Goes into", INTO),
+    strength: choice("Strength", [NOT_KNOWN, ...STRENGTH_CLASSES] as const),
+    condition: choice("Thread is", [NOT_KNOWN, ...THREAD_CONDITIONS, OWN] as const),
+    nutFactor: text("Nut factor K", "0.12 to 0.16", readNutFactor),
+    maximum: optional(torque("Maker's maximum, if any")),
+  },
+  asks: { nutFactor: ({ condition }) => condition === OWN },
+  work: ({ torque: asked, thread: size, kind, into, condition, maximum, ...given }, { owned, at }) => {
+    const strength = given.strength === NOT_KNOWN ? undefined : given.strength;
+    const meanings = at("thread", () => threadsMeant(size, kind));
+    const nutFactor = nutFactorOf(condition, given.nutFactor);
+    const torques = at("torque", () => someTorques(asked));
+    const unit = owned.torqueUnit;
+    const joints = meanings.map(({ as, threads }) => ({
       as,
       joint: {
         threads,
-        into: read.choice("into", INTO),
+        into,
         strength,
         kind,
         usual: [unit],
-        nutFactor: given.nutFactor ?? undefined,
-        maximumNm: given.maximum ? quantityNm(given.maximum) : undefined,
+        nutFactor,
+        maximumNm: maximum && quantityNm(maximum),
       } satisfies Joint,
     }));
     const judged = joints.map(({ as, joint }) => ({ as, joint, ...worstOf(torques, joint) }));
     const [first, ...others] = judged;
     if (!first) throw new InputError("Type a thread such as M8, or the size across the head, such as 13.", "thread");
-    const jump = sayJump(given.figure);
+    const jump = sayJump(asked);
     const differ = others.some(({ judgement }) => judgement.verdict !== first.judgement.verdict);
     const { joint } = first;
     const each = judged.flatMap(({ judgement }) => judgement.each);
     const torquesNm = torques.map(quantityNm);
     return {
       answer: {
-        says: `${torques.map(formatTorque).join(" to ")} on ${read.text("thread")}`,
+        says: `${torques.map(formatTorque).join(" to ")} on ${size}`,
         value: jump ? "A slip" : differ ? "It depends" : VERDICT_SAYS[first.judgement.verdict],
       },
       verdict: jump ? { tone: "stop", says: jump } : verdictOf(judged, differ),
@@ -95,27 +91,35 @@ export const sane: SlipKind = {
       working: workingOf(first.judgement, joint),
       margin:
         "The band is wide on purpose: a figure outside it is wrong, one inside it is only possible. N·m taken for lb·ft is a third off and mostly stays inside: compare it with the plan's other figures.",
-      assumes: assumesOf(kind, strength, given.nutFactor),
+      assumes: assumesOf(kind, strength, nutFactor),
       caution:
         joint.into === "steel or cast iron"
           ? "This is a check on a figure, never a place to take one from."
           : `In ${joint.into} the hole gives way before the bolt does: the maker's maximum is the only ceiling.`,
       drawing: { of: "band", torquesNm, each, maximumNm: joint.maximumNm, unit },
-    } satisfies Slip;
+    };
   },
-};
+});
 
 interface JudgedTorque {
   torque: TorqueQuantity;
   judgement: Judgement;
 }
 
-/** The gravest judgement among the torques of a figure. @throws InputError for a figure without any. */
-function worstOf(torques: readonly TorqueQuantity[], joint: Joint): JudgedTorque {
-  const judged = torques.map((torque) => ({ torque, judgement: judgeTorque(torque, joint) }));
-  const worst = [...judged].sort((a, b) => GRAVITY.indexOf(b.judgement.verdict) - GRAVITY.indexOf(a.judgement.verdict))[0];
-  if (!worst) throw new InputError("There is no number to judge in that. Type a torque, such as 35 ft lbs.", "torque");
-  return worst;
+type Torques = readonly [TorqueQuantity, ...TorqueQuantity[]];
+
+/** The torques of a figure. @throws InputError for a figure without any. */
+function someTorques(asked: TorqueFigure): Torques {
+  const [first, ...rest] = holdingTorques(asked);
+  if (!first) throw new InputError("There is no number to judge in that. Type a torque, such as 35 ft lbs.");
+  return [first, ...rest];
+}
+
+/** The gravest judgement among the torques of a figure. */
+function worstOf([first, ...rest]: Torques, joint: Joint): JudgedTorque {
+  const judged = (torque: TorqueQuantity) => ({ torque, judgement: judgeTorque(torque, joint) });
+  const gravity = ({ judgement }: JudgedTorque) => GRAVITY.indexOf(judgement.verdict);
+  return rest.map(judged).reduce((worst, one) => (gravity(one) > gravity(worst) ? one : worst), judged(first));
 }
 
 /** One verdict; or, where a size may be a bolt's or a head's and they differ, what to say of each. */
@@ -168,8 +172,7 @@ interface Meaning {
 }
 
 /** The thread that is named, or every thread that a head of the size named usually has; a bare fraction is either. */
-function threadsMeant(text: string, kind: FastenerKind): Meaning[] {
-  const typed = text.trim();
+function threadsMeant(typed: string, kind: FastenerKind): Meaning[] {
   if (typed === "") throw new InputError("Type a thread such as M8, or the size across the head, such as 13.");
   if (isThreadWritten(typed)) return [{ as: "", threads: [readThread(typed)] }];
   const head = readHeadSize(typed);
@@ -190,10 +193,9 @@ function isThreadWritten(typed: string): boolean {
   return /^m\s*\d|^no\b|^#|-\s*\d{1,2}$|\d\s*[x×]\s*\d|\/\d+\s+\d{1,2}$|un[cf]$|\bl\.?h\.?$/i.test(typed) && !/spline|xzn/i.test(typed) && !mixedNumber;
 }
 
-function nutFactorOf(read: TypedReader): Interval | null | undefined {
-  if (read.is("condition", OWN)) return read.read("nutFactor", (text, what) => readNutFactor(text, what));
-  const condition = THREAD_CONDITIONS.find((one): one is ThreadCondition => read.is("condition", one));
-  return condition ? NUT_FACTOR[condition] : null;
+function nutFactorOf(condition: ThreadCondition | typeof NOT_KNOWN | typeof OWN, own: Interval): Interval | undefined {
+  if (condition === OWN) return own;
+  return condition === NOT_KNOWN ? undefined : NUT_FACTOR[condition];
 }
 
 /** What the figure does to a known thread: its clamping force, and that against proof where the class is known. */
@@ -229,7 +231,7 @@ function workingOf({ each: [first, ...rest] }: Judgement, { strength, kind = "bo
   ];
 }
 
-function assumesOf(kind: FastenerKind, strength: StrengthClass | undefined, nutFactor: Interval | null): string {
+function assumesOf(kind: FastenerKind, strength: StrengthClass | undefined, nutFactor: Interval | undefined): string {
   if (habitOf(kind)) return `What such a ${kind} usually gets, in sound threads.`;
   const bolt = strength ? `Strength ${strength}` : "Any bolt from class 4.6 to 12.9";
   return `${bolt}; ${nutFactor ? `K ${nutFactor[0]} to ${nutFactor[1]}` : "any thread from greased to dry, K 0.12 to 0.22"}.`;

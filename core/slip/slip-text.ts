@@ -1,15 +1,15 @@
 import { measureUnits } from "../quantity/measure";
 import { torqueSymbol } from "../quantity/torque-unit";
+import { asked } from "./asked";
 import type { Owned, SlipField, Typed } from "./field";
 import { torqueUnitOf } from "./field-unit";
 import type { Slip, SlipKind, SlipLine } from "./slip";
 import { standing } from "./standing";
-import { askedFields } from "./work-slip";
 
 /** The inputs as they were given, a line each; fields left empty, and folded ones left as they were, are left out. */
 export function givenLines(kind: SlipKind, typed: Typed, owned: Owned): SlipLine[] {
   const stands = standing(kind.fields, typed, owned);
-  return askedFields(kind, typed, owned).flatMap((field) => {
+  return asked(kind.fields, typed, owned).flatMap((field) => {
     const text = (stands[field.name] ?? "").trim();
     const value = given(field, typed, owned, text);
     const untouched = field.group !== undefined && "start" in field && text === field.start;

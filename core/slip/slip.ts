@@ -1,6 +1,5 @@
 import type { Drawing } from "./drawing";
-import type { SlipField } from "./field";
-import type { TypedReader } from "./typed-reader";
+import type { Owned, SlipField, Typed } from "./field";
 
 /** How a statement is to be taken. Always shown with a word or a shape beside the colour. */
 export type Tone = "good" | "watch" | "stop";
@@ -45,8 +44,8 @@ export interface SlipKind {
   /** What people call it, for the search. */
   words: string;
   fields: readonly SlipField[];
-  /** Undefined when a field could not be read; the reader then holds why. @throws InputError naming a field. */
-  work: (read: TypedReader) => Slip | undefined;
+  /** Works it through from what stands in its fields; whatever is wrong is said at a field, never thrown. */
+  work: (typed: Typed, owned: Owned) => Worked;
 }
 
 export interface Worked {

@@ -1,17 +1,18 @@
 import fc from "fast-check";
 import { demoHousehold } from "@/demo/household";
 import { EMPTY as empty, answer, verdict, work } from "./__fixtures__/trying";
+import { asked } from "./asked";
 import type { Owned, Typed } from "./field";
 import { slipText } from "./slip-text";
 import { SLIPS } from "./slips";
-import { askedFields, workSlip } from "./work-slip";
+
 const { tools, vehicles } = demoHousehold("2026-11-24");
 const demo: Owned = { tools, vehicles, torqueUnit: "N.m", vehicleId: "demo-wren" };
 
 test("every slip works as it opens, with the demo's chest and an empty one, and in words with no hole in them", () => {
   for (const one of SLIPS) {
     for (const owned of [demo, empty]) {
-      const { slip, errors } = workSlip(one, {}, owned);
+      const { slip, errors } = one.work({}, owned);
       expect([one.name, errors]).toEqual([one.name, {}]);
       if (!slip) throw new Error(one.name);
       expect(slipText(one, {}, owned, slip)).not.toMatch(/NaN|undefined|Infinity|null|\[object/);
@@ -55,10 +56,10 @@ test("whatever stands in a field gives a slip or a sentence at a field that is a
     fc.assert(
       fc.property(choices, fc.constantFrom(...names), nasty, (chosen, name, text) => {
         const typed = { ...chosen, [name]: text } as Typed;
-        const { slip, errors } = workSlip(one, typed, demo);
-        const asked = askedFields(one, typed, demo).map((field) => field.name);
+        const { slip, errors } = one.work(typed, demo);
+        const shown = asked(one.fields, typed, demo).map((field) => field.name);
         for (const [field, says] of Object.entries(errors)) {
-          expect(asked).toContain(field);
+          expect(shown).toContain(field);
           expect(says).toMatch(/[.)]$/);
         }
         if (slip) expect(slipText(one, typed, demo, slip)).not.toMatch(/NaN|undefined|Infinity|\[object/);

@@ -1,7 +1,7 @@
 import { InputError, requirePositive } from "../input-error";
 import { gearSays } from "../lift/gear-or-park";
 import { judgeStand } from "../lift/judge-stand";
-import { LEVEL_WITHIN_DEG, type Side, type Turning, rollDirection, rollPushN, slopeForceN } from "../lift/roll";
+import { LEVEL_WITHIN_DEG, rollDirection, rollPushN, slopeForceN } from "../lift/roll";
 import { standCases } from "../lift/stand-cases";
 import { standHeight } from "../lift/stand-height";
 import { LOAD_PLACES, type LoadPlace, axleShareRaised, withLoad } from "../lift/stand-load";
@@ -9,99 +9,82 @@ import type { Vehicle } from "../model/vehicle";
 import { shown } from "../quantity/shown";
 import { readSlopeDeg } from "../quantity/slope";
 import { quantityNm } from "../quantity/torque-quantity";
-import { type Typed, plainChoices } from "./field";
-import { type SlipKind, type SlipLine, type Tone } from "./slip";
-import type { TypedReader } from "./typed-reader";
+import { type Given, slip } from "./declare";
+import { choice, measure, optional, share, text, tool, torque, vehicle } from "./fields";
+import { type SlipLine, type Tone } from "./slip";
 
-const ENDS = ["front", "rear", "all"] as const;
-type End = (typeof ENDS)[number];
+const ENDS = { front: "the front", rear: "the rear", all: "both ends" } as const;
+type End = keyof typeof ENDS;
 const PLACES = Object.keys(LOAD_PLACES) as LoadPlace[];
-const GROUNDS = ["firm", "gravel or soft"] as const;
-const otherVehicle = ({ vehicle }: Typed) => vehicle === "";
-const otherStands = ({ stands }: Typed) => stands === "";
-const HEIGHT = "Height";
-const NUT = "Turning a large nut";
+const LOAD = { group: "Load and jack" };
+const HEIGHT = { group: "Height" };
+const NUT = { group: "Turning a large nut" };
+
+const fields = {
+  vehicle: vehicle("Vehicle", "Another vehicle"),
+  kerbWeight: measure("Kerb weight", "mass", "1300"),
+  frontShare: share("Share on the front axle", "60"),
+  wheelbase: measure("Wheelbase", "length", "2600"),
+  end: choice("Raised", ENDS, { start: "rear" }),
+  standInset: measure("Stands inside the axle by", "length", "300"),
+  stands: tool("Stands", "stands", "Other stands", "first"),
+  rating: measure("Rated for", "mass", "3000"),
+  ratedAs: choice("That rating is", { pair: "for the pair", each: "for each" }),
+  slope: text("The ground falls by", "0°", readSlopeDeg, { hint: "1°, 2 %, 1 in 50" }),
+  ground: choice("The ground is", ["firm", "gravel or soft"]),
+  onBoard: measure("Load on board", "mass", "0", LOAD),
+  where: choice("It lies", PLACES, LOAD),
+  jack: optional(measure("Jack rated for", "mass", "", LOAD)),
+  pointNow: optional(measure("Stand point above the ground now", "length", "", HEIGHT)),
+  wanted: measure("Wanted above the ground", "length", "420", HEIGHT),
+  standLow: measure("Stand's lowest", "length", "280", HEIGHT),
+  standHigh: measure("Stand's highest", "length", "430", HEIGHT),
+  torque: optional(torque("Torque on the nut", "", NUT)),
+  side: choice("Side", ["left", "right"], NUT),
+  turning: choice("You", { undo: "undo it", "do up": "do it up" }, NUT),
+  tyreRadius: measure("Tyre, middle to tread", "length", "300", NUT),
+};
+
+const otherVehicle = (stand: { vehicle: string }) => stand.vehicle === "";
+const otherStands = (stand: { stands: string }) => stand.stands === "";
 
 /** What each stand carries, whether it may, how high, and which way the vehicle wants to go. */
-export const stands: SlipKind = {
+export const stands = slip({
   name: "stands",
   title: "On stands",
   about: "The load on each stand, its rating, the lift, the slope, and which way it wants to roll",
   words: "stands axle stand jack load weight rating tonne pair lift height raise slope hill chock chocks roll direction axle nut safe",
-  fields: [
-    { kind: "vehicle", name: "vehicle", label: "Vehicle", other: "Another vehicle" },
-    { kind: "measure", name: "kerbWeight", label: "Kerb weight", dimension: "mass", start: "1300", when: otherVehicle },
-    { kind: "share", name: "frontShare", label: "Share on the front axle", start: "60", when: otherVehicle },
-    { kind: "measure", name: "wheelbase", label: "Wheelbase", dimension: "length", start: "2600", when: otherVehicle },
-    {
-      kind: "choice",
-      name: "end",
-      label: "Raised",
-      start: "rear",
-      choices: [
-        { value: "front", label: "the front" },
-        { value: "rear", label: "the rear" },
-        { value: "all", label: "both ends" },
-      ],
-    },
-    { kind: "measure", name: "standInset", label: "Stands inside the axle by", dimension: "length", start: "300", when: otherVehicle },
-    { kind: "tool", name: "stands", label: "Stands", of: "stands", other: "Other stands", startsOn: "first" },
-    { kind: "measure", name: "rating", label: "Rated for", dimension: "mass", start: "3000", when: otherStands },
-    {
-      kind: "choice",
-      name: "ratedAs",
-      label: "That rating is",
-      start: "pair",
-      choices: [
-        { value: "pair", label: "for the pair" },
-        { value: "each", label: "for each" },
-      ],
-      when: otherStands,
-    },
-    { kind: "text", name: "slope", label: "The ground falls by", start: "0°", hint: "1°, 2 %, 1 in 50" },
-    { kind: "choice", name: "ground", label: "The ground is", start: "firm", choices: plainChoices(GROUNDS) },
-    { kind: "measure", name: "onBoard", label: "Load on board", dimension: "mass", start: "0", group: "Load and jack" },
-    { kind: "choice", name: "where", label: "It lies", start: PLACES[0] ?? "", choices: plainChoices(PLACES), group: "Load and jack" },
-    { kind: "measure", name: "jack", label: "Jack rated for", dimension: "mass", start: "", group: "Load and jack" },
-    { kind: "measure", name: "pointNow", label: "Stand point above the ground now", dimension: "length", start: "", group: HEIGHT },
-    { kind: "measure", name: "wanted", label: "Wanted above the ground", dimension: "length", start: "420", group: HEIGHT },
-    { kind: "measure", name: "standLow", label: "Stand's lowest", dimension: "length", start: "280", group: HEIGHT },
-    { kind: "measure", name: "standHigh", label: "Stand's highest", dimension: "length", start: "430", group: HEIGHT },
-    { kind: "torque", name: "torque", label: "Torque on the nut", start: "", group: NUT },
-    { kind: "choice", name: "side", label: "Side", start: "left", choices: plainChoices(["left", "right"]), group: NUT },
-    {
-      kind: "choice",
-      name: "turning",
-      label: "You",
-      start: "undo",
-      choices: [
-        { value: "undo", label: "undo it" },
-        { value: "do up", label: "do it up" },
-      ],
-      group: NUT,
-    },
-    { kind: "measure", name: "tyreRadius", label: "Tyre, middle to tread", dimension: "length", start: "300", group: NUT },
-  ],
-  work: (read) => {
-    const given = readGiven(read);
-    if (!given) return undefined;
-    const { weighed, end, wheelbaseMm, ratingKg, slopeDeg } = given;
-    const cases = standCases({ kerbWeightKg: weighed.kerbWeightKg, frontShare: weighed.frontShare, wheelbaseMm, insetMm: given.insetMm }, end);
+  fields,
+  asks: {
+    kerbWeight: otherVehicle,
+    frontShare: otherVehicle,
+    wheelbase: otherVehicle,
+    standInset: otherVehicle,
+    rating: otherStands,
+    ratedAs: otherStands,
+  },
+  work: (given, { at }) => {
+    const { end, slope: slopeDeg } = given;
+    const body = at("vehicle", () => bodyOf(given));
+    const { wheelbaseMm, insetMm } = body;
+    const weighed = withLoad(body, given.onBoard, given.where);
+    const ratingKg = ratingOf(given);
+    const cases = standCases({ kerbWeightKg: weighed.kerbWeightKg, frontShare: weighed.frontShare, wheelbaseMm, insetMm }, end);
     const mostKg = cases[0]?.mostKg ?? 0;
     const holds = mostKg <= ratingKg;
-    const height = given.pointNowMm === null ? undefined : standHeight(given.pointNowMm, given.wantedMm, given.standLowMm, given.standHighMm);
+    const height = given.pointNow === undefined ? undefined : standHeight(given.pointNow, given.wanted, given.standLow, given.standHigh);
     const slopeN = slopeForceN(weighed.kerbWeightKg, slopeDeg);
-    const roll = given.torqueNm === null ? undefined : { way: rollDirection(given.side, given.turning), pushN: rollPushN(given.torqueNm, given.tyreRadiusMm) };
+    const roll = given.torque && { way: rollDirection(given.side, given.turning), pushN: rollPushN(quantityNm(given.torque), given.tyreRadius) };
     // The jack lifts one end at a time, the other on its wheels.
     const lifted = Math.max(...cases.filter(({ end: one }) => one !== "diagonal").map(({ loadKg }) => loadKg));
-    const jack = given.jackKg === null ? undefined : judgeStand(lifted * 2, given.jackKg);
+    const jack = given.jack === undefined ? undefined : judgeStand(lifted * 2, given.jack);
     const notLevel = slopeDeg > LEVEL_WITHIN_DEG;
     return {
       answer: { says: "Each stand carries up to", value: String(Math.ceil(mostKg - 1e-6)), unit: "kg" },
       verdict: verdictOf({
         holds,
         notLevel,
-        soft: !read.is("ground", "firm"),
+        soft: given.ground !== "firm",
         ratingKg,
         heightBad: height && height.verdict !== "reaches" ? height.verdict : undefined,
         jackHolds: jack?.holds ?? true,
@@ -117,12 +100,12 @@ export const stands: SlipKind = {
           ? [
               {
                 label: "The jack lifts up to",
-                value: `${Math.round(jack.bandKg[1])} of ${shown(given.jackKg ?? 0, 4)} kg`,
+                value: `${Math.round(jack.bandKg[1])} of ${shown(given.jack ?? 0, 4)} kg`,
                 tone: jack.holds ? ("good" as const) : ("stop" as const),
               },
             ]
           : []),
-        ...(height ? heightLines(height.liftMm, height.verdict, end, given) : []),
+        ...(height ? heightLines(height, { end, weighed, wheelbaseMm, wantedMm: given.wanted }) : []),
         { label: "On the chocks from the slope", value: `${shown(slopeN)} N`, ...(notLevel ? { tone: "stop" as const } : {}) },
         ...(roll
           ? [
@@ -140,103 +123,60 @@ export const stands: SlipKind = {
         ...cases.map(({ end: one, says, loadKg }) =>
           one === "diagonal"
             ? `${says}: ${shown(weighed.kerbWeightKg, 4)} kg / 2 = ${shown(loadKg, 4)} kg`
-            : `${says}: ${shown(weighed.kerbWeightKg, 4)} kg, share ${shown(shareOf(one, weighed.frontShare), 3)}, wheelbase ${shown(wheelbaseMm, 4)}, inset ${shown(given.insetMm[one], 4)} mm → ${shown(loadKg, 4)} kg`,
+            : `${says}: ${shown(weighed.kerbWeightKg, 4)} kg, share ${shown(shareOf(one, weighed.frontShare), 3)}, wheelbase ${shown(wheelbaseMm, 4)}, inset ${shown(insetMm[one], 4)} mm → ${shown(loadKg, 4)} kg`,
         ),
         `a tenth more where one side may be heavier; the worst of these: ${shown(mostKg, 4)} kg`,
         `slope: m · g · sin α = ${shown(weighed.kerbWeightKg, 4)} · 9.80665 · sin ${shown(slopeDeg)}° = ${shown(slopeN)} N`,
       ],
       margin: "One side is taken to be up to a tenth heavier. Raising an end moves weight to the other, so the true load is a little less.",
       assumes: `Two stands to an end, on the maker's points. A rating printed for a pair is halved.${roll ? " The nut has a right-hand thread; a left-hand one rolls it the other way." : ""}`,
-      caution: cautionOf(end, read.vehicle("vehicle")?.driven),
+      caution: cautionOf(end, given.vehicle?.driven),
       drawing: {
         of: "stands",
         wheelbaseMm,
-        frontInsetMm: end === "rear" ? undefined : given.insetMm.front,
-        rearInsetMm: end === "front" ? undefined : given.insetMm.rear,
+        frontInsetMm: end === "rear" ? undefined : insetMm.front,
+        rearInsetMm: end === "front" ? undefined : insetMm.rear,
         liftMm: Math.max(0, height?.liftMm ?? 200),
         slopeDeg,
         roll: roll?.way,
       },
     };
   },
-};
+});
 
-interface Given {
-  weighed: { kerbWeightKg: number; frontShare: number };
-  wheelbaseMm: number;
-  insetMm: { front: number; rear: number };
-  end: End;
-  ratingKg: number;
-  slopeDeg: number;
-  jackKg: number | null;
-  pointNowMm: number | null;
-  wantedMm: number;
-  standLowMm: number;
-  standHighMm: number;
-  torqueNm: number | null;
-  side: Side;
-  turning: Turning;
-  tyreRadiusMm: number;
-}
-
-function readGiven(read: TypedReader): Given | undefined {
-  const owned = read.tool("stands", "stands");
-  const parts = read.all({
-    body: readBody(read, read.vehicle("vehicle")),
-    onBoardKg: read.measure("onBoard"),
-    rating: owned?.ratingPerStandKg ?? read.measure("rating"),
-    slopeDeg: read.read("slope", (text, what) => readSlopeDeg(text, what)),
-    jackKg: read.ifTyped("jack", (name) => read.measure(name)),
-    pointNowMm: read.ifTyped("pointNow", (name) => read.measure(name)),
-    wantedMm: read.measure("wanted"),
-    standLowMm: read.measure("standLow"),
-    standHighMm: read.measure("standHigh"),
-    torque: read.ifTyped("torque", (name) => read.torque(name)),
-    tyreRadiusMm: read.measure("tyreRadius"),
-  });
-  if (!parts) return undefined;
-  const { body, rating, torque, onBoardKg, ...rest } = parts;
-  requirePositive(rating, "The rating", "rating");
-  return {
-    ...rest,
-    wheelbaseMm: body.wheelbaseMm,
-    insetMm: body.insetMm,
-    weighed: withLoad(body, onBoardKg, read.choice("where", PLACES)),
-    end: read.choice("end", ENDS),
-    ratingKg: owned || read.is("ratedAs", "each") ? rating : rating / 2,
-    torqueNm: torque ? quantityNm(torque) : null,
-    side: read.choice("side", ["left", "right"]),
-    turning: read.choice("turning", ["undo", "do up"]),
-  };
+function ratingOf({ stands: owned, rating, ratedAs }: Given<typeof fields>): number {
+  const typed = owned?.ratingPerStandKg ?? rating;
+  requirePositive(typed, "The rating", "rating");
+  return owned || ratedAs === "each" ? typed : typed / 2;
 }
 
 /** The vehicle's own figures where it is in the garage and has them all, otherwise what is typed. */
-function readBody(read: TypedReader, vehicle: Vehicle | undefined) {
-  if (vehicle) {
-    return read.read("vehicle", () => {
-      const { kerbWeightKg, frontShare, wheelbaseMm, standInsetMm } = vehicle;
-      if (kerbWeightKg === undefined || frontShare === undefined || wheelbaseMm === undefined) {
-        throw new InputError(
-          `${vehicle.name} lacks its ${kerbWeightKg === undefined ? "kerb weight" : frontShare === undefined ? "front share" : "wheelbase"}. Write it down in the Garage, or choose "Another vehicle" and type it here.`,
-        );
-      }
-      return { kerbWeightKg, frontShare, wheelbaseMm, insetMm: standInsetMm ?? { front: 0, rear: 0 } };
-    });
-  }
-  const typed = read.all({
-    kerbWeightKg: read.measure("kerbWeight"),
-    frontShare: read.share("frontShare"),
-    wheelbaseMm: read.measure("wheelbase"),
-    inset: read.measure("standInset"),
-  });
-  return typed && { ...typed, insetMm: { front: typed.inset, rear: typed.inset } };
+function bodyOf({ vehicle, kerbWeight, frontShare, wheelbase, standInset }: Given<typeof fields>) {
+  if (!vehicle) return { kerbWeightKg: kerbWeight, frontShare, wheelbaseMm: wheelbase, insetMm: { front: standInset, rear: standInset } };
+  const lacks = LACKING.find(([name]) => vehicle[name] === undefined)?.[1];
+  const { kerbWeightKg = 0, frontShare: share = 0, wheelbaseMm = 0, standInsetMm = { front: 0, rear: 0 } } = vehicle;
+  if (lacks) throw new InputError(`${vehicle.name} lacks its ${lacks}. Write it down in the Garage, or choose "Another vehicle" and type it here.`);
+  return { kerbWeightKg, frontShare: share, wheelbaseMm, insetMm: standInsetMm };
 }
+
+const LACKING = [
+  ["kerbWeightKg", "kerb weight"],
+  ["frontShare", "front share"],
+  ["wheelbaseMm", "wheelbase"],
+] as const;
 
 function shareOf(end: "front" | "rear", frontShare: number): number {
   return end === "front" ? frontShare : 1 - frontShare;
 }
 
-function heightLines(liftMm: number, verdict: "reaches" | "too low" | "too tall", end: End, { weighed, wheelbaseMm, wantedMm }: Given): SlipLine[] {
+interface Raised {
+  end: End;
+  weighed: { frontShare: number };
+  wheelbaseMm: number;
+  wantedMm: number;
+}
+
+function heightLines({ liftMm, verdict }: ReturnType<typeof standHeight>, { end, weighed, wheelbaseMm, wantedMm }: Raised): SlipLine[] {
   const lines: SlipLine[] = [{ label: "It has to come up by", value: `${shown(liftMm, 4)} mm, to ${shown(wantedMm, 4)} mm`, tone: verdict === "reaches" ? "good" : "stop" }];
   if (end === "all" || liftMm <= 0) return lines;
   const share = shareOf(end, weighed.frontShare);

@@ -4,8 +4,9 @@ import { type EngagementVerdict, WANTED_ENGAGEMENT, bottomingMarginMm, engagemen
 import { capScrewKey, usualHexagonMm } from "../thread/head-threads";
 import { tapDrillMm } from "../thread/tap-drill";
 import { diameterMm, formatThread, pitchMm, readThread } from "../thread/thread";
-import { plainChoices } from "./field";
-import { type SlipKind, type Tone } from "./slip";
+import { slip } from "./declare";
+import { choice, measure, optional, text } from "./fields";
+import { type Tone } from "./slip";
 
 const INTO = ["steel", "aluminium", "plastic"] as const satisfies readonly (keyof typeof WANTED_ENGAGEMENT)[];
 
@@ -13,38 +14,29 @@ const INTO = ["steel", "aluminium", "plastic"] as const satisfies readonly (keyo
 const USUAL_LENGTHS_MM = [6, 8, 10, 12, 16, 20, 25, 30, 35, 40, 45, 50, 55, 60, 65, 70, 80, 90, 100, 110, 120, 130, 140, 150, 160, 180, 200, 220, 240, 260, 280, 300];
 
 /** Whether a bolt or stud is long enough, and not too long, for what it clamps. */
-export const stud: SlipKind = {
+export const stud = slip({
   name: "stud",
   title: "Stud or bolt length",
   about: "Engagement and turns, with every layer between",
   words: "stud bolt length long enough short engagement thread depth turns washer layers flange bracket bottom out blind hole tap drill size key",
-  fields: [
-    { kind: "text", name: "thread", label: "Thread", start: "M10" },
-    { kind: "measure", name: "standout", label: "Length under the head, or a stud's that stands out", dimension: "length", start: "40" },
-    { kind: "text", name: "layers", wide: true, label: "Layers between, with + between them", start: "bracket 12 + washer 2 + flange 8" },
-    { kind: "choice", name: "into", label: "Screws into", start: "aluminium", choices: plainChoices(INTO) },
-    { kind: "measure", name: "depth", label: "Depth of thread in the hole, if it is blind", dimension: "length", start: "" },
-  ],
-  work: (read) => {
-    const given = read.all({
-      thread: read.read("thread", (text) => readThread(text)),
-      standout: read.measure("standout"),
-      layers: read.read("layers", (text, what) => readLayers(text, what)),
-      depth: read.ifTyped("depth", (name) => read.measure(name)),
-    });
-    if (!given) return undefined;
-    const { thread, standout, layers, depth } = given;
-    const into = read.choice("into", INTO);
+  fields: {
+    thread: text("Thread", "M10", readThread),
+    standout: measure("Length under the head, or a stud's that stands out", "length", "40"),
+    layers: text("Layers between, with + between them", "bracket 12 + washer 2 + flange 8", readLayers, { wide: true }),
+    into: choice("Screws into", INTO, { start: "aluminium" }),
+    depth: optional(measure("Depth of thread in the hole, if it is blind", "length")),
+  },
+  work: ({ thread, standout, layers, into, depth }) => {
     const clamped = layers.reduce((sum, { mm }) => sum + mm, 0);
     const { engagedMm, turns, wantedMm, verdict } = engagement(
       thread,
       standout,
       layers.map(({ mm }) => mm),
       into,
-      depth ?? undefined,
+      depth,
     );
     const least = clamped + wantedMm;
-    const usual = USUAL_LENGTHS_MM.find((length) => length >= least - 1e-9 && (depth === null || length - clamped <= depth - bottomingMarginMm(thread, length)));
+    const usual = USUAL_LENGTHS_MM.find((length) => length >= least - 1e-9 && (depth === undefined || length - clamped <= depth - bottomingMarginMm(thread, length)));
     const key = capScrewKey(thread);
     const hexagonMm = usualHexagonMm(thread);
     return {
@@ -55,7 +47,7 @@ export const stud: SlipKind = {
         { label: `Wanted in ${into}`, value: `${shown(wantedMm, 4)} mm, ${WANTED_ENGAGEMENT[into]} × ${formatThread(thread)}` },
         {
           label: "Shortest usual length that does",
-          value: usual === undefined ? (depth === null ? "longer than 300 mm" : "none fits this hole") : `${usual} mm`,
+          value: usual === undefined ? (depth === undefined ? "longer than 300 mm" : "none fits this hole") : `${usual} mm`,
           ...(usual === undefined ? { tone: "stop" as const } : {}),
         },
         { label: "To cut the thread anew, drill", value: `${tapDrillMm(thread)} mm` },
@@ -67,13 +59,13 @@ export const stud: SlipKind = {
         `${shown(standout, 4)} − (${layers.length === 0 ? "nothing" : layers.map(({ mm }) => shown(mm, 4)).join(" + ")}) = ${shown(engagedMm, 4)} mm`,
         `${shown(engagedMm, 4)} / ${shown(pitchMm(thread), 4)} = ${shown(turns, 3)} turns`,
       ],
-      margin: `${depth === null ? "" : `It has to end ${shown(bottomingMarginMm(thread, standout))} mm short of the bottom: half a turn, or what a bolt’s length may be off. `}The first turn and a bevelled end hold little: count about one pitch, ${shown(pitchMm(thread))} mm, less.`,
+      margin: `${depth === undefined ? "" : `It has to end ${shown(bottomingMarginMm(thread, standout))} mm short of the bottom: half a turn, or what a bolt’s length may be off. `}The first turn and a bevelled end hold little: count about one pitch, ${shown(pitchMm(thread))} mm, less.`,
       assumes: "The thread reaches as far up the bolt as it is screwed in, and the hole is threaded from its mouth.",
       caution: "Count the turns by hand, without a washer or flange between, before trusting a new bolt of another length.",
-      drawing: { of: "stud", diameterMm: diameterMm(thread), pitchMm: pitchMm(thread), lengthMm: standout, layers, wantedMm, depthMm: depth ?? undefined },
+      drawing: { of: "stud", diameterMm: diameterMm(thread), pitchMm: pitchMm(thread), lengthMm: standout, layers, wantedMm, depthMm: depth },
     };
   },
-};
+});
 
 const VERDICT: Record<EngagementVerdict, { tone: Tone; says: string }> = {
   enough: { tone: "good", says: "Long enough." },

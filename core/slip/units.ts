@@ -8,38 +8,37 @@ import { formatFigure } from "../quantity/torque-words";
 import { setWrench } from "../torque/choose-wrench";
 import { stagesOf } from "../torque/target";
 import { torquesOf } from "../torque/torques-of";
-import type { SlipKind, SlipTable } from "./slip";
+import { slip } from "./declare";
+import { figure } from "./fields";
+import type { SlipTable } from "./slip";
 
 const ORDER: readonly TorqueUnit[] = ["N.m", "lbf.ft", "lbf.in", "kgf.m", "kgf.cm", "cN.m", "dN.m", "ozf.in", "kN.m"];
 
 /** One figure in every unit at once, and on each owned wrench's own scale. */
-export const units: SlipKind = {
+export const units = slip({
   name: "units",
   title: "Units",
   about: "One torque in every unit, and on your wrenches' own scales",
   words: "convert conversion torque newton metres foot pounds inch pounds pound feet kilogram kgf mkp ounce units scale which number on my wrench",
-  fields: [{ kind: "figure", name: "torque", label: "Torque", start: "62", hint: "One, a range, a maximum or passes" }],
-  work: (read) => {
-    const figure = read.figure("torque");
-    if (!figure) return undefined;
-    const [first, ...rest] = torquesOf(figure);
-    if (!first) throw new InputError("There is no number to convert in that. Type a torque, such as 35 ft lbs.", "torque");
+  fields: { torque: figure("Torque", "62", { hint: "One, a range, a maximum or passes" }) },
+  work: ({ torque: given }, { owned, at }) => {
+    const [first, ...rest] = at("torque", () => someTorque(given));
     const torques = [first, ...rest];
     const other: TorqueUnit = first.unit === "N.m" ? "lbf.ft" : "N.m";
     // A maximum is nowhere shown above itself.
-    const way = figure.form === "maximum" ? "down" : "nearest";
+    const way = given.form === "maximum" ? "down" : "nearest";
     const converted = torques.map((torque) => convertTorque(torque, other, way));
-    const wrenches = read.owned.tools.filter((tool): tool is TorqueWrench => tool.kind === "torque wrench");
+    const wrenches = owned.tools.filter((tool): tool is TorqueWrench => tool.kind === "torque wrench");
     return {
-      answer: { says: `${formatFigure(figure)} is`, value: converted.map(formatTorqueValue).join(figure.form === "range" ? " to " : ", "), unit: torqueSymbol(other) },
-      lines: figure.form === "angle" ? [{ label: "The angle", value: `stays ${figure.anglesDeg.join("° and ")}° in every unit` }] : [],
+      answer: { says: `${formatFigure(given)} is`, value: converted.map(formatTorqueValue).join(given.form === "range" ? " to " : ", "), unit: torqueSymbol(other) },
+      lines: given.form === "angle" ? [{ label: "The angle", value: `stays ${given.anglesDeg.join("° and ")}° in every unit` }] : [],
       tables: [
         {
           title: "In every unit",
           head: [],
           rows: ORDER.map((unit) => ({ cells: [torqueSymbol(unit), ...torques.map((torque) => formatTorqueValue(convertTorque(torque, unit, way)))] })),
         },
-        onWrenches(figure, wrenches, read.owned.torqueUnit),
+        onWrenches(given, wrenches, owned.torqueUnit),
       ],
       working: converted.map((torque, i) => working(torques[i] ?? first, torque)),
       margin: `Shown as finely as the figure was given: off by at most ${shownTorque(toNm(0.5 * 10 ** -Math.max(...converted.map(({ decimals }) => decimals)), other), other)}.`,
@@ -50,7 +49,13 @@ export const units: SlipKind = {
       drawing: { of: "scales", torquesNm: torques.map(quantityNm) },
     };
   },
-};
+});
+
+function someTorque(given: TorqueFigure): [TorqueQuantity, ...TorqueQuantity[]] {
+  const [first, ...rest] = torquesOf(given);
+  if (!first) throw new InputError("There is no number to convert in that. Type a torque, such as 35 ft lbs.");
+  return [first, ...rest];
+}
 
 function working(given: TorqueQuantity, converted: TorqueQuantity): string {
   const inNm = quantityNm(given);

@@ -5,7 +5,6 @@ import Link from "next/link";
 import { useState } from "react";
 import type { SlipKind } from "@/core/slip/slip";
 import { slipNamed } from "@/core/slip/slips";
-import { workSlip } from "@/core/slip/work-slip";
 import { Button } from "@/ui/Button";
 import { Loading } from "@/ui/Loading";
 import { useOwned } from "../shared/slips/use-owned";
@@ -54,7 +53,7 @@ function OneSlip({ kind }: { kind: SlipKind }) {
   const owned = useOwned();
   const { typed, type } = useTyped(kind.name);
   if (!owned) return <Loading />;
-  const worked = workSlip(kind, typed, owned);
+  const worked = kind.work(typed, owned);
   return (
     <>
       <Box as="h2" fontSize="26px">

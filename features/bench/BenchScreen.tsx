@@ -5,7 +5,6 @@ import { useRouter, useSearchParams } from "next/navigation";
 import { useEffect, useState } from "react";
 import type { SlipKind } from "@/core/slip/slip";
 import { SLIPS, slipNamed } from "@/core/slip/slips";
-import { workSlip } from "@/core/slip/work-slip";
 import { Button } from "@/ui/Button";
 import { Loading } from "@/ui/Loading";
 import { Sheet } from "@/ui/Sheet";
@@ -53,7 +52,7 @@ function SlipAtWidth({ kind, onTurnTo }: { kind: SlipKind; onTurnTo: (slip: stri
   const owned = useOwned();
   const { typed, type, bringBack } = useTyped(kind.name);
   if (!owned) return <Loading />;
-  const worked = workSlip(kind, typed, owned);
+  const worked = kind.work(typed, owned);
   return (
     <ThreeColumns
       phone="middle, right, left"

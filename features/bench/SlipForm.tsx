@@ -1,10 +1,10 @@
 "use client";
 
 import { Box, chakra } from "@chakra-ui/react";
+import { asked } from "@/core/slip/asked";
 import type { Owned, SlipField, Typed } from "@/core/slip/field";
 import type { SlipKind, Worked } from "@/core/slip/slip";
 import { standing } from "@/core/slip/standing";
-import { askedFields } from "@/core/slip/work-slip";
 import { SlipFieldView } from "./SlipFieldView";
 
 interface SlipFormProps {
@@ -21,9 +21,9 @@ const Fold = chakra("summary", {
 
 /** The inputs of a slip; those that are seldom needed are folded away by name. */
 export function SlipForm({ kind, typed, owned, worked, onType }: SlipFormProps) {
-  const asked = askedFields(kind, typed, owned);
+  const shown = asked(kind.fields, typed, owned);
   const stands = standing(kind.fields, typed, owned);
-  const groups = [...new Set(asked.flatMap(({ group }) => (group === undefined ? [] : [group])))];
+  const groups = [...new Set(shown.flatMap(({ group }) => (group === undefined ? [] : [group])))];
   const show = (field: SlipField) => (
     <Box key={field.name} gridColumn={field.wide ? "1 / -1" : undefined}>
       <SlipFieldView
@@ -40,10 +40,10 @@ export function SlipForm({ kind, typed, owned, worked, onType }: SlipFormProps) 
   return (
     <Box as="form" onSubmit={(event) => event.preventDefault()}>
       <Box display="grid" gridTemplateColumns="repeat(auto-fill, minmax(min(100%, 150px), 1fr))" gap="3" alignItems="start">
-        {asked.filter(({ group }) => group === undefined).map(show)}
+        {shown.filter(({ group }) => group === undefined).map(show)}
       </Box>
       {groups.map((group) => {
-        const within = asked.filter((field) => field.group === group);
+        const within = shown.filter((field) => field.group === group);
         // Opened once when it holds something of its own, so that nothing that counts is hidden.
         const inUse = within.some((field) => (typed[field.name] !== undefined && "start" in field && typed[field.name] !== field.start) || worked.errors[field.name] !== undefined);
         return (

@@ -1,7 +1,6 @@
 import type { Owned, Typed } from "../field";
 import type { SlipKind, Worked } from "../slip";
 import { slipNamed } from "../slips";
-import { workSlip } from "../work-slip";
 
 /** An empty chest and garage. */
 export const EMPTY: Owned = { tools: [], vehicles: [], vehicleId: undefined, torqueUnit: "N.m" };
@@ -13,7 +12,7 @@ export function kind(name: string): SlipKind {
 }
 
 export function work(name: string, typed: Typed = {}, owned: Owned = EMPTY): Worked {
-  return workSlip(kind(name), typed, owned);
+  return kind(name).work(typed, owned);
 }
 
 /** The answer with its unit, or the errors. */

@@ -5,7 +5,6 @@ import Link from "next/link";
 import type { PinnedSlip } from "@/core/model/job";
 import type { Owned } from "@/core/slip/field";
 import { slipNamed } from "@/core/slip/slips";
-import { workSlip } from "@/core/slip/work-slip";
 import { Button } from "@/ui/Button";
 import { Sheet } from "@/ui/Sheet";
 import { TONE_SHAPE } from "@/ui/tone-shape";
@@ -27,7 +26,7 @@ export function PinnedSlips({ slips, onUnpin }: { slips: readonly PinnedSlip[] |
 
 function Pinned({ slip: { slip: name, typed, ...rest }, owned, onUnpin }: { slip: PinnedSlip; owned: Owned; onUnpin: ((slip: PinnedSlip) => void) | undefined }) {
   const kind = slipNamed(name);
-  const slip = kind && workSlip(kind, typed, owned).slip;
+  const slip = kind && kind.work(typed, owned).slip;
   return (
     <Box borderTop="1px solid" borderColor="edge" paddingBlock="2" display="flex" justifyContent="space-between" gap="2" alignItems="center" data-testid="pinned-slip">
       <Box minWidth="0">
