@@ -28,7 +28,7 @@ test("an own vehicle is added, said what is wrong with it, edited, given reading
   await page.type("Year", "12");
   await page.press("Save");
   await page.see("Give it a name you know it by.");
-  await page.see("The year is between 1885 and 2200");
+  await page.see("The year: a whole number from 1885 to 2200");
   await page.type("Year", "2011");
   await page.choose("Its odometer counts", "miles");
   await page.type("Wheel bolts or nuts", "83 ft lbs");

@@ -4,9 +4,14 @@ import { torqueFigureSchema } from "../quantity/torque-figure";
 import { INTO } from "../thread/hole";
 import { STRENGTH_CLASSES } from "../thread/strength";
 import { placeSchema, systemSchema } from "./place";
-import { daySchema, idSchema, lineSchema, recordShape, textSchema, measuredSchema } from "./record";
+import { LONGEST_UNIT, daySchema, idSchema, lineSchema, recordShape, textSchema, measuredSchema } from "./record";
 import { ROLES } from "./role";
 import { specialToolSchema, supplySchema } from "./supply";
+
+/** Bolts of one group, and parts of one kind. */
+export const MOST_BOLTS = 64;
+export const MOST_PARTS = 99;
+export const LONGEST_WARRANTY_MONTHS = 240;
 
 /** The phases of a job, in the order they are worked. */
 export const PHASES = ["make safe", "take apart", "look closely", "put back", "prove it"] as const;
@@ -36,7 +41,7 @@ const pointSchema = z.strictObject({ x: z.number().finite(), y: z.number().finit
 /** Where the bolts of a group are: on a circle, or each at its own point (mm, or any one scale). */
 export const patternSchema = z.discriminatedUnion("layout", [
   z.strictObject({ layout: z.literal("circle") }),
-  z.strictObject({ layout: z.literal("points"), points: z.array(pointSchema).min(1).max(64) }),
+  z.strictObject({ layout: z.literal("points"), points: z.array(pointSchema).min(1).max(MOST_BOLTS) }),
 ]);
 export type Pattern = z.infer<typeof patternSchema>;
 
@@ -63,7 +68,7 @@ export const CONDITIONS = ["dry", "oiled", "threadlocked", "anti-seize"] as cons
 export const fastenerSchema = z.strictObject({
   id: idSchema,
   name: lineSchema,
-  count: z.int().min(1).max(64),
+  count: z.int().min(1).max(MOST_BOLTS),
   sizeToUndo: headSizeSchema.optional(),
   /** Left out when it is the size it was undone with. */
   sizeToDoUp: headSizeSchema.optional(),
@@ -105,10 +110,10 @@ export const partSchema = z.strictObject({
   id: idSchema,
   name: lineSchema,
   place: placeSchema,
-  count: z.int().min(1).max(99),
+  count: z.int().min(1).max(MOST_PARTS),
   partNumber: lineSchema.optional(),
   priceMinor: z.int().min(0).max(100_000_000).optional(),
-  warrantyMonths: z.int().min(1).max(240).optional(),
+  warrantyMonths: z.int().min(1).max(LONGEST_WARRANTY_MONTHS).optional(),
   /** Made for one side only. */
   hand: z.enum(["left", "right"]).optional(),
   /** Renewed on both sides or on neither. */
@@ -132,7 +137,7 @@ export type PinnedSlip = z.infer<typeof pinnedSlipSchema>;
 /** Something measured in a step, against its limits where they are known; at each of its places, as left and right, where it has them. */
 export const measureSchema = z.strictObject({
   what: lineSchema,
-  unit: z.string().max(20),
+  unit: z.string().max(LONGEST_UNIT),
   least: measuredSchema.optional(),
   most: measuredSchema.optional(),
   places: z.array(lineSchema).min(1).max(8).optional(),
@@ -159,7 +164,7 @@ export const stepSchema = z.strictObject({
   putsBack: z.array(lineSchema).max(20).optional(),
   movesPast: z.array(lineSchema).max(20).optional(),
   /** How many of the fastener's bolts, where not all of them. */
-  count: z.int().min(1).max(64).optional(),
+  count: z.int().min(1).max(MOST_BOLTS).optional(),
   hands: z.int().min(1).max(4).optional(),
   /** What the vehicle has to be like beside how it stands: brake on, in gear, steering turned left. */
   vehicleIs: lineSchema.optional(),
@@ -223,7 +228,7 @@ export const decideSchema = z.strictObject({
         id: idSchema,
         what: lineSchema,
         value: measuredSchema,
-        unit: z.string().max(20),
+        unit: z.string().max(LONGEST_UNIT),
         least: measuredSchema.optional(),
         most: measuredSchema.optional(),
       }),

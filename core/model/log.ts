@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { placeSchema, systemSchema } from "./place";
-import { daySchema, idSchema, lineSchema, recordShape, textSchema, measuredSchema } from "./record";
+import { LONGEST_UNIT, daySchema, idSchema, lineSchema, recordShape, textSchema, measuredSchema } from "./record";
 import { distanceSchema } from "./vehicle";
 
 /** A completed replacement: one part at one place. */
@@ -35,7 +35,7 @@ export const measurementSchema = z.strictObject({
   /** Where, in the words of the plan: "left", "right rear". */
   at: lineSchema.optional(),
   value: measuredSchema,
-  unit: z.string().max(20),
+  unit: z.string().max(LONGEST_UNIT),
   least: measuredSchema.optional(),
   most: measuredSchema.optional(),
   odometer: distanceSchema,

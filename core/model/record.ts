@@ -18,11 +18,16 @@ export const instantSchema = z.iso.datetime().refine(inTime, { message: "The mom
 /** A measure of anything on a vehicle, in whatever unit: nothing there is beyond a million of it. */
 export const measuredSchema = z.number().min(-1e6).max(1e6);
 
+/** Letters that a line, a text and the name of a unit may have. */
+export const LONGEST_LINE = 200;
+export const LONGEST_TEXT = 20_000;
+export const LONGEST_UNIT = 20;
+
 /** One line typed by a person. */
-export const lineSchema = z.string().trim().min(1).max(200);
+export const lineSchema = z.string().trim().min(1).max(LONGEST_LINE);
 
 /** Free text of any sensible length. */
-export const textSchema = z.string().max(20_000);
+export const textSchema = z.string().max(LONGEST_TEXT);
 
 /** What every stored record carries. */
 export const recordShape = {

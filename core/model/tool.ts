@@ -6,8 +6,11 @@ import { SQUARE_DRIVES } from "./square-drive";
 import { amountSchema } from "./supply";
 
 const drive = z.enum(SQUARE_DRIVES);
-const mm = z.number().positive().max(5000);
-const kg = z.number().positive().max(50_000);
+/** Longer and heavier than any tool of a home mechanic. */
+export const LONGEST_MM = 5000;
+export const HEAVIEST_KG = 50_000;
+const mm = z.number().positive().max(LONGEST_MM);
+const kg = z.number().positive().max(HEAVIEST_KG);
 /** `set` is the box that it belongs to; `lentTo` says who has it meanwhile: a lent tool covers nothing. `priceMinor` is what it cost. */
 const owned = { ...recordShape, name: lineSchema, set: lineSchema.optional(), lentTo: lineSchema.optional(), priceMinor: z.int().min(0).max(100_000_000).optional() };
 

@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { torqueQuantitySchema } from "../quantity/torque-figure";
-import { STANCES } from "./job";
+import { MOST_BOLTS, STANCES } from "./job";
 import { daySchema, idSchema, instantSchema, lineSchema, recordShape, measuredSchema } from "./record";
 
 /** The ticks that hold a raised vehicle; each is set apart. */
@@ -21,7 +21,7 @@ export type TroubleKind = (typeof TROUBLE_KINDS)[number];
 
 const happened = { at: instantSchema, on: daySchema };
 const inStep = { ...happened, stepId: idSchema };
-const atBolt = { ...inStep, stage: z.int().min(0).max(20), bolt: z.int().min(1).max(64) };
+const atBolt = { ...inStep, stage: z.int().min(0).max(20), bolt: z.int().min(1).max(MOST_BOLTS) };
 
 /** One thing done under way, in the order it was done. */
 export const workEventSchema = z.discriminatedUnion("type", [

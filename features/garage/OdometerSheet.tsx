@@ -2,7 +2,8 @@
 
 import { Box } from "@chakra-ui/react";
 import { useState } from "react";
-import { fieldReader } from "@/core/field-reader";
+import { z } from "zod";
+import { typed } from "@/core/form";
 import { type ReadingQuestion, latestReading, questionReading } from "@/core/log/mileage/odometer";
 import type { Reading, Vehicle } from "@/core/model/vehicle";
 import { formatDistance } from "@/core/quantity/distance";
@@ -11,7 +12,8 @@ import { stamp } from "@/data/stamp";
 import { Button } from "@/ui/Button";
 import { formatDay } from "@/ui/day";
 import { TextField } from "@/ui/form/Field";
-import { useDraftForm } from "@/ui/form/useDraftForm";
+import { FormBox, FormButtons } from "@/ui/form/FormBox";
+import { useRecordForm } from "@/ui/form/useRecordForm";
 import { Sheet } from "@/ui/Sheet";
 import { readDay, readOwnOdometer } from "../shared/odometer/read-reading";
 import { ReadingQuestionView } from "../shared/odometer/ReadingQuestionView";
@@ -34,47 +36,38 @@ export function OdometerSheet({ vehicle }: { vehicle: Vehicle }) {
 function ReadingForm({ vehicle, readings, onClose }: { vehicle: Vehicle; readings: Reading[]; onClose: () => void }) {
   const does = useDo();
   const [question, setQuestion] = useState<ReadingQuestion>();
-  const form = useDraftForm(`reading ${vehicle.id}`, { distance: "", on: today() });
-  const { errors } = form.formState;
-  const close = () => {
-    form.forget();
-    onClose();
-  };
+  const form = useRecordForm({
+    draft: `reading ${vehicle.id}`,
+    start: { distance: "", on: today() },
+    schemaOf: () => z.object({ distance: typed((text) => readOwnOdometer(text, vehicle.distanceUnit)), on: typed((text) => readDay(text, today())) }),
+    onClose,
+  });
   const save = (newOdometer: boolean) =>
-    form.handleSubmit(async (values) => {
-      const { read, errors: unread, failed } = fieldReader<keyof typeof values>();
-      const value = read("distance", () => readOwnOdometer(values.distance, vehicle.distanceUnit));
-      const on = read("on", () => readDay(values.on, today()));
-      if (failed() || value === undefined || on === undefined) return form.showErrors(unread);
+    form.send(async ({ distance: value, on }) => {
       const distance = { value, unit: vehicle.distanceUnit };
       const asked = newOdometer ? undefined : questionReading(readings, vehicle.id, distance, on);
       setQuestion(asked);
-      if (asked) return;
+      if (asked) return false;
       const reading = { ...stamp(vehicle.origin), vehicleId: vehicle.id, distance, on, ...(newOdometer ? { newOdometer } : {}) };
-      if (await does({ put: { readings: [reading] } }, `${formatDistance(distance)} noted for the ${vehicle.name}.`)) close();
+      return does({ put: { readings: [reading] } }, `${formatDistance(distance)} noted for the ${vehicle.name}.`);
     });
 
   return (
-    <Box as="form" onSubmit={(event) => void save(false)(event)} display="grid" gap="3">
-      <TextField label="It reads" numeric unit={vehicle.distanceUnit} error={errors.distance?.message} autoFocus {...form.register("distance")} />
-      <TextField label="On" type="date" error={errors.on?.message} {...form.register("on")} />
+    <FormBox onSubmit={save(false)}>
+      <TextField label="It reads" numeric unit={vehicle.distanceUnit} autoFocus {...form.field("distance")} />
+      <TextField label="On" type="date" {...form.field("on")} />
       {question ? (
         <ReadingQuestionView
           question={question}
-          onNewOdometer={() => void save(true)()}
+          onNewOdometer={() => save(true)()}
           onCorrect={() => {
             setQuestion(undefined);
             form.setFocus("distance");
           }}
         />
       ) : (
-        <Box display="flex" gap="3">
-          <Button type="submit" look="primary">
-            Save reading
-          </Button>
-          <Button onClick={close}>Cancel</Button>
-        </Box>
+        <FormButtons submit="Save reading" onCancel={form.close} />
       )}
-    </Box>
+    </FormBox>
   );
 }

@@ -5,57 +5,50 @@ import { useRouter } from "next/navigation";
 import type { Vehicle } from "@/core/model/vehicle";
 import { removeVehicle } from "@/data/change";
 import { useDoor } from "@/data/DataProvider";
-import { stamp, touched } from "@/data/stamp";
-import { Button } from "@/ui/Button";
+import { stamp, stampOf, touched } from "@/data/stamp";
 import { SelectField, TextAreaField, TextField } from "@/ui/form/Field";
-import { useDraftForm } from "@/ui/form/useDraftForm";
+import { FormBox, FormButtons } from "@/ui/form/FormBox";
+import { useRecordForm } from "@/ui/form/useRecordForm";
 import { Sheet } from "@/ui/Sheet";
 import { TorqueField } from "@/ui/torque/TorqueField";
 import { garageHref } from "../shell/addresses";
 import { useDo } from "../shell/DoProvider";
-import { readVehicle, vehicleFields } from "./vehicle-fields";
+import { vehicleFields, vehicleForm } from "./vehicle-fields";
 
 /** A vehicle typed in or changed. Only the name is needed; the rest makes loads and figures possible. */
 export function VehicleForm({ vehicle, onClose }: { vehicle?: Vehicle; onClose: () => void }) {
   const does = useDo();
   const door = useDoor();
   const router = useRouter();
-  const form = useDraftForm(`vehicle ${vehicle?.id ?? "new"}`, vehicleFields(vehicle));
-  const { register } = form;
-  const says = (field: keyof ReturnType<typeof vehicleFields>) => form.formState.errors[field]?.message;
-
-  const close = () => {
-    form.forget();
-    onClose();
-  };
-  const save = form.handleSubmit(async (fields) => {
-    const result = readVehicle(fields, vehicle ? touched(pickStamp(vehicle)) : stamp("own"));
-    if ("errors" in result) return form.showErrors(result.errors);
-    if (!(await does({ put: { vehicles: [result.vehicle] } }, `${result.vehicle.name} saved.`))) return;
-    close();
-    router.push(garageHref(result.vehicle.id));
+  const form = useRecordForm({ draft: `vehicle ${vehicle?.id ?? "new"}`, start: vehicleFields(vehicle), schemaOf: () => vehicleForm, onClose });
+  const { field } = form;
+  const save = form.send(async (read) => {
+    const saved: Vehicle = { ...(vehicle ? touched(stampOf(vehicle)) : stamp("own")), ...read };
+    if (!(await does({ put: { vehicles: [saved] } }, `${saved.name} saved.`))) return false;
+    router.push(garageHref(saved.id));
+    return true;
   });
   const remove = async (gone: Vehicle) => {
     const change = removeVehicle(await (await door()).everything(), gone.id);
     if (!(await does(change, `${gone.name} and everything logged for it removed.`))) return;
-    close();
+    form.close();
     router.push(garageHref());
   };
 
   return (
     <Sheet title={vehicle ? `Edit ${vehicle.name}` : "Add a vehicle"} maxWidth="820px" marginInline="auto" padding={{ base: "4", lg: "6" }}>
-      <Box as="form" onSubmit={(event) => void save(event)} display="grid" gridTemplateColumns={{ base: "minmax(0, 1fr)", md: "repeat(2, minmax(0, 1fr))" }} gap="4">
-        <TextField label="Name" error={says("name")} autoFocus {...register("name")} />
-        <TextField label="Engine" placeholder="1.6 petrol" {...register("engine")} />
-        <TextField label="Year" numeric error={says("year")} {...register("year")} />
-        <SelectField label="Driven wheels" choices={[{ value: "", label: "not said" }, "front", "rear", { value: "all", label: "all four" }]} {...register("driven")} />
+      <FormBox onSubmit={save} gridTemplateColumns={{ base: "minmax(0, 1fr)", md: "repeat(2, minmax(0, 1fr))" }} gap="4">
+        <TextField label="Name" autoFocus {...field("name")} />
+        <TextField label="Engine" placeholder="1.6 petrol" {...field("engine")} />
+        <TextField label="Year" numeric {...field("year")} />
+        <SelectField label="Driven wheels" choices={[{ value: "", label: "not said" }, "front", "rear", { value: "all", label: "all four" }]} {...field("driven")} />
         <SelectField
           label="Its odometer counts"
           choices={[
             { value: "km", label: "kilometres" },
             { value: "mi", label: "miles" },
           ]}
-          {...register("distanceUnit")}
+          {...field("distanceUnit")}
         />
         <SelectField
           label="Its torques are given in"
@@ -63,41 +56,27 @@ export function VehicleForm({ vehicle, onClose }: { vehicle?: Vehicle; onClose: 
             { value: "N.m", label: "N·m" },
             { value: "lbf.ft", label: "lb·ft" },
           ]}
-          {...register("torqueUnit")}
+          {...field("torqueUnit")}
         />
-        <TorqueField label="Wheel bolts or nuts" error={says("wheelTorque")} typed={form.watch("wheelTorque")} {...register("wheelTorque")} />
-        <TextField label="Kerb weight" numeric unit="kg" error={says("kerbWeight")} {...register("kerbWeight")} />
-        <TextField label="Of that on the front axle" numeric unit="%" error={says("frontShare")} hint="About 60 for front drive, 50 to 55 for rear" {...register("frontShare")} />
-        <TextField label="Wheelbase" numeric unit="mm" error={says("wheelbase")} {...register("wheelbase")} />
+        <TorqueField label="Wheel bolts or nuts" typed={form.watch("wheelTorque")} {...field("wheelTorque")} />
+        <TextField label="Kerb weight" numeric unit="kg" {...field("kerbWeight")} />
+        <TextField label="Of that on the front axle" numeric unit="%" hint="About 60 for front drive, 50 to 55 for rear" {...field("frontShare")} />
+        <TextField label="Wheelbase" numeric unit="mm" {...field("wheelbase")} />
         <TextField
           label="Front stands, behind the front axle"
           numeric
           unit="mm"
-          error={says("insetFront")}
+
           hint="From the axle to the maker's stand point"
-          {...register("insetFront")}
+          {...field("insetFront")}
         />
-        <TextField label="Rear stands, ahead of the rear axle" numeric unit="mm" error={says("insetRear")} {...register("insetRear")} />
+        <TextField label="Rear stands, ahead of the rear axle" numeric unit="mm" {...field("insetRear")} />
         <Box gridColumn="1 / -1">
-          <TextAreaField label="Fluids, a line each" rows={2} placeholder="coolant 6.2 L" error={says("fluids")} {...register("fluids")} />
-          <TextAreaField label="Notes" rows={2} {...register("notes")} />
+          <TextAreaField label="Fluids, a line each" rows={2} placeholder="coolant 6.2 L" {...field("fluids")} />
+          <TextAreaField label="Notes" rows={2} {...field("notes")} />
         </Box>
-        <Box gridColumn="1 / -1" display="flex" gap="3" flexWrap="wrap">
-          <Button type="submit" look="primary">
-            Save
-          </Button>
-          <Button onClick={close}>Cancel</Button>
-          {vehicle && (
-            <Button look="quiet" color="stop" marginLeft="auto" onClick={() => void remove(vehicle)}>
-              Remove this vehicle
-            </Button>
-          )}
-        </Box>
-      </Box>
+        <FormButtons submit="Save" onCancel={form.close} onRemove={vehicle && (() => void remove(vehicle))} remove="Remove this vehicle" />
+      </FormBox>
     </Sheet>
   );
-}
-
-function pickStamp({ id, createdAt, updatedAt, schema, origin }: Vehicle) {
-  return { id, createdAt, updatedAt, schema, origin };
 }

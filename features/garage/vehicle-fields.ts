@@ -1,42 +1,25 @@
-import { fieldReader, ifTyped, requireText } from "@/core/field-reader";
+import { z } from "zod";
+import { ifTyped, line, lineIfTyped, oneOfIfSaid, textIfTyped } from "@/core/form";
 import { InputError } from "@/core/input-error";
 import { readSupply } from "@/core/kit/needs/read-supply";
 import { formatAmount } from "@/core/kit/needs/supply-needs";
-import type { RecordStamp } from "@/core/model/record";
-import type { Vehicle } from "@/core/model/vehicle";
-import { readLengthMm } from "@/core/quantity/length";
-import { readNumber } from "@/core/quantity/read-number";
+import { VEHICLE_TORQUE_UNITS, type Vehicle } from "@/core/model/vehicle";
+import { DISTANCE_UNITS } from "@/core/quantity/distance";
+import { mmWithin, numberWithin, wholeWithin } from "@/core/quantity/number-within";
 import { readTorqueFigure } from "@/core/quantity/read-torque-figure";
 import { formatFigure } from "@/core/quantity/torque-words";
-
-/** A vehicle as it is typed. */
-export interface VehicleFields {
-  name: string;
-  year: string;
-  engine: string;
-  driven: string;
-  distanceUnit: Vehicle["distanceUnit"];
-  torqueUnit: Vehicle["torqueUnit"];
-  kerbWeight: string;
-  frontShare: string;
-  wheelbase: string;
-  insetFront: string;
-  insetRear: string;
-  wheelTorque: string;
-  fluids: string;
-  notes: string;
-}
+import { withoutUndefined } from "@/core/without-undefined";
 
 /** The fields of a vehicle, or of a new one. */
-export function vehicleFields(vehicle: Vehicle | undefined): VehicleFields {
+export function vehicleFields(vehicle: Vehicle | undefined) {
   const text = (value: string | number | undefined) => (value === undefined ? "" : String(value));
   return {
     name: text(vehicle?.name),
     year: text(vehicle?.year),
     engine: text(vehicle?.engine),
     driven: text(vehicle?.driven),
-    distanceUnit: vehicle?.distanceUnit ?? "km",
-    torqueUnit: vehicle?.torqueUnit ?? "N.m",
+    distanceUnit: vehicle?.distanceUnit ?? ("km" as const),
+    torqueUnit: vehicle?.torqueUnit ?? ("N.m" as const),
     kerbWeight: text(vehicle?.kerbWeightKg),
     frontShare: vehicle?.frontShare === undefined ? "" : String(Number((vehicle.frontShare * 100).toFixed(1))),
     wheelbase: text(vehicle?.wheelbaseMm),
@@ -48,50 +31,33 @@ export function vehicleFields(vehicle: Vehicle | undefined): VehicleFields {
   };
 }
 
-/** Reads the fields into a vehicle with the stamp given, or says what is wrong at each field. */
-export function readVehicle(fields: VehicleFields, stamp: RecordStamp): { vehicle: Vehicle } | { errors: Partial<Record<keyof VehicleFields, string>> } {
-  const { read, errors, failed } = fieldReader<keyof VehicleFields>();
-  const within = (text: string, what: string, low: number, high: number, unit: string) => {
-    const { value } = readNumber(text, what);
-    if (value < low || value > high) throw new InputError(`${what} is between ${low} and ${high}${unit}. Check the number.`);
-    return value;
-  };
-  const mm = (text: string, what: string, low: number, high: number) => {
-    const value = readLengthMm(text, "mm", what);
-    if (value < low || value > high) throw new InputError(`${what} is between ${low} and ${high} mm. Check the number.`);
-    return value;
-  };
-  const name = read("name", () => requireText(fields.name, "Give it a name you know it by."));
-  const year = read("year", () => ifTyped(fields.year, (text) => Math.round(within(text, "The year", 1885, 2200, ""))));
-  const kerbWeightKg = read("kerbWeight", () => ifTyped(fields.kerbWeight, (text) => within(text, "The kerb weight", 50, 20_000, " kg")));
-  const percent = read("frontShare", () => ifTyped(fields.frontShare.replace("%", ""), (text) => within(text, "The front share", 20, 80, " %")));
-  const wheelbaseMm = read("wheelbase", () => ifTyped(fields.wheelbase, (text) => mm(text, "The wheelbase", 500, 8000)));
-  const front = read("insetFront", () => ifTyped(fields.insetFront, (text) => mm(text, "The front stands' place", 0, 2000)));
-  const rear = read("insetRear", () => ifTyped(fields.insetRear, (text) => mm(text, "The rear stands' place", 0, 2000)));
-  const wheelTorque = read("wheelTorque", () => ifTyped(fields.wheelTorque, readTorqueFigure));
-  const fluids = read("fluids", () => readFluids(fields.fluids));
-  if (failed() || name === undefined) return { errors };
-  const driven = fields.driven === "front" || fields.driven === "rear" || fields.driven === "all" ? fields.driven : undefined;
-  const vehicle: Vehicle = {
-    ...stamp,
-    name,
-    distanceUnit: fields.distanceUnit,
-    torqueUnit: fields.torqueUnit,
-    ...defined({
-      year,
-      engine: ifTyped(fields.engine, (text) => text.slice(0, 200)),
-      driven,
-      kerbWeightKg,
-      frontShare: percent === undefined ? undefined : percent / 100,
-      wheelbaseMm,
-      standInsetMm: front === undefined && rear === undefined ? undefined : { front: front ?? 0, rear: rear ?? 0 },
-      wheelTorque,
-      fluids: fluids && fluids.length > 0 ? fluids : undefined,
-      notes: ifTyped(fields.notes, (text) => text),
+/** What the fields of a vehicle make. */
+export const vehicleForm = z
+  .object({
+    name: line("Give it a name you know it by."),
+    year: ifTyped(wholeWithin("The year", 1885, 2200)),
+    engine: lineIfTyped,
+    driven: oneOfIfSaid(["front", "rear", "all"]),
+    distanceUnit: z.enum(DISTANCE_UNITS),
+    torqueUnit: z.enum(VEHICLE_TORQUE_UNITS),
+    kerbWeight: ifTyped(numberWithin("The kerb weight", 50, 20_000, " kg")),
+    frontShare: ifTyped((text) => numberWithin("The front share", 20, 80, " %")(text.replace("%", ""))),
+    wheelbase: ifTyped(mmWithin("The wheelbase", 500, 8000)),
+    insetFront: ifTyped(mmWithin("The front stands' place", 0, 2000)),
+    insetRear: ifTyped(mmWithin("The rear stands' place", 0, 2000)),
+    wheelTorque: ifTyped((text) => readTorqueFigure(text)),
+    fluids: ifTyped(readFluids),
+    notes: textIfTyped,
+  })
+  .transform(({ kerbWeight, frontShare, wheelbase, insetFront, insetRear, ...read }) =>
+    withoutUndefined({
+      ...read,
+      kerbWeightKg: kerbWeight,
+      frontShare: frontShare === undefined ? undefined : frontShare / 100,
+      wheelbaseMm: wheelbase,
+      standInsetMm: insetFront === undefined && insetRear === undefined ? undefined : { front: insetFront ?? 0, rear: insetRear ?? 0 },
     }),
-  };
-  return { vehicle };
-}
+  );
 
 /** What the vehicle is filled with, a line each: "coolant 6.2 L". */
 function readFluids(text: string): NonNullable<Vehicle["fluids"]> {
@@ -101,11 +67,4 @@ function readFluids(text: string): NonNullable<Vehicle["fluids"]> {
     if (!("amount" in read) || read.amount.unit !== "mL") throw new InputError(`“${line.trim()}” needs how much goes in: coolant 6.2 L.`);
     return { name: read.name, capacityMl: read.amount.value };
   });
-}
-
-type Defined<T> = { [K in keyof T]?: Exclude<T[K], undefined> };
-
-/** The same object without its undefined entries: a record leaves out what is not known. */
-function defined<T extends object>(object: T): Defined<T> {
-  return Object.fromEntries(Object.entries(object).filter(([, value]) => value !== undefined)) as Defined<T>;
 }

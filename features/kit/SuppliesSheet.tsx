@@ -1,7 +1,8 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
-import { InputError } from "@/core/input-error";
+import { z } from "zod";
+import { typed } from "@/core/form";
 import { readSupply } from "@/core/kit/needs/read-supply";
 import { formatAmount, usualSupplies } from "@/core/kit/needs/supply-needs";
 import type { Job, Route } from "@/core/model/job";
@@ -16,22 +17,16 @@ import { useChangeRoute } from "../shared/use-change-route";
 /** What the job uses up and the special tools it wants by name: written in one line, or taken from what such jobs usually want. */
 export function SuppliesSheet({ job, vehicle, route }: { job: Job; vehicle: Vehicle; route: Route }) {
   const change = useChangeRoute(job.id);
-  const form = useDraftForm(`supply ${job.id}`, { line: "" });
+  const form = useDraftForm(`supply ${job.id}`, { line: "" }, () => z.object({ line: typed((text) => readSupply(text, newId())) }));
   const supplies = route.supplies ?? [];
   const specials = route.specialTools ?? [];
   const usual = usualSupplies(job.system, vehicle, supplies);
-  const add = form.handleSubmit(async ({ line }) => {
-    try {
-      const read = readSupply(line, newId());
-      const done = await change(
-        (now) => ("amount" in read ? { ...now, supplies: [...(now.supplies ?? []), read] } : { ...now, specialTools: [...(now.specialTools ?? []), read] }),
-        `${read.name} is wanted for this job.`,
-      );
-      if (done) form.reset({ line: "" });
-    } catch (error) {
-      if (!(error instanceof InputError)) throw error;
-      form.showErrors({ line: error.message });
-    }
+  const add = form.handleSubmit(async ({ line: read }) => {
+    const done = await change(
+      (now) => ("amount" in read ? { ...now, supplies: [...(now.supplies ?? []), read] } : { ...now, specialTools: [...(now.specialTools ?? []), read] }),
+      `${read.name} is wanted for this job.`,
+    );
+    if (done) form.reset({ line: "" });
   });
   return (
     <Sheet title="Also for this job">
@@ -54,7 +49,7 @@ export function SuppliesSheet({ job, vehicle, route }: { job: Job; vehicle: Vehi
       ))}
       <Box as="form" onSubmit={(event) => void add(event)} display="flex" gap="2" alignItems="flex-start" marginTop="2">
         <Box flex="1">
-          <TextField label="Add" placeholder="coolant 6 L lost 0.5 L" error={form.formState.errors.line?.message} {...form.register("line")} />
+          <TextField label="Add" placeholder="coolant 6 L lost 0.5 L" {...form.field("line")} />
         </Box>
         <Button type="submit" marginTop="26px">
           Add

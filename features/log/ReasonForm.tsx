@@ -1,11 +1,17 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
-import { type ReactNode, useState } from "react";
+import type { ReactNode } from "react";
+import { z } from "zod";
+import { line } from "@/core/form";
 import { Button } from "@/ui/Button";
 import { TextField } from "@/ui/form/Field";
+import { FormBox } from "@/ui/form/FormBox";
+import { useRecordForm } from "@/ui/form/useRecordForm";
 
 interface ReasonFormProps {
+  /** What it is about, under which its draft is kept. */
+  draft: string;
   label: string;
   /** Said where no reason was typed. */
   missing: string;
@@ -19,35 +25,23 @@ interface ReasonFormProps {
 }
 
 /** Something that is done only with a reason, which is kept beside it. */
-export function ReasonForm({ label, missing, does, onSubmit, onClose, children }: ReasonFormProps) {
-  const [because, setBecause] = useState("");
-  const [error, setError] = useState<string>();
-  const submit = async () => {
-    const said = because.trim().slice(0, 200);
-    setError(said === "" ? missing : undefined);
-    if (said !== "" && (await onSubmit(said))) onClose();
-  };
+export function ReasonForm({ draft, label, missing, does, onSubmit, onClose, children }: ReasonFormProps) {
+  const form = useRecordForm({ draft: `reason ${draft}`, start: { because: "" }, schemaOf: () => z.object({ because: line(missing) }), onClose });
   return (
-    <Box
-      as="form"
-      onSubmit={(event) => {
-        event.preventDefault();
-        void submit();
-      }}
-      display="grid"
+    <FormBox
+      onSubmit={form.send(({ because }) => onSubmit(because))}
       gridTemplateColumns={{ base: "minmax(0, 1fr)", md: `${children ? "200px " : ""}minmax(0, 1fr) auto` }}
-      gap="3"
       alignItems="end"
       marginTop="3"
     >
       {children}
-      <TextField label={label} value={because} error={error} autoFocus onChange={(event) => setBecause(event.target.value)} />
+      <TextField label={label} autoFocus {...form.field("because")} />
       <Box display="flex" gap="2">
         <Button type="submit" look="primary">
           {does}
         </Button>
-        <Button onClick={onClose}>Cancel</Button>
+        <Button onClick={form.close}>Cancel</Button>
       </Box>
-    </Box>
+    </FormBox>
   );
 }

@@ -1,13 +1,16 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
+import { z } from "zod";
 import { type MeasuredVerdict, judgeMeasured } from "@/core/decide/decide";
-import { fieldReader, ifTyped, requireText } from "@/core/field-reader";
+import { ifTyped, line, typed, unitName } from "@/core/form";
 import type { Decide } from "@/core/model/job";
 import { readNumber } from "@/core/quantity/read-number";
+import { withoutUndefined } from "@/core/without-undefined";
 import { newId } from "@/data/stamp";
 import { Button } from "@/ui/Button";
 import { TextField } from "@/ui/form/Field";
+import { FormBox } from "@/ui/form/FormBox";
 import { useDraftForm } from "@/ui/form/useDraftForm";
 import { Sheet } from "@/ui/Sheet";
 import type { ChangeDecide } from "./decide/CausesSheet";
@@ -19,21 +22,26 @@ const LOOK: Record<MeasuredVerdict, { shape: string; colour: string }> = {
   "no limit": { shape: "○", colour: "soft" },
 };
 
+const START = { what: "", value: "", unit: "mm", least: "", most: "" };
+
+const measuredForm = z
+  .object({
+    what: line("Say what was measured."),
+    value: typed((text) => readNumber(text, "The measure").value),
+    unit: unitName,
+    least: ifTyped((text) => readNumber(text, "The least").value),
+    most: ifTyped((text) => readNumber(text, "The most").value),
+  })
+  .transform((said) => withoutUndefined(said));
+
 /** Thicknesses, depths, play and run-out against their limits. */
 export function MeasuredSheet({ decide, change }: { decide: Decide; change: ChangeDecide }) {
-  const form = useDraftForm("measured", { what: "", value: "", unit: "mm", least: "", most: "" });
-  const { errors } = form.formState;
-  const save = form.handleSubmit(async (fields) => {
-    const { read, errors: unread, failed } = fieldReader<keyof typeof fields>();
-    const number = (field: "least" | "most", says: string) => read(field, () => ifTyped(fields[field], (text) => readNumber(text, says).value));
-    const what = read("what", () => requireText(fields.what, "Say what was measured."));
-    const value = read("value", () => readNumber(fields.value, "The measure").value);
-    const [least, most] = [number("least", "The least"), number("most", "The most")];
-    if (failed() || what === undefined || value === undefined) return form.showErrors(unread);
-    const made = { id: newId(), what, value, unit: fields.unit.trim().slice(0, 20), ...(least === undefined ? {} : { least }), ...(most === undefined ? {} : { most }) };
-    if (!(await change((now) => ({ ...now, measured: [...now.measured, made] }), `${what} noted.`))) return;
+  const form = useDraftForm("measured", START, () => measuredForm);
+  const { field } = form;
+  const save = form.handleSubmit(async (said) => {
+    if (!(await change((now) => ({ ...now, measured: [...now.measured, { ...said, id: newId() }] }), `${said.what} noted.`))) return;
     form.forget();
-    form.reset({ what: "", value: "", unit: fields.unit, least: "", most: "" });
+    form.reset({ ...START, unit: said.unit });
   });
   return (
     <Sheet title="Measured">
@@ -59,16 +67,16 @@ export function MeasuredSheet({ decide, change }: { decide: Decide; change: Chan
           </Box>
         );
       })}
-      <Box as="form" onSubmit={(event) => void save(event)} display="grid" gridTemplateColumns="repeat(2, minmax(0, 1fr))" gap="2" marginTop="2">
+      <FormBox onSubmit={(event) => void save(event)} gridTemplateColumns="repeat(2, minmax(0, 1fr))" gap="2" marginTop="2">
         <Box gridColumn="1 / -1">
-          <TextField label="What was measured" placeholder="lining, left rear" error={errors.what?.message} {...form.register("what")} />
+          <TextField label="What was measured" placeholder="lining, left rear" {...field("what")} />
         </Box>
-        <TextField label="It is" numeric error={errors.value?.message} {...form.register("value")} />
-        <TextField label="In" {...form.register("unit")} />
-        <TextField label="At least" numeric error={errors.least?.message} {...form.register("least")} />
-        <TextField label="At most" numeric error={errors.most?.message} {...form.register("most")} />
+        <TextField label="It is" numeric {...field("value")} />
+        <TextField label="In" {...field("unit")} />
+        <TextField label="At least" numeric {...field("least")} />
+        <TextField label="At most" numeric {...field("most")} />
         <Button type="submit">Note it</Button>
-      </Box>
+      </FormBox>
     </Sheet>
   );
 }

@@ -1,20 +1,23 @@
-import { fastenerSchema, stepSchema } from "@/core/model/job";
+import { readForm } from "@/core/form";
+import { type Fastener, type Step, fastenerSchema, stepSchema } from "@/core/model/job";
 import { demoHousehold } from "@/demo/household";
-import { type FastenerFields, fastenerFields, readFastener } from "./fasteners/fastener-fields";
-import { readStep, stepFields } from "./steps/step-fields";
+import { type FastenerFields, fastenerFields, fastenerForm } from "./fasteners/fastener-fields";
+import { type StepFields, stepFields, stepForm } from "./steps/step-fields";
 
 const routes = demoHousehold("2026-11-24").jobs.flatMap((job) => job.routes);
-const typed = (more: Partial<FastenerFields>) => readFastener({ ...fastenerFields(undefined), name: "Bolts", ...more }, "id", undefined);
+const readFastener = (fields: FastenerFields, id: string, before?: Fastener) => readForm(fastenerForm(fields, id, before), fields);
+const readStep = (fields: StepFields, id: string, before?: Step) => readForm(stepForm(fields, id, before), fields);
+const typed = (more: Partial<FastenerFields>) => readFastener({ ...fastenerFields(undefined), name: "Bolts", ...more }, "id");
 
 test("every fastener of the demo comes back the same from its own form", () => {
   for (const fastener of routes.flatMap((route) => route.fasteners)) {
-    expect(readFastener(fastenerFields(fastener), fastener.id, fastener)).toEqual({ fastener });
+    expect(readFastener(fastenerFields(fastener), fastener.id, fastener)).toEqual({ value: fastener });
   }
 });
 
 test("every step of the demo comes back the same from its own form", () => {
   for (const step of routes.flatMap((route) => route.steps)) {
-    expect(readStep(stepFields(step, "prove it"), step.id, step)).toEqual({ step });
+    expect(readStep(stepFields(step, "prove it"), step.id, step)).toEqual({ value: step });
   }
 });
 
@@ -38,10 +41,10 @@ test("a fastener with everything typed is one that the model allows", () => {
     note: "note",
   });
   if ("errors" in result) throw new Error(JSON.stringify(result.errors));
-  expect(fastenerSchema.parse(result.fastener)).toEqual(result.fastener);
-  expect(result.fastener.adapter?.offsetMm).toBeCloseTo(38.1, 9);
-  expect(result.fastener.adapter?.angleDeg).toBe(90);
-  expect(result.fastener.pattern).toMatchObject({ layout: "points", points: { length: 5 } });
+  expect(fastenerSchema.parse(result.value)).toEqual(result.value);
+  expect(result.value.adapter?.offsetMm).toBeCloseTo(38.1, 9);
+  expect(result.value.adapter?.angleDeg).toBe(90);
+  expect(result.value.pattern).toMatchObject({ layout: "points", points: { length: 5 } });
 });
 
 test.each<[Partial<FastenerFields>, string, string]>([
@@ -59,22 +62,22 @@ test.each<[Partial<FastenerFields>, string, string]>([
 });
 
 test("without its tick, what stands in the crowfoot's fields is left out", () => {
-  expect(typed({ crowfoot: false, offset: "nonsense" })).toMatchObject({ fastener: { name: "Bolts" } });
+  expect(typed({ crowfoot: false, offset: "nonsense" })).toMatchObject({ value: { name: "Bolts" } });
 });
 
 test("a drawn pattern is kept while the count is, and drawn as a row when it changes", () => {
   const drawn = routes.flatMap((route) => route.fasteners).find(({ pattern }) => pattern?.layout === "points");
   if (!drawn) throw new Error("the demo has drawn bolts");
   const fields = fastenerFields(drawn);
-  expect(readFastener(fields, drawn.id, drawn)).toMatchObject({ fastener: { pattern: drawn.pattern } });
-  expect(readFastener({ ...fields, count: "3" }, drawn.id, drawn)).toMatchObject({ fastener: { pattern: { points: [{ y: 0 }, { y: 0 }, { y: 0 }] } } });
+  expect(readFastener(fields, drawn.id, drawn)).toMatchObject({ value: { pattern: drawn.pattern } });
+  expect(readFastener({ ...fields, count: "3" }, drawn.id, drawn)).toMatchObject({ value: { pattern: { points: [{ y: 0 }, { y: 0 }, { y: 0 }] } } });
 });
 
 test("a step says what is wrong, and parts its cautions by semicolons", () => {
   const fields = { ...stepFields(undefined, "take apart"), title: "Shoes off", caution: " Springs let go ; dust;; ", usualMinutes: "12,5" };
   const result = readStep(fields, "id");
   if ("errors" in result) throw new Error(JSON.stringify(result.errors));
-  expect(stepSchema.parse(result.step)).toEqual({
+  expect(stepSchema.parse(result.value)).toEqual({
     id: "id",
     title: "Shoes off",
     phase: "take apart",
@@ -110,7 +113,7 @@ test("a step in full comes back the same from its own form, and what is half sai
     mirrorOf: { stepId: "a", title: "Knuckle up" },
     slips: [{ id: "p", slip: "adapter", typed: { offset: "45" } }],
   };
-  expect(readStep(stepFields(step, "prove it"), "s", step)).toEqual({ step });
+  expect(readStep(stepFields(step, "prove it"), "s", step)).toEqual({ value: step });
   expect(stepSchema.safeParse(step).success).toBe(true);
   const wrong = readStep({ ...stepFields(step, "prove it"), waitUntil: "", measureMost: "10", measureWhat: "", count: "1.5", hands: "9" }, "s");
   expect(wrong).toMatchObject({
@@ -119,7 +122,7 @@ test("a step in full comes back the same from its own form, and what is half sai
       measureMost: expect.stringContaining("Swap"),
       measureWhat: expect.stringContaining("what is measured"),
       count: expect.stringContaining("whole number"),
-      hands: expect.stringContaining("between 1 and 4"),
+      hands: expect.stringContaining("from 1 to 4"),
     },
   });
 });
@@ -137,7 +140,7 @@ test("a fastener in full comes back the same from its own form", () => {
     figure: "40 Nm",
   } as Partial<FastenerFields>);
   if ("errors" in result) throw new Error(JSON.stringify(result.errors));
-  expect(fastenerSchema.safeParse(result.fastener).success).toBe(true);
-  expect(readFastener(fastenerFields(result.fastener), "id", result.fastener)).toEqual(result);
-  expect(typed({ length: "-4", counterHold: "nothing" })).toMatchObject({ errors: { length: expect.stringContaining("above 0"), counterHold: expect.any(String) } });
+  expect(fastenerSchema.safeParse(result.value).success).toBe(true);
+  expect(readFastener(fastenerFields(result.value), "id", result.value)).toEqual(result);
+  expect(typed({ length: "-4", counterHold: "nothing" })).toMatchObject({ errors: { length: expect.stringContaining("between 1 and 2000 mm"), counterHold: expect.any(String) } });
 });

@@ -72,13 +72,7 @@ function settingRow(fastener: Fastener, lines: readonly KitLine[], lacks: boolea
     size: head ? formatHeadSize(head) : "",
     figure: fastener.figure ? formatFigure(fastener.figure) : "",
     set:
-      grave || lacks
-        ? ["look it up first"]
-        : fastener.figure?.form === "snug"
-          ? ["good and tight"]
-          : fastener.figure?.form === "hand tight"
-            ? ["hand tight"]
-            : pulls.map(setWords),
+      grave || lacks ? ["look it up first"] : fastener.figure?.form === "snug" ? ["good and tight"] : fastener.figure?.form === "hand tight" ? ["hand tight"] : pulls.map(setWords),
     order: fastener.count > 2 && fastener.pattern ? order.join(" ") : "",
     cautions: [
       ...doubts.map(({ says }) => says),

@@ -2,11 +2,15 @@
 
 import { Box } from "@chakra-ui/react";
 import { useState } from "react";
+import { z } from "zod";
+import { line } from "@/core/form";
 import type { Tool } from "@/core/model/tool";
 import { removing } from "@/data/change";
 import { touched } from "@/data/stamp";
 import { Button } from "@/ui/Button";
 import { TextField } from "@/ui/form/Field";
+import { FormBox } from "@/ui/form/FormBox";
+import { useDraftForm } from "@/ui/form/useDraftForm";
 import { useDo } from "../../shell/DoProvider";
 
 /** The sets in the chest: each can be looked at, lent out or taken out as one. */
@@ -26,11 +30,14 @@ export function ChestSets({ tools, onFind }: { tools: Tool[]; onFind: (name: str
 function SetLine({ name, tools, onFind }: { name: string; tools: Tool[]; onFind: (name: string) => void }) {
   const does = useDo();
   const [lending, setLending] = useState(false);
-  const [to, setTo] = useState("");
+  const form = useDraftForm(`lend ${name}`, { to: "" }, () => z.object({ to: line("Say who has it.") }));
   const lentTo = tools.every((tool) => tool.lentTo) ? tools[0]?.lentTo : undefined;
   const lend = async (who: string | undefined) => {
     const put = tools.map(({ lentTo: _before, ...tool }) => touched({ ...tool, ...(who ? { lentTo: who } : {}) } as Tool));
-    if (await does({ put: { tools: put } }, who ? `${name} is lent to ${who}.` : `${name} is back.`)) setLending(false);
+    if (await does({ put: { tools: put } }, who ? `${name} is lent to ${who}.` : `${name} is back.`)) {
+      form.forget();
+      setLending(false);
+    }
   };
   return (
     <Box fontSize="15px">
@@ -57,10 +64,12 @@ function SetLine({ name, tools, onFind }: { name: string; tools: Tool[]; onFind:
         </Button>
       </Box>
       {lending && (
-        <Box as="form" display="flex" gap="2" alignItems="flex-end" onSubmit={(event) => (event.preventDefault(), to.trim() !== "" && void lend(to.trim().slice(0, 200)))}>
-          <TextField label="To whom" value={to} onChange={(event) => setTo(event.target.value)} />
-          <Button type="submit">Lend</Button>
-        </Box>
+        <FormBox onSubmit={(event) => void form.handleSubmit(({ to }) => lend(to))(event)} gridTemplateColumns="minmax(0, 1fr) auto" gap="2" alignItems="start">
+          <TextField label="To whom" autoFocus {...form.field("to")} />
+          <Button type="submit" marginTop="26px">
+            Lend
+          </Button>
+        </FormBox>
       )}
     </Box>
   );

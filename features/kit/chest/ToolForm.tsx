@@ -1,54 +1,41 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
-import type { TorqueWrench } from "@/core/model/tool";
+import type { Tool, TorqueWrench } from "@/core/model/tool";
 import { TORQUE_UNITS, torqueSymbol } from "@/core/quantity/torque-unit";
 import { stamp, stampOf, touched } from "@/data/stamp";
-import { Button } from "@/ui/Button";
 import { SelectField, TextField } from "@/ui/form/Field";
-import { useDraftForm } from "@/ui/form/useDraftForm";
+import { FormBox, FormButtons } from "@/ui/form/FormBox";
+import { useRecordForm } from "@/ui/form/useRecordForm";
 import { useDo } from "../../shell/DoProvider";
-import { DRIVE_CHOICES, FORM_KINDS, TOOL_START, type ToolFields, hasDrive, readTools, wrenchFields } from "./tool-fields";
+import { DRIVE_CHOICES, FORM_KINDS, TOOL_START, hasDrive, toolForm, wrenchFields } from "./tool-fields";
 
 /** A tool put into the chest field by field, or a torque wrench changed; only what matters for its kind is asked. */
 export function ToolForm({ wrench, onClose }: { wrench?: TorqueWrench; onClose: () => void }) {
   const does = useDo();
-  const form = useDraftForm<ToolFields>(`tool ${wrench?.id ?? "new"}`, wrench ? wrenchFields(wrench) : TOOL_START);
-  const { register } = form;
+  const form = useRecordForm({
+    draft: `tool ${wrench?.id ?? "new"}`,
+    start: wrench ? wrenchFields(wrench) : TOOL_START,
+    schemaOf: toolForm,
+    onClose,
+  });
+  const { field } = form;
   const kind = form.watch("kind");
-  const says = (field: keyof ToolFields) => form.formState.errors[field]?.message;
-  const close = () => {
-    form.forget();
-    onClose();
-  };
-  const save = form.handleSubmit(async (fields) => {
-    const result = readTools(fields, () => (wrench ? touched(stampOf(wrench)) : stamp("own")));
-    if ("errors" in result) return form.showErrors(result.errors);
-    const [first] = result.tools;
-    if (await does({ put: { tools: result.tools } }, result.tools.length === 1 && first ? `${first.name} is in the chest.` : `${result.tools.length} tools are in the chest.`))
-      close();
+  const save = form.send(async (drafts) => {
+    const tools = drafts.map((draft): Tool => ({ ...(wrench ? touched(stampOf(wrench)) : stamp("own")), ...draft }));
+    return does({ put: { tools } }, tools.length === 1 && tools[0] ? `${tools[0].name} is in the chest.` : `${tools.length} tools are in the chest.`);
   });
   const sized = kind === "socket" || kind === "spanner" || kind === "crowfoot";
   const long = kind === "torque wrench" || kind === "crowfoot" || kind === "extension" || kind === "bar or ratchet";
 
   return (
-    <Box
-      as="form"
-      onSubmit={(event) => void save(event)}
-      display="grid"
-      gridTemplateColumns="repeat(2, minmax(0, 1fr))"
-      gap="3"
-      marginTop="3"
-      borderTop="1px solid"
-      borderColor="edge"
-      paddingTop="3"
-    >
-      {!wrench && <SelectField label="Kind" choices={FORM_KINDS} {...register("kind")} />}
-      {hasDrive(kind) && <SelectField label={kind === "drive adapter" ? "From" : "Drive"} choices={DRIVE_CHOICES} {...register("drive")} />}
-      {kind === "drive adapter" && <SelectField label="To" choices={DRIVE_CHOICES} {...register("to")} />}
+    <FormBox onSubmit={save} gridTemplateColumns="repeat(2, minmax(0, 1fr))" marginTop="3" borderTop="1px solid" borderColor="edge" paddingTop="3">
+      {!wrench && <SelectField label="Kind" choices={FORM_KINDS} {...field("kind")} />}
+      {hasDrive(kind) && <SelectField label={kind === "drive adapter" ? "From" : "Drive"} choices={DRIVE_CHOICES} {...field("drive")} />}
+      {kind === "drive adapter" && <SelectField label="To" choices={DRIVE_CHOICES} {...field("to")} />}
       {sized && (
         <Box gridColumn="1 / -1">
-          <TextField label="Sizes" placeholder="8, 10, 13, 1/2, T30" error={says("sizes")} {...register("sizes")} />
+          <TextField label="Sizes" placeholder="8, 10, 13, 1/2, T30" {...field("sizes")} />
         </Box>
       )}
       {kind === "torque wrench" && (
@@ -61,47 +48,33 @@ export function ToolForm({ wrench, onClose }: { wrench?: TorqueWrench; onClose: 
               { value: "beam", label: "has a bending beam" },
               { value: "digital", label: "has a display" },
             ]}
-            {...register("works")}
+            {...field("works")}
           />
-          <SelectField label="Its scale" choices={TORQUE_UNITS.map((unit) => ({ value: unit, label: torqueSymbol(unit) }))} {...register("unit")} />
-          <TextField label="By steps of" numeric error={says("step")} {...register("step")} />
-          <TextField label="From" numeric error={says("min")} {...register("min")} />
-          <TextField label="To" numeric error={says("max")} {...register("max")} />
-          <TextField label="Last checked" type="date" {...register("checkedOn")} />
-          <TextField label="Accuracy" numeric unit="± %" hint="Empty: the standard's limit" error={says("accuracy")} {...register("accuracy")} />
+          <SelectField label="Its scale" choices={TORQUE_UNITS.map((unit) => ({ value: unit, label: torqueSymbol(unit) }))} {...field("unit")} />
+          <TextField label="By steps of" numeric {...field("step")} />
+          <TextField label="From" numeric {...field("min")} />
+          <TextField label="To" numeric {...field("max")} />
+          <TextField label="Last checked" type="date" {...field("checkedOn")} />
+          <TextField label="Accuracy" numeric unit="± %" hint="Empty: the standard's limit" {...field("accuracy")} />
         </>
       )}
-      {long && (
-        <TextField
-          label={kind === "torque wrench" ? "Drive to middle of grip" : kind === "crowfoot" ? "Drive to bolt" : "Length"}
-          numeric
-          unit="mm"
-          error={says("length")}
-          {...register("length")}
-        />
-      )}
-      {kind === "stands" && <TextField label="How many" numeric error={says("count")} {...register("count")} />}
+      {long && <TextField label={kind === "torque wrench" ? "Drive to middle of grip" : kind === "crowfoot" ? "Drive to bolt" : "Length"} numeric unit="mm" {...field("length")} />}
+      {kind === "stands" && <TextField label="How many" numeric {...field("count")} />}
       {(kind === "stands" || kind === "jack") && (
         <TextField
           label={kind === "stands" ? "Rating of one stand" : "Rating"}
           numeric
           unit="kg"
           hint={kind === "stands" ? "A 3 t pair is 1500 kg each" : undefined}
-          error={says("rating")}
-          {...register("rating")}
+          {...field("rating")}
         />
       )}
       {!sized && (
         <Box gridColumn="1 / -1">
-          <TextField label="Name" placeholder="what you call it" {...register("name")} />
+          <TextField label="Name" placeholder="what you call it" {...field("name")} />
         </Box>
       )}
-      <Box gridColumn="1 / -1" display="flex" gap="3">
-        <Button type="submit" look="primary">
-          Put in the chest
-        </Button>
-        <Button onClick={close}>Cancel</Button>
-      </Box>
-    </Box>
+      <FormButtons submit="Put in the chest" onCancel={form.close} />
+    </FormBox>
   );
 }

@@ -1,8 +1,9 @@
+import { readForm } from "@/core/form";
 import { toolSchema } from "@/core/model/tool";
 import { stamp } from "@/data/stamp";
-import { TOOL_START, type ToolFields, hasDrive, readTools } from "./tool-fields";
+import { TOOL_START, type ToolFields, hasDrive, toolForm } from "./tool-fields";
 
-const typed = (more: Partial<ToolFields>) => readTools({ ...TOOL_START, ...more }, () => stamp("own"));
+const typed = (more: Partial<ToolFields>) => readForm(toolForm({ ...TOOL_START, ...more }), { ...TOOL_START, ...more });
 const wrench = { kind: "torque wrench", unit: "lbf.ft", min: "10", max: "75", step: "0,5", length: "380", drive: "3/8" } as const;
 
 test.each<[Partial<ToolFields>, object[]]>([
@@ -19,8 +20,8 @@ test.each<[Partial<ToolFields>, object[]]>([
 ])("%j goes into the chest", (more, tools) => {
   const result = typed(more);
   if ("errors" in result) throw new Error(JSON.stringify(result.errors));
-  expect(result.tools).toMatchObject(tools);
-  result.tools.forEach((tool) => expect(toolSchema.parse(tool)).toEqual(tool));
+  expect(result.value).toMatchObject(tools);
+  result.value.forEach((draft) => expect(toolSchema.safeParse({ ...stamp("own"), ...draft }).success).toBe(true));
 });
 
 test.each<[Partial<ToolFields>, keyof ToolFields, string]>([

@@ -1,12 +1,16 @@
-import { fieldReader } from "@/core/field-reader";
+import { z } from "zod";
+import { fitting, ifTyped, typed } from "@/core/form";
 import { InputError } from "@/core/input-error";
-import type { RecordStamp } from "@/core/model/record";
+import { type Draft, LONGEST_LINE } from "@/core/model/record";
 import { SQUARE_DRIVES, type SquareDrive } from "@/core/model/square-drive";
-import type { Tool, TorqueWrench } from "@/core/model/tool";
+import { HEAVIEST_KG, LONGEST_MM, type Tool, type TorqueWrench } from "@/core/model/tool";
+import type { HeadSize } from "@/core/quantity/head-size";
 import { readLengthMm } from "@/core/quantity/length";
+import { numberIn, wholeWithin } from "@/core/quantity/number-within";
 import { formatHeadSize, readHeadSize } from "@/core/quantity/read-head-size";
 import { readNumber } from "@/core/quantity/read-number";
-import type { TorqueUnit } from "@/core/quantity/torque-unit";
+import { TORQUE_UNITS, type TorqueUnit } from "@/core/quantity/torque-unit";
+import { withoutUndefined } from "@/core/without-undefined";
 
 /** Kinds that are asked for field by field; everything else is quicker as a line of text. */
 export const FORM_KINDS = [
@@ -78,76 +82,84 @@ export function wrenchFields(wrench: TorqueWrench): ToolFields {
   };
 }
 
-type Result = { tools: Tool[] } | { errors: Partial<Record<keyof ToolFields, string>> };
+const asTyped = z.object({
+  kind: z.enum(FORM_KINDS),
+  name: z.string(),
+  drive: z.enum(SQUARE_DRIVES),
+  to: z.enum(SQUARE_DRIVES),
+  sizes: z.string(),
+  length: z.string(),
+  unit: z.enum(TORQUE_UNITS),
+  works: z.enum(["click", "dial", "beam", "digital"]),
+  min: z.string(),
+  max: z.string(),
+  step: z.string(),
+  accuracy: z.string(),
+  checkedOn: z.string(),
+  count: z.string(),
+  rating: z.string(),
+});
 
-/** Reads the fields into one tool, or one a size, or says what is wrong at each field. */
-export function readTools(fields: ToolFields, stamp: () => RecordStamp): Result {
-  const { read, errors, failed } = fieldReader<keyof ToolFields>();
-  const { kind, drive } = fields;
-  const named = (usual: string) => fields.name.trim().slice(0, 200) || usual;
-  const number = (field: "min" | "max" | "step" | "count" | "rating", what: string) => read(field, () => aboveZero(readNumber(fields[field], what).value, what));
-  const length = (what: string) => read("length", () => aboveZero(readLengthMm(fields.length, "mm", what), what));
-  const done = (make: () => Tool[]): Result => (failed() ? { errors } : { tools: make() });
+/** The name that was typed, or the usual one. */
+const called = (usual: string) => typed((text) => fitting(text.trim(), LONGEST_LINE) || usual);
+const lengthMm = (what: string) => typed((text) => aboveZero(readLengthMm(text, "mm", what), what, LONGEST_MM));
+const aNumber = (what: string, most: number) => typed((text) => aboveZero(readNumber(text, what).value, what, most));
 
-  switch (kind) {
-    case "torque wrench": {
-      const min = read("min", () => readNumber(fields.min, "The bottom of the scale").value) ?? 0;
-      const max = number("max", "The top of the scale") ?? 1;
-      const step = number("step", "The smallest step") ?? 1;
-      const gripLengthMm = length("The grip length") ?? 1;
-      const percent = read("accuracy", () => readAccuracy(fields.accuracy));
-      read("max", () => {
-        if (!errors.max && !errors.min && (max <= min || min < 0)) throw new InputError("The top of the scale must be above its bottom.");
-      });
-      read("step", () => {
-        if (!errors.step && !errors.max && step > max / 2) throw new InputError("The smallest step is the gap between two marks; this is most of the scale.");
-      });
-      return done(() => [
-        {
-          ...stamp(),
-          kind,
-          name: named("Torque wrench"),
-          works: fields.works,
-          drive,
-          unit: fields.unit,
-          min,
-          max,
-          step,
-          gripLengthMm,
-          ...(percent === undefined ? {} : { accuracy: percent / 100 }),
-          ...(fields.checkedOn ? { checkedOn: fields.checkedOn } : {}),
-        },
-      ]);
-    }
-    case "socket":
-    case "spanner":
-    case "crowfoot": {
-      const heads = read("sizes", () => readSizes(fields.sizes)) ?? [];
-      const offsetMm = kind === "crowfoot" ? (length("The crowfoot's offset") ?? 1) : 1;
-      return done(() =>
-        heads.map((head): Tool => {
-          const base = { ...stamp(), name: named(`${formatHeadSize(head)} ${kind}`), head };
-          return kind === "spanner" ? { ...base, kind } : kind === "socket" ? { ...base, kind, drive } : { ...base, kind, drive, offsetMm };
+/** What the fields of each kind make: one tool, or one a size. */
+const MAKES: Record<FormKind, (fields: ToolFields) => z.ZodType<Draft<Tool>[], ToolFields>> = {
+  "torque wrench": ({ min, max }) =>
+    asTyped
+      .extend({
+        name: called("Torque wrench"),
+        min: typed((text) => readNumber(text, "The bottom of the scale").value),
+        max: typed((text) => {
+          const top = aboveZero(readNumber(text, "The top of the scale").value, "The top of the scale", 1e5);
+          const bottom = numberIn(min);
+          if (bottom !== undefined && (top <= bottom || bottom < 0)) throw new InputError("The top of the scale must be above its bottom.");
+          return top;
         }),
-      );
-    }
-    case "drive adapter":
-      return done(() => [{ ...stamp(), kind, name: named(`${drive} to ${fields.to} adapter`), from: drive, to: fields.to }]);
-    case "extension":
-    case "bar or ratchet": {
-      const lengthMm = length("The length") ?? 1;
-      return done(() => [{ ...stamp(), kind, name: named(kind === "extension" ? "Extension" : "Ratchet"), drive, lengthMm }]);
-    }
-    case "stands": {
-      const count = Math.round(number("count", "How many") ?? 1);
-      const ratingPerStandKg = number("rating", "The rating of one stand") ?? 1;
-      return done(() => [{ ...stamp(), kind, name: named("Axle stands"), count, ratingPerStandKg }]);
-    }
-    case "jack": {
-      const ratingKg = number("rating", "The rating") ?? 1;
-      return done(() => [{ ...stamp(), kind, name: named("Trolley jack"), ratingKg }]);
-    }
-  }
+        step: typed((text) => {
+          const gap = aboveZero(readNumber(text, "The smallest step").value, "The smallest step", 1e5);
+          if (gap > (numberIn(max) ?? Infinity) / 2) throw new InputError("The smallest step is the gap between two marks; this is most of the scale.");
+          return gap;
+        }),
+        length: lengthMm("The grip length"),
+        accuracy: ifTyped(readAccuracy),
+        checkedOn: ifTyped((day) => day),
+      })
+      .transform(({ name, works, drive, unit, min: bottom, max: top, step, length, accuracy, checkedOn }) => [
+        withoutUndefined({ kind: "torque wrench" as const, name, works, drive, unit, min: bottom, max: top, step, gripLengthMm: length, accuracy, checkedOn }),
+      ]),
+  socket: () =>
+    asTyped.extend({ sizes: typed(readSizes) }).transform(({ sizes, drive }) => sizes.map((head) => ({ kind: "socket" as const, name: sizeName(head, "socket"), head, drive }))),
+  spanner: () => asTyped.extend({ sizes: typed(readSizes) }).transform(({ sizes }) => sizes.map((head) => ({ kind: "spanner" as const, name: sizeName(head, "spanner"), head }))),
+  crowfoot: () =>
+    asTyped
+      .extend({ sizes: typed(readSizes), length: lengthMm("The crowfoot's offset") })
+      .transform(({ sizes, drive, length }) => sizes.map((head) => ({ kind: "crowfoot" as const, name: sizeName(head, "crowfoot"), head, drive, offsetMm: length }))),
+  "drive adapter": ({ drive: from, to }) =>
+    asTyped.extend({ name: called(`${from} to ${to} adapter`) }).transform(({ name }) => [{ kind: "drive adapter" as const, name, from, to }]),
+  extension: () =>
+    asTyped
+      .extend({ name: called("Extension"), length: lengthMm("The length") })
+      .transform(({ name, drive, length }) => [{ kind: "extension" as const, name, drive, lengthMm: length }]),
+  "bar or ratchet": () =>
+    asTyped
+      .extend({ name: called("Ratchet"), length: lengthMm("The length") })
+      .transform(({ name, drive, length }) => [{ kind: "bar or ratchet" as const, name, drive, lengthMm: length }]),
+  stands: () =>
+    asTyped
+      .extend({ name: called("Axle stands"), count: typed(wholeWithin("How many", 1, 12)), rating: aNumber("The rating of one stand", HEAVIEST_KG) })
+      .transform(({ name, count, rating }) => [{ kind: "stands" as const, name, count, ratingPerStandKg: rating }]),
+  jack: () =>
+    asTyped
+      .extend({ name: called("Trolley jack"), rating: aNumber("The rating", HEAVIEST_KG) })
+      .transform(({ name, rating }) => [{ kind: "jack" as const, name, ratingKg: rating }]),
+};
+
+/** What the fields make: a tool, or several of one kind. */
+export function toolForm(fields: ToolFields): z.ZodType<Draft<Tool>[], ToolFields> {
+  return MAKES[fields.kind](fields);
 }
 
 /** Whether a kind of tool has a square drive to be asked for. */
@@ -166,14 +178,19 @@ function readSizes(text: string) {
   return sizes.map((size) => readHeadSize(size));
 }
 
-function readAccuracy(text: string): number | undefined {
-  if (text.trim() === "") return undefined;
+/** A share of the setting: 3 for ±3 %. */
+function readAccuracy(text: string): number {
   const { value } = readNumber(text.replace(/[%±]/g, ""), "The accuracy");
   if (value <= 0 || value > 20) throw new InputError("The accuracy is a share of the setting, above 0 and at most 20 %.");
-  return value;
+  return value / 100;
 }
 
-function aboveZero(value: number, what: string): number {
+function sizeName(head: HeadSize, kind: string): string {
+  return `${formatHeadSize(head)} ${kind}`;
+}
+
+function aboveZero(value: number, what: string, most: number): number {
   if (value <= 0) throw new InputError(`${what} must be more than zero.`);
+  if (value > most) throw new InputError(`${what} is at most ${most}. Check the number.`);
   return value;
 }

@@ -1,13 +1,15 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
-import { fieldReader, requireText } from "@/core/field-reader";
+import { z } from "zod";
+import { line, typed } from "@/core/form";
 import { InputError } from "@/core/input-error";
 import type { Want } from "@/core/kit/needs/wants";
 import type { KitRecord } from "@/core/model/kit";
 import type { Offer } from "@/core/model/offer";
+import { LONGEST_LINE } from "@/core/model/record";
 import { formatPrice, readPrice } from "@/core/quantity/money";
-import { readNumber } from "@/core/quantity/read-number";
+import { wholeWithin } from "@/core/quantity/number-within";
 import { newId } from "@/data/stamp";
 import { Button } from "@/ui/Button";
 import { SelectField, TextField } from "@/ui/form/Field";
@@ -20,33 +22,23 @@ interface OwnOffersProps {
   onChange: (how: (record: KitRecord) => KitRecord, says?: string) => Promise<boolean>;
 }
 
-const START = { key: "", kind: "single", shop: "", price: "", days: "0" };
+const START = { key: "", kind: "single" as "single" | "hire" | "borrow", shop: "", price: "", days: "0" };
 
 /** Prices of one's own: seen elsewhere, hired from somebody, or borrowed; they stand beside the counter's. */
 export function OwnOffers({ record, wants, onChange }: OwnOffersProps) {
-  const form = useDraftForm(`own offer ${record.jobId}`, START);
-  const { errors } = form.formState;
+  const form = useDraftForm(`own offer ${record.jobId}`, START, (fields) => offerForm(fields, wants));
   const kind = form.watch("kind");
-  const save = form.handleSubmit(async (fields) => {
-    const { read, errors: unread, failed } = fieldReader<keyof typeof fields>();
-    const want = read("key", () => chosen(wants, fields.key));
-    const shop = read("shop", () => requireText(fields.shop, "Say where, or from whom."));
-    const priceMinor = read("price", () => (fields.kind === "borrow" ? 0 : readPrice(fields.price)));
-    const leadDays = read("days", () => readDays(fields.days));
-    if (failed() || !want || shop === undefined || priceMinor === undefined || leadDays === undefined) return form.showErrors(unread);
+  const save = form.handleSubmit(async ({ want, ...said }) => {
     const offer: Offer = {
+      ...said,
       id: newId(),
-      kind: fields.kind === "hire" || fields.kind === "borrow" ? fields.kind : "single",
-      title: `${want.name}${want.for[0] && want.need.kind === "part" ? `, ${want.for[0]}` : ""}`.slice(0, 200),
-      shop,
-      priceMinor,
+      title: `${want.name}${want.for[0] && want.need.kind === "part" ? `, ${want.for[0]}` : ""}`.slice(0, LONGEST_LINE),
       stock: 1,
-      leadDays,
       holds: [],
       answers: answersOf(want, wants),
       leavesOut: want.need.kind === "part" ? (want.need.part.leavesOut ?? []) : [],
     };
-    if (await onChange((now) => ({ ...now, typed: [...now.typed, offer] }), `${offer.title} from ${shop} counts now.`)) {
+    if (await onChange((now) => ({ ...now, typed: [...now.typed, offer] }), `${offer.title} from ${offer.shop} counts now.`)) {
       form.reset(START);
       form.forget();
     }
@@ -79,9 +71,8 @@ export function OwnOffers({ record, wants, onChange }: OwnOffersProps) {
           <Box gridColumn="1 / -1">
             <SelectField
               label="For"
-              error={errors.key?.message}
               choices={[{ value: "", label: "choose" }, ...wants.map(({ key, name, for: its }) => ({ value: key, label: `${name}${its[0] ? `, ${its[0]}` : ""}` }))]}
-              {...form.register("key")}
+              {...form.field("key")}
             />
           </Box>
           <SelectField
@@ -91,11 +82,11 @@ export function OwnOffers({ record, wants, onChange }: OwnOffersProps) {
               { value: "hire", label: "hired, a day" },
               { value: "borrow", label: "borrowed" },
             ]}
-            {...form.register("kind")}
+            {...form.field("kind")}
           />
-          {kind !== "borrow" && <TextField label="Price" numeric error={errors.price?.message} {...form.register("price")} />}
-          <TextField label={kind === "borrow" ? "From" : "Where"} error={errors.shop?.message} {...form.register("shop")} />
-          <TextField label="Here in days" numeric error={errors.days?.message} {...form.register("days")} />
+          {kind !== "borrow" && <TextField label="Price" numeric {...form.field("price")} />}
+          <TextField label={kind === "borrow" ? "From" : "Where"} {...form.field("shop")} />
+          <TextField label="Here in days" numeric {...form.field("days")} />
           <Box gridColumn="1 / -1">
             <Button type="submit">Count it</Button>
           </Box>
@@ -105,16 +96,21 @@ export function OwnOffers({ record, wants, onChange }: OwnOffersProps) {
   );
 }
 
-function chosen(wants: readonly Want[], key: string): Want {
-  const want = wants.find((one) => one.key === key);
-  if (!want) throw new InputError("Choose what the price is for.");
-  return want;
-}
-
-function readDays(text: string): number {
-  const { value } = readNumber(text, "The days");
-  if (!Number.isInteger(value) || value < 0 || value > 365) throw new InputError("In how many days: a whole number from 0 to 365.");
-  return value;
+/** What the fields of a price make: for which want, how it is had, where, at what price and in how many days. */
+function offerForm(fields: typeof START, wants: readonly Want[]) {
+  return z
+    .object({
+      key: typed((key) => {
+        const want = wants.find((one) => one.key === key);
+        if (!want) throw new InputError("Choose what the price is for.");
+        return want;
+      }),
+      kind: z.enum(["single", "hire", "borrow"]),
+      shop: line("Say where, or from whom."),
+      price: typed((text) => (fields.kind === "borrow" ? 0 : readPrice(text))),
+      days: typed(wholeWithin("In how many days", 0, 365)),
+    })
+    .transform(({ key: want, price: priceMinor, days: leadDays, ...said }) => ({ ...said, want, priceMinor, leadDays }));
 }
 
 /** All that is wanted of it at the price; a part comes with what its box holds. */

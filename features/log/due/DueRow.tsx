@@ -98,7 +98,7 @@ function PutOff({ due: { interval }, onClose }: { due: Due; onClose: () => void 
     return until > today() && does({ put: { intervals: [touched({ ...interval, snoozed: { until, because } })] } }, `${interval.part} put off.`);
   };
   return (
-    <ReasonForm label="Why" missing="Say why: it is read when it comes up again." does="Put off" onSubmit={putOff} onClose={onClose}>
+    <ReasonForm draft={`put off ${interval.id}`} label="Why" missing="Say why: it is read when it comes up again." does="Put off" onSubmit={putOff} onClose={onClose}>
       <TextField label="Until" type="date" value={until} error={error} onChange={(event) => setUntil(event.target.value)} />
     </ReasonForm>
   );

@@ -3,7 +3,6 @@
 import { Box, chakra } from "@chakra-ui/react";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
-import { fieldReader } from "@/core/field-reader";
 import { questionReading } from "@/core/log/mileage/odometer";
 import { readQuickEntry } from "@/core/log/table/quick-entry";
 import type { VehicleLog } from "@/core/log/vehicle-log";
@@ -11,16 +10,16 @@ import type { Replacement } from "@/core/model/log";
 import { PLACES, type Place, SYSTEMS, type System } from "@/core/model/place";
 import type { Vehicle } from "@/core/model/vehicle";
 import { formatDistance } from "@/core/quantity/distance";
-import { stamp, touched } from "@/data/stamp";
-import { Button } from "@/ui/Button";
+import { stamp, stampOf, touched } from "@/data/stamp";
 import { SelectField, TextAreaField, TextField } from "@/ui/form/Field";
+import { FormBox, FormButtons } from "@/ui/form/FormBox";
 import { useDraftForm } from "@/ui/form/useDraftForm";
 import { Sheet } from "@/ui/Sheet";
 import type { LogRecords } from "../../shared/use-logs";
 import { logHref, entryHref } from "../../shell/addresses";
 import { today } from "../../shell/clock";
 import { useDo } from "../../shell/DoProvider";
-import { type EntryFields, fieldsOfEntry, fieldsOfLine, readEntry, unitOf } from "./entry-fields";
+import { entryForm, fieldsOfEntry, fieldsOfLine, unitOf } from "./entry-fields";
 
 interface EntryFormProps {
   /** The line it begins with, or the entry that is changed. */
@@ -38,36 +37,27 @@ export function EntryForm({ line = "", told, entry, vehicle, records, logs, onCl
   const router = useRouter();
   const does = useDo();
   const said = { ...readQuickEntry(line, vehicle?.distanceUnit ?? "km", today()), ...told };
-  const form = useDraftForm<EntryFields>(
+  const form = useDraftForm(
     entry ? `entry ${entry.id}` : `entry ${line}`,
     entry ? fieldsOfEntry(entry, vehicle?.distanceUnit ?? "km") : fieldsOfLine(said, vehicle ?? { id: "", distanceUnit: "km" }, today()),
+    (fields) => entryForm(fields, records.vehicles, today(), entry?.jobId),
   );
-  const [question, setQuestion] = useState<string>();
+  const { field } = form;
   const { errors } = form.formState;
+  const [question, setQuestion] = useState<string>();
   const log = logs.find((one) => one.vehicle.id === form.watch("vehicleId"));
   const close = (to: string) => {
     form.forget();
     if (onClose) onClose();
     else router.push(to);
   };
-  const save = form.handleSubmit(async (fields) => {
-    const reader = fieldReader<keyof EntryFields>();
-    const draft = readEntry(fields, reader, records.vehicles, today(), entry?.jobId);
-    if (!draft) return form.showErrors(reader.errors);
+  const save = form.handleSubmit(async (draft) => {
     const asked = questionReading(records.readings, draft.vehicleId, draft.odometer, draft.on)?.says;
     // Asked once; pressed again it is kept as it is.
     if (asked !== undefined && asked !== question) return setQuestion(asked);
     const owner = records.vehicles.find(({ id }) => id === draft.vehicleId);
     const record: Replacement = entry
-      ? touched({
-          id: entry.id,
-          createdAt: entry.createdAt,
-          updatedAt: entry.updatedAt,
-          schema: entry.schema,
-          origin: entry.origin,
-          ...(entry.photoIds ? { photoIds: entry.photoIds } : {}),
-          ...draft,
-        })
+      ? touched({ ...stampOf(entry), ...(entry.photoIds ? { photoIds: entry.photoIds } : {}), ...draft })
       : { ...stamp(owner?.origin ?? "own"), ...draft };
     if (await does({ put: { replacements: [record] } }, `${draft.part} ${entry ? "changed" : "is in the log"}.`)) close(entryHref(record.id));
   });
@@ -86,37 +76,26 @@ export function EntryForm({ line = "", told, entry, vehicle, records, logs, onCl
           ▲ Not sure about: {said.unsure.join(", ")}. It was left in the part’s name.
         </Box>
       )}
-      <Box as="form" onSubmit={(event) => void save(event)} display="grid" gap="3" gridTemplateColumns={{ base: "minmax(0, 1fr)", md: "1fr 1fr" }}>
-        <TextField label="Part" error={errors.part?.message} autoFocus {...form.register("part")} />
-        <SelectField
-          label="Vehicle"
-          error={errors.vehicleId?.message}
-          {...form.register("vehicleId")}
-          choices={[{ value: "", label: "choose" }, ...records.vehicles.map(({ id, name }) => ({ value: id, label: name }))]}
-        />
-        <SelectField label="Place" error={errors.place?.message} {...form.register("place")} choices={[{ value: "", label: "choose" }, ...PLACES]} />
-        <SelectField label="System" error={errors.system?.message} {...form.register("system")} choices={[{ value: "", label: "choose" }, ...SYSTEMS]} />
-        <TextField
-          label="Odometer"
-          unit={unitOf(form.watch("odometer")) ? undefined : log?.vehicle.distanceUnit}
-          hint={odometerHint}
-          error={errors.odometer?.message}
-          {...form.register("odometer")}
-        />
-        <TextField label="Day" type="date" error={errors.on?.message} {...form.register("on")} />
-        <TextField label="Price" numeric error={errors.price?.message} {...form.register("price")} />
-        <TextField label="How many" numeric error={errors.count?.message} {...form.register("count")} />
-        <chakra.details gridColumn="1 / -1" open={entry !== undefined}>
+      <FormBox onSubmit={(event) => void save(event)} gridTemplateColumns={{ base: "minmax(0, 1fr)", md: "1fr 1fr" }}>
+        <TextField label="Part" autoFocus {...field("part")} />
+        <SelectField label="Vehicle" {...field("vehicleId")} choices={[{ value: "", label: "choose" }, ...records.vehicles.map(({ id, name }) => ({ value: id, label: name }))]} />
+        <SelectField label="Place" {...field("place")} choices={[{ value: "", label: "choose" }, ...PLACES]} />
+        <SelectField label="System" {...field("system")} choices={[{ value: "", label: "choose" }, ...SYSTEMS]} />
+        <TextField label="Odometer" unit={unitOf(form.watch("odometer")) ? undefined : log?.vehicle.distanceUnit} hint={odometerHint} {...field("odometer")} />
+        <TextField label="Day" type="date" {...field("on")} />
+        <TextField label="Price" numeric {...field("price")} />
+        <TextField label="How many" numeric {...field("count")} />
+        <chakra.details gridColumn="1 / -1" open={entry !== undefined || errors.partNumber || errors.quote || errors.note ? true : undefined}>
           <Box as="summary" minHeight="44px" paddingTop="2" fontWeight="600" cursor="pointer">
             More about it
           </Box>
           <Box display="grid" gap="3" gridTemplateColumns={{ base: "minmax(0, 1fr)", md: "1fr 1fr" }}>
-            <TextField label="Part number" {...form.register("partNumber")} />
-            <SelectField label="Made for one side" {...form.register("hand")} choices={[{ value: "", label: "no" }, "left", "right"]} />
-            <TextField label="Warranty until" type="date" {...form.register("warrantyUntil")} />
-            <TextField label="A workshop asked for it" numeric error={errors.quote?.message} {...form.register("quote")} />
+            <TextField label="Part number" {...field("partNumber")} />
+            <SelectField label="Made for one side" {...field("hand")} choices={[{ value: "", label: "no" }, "left", "right"]} />
+            <TextField label="Warranty until" type="date" {...field("warrantyUntil")} />
+            <TextField label="A workshop asked for it" numeric {...field("quote")} />
             <Box gridColumn="1 / -1">
-              <TextAreaField label="Note" placeholder="stiff, will be rusty" {...form.register("note")} />
+              <TextAreaField label="Note" placeholder="stiff, will be rusty" {...field("note")} />
             </Box>
           </Box>
         </chakra.details>
@@ -125,13 +104,8 @@ export function EntryForm({ line = "", told, entry, vehicle, records, logs, onCl
             ▲ {question} Press again to keep it as it is.
           </Box>
         )}
-        <Box display="flex" gap="3" gridColumn="1 / -1">
-          <Button type="submit" look="primary">
-            {entry ? "Save" : "Put it in the log"}
-          </Button>
-          <Button onClick={() => close(logHref(vehicle?.id, ""))}>Cancel</Button>
-        </Box>
-      </Box>
+        <FormButtons submit={entry ? "Save" : "Put it in the log"} onCancel={() => close(logHref(vehicle?.id, ""))} />
+      </FormBox>
     </Sheet>
   );
 }

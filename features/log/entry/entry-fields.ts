@@ -1,15 +1,16 @@
-import { ifTyped, requireText } from "@/core/field-reader";
-import { type fieldReader } from "@/core/field-reader";
-import { InputError } from "@/core/input-error";
+import { z } from "zod";
+import { ifTyped, line, lineIfTyped, oneOf, oneOfIfSaid, textIfTyped, typed } from "@/core/form";
 import type { QuickEntry } from "@/core/log/table/quick-entry";
+import { MOST_PARTS } from "@/core/model/job";
 import type { Replacement } from "@/core/model/log";
-import { PLACES, type Place, SYSTEMS, type System } from "@/core/model/place";
+import { PLACES, SYSTEMS } from "@/core/model/place";
 import type { Draft } from "@/core/model/record";
 import type { Vehicle } from "@/core/model/vehicle";
 import type { Distance, DistanceUnit } from "@/core/quantity/distance";
 import { readPrice } from "@/core/quantity/money";
-import { readNumber } from "@/core/quantity/read-number";
+import { wholeWithin } from "@/core/quantity/number-within";
 import { readOdometer } from "@/core/quantity/read-odometer";
+import { withoutUndefined } from "@/core/without-undefined";
 import { readDay } from "../../shared/odometer/read-reading";
 
 /** An entry as it is typed. */
@@ -28,7 +29,7 @@ export interface EntryFields {
   quote: string;
   note: string;
 }
-export type EntryDraft = Draft<Replacement>;
+type EntryDraft = Draft<Replacement>;
 
 const money = (minor: number | undefined) => (minor === undefined ? "" : (minor / 100).toFixed(2));
 const EMPTY = { partNumber: "", hand: "", warrantyUntil: "", quote: "", note: "" };
@@ -66,40 +67,29 @@ export function fieldsOfEntry(one: Replacement, unit: DistanceUnit): EntryFields
   };
 }
 
-/** The entry that the fields make; undefined when one of them could not be read, and then the reader has its sentence. */
-export function readEntry(
-  fields: EntryFields,
-  { read, failed }: ReturnType<typeof fieldReader<keyof EntryFields>>,
-  vehicles: readonly Vehicle[],
-  today: string,
-  jobId: string | undefined,
-): EntryDraft | undefined {
-  const vehicle = read("vehicleId", () => chosen(vehicles, fields.vehicleId));
-  const part = read("part", () => requireText(fields.part, "What was replaced?"));
-  const place = read("place", () => oneOf<Place>(PLACES, fields.place, "Choose where it sits."));
-  const system = read("system", () => oneOf<System>(SYSTEMS, fields.system, "Choose the system."));
-  const odometer = read("odometer", () => readOdometer(fields.odometer, vehicle?.distanceUnit ?? "km"));
-  const on = read("on", () => readDay(fields.on, today));
-  const count = read("count", () => readCount(fields.count));
-  const priceMinor = read("price", () => ifTyped(fields.price, readPrice));
-  const quoteMinor = read("quote", () => ifTyped(fields.quote, readPrice));
-  if (failed() || !vehicle || part === undefined || !place || !system || odometer === undefined || on === undefined || count === undefined) return undefined;
-  return {
-    vehicleId: vehicle.id,
-    ...(jobId === undefined ? {} : { jobId }),
-    part,
-    place,
-    system,
-    odometer,
-    on,
-    count,
-    ...(priceMinor === undefined ? {} : { priceMinor }),
-    ...(quoteMinor === undefined ? {} : { quoteMinor }),
-    ...(fields.partNumber.trim() === "" ? {} : { partNumber: fields.partNumber.trim().slice(0, 200) }),
-    ...(fields.hand === "left" || fields.hand === "right" ? { hand: fields.hand } : {}),
-    ...(fields.warrantyUntil === "" ? {} : { warrantyUntil: fields.warrantyUntil }),
-    ...(fields.note.trim() === "" ? {} : { note: fields.note.trim().slice(0, 20_000) }),
-  };
+/** The entry that the fields make. */
+export function entryForm(fields: EntryFields, vehicles: readonly Vehicle[], today: string, jobId: string | undefined): z.ZodType<EntryDraft, EntryFields> {
+  const own = vehicles.find(({ id }) => id === fields.vehicleId)?.distanceUnit ?? "km";
+  return z
+    .object({
+      vehicleId: oneOf(
+        vehicles.map(({ id }) => id),
+        "Choose the vehicle.",
+      ),
+      part: line("What was replaced?"),
+      place: oneOf(PLACES, "Choose where it sits."),
+      system: oneOf(SYSTEMS, "Choose the system."),
+      odometer: typed((text) => readOdometer(text, own)),
+      on: typed((text) => readDay(text, today)),
+      count: typed(wholeWithin("How many", 1, MOST_PARTS)),
+      price: ifTyped((text) => readPrice(text)),
+      partNumber: lineIfTyped,
+      hand: oneOfIfSaid(["left", "right"]),
+      warrantyUntil: ifTyped((day) => day),
+      quote: ifTyped((text) => readPrice(text)),
+      note: textIfTyped,
+    })
+    .transform(({ price: priceMinor, quote: quoteMinor, ...said }) => withoutUndefined({ ...said, jobId, priceMinor, quoteMinor }));
 }
 
 /** The number alone where it is in the vehicle's own unit, which stands in the field. */
@@ -111,22 +101,4 @@ function odometerText({ value, unit }: Distance, own: DistanceUnit): string {
 export function unitOf(odometer: string): "km" | "mi" | undefined {
   const said = /(km|kilomet|mi)/i.exec(odometer)?.[1]?.toLowerCase();
   return said === undefined ? undefined : said.startsWith("k") ? "km" : "mi";
-}
-
-function chosen(vehicles: readonly Vehicle[], id: string): Vehicle {
-  const vehicle = vehicles.find((one) => one.id === id);
-  if (!vehicle) throw new InputError("Choose the vehicle.");
-  return vehicle;
-}
-
-function oneOf<T extends string>(all: readonly T[], said: string, otherwise: string): T {
-  const found = all.find((one) => one === said);
-  if (!found) throw new InputError(otherwise);
-  return found;
-}
-
-function readCount(text: string): number {
-  const { value } = readNumber(text, "The count");
-  if (!Number.isInteger(value) || value < 1 || value > 99) throw new InputError("A whole number from 1 to 99.");
-  return value;
 }

@@ -84,5 +84,5 @@ export function FollowUpRow({ owed, log, jobs }: { owed: Owed; log: VehicleLog; 
 function Drop({ owed: { followUp }, onClose }: { owed: Owed; onClose: () => void }) {
   const does = useDo();
   const drop = (because: string) => does({ put: { followUps: [touched({ ...followUp, state: "dropped" as const, closedOn: today(), because })] } }, `Dropped: ${followUp.text}.`);
-  return <ReasonForm label="Why it is dropped" missing="Say why it is not needed." does="Drop it" onSubmit={drop} onClose={onClose} />;
+  return <ReasonForm draft={`drop ${followUp.id}`} label="Why it is dropped" missing="Say why it is not needed." does="Drop it" onSubmit={drop} onClose={onClose} />;
 }

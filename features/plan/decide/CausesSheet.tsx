@@ -1,25 +1,25 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
-import { useState } from "react";
+import { z } from "zod";
 import type { JudgedCause } from "@/core/decide/decide";
+import { line } from "@/core/form";
 import type { Decide } from "@/core/model/job";
 import { newId } from "@/data/stamp";
 import { Button } from "@/ui/Button";
 import { TextField } from "@/ui/form/Field";
+import { FormBox } from "@/ui/form/FormBox";
+import { useDraftForm } from "@/ui/form/useDraftForm";
 import { Sheet } from "@/ui/Sheet";
 
 export type ChangeDecide = (how: (now: Decide) => Decide, says?: string) => Promise<boolean>;
 
 /** The causes, the likeliest first, with what speaks for and against each; one's own can be added. */
 export function CausesSheet({ causes, decide, change }: { causes: readonly JudgedCause[]; decide: Decide; change: ChangeDecide }) {
-  const [name, setName] = useState("");
-  const add = () => {
-    const said = name.trim().slice(0, 200);
-    if (said === "") return;
-    void change((now) => ({ ...now, own: [...now.own, { id: newId(), name: said, for: [], against: [] }] }), `${said} is among the causes.`);
-    setName("");
-  };
+  const form = useDraftForm("another cause", { name: "" }, () => z.object({ name: line("Say what it could be.") }));
+  const add = form.handleSubmit(async ({ name }) => {
+    if (await change((now) => ({ ...now, own: [...now.own, { id: newId(), name, for: [], against: [] }] }), `${name} is among the causes.`)) form.reset({ name: "" });
+  });
   return (
     <Sheet title="Causes">
       {causes.map((cause) => (
@@ -47,37 +47,30 @@ export function CausesSheet({ causes, decide, change }: { causes: readonly Judge
           {decide.own.some(({ id }) => id === cause.id) && <OwnEvidence id={cause.id} change={change} />}
         </Box>
       ))}
-      <Box
-        as="form"
-        marginTop="2"
-        onSubmit={(event) => {
-          event.preventDefault();
-          add();
-        }}
-      >
-        <TextField label="Another cause" placeholder="loose heat shield" value={name} maxLength={200} onChange={(event) => setName(event.target.value)} />
-        <Button type="submit" marginTop="2" disabled={name.trim() === ""}>
-          Add it
-        </Button>
-      </Box>
+      <FormBox onSubmit={(event) => void add(event)} gap="2" marginTop="2" justifyItems="start">
+        <Box width="100%">
+          <TextField label="Another cause" placeholder="loose heat shield" {...form.field("name")} />
+        </Box>
+        <Button type="submit">Add it</Button>
+      </FormBox>
     </Sheet>
   );
 }
 
 function OwnEvidence({ id, change }: { id: string; change: ChangeDecide }) {
-  const [line, setLine] = useState("");
-  const put = (side: "for" | "against") => {
-    void change((now) => ({ ...now, own: now.own.map((cause) => (cause.id === id ? { ...cause, [side]: [...cause[side], line.trim().slice(0, 200)].slice(0, 20) } : cause)) }));
-    setLine("");
-  };
+  const form = useDraftForm(`found ${id}`, { found: "" }, () => z.object({ found: line("Say what you found.") }));
+  const put = (side: "for" | "against") =>
+    void form.handleSubmit(async ({ found }) => {
+      if (await change((now) => ({ ...now, own: now.own.map((cause) => (cause.id === id ? { ...cause, [side]: [...cause[side], found] } : cause)) }))) form.reset({ found: "" });
+    })();
   return (
     <Box>
-      <TextField label="What you found" value={line} maxLength={200} onChange={(event) => setLine(event.target.value)} />
+      <TextField label="What you found" {...form.field("found")} />
       <Box display="flex" gap="2">
-        <Button look="quiet" disabled={line.trim() === ""} onClick={() => put("for")}>
+        <Button look="quiet" onClick={() => put("for")}>
           For it
         </Button>
-        <Button look="quiet" disabled={line.trim() === ""} onClick={() => put("against")}>
+        <Button look="quiet" onClick={() => put("against")}>
           Against it
         </Button>
         <Button look="quiet" color="stop" onClick={() => void change((now) => ({ ...now, own: now.own.filter((cause) => cause.id !== id) }), "That cause is gone.")}>

@@ -3,6 +3,7 @@
 import { Box } from "@chakra-ui/react";
 import { chestOf } from "@/core/chest/chest";
 import { fastenerDoubts } from "@/core/fastener/doubts";
+import { readForm } from "@/core/form";
 import { torqueNeeds } from "@/core/kit/needs/torque-needs";
 import type { Fastener } from "@/core/model/job";
 import { formatBand } from "@/core/quantity/torque-band";
@@ -11,14 +12,15 @@ import type { TorqueUnit } from "@/core/quantity/torque-unit";
 import { useCollection } from "@/data/hooks";
 import { AdapterDrawing } from "@/ui/drawing/AdapterDrawing";
 import { Doubts } from "../../shared/Doubts";
-import { type FastenerFields, readFastener } from "./fastener-fields";
+import { type FastenerFields, fastenerForm } from "./fastener-fields";
 
 /** While a fastener is typed: what it would be on the owned wrench, and what is doubtful about it. */
 export function FastenerPreview({ fields, before, unit }: { fields: FastenerFields; before: Fastener | undefined; unit: TorqueUnit }) {
   const tools = useCollection("tools") ?? [];
-  const result = readFastener({ ...fields, name: fields.name || "?" }, "preview", before);
-  if ("errors" in result || !result.fastener.figure) return null;
-  const { fastener } = result;
+  const named = { ...fields, name: fields.name || "?" };
+  const read = readForm(fastenerForm(named, "preview", before), named);
+  if ("errors" in read || !read.value.figure) return null;
+  const fastener = read.value;
   const doubts = fastenerDoubts(fastener).filter(({ says }) => !says.includes("no source"));
   const [pull] = torqueNeeds(fastener, chestOf(tools));
   const best = pull?.best;

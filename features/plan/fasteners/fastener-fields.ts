@@ -1,8 +1,9 @@
-import { fieldReader, ifTyped, requireText } from "@/core/field-reader";
+import { z } from "zod";
+import { ifTyped, line, lineIfTyped, oneOfIfSaid, typed } from "@/core/form";
 import { InputError } from "@/core/input-error";
-import { ACCESSES, CONDITIONS, type Fastener, LOCKINGS, type Pattern, SOURCES, TIGHTENED } from "@/core/model/job";
+import { ACCESSES, CONDITIONS, type Fastener, LOCKINGS, MOST_BOLTS, type Pattern, SOURCES, TIGHTENED } from "@/core/model/job";
 import { ROLES } from "@/core/model/role";
-import { readLengthMm } from "@/core/quantity/length";
+import { mmWithin, wholeWithin } from "@/core/quantity/number-within";
 import { formatHeadSize, readHeadSize } from "@/core/quantity/read-head-size";
 import { readNumber } from "@/core/quantity/read-number";
 import { readTorqueFigure } from "@/core/quantity/read-torque-figure";
@@ -10,6 +11,7 @@ import { formatFigure } from "@/core/quantity/torque-words";
 import { INTO } from "@/core/thread/hole";
 import { STRENGTH_CLASSES } from "@/core/thread/strength";
 import { formatThread, readThread } from "@/core/thread/thread";
+import { withoutUndefined } from "@/core/without-undefined";
 
 /** A fastener as it is typed. */
 export interface FastenerFields {
@@ -76,94 +78,59 @@ export function fastenerFields(fastener: Fastener | undefined): FastenerFields {
   };
 }
 
-/** Reads the fields into a fastener, or says what is wrong at each field. */
-export function readFastener(fields: FastenerFields, id: string, before: Fastener | undefined): { fastener: Fastener } | { errors: Partial<Record<keyof FastenerFields, string>> } {
-  const { read, errors, failed } = fieldReader<keyof FastenerFields>();
-  const name = read("name", () => requireText(fields.name, "Say what it holds: backing plate bolts."));
-  const count = read("count", () => readCount(fields.count));
-  const sizeToUndo = read("size", () => ifTyped(fields.size, (text) => readHeadSize(text)));
-  const sizeToDoUp = read("sizeToDoUp", () => ifTyped(fields.sizeToDoUp, (text) => readHeadSize(text)));
-  const figure = read("torque", () => ifTyped(fields.torque, readTorqueFigure));
-  const thread = read("thread", () => (fields.thread === fastenerFields(before).thread ? before?.thread : ifTyped(fields.thread, readThread)));
-  const offsetMm = read("offset", () => (fields.crowfoot ? readOffset(fields.offset) : undefined));
-  const angleDeg = read("angle", () => (fields.crowfoot ? readAngle(fields.angle) : undefined));
-  const counterHold = read("counterHold", () => ifTyped(fields.counterHold, (text) => readHeadSize(text)));
-  const reachMm = read("reach", () => ifTyped(fields.reach, (text) => readReach(text)));
-  const lengthMm = read("length", () => ifTyped(fields.length, readLength));
-  if (failed() || name === undefined || count === undefined) return { errors };
-  const pattern = patternOf(fields.layout, count, before);
-  const reuseReason = ifTyped(fields.reuseReason, (text) => text.slice(0, 200));
-  const note = ifTyped(fields.note, (text) => text.slice(0, 200));
-  const source = SOURCES.find((one) => one === fields.source);
-  const chosen = {
-    condition: oneOf(CONDITIONS, fields.condition),
-    threadIs: oneOf(CONDITIONS, fields.threadIs),
-    locking: oneOf(LOCKINGS, fields.locking),
-    tightened: oneOf(TIGHTENED, fields.tightened),
-    access: oneOf(ACCESSES, fields.access),
-    strength: oneOf(STRENGTH_CLASSES, fields.strength),
-    into: oneOf(INTO, fields.into),
-    role: oneOf(ROLES, fields.role),
-    counterHold,
-    lengthMm,
-    reachMm,
-    overPipe: fields.overPipe || undefined,
-    deepSocket: fields.deepSocket || undefined,
-  };
-  return {
-    fastener: {
-      id,
-      name,
-      count,
-      ...(sizeToUndo && { sizeToUndo }),
-      ...(sizeToDoUp && { sizeToDoUp }),
-      ...(figure && { figure }),
-      ...(thread && { thread }),
-      ...(source && { source }),
-      ...said(chosen),
-      ...(fields.doubtful && { doubtful: true }),
-      ...(pattern && { pattern }),
-      ...(offsetMm !== undefined && angleDeg !== undefined && { adapter: { offsetMm, angleDeg } }),
-      ...(fields.singleUse && { singleUse: true }),
-      ...(fields.singleUse && reuseReason && { reuseReason }),
-      ...(note && { note }),
-    },
-  };
+/** What the fields make, given what stands in them; a drawn pattern and a thread that was not touched are kept from the fastener as it was. */
+export function fastenerForm(fields: FastenerFields, id: string, before: Fastener | undefined): z.ZodType<Fastener, FastenerFields> {
+  const left = ifTyped((): number | undefined => undefined);
+  return z
+    .object({
+      name: line("Say what it holds: backing plate bolts."),
+      count: typed(wholeWithin("How many there are", 1, MOST_BOLTS)),
+      size: ifTyped((text) => readHeadSize(text)),
+      sizeToDoUp: ifTyped((text) => readHeadSize(text)),
+      torque: ifTyped((text) => readTorqueFigure(text)),
+      source: oneOfIfSaid(SOURCES),
+      doubtful: z.boolean(),
+      thread: typed((text) => (text === fastenerFields(before).thread ? before?.thread : text.trim() === "" ? undefined : readThread(text))),
+      condition: oneOfIfSaid(CONDITIONS),
+      threadIs: oneOfIfSaid(CONDITIONS),
+      locking: oneOfIfSaid(LOCKINGS),
+      counterHold: ifTyped((text) => readHeadSize(text)),
+      tightened: oneOfIfSaid(TIGHTENED),
+      access: oneOfIfSaid(ACCESSES),
+      overPipe: z.boolean(),
+      reach: ifTyped(mmWithin("How deep it lies", 1, 2000)),
+      deepSocket: z.boolean(),
+      strength: oneOfIfSaid(STRENGTH_CLASSES),
+      length: ifTyped(mmWithin("The length under the head", 1, 2000)),
+      into: oneOfIfSaid(INTO),
+      layout: z.enum(["none", "circle", "row", "drawn"]),
+      crowfoot: z.boolean(),
+      offset: fields.crowfoot ? typed(mmWithin("The offset, drive centre to bolt centre,", 0, 1000)) : left,
+      angle: fields.crowfoot ? typed(readAngle) : left,
+      singleUse: z.boolean(),
+      reuseReason: fields.singleUse ? lineIfTyped : ifTyped((): string | undefined => undefined),
+      role: oneOfIfSaid(ROLES),
+      note: lineIfTyped,
+    })
+    .transform(({ size, torque, reach, length, layout, crowfoot: _ticked, offset, angle, overPipe, deepSocket, doubtful, singleUse, ...said }) =>
+      withoutUndefined({
+        ...said,
+        id,
+        sizeToUndo: size,
+        figure: torque,
+        reachMm: reach,
+        lengthMm: length,
+        pattern: patternOf(layout, said.count, before),
+        adapter: offset === undefined || angle === undefined ? undefined : { offsetMm: offset, angleDeg: angle },
+        overPipe: overPipe || undefined,
+        deepSocket: deepSocket || undefined,
+        doubtful: doubtful || undefined,
+        singleUse: singleUse || undefined,
+      }),
+    );
 }
 
-function oneOf<T extends string>(values: readonly T[], text: string): T | undefined {
-  return values.find((value) => value === text);
-}
-
-/** Only what is said: the model leaves out what is not known. */
-function said<T extends Record<string, unknown>>(fields: T): { [K in keyof T]?: Exclude<T[K], undefined> } {
-  return Object.fromEntries(Object.entries(fields).filter(([, value]) => value !== undefined)) as { [K in keyof T]?: Exclude<T[K], undefined> };
-}
-
-function readLength(text: string): number {
-  const value = readLengthMm(text, "mm", "The length");
-  if (value <= 0 || value > 2000) throw new InputError("The length under the head is above 0 and at most 2000 mm.");
-  return value;
-}
-
-function readReach(text: string): number {
-  const value = readLengthMm(text, "mm", "The depth");
-  if (value <= 0 || value > 2000) throw new InputError("How deep it lies is above 0 and at most 2000 mm.");
-  return value;
-}
-
-function readCount(text: string): number {
-  const { value } = readNumber(text, "The count");
-  if (!Number.isInteger(value) || value < 1 || value > 64) throw new InputError("How many there are: a whole number from 1 to 64.");
-  return value;
-}
-
-function readOffset(text: string): number {
-  const value = readLengthMm(text, "mm", "The crowfoot's offset");
-  if (value < 0 || value > 1000) throw new InputError("The offset is between 0 and 1000 mm: drive centre to bolt centre.");
-  return value;
-}
-
+/** 0 in line with the handle, 180 folded back. */
 function readAngle(text: string): number {
   const { value } = readNumber(text.replace(/°\s*$/, ""), "The angle");
   if (value < 0 || value > 180) throw new InputError("The angle is between 0 (in line) and 180 (folded back).");

@@ -1,21 +1,33 @@
 "use client";
 
-import { Box } from "@chakra-ui/react";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
-import { fieldReader, ifTyped, requireText } from "@/core/field-reader";
+import { z } from "zod";
+import { ifTyped, line, textIfTyped } from "@/core/form";
 import type { Job } from "@/core/model/job";
-import { SYSTEMS, type System } from "@/core/model/place";
+import { SYSTEMS } from "@/core/model/place";
+import { withoutUndefined } from "@/core/without-undefined";
 import { removeJob } from "@/data/change";
 import { useDoor } from "@/data/DataProvider";
 import { useCollection } from "@/data/hooks";
 import { Button } from "@/ui/Button";
 import { SelectField, TextAreaField, TextField } from "@/ui/form/Field";
-import { useDraftForm } from "@/ui/form/useDraftForm";
+import { FormBox, FormButtons } from "@/ui/form/FormBox";
+import { useRecordForm } from "@/ui/form/useRecordForm";
 import { Sheet } from "@/ui/Sheet";
 import { useChangeJob } from "../../shared/use-change-job";
 import { jobsHref, newJobHref, planHref } from "../../shell/addresses";
 import { useDo } from "../../shell/DoProvider";
+
+const jobForm = z
+  .object({
+    title: line("Say what the job is."),
+    vehicleId: z.string(),
+    system: z.enum(SYSTEMS),
+    plannedFor: ifTyped((day) => day),
+    notes: textIfTyped,
+  })
+  .transform((said) => withoutUndefined(said));
 
 /** What a job is called, for which vehicle and day, and where its log belongs; planned again, or taken out with its kit and its work. */
 export function JobEdit({ job }: { job: Job }) {
@@ -24,52 +36,35 @@ export function JobEdit({ job }: { job: Job }) {
   const does = useDo();
   const door = useDoor();
   const changeJob = useChangeJob(job.id);
-  const form = useDraftForm(`job ${job.id}`, {
-    title: job.title,
-    vehicleId: job.vehicleId,
-    system: job.system as System,
-    plannedFor: job.plannedFor ?? "",
-    notes: job.notes ?? "",
+  const form = useRecordForm({
+    draft: `job ${job.id}`,
+    start: { title: job.title, vehicleId: job.vehicleId, system: job.system, plannedFor: job.plannedFor ?? "", notes: job.notes ?? "" },
+    schemaOf: () => jobForm,
+    onClose: () => router.push(planHref(job.id)),
   });
-  const leave = (href: string) => {
-    form.forget();
-    router.push(href);
-  };
-  const save = form.handleSubmit(async (fields) => {
-    const { read, errors, failed } = fieldReader<keyof typeof fields>();
-    const title = read("title", () => requireText(fields.title, "Say what the job is."));
-    if (failed() || title === undefined) return form.showErrors(errors);
-    const saved = await changeJob(({ plannedFor: _day, notes: _said, ...now }) => {
-      const notes = ifTyped(fields.notes, (text) => text.slice(0, 20_000));
-      return { ...now, title, vehicleId: fields.vehicleId, system: fields.system, ...(fields.plannedFor ? { plannedFor: fields.plannedFor } : {}), ...(notes ? { notes } : {}) };
-    }, `${title} saved.`);
-    if (saved) leave(planHref(job.id));
-  });
+  const { field } = form;
+  const save = form.send((said) => changeJob(({ plannedFor: _day, notes: _said, ...now }) => ({ ...now, ...said }), `${said.title} saved.`));
   const remove = async () => {
     const change = removeJob(await (await door()).everything(), job.id);
-    if (await does(() => change, `Removed: ${job.title}, with its kit and what was done of it. What is in the log stays.`)) leave(jobsHref());
+    if (await does(() => change, `Removed: ${job.title}, with its kit and what was done of it. What is in the log stays.`)) {
+      form.forget();
+      router.push(jobsHref());
+    }
   };
   return (
     <Sheet title={`About ${job.title}`} maxWidth="560px" marginInline="auto" padding="5">
-      <Box as="form" onSubmit={(event) => void save(event)} display="grid" gap="4">
-        <TextField label="What is the job?" error={form.formState.errors.title?.message} autoFocus {...form.register("title")} />
-        <SelectField label="Vehicle" choices={vehicles.map(({ id, name }) => ({ value: id, label: name }))} {...form.register("vehicleId")} />
-        <SelectField label="In the log it belongs to" choices={SYSTEMS} {...form.register("system")} />
-        <TextField label="Planned for" type="date" {...form.register("plannedFor")} />
-        <TextAreaField label="Notes" rows={4} hint="The words it was made from, or what else is to be known" {...form.register("notes")} />
-        <Box display="flex" flexWrap="wrap" gap="3">
-          <Button type="submit" look="primary">
-            Save
-          </Button>
-          <Button onClick={() => leave(planHref(job.id))}>Cancel</Button>
+      <FormBox onSubmit={save} gap="4">
+        <TextField label="What is the job?" autoFocus {...field("title")} />
+        <SelectField label="Vehicle" choices={vehicles.map(({ id, name }) => ({ value: id, label: name }))} {...field("vehicleId")} />
+        <SelectField label="In the log it belongs to" choices={SYSTEMS} {...field("system")} />
+        <TextField label="Planned for" type="date" {...field("plannedFor")} />
+        <TextAreaField label="Notes" rows={4} hint="The words it was made from, or what else is to be known" {...field("notes")} />
+        <FormButtons submit="Save" onCancel={form.close} onRemove={() => void remove()} remove="Remove this job">
           <Button asChild>
             <Link href={newJobHref(job.id)}>Plan it again</Link>
           </Button>
-          <Button look="quiet" color="stop" marginLeft="auto" onClick={() => void remove()}>
-            Remove this job
-          </Button>
-        </Box>
-      </Box>
+        </FormButtons>
+      </FormBox>
     </Sheet>
   );
 }

@@ -1,18 +1,20 @@
 "use client";
 
-import { Box } from "@chakra-ui/react";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
-import { fieldReader, requireText } from "@/core/field-reader";
+import { z } from "zod";
+import { ifTyped, line } from "@/core/form";
 import { InputError } from "@/core/input-error";
 import { SYSTEMS, type System } from "@/core/model/place";
 import { copyJob } from "@/core/plan/copy-job";
 import { type JobSheet, readJobSheet } from "@/core/plan/job-sheet";
+import { withoutUndefined } from "@/core/without-undefined";
 import { useCollection } from "@/data/hooks";
 import { newId, stamp } from "@/data/stamp";
 import { Button } from "@/ui/Button";
 import { CheckField, SelectField, TextField } from "@/ui/form/Field";
+import { FormBox, FormButtons } from "@/ui/form/FormBox";
 import { useDraftForm } from "@/ui/form/useDraftForm";
 import { Sheet } from "@/ui/Sheet";
 import { garageHref, planHref } from "../../shell/addresses";
@@ -20,6 +22,17 @@ import { useDo } from "../../shell/DoProvider";
 import { useHand } from "../../shell/hand";
 import { giveWordsTo, sharedWords } from "../notes/shared-words";
 import { SheetFile } from "./SheetFile";
+
+const newJobForm = z
+  .object({
+    title: line("Say what the job is."),
+    vehicleId: z.string(),
+    system: z.enum(SYSTEMS),
+    plannedFor: ifTyped((day) => day),
+    from: z.string(),
+    mirrored: z.boolean(),
+  })
+  .transform((said) => withoutUndefined(said));
 
 /** A new job: what it is, on which vehicle, and what it belongs to. */
 export function JobForm({ fromId }: { fromId?: string | undefined }) {
@@ -29,14 +42,19 @@ export function JobForm({ fromId }: { fromId?: string | undefined }) {
   const does = useDo();
   const jobs = useCollection("jobs") ?? [];
   const again = jobs.find(({ id }) => id === fromId);
-  const form = useDraftForm(`job new${again ? ` from ${again.id}` : ""}`, {
-    title: again?.title ?? "",
-    vehicleId: again?.vehicleId ?? hand.vehicleId ?? "",
-    system: again?.system ?? ("brakes" as System),
-    plannedFor: "",
-    from: again?.id ?? "",
-    mirrored: false,
-  });
+  const form = useDraftForm(
+    `job new${again ? ` from ${again.id}` : ""}`,
+    {
+      title: again?.title ?? "",
+      vehicleId: again?.vehicleId ?? hand.vehicleId ?? "",
+      system: again?.system ?? ("brakes" as System),
+      plannedFor: "",
+      from: again?.id ?? "",
+      mirrored: false,
+    },
+    () => newJobForm,
+  );
+  const { field } = form;
   const [sheet, setSheet] = useState<JobSheet>();
   const [refused, setRefused] = useState<string>();
   const from = form.watch("from");
@@ -63,26 +81,22 @@ export function JobForm({ fromId }: { fromId?: string | undefined }) {
   };
 
   const save = (then: "steps" | "notes") =>
-    form.handleSubmit(async (fields) => {
-      const { read, errors, failed } = fieldReader<keyof typeof fields>();
-      const title = read("title", () => requireText(fields.title, "Say what the job is."));
-      const vehicle = vehicles.find(({ id }) => id === fields.vehicleId) ?? vehicles[0];
-      if (failed() || title === undefined || !vehicle) return form.showErrors(errors);
-      if (fields.from === "file" && !sheet) return setRefused("Choose the job sheet's file first, or start blank.");
-      const source = fields.from === "file" ? sheet : jobs.find(({ id }) => id === fields.from);
-      const copied = source && copyJob(source, newId, fields.mirrored);
+    form.handleSubmit(async ({ vehicleId, from: begunWith, mirrored, ...said }) => {
+      const vehicle = vehicles.find(({ id }) => id === vehicleId) ?? vehicles[0];
+      if (!vehicle) return;
+      if (begunWith === "file" && !sheet) return setRefused("Choose the job sheet's file first, or start blank.");
+      const source = begunWith === "file" ? sheet : jobs.find(({ id }) => id === begunWith);
+      const copied = source && copyJob(source, newId, mirrored);
       const routeId = newId();
       const job = {
         ...stamp(vehicle.origin),
         vehicleId: vehicle.id,
-        title,
-        system: fields.system,
+        ...said,
         state: "planned" as const,
-        ...(fields.plannedFor ? { plannedFor: fields.plannedFor } : {}),
         routes: copied?.routes ?? [{ id: routeId, name: "By the book", steps: [], fasteners: [], parts: [] }],
         chosenRouteId: copied?.chosenRouteId ?? routeId,
       };
-      if (!(await does({ put: { jobs: [job] } }, `${title} planned.`))) return;
+      if (!(await does({ put: { jobs: [job] } }, `${said.title} planned.`))) return;
       form.forget();
       // Words that another app has shared were waiting for this job.
       const shared = await sharedWords();
@@ -90,6 +104,7 @@ export function JobForm({ fromId }: { fromId?: string | undefined }) {
       router.push(planHref(job.id, then === "notes" || shared ? "notes" : undefined));
     });
 
+  const fromField = form.field("from", { onChange: (event: { target: { value: string } }) => chooseEarlier(event.target.value) });
   if (vehicles.length === 0) {
     return (
       <Sheet title="Plan a job" maxWidth="560px" marginInline="auto">
@@ -99,9 +114,9 @@ export function JobForm({ fromId }: { fromId?: string | undefined }) {
   }
   return (
     <Sheet title="Plan a job" maxWidth="560px" marginInline="auto" padding="5">
-      <Box as="form" onSubmit={(event) => void save("steps")(event)} display="grid" gap="4">
-        <TextField label="What is the job?" placeholder="Rear brake shoes" error={form.formState.errors.title?.message} autoFocus {...form.register("title")} />
-        <SelectField label="Vehicle" choices={vehicles.map(({ id, name }) => ({ value: id, label: name }))} {...form.register("vehicleId")} />
+      <FormBox onSubmit={(event) => void save("steps")(event)} gap="4">
+        <TextField label="What is the job?" placeholder="Rear brake shoes" autoFocus {...field("title")} />
+        <SelectField label="Vehicle" choices={vehicles.map(({ id, name }) => ({ value: id, label: name }))} {...field("vehicleId")} />
         <SelectField
           label="Start from"
           choices={[
@@ -109,22 +124,19 @@ export function JobForm({ fromId }: { fromId?: string | undefined }) {
             { value: "file", label: "a job sheet's file" },
             ...jobs.map(({ id, title, vehicleId }) => ({ value: id, label: `${title}, ${vehicles.find((one) => one.id === vehicleId)?.name ?? ""}` })),
           ]}
-          {...form.register("from", { onChange: (event: { target: { value: string } }) => chooseEarlier(event.target.value) })}
+          {...fromField}
         />
         {from === "file" && <SheetFile refused={refused} onChoose={(file) => void chooseSheet(file)} />}
-        {(earlier ?? sheet) && <CheckField label="For the other side: left and right changed over" {...form.register("mirrored")} />}
-        <SelectField label="In the log it belongs to" choices={SYSTEMS} {...form.register("system")} />
-        <TextField label="Planned for" type="date" {...form.register("plannedFor")} />
-        <Box display="flex" flexWrap="wrap" gap="3">
-          <Button type="submit" look="primary">
-            Save and add steps
-          </Button>
+        {(earlier ?? sheet) && <CheckField label="For the other side: left and right changed over" {...field("mirrored")} />}
+        <SelectField label="In the log it belongs to" choices={SYSTEMS} {...field("system")} />
+        <TextField label="Planned for" type="date" {...field("plannedFor")} />
+        <FormButtons submit="Save and add steps">
           <Button onClick={() => void save("notes")()}>Save and paste notes</Button>
           <Button asChild>
             <Link href={planHref()}>Cancel</Link>
           </Button>
-        </Box>
-      </Box>
+        </FormButtons>
+      </FormBox>
     </Sheet>
   );
 }

@@ -2,8 +2,8 @@
 
 import { Box } from "@chakra-ui/react";
 import { useState } from "react";
-import { fieldReader, ifTyped, requireText } from "@/core/field-reader";
-import { InputError } from "@/core/input-error";
+import { z } from "zod";
+import { ifTyped, line, typed } from "@/core/form";
 import { latestReading } from "@/core/log/mileage/odometer";
 import type { Bared, Job, Part, Route } from "@/core/model/job";
 import { PLACES } from "@/core/model/place";
@@ -12,12 +12,14 @@ import { putPart } from "@/core/plan/edit-route";
 import { type WhileOpen, whileOpen } from "@/core/plan/while-open";
 import { convertDistance, formatDistance } from "@/core/quantity/distance";
 import { formatPrice, readPrice } from "@/core/quantity/money";
-import { readNumber } from "@/core/quantity/read-number";
+import { numberWithin } from "@/core/quantity/number-within";
+import { withoutUndefined } from "@/core/without-undefined";
 import { useCollection } from "@/data/hooks";
 import { newId } from "@/data/stamp";
 import { Button } from "@/ui/Button";
 import { SelectField, TextField } from "@/ui/form/Field";
-import { useDraftForm } from "@/ui/form/useDraftForm";
+import { FormBox, FormButtons } from "@/ui/form/FormBox";
+import { useRecordForm } from "@/ui/form/useRecordForm";
 import { Sheet } from "@/ui/Sheet";
 import { useChangeRoute } from "../../shared/use-change-route";
 
@@ -64,12 +66,7 @@ export function WhileOpenSheet({ job, route, vehicle }: { job: Job; route: Route
         </Box>
       ))}
       {adding ? (
-        <BaredForm
-          onClose={() => setAdding(false)}
-          onSave={async (part) => {
-            if (await changeRoute((now) => ({ ...now, laysBare: [...(now.laysBare ?? []), part] }), `${part.name} lies open.`)) setAdding(false);
-          }}
-        />
+        <BaredForm onClose={() => setAdding(false)} onSave={(part) => changeRoute((now) => ({ ...now, laysBare: [...(now.laysBare ?? []), part] }), `${part.name} lies open.`)} />
       ) : (
         <Button look="quiet" paddingInline="0" onClick={() => setAdding(true)}>
           Add what lies open
@@ -85,47 +82,34 @@ function goneSays({ goneKm, atLeast }: WhileOpen, vehicle: Vehicle): string {
   return atLeast ? `No entry in the log: up to ${gone} old.` : `${gone} since it was renewed.`;
 }
 
-function BaredForm({ onSave, onClose }: { onSave: (part: Bared) => Promise<void>; onClose: () => void }) {
-  const form = useDraftForm("bared", { name: "", place: "engine" as Bared["place"], price: "", minutesNow: "10", minutesLater: "60", lasts: "" });
-  const { errors } = form.formState;
-  const save = form.handleSubmit(async (fields) => {
-    const { read, errors: unread, failed } = fieldReader<keyof typeof fields>();
-    const minutes = (field: "minutesNow" | "minutesLater") =>
-      read(field, () => {
-        const { value } = readNumber(fields[field], "The time");
-        if (value < 0 || value > 10_000) throw new InputError("The time is between 0 and 10 000 minutes.");
-        return value;
-      });
-    const name = read("name", () => requireText(fields.name, "Say what lies open."));
-    const priceMinor = read("price", () => ifTyped(fields.price, (text) => readPrice(text)));
-    const lastsKm = read("lasts", () => ifTyped(fields.lasts, (text) => readNumber(text, "How far it lasts").value));
-    const [minutesNow, minutesLater] = [minutes("minutesNow"), minutes("minutesLater")];
-    if (failed() || name === undefined || minutesNow === undefined || minutesLater === undefined) return form.showErrors(unread);
-    await onSave({
-      id: newId(),
-      name,
-      place: fields.place,
-      minutesNow,
-      minutesLater,
-      ...(priceMinor === undefined ? {} : { priceMinor }),
-      ...(lastsKm === undefined || lastsKm <= 0 ? {} : { lastsKm }),
-    });
-    form.forget();
+function BaredForm({ onSave, onClose }: { onSave: (part: Bared) => Promise<boolean>; onClose: () => void }) {
+  const form = useRecordForm({
+    draft: "bared",
+    start: { name: "", place: "engine" as Bared["place"], price: "", minutesNow: "10", minutesLater: "60", lasts: "" },
+    schemaOf: () => baredForm,
+    onClose,
   });
+  const { field } = form;
   return (
-    <Box as="form" onSubmit={(event) => void save(event)} display="grid" gap="2" marginTop="2">
-      <TextField label="What lies open" placeholder="Gearbox mount" error={errors.name?.message} autoFocus {...form.register("name")} />
-      <SelectField label="Where" choices={PLACES} {...form.register("place")} />
-      <TextField label="Its price" numeric error={errors.price?.message} {...form.register("price")} />
-      <TextField label="Renewing it now takes" numeric unit="min" error={errors.minutesNow?.message} {...form.register("minutesNow")} />
-      <TextField label="Later, by itself" numeric unit="min" error={errors.minutesLater?.message} {...form.register("minutesLater")} />
-      <TextField label="It usually lasts" numeric unit="km" error={errors.lasts?.message} {...form.register("lasts")} />
-      <Box display="flex" gap="2">
-        <Button type="submit">Save</Button>
-        <Button look="quiet" onClick={onClose}>
-          Cancel
-        </Button>
-      </Box>
-    </Box>
+    <FormBox onSubmit={form.send((said) => onSave({ ...said, id: newId() }))} gap="2" marginTop="2">
+      <TextField label="What lies open" placeholder="Gearbox mount" autoFocus {...field("name")} />
+      <SelectField label="Where" choices={PLACES} {...field("place")} />
+      <TextField label="Its price" numeric {...field("price")} />
+      <TextField label="Renewing it now takes" numeric unit="min" {...field("minutesNow")} />
+      <TextField label="Later, by itself" numeric unit="min" {...field("minutesLater")} />
+      <TextField label="It usually lasts" numeric unit="km" {...field("lasts")} />
+      <FormButtons submit="Save" onCancel={form.close} />
+    </FormBox>
   );
 }
+
+const baredForm = z
+  .object({
+    name: line("Say what lies open."),
+    place: z.enum(PLACES),
+    price: ifTyped((text) => readPrice(text)),
+    minutesNow: typed(numberWithin("The time", 0, 10_000, " minutes")),
+    minutesLater: typed(numberWithin("The time", 0, 10_000, " minutes")),
+    lasts: ifTyped(numberWithin("How far it lasts", 1, 10_000_000, " km")),
+  })
+  .transform(({ price: priceMinor, lasts: lastsKm, ...said }) => withoutUndefined({ ...said, priceMinor, lastsKm }));

@@ -14,6 +14,7 @@ import { useCollection } from "@/data/hooks";
 import { stamp, touched } from "@/data/stamp";
 import { Button } from "@/ui/Button";
 import { TextField } from "@/ui/form/Field";
+import { FormBox } from "@/ui/form/FormBox";
 import { useDraftForm } from "@/ui/form/useDraftForm";
 import { Loading } from "@/ui/Loading";
 import { Sheet } from "@/ui/Sheet";
@@ -22,9 +23,9 @@ import { WrapUpReport } from "../../shared/WrapUpReport";
 import { today } from "../../shell/clock";
 import { useDo } from "../../shell/DoProvider";
 import type { Move } from "../use-work";
-import { readWrapUp } from "./read-wrap-up";
+import { type WrapUpFields, wrapUpForm } from "./wrap-up-fields";
 import { WrapUpChecks } from "./WrapUpChecks";
-import { type WrapUpFields, WrapUpLines } from "./WrapUpLines";
+import { WrapUpLines } from "./WrapUpLines";
 import { WrapUpNotes } from "./WrapUpNotes";
 
 interface WrapUpProps {
@@ -49,31 +50,31 @@ function WrapUpSheet({ job, vehicle, route, work, move, onBack, readings }: Wrap
   const [dropped, setDropped] = useState<ReadonlySet<string>>(new Set());
   const atLatest = { value: latest?.distance.value ?? 0, unit: vehicle.distanceUnit };
   const proposals = followUpsFrom(job, route, atLatest, today());
-  const form = useDraftForm<WrapUpFields>(`wrap-up ${job.id}`, {
-    odometer: latest ? String(latest.distance.value) : "",
-    on: today(),
-    ...Object.fromEntries(
-      route.parts.flatMap(({ id, priceMinor, warrantyMonths }) => [
-        [`price ${id}`, priceMinor === undefined ? "" : formatPrice(priceMinor)],
-        [`warranty ${id}`, warrantyMonths === undefined ? "" : String(warrantyMonths)],
-      ]),
-    ),
-    ...Object.fromEntries(
-      proposals.map(({ kind, dueAt, dueOn }) => [
-        `after ${kind}`,
-        String(dueAt ? dueAt.value - atLatest.value : differenceInCalendarDays(parseISO(dueOn ?? today()), parseISO(today()))),
-      ]),
-    ),
-  });
-  const { errors } = form.formState;
+  const form = useDraftForm(
+    `wrap-up ${job.id}`,
+    {
+      odometer: latest ? String(latest.distance.value) : "",
+      on: today(),
+      ...Object.fromEntries(
+        route.parts.flatMap(({ id, priceMinor, warrantyMonths }) => [
+          [`price ${id}`, priceMinor === undefined ? "" : formatPrice(priceMinor)],
+          [`warranty ${id}`, warrantyMonths === undefined ? "" : String(warrantyMonths)],
+        ]),
+      ),
+      ...Object.fromEntries(
+        proposals.map(({ kind, dueAt, dueOn }) => [
+          `after ${kind}`,
+          String(dueAt ? dueAt.value - atLatest.value : differenceInCalendarDays(parseISO(dueOn ?? today()), parseISO(today()))),
+        ]),
+      ),
+    } as WrapUpFields,
+    () => wrapUpForm({ route, dropped, unit: vehicle.distanceUnit, today: today(), followUps: (odometer, on) => followUpsFrom(job, route, odometer, on) }),
+  );
   const toggle = (key: string) => setDropped((was) => (was.has(key) ? new Set([...was].filter((one) => one !== key)) : new Set([...was, key])));
   const toCheck = checksToDo(work, beforeYouDrive(route));
 
   const save = (newOdometer: boolean) =>
-    form.handleSubmit(async (fields) => {
-      const read = readWrapUp(fields, { route, dropped, unit: vehicle.distanceUnit, today: today(), followUps: (odometer, on) => followUpsFrom(job, route, odometer, on) });
-      if ("errors" in read) return form.showErrors(read.errors);
-      const { odometer, on, fitted, followUps } = read;
+    form.handleSubmit(async ({ odometer, on, fitted, followUps }) => {
       const asked = newOdometer ? undefined : questionReading(readings, vehicle.id, odometer, on);
       setQuestion(asked);
       if (asked) return;
@@ -107,11 +108,11 @@ function WrapUpSheet({ job, vehicle, route, work, move, onBack, readings }: Wrap
       {toCheck.length > 0 ? (
         <WrapUpChecks checks={beforeYouDrive(route)} toDo={toCheck} move={move} onBack={onBack} />
       ) : (
-        <Box as="form" onSubmit={(event) => void save(false)(event)} display="grid" gap="5">
+        <FormBox onSubmit={(event) => void save(false)(event)} gap="5">
           <Box color="soft">Every step is done and checked. What was replaced goes into the log of the {vehicle.name}.</Box>
           <Box display="grid" gridTemplateColumns={{ base: "1fr", md: "1fr 1fr" }} gap="4" maxWidth="520px">
-            <TextField label="Odometer reads" numeric unit={vehicle.distanceUnit} error={errors.odometer?.message} {...form.register("odometer")} style={{ minHeight: 56 }} />
-            <TextField label="On" type="date" error={errors.on?.message} {...form.register("on")} style={{ minHeight: 56 }} />
+            <TextField label="Odometer reads" numeric unit={vehicle.distanceUnit} {...form.field("odometer")} style={{ minHeight: 56 }} />
+            <TextField label="On" type="date" {...form.field("on")} style={{ minHeight: 56 }} />
           </Box>
           <WrapUpLines form={form} route={route} proposals={proposals} unit={vehicle.distanceUnit} dropped={dropped} onToggle={toggle} />
           <WrapUpReport route={route} work={work} unit={vehicle.torqueUnit} />
@@ -135,7 +136,7 @@ function WrapUpSheet({ job, vehicle, route, work, move, onBack, readings }: Wrap
               </Button>
             </Box>
           )}
-        </Box>
+        </FormBox>
       )}
     </Sheet>
   );

@@ -1,17 +1,14 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
-import type { UseFormReturn } from "react-hook-form";
+import type { ComponentProps } from "react";
 import type { Route } from "@/core/model/job";
 import type { followUpsFrom } from "@/core/plan/after-the-work";
 import type { DistanceUnit } from "@/core/quantity/distance";
 import { CheckField, TextField } from "@/ui/form/Field";
 
-/** What is typed at the wrap-up: the reading and the day, and by id or kind the price and warranty of parts and when follow-ups are due. */
-export type WrapUpFields = { odometer: string; on: string } & Record<string, string>;
-
 interface WrapUpLinesProps {
-  form: Pick<UseFormReturn<WrapUpFields>, "register" | "formState">;
+  form: { field: (name: string) => Omit<ComponentProps<typeof TextField>, "label"> };
   route: Route;
   proposals: ReturnType<typeof followUpsFrom>;
   unit: DistanceUnit;
@@ -20,8 +17,7 @@ interface WrapUpLinesProps {
 }
 
 /** The parts that were replaced, with price and warranty, and the follow-ups that are proposed, with when. */
-export function WrapUpLines({ form: { register, formState }, route, proposals, unit, dropped, onToggle }: WrapUpLinesProps) {
-  const { errors } = formState;
+export function WrapUpLines({ form: { field }, route, proposals, unit, dropped, onToggle }: WrapUpLinesProps) {
   return (
     <>
       <Box as="fieldset" border="none" padding="0" display="grid" gap="3">
@@ -39,14 +35,8 @@ export function WrapUpLines({ form: { register, formState }, route, proposals, u
             />
             {!dropped.has(part.id) && (
               <Box display="grid" gridTemplateColumns="1fr 1fr" gap="3">
-                <TextField
-                  label={part.count > 1 ? "Paid, together" : "Paid"}
-                  numeric
-                  error={errors[`price ${part.id}`]?.message}
-                  {...register(`price ${part.id}`)}
-                  style={{ minHeight: 56 }}
-                />
-                <TextField label="Warranty" numeric unit="months" error={errors[`warranty ${part.id}`]?.message} {...register(`warranty ${part.id}`)} style={{ minHeight: 56 }} />
+                <TextField label={part.count > 1 ? "Paid, together" : "Paid"} numeric {...field(`price ${part.id}`)} style={{ minHeight: 56 }} />
+                <TextField label="Warranty" numeric unit="months" {...field(`warranty ${part.id}`)} style={{ minHeight: 56 }} />
               </Box>
             )}
           </Line>
@@ -62,14 +52,7 @@ export function WrapUpLines({ form: { register, formState }, route, proposals, u
               <CheckField size="work" label={text.replace(/ after \d+ (?:km|mi)$/, "")} checked={!dropped.has(kind)} onChange={() => onToggle(kind)} />
               {!dropped.has(kind) && (
                 <Box maxWidth="220px">
-                  <TextField
-                    label="Due after"
-                    numeric
-                    unit={dueAt ? unit : "days"}
-                    error={errors[`after ${kind}`]?.message}
-                    {...register(`after ${kind}`)}
-                    style={{ minHeight: 56 }}
-                  />
+                  <TextField label="Due after" numeric unit={dueAt ? unit : "days"} {...field(`after ${kind}`)} style={{ minHeight: 56 }} />
                 </Box>
               )}
             </Line>
