@@ -1,4 +1,5 @@
 import ical, { ICalAlarmType, ICalEventStatus } from "ical-generator";
+import { DAY_MS } from "@/core/day";
 import type { FollowUp } from "@/core/model/log";
 
 /** A follow-up as a calendar sees it: the day it is owed, the vehicle it is about, and what else there is to say. */
@@ -9,7 +10,6 @@ export interface CalendarEntry {
   says: string;
 }
 
-const DAY_MS = 86_400_000;
 /** In the morning of the day, and the evening before, counted from the midnight that an all-day entry begins at. */
 const ALARMS_S = [-5 * 3600, 8 * 3600];
 

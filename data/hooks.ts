@@ -1,13 +1,14 @@
 "use client";
 
 import { useQueries, useQuery, useQueryClient } from "@tanstack/react-query";
-import { useCallback, useEffect, useState } from "react";
+import { useCallback, useEffect, useState, useMemo } from "react";
 import { COLLECTIONS, type Collection, type Household, type RecordOf } from "@/core/model/household";
 import type { RawHousehold } from "@/core/model/migrations";
 import { putAll } from "./change";
 import type { Commit, Undo } from "./commit";
 import { type Befalls, useDataContext, useDoor } from "./DataProvider";
 import { reading } from "./reading";
+import { SETTINGS, type Setting, type SettingName, type SettingValue } from "./settings";
 import { partSound } from "./sound";
 import type { Picture } from "./store";
 
@@ -80,14 +81,21 @@ export function useStoreTrouble(): { befalls: Befalls | undefined; inMemory: () 
   return { befalls, inMemory, goOn };
 }
 
-/** A single value about this browser: undefined while it is read, null when it was never saved. */
-export function useSetting(key: string): [value: string | null | undefined, save: (value: string) => Promise<void>] {
+/** A value about this browser: undefined while it is read, null when there is none. `save` stays the same from one drawing to the next. */
+export function useSetting<Name extends SettingName>(name: Name): [value: SettingValue<Name> | null | undefined, save: (value: SettingValue<Name>) => Promise<void>] {
   const door = useDoor();
   const client = useQueryClient();
-  const { data } = useQuery(reading<string | null>(["setting", key], async () => (await (await door()).setting(key)) ?? null, null));
-  const save = async (value: string) => {
-    await (await door()).saveSetting(key, value);
-    client.setQueryData(["setting", key], value);
-  };
-  return [data, save];
+  const { data } = useQuery(reading<string | null>(["setting", name], async () => (await (await door()).setting(name)) ?? null, null));
+  // The table pairs each name with its value; the compiler cannot see that of a name it does not know.
+  const setting = SETTINGS[name] as unknown as Setting<SettingValue<Name>>;
+  const value = useMemo(() => (data === undefined || data === null ? data : (setting.read(data) ?? null)), [data, setting]);
+  const save = useCallback(
+    async (next: SettingValue<Name>) => {
+      const text = setting.write(next);
+      await (await door()).saveSetting(name, text);
+      client.setQueryData(["setting", name], text);
+    },
+    [client, door, name, setting],
+  );
+  return [value, save];
 }

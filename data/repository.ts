@@ -1,4 +1,5 @@
 import { unwrap } from "idb";
+import { DAY_MS } from "@/core/day";
 import { type Collection, type Household, type RecordOf } from "@/core/model/household";
 import { type Change, checkChange, touchedBy } from "./change";
 import { photoIdsOf } from "./photo-ids";
@@ -57,7 +58,7 @@ export interface Repository {
 export class StaleError extends Error {}
 
 /** A day is longer than anything can be undone, and than any file takes to come in. */
-const KEPT_UNNAMED_MS = 86_400_000;
+const KEPT_UNNAMED_MS = DAY_MS;
 
 const REVISION = "revision";
 /** More records than this are asked for by their keys first. */

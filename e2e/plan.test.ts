@@ -115,9 +115,9 @@ test("what is wrong is found out by checks, with the next one named, one's own c
   await page.type("It is", "12,1");
   await page.type("At least", "12.4");
   await page.press("Note it");
-  await page.see("past its limit");
+  await page.see("the limit of");
   await page.driver.navigate().refresh();
-  await page.see("past its limit");
+  await page.see("the limit of");
 });
 
 test("what lies open is judged by the log, and every view of a plan holds on a phone", async () => {

@@ -1,3 +1,4 @@
+import { capital } from "../capital";
 import { InputError, orSentence } from "../input-error";
 import { type Draft, MODEL_VERSION } from "../model/record";
 import { SQUARE_DRIVES, type SquareDrive } from "../model/square-drive";
@@ -214,7 +215,7 @@ function byName(line: string, plain: string): ToolDraft {
     .replace(/[\s,:]+/g, " ")
     .trim();
   if (!/\p{L}{3}/u.test(name.replace(/\bmm\b/g, ""))) throw new InputError(`“${line.trim()}” does not say what it is. Write the tool's name, or a drive and sizes.`);
-  const named = name.charAt(0).toUpperCase() + name.slice(1);
+  const named = capital(name);
   if (!amount || !word) return { kind: "special tool", name: named };
   return { kind: "consumable", name: named, left: { value: readNumber(amount[1] ?? "", "How much").value * word.times, unit: word.unit } };
 }

@@ -73,13 +73,3 @@ export function nextCheck(topic: Topic, decide: Decide): { check: Check; between
   const best = [...open].sort((a, b) => power(b) - power(a))[0];
   return best && power(best) > 0.1 ? { check: best, between: [first.name, second.name] } : undefined;
 }
-
-export type MeasuredVerdict = "within" | "past its limit" | "at its limit" | "no limit";
-
-/** A measure against its limits; within a twentieth of the limit it is as good as there. Example: 20.1 against at least 20 → "at its limit". */
-export function judgeMeasured({ value, least, most }: Decide["measured"][number]): MeasuredVerdict {
-  if (least === undefined && most === undefined) return "no limit";
-  if ((least !== undefined && value < least) || (most !== undefined && value > most)) return "past its limit";
-  const near = (limit: number) => Math.abs(value - limit) <= 0.05 * Math.abs(limit);
-  return (least !== undefined && near(least)) || (most !== undefined && near(most)) ? "at its limit" : "within";
-}

@@ -6,6 +6,13 @@ import { judgeFigure } from "./judge-figure";
 export interface Doubt {
   says: string;
   grave: boolean;
+  /** Said of a figure while nothing is known of where it is from. */
+  unsourced?: true;
+}
+
+/** Whether a fastener has a torque that nobody can look up again. */
+export function lacksSource({ figure, source }: Fastener): boolean {
+  return figure !== undefined && torquesOf(figure).length > 0 && source === undefined;
 }
 
 /**
@@ -19,9 +26,9 @@ export function fastenerDoubts(fastener: Fastener): Doubt[] {
   const { figure, source } = fastener;
   const judged = judgeFigure(fastener);
   if (judged) doubts.push({ says: judged.says, grave: judged.grave });
-  if (figure && torquesOf(figure).length > 0) {
-    if (source === undefined) wary("This figure has no source. Look it up before you rely on it.");
-    else if (source === "memory") wary("This figure is from memory. Look it up before you rely on it.");
+  if (lacksSource(fastener)) doubts.push({ says: "This figure has no source. Look it up before you rely on it.", grave: false, unsourced: true });
+  else if (figure && torquesOf(figure).length > 0) {
+    if (source === "memory") wary("This figure is from memory. Look it up before you rely on it.");
     else if (fastener.doubtful) wary("This figure was marked doubtful.");
   }
   if (fastener.singleUse) wary(fastener.reuseReason ? `Single-use, used again: ${fastener.reuseReason}` : "Single-use: fit a new one.");

@@ -1,4 +1,5 @@
 import { InputError, requirePositive } from "../input-error";
+import { type Side } from "../side";
 
 const STANDARD_GRAVITY = 9.80665;
 
@@ -16,7 +17,6 @@ export function slopeForceN(massKg: number, slopeDeg: number): number {
   return massKg * STANDARD_GRAVITY * Math.sin((slopeDeg * Math.PI) / 180);
 }
 
-export type Side = "left" | "right";
 export type Turning = "undo" | "do up";
 
 /**

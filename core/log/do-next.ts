@@ -1,4 +1,4 @@
-import { differenceInCalendarDays, parseISO } from "date-fns";
+import { daysBetween } from "../day";
 import type { Job } from "../model/job";
 import { chosenRoute } from "../plan/chosen-route";
 import { formatDistance } from "../quantity/distance";
@@ -101,7 +101,7 @@ function fromWear({ what, at, points, unit, decimals, state, line }: Wear, vehic
 }
 
 function daysUntil(day: string, today: string): number {
-  return differenceInCalendarDays(parseISO(day), parseISO(today));
+  return daysBetween(today, day);
 }
 
 function inDays(days: number): string {

@@ -1,4 +1,4 @@
-import { differenceInCalendarDays, parseISO } from "date-fns";
+import { daysBetween } from "../day";
 import type { Job } from "../model/job";
 import { chosenRoute } from "../plan/chosen-route";
 import { partKey } from "./part-key";
@@ -22,7 +22,7 @@ export function togetherOf(dues: readonly Due[], jobs: readonly Job[]): Together
   const dated = dues.filter(({ state, on }) => state !== "snoozed" && on !== undefined);
   return dated.flatMap((a, i) =>
     dated.slice(i + 1).flatMap((b): Together[] => {
-      if (!a.on || !b.on || Math.abs(differenceInCalendarDays(parseISO(a.on.best), parseISO(b.on.best))) > NEAR_DAYS) return [];
+      if (!a.on || !b.on || Math.abs(daysBetween(b.on.best, a.on.best)) > NEAR_DAYS) return [];
       const because = laidBare(a, b, jobs) ?? laidBare(b, a, jobs) ?? sameHire(a, b, jobs) ?? samePlace(a, b);
       return because === undefined ? [] : [{ a, b, because }];
     }),

@@ -1,6 +1,7 @@
 import { z } from "zod";
 import { headSizeSchema } from "../quantity/head-size";
 import { torqueFigureSchema } from "../quantity/torque-figure";
+import { SIDES } from "../side";
 import { INTO } from "../thread/hole";
 import { STRENGTH_CLASSES } from "../thread/strength";
 import { placeSchema, systemSchema } from "./place";
@@ -115,7 +116,7 @@ export const partSchema = z.strictObject({
   priceMinor: z.int().min(0).max(100_000_000).optional(),
   warrantyMonths: z.int().min(1).max(LONGEST_WARRANTY_MONTHS).optional(),
   /** Made for one side only. */
-  hand: z.enum(["left", "right"]).optional(),
+  hand: z.enum(SIDES).optional(),
   /** Renewed on both sides or on neither. */
   inPairs: z.boolean().optional(),
   /** The fastener that it is a new one of, or a new pin for. */

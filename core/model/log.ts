@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { SIDES } from "../side";
 import { placeSchema, systemSchema } from "./place";
 import { LONGEST_UNIT, daySchema, idSchema, lineSchema, recordShape, textSchema, measuredSchema } from "./record";
 import { distanceSchema } from "./vehicle";
@@ -18,7 +19,7 @@ export const replacementSchema = z.strictObject({
   priceMinor: z.int().min(0).max(100_000_000).optional(),
   /** What a workshop asked for the same, part and work. */
   quoteMinor: z.int().min(0).max(100_000_000).optional(),
-  hand: z.enum(["left", "right"]).optional(),
+  hand: z.enum(SIDES).optional(),
   warrantyUntil: daySchema.optional(),
   note: textSchema.optional(),
   /** Its own, beside those of its job: the receipt, the number on the box. Their pixels stay in the browser and go along in a zip. */

@@ -1,3 +1,4 @@
+import { capital } from "../capital";
 import { InputError, orSentence } from "../input-error";
 import type { Phase } from "../model/job";
 import { formatHeadSize, readHeadSize } from "../quantity/read-head-size";
@@ -287,8 +288,4 @@ export function mergedFastener(into: FastenerProposal, from: FastenerProposal): 
     traits: [...new Set([...into.traits, ...from.traits])],
     spans: [...into.spans, ...from.spans],
   };
-}
-
-function capital(words: string): string {
-  return words.charAt(0).toUpperCase() + words.slice(1);
 }

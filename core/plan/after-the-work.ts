@@ -1,4 +1,4 @@
-import { addDays, format, parseISO } from "date-fns";
+import { daysAfter } from "../day";
 import type { Job, Route } from "../model/job";
 import type { FollowUp } from "../model/log";
 import type { Draft } from "../model/record";
@@ -66,5 +66,5 @@ export function beforeYouDrive(route: Route): string[] {
 }
 
 function dayAfter(on: string, days: number): string {
-  return format(addDays(parseISO(on), days), "yyyy-MM-dd");
+  return daysAfter(on, days);
 }

@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { capital } from "../capital";
 import { InputError } from "../input-error";
 import { type Job, PHASES, type Route, routeSchema } from "../model/job";
 import { migrate } from "../model/migrations";
@@ -90,7 +91,7 @@ export function jobSheetMarkdown(job: Job): string {
   for (const phase of PHASES) {
     const steps = route.steps.filter((step) => step.phase === phase);
     if (steps.length === 0) continue;
-    lines.push("", `## ${phase.charAt(0).toUpperCase()}${phase.slice(1)}`, "");
+    lines.push("", `## ${capital(phase)}`, "");
     for (const step of steps) {
       const minds = [...differencesOf(route, step), ...step.cautions.map((caution) => `**${caution}**`), ...taskWords(step), ...(step.detail ? [step.detail] : [])];
       lines.push(`- [ ] ${step.title}${minds.length > 0 ? `: ${minds.join("; ")}` : ""}`);

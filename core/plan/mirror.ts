@@ -1,6 +1,7 @@
 import type { Fastener, Route, Step } from "../model/job";
 import { formatHeadSize, sameHead } from "../quantity/read-head-size";
 import { formatFigure } from "../quantity/torque-words";
+import { STEP_KIND } from "../step-kinds";
 import { torquesOf } from "../torque/torques-of";
 
 /** Words of taking apart, and those of putting back. The first that is found is turned round. */
@@ -42,7 +43,7 @@ function mirrorsOf(step: Step, fastener: Fastener | undefined, newId: () => stri
     ...base,
     id: newId(),
     title,
-    kind: step.kind === "undo" ? "torque" : step.kind,
+    kind: STEP_KIND[step.kind].back,
     mirrorOf: { stepId: step.id, title },
     ...(step.fastenerId === undefined ? {} : { fastenerId: step.fastenerId }),
     ...(step.count === undefined ? {} : { count: step.count }),

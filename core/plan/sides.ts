@@ -1,5 +1,5 @@
 import type { Route, Step } from "../model/job";
-import { sideOf } from "../model/side";
+import { sideOf } from "../side";
 import { copyRoute, otherSide } from "./copy-job";
 
 /** The same step on the other side; undefined when the plan has none. */

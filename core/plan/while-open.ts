@@ -2,6 +2,9 @@ import type { Bared } from "../model/job";
 import type { Replacement } from "../model/log";
 import { type Distance, convertDistance } from "../quantity/distance";
 
+/** What an hour of one’s own time is taken to be worth until it is said, minor units. */
+export const USUAL_HOUR_MINOR = 1500;
+
 export interface WhileOpen {
   part: Bared;
   /** How far the one that is on has gone, km; undefined when the log does not say. */

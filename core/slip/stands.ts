@@ -9,6 +9,7 @@ import type { Vehicle } from "../model/vehicle";
 import { shown } from "../quantity/shown";
 import { readSlopeDeg } from "../quantity/slope";
 import { quantityNm } from "../quantity/torque-quantity";
+import { SIDES } from "../side";
 import { type Given, slip } from "./declare";
 import { choice, measure, optional, share, text, tool, torque, vehicle } from "./fields";
 import { type SlipLine, type Tone } from "./slip";
@@ -40,7 +41,7 @@ const fields = {
   standLow: measure("Stand's lowest", "length", "280", HEIGHT),
   standHigh: measure("Stand's highest", "length", "430", HEIGHT),
   torque: optional(torque("Torque on the nut", "", NUT)),
-  side: choice("Side", ["left", "right"], NUT),
+  side: choice("Side", SIDES, NUT),
   turning: choice("You", { undo: "undo it", "do up": "do it up" }, NUT),
   tyreRadius: measure("Tyre, middle to tread", "length", "300", NUT),
 };

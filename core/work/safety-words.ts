@@ -1,8 +1,8 @@
 import { rollDirection } from "../lift/roll";
 import type { Stance, Step } from "../model/job";
-import { sideOf } from "../model/side";
 import type { Vehicle } from "../model/vehicle";
 import type { SafetyTick } from "../model/work";
+import { sideOf } from "../side";
 
 /** What each safety tick asks for, and why where it is not plain, for the end that is raised. */
 export function safetyWords(tick: SafetyTick, stance: Stance, driven?: Vehicle["driven"]): { ask: string; why?: string } {

@@ -1,6 +1,6 @@
 import type { Route } from "../model/job";
-import { type Side, sideOf } from "../model/side";
 import type { Work } from "../model/work";
+import { type Side, sideOf } from "../side";
 
 /** A longer gap between two taps is a pause, not work, minutes. Our own judgement: longer than any one step between taps usually takes. */
 const LONGEST_GAP_MIN = 45;

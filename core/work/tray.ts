@@ -1,5 +1,6 @@
 import type { Route, Step } from "../model/job";
 import type { Work } from "../model/work";
+import { movesFasteners } from "../step-kinds";
 import { type Moment, eventsOf, withEvent } from "./event";
 import { doneSteps, tickedBolts } from "./progress";
 
@@ -14,10 +15,6 @@ export interface TrayItem {
   compartment: string | undefined;
 }
 
-const isPutBack = ({ phase }: Step) => phase === "put back" || phase === "prove it";
-const takesOut = (step: Step) => step.kind === "undo" || (step.kind === "count" && !isPutBack(step));
-const putsIn = (step: Step) => step.kind === "hand-start" || step.kind === "torque" || (step.kind === "count" && isPutBack(step));
-
 /** What has been off, with how much is back: bolts started by hand or at least at their first stage, and leads plugged in again. */
 export function trayOf(work: Work, route: Route): TrayItem[] {
   const done = doneSteps(work);
@@ -26,11 +23,14 @@ export function trayOf(work: Work, route: Route): TrayItem[] {
     const own = route.steps.filter(({ fastenerId }) => fastenerId === fastener.id);
     const most = (steps: Step[], counted: (step: Step) => number) =>
       Math.min(fastener.count, sum(steps.map((step) => (done.has(step.id) ? (step.count ?? fastener.count) : counted(step)))));
-    const out = most(own.filter(takesOut), () => 0);
+    const out = most(
+      own.filter((step) => movesFasteners(step) === "out"),
+      () => 0,
+    );
     if (out === 0) return [];
     // Started by hand and then tightened, it is the same bolt: whichever is further counts.
     const started = most(
-      own.filter((step) => putsIn(step) && step.kind !== "torque"),
+      own.filter((step) => movesFasteners(step) === "in" && step.kind !== "torque"),
       () => 0,
     );
     const tightened = most(
@@ -65,7 +65,7 @@ export function leftOvers(work: Work, route: Route, after?: Step): TrayItem[] {
   const putBackBy = (steps: Step[]) =>
     new Set(
       steps.flatMap((step) =>
-        done.has(step.id) ? [] : [...(putsIn(step) && step.fastenerId ? [step.fastenerId] : []), ...(step.putsBack ?? []).map((thing) => thing.toLowerCase())],
+        done.has(step.id) ? [] : [...(movesFasteners(step) === "in" && step.fastenerId ? [step.fastenerId] : []), ...(step.putsBack ?? []).map((thing) => thing.toLowerCase())],
       ),
     );
   const passedOver = putBackBy(route.steps.slice(0, at));

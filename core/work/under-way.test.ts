@@ -1,11 +1,11 @@
 import type { Fastener, Job, Route, Step } from "../model/job";
 import { MODEL_VERSION } from "../model/record";
-import { sideOf } from "../model/side";
 import type { Work, WorkEvent } from "../model/work";
 import { oneSided, twinOf, withOtherSide } from "../plan/sides";
 import { readTorqueFigure } from "../quantity/read-torque-figure";
+import { sideOf } from "../side";
 import { withEvent } from "./event";
-import { judgeMeasured, measuredIn, sidesCompared } from "./measured";
+import { measuredIn, sidesCompared } from "./measured";
 import { photosOf } from "./photos";
 import { finishStep } from "./progress";
 import { rollWarning } from "./safety-words";
@@ -96,18 +96,6 @@ test("turns counted off are the turns to be counted on; never below none", () =>
   expect(halfTurnsToGo(counted, route, off)).toBeUndefined();
   expect(halfTurnsToGo(fresh, route, on)).toBeUndefined();
   expect(trayOf(finishStep(counted, route, "off", at(1)), route)).toMatchObject([{ name: "Nut", out: 1, back: 0 }]);
-});
-
-test.each([
-  [{ most: 204 }, 203.2, "within", "0.8 mm left to the limit of 204 mm."],
-  [{ most: 204 }, 204, "at the limit", "Right at the limit of 204 mm: replace it soon."],
-  [{ most: 204 }, 204.1, "beyond", "0.1 mm over the limit of 204 mm: replace it."],
-  [{ least: 2 }, 1.4, "beyond", "0.6 mm under the limit of 2 mm: replace it."],
-  [{ least: 2, most: 9 }, 8.5, "within", "0.5 mm left to the limit of 9 mm."],
-  [{ least: 2, most: 9 }, 2.1, "within", "0.1 mm left to the limit of 2 mm."],
-  [{}, 5, "no limit", "No limit is written down: look it up before you rely on it."],
-] as const)("against %j, %d mm is %s", (limits, value, is, says) => {
-  expect(judgeMeasured({ what: "width", unit: "mm", ...limits }, value)).toEqual({ is, says });
 });
 
 test("left is held against right; the last value at a place counts", () => {

@@ -1,10 +1,10 @@
-import { addMonths, format, parseISO } from "date-fns";
+import { monthsAfter } from "../day";
 import type { Job, Part, Route } from "../model/job";
 import type { Measurement, Replacement } from "../model/log";
 import type { Draft } from "../model/record";
-import { sideOf } from "../model/side";
 import type { Work } from "../model/work";
 import type { Distance } from "../quantity/distance";
+import { sideOf } from "../side";
 import { eventsOf } from "./event";
 import { measuredIn } from "./measured";
 import { lessonOf, troublesOf } from "./trouble/trouble";
@@ -31,7 +31,7 @@ export function replacementFrom(job: Job, part: Part, fitted: Fitted, odometer: 
     odometer,
     on,
     ...(priceMinor === undefined ? {} : { priceMinor }),
-    ...(warrantyMonths === undefined ? {} : { warrantyUntil: format(addMonths(parseISO(on), warrantyMonths), "yyyy-MM-dd") }),
+    ...(warrantyMonths === undefined ? {} : { warrantyUntil: monthsAfter(on, warrantyMonths) }),
     ...(note === undefined ? {} : { note }),
   };
 }

@@ -3,6 +3,7 @@
 import { Box } from "@chakra-ui/react";
 import Link from "next/link";
 import { useMemo } from "react";
+import { capital } from "@/core/capital";
 import { type Condition, type ConditionLine, type PlaceCondition, WARRANTY_SIGN, conditionOf } from "@/core/log/upkeep/condition";
 import type { VehicleLog } from "@/core/log/vehicle-log";
 import type { Place } from "@/core/model/place";
@@ -81,10 +82,6 @@ export function VehicleSheet({ log, records, onEdit }: { log: VehicleLog; record
       )}
     </Sheet>
   );
-}
-
-function capital(text: string): string {
-  return text.charAt(0).toUpperCase() + text.slice(1);
 }
 
 /** The worst first, as many as there is room for. */

@@ -2,9 +2,9 @@
 
 import { Box } from "@chakra-ui/react";
 import { z } from "zod";
-import { type MeasuredVerdict, judgeMeasured } from "@/core/decide/decide";
 import { ifTyped, line, typed, unitName } from "@/core/form";
 import type { Decide } from "@/core/model/job";
+import { judgeAgainst, type LimitVerdict } from "@/core/quantity/limits";
 import { readNumber } from "@/core/quantity/read-number";
 import { withoutUndefined } from "@/core/without-undefined";
 import { newId } from "@/data/stamp";
@@ -15,10 +15,10 @@ import { useDraftForm } from "@/ui/form/useDraftForm";
 import { Sheet } from "@/ui/Sheet";
 import type { ChangeDecide } from "./decide/CausesSheet";
 
-const LOOK: Record<MeasuredVerdict, { shape: string; colour: string }> = {
+const LOOK: Record<LimitVerdict["kind"], { shape: string; colour: string }> = {
   within: { shape: "●", colour: "good" },
-  "at its limit": { shape: "▲", colour: "watch" },
-  "past its limit": { shape: "■", colour: "stop" },
+  "at the limit": { shape: "▲", colour: "watch" },
+  beyond: { shape: "■", colour: "stop" },
   "no limit": { shape: "○", colour: "soft" },
 };
 
@@ -46,15 +46,13 @@ export function MeasuredSheet({ decide, change }: { decide: Decide; change: Chan
   return (
     <Sheet title="Measured">
       {decide.measured.map((one) => {
-        const verdict = judgeMeasured(one);
-        const limits = [one.least === undefined ? "" : `at least ${one.least}`, one.most === undefined ? "" : `at most ${one.most}`].filter((limit) => limit !== "").join(", ");
+        const verdict = judgeAgainst(one, one.value);
         return (
           <Box key={one.id} display="flex" justifyContent="space-between" gap="2" borderTop="1px solid" borderColor="edge" paddingBlock="2">
             <Box>
               {one.what}: {one.value} {one.unit}
-              {limits && <Box color="soft">{limits}</Box>}
-              <Box color={LOOK[verdict].colour} fontWeight="600">
-                {LOOK[verdict].shape} {verdict}
+              <Box color={LOOK[verdict.kind].colour} fontWeight="600">
+                {LOOK[verdict.kind].shape} {verdict.says}
               </Box>
             </Box>
             <Button

@@ -2,6 +2,7 @@
 
 import { Box, chakra } from "@chakra-ui/react";
 import { type ReactNode, useEffect, useRef } from "react";
+import { capital } from "@/core/capital";
 import { PHASES, type Step } from "@/core/model/job";
 
 const StepButton = chakra("button", {
@@ -67,7 +68,7 @@ export function StepsByPhase({ steps, openId, look, onOpen, done, before, phoneH
         return (
           <Box key={phase} marginBottom="2">
             <Box as="h2" fontSize="18px" color="soft" paddingInline="16px" paddingBlock="1">
-              {phaseTitle(phase)}
+              {capital(phase)}
             </Box>
             {own.map((step) => (
               <StepButton
@@ -87,9 +88,4 @@ export function StepsByPhase({ steps, openId, look, onOpen, done, before, phoneH
       })}
     </Box>
   );
-}
-
-/** "Take apart" */
-export function phaseTitle(phase: string): string {
-  return phase.charAt(0).toUpperCase() + phase.slice(1);
 }

@@ -3,10 +3,11 @@
 import { Box } from "@chakra-ui/react";
 import type { Route } from "@/core/model/job";
 import type { Work } from "@/core/model/work";
+import { judgeAgainst } from "@/core/quantity/limits";
 import { type TorqueUnit, fromNm, torqueSymbol } from "@/core/quantity/torque-unit";
 import { formatFigure } from "@/core/quantity/torque-words";
 import { eventsOf } from "@/core/work/event";
-import { judgeMeasured, measuredIn } from "@/core/work/measured";
+import { measuredIn } from "@/core/work/measured";
 import { formatMinutes, workTimes } from "@/core/work/times";
 import { torquesReached } from "@/core/work/torques-reached";
 import { lessonsFrom } from "@/core/work/wrap-up";
@@ -31,7 +32,7 @@ export function WrapUpReport({ route, work, unit }: { route: Route; work: Work; 
           {measured.map(({ key, title, place, value, measure }) => (
             <Row key={key} label={place === "" ? title : `${measure.what}, ${place}`}>
               {value} {measure.unit}
-              {judgeMeasured(measure, value).is === "beyond" && (
+              {judgeAgainst(measure, value).kind === "beyond" && (
                 <Box as="span" color="stop">
                   {" "}
                   ■ beyond

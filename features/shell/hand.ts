@@ -2,28 +2,19 @@
 
 import { useSearchParams } from "next/navigation";
 import { useEffect, useMemo } from "react";
-import { z } from "zod";
 import type { Job } from "@/core/model/job";
 import type { Vehicle } from "@/core/model/vehicle";
 import { useCollection, useSetting } from "@/data/hooks";
+import { type SettingValue } from "@/data/settings";
 
-/** The vehicle and the job that are in hand; kept in this browser so that every pocket opens on them. A setting of another shape is as if none were kept. */
-const handSchema = z.object({ vehicleId: z.string().exactOptional(), jobId: z.string().exactOptional() });
-export type Hand = z.infer<typeof handSchema>;
+/** The vehicle and the job that are in hand. */
+export type Hand = SettingValue<"in hand">;
 
 /** What is in hand, and a way to take something else; undefined while this browser's store is read. */
 export function useHand(): [hand: Hand | undefined, take: (hand: Hand) => void] {
-  const [text, save] = useSetting("in hand");
-  const hand = useMemo(() => (text === undefined ? undefined : readHand(text)), [text]);
-  return [hand, (next) => void save(JSON.stringify(next))];
-}
-
-function readHand(text: string | null): Hand {
-  try {
-    return handSchema.parse(JSON.parse(text ?? "{}"));
-  } catch {
-    return {};
-  }
+  const [kept, save] = useSetting("in hand");
+  const hand = useMemo(() => (kept === null ? {} : kept), [kept]);
+  return [hand, (next) => void save(next)];
 }
 
 /** The vehicle that the address names, or else the one in hand, or else the first; undefined while reading, null when there is none. */

@@ -1,9 +1,10 @@
 "use client";
 
 import type { Place } from "@/core/model/place";
+import { SIDES, type Side } from "@/core/side";
 
 /** Where each place is on the drawing, in its own units; the front is at the top. */
-export const PLACE_AT: Record<Place, { x: number; y: number; side: "left" | "right" }> = {
+export const PLACE_AT: Record<Place, { x: number; y: number; side: Side }> = {
   front: { x: 330, y: 62, side: "right" },
   "left front": { x: 241, y: 150, side: "left" },
   "right front": { x: 419, y: 150, side: "right" },
@@ -40,9 +41,7 @@ export function VehicleFromAbove({ marks }: { marks: PlaceMark[] }) {
   return (
     <svg viewBox={bare ? "215 30 230 560" : "-8 20 682 580"} width="100%" style={{ display: "block", maxHeight: bare ? 420 : 660 }} role="img" aria-label="The vehicle from above">
       <Outline />
-      {(["left", "right"] as const).flatMap((side) =>
-        layOut(marks.filter(({ place }) => PLACE_AT[place].side === side)).map((laid) => <Leader key={laid.mark.place} side={side} {...laid} />),
-      )}
+      {SIDES.flatMap((side) => layOut(marks.filter(({ place }) => PLACE_AT[place].side === side)).map((laid) => <Leader key={laid.mark.place} side={side} {...laid} />))}
     </svg>
   );
 }
@@ -61,7 +60,7 @@ function Outline() {
   );
 }
 
-function Leader({ mark, top, side }: Laid & { side: "left" | "right" }) {
+function Leader({ mark, top, side }: Laid & { side: Side }) {
   const at = PLACE_AT[mark.place];
   const left = side === "left";
   const elbow = left ? 196 : 464;

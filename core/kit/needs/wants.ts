@@ -1,3 +1,4 @@
+import { capital } from "../../capital";
 import type { Chest } from "../../chest/chest";
 import { fastenerDoubts } from "../../fastener/doubts";
 import type { Fastener, Route } from "../../model/job";
@@ -58,7 +59,7 @@ export function wantsOf(route: Route, chest: Chest, vehicle: Vehicle | undefined
 }
 
 function named(key: string, need: Extract<Need, { name: string }>, step: number, coverBy: Want["coverBy"]): Want {
-  return { key, need, name: need.name.charAt(0).toUpperCase() + need.name.slice(1), for: [], step, coverBy };
+  return { key, need, name: capital(need.name), for: [], step, coverBy };
 }
 
 function headWants(fasteners: readonly Fastener[], chest: Chest, rusted: boolean, places: StepPlaces): Want[] {

@@ -1,3 +1,4 @@
+import { DAY_MS } from "../../day";
 import type { Measurement, Replacement } from "../../model/log";
 import type { Reading } from "../../model/vehicle";
 import { type Distance, type DistanceUnit, convertDistance } from "../../quantity/distance";
@@ -8,7 +9,6 @@ export function dayNumber(on: string): number {
   return (Date.parse(on) - EPOCH) / DAY_MS;
 }
 const EPOCH = Date.UTC(2000, 0, 1);
-const DAY_MS = 86_400_000;
 
 export interface MileagePoint {
   day: number;

@@ -1,61 +1,51 @@
 import { format, isValid, parse } from "date-fns";
+import { fitting } from "../../form";
 import { InputError, orSentence } from "../../input-error";
+import { MOST_PARTS } from "../../model/job";
 import type { Replacement } from "../../model/log";
 import { PLACES, SYSTEMS, type System } from "../../model/place";
-import type { Draft } from "../../model/record";
+import { type Draft, LONGEST_LINE, LONGEST_TEXT } from "../../model/record";
 import type { Vehicle } from "../../model/vehicle";
 import { readPrice } from "../../quantity/money";
-import { readNumber } from "../../quantity/read-number";
+import { wholeWithin } from "../../quantity/number-within";
 import { readOdometer } from "../../quantity/read-odometer";
 import { readQuickEntry } from "./quick-entry";
 
-/** The columns of the log as a table, in the order they are written. */
-export const LOG_COLUMNS = ["vehicle", "part", "part number", "count", "place", "system", "odometer", "unit", "day", "price", "quote", "hand", "warranty until", "note"] as const;
-export type LogColumn = (typeof LOG_COLUMNS)[number];
-
 const money = (minor: number | undefined) => (minor === undefined ? "" : (minor / 100).toFixed(2));
+
+interface Column {
+  name: string;
+  /** Other names that it goes by in tables made elsewhere. */
+  also: RegExp;
+  write: (entry: Replacement, vehicle: string) => string;
+}
+
+/** The columns of the log as a table, in the order they are written. How each is read, `readRow` says below: most hang on others. */
+const COLUMNS = [
+  { name: "vehicle", also: /^(?:vehicle|car|auto)$/i, write: (_, vehicle) => vehicle },
+  { name: "part", also: /^(?:part|item|what|description|component|replaced)s?$/i, write: ({ part }) => part },
+  { name: "part number", also: /number|^(?:ref|sku|part no\.?)$/i, write: ({ partNumber }) => partNumber ?? "" },
+  { name: "count", also: /^(?:count|qty|quantity|pieces)$/i, write: ({ count }) => String(count) },
+  { name: "place", also: /^(?:place|position|where|side|location)$/i, write: ({ place }) => place },
+  { name: "system", also: /^(?:system|group|category)$/i, write: ({ system }) => system },
+  { name: "odometer", also: /odo|mileage|reading|^(?:km|miles|at)$/i, write: ({ odometer }) => String(odometer.value) },
+  { name: "unit", also: /unit/i, write: ({ odometer }) => odometer.unit },
+  { name: "day", also: /date|^(?:day|on|when)$/i, write: ({ on }) => on },
+  { name: "price", also: /price|cost|paid|amount/i, write: ({ priceMinor }) => money(priceMinor) },
+  { name: "quote", also: /quote|workshop/i, write: ({ quoteMinor }) => money(quoteMinor) },
+  { name: "hand", also: /^hand$/i, write: ({ hand }) => hand ?? "" },
+  { name: "warranty until", also: /warranty|guarantee/i, write: ({ warrantyUntil }) => warrantyUntil ?? "" },
+  { name: "note", also: /note|comment|remark/i, write: ({ note }) => note ?? "" },
+] as const satisfies readonly Column[];
+export type LogColumn = (typeof COLUMNS)[number]["name"];
+export const LOG_COLUMNS: readonly LogColumn[] = COLUMNS.map(({ name }) => name);
 
 /** The log as rows, the names of the columns first. */
 export function logRows(replacements: readonly Replacement[], vehicles: readonly Vehicle[]): string[][] {
   const names = new Map(vehicles.map(({ id, name }) => [id, name]));
-  const rows = [...replacements]
-    .sort((a, b) => a.on.localeCompare(b.on))
-    .map((one) => [
-      names.get(one.vehicleId) ?? "",
-      one.part,
-      one.partNumber ?? "",
-      String(one.count),
-      one.place,
-      one.system,
-      String(one.odometer.value),
-      one.odometer.unit,
-      one.on,
-      money(one.priceMinor),
-      money(one.quoteMinor),
-      one.hand ?? "",
-      one.warrantyUntil ?? "",
-      one.note ?? "",
-    ]);
+  const rows = [...replacements].sort((a, b) => a.on.localeCompare(b.on)).map((one) => COLUMNS.map(({ write }) => write(one, names.get(one.vehicleId) ?? "")));
   return [[...LOG_COLUMNS], ...rows];
 }
-
-/** Other names that a column goes by in tables made elsewhere. */
-const ALSO: Record<LogColumn, RegExp> = {
-  vehicle: /^(?:vehicle|car|auto)$/i,
-  part: /^(?:part|item|what|description|component|replaced)s?$/i,
-  "part number": /number|^(?:ref|sku|part no\.?)$/i,
-  count: /^(?:count|qty|quantity|pieces)$/i,
-  place: /^(?:place|position|where|side|location)$/i,
-  system: /^(?:system|group|category)$/i,
-  odometer: /odo|mileage|reading|^(?:km|miles|at)$/i,
-  unit: /unit/i,
-  day: /date|^(?:day|on|when)$/i,
-  price: /price|cost|paid|amount/i,
-  quote: /quote|workshop/i,
-  hand: /^hand$/i,
-  "warranty until": /warranty|guarantee/i,
-  note: /note|comment|remark/i,
-};
 
 /** Which of our columns each column of a table seems to be; each of ours once, undefined for one that is left out. */
 export function guessColumns(heads: readonly string[]): (LogColumn | undefined)[] {
@@ -63,7 +53,7 @@ export function guessColumns(heads: readonly string[]): (LogColumn | undefined)[
   const exact = heads.map((head) => LOG_COLUMNS.find((column) => column === head.trim().toLowerCase()));
   exact.forEach((column) => column && taken.add(column));
   return heads.map((head, i) => {
-    const own = exact[i] ?? LOG_COLUMNS.find((column) => !taken.has(column) && ALSO[column].test(head.trim()));
+    const own = exact[i] ?? COLUMNS.find(({ name, also }) => !taken.has(name) && also.test(head.trim()))?.name;
     if (own) taken.add(own);
     return own;
   });
@@ -114,7 +104,6 @@ function readRow(cells: readonly string[], { columns, dayForm, vehicleId, system
     throw new InputError(named === "" ? "It names no vehicle. Choose one for such rows." : `There is no vehicle "${cell("vehicle")}" in the Garage. Add it first, or choose one.`);
   const part = cell("part");
   if (part === "") throw new InputError("It has no part.");
-  if (part.length > 200) throw new InputError("The part's name is longer than 200 letters.");
   const on = readDayAs(cell("day"), dayForm);
   if (on === undefined) throw new InputError(cell("day") === "" ? "It has no day." : `"${cell("day")}" is no day as ${dayForm}.`);
   if (on > today) throw new InputError(`${on} is still to come.`);
@@ -128,16 +117,15 @@ function readRow(cells: readonly string[], { columns, dayForm, vehicleId, system
   if (!place) throw new InputError(cell("place") === "" ? "It does not say where the part sits." : `"${cell("place")}" is none of: ${PLACES.join(", ")}.`);
   const system = cell("system") === "" ? (guess.system ?? otherwise) : SYSTEMS.find((one) => one === cell("system").toLowerCase());
   if (!system) throw new InputError(`"${cell("system")}" is none of: ${SYSTEMS.join(", ")}.`);
-  const count = cell("count") === "" ? 1 : readNumber(cell("count"), "The count").value;
-  if (!Number.isInteger(count) || count < 1 || count > 99) throw new InputError("The count must be a whole number from 1 to 99.");
+  const count = cell("count") === "" ? 1 : wholeWithin("The count", 1, MOST_PARTS)(cell("count"));
   const hand = cell("hand").toLowerCase();
   if (hand !== "" && hand !== "left" && hand !== "right") throw new InputError("A hand is left or right.");
   const until = cell("warranty until") === "" ? undefined : readDayAs(cell("warranty until"), dayForm);
   if (cell("warranty until") !== "" && !until) throw new InputError(`"${cell("warranty until")}" is no day as ${dayForm}.`);
   return {
     vehicleId: vehicle.id,
-    part,
-    ...(cell("part number") === "" ? {} : { partNumber: cell("part number").slice(0, 200) }),
+    part: fitting(part, LONGEST_LINE),
+    ...(cell("part number") === "" ? {} : { partNumber: fitting(cell("part number"), LONGEST_LINE) }),
     count,
     place,
     system,
@@ -147,7 +135,7 @@ function readRow(cells: readonly string[], { columns, dayForm, vehicleId, system
     ...(cell("quote") === "" ? {} : { quoteMinor: readPrice(cell("quote")) }),
     ...(hand === "" ? {} : { hand }),
     ...(until === undefined ? {} : { warrantyUntil: until }),
-    ...(cell("note") === "" ? {} : { note: cell("note").slice(0, 20_000) }),
+    ...(cell("note") === "" ? {} : { note: fitting(cell("note"), LONGEST_TEXT) }),
   };
 }
 

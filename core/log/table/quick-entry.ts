@@ -1,3 +1,4 @@
+import { capital } from "../../capital";
 import { InputError } from "../../input-error";
 import type { Place, System } from "../../model/place";
 import { type Distance, type DistanceUnit } from "../../quantity/distance";
@@ -91,7 +92,7 @@ export function readQuickEntry(line: string, unit: DistanceUnit, today: string):
   const name = taker.rest().replace(/^[\s,;:–-]+|[\s,;:–-]+$/g, "");
   const kind = KINDS.find(([pattern]) => pattern.test(name));
   return {
-    part: name === "" ? undefined : name.charAt(0).toUpperCase() + name.slice(1),
+    part: name === "" ? undefined : capital(name),
     place: place ?? (BY_CABIN.test(name) ? "cabin" : kind?.[2]),
     system: kind?.[1],
     odometer,

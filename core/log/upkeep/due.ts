@@ -1,4 +1,4 @@
-import { addDays, addMonths, format, parseISO } from "date-fns";
+import { daysAfter, monthsAfter } from "../../day";
 import type { Interval, Replacement } from "../../model/log";
 import type { Place } from "../../model/place";
 import { type Distance, convertDistance } from "../../quantity/distance";
@@ -28,7 +28,7 @@ export interface Due {
 /** Due within this many days is soon. Our own judgement: time to order parts and find a free Saturday. */
 const SOON_DAYS = 45;
 /** The last day that counts as soon. */
-export const lastSoonDay = (today: string): string => format(addDays(parseISO(today), SOON_DAYS), "yyyy-MM-dd");
+export const lastSoonDay = (today: string): string => daysAfter(today, SOON_DAYS);
 const RANK: Record<DueState, number> = { overdue: 0, soon: 1, later: 2, snoozed: 3, unknown: 4 };
 
 /**
@@ -86,7 +86,7 @@ function dueAfter(interval: Interval, last: Replacement, mileage: Mileage, drivi
   const now = driving?.totalOn(today) ?? mileage.points.at(-1)?.km;
   const byDistance = totalDue !== undefined && driving ? driving.dayAt(totalDue) : undefined;
   const passed = totalDue !== undefined && now !== undefined && now >= totalDue;
-  const dueOn = months === undefined ? undefined : format(addMonths(parseISO(last.on), months), "yyyy-MM-dd");
+  const dueOn = months === undefined ? undefined : monthsAfter(last.on, months);
   const on = firstOf(dueOn, byDistance);
   const overdue = passed || (on !== undefined && on.best <= today);
   const state: DueState =

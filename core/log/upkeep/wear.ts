@@ -1,4 +1,6 @@
+import { capital } from "../../capital";
 import type { Measurement, Replacement } from "../../model/log";
+import { isBeyond } from "../../quantity/limits";
 import { sidesCompared } from "../../work/measured";
 import { type DayBand, type Driving, dayAfter } from "../mileage/driving";
 import { type Mileage, dayNumber } from "../mileage/mileage";
@@ -86,7 +88,7 @@ export function sidesOf(wears: readonly Pick<WearSeries, "at" | "unit" | "points
     const says = sidesCompared(both?.value, right?.points.findLast(({ on }) => on === both?.on)?.value, left.unit);
     return says ? [{ rest: place(left).replace("left", "").trim(), says }] : [];
   });
-  return pairs.map(({ rest, says }) => (pairs.length > 1 && rest !== "" ? `${rest[0]?.toUpperCase()}${rest.slice(1)}: ${says}` : says));
+  return pairs.map(({ rest, says }) => (pairs.length > 1 && rest !== "" ? `${capital(rest)}: ${says}` : says));
 }
 
 function seriesOf(group: Measurement[], renewed: readonly Replacement[], mileage: Mileage, decimals: number): WearSeries {
@@ -107,12 +109,11 @@ function seriesOf(group: Measurement[], renewed: readonly Replacement[], mileage
 
 /** True when the last value, taken on the day that the part was renewed, is still the old part's: no new one is beyond its limit, or goes on as the old one did. */
 function isLastOfOld(points: WearPoint[], limit: WearSeries["limit"]): boolean {
-  return isBeyond(points.at(-1), limit) || (limit !== undefined && points.length > 1 && !jumpsBack(points, limit));
+  return isWornOut(points.at(-1), limit) || (limit !== undefined && points.length > 1 && !jumpsBack(points, limit));
 }
 
-function isBeyond(point: WearPoint | undefined, limit: WearSeries["limit"]): boolean {
-  if (!limit || !point) return false;
-  return limit.is === "least" ? point.value < limit.value : point.value > limit.value;
+function isWornOut(point: WearPoint | undefined, limit: WearSeries["limit"]): boolean {
+  return limit !== undefined && point !== undefined && isBeyond({ [limit.is]: limit.value }, point.value);
 }
 
 /** True when the last value is so far back from its limit that the part must be a new one. */
@@ -137,7 +138,7 @@ function opposite(side: string): string {
 function judged(series: WearSeries, driving: Driving | undefined, today: string): Wear {
   const { points, limit } = series;
   const line = points.length >= 2 ? lineThrough(series, driving) : undefined;
-  const verdict: WearVerdict = isBeyond(points.at(-1), limit)
+  const verdict: WearVerdict = isWornOut(points.at(-1), limit)
     ? "beyond"
     : points.length === 0
       ? "renewed since"

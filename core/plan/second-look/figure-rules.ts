@@ -1,4 +1,5 @@
 import { chestOf } from "../../chest/chest";
+import { lacksSource } from "../../fastener/doubts";
 import { AT_STAKE, lacksFigure, roleOf } from "../../fastener/role";
 import { orSentence } from "../../input-error";
 import { torqueNeeds } from "../../kit/needs/torque-needs";
@@ -58,7 +59,7 @@ export const FIGURE_RULES: readonly Rule[] = [
     reason: "A figure that nobody can look up again is a rumour.",
     find: ({ route }) =>
       route.fasteners.flatMap((fastener): Finding[] =>
-        fastener.figure && torquesOf(fastener.figure).length > 0 && fastener.source === undefined && !lookUpPlanned(route, fastener)
+        lacksSource(fastener) && !lookUpPlanned(route, fastener)
           ? [{ about: fastener.id, fastenerId: fastener.id, says: `${fastener.name}: where is the figure from?`, fix: planLookUp(fastener) }]
           : [],
       ),

@@ -1,3 +1,4 @@
+import { capital } from "../../capital";
 import type { Step } from "../../model/job";
 import { removeStep } from "../edit-route";
 import { loopsIn } from "../order";
@@ -272,8 +273,4 @@ function cutLoop(loop: readonly Step[]): Pick<Finding, "fix"> {
   return {
     fix: { says: `Let “${step.title}” go first`, apply: (now) => changeStep(now, step.id, (one) => ({ ...one, needs: (one.needs ?? []).filter((need) => need !== next.id) })) },
   };
-}
-
-function capital(words: string): string {
-  return words.charAt(0).toUpperCase() + words.slice(1);
 }

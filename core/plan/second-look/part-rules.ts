@@ -1,12 +1,11 @@
 import { hasHead } from "../../fastener/role";
 import type { Part } from "../../model/job";
+import { OTHER_SIDE } from "../../side";
 import { putPart } from "../edit-route";
 import { appendToPhase, plainStep } from "./changes";
 import type { Finding, Rule } from "./rule";
 
 const LOOK_AT_HEADS = "Look at the heads";
-
-const OTHER = { left: "right", right: "left" } as const;
 
 /** Where a part of the other side goes. */
 function otherSide(place: Part["place"]): Part["place"] | undefined {
@@ -108,12 +107,12 @@ export const PART_RULES: readonly Rule[] = [
     reason: "A left-hand part does not fit, or fits and fails, on the right.",
     find: ({ route }) =>
       route.parts.flatMap((part): Finding[] =>
-        part.hand && part.place.startsWith(OTHER[part.hand])
+        part.hand && part.place.startsWith(OTHER_SIDE[part.hand])
           ? [
               {
                 about: part.id,
                 says: `${part.name}: made for the ${part.hand}, and planned for the ${part.place}.`,
-                fix: { says: `Take the ${OTHER[part.hand]}-hand one`, apply: (now) => putPart(now, { ...part, hand: OTHER[part.hand ?? "left"] }) },
+                fix: { says: `Take the ${OTHER_SIDE[part.hand]}-hand one`, apply: (now) => putPart(now, { ...part, hand: OTHER_SIDE[part.hand ?? "left"] }) },
               },
             ]
           : [],
@@ -130,7 +129,7 @@ export const PART_RULES: readonly Rule[] = [
           {
             about: part.id,
             says: `${part.name}: only for the ${part.place}.`,
-            fix: { says: "Add the other side", apply: (now, newId) => putPart(now, { ...part, id: newId(), place: other, ...(part.hand ? { hand: OTHER[part.hand] } : {}) }) },
+            fix: { says: "Add the other side", apply: (now, newId) => putPart(now, { ...part, id: newId(), place: other, ...(part.hand ? { hand: OTHER_SIDE[part.hand] } : {}) }) },
           },
         ];
       }),

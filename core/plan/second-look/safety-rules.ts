@@ -1,3 +1,4 @@
+import { capital } from "../../capital";
 import { standNeeds } from "../../kit/cover/stands";
 import { gearSays } from "../../lift/gear-or-park";
 import type { Route, Step } from "../../model/job";
@@ -127,8 +128,4 @@ function raising(id: string, { stance, phase }: Step, vehicle: Vehicle): Step {
 
 function frontChocked({ driven }: Vehicle): string {
   return `Both front wheels chocked${gearSays("rear", driven)}`;
-}
-
-function capital(words: string): string {
-  return words.charAt(0).toUpperCase() + words.slice(1);
 }

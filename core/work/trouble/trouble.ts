@@ -1,8 +1,8 @@
 import type { Fastener, Part, Route, Step } from "../../model/job";
 import type { Place, System } from "../../model/place";
-import { sideOf } from "../../model/side";
 import type { Tool } from "../../model/tool";
 import type { TroubleKind, Work } from "../../model/work";
+import { sideOf } from "../../side";
 import { type Moment, eventsOf, withEvent } from "../event";
 import type { Rung, TroubleNeed } from "./ladder";
 import { LADDERS, ladderFor } from "./ladders";

@@ -1,3 +1,4 @@
+import { DAY_MS } from "@/core/day";
 import { formatAmount } from "@/core/kit/needs/supply-needs";
 import type { Tool } from "@/core/model/tool";
 import { torqueSymbol } from "@/core/quantity/torque-unit";
@@ -82,5 +83,5 @@ export function toolDetails(tool: Tool): string {
 /** A torque wrench wants checking each year, or each 5000 pulls (ISO 6789-1). */
 export function isCheckDue(tool: Tool, today: string): boolean {
   if (tool.kind !== "torque wrench" || !tool.checkedOn) return false;
-  return Date.parse(today) - Date.parse(tool.checkedOn) > 366 * 86_400_000;
+  return Date.parse(today) - Date.parse(tool.checkedOn) > 366 * DAY_MS;
 }

@@ -1,10 +1,11 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
+import { COUNTER_DAYS, type CounterDay } from "@/data/settings";
 import { Button } from "@/ui/Button";
 import { SelectField } from "@/ui/form/Field";
 import { Sheet } from "@/ui/Sheet";
-import { COUNTER_DAYS, type CounterDay, type CounterState } from "./use-counter";
+import { type CounterState } from "./use-counter";
 
 const DAYS: Record<CounterDay, string> = { open: "open", slow: "slow", shut: "shut", muddled: "answering rubbish" };
 

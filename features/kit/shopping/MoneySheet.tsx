@@ -4,7 +4,7 @@ import { Box } from "@chakra-ui/react";
 import { useState } from "react";
 import { InputError } from "@/core/input-error";
 import { formatPrice, readPrice } from "@/core/quantity/money";
-import { readNumber } from "@/core/quantity/read-number";
+import { wholeWithin } from "@/core/quantity/number-within";
 import { jobMoney } from "@/core/shop/money";
 import type { ToldPlan } from "@/core/shop/tell";
 import { TextField } from "@/ui/form/Field";
@@ -83,12 +83,7 @@ function MoneyField({ label, value, onSave }: { label: string; value: number | u
 }
 
 function UsesField({ uses, onSave }: { uses: number | undefined; onSave: (uses: number | undefined) => void }) {
-  const read = (text: string) => {
-    const { value } = readNumber(text, "The number of jobs");
-    if (!Number.isInteger(value) || value < 1 || value > 1000) throw new InputError("Over how many jobs: a whole number from 1 to 1000.");
-    return value;
-  };
-  return <SavedField label="Spread tools over jobs" shown={uses === undefined ? "" : String(uses)} read={read} onSave={onSave} />;
+  return <SavedField label="Spread tools over jobs" shown={uses === undefined ? "" : String(uses)} read={wholeWithin("Over how many jobs", 1, 1000)} onSave={onSave} />;
 }
 
 /** A field whose number is kept as soon as it can be read; what cannot stays typed, with why. */

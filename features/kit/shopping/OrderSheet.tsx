@@ -1,6 +1,7 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
+import { capital } from "@/core/capital";
 import type { Job } from "@/core/model/job";
 import { formatPrice } from "@/core/quantity/money";
 import { orderRows, orderText } from "@/core/shop/order-list";
@@ -113,7 +114,7 @@ function Order({ plan }: { plan: ToldPlan }) {
       {shops.map((shop) => (
         <Box key={shop} marginTop="3">
           <Box as="h3" fontSize="18px" color="soft">
-            {shop.charAt(0).toUpperCase() + shop.slice(1)}
+            {capital(shop)}
           </Box>
           {plan.lines
             .filter((line) => line.shop === shop)

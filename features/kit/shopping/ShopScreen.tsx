@@ -1,9 +1,9 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
-import { addDays, differenceInCalendarDays, format, parseISO } from "date-fns";
 import { useMemo, useState } from "react";
 import { chestOf } from "@/core/chest/chest";
+import { daysAfter, daysBetween } from "@/core/day";
 import { wantsFor } from "@/core/kit/kit";
 import { isCovered } from "@/core/kit/needs/need";
 import type { Job } from "@/core/model/job";
@@ -26,7 +26,7 @@ import { CounterSheet } from "./CounterSheet";
 import { MoneySheet } from "./MoneySheet";
 import { OrderSheet } from "./OrderSheet";
 import { OwnOffers } from "./OwnOffers";
-import { COUNTER_DAYS, type CounterDay, useCounter } from "./use-counter";
+import { useCounter } from "./use-counter";
 import { useShopping } from "./use-shopping";
 import { WishesSheet } from "./WishesSheet";
 
@@ -39,7 +39,7 @@ export function ShopScreen({ job, vehicle }: { job: Job; vehicle: Vehicle }) {
 function Shop({ job, vehicle, inHand }: { job: Job; vehicle: Vehicle; inHand: KitInHand }) {
   const { route, tools, kit, record, change, thisYear } = inHand;
   const [kept, keepDay] = useSetting("counter day");
-  const day: CounterDay = COUNTER_DAYS.find((one) => one === kept) ?? "open";
+  const day = kept ?? "open";
   const { got, wishes, typed } = record;
   const had = useMemo(() => new Set(got.map(({ key }) => key)), [got]);
   const wants = useMemo(() => wantsFor(route, chestOf(tools), { vehicle, thisYear }), [route, tools, vehicle, thisYear]);
@@ -55,7 +55,7 @@ function Shop({ job, vehicle, inHand }: { job: Job; vehicle: Vehicle; inHand: Ki
   const asking = counter.at === "asking";
   const ask = useMemo((): ShopFor | undefined => {
     if (asking) return undefined;
-    const daysLeft = neededBy === undefined ? undefined : Math.max(0, differenceInCalendarDays(parseISO(neededBy), parseISO(today())));
+    const daysLeft = neededBy === undefined ? undefined : Math.max(0, daysBetween(today(), neededBy));
     return { route, tools, vehicle, thisYear, got, wishes, offers: [...typed, ...(answer?.offers ?? [])], shops: answer?.shops ?? [], daysLeft };
   }, [asking, route, tools, vehicle, thisYear, got, wishes, typed, answer, neededBy]);
   const { told, stale, failed } = useShopping(ask);
@@ -99,7 +99,7 @@ function Shop({ job, vehicle, inHand }: { job: Job; vehicle: Vehicle; inHand: Ki
 /** Notes a plan as ordered, or takes all of it in; each can be undone. */
 function useTakeIn(job: Job, { record }: KitInHand): (plan: ToldPlan, how: "ordered" | "taken") => Promise<boolean> {
   const does = useDo();
-  const dueIn = (days: number) => format(addDays(parseISO(today()), days), "yyyy-MM-dd");
+  const dueIn = (days: number) => daysAfter(today(), days);
   return (plan, how) => {
     const keys = new Set(plan.lines.flatMap(({ covers }) => covers.map(({ key }) => key)));
     const others = record.got.filter(({ key }) => !keys.has(key));

@@ -2,10 +2,9 @@
 
 import { useCallback, useEffect, useMemo, useState } from "react";
 import { type CounterAnswer, type Wanted, counterAnswerSchema } from "@/core/model/offer";
+import { type CounterDay } from "@/data/settings";
 
 /** How the counter behaves: the last three are there to try what happens when it does not. */
-export const COUNTER_DAYS = ["open", "slow", "shut", "muddled"] as const;
-export type CounterDay = (typeof COUNTER_DAYS)[number];
 
 export type CounterState = { at: "asking" } | { at: "open"; answer: CounterAnswer } | { at: "shut"; why: string };
 

@@ -1,9 +1,9 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
-import { addDays, format, parseISO } from "date-fns";
 import Link from "next/link";
 import { useState } from "react";
+import { daysAfter } from "@/core/day";
 import type { Due } from "@/core/log/upkeep/due";
 import type { Vehicle } from "@/core/model/vehicle";
 import { formatDistance } from "@/core/quantity/distance";
@@ -91,7 +91,7 @@ export function DueRow({ due, vehicle, onEdit }: { due: Due; vehicle: Vehicle; o
 /** Until when it is left alone, and why: the reason stays beside it. */
 function PutOff({ due: { interval }, onClose }: { due: Due; onClose: () => void }) {
   const does = useDo();
-  const [until, setUntil] = useState(format(addDays(parseISO(today()), PUT_OFF_DAYS), "yyyy-MM-dd"));
+  const [until, setUntil] = useState(daysAfter(today(), PUT_OFF_DAYS));
   const [error, setError] = useState<string>();
   const putOff = async (because: string) => {
     setError(until > today() ? undefined : "Choose a day to come.");

@@ -10,6 +10,7 @@ import type { Replacement } from "@/core/model/log";
 import { PLACES, type Place, SYSTEMS, type System } from "@/core/model/place";
 import type { Vehicle } from "@/core/model/vehicle";
 import { formatDistance } from "@/core/quantity/distance";
+import { SIDES } from "@/core/side";
 import { stamp, stampOf, touched } from "@/data/stamp";
 import { SelectField, TextAreaField, TextField } from "@/ui/form/Field";
 import { FormBox, FormButtons } from "@/ui/form/FormBox";
@@ -91,7 +92,7 @@ export function EntryForm({ line = "", told, entry, vehicle, records, logs, onCl
           </Box>
           <Box display="grid" gap="3" gridTemplateColumns={{ base: "minmax(0, 1fr)", md: "1fr 1fr" }}>
             <TextField label="Part number" {...field("partNumber")} />
-            <SelectField label="Made for one side" {...field("hand")} choices={[{ value: "", label: "no" }, "left", "right"]} />
+            <SelectField label="Made for one side" {...field("hand")} choices={[{ value: "", label: "no" }, ...SIDES]} />
             <TextField label="Warranty until" type="date" {...field("warrantyUntil")} />
             <TextField label="A workshop asked for it" numeric {...field("quote")} />
             <Box gridColumn="1 / -1">

@@ -10,6 +10,7 @@ import type { Distance, DistanceUnit } from "@/core/quantity/distance";
 import { readPrice } from "@/core/quantity/money";
 import { wholeWithin } from "@/core/quantity/number-within";
 import { readOdometer } from "@/core/quantity/read-odometer";
+import { SIDES } from "@/core/side";
 import { withoutUndefined } from "@/core/without-undefined";
 import { readDay } from "../../shared/odometer/read-reading";
 
@@ -84,7 +85,7 @@ export function entryForm(fields: EntryFields, vehicles: readonly Vehicle[], tod
       count: typed(wholeWithin("How many", 1, MOST_PARTS)),
       price: ifTyped((text) => readPrice(text)),
       partNumber: lineIfTyped,
-      hand: oneOfIfSaid(["left", "right"]),
+      hand: oneOfIfSaid(SIDES),
       warrantyUntil: ifTyped((day) => day),
       quote: ifTyped((text) => readPrice(text)),
       note: textIfTyped,

@@ -21,7 +21,7 @@ export function FastenerPreview({ fields, before, unit }: { fields: FastenerFiel
   const read = readForm(fastenerForm(named, "preview", before), named);
   if ("errors" in read || !read.value.figure) return null;
   const fastener = read.value;
-  const doubts = fastenerDoubts(fastener).filter(({ says }) => !says.includes("no source"));
+  const doubts = fastenerDoubts(fastener).filter(({ unsourced }) => !unsourced);
   const [pull] = torqueNeeds(fastener, chestOf(tools));
   const best = pull?.best;
   return (

@@ -1,13 +1,13 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
+import { capital } from "@/core/capital";
 import { PHASES } from "@/core/model/job";
 import type { Edit, EditedRow } from "@/core/notes/edited";
 import type { FastenerProposal, checkProposal } from "@/core/notes/proposals";
 import { Button } from "@/ui/Button";
 import { CheckField, SelectField, TextField } from "@/ui/form/Field";
 import { TorqueField } from "@/ui/torque/TorqueField";
-import { phaseTitle } from "../../shared/StepsByPhase";
 
 /** What can be said of a fastener beside its sizes and its figure. */
 const TRAITS = [
@@ -55,7 +55,7 @@ export function NotesRowForm({ row: { key, proposal }, fasteners, errors, onEdit
         />
         <SelectField
           label="When"
-          choices={PHASES.map((value) => ({ value, label: phaseTitle(value) }))}
+          choices={PHASES.map((value) => ({ value, label: capital(value) }))}
           value={proposal.phase}
           onChange={({ target }) => change({ phase: target.value })}
         />

@@ -2,11 +2,11 @@
 
 import { Box, chakra } from "@chakra-ui/react";
 import { useState } from "react";
+import { capital } from "@/core/capital";
 import { PHASES } from "@/core/model/job";
 import type { Edit, EditedRow } from "@/core/notes/edited";
 import { type FastenerProposal, type LeftOut, checkProposal } from "@/core/notes/proposals";
 import { Button } from "@/ui/Button";
-import { phaseTitle } from "../../shared/StepsByPhase";
 import { NotesRowForm } from "./NotesRowForm";
 
 interface NotesRowsProps {
@@ -41,7 +41,7 @@ export function NotesRows({ rows, leftOut, chosen, asked, onChoose, onEdit }: No
   const [over, setOver] = useState<string>();
   const fasteners = rows.filter((row): row is EditedRow & { proposal: FastenerProposal } => row.proposal.kind === "fastener");
   const sections = [
-    ...PHASES.map((phase) => ({ title: phaseTitle(phase), own: rows.filter(({ proposal }) => proposal.kind === "step" && proposal.phase === phase) })),
+    ...PHASES.map((phase) => ({ title: capital(phase), own: rows.filter(({ proposal }) => proposal.kind === "step" && proposal.phase === phase) })),
     { title: "Fasteners", own: fasteners },
     { title: "Parts", own: rows.filter(({ proposal }) => proposal.kind === "part") },
     { title: "To have", own: rows.filter(({ proposal }) => proposal.kind === "tool" || proposal.kind === "supply") },

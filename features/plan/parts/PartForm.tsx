@@ -6,13 +6,14 @@ import type { Job, Part } from "@/core/model/job";
 import { PLACES } from "@/core/model/place";
 import { chosenRoute } from "@/core/plan/chosen-route";
 import { putPart, removePart } from "@/core/plan/edit-route";
+import { SIDES } from "@/core/side";
 import { newId } from "@/data/stamp";
 import { CheckField, SelectField, TextAreaField, TextField } from "@/ui/form/Field";
 import { FormBox, FormButtons } from "@/ui/form/FormBox";
 import { useRecordForm } from "@/ui/form/useRecordForm";
 import { Sheet } from "@/ui/Sheet";
 import { useChangeRoute } from "../../shared/use-change-route";
-import { HANDS, partFields, partForm } from "./part-fields";
+import { partFields, partForm } from "./part-fields";
 
 /** A part that the job replaces, typed in or changed. */
 export function PartForm({ job, part, onClose }: { job: Job; part: Part | undefined; onClose: () => void }) {
@@ -42,7 +43,7 @@ export function PartForm({ job, part, onClose }: { job: Job; part: Part | undefi
         <TextField label="Price together" numeric {...field("price")} />
         <TextField label="Warranty" numeric unit="months" {...field("warranty")} />
         <TextField label="Part number" {...field("partNumber")} />
-        <SelectField label="Made for" choices={[{ value: "", label: "either side" }, ...HANDS]} {...field("hand")} />
+        <SelectField label="Made for" choices={[{ value: "", label: "either side" }, ...SIDES]} {...field("hand")} />
         <SelectField
           label="It is the new"
           choices={[{ value: "", label: "part of its own" }, ...chosenRoute(job).fasteners.map(({ id, name }) => ({ value: id, label: name }))]}

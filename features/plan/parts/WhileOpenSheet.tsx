@@ -9,7 +9,7 @@ import type { Bared, Job, Part, Route } from "@/core/model/job";
 import { PLACES } from "@/core/model/place";
 import type { Vehicle } from "@/core/model/vehicle";
 import { putPart } from "@/core/plan/edit-route";
-import { type WhileOpen, whileOpen } from "@/core/plan/while-open";
+import { type WhileOpen, whileOpen, USUAL_HOUR_MINOR } from "@/core/plan/while-open";
 import { convertDistance, formatDistance } from "@/core/quantity/distance";
 import { formatPrice, readPrice } from "@/core/quantity/money";
 import { numberWithin } from "@/core/quantity/number-within";
@@ -23,18 +23,18 @@ import { useRecordForm } from "@/ui/form/useRecordForm";
 import { Sheet } from "@/ui/Sheet";
 import { useChangeRoute } from "../../shared/use-change-route";
 
-/** What an hour of one's own time is taken to be worth, minor units: said beside the verdict, and the same for all. */
-const HOUR_MINOR = 1500;
-
 /** What lies open during the job, how far it has gone, and whether renewing it now saves more than it costs. */
 export function WhileOpenSheet({ job, route, vehicle }: { job: Job; route: Route; vehicle: Vehicle }) {
   const log = useCollection("replacements")?.filter(({ vehicleId }) => vehicleId === vehicle.id);
   const readings = useCollection("readings");
+  const kits = useCollection("kits");
   const [adding, setAdding] = useState(false);
   const changeRoute = useChangeRoute(job.id);
-  if (!log || !readings) return null;
+  if (!log || !readings || !kits) return null;
+  // The same as in the money of the job, where it is said there.
+  const hourMinor = kits.find(({ jobId }) => jobId === job.id)?.hourMinor ?? USUAL_HOUR_MINOR;
   const odometer = latestReading(readings, vehicle.id)?.distance;
-  const judged = (route.laysBare ?? []).map((part) => whileOpen(part, log, odometer, HOUR_MINOR));
+  const judged = (route.laysBare ?? []).map((part) => whileOpen(part, log, odometer, hourMinor));
   const addPart = ({ part }: WhileOpen) => {
     const made: Part = { id: newId(), name: part.name, place: part.place, count: 1, ...(part.priceMinor === undefined ? {} : { priceMinor: part.priceMinor }) };
     void changeRoute((now) => ({ ...putPart(now, made), laysBare: (now.laysBare ?? []).filter(({ id }) => id !== part.id) }), `${part.name} is on the list.`);
@@ -52,7 +52,7 @@ export function WhileOpenSheet({ job, route, vehicle }: { job: Job; route: Route
           </Box>
           <Box color={one.verdict === "do it now" ? "good" : "soft"} fontWeight="600">
             {one.verdict === "do it now"
-              ? `● Worth doing now, at ${formatPrice(HOUR_MINOR)} an hour.`
+              ? `● Worth doing now, at ${formatPrice(hourMinor)} an hour.`
               : one.verdict === "leave it"
                 ? "○ Leave it: it has life left."
                 : "○ Its price or its usual life is not written down."}

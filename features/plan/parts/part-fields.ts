@@ -4,9 +4,8 @@ import { LONGEST_WARRANTY_MONTHS, MOST_PARTS, type Part } from "@/core/model/job
 import { PLACES } from "@/core/model/place";
 import { formatPrice, readPrice } from "@/core/quantity/money";
 import { wholeWithin } from "@/core/quantity/number-within";
+import { SIDES } from "@/core/side";
 import { withoutUndefined } from "@/core/without-undefined";
-
-export const HANDS = ["left", "right"] as const;
 
 /** A part as it is typed. */
 export function partFields(part: Part | undefined) {
@@ -36,7 +35,7 @@ export function partForm(id: string, boxed: readonly string[]): z.ZodType<Part, 
       partNumber: lineIfTyped,
       price: ifTyped((text) => readPrice(text)),
       warranty: ifTyped(wholeWithin("The warranty, in months", 1, LONGEST_WARRANTY_MONTHS)),
-      hand: oneOfIfSaid(HANDS),
+      hand: oneOfIfSaid(SIDES),
       inPairs: z.boolean(),
       renews: ifTyped((one) => one),
       holds: z.union([z.array(z.string()), z.string(), z.literal(false)]),

@@ -7,12 +7,12 @@ import { CSS } from "@dnd-kit/utilities";
 import { defaultRangeExtractor, useWindowVirtualizer } from "@tanstack/react-virtual";
 import Link from "next/link";
 import { memo, useLayoutEffect, useRef, useState } from "react";
+import { capital } from "@/core/capital";
 import type { Job, Route, Step } from "@/core/model/job";
 import { chosenRoute } from "@/core/plan/chosen-route";
 import { brokenBy, sortSteps } from "@/core/plan/order";
 import { Button } from "@/ui/Button";
 import { Sheet } from "@/ui/Sheet";
-import { phaseTitle } from "../../shared/StepsByPhase";
 import { useChangeRoute } from "../../shared/use-change-route";
 import { planHref } from "../../shell/addresses";
 
@@ -140,7 +140,7 @@ const Row = memo(function Row({ step, place, newPhase }: { step: Step; place: nu
   const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({ id: step.id });
   return (
     <div ref={setNodeRef} style={{ transform: CSS.Translate.toString(transform), transition, position: "relative", zIndex: isDragging ? 2 : undefined }}>
-      {newPhase && <div style={HEAD}>{phaseTitle(step.phase)}</div>}
+      {newPhase && <div style={HEAD}>{capital(step.phase)}</div>}
       <div style={isDragging ? { ...LINE, background: "var(--chakra-colors-raised)" } : LINE}>
         <button type="button" {...attributes} {...listeners} aria-label={`Move ${step.title}`} style={GRIP}>
           ≡

@@ -2,17 +2,17 @@
 
 import { Box } from "@chakra-ui/react";
 import { useMemo } from "react";
+import { capital } from "@/core/capital";
 import { type Job, PHASES, type Phase, type Route, STANCES, STEP_KINDS, type Step } from "@/core/model/job";
 import { putStep } from "@/core/plan/edit-route";
+import { STEP_KIND } from "@/core/step-kinds";
 import { newId } from "@/data/stamp";
 import { SelectField, TextAreaField, TextField } from "@/ui/form/Field";
 import { FormBox, FormButtons } from "@/ui/form/FormBox";
 import { useRecordForm } from "@/ui/form/useRecordForm";
 import { Sheet } from "@/ui/Sheet";
-import { phaseTitle } from "../../shared/StepsByPhase";
 import { useChangeRoute } from "../../shared/use-change-route";
 import { stepFields, stepForm } from "./step-fields";
-import { KIND_SAYS } from "./step-words";
 import { StepMore } from "./StepMore";
 
 interface StepFormProps {
@@ -43,8 +43,8 @@ export function StepForm({ job, route, step, phase, onClose }: StepFormProps) {
         <Box gridColumn="1 / -1">
           <TextField label="What is done" placeholder="Drum off, left" autoFocus {...field("title")} />
         </Box>
-        <SelectField label="Phase" choices={PHASES.map((value) => ({ value, label: phaseTitle(value) }))} {...field("phase")} />
-        <SelectField label="Kind" choices={STEP_KINDS.map((value) => ({ value, label: KIND_SAYS[value] }))} {...field("kind")} />
+        <SelectField label="Phase" choices={PHASES.map((value) => ({ value, label: capital(value) }))} {...field("phase")} />
+        <SelectField label="Kind" choices={STEP_KINDS.map((value) => ({ value, label: STEP_KIND[value].says }))} {...field("kind")} />
         <SelectField label="Vehicle is" choices={STANCES} hint="A raised vehicle brings the safety ticks" {...field("stance")} />
         <SelectField
           label="Fastener"

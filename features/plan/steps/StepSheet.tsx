@@ -2,20 +2,20 @@
 
 import { Box } from "@chakra-ui/react";
 import Link from "next/link";
+import { capital } from "@/core/capital";
 import type { Job, Route, Step } from "@/core/model/job";
 import { moveStep, removeStep, unpinSlip } from "@/core/plan/edit-route";
 import { differencesOf } from "@/core/plan/mirror";
 import { stepFastener } from "@/core/plan/step-fastener";
 import { taskWords } from "@/core/plan/step-words";
+import { STEP_KIND } from "@/core/step-kinds";
 import { Button } from "@/ui/Button";
 import { Sheet } from "@/ui/Sheet";
 import { PinnedSlips } from "../../shared/slips/PinnedSlips";
 import { StepMinds } from "../../shared/StepMinds";
-import { phaseTitle } from "../../shared/StepsByPhase";
 import { useChangeRoute } from "../../shared/use-change-route";
 import { kitHref } from "../../shell/addresses";
 import { FastenerView } from "../fasteners/FastenerView";
-import { KIND_SAYS } from "./step-words";
 
 interface StepSheetProps {
   job: Job;
@@ -46,14 +46,14 @@ export function StepSheet({ job, route, step, onEdit, onEditFastener }: StepShee
     <Sheet flex="1" padding={{ base: "4", lg: "6" }} display="flex" flexDirection="column" gap="4">
       <Box>
         <Box color="soft">
-          {phaseTitle(step.phase)}, step {at + 1} of {route.steps.length}
+          {capital(step.phase)}, step {at + 1} of {route.steps.length}
         </Box>
         <Box as="h2" fontSize="34px">
           {step.title}
         </Box>
         <Box color="soft" marginTop="1">
           {[
-            KIND_SAYS[step.kind],
+            STEP_KIND[step.kind].says,
             step.stance === "on the ground" ? "vehicle on the ground" : `vehicle ${step.stance}`,
             step.usualMinutes === undefined ? undefined : `about ${step.usualMinutes} min`,
           ]

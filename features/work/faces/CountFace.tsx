@@ -1,6 +1,7 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
+import { movesFasteners } from "@/core/step-kinds";
 import { clockAfter, formatClock } from "@/core/turn/clock";
 import { countHalfTurn, halfTurns, halfTurnsToGo } from "@/core/work/turns-counted";
 import { BigFigure } from "@/ui/BigFigure";
@@ -15,7 +16,7 @@ import type { FaceProps } from "./face";
 export function CountFace({ route, work, step, isDone, move, finish, bar }: FaceProps) {
   const counted = halfTurns(work, step.id);
   const wanted = halfTurnsToGo(work, route, step);
-  const undoing = step.phase !== "put back" && step.phase !== "prove it";
+  const undoing = movesFasteners(step) === "out";
   const count = (by: 1 | -1) => void move((now) => countHalfTurn(now, step.id, by, thisMoment()));
   useKey("more", () => count(1));
   useKey("less", () => count(-1));

@@ -2,12 +2,14 @@
 
 import { Box } from "@chakra-ui/react";
 import { useState } from "react";
+import { capital } from "@/core/capital";
 import type { Measure } from "@/core/model/job";
-import { sideOf } from "@/core/model/side";
 import { twinOf } from "@/core/plan/sides";
+import { judgeAgainst } from "@/core/quantity/limits";
 import { readNumber } from "@/core/quantity/read-number";
+import { sideOf } from "@/core/side";
 import { withEvent } from "@/core/work/event";
-import { judgeMeasured, measuredIn, sidesCompared } from "@/core/work/measured";
+import { measuredIn, sidesCompared } from "@/core/work/measured";
 import { BigFigure } from "@/ui/BigFigure";
 import { Button } from "@/ui/Button";
 import { thisMoment } from "../../shell/clock";
@@ -68,8 +70,8 @@ export function MeasureFace({ route, work, step, isDone, move, finish, bar }: Fa
 
 function Place({ place, measure, value, onKeep, first }: { place: string; measure: Measure; value: number | undefined; onKeep: (value: number) => void; first: boolean }) {
   const [again, setAgain] = useState(false);
-  const verdict = value === undefined ? undefined : judgeMeasured(measure, value);
-  const [colour, shape] = VERDICT[verdict?.is ?? "within"];
+  const verdict = value === undefined ? undefined : judgeAgainst(measure, value);
+  const [colour, shape] = VERDICT[verdict?.kind ?? "within"];
   const keep = (typed: string) => {
     onKeep(readNumber(typed, "The measure").value);
     setAgain(false);
@@ -78,7 +80,7 @@ function Place({ place, measure, value, onKeep, first }: { place: string; measur
     <Box display="flex" gap="4" alignItems="center" flexWrap="wrap" borderTop="1px solid" borderColor="edge" paddingTop="3">
       {value !== undefined && (
         <Box minWidth="min(240px, 100%)" flex="1">
-          {place !== "" && <Box fontSize="17px">{place.charAt(0).toUpperCase() + place.slice(1)}</Box>}
+          {place !== "" && <Box fontSize="17px">{capital(place)}</Box>}
           <BigFigure value={String(value)} unit={measure.unit} size={measure.places ? "bench" : "work"} />
           {verdict && (
             <Box color={colour} fontWeight="600" fontSize="18px" role="status">

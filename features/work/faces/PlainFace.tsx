@@ -5,24 +5,15 @@ import { chestOf } from "@/core/chest/chest";
 import { coverHead } from "@/core/kit/cover/cover-head";
 import { headName, headNeeds } from "@/core/kit/needs/head-needs";
 import { formatHeadSize } from "@/core/quantity/read-head-size";
+import { STEP_KIND } from "@/core/step-kinds";
 import { BigFigure } from "@/ui/BigFigure";
 import { ActionBar } from "./ActionBar";
 import type { FaceProps } from "./face";
 
-const SAYS = { do: "Done", raise: "Up and safe", lower: "It is down", undo: "Done", "hand-start": "Done", torque: "Done", count: "Done", look: "Begin the wait" } as const;
-
 /** A step that is done without a figure: the size of the tool or the number of bolts, as large as it can be. */
 export function PlainFace(props: FaceProps) {
   const { step, fastener, isDone, finish, bar } = props;
-  const all = fastener ? (fastener.count === 1 ? "It is" : `All ${fastener.count} are`) : "";
-  const says =
-    step.wait && step.kind === "do"
-      ? "Done, begin the wait"
-      : fastener && step.kind === "undo"
-        ? `${all} out`
-        : fastener && step.kind === "hand-start"
-          ? `${all} started`
-          : SAYS[step.kind];
+  const says = step.wait && step.kind === "do" ? "Done, begin the wait" : STEP_KIND[step.kind].done(fastener?.count);
   return (
     <>
       {fastener && (step.kind === "undo" || step.kind === "hand-start" || step.kind === "do") && <FastenerAnswer {...props} fastener={fastener} />}

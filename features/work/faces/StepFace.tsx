@@ -20,16 +20,10 @@ import { thisMoment, today } from "../../shell/clock";
 import { TroubleChoice } from "../trouble/TroubleChoice";
 import { TroubleFace } from "../trouble/TroubleFace";
 import type { Move } from "../use-work";
-import { CountFace } from "./CountFace";
 import type { FaceProps } from "./face";
+import { faceOf } from "./face-of";
 import { LeftOverFace } from "./LeftOverFace";
-import { LookFace } from "./LookFace";
-import { MarkFace } from "./MarkFace";
-import { MeasureFace } from "./MeasureFace";
-import { PlainFace } from "./PlainFace";
 import { SafetyFace } from "./SafetyFace";
-import { TorqueFace } from "./TorqueFace";
-import { WaitFace } from "./WaitFace";
 
 interface StepFaceProps {
   job: Job;
@@ -58,6 +52,7 @@ export function StepFace({ job, route, work, step, vehicle, tools, move, connect
     fastener: stepFastener(route, step),
     vehicle,
     tools,
+    connectWrench,
     rusted: isRusted(vehicle.year, Number(today().slice(0, 4))),
     isDone,
     move,
@@ -76,6 +71,14 @@ export function StepFace({ job, route, work, step, vehicle, tools, move, connect
   const raising = step.kind === "raise" && !isDone;
   // Where no number is the answer, what is done or looked at is.
   const titled = !raising && (task === "mark" || task === "look" || (task === "hands" && step.kind !== "torque" && step.kind !== "count" && !face.fastener));
+  const Face = faceOf(step, task);
+  const middle = () => {
+    if (held || raising) return <SafetyFace {...face} />;
+    if (choosing) return <TroubleChoice {...face} onClose={() => setChoosing(false)} />;
+    if (trouble) return <TroubleFace {...face} trouble={trouble} />;
+    if (left.length > 0) return <LeftOverFace left={left} move={move} />;
+    return <Face {...face} />;
+  };
   const withMinds = !held && !choosing && !trouble && left.length === 0;
 
   return (
@@ -91,29 +94,7 @@ export function StepFace({ job, route, work, step, vehicle, tools, move, connect
         )}
       </Box>
       {withMinds && <StepMinds job={job} step={step} fastener={face.fastener} />}
-      {held || raising ? (
-        <SafetyFace {...face} />
-      ) : choosing ? (
-        <TroubleChoice {...face} onClose={() => setChoosing(false)} />
-      ) : trouble ? (
-        <TroubleFace {...face} trouble={trouble} />
-      ) : left.length > 0 ? (
-        <LeftOverFace left={left} move={move} />
-      ) : task === "mark" ? (
-        <MarkFace {...face} />
-      ) : task === "wait" ? (
-        <WaitFace {...face} />
-      ) : task === "measure" ? (
-        <MeasureFace {...face} />
-      ) : task === "look" ? (
-        <LookFace {...face} />
-      ) : step.kind === "torque" && face.fastener ? (
-        <TorqueFace {...face} fastener={face.fastener} connectWrench={connectWrench} />
-      ) : step.kind === "count" ? (
-        <CountFace {...face} />
-      ) : (
-        <PlainFace {...face} />
-      )}
+      {middle()}
     </Sheet>
   );
 }

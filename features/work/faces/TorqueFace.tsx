@@ -12,7 +12,6 @@ import type { Fastener } from "@/core/model/job";
 import { holdsALife } from "@/core/model/role";
 import { boltOrder } from "@/core/pattern/bolt-order";
 import { formatHeadSize } from "@/core/quantity/read-head-size";
-import type { ConnectWrench } from "@/core/torque/digital-wrench";
 import { nextBolt, outOfTurn, stepStages, tickBolt, tickedBolts, untickBolt } from "@/core/work/progress";
 import { finishTask } from "@/core/work/tasks";
 import { BoltPattern } from "@/ui/drawing/BoltPattern";
@@ -21,6 +20,7 @@ import { thisMoment } from "../../shell/clock";
 import { ActionBar } from "./ActionBar";
 import type { FaceProps } from "./face";
 import { NoFigureFace } from "./NoFigureFace";
+import { PlainFace } from "./PlainFace";
 import { Readings } from "./Readings";
 import { HOW, SAYS } from "./stage-words";
 import { StageAnswer } from "./StageAnswer";
@@ -28,7 +28,11 @@ import { useWrench } from "./use-wrench";
 import { WrenchPull } from "./WrenchPull";
 
 /** A fastener being tightened: the setting, as large as it can be, and its bolts ticked one by one. */
-export function TorqueFace(props: FaceProps & { fastener: Fastener; connectWrench: ConnectWrench }) {
+export function TorqueFace(props: FaceProps) {
+  return props.fastener ? <Tightening {...props} fastener={props.fastener} /> : <PlainFace {...props} />;
+}
+
+function Tightening(props: FaceProps & { fastener: Fastener }) {
   const { job, route, work, step, fastener, tools, vehicle, rusted, isDone, move, bar, connectWrench } = props;
   const wrench = useWrench(connectWrench);
   const on = nextBolt(work, step, fastener);

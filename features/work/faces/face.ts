@@ -2,6 +2,7 @@ import type { Fastener, Job, Route, Step } from "@/core/model/job";
 import type { Tool } from "@/core/model/tool";
 import type { Vehicle } from "@/core/model/vehicle";
 import type { Finding, Work } from "@/core/model/work";
+import { type ConnectWrench } from "@/core/torque/digital-wrench";
 import type { Move } from "../use-work";
 
 /** What every face of a step is given. */
@@ -14,6 +15,8 @@ export interface FaceProps {
   fastener: Fastener | undefined;
   vehicle: Vehicle;
   tools: Tool[];
+  /** Finds a digital wrench. */
+  connectWrench: ConnectWrench;
   /** Whether the vehicle's fasteners are to be taken as rusted. */
   rusted: boolean;
   isDone: boolean;

@@ -2,16 +2,16 @@
 
 import { Box } from "@chakra-ui/react";
 import { memo } from "react";
+import { type SettingValue, TEXT_SIZES } from "@/data/settings";
 import { Button } from "@/ui/Button";
 import { CheckField } from "@/ui/form/Field";
 import { Sheet } from "@/ui/Sheet";
 import { useLook } from "@/ui/theme/look";
-import { type Hands, TEXT_SIZES } from "./use-hands";
 
 interface HandsSheetProps {
-  hands: Hands;
+  hands: SettingValue<"hands">;
   awake: "off" | "awake" | "refused";
-  onChange: (change: Partial<Hands>) => void;
+  onChange: (change: Partial<SettingValue<"hands">>) => void;
 }
 
 /** How Work is used with black hands: read aloud, kept awake, pressed anywhere, larger, against the sun. */

@@ -1,43 +1,17 @@
 "use client";
 
-import { useCallback, useEffect, useMemo, useRef, useState } from "react";
-import { z } from "zod";
+import { useCallback, useEffect, useState } from "react";
 import { useSetting } from "@/data/hooks";
+import { type SettingValue } from "@/data/settings";
 
-export const TEXT_SIZES = [1, 1.25, 1.5, 2] as const;
-
-const handsSchema = z.object({
-  /** Steps are read aloud. */
-  aloud: z.boolean().catch(false),
-  /** The screen is kept awake. */
-  awake: z.boolean().catch(false),
-  /** A press anywhere is the one button. */
-  anywhere: z.boolean().catch(false),
-  size: z
-    .number()
-    .refine((size) => (TEXT_SIZES as readonly number[]).includes(size))
-    .catch(1),
-});
-export type Hands = z.infer<typeof handsSchema>;
+const NONE: SettingValue<"hands"> = { aloud: false, awake: false, anywhere: false, size: 1 };
 
 /** How Work is used with the hands full; kept in this browser. */
-export function useHands(): [Hands, (change: Partial<Hands>) => void] {
-  const [text, save] = useSetting("hands");
-  const hands = useMemo(() => readHands(text ?? null), [text]);
-  const latest = useRef(save);
-  useEffect(() => {
-    latest.current = save;
-  });
-  const change = useCallback((change: Partial<Hands>) => void latest.current(JSON.stringify({ ...hands, ...change })), [hands]);
+export function useHands(): [SettingValue<"hands">, (change: Partial<SettingValue<"hands">>) => void] {
+  const [kept, save] = useSetting("hands");
+  const hands = kept ?? NONE;
+  const change = useCallback((change: Partial<SettingValue<"hands">>) => void save({ ...hands, ...change }), [hands, save]);
   return [hands, change];
-}
-
-function readHands(text: string | null): Hands {
-  try {
-    return handsSchema.parse(JSON.parse(text ?? "{}"));
-  } catch {
-    return handsSchema.parse({});
-  }
 }
 
 /** Keeps the screen awake while it is wanted and allowed; tells when it is not allowed. */

@@ -2,6 +2,7 @@
 
 import { Box } from "@chakra-ui/react";
 import { useState } from "react";
+import { capital } from "@/core/capital";
 import type { TroubleKind } from "@/core/model/work";
 import { withRoute } from "@/core/plan/chosen-route";
 import { LADDERS } from "@/core/work/trouble/ladders";
@@ -41,7 +42,7 @@ export function TroubleChoice({ route, step, fastener, job, move, onClose }: Fac
         {LADDERS.map(({ kind, looks }) => (
           <Button key={kind} size="work" minHeight="72px" padding="3" justifyContent="flex-start" textAlign="left" onClick={() => void meet(kind)}>
             <span>
-              {kind.charAt(0).toUpperCase() + kind.slice(1)}
+              {capital(kind)}
               <Box as="span" display="block" color="soft" fontSize="15px" fontFamily="body" fontWeight="400">
                 {looks}
               </Box>

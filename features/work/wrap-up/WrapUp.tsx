@@ -1,8 +1,8 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
-import { differenceInCalendarDays, parseISO } from "date-fns";
 import { useState } from "react";
+import { daysBetween } from "@/core/day";
 import { type ReadingQuestion, latestReading, questionReading } from "@/core/log/mileage/odometer";
 import type { Job, Route } from "@/core/model/job";
 import type { Reading, Vehicle } from "@/core/model/vehicle";
@@ -61,12 +61,7 @@ function WrapUpSheet({ job, vehicle, route, work, move, onBack, readings }: Wrap
           [`warranty ${id}`, warrantyMonths === undefined ? "" : String(warrantyMonths)],
         ]),
       ),
-      ...Object.fromEntries(
-        proposals.map(({ kind, dueAt, dueOn }) => [
-          `after ${kind}`,
-          String(dueAt ? dueAt.value - atLatest.value : differenceInCalendarDays(parseISO(dueOn ?? today()), parseISO(today()))),
-        ]),
-      ),
+      ...Object.fromEntries(proposals.map(({ kind, dueAt, dueOn }) => [`after ${kind}`, String(dueAt ? dueAt.value - atLatest.value : daysBetween(today(), dueOn ?? today()))])),
     } as WrapUpFields,
     () => wrapUpForm({ route, dropped, unit: vehicle.distanceUnit, today: today(), followUps: (odometer, on) => followUpsFrom(job, route, odometer, on) }),
   );

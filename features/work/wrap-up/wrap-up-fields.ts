@@ -1,5 +1,5 @@
-import { addDays, format, parseISO } from "date-fns";
 import { z } from "zod";
+import { daysAfter } from "@/core/day";
 import { ifTyped, typed } from "@/core/form";
 import { LONGEST_WARRANTY_MONTHS, type Part, type Route } from "@/core/model/job";
 import type { followUpsFrom } from "@/core/plan/after-the-work";
@@ -54,7 +54,7 @@ export function wrapUpForm({ route, dropped, unit, today, followUps }: Around): 
           .map((one): FollowUpDraft => {
             const after = number(`after ${one.kind}`) ?? 0;
             if (one.dueAt) return { ...one, dueAt: { value: odometer.value + after, unit } };
-            return { ...one, dueOn: format(addDays(parseISO(on), after), "yyyy-MM-dd") };
+            return { ...one, dueOn: daysAfter(on, after) };
           }),
       };
     });

@@ -1,4 +1,7 @@
-export type Side = "left" | "right";
+export const SIDES = ["left", "right"] as const;
+export type Side = (typeof SIDES)[number];
+
+export const OTHER_SIDE: Record<Side, Side> = { left: "right", right: "left" };
 
 /** The side that a title speaks of; undefined when it speaks of none, or of both. Nearside and offside are left to the reader: they differ by country. */
 export function sideOf(title: string): Side | undefined {

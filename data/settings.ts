@@ -1,0 +1,63 @@
+import { z } from "zod";
+
+/** How a value about this browser is kept as a text. What is not of its shape is as if none were kept. */
+export interface Setting<Value> {
+  read: (text: string) => Value | undefined;
+  write: (value: Value) => string;
+}
+
+/** A word that is kept as it is. */
+function word<Value extends string>(schema: z.ZodType<Value>): Setting<Value> {
+  return { read: (text) => schema.safeParse(text).data, write: (value) => value };
+}
+
+/** A record that is kept as JSON. */
+function json<Value>(schema: z.ZodType<Value>): Setting<Value> {
+  return {
+    read: (text) => {
+      try {
+        return schema.safeParse(JSON.parse(text)).data;
+      } catch {
+        return undefined;
+      }
+    },
+    write: (value) => JSON.stringify(value),
+  };
+}
+
+export const TEXT_SIZES = [1, 1.25, 1.5, 2] as const;
+export const COUNTER_DAYS = ["open", "slow", "shut", "muddled"] as const;
+export type CounterDay = (typeof COUNTER_DAYS)[number];
+
+/** Every value about this browser that the store keeps beside the household. */
+export const SETTINGS = {
+  /** The vehicle and the job that are in hand, so that every pocket opens on them. */
+  "in hand": json(z.object({ vehicleId: z.string().exactOptional(), jobId: z.string().exactOptional() })),
+  /** What the garage was first opened with. */
+  started: word(z.literal("demo")),
+  /** The moment of the last backup. */
+  "backed up": word(z.iso.datetime()),
+  "keep original photos": word(z.enum(["yes", "no"])),
+  /** What sort of day the simulated counter has. */
+  "counter day": word(z.enum(COUNTER_DAYS)),
+  /** How Work is used with the hands full. */
+  hands: json(
+    z.object({
+      /** Steps are read aloud. */
+      aloud: z.boolean().catch(false),
+      /** The screen is kept awake. */
+      awake: z.boolean().catch(false),
+      /** A press anywhere is the one button. */
+      anywhere: z.boolean().catch(false),
+      size: z
+        .number()
+        .refine((size) => TEXT_SIZES.some((one) => one === size))
+        .catch(1),
+    }),
+  ),
+  /** Whether the browser was asked to keep the store for good. */
+  "asked to persist": word(z.literal("yes")),
+} as const;
+
+export type SettingName = keyof typeof SETTINGS;
+export type SettingValue<Name extends SettingName> = NonNullable<ReturnType<(typeof SETTINGS)[Name]["read"]>>;
