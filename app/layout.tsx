@@ -9,6 +9,7 @@ import { OpensWithDemo } from "@/features/shared/OpensWithDemo";
 import { App } from "@/features/shell/App";
 import { LOOK_SCRIPT } from "@/ui/theme/look-script";
 import { PALETTE } from "@/ui/theme/palette";
+import { Wrench } from "./wrench";
 
 export const metadata: Metadata = {
   title: "Vest Pocket",
@@ -32,7 +33,9 @@ export default function RootLayout({ children }: { children: ReactNode }) {
       </head>
       <body>
         <App bench={<BenchPocket />}>
-          <OpensWithDemo>{children}</OpensWithDemo>
+          <Wrench>
+            <OpensWithDemo>{children}</OpensWithDemo>
+          </Wrench>
         </App>
       </body>
     </html>

@@ -73,7 +73,7 @@ export function createRepository(store: Store, onCommit: (collections: Collectio
 
     async some<C extends Collection>(collection: C, ids: readonly string[]) {
       const objectStore = store.transaction(collection, "readonly").objectStore(collection);
-      return soundOf(collection, [...(await standing(objectStore, ids)).values()]);
+      return soundOf(collection, [...(await storedUnder(objectStore, ids)).values()]);
     },
 
     everything: async () => partSound(await rawHouseholdOf(store)).household,
@@ -116,7 +116,7 @@ export function createRepository(store: Store, onCommit: (collections: Collectio
         for (const collection of collections) {
           const objectStore = transaction.objectStore(collection);
           const ids = [...(change.remove?.[collection] ?? []), ...(change.put?.[collection] ?? []).map(({ id }) => id)];
-          const before = standing(objectStore, ids);
+          const before = storedUnder(objectStore, ids);
           if (ids.length > MANY) await before;
           // Without a promise for each: one that fails takes the transaction with it, which says so.
           const bare = unwrap(objectStore);
@@ -217,7 +217,7 @@ interface Readable {
 }
 
 /** What stands under these ids. Of many, as when a whole file comes in, only those that are there are asked for: most are new. */
-async function standing(objectStore: Readable, ids: readonly string[]): Promise<Map<string, unknown>> {
+async function storedUnder(objectStore: Readable, ids: readonly string[]): Promise<Map<string, unknown>> {
   const known = ids.length > MANY ? new Set(await objectStore.getAllKeys()) : undefined;
   const wanted = known ? ids.filter((id) => known.has(id)) : ids;
   const found = await Promise.all(wanted.map((id) => objectStore.get(id)));

@@ -16,7 +16,7 @@ const stamp = { id: "x", createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026
 const car: Vehicle = { ...stamp, name: "Car", year: 2020, distanceUnit: "km", torqueUnit: "N.m", kerbWeightKg: 1310, frontShare: 0.59, wheelbaseMm: 2640 };
 const record: KitRecord = { ...stamp, jobId: "job", laidOut: [], got: [], typed: [], wishes: { own: [] } };
 const part = (more: Partial<Part> = {}): Part => ({ id: "mount", name: "Mount", place: "engine", count: 1, ...more });
-const by = (kit: ReturnType<typeof kitFor>) => Object.fromEntries(kit.lines.map(({ key, cover }) => [key, cover.by]));
+const by = (kit: ReturnType<typeof kitFor>) => Object.fromEntries(kit.lines.map(({ key, cover }) => [key, cover.kind]));
 
 test("a bolt to a figure needs its socket, a bar and a pull; an empty plan needs nothing", () => {
   const kit = kitFor(routeOf([bolts("16", "40 Nm")]), owned(WRENCH, "3/8 socket 16"), { vehicle: car, thisYear: 2026 });
@@ -52,7 +52,7 @@ test("what was noted as in hand or on order is, whatever the chest has", () => {
     ],
   };
   const kit = kitFor(route, [], { record: noted });
-  expect(kit.lines.map(({ cover }) => cover)).toEqual([{ by: "on order", says: "On order from the corner, due 2026-12-01." }, { by: "in hand" }]);
+  expect(kit.lines.map(({ cover }) => cover)).toEqual([{ kind: "on order", says: "On order from the corner, due 2026-12-01." }, { kind: "in hand" }]);
 });
 
 test("what is used up is met by what is left of it, all or nothing, and never by another strength", () => {
@@ -87,7 +87,7 @@ test("amounts are told in the unit they are thought of in", () => {
   ]).toEqual(["7.2 L", "400 mL", "1 piece", "1.5 kg"]);
   expect(
     coverSupply({ kind: "supply", name: "Rags", amount: { value: 4, unit: "pieces" }, lost: 0 }, { ...emptyChest(), ofKind: (() => owned("rags 500 g")) as never }),
-  ).toMatchObject({ by: "missing", says: expect.stringContaining("Rags is counted in g") });
+  ).toMatchObject({ kind: "missing", says: expect.stringContaining("Rags is counted in g") });
   expect(usualSupplies("brakes", { ...car, fluids: [{ name: "Coolant", capacityMl: 6000 }] }, [{ name: "rags" }]).map(({ name }) => name)).toEqual([
     "Brake cleaner",
     "Brake grease",

@@ -49,6 +49,6 @@ export function wantsFor(route: Route, chest: Chest, { vehicle, thisYear }: KitA
 
 function notedCover({ how, from, due }: KitRecord["got"][number]): Cover {
   const words = from ? ` from ${from}` : "";
-  if (how === "in hand") return { by: "in hand", ...(words ? { says: `Had${words}.` } : {}) };
-  return { by: "on order", says: `On order${words}${due ? `, due ${due}` : ""}.` };
+  if (how === "in hand") return { kind: "in hand", ...(words ? { says: `Had${words}.` } : {}) };
+  return { kind: "on order", says: `On order${words}${due ? `, due ${due}` : ""}.` };
 }

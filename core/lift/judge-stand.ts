@@ -1,19 +1,19 @@
 import { requirePositive } from "../input-error";
-import { type Interval, around } from "../quantity/interval";
+import { type Band, around } from "../quantity/band";
 
 /** The two sides of a vehicle differ: driver's side, tank, what lies in it. Taken as this much either way of the half. */
 const SIDE_TO_SIDE = 0.1;
 
 export interface StandJudgement {
   /** What one stand may carry, kg. */
-  bandKg: Interval;
+  bandKg: Band;
   /** The most of that against the rating: 0.4 is four tenths of what it may carry. */
   ratio: number;
   holds: boolean;
 }
 
 /** What one stand may carry when half of its end is this much, kg. Example: 450 → 405 to 495. */
-export function standBandKg(loadKg: number): Interval {
+export function standBandKg(loadKg: number): Band {
   requirePositive(loadKg, "The load", "load");
   return around(loadKg, SIDE_TO_SIDE);
 }

@@ -180,7 +180,7 @@ export type Step = z.infer<typeof stepSchema>;
 export const UNDOABLE = ["fully", "with a new part", "not at all"] as const;
 
 /** A part that lies open during the job: what it would cost now, and what getting at it again would take. */
-export const baredSchema = z.strictObject({
+export const laidOpenSchema = z.strictObject({
   id: idSchema,
   name: lineSchema,
   place: placeSchema,
@@ -189,7 +189,7 @@ export const baredSchema = z.strictObject({
   minutesLater: z.number().min(0).max(10_000),
   lastsKm: z.number().positive().max(1_000_000).optional(),
 });
-export type Bared = z.infer<typeof baredSchema>;
+export type LaidOpen = z.infer<typeof laidOpenSchema>;
 
 /** One way of doing the job. Steps are kept in working order. */
 export const routeSchema = z
@@ -205,7 +205,7 @@ export const routeSchema = z
     harm: lineSchema.optional(),
     undoable: z.enum(UNDOABLE).optional(),
     /** What lies open while this is done, and could be renewed for little more work. */
-    laysBare: z.array(baredSchema).max(50).optional(),
+    laysBare: z.array(laidOpenSchema).max(50).optional(),
   })
   .superRefine((route, context) => {
     const known = new Set(route.fasteners.map((fastener) => fastener.id));

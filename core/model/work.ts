@@ -14,7 +14,7 @@ export type Task = (typeof TASKS)[number];
 
 /** What was found on looking. */
 export const FINDINGS = ["good", "watch", "replace"] as const;
-export type Finding = (typeof FINDINGS)[number];
+export type LookedAt = (typeof FINDINGS)[number];
 
 export const TROUBLE_KINDS = ["seized", "rounded", "snapped", "cross-threaded", "stripped", "stuck on its seat", "lead or clip broken", "wrong part", "missing part"] as const;
 export type TroubleKind = (typeof TROUBLE_KINDS)[number];

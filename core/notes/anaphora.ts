@@ -106,7 +106,7 @@ function byProfile(terms: readonly Term[], at: number, from: number): Mention | 
 
 /** "two 10s", "the 13s": a size in the plural is what it fits. */
 function bySize(terms: readonly Term[], { from, to }: Clause, size: FoundSize): Mention | undefined {
-  if (size.what !== "head" || size.to > to || TOOL_HEADS.has(text(terms, size.to))) return undefined;
+  if (size.kind !== "head" || size.to > to || TOOL_HEADS.has(text(terms, size.to))) return undefined;
   const last = text(terms, size.to - 1);
   const times = /^[x×]$/.test(text(terms, size.from - 1));
   const { count, start } = countBefore(terms, size.from, from);

@@ -60,8 +60,8 @@ function things(heard: Heard, clause: Clause, listed: boolean, bought: boolean, 
           .join(" "),
       );
     const isPart = (PART_HEADS.has(word) || fitted) && !PART_HEADS.has(next) && !TOOL_HEADS.has(next) && !CONSUMABLE_HEADS.has(next);
-    const size = sizes.find((one) => one.to === at + 1 && one.what !== "thread" && (listed || /s$/.test(word)));
-    if (listed && size?.what === "head" && !isTool && !TOOL_HEADS.has(next))
+    const size = sizes.find((one) => one.to === at + 1 && one.kind !== "thread" && (listed || /s$/.test(word)));
+    if (listed && size?.kind === "head" && !isTool && !TOOL_HEADS.has(next))
       add(
         lists.tools,
         `${formatHeadSize(size.head)}${/^[TEM]/.test(formatHeadSize(size.head)) || / key$/.test(formatHeadSize(size.head)) ? "" : " socket"}`,
@@ -102,11 +102,11 @@ function nameOf(
     const size = sizes.find((one) => one.to === i + 1);
     if (size) {
       words.unshift(
-        size.what === "head"
+        size.kind === "head"
           ? formatHeadSize(size.head).replace(/ key$/, "")
-          : size.what === "drive"
+          : size.kind === "drive"
             ? `${size.drive} in`
-            : size.what === "length"
+            : size.kind === "length"
               ? lengthText(terms, size)
               : size.text,
       );

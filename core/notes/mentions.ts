@@ -11,7 +11,7 @@ import { FASTENING_PIN, HEADS, NOT_IN_NAME, PART_HEADS, SCREWED_PLUG } from "./v
 /** Every fastener that a run of words speaks of. */
 export function mentionsIn(terms: readonly Term[], { from, to }: Clause, sizes: readonly FoundSize[], taken: ReadonlySet<number>): Mention[] {
   const mentions: Mention[] = [];
-  const sizeEndingAt = (at: number) => sizes.find((size) => size.what !== "length" && size.to === at);
+  const sizeEndingAt = (at: number) => sizes.find((size) => size.kind !== "length" && size.to === at);
   for (let at = from; at < to; at++) {
     const word = text(terms, at);
     const family = HEADS[word];

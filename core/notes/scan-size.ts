@@ -4,10 +4,10 @@ import { mixedTail, pluralSize, spokenNumber } from "./spoken-number";
 import type { Word } from "./words";
 
 export type FoundSize =
-  | { what: "head"; head: HeadSize; from: number; to: number }
-  | { what: "drive"; drive: SquareDrive; from: number; to: number }
-  | { what: "length"; mm: number; from: number; to: number }
-  | { what: "thread"; text: string; from: number; to: number };
+  | { kind: "head"; head: HeadSize; from: number; to: number }
+  | { kind: "drive"; drive: SquareDrive; from: number; to: number }
+  | { kind: "length"; mm: number; from: number; to: number }
+  | { kind: "thread"; text: string; from: number; to: number };
 
 const MILLIMETRES = new Set(["mm", "mil", "mils", "mill", "mills", "millimetre", "millimetres", "millimeter", "millimeters"]);
 const INCHES = new Set(["inch", "inches", "in", '"', "”", "″"]);
@@ -64,23 +64,23 @@ export function sizeAt(words: readonly Word[], at: number): FoundSize | undefine
   if (/^[te]$/.test(word) && /^\d{1,2}s?$/.test(text(at + 1) === "-" ? text(at + 2) : text(at + 1))) {
     const gap = text(at + 1) === "-" ? 2 : 1;
     return {
-      what: "head",
+      kind: "head",
       head: { profile: word === "t" ? "six-lobe" : "six-lobe external", size: Number.parseInt(text(at + gap), 10), unit: "number" },
       from: at,
       to: at + gap + 1 + plural(words, at + gap + 1),
     };
   }
   if (/^torx$/.test(word) && /^\d{1,2}$/.test(text(at + 1)) && Number(text(at + 1)) >= 6)
-    return { what: "head", head: { profile: "six-lobe", size: Number(text(at + 1)), unit: "number" }, from: at, to: at + 2 };
+    return { kind: "head", head: { profile: "six-lobe", size: Number(text(at + 1)), unit: "number" }, from: at, to: at + 2 };
   const bit = /^([te])(\d{1,3})$/.exec(word);
-  if (bit) return { what: "head", head: { profile: bit[1] === "t" ? "six-lobe" : "six-lobe external", size: Number(bit[2]), unit: "number" }, from: at, to: at + 1 };
+  if (bit) return { kind: "head", head: { profile: bit[1] === "t" ? "six-lobe" : "six-lobe external", size: Number(bit[2]), unit: "number" }, from: at, to: at + 1 };
   if (/^m\d/.test(word)) {
     const spline = text(at + 1) === "spline" || (text(at + 1) === "multi" && /spline/.test(`${text(at + 2)}${text(at + 3)}`)) || text(at + 1) === "multispline";
     const size = Number(/\d+/.exec(word)?.[0]);
     if (/^(?:square|spline|splines)$/.test(text(at - 1)) || (text(at + 1) === "triple" && text(at + 2) === "square") || text(at + 1) === "splines")
-      return { what: "head", head: { profile: "multi-spline", size, unit: "number" }, from: at, to: at + (text(at + 1) === "triple" ? 3 : text(at + 1) === "splines" ? 2 : 1) };
-    if (spline) return { what: "head", head: { profile: "multi-spline", size, unit: "number" }, from: at, to: at + 2 };
-    return { what: "thread", text: word.toUpperCase().replace(/X/g, "x"), from: at, to: at + 1 };
+      return { kind: "head", head: { profile: "multi-spline", size, unit: "number" }, from: at, to: at + (text(at + 1) === "triple" ? 3 : text(at + 1) === "splines" ? 2 : 1) };
+    if (spline) return { kind: "head", head: { profile: "multi-spline", size, unit: "number" }, from: at, to: at + 2 };
+    return { kind: "thread", text: word.toUpperCase().replace(/X/g, "x"), from: at, to: at + 1 };
   }
   // "inch and a half", "an inch and a quarter".
   if (word === "inch" && text(at - 1) !== "half" && text(at - 1) !== "quarter") {
@@ -100,7 +100,7 @@ export function sizeAt(words: readonly Word[], at: number): FoundSize | undefine
     const next = number.next + hyphen + 1;
     const gap = text(next) === "-" ? 1 : 0;
     if (number.fraction && number.value < 1) return undefined;
-    if (EXTENSIONS.has(text(next + gap)) || (text(next) === "long" && EXTENSIONS.has(text(next + 1)))) return { what: "length", mm: number.value, from: at, to: next };
+    if (EXTENSIONS.has(text(next + gap)) || (text(next) === "long" && EXTENSIONS.has(text(next + 1)))) return { kind: "length", mm: number.value, from: at, to: next };
     return (number.value >= 4 || (number.value >= 1.5 && (KEYS.has(text(next + gap)) || HELD.has(text(next + gap))))) &&
       number.value <= (HELD.has(text(next + gap)) || HEADED.has(text(next + gap)) ? 80 : LARGEST_UNNAMED) &&
       !isLength(words, at, next)
@@ -134,7 +134,7 @@ export function sizeAt(words: readonly Word[], at: number): FoundSize | undefine
       perInch.value >= 9 &&
       perInch.value <= 40
     ) {
-      return { what: "thread", text: `${word.replace(/\s/g, "")}-${perInch.value}`, from: at, to: perInch.next };
+      return { kind: "thread", text: `${word.replace(/\s/g, "")}-${perInch.value}`, from: at, to: perInch.next };
     }
     // Eighths and sixteenths are said of nothing else.
     if (
@@ -236,7 +236,7 @@ function head(words: readonly Word[], value: number, unit: "mm" | "in", from: nu
     (text(from - 1) === "," && KEYS.has(text(from - 2))) ||
     (/^(?:hex|hexagon)$/.test(text(to)) && (KEYS.has(text(to + 1)) || /^(?:bit|bits)$/.test(text(to + 1)))) ||
     (/^(?:internal|inside)$/.test(text(to)) && /^hex/.test(text(to + 1)));
-  return { what: "head", head: { profile: key ? "hexagon key" : "hexagon", size: value, unit }, from, to };
+  return { kind: "head", head: { profile: key ? "hexagon key" : "hexagon", size: value, unit }, from, to };
 }
 
 /** A size in inches: of a drive, an extension's length, or a head. */
@@ -247,12 +247,12 @@ function inchSize(words: readonly Word[], inches: number, from: number, to: numb
   if (EXTENSIONS.has(after) || (after === "long" && EXTENSIONS.has(text(to + gap + 1)))) {
     const drive = DRIVE_OF.find(([size]) => size === inches)?.[1];
     // "three eighths extension" is a drive; "six inch extension" a length.
-    return drive !== undefined && inches < 1 ? { what: "drive", drive, from, to } : { what: "length", mm: inches * 25.4, from, to };
+    return drive !== undefined && inches < 1 ? { kind: "drive", drive, from, to } : { kind: "length", mm: inches * 25.4, from, to };
   }
   const torqueWrench = after === "torque" && text(to + gap + 1) === "wrench";
   if (DRIVEN.has(after) || torqueWrench) {
     const drive = DRIVE_OF.find(([size]) => size === inches)?.[1];
-    return drive === undefined ? undefined : { what: "drive", drive, from, to };
+    return drive === undefined ? undefined : { kind: "drive", drive, from, to };
   }
   return inches >= 0.15 && inches <= 3 ? head(words, inches, "in", from, to) : undefined;
 }

@@ -7,8 +7,8 @@ import { singular } from "./mention";
 import { measuresOf, waitsOf } from "./minded";
 import { torqueUnitAt } from "./scan-torque";
 import { spokenNumber } from "./spoken-number";
-import { STANDING } from "./standing";
 import type { Term } from "./terms";
+import { USUAL_STEPS } from "./usual-steps";
 import { CONSUMABLE_HEADS, DENIED, HEADS, PART_HEADS, THINGS, TOOL_HEADS } from "./vocabulary";
 
 /** Something to be done, with the words it came from. */
@@ -114,7 +114,7 @@ export function stepsOf(grouped: Grouped): ToldStep[] {
   }
   addWaits(grouped, steps);
   addMeasures(grouped, steps);
-  addStanding(grouped, steps, firstOff);
+  addUsualSteps(grouped, steps, firstOff);
   return inOrder(steps).map(({ phase, says, what, own, group, span }) => ({ phase, says, what, own, group, span }));
 }
 
@@ -146,8 +146,8 @@ function addMeasures(grouped: Grouped, steps: (ToldStep & { at: number })[]): vo
 }
 
 /** Adds what every job begins and ends with, where the telling says it and no step does. */
-function addStanding({ text, terms, told, listing, turn }: Grouped, steps: (ToldStep & { at: number })[], firstOff: number): void {
-  for (const { phase, says, when, same } of STANDING) {
+function addUsualSteps({ text, terms, told, listing, turn }: Grouped, steps: (ToldStep & { at: number })[], firstOff: number): void {
+  for (const { phase, says, when, same } of USUAL_STEPS) {
     if (steps.some((step) => step.phase === phase && same.includes(step.says))) continue;
     const first = phase === "make safe";
     const at = told.findIndex((clause, i) => {

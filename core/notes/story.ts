@@ -87,7 +87,7 @@ export function readStory(text: string): Story {
     fasteners,
     maybeOne: maybeOne(groups),
     struck,
-    sizes: sizes.flatMap((size) => (size.what === "head" ? [{ head: size.head, span: spanOf(terms, size.from, size.to), doubtful: false }] : [])),
+    sizes: sizes.flatMap((size) => (size.kind === "head" ? [{ head: size.head, span: spanOf(terms, size.from, size.to), doubtful: false }] : [])),
     figures: [
       ...groups.flatMap(({ figures }, fastener) => figures.map((figure) => ({ ...figure, fastener }))),
       ...loose.map((figure) => ({ ...figure, fastener: undefined })),

@@ -33,7 +33,7 @@ export function takeMentions(walk: Walk, here: Here): void {
       walk.last = several.at(-1);
       continue;
     }
-    const size = here.sizes.find((one) => one.what === "head" && one.from >= mention.from - 1 && one.from <= mention.to + 1);
+    const size = here.sizes.find((one) => one.kind === "head" && one.from >= mention.from - 1 && one.from <= mention.to + 1);
     // "there's a nut on the back": what a bolt goes into, held still and no group of its own.
     if (last && isOtherEnd(mention, last, groups, said, i, things)) {
       last.hold ??= last.undo && /\b(?:also|same|too)\b/.test(said) ? last.undo : undefined;
@@ -48,7 +48,7 @@ export function takeMentions(walk: Walk, here: Here): void {
     // "Two long ones, which are thirteen": named by what they look like, as their size is told with it.
     const after = mentions.find((one) => one.from > mention.from)?.from ?? clause.to;
     const sizedHere =
-      mention.family === "one" && mention.marks.length > 0 && !mention.pointing && here.sizes.some((one) => one.what === "head" && one.from >= mention.to && one.from < after);
+      mention.family === "one" && mention.marks.length > 0 && !mention.pointing && here.sizes.some((one) => one.kind === "head" && one.from >= mention.to && one.from < after);
     if (mention.share) {
       const group = shared(walk, here, mention);
       places.push(group);
@@ -69,7 +69,7 @@ export function takeMentions(walk: Walk, here: Here): void {
       continue;
     }
     const counted =
-      mention.ofThem && last && (last.count === undefined || (last.count === 1 && !mention.perSide)) && i - last.last <= 3 && !here.sizes.some((one) => one.what === "head")
+      mention.ofThem && last && (last.count === undefined || (last.count === 1 && !mention.perSide)) && i - last.last <= 3 && !here.sizes.some((one) => one.kind === "head")
         ? last
         : undefined;
     const found =
@@ -78,7 +78,7 @@ export function takeMentions(walk: Walk, here: Here): void {
         ? ofProfile(groups, mention)
         : mention.all
           ? ofCount(groups, mention, topic, i)
-          : resolve(groups, mention, size?.what === "head" ? size.head : undefined, topic, last, i, goingBack, fresh));
+          : resolve(groups, mention, size?.kind === "head" ? size.head : undefined, topic, last, i, goingBack, fresh));
     const apart = found ?? toldApart(walk, here, mention);
     if (apart && !found) {
       touch(apart, { ...mention, count: undefined }, terms, i);
@@ -187,7 +187,7 @@ function toldApart({ groups, heard: { torques } }: Walk, { i, clause, goingBack,
 function shared(walk: Walk, { i, sizes }: Here, mention: Mention): Group | undefined {
   const { last, groups, heard } = walk;
   const count = mention.count ?? 1;
-  if (!last || i - last.last > 3 || !sizes.some(({ what }) => what === "head")) return undefined;
+  if (!last || i - last.last > 3 || !sizes.some(({ kind }) => kind === "head")) return undefined;
   if (last.count !== undefined && last.count > count && last.undo === undefined) {
     walk.others = last.count - count;
     last.count = count;

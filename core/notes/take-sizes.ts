@@ -14,7 +14,7 @@ export function takeSizes(walk: Walk, here: Here): void {
   const before1 = walk.heard.told[i - 1];
   const led = before1?.sentence === clause.sentence && clause.to - before1.from < 16 ? saidIn(text, terms, { from: before1.from, to: clause.to }) : said;
   for (const size of here.sizes) {
-    if (size.what !== "head") continue;
+    if (size.kind !== "head") continue;
     const doubtful = inDoubt;
     const span = spanOf(terms, size.from, size.to);
     const one: SaidSize = { head: size.head, span, doubtful };
@@ -131,7 +131,7 @@ export function takeSizes(walk: Walk, here: Here): void {
 
 /** "Two bolts, one's a fifteen, the other's a thirteen": two of one kind and no pair; told apart from then on by how large they are. */
 function twoOfTwo({ heard: { text, terms }, groups }: Walk, { i, clause, said, sizes }: Here): void {
-  const heads = sizes.filter((size) => size.what === "head");
+  const heads = sizes.filter((size) => size.kind === "head");
   const [first, second] = heads;
   if (!first || !second || heads.length > 2 || !/\bone(?: is|'s)?\b.*\b(?:the )?other(?: one)?(?: is|'s)?\b/i.test(said)) return;
   const between = saidIn(text, terms, { from: first.to, to: second.from });

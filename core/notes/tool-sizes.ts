@@ -10,7 +10,7 @@ export function sizesOfTools({ text, terms, told, sizes, listing }: Heard, group
     const clause = told[i];
     if (!clause) continue;
     for (const size of sizes) {
-      if (size.what !== "head" || size.from < clause.from || size.from >= clause.to) continue;
+      if (size.kind !== "head" || size.from < clause.from || size.from >= clause.to) continue;
       const after = terms.slice(size.to, Math.min(clause.to, size.to + 9));
       const at = after.findIndex(({ text: word }) => word === "for");
       if (at < 0 || at > 3) continue;

@@ -117,7 +117,7 @@ export function figuredGroup(walk: Walk, here: Here, from: number, to: number): 
   // "Sensor 8 newton metres", and no bolt of a sensor was spoken of: not that of anything else.
   if (near.length > 0 && isBeside(walk.heard.terms, from, near)) return begunFor(walk, here, near, from);
   const sized = here.sizes.flatMap((size) => {
-    const like = size.what === "head" ? ofSize(groups, size.head) : [];
+    const like = size.kind === "head" ? ofSize(groups, size.head) : [];
     return like.length === 1 ? like : [];
   })[0];
   if (sized) return sized;

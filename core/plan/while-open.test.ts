@@ -1,8 +1,8 @@
-import type { Bared } from "../model/job";
+import type { LaidOpen } from "../model/job";
 import type { Replacement } from "../model/log";
 import { whileOpen } from "./while-open";
 
-const part: Bared = { id: "b", name: "Starter cable", place: "engine", priceMinor: 2400, minutesNow: 10, minutesLater: 70, lastsKm: 200_000 };
+const part: LaidOpen = { id: "b", name: "Starter cable", place: "engine", priceMinor: 2400, minutesNow: 10, minutesLater: 70, lastsKm: 200_000 };
 const fitted = (odometer: number, more: Partial<Replacement> = {}) =>
   ({ part: "starter cable", place: "engine", on: "2024-01-01", odometer: { value: odometer, unit: "km" }, ...more }) as Replacement;
 const at = (value: number) => ({ value, unit: "km" as const });
@@ -25,7 +25,7 @@ test.each([
   [{ ...part, lastsKm: undefined }, at(1)],
   [part, undefined],
 ])("what is not known is not guessed", (one, odometer) => {
-  expect(whileOpen(one as Bared, [], odometer, 1500)).toMatchObject({ wasteMinor: undefined, verdict: "not known" });
+  expect(whileOpen(one as LaidOpen, [], odometer, 1500)).toMatchObject({ wasteMinor: undefined, verdict: "not known" });
 });
 
 test("a part past its life is always worth doing now, if it saves anything", () => {

@@ -1,4 +1,4 @@
-import type { Bared } from "../model/job";
+import type { LaidOpen } from "../model/job";
 import type { Replacement } from "../model/log";
 import { type Distance, convertDistance } from "../quantity/distance";
 
@@ -6,7 +6,7 @@ import { type Distance, convertDistance } from "../quantity/distance";
 export const USUAL_HOUR_MINOR = 1500;
 
 export interface WhileOpen {
-  part: Bared;
+  part: LaidOpen;
   /** How far the one that is on has gone, km; undefined when the log does not say. */
   goneKm: number | undefined;
   /** True when the log has no entry: it has gone at least so far as the vehicle's readings reach. */
@@ -23,7 +23,7 @@ export interface WhileOpen {
  * @param odometer where the vehicle stands now; undefined when there is no reading. @param hourMinor what an hour of one's own time is worth, minor units.
  * Example: saves 60 min at 15.00 an hour, wastes a quarter of 24.00 → do it now.
  */
-export function whileOpen(part: Bared, log: readonly Replacement[], odometer: Distance | undefined, hourMinor: number): WhileOpen {
+export function whileOpen(part: LaidOpen, log: readonly Replacement[], odometer: Distance | undefined, hourMinor: number): WhileOpen {
   const named = part.name.trim().toLowerCase();
   const last = log.filter((one) => one.part.trim().toLowerCase() === named && one.place === part.place).sort((a, b) => b.on.localeCompare(a.on))[0];
   const nowKm = odometer && convertDistance(odometer, "km").value;

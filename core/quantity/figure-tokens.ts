@@ -26,10 +26,10 @@ type PlainToken =
 
 /** A piece of a written torque figure. A stage is "stage 2:", "2nd pass" or "1)". */
 export type FigureToken =
-  | { is: "number"; text: string }
-  | { is: "unit"; text: string; unit: FoundUnit }
-  | { is: "stage"; text: string; number: number }
-  | { [Is in PlainToken]: { is: Is; text: string } }[PlainToken];
+  | { kind: "number"; text: string }
+  | { kind: "unit"; text: string; unit: FoundUnit }
+  | { kind: "stage"; text: string; number: number }
+  | { [Is in PlainToken]: { kind: Is; text: string } }[PlainToken];
 
 /** What each piece may be, the longer before what begins it. */
 const WORDS: readonly [RegExp, PlainToken][] = [
@@ -86,16 +86,16 @@ export function figureTokens(typed: string): FigureToken[] {
 function tokenAt(text: string, at: number, before: FigureToken | undefined): FigureToken {
   STAGE.lastIndex = at;
   const stage = STAGE.exec(text);
-  if (stage && !(before?.is === "number")) return { is: "stage", text: stage[0], number: Number(stage[1] ?? stage[2] ?? stage[3]) };
+  if (stage && !(before?.kind === "number")) return { kind: "stage", text: stage[0], number: Number(stage[1] ?? stage[2] ?? stage[3]) };
   const number = take(NUMBERS, text, at);
-  if (number) return { is: "number", text: number };
+  if (number) return { kind: "number", text: number };
   const unit = torqueUnitAt(text, at);
-  if (unit) return { is: "unit", text: text.slice(at, unit.to), unit };
-  for (const [pattern, is] of WORDS) {
+  if (unit) return { kind: "unit", text: text.slice(at, unit.to), unit };
+  for (const [pattern, kind] of WORDS) {
     const word = take(pattern, text, at);
-    if (word) return PLUS_SAID.test(word) ? { is: "plus", text: word } : { is, text: word };
+    if (word) return PLUS_SAID.test(word) ? { kind: "plus", text: word } : { kind, text: word };
   }
-  return { is: "strange", text: take(ANYTHING, text, at) ?? text.slice(at, at + 1) };
+  return { kind: "strange", text: take(ANYTHING, text, at) ?? text.slice(at, at + 1) };
 }
 
 /** What a sticky pattern takes at a place; undefined for nothing. */

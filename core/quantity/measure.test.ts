@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { InputError } from "../input-error";
-import { around, over, shareWithin, times } from "./interval";
+import { around, over, shareWithin, times } from "./band";
 import { type Dimension, measureUnits, readMeasure, toMeasureUnit } from "./measure";
 import { readShare } from "./share";
 

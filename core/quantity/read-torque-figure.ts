@@ -34,10 +34,10 @@ export function readTorqueFigure(text: string, unit?: TorqueUnit): TorqueFigure 
 
 /** One part of a figure: a torque in whatever form, how tight by hand, or how far on. */
 type Item =
-  | { is: "value"; torque: TorqueQuantity; hasUnit: boolean; bare: string }
-  | { is: "range"; low: TorqueQuantity; high: TorqueQuantity }
-  | { is: "snug" | "hand tight" }
-  | { is: "on"; degrees: number; turns: number | undefined };
+  | { kind: "value"; torque: TorqueQuantity; hasUnit: boolean; bare: string }
+  | { kind: "range"; low: TorqueQuantity; high: TorqueQuantity }
+  | { kind: "snug" | "hand tight" }
+  | { kind: "on"; degrees: number; turns: number | undefined };
 
 class FigureReader {
   private readonly tokens: readonly FigureToken[];
@@ -57,9 +57,9 @@ class FigureReader {
     while (this.at < this.tokens.length) {
       items.push(...this.item(items));
       if (this.takes("maximum")) return this.maximumOf(items);
-      if (this.at < this.tokens.length && !this.takeLinks() && this.tokens[this.at]?.is !== "number") throw this.strange();
+      if (this.at < this.tokens.length && !this.takeLinks() && this.tokens[this.at]?.kind !== "number") throw this.strange();
     }
-    if (items.length > 0 && ["plus", "dash", "link"].includes(this.tokens.at(-1)?.is ?? "") && /[+\-–—]$|then$|plus$/.test(this.typed)) {
+    if (items.length > 0 && ["plus", "dash", "link"].includes(this.tokens.at(-1)?.kind ?? "") && /[+\-–—]$|then$|plus$/.test(this.typed)) {
       throw new InputError(`"${this.typed}" ends before it is all said: nothing comes after the last mark. Write it, or leave the mark out.`, "torque");
     }
     const odd = items.flatMap(torquesIn).find((torque) => quantityNm(torque) < LEAST_TORQUE_NM || quantityNm(torque) > MOST_TORQUE_NM);
@@ -69,13 +69,13 @@ class FigureReader {
 
   private item(before: readonly Item[]): Item[] {
     const token = this.tokens[this.at];
-    if (token?.is === "snug" || token?.is === "hand tight") {
+    if (token?.kind === "snug" || token?.kind === "hand tight") {
       this.at++;
-      return [{ is: token.is }];
+      return [{ kind: token.kind }];
     }
     const on = this.angles();
     if (on) return on;
-    if (token?.is !== "number") throw this.strange();
+    if (token?.kind !== "number") throw this.strange();
     return [this.torqueItem(before)];
   }
 
@@ -87,46 +87,46 @@ class FigureReader {
     const amount = times ? this.take("number") : number;
     const part = amount ? undefined : this.take("part of a turn");
     const measure = this.tokens[this.at];
-    if (measure?.is !== "degrees" && measure?.is !== "turns" && measure?.is !== "flats") {
+    if (measure?.kind !== "degrees" && measure?.kind !== "turns" && measure?.kind !== "flats") {
       this.at = start;
       return undefined;
     }
     this.at++;
-    const said = part ? (part.text === "half" ? 0.5 : 0.25) : this.positive(amount?.text ?? "", measure.is === "turns" ? "The number of turns" : "The angle");
+    const said = part ? (part.text === "half" ? 0.5 : 0.25) : this.positive(amount?.text ?? "", measure.kind === "turns" ? "The number of turns" : "The angle");
     const count = times ? this.positive(times.text, "How many times") : 1;
     if (!Number.isInteger(count) || count > MOST) throw new InputError(`"${this.typed}" repeats its angle ${count} times. Write 2 x 90°, up to ${MOST} times.`, "torque");
-    const degrees = said * { degrees: 1, turns: 360, flats: 60 }[measure.is];
+    const degrees = said * { degrees: 1, turns: 360, flats: 60 }[measure.kind];
     this.takes("back to the mark");
-    return Array.from({ length: count }, () => ({ is: "on" as const, degrees, turns: measure.is === "turns" ? said : undefined }));
+    return Array.from({ length: count }, () => ({ kind: "on" as const, degrees, turns: measure.kind === "turns" ? said : undefined }));
   }
 
   private torqueItem(before: readonly Item[]): Item {
     const link = this.tokens[this.at - 1];
-    const between = link?.is === "between";
+    const between = link?.kind === "between";
     const first = this.one();
     const dash = this.tokens[this.at];
-    if (dash?.is === "plus or minus") {
+    if (dash?.kind === "plus or minus") {
       this.at++;
       const by = this.one();
       return this.checked(this.aroundOf(first, by));
     }
-    if (dash?.is === "dash" || (dash?.is === "to" && this.tokens[this.at + 1]?.is === "number") || (between && dash?.is === "and")) {
+    if (dash?.kind === "dash" || (dash?.kind === "to" && this.tokens[this.at + 1]?.kind === "number") || (between && dash?.kind === "and")) {
       this.at++;
-      if (this.tokens[this.at]?.is !== "number") throw this.strange();
+      if (this.tokens[this.at]?.kind !== "number") throw this.strange();
       return this.checked(this.rangeOf(first, this.one()));
     }
     // What could be degrees or newton-metres is asked about: after a plus, or after a torque that has its unit.
     const last = before.at(-1);
-    const unitBehind = this.tokens.slice(this.at).find((token) => token.is === "unit") !== undefined;
-    const afterUnit = last !== undefined && !(last.is === "value" && !last.hasUnit);
-    if (first.unit === undefined && before.length > 0 && (link?.is === "plus" || (afterUnit && !unitBehind))) {
+    const unitBehind = this.tokens.slice(this.at).find((token) => token.kind === "unit") !== undefined;
+    const afterUnit = last !== undefined && !(last.kind === "value" && !last.hasUnit);
+    if (first.unit === undefined && before.length > 0 && (link?.kind === "plus" || (afterUnit && !unitBehind))) {
       throw new InputError(`"${first.text}" could be degrees or another torque. Write ${first.text}° or ${first.text} Nm.`, "torque");
     }
     const own = first.unit ?? this.unitBehind();
-    if (last && last.is !== "on" && (link?.is === "and" || link?.is === "unit" || link?.is === "close")) {
+    if (last && last.kind !== "on" && (link?.kind === "and" || link?.kind === "unit" || link?.kind === "close")) {
       throw new InputError(`"${this.typed}" could be a range, two passes or two figures. Write "to" in a range and "then" between two passes.`, "torque");
     }
-    return this.checked({ is: "value", torque: torqueOf(first.text, own, this.typed, this.unitIfNone), hasUnit: first.unit !== undefined, bare: first.text });
+    return this.checked({ kind: "value", torque: torqueOf(first.text, own, this.typed, this.unitIfNone), hasUnit: first.unit !== undefined, bare: first.text });
   }
 
   /** A number and its unit, if one stands behind it. */
@@ -134,14 +134,14 @@ class FigureReader {
     const number = this.take("number");
     if (!number) throw this.strange();
     const unit = this.take("unit");
-    if (!unit && this.tokens[this.at]?.is === "strange") throw this.strange();
+    if (!unit && this.tokens[this.at]?.kind === "strange") throw this.strange();
     return { text: number.text, unit: unit?.unit };
   }
 
   private rangeOf(low: { text: string; unit: FoundUnit | undefined }, high: { text: string; unit: FoundUnit | undefined }): Item {
     const behind = high.unit ?? this.unitBehind();
     const range = {
-      is: "range" as const,
+      kind: "range" as const,
       low: torqueOf(low.text, low.unit ?? behind, this.typed, this.unitIfNone),
       high: torqueOf(high.text, behind, this.typed, this.unitIfNone),
     };
@@ -159,14 +159,14 @@ class FigureReader {
     if (spread.value >= centre.value) throw new InputError(`"${this.typed}" is given or taken more than itself. Check the two numbers.`, "torque");
     const decimals = Math.max(centre.decimals, spread.decimals);
     const at = (value: number) => ({ ...centre, value: Number(value.toFixed(decimals)), decimals });
-    return { is: "range", low: at(centre.value - spread.value), high: at(centre.value + spread.value) };
+    return { kind: "range", low: at(centre.value - spread.value), high: at(centre.value + spread.value) };
   }
 
   /** The unit said once for all the numbers before it: the next one, so long as no angle comes first. */
   private unitBehind(): FoundUnit | undefined {
     for (const token of this.tokens.slice(this.at)) {
-      if (token.is === "degrees" || token.is === "turns" || token.is === "open") return undefined;
-      if (token.is === "unit") return token.unit;
+      if (token.kind === "degrees" || token.kind === "turns" || token.kind === "open") return undefined;
+      if (token.kind === "unit") return token.unit;
     }
     return undefined;
   }
@@ -174,11 +174,11 @@ class FigureReader {
   /** The same torque said again in another unit, "(81 lb ft)" or "/ 81 lb ft", has to agree. */
   private checked(item: Item): Item {
     const opened = this.takes("open");
-    if (!opened && !(this.tokens[this.at]?.is === "slash" && this.tokens[this.at + 1]?.is === "number")) return item;
+    if (!opened && !(this.tokens[this.at]?.kind === "slash" && this.tokens[this.at + 1]?.kind === "number")) return item;
     if (!opened) this.at++;
     const again = this.torqueItem([]);
     // "(5.0 kgf·m, 36 lbf·ft)": a third unit is checked in its turn.
-    if (opened && this.tokens[this.at]?.is === "link" && this.tokens[this.at + 1]?.is === "number") {
+    if (opened && this.tokens[this.at]?.kind === "link" && this.tokens[this.at + 1]?.kind === "number") {
       this.at++;
       this.requireSame(again, this.torqueItem([]));
     }
@@ -205,16 +205,16 @@ class FigureReader {
   private figureOf(items: readonly Item[]): TorqueFigure {
     const [only, ...more] = items;
     if (!only) throw new InputError(`"${this.typed}" has no torque in it. Type a number and its unit.`, "torque");
-    const firstOn = items.findIndex(({ is }) => is === "on");
+    const firstOn = items.findIndex(({ kind }) => kind === "on");
     if (firstOn < 0) return this.firstOf(items);
-    if (only.is === "on") {
+    if (only.kind === "on") {
       if (more.length === 0 && only.turns !== undefined) {
         if (only.turns > MOST_TURNS) throw new InputError(`"${this.typed}" is more turns than any thread has: at most ${MOST_TURNS}. Check the number.`, "torque");
         return { form: "turns", turns: only.turns };
       }
       throw new InputError(`"${this.typed}" has an angle and no torque before it. Write what comes first, such as 30 Nm + 90° or hand tight + 90°.`, "torque");
     }
-    const angles = items.slice(firstOn).map((item) => (item.is === "on" ? item.degrees : undefined));
+    const angles = items.slice(firstOn).map((item) => (item.kind === "on" ? item.degrees : undefined));
     const anglesDeg = angles.filter((angle) => angle !== undefined);
     if (anglesDeg.length < angles.length) throw new InputError(`"${this.typed}" has a torque after its angle. Put it in a step of its own.`, "torque");
     if (anglesDeg.length > MOST) throw new InputError(`More than ${MOST} angles are more than can be kept apart. Split them over two steps.`, "torque");
@@ -224,11 +224,11 @@ class FigureReader {
 
   private firstOf(items: readonly Item[]): FirstPart {
     const [only, ...more] = items;
-    if (more.length === 0 && only?.is === "range") return { form: "range", low: only.low, high: only.high };
-    if (more.length === 0 && (only?.is === "snug" || only?.is === "hand tight")) return { form: only.is };
+    if (more.length === 0 && only?.kind === "range") return { form: "range", low: only.low, high: only.high };
+    if (more.length === 0 && (only?.kind === "snug" || only?.kind === "hand tight")) return { form: only.kind };
     const torques = items.map((item) => {
-      if (item.is === "value") return item.torque;
-      throw new InputError(`"${this.typed}" mixes passes with ${item.is === "range" ? "a range" : `"${item.is}"`}. Put each in a step of its own.`, "torque");
+      if (item.kind === "value") return item.torque;
+      throw new InputError(`"${this.typed}" mixes passes with ${item.kind === "range" ? "a range" : `"${item.kind}"`}. Put each in a step of its own.`, "torque");
     });
     if (torques.length > MOST) throw new InputError("More than six passes is more than can be kept apart. Split them over two steps.", "torque");
     const [torque] = torques;
@@ -238,7 +238,7 @@ class FigureReader {
 
   private maximumOf(items: readonly Item[]): TorqueFigure {
     const [only, ...more] = items;
-    if (only?.is !== "value" || more.length > 0 || this.at < this.tokens.length) {
+    if (only?.kind !== "value" || more.length > 0 || this.at < this.tokens.length) {
       throw new InputError(`"${this.typed}" has more in it than one most. Write it like max 12 Nm.`, "torque");
     }
     return { form: "maximum", torque: only.torque };
@@ -248,24 +248,24 @@ class FigureReader {
   private takeLinks(): boolean {
     const start = this.at;
     for (let token = this.tokens[this.at]; token; token = this.tokens[this.at]) {
-      if (token.is === "stage") {
-        const before = this.tokens.slice(0, this.at).filter(({ is }) => is === "stage").length;
+      if (token.kind === "stage") {
+        const before = this.tokens.slice(0, this.at).filter(({ kind }) => kind === "stage").length;
         if (token.number !== before + 1) throw new InputError(`"${this.typed}" has stage ${token.number} where ${before + 1} comes. Write the stages in order.`, "torque");
-      } else if (!["link", "and", "to", "plus", "between"].includes(token.is)) break;
+      } else if (!["link", "and", "to", "plus", "between"].includes(token.kind)) break;
       this.at++;
     }
     return this.at > start;
   }
 
-  private take<Is extends FigureToken["is"]>(is: Is): Extract<FigureToken, { is: Is }> | undefined {
+  private take<Kind extends FigureToken["kind"]>(kind: Kind): Extract<FigureToken, { kind: Kind }> | undefined {
     const token = this.tokens[this.at];
-    if (token?.is !== is) return undefined;
+    if (token?.kind !== kind) return undefined;
     this.at++;
-    return token as Extract<FigureToken, { is: Is }>;
+    return token as Extract<FigureToken, { kind: Kind }>;
   }
 
-  private takes(is: FigureToken["is"]): boolean {
-    return this.take(is) !== undefined;
+  private takes(kind: FigureToken["kind"]): boolean {
+    return this.take(kind) !== undefined;
   }
 
   private positive(text: string, what: string): number {
@@ -276,16 +276,16 @@ class FigureReader {
 
   private strange(): InputError {
     const token = this.tokens[this.at];
-    if (token?.is === "least") return new InputError(`"${this.typed}" is only a least. Write the range, such as 40-50 Nm, or the figure alone.`, "torque");
+    if (token?.kind === "least") return new InputError(`"${this.typed}" is only a least. Write the range, such as 40-50 Nm, or the figure alone.`, "torque");
     const before = this.tokens[this.at - 1];
-    if (token?.is === "strange" && before?.is === "number") return new InputError(`"${token.text}" is not a unit of torque. Use Nm, ft lb, in lb or kgf m.`, "torque");
+    if (token?.kind === "strange" && before?.kind === "number") return new InputError(`"${token.text}" is not a unit of torque. Use Nm, ft lb, in lb or kgf m.`, "torque");
     const said = token ? token.text : this.typed;
     return new InputError(`"${said}" was not understood. Write a number and its unit, such as "35 ft lbs".`, "torque");
   }
 }
 
 function torquesIn(item: Item): TorqueQuantity[] {
-  return item.is === "value" ? [item.torque] : item.is === "range" ? [item.low, item.high] : [];
+  return item.kind === "value" ? [item.torque] : item.kind === "range" ? [item.low, item.high] : [];
 }
 
 /** Whether two ways of giving one torque are the same, within two in a hundred or the last place that either was given to. */

@@ -1,4 +1,4 @@
-import { type Interval } from "./interval";
+import { type Band } from "./band";
 import { roundedDown } from "./torque-quantity";
 import { type TorqueUnit, fromNm, torqueSymbol } from "./torque-unit";
 
@@ -11,7 +11,7 @@ export function shown(value: number, digits = 3): string {
 }
 
 /** "12 to 15", or one number where both ends show the same. */
-export function shownBand([low, high]: Interval, digits = 3): string {
+export function shownBand([low, high]: Band, digits = 3): string {
   const [from, to] = [shown(low, digits), shown(high, digits)];
   return from === to ? from : `${from} to ${to}`;
 }

@@ -105,7 +105,7 @@ const STAND_IN_PENALTY_MINOR = { snug: 100, usable: 300, "low torque only": 900 
 /** Going on with the stand-in that a need is met by now. */
 export function standInChoice(want: Want, chest: Chest): Choice | undefined {
   const cover = want.coverBy(chest);
-  if (cover.by !== "stand-in" || !cover.fit) return undefined;
+  if (cover.kind !== "stand-in" || !cover.fit) return undefined;
   const verdict = (["snug", "usable", "low torque only"] as const).find((one) => cover.says.includes(`: ${one}.`)) ?? "usable";
   return {
     id: `stand-in ${want.key}`,

@@ -68,7 +68,7 @@ export function choicesFor({ wants, chest, had, offers, daysLeft, wishes }: Shop
       const cover = want.coverBy(chest);
       // What lies in the box of a part that is still to be bought depends on whose part that will be.
       const boxOpen = want.need.kind === "hardware" && want.need.boxedWith !== undefined && !had.has(`part ${want.need.boxedWith.id}`);
-      const wanting = boxOpen || cover.by === "missing" || (cover.by === "stand-in" && cover.fit !== undefined);
+      const wanting = boxOpen || cover.kind === "missing" || (cover.kind === "stand-in" && cover.fit !== undefined);
       return wanting ? [{ want, amount: amountShort(want, chest) }] : [];
     });
   const own = new Set(wishes.own);

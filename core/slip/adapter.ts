@@ -115,7 +115,7 @@ function whatToSet({ given: { torque, wrench, scale, step }, owned, at, lever, m
     margin: marginOf(lever, target.aimNm, wrench),
     assumes: assumptionOf(lever),
     caution: cautionOf(wrench),
-    drawing: { of: "adapter", ...lever },
+    drawing: { kind: "adapter", ...lever },
   };
 }
 
@@ -143,7 +143,7 @@ function whatTheBoltGot({ given: { reading, wrench }, owned, lever, multiplied }
     margin: marginOf(lever, gotNm / multiplied, wrench),
     assumes: assumptionOf(lever),
     caution: cautionOf(wrench),
-    drawing: { of: "adapter", ...lever },
+    drawing: { kind: "adapter", ...lever },
   };
 }
 

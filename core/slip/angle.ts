@@ -59,7 +59,7 @@ export const angle = slip({
       margin: "By paint mark and eye good to about 5°, by angle gauge to about 2°: at 90° that is 6 and 2 parts in a hundred.",
       assumes: "The count starts at the moment the first torque is reached, with the socket's slack taken up.",
       caution: "Never turned into one torque, and not turned with the torque wrench: use a bar. Such bolts are nearly always single-use.",
-      drawing: { of: "clock", from: mark, angleDeg: total, swings: turn.swings.slice(0, DRAWN_SWINGS) },
+      drawing: { kind: "clock", from: mark, angleDeg: total, swings: turn.swings.slice(0, DRAWN_SWINGS) },
     };
   },
 });

@@ -1,8 +1,8 @@
 import type { Owned, SlipField, Typed } from "./field";
-import { standing } from "./standing";
+import { textsIn } from "./texts-in";
 
 /** The fields that are asked for, given what stands in them. */
 export function asked<Field extends SlipField>(fields: readonly Field[], typed: Typed, owned: Owned): Field[] {
-  const stands = standing(fields, typed, owned);
+  const stands = textsIn(fields, typed, owned);
   return fields.filter((field) => field.when?.(stands) ?? true);
 }

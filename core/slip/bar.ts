@@ -3,7 +3,7 @@ import { type DriveChain, findChain } from "../drive/chain";
 import { requirePositive } from "../input-error";
 import { DRIVE_LIMIT_NM, type SquareDrive } from "../model/square-drive";
 import type { Tool } from "../model/tool";
-import { type Interval } from "../quantity/interval";
+import { type Band } from "../quantity/band";
 import { toMeasureUnit } from "../quantity/measure";
 import { shown, shownBand } from "../quantity/shown";
 import { formatBand } from "../quantity/torque-band";
@@ -43,7 +43,7 @@ export const bar = slip({
     const limits: Partial<Record<SquareDrive, number>> = given.limit ? { [smaller]: quantityNm(given.limit) } : {};
     // The chain is sought for the least that undoing may take, then held against the most.
     const chain = findChain({ from, to, torqueNm: undoing[0], reachMm, limits }, owned.tools);
-    const pull: Interval = [pullN(undoing[0], lengthMm), pullN(undoing[1], lengthMm)];
+    const pull: Band = [pullN(undoing[0], lengthMm), pullN(undoing[1], lengthMm)];
     const longEnough = barLengthMm(undoing[1], limitN);
     const unit = owned.torqueUnit;
     const verdict = judge(chain, undoing, pull, limitN, longEnough <= LONGEST_BAR_MM);
@@ -70,7 +70,7 @@ export const bar = slip({
       assumes: "You pull at the very end, square to the bar. The limits are the standard's test torques for each square, unless you typed another.",
       caution: cautionOf(longEnough > lengthMm, given.state === "threadlocked", longEnough <= LONGEST_BAR_MM),
       drawing: {
-        of: "chain",
+        kind: "chain",
         barLengthMm: lengthMm,
         pullN: pull[1],
         pullLimitN: limitN,
@@ -96,7 +96,7 @@ function barSays(lengthMm: number, tools: readonly Tool[]): string {
   return lengthMm <= LONGEST_BAR_MM ? `${wanted}; none of yours is as long` : "longer than any bar: soak it, heat it, or use a multiplier";
 }
 
-function judge({ gap, limitNm, weakest }: DriveChain, [least, most]: Interval, pull: Interval, limitN: number, barExists: boolean): { tone: Tone; says: string } {
+function judge({ gap, limitNm, weakest }: DriveChain, [least, most]: Band, pull: Band, limitN: number, barExists: boolean): { tone: Tone; says: string } {
   if (gap !== undefined) return { tone: "stop", says: gap };
   if (most > limitNm)
     return {
@@ -116,7 +116,7 @@ function judge({ gap, limitNm, weakest }: DriveChain, [least, most]: Interval, p
   return { tone: "good", says: `Every square bears it: the weakest, ${weakest} in, is loaded to ${Math.round((Math.max(least, most) / limitNm) * 100)} % at the most.` };
 }
 
-function chainLines({ pieces, weakest, limitNm, gap, reachMm }: DriveChain, [, most]: Interval, limits: Partial<Record<SquareDrive, number>>): SlipLine[] {
+function chainLines({ pieces, weakest, limitNm, gap, reachMm }: DriveChain, [, most]: Band, limits: Partial<Record<SquareDrive, number>>): SlipLine[] {
   return [
     ...(pieces.length > 0 ? [{ label: "Between bar and socket", value: pieces.map(({ name }) => name).join(", ") }] : []),
     ...(reachMm > 0 ? [{ label: "Their reach", value: `${reachMm} mm` }] : []),
@@ -133,11 +133,11 @@ function limitOfPiece(piece: DriveChain["pieces"][number], limits: Partial<Recor
   return Math.min(...drives.map((drive) => limits[drive] ?? DRIVE_LIMIT_NM[drive]));
 }
 
-function kilograms([low, high]: Interval): string {
+function kilograms([low, high]: Band): string {
   return shownBand([toMeasureUnit(low, "force", "kg"), toMeasureUnit(high, "force", "kg")], 2);
 }
 
-function pounds([low, high]: Interval): string {
+function pounds([low, high]: Band): string {
   return shownBand([toMeasureUnit(low, "force", "lb"), toMeasureUnit(high, "force", "lb")], 2);
 }
 

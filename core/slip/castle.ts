@@ -1,6 +1,6 @@
 import { InputError } from "../input-error";
 import type { VEHICLE_TORQUE_UNITS } from "../model/vehicle";
-import { type Interval } from "../quantity/interval";
+import { type Band } from "../quantity/band";
 import { shown, shownTorque } from "../quantity/shown";
 import { formatLimits } from "../quantity/torque-band";
 import type { TorqueFigure } from "../quantity/torque-figure";
@@ -29,7 +29,7 @@ export const castle = slip({
   asks: { torque: ({ holds }) => holds !== "hub", reading: ({ holds }) => holds !== "hub" },
   work: ({ holds, slots, short, torque: given, reading, thread }, { owned, at }) => {
     const nut = castleNut(slots, short);
-    const drawing = { of: "castle" as const, slots, shortDeg: short ?? nut.atMostDeg / 2, way: holds === "hub" ? ("back" as const) : ("on" as const) };
+    const drawing = { kind: "castle" as const, slots, shortDeg: short ?? nut.atMostDeg / 2, way: holds === "hub" ? ("back" as const) : ("on" as const) };
     const moves = (deg: number) => (thread ? [{ label: "The nut moves by", value: `${shown((pitchMm(thread) * deg) / 360, 3)} mm` }] : []);
     const between = { label: "Between two slots", value: `${shown(nut.atMostDeg, 4)}°` };
     const slotWorking = ["between slots: 360° / slots", `360° / ${slots} = ${shown(nut.atMostDeg, 4)}°`];
@@ -103,7 +103,7 @@ function verdictOf(readingNm: number | undefined, { leastNm, mostNm, byAngle }: 
       says: `${leastNm === undefined ? "Look up the least that it has to have, do it up to that" : "Do it up to the least first"}, then on to the slot, never back.${top}`,
     };
   }
-  const range: Interval = [leastNm ?? 0, mostNm];
+  const range: Band = [leastNm ?? 0, mostNm];
   const verdict = castleVerdict(readingNm, range);
   if (verdict === "pin it" && leastNm === undefined)
     return { tone: "watch", says: "Not above the most. A most alone does not say whether it is tight enough: look up the least before the pin goes in." };

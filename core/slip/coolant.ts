@@ -60,7 +60,7 @@ function coolantSlip({ capacity: capacityL, left: leftL, leftShare, wanted: want
     assumes: "Ethylene glycol, shares by volume (ASHRAE table). What is left mixes fully.",
     caution: "Never opened hot. Coolant is sweet and poisons animals: catch all of it, and hand it in. Use the kind the maker names; kinds are not mixed.",
     drawing: {
-      of: "levels",
+      kind: "levels",
       capacityL,
       parts: [
         { name: "left in it", litres: leftL, look: "left" },
@@ -93,7 +93,7 @@ function fillSlip({ capacity: capacityL, left: leftL, bottles }: Given<typeof fi
     assumes: "The capacity is for this fill point, filter included where there is one.",
     caution: FILLS[fluid].mind,
     drawing: {
-      of: "levels",
+      kind: "levels",
       capacityL,
       parts: [
         { name: "still in it", litres: leftL, look: "left" },

@@ -22,7 +22,7 @@ const trial = slip({
     working: [],
     margin: "",
     assumes: "",
-    drawing: { of: "nothing" },
+    drawing: { kind: "nothing" },
   }),
 });
 

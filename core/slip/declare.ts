@@ -4,7 +4,7 @@ import type { Owned, SlipField, Typed } from "./field";
 import { torqueUnitOf } from "./field-unit";
 import type { Field } from "./fields";
 import type { Slip, SlipKind, Worked } from "./slip";
-import { standing } from "./standing";
+import { textsIn } from "./texts-in";
 
 type Fields = Readonly<Record<string, Field<unknown>>>;
 
@@ -62,7 +62,7 @@ function refuseAt<T>(field: string, how: () => T): T {
 
 /** Every field read, so that all that is wrong is shown at once, each beside its own field. */
 function readAll(fields: readonly (SlipField & Field<unknown>)[], typed: Typed, owned: Owned) {
-  const stands = standing(fields, typed, owned);
+  const stands = textsIn(fields, typed, owned);
   const isAsked = new Set(asked(fields, typed, owned));
   const given: Record<string, unknown> = {};
   const errors: Record<string, string> = {};

@@ -60,7 +60,7 @@ export const fit = slip({
       margin: "Tools run a little large and worn ones more; a rusty head runs small. Each tenth of a millimetre of wear adds to the play.",
       assumes: "Both are true to size, and the play is shared evenly. A tool up to 0.5 % too small may still go on; an inch socket opens 0.5 % wider than its name (ASME B107).",
       caution: "A stand-in is for undoing what is not tight, and for nothing that is near its torque. Clean the head, push the tool fully on, pull slowly.",
-      drawing: { of: "fit", toolMm: acrossMm(tool), headMm: acrossMm(head), isKey: hold === "key in recess", turnedDeg: sits.freePlayDeg },
+      drawing: { kind: "fit", toolMm: acrossMm(tool), headMm: acrossMm(head), isKey: hold === "key in recess", turnedDeg: sits.freePlayDeg },
     };
   },
 });
@@ -121,7 +121,7 @@ function numberedFit(head: HeadSize, tool: HeadSize): Slip {
     margin: "None: it is the same size or it is not.",
     assumes: "Both are what is stamped on them.",
     caution: "Clean the dirt out of the recess first: a bit that is not fully in tears it.",
-    drawing: { of: "nothing" },
+    drawing: { kind: "nothing" },
   };
 }
 

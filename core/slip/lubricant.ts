@@ -1,4 +1,4 @@
-import { type Interval } from "../quantity/interval";
+import { type Band } from "../quantity/band";
 import { shown, shownBand } from "../quantity/shown";
 import { formatTorque, quantityNm } from "../quantity/torque-quantity";
 import { fromNm, torqueSymbol } from "../quantity/torque-unit";
@@ -33,7 +33,7 @@ export const lubricant = slip({
     const actual = stated.actual === OWN ? stated.actualFactor : NUT_FACTOR[stated.actual];
     const torqueNm = quantityNm(torque);
     const { bandNm, forceIfIgnored } = lubricatedTorque(torqueNm, given, actual);
-    const inOwnUnit: Interval = [fromNm(bandNm[0], torque.unit), fromNm(bandNm[1], torque.unit)];
+    const inOwnUnit: Band = [fromNm(bandNm[0], torque.unit), fromNm(bandNm[1], torque.unit)];
     const lines: SlipLine[] = [
       {
         label: "Without a figure for it, set",
@@ -58,22 +58,22 @@ export const lubricant = slip({
       margin: "The whole band is the answer: two threads in the same state differ as much as this.",
       assumes: `Nut factors K ${given[0]} to ${given[1]} as given, ${actual[0]} to ${actual[1]} now. Typical bands, not measured on yours.`,
       caution: "The maker's figure for the thread as it is comes first. Where only a dry figure is known, cleaning the thread dry is safer than guessing.",
-      drawing: { of: "clamp", forceIfIgnored },
+      drawing: { kind: "clamp", forceIfIgnored },
     };
   },
 });
 
-function kilonewtons([low, high]: Interval): string {
+function kilonewtons([low, high]: Band): string {
   return `${shownBand([low / 1000, high / 1000])} kN`;
 }
 
 /** A bolt pulled a quarter harder than meant may be past its proof; one pulled a fifth less may work loose. */
-function toneOf([low, high]: Interval): Tone {
+function toneOf([low, high]: Band): Tone {
   if (high > 1.25) return "stop";
   return high > 1.05 || low < 0.8 ? "watch" : "good";
 }
 
-function ignoredSays([low, high]: Interval): string {
+function ignoredSays([low, high]: Band): string {
   if (low === 1 && high === 1) return "The same state: the figure stands as it is.";
   if (high > 1.25) return `Ignored, the bolt may be pulled up to ${shown(high, 2)} times as hard as meant: it can stretch, strip or snap.`;
   if (low < 0.8) return `Ignored, the bolt may be pulled only ${shown(low, 2)} times as hard as meant: it can work loose.`;

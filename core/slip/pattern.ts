@@ -41,7 +41,7 @@ export const pattern = slip({
       margin: "None in the order itself. Go round once more at the last torque: each bolt lets its neighbours go a little.",
       assumes: `${given.layout === "points" ? "Bolts are numbered as they were put down" : "Bolts are numbered round the circle, from any one"}: the small number outside. The large one inside is the turn it is tightened in.`,
       caution: "A maker's given order comes first. Start every bolt by hand; undo in the reverse order, a little at a time, so that a cover does not bend.",
-      drawing: { of: "pattern", points, order, canDrag: given.layout === "points" },
+      drawing: { kind: "pattern", points, order, canDrag: given.layout === "points" },
     };
   },
 });

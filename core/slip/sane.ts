@@ -1,6 +1,6 @@
 import { sayJump } from "../fastener/judge-figure";
 import { InputError } from "../input-error";
-import type { Interval } from "../quantity/interval";
+import type { Band } from "../quantity/band";
 import { readHeadSize } from "../quantity/read-head-size";
 import { isFraction } from "../quantity/read-number";
 import { shown, shownBand } from "../quantity/shown";
@@ -96,7 +96,7 @@ export const sane = slip({
         joint.into === "steel or cast iron"
           ? "This is a check on a figure, never a place to take one from."
           : `In ${joint.into} the hole gives way before the bolt does: the maker's maximum is the only ceiling.`,
-      drawing: { of: "band", torquesNm, each, maximumNm: joint.maximumNm, unit },
+      drawing: { kind: "band", torquesNm, each, maximumNm: joint.maximumNm, unit },
     };
   },
 });
@@ -193,7 +193,7 @@ function isThreadWritten(typed: string): boolean {
   return /^m\s*\d|^no\b|^#|-\s*\d{1,2}$|\d\s*[x×]\s*\d|\/\d+\s+\d{1,2}$|un[cf]$|\bl\.?h\.?$/i.test(typed) && !/spline|xzn/i.test(typed) && !mixedNumber;
 }
 
-function nutFactorOf(condition: ThreadCondition | typeof NOT_KNOWN | typeof OWN, own: Interval): Interval | undefined {
+function nutFactorOf(condition: ThreadCondition | typeof NOT_KNOWN | typeof OWN, own: Band): Band | undefined {
   if (condition === OWN) return own;
   return condition === NOT_KNOWN ? undefined : NUT_FACTOR[condition];
 }
@@ -231,7 +231,7 @@ function workingOf({ each: [first, ...rest] }: Judgement, { strength, kind = "bo
   ];
 }
 
-function assumesOf(kind: FastenerKind, strength: StrengthClass | undefined, nutFactor: Interval | undefined): string {
+function assumesOf(kind: FastenerKind, strength: StrengthClass | undefined, nutFactor: Band | undefined): string {
   if (habitOf(kind)) return `What such a ${kind} usually gets, in sound threads.`;
   const bolt = strength ? `Strength ${strength}` : "Any bolt from class 4.6 to 12.9";
   return `${bolt}; ${nutFactor ? `K ${nutFactor[0]} to ${nutFactor[1]}` : "any thread from greased to dry, K 0.12 to 0.22"}.`;

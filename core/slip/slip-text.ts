@@ -4,11 +4,11 @@ import { asked } from "./asked";
 import type { Owned, SlipField, Typed } from "./field";
 import { torqueUnitOf } from "./field-unit";
 import type { Slip, SlipKind, SlipLine } from "./slip";
-import { standing } from "./standing";
+import { textsIn } from "./texts-in";
 
 /** The inputs as they were given, a line each; fields left empty, and folded ones left as they were, are left out. */
 export function givenLines(kind: SlipKind, typed: Typed, owned: Owned): SlipLine[] {
-  const stands = standing(kind.fields, typed, owned);
+  const stands = textsIn(kind.fields, typed, owned);
   return asked(kind.fields, typed, owned).flatMap((field) => {
     const text = (stands[field.name] ?? "").trim();
     const value = given(field, typed, owned, text);

@@ -133,7 +133,7 @@ export const stands = slip({
       assumes: `Two stands to an end, on the maker's points. A rating printed for a pair is halved.${roll ? " The nut has a right-hand thread; a left-hand one rolls it the other way." : ""}`,
       caution: cautionOf(end, given.vehicle?.driven),
       drawing: {
-        of: "stands",
+        kind: "stands",
         wheelbaseMm,
         frontInsetMm: end === "rear" ? undefined : insetMm.front,
         rearInsetMm: end === "front" ? undefined : insetMm.rear,

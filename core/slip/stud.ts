@@ -62,7 +62,7 @@ export const stud = slip({
       margin: `${depth === undefined ? "" : `It has to end ${shown(bottomingMarginMm(thread, standout))} mm short of the bottom: half a turn, or what a bolt’s length may be off. `}The first turn and a bevelled end hold little: count about one pitch, ${shown(pitchMm(thread))} mm, less.`,
       assumes: "The thread reaches as far up the bolt as it is screwed in, and the hole is threaded from its mouth.",
       caution: "Count the turns by hand, without a washer or flange between, before trusting a new bolt of another length.",
-      drawing: { of: "stud", diameterMm: diameterMm(thread), pitchMm: pitchMm(thread), lengthMm: standout, layers, wantedMm, depthMm: depth },
+      drawing: { kind: "stud", diameterMm: diameterMm(thread), pitchMm: pitchMm(thread), lengthMm: standout, layers, wantedMm, depthMm: depth },
     };
   },
 });

@@ -52,7 +52,7 @@ function countSlip({ thread: pitch, turns: whole, markBefore: before, markAfter:
     margin: "An hour on the clock is a twelfth of a turn: a mark read by eye is good to about a third of that.",
     assumes: "A right-hand thread, counted off anticlockwise, and a new part as long as the old one. Measure both.",
     caution: "Write the count on tape beside it before anything is moved.",
-    drawing: { of: "turns", turns: counted.turns, pitchMm: pitch, from: before, to: after },
+    drawing: { kind: "turns", turns: counted.turns, pitchMm: pitch, from: before, to: after },
   };
 }
 
@@ -77,7 +77,7 @@ function toeSlip({ thread: pitch, difference, turned, arm, rim }: Given<typeof f
     margin: "A tenth of a turn of counting is a fifth of what half a turn does.",
     assumes: "The rod pulls square to its arm, and only one side was turned.",
     caution: "Counting turns gets you to the alignment bench, not round it: book it as a follow-up.",
-    drawing: { of: "toe", rimMm: rim, angleDeg: change.angleDeg, acrossMm: change.acrossRimMm },
+    drawing: { kind: "toe", rimMm: rim, angleDeg: change.angleDeg, acrossMm: change.acrossRimMm },
   };
 }
 

@@ -46,7 +46,7 @@ export const units = slip({
       ...(torques.some(({ unit }) => unit === "lbf.ft" || unit === "lbf.in")
         ? { caution: "lb·ft and lb·in differ twelvefold. Look once more at which of the two is printed." }
         : {}),
-      drawing: { of: "scales", torquesNm: torques.map(quantityNm) },
+      drawing: { kind: "scales", torquesNm: torques.map(quantityNm) },
     };
   },
 });

@@ -1,4 +1,4 @@
-import type { Interval } from "../quantity/interval";
+import type { Band } from "../quantity/band";
 import { type Thread, readThread } from "./thread";
 
 /** What a fastener is, as far as its torque goes. All but the first seal, adjust or lock: they are not pulled as hard as their thread would bear. */
@@ -22,7 +22,7 @@ interface Habit {
   /** How far usual figures lie apart: the spread of their logarithm. */
   spread: number;
   /** The least and the most that makes sense, over the square of the diameter. */
-  band: Interval;
+  band: Band;
   /** Threads it usually has, for one whose thread is not known: its head does not tell. */
   threads: readonly Thread[];
 }

@@ -1,4 +1,4 @@
-import type { Interval } from "../quantity/interval";
+import type { Band } from "../quantity/band";
 import { type TorqueQuantity, quantityNm } from "../quantity/torque-quantity";
 import type { TorqueUnit } from "../quantity/torque-unit";
 import { type FastenerKind, habitOf } from "./fastener-kind";
@@ -11,7 +11,7 @@ export interface Known {
   threads: readonly Thread[];
   kind?: FastenerKind | undefined;
   strength?: StrengthClass | undefined;
-  nutFactor?: Interval | undefined;
+  nutFactor?: Band | undefined;
   /** Units that the vehicle and the plan's other figures are in: a slip is rather into one of them. */
   usual?: readonly TorqueUnit[] | undefined;
 }

@@ -1,11 +1,11 @@
 import { requirePositive } from "../input-error";
-import { type Interval, over } from "../quantity/interval";
+import { type Band, over } from "../quantity/band";
 
 export interface LubricatedTorque {
   /** The torque that gives the same clamping force, least and most, N·m. */
-  bandNm: Interval;
+  bandNm: Band;
   /** Clamping force against the one meant if the figure is used unchanged, least and most: 1.5 is half as much again. */
-  forceIfIgnored: Interval;
+  forceIfIgnored: Band;
 }
 
 /**
@@ -15,7 +15,7 @@ export interface LubricatedTorque {
  * @throws InputError unless the torque and the nut factors are positive.
  * Example: 100 N·m given dry, on anti-seize → 45 to 88 N·m.
  */
-export function lubricatedTorque(torqueNm: number, given: Interval, actual: Interval): LubricatedTorque {
+export function lubricatedTorque(torqueNm: number, given: Band, actual: Band): LubricatedTorque {
   requirePositive(torqueNm, "The torque", "torque");
   [...given, ...actual].forEach((factor) => requirePositive(factor, "The nut factor"));
   if (given[0] === actual[0] && given[1] === actual[1]) return { bandNm: [torqueNm, torqueNm], forceIfIgnored: [1, 1] };

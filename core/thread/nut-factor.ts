@@ -1,5 +1,5 @@
 import { InputError } from "../input-error";
-import type { Interval } from "../quantity/interval";
+import type { Band } from "../quantity/band";
 import { readNumber } from "../quantity/read-number";
 
 /**
@@ -13,7 +13,7 @@ export const NUT_FACTOR = {
   "wet threadlocker": [0.14, 0.2],
   "anti-seize": [0.1, 0.15],
   "moly paste": [0.09, 0.13],
-} as const satisfies Record<string, Interval>;
+} as const satisfies Record<string, Band>;
 export type ThreadCondition = keyof typeof NUT_FACTOR;
 export const THREAD_CONDITIONS = Object.keys(NUT_FACTOR) as ThreadCondition[];
 
@@ -21,9 +21,9 @@ export const THREAD_CONDITIONS = Object.keys(NUT_FACTOR) as ThreadCondition[];
  * A band of nut factors as typed: "0.12 to 0.16", "0,12-0,16", or one value.
  * @throws InputError unless both lie between 0.04 and 0.5, least first. Example: readNutFactor("0.12-0.16", "K") → [0.12, 0.16].
  */
-export function readNutFactor(text: string, what: string, field?: string): Interval {
+export function readNutFactor(text: string, what: string, field?: string): Band {
   const [first = "", second = first, ...more] = text.split(/\s*(?:-|–|\bto\b)\s*/);
-  const band: Interval = [readNumber(first, what, field).value, readNumber(second, what, field).value];
+  const band: Band = [readNumber(first, what, field).value, readNumber(second, what, field).value];
   if (more.length > 0 || band[0] > band[1] || band[0] < 0.04 || band[1] > 0.5) {
     throw new InputError(`${what} is a nut factor or a band of it between 0.04 and 0.5, least first, like 0.12 to 0.16.`, field);
   }

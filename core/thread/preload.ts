@@ -1,5 +1,5 @@
 import { requirePositive } from "../input-error";
-import { type Interval, over } from "../quantity/interval";
+import { type Band, over } from "../quantity/band";
 import { type StrengthClass, strengthOf } from "./strength";
 import { type Thread, diameterMm, stressAreaMm2 } from "./thread";
 
@@ -8,7 +8,7 @@ import { type Thread, diameterMm, stressAreaMm2 } from "./thread";
  * @throws InputError unless torque and nut factor are positive.
  * Source: short form torque equation. Example: 40 N·m, K 0.17 to 0.22, M10 → 18.2 to 23.5 kN.
  */
-export function preloadN(torqueNm: Interval, nutFactor: Interval, thread: Thread): Interval {
+export function preloadN(torqueNm: Band, nutFactor: Band, thread: Thread): Band {
   torqueNm.forEach((torque) => requirePositive(torque, "The torque", "torque"));
   nutFactor.forEach((factor) => requirePositive(factor, "The nut factor"));
   requirePositive(diameterMm(thread), "The thread's diameter", "thread");

@@ -1,5 +1,5 @@
 import { InputError, requirePositive } from "../input-error";
-import type { Interval } from "../quantity/interval";
+import type { Band } from "../quantity/band";
 import { type TorqueQuantity, convertTorque, formatTorque, quantityNm } from "../quantity/torque-quantity";
 import { type FastenerKind, habitOf } from "./fastener-kind";
 import { type Into, strippingTorqueNm } from "./hole";
@@ -22,8 +22,8 @@ export interface Joint extends Known {
  * from a weak bolt (4.6) held lightly to a strong one (12.9) near its proof. Guidance of VDI 2230 and of fastener
  * practice: 75 % of proof for joints that are undone again, 90 % for lasting ones.
  */
-const SHARE_OF_PROOF: Interval = [0.4, 0.9];
-export const ANY_NUT_FACTOR: Interval = [0.12, 0.22];
+const SHARE_OF_PROOF: Band = [0.4, 0.9];
+export const ANY_NUT_FACTOR: Band = [0.12, 0.22];
 const WEAKEST: StrengthClass = "4.6";
 const STRONGEST: StrengthClass = "12.9";
 /**
@@ -43,9 +43,9 @@ const SLIP_ABOVE = 3;
  * a band of its own, far below what its thread would bear.
  * @throws InputError for an impossible thread, or a class not defined for it. Example: M6 → about 1.3 to 23.2.
  */
-export function plausibleBandNm(thread: Thread, { strength, nutFactor = ANY_NUT_FACTOR, kind = "bolt or nut" }: Omit<Known, "threads"> = {}): Interval {
+export function plausibleBandNm(thread: Thread, { strength, nutFactor = ANY_NUT_FACTOR, kind = "bolt or nut" }: Omit<Known, "threads"> = {}): Band {
   const d = diameterMm(thread) / 1000;
-  const bolt: Interval = [
+  const bolt: Band = [
     nutFactor[0] * d * SHARE_OF_PROOF[0] * proofLoadN(thread, strength ?? WEAKEST),
     nutFactor[1] * d * SHARE_OF_PROOF[1] * proofLoadN(thread, strength ?? STRONGEST),
   ];
@@ -72,8 +72,8 @@ export type SaneVerdict =
 export interface Judgement {
   verdict: SaneVerdict;
   /** From the least of any candidate to the most of any, or the maker's maximum. */
-  bandNm: Interval;
-  each: { thread: Thread; bandNm: Interval; fits: boolean }[];
+  bandNm: Band;
+  each: { thread: Thread; bandNm: Band; fits: boolean }[];
   /** The figure that was probably meant, where one is clearly the likeliest; undefined when the figure may stand, or more than one may be meant. */
   meant: TorqueQuantity | undefined;
   /** The likeliest of what may have been meant, two at the most, the likelier first; none when the figure may stand. */
@@ -99,7 +99,7 @@ export function judgeTorque(torque: TorqueQuantity, joint: Joint): Judgement {
   });
   const lowest = Math.min(...each.map(({ bandNm }) => bandNm[0]));
   const highest = Math.min(joint.maximumNm ?? Infinity, Math.max(...each.map(({ bandNm }) => bandNm[1])));
-  const bandNm: Interval = [Math.min(lowest, highest), highest];
+  const bandNm: Band = [Math.min(lowest, highest), highest];
   const fits = (nm: number) => within(nm, bandNm);
   const verdict = verdictFor(torque, bandNm, each, joint);
   // A little above the maker's maximum is no slip of a unit.
@@ -117,7 +117,7 @@ export function judgeTorque(torque: TorqueQuantity, joint: Joint): Judgement {
   };
 }
 
-function verdictFor(torque: TorqueQuantity, [lowest, highest]: Interval, each: Judgement["each"], joint: Joint): SaneVerdict {
+function verdictFor(torque: TorqueQuantity, [lowest, highest]: Band, each: Judgement["each"], joint: Joint): SaneVerdict {
   const { into = "steel or cast iron", maximumNm } = joint;
   const given = quantityNm(torque);
   if (maximumNm !== undefined && given > maximumNm * (1 + 1e-9)) return "above the maximum";
@@ -140,7 +140,7 @@ function shareOfProof(torqueNm: number, { threads: [thread, ...others], strength
   return torqueNm / (k * (diameterMm(thread) / 1000)) / proofLoadN(thread, strength);
 }
 
-function within(value: number, [low, high]: Interval): boolean {
+function within(value: number, [low, high]: Band): boolean {
   return value >= low * (1 - 1e-9) && value <= high * (1 + 1e-9);
 }
 

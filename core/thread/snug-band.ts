@@ -1,5 +1,5 @@
 import { requirePositive } from "../input-error";
-import type { Interval } from "../quantity/interval";
+import type { Band } from "../quantity/band";
 import { proofLoadN } from "./preload";
 import { hasStrengths } from "./strength";
 import { type Thread, diameterMm } from "./thread";
@@ -10,7 +10,7 @@ import { type Thread, diameterMm } from "./thread";
  * Undefined for a thread thicker than the standard has classes for.
  * @throws InputError for an impossible thread. Example: M6 → about 3.8 to 7.6.
  */
-export function snugBandNm(thread: Thread): Interval | undefined {
+export function snugBandNm(thread: Thread): Band | undefined {
   requirePositive(diameterMm(thread), "The thread's diameter", "thread");
   if (!hasStrengths(diameterMm(thread))) return undefined;
   const atProofNm = 0.18 * (diameterMm(thread) / 1000) * proofLoadN(thread, "8.8");

@@ -1,6 +1,6 @@
 import { InputError } from "../input-error";
 import type { TorqueWrench } from "../model/tool";
-import { type Interval, shareWithin } from "../quantity/interval";
+import { type Band, shareWithin } from "../quantity/band";
 import { type TorqueQuantity, formatTorque, quantityNm } from "../quantity/torque-quantity";
 import { fromNm, toNm } from "../quantity/torque-unit";
 import { type Adapter, type Lever, boltTorqueNm, leverRatio, wrenchTorqueNm } from "./adapter";
@@ -23,7 +23,7 @@ export interface WrenchSetting {
   /** What the bolt gets if wrench and hand are perfect. */
   nominalNm: number;
   /** What the bolt may get: accuracy of the wrench and, with an adapter, the place of the hand. */
-  bandNm: Interval;
+  bandNm: Band;
   /** The part of that band that lies within what was asked, 0 to 1. */
   shareInside: number;
 }
@@ -49,7 +49,7 @@ export function wrenchAccuracy(wrench: TorqueWrench): number {
 }
 
 /** Lowest and highest setting the accuracy is claimed for, in the wrench's own unit. */
-export function accurateRange(wrench: TorqueWrench): Interval {
+export function accurateRange(wrench: TorqueWrench): Band {
   return [Math.max(wrench.min, wrench.max * LOWEST_SHARE_OF_SCALE), wrench.max];
 }
 
@@ -104,7 +104,7 @@ function marksNear(exact: number, { unit, step, min }: TorqueWrench, isMaximum: 
  * on the place of the hand, 10 mm either way.
  * @throws InputError as leverRatio. Example: 35.929, ±4 %, 380 mm with 45 in line → 38.47 to 41.91.
  */
-export function bandAtBolt(settingNm: number, accuracy: number, lever: Lever): Interval {
+export function bandAtBolt(settingNm: number, accuracy: number, lever: Lever): Band {
   const [least, most] = ratioBand(lever);
   return [settingNm * (1 - accuracy) * least, settingNm * (1 + accuracy) * most];
 }
@@ -135,7 +135,7 @@ export function rangeToBorrow(
 }
 
 /** Least and most lever ratio while the hand strays along the grip; both the same without an adapter. */
-function ratioBand({ gripLengthMm, adapters }: Lever): Interval {
+function ratioBand({ gripLengthMm, adapters }: Lever): Band {
   const stray = Math.min(HAND_STRAY_MM, gripLengthMm / 2);
   const ratios = [-stray, 0, stray].map((mm) => leverRatio({ gripLengthMm: gripLengthMm + mm, adapters }));
   return [Math.min(...ratios), Math.max(...ratios)];
@@ -146,7 +146,7 @@ function spread(setting: WrenchSetting): number {
 }
 
 /** The true reason that a wrench cannot be set: its scale ends, it is not accurate there, or it has no mark near. */
-function whyNot(wrench: TorqueWrench, exact: number, [low, high]: Interval, marks: readonly TorqueQuantity[], missed: TorqueTarget | undefined): string {
+function whyNot(wrench: TorqueWrench, exact: number, [low, high]: Band, marks: readonly TorqueQuantity[], missed: TorqueTarget | undefined): string {
   const shown = (value: number) => formatTorque({ value, unit: wrench.unit, decimals: stepDecimals(wrench.step) });
   const needed = formatTorque({ value: exact, unit: wrench.unit, decimals: Math.max(stepDecimals(wrench.step), exact < 10 ? 2 : 1) });
   if (exact > high * (1 + 1e-9)) return `It would need ${needed}; the scale ends at ${shown(high)}.`;

@@ -10,7 +10,7 @@ export type Feel = "no rise" | "too soft" | "too early";
 export interface PullVerdict {
   /** The most that reached the bolt, N·m. */
   peakNm: number;
-  is: "under" | "good" | "over";
+  kind: "under" | "good" | "over";
   feel: Feel | undefined;
 }
 
@@ -41,7 +41,7 @@ export function judgePull(pull: readonly PullSample[], target: TorqueTarget, isF
   const peakNm = pull.reduce((most, { torqueNm }) => Math.max(most, torqueNm), 0);
   const leastNm = target.isMaximum ? target.highNm * DONE_OF_A_MAXIMUM : target.lowNm;
   const is = peakNm > target.highNm ? "over" : peakNm < leastNm || peakNm === 0 ? "under" : "good";
-  return { peakNm, is, feel: feelOf(pull, target.aimNm, peakNm, isFirst, joint) };
+  return { peakNm, kind: is, feel: feelOf(pull, target.aimNm, peakNm, isFirst, joint) };
 }
 
 /** Where the joint begins to close: past what turns a locking nut, which is its torque over the first half of the turning. */
@@ -92,19 +92,19 @@ const FEEL_SAYS: Record<Feel, string> = {
 };
 
 /** The verdict in a sentence or two, with the torque in the unit of the vehicle. */
-export function pullSays({ peakNm, is, feel }: PullVerdict, target: TorqueTarget, unit: TorqueUnit): string {
-  const [got, asked] = toldApart(peakNm, is, target, unit);
+export function pullSays({ peakNm, kind, feel }: PullVerdict, target: TorqueTarget, unit: TorqueUnit): string {
+  const [got, asked] = toldApart(peakNm, kind, target, unit);
   const said =
-    is === "good"
+    kind === "good"
       ? `${got} reached the bolt.`
-      : is === "under"
+      : kind === "under"
         ? `Only ${got} reached the bolt; asked is ${asked}.${feel ? "" : " Pull again."}`
         : `${got} reached the bolt; asked is ${asked}. Too much: slacken it fully, look at it, and tighten it anew. A single-use or angle-tightened one is renewed.`;
   return feel ? `${said} ${FEEL_SAYS[feel]}` : said;
 }
 
 /** What was reached and what was asked, with as many decimals as it takes to see the difference that the verdict is about. */
-function toldApart(peakNm: number, is: PullVerdict["is"], { lowNm, highNm, isMaximum }: TorqueTarget, unit: TorqueUnit): [got: string, asked: string] {
+function toldApart(peakNm: number, is: PullVerdict["kind"], { lowNm, highNm, isMaximum }: TorqueTarget, unit: TorqueUnit): [got: string, asked: string] {
   const [peak, low, high] = [peakNm, lowNm, highNm].map((nm) => fromNm(nm, unit)) as [number, number, number];
   const limit = is === "over" ? high : low;
   let decimals = peak < 100 ? 1 : 0;

@@ -1,5 +1,5 @@
 import { InputError, requireNotNegative, requirePositive } from "../input-error";
-import type { Interval } from "../quantity/interval";
+import type { Band } from "../quantity/band";
 
 export interface CastleNut {
   /** How far on, at most, the next slot meets the hole, degrees. */
@@ -34,7 +34,7 @@ export type CastleVerdict = "pin it" | "not there yet" | "another washer";
  * @throws InputError unless the reading is positive.
  * Example: castleVerdict(72, [60, 80]) → "pin it"; 85 → "another washer".
  */
-export function castleVerdict(readingNm: number, [low, high]: Interval): CastleVerdict {
+export function castleVerdict(readingNm: number, [low, high]: Band): CastleVerdict {
   requirePositive(readingNm, "The reading", "reading");
   if (readingNm > high * (1 + 1e-9)) return "another washer";
   return readingNm < low * (1 - 1e-9) ? "not there yet" : "pin it";

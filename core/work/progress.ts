@@ -1,5 +1,5 @@
 import type { Fastener, Route, Stance, Step } from "../model/job";
-import { type EventOf, type Finding, SAFETY_TICKS, type SafetyTick, type Work } from "../model/work";
+import { type EventOf, type LookedAt, SAFETY_TICKS, type SafetyTick, type Work } from "../model/work";
 import { boltOrder } from "../pattern/bolt-order";
 import { type Stage, stagesOf } from "../torque/target";
 import { type Moment, eventsOf, withEvent } from "./event";
@@ -107,7 +107,7 @@ export function tickSafety(work: Work, tick: SafetyTick, stance: Stance, moment:
 }
 
 /** The work with a step done and the next step opened; none is open when that was the last. */
-export function finishStep(work: Work, route: Route, stepId: string, moment: Moment, found?: Finding): Work {
+export function finishStep(work: Work, route: Route, stepId: string, moment: Moment, found?: LookedAt): Work {
   const finished = doneSteps(work).has(stepId) ? work : withEvent(work, { ...moment, type: "step", stepId, ...(found ? { found } : {}) });
   const next = stepAfter(finished, route, stepId);
   const { openStepId: _was, ...rest } = finished;

@@ -1,5 +1,5 @@
 import type { Route, Step } from "../model/job";
-import type { Finding, Task, Work } from "../model/work";
+import type { LookedAt, Task, Work } from "../model/work";
 import { type Moment, eventsOf, withEvent } from "./event";
 import { finishStep } from "./progress";
 
@@ -28,7 +28,7 @@ export function currentTask(work: Work, step: Step): Task {
  * The work with one of a step's tasks done: the next of its tasks is on then, or the next step is open. A task that is not the one
  * that is on changes nothing, so that a button pressed twice before it was drawn anew does not pass over the next.
  */
-export function finishTask(work: Work, route: Route, step: Step, task: Task, moment: Moment, found?: Finding): Work {
+export function finishTask(work: Work, route: Route, step: Step, task: Task, moment: Moment, found?: LookedAt): Work {
   if (task !== currentTask(work, step)) return work;
   if (task === tasksOf(step).at(-1)) return finishStep(work, route, step.id, moment, found);
   return withEvent(work, { ...moment, type: "task", stepId: step.id, task });

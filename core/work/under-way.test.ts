@@ -66,10 +66,10 @@ test("a wait runs by the clock whatever happens to the app, is over to the secon
   expect([first?.step.id, second?.step.id]).toEqual(["glue", "soak"]);
   if (!second) throw new Error("no wait");
   const ms = (minute: number, seconds = 0) => Date.UTC(2026, 10, 23, 10, minute, seconds);
-  expect(waitState(second, ms(5))).toEqual({ is: "running", leftMs: 15 * 60_000 });
-  expect(waitState(second, ms(19, 59)).is).toBe("running");
-  expect(waitState(second, ms(20)).is).toBe("over");
-  expect(waitState(second, ms(-30)).is).toBe("clock changed");
+  expect(waitState(second, ms(5))).toEqual({ kind: "running", leftMs: 15 * 60_000 });
+  expect(waitState(second, ms(19, 59)).kind).toBe("running");
+  expect(waitState(second, ms(20)).kind).toBe("over");
+  expect(waitState(second, ms(-30)).kind).toBe("clock changed");
   expect(runningWaits(finishTask(begun, route, soak, "wait", at(21)), route).map((one) => one.step.id)).toEqual(["glue"]);
 });
 

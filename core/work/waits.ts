@@ -27,9 +27,9 @@ export function runningWaits(work: Work, route: Route): Wait[] {
 }
 
 /** How a wait stands at a moment: what is left of it, or that it is over. Before its own beginning the clock has been changed. */
-export function waitState({ startedMs, endsMs }: Wait, nowMs: number): { is: "running" | "over" | "clock changed"; leftMs: number } {
-  if (nowMs < startedMs - 60_000) return { is: "clock changed", leftMs: endsMs - startedMs };
-  return nowMs >= endsMs ? { is: "over", leftMs: 0 } : { is: "running", leftMs: endsMs - nowMs };
+export function waitState({ startedMs, endsMs }: Wait, nowMs: number): { kind: "running" | "over" | "clock changed"; leftMs: number } {
+  if (nowMs < startedMs - 60_000) return { kind: "clock changed", leftMs: endsMs - startedMs };
+  return nowMs >= endsMs ? { kind: "over", leftMs: 0 } : { kind: "running", leftMs: endsMs - nowMs };
 }
 
 /** "12:05", or "1:02:05" from an hour on; whole seconds, rounded up so that nothing is called over too early. */

@@ -4,7 +4,7 @@ import { Box, chakra } from "@chakra-ui/react";
 import { asked } from "@/core/slip/asked";
 import type { Owned, SlipField, Typed } from "@/core/slip/field";
 import type { SlipKind, Worked } from "@/core/slip/slip";
-import { standing } from "@/core/slip/standing";
+import { textsIn } from "@/core/slip/texts-in";
 import { SlipFieldView } from "./SlipFieldView";
 
 interface SlipFormProps {
@@ -22,7 +22,7 @@ const Fold = chakra("summary", {
 /** The inputs of a slip; those that are seldom needed are folded away by name. */
 export function SlipForm({ kind, typed, owned, worked, onType }: SlipFormProps) {
   const shown = asked(kind.fields, typed, owned);
-  const stands = standing(kind.fields, typed, owned);
+  const stands = textsIn(kind.fields, typed, owned);
   const groups = [...new Set(shown.flatMap(({ group }) => (group === undefined ? [] : [group])))];
   const show = (field: SlipField) => (
     <Box key={field.name} gridColumn={field.wide ? "1 / -1" : undefined}>

@@ -16,24 +16,24 @@ import { BusyBar } from "./BusyBar";
 import { ConflictList } from "./ConflictList";
 import { useFiles } from "./use-files";
 
-type State = { at: "start" } | { at: "refused"; why: string } | { at: "read"; file: File; read: ReadFile; moved?: boolean } | { at: "in"; name: string };
+type State = { kind: "start" } | { kind: "refused"; why: string } | { kind: "read"; file: File; read: ReadFile; moved?: boolean } | { kind: "in"; name: string };
 
 /** A file chosen, checked, shown for what it will do, and only then brought in: all or nothing. */
 export function BringIn() {
-  const does = useDo();
+  const perform = useDo();
   const { busy, run, stop } = useFiles();
-  const [state, setState] = useState<State>({ at: "start" });
+  const [state, setState] = useState<State>({ kind: "start" });
   /** Of the records that say different things, those kept against the later one, by id. */
   const [kept, setKept] = useState<Record<string, "here" | "incoming">>({});
 
   const choose = async (file: File) => {
-    setState({ at: "start" });
+    setState({ kind: "start" });
     setKept({});
     try {
       const read = await run("Reading the file", (worker) => worker.read(file));
-      if (read) setState({ at: "read", file, read });
+      if (read) setState({ kind: "read", file, read });
     } catch (error) {
-      setState({ at: "refused", why: error instanceof Error ? error.message : "The file could not be read." });
+      setState({ kind: "refused", why: error instanceof Error ? error.message : "The file could not be read." });
     }
   };
   /** What was shown, where nothing was written since; anew where the file would now do the same; undefined where it would not, and is shown again. */
@@ -43,15 +43,15 @@ export function BringIn() {
     const again = await run("Something was changed meanwhile: reading the file again", (worker) => worker.read(file));
     if (!again) return undefined;
     if (outcomeOf(again) === outcomeOf(read)) return again;
-    setState({ at: "read", file, read: again, moved: true });
+    setState({ kind: "read", file, read: again, moved: true });
     return undefined;
   };
-  const bringIn = async ({ file, read: shown }: Extract<State, { at: "read" }>) => {
+  const bringIn = async ({ file, read: shown }: Extract<State, { kind: "read" }>) => {
     try {
       const read = await stillSo(file, shown);
       if (read) await bringInRead(file, read);
     } catch (error) {
-      setState({ at: "refused", why: error instanceof Error ? error.message : "The file could not be read." });
+      setState({ kind: "refused", why: error instanceof Error ? error.message : "The file could not be read." });
     }
   };
   const bringInRead = async (file: File, read: ReadFile) => {
@@ -66,9 +66,9 @@ export function BringIn() {
         if (!taken) return;
       }
       stop();
-      if (await does(mergeChange(read.here, read.merge, chosen), `${file.name} is in.`, { revision: read.revision })) setState({ at: "in", name: file.name });
+      if (await perform(mergeChange(read.here, read.merge, chosen), `${file.name} is in.`, { revision: read.revision })) setState({ kind: "in", name: file.name });
     } catch (error) {
-      setState({ at: "refused", why: error instanceof Error ? error.message : "The file could not be read." });
+      setState({ kind: "refused", why: error instanceof Error ? error.message : "The file could not be read." });
     }
   };
 
@@ -78,12 +78,12 @@ export function BringIn() {
       <FileField label="File" accept="application/json,.json,application/zip,.zip" disabled={busy !== undefined} onFile={(file) => void choose(file)} />
       {busy && <BusyBar busy={busy} onCancel={stop} />}
       <Box aria-live="polite" marginTop="3">
-        {state.at === "refused" && (
+        {state.kind === "refused" && (
           <Box color="stop" fontWeight="600" data-testid="refused">
             ■ {state.why} Nothing was changed.
           </Box>
         )}
-        {state.at === "read" && !busy && (
+        {state.kind === "read" && !busy && (
           <>
             {state.moved && (
               <Box color="watch" fontWeight="600" marginBottom="2">
@@ -99,7 +99,7 @@ export function BringIn() {
             </Button>
           </>
         )}
-        {state.at === "in" && (
+        {state.kind === "in" && (
           <Box color="good" fontWeight="600">
             ● {state.name} is in. <Link href={garageHref()}>Open the Garage</Link>
           </Box>

@@ -24,13 +24,13 @@ export function FilesScreen() {
 
 function AllFiles() {
   const door = useDoor();
-  const does = useDo();
+  const perform = useDo();
   const loadDemo = useLoadDemo();
   const removeDemo = useRemoveDemo();
   const vehicles = useCollection("vehicles");
   const tools = useCollection("tools");
   if (!vehicles || !tools) return <Loading />;
-  const empty = async () => does(removeEverything(await (await door()).everything()), "This browser is empty now.");
+  const empty = async () => perform(removeEverything(await (await door()).everything()), "This browser is empty now.");
   const hasDemo = [...vehicles, ...tools].some(({ origin }) => origin === "demo");
 
   return (

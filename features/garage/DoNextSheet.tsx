@@ -58,9 +58,9 @@ export function DoNextSheet({ logs, jobs }: { logs: VehicleLog[]; jobs: Job[] })
 
 function NextRow({ thing, first, vehicle }: { thing: NextThing; first: boolean; vehicle: string }) {
   const followUps = useCollection("followUps");
-  const does = useDo();
+  const perform = useDo();
   const followUp = followUps?.find(({ id }) => id === thing.followUpId);
-  const done = () => followUp && void does({ put: { followUps: [touched({ ...followUp, state: "done" as const, closedOn: today() })] } }, `Done: ${followUp.text}.`);
+  const done = () => followUp && void perform({ put: { followUps: [touched({ ...followUp, state: "done" as const, closedOn: today() })] } }, `Done: ${followUp.text}.`);
   const words = (
     <>
       <Box fontFamily="heading" fontWeight="600" fontSize="19px" lineHeight="1.2">

@@ -34,7 +34,7 @@ export function OdometerSheet({ vehicle }: { vehicle: Vehicle }) {
 }
 
 function ReadingForm({ vehicle, readings, onClose }: { vehicle: Vehicle; readings: Reading[]; onClose: () => void }) {
-  const does = useDo();
+  const perform = useDo();
   const [question, setQuestion] = useState<ReadingQuestion>();
   const form = useRecordForm({
     draft: `reading ${vehicle.id}`,
@@ -49,7 +49,7 @@ function ReadingForm({ vehicle, readings, onClose }: { vehicle: Vehicle; reading
       setQuestion(asked);
       if (asked) return false;
       const reading = { ...stamp(vehicle.origin), vehicleId: vehicle.id, distance, on, ...(newOdometer ? { newOdometer } : {}) };
-      return does({ put: { readings: [reading] } }, `${formatDistance(distance)} noted for the ${vehicle.name}.`);
+      return perform({ put: { readings: [reading] } }, `${formatDistance(distance)} noted for the ${vehicle.name}.`);
     });
 
   return (

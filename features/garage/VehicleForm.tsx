@@ -17,20 +17,20 @@ import { vehicleFields, vehicleForm } from "./vehicle-fields";
 
 /** A vehicle typed in or changed. Only the name is needed; the rest makes loads and figures possible. */
 export function VehicleForm({ vehicle, onClose }: { vehicle?: Vehicle; onClose: () => void }) {
-  const does = useDo();
+  const perform = useDo();
   const door = useDoor();
   const router = useRouter();
   const form = useRecordForm({ draft: `vehicle ${vehicle?.id ?? "new"}`, start: vehicleFields(vehicle), schemaOf: () => vehicleForm, onClose });
   const { field } = form;
   const save = form.send(async (read) => {
     const saved: Vehicle = { ...(vehicle ? touched(stampOf(vehicle)) : stamp("own")), ...read };
-    if (!(await does({ put: { vehicles: [saved] } }, `${saved.name} saved.`))) return false;
+    if (!(await perform({ put: { vehicles: [saved] } }, `${saved.name} saved.`))) return false;
     router.push(garageHref(saved.id));
     return true;
   });
   const remove = async (gone: Vehicle) => {
     const change = removeVehicle(await (await door()).everything(), gone.id);
-    if (!(await does(change, `${gone.name} and everything logged for it removed.`))) return;
+    if (!(await perform(change, `${gone.name} and everything logged for it removed.`))) return;
     form.close();
     router.push(garageHref());
   };

@@ -31,10 +31,10 @@ export function KitSide({ job, vehicle, inHand: { kit }, at, onChoose }: { job: 
       </Box>
       <Box as="ul" listStyleType="none" padding="0" marginTop="1" marginBottom="3">
         {short.slice(0, MOST_SHOWN).map(({ key, need, name, cover, for: its }) => {
-          const says = need.kind === "torque" ? `${its[0] ?? ""}: ${cover.by === "look up" ? "look the figure up" : `no wrench for ${name}`}` : name;
+          const says = need.kind === "torque" ? `${its[0] ?? ""}: ${cover.kind === "look up" ? "look the figure up" : `no wrench for ${name}`}` : name;
           return (
             <Box as="li" key={key} fontSize="15px">
-              {onChoose && cover.by !== "look up" ? (
+              {onChoose && cover.kind !== "look up" ? (
                 <Button look="quiet" fontSize="16px" paddingInline="0" textAlign="left" onClick={() => onChoose(key)}>
                   ■ {says}
                 </Button>

@@ -15,11 +15,11 @@ import { useDo } from "../shell/DoProvider";
 export function useKitRecord(job: Job): { record: KitRecord | undefined; change: (how: (record: KitRecord) => KitRecord, says?: string) => Promise<boolean> } {
   const kits = useCollection("kits");
   const current = useCurrent("kits");
-  const does = useDo();
+  const perform = useDo();
   const fresh = useMemo((): KitRecord => ({ ...stamp(job.origin), jobId: job.id, laidOut: [], got: [], typed: [], wishes: { own: [] } }), [job.id, job.origin]);
   const stored = kits?.find(({ jobId }) => jobId === job.id);
   const id = stored?.id ?? fresh.id;
-  return { record: kits && (stored ?? fresh), change: (how, says) => does(() => ({ put: { kits: [touched(how(current(id) ?? fresh))] } }), says) };
+  return { record: kits && (stored ?? fresh), change: (how, says) => perform(() => ({ put: { kits: [touched(how(current(id) ?? fresh))] } }), says) };
 }
 
 /** The kit of a job's chosen route against the chest; undefined while it is read. */

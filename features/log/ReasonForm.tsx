@@ -16,7 +16,7 @@ interface ReasonFormProps {
   /** Said where no reason was typed. */
   missing: string;
   /** The words on the button. */
-  does: string;
+  submit: string;
   /** Resolves to false where it was not done, and the form stays. */
   onSubmit: (because: string) => Promise<boolean>;
   onClose: () => void;
@@ -25,7 +25,7 @@ interface ReasonFormProps {
 }
 
 /** Something that is done only with a reason, which is kept beside it. */
-export function ReasonForm({ draft, label, missing, does, onSubmit, onClose, children }: ReasonFormProps) {
+export function ReasonForm({ draft, label, missing, submit: does, onSubmit, onClose, children }: ReasonFormProps) {
   const form = useRecordForm({ draft: `reason ${draft}`, start: { because: "" }, schemaOf: () => z.object({ because: line(missing) }), onClose });
   return (
     <FormBox

@@ -18,17 +18,16 @@ import { StepSheet } from "./steps/StepSheet";
 import { StepStrip } from "./steps/StepStrip";
 
 /** What stands in the middle: a step, or the form of a step, a fastener or a part. */
-type Middle =
-  { showing: "step" } | { showing: "step form"; step?: Step } | { showing: "fastener form"; fastenerId?: string; forStepId?: string } | { showing: "part form"; part?: Part };
+type Middle = { kind: "step" } | { kind: "step form"; step?: Step } | { kind: "fastener form"; fastenerId?: string; forStepId?: string } | { kind: "part form"; part?: Part };
 
 /** The plan of one job: its steps, the step in hand, and what the steps work on. */
 export function PlanSheets({ job, vehicle }: { job: Job; vehicle: Vehicle }) {
   const route = chosenRoute(job);
   const [stepId, setStepId] = useState(route.steps[0]?.id);
-  const [middle, setMiddle] = useState<Middle>({ showing: route.steps.length === 0 ? "step form" : "step" });
+  const [middle, setMiddle] = useState<Middle>({ kind: route.steps.length === 0 ? "step form" : "step" });
   const step = route.steps.find(({ id }) => id === stepId) ?? route.steps[0];
-  const back = () => setMiddle({ showing: "step" });
-  useKey("add", () => setMiddle({ showing: "step form" }));
+  const back = () => setMiddle({ kind: "step" });
+  useKey("add", () => setMiddle({ kind: "step form" }));
 
   const choose = (id: string) => {
     setStepId(id);
@@ -42,13 +41,13 @@ export function PlanSheets({ job, vehicle }: { job: Job; vehicle: Vehicle }) {
           job={job}
           vehicle={vehicle}
           route={route}
-          chosenId={middle.showing === "step" ? step?.id : undefined}
+          chosenId={middle.kind === "step" ? step?.id : undefined}
           onChoose={choose}
-          onAdd={() => setMiddle({ showing: "step form" })}
+          onAdd={() => setMiddle({ kind: "step form" })}
         />
       }
       middle={
-        middle.showing === "step form" ? (
+        middle.kind === "step form" ? (
           <StepForm
             key={middle.step?.id ?? "new"}
             job={job}
@@ -57,7 +56,7 @@ export function PlanSheets({ job, vehicle }: { job: Job; vehicle: Vehicle }) {
             phase={step?.phase ?? "make safe"}
             onClose={(saved) => (saved ? choose(saved.id) : back())}
           />
-        ) : middle.showing === "fastener form" ? (
+        ) : middle.kind === "fastener form" ? (
           <FastenerForm
             key={middle.fastenerId ?? "new"}
             job={job}
@@ -66,7 +65,7 @@ export function PlanSheets({ job, vehicle }: { job: Job; vehicle: Vehicle }) {
             forStepId={middle.forStepId}
             onClose={back}
           />
-        ) : middle.showing === "part form" ? (
+        ) : middle.kind === "part form" ? (
           <PartForm key={middle.part?.id ?? "new"} job={job} part={middle.part} onClose={back} />
         ) : (
           <>
@@ -74,21 +73,19 @@ export function PlanSheets({ job, vehicle }: { job: Job; vehicle: Vehicle }) {
               job={job}
               route={route}
               step={step}
-              onEdit={() => setMiddle(step ? { showing: "step form", step } : { showing: "step form" })}
-              onEditFastener={(fastenerId) =>
-                setMiddle(fastenerId ? { showing: "fastener form", fastenerId } : { showing: "fastener form", ...(step ? { forStepId: step.id } : {}) })
-              }
+              onEdit={() => setMiddle(step ? { kind: "step form", step } : { kind: "step form" })}
+              onEditFastener={(fastenerId) => setMiddle(fastenerId ? { kind: "fastener form", fastenerId } : { kind: "fastener form", ...(step ? { forStepId: step.id } : {}) })}
             />
-            <PartsSheet route={route} onEdit={(part) => setMiddle(part ? { showing: "part form", part } : { showing: "part form" })} />
+            <PartsSheet route={route} onEdit={(part) => setMiddle(part ? { kind: "part form", part } : { kind: "part form" })} />
           </>
         )
       }
       right={
         <>
-          <SecondLookSheet job={job} route={route} vehicle={vehicle} onOpenStep={choose} onOpenFastener={(fastenerId) => setMiddle({ showing: "fastener form", fastenerId })} />
+          <SecondLookSheet job={job} route={route} vehicle={vehicle} onOpenStep={choose} onOpenFastener={(fastenerId) => setMiddle({ kind: "fastener form", fastenerId })} />
           <WayBackSheet job={job} route={route} />
           <WhileOpenSheet job={job} route={route} vehicle={vehicle} />
-          <FastenerSheet route={route} onEdit={(fastenerId) => setMiddle({ showing: "fastener form", fastenerId })} onAdd={() => setMiddle({ showing: "fastener form" })} />
+          <FastenerSheet route={route} onEdit={(fastenerId) => setMiddle({ kind: "fastener form", fastenerId })} onAdd={() => setMiddle({ kind: "fastener form" })} />
         </>
       }
     />

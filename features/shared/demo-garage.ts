@@ -9,19 +9,19 @@ import { useDo } from "../shell/DoProvider";
 
 /** Puts the demo household in beside whatever is there. Its files are fetched only when asked for. */
 export function useLoadDemo(): () => Promise<boolean> {
-  const does = useDo();
+  const perform = useDo();
   return useCallback(async () => {
     const { demoHousehold } = await import("@/demo/household");
-    return does(putAll(demoHousehold(today())));
-  }, [does]);
+    return perform(putAll(demoHousehold(today())));
+  }, [perform]);
 }
 
 /** Takes the demo out in one action that can be undone; own data is not touched. */
 export function useRemoveDemo(): () => Promise<boolean> {
-  const does = useDo();
+  const perform = useDo();
   const door = useDoor();
   return useCallback(async () => {
     const everything: Household = await (await door()).everything();
-    return does(removeDemo(everything), "The demo is gone. Your own data is untouched.");
-  }, [does, door]);
+    return perform(removeDemo(everything), "The demo is gone. Your own data is untouched.");
+  }, [perform, door]);
 }

@@ -8,9 +8,9 @@ import { useDo } from "../shell/DoProvider";
 /** Changes a job as it stands now; with `says`, the change can be undone from the bar. */
 export function useChangeJob(jobId: string): (change: (job: Job) => Job, says?: string) => Promise<boolean> {
   const current = useCurrent("jobs");
-  const does = useDo();
+  const perform = useDo();
   return (change, says) =>
-    does(() => {
+    perform(() => {
       const job = current(jobId);
       return job ? { put: { jobs: [touched(change(job))] } } : {};
     }, says);

@@ -29,7 +29,7 @@ export function KeysHelp() {
     <Dialog ref={dialog} aria-labelledby="keys-title">
       <SheetTitle id="keys-title">Keys</SheetTitle>
       {Object.values(KEYS).map((one) => (
-        <Row key={one.does} label={one.does}>
+        <Row key={one.says} label={one.says}>
           {one.shown.map((key, i) => (
             <span key={key}>
               {i > 0 && ("run" in one ? " to " : " or ")}

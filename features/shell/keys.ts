@@ -8,26 +8,26 @@ interface Keyed {
   /** As the help shows them; a run of keys by its first and last. */
   shown: readonly string[];
   run?: true;
-  does: string;
+  says: string;
 }
 
 /** Every key of the app: what listens, what the help lists. */
 export const KEYS = {
-  pocket: { presses: ["1", "2", "3", "4", "5"], shown: ["1", "5"], run: true, does: "Garage, Plan, Kit, Work, Log" },
-  bench: { presses: ["b", "B"], shown: ["B"], does: "The Bench, out and away again" },
-  add: { presses: ["n", "N"], shown: ["N"], does: "New vehicle, step, tool, entry or measure" },
-  search: { presses: ["/"], shown: ["/"], does: "Search, in the Log and on the Bench" },
-  away: { presses: ["Escape"], shown: ["Esc"], does: "Put away what is open" },
-  primary: { presses: [" ", "Enter", "PageDown"], shown: ["Space", "Enter"], does: "The big button in Work" },
-  earlier: { presses: ["ArrowLeft"], shown: ["←"], does: "The step before, in Work" },
-  later: { presses: ["ArrowRight"], shown: ["→"], does: "The step after, in Work" },
-  takeBack: { presses: ["Backspace", "PageUp"], shown: ["⌫"], does: "Take back the last tick in Work" },
-  trouble: { presses: ["t", "T"], shown: ["T"], does: "Trouble, in Work" },
-  more: { presses: ["+", "=", "ArrowUp"], shown: ["+"], does: "One more, while counting" },
-  less: { presses: ["-", "ArrowDown"], shown: ["−"], does: "One less, while counting" },
-  watch: { presses: ["w", "W"], shown: ["W"], does: "Watch it, while looking" },
-  replace: { presses: ["r", "R"], shown: ["R"], does: "Replace it, while looking" },
-  help: { presses: ["?"], shown: ["?"], does: "These keys" },
+  pocket: { presses: ["1", "2", "3", "4", "5"], shown: ["1", "5"], run: true, says: "Garage, Plan, Kit, Work, Log" },
+  bench: { presses: ["b", "B"], shown: ["B"], says: "The Bench, out and away again" },
+  add: { presses: ["n", "N"], shown: ["N"], says: "New vehicle, step, tool, entry or measure" },
+  search: { presses: ["/"], shown: ["/"], says: "Search, in the Log and on the Bench" },
+  away: { presses: ["Escape"], shown: ["Esc"], says: "Put away what is open" },
+  primary: { presses: [" ", "Enter", "PageDown"], shown: ["Space", "Enter"], says: "The big button in Work" },
+  earlier: { presses: ["ArrowLeft"], shown: ["←"], says: "The step before, in Work" },
+  later: { presses: ["ArrowRight"], shown: ["→"], says: "The step after, in Work" },
+  takeBack: { presses: ["Backspace", "PageUp"], shown: ["⌫"], says: "Take back the last tick in Work" },
+  trouble: { presses: ["t", "T"], shown: ["T"], says: "Trouble, in Work" },
+  more: { presses: ["+", "=", "ArrowUp"], shown: ["+"], says: "One more, while counting" },
+  less: { presses: ["-", "ArrowDown"], shown: ["−"], says: "One less, while counting" },
+  watch: { presses: ["w", "W"], shown: ["W"], says: "Watch it, while looking" },
+  replace: { presses: ["r", "R"], shown: ["R"], says: "Replace it, while looking" },
+  help: { presses: ["?"], shown: ["?"], says: "These keys" },
 } as const satisfies Record<string, Keyed>;
 
 /**

@@ -22,17 +22,17 @@ interface WaitsProps {
 export function WaitsSheet({ route, work, openId, onOpen }: WaitsProps) {
   const waits = runningWaits(work, route);
   const now = useNow(waits.length > 0);
-  const running = waits.filter((wait) => wait.step.id !== openId && waitState(wait, now).is !== "over");
+  const running = waits.filter((wait) => wait.step.id !== openId && waitState(wait, now).kind !== "over");
   if (running.length === 0) return null;
   return (
     <Sheet title="Waiting">
       {running.map((wait) => {
-        const { is, leftMs } = waitState(wait, now);
+        const { kind, leftMs } = waitState(wait, now);
         return (
           <RowButton key={wait.step.id} onClick={() => onOpen(wait.step.id)}>
             <span>{wait.step.title}</span>
             <Box as="span" fontFamily="heading" fontWeight="700" fontSize="26px" role="timer">
-              {is === "clock changed" ? "?" : formatLeft(leftMs)}
+              {kind === "clock changed" ? "?" : formatLeft(leftMs)}
             </Box>
           </RowButton>
         );
@@ -45,7 +45,7 @@ export function WaitsSheet({ route, work, openId, onOpen }: WaitsProps) {
 export function WaitsOver({ route, work, openId, onOpen, onOver }: WaitsProps & { onOver: (title: string) => void }) {
   const waits = runningWaits(work, route);
   const now = useNow(waits.length > 0);
-  const over = waits.filter((wait) => waitState(wait, now).is === "over");
+  const over = waits.filter((wait) => waitState(wait, now).kind === "over");
   const told = useRef(new Set<string>());
   useEffect(() => {
     for (const { step } of over) {

@@ -5,7 +5,6 @@ import { useCallback, useMemo } from "react";
 import type { Job } from "@/core/model/job";
 import type { Vehicle } from "@/core/model/vehicle";
 import { chosenRoute } from "@/core/plan/chosen-route";
-import type { ConnectWrench } from "@/core/torque/digital-wrench";
 import { takeBack } from "@/core/work/event";
 import { doneSteps, openStep } from "@/core/work/progress";
 import { leftOvers } from "@/core/work/tray";
@@ -35,29 +34,28 @@ import { WrapUp } from "./wrap-up/WrapUp";
 const ONE_COLUMN_FROM = 1.5;
 
 /** The job being done, one step at a time. */
-export function WorkScreen({ connectWrench }: { connectWrench: ConnectWrench }) {
+export function WorkScreen() {
   const inHand = useJobInHand();
   if (inHand === undefined) return <Loading />;
   if (inHand === null) return <NoJob does="takes you through it one step at a time" />;
-  return <JobAtWork key={`${inHand.job.id} ${inHand.job.chosenRouteId}`} {...inHand} connectWrench={connectWrench} />;
+  return <JobAtWork key={`${inHand.job.id} ${inHand.job.chosenRouteId}`} {...inHand} />;
 }
 
-function JobAtWork({ job, vehicle, connectWrench }: { job: Job; vehicle: Vehicle; connectWrench: ConnectWrench }) {
+function JobAtWork({ job, vehicle }: { job: Job; vehicle: Vehicle }) {
   const tools = useCollection("tools");
   const { work, move } = useWork(job);
   const route = chosenRoute(job);
   const step = work && openStep(work, route);
   if (!work || !tools) return <Loading />;
   if (!step) return <NothingToDo job={job} />;
-  return <OpenStep job={job} vehicle={vehicle} route={route} work={work} step={step} tools={tools} move={move} connectWrench={connectWrench} />;
+  return <OpenStep job={job} vehicle={vehicle} route={route} work={work} step={step} tools={tools} move={move} />;
 }
 
 interface OpenStepProps extends BearsOnItProps {
   job: Job;
-  connectWrench: ConnectWrench;
 }
 
-function OpenStep({ job, vehicle, route, work, step, tools, move, connectWrench }: OpenStepProps) {
+function OpenStep({ job, vehicle, route, work, step, tools, move }: OpenStepProps) {
   const [hands, changeHands] = useHands();
   const awake = useAwake(hands.awake);
   usePressAnywhere(hands.anywhere);
@@ -105,7 +103,7 @@ function OpenStep({ job, vehicle, route, work, step, tools, move, connectWrench 
             ) : wrapping ? (
               <WrapUp job={job} vehicle={vehicle} route={route} work={work} move={move} onBack={() => void move(takeBack)} />
             ) : (
-              <StepFace key={step.id} job={job} route={route} work={work} step={step} vehicle={vehicle} tools={tools} move={move} connectWrench={connectWrench} />
+              <StepFace key={step.id} job={job} route={route} work={work} step={step} vehicle={vehicle} tools={tools} move={move} />
             )}
           </>
         }

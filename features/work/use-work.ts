@@ -14,7 +14,7 @@ import { useDo } from "../shell/DoProvider";
 export type Move = (how: (work: Work) => Work, pictures?: Record<string, Picture>) => Promise<boolean>;
 
 /** Keeps a photo with a step, in one writing. */
-export const withStep = (move: Move, stepId: string) => (photoId: string, picture: Picture) =>
+export const keepPhoto = (move: Move, stepId: string) => (photoId: string, picture: Picture) =>
   move((now) => withEvent(now, { ...thisMoment(), type: "photo", stepId, photoId }), { [photoId]: picture });
 
 /** The work on a job's chosen route, and a way to move it on; each move is stored before the next is drawn. */
@@ -22,7 +22,7 @@ export function useWork(job: Job): { work: Work | undefined; move: Move } {
   const works = useCollection("works");
   const currentWork = useCurrent("works");
   const currentJob = useCurrent("jobs");
-  const does = useDo();
+  const perform = useDo();
   const [fresh] = useState<Work>(() => ({ ...stamp(job.origin), jobId: job.id, routeId: job.chosenRouteId, events: [] }));
   const stored = works?.find(({ jobId, routeId }) => jobId === job.id && routeId === job.chosenRouteId);
   const work = works && (stored ?? { ...fresh, routeId: job.chosenRouteId });
@@ -30,7 +30,7 @@ export function useWork(job: Job): { work: Work | undefined; move: Move } {
 
   const move = useCallback<Move>(
     (how, pictures) =>
-      does(() => {
+      perform(() => {
         const now = currentWork(id) ?? { ...fresh, routeId: job.chosenRouteId };
         const next = how(now);
         if (next === now) return {};
@@ -38,7 +38,7 @@ export function useWork(job: Job): { work: Work | undefined; move: Move } {
         const begun = jobNow?.state === "planned" ? [touched({ ...jobNow, state: "under way" as const })] : [];
         return { put: { works: [touched(next)], jobs: begun }, ...(pictures ? { pictures } : {}) };
       }),
-    [currentWork, currentJob, does, fresh, id, job.id, job.chosenRouteId],
+    [currentWork, currentJob, perform, fresh, id, job.id, job.chosenRouteId],
   );
   return { work, move };
 }

@@ -11,11 +11,11 @@ import { coverBar } from "./cover-bar";
 export function coverAngle(fastener: Fastener, angleDeg: number, chest: Chest): Cover {
   const most = highestNm(fastener);
   const bar = most === undefined ? undefined : coverBar({ kind: "bar", fastener, torqueNm: [most, most] }, chest, "do up");
-  if (bar?.by === "missing") return bar;
-  const [tools, pull] = bar?.by === "owned" ? [bar.tools, bar.says] : [[], undefined];
+  if (bar?.kind === "missing") return bar;
+  const [tools, pull] = bar?.kind === "owned" ? [bar.tools, bar.says] : [[], undefined];
   const [gauge] = chest.ofKind("angle gauge");
-  if (gauge) return { by: "owned", tools: [gauge, ...tools], ...(pull ? { says: pull } : {}) };
+  if (gauge) return { kind: "owned", tools: [gauge, ...tools], ...(pull ? { says: pull } : {}) };
   const flats = angleDeg / 60;
   const mark = `A paint mark and the head itself show it: ${Number(flats.toFixed(2))} ${flats === 1 ? "flat" : "flats"} of a hexagon.`;
-  return { by: "stand-in", tools, says: pull ? `${mark} ${pull}` : mark };
+  return { kind: "stand-in", tools, says: pull ? `${mark} ${pull}` : mark };
 }

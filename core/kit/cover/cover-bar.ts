@@ -36,12 +36,12 @@ export function coverBar({ fastener, torqueNm: [, most] }: BarNeed, chest: Chest
   const easy = firstOf([...long.filter(({ drive }) => onto.includes(drive)), ...long.filter(({ drive }) => !onto.includes(drive))], through);
   const best = easy ?? firstOf(bars.filter(({ lengthMm }) => lengthMm < enoughMm).reverse(), through);
   const gaps = () => bars.map((bar) => String(through(bar).gap));
-  if (!best) return { by: "missing", says: whyNone(gaps(), most), refused: [] };
+  if (!best) return { kind: "missing", says: whyNone(gaps(), most), refused: [] };
   const hard = easy
     ? ""
     : ` That is more than ${COMFORTABLE_PULL_N} N: a bar of ${Math.ceil(barLengthMm(most, COMFORTABLE_PULL_N) / 10) * 10} mm would do it, not a pipe on this one.`;
   return {
-    by: "owned",
+    kind: "owned",
     tools: [best.bar, ...best.chain.pieces],
     says: `Up to ${Math.round(most)} N·m to ${use === "undo" ? "undo" : "turn it so far"}: ${kgOfPull(pullN(most, best.bar.lengthMm))} at the end of ${best.bar.lengthMm} mm.${hard}`,
   };

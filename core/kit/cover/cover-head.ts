@@ -24,7 +24,7 @@ const WILL_DO: Record<Grip, (tool: HeadTool) => boolean> = {
   "flare crowfoot": (tool) => tool.kind === "crowfoot" && tool.flare === true,
 };
 
-type StandIn = Extract<Cover, { by: "stand-in" }>;
+type StandIn = Extract<Cover, { kind: "stand-in" }>;
 
 /**
  * How a head is met from a chest: by a tool of its size, or by a stand-in of another size whose fit is trusted with what may be
@@ -33,14 +33,14 @@ type StandIn = Extract<Cover, { by: "stand-in" }>;
  */
 export function coverHead(need: HeadNeed, chest: Chest, rusted = false, taken: ReadonlySet<string> = new Set()): Cover {
   const fitting = fittingTools(need, chest, taken);
-  if (fitting.length > 0) return { by: "owned", tools: fitting };
+  if (fitting.length > 0) return { kind: "owned", tools: fitting };
 
   const refused = onHead(need.head, chest).map((tool): Refused => ({ tool, why: taken.has(tool.id) ? "It is on the other end meanwhile." : whyNotThis(need, tool, rusted) }));
   const nearest = near(need, chest, taken).map((one) => judged(need, one, rusted));
-  const standIn = nearest.find((one): one is StandIn => "by" in one);
+  const standIn = nearest.find((one): one is StandIn => "kind" in one);
   if (standIn) return standIn;
   const lent = chest.lent.find((tool) => "head" in tool && sameHead(tool.head, need.head));
-  return { by: "missing", ...(lent ? { says: `${lent.name} is lent to ${lent.lentTo}.` } : {}), refused: [...refused, ...nearest.filter((one): one is Refused => "why" in one)] };
+  return { kind: "missing", ...(lent ? { says: `${lent.name} is lent to ${lent.lentTo}.` } : {}), refused: [...refused, ...nearest.filter((one): one is Refused => "why" in one)] };
 }
 
 /** Tools of exactly this head; on a twelve-point one those of its size that have twelve points, rings among them. */
@@ -122,7 +122,7 @@ function judged(need: HeadNeed, { tool, toolMm, headMm, fit, turnedDeg }: Near, 
   if (verdict === "will round it") return { tool, why: `${play}${good}; ${asked}. It would round the head.`, fit: drawn };
   if (verdict === "low torque only" && most === undefined) return { tool, why: `${play}: for low torque only, and ${asked}.`, fit: drawn };
   return {
-    by: "stand-in",
+    kind: "stand-in",
     tools: [tool],
     says: `${tool.name} fits well enough: ${verdict}. ${play}${good}; ${asked}.`,
     fit: drawn,
@@ -148,7 +148,7 @@ export function drivesFor(fastener: Fastener, when: "undo" | "do up", chest: Che
   const exact = chest.remember(`drives ${headKey(need)}`, () => drivesOf(fittingTools(need, chest, new Set())));
   if (exact.length > 0) return exact;
   const cover = coverHead(need, chest);
-  return cover.by === "stand-in" ? drivesOf(cover.tools) : [];
+  return cover.kind === "stand-in" ? drivesOf(cover.tools) : [];
 }
 
 function drivesOf(tools: readonly Tool[]): SquareDrive[] {

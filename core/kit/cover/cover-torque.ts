@@ -17,9 +17,9 @@ export function torqueName({ stage }: Pick<TorqueNeed, "stage">): string {
 /** How one pull is met: by a wrench with what stands between, by a spanner and its pull where nothing else gets on, or not. */
 export function coverTorque(need: TorqueNeed): Cover {
   const { best, chain, bySpanner, crowfoot, multiplier } = need;
-  if (bySpanner) return { by: "stand-in", tools: [], says: pullAtSpanner(need.stage.target.aimNm) };
-  if (!best) return { by: "missing", says: borrowSentence(need), refused: need.refused.map(({ wrench, why }) => ({ tool: wrench, why })) };
-  if (chain?.gap) return { by: "missing", says: chain.gap, refused: [{ tool: best.wrench, why: chain.gap }] };
+  if (bySpanner) return { kind: "stand-in", tools: [], says: pullAtSpanner(need.stage.target.aimNm) };
+  if (!best) return { kind: "missing", says: borrowSentence(need), refused: need.refused.map(({ wrench, why }) => ({ tool: wrench, why })) };
+  if (chain?.gap) return { kind: "missing", says: chain.gap, refused: [{ tool: best.wrench, why: chain.gap }] };
   const between: Tool[] = [...(multiplier ? [multiplier] : []), ...(chain?.pieces ?? []), ...(crowfoot ? [crowfoot] : [])];
   const planned = need.fastener.adapter;
   const other =
@@ -31,7 +31,7 @@ export function coverTorque(need: TorqueNeed): Cover {
     : multiplier
       ? `Through the ${multiplier.name}. `
       : "";
-  return { by: "owned", tools: [best.wrench, ...between], says: `${how}Set ${formatTorque(best.setting)}.${other}` };
+  return { kind: "owned", tools: [best.wrench, ...between], says: `${how}Set ${formatTorque(best.setting)}.${other}` };
 }
 
 /** Where only a spanner gets on, the pull at a tenth of a metre says it on any spanner. Example: 14 N·m → 14.3 kg at 100 mm. */

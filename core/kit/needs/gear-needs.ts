@@ -31,8 +31,8 @@ export function specialToolNeeds({ specialTools = [], supplies = [] }: Pick<Rout
 export function coverSpecialTool({ name }: { name: string }, chest: Chest): Cover {
   const tools = chest.ofKind("special tool").filter((tool) => (name === "Catch pan" ? PAN.test(tool.name) : isCalled(tool.name, name)));
   const lent = chest.lent.find((tool) => isCalled(tool.name, name));
-  if (tools.length > 0) return { by: "owned", tools };
-  return { by: "missing", ...(lent ? { says: `${lent.name} is lent to ${lent.lentTo}.` } : {}), refused: [] };
+  if (tools.length > 0) return { kind: "owned", tools };
+  return { kind: "missing", ...(lent ? { says: `${lent.name} is lent to ${lent.lentTo}.` } : {}), refused: [] };
 }
 
 /** Protective gear that the steps and supplies ask for by what they say. */
@@ -46,7 +46,7 @@ export function protectionNeeds({ steps, supplies = [] }: Pick<Route, "steps" | 
 export function coverProtection({ name }: { name: string }, chest: Chest): Cover {
   const called = PROTECTION.find((one) => one.name === name)?.called;
   const tools = [...chest.ofKind("special tool"), ...chest.ofKind("consumable")].filter((tool) => called?.test(tool.name));
-  return tools.length > 0 ? { by: "owned", tools } : { by: "missing", refused: [] };
+  return tools.length > 0 ? { kind: "owned", tools } : { kind: "missing", refused: [] };
 }
 
 /** Stands for each way that the route raises the vehicle, the jack that lifts it, and chocks for what stays down. */
@@ -79,6 +79,6 @@ function jackNeed(endLoadsKg: readonly number[], chest: Chest): LiftingNeed {
 }
 
 export function coverLifting({ tools, state, says }: LiftingNeed): Cover {
-  if (tools.length === 0 || state === "stop") return { by: "missing", ...(says ? { says } : {}), refused: tools.map((tool) => ({ tool, why: says ?? "" })) };
-  return { by: "owned", tools, ...(says ? { says } : {}) };
+  if (tools.length === 0 || state === "stop") return { kind: "missing", ...(says ? { says } : {}), refused: tools.map((tool) => ({ tool, why: says ?? "" })) };
+  return { kind: "owned", tools, ...(says ? { says } : {}) };
 }

@@ -83,14 +83,14 @@ export interface Fit {
 
 /** How a need is met. `says` is a sentence for the person. */
 export type Cover =
-  | { by: "owned"; tools: Tool[]; says?: string }
-  | { by: "stand-in"; tools: Tool[]; says: string; fit?: Fit }
-  | { by: "in the box"; says: string }
-  | { by: "in hand"; says?: string }
-  | { by: "on order"; says: string }
-  | { by: "missing"; says?: string; refused: Refused[] }
+  | { kind: "owned"; tools: Tool[]; says?: string }
+  | { kind: "stand-in"; tools: Tool[]; says: string; fit?: Fit }
+  | { kind: "in the box"; says: string }
+  | { kind: "in hand"; says?: string }
+  | { kind: "on order"; says: string }
+  | { kind: "missing"; says?: string; refused: Refused[] }
   /** The plan's figure cannot be right: until it is looked up, nothing can be said. */
-  | { by: "look up"; says: string };
+  | { kind: "look up"; says: string };
 
 /** One thing that the job needs, what it is for, when it is first wanted, and how it is met. */
 export interface KitLine {
@@ -111,5 +111,5 @@ export function isTool({ kind }: Need): boolean {
 
 /** Whether it is there, or will be. */
 export function isCovered({ cover }: Pick<KitLine, "cover">): boolean {
-  return cover.by !== "missing" && cover.by !== "look up";
+  return cover.kind !== "missing" && cover.kind !== "look up";
 }

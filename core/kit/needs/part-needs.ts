@@ -28,7 +28,7 @@ export function partPlace({ place, hand }: Part): string {
 
 /** Parts and hardware are met by a box that holds them, or not until somebody says so. */
 export function coverPart(need: ReturnType<typeof partNeeds>[number]): Cover {
-  if (need.kind === "hardware" && need.boxedWith) return { by: "in the box", says: `In the box of ${need.boxedWith.name}.` };
-  if (need.kind === "part" && need.part.leavesOut?.length) return { by: "missing", says: `Its box leaves out: ${need.part.leavesOut.join(", ")}.`, refused: [] };
-  return { by: "missing", refused: [] };
+  if (need.kind === "hardware" && need.boxedWith) return { kind: "in the box", says: `In the box of ${need.boxedWith.name}.` };
+  if (need.kind === "part" && need.part.leavesOut?.length) return { kind: "missing", says: `Its box leaves out: ${need.part.leavesOut.join(", ")}.`, refused: [] };
+  return { kind: "missing", refused: [] };
 }

@@ -41,10 +41,10 @@ export function coverSupply({ name, amount, lost }: SupplyNeed, chest: Chest): C
   const counted = owned.filter(({ left }) => left.unit === amount.unit);
   const left = amountLeft({ name, amount }, counted);
   const needed = `${formatAmount(amount)} needed${lost > 0 ? `, ${formatAmount({ value: lost, unit: amount.unit })} of it lost on the way` : ""}`;
-  if (counted.length > 0 && left >= amount.value) return { by: "owned", tools: counted, says: `${needed}; ${formatAmount({ value: left, unit: amount.unit })} left.` };
+  if (counted.length > 0 && left >= amount.value) return { kind: "owned", tools: counted, says: `${needed}; ${formatAmount({ value: left, unit: amount.unit })} left.` };
   const why = counted.length > 0 ? `only ${formatAmount({ value: left, unit: amount.unit })} left` : "none in the chest";
   const otherwise = counted.length === 0 && owned[0] ? `; ${owned[0].name} is counted in ${owned[0].left.unit}` : "";
-  return { by: "missing", says: `${needed}; ${why}${otherwise}.`, refused: [] };
+  return { kind: "missing", says: `${needed}; ${why}${otherwise}.`, refused: [] };
 }
 
 /** How much of it some tools hold, in the unit in which it is needed. */

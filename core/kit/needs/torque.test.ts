@@ -32,16 +32,16 @@ test("every pass has its own setting; a figure out of reach says why of each wre
   expect(coverTorque({ ...one(bolts("24", "300 Nm")), adapter: { offsetMm: 500, angleDeg: 180 } })).toMatchObject({ says: expect.stringContaining("past your hand") });
   const cover = coverTorque(one(bolts("24", "300 Nm"), WRENCH, "1/2 socket 24"));
   expect(cover).toMatchObject({
-    by: "missing",
+    kind: "missing",
     says: "No wrench in the chest can be set for it. Borrow one whose scale ends between 300 and 1500 N·m (222 and 1106 lb·ft).",
     refused: [{ why: expect.stringContaining("the scale ends") }],
   });
   expect(torqueNeeds(bolts("16", "snug"), chest(WRENCH))).toEqual([]);
   expect(torqueNeeds(bolts("16"), chest(WRENCH))).toEqual([]);
   const { sizeToUndo: _unknown, ...bare } = bolts("16", "300 Nm");
-  expect(coverTorque(one(bare, WRENCH))).toMatchObject({ by: "missing" });
+  expect(coverTorque(one(bare, WRENCH))).toMatchObject({ kind: "missing" });
   expect(one({ ...bare, access: "crowfoot only" }, WRENCH).adapter).toEqual({ offsetMm: 0, angleDeg: 90 });
-  expect(coverTorque(one(bolts("16", "40 Nm"), WRENCH))).toMatchObject({ by: "owned", tools: [{ kind: "torque wrench" }], says: "Set 40 N·m." });
+  expect(coverTorque(one(bolts("16", "40 Nm"), WRENCH))).toMatchObject({ kind: "owned", tools: [{ kind: "torque wrench" }], says: "Set 40 N·m." });
   expect(torqueName(one(bolts("16", "max 40 Nm"), WRENCH))).toBe("at most 40 N·m");
 });
 
@@ -52,9 +52,9 @@ test("a stand-in's square counts like any other's", () => {
 });
 
 test("an adapter that is not there between wrench and socket is a gap", () => {
-  expect(coverTorque(one(bolts("19", "60 Nm"), WRENCH, "1/2 socket 19"))).toMatchObject({ by: "missing", says: expect.stringContaining("No adapter from 3/8 in to 1/2 in") });
+  expect(coverTorque(one(bolts("19", "60 Nm"), WRENCH, "1/2 socket 19"))).toMatchObject({ kind: "missing", says: expect.stringContaining("No adapter from 3/8 in to 1/2 in") });
   expect(coverTorque(one(bolts("19", "60 Nm", { reachMm: 200 }), WRENCH, "3/8 socket 19", "3/8 extension 75"))).toMatchObject({
-    by: "missing",
+    kind: "missing",
     says: expect.stringContaining("the most is 75 mm"),
   });
 });
@@ -63,7 +63,7 @@ test("a crowfoot in line brings a figure above the scale into it: 168 · 240 / (
   const need = one(bolts("12", "168 lb in"), SMALL, "1/4 crowfoot 12 offset 30", "1/4 socket 12");
   expect(need.best && formatTorque(need.best.setting)).toBe("149 lb·in");
   expect(need.adapter).toEqual({ offsetMm: 30, angleDeg: 0 });
-  expect(coverTorque(need)).toMatchObject({ by: "owned", says: "12 mm crowfoot in line brings it into range. Set 149 lb·in." });
+  expect(coverTorque(need)).toMatchObject({ kind: "owned", says: "12 mm crowfoot in line brings it into range. Set 149 lb·in." });
   // 27 mm is too little: 168 · 240 / 267 = 151.0.
   expect(one(bolts("12", "168 lb in"), SMALL, "1/4 crowfoot 12 offset 27").best).toBeUndefined();
 });
@@ -79,7 +79,7 @@ test("a multiplier of 4:1 at 90 % makes 300 N·m of 83.3", () => {
   const need = one(bolts("24", "300 Nm"), "torque wrench 1/2 40-210 Nm by 1 grip 455", "multiplier 1/2 to 3/4, 4:1, 90 %", "3/4 socket 24", WRENCH);
   expect(need.best && formatTorque(need.best.setting)).toBe("83 N·m");
   expect(need.best?.nominalNm).toBeCloseTo(298.8, 6);
-  expect(coverTorque(need)).toMatchObject({ by: "owned", says: expect.stringContaining("4:1 multiplier") });
+  expect(coverTorque(need)).toMatchObject({ kind: "owned", says: expect.stringContaining("4:1 multiplier") });
 });
 
 test("the crowfoot that is owned is the one on the wrench: its offset counts, not the plan's", () => {
@@ -124,7 +124,7 @@ test("what else would do is told for every wrench", () => {
 test("where only a spanner gets on, the pull at 100 mm says the torque: 14 / 0.1 = 140 N, 14.3 kg", () => {
   const need = one(bolts("10", "14 Nm", { overPipe: true }), WRENCH);
   expect(need).toMatchObject({ bySpanner: true, best: undefined, refused: [] });
-  expect(coverTorque(need)).toMatchObject({ by: "stand-in", says: expect.stringContaining("a pull of 14.3 kg (140 N) at 100 mm") });
+  expect(coverTorque(need)).toMatchObject({ kind: "stand-in", says: expect.stringContaining("a pull of 14.3 kg (140 N) at 100 mm") });
 });
 
 test("the most on a fastener: the last pass, the top of a range, and beyond the torque where an angle follows", () => {
@@ -157,14 +157,14 @@ test("undoing: rusted and locked threads ask more; the pull is told, and a longe
     return coverBar(need, chest("1/2 socket 17", ...tools));
   };
   // 275 / 0.61 = 450.8 N; 275 / 350 = 0.786 m.
-  expect(bar("1/2 breaker bar 610")).toMatchObject({ by: "owned", says: expect.stringMatching(/46 kg \(451 N\) at the end of 610 mm.*a bar of 790 mm would do it, not a pipe/) });
+  expect(bar("1/2 breaker bar 610")).toMatchObject({ kind: "owned", says: expect.stringMatching(/46 kg \(451 N\) at the end of 610 mm.*a bar of 790 mm would do it, not a pipe/) });
   expect(bar("1/2 breaker bar 610", "1/2 breaker bar 800", "1/2 breaker bar 1000")).toMatchObject({ tools: [{ lengthMm: 800 }] });
-  expect(bar("3/8 ratchet 200", "adapter 3/8 to 1/2")).toMatchObject({ by: "missing", says: expect.stringContaining("more than a 3/8 in square is tested to (202 N·m)") });
-  expect(bar()).toMatchObject({ by: "missing", says: "No bar or ratchet is in the chest." });
+  expect(bar("3/8 ratchet 200", "adapter 3/8 to 1/2")).toMatchObject({ kind: "missing", says: expect.stringContaining("more than a 3/8 in square is tested to (202 N·m)") });
+  expect(bar()).toMatchObject({ kind: "missing", says: "No bar or ratchet is in the chest." });
   // Of two as long, the one with fewer pieces between.
   expect(bar("3/4 breaker bar 1000", "adapter 3/4 to 1/2", "1/2 breaker bar 1000")).toMatchObject({ tools: [{ drive: "1/2" }] });
-  expect(bar("3/8 ratchet 200", "adapter 3/8 to 1/2", "1/4 ratchet 150")).toMatchObject({ by: "missing", says: expect.stringContaining("tested") });
-  expect(bar("1/4 ratchet 150")).toMatchObject({ by: "missing", says: expect.stringContaining("No adapter from 1/4 in to 1/2 in") });
+  expect(bar("3/8 ratchet 200", "adapter 3/8 to 1/2", "1/4 ratchet 150")).toMatchObject({ kind: "missing", says: expect.stringContaining("tested") });
+  expect(bar("1/4 ratchet 150")).toMatchObject({ kind: "missing", says: expect.stringContaining("No adapter from 1/4 in to 1/2 in") });
   expect(barNeeds([bolts("17", "110 Nm")], new Set(["bolts"]), true).map((need) => coverBar(need, chest("combination spanner 17", "1/2 breaker bar 610")))).toEqual([undefined]);
   expect(
     coverBar({ kind: "bar", fastener: bolts("17", "110 Nm", { access: "spanner only" }), torqueNm: [1, 2] }, chest("combination spanner 17", "1/2 breaker bar 610")),
@@ -175,17 +175,17 @@ test("undoing: rusted and locked threads ask more; the pull is told, and a longe
 test("an angle takes a bar that bears it; a gauge, or a mark and the flats", () => {
   const fastener = bolts("16", "50 Nm + 90°", { thread: readThread("M10") });
   expect(coverAngle(fastener, 90, chest("1/2 socket 16", "1/2 breaker bar 600"))).toMatchObject({
-    by: "stand-in",
+    kind: "stand-in",
     says: expect.stringContaining("1.5 flats of a hexagon. Up to 87 N·m to turn it so far"),
   });
   expect(coverAngle(fastener, 90, chest("1/2 socket 16", "1/2 breaker bar 600", "angle gauge 1/2"))).toMatchObject({
-    by: "owned",
+    kind: "owned",
     tools: [{ kind: "angle gauge" }, { kind: "bar or ratchet" }],
   });
-  expect(coverAngle(fastener, 90, chest("1/2 socket 16"))).toMatchObject({ by: "missing" });
+  expect(coverAngle(fastener, 90, chest("1/2 socket 16"))).toMatchObject({ kind: "missing" });
   // With no socket there is nothing to put a bar on; without a figure nothing says how strong it has to be.
-  expect(coverAngle(fastener, 60, chest("1/2 breaker bar 600"))).toEqual({ by: "stand-in", tools: [], says: "A paint mark and the head itself show it: 1 flat of a hexagon." });
-  expect(coverAngle(bolts("16"), 60, chest("1/2 socket 16", "angle gauge 1/2"))).toMatchObject({ by: "owned", tools: [{ kind: "angle gauge" }] });
+  expect(coverAngle(fastener, 60, chest("1/2 breaker bar 600"))).toEqual({ kind: "stand-in", tools: [], says: "A paint mark and the head itself show it: 1 flat of a hexagon." });
+  expect(coverAngle(bolts("16"), 60, chest("1/2 socket 16", "angle gauge 1/2"))).toMatchObject({ kind: "owned", tools: [{ kind: "angle gauge" }] });
 });
 
 test("a digital wrench's reading is taken to the bolt through its own grip, the crowfoot and the multiplier", () => {

@@ -110,7 +110,7 @@ function barWants(fasteners: readonly Fastener[], chest: Chest, rusted: boolean,
 function pullWants(fastener: Fastener, doubt: string | undefined, chest: Chest, places: StepPlaces): Want[] {
   if (!fastener.figure) return [];
   const step = places.ofTightening(fastener);
-  const lookUp = (): Cover => ({ by: "look up", says: doubt ?? "" });
+  const lookUp = (): Cover => ({ kind: "look up", says: doubt ?? "" });
   const torques = torqueNeeds(fastener, chest).map((need, i): Want => {
     const coverBy = (now: Chest) => {
       const anew = now === chest ? need : torqueNeeds(fastener, now)[i];

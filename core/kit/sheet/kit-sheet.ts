@@ -53,7 +53,7 @@ export function kitSheet(job: Job, route: Route, vehicle: Vehicle, kit: Kit): Ki
       route,
     ).map(({ title, items }) => ({ title, items: items.map(({ tool, lines: [line], gap }) => ({ what: line ? itemWords(line, tool?.name) : "", gap })) })),
     parts: kit.lines.flatMap((line) =>
-      line.need.kind === "part" || line.need.kind === "hardware" ? [{ what: itemWords(line, undefined), state: line.cover.by === "missing" ? "to get" : line.cover.by }] : [],
+      line.need.kind === "part" || line.need.kind === "hardware" ? [{ what: itemWords(line, undefined), state: line.cover.kind === "missing" ? "to get" : line.cover.kind }] : [],
     ),
     cautions: [...new Set(route.steps.flatMap(({ cautions }) => cautions))],
     footer: FOOTER,

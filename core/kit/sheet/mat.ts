@@ -37,13 +37,13 @@ export function matOf(lines: readonly KitLine[]): MatItem[] {
     const tools = toolsOn(line, drives);
     if (tools.length > 0) tools.forEach((tool) => add(tool.id, tool, line));
     // A figure that is looked up, or reached by a spanner, is nothing to lay out.
-    else if (line.need.kind !== "angle" && line.cover.by !== "look up" && !(line.need.kind === "torque" && isCovered(line))) add(line.key, undefined, line);
+    else if (line.need.kind !== "angle" && line.cover.kind !== "look up" && !(line.need.kind === "torque" && isCovered(line))) add(line.key, undefined, line);
   }
   return [...items.values()].sort((a, b) => a.step - b.step);
 }
 
 function toolsOn({ need, cover }: KitLine, drives: ReadonlyMap<string, ReadonlySet<SquareDrive>>): Tool[] {
-  if (cover.by !== "owned" && cover.by !== "stand-in") return [];
+  if (cover.kind !== "owned" && cover.kind !== "stand-in") return [];
   if (need.kind !== "head")
     return need.kind === "torque" || need.kind === "bar" || need.kind === "angle" || need.kind === "supply" || need.kind === "lifting" ? cover.tools : cover.tools.slice(0, 1);
   const wanted = new Set(need.uses.flatMap(({ fastener }) => [...(drives.get(fastener.id) ?? [])]));

@@ -5,7 +5,7 @@ import { measured, TODAY, reading, stamp } from "../__fixtures__/records";
 import { lineThrough, sidesOf, wearOf } from "../upkeep/wear";
 import { dayAfter, drivingOf, firstOf } from "./driving";
 import { dayNumber, mileageOf } from "./mileage";
-import { t90 } from "./student";
+import { studentQuantile90 } from "./student";
 
 describe("driving", () => {
   test("worked by hand: four readings 10 days apart, 400, 400 and 500 km", () => {
@@ -40,7 +40,7 @@ describe("driving", () => {
     expect(drivingOf(mileageOf("v", plain))?.kmPerDay).toBeLessThan(50);
   });
   test("t of 0.90 as the standard table has it", () => {
-    expect([1, 2, 11, 30, 45, 1000].map(t90)).toEqual([3.078, 1.886, 1.372, 1.31, 1.31, 1.282]);
+    expect([1, 2, 11, 30, 45, 1000].map(studentQuantile90)).toEqual([3.078, 1.886, 1.372, 1.31, 1.31, 1.282]);
   });
 });
 

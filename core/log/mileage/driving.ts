@@ -1,7 +1,7 @@
 import { addDays, format } from "date-fns";
 import { median } from "simple-statistics";
 import { type Mileage, type MileagePoint, dayNumber } from "./mileage";
-import { t90 } from "./student";
+import { studentQuantile90 } from "./student";
 
 /** A day with the days between which it lies four times in five; `latest` is left out where it may never come, or too little is known to say. */
 export interface DayBand {
@@ -49,7 +49,7 @@ export function drivingOf({ points }: Mileage): Driving | undefined {
   const freedom = stretches.length - 1;
   const variance = freedom < 1 ? undefined : stretches.reduce((sum, { days, km }) => sum + (km - rate * days) ** 2 / days, 0) / freedom;
   // t²·s² of the band below.
-  const spread = variance === undefined ? undefined : t90(freedom) ** 2 * variance;
+  const spread = variance === undefined ? undefined : studentQuantile90(freedom) ** 2 * variance;
   const off = spread === undefined ? 0 : Math.sqrt(spread / span);
 
   const dayAt = (totalKm: number): DayBand => {

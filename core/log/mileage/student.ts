@@ -20,6 +20,6 @@ const T_90: [freedom: number, t: number][] = [
 const MANY = 1.282;
 
 /** Half-width of an 80 % band, in standard errors; between two lines of the table the wider one. @param freedom degrees of freedom, 1 or more. */
-export function t90(freedom: number): number {
+export function studentQuantile90(freedom: number): number {
   return T_90.findLast(([from]) => from <= freedom && freedom <= 120)?.[1] ?? MANY;
 }

@@ -4,7 +4,7 @@ import { isBeyond } from "../../quantity/limits";
 import { sidesCompared } from "../../work/measured";
 import { type DayBand, type Driving, dayAfter } from "../mileage/driving";
 import { type Mileage, dayNumber } from "../mileage/mileage";
-import { t90 } from "../mileage/student";
+import { studentQuantile90 } from "../mileage/student";
 import { isPartOf, partKey } from "../part-key";
 import { lastSoonDay } from "./due";
 
@@ -180,7 +180,7 @@ export function lineThrough({ points, limit, decimals }: Pick<WearSeries, "point
   if (n === 2) return { ...line, meets: { best, earliest: undefined, latest: undefined }, on: driving && { ...driving.dayAt(best), latest: undefined } };
   const read = 10 ** (-2 * decimals) / 12;
   const variance = Math.max(points.reduce((sum, { totalKm, value }) => sum + (value - valueAt(totalKm)) ** 2, 0) / (n - 2), read);
-  const k = t90(n - 2) ** 2 * variance;
+  const k = studentQuantile90(n - 2) ** 2 * variance;
   // (toLimit + slope·u)² = k·(1/n + u²/sxx), solved for u, the distance from the mean.
   const a = slope ** 2 - k / sxx;
   const b = slope * toLimit;

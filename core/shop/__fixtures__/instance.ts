@@ -6,7 +6,7 @@ import type { ShoppingAsk } from "../shopping";
 /** A need known by name, of which so much is wanted; nothing in any chest meets it. */
 export function want(key: string, amount = 1): Want {
   const need = { kind: "hardware" as const, name: key, count: amount };
-  return { key, need, name: key, for: [], step: 0, coverBy: () => ({ by: "missing", refused: [] }) };
+  return { key, need, name: key, for: [], step: 0, coverBy: () => ({ kind: "missing", refused: [] }) };
 }
 
 /** An offer that answers needs by key. */

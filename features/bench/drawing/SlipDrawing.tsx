@@ -25,7 +25,7 @@ interface SlipDrawingProps {
 
 /** The drawing of a slip, moving as its inputs change. */
 export function SlipDrawing({ drawing, typed, onType }: SlipDrawingProps) {
-  switch (drawing.of) {
+  switch (drawing.kind) {
     case "nothing":
       return null;
     case "scales":

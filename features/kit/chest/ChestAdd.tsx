@@ -13,14 +13,14 @@ import { toolDetails } from "./chest-groups";
 
 /** Many tools at once, typed or pasted a line each; each line shows what it became before anything is kept. */
 export function ChestAdd({ onField }: { onField: () => void }) {
-  const does = useDo();
+  const perform = useDo();
   const form = useDraftForm("chest lines", { lines: "" });
   const lines = readChest(form.watch("lines"));
   const drafts = lines.flatMap((line) => ("tools" in line ? line.tools : []));
   const unread = lines.filter((line) => "why" in line).length;
   const save = async () => {
     const tools = drafts.map((draft) => stamped<Tool>(draft, "own"));
-    if (!(await does({ put: { tools } }, tools.length === 1 && tools[0] ? `${tools[0].name} is in the chest.` : `${tools.length} tools are in the chest.`))) return;
+    if (!(await perform({ put: { tools } }, tools.length === 1 && tools[0] ? `${tools[0].name} is in the chest.` : `${tools.length} tools are in the chest.`))) return;
     // What could not be read stays to be mended.
     form.reset({ lines: lines.flatMap((line) => ("why" in line ? [line.line] : [])).join("\n") });
   };

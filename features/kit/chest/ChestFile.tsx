@@ -15,23 +15,23 @@ import { Sheet } from "@/ui/Sheet";
 import { useDo } from "../../shell/DoProvider";
 import { saveTable } from "../../shell/save-table";
 
-type State = { at: "start" } | { at: "refused"; why: string } | { at: "read"; name: string; drafts: ToolDraft[] };
+type State = { kind: "start" } | { kind: "refused"; why: string } | { kind: "read"; name: string; drafts: ToolDraft[] };
 
 /** The chest out as a table, and tables of tools in: checked, shown, and then all or nothing. */
 export function ChestFile({ tools }: { tools: Tool[] }) {
-  const does = useDo();
-  const [state, setState] = useState<State>({ at: "start" });
+  const perform = useDo();
+  const [state, setState] = useState<State>({ kind: "start" });
   const choose = async (file: File) => {
     try {
-      setState({ at: "read", name: file.name, drafts: readChestRows(readCsv(await readTextFile(file))) });
+      setState({ kind: "read", name: file.name, drafts: readChestRows(readCsv(await readTextFile(file))) });
     } catch (error) {
       if (!(error instanceof InputError)) throw error;
-      setState({ at: "refused", why: error.message });
+      setState({ kind: "refused", why: error.message });
     }
   };
   const bringIn = async (drafts: ToolDraft[]) => {
     const put = drafts.map((draft) => stamped<Tool>(draft, "own"));
-    if (await does({ put: { tools: put } }, `${put.length} tools are in the chest.`)) setState({ at: "start" });
+    if (await perform({ put: { tools: put } }, `${put.length} tools are in the chest.`)) setState({ kind: "start" });
   };
   return (
     <Sheet title="As a table">
@@ -44,8 +44,8 @@ export function ChestFile({ tools }: { tools: Tool[] }) {
         <FileField label="Bring in a CSV" accept=".csv,text/csv" onFile={(file) => void choose(file)} />
       </Box>
       <Box aria-live="polite">
-        {state.at === "refused" && <Box color="stop">■ {state.why} Nothing was changed.</Box>}
-        {state.at === "read" && (
+        {state.kind === "refused" && <Box color="stop">■ {state.why} Nothing was changed.</Box>}
+        {state.kind === "read" && (
           <>
             <Box marginBlock="2">
               {state.name}: {state.drafts.length} {state.drafts.length === 1 ? "tool" : "tools"}, from {state.drafts[0]?.name} to {state.drafts.at(-1)?.name}.

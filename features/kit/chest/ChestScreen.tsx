@@ -20,21 +20,21 @@ import { ChestSets } from "./ChestSets";
 import { ToolEdit } from "./ToolEdit";
 import { ToolForm } from "./ToolForm";
 
-type Right = { showing: "add" } | { showing: "form" } | { showing: "tool"; toolId: string };
+type Right = { kind: "add" } | { kind: "form" } | { kind: "tool"; toolId: string };
 
 /** The tools that are owned, as in drawers, and the ways to put more in. */
 export function ChestScreen({ jobId }: { jobId: string | undefined }) {
   const tools = useCollection("tools");
   const [find, setFind] = useState("");
-  const [right, setRight] = useState<Right>({ showing: "add" });
-  useKey("add", () => setRight({ showing: "add" }));
+  const [right, setRight] = useState<Right>({ kind: "add" });
+  useKey("add", () => setRight({ kind: "add" }));
   if (!tools) return <Loading />;
   const sought = find.trim().toLowerCase();
   const shown =
     sought === "" ? tools : tools.filter((tool) => `${tool.name} ${toolDetails(tool)} ${tool.kind} ${tool.set ?? ""} ${tool.lentTo ?? ""}`.toLowerCase().includes(sought));
   const lent = tools.filter(({ lentTo }) => lentTo !== undefined);
-  const tool = right.showing === "tool" ? tools.find(({ id }) => id === right.toolId) : undefined;
-  const open = ({ id }: Tool) => setRight({ showing: "tool", toolId: id });
+  const tool = right.kind === "tool" ? tools.find(({ id }) => id === right.toolId) : undefined;
+  const open = ({ id }: Tool) => setRight({ kind: "tool", toolId: id });
   return (
     <ThreeColumns
       phone="left, right, middle"
@@ -75,18 +75,18 @@ export function ChestScreen({ jobId }: { jobId: string | undefined }) {
         </Sheet>
       }
       right={
-        right.showing === "form" || tool?.kind === "torque wrench" ? (
+        right.kind === "form" || tool?.kind === "torque wrench" ? (
           <Sheet title={tool ? `Change ${tool.name}` : "A tool, field by field"}>
-            <ToolForm key={tool?.id ?? "new"} {...(tool?.kind === "torque wrench" ? { wrench: tool } : {})} onClose={() => setRight({ showing: "add" })} />
-            {tool && <ToolEdit tool={tool} onlyLent onClose={() => setRight({ showing: "add" })} />}
+            <ToolForm key={tool?.id ?? "new"} {...(tool?.kind === "torque wrench" ? { wrench: tool } : {})} onClose={() => setRight({ kind: "add" })} />
+            {tool && <ToolEdit tool={tool} onlyLent onClose={() => setRight({ kind: "add" })} />}
           </Sheet>
         ) : tool ? (
           <Sheet title={tool.name}>
-            <ToolEdit key={tool.id} tool={tool} onClose={() => setRight({ showing: "add" })} />
+            <ToolEdit key={tool.id} tool={tool} onClose={() => setRight({ kind: "add" })} />
           </Sheet>
         ) : (
           <>
-            <ChestAdd onField={() => setRight({ showing: "form" })} />
+            <ChestAdd onField={() => setRight({ kind: "form" })} />
             <ChestFile tools={tools} />
           </>
         )

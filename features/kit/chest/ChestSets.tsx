@@ -28,13 +28,13 @@ export function ChestSets({ tools, onFind }: { tools: Tool[]; onFind: (name: str
 }
 
 function SetLine({ name, tools, onFind }: { name: string; tools: Tool[]; onFind: (name: string) => void }) {
-  const does = useDo();
+  const perform = useDo();
   const [lending, setLending] = useState(false);
   const form = useDraftForm(`lend ${name}`, { to: "" }, () => z.object({ to: line("Say who has it.") }));
   const lentTo = tools.every((tool) => tool.lentTo) ? tools[0]?.lentTo : undefined;
   const lend = async (who: string | undefined) => {
     const put = tools.map(({ lentTo: _before, ...tool }) => touched({ ...tool, ...(who ? { lentTo: who } : {}) } as Tool));
-    if (await does({ put: { tools: put } }, who ? `${name} is lent to ${who}.` : `${name} is back.`)) {
+    if (await perform({ put: { tools: put } }, who ? `${name} is lent to ${who}.` : `${name} is back.`)) {
       form.forget();
       setLending(false);
     }
@@ -59,7 +59,13 @@ function SetLine({ name, tools, onFind }: { name: string; tools: Tool[]; onFind:
             Lend it
           </Button>
         )}
-        <Button look="quiet" fontSize="15px" color="stop" aria-label={`Remove ${name}`} onClick={() => void does(removing({ tools }), `${name} removed, ${tools.length} tools.`)}>
+        <Button
+          look="quiet"
+          fontSize="15px"
+          color="stop"
+          aria-label={`Remove ${name}`}
+          onClick={() => void perform(removing({ tools }), `${name} removed, ${tools.length} tools.`)}
+        >
           Remove
         </Button>
       </Box>

@@ -17,7 +17,7 @@ import { toolDetails } from "./chest-groups";
 
 /** What changes about an owned tool: its name, who has it, how much is left; or that it is gone. */
 export function ToolEdit({ tool, onlyLent = false, onClose }: { tool: Tool; onlyLent?: boolean; onClose: () => void }) {
-  const does = useDo();
+  const perform = useDo();
   const form = useRecordForm({
     draft: `owned ${tool.id}`,
     start: {
@@ -44,7 +44,7 @@ export function ToolEdit({ tool, onlyLent = false, onClose }: { tool: Tool; only
       ...withoutUndefined({ ...said, priceMinor }),
       ...(rest.kind === "consumable" ? { left: { ...rest.left, value: left } } : {}),
     };
-    return does({ put: { tools: [touched(changed)] } }, `${said.name} saved.`);
+    return perform({ put: { tools: [touched(changed)] } }, `${said.name} saved.`);
   });
   return (
     <FormBox onSubmit={save} marginTop={onlyLent ? "4" : "0"}>
@@ -56,7 +56,7 @@ export function ToolEdit({ tool, onlyLent = false, onClose }: { tool: Tool; only
         <TextField label="It cost" numeric placeholder="not known" hint="The Log says when the tools have paid for themselves" {...form.field("price")} />
       )}
       <TextField label="Lent to" placeholder="nobody" hint="While it is lent it covers nothing" {...form.field("lentTo")} />
-      <FormButtons submit="Save" onCancel={onlyLent ? undefined : form.close} onRemove={() => form.closeAfter(does(removing({ tools: [tool] }), `${tool.name} removed.`))} />
+      <FormButtons submit="Save" onCancel={onlyLent ? undefined : form.close} onRemove={() => form.closeAfter(perform(removing({ tools: [tool] }), `${tool.name} removed.`))} />
     </FormBox>
   );
 }

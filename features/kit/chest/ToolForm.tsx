@@ -12,7 +12,7 @@ import { DRIVE_CHOICES, FORM_KINDS, TOOL_START, hasDrive, toolForm, wrenchFields
 
 /** A tool put into the chest field by field, or a torque wrench changed; only what matters for its kind is asked. */
 export function ToolForm({ wrench, onClose }: { wrench?: TorqueWrench; onClose: () => void }) {
-  const does = useDo();
+  const perform = useDo();
   const form = useRecordForm({
     draft: `tool ${wrench?.id ?? "new"}`,
     start: wrench ? wrenchFields(wrench) : TOOL_START,
@@ -23,7 +23,7 @@ export function ToolForm({ wrench, onClose }: { wrench?: TorqueWrench; onClose: 
   const kind = form.watch("kind");
   const save = form.send(async (drafts) => {
     const tools = drafts.map((draft): Tool => ({ ...(wrench ? touched(stampOf(wrench)) : stamp("own")), ...draft }));
-    return does({ put: { tools } }, tools.length === 1 && tools[0] ? `${tools[0].name} is in the chest.` : `${tools.length} tools are in the chest.`);
+    return perform({ put: { tools } }, tools.length === 1 && tools[0] ? `${tools[0].name} is in the chest.` : `${tools.length} tools are in the chest.`);
   });
   const sized = kind === "socket" || kind === "spanner" || kind === "crowfoot";
   const long = kind === "torque wrench" || kind === "crowfoot" || kind === "extension" || kind === "bar or ratchet";

@@ -46,19 +46,19 @@ export function ItemCard({ item, inHand, onClose }: { item: MatItem; inHand: Kit
 function LineView({ line, inHand }: { line: KitLine; inHand: KitInHand }) {
   const { need, cover, name, for: its } = line;
   const chest = chestOf(inHand.tools);
-  const missing = cover.by === "missing" || cover.by === "look up";
+  const missing = cover.kind === "missing" || cover.kind === "look up";
   return (
     <Box borderTop="1px solid" borderColor="edge" paddingBlock="2" fontSize="15px">
       {its.length > 0 && <Box fontWeight="600">{its.join("; ")}</Box>}
       {need.kind === "torque" && need.fastener.figure && <Row label="Asked">{formatFigure(need.fastener.figure)}</Row>}
       {"fastener" in need && need.fastener?.access && <Row label="Reached with">{need.fastener.access}</Row>}
       {need.kind === "head" && need.uses[0]?.fastener.access && <Row label="Reached with">{need.uses[0].fastener.access}</Row>}
-      {need.kind === "head" && cover.by === "missing" && <Box color="stop">■ No {name} in the chest.</Box>}
-      {"says" in cover && cover.says && <Box color={missing ? "stop" : cover.by === "stand-in" ? "watch" : "ink"}>{cover.says}</Box>}
-      {cover.by === "stand-in" && cover.fit && <FitDrawing {...cover.fit} />}
-      {need.kind === "torque" && need.adapter && need.best && cover.by === "owned" && <AdapterDrawing gripLengthMm={need.best.wrench.gripLengthMm} adapters={[need.adapter]} />}
-      {need.kind === "torque" && cover.by === "missing" && <Ways sentences={waysSentences(need, chest)} />}
-      {cover.by === "missing" && cover.refused.length > 0 && (
+      {need.kind === "head" && cover.kind === "missing" && <Box color="stop">■ No {name} in the chest.</Box>}
+      {"says" in cover && cover.says && <Box color={missing ? "stop" : cover.kind === "stand-in" ? "watch" : "ink"}>{cover.says}</Box>}
+      {cover.kind === "stand-in" && cover.fit && <FitDrawing {...cover.fit} />}
+      {need.kind === "torque" && need.adapter && need.best && cover.kind === "owned" && <AdapterDrawing gripLengthMm={need.best.wrench.gripLengthMm} adapters={[need.adapter]} />}
+      {need.kind === "torque" && cover.kind === "missing" && <Ways sentences={waysSentences(need, chest)} />}
+      {cover.kind === "missing" && cover.refused.length > 0 && (
         <Box marginTop="2">
           <Box fontWeight="600">Looked at and left</Box>
           {alike(cover.refused).map(({ tool, why, fit }) => (
@@ -72,7 +72,7 @@ function LineView({ line, inHand }: { line: KitLine; inHand: KitInHand }) {
           ))}
         </Box>
       )}
-      {cover.by !== "owned" && cover.by !== "look up" && cover.by !== "stand-in" && <GotButtons line={line} inHand={inHand} />}
+      {cover.kind !== "owned" && cover.kind !== "look up" && cover.kind !== "stand-in" && <GotButtons line={line} inHand={inHand} />}
     </Box>
   );
 }
@@ -96,12 +96,12 @@ function Ways({ sentences }: { sentences: string[] }) {
 
 /** To say that something is there, or on its way, without its being in the chest. */
 function GotButtons({ line: { key, need, cover, name }, inHand: { change } }: { line: KitLine; inHand: KitInHand }) {
-  if (cover.by === "in the box") return null;
+  if (cover.kind === "in the box") return null;
   const set = (how: "in hand" | "on order" | undefined) =>
     void change((now) => ({ ...now, got: [...now.got.filter((one) => one.key !== key), ...(how ? [{ key, how }] : [])] }), how ? `${name}: ${how}.` : `${name} is wanted again.`);
   return (
     <Box display="flex" gap="2" flexWrap="wrap" marginTop="2">
-      {need.kind === "torque" && cover.by === "missing" && (
+      {need.kind === "torque" && cover.kind === "missing" && (
         <Box width="100%">
           When you have one,{" "}
           <Box asChild color="ink" textDecoration="underline">
@@ -110,17 +110,17 @@ function GotButtons({ line: { key, need, cover, name }, inHand: { change } }: { 
           : then its setting is shown here and in Work.
         </Box>
       )}
-      {cover.by !== "in hand" && need.kind !== "torque" && (
+      {cover.kind !== "in hand" && need.kind !== "torque" && (
         <Button fontSize="16px" onClick={() => set("in hand")}>
           I have it
         </Button>
       )}
-      {cover.by === "missing" && (
+      {cover.kind === "missing" && (
         <Button fontSize="16px" onClick={() => set("on order")}>
           It is on order
         </Button>
       )}
-      {cover.by !== "missing" && (
+      {cover.kind !== "missing" && (
         <Button look="quiet" fontSize="16px" onClick={() => set(undefined)}>
           I do not have it after all
         </Button>

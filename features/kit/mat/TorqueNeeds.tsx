@@ -47,8 +47,8 @@ function alike(lines: readonly KitLine[]): Pull[] {
 function PullRow({ pull: { need, line, names }, unit }: { pull: Pull; unit: TorqueUnit }) {
   const { fastener, stage, best } = need;
   const doubts = fastenerDoubts(fastener);
-  const grave = line.cover.by === "look up";
-  const says = "says" in line.cover && line.cover.by !== "owned" ? line.cover.says : undefined;
+  const grave = line.cover.kind === "look up";
+  const says = "says" in line.cover && line.cover.kind !== "owned" ? line.cover.says : undefined;
   return (
     <Box
       display="grid"
@@ -78,7 +78,7 @@ function PullRow({ pull: { need, line, names }, unit }: { pull: Pull; unit: Torq
           {stage.label && `, ${stage.label}`}
         </Box>
         {!grave && best && <Reaches need={need} unit={unit} />}
-        {!grave && says && <Box color={line.cover.by === "missing" ? "stop" : "soft"}>{says}</Box>}
+        {!grave && says && <Box color={line.cover.kind === "missing" ? "stop" : "soft"}>{says}</Box>}
         <Doubts doubts={doubts} />
       </Box>
     </Box>

@@ -44,8 +44,8 @@ export function underWords(item: MatItem): string {
 
 /** How it is met, with a shape of its own beside the colour. */
 export function stateWords({ lines }: MatItem): { says: string; tone: "good" | "watch" | "stop" } {
-  const worst = lines.find(({ cover }) => cover.by === "missing") ?? lines.find(({ cover }) => cover.by === "stand-in") ?? lines[0];
-  switch (worst?.cover.by) {
+  const worst = lines.find(({ cover }) => cover.kind === "missing") ?? lines.find(({ cover }) => cover.kind === "stand-in") ?? lines[0];
+  switch (worst?.cover.kind) {
     case "missing":
       return { says: "■ to find", tone: "stop" };
     case "stand-in":

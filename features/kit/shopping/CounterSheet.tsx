@@ -14,13 +14,13 @@ export function CounterSheet({ state, day, onDay, onAskAgain }: { state: Counter
   return (
     <Sheet title="The counter">
       <Box role="status" data-testid="counter">
-        {state.at === "asking" && <Box color="soft">Asking the counter …</Box>}
-        {state.at === "open" && (
+        {state.kind === "asking" && <Box color="soft">Asking the counter …</Box>}
+        {state.kind === "open" && (
           <Box color="good" fontWeight="600">
             ● open, {state.answer.offers.length} offers
           </Box>
         )}
-        {state.at === "shut" && (
+        {state.kind === "shut" && (
           <>
             <Box color="watch" fontWeight="600">
               ▲ {state.why}

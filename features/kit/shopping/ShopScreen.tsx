@@ -50,9 +50,9 @@ function Shop({ job, vehicle, inHand }: { job: Job; vehicle: Vehicle; inHand: Ki
   const wanted = useMemo(() => wantedFor(wants.filter(({ key }) => !had.has(key))), [wants, had]);
   const [counter, askAgain] = useCounter(wanted, day);
   const neededBy = record.wishes.neededBy ?? (job.plannedFor && job.plannedFor >= today() ? job.plannedFor : undefined);
-  const answer = counter.at === "open" ? counter.answer : undefined;
+  const answer = counter.kind === "open" ? counter.answer : undefined;
   // While the counter is asked anew nothing is worked out: without its offers the answer would be another one.
-  const asking = counter.at === "asking";
+  const asking = counter.kind === "asking";
   const ask = useMemo((): ShopFor | undefined => {
     if (asking) return undefined;
     const daysLeft = neededBy === undefined ? undefined : Math.max(0, daysBetween(today(), neededBy));
@@ -98,14 +98,14 @@ function Shop({ job, vehicle, inHand }: { job: Job; vehicle: Vehicle; inHand: Ki
 
 /** Notes a plan as ordered, or takes all of it in; each can be undone. */
 function useTakeIn(job: Job, { record }: KitInHand): (plan: ToldPlan, how: "ordered" | "taken") => Promise<boolean> {
-  const does = useDo();
+  const perform = useDo();
   const dueIn = (days: number) => daysAfter(today(), days);
   return (plan, how) => {
     const keys = new Set(plan.lines.flatMap(({ covers }) => covers.map(({ key }) => key)));
     const others = record.got.filter(({ key }) => !keys.has(key));
-    if (how === "ordered") return does({ put: { kits: [touched({ ...record, got: [...others, ...ordered(plan, dueIn)] })] } }, "Noted as on order.");
+    if (how === "ordered") return perform({ put: { kits: [touched({ ...record, got: [...others, ...ordered(plan, dueIn)] })] } }, "Noted as on order.");
     const { tools, got, followUps } = takenIn(plan, dueIn);
-    return does(
+    return perform(
       {
         put: {
           kits: [touched({ ...record, got: [...others, ...got] })],

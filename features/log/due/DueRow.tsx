@@ -21,12 +21,12 @@ const PUT_OFF_DAYS = 90;
 
 /** One thing that is due: when in large, why then in small, and what can be done about it. */
 export function DueRow({ due, vehicle, onEdit }: { due: Due; vehicle: Vehicle; onEdit: () => void }) {
-  const does = useDo();
+  const perform = useDo();
   const [puttingOff, setPuttingOff] = useState(false);
   const { interval, place, last, left, dueAt, on, state } = due;
   const wake = () => {
     const { snoozed: _snoozed, ...rest } = interval;
-    void does({ put: { intervals: [touched(rest)] } }, `${interval.part} counts again.`);
+    void perform({ put: { intervals: [touched(rest)] } }, `${interval.part} counts again.`);
   };
   const asEntry = newEntryHref(`${interval.part} today`, { vehicleId: vehicle.id, system: interval.system, place });
   return (
@@ -90,15 +90,15 @@ export function DueRow({ due, vehicle, onEdit }: { due: Due; vehicle: Vehicle; o
 
 /** Until when it is left alone, and why: the reason stays beside it. */
 function PutOff({ due: { interval }, onClose }: { due: Due; onClose: () => void }) {
-  const does = useDo();
+  const perform = useDo();
   const [until, setUntil] = useState(daysAfter(today(), PUT_OFF_DAYS));
   const [error, setError] = useState<string>();
   const putOff = async (because: string) => {
     setError(until > today() ? undefined : "Choose a day to come.");
-    return until > today() && does({ put: { intervals: [touched({ ...interval, snoozed: { until, because } })] } }, `${interval.part} put off.`);
+    return until > today() && perform({ put: { intervals: [touched({ ...interval, snoozed: { until, because } })] } }, `${interval.part} put off.`);
   };
   return (
-    <ReasonForm draft={`put off ${interval.id}`} label="Why" missing="Say why: it is read when it comes up again." does="Put off" onSubmit={putOff} onClose={onClose}>
+    <ReasonForm draft={`put off ${interval.id}`} label="Why" missing="Say why: it is read when it comes up again." submit="Put off" onSubmit={putOff} onClose={onClose}>
       <TextField label="Until" type="date" value={until} error={error} onChange={(event) => setUntil(event.target.value)} />
     </ReasonForm>
   );

@@ -22,7 +22,7 @@ interface IntervalFormProps {
 
 /** How often one part of a vehicle is renewed: by distance, by time, or whichever comes first. */
 export function IntervalForm({ interval, vehicle, vehicles, onClose }: IntervalFormProps) {
-  const does = useDo();
+  const perform = useDo();
   const unitFor = (vehicleId: string) => interval?.every?.unit ?? vehicles.find(({ id }) => id === vehicleId)?.distanceUnit ?? "km";
   const form = useRecordForm({
     draft: interval ? `interval ${interval.id}` : "interval",
@@ -34,9 +34,9 @@ export function IntervalForm({ interval, vehicle, vehicles, onClose }: IntervalF
   const save = form.send(async (said) => {
     const origin = vehicles.find(({ id }) => id === said.vehicleId)?.origin ?? "own";
     const record: Interval = { ...(interval ? touched(stampOf(interval)) : stamp(origin)), ...said, ...(interval?.snoozed ? { snoozed: interval.snoozed } : {}) };
-    return does({ put: { intervals: [record] } }, `${said.part}: interval saved.`);
+    return perform({ put: { intervals: [record] } }, `${said.part}: interval saved.`);
   });
-  const remove = interval && (() => form.closeAfter(does(removing({ intervals: [interval] }), `${interval.part}: no longer counted.`)));
+  const remove = interval && (() => form.closeAfter(perform(removing({ intervals: [interval] }), `${interval.part}: no longer counted.`)));
   return (
     <Sheet title={interval ? "Change an interval" : "Renewed how often"} padding={{ base: "4", lg: "5" }}>
       <FormBox onSubmit={save} gridTemplateColumns={{ base: "1fr 1fr", md: "repeat(3, minmax(0, 1fr))" }}>

@@ -36,7 +36,7 @@ interface EntryFormProps {
 /** A replacement typed without a job, or one that is put right: what was read from the line first, the rest folded away. */
 export function EntryForm({ line = "", told, entry, vehicle, records, logs, onClose }: EntryFormProps) {
   const router = useRouter();
-  const does = useDo();
+  const perform = useDo();
   const said = { ...readQuickEntry(line, vehicle?.distanceUnit ?? "km", today()), ...told };
   const form = useDraftForm(
     entry ? `entry ${entry.id}` : `entry ${line}`,
@@ -60,7 +60,7 @@ export function EntryForm({ line = "", told, entry, vehicle, records, logs, onCl
     const record: Replacement = entry
       ? touched({ ...stampOf(entry), ...(entry.photoIds ? { photoIds: entry.photoIds } : {}), ...draft })
       : { ...stamp(owner?.origin ?? "own"), ...draft };
-    if (await does({ put: { replacements: [record] } }, `${draft.part} ${entry ? "changed" : "is in the log"}.`)) close(entryHref(record.id));
+    if (await perform({ put: { replacements: [record] } }, `${draft.part} ${entry ? "changed" : "is in the log"}.`)) close(entryHref(record.id));
   });
   const odometerHint = log?.driving ? `About ${formatDistance(log.mileage.shown(log.nowKm, log.vehicle.distanceUnit))} by today, as it is driven` : undefined;
 

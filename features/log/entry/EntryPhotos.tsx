@@ -12,12 +12,12 @@ import { useDo } from "../../shell/DoProvider";
 
 /** Photos of an entry's own, beside those of its job. */
 export function EntryPhotos({ entry }: { entry: Replacement }) {
-  const does = useDo();
+  const perform = useDo();
   const current = useCurrent("replacements");
   const ids = entry.photoIds ?? [];
   /** Worked out from the entry as it is when its turn has come: making a photo small takes a moment. */
   const change = (how: (photoIds: string[]) => string[], says: string, pictures: Record<string, Picture> = {}) =>
-    does(() => {
+    perform(() => {
       const { photoIds = [], ...now } = current(entry.id) ?? entry;
       const left = how(photoIds);
       return { put: { replacements: [touched({ ...now, ...(left.length > 0 ? { photoIds: left } : {}) })] }, pictures };

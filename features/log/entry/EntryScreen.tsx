@@ -25,7 +25,7 @@ import { EntryPhotos } from "./EntryPhotos";
 /** One replacement: how long it has lasted, what it took the place of, and how the job went that it came from. */
 export function EntryScreen({ id, records, logs }: { id: string; records: LogRecords; logs: VehicleLog[] }) {
   const router = useRouter();
-  const does = useDo();
+  const perform = useDo();
   const [editing, setEditing] = useState(false);
   const entry = records.replacements.find((one) => one.id === id);
   const log = logs.find(({ vehicle }) => vehicle.id === entry?.vehicleId);
@@ -44,7 +44,7 @@ export function EntryScreen({ id, records, logs }: { id: string; records: LogRec
   const chain = life ? chainOf(life, lives) : [];
   const job = records.jobs.find((one) => one.id === entry.jobId);
   const work = job && records.works.find((one) => one.jobId === job.id && one.routeId === job.chosenRouteId);
-  const remove = () => void does(removing({ replacements: [entry] }), `${entry.part} taken out of the log.`).then((done) => done && router.push(logHref(entry.vehicleId, "")));
+  const remove = () => void perform(removing({ replacements: [entry] }), `${entry.part} taken out of the log.`).then((done) => done && router.push(logHref(entry.vehicleId, "")));
 
   return (
     <Box

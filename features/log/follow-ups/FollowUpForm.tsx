@@ -20,7 +20,7 @@ interface FollowUpFormProps {
 
 /** Something owed on a day, at a distance, or whichever comes first; moved, it says why. */
 export function FollowUpForm({ followUp, vehicle, vehicles, onClose }: FollowUpFormProps) {
-  const does = useDo();
+  const perform = useDo();
   const unitFor = (vehicleId: string) => followUp?.dueAt?.unit ?? vehicles.find(({ id }) => id === vehicleId)?.distanceUnit ?? "km";
   const form = useRecordForm({
     draft: `follow-up ${followUp?.id ?? "new"}`,
@@ -34,7 +34,7 @@ export function FollowUpForm({ followUp, vehicle, vehicles, onClose }: FollowUpF
     const before: FollowUp = followUp ?? { ...stamp(origin), vehicleId, kind: "other", text: said.text, state: "open" };
     const { dueOn: _on, dueAt: _at, ...rest } = before;
     const record: FollowUp = { ...rest, ...said };
-    return does({ put: { followUps: [followUp ? touched(record) : record] } }, followUp ? `Moved: ${said.text}.` : `${said.text}: noted.`);
+    return perform({ put: { followUps: [followUp ? touched(record) : record] } }, followUp ? `Moved: ${said.text}.` : `${said.text}: noted.`);
   });
   return (
     <FormBox onSubmit={save} gridTemplateColumns={{ base: "1fr 1fr", md: "repeat(2, minmax(0, 1fr))" }} marginTop="3" background="sheet" padding={followUp ? "0" : "4"}>

@@ -22,12 +22,12 @@ type Doing = "nothing" | "move" | "drop";
 
 /** One thing that is owed: when, from which job, and done, moved, dropped or into a calendar. */
 export function FollowUpRow({ owed, log, jobs }: { owed: Owed; log: VehicleLog; jobs: Job[] }) {
-  const does = useDo();
+  const perform = useDo();
   const [doing, setDoing] = useState<Doing>("nothing");
   const { followUp, on, left, reached } = owed;
   const job = jobs.find(({ id }) => id === followUp.jobId);
   const entry = calendarEntry(owed, log.vehicle, jobs);
-  const done = () => void does({ put: { followUps: [touched({ ...followUp, state: "done" as const, closedOn: today() })] } }, `Done: ${followUp.text}.`);
+  const done = () => void perform({ put: { followUps: [touched({ ...followUp, state: "done" as const, closedOn: today() })] } }, `Done: ${followUp.text}.`);
   return (
     <Box borderTop="1px solid" borderColor="edge" paddingBlock="3">
       <Box display="grid" gridTemplateColumns={{ base: "minmax(0, 1fr)", md: "minmax(0, 1fr) minmax(0, 1fr) 350px" }} gap={{ base: "1", md: "4" }} alignItems="start">
@@ -82,7 +82,8 @@ export function FollowUpRow({ owed, log, jobs }: { owed: Owed; log: VehicleLog; 
 }
 
 function Drop({ owed: { followUp }, onClose }: { owed: Owed; onClose: () => void }) {
-  const does = useDo();
-  const drop = (because: string) => does({ put: { followUps: [touched({ ...followUp, state: "dropped" as const, closedOn: today(), because })] } }, `Dropped: ${followUp.text}.`);
-  return <ReasonForm draft={`drop ${followUp.id}`} label="Why it is dropped" missing="Say why it is not needed." does="Drop it" onSubmit={drop} onClose={onClose} />;
+  const perform = useDo();
+  const drop = (because: string) =>
+    perform({ put: { followUps: [touched({ ...followUp, state: "dropped" as const, closedOn: today(), because })] } }, `Dropped: ${followUp.text}.`);
+  return <ReasonForm draft={`drop ${followUp.id}`} label="Why it is dropped" missing="Say why it is not needed." submit="Drop it" onSubmit={drop} onClose={onClose} />;
 }

@@ -50,7 +50,7 @@ export function FollowUpsView({ records, logs, vehicle }: LogPageProps) {
 }
 
 function VehicleOwed({ log, records }: { log: VehicleLog; records: LogPageProps["records"] }) {
-  const does = useDo();
+  const perform = useDo();
   const { vehicle, owed } = log;
   const closed = records.followUps
     .filter((one) => one.vehicleId === vehicle.id && one.state !== "open")
@@ -80,7 +80,7 @@ function VehicleOwed({ log, records }: { log: VehicleLog; records: LogPageProps[
                     look="quiet"
                     fontSize="16px"
                     aria-label={`Open again: ${one.text}`}
-                    onClick={() => void does({ put: { followUps: [touched({ ...one, state: "open" as const })] } }, `${one.text} is open again.`)}
+                    onClick={() => void perform({ put: { followUps: [touched({ ...one, state: "open" as const })] } }, `${one.text} is open again.`)}
                   >
                     open again
                   </Button>

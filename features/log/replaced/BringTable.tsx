@@ -60,7 +60,7 @@ export function BringTable({ records, vehicle }: { records: LogRecords; vehicle:
 
 function MatchColumns({ name, heads, rows, records, vehicle }: { name: string; heads: string[]; rows: string[][]; records: LogRecords; vehicle: Vehicle | null }) {
   const router = useRouter();
-  const does = useDo();
+  const perform = useDo();
   const [columns, setColumns] = useState(() => guessColumns(heads));
   const days = useMemo(() => rows.map((cells) => cells[columns.indexOf("day")] ?? ""), [rows, columns]);
   const forms = useMemo(() => dayFormsOf(days), [days]);
@@ -81,7 +81,7 @@ function MatchColumns({ name, heads, rows, records, vehicle }: { name: string; h
   const bring = async () => {
     const origin = (id: string) => records.vehicles.find((one) => one.id === id)?.origin ?? "own";
     const replacements = fresh.map(({ draft }) => ({ ...stamp(origin(draft.vehicleId)), ...draft }));
-    if (await does({ put: { replacements } }, `${replacements.length} replacements are in the log.`)) router.push(logHref(vehicleId, ""));
+    if (await perform({ put: { replacements } }, `${replacements.length} replacements are in the log.`)) router.push(logHref(vehicleId, ""));
   };
   const set = (i: number, column: LogColumn | undefined) => setColumns(columns.map((one, j) => (j === i ? column : column !== undefined && one === column ? undefined : one)));
   return (

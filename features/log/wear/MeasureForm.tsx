@@ -13,7 +13,7 @@ import { measureFields, measureForm } from "./measure-fields";
 
 /** A measure taken outside a job. What was measured last is filled in again with its limit, so that a tread takes two numbers. */
 export function MeasureForm({ vehicle, records, onClose }: { vehicle: Vehicle | undefined; records: LogRecords; onClose: () => void }) {
-  const does = useDo();
+  const perform = useDo();
   const owner = vehicle ?? records.vehicles[0];
   const last = records.measurements.filter(({ vehicleId }) => vehicleId === owner?.id).sort((a, b) => b.on.localeCompare(a.on))[0];
   const unitFor = (vehicleId: string) => records.vehicles.find(({ id }) => id === vehicleId)?.distanceUnit ?? "km";
@@ -25,7 +25,7 @@ export function MeasureForm({ vehicle, records, onClose }: { vehicle: Vehicle | 
   });
   const save = form.send(async (said) => {
     const origin = records.vehicles.find(({ id }) => id === said.vehicleId)?.origin ?? "own";
-    return does({ put: { measurements: [{ ...stamp(origin), ...said }] } }, `${said.what}: ${said.value} ${said.unit} noted.`);
+    return perform({ put: { measurements: [{ ...stamp(origin), ...said }] } }, `${said.what}: ${said.value} ${said.unit} noted.`);
   });
   return (
     <Sheet title="A measure" padding={{ base: "4", lg: "5" }}>

@@ -33,7 +33,7 @@ const jobForm = z
 export function JobEdit({ job }: { job: Job }) {
   const vehicles = useCollection("vehicles") ?? [];
   const router = useRouter();
-  const does = useDo();
+  const perform = useDo();
   const door = useDoor();
   const changeJob = useChangeJob(job.id);
   const form = useRecordForm({
@@ -46,7 +46,7 @@ export function JobEdit({ job }: { job: Job }) {
   const save = form.send((said) => changeJob(({ plannedFor: _day, notes: _said, ...now }) => ({ ...now, ...said }), `${said.title} saved.`));
   const remove = async () => {
     const change = removeJob(await (await door()).everything(), job.id);
-    if (await does(() => change, `Removed: ${job.title}, with its kit and what was done of it. What is in the log stays.`)) {
+    if (await perform(() => change, `Removed: ${job.title}, with its kit and what was done of it. What is in the log stays.`)) {
       form.forget();
       router.push(jobsHref());
     }

@@ -39,7 +39,7 @@ export function JobForm({ fromId }: { fromId?: string | undefined }) {
   const vehicles = useCollection("vehicles") ?? [];
   const [hand = {}] = useHand();
   const router = useRouter();
-  const does = useDo();
+  const perform = useDo();
   const jobs = useCollection("jobs") ?? [];
   const again = jobs.find(({ id }) => id === fromId);
   const form = useDraftForm(
@@ -96,7 +96,7 @@ export function JobForm({ fromId }: { fromId?: string | undefined }) {
         routes: copied?.routes ?? [{ id: routeId, name: "By the book", steps: [], fasteners: [], parts: [] }],
         chosenRouteId: copied?.chosenRouteId ?? routeId,
       };
-      if (!(await does({ put: { jobs: [job] } }, `${said.title} planned.`))) return;
+      if (!(await perform({ put: { jobs: [job] } }, `${said.title} planned.`))) return;
       form.forget();
       // Words that another app has shared were waiting for this job.
       const shared = await sharedWords();

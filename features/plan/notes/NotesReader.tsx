@@ -32,7 +32,7 @@ const LONG_PASTE = 300;
 /** A narration beside the plan that it would be: nothing goes in unseen, and what was corrected stays until it is taken in or thrown away. */
 export function NotesReader({ job }: { job: Job }) {
   const router = useRouter();
-  const does = useDo();
+  const perform = useDo();
   const current = useCurrent("jobs");
   const vehicles = useCurrent("vehicles");
   const form = useDraftForm(`notes ${job.id}`, { notes: job.notes ?? "", edits: "", source: "" });
@@ -81,7 +81,7 @@ export function NotesReader({ job }: { job: Job }) {
       return;
     }
     const source = SOURCES.find((one) => one === form.getValues("source"));
-    const done = await does(() => {
+    const done = await perform(() => {
       const now = current(job.id);
       if (!now) return {};
       const route = chosenRoute(now);

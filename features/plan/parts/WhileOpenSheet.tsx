@@ -5,7 +5,7 @@ import { useState } from "react";
 import { z } from "zod";
 import { ifTyped, line, typed } from "@/core/form";
 import { latestReading } from "@/core/log/mileage/odometer";
-import type { Bared, Job, Part, Route } from "@/core/model/job";
+import type { LaidOpen, Job, Part, Route } from "@/core/model/job";
 import { PLACES } from "@/core/model/place";
 import type { Vehicle } from "@/core/model/vehicle";
 import { putPart } from "@/core/plan/edit-route";
@@ -66,7 +66,10 @@ export function WhileOpenSheet({ job, route, vehicle }: { job: Job; route: Route
         </Box>
       ))}
       {adding ? (
-        <BaredForm onClose={() => setAdding(false)} onSave={(part) => changeRoute((now) => ({ ...now, laysBare: [...(now.laysBare ?? []), part] }), `${part.name} lies open.`)} />
+        <LaidOpenForm
+          onClose={() => setAdding(false)}
+          onSave={(part) => changeRoute((now) => ({ ...now, laysBare: [...(now.laysBare ?? []), part] }), `${part.name} lies open.`)}
+        />
       ) : (
         <Button look="quiet" paddingInline="0" onClick={() => setAdding(true)}>
           Add what lies open
@@ -82,11 +85,11 @@ function goneSays({ goneKm, atLeast }: WhileOpen, vehicle: Vehicle): string {
   return atLeast ? `No entry in the log: up to ${gone} old.` : `${gone} since it was renewed.`;
 }
 
-function BaredForm({ onSave, onClose }: { onSave: (part: Bared) => Promise<boolean>; onClose: () => void }) {
+function LaidOpenForm({ onSave, onClose }: { onSave: (part: LaidOpen) => Promise<boolean>; onClose: () => void }) {
   const form = useRecordForm({
-    draft: "bared",
-    start: { name: "", place: "engine" as Bared["place"], price: "", minutesNow: "10", minutesLater: "60", lasts: "" },
-    schemaOf: () => baredForm,
+    draft: "laid open",
+    start: { name: "", place: "engine" as LaidOpen["place"], price: "", minutesNow: "10", minutesLater: "60", lasts: "" },
+    schemaOf: () => laidOpenForm,
     onClose,
   });
   const { field } = form;
@@ -103,13 +106,13 @@ function BaredForm({ onSave, onClose }: { onSave: (part: Bared) => Promise<boole
   );
 }
 
-const baredForm = z
+const laidOpenForm = z
   .object({
     name: line("Say what lies open."),
     place: z.enum(PLACES),
     price: ifTyped((text) => readPrice(text)),
     minutesNow: typed(numberWithin("The time", 0, 10_000, " minutes")),
     minutesLater: typed(numberWithin("The time", 0, 10_000, " minutes")),
-    lasts: ifTyped(numberWithin("How far it lasts", 1, 10_000_000, " km")),
+    lasts: ifTyped(numberWithin("How far it lasts", 1, 1_000_000, " km")),
   })
   .transform(({ price: priceMinor, lasts: lastsKm, ...said }) => withoutUndefined({ ...said, priceMinor, lastsKm }));

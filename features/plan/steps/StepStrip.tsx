@@ -34,8 +34,8 @@ const SMALL = { paddingInline: "2", fontSize: "17px", minHeight: { base: "44px",
 
 /** The job and its steps in order, by phase. */
 export function StepStrip({ job, vehicle, route, chosenId, onChoose, onAdd }: StepStripProps) {
-  const does = useDo();
-  const choose = (chosenRouteId: string) => void does({ put: { jobs: [touched({ ...job, chosenRouteId })] } }, "Route changed.");
+  const perform = useDo();
+  const choose = (chosenRouteId: string) => void perform({ put: { jobs: [touched({ ...job, chosenRouteId })] } }, "Route changed.");
   return (
     <Sheet padding="0" paddingBlock="3" flex={{ lg: "1" }} display="flex" flexDirection="column">
       <Box paddingInline="4">

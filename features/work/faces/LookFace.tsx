@@ -2,7 +2,7 @@
 
 import { Box } from "@chakra-ui/react";
 import { useState } from "react";
-import type { Finding } from "@/core/model/work";
+import type { LookedAt } from "@/core/model/work";
 import { twinOf } from "@/core/plan/sides";
 import { eventsOf } from "@/core/work/event";
 import { photosOf } from "@/core/work/photos";
@@ -11,15 +11,15 @@ import { Photos } from "../../shared/photos/Photos";
 import { TakePhoto } from "../../shared/photos/TakePhoto";
 import { useKey } from "../../shell/keys";
 import { NotGood } from "../trouble/NotGood";
-import { withStep } from "../use-work";
+import { keepPhoto } from "../use-work";
 import { ActionBar } from "./ActionBar";
 import type { FaceProps } from "./face";
 
-const FOUND: Record<Finding, string> = { good: "● Good", watch: "▲ Watch it", replace: "■ Replace" };
+const FOUND: Record<LookedAt, string> = { good: "● Good", watch: "▲ Watch it", replace: "■ Replace" };
 
 /** Something looked at: good, to be watched, or to be replaced; with a photo where that helps later. A check that fails holds the job. */
 export function LookFace({ route, work, step, isDone, move, finish, bar }: FaceProps) {
-  const [notGood, setNotGood] = useState<Exclude<Finding, "good">>();
+  const [notGood, setNotGood] = useState<Exclude<LookedAt, "good">>();
   const proving = step.phase === "prove it";
   const found = eventsOf(work, "step").find(({ stepId }) => stepId === step.id)?.found;
   const photos = photosOf(work, step.id);
@@ -41,7 +41,7 @@ export function LookFace({ route, work, step, isDone, move, finish, bar }: FaceP
         </Box>
       )}
       <Box display="flex" gap="4" flexWrap="wrap" alignItems="flex-start">
-        {!proving && <TakePhoto onTake={withStep(move, step.id)} first={photos.length === 0} />}
+        {!proving && <TakePhoto onTake={keepPhoto(move, step.id)} first={photos.length === 0} />}
         <Photos ids={photos} of={step.title} />
       </Box>
       {twin && <Photos ids={photosOf(work, twin.id)} of={twin.title} size={110} />}

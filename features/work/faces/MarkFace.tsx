@@ -7,7 +7,7 @@ import { photosOf } from "@/core/work/photos";
 import { Button } from "@/ui/Button";
 import { Photos } from "../../shared/photos/Photos";
 import { TakePhoto } from "../../shared/photos/TakePhoto";
-import { withStep } from "../use-work";
+import { keepPhoto } from "../use-work";
 import { ActionBar } from "./ActionBar";
 import type { FaceProps } from "./face";
 
@@ -29,7 +29,7 @@ export function MarkFace({ route, work, step, isDone, move, finish, bar }: FaceP
         {step.photo ? "How it faces, where each lead and hose runs, what lies over what. From two sides." : "Across both parts, where it can be seen again."}
       </Box>
       <Photos ids={photos} of={step.title} />
-      <TakePhoto ref={camera} onTake={withStep(move, step.id)} first={photos.length === 0} />
+      <TakePhoto ref={camera} onTake={keepPhoto(move, step.id)} first={photos.length === 0} />
       {twins.length > 0 && twin && (
         <Box>
           <Box fontWeight="600" marginBottom="1">

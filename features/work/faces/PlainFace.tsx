@@ -41,10 +41,10 @@ function FastenerAnswer({ step, fastener, tools, rusted }: FaceProps & { fastene
       {size && step.kind !== "hand-start" ? (
         <>
           <BigFigure value={size[1] ?? ""} unit={size[2] ?? ""} size="work" />
-          <Box fontSize="18px" color={cover?.by === "missing" ? "stop" : "soft"} marginTop="2">
-            {need && cover?.by === "missing" && `■ No ${headName(need)} in the chest.`}
-            {cover?.by === "owned" && `${cover.tools[0]?.name}.`}
-            {cover?.by === "stand-in" && `▲ ${cover.says}`}
+          <Box fontSize="18px" color={cover?.kind === "missing" ? "stop" : "soft"} marginTop="2">
+            {need && cover?.kind === "missing" && `■ No ${headName(need)} in the chest.`}
+            {cover?.kind === "owned" && `${cover.tools[0]?.name}.`}
+            {cover?.kind === "stand-in" && `▲ ${cover.says}`}
             {undoing && " Not with the torque wrench."}
           </Box>
         </>

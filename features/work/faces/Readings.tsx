@@ -12,10 +12,10 @@ import { judgePull, pullSays } from "@/core/torque/judge-pull";
 import type { TorqueTarget } from "@/core/torque/target";
 import { noteReading, readingAt } from "@/core/work/progress";
 import { Button } from "@/ui/Button";
+import type { WrenchState } from "../../shared/wrench/WrenchProvider";
 import { thisMoment } from "../../shell/clock";
 import type { FaceProps } from "./face";
 import { TypedNumber } from "./TypedNumber";
-import type { WrenchState } from "./use-wrench";
 
 interface ReadingsProps extends FaceProps {
   fastener: Fastener;
@@ -53,9 +53,9 @@ export function Readings({ work, step, vehicle, stage, target, order, pull, wren
   const wrong = last?.by === "hand" ? judgePull([{ torqueNm: last.boltNm, angleDeg: 0 }], target, false) : undefined;
   return (
     <Box display="grid" gap="2">
-      {wrong && wrong.is !== "good" && (
-        <Box role="status" fontSize="19px" fontWeight="600" color={wrong.is === "over" ? "stop" : "watch"}>
-          {wrong.is === "over" ? "■" : "▲"} {pullSays(wrong, target, unit)}
+      {wrong && wrong.kind !== "good" && (
+        <Box role="status" fontSize="19px" fontWeight="600" color={wrong.kind === "over" ? "stop" : "watch"}>
+          {wrong.kind === "over" ? "■" : "▲"} {pullSays(wrong, target, unit)}
         </Box>
       )}
       {read.length > 0 && (

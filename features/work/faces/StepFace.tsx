@@ -6,9 +6,8 @@ import { isRusted } from "@/core/kit/needs/undoing-torque";
 import type { Job, Route, Step } from "@/core/model/job";
 import type { Tool } from "@/core/model/tool";
 import type { Vehicle } from "@/core/model/vehicle";
-import type { Finding, Work } from "@/core/model/work";
+import type { LookedAt, Work } from "@/core/model/work";
 import { stepFastener } from "@/core/plan/step-fastener";
-import type { ConnectWrench } from "@/core/torque/digital-wrench";
 import { takeBack } from "@/core/work/event";
 import { doneSteps, missingSafetyTicks } from "@/core/work/progress";
 import { currentTask, finishTask } from "@/core/work/tasks";
@@ -33,11 +32,10 @@ interface StepFaceProps {
   vehicle: Vehicle;
   tools: Tool[];
   move: Move;
-  connectWrench: ConnectWrench;
 }
 
 /** The open step, large: safety first, then what it asks for, then the one button. */
-export function StepFace({ job, route, work, step, vehicle, tools, move, connectWrench }: StepFaceProps) {
+export function StepFace({ job, route, work, step, vehicle, tools, move }: StepFaceProps) {
   const [choosing, setChoosing] = useState(false);
   const isDone = doneSteps(work).has(step.id);
   const held = missingSafetyTicks(work, route, step, today()).length > 0;
@@ -52,11 +50,10 @@ export function StepFace({ job, route, work, step, vehicle, tools, move, connect
     fastener: stepFastener(route, step),
     vehicle,
     tools,
-    connectWrench,
     rusted: isRusted(vehicle.year, Number(today().slice(0, 4))),
     isDone,
     move,
-    finish: (found?: Finding) => void move((now) => finishTask(now, route, step, task, thisMoment(), found)),
+    finish: (found?: LookedAt) => void move((now) => finishTask(now, route, step, task, thisMoment(), found)),
     bar: {
       onBack: work.events.length > 0 ? () => void move(takeBack) : undefined,
       onTrouble: held || isDone ? undefined : () => setChoosing(true),

@@ -16,6 +16,7 @@ import { nextBolt, outOfTurn, stepStages, tickBolt, tickedBolts, untickBolt } fr
 import { finishTask } from "@/core/work/tasks";
 import { BoltPattern } from "@/ui/drawing/BoltPattern";
 import { Doubts } from "../../shared/Doubts";
+import { useWrench } from "../../shared/wrench/WrenchProvider";
 import { thisMoment } from "../../shell/clock";
 import { ActionBar } from "./ActionBar";
 import type { FaceProps } from "./face";
@@ -24,7 +25,6 @@ import { PlainFace } from "./PlainFace";
 import { Readings } from "./Readings";
 import { HOW, SAYS } from "./stage-words";
 import { StageAnswer } from "./StageAnswer";
-import { useWrench } from "./use-wrench";
 import { WrenchPull } from "./WrenchPull";
 
 /** A fastener being tightened: the setting, as large as it can be, and its bolts ticked one by one. */
@@ -33,8 +33,8 @@ export function TorqueFace(props: FaceProps) {
 }
 
 function Tightening(props: FaceProps & { fastener: Fastener }) {
-  const { job, route, work, step, fastener, tools, vehicle, rusted, isDone, move, bar, connectWrench } = props;
-  const wrench = useWrench(connectWrench);
+  const { job, route, work, step, fastener, tools, vehicle, rusted, isDone, move, bar } = props;
+  const wrench = useWrench();
   const on = nextBolt(work, step, fastener);
   const stages = useMemo(() => stepStages(step, fastener), [step, fastener]);
   const at = on?.stage ?? stages.length - 1;
@@ -143,7 +143,7 @@ function Tightening(props: FaceProps & { fastener: Fastener }) {
 /** What the chest has for a fastener: the pulls that its figure asks for, and the head that nothing in it turns. */
 function needsOf(fastener: Fastener, tools: FaceProps["tools"], rusted: boolean) {
   const chest = chestOf(tools);
-  const lacking = headNeeds([fastener]).find((need) => !need.holds && need.uses.some(({ when }) => when !== "undo") && coverHead(need, chest, rusted).by === "missing");
+  const lacking = headNeeds([fastener]).find((need) => !need.holds && need.uses.some(({ when }) => when !== "undo") && coverHead(need, chest, rusted).kind === "missing");
   return { pulls: torqueNeeds(fastener, chest), lacking };
 }
 

@@ -14,26 +14,26 @@ export function WaitFace({ route, work, step, isDone, move, finish, bar }: FaceP
   const wait = runningWaits(work, route).find((one) => one.step.id === step.id);
   const now = useNow(wait !== undefined);
   if (!wait) return <ActionBar bar={bar} says={isDone ? "Next step" : "It is over"} onPrimary={() => finish()} />;
-  const { is, leftMs } = waitState(wait, now);
+  const { kind, leftMs } = waitState(wait, now);
   const next = stepAfter(work, route, step.id);
   const free = next && next.id !== step.id && !heldUpBy(route, new Set([step.id])).has(next.id) ? next : undefined;
   const goOn = () => free && void move((was) => ({ ...was, openStepId: free.id }));
   return (
     <>
       <Box fontFamily="heading" fontWeight="600" fontSize="22px">
-        {is === "over" ? "The wait is over" : `Wait, until ${wait.until}`}
+        {kind === "over" ? "The wait is over" : `Wait, until ${wait.until}`}
       </Box>
-      <Box role="timer" color={is === "over" ? "good" : undefined}>
-        <BigFigure value={is === "over" ? "0:00" : formatLeft(leftMs)} unit={`of ${wait.minutes} min`} size="work" />
+      <Box role="timer" color={kind === "over" ? "good" : undefined}>
+        <BigFigure value={kind === "over" ? "0:00" : formatLeft(leftMs)} unit={`of ${wait.minutes} min`} size="work" />
       </Box>
       <Box role="status" fontSize="18px">
-        {is === "clock changed"
+        {kind === "clock changed"
           ? "▲ This device’s clock stands before the wait began, so it cannot be told how long it has been. Judge by what you see."
-          : is === "over"
+          : kind === "over"
             ? `● Look whether ${wait.until}, then go on.`
             : "It runs on while you do something else, with the screen off or the app closed."}
       </Box>
-      {is !== "over" && free ? (
+      {kind !== "over" && free ? (
         <>
           <Box fontSize="18px">
             Meanwhile: <b>{free.title}</b>, if it does not hang on this.
@@ -50,7 +50,7 @@ export function WaitFace({ route, work, step, isDone, move, finish, bar }: FaceP
           />
         </>
       ) : (
-        <ActionBar bar={bar} says={is === "over" ? "Go on" : "It is over"} onPrimary={() => finish()} />
+        <ActionBar bar={bar} says={kind === "over" ? "Go on" : "It is over"} onPrimary={() => finish()} />
       )}
     </>
   );

@@ -52,7 +52,7 @@ export function WrenchPull({ work, step, fastener, vehicle, wrench, target, stag
     setVerdict(judged);
     const readingNm = Math.max(...samples.map(({ torqueNm }) => torqueNm));
     const reading = { value: Number(fromNm(readingNm, unit).toFixed(1)), unit, decimals: 1 };
-    const sound = judged.is === "good" && judged.feel === undefined;
+    const sound = judged.kind === "good" && judged.feel === undefined;
     void move((now) => noteReading(now, { stepId: step.id, stage, bolt, reading, boltNm: judged.peakNm, by: "wrench" }, sound, thisMoment()));
   };
   // The joint is that of the last pass, whichever pass is on.
@@ -68,7 +68,7 @@ export function WrenchPull({ work, step, fastener, vehicle, wrench, target, stag
   const hand = wrench.hand;
   const hold = useHold(hand);
   const last = readingAt(work, step.id, stage, bolt);
-  const wrong = verdict !== undefined && (verdict.is !== "good" || verdict.feel !== undefined);
+  const wrong = verdict !== undefined && (verdict.kind !== "good" || verdict.feel !== undefined);
 
   return (
     <>
@@ -79,10 +79,10 @@ export function WrenchPull({ work, step, fastener, vehicle, wrench, target, stag
         aria-live="assertive"
         fontSize="19px"
         fontWeight="600"
-        color={wrong ? (verdict.is === "under" && !verdict.feel ? "watch" : "stop") : "good"}
+        color={wrong ? (verdict.kind === "under" && !verdict.feel ? "watch" : "stop") : "good"}
         data-testid="pull-says"
       >
-        {verdict && `${wrong ? (verdict.is === "under" && !verdict.feel ? "▲" : "■") : "●"} ${pullSays(verdict, target, unit)}`}
+        {verdict && `${wrong ? (verdict.kind === "under" && !verdict.feel ? "▲" : "■") : "●"} ${pullSays(verdict, target, unit)}`}
       </Box>
       {children}
       <ActionBar

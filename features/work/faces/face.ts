@@ -1,8 +1,7 @@
 import type { Fastener, Job, Route, Step } from "@/core/model/job";
 import type { Tool } from "@/core/model/tool";
 import type { Vehicle } from "@/core/model/vehicle";
-import type { Finding, Work } from "@/core/model/work";
-import { type ConnectWrench } from "@/core/torque/digital-wrench";
+import type { LookedAt, Work } from "@/core/model/work";
 import type { Move } from "../use-work";
 
 /** What every face of a step is given. */
@@ -15,14 +14,12 @@ export interface FaceProps {
   fastener: Fastener | undefined;
   vehicle: Vehicle;
   tools: Tool[];
-  /** Finds a digital wrench. */
-  connectWrench: ConnectWrench;
   /** Whether the vehicle's fasteners are to be taken as rusted. */
   rusted: boolean;
   isDone: boolean;
   move: Move;
   /** Does the task that is on: the step's next task follows, or the next step. */
-  finish: (found?: Finding) => void;
+  finish: (found?: LookedAt) => void;
   /** What the action bar of each face needs beside its own button; it takes the focus whenever `watchFor` changes, unless there is none. */
   bar: { onBack: (() => void) | undefined; onTrouble: (() => void) | undefined; watchFor: string | undefined };
 }

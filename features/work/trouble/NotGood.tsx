@@ -3,7 +3,7 @@
 import { Box } from "@chakra-ui/react";
 import { useState } from "react";
 import type { Step } from "@/core/model/job";
-import type { Finding } from "@/core/model/work";
+import type { LookedAt } from "@/core/model/work";
 import { withEvent } from "@/core/work/event";
 import { Button } from "@/ui/Button";
 import { TextField } from "@/ui/form/Field";
@@ -14,7 +14,7 @@ import type { Move } from "../use-work";
 
 interface NotGoodProps {
   step: Step;
-  finding: Exclude<Finding, "good">;
+  finding: Exclude<LookedAt, "good">;
   proving: boolean;
   bar: FaceProps["bar"];
   move: Move;

@@ -20,13 +20,13 @@ interface StopSheetProps {
 export const StopSheet = memo(function StopSheet({ offered, proposed, move }: StopSheetProps) {
   const [open, setOpen] = useState(false);
   const [because, setBecause] = useState<string>();
-  const does = useDo();
+  const perform = useDo();
   if (!offered) return null;
   const text = because ?? proposed ?? "";
   const leave = async () => {
     if (!(await move((now) => ({ ...now, doNotDrive: text.trim() })))) return;
     setOpen(false);
-    void does({}, "Kept. The Garage says not to drive it.");
+    void perform({}, "Kept. The Garage says not to drive it.");
   };
   return (
     <Sheet title="Stopping for now?">

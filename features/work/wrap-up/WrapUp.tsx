@@ -44,7 +44,7 @@ export function WrapUp(props: WrapUpProps) {
 }
 
 function WrapUpSheet({ job, vehicle, route, work, move, onBack, readings }: WrapUpProps & { readings: Reading[] }) {
-  const does = useDo();
+  const perform = useDo();
   const latest = latestReading(readings, vehicle.id);
   const [question, setQuestion] = useState<ReadingQuestion>();
   const [dropped, setDropped] = useState<ReadonlySet<string>>(new Set());
@@ -76,7 +76,7 @@ function WrapUpSheet({ job, vehicle, route, work, move, onBack, readings }: Wrap
       const isNew = latest?.distance.value !== odometer.value || latest.distance.unit !== odometer.unit;
       const lessons = lessonsFrom(work);
       const { doNotDrive: _over, ...rest } = work;
-      const saved = await does(
+      const saved = await perform(
         {
           put: {
             jobs: [touched({ ...job, state: "done" as const, doneOn: on })],

@@ -5,7 +5,7 @@ import type { Owned, SlipField, Typed } from "./field";
  * a tool that is no longer in the chest, or a vehicle no longer in the garage, is as if none were chosen, and a choice
  * that there is none of, as an old link might bring, stands on its first.
  */
-export function standing(fields: readonly SlipField[], typed: Typed, owned: Owned): Typed {
+export function textsIn(fields: readonly SlipField[], typed: Typed, owned: Owned): Typed {
   return Object.fromEntries(fields.map((field) => [field.name, standsIn(field, typed[field.name], owned)]));
 }
 

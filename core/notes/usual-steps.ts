@@ -4,7 +4,7 @@ import type { Phase } from "../model/job";
  * What every job has at its beginning and its end, said without a verb as often as with one: "front end's up on stands", "parking brake on",
  * "round the block and no leaks". Each once a telling, with the words of its clause.
  */
-export interface Standing {
+export interface UsualStep {
   phase: Phase;
   says: string;
   /** What a clause says that means it. */
@@ -13,7 +13,7 @@ export interface Standing {
   same: readonly string[];
 }
 
-export const STANDING: readonly Standing[] = [
+export const USUAL_STEPS: readonly UsualStep[] = [
   {
     phase: "make safe",
     says: "chock",
