@@ -1,5 +1,5 @@
 import { readFileSync, readdirSync } from "node:fs";
-import base from "./jest.config.mjs";
+import { shared } from "./jest.config.mjs";
 
 /** Folders that do nothing but decide whether something fits, is sane, is in range or holds, or work out what that rests on. */
 const DECIDING = ["fastener", "fit", "drive", "lift", "thread", "torque", "turn"];
@@ -15,7 +15,8 @@ const codeIn = (folder) =>
 const VERDICTS = [...DECIDING.flatMap(codeIn), ...["kit", "kit/needs", "kit/cover", "kit/sheet", "plan", "fluid"].flatMap(codeIn).filter((file) => DECIDES.test(readFileSync(file, "utf8")))].sort();
 
 const config = {
-  ...base,
+  ...shared,
+  testEnvironment: "node",
   // Their own tests, beside them, and what people write; the others say nothing about these branches and take minutes.
   testMatch: [...new Set(VERDICTS.map((file) => `<rootDir>/${file.slice(0, file.lastIndexOf("/"))}/*.test.ts`)), "<rootDir>/core/readers.test.ts"],
   collectCoverage: true,

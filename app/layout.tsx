@@ -7,7 +7,6 @@ import type { ReactNode } from "react";
 import { BenchPocket } from "@/features/bench/BenchPocket";
 import { OpensWithDemo } from "@/features/shared/OpensWithDemo";
 import { App } from "@/features/shell/App";
-import { LOOK_SCRIPT } from "@/ui/theme/look-script";
 import { PALETTE } from "@/ui/theme/palette";
 import { Wrench } from "./wrench";
 
@@ -28,9 +27,6 @@ export const viewport: Viewport = {
 export default function RootLayout({ children }: { children: ReactNode }) {
   return (
     <html lang="en" suppressHydrationWarning>
-      <head>
-        <script dangerouslySetInnerHTML={{ __html: LOOK_SCRIPT }} />
-      </head>
       <body>
         <App bench={<BenchPocket />}>
           <Wrench>

@@ -75,6 +75,5 @@ export function journeys(): Journey {
 
 /** Waits until the service worker has everything and the page is its. */
 export async function firstVisit(page: Page): Promise<void> {
-  const ready = "const done = arguments[0]; const look = () => (navigator.serviceWorker.controller ? done(true) : setTimeout(look, 50)); look();";
-  await page.driver.executeAsyncScript(ready);
+  await page.driver.wait(() => page.driver.executeScript<boolean>("return navigator.serviceWorker.controller !== null"), 90_000, "The service worker has not taken the page over.");
 }

@@ -4,11 +4,13 @@ import { ChakraProvider } from "@chakra-ui/react";
 import createCache from "@emotion/cache";
 import { CacheProvider } from "@emotion/react";
 import { useServerInsertedHTML } from "next/navigation";
+import { ThemeProvider as LookProvider } from "next-themes";
 import { type ReactNode, useState } from "react";
+import { LOOKS } from "./look";
 import { system } from "./system";
 
 /**
- * Chakra with our tokens. On the server the styles that were used are gathered into one tag in the head,
+ * Chakra with our tokens, in the look that was chosen or that the device asks for, set before the first paint. On the server the styles that were used are gathered into one tag in the head,
  * instead of beside each element, so that the page hydrates as it was sent.
  */
 export function ThemeProvider({ children }: { children: ReactNode }) {
@@ -21,10 +23,17 @@ export function ThemeProvider({ children }: { children: ReactNode }) {
   });
   return (
     <CacheProvider value={cache}>
-      <ChakraProvider value={system}>{children}</ChakraProvider>
+      <ChakraProvider value={system}>
+        <LookProvider attribute="class" storageKey="look" themes={[...LOOKS, "dark"]} value={CLASS_OF} enableColorScheme={false}>
+          {children}
+        </LookProvider>
+      </ChakraProvider>
     </CacheProvider>
   );
 }
+
+/** The class of the page for each look; "dark" is what a device asks for. */
+const CLASS_OF = { light: "light", night: "dark", dark: "dark", glare: "glare" };
 
 function gatheringCache() {
   const cache = createCache({ key: "vp" });
