@@ -27,7 +27,7 @@ export function judgeAgainst(limits: Limits, value: number): LimitVerdict {
   const toMost = most === undefined ? Infinity : most - value;
   const toLeast = least === undefined ? Infinity : value - least;
   const [left, limit] = toMost <= toLeast ? [toMost, most ?? 0] : [toLeast, least ?? 0];
-  if (isBeyond(limits, value)) return { kind: "beyond", says: `${said(-left)} ${toMost <= toLeast ? "over" : "under"} the limit of ${said(limit)}: replace it.` };
+  if (isBeyond(limits, value)) return { kind: "beyond", says: `${said(-left)} ${toMost <= toLeast ? "over" : "under"} the limit of ${said(limit)}: replace it or put it right.` };
   if (left === 0) return { kind: "at the limit", says: `Right at the limit of ${said(limit)}: replace it soon.` };
   return { kind: "within", says: `${said(left)} left to the limit of ${said(limit)}.` };
 }

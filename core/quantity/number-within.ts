@@ -8,10 +8,10 @@ export function numberWithin(what: string, least: number, most: number, unit = "
 }
 
 /** A reader of whole numbers from `least` to `most`. @throws InputError for any other. */
-export function wholeWithin(what: string, least: number, most: number): (text: string) => number {
+export function wholeWithin(what: string, least: number, most: number, unit = ""): (text: string) => number {
   return (text) => {
     const { value } = readNumber(text, what);
-    if (!Number.isInteger(value) || value < least || value > most) throw new InputError(`${what}: a whole number from ${least} to ${most}.`);
+    if (!Number.isInteger(value) || value < least || value > most) throw new InputError(`${what}: a whole number from ${least} to ${most}${unit}.`);
     return value;
   };
 }

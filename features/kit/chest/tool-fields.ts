@@ -149,7 +149,7 @@ const MAKES: Record<FormKind, (fields: ToolFields) => z.ZodType<Draft<Tool>[], T
       .transform(({ name, drive, length }) => [{ kind: "bar or ratchet" as const, name, drive, lengthMm: length }]),
   stands: () =>
     asTyped
-      .extend({ name: called("Axle stands"), count: typed(wholeWithin("How many", 1, 12)), rating: aNumber("The rating of one stand", HEAVIEST_KG) })
+      .extend({ name: called("Axle stands"), count: typed(wholeWithin("The count", 1, 12)), rating: aNumber("The rating of one stand", HEAVIEST_KG) })
       .transform(({ name, count, rating }) => [{ kind: "stands" as const, name, count, ratingPerStandKg: rating }]),
   jack: () =>
     asTyped

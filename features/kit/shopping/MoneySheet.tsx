@@ -83,7 +83,7 @@ function MoneyField({ label, value, onSave }: { label: string; value: number | u
 }
 
 function UsesField({ uses, onSave }: { uses: number | undefined; onSave: (uses: number | undefined) => void }) {
-  return <SavedField label="Spread tools over jobs" shown={uses === undefined ? "" : String(uses)} read={wholeWithin("Over how many jobs", 1, 1000)} onSave={onSave} />;
+  return <SavedField label="Spread tools over jobs" shown={uses === undefined ? "" : String(uses)} read={wholeWithin("The number of jobs", 1, 1000)} onSave={onSave} />;
 }
 
 /** A field whose number is kept as soon as it can be read; what cannot stays typed, with why. */

@@ -108,7 +108,7 @@ function offerForm(fields: typeof START, wants: readonly Want[]) {
       kind: z.enum(["single", "hire", "borrow"]),
       shop: line("Say where, or from whom."),
       price: typed((text) => (fields.kind === "borrow" ? 0 : readPrice(text))),
-      days: typed(wholeWithin("In how many days", 0, 365)),
+      days: typed(wholeWithin("The number of days", 0, 365)),
     })
     .transform(({ key: want, price: priceMinor, days: leadDays, ...said }) => ({ ...said, want, priceMinor, leadDays }));
 }

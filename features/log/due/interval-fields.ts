@@ -35,7 +35,7 @@ export function intervalForm(fields: ReturnType<typeof intervalFields>, unit: Di
         return system;
       }),
       every: never ? refused("Type a distance, a time, or both.") : ifTyped((text) => ({ value: numberWithin("The distance", 1, 1_000_000)(text), unit })),
-      months: ifTyped(wholeWithin("The time", 1, 600)),
+      months: ifTyped(wholeWithin("The time", 1, 600, " months")),
     })
     .transform((read) => withoutUndefined(read));
 }

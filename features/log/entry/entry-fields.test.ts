@@ -45,7 +45,7 @@ test("what is missing or wrong is said at each field at once", () => {
       system: "Choose the system.",
       odometer: expect.stringContaining("is empty"),
       on: "That day is still to come.",
-      count: "How many: a whole number from 1 to 99.",
+      count: "The count: a whole number from 1 to 99.",
       price: expect.stringContaining("not a number"),
       note: expect.stringContaining("20000 fit"),
     },

@@ -82,7 +82,7 @@ export function entryForm(fields: EntryFields, vehicles: readonly Vehicle[], tod
       system: oneOf(SYSTEMS, "Choose the system."),
       odometer: typed((text) => readOdometer(text, own)),
       on: typed((text) => readDay(text, today)),
-      count: typed(wholeWithin("How many", 1, MOST_PARTS)),
+      count: typed(wholeWithin("The count", 1, MOST_PARTS)),
       price: ifTyped((text) => readPrice(text)),
       partNumber: lineIfTyped,
       hand: oneOfIfSaid(SIDES),

@@ -26,7 +26,9 @@ export function CausesSheet({ causes, decide, change }: { causes: readonly Judge
         <Box key={cause.id} borderTop="1px solid" borderColor="edge" paddingBlock="2" data-testid="cause">
           <Box display="flex" justifyContent="space-between" gap="2" fontWeight="600">
             <span>{cause.name}</span>
-            <span>{Math.round(cause.chance * 100)} %</span>
+            <Box as="span" whiteSpace="nowrap">
+              {Math.round(cause.chance * 100)} %
+            </Box>
           </Box>
           <Box height="6px" background="edge" marginBlock="1" aria-hidden>
             <Box height="6px" background="drawing" style={{ width: `${cause.chance * 100}%` }} />

@@ -48,10 +48,12 @@ export function FastenerForm({ job, vehicle, fastener, forStepId, onClose }: Fas
   return (
     <Sheet title={fastener ? `Edit ${fastener.name}` : "Add a fastener"} padding={{ base: "4", lg: "6" }} flex="1">
       <FormBox onSubmit={save} gridTemplateColumns={{ base: "minmax(0, 1fr)", md: "repeat(6, minmax(0, 1fr))" }} gap="4">
-        <Box gridColumn={{ md: "span 5" }}>
+        <Box gridColumn={{ md: "span 4" }}>
           <TextField label="What it is" placeholder="Backing plate bolts" autoFocus {...field("name")} />
         </Box>
-        <TextField label="How many" numeric {...field("count")} />
+        <Box gridColumn={{ md: "span 2" }}>
+          <TextField label="How many" numeric {...field("count")} />
+        </Box>
         <Box gridColumn={{ md: "span 2" }}>
           <TextField label="Size of the head" placeholder="16, 1/2 in, T30" {...field("size")} />
         </Box>

@@ -84,7 +84,7 @@ export function fastenerForm(fields: FastenerFields, id: string, before: Fastene
   return z
     .object({
       name: line("Say what it holds: backing plate bolts."),
-      count: typed(wholeWithin("How many there are", 1, MOST_BOLTS)),
+      count: typed(wholeWithin("The count", 1, MOST_BOLTS)),
       size: ifTyped((text) => readHeadSize(text)),
       sizeToDoUp: ifTyped((text) => readHeadSize(text)),
       torque: ifTyped((text) => readTorqueFigure(text)),

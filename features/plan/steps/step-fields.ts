@@ -100,8 +100,8 @@ export function stepForm(fields: StepFields, id: string, before?: Step): z.ZodTy
         return most;
       }),
       measurePlaces: lines(";", 8),
-      count: ifTyped(wholeWithin("How many", 1, MOST_BOLTS)),
-      hands: ifTyped(wholeWithin("People", 1, 4)),
+      count: ifTyped(wholeWithin("The count", 1, MOST_BOLTS)),
+      hands: ifTyped(wholeWithin("The number of people", 1, 4)),
       vehicleIs: lineIfTyped,
       photo: z.boolean(),
     })

@@ -102,6 +102,6 @@ test("a step that marks, waits and measures asks for one after the other", async
   await press(/It is over/);
   await type(/It measures/, "1,4");
   await press("Keep");
-  expect(screen.getByText(/0\.6 mm under the limit of 2 mm: replace it\./)).toBeTruthy();
+  expect(screen.getByText(/0\.6 mm under the limit of 2 mm: replace it or put it right\./)).toBeTruthy();
   expect(done()).toEqual(["task", "task", "task", "measured"]);
 });

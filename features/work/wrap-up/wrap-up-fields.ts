@@ -34,7 +34,7 @@ export function wrapUpForm({ route, dropped, unit, today, followUps }: Around): 
   const parts = route.parts.filter(({ id }) => !dropped.has(id));
   const owed = followUps({ value: 0, unit }, today).filter(({ kind }) => !dropped.has(kind));
   const price = ifTyped((text) => readPrice(text));
-  const warranty = ifTyped(wholeWithin("The warranty, in months", 1, LONGEST_WARRANTY_MONTHS));
+  const warranty = ifTyped(wholeWithin("The warranty", 1, LONGEST_WARRANTY_MONTHS, " months"));
   return z
     .object({
       odometer: typed((text) => ({ value: readOwnOdometer(text, unit), unit })),
