@@ -21,6 +21,7 @@ export function othersIn(terms: readonly Term[], clause: Clause, sizes: readonly
     add(countedAt(terms, at, clause));
     add(allOf(terms, at, clause.from));
   }
+  for (const at of places) add(placeWithFigure(terms, at, clause.from));
   for (const size of sizes) if (size.from >= clause.from) add(bySize(terms, clause, size), 1);
   if (named.length + found.length === 0) add(ofThem(terms, clause));
   if (named.length + found.length === 0) add(shareOf(terms, clause));
@@ -59,6 +60,18 @@ function theOne(terms: readonly Term[], at: number, from: number, taken: Readonl
   const pointed = placed || /^(?:the|that|this|those|these|his)$/.test(article) || (/^(?:a|an|one)$/.test(article) && all.length > 0 && one === "one");
   if (start === at || !pointed || (all.length === 0 && !/^(?:that|this|those|these)$/.test(article))) return undefined;
   return { ...mention, pointing: all.length === 0 && /^(?:is|are|was|were|go|goes|get|gets)$/.test(text(terms, at + 1)) };
+}
+
+const TORQUE_UNIT = /^(?:nm|newtons?|n|ft|foot|feet|lbs?|lbf|pounds?|inch|in|kgf|kgm)$/;
+
+/** "upper 50 Nm, lower 70 Nm": what sits there, told by its figure. */
+function placeWithFigure(terms: readonly Term[], at: number, from: number): Mention | undefined {
+  const word = text(terms, at);
+  if (!PLACES.has(word) || !(at === from || /^(?:,|;|:|and|the|then|\n)$/.test(text(terms, at - 1)))) return undefined;
+  const next = /^(?:[:=-]|is|are|at|gets?|to)$/.test(text(terms, at + 1)) ? at + 2 : at + 1;
+  const number = spokenNumber(terms, next);
+  if (!number || number.fraction || !TORQUE_UNIT.test(text(terms, number.next))) return undefined;
+  return mentionAt(at, at + 1, { marks: marksOf([word]), name: word, definite: true });
 }
 
 /** "the front two", "those top three": some of what was named, told by where they are. */

@@ -12,6 +12,7 @@ export function consolidated(groups: readonly Group[]): Group[] {
     if (same) mergeInto(same, group);
     else kept.push(group);
   }
+  for (const one of kept.filter(({ count }) => count === 1 || count === undefined)) countedLast(one, kept);
   // "Three of them, 14" going out and "all three to 24" coming in: so many of one kind that there are no others.
   for (const back of kept.filter(({ undo, figures, count }) => undo === undefined && figures.length > 0 && (count ?? 0) > 1)) {
     const out = kept.filter((group) => group !== back && group.family === back.family && group.count === back.count && group.undo !== undefined && group.figures.length === 0);
@@ -28,6 +29,26 @@ export function consolidated(groups: readonly Group[]): Group[] {
     kept.splice(kept.indexOf(bare), 1);
   }
   return kept.filter((group) => !isCollective(group, kept));
+}
+
+const LAST_OF: Readonly<Record<string, number>> = { third: 3, fourth: 4, fifth: 5, sixth: 6 };
+
+/** "Three bolts … the third one is under the hose": one of the three; with another head or figure it stands apart, and the rest are one fewer. */
+function countedLast(one: Group, kept: Group[]): void {
+  const many = [...one.marks].map((mark) => LAST_OF[mark]).find((number) => number !== undefined);
+  const whole =
+    many === undefined
+      ? undefined
+      : kept.find((group) => group !== one && alike(group.family, one.family) && group.count === many && group.first <= one.first && one.first - group.first <= 12);
+  if (!whole || many === undefined) return;
+  const heads = [whole, one].map(({ undo }) => undo && formatHeadSize(undo.head));
+  const figures = [whole, one].map((group) => (group.figures.length > 0 ? lastFigure(group) : undefined));
+  const differ = [heads, figures].some(([of, its]) => of !== undefined && its !== undefined && of !== its);
+  if (differ) whole.count = many - 1;
+  else {
+    mergeInto(whole, one);
+    kept.splice(kept.indexOf(one), 1);
+  }
 }
 
 const all = ({ count, perSide }: Group) => (count === undefined ? undefined : perSide ? 2 * count : count);

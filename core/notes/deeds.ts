@@ -118,6 +118,9 @@ function doneIn(terms: readonly Term[], { from, to }: Clause): Done | undefined 
     // "Lower intake", "lower one": where it is.
     if (word === "lower" && terms[at + 1]?.tag !== "determiner" && !/^(?:it|her|them|car|truck|vehicle|down)$/.test(behind)) return undefined;
     if (word === "torque" && /^wrench/.test(behind)) return undefined;
+    // "Lock the two nuts against each other": no tab is bent.
+    if (word === "lock" && terms.slice(at + 1, Math.min(to, at + 5)).some((term) => HEADS[term.text] === "nut"))
+      return { way: "on", says: "tighten", object: { from: at + 1, to }, particle: "" };
     if (
       !isAction(terms, at) &&
       !(
@@ -188,6 +191,8 @@ function particleIn(terms: readonly Term[], { from, to }: Clause): Done | undefi
     const word = terms[at]?.text ?? "";
     if (!AWAY.has(word) && !(HOME.has(word) && (word === "back" || at === to - 1 || /^(?:by|with|and|till|until|first|next|dry|loose|,)$/.test(terms[at + 1]?.text ?? ""))))
       continue;
+    // "a nut on the back": where it is.
+    if (word === "back" && terms[at - 1]?.tag === "determiner") continue;
     const before = terms.slice(from, at);
     const verbs = before.filter(
       (term) =>

@@ -30,7 +30,8 @@ export function listsOf(heard: Heard): Lists {
     if (listing.has(i)) continue;
     const span = spanOf(terms, clause.from, clause.to);
     const sentence = sentenceFrom(heard, i);
-    if (LATER.test(said) && !NOT_THIS_ONE.test(said) && told.length - i < told.length * 0.4) lists.followUps.push({ name: short(sentence), span });
+    if (LATER.test(said) && !NOT_THIS_ONE.test(said) && told.length - i < told.length * 0.4)
+      lists.followUps.push({ name: short(sentence.replace(/^\s*\d{1,2}[.)]\s*/, "")), span });
   }
   const parts = lists.parts.map((part) => ({ ...part, name: fullest(part.name, spoken) }));
   return { ...lists, parts, cautions: apart(cautionsOf(heard)), followUps: apart(lists.followUps), waits: apart(waitsOf(heard)), measures: measuresOf(heard) };
@@ -75,14 +76,19 @@ function things(heard: Heard, clause: Clause, listed: boolean, bought: boolean, 
       isTool &&
       (listed || name.includes(" ") || /^(?:pliers|mallet|hammer|chocks|stands|ramps|jack|screwdriver|puller|scraper|micrometer|straightedge|multimeter|meter|ratchet)$/.test(word))
     ) {
+      if (/^(?:the )?tools?$/.test(name) || /\b(?:sway|roll|anti-roll|torsion|stabili[sz]er|panhard|track|tow|roof) bars?$/.test(name)) continue;
       if (/\b(?:bar|key|arm|block|head|tape|pick|stand|handle|light|pump|file|tray|hook|press|bit|adapter)$/.test(name) && !listed && name.split(" ").length < 2) continue;
       add(lists.tools, name, span);
-    } else if (isUsed && !listed && !amount && IN_PASSING.test(name)) continue;
+    } else if (isUsed && !listed && (NOT_TO_BE_USED.test(said) || (!amount && IN_PASSING.test(name)))) continue;
     else if (isUsed) add(lists.consumables, amount ? `${name}, ${amount}` : name, span);
     else if (isPart && (isNew || (listed && buying) || (listed && /\b(?:gasket|seal|kit|washer|filter|shoes|pads|o-ring)/.test(word))))
       add(lists.parts, count > 1 ? `${count} ${name}` : name, span);
   }
 }
+
+/** "don't use sealant on it", "no grease on these". */
+const NOT_TO_BE_USED =
+  /\b(?:don'?t|do not|never|not)(?: \w+){0,2} (?:use|put|smear|need)\b|\b(?:without|no) (?:any )?(?:grease|oil|sealant|silicone|threadlocker|paste|anti-?seize)\b/i;
 
 /** What a car is full of, or what something is made of, spoken of by one word alone: nothing to have by that. */
 const IN_PASSING = /^(?:(?:old|little|clean|warm|hot|hit|stuff|getting|including|used) )?(?:oil|fluid|coolant|antifreeze|water|paint|paper|bags?|copper|nickel|ties?)$/;
@@ -121,6 +127,8 @@ function nameOf(
     if (word === "-" || word === "drive") continue;
     if ((NOT_IN_NAME.has(word) && !/^(?:torque|torx|hex|deep|long|old|little|small|big|short|plain)$/.test(word)) || !/^[a-zà-ÿ'-]+$/.test(word)) break;
     if (!/^(?:noun|adjective|verb|other|adverb)$/.test(terms[i]?.tag ?? "") || (terms[i]?.tag === "verb" && isAction(terms, i))) break;
+    // "both faces plastic scraper", in speech without stops: a plural is no part of the name behind it.
+    if (terms[i]?.tag === "noun" && /[^s]s$/.test(word) && !/^(?:pads|points|jaws|brakes|springs|glass|gas|nos|circlips|torx)$/.test(word)) break;
     if (/^(?:mm|mil|inch|millimeter|millimetre|good|decent|proper|nice|old)$/.test(word)) continue;
     words.unshift(word);
     from = i;

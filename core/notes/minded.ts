@@ -33,6 +33,9 @@ const VALUE =
 const JUDGED =
   /\b(?:limit|minimum|maximum|at (?:least|most)|wants? to be|should (?:be|read|measure|go|give|have|start|hold|agree)|ought to be|allowed|never less|less than|more than|no more|within|between|measur\w+|wear|gap|play|push on|deflect\w+|clearance|across)\b|\bi (?:read|got|get|have|had|ended up with)\b|\bmine(?:'s| is| was)\b|\bours (?:is|was)\b/i;
 
+const IT_WANTS = /^\W*(?:and )?(?:it|that|this|which)\b/i;
+const CHECKED = /\b(?:check|measure|feel)(?:ed|ing)? (?:for )?(?:the|your|its) (\w+(?: \w+){0,5})\W*$/i;
+
 /** What is measured, with its limit and what it came to: a sentence that holds a length or a voltage and judges it. */
 export function measuresOf(heard: Heard): Noted[] {
   const { text, terms, told, listing, torques } = heard;
@@ -47,7 +50,9 @@ export function measuresOf(heard: Heard): Noted[] {
     const sentence = before && before.sentence === clause.sentence ? saidIn(text, terms, { from: Math.max(before.from, clause.from - 14), to: clause.to }) : said;
     if (!JUDGED.test(sentence) || /\b(?:socket|spanner|wrench|extension|drill|bolt|screw|bead|long\b)/i.test(said)) continue;
     const last = measures.at(-1);
-    const name = short(said.includes(topic.split(" ").at(-1) ?? "") ? said : `${topic}, ${said}`);
+    // "Check the free play at the pedal, it wants about 15 to 20 mm": what it is a measure of stands before it.
+    const checked = before && IT_WANTS.test(said) ? CHECKED.exec(saidIn(text, terms, before))?.[1] : undefined;
+    const name = checked ? short(`${checked}, ${said}`, 20) : short(said.includes(topic.split(" ").at(-1) ?? "") ? said : `${topic}, ${said}`);
     if (last && clause.sentence - last.sentence <= 1) {
       last.name = short(`${last.name}; ${short(said)}`, 18);
       last.span = { start: last.span.start, end: spanOf(terms, clause.from, clause.to).end };

@@ -227,6 +227,9 @@ export function contradict(a: Iterable<string>, b: ReadonlySet<string>): boolean
   });
 }
 
+/** "15 mm nut on the back": what has to be held while its bolt is turned. */
+const NUT_BEHIND = /\bnut (?:(?:on|at|round|to) (?:the |its )?(?:back|rear|other (?:side|end)|far side|inside)|behind)\b/i;
+
 /** Whether a nut spoken of is the other end of the bolt just named, "there's a nut on the back": held still, and no group of its own. */
 export function isOtherEnd(mention: Mention, last: Group, groups: readonly Group[], said: string, at: number, things: readonly string[]): boolean {
   // "up the end of the stud": of the stud that the nut just named sits on.
@@ -234,6 +237,7 @@ export function isOtherEnd(mention: Mention, last: Group, groups: readonly Group
   if (mention.family !== "nut" || last.family !== "bolt") return false;
   // "then the ball, it's a 1 1/8 nut": of what is named with it.
   if (things.length > 0 && !things.some((word) => last.marks.has(word) || last.topic.includes(word))) return false;
+  const behind = mention.marks.length === 0 && at - last.last <= 2 && NUT_BEHIND.test(said);
   const placed = mention.marks.length > 0 && mention.marks.every((mark) => /^(?:rear|behind|other|end|underneath|lower|side|far|inside)$/.test(mark));
   const plain =
     mention.marks.length === 0 &&
@@ -243,5 +247,5 @@ export function isOtherEnd(mention: Mention, last: Group, groups: readonly Group
     (last.traits.has("counter-hold") || !/\b(?:off|undo|snug|torque|tight)/.test(said));
   // "Then the spanner on the nut and torque on the head."
   const spanner = mention.marks.length === 0 && at - last.last <= 6 && /\b(?:spanner|wrench|socket|\d+(?: ?mm| mil)?) on the nut\b/i.test(said);
-  return placed || plain || spanner;
+  return behind || placed || plain || spanner;
 }

@@ -249,7 +249,9 @@ function inchSize(words: readonly Word[], inches: number, from: number, to: numb
     // "three eighths extension" is a drive; "six inch extension" a length.
     return drive !== undefined && inches < 1 ? { kind: "drive", drive, from, to } : { kind: "length", mm: inches * 25.4, from, to };
   }
-  const torqueWrench = after === "torque" && text(to + gap + 1) === "wrench";
+  // "only eight newton metres, so quarter inch wrench": where a torque was just said, the wrench is one for that, told by its square.
+  const ofTorque = after === "wrench" && words.slice(Math.max(0, from - 12), from).some((one) => /^(?:nm|newtons?|newton-metres?|torque|pounds?|lbs?)$/.test(one.text));
+  const torqueWrench = ofTorque || (after === "torque" && text(to + gap + 1) === "wrench");
   if (DRIVEN.has(after) || torqueWrench) {
     const drive = DRIVE_OF.find(([size]) => size === inches)?.[1];
     return drive === undefined ? undefined : { kind: "drive", drive, from, to };

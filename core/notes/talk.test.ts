@@ -155,6 +155,28 @@ describe("and four in yet other forms", () => {
     // Missed: the frame's screws are the two above; the self-locking nut is one of the three.
   });
 
+  test("numbered, with its figures by where they sit: upper 50, lower 70, and whose nuts are not used again", () => {
+    expect(card("bar-links")).toEqual(["rear wheel nuts, 19 mm, 108 N·m", "upper nut, × 1, 15 mm, hold T40, 50 N·m", "lower bolt, × 1, 15 mm, hold 15 mm, 70 N·m"]);
+    const { fasteners, tools } = told("bar-links");
+    expect(fasteners.map(({ traits }) => traits.includes("single-use"))).toEqual([false, true, false]);
+    expect(tools).toEqual(["15 mm deep socket", "15 mm spanner", "T40 bit", "breaker bar", "jack", "stands"]);
+    // Missed: the link nuts are one to a side, and that the torque is for the car on its wheels.
+  });
+
+  test("captions: the third of three is one of them, and the wrench for eight newton metres is told by its square", () => {
+    expect(card("water-outlet")).toEqual(["housing bolts, × 3, 10 mm, 8 N·m", "hose clamp, × 1"]);
+    const { slips, tools, consumables } = told("water-outlet");
+    expect([slips, tools, consumables]).toEqual([[], ["long extension", "plastic scraper", "1/4 in wrench"], []]);
+  });
+
+  test("told by telephone: what is checked gives the measure its name, two nuts are locked and nothing is bent", () => {
+    expect(card("clutch-cable")).toEqual(["little plastic clip, × 1", "adjuster nuts, × 2, 14 mm", "bracket bolt, × 1, 13 mm, 25 N·m"]);
+    const { measures, steps } = told("clutch-cable");
+    expect(measures).toEqual([expect.stringMatching(/^free play at the pedal/)]);
+    expect(steps.map((step) => step.do)).not.toContain("bend");
+    // Missed: the book's 22 to 28 beside the 25, the clip and the cable to buy, and that the new one is fed in over the column.
+  });
+
   test("shorthand: 13x behind its name, and two of those that are longer are no count", () => {
     expect(card("cover-gasket")).toEqual(["coil bolt, × 1, 8 mm, 71 lb·in", "bracket nuts on studs, × 2, 10 mm, 7 lb·ft", "vc bolts, × 13, 10 mm, 44 lb·in, then 89 lb·in, ?"]);
     // Missed: the battery's 10 mm, and that there are four coils with a bolt each.

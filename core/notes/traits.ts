@@ -45,6 +45,8 @@ export function traitsOf(walk: Walk, here: Here): void {
   const near = walk.last && (sameSentence || i - walk.last.last <= STILL) ? walk.last : undefined;
   const group: Group | undefined = named ?? byTopic(walk, here) ?? near;
   if (!group || here.notThis || OTHERS_SAY.test(said)) return;
+  // Wheels go back on with what held them: "don't reuse the old nuts" is said of others of their kind.
+  const renewed = group.marks.has("wheel") && !/\b(?:wheel|lug)/i.test(said) ? walk.groups.findLast((one) => one !== group && one.family === group.family) : group;
   for (const { trait, words, wheel, named: beside, within } of TRAITS) {
     const match = words.exec(said);
     const stands = named !== undefined || (within !== undefined && walk.last !== undefined && i - walk.last.last <= within);
@@ -54,7 +56,8 @@ export function traitsOf(walk: Walk, here: Here): void {
     if (wheel && !group.marks.has("wheel") && !torqued) continue;
     // "The three by hand, the big nut by hand": each that stands before the words.
     const each = [...said.matchAll(new RegExp(words, "gi"))].map(({ index }) => before(walk, here, index) ?? group);
-    [...each, ...here.also].forEach((one) => one.traits.add(trait));
+    if (trait === "single-use" && renewed !== group) renewed?.traits.add(trait);
+    else [...each, ...here.also].forEach((one) => one.traits.add(trait));
   }
   // "New pinch bolt, new nut": what goes back new was not to go back a second time.
   here.mentions.forEach((mention, k) => {
