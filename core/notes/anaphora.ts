@@ -69,9 +69,11 @@ function placeWithFigure(terms: readonly Term[], at: number, from: number): Ment
   const word = text(terms, at);
   if (!PLACES.has(word) || !(at === from || /^(?:,|;|:|and|the|then|\n)$/.test(text(terms, at - 1)))) return undefined;
   const next = /^(?:[:=-]|is|are|at|gets?|to)$/.test(text(terms, at + 1)) ? at + 2 : at + 1;
-  const number = spokenNumber(terms, next);
+  // "rear 2 x 55 Nm": two of them.
+  const times = /^[x×]$/.test(text(terms, next + 1)) ? spokenNumber(terms, next) : undefined;
+  const number = spokenNumber(terms, times ? times.next + 1 : next);
   if (!number || number.fraction || !TORQUE_UNIT.test(text(terms, number.next))) return undefined;
-  return mentionAt(at, at + 1, { marks: marksOf([word]), name: word, definite: true });
+  return mentionAt(at, times ? times.next + 1 : at + 1, { marks: marksOf([word]), name: word, definite: true, count: times?.value, byFigure: true });
 }
 
 /** "the front two", "those top three": some of what was named, told by where they are. */
@@ -87,9 +89,14 @@ function someOf(terms: readonly Term[], at: number, from: number): Mention | und
 function countedAt(terms: readonly Term[], at: number, { from, to }: Clause): Mention | undefined {
   const number = smallNumber(terms, at);
   const before = text(terms, at - 1);
-  if (!number || at === from || !/^(?:there's|are|the|got|has|have|those|these|them)$/.test(before)) return undefined;
+  // "three up top and two more down low": as many of the kind, elsewhere.
+  const elsewhere =
+    /^(?:and|plus)$/.test(before) &&
+    text(terms, number?.next ?? at) === "more" &&
+    /^(?:down|up|over|under|underneath|behind|below|lower|at)$/.test(text(terms, (number?.next ?? at) + 1));
+  if (!number || at === from || !(elsewhere || /^(?:there's|are|the|got|has|have|those|these|them)$/.test(before))) return undefined;
   // "there's two more down on the bottom edge": others than those just named.
-  if (text(terms, number.next) === "more" && /^(?:there's|are|got|has|have|then)$/.test(before)) {
+  if (text(terms, number.next) === "more" && (elsewhere || /^(?:there's|are|got|has|have|then)$/.test(before))) {
     const there = behind(terms, number.next + (/^(?:down|up|over|in)$/.test(text(terms, number.next + 1)) ? 2 : 1));
     const end = number.next + 1 + there.words.length;
     return mentionAt(at - 1, end, { more: true, marks: marksOf(there.marks), name: there.marks.join(" "), count: number.value });

@@ -91,8 +91,10 @@ function enter(walk: Walk, i: number): Here | undefined {
   const said = saidIn(text, terms, clause);
   const named = topicIn(terms, clause);
   if (walk.title.length === 0 && named.length > 1) walk.title = named;
-  const headed = named.length > 0 ? [] : headingOf(walk.heard, i);
-  const things = named.length > 0 ? named : headed.length > 0 ? headed : ofTitle(walk, clause);
+  // "Rear bush: two bolts, vertical": with where it is.
+  const heading = headingOf(walk.heard, i);
+  const headed = named.length === 0 || (heading.length > named.length && named.every((word) => heading.includes(word))) ? heading : [];
+  const things = headed.length === 0 && named.length > 0 ? named : headed.length > 0 ? headed : ofTitle(walk, clause);
   // "this little plastic thing …": the thing before it, told once more.
   const describes =
     clause.sentence - walk.topicSentence <= 1 && /^\W*(?:this|that|it)(?:'s| is) (?:the|a|an) (?:\w+ ){0,4}(?:that|which) (?:goes|holds|sits|runs|comes)\b/i.test(said);

@@ -34,6 +34,8 @@ export interface Mention extends Clause {
   all?: true;
   /** "the triple squares": told by the kind of their head. */
   profile?: HeadProfile;
+  /** "upper 50 Nm": told by where it sits and its figure, and by nothing else. */
+  byFigure?: true;
   /** "these are", "they're": whatever was spoken of just now, and nothing else. */
   pointing: boolean;
   /** A pair of "bolt and nut": both are one. */

@@ -148,7 +148,8 @@ export function resolvePlain(
       !(goingBack && topic.some((word) => group.topic.includes(word) || group.marks.has(word)))
     ) &&
     (count === undefined || group.count === undefined || count === group.count || (group.perSide && count === 2 * group.count) || (definite && count < group.count));
-  const candidates = groups.filter(fits);
+  // "Rear bush: two bolts": none of the front one.
+  const candidates = groups.filter((group) => fits(group) && !contradict(topic, group.marks));
   const ofTopic = (group: Group) => topic.filter((word) => group.topic.includes(word) || group.marks.has(word)).length;
   const plural = (group: Group) => (group.count ?? (/s$/.test(group.name) ? 2 : 1)) > 1;
   const manyAsked = (count ?? (/s$/.test(head) ? 2 : 1)) > 1;

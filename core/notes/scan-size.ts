@@ -38,6 +38,8 @@ const HEADED = new Set(["bolt", "bolts", "nut", "nuts", "screw", "screws"]);
 const KEYS = new Set(["key", "keys", "hexagon-key", "allen", "allens", "hex-key"]);
 /** Widths across flats that sockets are sold in, ISO 272 and its forerunners, mm: a bare number is a size only if it is one of them. */
 const USUAL = new Set([6, 7, 8, 9, 10, 11, 12, 13, 14, 15, 16, 17, 18, 19, 21, 22, 24, 27, 30, 32, 34, 36]);
+/** Six-lobe sizes that bits are sold in, ISO 10664. */
+const SIX_LOBE = new Set([6, 7, 8, 9, 10, 12, 14, 15, 16, 18, 20, 24, 25, 27, 30, 40, 45, 50, 55, 60]);
 /** May stand behind a bare size: nothing that could be counted. */
 const ENDS_SIZE =
   /^(?:[.,;:!?\n()]|not|and|or|on|for|then|instead|sorry|no|i|with|to|fits|will|should|but|at|in|so|too|also|both|all|under|behind|up|down|again|uh|um|now|because|cause|holds?|holding|either|each|as|from|that|they|you|it|just|hang|wait|which|like|only|same|is|are|works?|end|side|plus|bolt|nut|screw|it's|that's|they're|there's|get|take|pull|undo|there|here|these|those|this|we|he|she|hold|comes?|goes|go|the|if|when|before|after|now|actually|after|again|ok|okay|right|tight|loose|snug|first|next|)$/;
@@ -70,6 +72,10 @@ export function sizeAt(words: readonly Word[], at: number): FoundSize | undefine
       to: at + gap + 1 + plural(words, at + gap + 1),
     };
   }
+  // "t thirty", as captions write it.
+  const spelled = /^[te]$/.test(word) ? spokenNumber(words, at + 1) : undefined;
+  if (spelled && !/\d/.test(text(at + 1)) && SIX_LOBE.has(spelled.value))
+    return { kind: "head", head: { profile: word === "t" ? "six-lobe" : "six-lobe external", size: spelled.value, unit: "number" }, from: at, to: spelled.next };
   if (/^torx$/.test(word) && /^\d{1,2}$/.test(text(at + 1)) && Number(text(at + 1)) >= 6)
     return { kind: "head", head: { profile: "six-lobe", size: Number(text(at + 1)), unit: "number" }, from: at, to: at + 2 };
   const bit = /^([te])(\d{1,3})$/.exec(word);
@@ -90,7 +96,7 @@ export function sizeAt(words: readonly Word[], at: number): FoundSize | undefine
   const number = spokenNumber(words, at);
   if (!number) {
     const plural = pluralSize(word);
-    return plural !== undefined && /^(?:the|of|two|three|four|five|six|pair|couple|some|both|all|they're|those|these|are|bolts|nuts|screws)$/.test(text(at - 1))
+    return plural !== undefined && /^(?:the|of|two|three|four|five|six|pair|couple|some|both|all|also|they're|those|these|are|bolts|nuts|screws)$/.test(text(at - 1))
       ? head(words, plural, "mm", at, at + 1)
       : undefined;
   }
@@ -184,6 +190,10 @@ function bareSize(words: readonly Word[], at: number, number: { value: number; n
   if (/^(?:bolt|nut|screw)$/.test(after) && USUAL.has(value) && value > 6) return head(words, value, "mm", at, next);
   if (digits && after === "s" && words[next]?.start === words[next - 1]?.end) return head(words, value, "mm", at, next + 1);
   const before = text(at - 1);
+  // "Front bush bolt: 18, lies flat", "two bolts vertical, 16 each": behind what it is the size of.
+  const ofNamed = before === ":" && HEADED.has(text(at - 2)) && /^(?:[,.;\n]|and|)$/.test(after);
+  const ofEach = after === "each" && /^(?:,|bolts?|nuts?|screws?)$/.test(before) && words.slice(Math.max(0, at - 7), at).some((one) => HEADED.has(one.text));
+  if (digits && USUAL.has(value) && value >= 7 && (ofNamed || ofEach)) return head(words, value, "mm", at, next);
   // "one 13 at the bottom": counted, and with no unit of anything else.
   if (digits && value >= 6 && value <= 36 && /^(?:one|two|three|four|five|six|eight)$/.test(before) && /^(?:at|on|for|and|in|under|behind|up|down|,|;|\.|)$/.test(after))
     return head(words, value, "mm", at, next);

@@ -26,6 +26,14 @@ export function takeMentions(walk: Walk, here: Here): void {
     // "both plugs 10 mm": said of each that was named.
     const several =
       /^(?:both|all)$/.test(text(terms, mention.from)) && mention.marks.length === 0 && mention.family !== "one" ? groups.filter((group) => group.family === mention.family) : [];
+    const inAll = /^(?:all|those|these)$/.test(text(terms, mention.from)) && (mention.count ?? 0) > 2 ? together(groups, mention) : [];
+    if (inAll.length > 1) {
+      places.push(inAll[0]);
+      here.also.push(...inAll.slice(1));
+      inAll.forEach((group) => touch(group, { ...mention, count: undefined, name: "" }, terms, i));
+      walk.last = inAll[0];
+      continue;
+    }
     if (several.length > 1 && several.every(({ count }) => (count ?? 1) === 1)) {
       places.push(several[0]);
       here.also.push(...several.slice(1));
@@ -148,10 +156,23 @@ function ofThem({ last }: Walk, { i, said }: Here): string[] | undefined {
   return [...last.marks, singular(last.name.split(" ").at(-1) ?? "")];
 }
 
+/** "All three bolts", where none are three of their own: the last groups that come to so many together; wheels go on by themselves. */
+function together(groups: readonly Group[], { family, count, marks }: Mention): Group[] {
+  const alike = groups.filter((group) => group.family === family && !group.marks.has("wheel")).sort((a, b) => b.last - a.last);
+  if (count === undefined || marks.length > 0 || groups.some((group) => group.family === family && group.count === count)) return [];
+  let sum = 0;
+  const found = alike.filter((group) => {
+    if (sum >= count) return false;
+    sum += group.count ?? 1;
+    return true;
+  });
+  return sum === count ? found : [];
+}
+
 /** "The two long ones get 70 and the little one 35": of bolts without a figure those that are so many, or so many of a larger lot. */
 function toldApart({ groups, heard: { torques } }: Walk, { i, clause, goingBack, places }: Here, mention: Mention): Group | undefined {
   const figured = torques.some(({ from }) => from >= clause.from && from < clause.to);
-  if (!goingBack || !figured || mention.family !== "one" || mention.marks.length === 0 || mention.pointing || !mention.definite) return undefined;
+  if (!goingBack || !figured || mention.family !== "one" || mention.marks.length === 0 || mention.pointing || !mention.definite || mention.byFigure) return undefined;
   const count = mention.count ?? 1;
   const kind = places.findLast((group) => group !== undefined)?.family ?? "bolt";
   const open = groups.filter(

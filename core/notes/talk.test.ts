@@ -177,6 +177,30 @@ describe("and four in yet other forms", () => {
     // Missed: the book's 22 to 28 beside the 25, the clip and the cable to buy, and that the new one is fed in over the column.
   });
 
+  test("headed by what each holds: front and rear are two, all three are those of the arm and none of the wheel", () => {
+    expect(card("arm-bushes")).toEqual([
+      "wheel bolts, 17 mm, 120 N·m",
+      "ball joint pinch bolt, × 1, 16 mm, hold 18 mm, 65 N·m",
+      "front bush bolt, × 1, 18 mm, 70 N·m + 90°",
+      "rear bush bolts, × 2, 16 mm, 55 N·m + 90°",
+    ]);
+    const byHand = told("arm-bushes").fasteners.map(({ traits }) => traits.includes("by hand first"));
+    expect(byHand).toEqual([false, false, true, true]);
+    // Missed: that the bush bolts are new and stretch, and that they are tightened at ride height.
+  });
+
+  test("a voice message: t thirty is a bit, and two more elsewhere are others of the kind", () => {
+    expect(card("regulator")).toEqual([
+      "door bolts, × 2, T20",
+      "door handle cable clamps, × 2, 10 mm",
+      "regulator nuts, × 3, 10 mm, 9 N·m",
+      "regulator nuts, × 2, 10 mm",
+      "regulator screws, × 3, T30",
+      "glass clamps",
+    ]);
+    // Missed: the cross-head screw and the one under the reflector; the two more get nine as well; six for the clamps, with no unit beside it.
+  });
+
   test("shorthand: 13x behind its name, and two of those that are longer are no count", () => {
     expect(card("cover-gasket")).toEqual(["coil bolt, × 1, 8 mm, 71 lb·in", "bracket nuts on studs, × 2, 10 mm, 7 lb·ft", "vc bolts, × 13, 10 mm, 44 lb·in, then 89 lb·in, ?"]);
     // Missed: the battery's 10 mm, and that there are four coils with a bolt each.

@@ -18,7 +18,7 @@ const TRAITS: readonly { trait: string; words: RegExp; wheel?: true; named?: tru
   {
     trait: "single-use",
     words:
-      /\b(?:single[- ]use|one[- ]time|(?:don'?t|never|do not|not) re-?use|don'?t use (?:those|the old (?:ones|nuts|bolts)|them) (?:twice|again)|used once|once only|only hold once|stretch bolts?|new (?:ones?|nuts?|bolts?) every time|straight in the bin|always new|throw (?:them|those) (?:out|away)|replaced? every time|bin(?:ning)? (?:them|those|both))\b/i,
+      /\b(?:single[- ]use|one[- ]time|(?:don'?t|never|do not|not) re-?use|don'?t use (?:those|the old (?:ones|nuts|bolts)|them) (?:twice|again)|used once|once only|only hold once|stretch bolts?|they(?:'re| are) (?:all )?stretch\b|new (?:ones?|nuts?|bolts?) every time|straight in the bin|always new|throw (?:them|those) (?:out|away)|replaced? every time|bin(?:ning)? (?:them|those|both))\b/i,
   },
   { trait: "new pin", words: /\bnew (?:split |cotter )?pins?\b/i },
   { trait: "left-hand thread", words: /\bleft[- ]hand(?:ed)?(?: thread(?:s|ed)?\b|\W*$)|\breverse thread|\bbackwards thread\b/i, named: true, within: 2 },
