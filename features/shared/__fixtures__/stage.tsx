@@ -5,8 +5,8 @@ import { IDBFactory } from "fake-indexeddb";
 import type { ReactNode } from "react";
 import { DataProvider } from "@/data/DataProvider";
 import { system } from "@/ui/theme/system";
-import { WrenchProvider } from "../wrench/WrenchProvider";
 import { DoProvider } from "../../shell/DoProvider";
+import { WrenchProvider } from "../wrench/WrenchProvider";
 
 /** Shows a piece of a screen with everything around it that the app has, on a store of its own with nothing in it. */
 export function stage(piece: ReactNode) {
