@@ -6,6 +6,9 @@ import { daySchema, idSchema, lineSchema, recordShape, textSchema } from "./reco
 /** Units in which a vehicle's own torque figures are shown. */
 export const VEHICLE_TORQUE_UNITS = ["N.m", "lbf.ft"] as const;
 
+/** Fluids that one vehicle is filled with. */
+export const MOST_FLUIDS = 20;
+
 export const distanceSchema = z.strictObject({ value: z.number().min(0).max(10_000_000), unit: z.enum(DISTANCE_UNITS) });
 
 export const vehicleSchema = z.strictObject({
@@ -26,7 +29,7 @@ export const vehicleSchema = z.strictObject({
   /** What it is filled with, and how much of it goes in, mL. */
   fluids: z
     .array(z.strictObject({ name: lineSchema, capacityMl: z.number().positive().max(200_000) }))
-    .max(20)
+    .max(MOST_FLUIDS)
     .optional(),
   notes: textSchema.optional(),
 });

@@ -3,7 +3,7 @@ import { ifTyped, line, lineIfTyped, oneOfIfSaid, textIfTyped } from "@/core/for
 import { InputError } from "@/core/input-error";
 import { readSupply } from "@/core/kit/needs/read-supply";
 import { formatAmount } from "@/core/kit/needs/supply-needs";
-import { VEHICLE_TORQUE_UNITS, type Vehicle } from "@/core/model/vehicle";
+import { MOST_FLUIDS, VEHICLE_TORQUE_UNITS, type Vehicle } from "@/core/model/vehicle";
 import { DISTANCE_UNITS } from "@/core/quantity/distance";
 import { mmWithin, numberWithin, wholeWithin } from "@/core/quantity/number-within";
 import { readTorqueFigure } from "@/core/quantity/read-torque-figure";
@@ -62,6 +62,7 @@ export const vehicleForm = z
 /** What the vehicle is filled with, a line each: "coolant 6.2 L". */
 function readFluids(text: string): NonNullable<Vehicle["fluids"]> {
   const lines = text.split("\n").filter((line) => line.trim() !== "");
+  if (lines.length > MOST_FLUIDS) throw new InputError(`These are ${lines.length} fluids, and ${MOST_FLUIDS} fit.`);
   return lines.map((line) => {
     const read = readSupply(line, "fluid");
     if (!("amount" in read) || read.amount.unit !== "mL") throw new InputError(`“${line.trim()}” needs how much goes in: coolant 6.2 L.`);

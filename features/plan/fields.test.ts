@@ -127,6 +127,13 @@ test("a step in full comes back the same from its own form, and what is half sai
   });
 });
 
+test("what is half said of a wait or a measure is asked for, and not left out", () => {
+  const fields = { ...stepFields(undefined, "take apart"), title: "Soak it" };
+  expect(readStep({ ...fields, waitUntil: "it has soaked", measurePlaces: "left; right" }, "s")).toEqual({
+    errors: { waitMinutes: expect.stringContaining("about how long"), measureWhat: expect.stringContaining("what is measured") },
+  });
+});
+
 test("a fastener in full comes back the same from its own form", () => {
   const result = typed({
     threadIs: "oiled",

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { ifTyped, line, lineIfTyped, lines, textIfTyped, unitName } from "@/core/form";
+import { ifTyped, line, lineIfTyped, lines, refused, textIfTyped, unitName } from "@/core/form";
 import { InputError } from "@/core/input-error";
 import { MOST_BOLTS, PHASES, type Phase, STANCES, STEP_KINDS, type Step } from "@/core/model/job";
 import { numberIn, numberWithin, wholeWithin } from "@/core/quantity/number-within";
@@ -73,7 +73,7 @@ const some = <T>(list: T[]) => (list.length > 0 ? list : undefined);
 /** What the fields make, given what stands in them. What the form does not show is kept from the step as it was. */
 export function stepForm(fields: StepFields, id: string, before?: Step): z.ZodType<Step, StepFields> {
   const waits = fields.waitMinutes.trim() !== "";
-  const limited = fields.measureLeast.trim() !== "" || fields.measureMost.trim() !== "";
+  const limited = [fields.measureLeast, fields.measureMost, fields.measurePlaces].some((text) => text.trim() !== "");
   return z
     .object({
       title: line("Say what is done in this step."),
@@ -89,7 +89,7 @@ export function stepForm(fields: StepFields, id: string, before?: Step): z.ZodTy
       putsBack: lines(";", 20),
       movesPast: lines(";", 20),
       mark: lineIfTyped,
-      waitMinutes: ifTyped(numberWithin("The wait", 1, 20_000, " minutes")),
+      waitMinutes: !waits && fields.waitUntil.trim() !== "" ? refused("Say about how long that takes.") : ifTyped(numberWithin("The wait", 1, 20_000, " minutes")),
       waitUntil: waits ? line("Say what is waited for: until the hoses are cold.") : lineIfTyped,
       measureWhat: limited ? line("Say what is measured.") : lineIfTyped,
       measureUnit: unitName,
