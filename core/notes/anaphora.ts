@@ -153,7 +153,10 @@ function bySize(terms: readonly Term[], { from, to }: Clause, size: FoundSize): 
 function allOf(terms: readonly Term[], at: number, from: number): Mention | undefined {
   const number = smallNumber(terms, at, MOST_OF_ONE_KIND);
   // "the two go all the way through".
-  const goes = text(terms, at - 1) === "the" && /^(?:go|are|get|have|come|take|need|want)$/.test(number ? text(terms, number.next) : "");
+  const next = number ? text(terms, number.next) : "";
+  // "the four at 30", "the two to 24".
+  const figured = number !== undefined && /^(?:at|to)$/.test(next) && spokenNumber(terms, number.next + 1) !== undefined;
+  const goes = text(terms, at - 1) === "the" && (figured || /^(?:go|are|get|have|come|take|need|want)$/.test(next));
   if (!number || number.value < 2 || at <= from || (!goes && !/^(?:all|these|those)$/.test(text(terms, at - 1)))) return undefined;
   if (goes) return mentionAt(at - 1, number.next, { count: number.value, definite: true, all: true });
   const after = terms[number.next];

@@ -66,7 +66,7 @@ export function countBefore(terms: readonly Term[], at: number, from: number): {
 /** "Four on each wheel", with nothing named: how many of what was spoken of just now. */
 export function eachSide(terms: readonly Term[], { from, to }: { from: number; to: number }, said: string): number | undefined {
   const counted =
-    /^\W*(?:and |that's |there's |there are )?(\w+)(?: of (?:them|these|those|em))? (?:on |a |per |at )?(?:each|every|a|per|either)(?: (?:side|wheel|end|corner)\b|\W*$)/i.exec(
+    /^\W*(?:and |that's |there's |there are )?(\w+)(?: of (?:them|these|those|em))? (?:on |a |per |at )?(?:each|every|a|per|either)(?: (?:side|wheel|end|corner)\b(?! of\b)|\W*$)/i.exec(
       said,
     );
   const at = counted ? terms.findIndex((term, n) => n >= from && n < to && term.text === counted[1]?.toLowerCase()) : -1;

@@ -16,10 +16,13 @@ export function bareFigure(terms: readonly Term[], { from, to }: Clause, taken: 
     if (!number || (at > from && (spokenNumber(terms, at - 1)?.next ?? 0) > at)) continue;
     const before = terms[at - 1]?.text ?? "";
     const after = terms[number.next]?.text ?? "";
-    const ends = number.next >= to || /^(?:both|each|all|too|also|as|tops|max|and|on|now)$/.test(after);
+    // "100 for the big one, the four at 30".
+    const given = at === from && /^(?:for|on)$/.test(after) && /^(?:the|those|these|each|both|all)$/.test(terms[number.next + 1]?.text ?? "") && number.value > 4;
+    const ends = given || number.next >= to || /^(?:both|each|all|too|also|as|tops|max|and|on|now)$/.test(after);
     // "two 17s, forty on those".
     const pointed = after === "on" && /^(?:those|these|them|each|all|both|that)$/.test(terms[number.next + 1]?.text ?? "");
     const said =
+      given ||
       pointed ||
       (at > from && (/^(?:to|at|gets?|is|are|takes?|be|on|put|them|it|now|:|=|they're|it's|that's|about|around|roughly)$/.test(before) || terms[at - 1]?.tag === "noun"));
     if (taken(at) || number.fraction || number.value < 3 || number.value > 400 || !ends || !said) continue;
@@ -84,6 +87,9 @@ export function unitForAll(terms: readonly Term[], from: number): TorqueUnit | u
       const unit = torqueUnitAt(terms, terms[at + 1]?.text === "in" ? at + 2 : at + 1);
       if (unit) return unit.unit;
     }
+    // "Newton metres both", "foot pounds all of them".
+    const own = torqueUnitAt(terms, at);
+    if (own && terms[at - 1]?.tag !== "number" && /^(?:both|all|each|throughout)$/.test(terms[own.next]?.text ?? "")) return own.unit;
   }
   return undefined;
 }

@@ -192,8 +192,17 @@ function bareSize(words: readonly Word[], at: number, number: { value: number; n
   const before = text(at - 1);
   // "Front bush bolt: 18, lies flat", "two bolts vertical, 16 each": behind what it is the size of.
   const ofNamed = before === ":" && HEADED.has(text(at - 2)) && /^(?:[,.;\n]|and|)$/.test(after);
+  const bracketed = HEADED.has(before) && text(at - 2) === "(" && after === ")";
   const ofEach = after === "each" && /^(?:,|bolts?|nuts?|screws?)$/.test(before) && words.slice(Math.max(0, at - 7), at).some((one) => HEADED.has(one.text));
-  if (digits && USUAL.has(value) && value >= 7 && (ofNamed || ofEach)) return head(words, value, "mm", at, next);
+  // "A big bolt, 21 mm, and four little ones round it at 13": after a size that has its unit, and with no torque about.
+  const near = words.slice(Math.max(0, at - 14), at).map((one) => one.text);
+  const alsoAt =
+    before === "at" &&
+    /^[,.;\n]?$/.test(after) &&
+    near.some((one) => MILLIMETRES.has(one)) &&
+    near.some((one) => /^(?:ones|bolts|nuts|screws)$/.test(one)) &&
+    !near.some((one) => /^(?:nm|newton|newtons|torque|pounds|lbs?|plus)$/.test(one));
+  if (digits && USUAL.has(value) && value >= 7 && (ofNamed || bracketed || ofEach || alsoAt)) return head(words, value, "mm", at, next);
   // "one 13 at the bottom": counted, and with no unit of anything else.
   if (digits && value >= 6 && value <= 36 && /^(?:one|two|three|four|five|six|eight)$/.test(before) && /^(?:at|on|for|and|in|under|behind|up|down|,|;|\.|)$/.test(after))
     return head(words, value, "mm", at, next);

@@ -201,6 +201,29 @@ describe("and four in yet other forms", () => {
     // Missed: the cross-head screw and the one under the reflector; the two more get nine as well; six for the clamps, with no unit beside it.
   });
 
+  test("written with care: a hundred for the big one and the four at 30, in a unit that comes last", () => {
+    expect(card("engine-mounts")).toEqual([
+      "mount nuts on top, × 2, 16 mm, 60 N·m",
+      "mount bolts, × 3, 18 mm, 45 N·m + 90°",
+      "battery tray bolts, × 4, 10 mm",
+      "big centre bolt, × 1, 21 mm, hold 19 mm, 100 N·m",
+      "mount little bolts, × 4, 13 mm, 30 N·m",
+    ]);
+    // Missed: the two of the lower mount, told by their sizes alone, and that the three bolts are to be replaced.
+  });
+
+  test("a list for oneself: nuts with their size in brackets, a washer each side of the eye is no bolt a side", () => {
+    expect(card("pressure-hose")).toEqual([
+      "wheel nuts, 19 mm, 100 N·m",
+      "undertray torx, × 7, T25, snug",
+      "plastic push pins, × 2",
+      "pump end banjo, × 1, 22 mm, 50 N·m",
+      "rack end flare nut, × 1, 17 mm, 28 N·m",
+      "bracket bolt, × 1, 8 N·m",
+    ]);
+    // Missed: each of the two brackets has a 10.
+  });
+
   test("shorthand: 13x behind its name, and two of those that are longer are no count", () => {
     expect(card("cover-gasket")).toEqual(["coil bolt, × 1, 8 mm, 71 lb·in", "bracket nuts on studs, × 2, 10 mm, 7 lb·ft", "vc bolts, × 13, 10 mm, 44 lb·in, then 89 lb·in, ?"]);
     // Missed: the battery's 10 mm, and that there are four coils with a bolt each.
