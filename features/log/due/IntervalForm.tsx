@@ -39,7 +39,7 @@ export function IntervalForm({ interval, vehicle, vehicles, onClose }: IntervalF
   const remove = interval && (() => form.closeAfter(perform(removing({ intervals: [interval] }), `${interval.part}: no longer counted.`)));
   return (
     <Sheet title={interval ? "Change an interval" : "Renewed how often"} padding={{ base: "4", lg: "5" }}>
-      <FormBox onSubmit={save} gridTemplateColumns={{ base: "1fr 1fr", md: "repeat(3, minmax(0, 1fr))" }}>
+      <FormBox onSubmit={save} gridTemplateColumns={{ base: "repeat(2, minmax(0, 1fr))", md: "repeat(3, minmax(0, 1fr))" }}>
         <TextField label="Part" placeholder="Engine oil and filter" autoFocus {...form.field("part")} />
         <TextField label="Every" numeric unit={unit} {...form.field("every")} />
         <TextField label="Or after" numeric unit="months" {...form.field("months")} />

@@ -37,7 +37,13 @@ export function FollowUpForm({ followUp, vehicle, vehicles, onClose }: FollowUpF
     return perform({ put: { followUps: [followUp ? touched(record) : record] } }, followUp ? `Moved: ${said.text}.` : `${said.text}: noted.`);
   });
   return (
-    <FormBox onSubmit={save} gridTemplateColumns={{ base: "1fr 1fr", md: "repeat(2, minmax(0, 1fr))" }} marginTop="3" background="sheet" padding={followUp ? "0" : "4"}>
+    <FormBox
+      onSubmit={save}
+      gridTemplateColumns={{ base: "repeat(2, minmax(0, 1fr))", md: "repeat(2, minmax(0, 1fr))" }}
+      marginTop="3"
+      background="sheet"
+      padding={followUp ? "0" : "4"}
+    >
       <Box gridColumn="1 / -1">
         <TextField label="What is owed" autoFocus={!followUp} {...form.field("text")} />
       </Box>

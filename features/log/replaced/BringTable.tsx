@@ -87,7 +87,7 @@ function MatchColumns({ name, heads, rows, records, vehicle }: { name: string; h
   return (
     <>
       <Sheet title="Which column is what" padding="5">
-        <Box display="grid" gridTemplateColumns={{ base: "1fr 1fr", md: "repeat(4, minmax(0, 1fr))" }} gap="3">
+        <Box display="grid" gridTemplateColumns={{ base: "repeat(2, minmax(0, 1fr))", md: "repeat(4, minmax(0, 1fr))" }} gap="3">
           {heads.map((head, i) => (
             <SelectField
               key={`${head} ${i}`}
@@ -104,7 +104,7 @@ function MatchColumns({ name, heads, rows, records, vehicle }: { name: string; h
             />
           ))}
         </Box>
-        <Box display="grid" gridTemplateColumns={{ base: "1fr 1fr", md: "repeat(4, minmax(0, 1fr))" }} gap="3" marginTop="4">
+        <Box display="grid" gridTemplateColumns={{ base: "repeat(2, minmax(0, 1fr))", md: "repeat(4, minmax(0, 1fr))" }} gap="3" marginTop="4">
           <SelectField
             label="Days are written"
             value={open ? "" : matching.dayForm}

@@ -50,7 +50,7 @@ export const LogFilters = memo(function LogFilters({
     <SelectField label={label} value={filter[name]} onChange={(event) => onChange({ ...filter, [name]: event.target.value })} choices={[{ value: "", label: all }, ...choices]} />
   );
   const fields = (
-    <Box display="grid" gridTemplateColumns={{ base: "1fr 1fr", lg: "1fr" }} gap="2">
+    <Box display="grid" gridTemplateColumns={{ base: "repeat(2, minmax(0, 1fr))", lg: "1fr" }} gap="2">
       {field("System", "system", "All systems", SYSTEMS)}
       {field("Place", "place", "All places", PLACES)}
       {field("Part", "part", "All parts", parts)}

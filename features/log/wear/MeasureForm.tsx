@@ -29,7 +29,7 @@ export function MeasureForm({ vehicle, records, onClose }: { vehicle: Vehicle | 
   });
   return (
     <Sheet title="A measure" padding={{ base: "4", lg: "5" }}>
-      <FormBox onSubmit={save} gridTemplateColumns={{ base: "1fr 1fr", md: "repeat(3, minmax(0, 1fr))" }}>
+      <FormBox onSubmit={save} gridTemplateColumns={{ base: "repeat(2, minmax(0, 1fr))", md: "repeat(3, minmax(0, 1fr))" }}>
         <TextField label="What" placeholder="Tyre tread" {...form.field("what")} />
         <TextField label="Where" placeholder="left front" {...form.field("at")} />
         <TextField label="Measure" numeric autoFocus {...form.field("value")} />
@@ -39,8 +39,8 @@ export function MeasureForm({ vehicle, records, onClose }: { vehicle: Vehicle | 
           label="The limit is"
           {...form.field("limitIs")}
           choices={[
-            { value: "least", label: "the least it may be" },
-            { value: "most", label: "the most it may be" },
+            { value: "least", label: "the least" },
+            { value: "most", label: "the most" },
           ]}
         />
         <TextField label="Odometer" numeric unit={unitFor(form.watch("vehicleId"))} {...form.field("odometer")} />
