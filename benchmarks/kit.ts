@@ -34,7 +34,7 @@ const bought = readChest(
 ).flatMap((one) => ("tools" in one ? one.tools : []));
 const wrenches = demo.tools.filter(({ kind }) => kind === "torque wrench");
 const chestTools = [...wrenches, ...bought.map((draft, i) => ({ ...demo.tools[0], ...draft, id: `t${i}` }) as Tool)].slice(0, 1000);
-const sizes = ["8", "10", "11", "12", "13", "15", "16", "17", "18", "19", "21", "1/2", "9/16", "T30", "T45", "E12", "6 mm hex"];
+const sizes = ["8", "10", "11", "12", "13", "15", "16", "17", "18", "19", "21", "1/2", "9/16", "T30", "T45", "E12", "6 mm key"];
 const covered: Route = {
   id: "covered",
   name: "Covered",

@@ -126,18 +126,19 @@ export function syncMirror(route: Route, newId: () => string): Route {
       return rest;
     });
   const order = [...first.keys()];
+  const fasteners = new Map(route.fasteners.map((fastener) => [fastener.id, fastener]));
   for (const source of unmirrored) {
-    const made = mirrorsOf(
-      source,
-      route.fasteners.find(({ id }) => id === source.fastenerId),
-      newId,
-    );
+    const made = mirrorsOf(source, source.fastenerId === undefined ? undefined : fasteners.get(source.fastenerId), newId);
     // Right before the way back of the nearest earlier step; else last in the phase, before the vehicle is let down.
-    const earlier = order.slice(0, order.indexOf(source.id)).reverse();
-    const anchor = earlier.map((id) => steps.findIndex((step) => step.mirrorOf?.stepId === id || isWayBack(step, first.get(id)))).find((at) => at >= 0);
+    let anchor = -1;
+    for (let before = order.indexOf(source.id) - 1; before >= 0 && anchor < 0; before--) {
+      const id = order[before];
+      const earlier = id === undefined ? undefined : first.get(id);
+      anchor = steps.findIndex((step) => step.mirrorOf?.stepId === id || isWayBack(step, earlier));
+    }
     const lowered = steps.findIndex(({ kind, phase }) => kind === "lower" && phase === "put back");
     const after = steps.findLastIndex(({ phase }) => phase !== "prove it") + 1;
-    const at = anchor ?? (lowered >= 0 && source.stance !== "on the ground" ? lowered : after);
+    const at = anchor >= 0 ? anchor : lowered >= 0 && source.stance !== "on the ground" ? lowered : after;
     steps = [...steps.slice(0, at), ...made, ...steps.slice(at)];
   }
   return { ...route, steps };

@@ -82,7 +82,7 @@ const takesOff = ({ kind, phase }: Step): boolean => kind === "undo" || (phase =
  */
 export function openedBy(route: Route): ReadonlyMap<Opening, string> {
   const undone = new Set(route.steps.flatMap((step) => (takesOff(step) && step.fastenerId !== undefined ? [step.fastenerId] : [])));
-  const fasteners = route.fasteners.filter(({ id }) => undone.has(id));
+  const fasteners = route.fasteners.flatMap((one) => (undone.has(one.id) ? [{ name: one.name, role: roleOf(route, one) }] : []));
   const off = route.steps.filter(takesOff).map(({ title }) => title);
   const leads = route.steps.filter(({ phase }) => phase === "make safe").map(({ title }) => title);
   const because = (sign: Sign, opening: Opening): string | undefined => {
@@ -92,7 +92,7 @@ export function openedBy(route: Route): ReadonlyMap<Opening, string> {
     const fastener =
       sign.role === undefined
         ? undefined
-        : fasteners.find((one) => roleOf(route, one) === sign.role && (sign.named === undefined || sign.named.test(one.name)) && !sign.not?.test(one.name))?.name;
+        : fasteners.find((one) => one.role === sign.role && (sign.named === undefined || sign.named.test(one.name)) && !sign.not?.test(one.name))?.name;
     return step ?? fastener ?? part;
   };
   return new Map(

@@ -116,7 +116,8 @@ function readPlain(text: string): TorqueQuantity | undefined {
  */
 export function torqueFrom(numberText: string, unitText: string, typed: string, unitIfNone: TorqueUnit | undefined): TorqueQuantity {
   const written = unitText.trim();
-  const found = torqueUnitAt(written, 0);
+  const plain = readTorqueUnit(written);
+  const found = plain ? { unit: plain, tens: 0, to: written.length } : torqueUnitAt(written, 0);
   const known = found && found.to === written.length ? found : undefined;
   if (written !== "" && !known) throw new InputError(`"${written}" is not a unit of torque. Use Nm, ft lb, in lb or kgf m.`, "torque");
   return torqueOf(numberText, known, typed, unitIfNone);

@@ -1,6 +1,5 @@
-import { roleOf } from "../../fastener/role";
 import type { Step } from "../../model/job";
-import { type Opening, openedBy } from "../opened";
+import type { Opening } from "../opened";
 import { appendToPhase, changeStep, moveAfter, plainStep } from "./changes";
 import { type Finding, type Rule, stepsOfKind, wordsOf } from "./rule";
 
@@ -54,8 +53,7 @@ export const CONSEQUENCE_RULES: readonly Rule[] = [
   ...FOLLOWS.map(({ id, reason, after, has, grave, says, fix, step }): Rule => ({
     id,
     reason,
-    find: ({ route }) => {
-      const opened = openedBy(route);
+    find: ({ route, opened }) => {
       const because = after.flatMap((opening) => opened.get(opening) ?? [])[0];
       if (because === undefined || route.steps.some((one) => has.test(wordsOf(one)))) return [];
       return [{ about: "plan", grave, says: `“${because}” ${says}`, fix: { says: fix, apply: (now, newId) => appendToPhase(now, step(newId())) } }];
@@ -83,7 +81,7 @@ export const CONSEQUENCE_RULES: readonly Rule[] = [
     find: (plan) =>
       plan.route.fasteners.flatMap((fastener): Finding[] => {
         const tight = stepsOfKind(plan, fastener.id, "torque").findLast(() => true);
-        if (!tight || tight.stance === "on the ground" || fastener.tightened !== undefined || roleOf(plan.route, fastener) !== "wheel") return [];
+        if (!tight || tight.stance === "on the ground" || fastener.tightened !== undefined || plan.roleOf(fastener) !== "wheel") return [];
         return [
           {
             about: fastener.id,

@@ -1,6 +1,12 @@
+import { type Judged, judgeFigure } from "../../fastener/judge-figure";
+import { roleOf } from "../../fastener/role";
 import type { Fastener, Job, Route, Step } from "../../model/job";
+import type { Role } from "../../model/role";
 import type { Tool } from "../../model/tool";
 import type { Vehicle } from "../../model/vehicle";
+import type { TorqueUnit } from "../../quantity/torque-unit";
+import { torquesOf } from "../../torque/torques-of";
+import { openedBy } from "../opened";
 
 /** A change that puts a finding right, said in a few words for its button. */
 export interface Fix {
@@ -32,6 +38,10 @@ export interface PlanRead {
   fasteners: ReadonlyMap<string, Fastener>;
   /** Steps that work on each fastener, in order. */
   stepsOn: ReadonlyMap<string, readonly Step[]>;
+  opened: ReturnType<typeof openedBy>;
+  roleOf: (fastener: Fastener) => Role | undefined;
+  /** What is to be said against a fastener's figure, beside the plan's others. */
+  judged: (fastener: Fastener) => Judged | undefined;
 }
 
 export interface Rule {
@@ -49,6 +59,9 @@ export function readPlan(job: Job, route: Route, vehicle: Vehicle, tools: readon
     steps.push(step);
     stepsOn.set(step.fastenerId, steps);
   }
+  /** Which fasteners have a torque in each unit. */
+  const unitsOf = new Map<TorqueUnit, Set<string>>();
+  for (const { id, figure } of route.fasteners) for (const { unit } of figure ? torquesOf(figure) : []) unitsOf.set(unit, (unitsOf.get(unit) ?? new Set<string>()).add(id));
   return {
     job,
     route,
@@ -57,7 +70,26 @@ export function readPlan(job: Job, route: Route, vehicle: Vehicle, tools: readon
     at: new Map(route.steps.map(({ id }, i) => [id, i])),
     fasteners: new Map(route.fasteners.map((fastener) => [fastener.id, fastener])),
     stepsOn,
+    opened: openedBy(route),
+    roleOf: onceFor((fastener: Fastener) => roleOf(route, fastener)),
+    judged: onceFor((fastener: Fastener) => judgeFigure(fastener, usualUnits(vehicle, unitsOf, fastener))),
   };
+}
+
+/** A function that works out its answer once for each thing it is asked about. */
+function onceFor<T, A>(work: (about: T) => A): (about: T) => A {
+  const known = new Map<T, { answer: A }>();
+  return (about) => {
+    const found = known.get(about) ?? { answer: work(about) };
+    known.set(about, found);
+    return found.answer;
+  };
+}
+
+/** Units of the vehicle and of the plan's other figures: a slip is rather into one of them. */
+function usualUnits(vehicle: Vehicle, unitsOf: ReadonlyMap<TorqueUnit, ReadonlySet<string>>, { id }: Fastener): TorqueUnit[] {
+  const ofOthers = [...unitsOf].flatMap(([unit, ids]) => (ids.size > (ids.has(id) ? 1 : 0) ? [unit] : []));
+  return [...new Set([vehicle.torqueUnit, ...ofOthers])];
 }
 
 /** The steps of one kind on a fastener. */

@@ -1,4 +1,4 @@
-import { firstTorque, judgeFigure, kindOf } from "../../fastener/judge-figure";
+import { firstTorque, kindOf } from "../../fastener/judge-figure";
 import type { Fastener } from "../../model/job";
 import { formatHeadSize } from "../../quantity/read-head-size";
 import type { TorqueFigure } from "../../quantity/torque-figure";
@@ -6,20 +6,14 @@ import { type TorqueQuantity, quantityNm } from "../../quantity/torque-quantity"
 import { type TorqueUnit, torqueSymbol } from "../../quantity/torque-unit";
 import { inBothUnits } from "../../thread/sane";
 import { formatThread } from "../../thread/thread";
-import { mapTorques, torquesOf } from "../../torque/torques-of";
+import { mapTorques } from "../../torque/torques-of";
 import { changeFastener } from "./changes";
 import { lookUpPlanned, planLookUp } from "./look-up";
 import type { Finding, Fix, PlanRead, Rule } from "./rule";
 
-/** Units of the vehicle and of the plan's other figures: a slip is rather into one of them. */
-function usualUnits({ route, vehicle }: PlanRead, fastener: Fastener): TorqueUnit[] {
-  const others = route.fasteners.filter(({ id }) => id !== fastener.id).flatMap(({ figure }) => (figure ? torquesOf(figure).map(({ unit }) => unit) : []));
-  return [...new Set<TorqueUnit>([vehicle.torqueUnit, ...others])];
-}
-
 function implausible(plan: PlanRead, unitSlip: boolean): Finding[] {
   return plan.route.fasteners.flatMap((fastener): Finding[] => {
-    const judged = judgeFigure(fastener, usualUnits(plan, fastener));
+    const judged = plan.judged(fastener);
     const candidates = judged?.judgement?.candidates ?? [];
     const slipped = judged?.judgement === undefined || candidates.length > 0;
     if (!judged || slipped !== unitSlip || (!judged.grave && lookUpPlanned(plan.route, fastener))) return [];
@@ -45,7 +39,7 @@ function takeOut({ id }: Fastener): Fix {
 }
 
 /** Like fasteners of one plan, by thread or head, whose torques differ tenfold: one of them is a slip. */
-function unlike({ route }: PlanRead): Finding[] {
+function unlike({ route, judged }: PlanRead): Finding[] {
   const groups = new Map<string, Fastener[]>();
   for (const fastener of route.fasteners) {
     const { thread, sizeToDoUp, sizeToUndo } = fastener;
@@ -64,7 +58,7 @@ function unlike({ route }: PlanRead): Finding[] {
     const [least, most] = [sorted[0], sorted.at(-1)];
     if (!least || !most || most.nm / least.nm < UNLIKE) return [];
     // What was found wrong by itself is said there.
-    if ([least, most].some(({ fastener }) => judgeFigure(fastener)?.grave) || [least, most].every(({ fastener }) => lookUpPlanned(route, fastener))) return [];
+    if ([least, most].some(({ fastener }) => judged(fastener)?.grave) || [least, most].every(({ fastener }) => lookUpPlanned(route, fastener))) return [];
     return [
       {
         about: least.fastener.id,
@@ -90,7 +84,7 @@ function oddUnit(plan: PlanRead): Finding[] {
   const odds = withFigure.filter(({ torque }) => odd(torque.unit));
   const [only, ...more] = odds;
   if (!only || more.length > 0 || withFigure.length - odds.length < FIGURES_TO_TELL) return [];
-  if (judgeFigure(only.fastener)?.grave || lookUpPlanned(plan.route, only.fastener)) return [];
+  if (plan.judged(only.fastener)?.grave || lookUpPlanned(plan.route, only.fastener)) return [];
   return [
     {
       about: only.fastener.id,
