@@ -26,7 +26,10 @@ const coreRules = (folders, line) =>
     comment: "the folders of core have an order, types included",
     severity: "error",
     from: { path: `^core/${folder}/`, pathNot: test },
-    to: { path: "^core/.+/", pathNot: [folder, ...CORE_ORDER.slice(0, line).flat()].map((below) => `^core/${below}/`) },
+    to: {
+      path: "^core/.+/",
+      pathNot: [folder, ...CORE_ORDER.slice(0, line).flat()].map((below) => `^core/${below}/`),
+    },
   }));
 
 module.exports = {
@@ -61,18 +64,46 @@ module.exports = {
     },
     only("data-knows-core", "^data/", ["^data/", "^core/"], "the door to storage knows only the model"),
     only("ui-knows-core", "^ui/", ["^ui/", "^core/"], "shared pieces know no pocket and no storage"),
-    only("stand-ins-know-core", "^stand-ins/", ["^stand-ins/", "^core/"], "a stand-in hides behind the interface of the real thing"),
-    only("workers-know-core", "^workers/", ["^workers/", "^data/", "^core/"], "a worker only exposes functions of core, and of data where a file is read or written"),
+    only(
+      "stand-ins-know-core",
+      "^stand-ins/",
+      ["^stand-ins/", "^core/"],
+      "a stand-in hides behind the interface of the real thing",
+    ),
+    only(
+      "workers-know-core",
+      "^workers/",
+      ["^workers/", "^data/", "^core/"],
+      "a worker only exposes functions of core, and of data where a file is read or written",
+    ),
     only("demo-knows-core", "^demo/", ["^demo/", "^core/"], "the demo is data, checked by the model"),
-    only("features-below-app", "^features/", ["^features/", "^ui/", "^data/", "^workers/", "^demo/", "^core/"], "a pocket never reaches up into the routes"),
-    only("app-is-thin", "^app/(?!parts/)", ["^app/", "^features/", "^ui/", "^stand-ins/", "^core/model/"], "routes only mount screens, and put stand-ins behind a door"),
-    { name: "tests-stay-out", severity: "error", from: { pathNot: [test, "^e2e/", "^benchmarks/", "^scripts/"] }, to: { path: [test, "^e2e/"] } },
+    only(
+      "features-below-app",
+      "^features/",
+      ["^features/", "^ui/", "^data/", "^workers/", "^demo/", "^core/"],
+      "a pocket never reaches up into the routes",
+    ),
+    only(
+      "app-is-thin",
+      "^app/(?!parts/)",
+      ["^app/", "^features/", "^ui/", "^stand-ins/", "^core/model/"],
+      "routes only mount screens, and put stand-ins behind a door",
+    ),
+    {
+      name: "tests-stay-out",
+      severity: "error",
+      from: { pathNot: [test, "^e2e/", "^benchmarks/", "^scripts/"] },
+      to: { path: [test, "^e2e/"] },
+    },
   ],
   options: {
     doNotFollow: { path: "node_modules" },
     tsConfig: { fileName: "tsconfig.json" },
     tsPreCompilationDeps: true,
     exclude: { path: ["^\\.next"] },
-    enhancedResolveOptions: { exportsFields: ["exports"], conditionNames: ["import", "require", "node", "default", "types"] },
+    enhancedResolveOptions: {
+      exportsFields: ["exports"],
+      conditionNames: ["import", "require", "node", "default", "types"],
+    },
   },
 };

@@ -20,9 +20,18 @@ export default function manifest(): MetadataRoute.Manifest {
         title: "title",
         text: "text",
         url: "link",
-        files: [{ name: "file", accept: ["text/plain", "text/html", "text/vtt", "text/markdown", ".srt", ".vtt", ".md", ".txt"] }],
+        files: [
+          {
+            name: "file",
+            accept: ["text/plain", "text/html", "text/vtt", "text/markdown", ".srt", ".vtt", ".md", ".txt"],
+          },
+        ],
       },
     },
-    icons: [192, 512].map((size) => ({ src: `/icon-${size}.png`, sizes: `${size}x${size}`, type: "image/png" })),
+    icons: [192, 512].map((size) => ({
+      src: `/icon-${size}.png`,
+      sizes: `${size}x${size}`,
+      type: "image/png",
+    })),
   };
 }

@@ -14,19 +14,26 @@ declare const self: ServiceWorkerGlobalScope;
  */
 const keepsAddress = {
   handlerWillRespond: async ({ request, response }: { request: Request; response: Response }) =>
-    request.destination === "worker" ? new Response(response.body, { status: response.status, headers: response.headers }) : response,
+    request.destination === "worker"
+      ? new Response(response.body, { status: response.status, headers: response.headers })
+      : response,
 };
 
 /** Pages are asked for in parts while the app runs; each part is kept by its page and by which part it is. */
 const byPage = {
   cacheKeyWillBeUsed: async ({ request }: { request: Request }) => {
     const { origin, pathname } = new URL(request.url);
-    const part = ["next-router-prefetch", "next-router-segment-prefetch"].map((name) => request.headers.get(name) ?? "").join(" ");
+    const part = ["next-router-prefetch", "next-router-segment-prefetch"]
+      .map((name) => request.headers.get(name) ?? "")
+      .join(" ");
     return `${origin}${pathname}?part=${encodeURIComponent(part)}`;
   },
 };
 
-/** What each kind of file says it is. A page that stands in for one, as a network with a sign-in gives, would be kept for good. */
+/**
+ * What each kind of file says it is. A page that stands in for one, as a network with a sign-in gives, would
+ * be kept for good.
+ */
 const KINDS: readonly [ending: RegExp, says: RegExp][] = [
   [/\.(?:m?js)$/, /javascript/],
   [/\.css$/, /css/],
@@ -37,7 +44,10 @@ const KINDS: readonly [ending: RegExp, says: RegExp][] = [
 const onlyItself = {
   cacheWillUpdate: ({ request, response }: { request: Request; response: Response }) => {
     const kind = KINDS.find(([ending]) => ending.test(new URL(request.url).pathname));
-    const own = response.status === 200 && !response.redirected && (!kind || kind[1].test(response.headers.get("content-type") ?? ""));
+    const own =
+      response.status === 200 &&
+      !response.redirected &&
+      (!kind || kind[1].test(response.headers.get("content-type") ?? ""));
     return Promise.resolve(own ? response : null);
   },
 };
@@ -58,7 +68,10 @@ const serwist = new Serwist({
       matcher: ({ request, sameOrigin }) => sameOrigin && request.headers.get("RSC") === "1",
       handler: new NetworkFirst({ cacheName: "page parts", networkTimeoutSeconds: 3, plugins: [byPage] }),
     },
-    { matcher: ({ request }) => request.mode === "navigate", handler: new NetworkFirst({ cacheName: "other pages", networkTimeoutSeconds: 3 }) },
+    {
+      matcher: ({ request }) => request.mode === "navigate",
+      handler: new NetworkFirst({ cacheName: "other pages", networkTimeoutSeconds: 3 }),
+    },
   ],
   // Whatever address was kept as a bookmark: without a signal it opens the Garage.
   fallbacks: { entries: [{ url: "/garage", matcher: ({ request }) => request.destination === "document" }] },
@@ -69,16 +82,22 @@ const SHARED = { cache: "shared words", at: "/shared-words", mostBytes: 800_000 
 async function keepShared(request: Request): Promise<Response> {
   const form = await request.formData();
   const file = form.get("file");
-  const parts = [form.get("title"), form.get("text"), form.get("link")].filter((part): part is string => typeof part === "string" && part.trim() !== "");
+  const parts = [form.get("title"), form.get("text"), form.get("link")].filter(
+    (part): part is string => typeof part === "string" && part.trim() !== "",
+  );
   const shared = file instanceof File && file.size > 0 ? file : new File([parts.join("\n")], "shared.txt");
   const cache = await caches.open(SHARED.cache);
-  const headers = { "content-type": "text/plain; charset=utf-8", "x-file-name": encodeURIComponent(shared.name) };
+  const headers = {
+    "content-type": "text/plain; charset=utf-8",
+    "x-file-name": encodeURIComponent(shared.name),
+  };
   await cache.put(SHARED.at, new Response(shared.slice(0, SHARED.mostBytes), { headers }));
   return Response.redirect("/plan?shared=1", 303);
 }
 
 self.addEventListener("fetch", (event) => {
-  if (event.request.method === "POST" && new URL(event.request.url).pathname === "/share") event.respondWith(keepShared(event.request));
+  if (event.request.method === "POST" && new URL(event.request.url).pathname === "/share")
+    event.respondWith(keepShared(event.request));
 });
 
 const AT_ONCE = 8;
@@ -86,16 +105,22 @@ const TRIES = 3;
 const PAUSE_MS = 1000;
 
 /**
- * Keeps every file, or fails: the page then tries again later. A file that a bad signal loses is asked for again at once, so that
- * one of a hundred does not cost all of them. (The library's own way never comes to an end when a file fails.)
+ * Keeps every file, or fails: the page then tries again later. A file that a bad signal loses is asked for
+ * again at once, so that one of a hundred does not cost all of them. (The library's own way never comes to an
+ * end when a file fails.)
  */
 async function keepAll(event: ExtendableEvent): Promise<void> {
   const left = [...serwist.getUrlsToPrecacheKeys()];
   const keep = async (url: string, cacheKey: string, tried = 1): Promise<void> => {
     // What has a revision of its own may lie in the browser's cache in an older form.
-    const request = new Request(url, { cache: cacheKey === url ? "default" : "reload", credentials: "same-origin" });
+    const request = new Request(url, {
+      cache: cacheKey === url ? "default" : "reload",
+      credentials: "same-origin",
+    });
     try {
-      await Promise.all(serwist.precacheStrategy.handleAll({ event, request, url: new URL(url), params: { cacheKey } }));
+      await Promise.all(
+        serwist.precacheStrategy.handleAll({ event, request, url: new URL(url), params: { cacheKey } }),
+      );
     } catch (error) {
       if (tried >= TRIES) throw error;
       await new Promise((wake) => setTimeout(wake, PAUSE_MS * tried));

@@ -22,15 +22,24 @@ const batch = (count: number, run: (i: number) => unknown) => () => {
 };
 
 const demo = demoHousehold("2026-11-24");
-const owned: Owned = { tools: demo.tools, vehicles: demo.vehicles, vehicleId: "demo-wren", torqueUnit: "N.m" };
+const owned: Owned = {
+  tools: demo.tools,
+  vehicles: demo.vehicles,
+  vehicleId: "demo-wren",
+  torqueUnit: "N.m",
+};
 
 /*
- * 1. A torque from text to another unit. Every library reads the same thousand different texts, so that none can answer
+ * 1. A torque from text to another unit. Every library reads the same thousand different texts, so that none
+ * can answer
  * from memory of the last; each in the spelling it knows.
  */
 const values = Array.from({ length: 1000 }, (_, i) => (i * 0.37 + 5).toFixed(2));
 const ours = values.map((value) => `${value} lb ft`);
-const theirs = { mathjs: values.map((value) => `${value} lbf ft`), quantities: values.map((value) => `${value} ft*lbf`) };
+const theirs = {
+  mathjs: values.map((value) => `${value} lbf ft`),
+  quantities: values.map((value) => `${value} ft*lbf`),
+};
 const at = (list: readonly string[], i: number) => list[i] ?? "";
 const oursMs = middleMs(
   batch(1000, (i) => convertTorque(readTorque(at(ours, i)), "N.m").value),
@@ -47,9 +56,15 @@ const quantitiesMs = middleMs(
 console.log("A torque from text to another unit, a thousand different ones");
 line(`${(mathjsMs / oursMs).toFixed(1)} ×`, "as many a second as mathjs");
 line(`${(quantitiesMs / oursMs).toFixed(1)} ×`, "as many a second as js-quantities");
-line(`${(Math.min(mathjsMs, quantitiesMs) / oursMs).toFixed(1)} ×`, "as many as the faster of the two (wanted: 10)");
+line(
+  `${(Math.min(mathjsMs, quantitiesMs) / oursMs).toFixed(1)} ×`,
+  "as many as the faster of the two (wanted: 10)",
+);
 
-/** Exact by definition: 1 lbf·ft is 4.4482216152605 · 0.3048 = 1.3558179483314004 N·m. In whole numbers, so that the yardstick itself is not rounded. */
+/**
+ * Exact by definition: 1 lbf·ft is 4.4482216152605 · 0.3048 = 1.3558179483314004 N·m. In whole numbers, so
+ * that the yardstick itself is not rounded.
+ */
 const LBF_FT = 13558179483314004n;
 const off = (nm: number, value: string) => {
   const exact = BigInt(value.replace(".", "")) * LBF_FT;
@@ -67,24 +82,38 @@ line(
   accuracy.ours.toExponential(1),
   `off the exact value at the most (mathjs ${accuracy.mathjs.toExponential(1)}, js-quantities ${accuracy.quantities.toExponential(1)}; wanted: 1e-12)`,
 );
-const back = Math.max(...values.map((value) => Math.abs(fromNm(toNm(Number(value), "lbf.ft"), "lbf.ft") / Number(value) - 1)));
+const back = Math.max(
+  ...values.map((value) => Math.abs(fromNm(toNm(Number(value), "lbf.ft"), "lbf.ft") / Number(value) - 1)),
+);
 line(back.toExponential(1), "off after there and back");
 
-console.log("\nA full recompute of each slip on the demo's chest, against a thousandth of a second (wanted: under 1)");
+console.log(
+  "\nA full recompute of each slip on the demo's chest, against a thousandth of a second (wanted: under 1)",
+);
 for (const kind of SLIPS) line((middleMs(() => kind.work({}, owned), 400) / 1).toFixed(4), kind.name);
 
 console.log("\nThe sane-figure check of a thousand fasteners, against 50 ms (wanted: under 1)");
 const fasteners = demo.jobs.flatMap((job) => chosenRoute(job).fasteners);
-const thousand = Array.from({ length: 1000 }, (_, i) => fasteners[i % fasteners.length]).filter((one) => one !== undefined);
-line((middleMs(() => thousand.map((fastener) => fastenerDoubts(fastener)), 60) / 50).toFixed(4), `of ${fasteners.length} different ones`);
+const thousand = Array.from({ length: 1000 }, (_, i) => fasteners[i % fasteners.length]).filter(
+  (one) => one !== undefined,
+);
+line(
+  (middleMs(() => thousand.map((fastener) => fastenerDoubts(fastener)), 60) / 50).toFixed(4),
+  `of ${fasteners.length} different ones`,
+);
 
-console.log("\nA plan of 300 steps and 600 fasteners ordered, mirrored and given its second look, against 50 ms (wanted: under 1)");
+console.log(
+  "\nA plan of 300 steps and 600 fasteners ordered, mirrored and given its second look, against 50 ms (wanted: under 1)",
+);
 const phases = ["make safe", "take apart", "look closely", "put back", "prove it"] as const;
 const large: Route = {
   id: "large",
   name: "Large",
   parts: [],
-  fasteners: Array.from({ length: 600 }, (_, i) => ({ ...(fasteners[i % fasteners.length] ?? { name: "Bolt", count: 1 }), id: `f${i}` })),
+  fasteners: Array.from({ length: 600 }, (_, i) => ({
+    ...(fasteners[i % fasteners.length] ?? { name: "Bolt", count: 1 }),
+    id: `f${i}`,
+  })),
   steps: Array.from({ length: 300 }, (_, i): Step => ({
     id: `s${i}`,
     title: `Step ${i} off`,
@@ -114,6 +143,12 @@ const text = writeHouseholdFile(demo, new Date(0));
 const yardstick = middleMs(() => JSON.parse(text), 200);
 const job = demo.jobs.find(({ id }) => id === "demo-brake-shoes");
 if (!job) throw new Error("The demo has lost its job under way.");
-line((middleMs(() => readHouseholdFile(text), 60) / yardstick).toFixed(3), "read and check the whole household file");
-line((middleMs(() => kitFor(chosenRoute(job), demo.tools), 200) / yardstick).toFixed(3), "the kit of the brake job");
+line(
+  (middleMs(() => readHouseholdFile(text), 60) / yardstick).toFixed(3),
+  "read and check the whole household file",
+);
+line(
+  (middleMs(() => kitFor(chosenRoute(job), demo.tools), 200) / yardstick).toFixed(3),
+  "the kit of the brake job",
+);
 if (kept === undefined) throw new Error("Nothing was worked.");

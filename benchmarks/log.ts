@@ -49,7 +49,12 @@ function largeHousehold(): Household {
   const [work] = demo.works;
   if (!first || !entry || !work) throw new Error("The demo has no log.");
   const own = { origin: "own" as const };
-  const vehicles = Array.from({ length: VEHICLES }, (_, i) => ({ ...first, ...own, id: `v${i}`, name: `Vehicle ${i}` }));
+  const vehicles = Array.from({ length: VEHICLES }, (_, i) => ({
+    ...first,
+    ...own,
+    id: `v${i}`,
+    name: `Vehicle ${i}`,
+  }));
   const day = (back: number) => new Date(Date.now() - back * 86_400_000).toISOString().slice(0, 10);
   const replacements = Array.from({ length: ENTRIES }, (_, i) => {
     const back = Math.floor(((ENTRIES - i) / ENTRIES) * 7300);
@@ -72,7 +77,12 @@ function largeHousehold(): Household {
     stepId: "springs",
     photoId: `photo${i}`,
   }));
-  return { ...demo, vehicles: [...demo.vehicles, ...vehicles], replacements, works: [{ ...work, events: [...work.events, ...photos] }, ...demo.works.slice(1)] };
+  return {
+    ...demo,
+    vehicles: [...demo.vehicles, ...vehicles],
+    replacements,
+    works: [{ ...work, events: [...work.events, ...photos] }, ...demo.works.slice(1)],
+  };
 }
 
 async function largeArchive(): Promise<Uint8Array> {
@@ -80,7 +90,11 @@ async function largeArchive(): Promise<Uint8Array> {
   const jpeg = new Uint8Array(PHOTO_BYTES);
   // It begins as a photo does.
   const begun = (bytes: Uint8Array<ArrayBuffer>) => (bytes.set([0xff, 0xd8, 0xff]), bytes);
-  const photo = () => Promise.resolve({ jpeg: new Blob([begun(randomFillSync(jpeg).slice())]), takenAt: "2026-01-01T00:00:00.000Z" });
+  const photo = () =>
+    Promise.resolve({
+      jpeg: new Blob([begun(randomFillSync(jpeg).slice())]),
+      takenAt: "2026-01-01T00:00:00.000Z",
+    });
   const file = await writeArchive(
     writeHouseholdFile(household, new Date(0)),
     Array.from({ length: PHOTOS }, (_, i) => `photo${i}`),
@@ -162,7 +176,10 @@ async function main(): Promise<void> {
       await page.see(".zip written");
     });
     const heldByFiles = held();
-    await page.until(async () => (await readdir(browser.downloads)).some((name) => name.endsWith(".zip")), "nothing was written");
+    await page.until(
+      async () => (await readdir(browser.downloads)).some((name) => name.endsWith(".zip")),
+      "nothing was written",
+    );
     await page.press("Export with photos");
     await page.press("Cancel");
     await page.see("Export with photos");
@@ -172,8 +189,15 @@ async function main(): Promise<void> {
     const usable: number[] = [];
     for (let i = 0; i < 5; i++) {
       await page.open("/log?id=v1");
-      await page.until(() => driver.executeScript<boolean>("return window.usableAt !== undefined"), "the log stayed empty");
-      usable.push(await driver.executeScript<number>("return window.usableAt - performance.getEntriesByName('first-contentful-paint')[0].startTime"));
+      await page.until(
+        () => driver.executeScript<boolean>("return window.usableAt !== undefined"),
+        "the log stayed empty",
+      );
+      usable.push(
+        await driver.executeScript<number>(
+          "return window.usableAt - performance.getEntriesByName('first-contentful-paint')[0].startTime",
+        ),
+      );
     }
     // What the pages before left to be swept up is not this page's.
     await driver.sendDevToolsCommand("HeapProfiler.collectGarbage", {});
@@ -184,27 +208,45 @@ async function main(): Promise<void> {
     for (let time = 0; time < TIMES; time++)
       for (const [label, value] of FINDS) {
         const what = `${label} “${value}”`;
-        finds.set(what, [...(finds.get(what) ?? []), await driver.executeAsyncScript<number>(FIND, label, value)]);
+        finds.set(what, [
+          ...(finds.get(what) ?? []),
+          await driver.executeAsyncScript<number>(FIND, label, value),
+        ]);
         await new Promise((wake) => setTimeout(wake, 300));
       }
     const heldByLog = held();
     await page.open("/log?id=all");
     await new Promise((wake) => setTimeout(wake, 4000));
     const frames = await driver.executeAsyncScript<number[]>(SCROLL, 300);
-    // The same scroll over as many rows of bare text: what this browser, without a graphics card, can do at best.
-    await driver.executeScript("document.body.innerHTML = '<p>A row of words, and nothing else.</p>'.repeat(3000); scrollTo(0, 0)");
+    // The same scroll over as many rows of bare text: what this browser, without a graphics card, can do at
+    // best.
+    await driver.executeScript(
+      "document.body.innerHTML = '<p>A row of words, and nothing else.</p>'.repeat(3000); scrollTo(0, 0)",
+    );
     const bare = await driver.executeAsyncScript<number[]>(SCROLL, 300);
 
-    console.log(`A log of ${ENTRIES} entries, ${VEHICLES} vehicles and ${PHOTOS} photos, each against what is wanted (1)`);
+    console.log(
+      `A log of ${ENTRIES} entries, ${VEHICLES} vehicles and ${PHOTOS} photos, each against what is wanted (1)`,
+    );
     line((middle(usable) / USABLE_MS).toFixed(2), "usable after the shell, the middle of five");
-    for (const [what, took] of finds) line((middle(took) / FIND_MS).toFixed(2), `found: ${what}, the middle of ${TIMES}`);
+    for (const [what, took] of finds)
+      line((middle(took) / FIND_MS).toFixed(2), `found: ${what}, the middle of ${TIMES}`);
     const dropped = (took: number[]) => (took.filter((ms) => ms > FRAME_MS).length / took.length).toFixed(3);
     line(dropped(frames), `of ${frames.length} frames dropped while scrolling (wanted: 0)`);
     line(dropped(bare), "of as many over bare text, without a graphics card either");
-    line(((read + written) / FILE_MS).toFixed(2), `brought in (read ${(read / FILE_MS).toFixed(2)}, written ${(written / FILE_MS).toFixed(2)})`);
+    line(
+      ((read + written) / FILE_MS).toFixed(2),
+      `brought in (read ${(read / FILE_MS).toFixed(2)}, written ${(written / FILE_MS).toFixed(2)})`,
+    );
     line((out / FILE_MS).toFixed(2), "exported with photos");
-    line((heldByFiles / MEMORY_BYTES).toFixed(2), "of the memory, the whole page and its worker at their most, in and out");
-    line((heldByLog / MEMORY_BYTES).toFixed(2), "of the memory, the whole page at its most, filtered and searched");
+    line(
+      (heldByFiles / MEMORY_BYTES).toFixed(2),
+      "of the memory, the whole page and its worker at their most, in and out",
+    );
+    line(
+      (heldByLog / MEMORY_BYTES).toFixed(2),
+      "of the memory, the whole page at its most, filtered and searched",
+    );
     line(String(stopped), "file written by one export and one that was cancelled");
   } finally {
     await browser.quit();

@@ -19,7 +19,11 @@ function largeFile(): string {
   const jobs = demo.jobs.map((job) => {
     const [route] = job.routes;
     if (job.id !== "demo-cam-cover" || !route) return job;
-    const fasteners = Array.from({ length: 600 }, (_, i) => ({ ...(route.fasteners[i % route.fasteners.length] ?? { name: "Bolt", count: 1 }), id: `f${i}`, name: `Bolts ${i}` }));
+    const fasteners = Array.from({ length: 600 }, (_, i) => ({
+      ...(route.fasteners[i % route.fasteners.length] ?? { name: "Bolt", count: 1 }),
+      id: `f${i}`,
+      name: `Bolts ${i}`,
+    }));
     const steps = Array.from({ length: 300 }, (_, i): Step => ({
       id: `s${i}`,
       title: `Step ${i}`,
@@ -35,20 +39,28 @@ function largeFile(): string {
   return writeHouseholdFile({ ...demo, jobs }, new Date(0));
 }
 
-/** The longest task of the page while something is done, ms; only tasks over 50 ms are told by the browser, 0 is none. */
+/**
+ * The longest task of the page while something is done, ms; only tasks over 50 ms are told by the browser, 0
+ * is none.
+ */
 async function longest({ driver }: Opened, what: () => Promise<void>): Promise<number> {
   await driver.executeScript(
     "window.longTasks = []; window.longObserver = new PerformanceObserver((list) => list.getEntries().forEach((one) => window.longTasks.push(one.duration))); window.longObserver.observe({ type: 'longtask' });",
   );
   await what();
   await new Promise((wake) => setTimeout(wake, 300));
-  return driver.executeScript<number>("window.longObserver.disconnect(); return Math.max(0, ...window.longTasks);");
+  return driver.executeScript<number>(
+    "window.longObserver.disconnect(); return Math.max(0, ...window.longTasks);",
+  );
 }
 
 /** Until the page has read its data and drawn itself: what follows is only what is done to it. */
 const settled = () => new Promise((wake) => setTimeout(wake, 2000));
 
-/** Keys as from a keyboard, a brisk ten a second: the driver's own scripts for a field would be counted as the page's. */
+/**
+ * Keys as from a keyboard, a brisk ten a second: the driver's own scripts for a field would be counted as the
+ * page's.
+ */
 async function typeInto(page: Page, field: WebElement, text: string): Promise<void> {
   await page.driver.executeScript("arguments[0].focus()", field);
   for (const key of text) {
@@ -57,7 +69,10 @@ async function typeInto(page: Page, field: WebElement, text: string): Promise<vo
   }
 }
 
-/** Types and drags in a plan of 300 steps and 600 fasteners, in the built app, and tells the longest task as a share of what is felt. */
+/**
+ * Types and drags in a plan of 300 steps and 600 fasteners, in the built app, and tells the longest task as a
+ * share of what is felt.
+ */
 async function main(): Promise<void> {
   const served = await serve();
   const browser = await openBrowser();
@@ -81,7 +96,9 @@ async function main(): Promise<void> {
     await page.open("/plan?id=demo-cam-cover&notes=1");
     const notes = await page.field("Notes for “Cam cover gasket and plugs”");
     await settled();
-    const noting = await longest(browser, () => typeInto(page, notes, "four 15 mil bolts, 50 newton metres, I think. New gasket."));
+    const noting = await longest(browser, () =>
+      typeInto(page, notes, "four 15 mil bolts, 50 newton metres, I think. New gasket."),
+    );
 
     await page.open("/plan?id=demo-cam-cover&order=1");
     const grip = await page.find("//button[@aria-label='Move Step 3']", "the handle");
@@ -107,7 +124,9 @@ async function main(): Promise<void> {
     const shopping = await longest(browser, () => typeInto(page, limit, "300"));
 
     await rm(folder, { recursive: true, force: true });
-    console.log(`A plan of 300 steps and 600 fasteners: the longest task of the page, against ${SMOOTH_MS} ms (0: none so long)`);
+    console.log(
+      `A plan of 300 steps and 600 fasteners: the longest task of the page, against ${SMOOTH_MS} ms (0: none so long)`,
+    );
     for (const [what, ms] of Object.entries({
       "typing in a step": typing,
       "typing notes": noting,

@@ -22,13 +22,17 @@ function longLog(): string {
   const demo = demoHousehold(today());
   const [first] = demo.replacements;
   if (!first) throw new Error("The demo has no log.");
-  const replacements = Array.from({ length: LOG_ENTRIES }, (_, i) => ({ ...(demo.replacements[i % demo.replacements.length] ?? first), id: `log-${i}` }));
+  const replacements = Array.from({ length: LOG_ENTRIES }, (_, i) => ({
+    ...(demo.replacements[i % demo.replacements.length] ?? first),
+    id: `log-${i}`,
+  }));
   return writeHouseholdFile({ ...demo, replacements }, new Date(0));
 }
 
 /**
- * Presses the one button, waits until the next thing to do has been painted, takes it back, and so on. From the event to the first task
- * after the frame in which the words have changed: by then that frame has been painted. Resolves to ms of each.
+ * Presses the one button, waits until the next thing to do has been painted, takes it back, and so on. From
+ * the event to the first task after the frame in which the words have changed: by then that frame has been
+ * painted. Resolves to ms of each.
  */
 const TAP_SCRIPT = `
   const [taps, done] = arguments;
@@ -48,7 +52,10 @@ const TAP_SCRIPT = `
   }
   done(took);`;
 
-/** From a tap in Work to the next thing painted, with the processor slowed four times and a long log, as a share of what still feels at once. */
+/**
+ * From a tap in Work to the next thing painted, with the processor slowed four times and a long log, as a
+ * share of what still feels at once.
+ */
 async function main(): Promise<void> {
   const served = await serve();
   const browser = await openBrowser({ size: PHONE });
@@ -66,15 +73,22 @@ async function main(): Promise<void> {
     await page.open("/work?id=demo-brake-shoes");
     await tickSafety(page);
     await page.see("Bolt 3 of 4");
-    await (browser.driver as unknown as ChromeDriver).sendDevToolsCommand("Emulation.setCPUThrottlingRate", { rate: SLOWED });
+    await (browser.driver as unknown as ChromeDriver).sendDevToolsCommand("Emulation.setCPUThrottlingRate", {
+      rate: SLOWED,
+    });
     await browser.driver.manage().setTimeouts({ script: 180_000 });
     const took = await browser.driver.executeAsyncScript<number[]>(
-      `(async () => { ${TAP_SCRIPT.replace("arguments", "window.tapArguments")} })()`.replace(/^/, "window.tapArguments = arguments; "),
+      `(async () => { ${TAP_SCRIPT.replace("arguments", "window.tapArguments")} })()`.replace(
+        /^/,
+        "window.tapArguments = arguments; ",
+      ),
       TAPS,
     );
     const sorted = [...took].sort((a, b) => a - b);
     const at = (share: number) => sorted[Math.floor(share * (sorted.length - 1))] ?? 0;
-    console.log(`A tap in Work, the processor slowed ${SLOWED} times, ${LOG_ENTRIES} log entries: from the tap to the next thing painted, against ${AT_ONCE_MS} ms`);
+    console.log(
+      `A tap in Work, the processor slowed ${SLOWED} times, ${LOG_ENTRIES} log entries: from the tap to the next thing painted, against ${AT_ONCE_MS} ms`,
+    );
     line((at(0.5) / AT_ONCE_MS).toFixed(2), "the middle one");
     line((at(0.95) / AT_ONCE_MS).toFixed(2), "95 of 100 are faster (wanted: 1)");
     line((at(1) / AT_ONCE_MS).toFixed(2), "the slowest");

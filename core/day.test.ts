@@ -12,5 +12,7 @@ test.each([
 });
 
 test("months end on the last day of a shorter one", () => {
-  expect([monthsAfter("2026-01-31", 1), monthsAfter("2027-11-30", 3), monthsAfter("2026-05-15", 24)]).toEqual(["2026-02-28", "2028-02-29", "2028-05-15"]);
+  expect([monthsAfter("2026-01-31", 1), monthsAfter("2027-11-30", 3), monthsAfter("2026-05-15", 24)]).toEqual(
+    ["2026-02-28", "2028-02-29", "2028-05-15"],
+  );
 });

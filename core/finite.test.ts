@@ -48,8 +48,10 @@ const CALCULATIONS: Record<string, (a: number, b: number, c: number, d: number, 
     wrenchTorqueNm(a, { gripLengthMm: b, adapters: [{ offsetMm: c, angleDeg: d }] }),
     boltTorqueNm(a, { gripLengthMm: b, adapters: [{ offsetMm: c, angleDeg: d }] }),
   ],
-  settingPerGripMm: (a, b, c, d) => settingPerGripMm(a, { gripLengthMm: b, adapters: [{ offsetMm: c, angleDeg: d }] }),
-  bandAtBolt: (a, b, c, d) => bandAtBolt(a, 0.04, { gripLengthMm: b, adapters: [{ offsetMm: c, angleDeg: d }] }),
+  settingPerGripMm: (a, b, c, d) =>
+    settingPerGripMm(a, { gripLengthMm: b, adapters: [{ offsetMm: c, angleDeg: d }] }),
+  bandAtBolt: (a, b, c, d) =>
+    bandAtBolt(a, 0.04, { gripLengthMm: b, adapters: [{ offsetMm: c, angleDeg: d }] }),
   multiplierInputNm: (a, b, c) => multiplierInputNm(a, b, c),
   nearestMark: (a, b, c) => nearestMark(a, "N.m", b, { from: c }).value,
   stressAreaMm2: (a, b) => stressAreaMm2(metric(a, b)),
@@ -57,10 +59,14 @@ const CALCULATIONS: Record<string, (a: number, b: number, c: number, d: number, 
   tapDrillMm: (a, b) => tapDrillMm(metric(a, b)),
   plausibleBandNm: (a, b) => plausibleBandNm(metric(a, b)),
   snugBandNm: (a, b) => snugBandNm(metric(a, b)) ?? 0,
-  judgeTorque: (a, b) => judgeTorque({ value: a, unit: "N.m", decimals: 0 }, { threads: [metric(10, 1.5)], maximumNm: b }).bandNm,
+  judgeTorque: (a, b) =>
+    judgeTorque({ value: a, unit: "N.m", decimals: 0 }, { threads: [metric(10, 1.5)], maximumNm: b }).bandNm,
   preloadN: (a, b, c) => preloadN([a, a], [b, b], metric(c, 1)),
   lubricatedTorque: (a, b, c) => Object.values(lubricatedTorque(a, [b, b], [c, c])).flat(),
-  engagement: (a, b, c) => [engagement(metric(10, 1.5), a, [b, c], "steel").engagedMm, engagement(metric(10, 1.5), a, [b], "steel", c).turns],
+  engagement: (a, b, c) => [
+    engagement(metric(10, 1.5), a, [b, c], "steel").engagedMm,
+    engagement(metric(10, 1.5), a, [b], "steel", c).turns,
+  ],
   hexagonFit: (a, b) => hexagonFit(a, b).freePlayDeg ?? 0,
   fitOf: (a, b) => fitOf({ acrossMm: a, unit: "in" }, b, "key in recess").freePlayDeg ?? 0,
   nearSizes: (a) => nearSizes(a).map(({ acrossMm }) => acrossMm),
@@ -77,13 +83,17 @@ const CALCULATIONS: Record<string, (a: number, b: number, c: number, d: number, 
   castleNut: (a, b) => [castleNut(a, b).atMostDeg, castleVerdict(b, [60, 80]).length],
   countedTurns: (a, b, c, d) => Object.values(countedTurns(a, b, c, d)),
   toeChange: (a, b, c, d) => Object.values(toeChange(a, b, c, d)),
-  loadPerStandKg: (a, b, c, d, e) => loadPerStandKg({ kerbWeightKg: a, axleShare: b, wheelbaseMm: c, standInsetMm: d, otherInsetMm: e }),
+  loadPerStandKg: (a, b, c, d, e) =>
+    loadPerStandKg({ kerbWeightKg: a, axleShare: b, wheelbaseMm: c, standInsetMm: d, otherInsetMm: e }),
   axleShareRaised: (a, b, c) => axleShareRaised(a, b, c),
   withLoad: (a, b, c) => Object.values(withLoad({ kerbWeightKg: a, frontShare: b }, c, "in the seats")),
   judgeStand: (a, b) => [...judgeStand(a, b).bandKg, judgeStand(a, b).ratio],
   standHeight: (a, b, c, d) => standHeight(a, b, c, d).liftMm,
   slopeForceN: (a, b) => [slopeForceN(a, b), rollPushN(a, b)],
-  coolantMix: (a, b, c, d) => [coolantMix({ capacityL: a, leftL: b, leftShare: c, wantedShare: d }).concentrateL, freezingPointC(c) ?? 0],
+  coolantMix: (a, b, c, d) => [
+    coolantMix({ capacityL: a, leftL: b, leftShare: c, wantedShare: d }).concentrateL,
+    freezingPointC(c) ?? 0,
+  ],
   bottlesFor: (a, b) => bottlesFor(a, [{ litres: b, priceMinor: 100 }]).litres,
 };
 
@@ -95,19 +105,22 @@ const finite = fc.oneof(
   fc.constantFrom(0, -0, 1, 180, 1e-12, -1e9, 1e12),
 );
 
-test.each(Object.entries(CALCULATIONS))("%s gives finite numbers, or a sentence, for any finite ones", (_, calculate) => {
-  fc.assert(
-    fc.property(finite, finite, finite, finite, finite, (a, b, c, d, e) => {
-      try {
-        for (const value of [calculate(a, b, c, d, e)].flat(2)) expect(Number.isFinite(value)).toBe(true);
-      } catch (error) {
-        if (!(error instanceof InputError)) throw error;
-        expect(error.message).toMatch(/^[A-Z"“0-9].*[.)]$/);
-      }
-    }),
-    { numRuns: 300 },
-  );
-});
+test.each(Object.entries(CALCULATIONS))(
+  "%s gives finite numbers, or a sentence, for any finite ones",
+  (_, calculate) => {
+    fc.assert(
+      fc.property(finite, finite, finite, finite, finite, (a, b, c, d, e) => {
+        try {
+          for (const value of [calculate(a, b, c, d, e)].flat(2)) expect(Number.isFinite(value)).toBe(true);
+        } catch (error) {
+          if (!(error instanceof InputError)) throw error;
+          expect(error.message).toMatch(/^[A-Z"“0-9].*[.)]$/);
+        }
+      }),
+      { numRuns: 300 },
+    );
+  },
+);
 
 test.each(Object.entries(CALCULATIONS))("%s refuses what is not a number with a sentence", (_, calculate) => {
   expect(() => calculate(Number.NaN, Number.NaN, Number.NaN, Number.NaN, Number.NaN)).toThrow(InputError);

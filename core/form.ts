@@ -46,8 +46,11 @@ export const unitName = typed((text) => fitting(text.trim(), LONGEST_UNIT));
 /** Lines set apart by a mark, `most` of them. */
 export function lines(mark: ";" | "\n", most: number): Typed<string[]> {
   return typed((text) => {
-    const each = text.split(mark).flatMap((one) => (one.trim() === "" ? [] : [fitting(one.trim(), LONGEST_LINE)]));
-    if (each.length > most) throw new InputError(`These are ${each.length}, and ${most} fit. Leave some out, or say two as one.`);
+    const each = text
+      .split(mark)
+      .flatMap((one) => (one.trim() === "" ? [] : [fitting(one.trim(), LONGEST_LINE)]));
+    if (each.length > most)
+      throw new InputError(`These are ${each.length}, and ${most} fit. Leave some out, or say two as one.`);
     return each;
   });
 }
@@ -67,14 +70,25 @@ export function oneOfIfSaid<T extends string>(values: readonly T[]): Typed<T | u
 }
 
 /** What a form's fields make, or a sentence for each field that is wrong. */
-export function readForm<Fields extends object, T>(form: z.ZodType<T, Fields>, fields: Fields): { value: T } | { errors: { [K in keyof Fields]?: string } } {
+export function readForm<Fields extends object, T>(
+  form: z.ZodType<T, Fields>,
+  fields: Fields,
+): { value: T } | { errors: { [K in keyof Fields]?: string } } {
   const result = form.safeParse(fields);
   if (result.success) return { value: result.data };
-  return { errors: Object.fromEntries(result.error.issues.map(({ path, message }) => [path[0], message])) as { [K in keyof Fields]?: string } };
+  return {
+    errors: Object.fromEntries(result.error.issues.map(({ path, message }) => [path[0], message])) as {
+      [K in keyof Fields]?: string;
+    },
+  };
 }
 
-/** A text, if it is no longer than fits; nothing that is typed is cut off. @throws InputError saying by how much. */
+/**
+ * A text, if it is no longer than fits; nothing that is typed is cut off. @throws InputError saying by how
+ * much.
+ */
 export function fitting(text: string, most: number): string {
-  if (text.length > most) throw new InputError(`That is ${text.length} letters long, and ${most} fit. Say it shorter.`);
+  if (text.length > most)
+    throw new InputError(`That is ${text.length} letters long, and ${most} fit. Say it shorter.`);
   return text;
 }

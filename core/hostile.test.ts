@@ -13,7 +13,10 @@ import { secondLook } from "./plan/second-look/second-look";
 
 /** No number that is none, nor a word for one, anywhere in what a screen would show. */
 function expectShowable(value: unknown): void {
-  const text = JSON.stringify(value, (_, inner: unknown) => (typeof inner === "number" && !Number.isFinite(inner) ? `<${String(inner)}>` : inner)) ?? "";
+  const text =
+    JSON.stringify(value, (_, inner: unknown) =>
+      typeof inner === "number" && !Number.isFinite(inner) ? `<${String(inner)}>` : inner,
+    ) ?? "";
   expect(text).not.toMatch(/<(?:NaN|-?Infinity)>|\bNaN\b|\bInfinity\b|\bundefined\b/);
 }
 
@@ -29,10 +32,13 @@ test("whatever plan, vehicle and chest the model allows, every calculation of Pl
       expectShowable(matOf(kit.lines));
       for (const one of route.fasteners) {
         expectShowable(fastenerDoubts(one));
-        expectShowable(torqueNeeds(one, chest).map(({ best, refused }) => [best?.bandNm, refused.map(({ why }) => why)]));
+        expectShowable(
+          torqueNeeds(one, chest).map(({ best, refused }) => [best?.bandNm, refused.map(({ why }) => why)]),
+        );
         expectShowable(undoingNm(one, true));
       }
-      for (const stance of ["front up", "rear up", "all up"] as const) expectShowable(standNeed(stance, vehicle, tools));
+      for (const stance of ["front up", "rear up", "all up"] as const)
+        expectShowable(standNeed(stance, vehicle, tools));
       expectShowable(compareRoutes(job, vehicle, tools));
       sortSteps(route.steps);
     }),

@@ -13,7 +13,10 @@ export class InputError extends Error {
   }
 }
 
-/** No mass, length or torque on a vehicle is as small or as large as this; dividing by such a number would leave the range of numbers. */
+/**
+ * No mass, length or torque on a vehicle is as small or as large as this; dividing by such a number would
+ * leave the range of numbers.
+ */
 const SMALLEST = 1e-9;
 const LARGEST = 1e15;
 
@@ -37,7 +40,10 @@ export function requireFinite(value: number, what: string, field?: string): void
   if (!Number.isFinite(value)) throw new InputError(`${what} is not a number. Type digits.`, field);
 }
 
-/** What `how` gives, or what is made of the sentence with which it refused. Anything else that goes wrong is not held back. */
+/**
+ * What `how` gives, or what is made of the sentence with which it refused. Anything else that goes wrong is
+ * not held back.
+ */
 export function orSentence<T>(how: () => T, refused: (sentence: string) => T): T {
   try {
     return how();

@@ -47,7 +47,16 @@ const SHOWS: Record<string, (text: string) => string> = {
   line: (text) => {
     const { part, place, odometer, priceMinor, on, count, asks } = readQuickEntry(text, "km", TODAY);
     if (asks[0]) throw new InputError(asks[0].says);
-    return [part, place, odometer && `${odometer.value} ${odometer.unit}`, priceMinor, on, count > 1 ? `${count} of it` : undefined].filter((one) => one !== undefined).join(", ");
+    return [
+      part,
+      place,
+      odometer && `${odometer.value} ${odometer.unit}`,
+      priceMinor,
+      on,
+      count > 1 ? `${count} of it` : undefined,
+    ]
+      .filter((one) => one !== undefined)
+      .join(", ");
   },
   layers: (text) =>
     readLayers(text, "It")
@@ -97,12 +106,25 @@ test.each(refusals)("$reader “$text” is refused or asked: $shows", ({ reader
   expect(() => SHOWS[reader]?.(text)).toThrow(shows.slice(1).trim());
 });
 
-test.each(readings.filter(({ reader }) => ["torque", "figure", "head", "thread", "length", "mass", "volume", "angle", "share", "odometer", "number"].includes(reader)))(
-  "what is shown of $reader “$text” is read as the same",
-  ({ reader, shows }) => {
-    expect(SHOWS[reader]?.(shows)).toBe(shows);
-  },
-);
+test.each(
+  readings.filter(({ reader }) =>
+    [
+      "torque",
+      "figure",
+      "head",
+      "thread",
+      "length",
+      "mass",
+      "volume",
+      "angle",
+      "share",
+      "odometer",
+      "number",
+    ].includes(reader),
+  ),
+)("what is shown of $reader “$text” is read as the same", ({ reader, shows }) => {
+  expect(SHOWS[reader]?.(shows)).toBe(shows);
+});
 
 // Every number typed is somewhere in what was read, as itself or as what it comes to; or the text is refused.
 test("no typed number is dropped from a figure", () => {
@@ -127,7 +149,8 @@ test("no typed number is dropped from a figure", () => {
         return;
       }
       // A tolerance is shown as its ends, and a figure said twice once.
-      if (text.includes("±") || text.includes("(") || text.includes("/")) expect(shown.length).toBeGreaterThan(0);
+      if (text.includes("±") || text.includes("(") || text.includes("/"))
+        expect(shown.length).toBeGreaterThan(0);
       else expect(shown).toEqual(typed);
     }),
     { numRuns: 3000 },
@@ -135,7 +158,21 @@ test("no typed number is dropped from a figure", () => {
 });
 
 test("no typed number is dropped from a line of the chest: it is in the tool, or told back", () => {
-  const words = fc.constantFrom("3/8", "torque wrench", "10-75 lb ft", "by 0.5", "grip 380", "77", "stands", "each", "2", "1500 kg", "jack", "2 t", "x");
+  const words = fc.constantFrom(
+    "3/8",
+    "torque wrench",
+    "10-75 lb ft",
+    "by 0.5",
+    "grip 380",
+    "77",
+    "stands",
+    "each",
+    "2",
+    "1500 kg",
+    "jack",
+    "2 t",
+    "x",
+  );
   fc.assert(
     fc.property(fc.array(words, { minLength: 2, maxLength: 8 }), (parts) => {
       const text = parts.join(" ");
@@ -147,7 +184,11 @@ test("no typed number is dropped from a line of the chest: it is in the tool, or
         return;
       }
       const said = JSON.stringify(tools);
-      if (text.includes("77") && tools.every(({ kind }) => ["torque wrench", "stands", "jack"].includes(kind))) expect(said).toContain("77");
+      if (
+        text.includes("77") &&
+        tools.every(({ kind }) => ["torque wrench", "stands", "jack"].includes(kind))
+      )
+        expect(said).toContain("77");
     }),
     { numRuns: 1000 },
   );

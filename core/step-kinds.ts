@@ -16,8 +16,18 @@ const all = (count: number) => (count === 1 ? "It is" : `All ${count} are`);
 /** All that hangs on a step's kind but its face in Work, which is in `features/work/faces/face-of.ts`. */
 export const STEP_KIND: Record<StepKind, StepKindWords> = {
   do: { says: "Do", done: () => "Done", back: "do", moves: "nothing" },
-  undo: { says: "Undo a fastener", done: (count) => (count === undefined ? "Done" : `${all(count)} out`), back: "torque", moves: "out" },
-  "hand-start": { says: "Start by hand", done: (count) => (count === undefined ? "Done" : `${all(count)} started`), back: "hand-start", moves: "in" },
+  undo: {
+    says: "Undo a fastener",
+    done: (count) => (count === undefined ? "Done" : `${all(count)} out`),
+    back: "torque",
+    moves: "out",
+  },
+  "hand-start": {
+    says: "Start by hand",
+    done: (count) => (count === undefined ? "Done" : `${all(count)} started`),
+    back: "hand-start",
+    moves: "in",
+  },
   torque: { says: "Tighten to its figure", done: () => "Done", back: "torque", moves: "in" },
   count: { says: "Count its turns", done: () => "Done", back: "count", moves: "by half" },
   look: { says: "Look or check", done: () => "Begin the wait", back: "look", moves: "nothing" },

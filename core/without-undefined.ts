@@ -4,5 +4,7 @@ export type WithoutUndefined<T> = { [K in keyof T as undefined extends T[K] ? ne
 };
 
 export function withoutUndefined<T extends object>(object: T): WithoutUndefined<T> {
-  return Object.fromEntries(Object.entries(object).filter(([, value]) => value !== undefined)) as WithoutUndefined<T>;
+  return Object.fromEntries(
+    Object.entries(object).filter(([, value]) => value !== undefined),
+  ) as WithoutUndefined<T>;
 }

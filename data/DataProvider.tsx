@@ -14,7 +14,10 @@ const TRY_AGAIN_MS = 1000;
 
 type Door = () => Promise<Repository>;
 
-/** What befalls the store while the app runs: it fails, or is being brought up to this model and has come so far, 0 to 1. */
+/**
+ * What befalls the store while the app runs: it fails, or is being brought up to this model and has come so
+ * far, 0 to 1.
+ */
 export type Befalls = { error: StoreError } | { updated: number };
 
 interface Trouble {
@@ -33,7 +36,12 @@ const DataContext = createContext<Data | undefined>(undefined);
 
 /** Opens the store once, hands out the repository, and tells the other tabs what a change touched. */
 export function DataProvider({ children }: { children: ReactNode }) {
-  const [client] = useState(() => new QueryClient({ defaultOptions: { queries: { networkMode: "always", staleTime: Infinity, retry: false } } }));
+  const [client] = useState(
+    () =>
+      new QueryClient({
+        defaultOptions: { queries: { networkMode: "always", staleTime: Infinity, retry: false } },
+      }),
+  );
   const [data] = useState<Data>(() => {
     const { door, trouble } = createOpening();
     return { door, trouble, ...createCommit(client, door) };
@@ -66,7 +74,10 @@ export function useDoor(): Door {
 
 let channel: BroadcastChannel | undefined;
 
-/** One channel to speak and to hear with: what a tab says itself it does not hear, and so does not read again what it has just written. */
+/**
+ * One channel to speak and to hear with: what a tab says itself it does not hear, and so does not read again
+ * what it has just written.
+ */
 function otherTabs(): BroadcastChannel {
   return (channel ??= new BroadcastChannel(CHANNEL));
 }
@@ -77,8 +88,9 @@ interface Opening {
 }
 
 /**
- * Opens the store at the first call, and anew when the browser has closed it. One that comes back with less in it than this tab has
- * written or read was dropped: nothing is read from it over what the screen still has until a person has said what is to become of it.
+ * Opens the store at the first call, and anew when the browser has closed it. One that comes back with less
+ * in it than this tab has written or read was dropped: nothing is read from it over what the screen still has
+ * until a person has said what is to become of it.
  */
 function createOpening(): Opening {
   const startedAt = new Date();
@@ -90,7 +102,8 @@ function createOpening(): Opening {
     otherTabs().postMessage(collections);
     void askToPersist();
   };
-  // Asked once, at the first save ever: whether the browser may clear the log when space runs short. A refusal changes nothing here.
+  // Asked once, at the first save ever: whether the browser may clear the log when space runs short. A
+  // refusal changes nothing here.
   const askToPersist = async () => {
     const repository = await opened;
     if (!repository || (await repository.setting(ASKED))) return;
@@ -101,7 +114,10 @@ function createOpening(): Opening {
     opened = undefined;
     tryAgain();
   };
-  /** Asked for again without being told to, so that what was lost is said before the next tap, and the app goes on by itself when it can. */
+  /**
+   * Asked for again without being told to, so that what was lost is said before the next tap, and the app
+   * goes on by itself when it can.
+   */
   const tryAgain = () =>
     void setTimeout(() => {
       door().then(
@@ -114,10 +130,20 @@ function createOpening(): Opening {
       );
     }, TRY_AGAIN_MS);
   const opens = async () => {
-    const repository = createRepository(await openStore(undefined, undefined, undefined, { onClosed, onProgress: (updated) => heard({ updated }) }), onCommit);
+    const repository = createRepository(
+      await openStore(undefined, undefined, undefined, {
+        onClosed,
+        onProgress: (updated) => heard({ updated }),
+      }),
+      onCommit,
+    );
     heard(undefined);
     const stands = Number((await repository.revision()) ?? 0);
-    if (stands < highest) throw new StoreError("The browser has dropped what was stored here. What this tab has read is still in its memory.", "dropped");
+    if (stands < highest)
+      throw new StoreError(
+        "The browser has dropped what was stored here. What this tab has read is still in its memory.",
+        "dropped",
+      );
     highest = stands;
     void repository.sweepPictures(new Date()).catch(() => undefined);
     void repository.letFormerGo(startedAt).catch(() => undefined);

@@ -6,14 +6,29 @@ import { idSchema, instantSchema } from "@/core/model/record";
 import type { Picture } from "./store";
 import { decodeText } from "./text-file";
 
-/** What is in the archive beside the photos: the household file as it is on its own, and what the store knows of each photo. */
+/**
+ * What is in the archive beside the photos: the household file as it is on its own, and what the store knows
+ * of each photo.
+ */
 const HOUSEHOLD = "household.json";
 const INDEX = "photos.json";
 
-const indexSchema = z.strictObject({ photos: z.record(idSchema, z.strictObject({ takenAt: instantSchema, bytes: z.int().min(1), originalBytes: z.int().min(1).optional() })) });
+const indexSchema = z.strictObject({
+  photos: z.record(
+    idSchema,
+    z.strictObject({
+      takenAt: instantSchema,
+      bytes: z.int().min(1),
+      originalBytes: z.int().min(1).optional(),
+    }),
+  ),
+});
 type Index = z.infer<typeof indexSchema>;
 
-/** More than this in one file is no photo of ours and no household: a file that unpacks to it is refused before it fills the memory. */
+/**
+ * More than this in one file is no photo of ours and no household: a file that unpacks to it is refused
+ * before it fills the memory.
+ */
 const MOST_TEXT_BYTES = 100_000_000;
 /** Our text packs to a tenth or a thirtieth; what packs to so much less says nothing. */
 const MOST_PACKED = 150;
@@ -26,8 +41,8 @@ const READ_AT_ONCE = 100;
 export type Progress = (done: number, of: number) => void;
 
 /**
- * The household's text and its photos as one zip. Photos are stored as they are, since a JPEG does not get smaller, and read a few at a
- * time, so that five hundred of them never lie in the memory together.
+ * The household's text and its photos as one zip. Photos are stored as they are, since a JPEG does not get
+ * smaller, and read a few at a time, so that five hundred of them never lie in the memory together.
  */
 export async function writeArchive(
   text: string,
@@ -95,33 +110,47 @@ export interface ArchiveText {
 
 /**
  * The text of an archive and which photos it holds; the photos themselves are read by `readPhotos`.
- * @throws InputError naming the first thing wrong: cut off, without a household, unpacking to more than a household can be, a photo missing.
+ * @throws InputError naming the first thing wrong: cut off, without a household, unpacking to more than a
+ * household can be, a photo missing.
  */
 export async function readArchive(file: Blob): Promise<ArchiveText> {
   const entries = await readDirectory(file);
   const text = async (name: string): Promise<string> => {
     const entry = entries.get(name);
-    if (!entry) throw new InputError(`The archive holds no ${name}. Choose one that "Export with photos" wrote.`);
+    if (!entry)
+      throw new InputError(`The archive holds no ${name}. Choose one that "Export with photos" wrote.`);
     if (entry.bytes > 1e6 && entry.bytes > MOST_PACKED * entry.packedBytes)
-      throw new InputError(`In the archive, ${name} unpacks to ${MOST_PACKED} times its size and more. It is not one of ours.`);
+      throw new InputError(
+        `In the archive, ${name} unpacks to ${MOST_PACKED} times its size and more. It is not one of ours.`,
+      );
     const bytes = await bytesIn(await unpack(file, entry, MOST_TEXT_BYTES));
     // One digit flipped is a wrong torque: text is taken in only if it is what was packed, to the bit.
     if (bytes.length !== entry.bytes || crc32.buf(bytes) >>> 0 !== entry.checksum)
-      throw new InputError(`The archive is damaged: ${name} is not what was packed. Copy it again and retry.`);
+      throw new InputError(
+        `The archive is damaged: ${name} is not what was packed. Copy it again and retry.`,
+      );
     return decodeText(bytes);
   };
   const household = await text(HOUSEHOLD);
   const { photos } = readIndex(await text(INDEX));
   // A photo does not get smaller by packing: one that unpacks to far more than the file holds is none.
-  const unpacked = Object.values(photos).reduce((sum, { bytes, originalBytes = 0 }) => sum + bytes + originalBytes, 0);
-  if (unpacked > 2 * file.size + MOST_TEXT_BYTES) throw new InputError("The archive unpacks to far more than it holds: its photos are none. It is not one of ours.");
-  if (Object.keys(photos).length > MOST_PHOTOS) throw new InputError(`The archive says it holds more than ${MOST_PHOTOS} photos.`);
+  const unpacked = Object.values(photos).reduce(
+    (sum, { bytes, originalBytes = 0 }) => sum + bytes + originalBytes,
+    0,
+  );
+  if (unpacked > 2 * file.size + MOST_TEXT_BYTES)
+    throw new InputError(
+      "The archive unpacks to far more than it holds: its photos are none. It is not one of ours.",
+    );
+  if (Object.keys(photos).length > MOST_PHOTOS)
+    throw new InputError(`The archive says it holds more than ${MOST_PHOTOS} photos.`);
   return { household, photos };
 }
 
 /**
  * Reads the photos of an archive, a few at a time.
- * @param take what is done with a few of them; the next are read when it has been. @throws InputError when one is missing or not as long as it was.
+ * @param take what is done with a few of them; the next are read when it has been. @throws InputError when
+ * one is missing or not as long as it was.
  */
 export async function readPhotos(
   file: Blob,
@@ -134,16 +163,29 @@ export async function readPhotos(
     const entry = entries.get(name);
     if (!entry) throw new InputError(`The archive breaks off: ${name} is missing. Copy it again and retry.`);
     const photo = await unpack(file, entry, MOST_PHOTO_BYTES);
-    if (photo.size !== length) throw new InputError(`The photo ${name} is damaged: it has ${photo.size} bytes instead of ${length}.`);
-    if (!(await isImage(photo))) throw new InputError(`In the archive, ${name} is no photo: it does not begin as one.`);
+    if (photo.size !== length)
+      throw new InputError(`The photo ${name} is damaged: it has ${photo.size} bytes instead of ${length}.`);
+    if (!(await isImage(photo)))
+      throw new InputError(`In the archive, ${name} is no photo: it does not begin as one.`);
     return photo;
   };
   const all = Object.entries(photos);
   const readFew = async (at: number): Promise<Record<string, Picture>> => {
-    const few = all.slice(at, at + READ_AT_ONCE).map(async ([id, { takenAt, bytes, originalBytes }]): Promise<[string, Picture]> => {
-      const jpeg = await photoIn(photoName(id), bytes);
-      return [id, { jpeg, takenAt, ...(originalBytes === undefined ? {} : { original: await photoIn(originalName(id), originalBytes) }) }];
-    });
+    const few = all
+      .slice(at, at + READ_AT_ONCE)
+      .map(async ([id, { takenAt, bytes, originalBytes }]): Promise<[string, Picture]> => {
+        const jpeg = await photoIn(photoName(id), bytes);
+        return [
+          id,
+          {
+            jpeg,
+            takenAt,
+            ...(originalBytes === undefined
+              ? {}
+              : { original: await photoIn(originalName(id), originalBytes) }),
+          },
+        ];
+      });
     return Object.fromEntries(await Promise.all(few));
   };
   // The next are read while those before are being kept.
@@ -156,7 +198,9 @@ export async function readPhotos(
   }
 }
 
-/** How images begin: JPEG, PNG, WebP, GIF, and what phones keep (HEIF, whose kind stands behind its length). */
+/**
+ * How images begin: JPEG, PNG, WebP, GIF, and what phones keep (HEIF, whose kind stands behind its length).
+ */
 const BEGINNINGS: readonly (readonly [at: number, bytes: readonly number[]])[] = [
   [0, [0xff, 0xd8, 0xff]],
   [0, [0x89, 0x50, 0x4e, 0x47]],
@@ -207,7 +251,11 @@ async function readDirectory(file: Blob): Promise<Map<string, Entry>> {
   let end = tail.byteLength - END.bytes;
   while (end >= 0 && tail.getUint32(end, true) !== END.signature) end--;
   if (end < 0) throw brokenOff();
-  const [count, length, start] = [tail.getUint16(end + 10, true), tail.getUint32(end + 12, true), tail.getUint32(end + 16, true)];
+  const [count, length, start] = [
+    tail.getUint16(end + 10, true),
+    tail.getUint32(end + 12, true),
+    tail.getUint32(end + 16, true),
+  ];
   if (start + length > file.size) throw brokenOff();
   const directory = await viewOf(file, start, start + length);
   const entries = new Map<string, Entry>();
@@ -215,11 +263,18 @@ async function readDirectory(file: Blob): Promise<Map<string, Entry>> {
   for (let i = 0; i < count; i++) {
     if (at + CENTRAL.bytes > length || directory.getUint32(at, true) !== CENTRAL.signature) throw brokenOff();
     const method = directory.getUint16(at + 10, true);
-    const [nameBytes, extraBytes, commentBytes] = [28, 30, 32].map((offset) => directory.getUint16(at + offset, true)) as [number, number, number];
-    const name = new TextDecoder().decode(new Uint8Array(directory.buffer, at + CENTRAL.bytes, Math.min(nameBytes, length - at - CENTRAL.bytes)));
-    if (method !== STORED && method !== DEFLATED) throw new InputError(`In the archive, ${name} is packed in a way that is not read here.`);
-    if ((directory.getUint16(at + 8, true) & ENCRYPTED) !== 0) throw new InputError(`In the archive, ${name} is locked with a password. Pack it again without one.`);
-    if (entries.has(name)) throw new InputError(`In the archive, ${name} is there twice. It is not one of ours.`);
+    const [nameBytes, extraBytes, commentBytes] = [28, 30, 32].map((offset) =>
+      directory.getUint16(at + offset, true),
+    ) as [number, number, number];
+    const name = new TextDecoder().decode(
+      new Uint8Array(directory.buffer, at + CENTRAL.bytes, Math.min(nameBytes, length - at - CENTRAL.bytes)),
+    );
+    if (method !== STORED && method !== DEFLATED)
+      throw new InputError(`In the archive, ${name} is packed in a way that is not read here.`);
+    if ((directory.getUint16(at + 8, true) & ENCRYPTED) !== 0)
+      throw new InputError(`In the archive, ${name} is locked with a password. Pack it again without one.`);
+    if (entries.has(name))
+      throw new InputError(`In the archive, ${name} is there twice. It is not one of ours.`);
     entries.set(name, {
       name,
       deflated: method === DEFLATED,
@@ -233,9 +288,19 @@ async function readDirectory(file: Blob): Promise<Map<string, Entry>> {
   return entries;
 }
 
-/** One file of the archive, unpacked to no more than it says it has, and refused when that is too much. What was only stored is pointed at and not read. */
-async function unpack(file: Blob, { name, deflated, packedBytes, bytes, at }: Entry, mostBytes: number): Promise<Blob> {
-  if (bytes > mostBytes || packedBytes > mostBytes) throw new InputError(`In the archive, ${name} unpacks to more than ${mostBytes / 1e6} MB. It is not one of ours.`);
+/**
+ * One file of the archive, unpacked to no more than it says it has, and refused when that is too much. What
+ * was only stored is pointed at and not read.
+ */
+async function unpack(
+  file: Blob,
+  { name, deflated, packedBytes, bytes, at }: Entry,
+  mostBytes: number,
+): Promise<Blob> {
+  if (bytes > mostBytes || packedBytes > mostBytes)
+    throw new InputError(
+      `In the archive, ${name} unpacks to more than ${mostBytes / 1e6} MB. It is not one of ours.`,
+    );
   const damaged = () => new InputError(`The archive is damaged at ${name}. Copy it again and retry.`);
   if (at + LOCAL.bytes > file.size) throw damaged();
   const head = await viewOf(file, at, at + LOCAL.bytes);
@@ -245,7 +310,9 @@ async function unpack(file: Blob, { name, deflated, packedBytes, bytes, at }: En
   const packed = file.slice(start, start + packedBytes);
   if (!deflated) return packed;
   try {
-    return new Blob([inflateSync(await bytesIn(packed), { out: new Uint8Array(bytes) }) as Uint8Array<ArrayBuffer>]);
+    return new Blob([
+      inflateSync(await bytesIn(packed), { out: new Uint8Array(bytes) }) as Uint8Array<ArrayBuffer>,
+    ]);
   } catch {
     throw damaged();
   }

@@ -16,11 +16,23 @@ const followUp = (more: Partial<FollowUp> = {}): FollowUp => ({
 const read = (entries: Parameters<typeof writeCalendar>[0], now = made) => {
   const text = writeCalendar(entries, now);
   const calendar = new ICAL.Component(ICAL.parse(text) as ConstructorParameters<typeof ICAL.Component>[0]);
-  return { text, events: calendar.getAllSubcomponents("vevent").map((one) => ({ event: new ICAL.Event(one), component: one })) };
+  return {
+    text,
+    events: calendar
+      .getAllSubcomponents("vevent")
+      .map((one) => ({ event: new ICAL.Event(one), component: one })),
+  };
 };
 
 test("a second parser reads each follow-up as one whole day with its alarms", () => {
-  const { text, events } = read([{ followUp: followUp(), on: "2026-12-04", vehicle: "Wren estate", says: "At 62 000 km\nby the driving so far" }]);
+  const { text, events } = read([
+    {
+      followUp: followUp(),
+      on: "2026-12-04",
+      vehicle: "Wren estate",
+      says: "At 62 000 km\nby the driving so far",
+    },
+  ]);
   const [{ event, component } = { event: undefined, component: undefined }] = events;
   expect(events).toHaveLength(1);
   expect(event?.summary).toBe("Wren estate: Recheck; 80 km, at the kerb");
@@ -28,16 +40,33 @@ test("a second parser reads each follow-up as one whole day with its alarms", ()
   expect(event?.startDate.toString()).toBe("2026-12-04");
   expect(event?.startDate.isDate).toBe(true);
   expect(event?.endDate.toString()).toBe("2026-12-05");
-  const alarms = component?.getAllSubcomponents("valarm").map((alarm) => String(alarm.getFirstPropertyValue("trigger")));
+  const alarms = component
+    ?.getAllSubcomponents("valarm")
+    .map((alarm) => String(alarm.getFirstPropertyValue("trigger")));
   expect(alarms).toEqual(["-PT5H", "PT8H"]);
   expect(text).toMatch(/\r\n/);
   expect(text.split("\r\n").every((line) => Buffer.byteLength(line) <= 75)).toBe(true);
 });
 
 test("taken in again after a move it updates: the same UID, a higher SEQUENCE, and cancelled when it is done", () => {
-  const before = read([{ followUp: followUp(), on: "2026-12-04", vehicle: "Wren", says: "" }]).events[0]?.event;
-  const moved = read([{ followUp: followUp({ updatedAt: "2026-11-21T08:00:00.000Z" }), on: "2026-12-11", vehicle: "Wren", says: "" }]).events[0]?.event;
-  const done = read([{ followUp: followUp({ updatedAt: "2026-11-22T08:00:00.000Z", state: "done" }), on: "2026-12-11", vehicle: "Wren", says: "" }]).events[0];
+  const before = read([{ followUp: followUp(), on: "2026-12-04", vehicle: "Wren", says: "" }]).events[0]
+    ?.event;
+  const moved = read([
+    {
+      followUp: followUp({ updatedAt: "2026-11-21T08:00:00.000Z" }),
+      on: "2026-12-11",
+      vehicle: "Wren",
+      says: "",
+    },
+  ]).events[0]?.event;
+  const done = read([
+    {
+      followUp: followUp({ updatedAt: "2026-11-22T08:00:00.000Z", state: "done" }),
+      on: "2026-12-11",
+      vehicle: "Wren",
+      says: "",
+    },
+  ]).events[0];
   expect(moved?.uid).toBe(before?.uid);
   expect(moved?.sequence).toBeGreaterThan(before?.sequence ?? 0);
   expect(done?.component.getFirstPropertyValue("status")).toBe("CANCELLED");
@@ -46,6 +75,11 @@ test("taken in again after a move it updates: the same UID, a higher SEQUENCE, a
 
 test("a forecast that has moved by itself is told as the newer of two", () => {
   const stampOf = (now: string) =>
-    String(read([{ followUp: followUp(), on: "2026-12-04", vehicle: "Wren", says: "" }], new Date(now)).events[0]?.component.getFirstPropertyValue("dtstamp"));
+    String(
+      read(
+        [{ followUp: followUp(), on: "2026-12-04", vehicle: "Wren", says: "" }],
+        new Date(now),
+      ).events[0]?.component.getFirstPropertyValue("dtstamp"),
+    );
   expect(stampOf("2026-11-25T09:00:00.000Z") > stampOf("2026-11-24T09:00:00.000Z")).toBe(true);
 });

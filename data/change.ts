@@ -1,10 +1,20 @@
 import { InputError } from "@/core/input-error";
-import { COLLECTIONS, type Collection, type Household, type RecordOf, parentOf, recordSchemas } from "@/core/model/household";
+import {
+  COLLECTIONS,
+  type Collection,
+  type Household,
+  type RecordOf,
+  parentOf,
+  recordSchemas,
+} from "@/core/model/household";
 import { sentenceOf } from "./sentence";
 import { laterThan } from "./stamp";
 import type { Picture } from "./store";
 
-/** Records to write and ids to take out, with the photos that the records name, all in one transaction. The inverse of a change is a change too. */
+/**
+ * Records to write and ids to take out, with the photos that the records name, all in one transaction. The
+ * inverse of a change is a change too.
+ */
 export interface Change {
   put?: { [C in Collection]?: RecordOf<C>[] };
   remove?: { [C in Collection]?: string[] };
@@ -13,7 +23,10 @@ export interface Change {
 
 /** Collections that a change touches. */
 export function touchedBy(change: Change): Collection[] {
-  return COLLECTIONS.filter((collection) => (change.put?.[collection]?.length ?? 0) > 0 || (change.remove?.[collection]?.length ?? 0) > 0);
+  return COLLECTIONS.filter(
+    (collection) =>
+      (change.put?.[collection]?.length ?? 0) > 0 || (change.remove?.[collection]?.length ?? 0) > 0,
+  );
 }
 
 /** @throws InputError naming the first thing in the change that the model does not allow. */
@@ -32,10 +45,13 @@ export function putAll(household: Household): Change {
 }
 
 /**
- * The change that takes records out and remembers that they were, so that a file from another device does not bring them back.
- * The demo leaves no such trace: it can be had again at any time.
+ * The change that takes records out and remembers that they were, so that a file from another device does not
+ * bring them back. The demo leaves no such trace: it can be had again at any time.
  */
-export function removing(records: { [C in Collection]?: readonly RecordOf<C>[] }, now: Date = new Date()): Change {
+export function removing(
+  records: { [C in Collection]?: readonly RecordOf<C>[] },
+  now: Date = new Date(),
+): Change {
   const all = COLLECTIONS.flatMap((collection): readonly RecordOf<Collection>[] => records[collection] ?? []);
   const removals = all
     .filter(({ origin }) => origin === "own")
@@ -45,7 +61,9 @@ export function removing(records: { [C in Collection]?: readonly RecordOf<C>[] }
     });
   return {
     put: { removals },
-    remove: Object.fromEntries(COLLECTIONS.map((collection) => [collection, (records[collection] ?? []).map(({ id }) => id)])),
+    remove: Object.fromEntries(
+      COLLECTIONS.map((collection) => [collection, (records[collection] ?? []).map(({ id }) => id)]),
+    ),
   };
 }
 
@@ -55,26 +73,44 @@ function removeFrom(household: Household, collection: "vehicles" | "jobs", id: s
   // Jobs hang on vehicles and come before what hangs on jobs.
   const goes = (where: Collection, record: RecordOf<Collection>): boolean => {
     const parent = parentOf(where, record);
-    const falls = gone.has(`${where} ${record.id}`) || (parent !== undefined && gone.has(`${parent.collection} ${parent.id}`));
+    const falls =
+      gone.has(`${where} ${record.id}`) ||
+      (parent !== undefined && gone.has(`${parent.collection} ${parent.id}`));
     if (falls) gone.add(`${where} ${record.id}`);
     return falls;
   };
-  return removing(Object.fromEntries(COLLECTIONS.map((where) => [where, household[where].filter((record: RecordOf<Collection>) => goes(where, record))])));
+  return removing(
+    Object.fromEntries(
+      COLLECTIONS.map((where) => [
+        where,
+        household[where].filter((record: RecordOf<Collection>) => goes(where, record)),
+      ]),
+    ),
+  );
 }
 
 /** The change that takes out a vehicle and everything that hangs on it. */
-export const removeVehicle = (household: Household, vehicleId: string): Change => removeFrom(household, "vehicles", vehicleId);
+export const removeVehicle = (household: Household, vehicleId: string): Change =>
+  removeFrom(household, "vehicles", vehicleId);
 
 /** The change that takes out a job with its kit and its work; what it brought into the log stays. */
-export const removeJob = (household: Household, jobId: string): Change => removeFrom(household, "jobs", jobId);
+export const removeJob = (household: Household, jobId: string): Change =>
+  removeFrom(household, "jobs", jobId);
 
 /** The change that takes out every demo record and nothing else. */
 export function removeDemo(household: Household): Change {
-  const demo = (records: readonly { id: string; origin: string }[]) => records.filter((one) => one.origin === "demo").map(({ id }) => id);
-  return { remove: Object.fromEntries(COLLECTIONS.map((collection) => [collection, demo(household[collection])])) };
+  const demo = (records: readonly { id: string; origin: string }[]) =>
+    records.filter((one) => one.origin === "demo").map(({ id }) => id);
+  return {
+    remove: Object.fromEntries(COLLECTIONS.map((collection) => [collection, demo(household[collection])])),
+  };
 }
 
 /** The change that takes out everything. */
 export function removeEverything(household: Household): Change {
-  return { remove: Object.fromEntries(COLLECTIONS.map((collection) => [collection, household[collection].map(({ id }) => id)])) };
+  return {
+    remove: Object.fromEntries(
+      COLLECTIONS.map((collection) => [collection, household[collection].map(({ id }) => id)]),
+    ),
+  };
 }

@@ -4,17 +4,27 @@ import { type Change, touchedBy } from "./change";
 import { type Repository, type Revision, StaleError } from "./repository";
 import { type Done, undoingOf } from "./undo";
 
-/** A change, or how to work it out once every change before it is done; with the revision it has to hold for, where it was shown for one. */
+/**
+ * A change, or how to work it out once every change before it is done; with the revision it has to hold for,
+ * where it was shown for one.
+ */
 export type Commit = (change: Change | (() => Change), basedOn?: { revision: Revision }) => Promise<Done>;
 
-/** Takes a change back, and that alone; resolves to what was done now, so that it can be done again, and to how much was left as it is. */
+/**
+ * Takes a change back, and that alone; resolves to what was done now, so that it can be done again, and to
+ * how much was left as it is.
+ */
 export type Undo = (done: Done) => Promise<{ done: Done; left: number }>;
 
 /**
- * One queue for all changes of this tab: each is written, then shown, before the next is worked out. Where another tab has
- * written meanwhile, what it wrote is read first and the change worked out anew from that, so that no tick of either is lost.
+ * One queue for all changes of this tab: each is written, then shown, before the next is worked out. Where
+ * another tab has written meanwhile, what it wrote is read first and the change worked out anew from that, so
+ * that no tick of either is lost.
  */
-export function createCommit(client: QueryClient, open: () => Promise<Repository>): { commit: Commit; undo: Undo } {
+export function createCommit(
+  client: QueryClient,
+  open: () => Promise<Repository>,
+): { commit: Commit; undo: Undo } {
   let last: Promise<unknown> = Promise.resolve();
   /** Where the store stood when this tab last knew all that was in it. */
   let known: { revision: Revision } | undefined;
@@ -28,7 +38,11 @@ export function createCommit(client: QueryClient, open: () => Promise<Repository
     }
     known = { revision };
   };
-  const write = async (repository: Repository, change: Change, basedOn: { revision: Revision } | undefined): Promise<Done> => {
+  const write = async (
+    repository: Repository,
+    change: Change,
+    basedOn: { revision: Revision } | undefined,
+  ): Promise<Done> => {
     const { inverse, revision } = await inTime(repository.commit(change, basedOn));
     // One more than was known: nothing else was written in between.
     known = known && Number(revision ?? 0) === Number(known.revision ?? 0) + 1 ? { revision } : undefined;
@@ -55,7 +69,10 @@ export function createCommit(client: QueryClient, open: () => Promise<Repository
   return {
     commit: (asked, basedOn) => {
       // Shown for one revision: when that is past, whoever showed it has to look again.
-      if (basedOn) return last.then(async () => write(await open(), typeof asked === "function" ? asked() : asked, basedOn));
+      if (basedOn)
+        return last.then(async () =>
+          write(await open(), typeof asked === "function" ? asked() : asked, basedOn),
+        );
       return inTurn(async (repository) => {
         const workedOut = typeof asked === "function";
         if (workedOut && !known) await readAnew(repository);
@@ -67,10 +84,21 @@ export function createCommit(client: QueryClient, open: () => Promise<Repository
         const revision = await repository.revision();
         const now = new Map<string, Map<string, RecordOf<Collection>>>();
         for (const collection of COLLECTIONS) {
-          const ids = [...(done.inverse.remove?.[collection] ?? []), ...(done.inverse.put?.[collection] ?? []).map(({ id }) => id)];
-          if (ids.length > 0) now.set(collection, new Map((await repository.some(collection, ids)).map((record) => [record.id, record])));
+          const ids = [
+            ...(done.inverse.remove?.[collection] ?? []),
+            ...(done.inverse.put?.[collection] ?? []).map(({ id }) => id),
+          ];
+          if (ids.length > 0)
+            now.set(
+              collection,
+              new Map((await repository.some(collection, ids)).map((record) => [record.id, record])),
+            );
         }
-        const { change, left } = undoingOf(done, <C extends Collection>(collection: C, id: string) => now.get(collection)?.get(id) as RecordOf<C> | undefined);
+        const { change, left } = undoingOf(
+          done,
+          <C extends Collection>(collection: C, id: string) =>
+            now.get(collection)?.get(id) as RecordOf<C> | undefined,
+        );
         return { done: await write(repository, change, { revision }), left };
       }),
   };
@@ -82,7 +110,10 @@ const LONGEST_WAIT_MS = 60_000;
 async function inTime<T>(writing: Promise<T>): Promise<T> {
   let timer: ReturnType<typeof setTimeout> | undefined;
   const late = new Promise<never>((_, reject) => {
-    timer = setTimeout(() => reject(new DOMException("The store has not answered.", "TimeoutError")), LONGEST_WAIT_MS);
+    timer = setTimeout(
+      () => reject(new DOMException("The store has not answered.", "TimeoutError")),
+      LONGEST_WAIT_MS,
+    );
   });
   try {
     return await Promise.race([writing, late]);
@@ -93,7 +124,8 @@ async function inTime<T>(writing: Promise<T>): Promise<T> {
 
 /** Lets go of reads that are under way: what they bring was read before what is known now. */
 async function dropReads(client: QueryClient, collection: Collection): Promise<void> {
-  if (client.isFetching({ queryKey: [collection] }) > 0) await client.cancelQueries({ queryKey: [collection] });
+  if (client.isFetching({ queryKey: [collection] }) > 0)
+    await client.cancelQueries({ queryKey: [collection] });
 }
 
 async function show<C extends Collection>(client: QueryClient, collection: C, change: Change): Promise<void> {
@@ -104,7 +136,9 @@ async function show<C extends Collection>(client: QueryClient, collection: C, ch
   }
   await dropReads(client, collection);
   client.setQueryData<RecordOf<C>[]>([collection], (records = []) => {
-    const put = new Map<string, RecordOf<C>>(((change.put?.[collection] ?? []) as RecordOf<C>[]).map((record) => [record.id, record]));
+    const put = new Map<string, RecordOf<C>>(
+      ((change.put?.[collection] ?? []) as RecordOf<C>[]).map((record) => [record.id, record]),
+    );
     const gone = new Set(change.remove?.[collection] ?? []);
     const kept = records.filter(({ id }) => !gone.has(id)).map((record) => put.get(record.id) ?? record);
     const known = new Set(records.map(({ id }) => id));

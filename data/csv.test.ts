@@ -6,9 +6,14 @@ test("what goes out as CSV comes back, whatever is in its cells", () => {
     .string({ maxLength: 12, unit: fc.constantFrom("a", "1", ",", ";", '"', "\n", "=", "'", "-", "ä", " ") })
     .filter((text) => text.trim() === text && !/^'[=\-]/.test(text));
   fc.assert(
-    fc.property(fc.array(fc.tuple(fc.constantFrom("kind", "x"), cell, cell), { minLength: 1, maxLength: 6 }), (rows) => {
-      expect(readCsv(writeCsv(rows)).map((row) => row.map((text) => text.replace(/\r\n?/g, "\n")))).toEqual(rows.map((row) => [...row]));
-    }),
+    fc.property(
+      fc.array(fc.tuple(fc.constantFrom("kind", "x"), cell, cell), { minLength: 1, maxLength: 6 }),
+      (rows) => {
+        expect(readCsv(writeCsv(rows)).map((row) => row.map((text) => text.replace(/\r\n?/g, "\n")))).toEqual(
+          rows.map((row) => [...row]),
+        );
+      },
+    ),
   );
 });
 
@@ -28,5 +33,7 @@ test("semicolons from a spreadsheet are understood; what is no table is refused"
 });
 
 test("a table of thousands of columns is refused at once", () => {
-  expect(() => readCsv(Array.from({ length: 20_000 }, (_, i) => `c${i}`).join(","))).toThrow("more than 200 columns");
+  expect(() => readCsv(Array.from({ length: 20_000 }, (_, i) => `c${i}`).join(","))).toThrow(
+    "more than 200 columns",
+  );
 });

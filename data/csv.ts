@@ -7,7 +7,9 @@ const MOST_COLUMNS = 200;
 /** What a spreadsheet would run instead of show. */
 const FORMULA = /^[=+\-@\t\r]/;
 
-/** Rows as CSV (RFC 4180); a cell that a spreadsheet would take for a formula is guarded with an apostrophe. */
+/**
+ * Rows as CSV (RFC 4180); a cell that a spreadsheet would take for a formula is guarded with an apostrophe.
+ */
 export function writeCsv(rows: readonly (readonly string[])[]): string {
   return Papa.unparse(
     rows.map((row) => row.map((cell) => (FORMULA.test(cell) ? `'${cell}` : cell))),
@@ -21,13 +23,22 @@ export function writeCsv(rows: readonly (readonly string[])[]): string {
  */
 export function readCsv(text: string): string[][] {
   if (text.trim() === "") throw new InputError("The file is empty.");
-  if (text.includes("\u0000")) throw new InputError("The file is not text. Save the table as CSV and try again.");
+  if (text.includes("\u0000"))
+    throw new InputError("The file is not text. Save the table as CSV and try again.");
   const table = text.replace(/^\uFEFF/, "").trim();
-  const { data, errors } = Papa.parse<string[]>(table, { skipEmptyLines: "greedy", delimiter: separatorOf(table) });
+  const { data, errors } = Papa.parse<string[]>(table, {
+    skipEmptyLines: "greedy",
+    delimiter: separatorOf(table),
+  });
   const broken = errors.find(({ type }) => type === "Quotes");
-  if (broken) throw new InputError(`In row ${(broken.row ?? 0) + 1} a quotation mark is not closed. Mend the row and try again.`);
+  if (broken)
+    throw new InputError(
+      `In row ${(broken.row ?? 0) + 1} a quotation mark is not closed. Mend the row and try again.`,
+    );
   if ((data[0]?.length ?? 0) > MOST_COLUMNS)
-    throw new InputError(`The table has more than ${MOST_COLUMNS} columns: it is not a log or a chest. Save only the columns that are wanted.`);
+    throw new InputError(
+      `The table has more than ${MOST_COLUMNS} columns: it is not a log or a chest. Save only the columns that are wanted.`,
+    );
   return data.map((row) => row.map((cell) => (/^'[=+\-@\t\r]/.test(cell) ? cell.slice(1) : cell)));
 }
 
@@ -35,6 +46,8 @@ export function readCsv(text: string): string[][] {
 function separatorOf(table: string): string {
   const bare = table.replace(/"(?:[^"]|"")*"/g, "");
   const [first = ""] = bare.split(/\r?\n/);
-  const most = [",", ";", "\t"].map((separator) => ({ separator, count: first.split(separator).length - 1 })).sort((a, b) => b.count - a.count)[0];
+  const most = [",", ";", "\t"]
+    .map((separator) => ({ separator, count: first.split(separator).length - 1 }))
+    .sort((a, b) => b.count - a.count)[0];
   return most && most.count > 0 ? most.separator : ",";
 }

@@ -22,9 +22,18 @@ beforeEach(() => {
   globalThis.indexedDB = new IDBFactory();
 });
 
-const open = async (onCommit?: Parameters<typeof createRepository>[1]) => createRepository(await openStore(), onCommit);
-const bytesOf = async (repository: Awaited<ReturnType<typeof open>>, id: string) => [...new Uint8Array((await (await repository.picture(id))?.jpeg.arrayBuffer()) ?? [])];
-const byId = (household: Household) => Object.fromEntries(COLLECTIONS.map((collection) => [collection, [...household[collection]].sort((a, b) => a.id.localeCompare(b.id))]));
+const open = async (onCommit?: Parameters<typeof createRepository>[1]) =>
+  createRepository(await openStore(), onCommit);
+const bytesOf = async (repository: Awaited<ReturnType<typeof open>>, id: string) => [
+  ...new Uint8Array((await (await repository.picture(id))?.jpeg.arrayBuffer()) ?? []),
+];
+const byId = (household: Household) =>
+  Object.fromEntries(
+    COLLECTIONS.map((collection) => [
+      collection,
+      [...household[collection]].sort((a, b) => a.id.localeCompare(b.id)),
+    ]),
+  );
 
 test("exported, brought into an empty browser and exported again: nothing is lost", async () => {
   const first = await open();
@@ -46,7 +55,10 @@ test("every change can be undone with what it returned", async () => {
     removeDemo(demo),
     removeEverything(demo),
     { put: { vehicles: [{ ...own, name: "New" }] } },
-    { put: { vehicles: demo.vehicles.map((vehicle) => ({ ...vehicle, name: "Renamed" })) }, remove: { tools: demo.tools.slice(0, 3).map(({ id }) => id) } },
+    {
+      put: { vehicles: demo.vehicles.map((vehicle) => ({ ...vehicle, name: "Renamed" })) },
+      remove: { tools: demo.tools.slice(0, 3).map(({ id }) => id) },
+    },
   ];
   for (const change of changes) {
     const { inverse } = await repository.commit(change);
@@ -65,7 +77,9 @@ test("removing the demo leaves own data as it is; removing a vehicle takes what 
   await repository.commit(putAll(demo));
   await repository.commit(removeVehicle(await repository.everything(), "demo-wren"));
   const left = await repository.everything();
-  expect(JSON.stringify([left.vehicles, left.jobs, left.readings, left.replacements, left.followUps])).not.toContain("demo-wren");
+  expect(
+    JSON.stringify([left.vehicles, left.jobs, left.readings, left.replacements, left.followUps]),
+  ).not.toContain("demo-wren");
   expect(left.works.map(({ jobId }) => jobId)).toEqual(["demo-engine-mount"]);
   expect(left.tools).toHaveLength(demo.tools.length);
 });
@@ -102,18 +116,27 @@ test("two tabs that tick the same pattern end equal, and nothing of either is lo
     const tick = (bolt: number) =>
       commit(() => ({
         put: {
-          works: works().map((work) => ({ ...work, events: [...work.events, { at: now.toISOString(), on: "2026-11-24", type: "bolt" as const, stepId: "x", stage: 0, bolt }] })),
+          works: works().map((work) => ({
+            ...work,
+            events: [
+              ...work.events,
+              { at: now.toISOString(), on: "2026-11-24", type: "bolt" as const, stepId: "x", stage: 0, bolt },
+            ],
+          })),
         },
       }));
     return { client, works, tick };
   };
   const [one, other] = [tab(), tab()];
-  for (const { client } of [one, other]) await client.fetchQuery({ queryKey: ["works"], queryFn: async () => (await door).list("works") });
+  for (const { client } of [one, other])
+    await client.fetchQuery({ queryKey: ["works"], queryFn: async () => (await door).list("works") });
   await Promise.all(Array.from({ length: 20 }, (_, i) => (i % 3 === 0 ? one : other).tick(i + 1)));
   await one.tick(21);
   await other.tick(22);
   const stored = await (await door).list("works");
-  const bolts = stored[0]?.events.flatMap((event) => (event.type === "bolt" && event.stepId === "x" ? [event.bolt] : []));
+  const bolts = stored[0]?.events.flatMap((event) =>
+    event.type === "bolt" && event.stepId === "x" ? [event.bolt] : [],
+  );
   expect(bolts?.sort((a, b) => a - b)).toEqual(Array.from({ length: 22 }, (_, i) => i + 1));
   expect(other.works()).toEqual(stored);
 });
@@ -122,7 +145,9 @@ test("a change worked out from what another tab has changed since is refused who
   const repository = await open();
   const { revision } = await repository.commit({ put: { vehicles: [own] } });
   await repository.commit({ put: { vehicles: [{ ...own, name: "By another tab" }] } });
-  await expect(repository.commit({ put: { vehicles: [{ ...own, name: "Late" }] } }, { revision })).rejects.toThrow(StaleError);
+  await expect(
+    repository.commit({ put: { vehicles: [{ ...own, name: "Late" }] } }, { revision }),
+  ).rejects.toThrow(StaleError);
   expect((await repository.list("vehicles")).map(({ name }) => name)).toEqual(["By another tab"]);
 });
 
@@ -132,11 +157,18 @@ test("a photo is written with the tap that names it; undone it waits a while, an
   const [work] = demo.works;
   if (!work) throw new Error("The demo has no work.");
   const picture = { jpeg: new Blob([new Uint8Array([255, 216, 255])]), takenAt: now.toISOString() };
-  const named = { ...work, events: [...work.events, { at: now.toISOString(), on: "2026-11-24", type: "photo" as const, stepId: "x", photoId: "p1" }] };
+  const named = {
+    ...work,
+    events: [
+      ...work.events,
+      { at: now.toISOString(), on: "2026-11-24", type: "photo" as const, stepId: "x", photoId: "p1" },
+    ],
+  };
   const { inverse } = await repository.commit({ put: { works: [named] }, pictures: { p1: picture } });
   await repository.sweepPictures(new Date("2026-12-01T00:00:00.000Z"));
   expect(await bytesOf(repository, "p1")).toEqual([255, 216, 255]);
-  // Let go a year after it was taken, a start of another tab sees it unnamed for the first time, and leaves it to Undo.
+  // Let go a year after it was taken, a start of another tab sees it unnamed for the first time, and leaves
+  // it to Undo.
   await repository.commit(inverse);
   await repository.sweepPictures(new Date("2027-12-01T08:00:00.000Z"));
   expect(await repository.picture("p1")).toBeDefined();
@@ -152,7 +184,10 @@ test("a photo is written with the tap that names it; undone it waits a while, an
 
 test("a photo is never put over another that has its id, and photos kept ahead of a file outlast a start of another tab", async () => {
   const repository = await open();
-  const photo = (byte: number) => ({ jpeg: new Blob([new Uint8Array([byte])]), takenAt: "2020-01-01T00:00:00.000Z" });
+  const photo = (byte: number) => ({
+    jpeg: new Blob([new Uint8Array([byte])]),
+    takenAt: "2020-01-01T00:00:00.000Z",
+  });
   await repository.keepPictures({ p: photo(1) });
   await repository.keepPictures({ p: photo(2), q: photo(3) });
   await repository.commit({ put: { vehicles: [own] }, pictures: { p: photo(4) } });
@@ -162,7 +197,11 @@ test("a photo is never put over another that has its id, and photos kept ahead o
 
 test("a photo that an earlier build kept as bytes is given as one of today's", async () => {
   const store = await openStore();
-  await store.put("pictures", { jpeg: new Uint8Array([255, 216]), original: new Uint8Array([1]), takenAt: now.toISOString() }, "old");
+  await store.put(
+    "pictures",
+    { jpeg: new Uint8Array([255, 216]), original: new Uint8Array([1]), takenAt: now.toISOString() },
+    "old",
+  );
   const repository = createRepository(store);
   expect(await bytesOf(repository, "old")).toEqual([255, 216]);
   expect((await repository.picture("old"))?.original?.size).toBe(1);
@@ -176,7 +215,10 @@ test("a store of an older version runs through the migrations and keeps everythi
     {
       to: MODEL_VERSION + 1,
       name: "names in capitals",
-      migrate: (raw: Record<string, Record<string, unknown>[]>) => ({ ...raw, vehicles: (raw.vehicles ?? []).map((one) => ({ ...one, name: String(one.name).toUpperCase() })) }),
+      migrate: (raw: Record<string, Record<string, unknown>[]>) => ({
+        ...raw,
+        vehicles: (raw.vehicles ?? []).map((one) => ({ ...one, name: String(one.name).toUpperCase() })),
+      }),
     },
   ];
   const second = await openStore("old", MODEL_VERSION + 1, migrations);
@@ -190,7 +232,11 @@ test("a file of version 1 comes in whole, as this version", () => {
   const old = JSON.parse(text) as { household: typeof household };
   expect(household).toEqual({
     // What held a wheel has that for its role.
-    ...JSON.parse(JSON.stringify(old.household, (key, value: unknown) => (key === "schema" ? MODEL_VERSION : value)).replaceAll('"holdsWheel":true', '"role":"wheel"')),
+    ...JSON.parse(
+      JSON.stringify(old.household, (key, value: unknown) =>
+        key === "schema" ? MODEL_VERSION : value,
+      ).replaceAll('"holdsWheel":true', '"role":"wheel"'),
+    ),
     kits: [],
     measurements: [],
     intervals: [],
@@ -201,14 +247,23 @@ test("a file of version 1 comes in whole, as this version", () => {
 
 test("a file of version 7 comes in with what is before an angle as a figure of its own", () => {
   const { jobs, vehicles } = readHouseholdFile(readFileSync("data/__fixtures__/household-7.json", "utf8"));
-  expect(jobs[0]?.routes[0]?.fasteners[0]?.figure).toEqual({ form: "angle", first: { form: "value", torque: { value: 50, unit: "N.m", decimals: 0 } }, anglesDeg: [90, 45] });
-  expect(vehicles[0]?.wheelTorque).toEqual({ form: "value", torque: { value: 110, unit: "N.m", decimals: 0 } });
+  expect(jobs[0]?.routes[0]?.fasteners[0]?.figure).toEqual({
+    form: "angle",
+    first: { form: "value", torque: { value: 50, unit: "N.m", decimals: 0 } },
+    anglesDeg: [90, 45],
+  });
+  expect(vehicles[0]?.wheelTorque).toEqual({
+    form: "value",
+    torque: { value: 110, unit: "N.m", decimals: 0 },
+  });
 });
 
 test("a file of version 9 comes in with the role of what held a wheel", () => {
   const text = readFileSync("data/__fixtures__/household-9.json", "utf8");
   expect(text).toContain("holdsWheel");
-  const roles = readHouseholdFile(text).jobs.flatMap(({ routes }) => routes.flatMap(({ fasteners }) => fasteners.flatMap(({ role }) => role ?? [])));
+  const roles = readHouseholdFile(text).jobs.flatMap(({ routes }) =>
+    routes.flatMap(({ fasteners }) => fasteners.flatMap(({ role }) => role ?? [])),
+  );
   expect(roles.length).toBeGreaterThan(0);
   expect(new Set(roles)).toEqual(new Set(["wheel"]));
 });
@@ -222,7 +277,13 @@ test("settings of this browser are kept apart and never exported", async () => {
 });
 
 const good = writeHouseholdFile(demo, now);
-const changed = (how: (file: { version: unknown; format: unknown; household: Record<string, Record<string, unknown>[]> }) => void) => {
+const changed = (
+  how: (file: {
+    version: unknown;
+    format: unknown;
+    household: Record<string, Record<string, unknown>[]>;
+  }) => void,
+) => {
   const file = JSON.parse(good);
   how(file);
   return JSON.stringify(file);
@@ -233,18 +294,38 @@ test.each<[string, string, string]>([
   ["half a file", good.slice(0, good.length / 2), "breaks off"],
   ["another program's file", '{"a":1}', "not a Vest Pocket household file"],
   ["a list", "[]", "not a Vest Pocket household file"],
-  ["a newer file", changed((file) => (file.version = MODEL_VERSION + 1)), `The file is version ${MODEL_VERSION + 1}; this app reads up to version ${MODEL_VERSION}`],
+  [
+    "a newer file",
+    changed((file) => (file.version = MODEL_VERSION + 1)),
+    `The file is version ${MODEL_VERSION + 1}; this app reads up to version ${MODEL_VERSION}`,
+  ],
   ["no version", changed((file) => delete file.version), "does not say which version"],
-  ["a wrong type", changed((file) => Object.assign(file.household.vehicles?.[1] ?? {}, { year: "old" })), "In household, vehicles, entry 2, year: expected number"],
-  ["an unknown field", changed((file) => Object.assign(file.household.vehicles?.[0] ?? {}, { wings: 2 })), "wings"],
+  [
+    "a wrong type",
+    changed((file) => Object.assign(file.household.vehicles?.[1] ?? {}, { year: "old" })),
+    "In household, vehicles, entry 2, year: expected number",
+  ],
+  [
+    "an unknown field",
+    changed((file) => Object.assign(file.household.vehicles?.[0] ?? {}, { wings: 2 })),
+    "wings",
+  ],
   ["a missing collection", changed((file) => delete file.household.tools), "household, tools"],
   [
     "a job of no vehicle",
     changed((file) => Object.assign(file.household.jobs?.[0] ?? {}, { vehicleId: "lost" })),
     "In jobs, entry 1: it belongs to a vehicle that is not in the file",
   ],
-  ["work of no job", changed((file) => Object.assign(file.household.works?.[0] ?? {}, { jobId: "lost" })), "In works, entry 1"],
-  ["an id twice", changed((file) => file.household.tools?.push({ ...file.household.tools[0] })), "is there twice"],
+  [
+    "work of no job",
+    changed((file) => Object.assign(file.household.works?.[0] ?? {}, { jobId: "lost" })),
+    "In works, entry 1",
+  ],
+  [
+    "an id twice",
+    changed((file) => file.household.tools?.push({ ...file.household.tools[0] })),
+    "is there twice",
+  ],
 ])("%s is refused with the first thing wrong", (_, text, says) => {
   expect(() => readHouseholdFile(text)).toThrow(InputError);
   expect(() => readHouseholdFile(text)).toThrow(says);

@@ -12,9 +12,13 @@ import { SETTINGS, type Setting, type SettingName, type SettingValue } from "./s
 import { partSound } from "./sound";
 import type { Picture } from "./store";
 
-const listOf = <C extends Collection>(collection: C, door: ReturnType<typeof useDoor>) => reading<RecordOf<C>[]>([collection], async () => (await door()).list(collection), []);
+const listOf = <C extends Collection>(collection: C, door: ReturnType<typeof useDoor>) =>
+  reading<RecordOf<C>[]>([collection], async () => (await door()).list(collection), []);
 
-/** Every record of a collection; `undefined` while it is being read. An error reaches the nearest error screen. */
+/**
+ * Every record of a collection; `undefined` while it is being read. An error reaches the nearest error
+ * screen.
+ */
 export function useCollection<C extends Collection>(collection: C): RecordOf<C>[] | undefined {
   return useQuery(listOf(collection, useDoor())).data;
 }
@@ -22,12 +26,17 @@ export function useCollection<C extends Collection>(collection: C): RecordOf<C>[
 /** Every record there is; `undefined` while any of them are being read. */
 export function useHousehold(): Household | undefined {
   const door = useDoor();
-  return useQueries({ queries: COLLECTIONS.map((collection) => listOf(collection, door)), combine: asHousehold });
+  return useQueries({
+    queries: COLLECTIONS.map((collection) => listOf(collection, door)),
+    combine: asHousehold,
+  });
 }
 
 function asHousehold(lists: readonly { data: RecordOf<Collection>[] | undefined }[]): Household | undefined {
   if (lists.some(({ data }) => data === undefined)) return undefined;
-  return Object.fromEntries(COLLECTIONS.map((collection, i) => [collection, lists[i]?.data ?? []])) as unknown as Household;
+  return Object.fromEntries(
+    COLLECTIONS.map((collection, i) => [collection, lists[i]?.data ?? []]),
+  ) as unknown as Household;
 }
 
 /**
@@ -47,25 +56,39 @@ export function useUndo(): Undo {
 /** Reads a record as it is now, not as it was when the screen was last drawn. */
 export function useCurrent<C extends Collection>(collection: C): (id: string) => RecordOf<C> | undefined {
   const client = useQueryClient();
-  return useCallback((id) => client.getQueryData<RecordOf<C>[]>([collection])?.find((record) => record.id === id), [client, collection]);
+  return useCallback(
+    (id) => client.getQueryData<RecordOf<C>[]>([collection])?.find((record) => record.id === id),
+    [client, collection],
+  );
 }
 
 /** A photo by its id: undefined while it is read, null when it is not in this browser. */
 export function usePicture(id: string): Picture | null | undefined {
   const door = useDoor();
   // Let go soon: a hundred photos would fill the memory.
-  return useQuery({ ...reading<Picture | null>(["picture", id], async () => (await (await door()).picture(id)) ?? null, null), gcTime: 10_000 }).data;
+  return useQuery({
+    ...reading<Picture | null>(["picture", id], async () => (await (await door()).picture(id)) ?? null, null),
+    gcTime: 10_000,
+  }).data;
 }
 
-/** What has befallen the store while the app runs, and the way on: with all that this tab has read, or with the store as it is now. */
-export function useStoreTrouble(): { befalls: Befalls | undefined; inMemory: () => Household; goOn: (keep: boolean) => Promise<void> } {
+/**
+ * What has befallen the store while the app runs, and the way on: with all that this tab has read, or with
+ * the store as it is now.
+ */
+export function useStoreTrouble(): {
+  befalls: Befalls | undefined;
+  inMemory: () => Household;
+  goOn: (keep: boolean) => Promise<void>;
+} {
   const { trouble: source, commit, door } = useDataContext();
   const client = useQueryClient();
   const [befalls, setBefalls] = useState<Befalls>();
   useEffect(() => source.hear(setBefalls), [source]);
   const inMemory = useCallback(() => {
     const read: RawHousehold = {};
-    for (const collection of COLLECTIONS) read[collection] = (client.getQueryData([collection]) ?? []) as Record<string, unknown>[];
+    for (const collection of COLLECTIONS)
+      read[collection] = (client.getQueryData([collection]) ?? []) as Record<string, unknown>[];
     return partSound(read).household;
   }, [client]);
   const goOn = useCallback(
@@ -81,14 +104,24 @@ export function useStoreTrouble(): { befalls: Befalls | undefined; inMemory: () 
   return { befalls, inMemory, goOn };
 }
 
-/** A value about this browser: undefined while it is read, null when there is none. `save` stays the same from one drawing to the next. */
-export function useSetting<Name extends SettingName>(name: Name): [value: SettingValue<Name> | null | undefined, save: (value: SettingValue<Name>) => Promise<void>] {
+/**
+ * A value about this browser: undefined while it is read, null when there is none. `save` stays the same from
+ * one drawing to the next.
+ */
+export function useSetting<Name extends SettingName>(
+  name: Name,
+): [value: SettingValue<Name> | null | undefined, save: (value: SettingValue<Name>) => Promise<void>] {
   const door = useDoor();
   const client = useQueryClient();
-  const { data } = useQuery(reading<string | null>(["setting", name], async () => (await (await door()).setting(name)) ?? null, null));
+  const { data } = useQuery(
+    reading<string | null>(["setting", name], async () => (await (await door()).setting(name)) ?? null, null),
+  );
   // The table pairs each name with its value; the compiler cannot see that of a name it does not know.
   const setting = SETTINGS[name] as unknown as Setting<SettingValue<Name>>;
-  const value = useMemo(() => (data === undefined || data === null ? data : (setting.read(data) ?? null)), [data, setting]);
+  const value = useMemo(
+    () => (data === undefined || data === null ? data : (setting.read(data) ?? null)),
+    [data, setting],
+  );
   const save = useCallback(
     async (next: SettingValue<Name>) => {
       const text = setting.write(next);

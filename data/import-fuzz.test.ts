@@ -47,7 +47,10 @@ function spoilt(chance: Chance): string {
   const root = JSON.parse(TEXT) as Record<string, unknown>;
   let at: Record<string, unknown> = root;
   for (let depth = chance(9); depth > 0; depth--) {
-    const inner = Object.values(at).filter((value): value is Record<string, unknown> => typeof value === "object" && value !== null && Object.keys(value).length > 0);
+    const inner = Object.values(at).filter(
+      (value): value is Record<string, unknown> =>
+        typeof value === "object" && value !== null && Object.keys(value).length > 0,
+    );
     const next = inner[chance(Math.max(1, inner.length))];
     if (!next) break;
     at = next;
@@ -81,7 +84,14 @@ function withBytes(chance: Chance, from: Uint8Array): Uint8Array {
 function mutated(i: number, chance: Chance): Uint8Array {
   const text = (said: string) => new TextEncoder().encode(said);
   const zip = () =>
-    zipSync({ "household.json": BYTES, "photos.json": text('{"photos":{"p":{"takenAt":"2026-01-01T00:00:00.000Z","bytes":4}}}'), "photos/p.jpg": text("JPEG") }, { level: 1 });
+    zipSync(
+      {
+        "household.json": BYTES,
+        "photos.json": text('{"photos":{"p":{"takenAt":"2026-01-01T00:00:00.000Z","bytes":4}}}'),
+        "photos/p.jpg": text("JPEG"),
+      },
+      { level: 1 },
+    );
   switch (i % 10) {
     case 0:
       return BYTES.slice(0, chance(BYTES.length));
@@ -94,7 +104,12 @@ function mutated(i: number, chance: Chance): Uint8Array {
     case 4:
       return new Uint8Array(Buffer.from(TEXT, "latin1"));
     case 5:
-      return text(TEXT.replace('"version": 6', `"version": ${[0, -1, 1.5, 7, 1e9, "6", null, 1, 2, 5][chance(10)] ?? "x"}`));
+      return text(
+        TEXT.replace(
+          '"version": 6',
+          `"version": ${[0, -1, 1.5, 7, 1e9, "6", null, 1, 2, 5][chance(10)] ?? "x"}`,
+        ),
+      );
     case 6:
       return withBytes(chance, zip());
     case 7:

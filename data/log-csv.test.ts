@@ -10,9 +10,30 @@ import { readCsv, writeCsv } from "./csv";
 const { replacements, vehicles } = demoHousehold("2026-11-24");
 const [first, ...rest] = replacements;
 if (!first) throw new Error("The demo has no log.");
-/** What a spreadsheet would trip over: formulas, quotes, separators, line breaks, letters beyond ASCII, zeros in front. */
-const AWKWARD = ["=1+1", '+HYPERLINK("x")', "@SUM(A1)", "-2", 'He said "so"', "a,b;c\td", "Grüße, 5 N·m", "007"];
-const log = [...AWKWARD.map((note, i) => ({ ...first, id: `awkward-${i}`, part: `Part ${note}`, partNumber: note, note: `${note}\nsecond line` })), ...rest];
+/**
+ * What a spreadsheet would trip over: formulas, quotes, separators, line breaks, letters beyond ASCII, zeros
+ * in front.
+ */
+const AWKWARD = [
+  "=1+1",
+  '+HYPERLINK("x")',
+  "@SUM(A1)",
+  "-2",
+  'He said "so"',
+  "a,b;c\td",
+  "Grüße, 5 N·m",
+  "007",
+];
+const log = [
+  ...AWKWARD.map((note, i) => ({
+    ...first,
+    id: `awkward-${i}`,
+    part: `Part ${note}`,
+    partNumber: note,
+    note: `${note}\nsecond line`,
+  })),
+  ...rest,
+];
 const rows = logRows(log, vehicles);
 const csv = `\ufeff${writeCsv(rows)}`;
 
@@ -29,9 +50,16 @@ test("the log as CSV comes back the same, and nothing in it would be run as a fo
 
 test("brought in again it makes the same entries", () => {
   const [heads = [], ...read] = readCsv(csv);
-  const drafts = readLogRows(read, { columns: guessColumns(heads), dayForm: "yyyy-MM-dd", vehicleId: "", system: "engine" }, vehicles, "2026-11-24");
+  const drafts = readLogRows(
+    read,
+    { columns: guessColumns(heads), dayForm: "yyyy-MM-dd", vehicleId: "", system: "engine" },
+    vehicles,
+    "2026-11-24",
+  );
   expect(drafts.filter((one) => "wrong" in one)).toEqual([]);
-  const bare = [...log].sort((a, b) => a.on.localeCompare(b.on)).map(({ id: _id, createdAt: _c, updatedAt: _u, schema: _s, origin: _o, jobId: _j, ...draft }) => draft);
+  const bare = [...log]
+    .sort((a, b) => a.on.localeCompare(b.on))
+    .map(({ id: _id, createdAt: _c, updatedAt: _u, schema: _s, origin: _o, jobId: _j, ...draft }) => draft);
   expect(drafts.map((one) => "draft" in one && one.draft)).toEqual(bare);
 });
 
@@ -61,7 +89,12 @@ test("brought in again it makes the same entries", () => {
       const again = readCsv(readFileSync(join(folder, "out", "log.csv"), "utf8"));
       const number = (cell: string) => (/^0*\d+(?:\.\d+)?$/.test(cell) ? String(Number(cell)) : cell);
       expect(again.map((row) => row.map(number))).toEqual(rows.map((row) => row.map(number)));
-      const drafts = readLogRows(again.slice(1), { columns: guessColumns(again[0] ?? []), dayForm: "yyyy-MM-dd", vehicleId: "", system: "engine" }, vehicles, "2026-11-24");
+      const drafts = readLogRows(
+        again.slice(1),
+        { columns: guessColumns(again[0] ?? []), dayForm: "yyyy-MM-dd", vehicleId: "", system: "engine" },
+        vehicles,
+        "2026-11-24",
+      );
       expect(drafts.filter((one) => "wrong" in one)).toEqual([]);
     } finally {
       rmSync(folder, { recursive: true, force: true });

@@ -9,7 +9,13 @@ import { isSame } from "./same";
 import { stamp } from "./stamp";
 
 const at = (minute: number) => new Date(Date.UTC(2026, 0, 1, 0, minute));
-const vehicle = (id: string, minute: number, name = id): Vehicle => ({ ...stamp("own", at(minute)), id, name, distanceUnit: "km", torqueUnit: "N.m" });
+const vehicle = (id: string, minute: number, name = id): Vehicle => ({
+  ...stamp("own", at(minute)),
+  id,
+  name,
+  distanceUnit: "km",
+  torqueUnit: "N.m",
+});
 const entry = (id: string, vehicleId: string, minute: number, note: string): Replacement => ({
   ...stamp("own", at(minute)),
   id,
@@ -22,7 +28,13 @@ const entry = (id: string, vehicleId: string, minute: number, note: string): Rep
   on: "2026-01-01",
   note,
 });
-const sorted = (household: Household) => Object.fromEntries(COLLECTIONS.map((collection) => [collection, [...household[collection]].sort((a, b) => a.id.localeCompare(b.id))]));
+const sorted = (household: Household) =>
+  Object.fromEntries(
+    COLLECTIONS.map((collection) => [
+      collection,
+      [...household[collection]].sort((a, b) => a.id.localeCompare(b.id)),
+    ]),
+  );
 /** A household with a change of data/ applied to it, as the store would. */
 function after(household: Household, { put, remove }: ReturnType<typeof removing>): Household {
   return Object.fromEntries(
@@ -35,7 +47,10 @@ function after(household: Household, { put, remove }: ReturnType<typeof removing
   ) as unknown as Household;
 }
 
-/** What two devices may have come to from one beginning: entries edited, added and removed on each, a vehicle removed with all on it. */
+/**
+ * What two devices may have come to from one beginning: entries edited, added and removed on each, a vehicle
+ * removed with all on it.
+ */
 const device = fc.array(
   fc.record({
     what: fc.constantFrom("edit", "add", "remove", "remove vehicle"),
@@ -45,23 +60,41 @@ const device = fc.array(
   }),
   { maxLength: 8 },
 );
-const start: Household = { ...emptyHousehold(), vehicles: [vehicle("v0", 0), vehicle("v1", 0)], replacements: [0, 1, 2, 3].map((i) => entry(`e${i}`, `v${i % 2}`, 0, "start")) };
+const start: Household = {
+  ...emptyHousehold(),
+  vehicles: [vehicle("v0", 0), vehicle("v1", 0)],
+  replacements: [0, 1, 2, 3].map((i) => entry(`e${i}`, `v${i % 2}`, 0, "start")),
+};
 
 function play(acts: { what: string; id: number; minute: number; word: string }[]): Household {
   return acts.reduce((household, { what, id, minute, word }) => {
     const own = household.replacements.find((one) => one.id === `e${id}`);
     if (what === "remove vehicle") return after(household, removeVehicleAt(household, `v${id % 2}`, minute));
-    if (what === "remove") return own ? after(household, removing({ replacements: [own] }, at(minute))) : household;
+    if (what === "remove")
+      return own ? after(household, removing({ replacements: [own] }, at(minute))) : household;
     if (!household.vehicles.some((one) => one.id === `v${id % 2}`)) return household;
     if (what === "edit" && !own) return household;
-    const written = { ...(own ?? entry(`e${id}`, `v${id % 2}`, minute, word)), note: word, updatedAt: at(minute).toISOString() };
+    const written = {
+      ...(own ?? entry(`e${id}`, `v${id % 2}`, minute, word)),
+      note: word,
+      updatedAt: at(minute).toISOString(),
+    };
     return after(household, { put: { replacements: [written] }, remove: { removals: [written.id] } });
   }, start);
 }
 
 function removeVehicleAt(household: Household, id: string, minute: number) {
   const change = removeVehicle(household, id);
-  return { ...change, put: { removals: (change.put?.removals ?? []).map((one) => ({ ...one, createdAt: at(minute).toISOString(), updatedAt: at(minute).toISOString() })) } };
+  return {
+    ...change,
+    put: {
+      removals: (change.put?.removals ?? []).map((one) => ({
+        ...one,
+        createdAt: at(minute).toISOString(),
+        updatedAt: at(minute).toISOString(),
+      })),
+    },
+  };
 }
 
 test("two devices come to the same, whichever takes in the other's file first and however often", () => {
@@ -71,7 +104,13 @@ test("two devices come to the same, whichever takes in the other's file first an
       const ab = mergeHouseholds(a, b).merged;
       const ba = mergeHouseholds(b, a).merged;
       expect(sorted(ab)).toEqual(sorted(ba));
-      for (const again of [mergeHouseholds(ab, b), mergeHouseholds(ab, a), mergeHouseholds(a, ab), mergeHouseholds(ab, ab)]) expect(sorted(again.merged)).toEqual(sorted(ab));
+      for (const again of [
+        mergeHouseholds(ab, b),
+        mergeHouseholds(ab, a),
+        mergeHouseholds(a, ab),
+        mergeHouseholds(ab, ab),
+      ])
+        expect(sorted(again.merged)).toEqual(sorted(ab));
       // And it is a household that can go out into a file and come in again.
       expect(readHouseholdFile(writeHouseholdFile(ab, at(0)))).toEqual(householdSchema.parse(ab));
     }),
@@ -91,8 +130,12 @@ test("the change that a merge makes leads from what is here to what was merged",
 });
 
 test("the later change wins and both are shown; a removal is not undone by an old file", () => {
-  const here = after(start, { put: { replacements: [{ ...entry("e0", "v0", 0, "here"), updatedAt: at(5).toISOString() }] } });
-  const incoming = after(start, { put: { replacements: [{ ...entry("e0", "v0", 0, "there"), updatedAt: at(9).toISOString() }] } });
+  const here = after(start, {
+    put: { replacements: [{ ...entry("e0", "v0", 0, "here"), updatedAt: at(5).toISOString() }] },
+  });
+  const incoming = after(start, {
+    put: { replacements: [{ ...entry("e0", "v0", 0, "there"), updatedAt: at(9).toISOString() }] },
+  });
   const { merged, conflicts, counts } = mergeHouseholds(here, incoming);
   expect(merged.replacements.find(({ id }) => id === "e0")?.note).toBe("there");
   expect(conflicts.map(({ id, kept }) => [id, kept])).toEqual([["e0", "incoming"]]);

@@ -1,4 +1,11 @@
-import { COLLECTIONS, type Collection, type Household, type RecordOf, emptyHousehold, parentOf } from "@/core/model/household";
+import {
+  COLLECTIONS,
+  type Collection,
+  type Household,
+  type RecordOf,
+  emptyHousehold,
+  parentOf,
+} from "@/core/model/household";
 import type { Change } from "./change";
 import { canonical, isSame } from "./same";
 
@@ -22,8 +29,9 @@ export interface Merge {
 type Form = { id: string; updatedAt: string };
 
 /**
- * Two households put together by id. Of a record that both have, the one changed later is kept; a removal counts as a change; what a
- * record that is kept hangs on is kept with it. The result is the same whichever of the two comes first, and however often.
+ * Two households put together by id. Of a record that both have, the one changed later is kept; a removal
+ * counts as a change; what a record that is kept hangs on is kept with it. The result is the same whichever
+ * of the two comes first, and however often.
  */
 export function mergeHouseholds(here: Household, incoming: Household): Merge {
   const merged = emptyHousehold();
@@ -33,12 +41,20 @@ export function mergeHouseholds(here: Household, incoming: Household): Merge {
   const removedAt = new Map(merged.removals.map(({ id, updatedAt }) => [id, Date.parse(updatedAt)]));
   const dropped: { collection: Collection; record: RecordOf<Collection> }[] = [];
   for (const collection of RECORDS) {
-    const known = new Map<string, RecordOf<Collection>>(here[collection].map((record) => [record.id, record]));
+    const known = new Map<string, RecordOf<Collection>>(
+      here[collection].map((record) => [record.id, record]),
+    );
     for (const other of incoming[collection]) {
       const own = known.get(other.id);
       known.set(other.id, own === undefined ? other : laterOf(own, other));
       if (own !== undefined && !isSame(own, other))
-        conflicts.push({ collection, id: other.id, here: own, incoming: other, kept: laterOf(own, other) === own ? "here" : "incoming" });
+        conflicts.push({
+          collection,
+          id: other.id,
+          here: own,
+          incoming: other,
+          kept: laterOf(own, other) === own ? "here" : "incoming",
+        });
     }
     const alive = [...known.values()].filter((record) => {
       const lives = (removedAt.get(record.id) ?? -Infinity) < Date.parse(record.updatedAt);
@@ -51,7 +67,9 @@ export function mergeHouseholds(here: Household, incoming: Household): Merge {
   const living = new Set(RECORDS.flatMap((collection) => merged[collection].map(({ id }) => id)));
   merged.removals = merged.removals.filter(({ id }) => !living.has(id));
   for (const collection of RECORDS) {
-    const before = new Map<string, RecordOf<Collection>>(here[collection].map((record) => [record.id, record]));
+    const before = new Map<string, RecordOf<Collection>>(
+      here[collection].map((record) => [record.id, record]),
+    );
     for (const record of merged[collection]) {
       const own = before.get(record.id);
       before.delete(record.id);
@@ -67,29 +85,48 @@ export function mergeHouseholds(here: Household, incoming: Household): Merge {
 /** Everything but what says that something was removed. */
 const RECORDS = COLLECTIONS.filter((collection) => collection !== "removals");
 
-/** Puts back the vehicles and jobs that living records hang on: whoever added to a vehicle elsewhere did not know that it was removed. */
-function revive(merged: Household, dropped: { collection: Collection; record: RecordOf<Collection> }[]): void {
+/**
+ * Puts back the vehicles and jobs that living records hang on: whoever added to a vehicle elsewhere did not
+ * know that it was removed.
+ */
+function revive(
+  merged: Household,
+  dropped: { collection: Collection; record: RecordOf<Collection> }[],
+): void {
   const bring = (collection: "jobs" | "vehicles", ids: Set<string>) => {
-    const back = dropped.filter((one) => one.collection === collection && ids.has(one.record.id)).map(({ record }) => record);
+    const back = dropped
+      .filter((one) => one.collection === collection && ids.has(one.record.id))
+      .map(({ record }) => record);
     Object.assign(merged, { [collection]: [...merged[collection], ...back] });
   };
   const wanted = (of: "jobs" | "vehicles") =>
-    COLLECTIONS.flatMap((collection) => merged[collection].map((record: RecordOf<Collection>) => parentOf(collection, record))).flatMap((parent) =>
-      parent?.collection === of ? [parent.id] : [],
-    );
+    COLLECTIONS.flatMap((collection) =>
+      merged[collection].map((record: RecordOf<Collection>) => parentOf(collection, record)),
+    ).flatMap((parent) => (parent?.collection === of ? [parent.id] : []));
   bring("jobs", new Set(wanted("jobs")));
   // Jobs that came back hang on vehicles too.
   bring("vehicles", new Set(wanted("vehicles")));
 }
 
-/** The change that makes what is here into what was merged; `chosen` are records kept in place of the later ones. */
-export function mergeChange(here: Household, { merged }: Merge, chosen: readonly { collection: Collection; record: RecordOf<Collection> }[]): Change {
+/**
+ * The change that makes what is here into what was merged; `chosen` are records kept in place of the later
+ * ones.
+ */
+export function mergeChange(
+  here: Household,
+  { merged }: Merge,
+  chosen: readonly { collection: Collection; record: RecordOf<Collection> }[],
+): Change {
   const put: Partial<Record<Collection, RecordOf<Collection>[]>> = {};
   const remove: Partial<Record<Collection, string[]>> = {};
   for (const collection of COLLECTIONS) {
-    const wanted = new Map<string, RecordOf<Collection>>(merged[collection].map((record) => [record.id, record]));
+    const wanted = new Map<string, RecordOf<Collection>>(
+      merged[collection].map((record) => [record.id, record]),
+    );
     for (const one of chosen) if (one.collection === collection) wanted.set(one.record.id, one.record);
-    const before = new Map<string, RecordOf<Collection>>(here[collection].map((record) => [record.id, record]));
+    const before = new Map<string, RecordOf<Collection>>(
+      here[collection].map((record) => [record.id, record]),
+    );
     put[collection] = [...wanted.values()].filter((record) => {
       const own = before.get(record.id);
       return own === undefined || !isSame(own, record);
@@ -108,7 +145,10 @@ function later<T extends Form>(here: readonly T[], incoming: readonly T[]): T[] 
   return [...all.values()];
 }
 
-/** The one changed later; of two changed at the same moment, the one whose text comes later, so that both devices choose the same. */
+/**
+ * The one changed later; of two changed at the same moment, the one whose text comes later, so that both
+ * devices choose the same.
+ */
 function laterOf<T extends Form>(a: T, b: T): T {
   const [atA, atB] = [Date.parse(a.updatedAt), Date.parse(b.updatedAt)];
   if (atA !== atB) return atA > atB ? a : b;

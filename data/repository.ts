@@ -22,29 +22,38 @@ export interface Repository {
   some<C extends Collection>(collection: C, ids: readonly string[]): Promise<RecordOf<C>[]>;
   /** All that fits the model and has what it hangs on; what does not is told by `setAside`. */
   everything(): Promise<Household>;
-  /** What lies in the store and cannot be read, with why. It stays as it is until it is thrown away or its like comes in from a file. */
+  /**
+   * What lies in the store and cannot be read, with why. It stays as it is until it is thrown away or its
+   * like comes in from a file.
+   */
   setAside(): Promise<SetAside[]>;
   throwAway(aside: readonly SetAside[]): Promise<void>;
-  /** The text of a file with all as it was before the model last changed; undefined once this build has started well on it. */
+  /**
+   * The text of a file with all as it was before the model last changed; undefined once this build has
+   * started well on it.
+   */
   former(): Promise<string | undefined>;
   /** Lets go of that copy once a start after the one that made it finds everything in order. */
   letFormerGo(startedAt: Date): Promise<void>;
   /**
    * Writes a change whole or not at all.
-   * @param basedOn the revision that the change was worked out from; left out, it holds whatever else was written.
-   * @throws InputError naming the first thing wrong; StaleError when somebody else has written since. Nothing is written then.
+   * @param basedOn the revision that the change was worked out from; left out, it holds whatever else was
+   * written.
+   * @throws InputError naming the first thing wrong; StaleError when somebody else has written since. Nothing
+   * is written then.
    */
   commit(change: Change, basedOn?: { revision: Revision }): Promise<Committed>;
   revision(): Promise<Revision>;
   picture(id: string): Promise<Picture | undefined>;
   /**
-   * Keeps photos ahead of the records that will name them; one that nobody comes to name is swept away later. One that is kept
+   * Keeps photos ahead of the records that will name them; one that nobody comes to name is swept away later.
+   * One that is kept
    * already under its id stays as it is.
    */
   keepPictures(pictures: Record<string, Picture>): Promise<void>;
   /**
-   * Takes out the photos that no record has named for a day. Those that none names now are marked with when that was first seen, so that
-   * what can still be undone, or is being brought in, keeps its photos.
+   * Takes out the photos that no record has named for a day. Those that none names now are marked with when
+   * that was first seen, so that what can still be undone, or is being brought in, keeps its photos.
    */
   sweepPictures(now: Date): Promise<void>;
   setting(key: string): Promise<string | undefined>;
@@ -65,11 +74,16 @@ const REVISION = "revision";
 const MANY = 200;
 
 /**
- * @param onCommit told which collections a change touched, once it is safely written, and where the store stands since.
+ * @param onCommit told which collections a change touched, once it is safely written, and where the store
+ * stands since.
  */
-export function createRepository(store: Store, onCommit: (collections: Collection[], revision?: Revision) => void = () => undefined): Repository {
+export function createRepository(
+  store: Store,
+  onCommit: (collections: Collection[], revision?: Revision) => void = () => undefined,
+): Repository {
   return {
-    list: async <C extends Collection>(collection: C) => soundInTurns(collection, await store.getAll(collection)),
+    list: async <C extends Collection>(collection: C) =>
+      soundInTurns(collection, await store.getAll(collection)),
 
     async some<C extends Collection>(collection: C, ids: readonly string[]) {
       const objectStore = store.transaction(collection, "readonly").objectStore(collection);
@@ -81,7 +95,9 @@ export function createRepository(store: Store, onCommit: (collections: Collectio
     async throwAway(aside) {
       const collections = [...new Set(aside.map(({ collection }) => collection))];
       if (collections.length === 0) return;
-      const transaction = store.transaction([...collections, "settings"], "readwrite", { durability: "strict" });
+      const transaction = store.transaction([...collections, "settings"], "readwrite", {
+        durability: "strict",
+      });
       for (const { collection, id } of aside) await transaction.objectStore(collection).delete(id);
       const settings = transaction.objectStore("settings");
       await settings.put(String(Number((await settings.get(REVISION)) ?? "0") + 1), REVISION);
@@ -100,9 +116,14 @@ export function createRepository(store: Store, onCommit: (collections: Collectio
       checkChange(change);
       const collections = touchedBy(change);
       const pictures = Object.entries(change.pictures ?? {});
-      if (collections.length === 0 && pictures.length === 0) return { inverse: {}, revision: basedOn?.revision };
+      if (collections.length === 0 && pictures.length === 0)
+        return { inverse: {}, revision: basedOn?.revision };
       // Strict: on the disk before it counts as saved, so that a dead battery loses nothing that was ticked.
-      const names = [...collections, "settings" as const, ...(pictures.length > 0 ? (["pictures"] as const) : [])];
+      const names = [
+        ...collections,
+        "settings" as const,
+        ...(pictures.length > 0 ? (["pictures"] as const) : []),
+      ];
       const transaction = store.transaction(names, "readwrite", { durability: "strict" });
       const put: Partial<Record<Collection, unknown[]>> = {};
       const remove: Partial<Record<Collection, string[]>> = {};
@@ -111,11 +132,15 @@ export function createRepository(store: Store, onCommit: (collections: Collectio
         // Every writing goes through this one value, so that those of two tabs wait for each other.
         const settings = transaction.objectStore("settings");
         const stood = settings.get(REVISION);
-        // Asked for in one go and waited for together: the store answers in order, and a tap should not wait for each answer apart.
+        // Asked for in one go and waited for together: the store answers in order, and a tap should not wait
+        // for each answer apart.
         const asked: Promise<unknown>[] = [];
         for (const collection of collections) {
           const objectStore = transaction.objectStore(collection);
-          const ids = [...(change.remove?.[collection] ?? []), ...(change.put?.[collection] ?? []).map(({ id }) => id)];
+          const ids = [
+            ...(change.remove?.[collection] ?? []),
+            ...(change.put?.[collection] ?? []).map(({ id }) => id),
+          ];
           const before = storedUnder(objectStore, ids);
           if (ids.length > MANY) await before;
           // Without a promise for each: one that fails takes the transaction with it, which says so.
@@ -125,13 +150,16 @@ export function createRepository(store: Store, onCommit: (collections: Collectio
           asked.push(
             before.then((was) => {
               // What could not be read before cannot be written back either: undone, its place is empty.
-              const sound = new Map(soundOf(collection, [...was.values()]).map((record) => [record.id, record]));
+              const sound = new Map(
+                soundOf(collection, [...was.values()]).map((record) => [record.id, record]),
+              );
               put[collection] = [...sound.values()];
               remove[collection] = ids.filter((id) => !sound.has(id));
             }),
           );
         }
-        for (const [id, picture] of pictures) keepPicture(unwrap(transaction.objectStore("pictures")), id, picture);
+        for (const [id, picture] of pictures)
+          keepPicture(unwrap(transaction.objectStore("pictures")), id, picture);
         asked.push(
           stood.then((was) => {
             if (basedOn && basedOn.revision !== was) throw new StaleError("Another tab has written since.");
@@ -149,29 +177,41 @@ export function createRepository(store: Store, onCommit: (collections: Collectio
           () => error,
           (own: unknown) => own,
         );
-        // A request that fell with its transaction only says so; why it fell, as that the storage is full, the transaction knows.
+        // A request that fell with its transaction only says so; why it fell, as that the storage is full,
+        // the transaction knows.
         throw error instanceof DOMException && error.name === "AbortError" ? ended : error;
       }
       onCommit(collections, revision);
-      // A photo stays when its record is taken back: undone and done again, it is still there. What nobody names is swept away later.
+      // A photo stays when its record is taken back: undone and done again, it is still there. What nobody
+      // names is swept away later.
       return { inverse: { put, remove } as Change, revision };
     },
 
     revision: () => store.get("settings", REVISION),
     async picture(id) {
       const stored = await store.get("pictures", id);
-      return stored && { takenAt: stored.takenAt, jpeg: new Blob([stored.jpeg], { type: "image/jpeg" }), ...(stored.original ? { original: new Blob([stored.original]) } : {}) };
+      return (
+        stored && {
+          takenAt: stored.takenAt,
+          jpeg: new Blob([stored.jpeg], { type: "image/jpeg" }),
+          ...(stored.original ? { original: new Blob([stored.original]) } : {}),
+        }
+      );
     },
     async keepPictures(pictures) {
       // Nothing names them yet: should the battery die now, the file is simply brought in again.
       const transaction = store.transaction("pictures", "readwrite", { durability: "relaxed" });
-      for (const [id, picture] of Object.entries(pictures)) keepPicture(unwrap(transaction.store), id, picture);
+      for (const [id, picture] of Object.entries(pictures))
+        keepPicture(unwrap(transaction.store), id, picture);
       await transaction.done;
     },
 
     async sweepPictures(now) {
       const transaction = store.transaction(["works", "replacements", "pictures"], "readwrite");
-      const [works, replacements] = [await transaction.objectStore("works").getAll(), await transaction.objectStore("replacements").getAll()];
+      const [works, replacements] = [
+        await transaction.objectStore("works").getAll(),
+        await transaction.objectStore("replacements").getAll(),
+      ];
       const named = new Set(photoIdsOf({ works, replacements }));
       const pictures = transaction.objectStore("pictures");
       for (const id of await pictures.getAllKeys()) {
@@ -180,7 +220,8 @@ export function createRepository(store: Store, onCommit: (collections: Collectio
         const { unnamedSince, ...kept } = picture;
         if (named.has(id)) {
           if (unnamedSince !== undefined) await pictures.put(kept, id);
-        } else if (unnamedSince === undefined) await pictures.put({ ...kept, unnamedSince: now.toISOString() }, id);
+        } else if (unnamedSince === undefined)
+          await pictures.put({ ...kept, unnamedSince: now.toISOString() }, id);
         else if (now.getTime() - Date.parse(unnamedSince) > KEPT_UNNAMED_MS) await pictures.delete(id);
       }
       await transaction.done;
@@ -200,7 +241,10 @@ export function createRepository(store: Store, onCommit: (collections: Collectio
   };
 }
 
-/** A photo is never put over another: an id names one photo for good. Asked for at once, so that its transaction may be ended right after. */
+/**
+ * A photo is never put over another: an id names one photo for good. Asked for at once, so that its
+ * transaction may be ended right after.
+ */
 function keepPicture(pictures: IDBObjectStore, id: string, picture: Picture): void {
   const request = pictures.add(picture, id);
   request.onerror = (event) => {
@@ -216,7 +260,10 @@ interface Readable {
   get: (id: string) => Promise<unknown>;
 }
 
-/** What stands under these ids. Of many, as when a whole file comes in, only those that are there are asked for: most are new. */
+/**
+ * What stands under these ids. Of many, as when a whole file comes in, only those that are there are asked
+ * for: most are new.
+ */
 async function storedUnder(objectStore: Readable, ids: readonly string[]): Promise<Map<string, unknown>> {
   const known = ids.length > MANY ? new Set(await objectStore.getAllKeys()) : undefined;
   const wanted = known ? ids.filter((id) => known.has(id)) : ids;

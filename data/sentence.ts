@@ -1,6 +1,9 @@
 import type { z } from "zod";
 
-/** The first thing a schema found wrong, as one sentence: 'In vehicles, entry 2, "year": expected number, received string.' */
+/**
+ * The first thing a schema found wrong, as one sentence: 'In vehicles, entry 2, "year": expected number,
+ * received string.'
+ */
 export function sentenceOf(error: z.ZodError): string {
   const issue = error.issues[0];
   if (!issue) return "Something in it is not as it should be.";

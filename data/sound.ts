@@ -1,4 +1,12 @@
-import { COLLECTIONS, type Collection, type Household, type RecordOf, emptyHousehold, parentOf, recordSchemas } from "@/core/model/household";
+import {
+  COLLECTIONS,
+  type Collection,
+  type Household,
+  type RecordOf,
+  emptyHousehold,
+  parentOf,
+  recordSchemas,
+} from "@/core/model/household";
 import type { RawHousehold } from "@/core/model/migrations";
 import { sentenceOf } from "./sentence";
 
@@ -17,18 +25,29 @@ export interface Orphan {
   of: "vehicle" | "job";
 }
 
-/** Every record that hangs on a vehicle or job which the household does not have; of those before it, in the order of the collections. */
+/**
+ * Every record that hangs on a vehicle or job which the household does not have; of those before it, in the
+ * order of the collections.
+ */
 export function orphansOf(household: Household): Orphan[] {
-  const ids = { vehicles: new Set(household.vehicles.map(({ id }) => id)), jobs: new Set(household.jobs.map(({ id }) => id)) };
+  const ids = {
+    vehicles: new Set(household.vehicles.map(({ id }) => id)),
+    jobs: new Set(household.jobs.map(({ id }) => id)),
+  };
   return COLLECTIONS.flatMap((collection) =>
     household[collection].flatMap((record, at): Orphan[] => {
       const parent = parentOf(collection, record);
-      return !parent || ids[parent.collection].has(parent.id) ? [] : [{ collection, at, of: parent.collection === "vehicles" ? "vehicle" : "job" }];
+      return !parent || ids[parent.collection].has(parent.id)
+        ? []
+        : [{ collection, at, of: parent.collection === "vehicles" ? "vehicle" : "job" }];
     }),
   );
 }
 
-/** The records of a collection that fit the model. What does not is left where it lies, and out of every screen. */
+/**
+ * The records of a collection that fit the model. What does not is left where it lies, and out of every
+ * screen.
+ */
 export function soundOf<C extends Collection>(collection: C, raw: readonly unknown[]): RecordOf<C>[] {
   return raw.filter((record): record is RecordOf<C> => recordSchemas[collection].safeParse(record).success);
 }
@@ -37,7 +56,10 @@ export function soundOf<C extends Collection>(collection: C, raw: readonly unkno
 const CHECKED_AT_ONCE = 2000;
 
 /** As `soundOf`, letting the screen draw in between where there are many. */
-export async function soundInTurns<C extends Collection>(collection: C, raw: readonly unknown[]): Promise<RecordOf<C>[]> {
+export async function soundInTurns<C extends Collection>(
+  collection: C,
+  raw: readonly unknown[],
+): Promise<RecordOf<C>[]> {
   const sound: RecordOf<C>[] = [];
   for (let at = 0; at < raw.length; at += CHECKED_AT_ONCE) {
     if (at > 0) await new Promise((wake) => setTimeout(wake));
@@ -46,7 +68,9 @@ export async function soundInTurns<C extends Collection>(collection: C, raw: rea
   return sound;
 }
 
-/** A stored household parted into what fits, with all its references, and what is set aside with its reason. */
+/**
+ * A stored household parted into what fits, with all its references, and what is set aside with its reason.
+ */
 export function partSound(raw: RawHousehold): { household: Household; aside: SetAside[] } {
   const household = emptyHousehold();
   const aside: SetAside[] = [];
@@ -63,11 +87,18 @@ export function partSound(raw: RawHousehold): { household: Household; aside: Set
   for (let orphans = orphansOf(household); orphans.length > 0; orphans = orphansOf(household)) {
     for (const { collection, at, of } of orphans) {
       const record = household[collection][at];
-      if (record) aside.push({ collection, id: record.id, why: `Its ${of} is not here, or could not be read.`, raw: record });
+      if (record)
+        aside.push({
+          collection,
+          id: record.id,
+          why: `Its ${of} is not here, or could not be read.`,
+          raw: record,
+        });
     }
     for (const collection of COLLECTIONS) {
       const lost = new Set(orphans.filter((orphan) => orphan.collection === collection).map(({ at }) => at));
-      if (lost.size > 0) Object.assign(household, { [collection]: household[collection].filter((_, at) => !lost.has(at)) });
+      if (lost.size > 0)
+        Object.assign(household, { [collection]: household[collection].filter((_, at) => !lost.has(at)) });
     }
   }
   return { household, aside };

@@ -23,7 +23,10 @@ export function stampOf({ id, createdAt, updatedAt, schema, origin }: RecordStam
   return { id, createdAt, updatedAt, schema, origin };
 }
 
-/** The record marked as changed now; with the clock set back, as changed just after it last was, so that no change is older than what it replaces. */
+/**
+ * The record marked as changed now; with the clock set back, as changed just after it last was, so that no
+ * change is older than what it replaces.
+ */
 export function touched<T extends { updatedAt: string }>(record: T, now: Date = new Date()): T {
   return { ...record, updatedAt: laterThan(record.updatedAt, now) };
 }

@@ -32,7 +32,12 @@ describe("a record that no longer fits", () => {
     await meddle("bit", "replacements", { ...entry, count: "4 " });
     expect(await repository.list("replacements")).toHaveLength(demo.replacements.length - 1);
     expect(await repository.setAside()).toEqual([
-      { collection: "replacements", id: entry?.id, why: expect.stringContaining("In count"), raw: expect.objectContaining({ count: "4 " }) },
+      {
+        collection: "replacements",
+        id: entry?.id,
+        why: expect.stringContaining("In count"),
+        raw: expect.objectContaining({ count: "4 " }),
+      },
     ]);
     const text = writeHouseholdFile(await repository.everything(), NOW);
     expect(readHouseholdFile(text).replacements).toHaveLength(demo.replacements.length - 1);
@@ -45,9 +50,15 @@ describe("a record that no longer fits", () => {
     const aside = await repository.setAside();
     const lost = demo.readings.filter(({ vehicleId }) => vehicleId === vehicle?.id).length;
     expect(aside.filter(({ collection }) => collection === "readings")).toHaveLength(lost);
-    expect(aside.some(({ collection, why }) => collection === "jobs" && why.includes("Its vehicle"))).toBe(true);
-    expect(() => readHouseholdFile(writeHouseholdFile({ ...demo, vehicles: demo.vehicles.slice(1) }, NOW))).toThrow("belongs to a vehicle");
-    expect(readHouseholdFile(writeHouseholdFile(await repository.everything(), NOW)).vehicles).toHaveLength(demo.vehicles.length - 1);
+    expect(aside.some(({ collection, why }) => collection === "jobs" && why.includes("Its vehicle"))).toBe(
+      true,
+    );
+    expect(() =>
+      readHouseholdFile(writeHouseholdFile({ ...demo, vehicles: demo.vehicles.slice(1) }, NOW)),
+    ).toThrow("belongs to a vehicle");
+    expect(readHouseholdFile(writeHouseholdFile(await repository.everything(), NOW)).vehicles).toHaveLength(
+      demo.vehicles.length - 1,
+    );
   });
 
   test("gives way to a sound copy, can be thrown away, and never stops the undoing", async () => {
@@ -70,15 +81,22 @@ describe("a store of another build", () => {
   test("a newer one is said to be so, can be exported as it lies, and is not written to", async () => {
     const newer = await openDB("newer", MODEL_VERSION + 2, {
       upgrade: (db) => {
-        for (const name of ["vehicles", "settings", "pictures", "folders", "dreams"]) db.createObjectStore(name, name === "vehicles" || name === "dreams" ? { keyPath: "id" } : {});
+        for (const name of ["vehicles", "settings", "pictures", "folders", "dreams"])
+          db.createObjectStore(name, name === "vehicles" || name === "dreams" ? { keyPath: "id" } : {});
       },
     });
     await newer.put("dreams", { id: "d", of: "a dry day" });
     newer.close();
     const failure = await openStore("newer").catch((error: unknown) => error);
     expect(failure).toBeInstanceOf(StoreError);
-    expect(failure).toMatchObject({ trouble: "newer", message: expect.stringContaining("newer Vest Pocket") });
-    expect(JSON.parse(await exportAsItLies(NOW, "newer"))).toMatchObject({ version: MODEL_VERSION + 2, household: { dreams: [{ id: "d" }] } });
+    expect(failure).toMatchObject({
+      trouble: "newer",
+      message: expect.stringContaining("newer Vest Pocket"),
+    });
+    expect(JSON.parse(await exportAsItLies(NOW, "newer"))).toMatchObject({
+      version: MODEL_VERSION + 2,
+      household: { dreams: [{ id: "d" }] },
+    });
     const after = await openDB("newer");
     expect(after.version).toBe(MODEL_VERSION + 2);
     expect(await after.getAll("dreams")).toHaveLength(1);
@@ -86,7 +104,9 @@ describe("a store of another build", () => {
   });
 
   test("one held by an old tab says so, and tells when it can be had", async () => {
-    const old = await openDB("held", 1, { upgrade: (db) => void db.createObjectStore("vehicles", { keyPath: "id" }) });
+    const old = await openDB("held", 1, {
+      upgrade: (db) => void db.createObjectStore("vehicles", { keyPath: "id" }),
+    });
     const failure = await openStore("held").catch((error: unknown) => error);
     expect(failure).toMatchObject({ trouble: "held" });
     old.close();
@@ -99,26 +119,40 @@ describe("from an older form", () => {
   const fixtures = join(__dirname, "__fixtures__");
   const files = readdirSync(fixtures).filter((name) => /^household-\d+\.json$/.test(name));
 
-  async function oldStore(name: string, version: number, household: Record<string, { id: string }[]>): Promise<void> {
+  async function oldStore(
+    name: string,
+    version: number,
+    household: Record<string, { id: string }[]>,
+  ): Promise<void> {
     const db = await openDB(name, version, {
       upgrade: (fresh) => {
-        for (const collection of Object.keys(household)) fresh.createObjectStore(collection, { keyPath: "id" });
+        for (const collection of Object.keys(household))
+          fresh.createObjectStore(collection, { keyPath: "id" });
         for (const plain of ["settings", "pictures", "folders"]) fresh.createObjectStore(plain);
       },
     });
-    for (const [collection, records] of Object.entries(household)) for (const record of records) await db.put(collection, record);
+    for (const [collection, records] of Object.entries(household))
+      for (const record of records) await db.put(collection, record);
     db.close();
   }
 
   test.each(files)("%s: a copy as it was is kept until the next start finds all in order", async (file) => {
     const text = readFileSync(join(fixtures, file), "utf8");
-    const { version, household } = JSON.parse(text) as { version: number; household: Record<string, { id: string }[]> };
+    const { version, household } = JSON.parse(text) as {
+      version: number;
+      household: Record<string, { id: string }[]>;
+    };
     await oldStore(file, version, household);
     const repository = createRepository(await openStore(file, undefined, undefined, { now: NOW }));
     expect(await repository.setAside()).toEqual([]);
     const former = await repository.former();
     // The store has its own order: that of the ids.
-    const byId = Object.fromEntries(Object.entries(household).map(([name, records]) => [name, records.toSorted((a, b) => (a.id < b.id ? -1 : 1))]));
+    const byId = Object.fromEntries(
+      Object.entries(household).map(([name, records]) => [
+        name,
+        records.toSorted((a, b) => (a.id < b.id ? -1 : 1)),
+      ]),
+    );
     expect(JSON.parse(former ?? "")).toMatchObject({ version, household: byId });
     expect(readHouseholdFile(former ?? "")).toEqual(await repository.everything());
     // The start that made it does not let it go; a later one does.

@@ -4,11 +4,15 @@ import { InputError } from "@/core/input-error";
 const MOST_BYTES = 100_000_000;
 
 /**
- * The text of a file: UTF-8, or UTF-16 where the file begins with its mark; anything else, as older spreadsheets write, as Windows-1252.
+ * The text of a file: UTF-8, or UTF-16 where the file begins with its mark; anything else, as older
+ * spreadsheets write, as Windows-1252.
  * @throws InputError when the file is too large to be one of ours.
  */
 export async function readTextFile(file: Blob): Promise<string> {
-  if (file.size > MOST_BYTES) throw new InputError(`The file has ${Math.round(file.size / 1e6)} MB, more than the ${MOST_BYTES / 1e6} MB that is read here.`);
+  if (file.size > MOST_BYTES)
+    throw new InputError(
+      `The file has ${Math.round(file.size / 1e6)} MB, more than the ${MOST_BYTES / 1e6} MB that is read here.`,
+    );
   return decodeText(new Uint8Array(await file.arrayBuffer()));
 }
 

@@ -20,8 +20,9 @@ export interface Undoing {
 }
 
 /**
- * What takes a change back without touching what others wrote since: of a record only what that change wrote goes back, and what nobody
- * has changed again. What is put back is dated after what it replaces, so that another device takes it too.
+ * What takes a change back without touching what others wrote since: of a record only what that change wrote
+ * goes back, and what nobody has changed again. What is put back is dated after what it replaces, so that
+ * another device takes it too.
  * @param current the records as they stand now.
  */
 export function undoingOf({ inverse, after }: Done, current: Current, now: Date = new Date()): Undoing {
@@ -29,8 +30,12 @@ export function undoingOf({ inverse, after }: Done, current: Current, now: Date 
   const remove: Partial<Record<Collection, string[]>> = {};
   let left = 0;
   for (const collection of COLLECTIONS) {
-    const written = new Map<string, Any>((after.put?.[collection] ?? []).map((record) => [record.id, record]));
-    const stood = new Map<string, Any>((inverse.put?.[collection] ?? []).map((record) => [record.id, record]));
+    const written = new Map<string, Any>(
+      (after.put?.[collection] ?? []).map((record) => [record.id, record]),
+    );
+    const stood = new Map<string, Any>(
+      (inverse.put?.[collection] ?? []).map((record) => [record.id, record]),
+    );
     // New with that change: out again, unless somebody has gone on with it.
     remove[collection] = (inverse.remove?.[collection] ?? []).filter((id) => {
       const [made, is] = [written.get(id), current(collection, id)];
@@ -65,7 +70,10 @@ function undated<T extends object>(record: T): Omit<T, "updatedAt"> {
 }
 
 function dated(record: Any, replaces: Any, now: Date): Any {
-  return { ...record, updatedAt: new Date(Math.max(now.getTime(), Date.parse(replaces.updatedAt) + 1)).toISOString() };
+  return {
+    ...record,
+    updatedAt: new Date(Math.max(now.getTime(), Date.parse(replaces.updatedAt) + 1)).toISOString(),
+  };
 }
 
 /** What was written there is taken back where it still stands; anything else stays as it is now. */
@@ -77,7 +85,11 @@ function undo(before: unknown, wrote: unknown, is: unknown): { value: unknown; l
   return { value: is, left: 1 };
 }
 
-function undoFields(before: Record<string, unknown>, wrote: Record<string, unknown>, is: Record<string, unknown>): { value: unknown; left: number } {
+function undoFields(
+  before: Record<string, unknown>,
+  wrote: Record<string, unknown>,
+  is: Record<string, unknown>,
+): { value: unknown; left: number } {
   let left = 0;
   const value: [string, unknown][] = [];
   for (const key of new Set([...Object.keys(is), ...Object.keys(before)])) {
@@ -88,11 +100,21 @@ function undoFields(before: Record<string, unknown>, wrote: Record<string, unkno
   return { value: Object.fromEntries(value), left };
 }
 
-/** Of a list: what was added goes, what was taken out comes back where it was, what was changed is undone by its id. */
-function undoList(before: readonly unknown[], wrote: readonly unknown[], is: readonly unknown[]): { value: unknown; left: number } {
+/**
+ * Of a list: what was added goes, what was taken out comes back where it was, what was changed is undone by
+ * its id.
+ */
+function undoList(
+  before: readonly unknown[],
+  wrote: readonly unknown[],
+  is: readonly unknown[],
+): { value: unknown; left: number } {
   let left = 0;
   const key = (one: unknown) => (isRecord(one) && typeof one.id === "string" ? one.id : JSON.stringify(one));
-  const [was, made] = [new Map(before.map((one) => [key(one), one])), new Map(wrote.map((one) => [key(one), one]))];
+  const [was, made] = [
+    new Map(before.map((one) => [key(one), one])),
+    new Map(wrote.map((one) => [key(one), one])),
+  ];
   const list: unknown[] = [];
   for (const one of is) {
     const id = key(one);

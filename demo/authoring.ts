@@ -24,18 +24,40 @@ export const head = (text: string): HeadSize => readHeadSize(text);
 export const thread = (text: string): Thread => readThread(text);
 
 /** A step with what is usual left out: on the ground, nothing to be careful of. */
-export function step(id: string, phase: Step["phase"], kind: Step["kind"], title: string, more: Partial<Omit<Step, "id" | "phase" | "kind" | "title">> = {}): Step {
+export function step(
+  id: string,
+  phase: Step["phase"],
+  kind: Step["kind"],
+  title: string,
+  more: Partial<Omit<Step, "id" | "phase" | "kind" | "title">> = {},
+): Step {
   return { id, phase, kind, title, stance: "on the ground", cautions: [], ...more };
 }
 
-export function fastener(id: string, name: string, count: number, more: Partial<Omit<Fastener, "id" | "name" | "count">>): Fastener {
+export function fastener(
+  id: string,
+  name: string,
+  count: number,
+  more: Partial<Omit<Fastener, "id" | "name" | "count">>,
+): Fastener {
   return { id, name, count, ...more };
 }
 
-export function part(id: string, name: string, place: Part["place"], more: Partial<Omit<Part, "id" | "name" | "place">> = {}): Part {
+export function part(
+  id: string,
+  name: string,
+  place: Part["place"],
+  more: Partial<Omit<Part, "id" | "name" | "place">> = {},
+): Part {
   return { id, name, place, count: 1, ...more };
 }
 
-export function supply(id: string, name: string, value: number, unit: Supply["amount"]["unit"], lost?: number): Supply {
+export function supply(
+  id: string,
+  name: string,
+  value: number,
+  unit: Supply["amount"]["unit"],
+  lost?: number,
+): Supply {
   return { id, name, amount: { value, unit }, ...(lost ? { lost } : {}) };
 }

@@ -22,7 +22,11 @@ const fasteners: Fastener[] = [
       pattern: { layout: "circle" },
       role: "wheel",
     }),
-    fastener(`${side}-drum-screw`, `Drum screw, ${side}`, 1, { sizeToUndo: head("T30"), thread: thread("M6"), figure: figure("snug") }),
+    fastener(`${side}-drum-screw`, `Drum screw, ${side}`, 1, {
+      sizeToUndo: head("T30"),
+      thread: thread("M6"),
+      figure: figure("snug"),
+    }),
     fastener(`${side}-cylinder`, `Wheel cylinder bolts, ${side}`, 2, {
       sizeToUndo: head("10"),
       thread: thread("M6"),
@@ -49,7 +53,11 @@ const fasteners: Fastener[] = [
       ...(side === "left" ? { adapter: { offsetMm: 45, angleDeg: 0 } } : {}),
       note: "The axle is in the way of a socket.",
     }),
-    fastener(`${side}-bleed`, `Bleed screw, ${side}`, 1, { sizeToUndo: head("8"), figure: figure("6-9 Nm"), source: "parts maker" }),
+    fastener(`${side}-bleed`, `Bleed screw, ${side}`, 1, {
+      sizeToUndo: head("8"),
+      figure: figure("6-9 Nm"),
+      source: "parts maker",
+    }),
   ]),
 ];
 
@@ -74,9 +82,14 @@ function eachSide(make: (side: Side) => Step[]): Step[] {
 const steps: Step[] = [
   step("crack", "make safe", "do", "Crack the wheel bolts, a quarter turn", {
     usualMinutes: 5,
-    detail: "While the tyres still hold the wheels. Handbrake off afterwards: the shoes must let go of the drum.",
+    detail:
+      "While the tyres still hold the wheels. Handbrake off afterwards: the shoes must let go of the drum.",
   }),
-  step("raise", "make safe", "raise", "Rear up on two stands", { ...up, usualMinutes: 10, cautions: ["Both front wheels chocked, in gear."] }),
+  step("raise", "make safe", "raise", "Rear up on two stands", {
+    ...up,
+    usualMinutes: 10,
+    cautions: ["Both front wheels chocked, in gear."],
+  }),
   step("cable-slack", "take apart", "count", "Handbrake cable slackened, turns counted", {
     ...up,
     fastenerId: "cable-nut",
@@ -91,7 +104,11 @@ const steps: Step[] = [
     cautions: ["Ventilate, no flame. None on shoes or drums that stay."],
   }),
   ...eachSide((side) => [
-    step(`${side}-wheel-off`, "take apart", "undo", `Wheel off, ${side}`, { ...up, fastenerId: `${side}-wheel`, usualMinutes: 5 }),
+    step(`${side}-wheel-off`, "take apart", "undo", `Wheel off, ${side}`, {
+      ...up,
+      fastenerId: `${side}-wheel`,
+      usualMinutes: 5,
+    }),
     step(`${side}-drum-off`, "take apart", "undo", `Drum off, ${side}`, {
       ...up,
       fastenerId: `${side}-drum-screw`,
@@ -99,15 +116,27 @@ const steps: Step[] = [
       cautions: ["Brake dust: wet it down, never blow or brush it dry."],
       detail: "If the drum hangs on the shoes, wind the adjuster back through the hole in the plate.",
     }),
-    step(`${side}-photo`, "take apart", "look", `Photograph springs and levers, ${side}`, { ...up, usualMinutes: 2, photo: true }),
-    step(`${side}-shoes-off`, "take apart", "do", `Springs, pins and shoes off, ${side}`, { ...up, usualMinutes: 15, cautions: ["Springs let go: eye protection on."] }),
+    step(`${side}-photo`, "take apart", "look", `Photograph springs and levers, ${side}`, {
+      ...up,
+      usualMinutes: 2,
+      photo: true,
+    }),
+    step(`${side}-shoes-off`, "take apart", "do", `Springs, pins and shoes off, ${side}`, {
+      ...up,
+      usualMinutes: 15,
+      cautions: ["Springs let go: eye protection on."],
+    }),
     step(`${side}-union-off`, "take apart", "undo", `Brake pipe off the cylinder, ${side}`, {
       ...up,
       fastenerId: `${side}-union`,
       usualMinutes: 8,
       cautions: ["Brake fluid strips paint: rag under it, cap the pipe."],
     }),
-    step(`${side}-cylinder-off`, "take apart", "undo", `Wheel cylinder off, ${side}`, { ...up, fastenerId: `${side}-cylinder`, usualMinutes: 6 }),
+    step(`${side}-cylinder-off`, "take apart", "undo", `Wheel cylinder off, ${side}`, {
+      ...up,
+      fastenerId: `${side}-cylinder`,
+      usualMinutes: 6,
+    }),
   ]),
   step("drums", "look closely", "look", "Drums: lip and cracks", { ...up, usualMinutes: 4 }),
   step("drum-width", "look closely", "look", "Drums: inside width against the limit", {
@@ -116,12 +145,31 @@ const steps: Step[] = [
     detail: "The widest a drum may be is cast on its face. Measure in three places, take the widest.",
     measure: { what: "drum's inside width", unit: "mm", most: 204, places: ["left", "right"] },
   }),
-  step("plates", "look closely", "look", "Ledges on the plates: grooved or smooth", { ...up, usualMinutes: 5 }),
+  step("plates", "look closely", "look", "Ledges on the plates: grooved or smooth", {
+    ...up,
+    usualMinutes: 5,
+  }),
   ...eachSide((side) => [
-    step(`${side}-plate-tight`, "put back", "torque", `Backing plate bolts, ${side}`, { ...up, fastenerId: `${side}-plate`, usualMinutes: 6 }),
-    step(`${side}-cylinder-on`, "put back", "torque", `New wheel cylinder, ${side}`, { ...up, fastenerId: `${side}-cylinder`, usualMinutes: 8 }),
-    step(`${side}-union-hand`, "put back", "hand-start", `Brake pipe started by hand, ${side}`, { ...up, fastenerId: `${side}-union`, usualMinutes: 4 }),
-    step(`${side}-union-tight`, "put back", "torque", `Brake pipe union, ${side}`, { ...up, fastenerId: `${side}-union`, usualMinutes: 4 }),
+    step(`${side}-plate-tight`, "put back", "torque", `Backing plate bolts, ${side}`, {
+      ...up,
+      fastenerId: `${side}-plate`,
+      usualMinutes: 6,
+    }),
+    step(`${side}-cylinder-on`, "put back", "torque", `New wheel cylinder, ${side}`, {
+      ...up,
+      fastenerId: `${side}-cylinder`,
+      usualMinutes: 8,
+    }),
+    step(`${side}-union-hand`, "put back", "hand-start", `Brake pipe started by hand, ${side}`, {
+      ...up,
+      fastenerId: `${side}-union`,
+      usualMinutes: 4,
+    }),
+    step(`${side}-union-tight`, "put back", "torque", `Brake pipe union, ${side}`, {
+      ...up,
+      fastenerId: `${side}-union`,
+      usualMinutes: 4,
+    }),
     step(`${side}-shoes-on`, "put back", "do", `New shoes, springs and adjuster, ${side}`, {
       ...up,
       mirrorOf: { stepId: `${side}-shoes-off`, title: `Springs, pins and shoes on, ${side}` },
@@ -129,7 +177,11 @@ const steps: Step[] = [
       detail: "Thin grease on the ledges only. Compare with the photo: long lining faces the rear.",
       cautions: ["Springs let go: eye protection on."],
     }),
-    step(`${side}-drum-on`, "put back", "torque", `Drum on and screw in, ${side}`, { ...up, fastenerId: `${side}-drum-screw`, usualMinutes: 6 }),
+    step(`${side}-drum-on`, "put back", "torque", `Drum on and screw in, ${side}`, {
+      ...up,
+      fastenerId: `${side}-drum-screw`,
+      usualMinutes: 6,
+    }),
   ]),
   ...eachSide((side) => [
     step(`${side}-bleed-tight`, "put back", "torque", `Bleed, then the bleed screw, ${side}`, {
@@ -146,10 +198,23 @@ const steps: Step[] = [
     mark: "paint across nut and rod",
     usualMinutes: 6,
   }),
-  ...eachSide((side) => [step(`${side}-wheel-on`, "put back", "hand-start", `Wheel on, bolts by hand, ${side}`, { ...up, fastenerId: `${side}-wheel`, usualMinutes: 4 })]),
+  ...eachSide((side) => [
+    step(`${side}-wheel-on`, "put back", "hand-start", `Wheel on, bolts by hand, ${side}`, {
+      ...up,
+      fastenerId: `${side}-wheel`,
+      usualMinutes: 4,
+    }),
+  ]),
   step("lower", "put back", "lower", "Down off the stands", { ...up, usualMinutes: 5 }),
-  ...eachSide((side) => [step(`${side}-wheel-tight`, "put back", "torque", `Wheel bolts on the ground, ${side}`, { fastenerId: `${side}-wheel`, usualMinutes: 4 })]),
-  step("pedal", "prove it", "look", "Pump the pedal until it is hard; handbrake holds by the fifth click", { usualMinutes: 3 }),
+  ...eachSide((side) => [
+    step(`${side}-wheel-tight`, "put back", "torque", `Wheel bolts on the ground, ${side}`, {
+      fastenerId: `${side}-wheel`,
+      usualMinutes: 4,
+    }),
+  ]),
+  step("pedal", "prove it", "look", "Pump the pedal until it is hard; handbrake holds by the fifth click", {
+    usualMinutes: 3,
+  }),
   step("slow-stops", "prove it", "look", "Slow test stops, then look for leaks", { usualMinutes: 15 }),
 ];
 
@@ -167,22 +232,64 @@ export const brakeShoes: Job = {
 /** As it was left the evening before: both sides apart and looked at, two bolts of the left plate tight. */
 function yesterday(): WorkEvent[] {
   const day = "2026-11-23";
-  const at = (minute: number) => ({ at: new Date(Date.UTC(2026, 10, 23, 13, 5 + minute * 4)).toISOString(), on: day });
+  const at = (minute: number) => ({
+    at: new Date(Date.UTC(2026, 10, 23, 13, 5 + minute * 4)).toISOString(),
+    on: day,
+  });
   const before = steps.slice(
     0,
     steps.findIndex((one) => one.id === "left-plate-tight"),
   );
   const done = before.flatMap((one, i): WorkEvent[] => {
     const finished: WorkEvent = { ...at(i), type: "step", stepId: one.id };
-    if (one.kind === "count") return [...Array.from({ length: 7 }, (): WorkEvent => ({ ...at(i), type: "half turn", stepId: one.id, by: 1 })), finished];
+    if (one.kind === "count")
+      return [
+        ...Array.from({ length: 7 }, (): WorkEvent => ({
+          ...at(i),
+          type: "half turn",
+          stepId: one.id,
+          by: 1,
+        })),
+        finished,
+      ];
     if (one.wait) return [{ ...at(i), type: "task", stepId: one.id, task: "hands" }, finished];
-    if (one.measure) return [...SIDES.map((place): WorkEvent => ({ ...at(i), type: "measured", stepId: one.id, place, value: place === "left" ? 203.2 : 203.6 })), finished];
+    if (one.measure)
+      return [
+        ...SIDES.map((place): WorkEvent => ({
+          ...at(i),
+          type: "measured",
+          stepId: one.id,
+          place,
+          value: place === "left" ? 203.2 : 203.6,
+        })),
+        finished,
+      ];
     if (one.phase === "look closely") return [{ ...finished, found: "good" }];
     if (one.kind !== "raise") return [finished];
-    return [...(["ground", "chocks", "stands", "shake"] as const).map((tick): WorkEvent => ({ ...at(i), type: "safety", tick, stance: "rear up" })), finished];
+    return [
+      ...(["ground", "chocks", "stands", "shake"] as const).map((tick): WorkEvent => ({
+        ...at(i),
+        type: "safety",
+        tick,
+        stance: "rear up",
+      })),
+      finished,
+    ];
   });
-  const bolts = [1, 3].map((bolt): WorkEvent => ({ ...at(before.length), type: "bolt", stepId: "left-plate-tight", stage: 0, bolt }));
+  const bolts = [1, 3].map((bolt): WorkEvent => ({
+    ...at(before.length),
+    type: "bolt",
+    stepId: "left-plate-tight",
+    stage: 0,
+    bolt,
+  }));
   return [...done, ...bolts];
 }
 
-export const brakeShoesWork: Work = { ...demo("brake-shoes-work"), jobId: "demo-brake-shoes", routeId: "book", openStepId: "left-plate-tight", events: yesterday() };
+export const brakeShoesWork: Work = {
+  ...demo("brake-shoes-work"),
+  jobId: "demo-brake-shoes",
+  routeId: "book",
+  openStepId: "left-plate-tight",
+  events: yesterday(),
+};

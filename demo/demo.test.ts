@@ -79,27 +79,49 @@ test("the brake job is under way, and asks for its safety ticks again today", ()
 const kitOf = (id: string) => {
   const one = job(id);
   const vehicle = demo.vehicles.find((found) => found.id === one.vehicleId);
-  return kitFor(chosenRoute(one), demo.tools, { vehicle, record: demo.kits.find(({ jobId }) => jobId === id), thisYear: 2026 });
+  return kitFor(chosenRoute(one), demo.tools, {
+    vehicle,
+    record: demo.kits.find(({ jobId }) => jobId === id),
+    thisYear: 2026,
+  });
 };
 const short = (kit: Kit) => kit.lines.filter((line) => !isCovered(line)).map(({ name }) => name);
 const settings = (kit: Kit) =>
-  Object.fromEntries(kit.lines.flatMap(({ need, key }) => (need.kind === "torque" ? [[key.split(" ")[1], need.best && formatTorque(need.best.setting)]] : [])));
+  Object.fromEntries(
+    kit.lines.flatMap(({ need, key }) =>
+      need.kind === "torque" ? [[key.split(" ")[1], need.best && formatTorque(need.best.setting)]] : [],
+    ),
+  );
 
 test("the brake job's kit lacks one flare spanner and nothing else, and its settings are what they are by hand", () => {
   const kit = kitOf("demo-brake-shoes");
   expect(short(kit)).toEqual(["10 mm flare spanner"]);
   const spanner = kit.lines.find(({ name }) => name === "10 mm flare spanner");
-  expect(spanner?.cover).toMatchObject({ refused: expect.arrayContaining([expect.objectContaining({ why: expect.stringContaining("It would round it.") })]) });
+  expect(spanner?.cover).toMatchObject({
+    refused: expect.arrayContaining([
+      expect.objectContaining({ why: expect.stringContaining("It would round it.") }),
+    ]),
+  });
   // 12 N·m is 106.2 lb·in; 7.5 N·m is 66.4 lb·in; 29.5 lb·ft is 40 N·m; 45 mm in line on 380: 26.5.
-  expect(settings(kit)).toMatchObject({ "left-cylinder": "106 lb·in", "left-bleed": "66 lb·in", "left-plate": "26.5 lb·ft", "right-plate": "29.5 lb·ft", "left-wheel": "110 N·m" });
+  expect(settings(kit)).toMatchObject({
+    "left-cylinder": "106 lb·in",
+    "left-bleed": "66 lb·in",
+    "left-plate": "26.5 lb·ft",
+    "right-plate": "29.5 lb·ft",
+    "left-wheel": "110 N·m",
+  });
 });
 
 test("the starter wants a crowfoot that brings a figure into the small wrench's range", () => {
   const kit = kitOf("demo-starter");
-  expect(short(kit)).toEqual(expect.arrayContaining(["E8 socket or spanner", "T40 bit or key", "Starter motor", "168 lb·in"]));
+  expect(short(kit)).toEqual(
+    expect.arrayContaining(["E8 socket or spanner", "T40 bit or key", "Starter motor", "168 lb·in"]),
+  );
   const need = kit.lines.find(({ key }) => key === "torque cable 0")?.need;
   // 240 · (168 / 150 − 1) = 28.8 mm.
-  expect(need?.kind === "torque" && waysSentences(need, chestOf(demo.tools))[0]).toBe("Little click wrench with a crowfoot of 29 to 90 mm, in line with the handle.");
+  expect(need?.kind === "torque" && waysSentences(need, chestOf(demo.tools))[0]).toBe(
+    "Little click wrench with a crowfoot of 29 to 90 mm, in line with the handle.",
+  );
 });
 
 test("a set beats five singles for the cam cover and loses for the starter", async () => {
@@ -107,14 +129,33 @@ test("a set beats five singles for the cam cover and loses for the starter", asy
   const bought = (id: string) => {
     const one = job(id);
     const chest = chestOf(demo.tools);
-    const wants = wantsFor(chosenRoute(one), chest, { vehicle: demo.vehicles.find((found) => found.id === one.vehicleId), thisYear: 2026 });
-    const { plans } = shop({ wants, chest, had: new Set(), ...askCounter({ wanted: wantedFor(wants) }), wishes: { own: [] }, daysLeft: 11 }, solve);
+    const wants = wantsFor(chosenRoute(one), chest, {
+      vehicle: demo.vehicles.find((found) => found.id === one.vehicleId),
+      thisYear: 2026,
+    });
+    const { plans } = shop(
+      {
+        wants,
+        chest,
+        had: new Set(),
+        ...askCounter({ wanted: wantedFor(wants) }),
+        wishes: { own: [] },
+        daysLeft: 11,
+      },
+      solve,
+    );
     return plans[0]?.bought.map(({ choice }) => choice) ?? [];
   };
   const set = bought("demo-cam-cover").find(({ title }) => title.startsWith("Six-lobe set"));
   expect(set?.covers.size).toBe(5);
   const starter = bought("demo-starter").map(({ title }) => title);
-  expect(starter).toEqual(expect.arrayContaining([expect.stringContaining("E8 socket"), expect.stringContaining("T40 bit"), "12 mm crowfoot, 1/4 in"]));
+  expect(starter).toEqual(
+    expect.arrayContaining([
+      expect.stringContaining("E8 socket"),
+      expect.stringContaining("T40 bit"),
+      "12 mm crowfoot, 1/4 in",
+    ]),
+  );
   expect(starter.some((title) => title.includes("set"))).toBe(false);
 });
 
@@ -122,19 +163,25 @@ test("the stands hold every vehicle that a job raises", () => {
   for (const one of demo.jobs) {
     const vehicle = demo.vehicles.find(({ id }) => id === one.vehicleId);
     if (!vehicle) throw new Error("lost vehicle");
-    for (const route of one.routes) standNeeds(route, vehicle, demo.tools).forEach(({ verdict }) => expect(verdict).toBe("holds"));
+    for (const route of one.routes)
+      standNeeds(route, vehicle, demo.tools).forEach(({ verdict }) => expect(verdict).toBe("holds"));
   }
 });
 
 test("one figure is in the wrong unit, and is caught; no other figure is doubted for its thread", () => {
   const doubts = demo.jobs.flatMap(({ routes }) =>
-    routes.flatMap(({ fasteners }) => fasteners.flatMap((one) => fastenerDoubts(one).flatMap(({ says, grave }) => (grave ? [says] : [])))),
+    routes.flatMap(({ fasteners }) =>
+      fasteners.flatMap((one) => fastenerDoubts(one).flatMap(({ says, grave }) => (grave ? [says] : []))),
+    ),
   );
-  expect(doubts).toEqual(["106 lb·ft would break an M6. As 106 lb·in it is 12.0 N·m, which fits. Look it up before you use it."]);
+  expect(doubts).toEqual([
+    "106 lb·ft would break an M6. As 106 lb·in it is 12.0 N·m, which fits. Look it up before you use it.",
+  ]);
 });
 
 test("no record of the demo was made later than the day begins, wherever on earth it does", () => {
   const earliest = Date.parse("2026-11-24T00:00:00.000+14:00");
   const { removals, ...rest } = demoHousehold("2026-11-24");
-  for (const { createdAt, updatedAt } of [...Object.values(rest).flat(), ...removals]) expect(Math.max(Date.parse(createdAt), Date.parse(updatedAt))).toBeLessThan(earliest);
+  for (const { createdAt, updatedAt } of [...Object.values(rest).flat(), ...removals])
+    expect(Math.max(Date.parse(createdAt), Date.parse(updatedAt))).toBeLessThan(earliest);
 });

@@ -36,9 +36,11 @@ const INSTANT = /^\d{4}-\d{2}-\d{2}T[\d:.]+Z$/;
 function moveDays<T>(value: T, days: number): T {
   const move = (one: unknown): unknown => {
     if (typeof one === "string" && DAY.test(one)) return format(addDays(parseISO(one), days), "yyyy-MM-dd");
-    if (typeof one === "string" && INSTANT.test(one)) return new Date(Date.parse(one) + days * 86_400_000).toISOString();
+    if (typeof one === "string" && INSTANT.test(one))
+      return new Date(Date.parse(one) + days * 86_400_000).toISOString();
     if (Array.isArray(one)) return one.map(move);
-    if (typeof one === "object" && one !== null) return Object.fromEntries(Object.entries(one).map(([key, inner]) => [key, move(inner)]));
+    if (typeof one === "object" && one !== null)
+      return Object.fromEntries(Object.entries(one).map(([key, inner]) => [key, move(inner)]));
     return one;
   };
   return move(value) as T;

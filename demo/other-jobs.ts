@@ -5,15 +5,42 @@ import { demo, fastener, figure, head, part, step, supply, thread } from "./auth
 const below = { stance: "front up" as const };
 
 const starterFasteners = [
-  fastener("earth", "Battery earth clamp", 1, { sizeToUndo: head("10"), thread: thread("M6"), figure: figure("snug") }),
-  fastener("cable", "Starter cable nut", 1, { sizeToUndo: head("12"), thread: thread("M8"), figure: figure("168 in-lb"), source: "parts maker" }),
-  fastener("starter", "Starter bolts", 2, { sizeToUndo: head("14"), thread: thread("M10"), figure: figure("32 ft-lb"), source: "vehicle maker", reachMm: 180 }),
+  fastener("earth", "Battery earth clamp", 1, {
+    sizeToUndo: head("10"),
+    thread: thread("M6"),
+    figure: figure("snug"),
+  }),
+  fastener("cable", "Starter cable nut", 1, {
+    sizeToUndo: head("12"),
+    thread: thread("M8"),
+    figure: figure("168 in-lb"),
+    source: "parts maker",
+  }),
+  fastener("starter", "Starter bolts", 2, {
+    sizeToUndo: head("14"),
+    thread: thread("M10"),
+    figure: figure("32 ft-lb"),
+    source: "vehicle maker",
+    reachMm: 180,
+  }),
 ];
 const shieldFasteners = [
-  fastener("shield", "Heat shield screws", 3, { sizeToUndo: head("E8"), thread: thread("M6"), figure: figure("snug") }),
-  fastener("lead-clip", "Lead clip screw", 1, { sizeToUndo: head("T40"), thread: thread("M8"), figure: figure("snug") }),
+  fastener("shield", "Heat shield screws", 3, {
+    sizeToUndo: head("E8"),
+    thread: thread("M6"),
+    figure: figure("snug"),
+  }),
+  fastener("lead-clip", "Lead clip screw", 1, {
+    sizeToUndo: head("T40"),
+    thread: thread("M8"),
+    figure: figure("snug"),
+  }),
 ];
-const starterSupplies = [supply("grease", "Terminal grease", 5, "g"), supply("soak", "Penetrant", 50, "mL"), supply("rags", "Rags", 2, "pieces")];
+const starterSupplies = [
+  supply("grease", "Terminal grease", 5, "g"),
+  supply("soak", "Penetrant", 50, "mL"),
+  supply("rags", "Rags", 2, "pieces"),
+];
 
 const starterMotor: Job = {
   ...demo("starter"),
@@ -29,14 +56,34 @@ const starterMotor: Job = {
       name: "From below, on stands",
       undoable: "fully",
       laysBare: [
-        { id: "bare-lead", name: "Starter cable", place: "engine", priceMinor: 2400, minutesNow: 10, minutesLater: 70, lastsKm: 240_000 },
-        { id: "bare-mount", name: "Gearbox mount", place: "gearbox", priceMinor: 5200, minutesNow: 60, minutesLater: 75, lastsKm: 200_000 },
+        {
+          id: "bare-lead",
+          name: "Starter cable",
+          place: "engine",
+          priceMinor: 2400,
+          minutesNow: 10,
+          minutesLater: 70,
+          lastsKm: 240_000,
+        },
+        {
+          id: "bare-mount",
+          name: "Gearbox mount",
+          place: "gearbox",
+          priceMinor: 5200,
+          minutesNow: 60,
+          minutesLater: 75,
+          lastsKm: 200_000,
+        },
       ],
       fasteners: [...starterFasteners, ...shieldFasteners],
       supplies: starterSupplies,
       parts: [part("starter-new", "Starter motor", "engine", { partNumber: "SM-4406", priceMinor: 13_900 })],
       steps: [
-        step("earth-off", "make safe", "undo", "Battery earth lead off first", { fastenerId: "earth", usualMinutes: 5, cautions: ["Earth lead off first, on last."] }),
+        step("earth-off", "make safe", "undo", "Battery earth lead off first", {
+          fastenerId: "earth",
+          usualMinutes: 5,
+          cautions: ["Earth lead off first, on last."],
+        }),
         step("raise", "make safe", "raise", "Front up on two stands", { ...below, usualMinutes: 12 }),
         step("shield-off", "take apart", "undo", "Heat shield off", {
           ...below,
@@ -44,8 +91,17 @@ const starterMotor: Job = {
           usualMinutes: 8,
           detail: "Soak the screws with penetrant the evening before.",
         }),
-        step("clip-off", "take apart", "undo", "Lead clip off its bracket", { ...below, fastenerId: "lead-clip", usualMinutes: 3 }),
-        step("cable-off", "take apart", "undo", "Starter cable and trigger lead off", { ...below, fastenerId: "cable", usualMinutes: 10, takesOff: ["trigger lead"] }),
+        step("clip-off", "take apart", "undo", "Lead clip off its bracket", {
+          ...below,
+          fastenerId: "lead-clip",
+          usualMinutes: 3,
+        }),
+        step("cable-off", "take apart", "undo", "Starter cable and trigger lead off", {
+          ...below,
+          fastenerId: "cable",
+          usualMinutes: 10,
+          takesOff: ["trigger lead"],
+        }),
         step("starter-off", "take apart", "undo", "Starter out", {
           ...below,
           fastenerId: "starter",
@@ -53,14 +109,41 @@ const starterMotor: Job = {
           movesPast: ["trigger lead"],
           cautions: ["It is heavy: support it before the last bolt."],
         }),
-        step("ring", "look closely", "look", "Ring gear teeth through the hole, all the way round", { ...below, usualMinutes: 10 }),
-        step("starter-hand", "put back", "hand-start", "New starter in, both bolts by hand", { ...below, fastenerId: "starter", usualMinutes: 15 }),
-        step("starter-tight", "put back", "torque", "Starter bolts", { ...below, fastenerId: "starter", usualMinutes: 5 }),
-        step("cable-on", "put back", "torque", "Cable nut and trigger lead", { ...below, fastenerId: "cable", usualMinutes: 8, putsBack: ["trigger lead"] }),
-        step("clip-on", "put back", "torque", "Lead clip on its bracket", { ...below, fastenerId: "lead-clip", usualMinutes: 3 }),
-        step("shield-on", "put back", "torque", "Heat shield on", { ...below, fastenerId: "shield", usualMinutes: 8 }),
+        step("ring", "look closely", "look", "Ring gear teeth through the hole, all the way round", {
+          ...below,
+          usualMinutes: 10,
+        }),
+        step("starter-hand", "put back", "hand-start", "New starter in, both bolts by hand", {
+          ...below,
+          fastenerId: "starter",
+          usualMinutes: 15,
+        }),
+        step("starter-tight", "put back", "torque", "Starter bolts", {
+          ...below,
+          fastenerId: "starter",
+          usualMinutes: 5,
+        }),
+        step("cable-on", "put back", "torque", "Cable nut and trigger lead", {
+          ...below,
+          fastenerId: "cable",
+          usualMinutes: 8,
+          putsBack: ["trigger lead"],
+        }),
+        step("clip-on", "put back", "torque", "Lead clip on its bracket", {
+          ...below,
+          fastenerId: "lead-clip",
+          usualMinutes: 3,
+        }),
+        step("shield-on", "put back", "torque", "Heat shield on", {
+          ...below,
+          fastenerId: "shield",
+          usualMinutes: 8,
+        }),
         step("lower", "put back", "lower", "Down off the stands", { ...below, usualMinutes: 5 }),
-        step("earth-on", "put back", "torque", "Battery earth lead on last", { fastenerId: "earth", usualMinutes: 4 }),
+        step("earth-on", "put back", "torque", "Battery earth lead on last", {
+          fastenerId: "earth",
+          usualMinutes: 4,
+        }),
         step("crank", "prove it", "look", "Three starts, lamp out, no grinding", { usualMinutes: 5 }),
       ],
     },
@@ -69,18 +152,43 @@ const starterMotor: Job = {
       name: "From above, intake pipe off",
       harm: "Old intake pipe clamps may not close again",
       undoable: "with a new part",
-      fasteners: [...starterFasteners, fastener("clamp", "Intake pipe clamps", 2, { sizeToUndo: head("8"), figure: figure("snug") })],
+      fasteners: [
+        ...starterFasteners,
+        fastener("clamp", "Intake pipe clamps", 2, { sizeToUndo: head("8"), figure: figure("snug") }),
+      ],
       supplies: starterSupplies,
       parts: [part("starter-new", "Starter motor", "engine", { partNumber: "SM-4406", priceMinor: 13_900 })],
       steps: [
-        step("earth-off", "make safe", "undo", "Battery earth lead off first", { fastenerId: "earth", usualMinutes: 5, cautions: ["Earth lead off first, on last."] }),
+        step("earth-off", "make safe", "undo", "Battery earth lead off first", {
+          fastenerId: "earth",
+          usualMinutes: 5,
+          cautions: ["Earth lead off first, on last."],
+        }),
         step("pipe-off", "take apart", "undo", "Intake pipe off", { fastenerId: "clamp", usualMinutes: 15 }),
-        step("cable-off", "take apart", "undo", "Starter cable and trigger lead off", { fastenerId: "cable", usualMinutes: 20, takesOff: ["trigger lead"] }),
-        step("starter-off", "take apart", "undo", "Starter out, by feel", { fastenerId: "starter", usualMinutes: 50, movesPast: ["trigger lead"] }),
-        step("starter-tight", "put back", "torque", "New starter in, bolts to figure", { fastenerId: "starter", usualMinutes: 25 }),
-        step("cable-on", "put back", "torque", "Cable nut and trigger lead", { fastenerId: "cable", usualMinutes: 12, putsBack: ["trigger lead"] }),
+        step("cable-off", "take apart", "undo", "Starter cable and trigger lead off", {
+          fastenerId: "cable",
+          usualMinutes: 20,
+          takesOff: ["trigger lead"],
+        }),
+        step("starter-off", "take apart", "undo", "Starter out, by feel", {
+          fastenerId: "starter",
+          usualMinutes: 50,
+          movesPast: ["trigger lead"],
+        }),
+        step("starter-tight", "put back", "torque", "New starter in, bolts to figure", {
+          fastenerId: "starter",
+          usualMinutes: 25,
+        }),
+        step("cable-on", "put back", "torque", "Cable nut and trigger lead", {
+          fastenerId: "cable",
+          usualMinutes: 12,
+          putsBack: ["trigger lead"],
+        }),
         step("pipe-on", "put back", "torque", "Intake pipe on", { fastenerId: "clamp", usualMinutes: 10 }),
-        step("earth-on", "put back", "torque", "Battery earth lead on last", { fastenerId: "earth", usualMinutes: 4 }),
+        step("earth-on", "put back", "torque", "Battery earth lead on last", {
+          fastenerId: "earth",
+          usualMinutes: 4,
+        }),
         step("crank", "prove it", "look", "Three starts, no whistle from the intake", { usualMinutes: 5 }),
       ],
     },
@@ -104,7 +212,12 @@ const camCover: Job = {
       id: "book",
       name: "By the book",
       fasteners: [
-        fastener("coil", "Coil screws", 4, { sizeToUndo: head("T30"), thread: thread("M6"), figure: figure("8 Nm"), source: "vehicle maker" }),
+        fastener("coil", "Coil screws", 4, {
+          sizeToUndo: head("T30"),
+          thread: thread("M6"),
+          figure: figure("8 Nm"),
+          source: "vehicle maker",
+        }),
         fastener("plug", "Spark plugs", 4, {
           sizeToUndo: head("16"),
           figure: figure("22 Nm"),
@@ -120,13 +233,39 @@ const camCover: Job = {
           source: "memory",
           pattern: { layout: "points", points: COVER_BOLTS },
         }),
-        fastener("duct", "Intake duct screws", 3, { sizeToUndo: head("T27"), thread: thread("M5"), figure: figure("snug") }),
-        fastener("lid", "Engine lid screws", 2, { sizeToUndo: head("T40"), thread: thread("M8"), figure: figure("snug") }),
-        fastener("eye", "Lifting eye bolt", 1, { sizeToUndo: head("T45"), thread: thread("M8"), figure: figure("22 Nm"), source: "vehicle maker" }),
-        fastener("bracket", "Pipe bracket bolts", 2, { sizeToUndo: head("E8"), thread: thread("M6"), figure: figure("10 Nm"), source: "vehicle maker" }),
-        fastener("strap", "Earth strap screw", 1, { sizeToUndo: head("E6"), thread: thread("M5"), figure: figure("snug") }),
+        fastener("duct", "Intake duct screws", 3, {
+          sizeToUndo: head("T27"),
+          thread: thread("M5"),
+          figure: figure("snug"),
+        }),
+        fastener("lid", "Engine lid screws", 2, {
+          sizeToUndo: head("T40"),
+          thread: thread("M8"),
+          figure: figure("snug"),
+        }),
+        fastener("eye", "Lifting eye bolt", 1, {
+          sizeToUndo: head("T45"),
+          thread: thread("M8"),
+          figure: figure("22 Nm"),
+          source: "vehicle maker",
+        }),
+        fastener("bracket", "Pipe bracket bolts", 2, {
+          sizeToUndo: head("E8"),
+          thread: thread("M6"),
+          figure: figure("10 Nm"),
+          source: "vehicle maker",
+        }),
+        fastener("strap", "Earth strap screw", 1, {
+          sizeToUndo: head("E6"),
+          thread: thread("M5"),
+          figure: figure("snug"),
+        }),
       ],
-      supplies: [supply("cleaner", "Gasket cleaner", 100, "mL"), supply("sealant", "Corner sealant", 3, "mL"), supply("rags", "Rags", 4, "pieces")],
+      supplies: [
+        supply("cleaner", "Gasket cleaner", 100, "mL"),
+        supply("sealant", "Corner sealant", 3, "mL"),
+        supply("rags", "Rags", 4, "pieces"),
+      ],
       parts: [
         part("gasket", "Cam cover gasket", "engine", { priceMinor: 2150, leavesOut: ["Plug well seals"] }),
         part("plugs", "Spark plugs", "engine", { count: 4, priceMinor: 3880 }),
@@ -135,20 +274,53 @@ const camCover: Job = {
         step("cold", "make safe", "do", "Engine cold, key out", { usualMinutes: 2 }),
         step("lid-off", "take apart", "undo", "Engine lid off", { fastenerId: "lid", usualMinutes: 3 }),
         step("duct-off", "take apart", "undo", "Intake duct off", { fastenerId: "duct", usualMinutes: 6 }),
-        step("strap-off", "take apart", "undo", "Earth strap off the cover", { fastenerId: "strap", usualMinutes: 2 }),
-        step("bracket-off", "take apart", "undo", "Pipe bracket off", { fastenerId: "bracket", usualMinutes: 4 }),
+        step("strap-off", "take apart", "undo", "Earth strap off the cover", {
+          fastenerId: "strap",
+          usualMinutes: 2,
+        }),
+        step("bracket-off", "take apart", "undo", "Pipe bracket off", {
+          fastenerId: "bracket",
+          usualMinutes: 4,
+        }),
         step("eye-off", "take apart", "undo", "Lifting eye off", { fastenerId: "eye", usualMinutes: 3 }),
-        step("coils-off", "take apart", "undo", "Coils unplugged and out", { fastenerId: "coil", usualMinutes: 12 }),
-        step("plugs-out", "take apart", "undo", "Blow the wells clean, plugs out", { fastenerId: "plug", usualMinutes: 15, cautions: ["Compressed air: eye protection on."] }),
-        step("cover-off", "take apart", "undo", "Cam cover off, from the outside in", { fastenerId: "cover", usualMinutes: 20 }),
-        step("face", "look closely", "look", "Sealing face: clean, flat, no old gasket left", { usualMinutes: 15 }),
-        step("cover-hand", "put back", "hand-start", "New gasket, cover on, bolts by hand", { fastenerId: "cover", usualMinutes: 12 }),
-        step("cover-tight", "put back", "torque", "Cam cover bolts", { fastenerId: "cover", usualMinutes: 8 }),
+        step("coils-off", "take apart", "undo", "Coils unplugged and out", {
+          fastenerId: "coil",
+          usualMinutes: 12,
+        }),
+        step("plugs-out", "take apart", "undo", "Blow the wells clean, plugs out", {
+          fastenerId: "plug",
+          usualMinutes: 15,
+          cautions: ["Compressed air: eye protection on."],
+        }),
+        step("cover-off", "take apart", "undo", "Cam cover off, from the outside in", {
+          fastenerId: "cover",
+          usualMinutes: 20,
+        }),
+        step("face", "look closely", "look", "Sealing face: clean, flat, no old gasket left", {
+          usualMinutes: 15,
+        }),
+        step("cover-hand", "put back", "hand-start", "New gasket, cover on, bolts by hand", {
+          fastenerId: "cover",
+          usualMinutes: 12,
+        }),
+        step("cover-tight", "put back", "torque", "Cam cover bolts", {
+          fastenerId: "cover",
+          usualMinutes: 8,
+        }),
         step("plugs-in", "put back", "torque", "New plugs", { fastenerId: "plug", usualMinutes: 10 }),
-        step("coils-on", "put back", "torque", "Coils in and plugged, tug each", { fastenerId: "coil", usualMinutes: 8 }),
+        step("coils-on", "put back", "torque", "Coils in and plugged, tug each", {
+          fastenerId: "coil",
+          usualMinutes: 8,
+        }),
         step("eye-on", "put back", "torque", "Lifting eye on", { fastenerId: "eye", usualMinutes: 3 }),
-        step("bracket-on", "put back", "torque", "Pipe bracket on", { fastenerId: "bracket", usualMinutes: 4 }),
-        step("strap-on", "put back", "torque", "Earth strap on the cover", { fastenerId: "strap", usualMinutes: 2 }),
+        step("bracket-on", "put back", "torque", "Pipe bracket on", {
+          fastenerId: "bracket",
+          usualMinutes: 4,
+        }),
+        step("strap-on", "put back", "torque", "Earth strap on the cover", {
+          fastenerId: "strap",
+          usualMinutes: 2,
+        }),
         step("duct-on", "put back", "torque", "Intake duct on", { fastenerId: "duct", usualMinutes: 6 }),
         step("lid-on", "put back", "torque", "Engine lid on", { fastenerId: "lid", usualMinutes: 3 }),
         step("warm", "prove it", "look", "Warm it up, look for oil along the edge", { usualMinutes: 20 }),
@@ -178,17 +350,40 @@ const engineMount: Job = {
           source: "vehicle maker",
           singleUse: true,
         }),
-        fastener("to-engine", "Mount to engine nuts", 2, { sizeToUndo: head("17"), thread: thread("M12"), figure: figure("40 Nm then 75 Nm"), source: "vehicle maker" }),
+        fastener("to-engine", "Mount to engine nuts", 2, {
+          sizeToUndo: head("17"),
+          thread: thread("M12"),
+          figure: figure("40 Nm then 75 Nm"),
+          source: "vehicle maker",
+        }),
       ],
       parts: [part("mount", "Engine mount, right", "engine", { priceMinor: 6420, holds: ["to-body"] })],
       steps: [
-        step("support", "make safe", "do", "Jack and a block under the sump, just touching", { usualMinutes: 10, cautions: ["Take the weight only: do not lift the engine."] }),
-        step("nuts-off", "take apart", "undo", "Nuts off the engine side", { fastenerId: "to-engine", usualMinutes: 10 }),
-        step("bolts-out", "take apart", "undo", "Body bolts out, mount off", { fastenerId: "to-body", usualMinutes: 15 }),
+        step("support", "make safe", "do", "Jack and a block under the sump, just touching", {
+          usualMinutes: 10,
+          cautions: ["Take the weight only: do not lift the engine."],
+        }),
+        step("nuts-off", "take apart", "undo", "Nuts off the engine side", {
+          fastenerId: "to-engine",
+          usualMinutes: 10,
+        }),
+        step("bolts-out", "take apart", "undo", "Body bolts out, mount off", {
+          fastenerId: "to-body",
+          usualMinutes: 15,
+        }),
         step("threads", "look closely", "look", "Threads in the body clean and dry", { usualMinutes: 5 }),
-        step("bolts-hand", "put back", "hand-start", "New mount and new bolts by hand", { fastenerId: "to-body", usualMinutes: 10 }),
-        step("bolts-tight", "put back", "torque", "Body bolts, torque then angle", { fastenerId: "to-body", usualMinutes: 10 }),
-        step("nuts-tight", "put back", "torque", "Engine nuts, two passes", { fastenerId: "to-engine", usualMinutes: 8 }),
+        step("bolts-hand", "put back", "hand-start", "New mount and new bolts by hand", {
+          fastenerId: "to-body",
+          usualMinutes: 10,
+        }),
+        step("bolts-tight", "put back", "torque", "Body bolts, torque then angle", {
+          fastenerId: "to-body",
+          usualMinutes: 10,
+        }),
+        step("nuts-tight", "put back", "torque", "Engine nuts, two passes", {
+          fastenerId: "to-engine",
+          usualMinutes: 8,
+        }),
         step("rock", "prove it", "look", "Rev it and watch: no knock, no touching", { usualMinutes: 5 }),
       ],
     },
@@ -199,24 +394,67 @@ const engineMount: Job = {
 function mountDone(): WorkEvent[] {
   const day = "2026-11-08";
   let minute = 0;
-  const at = (after: number) => ({ at: new Date(Date.UTC(2026, 10, 8, 9, (minute += after))).toISOString(), on: day });
+  const at = (after: number) => ({
+    at: new Date(Date.UTC(2026, 10, 8, 9, (minute += after))).toISOString(),
+    on: day,
+  });
   const nuts = (stage: number, read: number[]) =>
     read.flatMap((value, i): WorkEvent[] => {
       const bolt = { stepId: "nuts-tight", stage, bolt: i + 1 };
       return [
-        { ...at(1), ...bolt, type: "reading", reading: { value, unit: "N.m", decimals: 0 }, boltNm: value, by: "hand" },
+        {
+          ...at(1),
+          ...bolt,
+          type: "reading",
+          reading: { value, unit: "N.m", decimals: 0 },
+          boltNm: value,
+          by: "hand",
+        },
         { ...at(0), ...bolt, type: "bolt" },
       ];
     });
-  const bolts = (stage: number) => [1, 2, 3].map((bolt): WorkEvent => ({ ...at(1), type: "bolt", stepId: "bolts-tight", stage, bolt }));
-  const begun: WorkEvent = { ...at(0), type: "noted", as: "noticed", text: "Right front tyre wears on its outer edge" };
+  const bolts = (stage: number) =>
+    [1, 2, 3].map((bolt): WorkEvent => ({ ...at(1), type: "bolt", stepId: "bolts-tight", stage, bolt }));
+  const begun: WorkEvent = {
+    ...at(0),
+    type: "noted",
+    as: "noticed",
+    text: "Right front tyre wears on its outer edge",
+  };
   const steps = (engineMount.routes[0]?.steps ?? []).flatMap((one): WorkEvent[] => {
-    const inside = one.id === "bolts-tight" ? [...bolts(0), ...bolts(1)] : one.id === "nuts-tight" ? [...nuts(0, [40, 41]), ...nuts(1, [75, 76])] : [];
-    return [...inside, { ...at(inside.length > 0 ? 2 : (one.usualMinutes ?? 5)), type: "step", stepId: one.id, ...(one.kind === "look" ? { found: "good" as const } : {}) }];
+    const inside =
+      one.id === "bolts-tight"
+        ? [...bolts(0), ...bolts(1)]
+        : one.id === "nuts-tight"
+          ? [...nuts(0, [40, 41]), ...nuts(1, [75, 76])]
+          : [];
+    return [
+      ...inside,
+      {
+        ...at(inside.length > 0 ? 2 : (one.usualMinutes ?? 5)),
+        type: "step",
+        stepId: one.id,
+        ...(one.kind === "look" ? { found: "good" as const } : {}),
+      },
+    ];
   });
-  return [begun, ...steps, { ...at(1), type: "noted", as: "lesson", text: "Engine nuts before body bolts: the mount then comes out level" }];
+  return [
+    begun,
+    ...steps,
+    {
+      ...at(1),
+      type: "noted",
+      as: "lesson",
+      text: "Engine nuts before body bolts: the mount then comes out level",
+    },
+  ];
 }
 
-export const engineMountWork: Work = { ...demo("engine-mount-work"), jobId: "demo-engine-mount", routeId: "book", events: mountDone() };
+export const engineMountWork: Work = {
+  ...demo("engine-mount-work"),
+  jobId: "demo-engine-mount",
+  routeId: "book",
+  events: mountDone(),
+};
 
 export const otherJobs: Job[] = [starterMotor, camCover, engineMount];

@@ -16,7 +16,14 @@ function sockets(drive: SquareDrive, sizes: string[], deep = false): Tool[] {
 }
 
 function spanners(sizes: string[]): Tool[] {
-  return sizes.map((size) => ({ ...demo(`spanner-${size}`), kind: "spanner", name: `${size} mm combination spanner`, head: head(size), form: "combination", set: "Spanner roll" }));
+  return sizes.map((size) => ({
+    ...demo(`spanner-${size}`),
+    kind: "spanner",
+    name: `${size} mm combination spanner`,
+    head: head(size),
+    form: "combination",
+    set: "Spanner roll",
+  }));
 }
 
 function consumable(id: string, name: string, value: number, unit: "mL" | "g" | "pieces"): Tool {
@@ -69,20 +76,64 @@ const owned: Tool[] = [
     checkedOn: "2026-04-18",
   },
   ...sockets("1/4", ["5.5", "6", "7", "8", "10", "T20", "T25", "T30"]),
-  ...sockets("3/8", ["8", "10", "11", "12", "13", "14", "16", "17", "E10", "E12", "5 mm key", "6 mm key", "1/2", "9/16", "5/8"]),
+  ...sockets("3/8", [
+    "8",
+    "10",
+    "11",
+    "12",
+    "13",
+    "14",
+    "16",
+    "17",
+    "E10",
+    "E12",
+    "5 mm key",
+    "6 mm key",
+    "1/2",
+    "9/16",
+    "5/8",
+  ]),
   ...sockets("3/8", ["16"], true),
   ...sockets("1/2", ["13", "15", "17", "18", "19", "21", "22", "24", "13/16"]),
   ...spanners(["8", "10", "11", "12", "13", "14", "16", "17", "19"]),
-  { ...demo("crowfoot-16"), kind: "crowfoot", name: "16 mm crowfoot", drive: "3/8", head: head("16"), offsetMm: 45 },
-  { ...demo("crowfoot-13"), kind: "crowfoot", name: "13 mm crowfoot", drive: "3/8", head: head("13"), offsetMm: 38 },
+  {
+    ...demo("crowfoot-16"),
+    kind: "crowfoot",
+    name: "16 mm crowfoot",
+    drive: "3/8",
+    head: head("16"),
+    offsetMm: 45,
+  },
+  {
+    ...demo("crowfoot-13"),
+    kind: "crowfoot",
+    name: "13 mm crowfoot",
+    drive: "3/8",
+    head: head("13"),
+    offsetMm: 38,
+  },
   { ...demo("adapter-12-38"), kind: "drive adapter", name: "1/2 to 3/8 adapter", from: "1/2", to: "3/8" },
   { ...demo("adapter-38-14"), kind: "drive adapter", name: "3/8 to 1/4 adapter", from: "3/8", to: "1/4" },
   { ...demo("extension-38-75"), kind: "extension", name: "Short extension", drive: "3/8", lengthMm: 75 },
   { ...demo("extension-38-250"), kind: "extension", name: "Long extension", drive: "3/8", lengthMm: 250 },
-  { ...demo("extension-12-125"), kind: "extension", name: "Half-inch extension", drive: "1/2", lengthMm: 125 },
+  {
+    ...demo("extension-12-125"),
+    kind: "extension",
+    name: "Half-inch extension",
+    drive: "1/2",
+    lengthMm: 125,
+  },
   { ...demo("ratchet-38"), kind: "bar or ratchet", name: "Middle ratchet", drive: "3/8", lengthMm: 200 },
   { ...demo("breaker-12"), kind: "bar or ratchet", name: "Breaker bar", drive: "1/2", lengthMm: 610 },
-  { ...demo("stands"), kind: "stands", name: "Axle stands, 3 t the pair", count: 2, ratingPerStandKg: 1500, lowestMm: 275, highestMm: 420 },
+  {
+    ...demo("stands"),
+    kind: "stands",
+    name: "Axle stands, 3 t the pair",
+    count: 2,
+    ratingPerStandKg: 1500,
+    lowestMm: 275,
+    highestMm: 420,
+  },
   { ...demo("jack"), kind: "jack", name: "Trolley jack", ratingKg: 2000, lowestMm: 85, highestMm: 465 },
   special("chocks", "Wheel chocks"),
   special("goggles", "Safety glasses"),
@@ -108,4 +159,6 @@ const PRICES: Record<string, number> = {
   "demo-wrench-newton-metre": 6400,
 };
 
-export const tools: Tool[] = owned.map((tool) => (PRICES[tool.id] === undefined ? tool : { ...tool, priceMinor: PRICES[tool.id] }));
+export const tools: Tool[] = owned.map((tool) =>
+  PRICES[tool.id] === undefined ? tool : { ...tool, priceMinor: PRICES[tool.id] },
+);

@@ -49,7 +49,9 @@ export const intervals: Interval[] = Object.entries(INTERVALS).flatMap(([vehicle
     ...(place ? { place } : {}),
     ...(every ? { every: { value: every, unit } } : {}),
     ...(months ? { months } : {}),
-    ...(vehicle === "wren" && part === "Cabin filter" ? { snoozed: { until: "2027-03-01", because: "Bought; goes in after the winter" } } : {}),
+    ...(vehicle === "wren" && part === "Cabin filter"
+      ? { snoozed: { until: "2027-03-01", because: "Bought; goes in after the winter" } }
+      : {}),
   })),
 );
 
@@ -119,22 +121,31 @@ const TAKEN: Taken[] = [
       ["2026-06-27", 58_020, 6.9, 6.8],
     ],
   },
-  { vehicle: "minnow", what: "Battery at rest", unit: "V", least: 12.2, places: ["engine"], odometerUnit: "km", taken: [["2026-06-27", 58_020, 12.5]] },
+  {
+    vehicle: "minnow",
+    what: "Battery at rest",
+    unit: "V",
+    least: 12.2,
+    places: ["engine"],
+    odometerUnit: "km",
+    taken: [["2026-06-27", 58_020, 12.5]],
+  },
 ];
 
 /** What was measured on the way, one record a value. */
-export const measurements: Measurement[] = TAKEN.flatMap(({ vehicle, what, unit, least, places, odometerUnit, taken }, series) =>
-  taken.flatMap(([on, odometer, ...values], time) =>
-    values.map((value, i) => ({
-      ...demo(`${vehicle}-measured-${series + 1}-${time + 1}-${i + 1}`),
-      vehicleId: `demo-${vehicle}`,
-      what,
-      at: places[i] ?? "",
-      value,
-      unit,
-      least,
-      odometer: { value: odometer, unit: odometerUnit },
-      on,
-    })),
-  ),
+export const measurements: Measurement[] = TAKEN.flatMap(
+  ({ vehicle, what, unit, least, places, odometerUnit, taken }, series) =>
+    taken.flatMap(([on, odometer, ...values], time) =>
+      values.map((value, i) => ({
+        ...demo(`${vehicle}-measured-${series + 1}-${time + 1}-${i + 1}`),
+        vehicleId: `demo-${vehicle}`,
+        what,
+        at: places[i] ?? "",
+        value,
+        unit,
+        least,
+        odometer: { value: odometer, unit: odometerUnit },
+        on,
+      })),
+    ),
 );

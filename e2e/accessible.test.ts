@@ -17,10 +17,17 @@ afterAll(async () => {
 
 const BY_NIGHT = new Set(["bench, adapter", "bench, fit", "bench, sane", "bench, stands", "bench, coolant"]);
 
-/** Only violations are worked out in full: naming everything that is right would be half the work. The pages have no frames to be put together. */
-const axe = (driver: Opened["driver"]) => new AxeBuilder(driver).setLegacyMode(true).options({ resultTypes: ["violations"] });
+/**
+ * Only violations are worked out in full: naming everything that is right would be half the work. The pages
+ * have no frames to be put together.
+ */
+const axe = (driver: Opened["driver"]) =>
+  new AxeBuilder(driver).setLegacyMode(true).options({ resultTypes: ["violations"] });
 
-/** Everything serious on the page as it is; by night and against the sun it is the same page in other colours, so there only the contrast can differ. */
+/**
+ * Everything serious on the page as it is; by night and against the sun it is the same page in other colours,
+ * so there only the contrast can differ.
+ */
 async function serious({ driver }: Opened, screen: string): Promise<string[]> {
   const looks = [
     ["", axe(driver).withTags(["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice"])],
@@ -35,10 +42,19 @@ async function serious({ driver }: Opened, screen: string): Promise<string[]> {
     if (look === "dark" && screen.startsWith("bench, ") && !BY_NIGHT.has(screen)) continue;
     // So are the fields of forms; the interval's and the notes' stand for them.
     if (look === "dark" && (screen.endsWith(" form") || screen.startsWith("chest, "))) continue;
-    await driver.executeScript("for (const look of ['dark', 'glare']) document.documentElement.classList.toggle(look, look === arguments[0])", look);
+    await driver.executeScript(
+      "for (const look of ['dark', 'glare']) document.documentElement.classList.toggle(look, look === arguments[0])",
+      look,
+    );
     const { violations } = await builder.analyze();
     const grave = violations.filter(({ impact }) => impact === "serious" || impact === "critical");
-    found.push(...grave.flatMap(({ id, nodes }) => nodes.map((node) => `${screen} ${look}: ${id}: ${node.target.join(" ")} ${node.failureSummary ?? ""}`)));
+    found.push(
+      ...grave.flatMap(({ id, nodes }) =>
+        nodes.map(
+          (node) => `${screen} ${look}: ${id}: ${node.target.join(" ")} ${node.failureSummary ?? ""}`,
+        ),
+      ),
+    );
   }
   return found;
 }
@@ -51,13 +67,21 @@ const SCREENS: [screen: string, path: string, how?: (page: Page) => Promise<void
   ["job form", "/plan?new=1"],
   ["about the job", "/plan?id=demo-starter&about=1"],
   ["plan", "/plan?id=demo-brake-shoes", (page) => page.pressWith("Backing plate bolts, left")],
-  ["what is wrong", "/plan?id=demo-starter&decide=1", (page) => page.choose("What it does", "It cranks slowly or not at all").then(() => page.see("Next, to tell"))],
+  [
+    "what is wrong",
+    "/plan?id=demo-starter&decide=1",
+    (page) =>
+      page.choose("What it does", "It cranks slowly or not at all").then(() => page.see("Next, to tell")),
+  ],
   [
     "notes",
     "/plan?id=demo-starter&notes=1",
     (page) =>
       page
-        .type("Notes for “Starter motor”", "four 15 mil guard bolts, I think 50 Nm. Undo the guard bolts. Rags. Somewhere it says 80 Nm.")
+        .type(
+          "Notes for “Starter motor”",
+          "four 15 mil guard bolts, I think 50 Nm. Undo the guard bolts. Rags. Somewhere it says 80 Nm.",
+        )
         .then(() => page.see("was said with doubt"))
         .then(() => page.press("Show what was read in it"))
         .then(() => page.pressWith("4 × Guard bolts"))
@@ -66,10 +90,26 @@ const SCREENS: [screen: string, path: string, how?: (page: Page) => Promise<void
   ["order", "/plan?id=demo-starter&order=1", (page) => page.see("Order of the steps")],
   ["routes", "/plan?id=demo-starter&routes=1", (page) => page.see("Under a raised car")],
   ["step form", "/plan?id=demo-brake-shoes", (page) => page.press("Edit step")],
-  ["fastener form", "/plan?id=demo-cam-cover", (page) => page.pressWith("10 × Cam cover bolts").then(() => page.press("More about it"))],
+  [
+    "fastener form",
+    "/plan?id=demo-cam-cover",
+    (page) => page.pressWith("10 × Cam cover bolts").then(() => page.press("More about it")),
+  ],
   ["part form", "/plan?id=demo-cam-cover", (page) => page.press("Add a part")],
-  ["kit", "/kit?id=demo-starter", (page) => page.press("■ Starter cable nut: no wrench for 168 lb·in").then(() => page.see("What else would do"))],
-  ["chest", "/kit?chest=1", (page) => page.type("What you own, a line each", "3/8 sockets 8-19\nsockets 13").then(() => page.see("Begin with its square drive"))],
+  [
+    "kit",
+    "/kit?id=demo-starter",
+    (page) =>
+      page.press("■ Starter cable nut: no wrench for 168 lb·in").then(() => page.see("What else would do")),
+  ],
+  [
+    "chest",
+    "/kit?chest=1",
+    (page) =>
+      page
+        .type("What you own, a line each", "3/8 sockets 8-19\nsockets 13")
+        .then(() => page.see("Begin with its square drive")),
+  ],
   ["chest, field by field", "/kit?chest=1", (page) => page.press("Field by field")],
   ["chest, a tool", "/kit?chest=1", (page) => page.press("Wheel chocks").then(() => page.see("Lent to"))],
   ["shopping", "/kit?id=demo-cam-cover&shop=1", (page) => page.see("The cheapest that is here in time")],
@@ -84,9 +124,21 @@ const SCREENS: [screen: string, path: string, how?: (page: Page) => Promise<void
         .then(() => page.pressWith("Seized"))
         .then(() => page.see("Rung 1 of")),
   ],
-  ["work, a look", "/work?id=demo-brake-shoes", (page) => page.pressWith("Ledges on the plates").then(() => page.see("Photo"))],
-  ["work, counting", "/work?id=demo-brake-shoes", (page) => page.pressWith("Handbrake cable nut back").then(() => page.see("3½ turns"))],
-  ["work, measuring", "/work?id=demo-brake-shoes", (page) => page.pressWith("Drums: inside width").then(() => page.see("203.6"))],
+  [
+    "work, a look",
+    "/work?id=demo-brake-shoes",
+    (page) => page.pressWith("Ledges on the plates").then(() => page.see("Photo")),
+  ],
+  [
+    "work, counting",
+    "/work?id=demo-brake-shoes",
+    (page) => page.pressWith("Handbrake cable nut back").then(() => page.see("3½ turns")),
+  ],
+  [
+    "work, measuring",
+    "/work?id=demo-brake-shoes",
+    (page) => page.pressWith("Drums: inside width").then(() => page.see("203.6")),
+  ],
   [
     "work, the wrench",
     "/work?id=demo-brake-shoes",
@@ -96,20 +148,37 @@ const SCREENS: [screen: string, path: string, how?: (page: Page) => Promise<void
         .then(() => page.press("Digital wrench"))
         .then(() => page.see("Hold to pull")),
   ],
-  ["work, torque", "/work?id=demo-brake-shoes", (page) => tickSafety(page).then(() => page.see("Set the wrench to"))],
+  [
+    "work, torque",
+    "/work?id=demo-brake-shoes",
+    (page) => tickSafety(page).then(() => page.see("Set the wrench to")),
+  ],
   ["log", "/log?id=all"],
   ["log, an entry", "/log?entry=demo-minnow-replaced-11"],
   ["log, a new entry", "/log?new=tyre"],
   ["log, due", "/log?id=all&view=due", (page) => page.press("Put off")],
   ["log, an interval", "/log?id=demo-wren&view=due", (page) => page.press("Add an interval")],
-  ["log, wear", "/log?id=all&view=wear", (page) => page.press("Add a measure").then(() => page.find("//canvas", "the chart").then(() => undefined))],
-  ["log, costs", "/log?id=all&view=costs", (page) => page.find("//canvas", "the chart").then(() => undefined)],
+  [
+    "log, wear",
+    "/log?id=all&view=wear",
+    (page) =>
+      page.press("Add a measure").then(() => page.find("//canvas", "the chart").then(() => undefined)),
+  ],
+  [
+    "log, costs",
+    "/log?id=all&view=costs",
+    (page) => page.find("//canvas", "the chart").then(() => undefined),
+  ],
   ["log, follow-ups", "/log?id=all&view=owed", (page) => page.press("Move")],
   ["a table brought in", "/log?bring=1"],
   ["files", "/files"],
   ["history", "/files?history=demo-wren"],
   ["bench list", "/garage", (page) => page.keys("b").then(() => page.see("Find a calculation"))],
-  ...SLIPS.map(({ name, title }): [string, string, (page: Page) => Promise<void>] => [`bench, ${name}`, `/bench?slip=${name}`, (page) => page.see(title)]),
+  ...SLIPS.map(({ name, title }): [string, string, (page: Page) => Promise<void>] => [
+    `bench, ${name}`,
+    `/bench?slip=${name}`,
+    (page) => page.see(title),
+  ]),
   ["bench, drawn pattern", "/bench?slip=pattern&layout=points", (page) => page.see("Add a bolt")],
   ["keys", "/garage", (page) => page.keys("?")],
 ];

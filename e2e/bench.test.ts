@@ -49,7 +49,10 @@ test("a link opens a slip with its inputs, and what stood there before can be br
   await page.see("Set the wrench to");
   await page.open("/bench?slip=adapter&torque=60+Nm&gripLength=400&offset=50&angle=45&scale=N.m&step=0.1");
   expect(await page.read("big-figure")).toBe("55.1 N·m");
-  await page.until(async () => !(await browser.driver.getCurrentUrl()).includes("torque"), "the address keeps the inputs");
+  await page.until(
+    async () => !(await browser.driver.getCurrentUrl()).includes("torque"),
+    "the address keeps the inputs",
+  );
   await page.press("Bring back what stood here before");
   await page.see("lb·ft");
   expect(await (await page.field("Drive to bolt")).getAttribute("value")).toBe("50");
@@ -88,7 +91,13 @@ test("drawn bolts are moved by arrow keys and by dragging, added and taken away"
   await browser.driver.executeScript("arguments[0].focus()", first);
   await page.keys(Key.ARROW_RIGHT, Key.ARROW_DOWN);
   expect(await places()).toContain("-75 -25; 0 -30");
-  await browser.driver.actions().move({ origin: first }).press().move({ origin: first, x: 40, y: 0 }).release().perform();
+  await browser.driver
+    .actions()
+    .move({ origin: first })
+    .press()
+    .move({ origin: first, x: 40, y: 0 })
+    .release()
+    .perform();
   expect(await places()).not.toContain("-75 -25;");
   await page.press("Add a bolt");
   expect((await places())?.split(";")).toHaveLength(7);
@@ -107,7 +116,8 @@ test("every slip works in an empty chest on a phone, with the answer in sight an
     expect([name, (await figure.getRect()).y < 500]).toEqual([name, true]);
     expect([name, await page.smallTargets(44)]).toEqual([name, []]);
     expect([name, await page.sideways()]).toEqual([name, 0]);
-    for (const fold of await browser.driver.findElements(By.css("main details:not([open]) summary"))) await page.click(fold);
+    for (const fold of await browser.driver.findElements(By.css("main details:not([open]) summary")))
+      await page.click(fold);
     expect([name, await page.sideways()]).toEqual([name, 0]);
   }
 });

@@ -13,7 +13,9 @@ export const PHONE: Size = { width: 390, height: 844 };
 
 export interface Opened {
   driver: Driver;
-  /** Where this browser keeps its data and downloads; given to openBrowser again, the same browser comes back. */
+  /**
+   * Where this browser keeps its data and downloads; given to openBrowser again, the same browser comes back.
+   */
   profile: string;
   downloads: string;
   /** Everything the console said at warning or above since the last call. */
@@ -51,14 +53,19 @@ export async function openBrowser({ size = DESK, night = false, profile }: How =
   if (night) options.addArguments("--blink-settings=preferredColorScheme=0");
   if (size.width < 500) {
     // The type package describes an older form of this; ChromeDriver reads deviceMetrics.
-    options.setMobileEmulation({ deviceMetrics: { width: size.width, height: size.height, pixelRatio: 1, touch: true } } as never);
+    options.setMobileEmulation({
+      deviceMetrics: { width: size.width, height: size.height, pixelRatio: 1, touch: true },
+    } as never);
   }
   const log = new logging.Preferences();
   log.setLevel(logging.Type.BROWSER, logging.Level.ALL);
   options.setLoggingPrefs(log);
   const driver = Driver.createSession(options, new ServiceBuilder("/usr/bin/chromedriver").build());
   await driver.getSession();
-  await driver.sendDevToolsCommand("Browser.setDownloadBehavior", { behavior: "allow", downloadPath: downloads });
+  await driver.sendDevToolsCommand("Browser.setDownloadBehavior", {
+    behavior: "allow",
+    downloadPath: downloads,
+  });
   if (size.width >= 500) await fitViewport(driver, size);
   return {
     driver,
@@ -66,7 +73,9 @@ export async function openBrowser({ size = DESK, night = false, profile }: How =
     downloads,
     complaints: async () => {
       const entries = await driver.manage().logs().get(logging.Type.BROWSER);
-      return entries.filter(({ level }) => level.value >= logging.Level.WARNING.value).map(({ message }) => message);
+      return entries
+        .filter(({ level }) => level.value >= logging.Level.WARNING.value)
+        .map(({ message }) => message);
     },
     quit: async () => {
       await driver.quit().catch(() => undefined);

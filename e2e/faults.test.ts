@@ -39,7 +39,10 @@ function dice(seed: number): (sides: number) => number {
 
 /** How often it is killed. */
 const KILLS = 50;
-/** One in five takes the whole browser, as a dead battery does; the others take the tab, as a phone short of memory does. */
+/**
+ * One in five takes the whole browser, as a dead battery does; the others take the tab, as a phone short of
+ * memory does.
+ */
 const POWER_CUTS = Math.ceil(KILLS / 5);
 const TABS_LOST = KILLS - POWER_CUTS;
 
@@ -62,10 +65,15 @@ async function begin(profile: string): Promise<number> {
 }
 
 /**
- * One life on an open page: what is stored is one of what may be, and is what the screen shows; then some taps.
- * Resolves to how many things may be stored if the power goes now: from those that were on the screen to those that were tapped.
+ * One life on an open page: what is stored is one of what may be, and is what the screen shows; then some
+ * taps. Resolves to how many things may be stored if the power goes now: from those that were on the screen
+ * to those that were tapped.
  */
-async function live(page: Page, allowed: readonly number[], roll: (sides: number) => number): Promise<number[]> {
+async function live(
+  page: Page,
+  allowed: readonly number[],
+  roll: (sides: number) => number,
+): Promise<number[]> {
   await page.open("/work");
   await page.see("Backing plate bolts, left");
   const work = await stored(page);
@@ -117,7 +125,9 @@ test(`killed ${KILLS} times at any moment, Work goes on at the last stored tap, 
         allowed = await live(page, allowed, roll);
         await page.driver.switchTo().window(control);
         // The browser's own way to end a tab: the page is not asked and not told.
-        await (page.driver as unknown as ChromeDriver).sendDevToolsCommand("Target.closeTarget", { targetId: tab });
+        await (page.driver as unknown as ChromeDriver).sendDevToolsCommand("Target.closeTarget", {
+          targetId: tab,
+        });
       }
       await page.open("/work");
       await page.see("Backing plate bolts, left");
@@ -142,7 +152,8 @@ test("with the storage full a photo is refused in a sentence; everything before 
   await tickSafety(page);
   await page.pressWith("Photograph springs and levers, left");
   const before = await stored(page);
-  // As a browser does that has no room: the writing seems to go well, and then the whole transaction is given up.
+  // As a browser does that has no room: the writing seems to go well, and then the whole transaction is given
+  // up.
   await page.driver.executeScript(
     "const add = IDBObjectStore.prototype.add; window.roomAgain = () => (IDBObjectStore.prototype.add = add); IDBObjectStore.prototype.add = function (value, key) { const asked = key === undefined ? add.call(this, value) : add.call(this, value, key); if (this.name === 'pictures') { const { transaction } = this; Object.defineProperty(transaction, 'error', { value: new DOMException('full', 'QuotaExceededError') }); transaction.abort(); } return asked; };",
   );
@@ -170,7 +181,10 @@ test("two tabs that tick the same pattern end equal, and every tick is there onc
   await page.see("Bolt 1 of 5");
   // Each tab taps its own bolts, in one go and without waiting for the other to tell.
   const tap = (turns: number[]) =>
-    page.driver.executeScript("for (const turn of arguments[0]) setTimeout(() => document.querySelector(`main button[aria-label^='Bolt ${turn},']`)?.click(), turn * 3)", turns);
+    page.driver.executeScript(
+      "for (const turn of arguments[0]) setTimeout(() => document.querySelector(`main button[aria-label^='Bolt ${turn},']`)?.click(), turn * 3)",
+      turns,
+    );
   await tap([1, 3, 5]);
   await page.driver.switchTo().window(one);
   await tap([2, 4]);

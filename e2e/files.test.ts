@@ -37,12 +37,19 @@ test("a second phone: with its photos over, edited on both, put together either 
   await page.open("/work?id=demo-brake-shoes");
   await tickSafety(page);
   await page.pressWith("Photograph springs and levers, left");
-  await page.until(async () => (await page.driver.findElements(By.css("main input[type=file]"))).length > 0, "there is no camera");
-  await (await page.driver.findElement(By.css("main input[type=file]"))).sendKeys(await temporary("springs.png", Buffer.from(drawn, "base64")));
+  await page.until(
+    async () => (await page.driver.findElements(By.css("main input[type=file]"))).length > 0,
+    "there is no camera",
+  );
+  await (
+    await page.driver.findElement(By.css("main input[type=file]"))
+  ).sendKeys(await temporary("springs.png", Buffer.from(drawn, "base64")));
   await page.find("//main//img", "the photo");
   await page.open("/log?entry=demo-wren-replaced-5");
   await page.see("Photos");
-  await page.driver.findElement(By.css("main input[type=file]")).sendKeys(await temporary("receipt.png", Buffer.from(await page.driver.takeScreenshot(), "base64")));
+  await page.driver
+    .findElement(By.css("main input[type=file]"))
+    .sendKeys(await temporary("receipt.png", Buffer.from(await page.driver.takeScreenshot(), "base64")));
   await page.find("//main//img", "the receipt");
   await page.open("/files");
   await page.see("No backup from this browser yet");
@@ -89,30 +96,50 @@ test("a second phone: with its photos over, edited on both, put together either 
   await page.press("Bring it in");
   await page.see("here.json is in. Open the Garage");
   const together = await stored();
-  expect(together.replacements?.find(({ id }) => id === "demo-wren-replaced-5")).toMatchObject({ note: "said there, later" });
+  expect(together.replacements?.find(({ id }) => id === "demo-wren-replaced-5")).toMatchObject({
+    note: "said there, later",
+  });
   expect(together.works?.length).toBe(mine.works?.length);
 
   // Chosen against the later one, and then the whole of it undone.
   await choose("File", here);
-  await page.clickOn("//*[@role='group'][starts-with(@aria-label, 'Log, Air filter')]//button[normalize-space(.)='As in the file']", "the file's own");
+  await page.clickOn(
+    "//*[@role='group'][starts-with(@aria-label, 'Log, Air filter')]//button[normalize-space(.)='As in the file']",
+    "the file's own",
+  );
   await page.press("Bring it in");
   await page.see("here.json is in. Open the Garage");
-  expect((await stored()).replacements?.find(({ id }) => id === "demo-wren-replaced-5")).toMatchObject({ note: "said here" });
+  expect((await stored()).replacements?.find(({ id }) => id === "demo-wren-replaced-5")).toMatchObject({
+    note: "said here",
+  });
   await page.press("Undo");
   await page.see("Undone.");
   // What is put back is dated after what it replaces, so that the other device takes it too.
-  const undated = (household: object) => JSON.stringify(household, (key, value: unknown) => (key === "updatedAt" ? undefined : value));
-  await page.until(async () => undated(await stored()) === undated(together), "the undo did not bring it back");
+  const undated = (household: object) =>
+    JSON.stringify(household, (key, value: unknown) => (key === "updatedAt" ? undefined : value));
+  await page.until(
+    async () => undated(await stored()) === undated(together),
+    "the undo did not bring it back",
+  );
 });
 
 test("a table from a spreadsheet: matched, refused whole with its rows named, mended, and never twice", async () => {
   await at.openDemo();
   const { page } = at;
   await page.open("/log?bring=1");
-  await choose("Table", await temporary("bad.csv", "Date;Item;Mileage;Cost\n3/4/2025;Rear wiper;125 000;9,80\nnever;Bulb;;1\n"));
+  await choose(
+    "Table",
+    await temporary("bad.csv", "Date;Item;Mileage;Cost\n3/4/2025;Rear wiper;125 000;9,80\nnever;Bulb;;1\n"),
+  );
   await page.see("2 that cannot be read");
   await page.see("Row 3:");
-  await choose("Table", await temporary("log.csv", "Date;Item;Mileage;Cost;Shelf\r\n3/4/2025;Rear wiper;125 000;9,80;A\r\n5/6/2025;=Bulb front left;126 300 km;;B\r\n"));
+  await choose(
+    "Table",
+    await temporary(
+      "log.csv",
+      "Date;Item;Mileage;Cost;Shelf\r\n3/4/2025;Rear wiper;125 000;9,80;A\r\n5/6/2025;=Bulb front left;126 300 km;;B\r\n",
+    ),
+  );
   await page.see("Which number is the month");
   await page.choose("Days are written", "d/M/yyyy (3/4/2025)");
   await page.choose("Rows that name no vehicle", "Wren estate");
@@ -146,20 +173,24 @@ test("a history for a buyer, one job alone, and a backup into a folder chosen on
   expect(markdown).toContain("Left out by choice: part numbers, notes, which job.");
 
   await page.open("/files");
-  await page.choose("One job with all that hangs on it, to be brought in elsewhere", "Right engine mount, Minnow city car");
+  await page.choose(
+    "One job with all that hangs on it, to be brought in elsewhere",
+    "Right engine mount, Minnow city car",
+  );
   await page.press("Save this job");
-  const job = JSON.parse(await readFile(await at.downloaded(".json"), "utf8")) as { household: Record<string, unknown[]> };
-  expect(Object.entries(job.household).flatMap(([name, list]) => (list.length > 0 ? [`${name} ${list.length}`] : []))).toEqual([
-    "vehicles 1",
-    "jobs 1",
-    "works 1",
-    "kits 1",
-    "replacements 1",
-    "followUps 2",
-  ]);
+  const job = JSON.parse(await readFile(await at.downloaded(".json"), "utf8")) as {
+    household: Record<string, unknown[]>;
+  };
+  expect(
+    Object.entries(job.household).flatMap(([name, list]) =>
+      list.length > 0 ? [`${name} ${list.length}`] : [],
+    ),
+  ).toEqual(["vehicles 1", "jobs 1", "works 1", "kits 1", "replacements 1", "followUps 2"]);
 
   // The browser's own chooser cannot be pressed from here; its private folder is one like any other.
-  await page.driver.executeScript("window.showDirectoryPicker = () => navigator.storage.getDirectory().then((root) => root.getDirectoryHandle('backups', { create: true }))");
+  await page.driver.executeScript(
+    "window.showDirectoryPicker = () => navigator.storage.getDirectory().then((root) => root.getDirectoryHandle('backups', { create: true }))",
+  );
   await page.press("Back up to a folder");
   await page.see(".zip written");
   await page.see("0 changes since");

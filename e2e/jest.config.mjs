@@ -1,4 +1,7 @@
-/** The browser journeys, against the build. Two at a time: a browser that starts or waits leaves room for another on two cores. */
+/**
+ * The browser journeys, against the build. Two at a time: a browser that starts or waits leaves room for
+ * another on two cores.
+ */
 const config = {
   rootDir: "..",
   testEnvironment: "node",

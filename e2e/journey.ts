@@ -17,7 +17,10 @@ export interface Journey {
   downloaded: (nameEnd: string) => Promise<string>;
 }
 
-/** Serves the app for a file of journeys; each opens a browser of its own, which is ended after it. A complaint in the console fails it. */
+/**
+ * Serves the app for a file of journeys; each opens a browser of its own, which is ended after it. A
+ * complaint in the console fails it.
+ */
 export function journeys(): Journey {
   let served: Served | undefined;
   let browser: Opened | undefined;
@@ -56,7 +59,9 @@ export function journeys(): Journey {
     downloaded: async (nameEnd) => {
       const { downloads } = must(browser);
       for (let tries = 0; tries < 100; tries++) {
-        const named = (await readdir(downloads).catch((): string[] => [])).find((file) => file.endsWith(nameEnd));
+        const named = (await readdir(downloads).catch((): string[] => [])).find((file) =>
+          file.endsWith(nameEnd),
+        );
         // The browser keeps the name with an empty file until all of it is there.
         if (named && (await stat(join(downloads, named))).size > 0) return join(downloads, named);
         await new Promise((wake) => setTimeout(wake, 100));
@@ -75,5 +80,9 @@ export function journeys(): Journey {
 
 /** Waits until the service worker has everything and the page is its. */
 export async function firstVisit(page: Page): Promise<void> {
-  await page.driver.wait(() => page.driver.executeScript<boolean>("return navigator.serviceWorker.controller !== null"), 90_000, "The service worker has not taken the page over.");
+  await page.driver.wait(
+    () => page.driver.executeScript<boolean>("return navigator.serviceWorker.controller !== null"),
+    90_000,
+    "The service worker has not taken the page over.",
+  );
 }

@@ -36,7 +36,10 @@ async function stored(page: Page): Promise<Stored> {
   return JSON.parse(text) as Stored;
 }
 
-/** Ends the page's tab as a phone short of memory does: it is not asked and not told. Goes on in the tab that was there first. */
+/**
+ * Ends the page's tab as a phone short of memory does: it is not asked and not told. Goes on in the tab that
+ * was there first.
+ */
 async function killTab(page: Page, first: string): Promise<void> {
   const tab = await page.driver.getWindowHandle();
   await page.driver.switchTo().window(first);
@@ -47,7 +50,8 @@ async function killTab(page: Page, first: string): Promise<void> {
 const bare = (page: Page) => page.driver.get(`${at.served.url}/icon.svg`);
 const pause = (ms: number) => new Promise((wake) => setTimeout(wake, ms));
 /** Moments spread over what the thing takes, denser at its beginning. */
-const moments = (count: number, longestMs: number) => Array.from({ length: count }, (_, i) => Math.round(longestMs * ((i + 1) / count) ** 2));
+const moments = (count: number, longestMs: number) =>
+  Array.from({ length: count }, (_, i) => Math.round(longestMs * ((i + 1) / count) ** 2));
 
 const ENTRIES = 400;
 const PHOTOS = 40;
@@ -67,10 +71,21 @@ async function archiveWithPhotos(): Promise<{ household: Household; file: Buffer
     vehicleId: "own-car",
     photoIds: photoIds.filter((_, k) => k % ENTRIES === i),
   })).map(({ jobId: _, ...one }) => one);
-  const household = { ...emptyHousehold(), vehicles: [{ ...vehicle, ...own, id: "own-car", name: "Lapwing van" }], replacements };
+  const household = {
+    ...emptyHousehold(),
+    vehicles: [{ ...vehicle, ...own, id: "own-car", name: "Lapwing van" }],
+    replacements,
+  };
   const jpeg = new Blob([new Uint8Array(200_000).fill(7, 3), new Uint8Array(0)]);
-  const picture = { takenAt: "2026-01-01T00:00:00.000Z", jpeg: new Blob([new Uint8Array([0xff, 0xd8, 0xff]), jpeg]) };
-  const file = await writeArchive(writeHouseholdFile(household, new Date("2026-11-27T12:00:00.000Z")), photoIds, () => Promise.resolve(picture));
+  const picture = {
+    takenAt: "2026-01-01T00:00:00.000Z",
+    jpeg: new Blob([new Uint8Array([0xff, 0xd8, 0xff]), jpeg]),
+  };
+  const file = await writeArchive(
+    writeHouseholdFile(household, new Date("2026-11-27T12:00:00.000Z")),
+    photoIds,
+    () => Promise.resolve(picture),
+  );
   return { household, file: Buffer.from(await file.arrayBuffer()) };
 }
 
@@ -87,7 +102,9 @@ test("killed 20 times while a file with photos comes in, and 15 times while that
     const results = { in: 0, out: 0 };
     /** Empties the store, opens Files anew and comes to the point where the file may be brought in. */
     const ready = async () => {
-      await page.driver.executeAsyncScript("const done = arguments[0]; const asked = indexedDB.deleteDatabase('vest-pocket'); asked.onsuccess = asked.onerror = () => done();");
+      await page.driver.executeAsyncScript(
+        "const done = arguments[0]; const asked = indexedDB.deleteDatabase('vest-pocket'); asked.onsuccess = asked.onerror = () => done();",
+      );
       await page.driver.switchTo().newWindow("tab");
       await page.open("/files");
       await page.driver.findElement(By.css("main input[type=file]")).sendKeys(path);
@@ -103,7 +120,9 @@ test("killed 20 times while a file with photos comes in, and 15 times while that
     };
     for (const ms of moments(20, 900)) {
       await ready();
-      await page.driver.executeScript("[...document.querySelectorAll('main button')].find((one) => one.textContent === 'Bring it in').click()");
+      await page.driver.executeScript(
+        "[...document.querySelectorAll('main button')].find((one) => one.textContent === 'Bring it in').click()",
+      );
       await pause(ms);
       await killTab(page, first);
       await whole();
@@ -114,7 +133,9 @@ test("killed 20 times while a file with photos comes in, and 15 times while that
       await ready();
       await page.press("Bring it in");
       await page.see("log.zip is in.");
-      await page.driver.executeScript("[...document.querySelectorAll('button')].find((one) => one.textContent === 'Undo').click()");
+      await page.driver.executeScript(
+        "[...document.querySelectorAll('button')].find((one) => one.textContent === 'Undo').click()",
+      );
       await pause(ms);
       await killTab(page, first);
       await whole();

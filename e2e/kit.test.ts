@@ -22,7 +22,14 @@ async function openEmptyChest(): Promise<Page> {
   const { page } = at;
   const day = new Date().toLocaleDateString("sv");
   await page.open("/files");
-  await (await page.field("File")).sendKeys(await temporary("household.json", writeHouseholdFile({ ...demoHousehold(day), tools: [], kits: [] }, new Date())));
+  await (
+    await page.field("File")
+  ).sendKeys(
+    await temporary(
+      "household.json",
+      writeHouseholdFile({ ...demoHousehold(day), tools: [], kits: [] }, new Date()),
+    ),
+  );
   await page.press("Bring it in");
   await page.see("is in. Open the Garage");
   return page;
@@ -89,7 +96,10 @@ test("an empty chest is filled by text, a job covered and shopped for, the mat t
 
   await page.press("Sheet to print");
   await page.see("Take it along");
-  const printed = await (page.driver as unknown as ChromeDriver).sendAndGetDevToolsCommand("Page.printToPDF", { preferCSSPageSize: true, printBackground: false });
+  const printed = await (page.driver as unknown as ChromeDriver).sendAndGetDevToolsCommand(
+    "Page.printToPDF",
+    { preferCSSPageSize: true, printBackground: false },
+  );
   const pdf = Buffer.from((printed as unknown as { data: string }).data, "base64");
   const pages = pdf.toString("latin1").match(/\/Type\s*\/Page\b/g)?.length ?? 0;
   expect(pages).toBeGreaterThanOrEqual(1);
@@ -129,10 +139,20 @@ test("the counter shut, slow or answering rubbish is said so, and nothing is los
   await page.see("● open,");
   const chrome = page.driver as unknown as ChromeDriver;
   await chrome.sendDevToolsCommand("Network.enable", {});
-  await chrome.sendDevToolsCommand("Network.emulateNetworkConditions", { offline: true, latency: 0, downloadThroughput: 0, uploadThroughput: 0 });
+  await chrome.sendDevToolsCommand("Network.emulateNetworkConditions", {
+    offline: true,
+    latency: 0,
+    downloadThroughput: 0,
+    uploadThroughput: 0,
+  });
   await page.choose("Today it is", "open");
   await page.see("The counter cannot be reached: it counts as shut.");
-  await chrome.sendDevToolsCommand("Network.emulateNetworkConditions", { offline: false, latency: 0, downloadThroughput: -1, uploadThroughput: -1 });
+  await chrome.sendDevToolsCommand("Network.emulateNetworkConditions", {
+    offline: false,
+    latency: 0,
+    downloadThroughput: -1,
+    uploadThroughput: -1,
+  });
   await page.press("Ask again");
   await page.see("● open,");
   // The browser itself notes what could not be fetched.
@@ -161,7 +181,9 @@ test("the chest goes out as a table and comes in again, all or nothing; a lent t
   await page.open("/kit?chest=1");
   await page.press("Save as CSV");
   const csv = await downloaded("chest.csv");
-  await (await page.field("Bring in a CSV")).sendKeys(await temporary("bad.csv", csv.replace(",3/8,", ",7/8,")));
+  await (
+    await page.field("Bring in a CSV")
+  ).sendKeys(await temporary("bad.csv", csv.replace(",3/8,", ",7/8,")));
   await page.see("Nothing was changed.");
   await (await page.field("Bring in a CSV")).sendKeys(await temporary("good.csv", csv));
   await page.see("good.csv: 69 tools");

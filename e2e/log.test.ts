@@ -24,15 +24,9 @@ test("a replacement in one line: read, shown, kept, put right, found however it 
   const field = await page.field("Done without a job? One line is enough");
   await field.sendKeys("front wipers 61 600 km 18.50 today", Key.ENTER);
   await page.see("Into the log");
-  expect(await Promise.all(["Part", "Place", "System", "Odometer", "Day", "Price", "How many"].map(value))).toEqual([
-    "Wipers",
-    "front",
-    "body and cabin",
-    "61600",
-    today(),
-    "18.50",
-    "1",
-  ]);
+  expect(
+    await Promise.all(["Part", "Place", "System", "Odometer", "Day", "Price", "How many"].map(value)),
+  ).toEqual(["Wipers", "front", "body and cabin", "61600", today(), "18.50", "1"]);
   await page.see("as it is driven");
   await page.type("Odometer", "60 000");
   await page.press("Put it in the log");
@@ -83,7 +77,15 @@ test("an entry's page has the job it came from, and what replaced what", async (
   await at.openDemo();
   const { page } = at;
   await page.open("/log?entry=demo-minnow-replaced-11");
-  for (const words of ["Torque as it was", "read 75.0, 76.0 N·m", "1 h 09 min", "Engine nuts before body bolts", "outer edge", "until"]) await page.see(words);
+  for (const words of [
+    "Torque as it was",
+    "read 75.0, 76.0 N·m",
+    "1 h 09 min",
+    "Engine nuts before body bolts",
+    "outer edge",
+    "until",
+  ])
+    await page.see(words);
   await page.open("/log?entry=demo-wren-replaced-11");
   await page.see("What replaced what");
   await page.see("14 550 km");
@@ -118,9 +120,17 @@ test("due: put off with a reason, counted again, an interval added; done goes in
   await page.see("Exhaust hanger: interval saved");
   await page.see("over, at 146 240 km");
 
-  await page.clickOn("//div[.//*[normalize-space(.)='Exhaust hanger']]//a[normalize-space(.)='Done']", "Done");
+  await page.clickOn(
+    "//div[.//*[normalize-space(.)='Exhaust hanger']]//a[normalize-space(.)='Done']",
+    "Done",
+  );
   await page.see("Into the log");
-  expect(await Promise.all(["Part", "Place", "System", "Day"].map(value))).toEqual(["Exhaust hanger", "underneath", "exhaust", today()]);
+  expect(await Promise.all(["Part", "Place", "System", "Day"].map(value))).toEqual([
+    "Exhaust hanger",
+    "underneath",
+    "exhaust",
+    today(),
+  ]);
 });
 
 test("follow-ups: moved and dropped with a reason, done, and into a calendar that a second parser reads", async () => {
@@ -145,8 +155,14 @@ test("follow-ups: moved and dropped with a reason, done, and into a calendar tha
   await page.see("Done: Look at the new mount again.");
 
   await page.press("All as calendar file");
-  const calendar = new ICAL.Component(ICAL.parse(await readFile(await at.downloaded(".ics"), "utf8")) as ConstructorParameters<typeof ICAL.Component>[0]);
-  const events = calendar.getAllSubcomponents("vevent").map((one) => ({ event: new ICAL.Event(one), status: one.getFirstPropertyValue("status") }));
+  const calendar = new ICAL.Component(
+    ICAL.parse(await readFile(await at.downloaded(".ics"), "utf8")) as ConstructorParameters<
+      typeof ICAL.Component
+    >[0],
+  );
+  const events = calendar
+    .getAllSubcomponents("vevent")
+    .map((one) => ({ event: new ICAL.Event(one), status: one.getFirstPropertyValue("status") }));
   expect(events.map(({ event, status }) => `${event.summary} ${String(status)}`).sort()).toEqual([
     "Minnow city car: Look at the new mount again CANCELLED",
     "Minnow city car: Look under it for drips CONFIRMED",

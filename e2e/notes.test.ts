@@ -36,7 +36,9 @@ test("notes become a plan: asked about, corrected, dropped, undone, left and com
   expect(await (await page.field("Torque")).getAttribute("value")).toBe("120 N·m");
   // Its words are lit up beside it.
   const lit = await page.driver.findElements(By.css("[data-testid=notes-marked] mark"));
-  expect(await Promise.all(lit.map((mark) => mark.getText()))).toEqual(expect.arrayContaining(["four subframe bolts", "120 newton metres"]));
+  expect(await Promise.all(lit.map((mark) => mark.getText()))).toEqual(
+    expect.arrayContaining(["four subframe bolts", "120 newton metres"]),
+  );
 
   // What was corrected outlives the page.
   await page.open("/plan");
@@ -52,7 +54,8 @@ test("notes become a plan: asked about, corrected, dropped, undone, left and com
   await page.see("4 × Subframe bolts");
   await page.see("Cover gasket");
 
-  // The second look knows that a single-use bolt has no new one on the list, puts it there, and keeps an answer.
+  // The second look knows that a single-use bolt has no new one on the list, puts it there, and keeps an
+  // answer.
   await page.see("single-use, and no new ones are on the list");
   await page.press("Put new ones on the list");
   await page.see("4 × Subframe bolts, new");
@@ -63,7 +66,9 @@ test("an hour of captions, as a file, stands as a plan beside its words, and goe
   const { page, browser } = at;
   const file = join(browser.profile, "talk.srt");
   const told = await readFile(join(__dirname, "../core/notes/__fixtures__/corpus/14.txt"), "utf8");
-  const captions = told.split(/\n+/).map((line, i) => `${i + 1}\n00:00:${String(i).padStart(2, "0")},000 --> 00:01:00,000\n${line}\n`);
+  const captions = told
+    .split(/\n+/)
+    .map((line, i) => `${i + 1}\n00:00:${String(i).padStart(2, "0")},000 --> 00:01:00,000\n${line}\n`);
   await writeFile(file, captions.join("\n"));
   await page.open("/plan?id=demo-starter&notes=1");
   await page.driver.findElement(By.css("main input[type=file]")).sendKeys(file);
@@ -76,11 +81,16 @@ test("an hour of captions, as a file, stands as a plan beside its words, and goe
   await page.see("These words are in the plan already");
 });
 
-/** Presses what a second look still asks for, until it asks for nothing more; tells how many presses that took. */
+/**
+ * Presses what a second look still asks for, until it asks for nothing more; tells how many presses that
+ * took.
+ */
 async function mend(page: Page): Promise<number> {
   for (let presses = 0; presses < 20; presses++) {
     const [fix] = await page.driver.findElements(
-      By.xpath("//*[@data-testid='finding' or @data-testid='findings']//button[not(contains(., 'Open it')) and not(contains(., 'I know')) and not(contains(., 'One by one'))]"),
+      By.xpath(
+        "//*[@data-testid='finding' or @data-testid='findings']//button[not(contains(., 'Open it')) and not(contains(., 'I know')) and not(contains(., 'One by one'))]",
+      ),
     );
     if (!fix) return presses;
     const says = await fix.getText();
@@ -118,7 +128,10 @@ test("the wrong unit in the cam cover job is caught, explained and fixed in one 
   await page.see("106 lb·ft would break an M6. As 106 lb·in it is 12.0 N·m, which fits.");
   await page.press("I looked it up: it is 106 lb·in (12.0 N·m)");
   await page.see("106 lb·in");
-  await page.until(async () => !(await page.shows("106 lb·ft would break")), "the wrong reading still stands");
+  await page.until(
+    async () => !(await page.shows("106 lb·ft would break")),
+    "the wrong reading still stands",
+  );
   await page.press("Undo");
   await page.see("Undone.");
   await page.see("106 lb·ft would break");

@@ -58,9 +58,13 @@ test("a newer version is offered, not forced: not in the middle of a job, and ta
     const page = new Page(browser.driver, served.url);
     await openDemo(page);
     expect(await page.shows("A newer version")).toBe(false);
-    // The same worker under another address is another one to the browser: as if a newer version had been put up.
-    const controller = () => page.driver.executeScript<string>("return navigator.serviceWorker.controller?.scriptURL ?? ''");
-    await page.driver.executeScript("navigator.serviceWorker.register('/serwist/sw.js?newer', { scope: '/' })");
+    // The same worker under another address is another one to the browser: as if a newer version had been put
+    // up.
+    const controller = () =>
+      page.driver.executeScript<string>("return navigator.serviceWorker.controller?.scriptURL ?? ''");
+    await page.driver.executeScript(
+      "navigator.serviceWorker.register('/serwist/sw.js?newer', { scope: '/' })",
+    );
     await page.see("A newer version of Vest Pocket is here.");
     expect(await controller()).not.toContain("newer");
     await page.press("Work");
@@ -68,7 +72,10 @@ test("a newer version is offered, not forced: not in the middle of a job, and ta
     expect(await page.shows("A newer version")).toBe(false);
     await page.press("Garage");
     await page.press("Take it now");
-    await page.until(async () => (await controller().catch(() => "")).includes("newer"), "the newer version was not taken");
+    await page.until(
+      async () => (await controller().catch(() => "")).includes("newer"),
+      "the newer version was not taken",
+    );
     await page.see("Wren estate");
   } finally {
     await browser.quit();
@@ -79,7 +86,10 @@ test("a first visit that loses a file is made up for: without a reload the app c
   const browser = await openBrowser();
   let lost = 0;
   // The page itself never asks for the Log's page: only what is to be kept does.
-  const line = await tornLine(served.url, ({ url, headers }) => url?.startsWith("/log") === true && headers.rsc === undefined && lost++ < 14);
+  const line = await tornLine(
+    served.url,
+    ({ url, headers }) => url?.startsWith("/log") === true && headers.rsc === undefined && lost++ < 14,
+  );
   try {
     const page = new Page(browser.driver, line.url);
     await openDemo(page);

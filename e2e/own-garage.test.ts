@@ -168,7 +168,11 @@ test("a damaged or newer file is refused in a sentence and changes nothing", asy
   await page.open("/files");
   for (const [name, text, says] of [
     ["cut.json", '{"format":"vest-pocket household","version":1,', "breaks off"],
-    ["newer.json", `{"format":"vest-pocket household","version":${MODEL_VERSION + 1}}`, `The file is version ${MODEL_VERSION + 1}; this app reads up to version ${MODEL_VERSION}`],
+    [
+      "newer.json",
+      `{"format":"vest-pocket household","version":${MODEL_VERSION + 1}}`,
+      `The file is version ${MODEL_VERSION + 1}; this app reads up to version ${MODEL_VERSION}`,
+    ],
     ["other.json", '{"cars":[]}', "not a Vest Pocket household file"],
   ] as const) {
     const file = join(folder, name);

@@ -1,7 +1,10 @@
 import { By, Key, type WebDriver, type WebElement, error, until } from "selenium-webdriver";
 
 const PATIENCE_MS = 20_000;
-/** How often the page is looked at while something is waited for; the driver's own pace of five a second makes the journeys long. */
+/**
+ * How often the page is looked at while something is waited for; the driver's own pace of five a second makes
+ * the journeys long.
+ */
 const LOOK_EVERY_MS = 40;
 
 /** A page as a person handles it: by the words on it. */
@@ -13,7 +16,12 @@ export class Page {
 
   async open(path: string): Promise<void> {
     await this.driver.get(`${this.url}${path}`);
-    await this.driver.wait(until.elementLocated(By.css("main h1, main h2")), PATIENCE_MS, `${path} stayed empty`, LOOK_EVERY_MS);
+    await this.driver.wait(
+      until.elementLocated(By.css("main h1, main h2")),
+      PATIENCE_MS,
+      `${path} stayed empty`,
+      LOOK_EVERY_MS,
+    );
   }
 
   /** Presses the button, link, tab or fold whose whole text or name is this. */
@@ -24,7 +32,10 @@ export class Page {
 
   /** Presses the first button or link that holds these words among others. */
   async pressWith(words: string): Promise<void> {
-    await this.clickOn(`//*[self::button or self::a][contains(normalize-space(.), ${quote(words)}) or contains(@aria-label, ${quote(words)})]`, `a button with "${words}"`);
+    await this.clickOn(
+      `//*[self::button or self::a][contains(normalize-space(.), ${quote(words)}) or contains(@aria-label, ${quote(words)})]`,
+      `a button with "${words}"`,
+    );
   }
 
   /** Finds and clicks; once more should the screen be drawn anew in between, as a person would. */
@@ -41,7 +52,12 @@ export class Page {
   /** Waits until these words stand somewhere on the page. */
   async see(words: string): Promise<void> {
     await this.driver
-      .wait(async () => (await this.text()).includes(words), PATIENCE_MS, `"${words}" was not on the page`, LOOK_EVERY_MS)
+      .wait(
+        async () => (await this.text()).includes(words),
+        PATIENCE_MS,
+        `"${words}" was not on the page`,
+        LOOK_EVERY_MS,
+      )
       .catch(async (failure: Error) => {
         throw new Error(`${failure.message}\nThe page says: ${await this.text()}`);
       });
@@ -110,16 +126,20 @@ export class Page {
       }
       return null;
     };
-    const found = await this.driver.wait(wait, PATIENCE_MS, `${what} was not found`, LOOK_EVERY_MS).catch(async (failure: Error) => {
-      throw new Error(`${failure.message}\nThe page says: ${await this.text()}`);
-    });
+    const found = await this.driver
+      .wait(wait, PATIENCE_MS, `${what} was not found`, LOOK_EVERY_MS)
+      .catch(async (failure: Error) => {
+        throw new Error(`${failure.message}\nThe page says: ${await this.text()}`);
+      });
     if (!found) throw new Error(`${what} was not found`);
     return found;
   }
 
   /** How far the page can be scrolled sideways, px. */
   async sideways(): Promise<number> {
-    return this.driver.executeScript<number>("return document.documentElement.scrollWidth - document.documentElement.clientWidth");
+    return this.driver.executeScript<number>(
+      "return document.documentElement.scrollWidth - document.documentElement.clientWidth",
+    );
   }
 
   /** Words of the targets lower than so many px; links within a sentence are not counted. */

@@ -75,7 +75,9 @@ test("routes are compared and one is chosen; its sheet goes out and another job 
   await page.click(await page.field("For the other side: left and right changed over"));
   await page.press("Save and add steps");
   await page.see("Wheel off, right");
-  expect((await page.text()).indexOf("Wheel off, right")).toBeLessThan((await page.text()).indexOf("Wheel off, left"));
+  expect((await page.text()).indexOf("Wheel off, right")).toBeLessThan(
+    (await page.text()).indexOf("Wheel off, left"),
+  );
 });
 
 test("an order that breaks a dependency is refused and says which; the keyboard moves a step", async () => {
@@ -83,7 +85,10 @@ test("an order that breaks a dependency is refused and says which; the keyboard 
   const { page } = at;
   await page.open("/plan?id=demo-starter&order=1");
   const grip = await page.find("//button[@aria-label='Move Starter out']", "the handle");
-  await page.driver.executeScript("arguments[0].focus(); arguments[0].scrollIntoView({ block: 'center' })", grip);
+  await page.driver.executeScript(
+    "arguments[0].focus(); arguments[0].scrollIntoView({ block: 'center' })",
+    grip,
+  );
   const move = async (...keys: string[]) => {
     for (const key of [" ", ...keys, " "]) {
       await page.keys(key);
@@ -91,9 +96,17 @@ test("an order that breaks a dependency is refused and says which; the keyboard 
     }
   };
   await move(Key.ARROW_UP);
-  await page.see("“Starter out” has to come after “Starter cable and trigger lead off”. The order stays as it was.");
-  const crank = await page.find("//button[@aria-label='Move Ring gear teeth through the hole, all the way round']", "the handle");
-  await page.driver.executeScript("arguments[0].focus(); arguments[0].scrollIntoView({ block: 'center' })", crank);
+  await page.see(
+    "“Starter out” has to come after “Starter cable and trigger lead off”. The order stays as it was.",
+  );
+  const crank = await page.find(
+    "//button[@aria-label='Move Ring gear teeth through the hole, all the way round']",
+    "the handle",
+  );
+  await page.driver.executeScript(
+    "arguments[0].focus(); arguments[0].scrollIntoView({ block: 'center' })",
+    crank,
+  );
   await move(Key.ARROW_UP);
   await page.see("Moved: Ring gear teeth");
 });
@@ -106,7 +119,10 @@ test("what is wrong is found out by checks, with the next one named, one's own c
   const next = await page.read("next-check");
   expect(next).toContain("…");
   await page.choose("Across the battery's posts while cranking there are", "more");
-  await page.choose("From the battery's earth post to the engine while cranking there are", "more than 0.5 V");
+  await page.choose(
+    "From the battery's earth post to the engine while cranking there are",
+    "more than 0.5 V",
+  );
   expect(await page.read("cause")).toContain("Earth lead or cable with a bad joint");
   await page.type("Another cause", "Immobiliser");
   await page.press("Add it");

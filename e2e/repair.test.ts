@@ -47,7 +47,9 @@ test("one repair from the garage to the log and out into a file", async () => {
   await page.press("Kit");
   await page.see("On your wrenches");
   const rows = await browser.driver.findElements(By.css("[data-testid=torque-need]"));
-  const right = (await Promise.all(rows.map((row) => row.getText()))).find((text) => text.includes("Backing plate bolts, left and right"));
+  const right = (await Promise.all(rows.map((row) => row.getText()))).find((text) =>
+    text.includes("Backing plate bolts, left and right"),
+  );
   expect(right?.replace(/\s+/g, " ")).toContain("26.5 lb·ft");
   expect(right).toContain("The bolt gets 38.5 to 41.9 N·m");
 
@@ -107,7 +109,8 @@ test("on a phone every target is large enough for a thumb, and nothing scrolls s
   }
   await page.open("/work?id=demo-brake-shoes");
   expect(await page.smallTargets(44)).toEqual([]);
-  for (const tick of ["Ground firm", "Front wheels chocked", "Stands carry", "Shaken hard"]) await page.pressWith(tick);
+  for (const tick of ["Ground firm", "Front wheels chocked", "Stands carry", "Shaken hard"])
+    await page.pressWith(tick);
   await page.see("Set the wrench to");
   expect(await page.sideways()).toBe(0);
   const low = await browser.driver.executeScript<string[]>(

@@ -11,10 +11,14 @@ export interface Served {
 /** Serves the built app on a free port of this machine until stopped. The build must be there already. */
 export async function serve(): Promise<Served> {
   const port = await freePort();
-  const server = spawn(process.execPath, ["node_modules/next/dist/bin/next", "start", "-H", "127.0.0.1", "-p", String(port)], {
-    stdio: ["ignore", "pipe", "pipe"],
-    env: { ...process.env, NEXT_TELEMETRY_DISABLED: "1", NODE_ENV: "production" },
-  });
+  const server = spawn(
+    process.execPath,
+    ["node_modules/next/dist/bin/next", "start", "-H", "127.0.0.1", "-p", String(port)],
+    {
+      stdio: ["ignore", "pipe", "pipe"],
+      env: { ...process.env, NEXT_TELEMETRY_DISABLED: "1", NODE_ENV: "production" },
+    },
+  );
   let said = "";
   server.stdout.on("data", (data) => (said += String(data)));
   server.stderr.on("data", (data) => (said += String(data)));

@@ -21,8 +21,16 @@ const TOLD =
   "Let the engine go cold. Unplug the four coils, pull the coils off. Ten cover bolts, they're a 12, sorry, that is a 10 not a 12. Lift the cover off, never lever against the face. Clean both faces. New cover gasket. Refit the cover, start the cover bolts by hand, then in a cross, I think 106 inch pounds. The book says 18 newton metres, that's for the older one. Coil screws T30, 8 newton metres. Plug the coils in. Start the engine and look for leaks. Check the cover bolts again after a week.";
 const SHOTS: Shot[] = [
   { name: "garage", path: "/garage?id=demo-wren" },
-  { name: "plan", path: "/plan?id=demo-brake-shoes", how: (page) => page.pressWith("Backing plate bolts, left") },
-  { name: "plan-fastener", path: "/plan?id=demo-cam-cover", how: (page) => page.pressWith("10 × Cam cover bolts") },
+  {
+    name: "plan",
+    path: "/plan?id=demo-brake-shoes",
+    how: (page) => page.pressWith("Backing plate bolts, left"),
+  },
+  {
+    name: "plan-fastener",
+    path: "/plan?id=demo-cam-cover",
+    how: (page) => page.pressWith("10 × Cam cover bolts"),
+  },
   { name: "log-phone", path: "/log?id=demo-wren&view=due", phone: true },
   {
     name: "plan-notes",
@@ -35,7 +43,11 @@ const SHOTS: Shot[] = [
   },
   { name: "kit", path: "/kit?id=demo-brake-shoes", how: (page) => page.pressWith("10 mm flare spanner") },
   { name: "kit-shopping", path: "/kit?id=demo-starter&shop=1", how: (page) => page.see("beat Six-lobe set") },
-  { name: "kit-chest", path: "/kit?chest=1", how: (page) => page.type("What you own, a line each", "3/8 deep metric 8-19 no 16\nbrake cleaner 400 mL") },
+  {
+    name: "kit-chest",
+    path: "/kit?chest=1",
+    how: (page) => page.type("What you own, a line each", "3/8 deep metric 8-19 no 16\nbrake cleaner 400 mL"),
+  },
   { name: "kit-sheet", path: "/kit?id=demo-brake-shoes&sheet=1", how: (page) => page.see("Take it along") },
   { name: "work-safety", path: "/work?id=demo-brake-shoes" },
   { name: "work", path: "/work?id=demo-brake-shoes", how: atTorque },
@@ -43,7 +55,11 @@ const SHOTS: Shot[] = [
   { name: "work-night", path: "/work?id=demo-brake-shoes", night: true, how: atTorque },
   { name: "log", path: "/log?id=demo-wren" },
   { name: "log-due", path: "/log?id=demo-wren&view=due" },
-  { name: "log-wear", path: "/log?id=demo-wren&view=wear", how: (page) => page.find("//canvas", "the chart").then(() => undefined) },
+  {
+    name: "log-wear",
+    path: "/log?id=demo-wren&view=wear",
+    how: (page) => page.find("//canvas", "the chart").then(() => undefined),
+  },
   { name: "bench", path: "/bench?slip=adapter" },
   { name: "bench-phone", path: "/bench?slip=sane", phone: true },
   { name: "files", path: "/files" },
@@ -65,7 +81,9 @@ async function main(): Promise<void> {
         await page.see("Do next");
         await page.open(path);
         await how?.(page);
-        await page.driver.executeScript("document.activeElement?.blur(); scrollTo(0, 0); document.querySelector('#bench')?.scrollTo(0, 0)");
+        await page.driver.executeScript(
+          "document.activeElement?.blur(); scrollTo(0, 0); document.querySelector('#bench')?.scrollTo(0, 0)",
+        );
         await new Promise((wake) => setTimeout(wake, 400));
         writeFileSync(`docs/screenshots/${name}.png`, await browser.driver.takeScreenshot(), "base64");
         console.log(`docs/screenshots/${name}.png`);

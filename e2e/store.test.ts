@@ -32,7 +32,11 @@ async function meddle(page: Page, records: Record<string, unknown[]>): Promise<v
 test("a record that cannot be read is set aside and said so in Files; everything else goes on; it can be saved and thrown away", async () => {
   await at.openDemo();
   const { page } = at;
-  await meddle(page, { replacements: [{ id: "flipped", schema: MODEL_VERSION, part: 7 }], jobs: [{ id: "half", routes: null }], settings: [] });
+  await meddle(page, {
+    replacements: [{ id: "flipped", schema: MODEL_VERSION, part: 7 }],
+    jobs: [{ id: "half", routes: null }],
+    settings: [],
+  });
   for (const path of ["/garage", "/plan", "/log?view=wear", "/kit", "/work"]) {
     await page.open(path);
     expect(await page.shows("could not be drawn")).toBe(false);
@@ -70,18 +74,26 @@ test("a store that the browser drops while the app is open is said to be gone, a
   const { page } = at;
   await page.see("Wren estate");
   const chrome = page.driver as unknown as ChromeDriver;
-  await chrome.sendDevToolsCommand("Storage.clearDataForOrigin", { origin: at.served.url, storageTypes: "indexeddb" });
+  await chrome.sendDevToolsCommand("Storage.clearDataForOrigin", {
+    origin: at.served.url,
+    storageTypes: "indexeddb",
+  });
   await page.see("The browser has dropped what was stored here.");
   await page.see("Wren estate");
-  // What was being read at that moment fell with the store, and the console says so; nothing else may be said.
-  for (const said of await at.browser.complaints()) expect(said).toMatch(/transaction was aborted|Connection is closing|database connection is clos/);
+  // What was being read at that moment fell with the store, and the console says so; nothing else may be
+  // said.
+  for (const said of await at.browser.complaints())
+    expect(said).toMatch(/transaction was aborted|Connection is closing|database connection is clos/);
   await page.press("Store it again");
   await page.until(async () => !(await page.shows("has dropped")), "it still says so");
   await page.open("/garage");
   await page.see("Wren estate");
 });
 
-/** Goes to each address within the page and tells what of it shows a number that is none, could not be drawn, or did not come. */
+/**
+ * Goes to each address within the page and tells what of it shows a number that is none, could not be drawn,
+ * or did not come.
+ */
 async function drawn(page: Page, paths: readonly string[]): Promise<string[]> {
   const wrong: string[] = [];
   for (const path of paths) {
@@ -104,7 +116,9 @@ async function drawn(page: Page, paths: readonly string[]): Promise<string[]> {
 }
 
 const PLANS = 300;
-/** Screens are changed within the page, as a person does: loading it anew each time would say nothing more. */
+/**
+ * Screens are changed within the page, as a person does: loading it anew each time would say nothing more.
+ */
 const SCREENS = ["/plan?id=", "/kit?id=", "/work?id="];
 
 test(`${PLANS} plans at the far ends of what a file may hold: Plan, Kit and Work are drawn for each, with no number that is none`, async () => {
@@ -114,7 +128,9 @@ test(`${PLANS} plans at the far ends of what a file may hold: Plan, Kit and Work
   await meddle(page, {
     vehicles: plans.map(({ vehicle }, i) => ({ ...vehicle, id: `v${i}`, name: `Car ${i}` })),
     jobs: plans.map(({ job }, i) => ({ ...job, id: `j${i}`, vehicleId: `v${i}` })),
-    tools: plans.slice(0, 60).flatMap(({ tools }, i) => tools.map((tool, k) => ({ ...tool, id: `t${i}-${k}` }))),
+    tools: plans
+      .slice(0, 60)
+      .flatMap(({ tools }, i) => tools.map((tool, k) => ({ ...tool, id: `t${i}-${k}` }))),
   });
   for (const path of ["/log", "/log?view=due", "/log?view=wear", "/files", "/garage"]) {
     await page.open(path);
@@ -133,7 +149,9 @@ test("a preview that has grown old in one tab is shown again before it may overw
   const { page, browser } = at;
   const demo = demoHousehold(today());
   const followUps = demo.followUps.map((one) =>
-    one.text.startsWith("Return the hired") ? { ...one, text: "Return the hired support, cleaned", updatedAt: new Date().toISOString() } : one,
+    one.text.startsWith("Return the hired")
+      ? { ...one, text: "Return the hired support, cleaned", updatedAt: new Date().toISOString() }
+      : one,
   );
   const file = join(browser.profile, "from-the-phone.json");
   await writeFile(file, writeHouseholdFile({ ...demo, followUps }, new Date()));
@@ -144,7 +162,10 @@ test("a preview that has grown old in one tab is shown again before it may overw
   await page.driver.switchTo().newWindow("tab");
   await page.open("/garage");
   await page.see("Return the hired engine support");
-  await page.clickOn("//*[contains(., 'Return the hired engine support')]/following::button[normalize-space(.)='Done'][1]", "Done");
+  await page.clickOn(
+    "//*[contains(., 'Return the hired engine support')]/following::button[normalize-space(.)='Done'][1]",
+    "Done",
+  );
   await page.see("Undo");
   await page.driver.switchTo().window(first);
   await page.press("Bring it in");
@@ -155,15 +176,28 @@ test("a preview that has grown old in one tab is shown again before it may overw
 });
 
 const LOGS = 60;
-const LOG_SCREENS = ["/garage?id=", "/log?id=", "/log?view=due&id=", "/log?view=wear&id=", "/log?view=costs&id=", "/log?view=owed&id="];
+const LOG_SCREENS = [
+  "/garage?id=",
+  "/log?id=",
+  "/log?view=due&id=",
+  "/log?view=wear&id=",
+  "/log?view=costs&id=",
+  "/log?view=owed&id=",
+];
 
 test(`${LOGS} logs at the far ends: Garage and every view of the Log are drawn for each, with no number that is none`, async () => {
   await at.openDemo();
   const { page } = at;
-  const logs = Array.from({ length: LOGS }, (_, i) => fc.sample(hostileLog(`h${i}`), { numRuns: 1, seed: 20_261_127 + i })[0]);
+  const logs = Array.from(
+    { length: LOGS },
+    (_, i) => fc.sample(hostileLog(`h${i}`), { numRuns: 1, seed: 20_261_127 + i })[0],
+  );
   const [plan] = fc.sample(hostilePlan, { numRuns: 1, seed: 1 });
-  const records: Record<string, unknown[]> = { vehicles: logs.map((_, i) => ({ ...plan?.vehicle, id: `h${i}`, name: `Car ${i}` })) };
-  for (const log of logs) for (const [name, own] of Object.entries(log ?? {})) records[name] = [...(records[name] ?? []), ...own];
+  const records: Record<string, unknown[]> = {
+    vehicles: logs.map((_, i) => ({ ...plan?.vehicle, id: `h${i}`, name: `Car ${i}` })),
+  };
+  for (const log of logs)
+    for (const [name, own] of Object.entries(log ?? {})) records[name] = [...(records[name] ?? []), ...own];
   await meddle(page, records);
   await page.open("/garage");
   expect(

@@ -4,7 +4,9 @@ import type { Page } from "./page";
 /** Sets whatever safety ticks the open step asks for. */
 export async function tickSafety(page: Page): Promise<void> {
   for (const tick of ["Ground firm", "chocked", "Stands carry", "Shaken hard"]) {
-    const [button] = await page.driver.findElements(By.xpath(`//main//button[@aria-pressed='false'][contains(., '${tick}')]`));
+    const [button] = await page.driver.findElements(
+      By.xpath(`//main//button[@aria-pressed='false'][contains(., '${tick}')]`),
+    );
     if (button) await page.click(button);
   }
 }
@@ -29,7 +31,10 @@ export async function workToTheEnd(page: Page): Promise<Record<string, string>> 
     const before = `${await page.text()} ${await ticks()}`;
     if (await page.shows("Count it first")) for (let i = 0; i < 7; i++) await page.keys("+");
     else await page.keys(Key.SPACE);
-    await page.until(async () => `${await page.text()} ${await ticks()}` !== before, `nothing happened on "${title}"`);
+    await page.until(
+      async () => `${await page.text()} ${await ticks()}` !== before,
+      `nothing happened on "${title}"`,
+    );
   }
   throw new Error("The work had no end.");
 }

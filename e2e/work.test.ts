@@ -20,7 +20,8 @@ interface Hands {
   hold: (page: Page, until: () => Promise<boolean>) => Promise<void>;
 }
 
-const held = async (page: Page, until: () => Promise<boolean>) => page.driver.wait(until, 15_000, "the pull came to nothing", 15);
+const held = async (page: Page, until: () => Promise<boolean>) =>
+  page.driver.wait(until, 15_000, "the pull came to nothing", 15);
 
 /** Chromium makes touches of a phone's clicks; what is held down is a finger. */
 const byTouch: Hands = {
@@ -32,7 +33,11 @@ const byTouch: Hands = {
     await page.driver.executeScript("scrollTo(0, 0)");
     const { x, y, width, height } = await button.getRect();
     const scrolled = await page.driver.executeScript<number>("return scrollY");
-    const finger = (type: string, touchPoints: object[]) => (page.driver as unknown as ChromeDriver).sendDevToolsCommand("Input.dispatchTouchEvent", { type, touchPoints });
+    const finger = (type: string, touchPoints: object[]) =>
+      (page.driver as unknown as ChromeDriver).sendDevToolsCommand("Input.dispatchTouchEvent", {
+        type,
+        touchPoints,
+      });
     await finger("touchStart", [{ x: x + width / 2, y: y + height / 2 - scrolled }]);
     await held(page, until);
     await finger("touchEnd", []);
@@ -83,7 +88,9 @@ async function photo(page: Page, folder: string): Promise<string> {
 const liveNm = async (page: Page) => Number.parseFloat((await page.read("big-figure")) || "0");
 const left = async (page: Page) => (await page.read("big-figure")).split(" ")[0];
 
-/** One bolt under the simulated wrench: first too little, then too much, then left at that, as a hand would. */
+/**
+ * One bolt under the simulated wrench: first too little, then too much, then left at that, as a hand would.
+ */
 async function pullWrong(page: Page, hands: Hands): Promise<void> {
   await hands.press(page, "Digital wrench");
   await page.see("Hold to pull");
@@ -99,10 +106,17 @@ async function pullWrong(page: Page, hands: Hands): Promise<void> {
 }
 
 /** All that can be read, and how many ticks are set. */
-const state = async (page: Page) => `${await page.text()} ${(await page.driver.findElements(By.css("[aria-pressed=true]"))).length}`;
+const state = async (page: Page) =>
+  `${await page.text()} ${(await page.driver.findElements(By.css("[aria-pressed=true]"))).length}`;
 
 /** What is done at the steps where more than the one button is asked for; false for all others. */
-async function special(page: Page, hands: Hands, title: string, file: string, seen: Set<string>): Promise<boolean> {
+async function special(
+  page: Page,
+  hands: Hands,
+  title: string,
+  file: string,
+  seen: Set<string>,
+): Promise<boolean> {
   const once = !seen.has(title);
   seen.add(title);
   if (title.startsWith("Penetrant") && (await page.shows("Wait, until"))) {
@@ -167,44 +181,47 @@ async function special(page: Page, hands: Hands, title: string, file: string, se
 test.each([
   ["by keyboard only, the server ended after the first visit", DESK, byKeys, true],
   ["by touch on a phone", PHONE, byTouch, false],
-] as const)("the brake job from make safe to the log, both sides, with what goes wrong on the way, %s", async (_, size, hands, offline) => {
-  await at.open({ size });
-  const { page, browser } = at;
-  await fresh(page, browser.profile);
-  const file = await photo(page, browser.profile);
-  await page.open("/work?id=demo-brake-shoes");
-  if (offline) {
-    await firstVisit(page);
-    await at.served.stop();
+] as const)(
+  "the brake job from make safe to the log, both sides, with what goes wrong on the way, %s",
+  async (_, size, hands, offline) => {
+    await at.open({ size });
+    const { page, browser } = at;
+    await fresh(page, browser.profile);
+    const file = await photo(page, browser.profile);
     await page.open("/work?id=demo-brake-shoes");
-  }
-  const seen = new Set<string>();
-  await page.find("//main//button[normalize-space(.)='Take back']", "Work");
-  for (let presses = 0; !(await page.shows("Odometer reads")); presses++) {
-    if (presses > 200) throw new Error(`The work had no end: ${[...seen].join(", ")}`);
-    const { title } = await onScreen(page);
-    if (await page.shows("Tick the four first")) {
-      await tickSafety(page);
-      continue;
+    if (offline) {
+      await firstVisit(page);
+      await at.served.stop();
+      await page.open("/work?id=demo-brake-shoes");
     }
-    if (await special(page, hands, title, file, seen)) continue;
-    const before = await state(page);
-    await hands.one(page);
-    await page.until(async () => (await state(page)) !== before, `nothing happened on "${title}"`);
-  }
-  expect(seen.has("reloaded")).toBe(true);
-  await page.see("Bleed screw, left: snapped; “new carrier” did it, after stub.");
-  await page.see("40 N·m; read");
-  await page.see("drum's inside width, right");
-  await page.type("Odometer reads", "148 260");
-  await page.press("Write it to the log");
-  await page.see("Done on");
-  await page.press("See it in the log");
-  await page.type("Search", "bleed screw");
-  await page.see("1 replacement");
-  // Without a server the browser complains of what it could not fetch anew, and shows what it has kept.
-  if (offline) await browser.complaints();
-});
+    const seen = new Set<string>();
+    await page.find("//main//button[normalize-space(.)='Take back']", "Work");
+    for (let presses = 0; !(await page.shows("Odometer reads")); presses++) {
+      if (presses > 200) throw new Error(`The work had no end: ${[...seen].join(", ")}`);
+      const { title } = await onScreen(page);
+      if (await page.shows("Tick the four first")) {
+        await tickSafety(page);
+        continue;
+      }
+      if (await special(page, hands, title, file, seen)) continue;
+      const before = await state(page);
+      await hands.one(page);
+      await page.until(async () => (await state(page)) !== before, `nothing happened on "${title}"`);
+    }
+    expect(seen.has("reloaded")).toBe(true);
+    await page.see("Bleed screw, left: snapped; “new carrier” did it, after stub.");
+    await page.see("40 N·m; read");
+    await page.see("drum's inside width, right");
+    await page.type("Odometer reads", "148 260");
+    await page.press("Write it to the log");
+    await page.see("Done on");
+    await page.press("See it in the log");
+    await page.type("Search", "bleed screw");
+    await page.see("1 replacement");
+    // Without a server the browser complains of what it could not fetch anew, and shows what it has kept.
+    if (offline) await browser.complaints();
+  },
+);
 
 test("a job left half done says so in the Garage, large, until the note is taken away", async () => {
   await at.openDemo();
@@ -235,7 +252,10 @@ test("with the hands full: a press anywhere is the button, and everything is the
   await page.see("Bolt 4 of 4");
   await page.press("200 %");
   await page.driver.wait(
-    async () => (await browser.driver.executeScript<number>("return Number(getComputedStyle(document.querySelector('main > div')).zoom)")) === 2,
+    async () =>
+      (await browser.driver.executeScript<number>(
+        "return Number(getComputedStyle(document.querySelector('main > div')).zoom)",
+      )) === 2,
     5000,
     "it did not grow",
   );
@@ -243,5 +263,7 @@ test("with the hands full: a press anywhere is the button, and everything is the
   await page.clickOn(THE_ONE, "the one button");
   await page.see("All 4 done");
   await page.press("Against the sun");
-  expect(await browser.driver.executeScript("return getComputedStyle(document.body).backgroundColor")).toBe("rgb(255, 255, 255)");
+  expect(await browser.driver.executeScript("return getComputedStyle(document.body).backgroundColor")).toBe(
+    "rgb(255, 255, 255)",
+  );
 });

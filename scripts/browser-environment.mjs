@@ -13,8 +13,20 @@ export default class BrowserEnvironment extends TestEnvironment {
   async setup() {
     await super.setup();
     const { global } = this;
-    Object.assign(global, { structuredClone, BroadcastChannel: Channel, Blob, File, Response, TextEncoder, TextDecoder });
-    global.matchMedia = () => ({ matches: false, addEventListener: () => undefined, removeEventListener: () => undefined });
+    Object.assign(global, {
+      structuredClone,
+      BroadcastChannel: Channel,
+      Blob,
+      File,
+      Response,
+      TextEncoder,
+      TextDecoder,
+    });
+    global.matchMedia = () => ({
+      matches: false,
+      addEventListener: () => undefined,
+      removeEventListener: () => undefined,
+    });
     global.scrollTo = () => undefined;
   }
 }

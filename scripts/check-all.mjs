@@ -1,6 +1,7 @@
 /**
- * Everything that must hold, in order: lint beside types, arrows, unused code and the build; then unit tests, verdicts, first load, journeys.
- * Ends with the line "N passed, N failed" over all of it; exits non-zero when anything failed.
+ * Everything that must hold, in order: lint beside types, arrows, unused code and the build; then unit tests,
+ * verdicts, first load, journeys. Ends with the line "N passed, N failed" over all of it; exits non-zero when
+ * anything failed.
  */
 import { spawn } from "node:child_process";
 import { mkdtempSync, readFileSync, rmSync } from "node:fs";
@@ -35,7 +36,9 @@ async function tests(name, script) {
   const report = join(folder, `${script}.json`);
   const good = await run("npm", ["run", "--silent", script, "--", "--json", `--outputFile=${report}`]);
   try {
-    const { numPassedTests, numFailedTests, numRuntimeErrorTestSuites } = JSON.parse(readFileSync(report, "utf8"));
+    const { numPassedTests, numFailedTests, numRuntimeErrorTestSuites } = JSON.parse(
+      readFileSync(report, "utf8"),
+    );
     passed += numPassedTests;
     failed += numFailedTests + numRuntimeErrorTestSuites;
     if (!good && numFailedTests + numRuntimeErrorTestSuites === 0) failed++;

@@ -47,7 +47,14 @@ export function BigTick({ isTicked, stopped = false, ask, children, onTick }: Bi
           stroke={isTicked ? "var(--chakra-colors-good)" : "currentColor"}
           strokeWidth="3"
         />
-        {isTicked && <path d="M 9 18 L 15 24 L 26 11" fill="none" stroke="var(--chakra-colors-on-good)" strokeWidth="4" />}
+        {isTicked && (
+          <path
+            d="M 9 18 L 15 24 L 26 11"
+            fill="none"
+            stroke="var(--chakra-colors-on-good)"
+            strokeWidth="4"
+          />
+        )}
       </svg>
       <span>
         <Box as="span" display="block" fontSize="20px" fontWeight="600">

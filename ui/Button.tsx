@@ -28,7 +28,12 @@ export const Button = chakra(
       look: {
         primary: { background: "ink", color: "onInk" },
         plain: { background: "raised", color: "ink", borderColor: "ink" },
-        quiet: { background: "transparent", color: "ink", textDecoration: "underline", textUnderlineOffset: "3px" },
+        quiet: {
+          background: "transparent",
+          color: "ink",
+          textDecoration: "underline",
+          textUnderlineOffset: "3px",
+        },
       },
       size: {
         normal: { minHeight: "44px", minWidth: "44px", paddingInline: "4", fontSize: "18px" },

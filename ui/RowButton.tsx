@@ -2,7 +2,10 @@
 
 import { chakra } from "@chakra-ui/react";
 
-/** A whole line that can be pressed, as high as a glove asks: what it is at the left, how it stands at the right. */
+/**
+ * A whole line that can be pressed, as high as a glove asks: what it is at the left, how it stands at the
+ * right.
+ */
 export const RowButton = chakra(
   "button",
   {

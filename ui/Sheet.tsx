@@ -19,7 +19,15 @@ const TONES = {
 export function Sheet({ title, tone = "plain", children, ...rest }: SheetProps) {
   const headingId = useId();
   return (
-    <Box as="section" {...(title ? { "aria-labelledby": headingId } : {})} border="1px solid" borderRadius="sheet" padding="4" {...TONES[tone]} {...rest}>
+    <Box
+      as="section"
+      {...(title ? { "aria-labelledby": headingId } : {})}
+      border="1px solid"
+      borderRadius="sheet"
+      padding="4"
+      {...TONES[tone]}
+      {...rest}
+    >
       {title && (
         <SheetTitle id={headingId} color={tone === "plain" ? "ink" : tone}>
           {title}
@@ -35,7 +43,16 @@ export const SheetTitle = chakra("h2", { base: { fontSize: "22px", marginBottom:
 /** A label at the left and what belongs to it at the right, on one ruled line. */
 export function Row({ label, children }: { label: ReactNode; children: ReactNode }) {
   return (
-    <Box display="flex" justifyContent="space-between" gap="3" paddingBlock="6px" borderBottom="1px solid" borderColor="edge" fontSize="15px" _last={{ borderBottom: "none" }}>
+    <Box
+      display="flex"
+      justifyContent="space-between"
+      gap="3"
+      paddingBlock="6px"
+      borderBottom="1px solid"
+      borderColor="edge"
+      fontSize="15px"
+      _last={{ borderBottom: "none" }}
+    >
       <span>{label}</span>
       <Box as="span" textAlign="right" flexShrink="0" maxWidth="70%">
         {children}

@@ -11,7 +11,8 @@ interface SheetBoundaryProps {
 }
 
 /**
- * What one sheet cannot draw costs that sheet and no more: it says so in place, with what was wrong and a way on,
+ * What one sheet cannot draw costs that sheet and no more: it says so in place, with what was wrong and a way
+ * on,
  * and the rest of the page goes on.
  */
 export class SheetBoundary extends Component<SheetBoundaryProps, { error: Error | undefined }> {
@@ -27,12 +28,15 @@ export class SheetBoundary extends Component<SheetBoundaryProps, { error: Error 
     return (
       <Box role="alert" data-testid="sheet-failed">
         <Box color="stop" fontWeight="600">
-          ■ {this.props.about ? <>“{this.props.about}”</> : "This part"} cannot be shown: an odd value in it keeps it from being worked out.
+          ■ {this.props.about ? <>“{this.props.about}”</> : "This part"} cannot be shown: an odd value in it
+          keeps it from being worked out.
         </Box>
         <Box color="soft" fontSize="15px" marginBlock="2">
-          {error.message} The record is safe. Open it where it is kept and put the value right, or export all and look into the file.
+          {error.message} The record is safe. Open it where it is kept and put the value right, or export all
+          and look into the file.
         </Box>
-        <Button onClick={() => this.setState({ error: undefined })}>Try again</Button> <a href="/files">Export all</a>
+        <Button onClick={() => this.setState({ error: undefined })}>Try again</Button>{" "}
+        <a href="/files">Export all</a>
       </Box>
     );
   }

@@ -9,7 +9,10 @@ interface ThreeColumnsProps {
   right: ReactNode;
   /** On a phone the columns stand under one another in this order. */
   phone?: keyof typeof PHONE_ORDER;
-  /** The right column is about something chosen in a long middle one: it stays beside it while that is scrolled. */
+  /**
+   * The right column is about something chosen in a long middle one: it stays beside it while that is
+   * scrolled.
+   */
   rightFollows?: boolean;
   /** One column at any width: where the words are too large for three. */
   one?: boolean;
@@ -19,7 +22,12 @@ interface ThreeColumnsProps {
 const SCREEN = "calc(100dvh - 92px)";
 const COLUMN = { display: "flex", flexDirection: "column", gap: "3", minWidth: "0" } as const;
 
-const FOLLOWS = { position: { lg: "sticky" }, top: { lg: "18px" }, maxHeight: { lg: "calc(100dvh - 36px)" }, overflowY: { lg: "auto" } } as const;
+const FOLLOWS = {
+  position: { lg: "sticky" },
+  top: { lg: "18px" },
+  maxHeight: { lg: "calc(100dvh - 36px)" },
+  overflowY: { lg: "auto" },
+} as const;
 
 /** Places of the left, middle and right column. */
 const PHONE_ORDER = {
@@ -29,7 +37,14 @@ const PHONE_ORDER = {
 } as const;
 
 /** Where I am, the thing itself, what bears on it. One column on a phone. */
-export function ThreeColumns({ left, middle, right, phone = "left, middle, right", rightFollows = false, one = false }: ThreeColumnsProps) {
+export function ThreeColumns({
+  left,
+  middle,
+  right,
+  phone = "left, middle, right",
+  rightFollows = false,
+  one = false,
+}: ThreeColumnsProps) {
   const [leftAt, middleAt, rightAt] = PHONE_ORDER[phone];
   if (one)
     return (

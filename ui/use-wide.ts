@@ -2,7 +2,10 @@
 
 import { useCallback, useSyncExternalStore } from "react";
 
-/** The theme's breakpoints, for what is drawn once and differs, where styles alone would have to draw it twice. */
+/**
+ * The theme's breakpoints, for what is drawn once and differs, where styles alone would have to draw it
+ * twice.
+ */
 const QUERY = { md: "(min-width: 768px)", lg: "(min-width: 1024px)" } as const;
 
 /** True while the window is at least that wide. */

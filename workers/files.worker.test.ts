@@ -26,7 +26,8 @@ async function worker(filled: boolean): Promise<FilesWorker> {
   return exposed;
 }
 
-const fileOf = async (blob: Blob, name: string) => new NodeFile([new Uint8Array(await blob.arrayBuffer())], name) as unknown as File;
+const fileOf = async (blob: Blob, name: string) =>
+  new NodeFile([new Uint8Array(await blob.arrayBuffer())], name) as unknown as File;
 
 test("what is exported comes in elsewhere as it was, and nothing is written by looking at it", async () => {
   const blob = await (await worker(true)).exportAll(NOW);
@@ -41,13 +42,20 @@ test("what is exported comes in elsewhere as it was, and nothing is written by l
 test("the same file again changes nothing", async () => {
   const same = await worker(true);
   const { merge } = await same.read(await fileOf(await same.exportAll(NOW), "again.json"));
-  expect([merge.counts.added, merge.counts.changed, merge.counts.removed, merge.conflicts]).toEqual([0, 0, 0, []]);
+  expect([merge.counts.added, merge.counts.changed, merge.counts.removed, merge.conflicts]).toEqual([
+    0,
+    0,
+    0,
+    [],
+  ]);
 });
 
 test("a file that is none is refused with a sentence", async () => {
   const elsewhere = await worker(false);
   await expect(elsewhere.read(await fileOf(new Blob(["{"]), "broken.json"))).rejects.toThrow(/\.$/);
-  await expect(elsewhere.read(await fileOf(new Blob([JSON.stringify({ app: "another" })]), "other.json"))).rejects.toThrow(/\.$/);
+  await expect(
+    elsewhere.read(await fileOf(new Blob([JSON.stringify({ app: "another" })]), "other.json")),
+  ).rejects.toThrow(/\.$/);
 });
 
 test("with photos it is one archive, which comes in too", async () => {

@@ -20,28 +20,45 @@ export interface ReadFile {
   photos: Record<string, { takenAt: string; bytes: number; originalBytes?: number | undefined }>;
 }
 
-/** The slow half of files, away from the screen; whoever stops waiting ends the worker. Everything that crosses is plain data. */
+/**
+ * The slow half of files, away from the screen; whoever stops waiting ends the worker. Everything that
+ * crosses is plain data.
+ */
 const worker = {
   async exportAll(now: Date): Promise<Blob> {
-    return new Blob([writeHouseholdFile(await (await repository()).everything(), now)], { type: "application/json" });
+    return new Blob([writeHouseholdFile(await (await repository()).everything(), now)], {
+      type: "application/json",
+    });
   },
 
   async exportWithPhotos(now: Date, progress: Progress): Promise<Blob> {
     const door = await repository();
     const household = await door.everything();
-    return writeArchive(writeHouseholdFile(household, now), photoIdsOf(household), (id) => door.picture(id), progress);
+    return writeArchive(
+      writeHouseholdFile(household, now),
+      photoIdsOf(household),
+      (id) => door.picture(id),
+      progress,
+    );
   },
 
   /** @throws InputError, as a plain error over the wire, naming the first thing wrong. */
   async read(file: File): Promise<ReadFile> {
-    const { household, photos } = (await isArchive(file)) ? await readArchive(file) : { household: await readTextFile(file), photos: {} };
+    const { household, photos } = (await isArchive(file))
+      ? await readArchive(file)
+      : { household: await readTextFile(file), photos: {} };
     const incoming = readHouseholdFile(household);
     const door = await repository();
     const revision = await door.revision();
     const here = await door.everything();
     const merge = mergeHouseholds(here, incoming);
     const named = new Set(photoIdsOf(merge.merged));
-    return { merge, here, revision, photos: Object.fromEntries(Object.entries(photos).filter(([id]) => named.has(id))) };
+    return {
+      merge,
+      here,
+      revision,
+      photos: Object.fromEntries(Object.entries(photos).filter(([id]) => named.has(id))),
+    };
   },
 
   /** Where the store stands now. */

@@ -2,7 +2,10 @@ import type { IntegerProgram } from "@/core/shop/integer-program";
 
 /** A program in the plain LP format that solvers read (Minimize, Subject To, Bounds, General). */
 export function lpText({ variables, constraints }: IntegerProgram): string {
-  const sum = (terms: readonly (readonly [number, number])[]) => terms.map(([at, coefficient]) => `${coefficient < 0 ? "-" : "+"} ${Math.abs(coefficient)} x${at}`).join(" ");
+  const sum = (terms: readonly (readonly [number, number])[]) =>
+    terms
+      .map(([at, coefficient]) => `${coefficient < 0 ? "-" : "+"} ${Math.abs(coefficient)} x${at}`)
+      .join(" ");
   const rows = constraints.flatMap(({ terms, least, most }, i) => [
     ...(least === undefined ? [] : [` l${i}: ${sum(terms)} >= ${least}`]),
     ...(most === undefined ? [] : [` m${i}: ${sum(terms)} <= ${most}`]),

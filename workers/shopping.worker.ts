@@ -26,12 +26,25 @@ export interface ShopFor {
 const loaded = highsLoader({ locateFile: () => new URL("highs/runtime", import.meta.url).href });
 
 /** Shops for a job's kit; everything that crosses is plain data. */
-async function shopFor({ route, tools, vehicle, thisYear, got, wishes, offers, shops, daysLeft }: ShopFor): Promise<ToldShopping> {
+async function shopFor({
+  route,
+  tools,
+  vehicle,
+  thisYear,
+  got,
+  wishes,
+  offers,
+  shops,
+  daysLeft,
+}: ShopFor): Promise<ToldShopping> {
   const chest = chestOf(tools);
   const wants = wantsFor(route, chest, { vehicle, thisYear });
   const had = new Set(got.map(({ key }) => key));
   const names = new Map(wants.map(({ key, name }) => [key, name]));
-  return tellShopping(shop({ wants, chest, had, offers, shops, wishes, daysLeft }, highsSolver(await loaded)), names);
+  return tellShopping(
+    shop({ wants, chest, had, offers, shops, wishes, daysLeft }, highsSolver(await loaded)),
+    names,
+  );
 }
 
 const worker = { shopFor };

@@ -18,9 +18,19 @@ import { Named } from "./Named";
 /** Every drawing: those of the slips as they open, and those of the other pockets. */
 export function Drawings({ demo: { tools, vehicles, jobs } }: { demo: Household }) {
   const owned: Owned = { tools, vehicles, vehicleId: vehicles[0]?.id, torqueUnit: "N.m" };
-  const kinds = [...new Map(tools.map((tool) => [`${tool.kind} ${"head" in tool ? tool.head.profile : ""}`, tool])).values()];
-  const fasteners = jobs.flatMap(({ routes }) => routes.flatMap((route) => route.fasteners)).filter(({ pattern }) => pattern);
-  const patterns = [...new Map(fasteners.map((fastener) => [`${fastener.pattern?.layout} ${fastener.count}`, fastener])).values()];
+  const kinds = [
+    ...new Map(
+      tools.map((tool) => [`${tool.kind} ${"head" in tool ? tool.head.profile : ""}`, tool]),
+    ).values(),
+  ];
+  const fasteners = jobs
+    .flatMap(({ routes }) => routes.flatMap((route) => route.fasteners))
+    .filter(({ pattern }) => pattern);
+  const patterns = [
+    ...new Map(
+      fasteners.map((fastener) => [`${fastener.pattern?.layout} ${fastener.count}`, fastener]),
+    ).values(),
+  ];
   return (
     <>
       {SLIPS.map((kind) => (
@@ -30,7 +40,13 @@ export function Drawings({ demo: { tools, vehicles, jobs } }: { demo: Household 
       ))}
       {patterns.map((fastener) => (
         <Named key={fastener.id} name={`BoltPattern: ${fastener.pattern?.layout}, ${fastener.count}`}>
-          <BoltPattern fastener={fastener} order={boltOrder(fastener)} ticked={[1]} next={boltOrder(fastener)[1]} onTick={() => undefined} />
+          <BoltPattern
+            fastener={fastener}
+            order={boltOrder(fastener)}
+            ticked={[1]}
+            next={boltOrder(fastener)[1]}
+            onTick={() => undefined}
+          />
         </Named>
       ))}
       <Named name="ToolSilhouette, HeadSilhouette">
@@ -41,7 +57,11 @@ export function Drawings({ demo: { tools, vehicles, jobs } }: { demo: Household 
               {tool.name}
             </Box>
           ))}
-          {kinds.flatMap((tool) => ("head" in tool ? [<HeadSilhouette key={`head ${tool.id}`} head={tool.head} type="socket" missing={false} />] : []))}
+          {kinds.flatMap((tool) =>
+            "head" in tool
+              ? [<HeadSilhouette key={`head ${tool.id}`} head={tool.head} type="socket" missing={false} />]
+              : [],
+          )}
         </Box>
       </Named>
       {(["front up", "rear up", "all up"] as const).map((stance) => (

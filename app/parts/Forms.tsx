@@ -48,7 +48,14 @@ export function Forms({ demo: { vehicles, jobs } }: { demo: Household }) {
         <FollowUpForm vehicle={vehicle} vehicles={vehicles} onClose={nothing} />
       </Named>
       <Named name="ReasonForm">
-        <ReasonForm draft="parts page" label="Why" missing="Say why." submit="Put off" onSubmit={keepsOpen} onClose={nothing} />
+        <ReasonForm
+          draft="parts page"
+          label="Why"
+          missing="Say why."
+          submit="Put off"
+          onSubmit={keepsOpen}
+          onClose={nothing}
+        />
       </Named>
     </>
   );

@@ -15,7 +15,10 @@ import { Pieces } from "./Pieces";
 
 const demo = demoHousehold(today());
 
-/** Every drawing, face, form and state there is, on one page, from the demo's records and none of one's own: what a change of a shared piece changes. */
+/**
+ * Every drawing, face, form and state there is, on one page, from the demo's records and none of one's own:
+ * what a change of a shared piece changes.
+ */
 export function Parts() {
   return (
     <Box display="grid" gap="6">
@@ -43,7 +46,12 @@ export function Parts() {
 function Part({ title, children }: { title: string; children: ReactNode }) {
   return (
     <Sheet title={title} padding="4">
-      <Box display="grid" gridTemplateColumns="repeat(auto-fill, minmax(min(100%, 420px), 1fr))" gap="4" alignItems="start">
+      <Box
+        display="grid"
+        gridTemplateColumns="repeat(auto-fill, minmax(min(100%, 420px), 1fr))"
+        gap="4"
+        alignItems="start"
+      >
         {children}
       </Box>
     </Sheet>

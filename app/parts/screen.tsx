@@ -3,4 +3,7 @@
 import dynamic from "next/dynamic";
 import { Loading } from "@/ui/Loading";
 
-export const PartsScreen = dynamic(() => import("./Parts").then((module) => module.Parts), { ssr: false, loading: () => <Loading /> });
+export const PartsScreen = dynamic(() => import("./Parts").then((module) => module.Parts), {
+  ssr: false,
+  loading: () => <Loading />,
+});

@@ -1,10 +1,22 @@
 import fc from "fast-check";
-import { type FollowUp, type Interval, type Measurement, type Replacement, followUpSchema, intervalSchema, measurementSchema, replacementSchema } from "../model/log";
+import {
+  type FollowUp,
+  type Interval,
+  type Measurement,
+  type Replacement,
+  followUpSchema,
+  intervalSchema,
+  measurementSchema,
+  replacementSchema,
+} from "../model/log";
 import { PLACES, SYSTEMS } from "../model/place";
 import { MODEL_VERSION } from "../model/record";
 import { type Reading, readingSchema } from "../model/vehicle";
 
-/** A vehicle's log at the far ends of what the model allows: a century ahead, an odometer round the earth and back, a value of a million of anything. */
+/**
+ * A vehicle's log at the far ends of what the model allows: a century ahead, an odometer round the earth and
+ * back, a value of a million of anything.
+ */
 export interface HostileLog {
   readings: Reading[];
   replacements: Replacement[];
@@ -13,13 +25,38 @@ export interface HostileLog {
   intervals: Interval[];
 }
 
-const stamp = { createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2199-12-31T23:59:59.999Z", schema: MODEL_VERSION, origin: "own" as const };
-const day = fc.constantFrom("1900-01-01", "1999-12-31", "2024-02-29", "2026-11-27", "2027-03-01", "2199-12-31");
-const distance = fc.record({ value: fc.constantFrom(0, 0.001, 1, 99_999, 300_000, 10_000_000), unit: fc.constantFrom("km" as const, "mi" as const) });
-const name = fc.constantFrom("Wiper", "Brake pads", "constructor", "__proto__", "<b>x</b>", "=1+1", "𝕬 \u202E ltr", "x".repeat(200));
+const stamp = {
+  createdAt: "2026-01-01T00:00:00.000Z",
+  updatedAt: "2199-12-31T23:59:59.999Z",
+  schema: MODEL_VERSION,
+  origin: "own" as const,
+};
+const day = fc.constantFrom(
+  "1900-01-01",
+  "1999-12-31",
+  "2024-02-29",
+  "2026-11-27",
+  "2027-03-01",
+  "2199-12-31",
+);
+const distance = fc.record({
+  value: fc.constantFrom(0, 0.001, 1, 99_999, 300_000, 10_000_000),
+  unit: fc.constantFrom("km" as const, "mi" as const),
+});
+const name = fc.constantFrom(
+  "Wiper",
+  "Brake pads",
+  "constructor",
+  "__proto__",
+  "<b>x</b>",
+  "=1+1",
+  "𝕬 \u202E ltr",
+  "x".repeat(200),
+);
 const value = fc.constantFrom(-1e6, -1, 0, 1e-9, 0.5, 1.9, 1e6);
 const maybe = <T>(arb: fc.Arbitrary<T>) => fc.option(arb, { nil: undefined });
-const without = <T>(record: T): T => Object.fromEntries(Object.entries(record as object).filter(([, one]) => one !== undefined)) as T;
+const without = <T>(record: T): T =>
+  Object.fromEntries(Object.entries(record as object).filter(([, one]) => one !== undefined)) as T;
 const place = fc.constantFrom(...PLACES);
 const system = fc.constantFrom(...SYSTEMS);
 
@@ -65,7 +102,13 @@ const interval = fc.record({
 /** Logs of one vehicle, every record of them one that the model takes. */
 export function hostileLog(vehicleId: string): fc.Arbitrary<HostileLog> {
   const few = <T extends object>(arb: fc.Arbitrary<T>, kind: string, sound: (record: unknown) => boolean) =>
-    fc.array(arb, { minLength: 1, maxLength: 4 }).map((list) => list.map((one, i) => without({ id: `${vehicleId}-${kind}${i}`, ...stamp, vehicleId, ...one })).filter(sound));
+    fc
+      .array(arb, { minLength: 1, maxLength: 4 })
+      .map((list) =>
+        list
+          .map((one, i) => without({ id: `${vehicleId}-${kind}${i}`, ...stamp, vehicleId, ...one }))
+          .filter(sound),
+      );
   return fc.record({
     readings: few(reading, "r", (one) => readingSchema.safeParse(one).success),
     replacements: few(replacement, "e", (one) => replacementSchema.safeParse(one).success),

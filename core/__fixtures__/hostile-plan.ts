@@ -6,18 +6,35 @@ import { type Vehicle, vehicleSchema } from "../model/vehicle";
 import { TORQUE_UNITS } from "../quantity/torque-unit";
 import { STRENGTH_CLASSES } from "../thread/strength";
 
-const stamp = { createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z", schema: MODEL_VERSION, origin: "own" as const };
+const stamp = {
+  createdAt: "2026-01-01T00:00:00.000Z",
+  updatedAt: "2026-01-01T00:00:00.000Z",
+  schema: MODEL_VERSION,
+  origin: "own" as const,
+};
 const maybe = <T>(arb: fc.Arbitrary<T>) => fc.option(arb, { nil: undefined });
 const edges = (...values: number[]) => fc.constantFrom(...values);
 const torque = fc
-  .record({ value: edges(1e-3, 0.05, 0.5, 3, 40, 900, 10_000, 1e6), unit: fc.constantFrom(...TORQUE_UNITS), decimals: edges(0, 1, 6) })
+  .record({
+    value: edges(1e-3, 0.05, 0.5, 3, 40, 900, 10_000, 1e6),
+    unit: fc.constantFrom(...TORQUE_UNITS),
+    decimals: edges(0, 1, 6),
+  })
   .filter((one) => fastenerSchema.shape.figure.safeParse({ form: "value", torque: one }).success);
 const figure = fc.oneof(
   torque.map((one) => ({ form: "value" as const, torque: one })),
   torque.map((one) => ({ form: "maximum" as const, torque: one })),
   fc.array(torque, { minLength: 2, maxLength: 6 }).map((torques) => ({ form: "passes" as const, torques })),
-  fc.tuple(torque, edges(0.1, 90, 720)).map(([one, deg]) => ({ form: "angle" as const, first: { form: "value" as const, torque: one }, anglesDeg: [deg, deg] })),
-  fc.constantFrom({ form: "snug" as const }, { form: "hand tight" as const }, { form: "turns" as const, turns: 200 }),
+  fc.tuple(torque, edges(0.1, 90, 720)).map(([one, deg]) => ({
+    form: "angle" as const,
+    first: { form: "value" as const, torque: one },
+    anglesDeg: [deg, deg],
+  })),
+  fc.constantFrom(
+    { form: "snug" as const },
+    { form: "hand tight" as const },
+    { form: "turns" as const, turns: 200 },
+  ),
 );
 const head = fc.constantFrom(
   { profile: "hexagon" as const, size: 200, unit: "mm" as const },
@@ -28,8 +45,16 @@ const head = fc.constantFrom(
   { profile: "hexagon" as const, size: 13, unit: "mm" as const },
 );
 const thread = fc.oneof(
-  fc.record({ system: fc.constant("metric" as const), diameterMm: edges(1, 6, 39, 42, 100), pitchMm: edges(0.1, 1.5, 10) }),
-  fc.record({ system: fc.constant("inch" as const), diameterIn: edges(0.04, 0.5, 4), threadsPerInch: edges(2, 13, 100) }),
+  fc.record({
+    system: fc.constant("metric" as const),
+    diameterMm: edges(1, 6, 39, 42, 100),
+    pitchMm: edges(0.1, 1.5, 10),
+  }),
+  fc.record({
+    system: fc.constant("inch" as const),
+    diameterIn: edges(0.04, 0.5, 4),
+    threadsPerInch: edges(2, 13, 100),
+  }),
 );
 const fastener = (id: string): fc.Arbitrary<Fastener> =>
   fc
@@ -47,7 +72,12 @@ const fastener = (id: string): fc.Arbitrary<Fastener> =>
       access: maybe(fc.constantFrom("crowfoot only" as const, "spanner only" as const)),
       reachMm: maybe(edges(0.1, 2000)),
     })
-    .map((one) => Object.fromEntries(Object.entries({ id, ...one }).filter(([, value]) => value !== undefined)) as unknown as Fastener);
+    .map(
+      (one) =>
+        Object.fromEntries(
+          Object.entries({ id, ...one }).filter(([, value]) => value !== undefined),
+        ) as unknown as Fastener,
+    );
 const step = (id: string, fasteners: readonly string[]) =>
   fc.record({
     id: fc.constant(id),
@@ -84,19 +114,39 @@ const tool: fc.Arbitrary<Tool> = fc
       step: edges(1e-6, 0.5, 1e5),
       gripLengthMm: edges(1, 380, 5000),
     }),
-    fc.record({ kind: fc.constant("crowfoot" as const), drive: fc.constant("1/2" as const), head, offsetMm: edges(0.1, 450, 5000) }),
+    fc.record({
+      kind: fc.constant("crowfoot" as const),
+      drive: fc.constant("1/2" as const),
+      head,
+      offsetMm: edges(0.1, 450, 5000),
+    }),
     fc.record({ kind: fc.constant("socket" as const), drive: fc.constant("1/2" as const), head }),
-    fc.record({ kind: fc.constant("multiplier" as const), from: fc.constant("1/2" as const), to: fc.constant("3/4" as const), ratio: edges(1, 50), efficiency: edges(0.3, 1) }),
-    fc.record({ kind: fc.constant("stands" as const), count: edges(1, 12), ratingPerStandKg: edges(0.1, 1500) }),
+    fc.record({
+      kind: fc.constant("multiplier" as const),
+      from: fc.constant("1/2" as const),
+      to: fc.constant("3/4" as const),
+      ratio: edges(1, 50),
+      efficiency: edges(0.3, 1),
+    }),
+    fc.record({
+      kind: fc.constant("stands" as const),
+      count: edges(1, 12),
+      ratingPerStandKg: edges(0.1, 1500),
+    }),
   )
   .map((one): Tool => ({ id: "t", ...stamp, name: "Tool", ...one }));
 
-/** What a file from anywhere may hold: a job, its vehicle and a chest, at the far ends of what the model allows. */
+/**
+ * What a file from anywhere may hold: a job, its vehicle and a chest, at the far ends of what the model
+ * allows.
+ */
 export const hostilePlan: fc.Arbitrary<{ job: Job; vehicle: Vehicle; tools: Tool[] }> = fc
   .tuple(
     fastener("f0"),
     fastener("f1"),
-    fc.array(fc.nat(3), { minLength: 2, maxLength: 6 }).chain((list) => fc.tuple(...list.map((_, i) => step(`s${i}`, ["f0", "f1"])))),
+    fc
+      .array(fc.nat(3), { minLength: 2, maxLength: 6 })
+      .chain((list) => fc.tuple(...list.map((_, i) => step(`s${i}`, ["f0", "f1"])))),
     vehicle,
     fc.array(tool, { maxLength: 5 }),
   )
@@ -113,5 +163,10 @@ export const hostilePlan: fc.Arbitrary<{ job: Job; vehicle: Vehicle; tools: Tool
     };
     return { job, vehicle: car, tools: tools.map((one, i) => ({ ...one, id: `t${i}` })) };
   })
-  .filter(({ job, vehicle: car, tools }) => jobSchema.safeParse(job).success && vehicleSchema.safeParse(car).success && tools.every((one) => toolSchema.safeParse(one).success))
+  .filter(
+    ({ job, vehicle: car, tools }) =>
+      jobSchema.safeParse(job).success &&
+      vehicleSchema.safeParse(car).success &&
+      tools.every((one) => toolSchema.safeParse(one).success),
+  )
   .map(({ job, ...rest }) => ({ job: jobSchema.parse(job), ...rest }));

@@ -44,7 +44,19 @@ export const CHEST_COLUMNS = [
 type Column = (typeof CHEST_COLUMNS)[number];
 
 const YES_NO: readonly Column[] = ["deep", "impact", "flare"];
-const TEXT: readonly Column[] = ["kind", "name", "drive", "from", "to", "form", "works", "unit", "checkedOn", "set", "lentTo"];
+const TEXT: readonly Column[] = [
+  "kind",
+  "name",
+  "drive",
+  "from",
+  "to",
+  "form",
+  "works",
+  "unit",
+  "checkedOn",
+  "set",
+  "lentTo",
+];
 
 /** A chest as rows, the names of the columns first. */
 export function chestRows(tools: readonly Tool[]): string[][] {
@@ -53,7 +65,8 @@ export function chestRows(tools: readonly Tool[]): string[][] {
 
 function cellOf(tool: Tool, column: Column): string {
   if (column === "size") return "head" in tool ? formatHeadSize(tool.head) : "";
-  if (column === "left" || column === "leftUnit") return tool.kind === "consumable" ? String(column === "left" ? tool.left.value : tool.left.unit) : "";
+  if (column === "left" || column === "leftUnit")
+    return tool.kind === "consumable" ? String(column === "left" ? tool.left.value : tool.left.unit) : "";
   const value: unknown = (tool as Record<string, unknown>)[column];
   if (value === undefined) return "";
   return typeof value === "boolean" ? (value ? "yes" : "no") : String(value);
@@ -66,10 +79,16 @@ function cellOf(tool: Tool, column: Column): string {
 export function readChestRows(rows: readonly (readonly string[])[]): ToolDraft[] {
   const [head, ...body] = rows;
   const columns = head?.map((name) => name.trim().toLowerCase()) ?? [];
-  if (!columns.includes("kind")) throw new InputError(`The first row has to name the columns; one of them is “kind”. The others: ${CHEST_COLUMNS.slice(1).join(", ")}.`);
+  if (!columns.includes("kind"))
+    throw new InputError(
+      `The first row has to name the columns; one of them is “kind”. The others: ${CHEST_COLUMNS.slice(1).join(", ")}.`,
+    );
   if (body.length === 0) throw new InputError("There is no tool under the names of the columns.");
-  if (body.length > 5000) throw new InputError(`That is ${body.length} tools; a chest takes up to 5000 at once.`);
-  return body.map((row, i) => readRow((column) => (row[columns.indexOf(column.toLowerCase())] ?? "").trim(), i + 2));
+  if (body.length > 5000)
+    throw new InputError(`That is ${body.length} tools; a chest takes up to 5000 at once.`);
+  return body.map((row, i) =>
+    readRow((column) => (row[columns.indexOf(column.toLowerCase())] ?? "").trim(), i + 2),
+  );
 }
 
 function readRow(cell: (column: Column) => string, row: number): ToolDraft {
@@ -91,20 +110,37 @@ function readRow(cell: (column: Column) => string, row: number): ToolDraft {
     const value =
       column === "size" || column === "left" || column === "leftUnit"
         ? undefined
-        : read(column, (text): unknown => (TEXT.includes(column) ? text : YES_NO.includes(column) ? readYes(text) : readPlainNumber(text)));
+        : read(column, (text): unknown =>
+            TEXT.includes(column) ? text : YES_NO.includes(column) ? readYes(text) : readPlainNumber(text),
+          );
     if (value !== undefined) fields[column] = value;
   }
   const size = read("size", (text) => readHeadSize(text));
   if (size) fields.head = size;
   const left = read("left", (text) => readPlainNumber(text));
   if (left !== undefined) fields.left = { value: left, unit: cell("leftUnit") };
-  const stamp = { id: "row", createdAt: "2000-01-01T00:00:00.000Z", updatedAt: "2000-01-01T00:00:00.000Z", schema: MODEL_VERSION, origin: "own" };
+  const stamp = {
+    id: "row",
+    createdAt: "2000-01-01T00:00:00.000Z",
+    updatedAt: "2000-01-01T00:00:00.000Z",
+    schema: MODEL_VERSION,
+    origin: "own",
+  };
   const result = toolSchema.safeParse({ ...stamp, name: fields.name ?? fields.kind, ...fields });
   if (!result.success) {
     const [issue] = result.error.issues;
-    throw new InputError(`Row ${row}${issue?.path.length ? `, ${issue.path.join(" ")}` : ""}: ${issue?.message ?? "it could not be read"}.`);
+    throw new InputError(
+      `Row ${row}${issue?.path.length ? `, ${issue.path.join(" ")}` : ""}: ${issue?.message ?? "it could not be read"}.`,
+    );
   }
-  const { id: _id, createdAt: _made, updatedAt: _changed, schema: _schema, origin: _origin, ...draft } = result.data;
+  const {
+    id: _id,
+    createdAt: _made,
+    updatedAt: _changed,
+    schema: _schema,
+    origin: _origin,
+    ...draft
+  } = result.data;
   return draft as ToolDraft;
 }
 
@@ -114,9 +150,15 @@ function readYes(text: string): boolean {
   throw new InputError(`“${text}” is neither yes nor no.`);
 }
 
-/** A number of a table. A point before three digits sets off thousands in one country's tables and decimals in another's. @throws InputError asking which. */
+/**
+ * A number of a table. A point before three digits sets off thousands in one country's tables and decimals in
+ * another's. @throws InputError asking which.
+ */
 function readPlainNumber(text: string): number {
   const either = /^(\d{1,3})\.(\d{3})$/.exec(text.trim());
-  if (either) throw new InputError(`“${text.trim()}” could be ${either[1]}${either[2]} or ${Number(text)}. Write ${either[1]}${either[2]}, or ${Number(text)}.`);
+  if (either)
+    throw new InputError(
+      `“${text.trim()}” could be ${either[1]}${either[2]} or ${Number(text)}. Write ${either[1]}${either[2]}, or ${Number(text)}.`,
+    );
   return readNumber(text, "The number").value;
 }

@@ -11,15 +11,22 @@ export const KIND_WORDS: readonly [RegExp, Tool["kind"]][] = [
   [/\b(?:drive )?adap[te]{2}rs?\b/, "drive adapter"],
   [/\bcrow(?:'s)?[ -]?f(?:oo|ee)t(?: spanners?| wrench(?:es)?)?\b/, "crowfoot"],
   [/\b(?:ratchet spanners?|ratcheting spanners?|spanners?)\b/, "spanner"],
-  [/\b(?:breaker bars?|power bars?|ratchets?|t-bars?|sliding bars?|(?<!pry |crow |wrecking )bars?)\b/, "bar or ratchet"],
+  [
+    /\b(?:breaker bars?|power bars?|ratchets?|t-bars?|sliding bars?|(?<!pry |crow |wrecking )bars?)\b/,
+    "bar or ratchet",
+  ],
   [/\b(?:(?:axle|jack) )?stands?\b/, "stands"],
   [/\b(?:trolley |bottle |scissor )?jacks?\b/, "jack"],
-  [/\b(?:t|l)[ -]handle keys?\b|\b(?:hex(?:agon)?|lobe|six-lobe|spline)? ?(?:keys|drivers?|screwdrivers?)\b|\b(?:hex(?:agon)?|lobe|six-lobe) key\b/, "key"],
+  [
+    /\b(?:t|l)[ -]handle keys?\b|\b(?:hex(?:agon)?|lobe|six-lobe|spline)? ?(?:keys|drivers?|screwdrivers?)\b|\b(?:hex(?:agon)?|lobe|six-lobe) key\b/,
+    "key",
+  ],
   [/\b(?:sockets?|bits?|socket bits?)\b/, "socket"],
 ];
 
 /** A square drive named anywhere in a line, alone or with its words; not within a mixed number. */
-export const DRIVE = /(?<![\d/]|\d[\s-])(1\/4|3\/8|1\/2|3\/4)(?![\d/])(?:\s*-?\s*(?:in|inch|")(?![a-z]))?(?:\s*(?:square|sq|drive|dr)\b)*/;
+export const DRIVE =
+  /(?<![\d/]|\d[\s-])(1\/4|3\/8|1\/2|3\/4)(?![\d/])(?:\s*-?\s*(?:in|inch|")(?![a-z]))?(?:\s*(?:square|sq|drive|dr)\b)*/;
 
 export const SPANNER_WORDS: readonly [RegExp, NonNullable<Extract<Tool, { kind: "spanner" }>["form"]>][] = [
   [/\b(?:flare|flare nut|brake pipe|line|union)\b/, "flare"],

@@ -50,7 +50,8 @@ export function chestOf(all: readonly Tool[]): Chest {
     lent: all.filter(({ lentTo }) => lentTo !== undefined),
     ofKind: <K extends Tool["kind"]>(kind: K) => (byKind.get(kind) ?? []) as ToolOf<K>[],
     onHead: (head) => byHead.get(formatHeadSize(head)) ?? [],
-    between: (profile, fromMm, toMm) => within(sizedTools(), fromMm, toMm).filter(({ tool }) => tool.head.profile === profile),
+    between: (profile, fromMm, toMm) =>
+      within(sizedTools(), fromMm, toMm).filter(({ tool }) => tool.head.profile === profile),
     remember: <T>(key: string, how: () => T) => {
       const known = remembered.get(key) as T | undefined;
       if (known !== undefined) return known;

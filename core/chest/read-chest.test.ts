@@ -6,13 +6,16 @@ import { formatHeadSize } from "../quantity/read-head-size";
 import { chestRows, readChestRows } from "./chest-table";
 import { readChest, readChestLine } from "./read-chest";
 
-const sizes = (line: string) => readChestLine(line).map((tool) => ("head" in tool ? formatHeadSize(tool.head) : tool.name));
+const sizes = (line: string) =>
+  readChestLine(line).map((tool) => ("head" in tool ? formatHeadSize(tool.head) : tool.name));
 
 test("3/8 deep metric 8-19 no 16 is eleven deep sockets", () => {
   const tools = readChestLine("3/8 deep metric 8-19 no 16");
   expect(tools).toHaveLength(11);
   expect(tools.every((tool) => tool.kind === "socket" && tool.deep && tool.drive === "3/8")).toBe(true);
-  expect(sizes("3/8 deep metric 8-19 no 16")).toEqual([8, 9, 10, 11, 12, 13, 14, 15, 17, 18, 19].map((size) => `${size} mm`));
+  expect(sizes("3/8 deep metric 8-19 no 16")).toEqual(
+    [8, 9, 10, 11, 12, 13, 14, 15, 17, 18, 19].map((size) => `${size} mm`),
+  );
 });
 
 test.each<[string, string[]]>([
@@ -42,8 +45,14 @@ test.each<[string, object[]]>([
   ["adapter 1/2 to 3/8", [{ from: "1/2", to: "3/8" }]],
   ["angle gauge 1/2", [{ kind: "angle gauge", drive: "1/2" }]],
   ["multiplier 1/2 to 3/4, 4:1, 90 %", [{ from: "1/2", to: "3/4", ratio: 4, efficiency: 0.9 }]],
-  ["torque wrench 3/8 10-75 lb ft by 0.5 grip 380", [{ drive: "3/8", unit: "lbf.ft", min: 10, max: 75, step: 0.5, gripLengthMm: 380, works: "click" }]],
-  ["1/2 digital torque wrench 40-210 Nm by 0,1 grip 455 2 %", [{ unit: "N.m", works: "digital", step: 0.1, accuracy: 0.02 }]],
+  [
+    "torque wrench 3/8 10-75 lb ft by 0.5 grip 380",
+    [{ drive: "3/8", unit: "lbf.ft", min: 10, max: 75, step: 0.5, gripLengthMm: 380, works: "click" }],
+  ],
+  [
+    "1/2 digital torque wrench 40-210 Nm by 0,1 grip 455 2 %",
+    [{ unit: "N.m", works: "digital", step: 0.1, accuracy: 0.02 }],
+  ],
   // A rating for the pair is half of it each.
   ["2 stands 3 t the pair 280-420 mm", [{ count: 2, ratingPerStandKg: 1500, lowestMm: 280, highestMm: 420 }]],
   ["trolley jack 2 t", [{ ratingKg: 2000 }]],
@@ -78,7 +87,11 @@ test.each([
 });
 
 test("a list is read line by line: one that cannot be read does not stop the others", () => {
-  expect(readChest("3/8 sockets 8-10\n\nnonsense 8 mm 9\n1/4 T30; rags 4 pieces").map((line) => ("tools" in line ? line.tools.length : line.why.length > 0))).toEqual([3, 1, 1, 1]);
+  expect(
+    readChest("3/8 sockets 8-10\n\nnonsense 8 mm 9\n1/4 T30; rags 4 pieces").map((line) =>
+      "tools" in line ? line.tools.length : line.why.length > 0,
+    ),
+  ).toEqual([3, 1, 1, 1]);
   expect(readChest("sockets 8\n3/8 socket 8").map((line) => "why" in line)).toEqual([true, false]);
 });
 
@@ -119,8 +132,14 @@ test("whatever is typed, it is read or refused in a sentence, and what is read t
         else
           for (const tool of line.tools)
             expect(
-              toolSchema.safeParse({ id: "x", createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z", schema: MODEL_VERSION, origin: "own", ...tool })
-                .success,
+              toolSchema.safeParse({
+                id: "x",
+                createdAt: "2026-01-01T00:00:00.000Z",
+                updatedAt: "2026-01-01T00:00:00.000Z",
+                schema: MODEL_VERSION,
+                origin: "own",
+                ...tool,
+              }).success,
             ).toBe(true);
       }
     }),
@@ -151,14 +170,18 @@ const EVERY = [
 test("every kind of tool goes out as a row and comes back the same", () => {
   const tools = owned(...EVERY);
   const back = readChestRows(chestRows(tools));
-  expect(back).toEqual(tools.map(({ id: _id, createdAt: _c, updatedAt: _u, schema: _s, origin: _o, ...draft }) => draft));
+  expect(back).toEqual(
+    tools.map(({ id: _id, createdAt: _c, updatedAt: _u, schema: _s, origin: _o, ...draft }) => draft),
+  );
   // Columns in another order, and ones that are not known.
   expect(
     readChestRows([
       ["size", "mine", "drive", "KIND"],
       ["13", "x", "3/8", "socket"],
     ]),
-  ).toEqual([{ kind: "socket", name: "socket", drive: "3/8", head: { profile: "hexagon", size: 13, unit: "mm" } }]);
+  ).toEqual([
+    { kind: "socket", name: "socket", drive: "3/8", head: { profile: "hexagon", size: 13, unit: "mm" } },
+  ]);
 });
 
 test.each<[string[][], string]>([

@@ -20,8 +20,8 @@ export type ToolDraft = Draft<Tool>;
 export type ChestLine = { line: string; tools: ToolDraft[] } | { line: string; why: string };
 
 /**
- * Reads a list of tools as people write it, a line each; every line says what it became, so that nothing is guessed unseen.
- * Example: "3/8 deep metric 8-19 no 16" → eleven deep sockets.
+ * Reads a list of tools as people write it, a line each; every line says what it became, so that nothing is
+ * guessed unseen. Example: "3/8 deep metric 8-19 no 16" → eleven deep sockets.
  */
 export function readChest(text: string): ChestLine[] {
   return text
@@ -45,11 +45,12 @@ export function toolsOfLine(line: string): ToolDraft[] {
 }
 
 /**
- * The tools that one line names; a name and a colon before them make them a set. @throws InputError saying what is missing in it.
- * Example: readChestLine("3/8 extensions 75 150") → two extensions.
+ * The tools that one line names; a name and a colon before them make them a set. @throws InputError saying
+ * what is missing in it. Example: readChestLine("3/8 extensions 75 150") → two extensions.
  */
 export function readChestLine(line: string): ToolDraft[] {
-  if (line.length > 200) throw new InputError("The line is too long to be one kind of tool. Break it into several.");
+  if (line.length > 200)
+    throw new InputError("The line is too long to be one kind of tool. Break it into several.");
   const lent = /\blent to (.+)$/i.exec(line);
   const here = lent ? line.slice(0, lent.index).replace(/[,\s]+$/, "") : line;
   // "4:1" is a ratio: what names a set is no number.
@@ -59,16 +60,33 @@ export function readChestLine(line: string): ToolDraft[] {
   const drafts = tools.map((tool) => ({ ...tool, ...(set ? { set } : {}), ...(lentTo ? { lentTo } : {}) }));
   for (const draft of drafts) {
     const result = toolSchema.safeParse({ ...UNMADE, ...draft });
-    if (!result.success) throw new InputError(`“${draft.name}” cannot be so: ${result.error.issues[0]?.message.toLowerCase() ?? "check the numbers"}. Check the numbers.`);
+    if (!result.success)
+      throw new InputError(
+        `“${draft.name}” cannot be so: ${result.error.issues[0]?.message.toLowerCase() ?? "check the numbers"}. Check the numbers.`,
+      );
   }
   return drafts;
 }
 
 /** A stamp to check a draft by; it is never kept. */
-const UNMADE = { id: "draft", createdAt: "2000-01-01T00:00:00.000Z", updatedAt: "2000-01-01T00:00:00.000Z", schema: MODEL_VERSION, origin: "own" };
+const UNMADE = {
+  id: "draft",
+  createdAt: "2000-01-01T00:00:00.000Z",
+  updatedAt: "2000-01-01T00:00:00.000Z",
+  schema: MODEL_VERSION,
+  origin: "own",
+};
 
 function read(line: string): ToolDraft[] {
-  const plain = line.toLowerCase().replace(/[“”″]/g, '"').replace(/½/g, "1/2").replace(/¼/g, "1/4").replace(/⅜/g, "3/8").replace(/¾/g, "3/4").replace(/\s+/g, " ").trim();
+  const plain = line
+    .toLowerCase()
+    .replace(/[“”″]/g, '"')
+    .replace(/½/g, "1/2")
+    .replace(/¼/g, "1/4")
+    .replace(/⅜/g, "3/8")
+    .replace(/¾/g, "3/4")
+    .replace(/\s+/g, " ")
+    .trim();
   const kind = KIND_WORDS.find(([words]) => words.test(plain))?.[1];
   const sizeless = !/\d/.test(plain) && (kind === undefined || kind === "key");
   if (sizeless || (kind === undefined && !looksLikeSizes(plain))) return [byName(line, plain)];
@@ -86,10 +104,20 @@ function read(line: string): ToolDraft[] {
       return [readLifting(plain, kind)];
     case "spanner":
     case "key":
-      return sized(plain.replace(KIND_WORDS.find(([, one]) => one === kind)?.[0] ?? "", " "), plain, kind, undefined);
+      return sized(
+        plain.replace(KIND_WORDS.find(([, one]) => one === kind)?.[0] ?? "", " "),
+        plain,
+        kind,
+        undefined,
+      );
     default: {
       // A bar without a square is a lever, known by its name.
-      if (kind === "bar or ratchet" && /^(?!.*(?:breaker|power|sliding|t-bar|ratchet)).*\bbars?\b/.test(plain) && !DRIVE_ANYWHERE.test(plain)) return [byName(line, plain)];
+      if (
+        kind === "bar or ratchet" &&
+        /^(?!.*(?:breaker|power|sliding|t-bar|ratchet)).*\bbars?\b/.test(plain) &&
+        !DRIVE_ANYWHERE.test(plain)
+      )
+        return [byName(line, plain)];
       const { drive, rest } = takeDrive(plain, kind);
       return withDrive(kind ?? "socket", drive, rest);
     }
@@ -100,9 +128,19 @@ function withDrive(kind: Tool["kind"], drive: SquareDrive, rest: string): ToolDr
   switch (kind) {
     case "extension":
     case "bar or ratchet": {
-      const lengths = lengthsIn(rest, kind === "extension" ? "how long each is: 75, 150" : "how long it is, from the square to the grip's end: 200");
+      const lengths = lengthsIn(
+        rest,
+        kind === "extension"
+          ? "how long each is: 75, 150"
+          : "how long it is, from the square to the grip's end: 200",
+      );
       const word = kind === "extension" ? "extension" : /ratchet/.test(rest) ? "ratchet" : "bar";
-      return lengths.map((lengthMm) => ({ kind, name: `${drive} in ${word}, ${lengthMm} mm`, drive, lengthMm }));
+      return lengths.map((lengthMm) => ({
+        kind,
+        name: `${drive} in ${word}, ${lengthMm} mm`,
+        drive,
+        lengthMm,
+      }));
     }
     case "universal joint":
     case "angle gauge":
@@ -121,16 +159,28 @@ const OFFSET = [
 ];
 
 /** Tools that come in sizes: `text` has the sizes, `said` all the words. */
-function sized(text: string, said: string, kind: "socket" | "spanner" | "key" | "crowfoot", drive: SquareDrive | undefined): ToolDraft[] {
+function sized(
+  text: string,
+  said: string,
+  kind: "socket" | "spanner" | "key" | "crowfoot",
+  drive: SquareDrive | undefined,
+): ToolDraft[] {
   const offset = OFFSET.map((pattern) => pattern.exec(text)).find((found) => found !== null);
   const points = /\b(6|12)[ -]?(?:pt|point)s?\b/.exec(text);
   const inch = /\b(?:inch(?:es)?|in|imperial|af|sae)\b|"/.test(offset ? text.replace(offset[0], " ") : text);
-  const profile = /\b(?:hex(?:agon)? (?:bits?|keys?|drivers?)|hex(?:agon)?)\b/.test(said) && (kind === "key" || /\bbits?\b|\bhex/.test(said)) ? "hexagon key" : "hexagon";
+  const profile =
+    /\b(?:hex(?:agon)? (?:bits?|keys?|drivers?)|hex(?:agon)?)\b/.test(said) &&
+    (kind === "key" || /\bbits?\b|\bhex/.test(said))
+      ? "hexagon key"
+      : "hexagon";
   const spline = /\bspline\b/.test(said);
-  const bare = [offset?.[0], points?.[0]].reduce<string>((left, gone) => (gone ? left.replace(gone, " ") : left), text).replace(/\bmm\b|\bdrive\b/g, " ");
+  const bare = [offset?.[0], points?.[0]]
+    .reduce<string>((left, gone) => (gone ? left.replace(gone, " ") : left), text)
+    .replace(/\bmm\b|\bdrive\b/g, " ");
   const heads = readSizeList(bare, { profile: kind === "key" && !spline ? "hexagon key" : profile, inch });
   if (heads.length === 0) throw new InputError("Say which sizes: 8-19, or 8 10 13, or T20-T50.");
-  if (kind === "crowfoot" && !offset) throw new InputError("Say how far the crowfoot's bolt lies from its square: offset 38 mm.");
+  if (kind === "crowfoot" && !offset)
+    throw new InputError("Say how far the crowfoot's bolt lies from its square: offset 38 mm.");
   const flare = /\b(?:flare|flare nut|brake pipe|line|union)\b/.test(said);
   const deep = /\bdeep\b|\blong\b/.test(said);
   const impact = /\bimpact\b/.test(said);
@@ -141,7 +191,14 @@ function sized(text: string, said: string, kind: "socket" | "spanner" | "key" | 
       case "socket":
         return {
           kind,
-          name: [size, deep && "deep", impact && "impact", head.profile === "hexagon" || head.profile === "six-lobe external" ? "socket" : "bit"].filter(Boolean).join(" "),
+          name: [
+            size,
+            deep && "deep",
+            impact && "impact",
+            head.profile === "hexagon" || head.profile === "six-lobe external" ? "socket" : "bit",
+          ]
+            .filter(Boolean)
+            .join(" "),
           drive: drive ?? "1/2",
           head,
           ...(deep && { deep }),
@@ -169,39 +226,66 @@ function looksLikeSizes(plain: string): boolean {
   return DRIVE_FIRST.test(plain) && /\d/.test(plain.replace(DRIVE_FIRST, ""));
 }
 
-const DRIVE_FIRST = /^(1\/4|3\/8|1\/2|3\/4|1)(?:\s*-?\s*(?:in|inch|"))?(?:\s*(?:square|sq))?(?:\s*drive\b|\s*dr\b)?(?=\s|$)/;
+const DRIVE_FIRST =
+  /^(1\/4|3\/8|1\/2|3\/4|1)(?:\s*-?\s*(?:in|inch|"))?(?:\s*(?:square|sq))?(?:\s*drive\b|\s*dr\b)?(?=\s|$)/;
 const DRIVE_ANYWHERE = /(?<![\d/])(1\/4|3\/8|1\/2|3\/4)(?![\d/])/;
 const DRIVE_WITHIN = /\b(1\/4|3\/8|1\/2|3\/4|1)(?:\s*-?\s*(?:in|inch|"))?\s*(?:square|drive|dr)\b/;
 
-/** The drive is said first; or with the word; or, for what has no sizes that could be taken for one, anywhere. */
+/**
+ * The drive is said first; or with the word; or, for what has no sizes that could be taken for one, anywhere.
+ */
 function takeDrive(plain: string, kind: Tool["kind"] | undefined): { drive: SquareDrive; rest: string } {
-  const found = DRIVE_FIRST.exec(plain) ?? DRIVE_WITHIN.exec(plain) ?? (kind !== undefined && kind !== "socket" && kind !== "crowfoot" ? DRIVE_ANYWHERE.exec(plain) : null);
+  const found =
+    DRIVE_FIRST.exec(plain) ??
+    DRIVE_WITHIN.exec(plain) ??
+    (kind !== undefined && kind !== "socket" && kind !== "crowfoot" ? DRIVE_ANYWHERE.exec(plain) : null);
   const drive = SQUARE_DRIVES.find((one) => one === found?.[1]);
   if (!found || !drive) throw new InputError("Begin with its square drive: 3/8 sockets 8-19.");
-  return { drive, rest: `${plain.slice(0, found.index)} ${plain.slice(found.index + found[0].length)}`.trim() };
+  return {
+    drive,
+    rest: `${plain.slice(0, found.index)} ${plain.slice(found.index + found[0].length)}`.trim(),
+  };
 }
 
 /** Drives named anywhere, in their order: "1/2 to 3/8". */
 export function drivesIn(plain: string): SquareDrive[] {
-  return [...plain.matchAll(/(?:^|[\s(])(1\/4|3\/8|1\/2|3\/4|1)(?=["\s,]|in\b|$)/g)].flatMap(([, drive]) => SQUARE_DRIVES.filter((one) => one === drive));
+  return [...plain.matchAll(/(?:^|[\s(])(1\/4|3\/8|1\/2|3\/4|1)(?=["\s,]|in\b|$)/g)].flatMap(([, drive]) =>
+    SQUARE_DRIVES.filter((one) => one === drive),
+  );
 }
 
 function twoDrives(plain: string): [SquareDrive, SquareDrive] {
   const [from, to] = drivesIn(plain);
-  if (!from || !to || from === to) throw new InputError("Say both squares, the wrench's first: adapter 1/2 to 3/8.");
+  if (!from || !to || from === to)
+    throw new InputError("Say both squares, the wrench's first: adapter 1/2 to 3/8.");
   return [from, to];
 }
 
 function multiplier(plain: string): ToolDraft {
   const line = new LineTaker(plain);
-  const times = line.take(new RegExp(`(${NUMBER})\\s*(?::\\s*1\\b|times|x\\b)`), ([, ratio = ""]) => readNumber(ratio, "The ratio").value);
-  const percent = line.take(new RegExp(`(${NUMBER})\\s*%`), ([, share = ""]) => readNumber(share, "The efficiency").value);
-  if (times === undefined || percent === undefined) throw new InputError("Say its ratio and its efficiency: multiplier 1/2 to 3/4, 4:1, 90 %.");
+  const times = line.take(
+    new RegExp(`(${NUMBER})\\s*(?::\\s*1\\b|times|x\\b)`),
+    ([, ratio = ""]) => readNumber(ratio, "The ratio").value,
+  );
+  const percent = line.take(
+    new RegExp(`(${NUMBER})\\s*%`),
+    ([, share = ""]) => readNumber(share, "The efficiency").value,
+  );
+  if (times === undefined || percent === undefined)
+    throw new InputError("Say its ratio and its efficiency: multiplier 1/2 to 3/4, 4:1, 90 %.");
   const [from, to = from] = drivesIn(line.rest());
-  if (!from || !to) throw new InputError("Say both squares, the wrench's first: multiplier 1/2 to 3/4, 4:1, 90 %.");
+  if (!from || !to)
+    throw new InputError("Say both squares, the wrench's first: multiplier 1/2 to 3/4, 4:1, 90 %.");
   if (times < 1 || times > 50) throw new InputError("The ratio is between 1 and 50.");
   if (percent < 30 || percent > 100) throw new InputError("The efficiency is between 30 and 100 %.");
-  return { kind: "multiplier", name: `${times}:1 multiplier`, from, to, ratio: times, efficiency: percent / 100 };
+  return {
+    kind: "multiplier",
+    name: `${times}:1 multiplier`,
+    from,
+    to,
+    ratio: times,
+    efficiency: percent / 100,
+  };
 }
 
 const AMOUNT = new RegExp(`(${NUMBER})\\s*(ml|cl|litres?|liters?|l|kg|g|m|pieces?|pcs|pairs?)\\b`);
@@ -214,10 +298,17 @@ function byName(line: string, plain: string): ToolDraft {
     .replace(/\b(?:left|of)\b/g, " ")
     .replace(/[\s,:]+/g, " ")
     .trim();
-  if (!/\p{L}{3}/u.test(name.replace(/\bmm\b/g, ""))) throw new InputError(`“${line.trim()}” does not say what it is. Write the tool's name, or a drive and sizes.`);
+  if (!/\p{L}{3}/u.test(name.replace(/\bmm\b/g, "")))
+    throw new InputError(
+      `“${line.trim()}” does not say what it is. Write the tool's name, or a drive and sizes.`,
+    );
   const named = capital(name);
   if (!amount || !word) return { kind: "special tool", name: named };
-  return { kind: "consumable", name: named, left: { value: readNumber(amount[1] ?? "", "How much").value * word.times, unit: word.unit } };
+  return {
+    kind: "consumable",
+    name: named,
+    left: { value: readNumber(amount[1] ?? "", "How much").value * word.times, unit: word.unit },
+  };
 }
 
 /** Nobody measures a tool finer than a tenth of a millimetre. */
@@ -243,6 +334,7 @@ function lengthsIn(text: string, wanted: string): number[] {
   });
   if (lengths.length === 0) throw new InputError(`Say ${wanted}, in mm.`);
   const odd = lengths.find((mm) => mm < 10 || mm > 3000);
-  if (odd !== undefined) throw new InputError(`${odd} mm is not the length of any such tool. Check the number.`);
+  if (odd !== undefined)
+    throw new InputError(`${odd} mm is not the length of any such tool. Check the number.`);
   return lengths;
 }

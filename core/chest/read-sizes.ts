@@ -15,7 +15,8 @@ export interface SizeSense {
 
 /**
  * The sizes in a list: single ones, ranges of those that are made, and exceptions after "no" or "without".
- * A range of whole millimetres has every whole one; of inches every sixteenth; of T, E and spline numbers those of the standard.
+ * A range of whole millimetres has every whole one; of inches every sixteenth; of T, E and spline numbers
+ * those of the standard.
  * @throws InputError for a size that cannot be read, or a range that runs backwards.
  * Example: readSizeList("8-19 no 16", hexagon) → 8 to 19 mm, eleven of them.
  */
@@ -24,7 +25,8 @@ export function readSizeList(text: string, sense: SizeSense): HeadSize[] {
   const left = new Map(sizesIn(wanted, sense).map((head) => [keyOf(head), head]));
   for (const gone of rest.flatMap((part) => sizesIn(part, sense))) {
     const known = [...left.values()].find((head) => sameHead(head, gone));
-    if (!known) throw new InputError(`“no ${gone.size}”: there is no ${gone.size} among the sizes before it.`, "sizes");
+    if (!known)
+      throw new InputError(`“no ${gone.size}”: there is no ${gone.size} among the sizes before it.`, "sizes");
     left.delete(keyOf(known));
   }
   return [...left.values()];
@@ -36,8 +38,9 @@ function keyOf({ profile, size, unit }: HeadSize): string {
 
 function sizesIn(text: string, sense: SizeSense): HeadSize[] {
   // "1-1/16" is one size, and no range.
-  return [...text.replace(/(?<![\d/])([12])-(?=\d+\/\d)/g, "$1 ").matchAll(RANGE)].flatMap(([, from, to, single]) =>
-    from !== undefined && to !== undefined ? range(from, to, sense) : [one(single ?? "", sense)],
+  return [...text.replace(/(?<![\d/])([12])-(?=\d+\/\d)/g, "$1 ").matchAll(RANGE)].flatMap(
+    ([, from, to, single]) =>
+      from !== undefined && to !== undefined ? range(from, to, sense) : [one(single ?? "", sense)],
   );
 }
 
@@ -56,11 +59,21 @@ function range(fromText: string, toText: string, sense: SizeSense): HeadSize[] {
   const letter = /^[tem]/.exec(fromText)?.[0] ?? "";
   const to = one(/^[tem]/.test(toText) ? toText : letter + toText, sense);
   const said = `${fromText}-${toText}`;
-  if (from.profile !== to.profile || from.unit !== to.unit) throw new InputError(`“${said}” starts as one kind of size and ends as another. Write them apart.`, "sizes");
-  if (from.size >= to.size) throw new InputError(`“${said}” runs backwards. Write the smaller size first.`, "sizes");
+  if (from.profile !== to.profile || from.unit !== to.unit)
+    throw new InputError(
+      `“${said}” starts as one kind of size and ends as another. Write them apart.`,
+      "sizes",
+    );
+  if (from.size >= to.size)
+    throw new InputError(`“${said}” runs backwards. Write the smaller size first.`, "sizes");
   const made = MADE_NUMBERS[from.profile];
-  const sizes = made ? made.filter((size) => size >= from.size && size <= to.size) : from.unit === "in" ? steps(from.size, to.size, 1 / 16) : steps(from.size, to.size, 1);
-  if (sizes.length > 60) throw new InputError(`“${said}” would be ${sizes.length} sizes. Check the numbers.`, "sizes");
+  const sizes = made
+    ? made.filter((size) => size >= from.size && size <= to.size)
+    : from.unit === "in"
+      ? steps(from.size, to.size, 1 / 16)
+      : steps(from.size, to.size, 1);
+  if (sizes.length > 60)
+    throw new InputError(`“${said}” would be ${sizes.length} sizes. Check the numbers.`, "sizes");
   return sizes.map((size) => ({ ...from, size }));
 }
 

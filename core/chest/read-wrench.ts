@@ -11,7 +11,10 @@ import { DRIVE } from "./chest-words";
 type WrenchDraft = Omit<ToolOf<"torque wrench">, "id" | "createdAt" | "updatedAt" | "schema" | "origin">;
 
 const LENGTH = measurePattern("length");
-const GRIP = [new RegExp(`\\b(?:grip|handle|arm)(?: length)?\\s*(?:of|is|=|:)?\\s*(${LENGTH})`), new RegExp(`(${LENGTH})\\s*(?:grip|handle|arm)\\b`)];
+const GRIP = [
+  new RegExp(`\\b(?:grip|handle|arm)(?: length)?\\s*(?:of|is|=|:)?\\s*(${LENGTH})`),
+  new RegExp(`(${LENGTH})\\s*(?:grip|handle|arm)\\b`),
+];
 const STEP = new RegExp(`\\b(?:by|in steps? of|steps? of|steps?)\\s*(${NUMBER})`);
 const PERCENT = new RegExp(`(?:±|\\+\\/?-)?\\s*(${NUMBER})\\s*%`);
 const RANGE = new RegExp(`(${NUMBER})\\s*([a-z·. ]*?)\\s*(?:-|–|to)\\s*(${NUMBER})\\s*(?=[a-z])`);
@@ -23,29 +26,53 @@ const WORKS: readonly [RegExp, WrenchDraft["works"]][] = [
 
 /**
  * A torque wrench from one line: drive, range with unit, step, grip length in any unit of length.
- * @throws InputError naming what the line does not say, or a number in it that was not understood; nothing about a wrench is assumed but that it clicks.
- * Example: "torque wrench 3/8 10-75 lb ft by 0.5 grip 380" → the wrench.
+ * @throws InputError naming what the line does not say, or a number in it that was not understood; nothing
+ * about a wrench is assumed but that it clicks. Example: "torque wrench 3/8 10-75 lb ft by 0.5 grip 380" →
+ * the wrench.
  */
 export function readWrench(plain: string): WrenchDraft {
   const line = new LineTaker(plain);
-  const gripLengthMm = GRIP.map((pattern) => line.take(pattern, ([, length = ""]) => Math.round(readLengthMm(length, "mm", "The grip length") * 10) / 10)).find(
-    (mm) => mm !== undefined,
-  );
-  const drive = line.take(DRIVE, ([, found]) => SQUARE_DRIVES.find((one) => one === found)) ?? line.take(/\b1 ?(?:in|inch|")(?!\w)/, () => "1" as const);
+  const gripLengthMm = GRIP.map((pattern) =>
+    line.take(
+      pattern,
+      ([, length = ""]) => Math.round(readLengthMm(length, "mm", "The grip length") * 10) / 10,
+    ),
+  ).find((mm) => mm !== undefined);
+  const drive =
+    line.take(DRIVE, ([, found]) => SQUARE_DRIVES.find((one) => one === found)) ??
+    line.take(/\b1 ?(?:in|inch|")(?!\w)/, () => "1" as const);
   const step = line.take(STEP, ([, number = ""]) => readNumber(number, "The smallest step").value);
   const accuracy = line.take(PERCENT, ([, number = ""]) => readNumber(number, "The accuracy").value / 100);
   const range = takeRange(line);
-  if (!range) throw new InputError("Say its range and unit: torque wrench 3/8, 10-75 lb ft by 0.5, grip 380.");
+  if (!range)
+    throw new InputError("Say its range and unit: torque wrench 3/8, 10-75 lb ft by 0.5, grip 380.");
   if (!drive) throw new InputError("Say its square drive: 1/4, 3/8, 1/2, 3/4 or 1 in.");
   if (step === undefined) throw new InputError("Say the gap between two marks of its scale: by 0.5.");
-  if (gripLengthMm === undefined) throw new InputError("Say how far it is from the square to the middle of the grip: grip 380 mm, or grip 15 in.");
+  if (gripLengthMm === undefined)
+    throw new InputError(
+      "Say how far it is from the square to the middle of the grip: grip 380 mm, or grip 15 in.",
+    );
   if (range.min >= range.max) throw new InputError("The top of the scale must be above its bottom.");
-  if (step <= 0 || step > range.max / 2) throw new InputError("The smallest step is the gap between two marks; that is not one.");
-  if (accuracy !== undefined && (accuracy <= 0 || accuracy > 0.2)) throw new InputError("The accuracy is above 0 and at most 20 %.");
-  if (gripLengthMm < 50 || gripLengthMm > 3000) throw new InputError(`A grip ${Math.round(gripLengthMm)} mm from the square is no torque wrench's. Check the number and its unit.`);
+  if (step <= 0 || step > range.max / 2)
+    throw new InputError("The smallest step is the gap between two marks; that is not one.");
+  if (accuracy !== undefined && (accuracy <= 0 || accuracy > 0.2))
+    throw new InputError("The accuracy is above 0 and at most 20 %.");
+  if (gripLengthMm < 50 || gripLengthMm > 3000)
+    throw new InputError(
+      `A grip ${Math.round(gripLengthMm)} mm from the square is no torque wrench's. Check the number and its unit.`,
+    );
   refuseLeftOver(line);
   const works = WORKS.find(([words]) => words.test(plain))?.[1] ?? "click";
-  return { kind: "torque wrench", name: `${drive} in torque wrench`, works, drive, ...range, step, gripLengthMm, ...(accuracy === undefined ? {} : { accuracy }) };
+  return {
+    kind: "torque wrench",
+    name: `${drive} in torque wrench`,
+    works,
+    drive,
+    ...range,
+    step,
+    gripLengthMm,
+    ...(accuracy === undefined ? {} : { accuracy }),
+  };
 }
 
 function takeRange(line: LineTaker): Pick<WrenchDraft, "unit" | "min" | "max"> | undefined {
@@ -62,9 +89,13 @@ function takeRange(line: LineTaker): Pick<WrenchDraft, "unit" | "min" | "max"> |
   return undefined;
 }
 
-/** A number that nothing was made of is told back: it may be the one that matters. @throws InputError quoting it. */
+/**
+ * A number that nothing was made of is told back: it may be the one that matters. @throws InputError quoting
+ * it.
+ */
 export function refuseLeftOver(line: LineTaker): void {
   const left = line.rest();
   const number = /\S*\d\S*/.exec(left)?.[0];
-  if (number !== undefined) throw new InputError(`“${number}” was not understood here. Leave it out, or write what it is.`);
+  if (number !== undefined)
+    throw new InputError(`“${number}” was not understood here. Leave it out, or write what it is.`);
 }

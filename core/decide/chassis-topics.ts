@@ -8,7 +8,12 @@ export const CHASSIS_TOPICS: readonly Topic[] = [
     causes: [
       { id: "bearing", name: "Wheel bearing", often: 5 },
       { id: "tyres", name: "Tyres worn in steps", often: 4 },
-      { id: "final-drive", name: "Gearbox or axle drive", often: 1, handOver: "Inside a gearbox or axle special tools and settings decide: a workshop's job." },
+      {
+        id: "final-drive",
+        name: "Gearbox or axle drive",
+        often: 1,
+        handOver: "Inside a gearbox or axle special tools and settings decide: a workshop's job.",
+      },
     ],
     checks: [
       {
@@ -44,7 +49,12 @@ export const CHASSIS_TOPICS: readonly Topic[] = [
       { id: "link", name: "Anti-roll bar link", often: 5 },
       { id: "ball-joint", name: "Lower ball joint", often: 3 },
       { id: "track-rod", name: "Track rod end", often: 2 },
-      { id: "damper", name: "Damper or its top mount", often: 3, handOver: "A compressed spring can kill: a whole assembly, or a workshop." },
+      {
+        id: "damper",
+        name: "Damper or its top mount",
+        often: 3,
+        handOver: "A compressed spring can kill: a whole assembly, or a workshop.",
+      },
       { id: "bush", name: "Arm's bush", often: 2 },
     ],
     checks: [
@@ -52,31 +62,61 @@ export const CHASSIS_TOPICS: readonly Topic[] = [
         id: "nine-three",
         ask: "Wheel up, rock it held at 9 and 3 o'clock. There is",
         results: ["play", "none"],
-        tells: { link: [0.05, 0.95], "ball-joint": [0.2, 0.8], "track-rod": [0.85, 0.15], damper: [0.05, 0.95], bush: [0.2, 0.8] },
+        tells: {
+          link: [0.05, 0.95],
+          "ball-joint": [0.2, 0.8],
+          "track-rod": [0.85, 0.15],
+          damper: [0.05, 0.95],
+          bush: [0.2, 0.8],
+        },
       },
       {
         id: "twelve-six",
         ask: "Rock it held at 12 and 6 o'clock. There is",
         results: ["play", "none"],
-        tells: { link: [0.05, 0.95], "ball-joint": [0.8, 0.2], "track-rod": [0.1, 0.9], damper: [0.2, 0.8], bush: [0.3, 0.7] },
+        tells: {
+          link: [0.05, 0.95],
+          "ball-joint": [0.8, 0.2],
+          "track-rod": [0.1, 0.9],
+          damper: [0.2, 0.8],
+          bush: [0.3, 0.7],
+        },
       },
       {
         id: "one-side",
         ask: "Over small bumps under one wheel only the knock is",
         results: ["there", "gone"],
-        tells: { link: [0.85, 0.15], "ball-joint": [0.6, 0.4], "track-rod": [0.5, 0.5], damper: [0.6, 0.4], bush: [0.4, 0.6] },
+        tells: {
+          link: [0.85, 0.15],
+          "ball-joint": [0.6, 0.4],
+          "track-rod": [0.5, 0.5],
+          damper: [0.6, 0.4],
+          bush: [0.4, 0.6],
+        },
       },
       {
         id: "wet",
         ask: "The damper's casing is",
         results: ["wet with oil", "dry"],
-        tells: { link: [0.08, 0.92], "ball-joint": [0.08, 0.92], "track-rod": [0.08, 0.92], damper: [0.6, 0.4], bush: [0.08, 0.92] },
+        tells: {
+          link: [0.08, 0.92],
+          "ball-joint": [0.08, 0.92],
+          "track-rod": [0.08, 0.92],
+          damper: [0.6, 0.4],
+          bush: [0.08, 0.92],
+        },
       },
       {
         id: "braking",
         ask: "Moving off and braking it",
         results: ["clunks once", "does not"],
-        tells: { link: [0.1, 0.9], "ball-joint": [0.3, 0.7], "track-rod": [0.1, 0.9], damper: [0.2, 0.8], bush: [0.8, 0.2] },
+        tells: {
+          link: [0.1, 0.9],
+          "ball-joint": [0.3, 0.7],
+          "track-rod": [0.1, 0.9],
+          damper: [0.2, 0.8],
+          bush: [0.8, 0.2],
+        },
       },
     ],
   },
@@ -86,7 +126,12 @@ export const CHASSIS_TOPICS: readonly Topic[] = [
     causes: [
       { id: "outer-joint", name: "Outer drive joint", often: 6 },
       { id: "loose-wheel", name: "Loose wheel bolts", often: 1 },
-      { id: "top-mount", name: "Top mount that binds", often: 2, handOver: "The spring has to be compressed: a whole assembly, or a workshop." },
+      {
+        id: "top-mount",
+        name: "Top mount that binds",
+        often: 2,
+        handOver: "The spring has to be compressed: a whole assembly, or a workshop.",
+      },
     ],
     checks: [
       {
@@ -116,7 +161,12 @@ export const CHASSIS_TOPICS: readonly Topic[] = [
       { id: "disc", name: "Disc of uneven thickness", often: 6 },
       { id: "drum", name: "Drum out of round", often: 2 },
       { id: "hub-face", name: "Rust between disc and hub", often: 2 },
-      { id: "anti-lock", name: "Anti-lock cutting in", often: 1, handOver: "Reading its faults takes a maker's tester." },
+      {
+        id: "anti-lock",
+        name: "Anti-lock cutting in",
+        often: 1,
+        handOver: "Reading its faults takes a maker's tester.",
+      },
     ],
     checks: [
       {
@@ -159,7 +209,12 @@ export const CHASSIS_TOPICS: readonly Topic[] = [
         id: "pump",
         ask: "Pumped twice quickly, the pedal",
         results: ["comes up and stays", "comes up and sinks", "stays low"],
-        tells: { adjust: [0.85, 0.05, 0.1], air: [0.7, 0.15, 0.15], cylinder: [0.2, 0.6, 0.2], master: [0.15, 0.75, 0.1] },
+        tells: {
+          adjust: [0.85, 0.05, 0.1],
+          air: [0.7, 0.15, 0.15],
+          cylinder: [0.2, 0.6, 0.2],
+          master: [0.15, 0.75, 0.1],
+        },
       },
       {
         id: "spongy",
@@ -173,7 +228,12 @@ export const CHASSIS_TOPICS: readonly Topic[] = [
         results: ["wet", "dry"],
         tells: { adjust: [0.05, 0.95], air: [0.1, 0.9], cylinder: [0.9, 0.1], master: [0.05, 0.95] },
       },
-      { id: "level", ask: "The fluid's level has", results: ["fallen", "stayed"], tells: { adjust: [0.2, 0.8], air: [0.3, 0.7], cylinder: [0.9, 0.1], master: [0.2, 0.8] } },
+      {
+        id: "level",
+        ask: "The fluid's level has",
+        results: ["fallen", "stayed"],
+        tells: { adjust: [0.2, 0.8], air: [0.3, 0.7], cylinder: [0.9, 0.1], master: [0.2, 0.8] },
+      },
     ],
   },
 ];

@@ -19,7 +19,11 @@ test("every topic is whole: causes to tell apart, results that add up to certain
       for (const cause of causes) {
         const told = tells[cause.id];
         expect([id, cause.id, told?.length]).toEqual([id, cause.id, results.length]);
-        expect([id, cause.id, told?.reduce((sum, one) => sum + one, 0)]).toEqual([id, cause.id, expect.closeTo(1, 9)]);
+        expect([id, cause.id, told?.reduce((sum, one) => sum + one, 0)]).toEqual([
+          id,
+          cause.id,
+          expect.closeTo(1, 9),
+        ]);
       }
     }
   }
@@ -27,10 +31,15 @@ test("every topic is whole: causes to tell apart, results that add up to certain
 
 test("Bayes by hand: a hum that changes with the swing", () => {
   // 5 · 0.85, 4 · 0.15, 1 · 0.1 of 4.95 in all.
-  const [first, second] = judgeCauses(topic("hum"), { ...blank, results: { steer: "changes with the swing" } });
+  const [first, second] = judgeCauses(topic("hum"), {
+    ...blank,
+    results: { steer: "changes with the swing" },
+  });
   expect([first?.name, second?.name]).toEqual(["Wheel bearing", "Tyres worn in steps"]);
   expect(first?.chance).toBeCloseTo(4.25 / 4.95, 9);
-  expect(first?.evidenceFor).toEqual(["Swing gently left and right at speed. The hum: changes with the swing"]);
+  expect(first?.evidenceFor).toEqual([
+    "Swing gently left and right at speed. The hum: changes with the swing",
+  ]);
   expect(second?.evidenceAgainst).toHaveLength(1);
 });
 
@@ -45,7 +54,10 @@ test("the next check is the one that separates the two likeliest, and is never o
 
 test("a cause of one's own stands among the others, moved by its own evidence", () => {
   const own = (more: Partial<Decide["own"][number]>) =>
-    judgeCauses(topic("oil"), { ...blank, own: [{ id: "mine", name: "Spilt when filling", for: [], against: [], ...more }] }).find(({ id }) => id === "mine");
+    judgeCauses(topic("oil"), {
+      ...blank,
+      own: [{ id: "mine", name: "Spilt when filling", for: [], against: [], ...more }],
+    }).find(({ id }) => id === "mine");
   expect(own({})?.chance).toBeCloseTo(3.125 / 15.625, 9);
   expect(own({ for: ["filled yesterday"] })?.chance ?? 0).toBeGreaterThan(own({})?.chance ?? 1);
   expect(own({ against: ["months ago"] })?.chance ?? 1).toBeLessThan(own({})?.chance ?? 0);
@@ -53,7 +65,11 @@ test("a cause of one's own stands among the others, moved by its own evidence", 
 
 test("chances always add up to one, whatever was found, and a result that speaks for a cause never makes it less likely", () => {
   for (const one of TOPICS) {
-    const results = fc.record(Object.fromEntries(one.checks.map(({ id, results: can }) => [id, fc.constantFrom("", ...can, "nonsense")])));
+    const results = fc.record(
+      Object.fromEntries(
+        one.checks.map(({ id, results: can }) => [id, fc.constantFrom("", ...can, "nonsense")]),
+      ),
+    );
     fc.assert(
       fc.property(results, (found) => {
         const judged = judgeCauses(one, { ...blank, results: found });
@@ -64,7 +80,8 @@ test("chances always add up to one, whatever was found, and a result that speaks
       for (const result of check.results) {
         const before = judgeCauses(one, blank);
         for (const cause of judgeCauses(one, { ...blank, results: { [check.id]: result } })) {
-          if (cause.evidenceFor.length > 0) expect(cause.chance).toBeGreaterThan(before.find(({ id }) => id === cause.id)?.chance ?? 1);
+          if (cause.evidenceFor.length > 0)
+            expect(cause.chance).toBeGreaterThan(before.find(({ id }) => id === cause.id)?.chance ?? 1);
         }
       }
     }

@@ -12,7 +12,10 @@ export interface JudgedCause {
   handOver: string | undefined;
 }
 
-/** A result that is so many times likelier with a cause than without speaks for it; so many times less, against. */
+/**
+ * A result that is so many times likelier with a cause than without speaks for it; so many times less,
+ * against.
+ */
 const TELLING = 1.5;
 /** What one line of evidence of a person's own counts for. */
 const OWN_FACTOR = 3;
@@ -29,7 +32,8 @@ function likelihood(check: Check, cause: string, result: number): number {
 
 /**
  * The causes of a symptom with how likely each is after the checks made so far, the likeliest first.
- * By Bayes' rule, the checks taken as telling apart from each other. It orders the looking; it proves nothing.
+ * By Bayes' rule, the checks taken as telling apart from each other. It orders the looking; it proves
+ * nothing.
  */
 export function judgeCauses(topic: Topic, decide: Decide): JudgedCause[] {
   const made = topic.checks.flatMap((check) => {
@@ -37,9 +41,13 @@ export function judgeCauses(topic: Topic, decide: Decide): JudgedCause[] {
     return result === undefined ? [] : [{ check, result }];
   });
   const average = ({ check, result }: { check: Check; result: number }) =>
-    topic.causes.reduce((sum, { id, often }) => sum + often * likelihood(check, id, result), 0) / topic.causes.reduce((sum, { often }) => sum + often, 0);
+    topic.causes.reduce((sum, { id, often }) => sum + often * likelihood(check, id, result), 0) /
+    topic.causes.reduce((sum, { often }) => sum + often, 0);
   const known = topic.causes.map(({ id, name, often, handOver }: Cause) => {
-    const telling = made.map((one) => ({ says: `${one.check.ask}: ${one.check.results[one.result] ?? ""}`, ratio: likelihood(one.check, id, one.result) / average(one) }));
+    const telling = made.map((one) => ({
+      says: `${one.check.ask}: ${one.check.results[one.result] ?? ""}`,
+      ratio: likelihood(one.check, id, one.result) / average(one),
+    }));
     return {
       id,
       name,
@@ -61,15 +69,28 @@ export function judgeCauses(topic: Topic, decide: Decide): JudgedCause[] {
   }));
   const all = [...known, ...own];
   const total = all.reduce((sum, { weight }) => sum + weight, 0);
-  return all.map(({ weight, ...cause }) => ({ ...cause, chance: total > 0 ? weight / total : 1 / all.length })).sort((a, b) => b.chance - a.chance);
+  return all
+    .map(({ weight, ...cause }) => ({ ...cause, chance: total > 0 ? weight / total : 1 / all.length }))
+    .sort((a, b) => b.chance - a.chance);
 }
 
-/** The check not made yet that tells the two likeliest causes apart best; undefined when none does or all are made. */
-export function nextCheck(topic: Topic, decide: Decide): { check: Check; between: [string, string] } | undefined {
+/**
+ * The check not made yet that tells the two likeliest causes apart best; undefined when none does or all are
+ * made.
+ */
+export function nextCheck(
+  topic: Topic,
+  decide: Decide,
+): { check: Check; between: [string, string] } | undefined {
   const [first, second] = judgeCauses(topic, decide);
   if (!first || !second) return undefined;
   const open = topic.checks.filter((check) => resultOf(check, decide) === undefined);
-  const power = (check: Check) => check.results.reduce((sum, _, result) => sum + Math.abs(likelihood(check, first.id, result) - likelihood(check, second.id, result)), 0);
+  const power = (check: Check) =>
+    check.results.reduce(
+      (sum, _, result) =>
+        sum + Math.abs(likelihood(check, first.id, result) - likelihood(check, second.id, result)),
+      0,
+    );
   const best = [...open].sort((a, b) => power(b) - power(a))[0];
   return best && power(best) > 0.1 ? { check: best, between: [first.name, second.name] } : undefined;
 }

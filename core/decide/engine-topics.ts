@@ -9,7 +9,12 @@ export const ENGINE_TOPICS: readonly Topic[] = [
       { id: "battery", name: "Battery flat or worn out", often: 6 },
       { id: "cable", name: "Earth lead or cable with a bad joint", often: 3 },
       { id: "starter", name: "Starter motor", often: 3 },
-      { id: "engine", name: "Engine that is stiff or stuck", often: 0.5, handOver: "An engine that does not turn by hand is for somebody who opens engines." },
+      {
+        id: "engine",
+        name: "Engine that is stiff or stuck",
+        often: 0.5,
+        handOver: "An engine that does not turn by hand is for somebody who opens engines.",
+      },
     ],
     checks: [
       {
@@ -45,7 +50,12 @@ export const ENGINE_TOPICS: readonly Topic[] = [
       { id: "hose", name: "Hose or clamp", often: 5 },
       { id: "radiator", name: "Radiator", often: 3 },
       { id: "pump", name: "Coolant pump", often: 3 },
-      { id: "gasket", name: "Head gasket", often: 1.5, handOver: "Taking a head off takes a workshop, or somebody who has done it." },
+      {
+        id: "gasket",
+        name: "Head gasket",
+        often: 1.5,
+        handOver: "Taking a head off takes a workshop, or somebody who has done it.",
+      },
     ],
     checks: [
       {
@@ -58,7 +68,12 @@ export const ENGINE_TOPICS: readonly Topic[] = [
         id: "where",
         ask: "The crust of dried coolant is",
         results: ["at a hose's end", "on the radiator", "below the pump's pulley", "nowhere"],
-        tells: { hose: [0.75, 0.05, 0.05, 0.15], radiator: [0.05, 0.75, 0.05, 0.15], pump: [0.05, 0.05, 0.75, 0.15], gasket: [0.05, 0.05, 0.05, 0.85] },
+        tells: {
+          hose: [0.75, 0.05, 0.05, 0.15],
+          radiator: [0.05, 0.75, 0.05, 0.15],
+          pump: [0.05, 0.05, 0.75, 0.15],
+          gasket: [0.05, 0.05, 0.05, 0.85],
+        },
       },
       {
         id: "bubbles",
@@ -81,16 +96,36 @@ export const ENGINE_TOPICS: readonly Topic[] = [
       { id: "cover", name: "Cam cover gasket", often: 5 },
       { id: "plug", name: "Drain plug or oil filter", often: 4 },
       { id: "sump", name: "Sump gasket", often: 2 },
-      { id: "end-seal", name: "Seal between engine and gearbox", often: 1.5, handOver: "The gearbox has to come out: a lift, and two people." },
+      {
+        id: "end-seal",
+        name: "Seal between engine and gearbox",
+        often: 1.5,
+        handOver: "The gearbox has to come out: a lift, and two people.",
+      },
     ],
     checks: [
       {
         id: "highest",
         ask: "Washed and driven, the highest wet place is",
-        results: ["along the top cover", "at the plug or filter", "round the sump's edge", "where gearbox meets engine"],
-        tells: { cover: [0.85, 0.05, 0.05, 0.05], plug: [0.02, 0.85, 0.1, 0.03], sump: [0.02, 0.13, 0.75, 0.1], "end-seal": [0.02, 0.05, 0.13, 0.8] },
+        results: [
+          "along the top cover",
+          "at the plug or filter",
+          "round the sump's edge",
+          "where gearbox meets engine",
+        ],
+        tells: {
+          cover: [0.85, 0.05, 0.05, 0.05],
+          plug: [0.02, 0.85, 0.1, 0.03],
+          sump: [0.02, 0.13, 0.75, 0.1],
+          "end-seal": [0.02, 0.05, 0.13, 0.8],
+        },
       },
-      { id: "smell", ask: "After a drive it smells of hot oil", results: ["yes", "no"], tells: { cover: [0.8, 0.2], plug: [0.2, 0.8], sump: [0.2, 0.8], "end-seal": [0.2, 0.8] } },
+      {
+        id: "smell",
+        ask: "After a drive it smells of hot oil",
+        results: ["yes", "no"],
+        tells: { cover: [0.8, 0.2], plug: [0.2, 0.8], sump: [0.2, 0.8], "end-seal": [0.2, 0.8] },
+      },
       {
         id: "lately",
         ask: "The oil was last changed",

@@ -13,7 +13,10 @@ export interface Check {
   id: string;
   ask: string;
   results: readonly string[];
-  /** How likely each result is where a cause is the one, in the order of the results; a cause that is left out tells nothing. */
+  /**
+   * How likely each result is where a cause is the one, in the order of the results; a cause that is left out
+   * tells nothing.
+   */
   tells: Readonly<Record<string, readonly number[]>>;
 }
 

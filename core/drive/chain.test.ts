@@ -5,20 +5,57 @@ import type { Tool } from "../model/tool";
 import { COMFORTABLE_PULL_N, barLengthMm, pullN, undoingTorqueNm } from "./bar";
 import { bestChain, chainFinder, findChain } from "./chain";
 
-const base = { createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z", schema: MODEL_VERSION, origin: "own" } as const;
-const adapter = (from: SquareDrive, to: SquareDrive) => ({ ...base, id: `${from} ${to}`, kind: "drive adapter", name: `${from} to ${to}`, from, to }) as unknown as Tool;
+const base = {
+  createdAt: "2026-01-01T00:00:00.000Z",
+  updatedAt: "2026-01-01T00:00:00.000Z",
+  schema: MODEL_VERSION,
+  origin: "own",
+} as const;
+const adapter = (from: SquareDrive, to: SquareDrive) =>
+  ({
+    ...base,
+    id: `${from} ${to}`,
+    kind: "drive adapter",
+    name: `${from} to ${to}`,
+    from,
+    to,
+  }) as unknown as Tool;
 const extension = (drive: SquareDrive, lengthMm: number) =>
-  ({ ...base, id: `${drive} ${lengthMm}`, kind: "extension", name: `${drive} of ${lengthMm}`, drive, lengthMm }) as unknown as Tool;
+  ({
+    ...base,
+    id: `${drive} ${lengthMm}`,
+    kind: "extension",
+    name: `${drive} of ${lengthMm}`,
+    drive,
+    lengthMm,
+  }) as unknown as Tool;
 const names = (tools: Tool[]) => tools.map(({ name }) => name);
 
 test("straight on needs nothing between", () => {
-  expect(findChain({ from: "1/2", to: "1/2", torqueNm: 200 }, [])).toEqual({ pieces: [], reachMm: 0, weakest: "1/2", limitNm: 512, gap: undefined });
+  expect(findChain({ from: "1/2", to: "1/2", torqueNm: 200 }, [])).toEqual({
+    pieces: [],
+    reachMm: 0,
+    weakest: "1/2",
+    limitNm: 512,
+    gap: undefined,
+  });
 });
 
 test("the fewest pieces that reach; of those the shortest", () => {
-  const tools = [extension("3/8", 75), extension("3/8", 150), extension("3/8", 250), extension("1/2", 125), adapter("1/2", "3/8")];
-  expect(names(findChain({ from: "3/8", to: "3/8", torqueNm: 40, reachMm: 100 }, tools).pieces)).toEqual(["3/8 of 150"]);
-  expect(names(findChain({ from: "3/8", to: "3/8", torqueNm: 40, reachMm: 310 }, tools).pieces)).toEqual(["3/8 of 250", "3/8 of 75"]);
+  const tools = [
+    extension("3/8", 75),
+    extension("3/8", 150),
+    extension("3/8", 250),
+    extension("1/2", 125),
+    adapter("1/2", "3/8"),
+  ];
+  expect(names(findChain({ from: "3/8", to: "3/8", torqueNm: 40, reachMm: 100 }, tools).pieces)).toEqual([
+    "3/8 of 150",
+  ]);
+  expect(names(findChain({ from: "3/8", to: "3/8", torqueNm: 40, reachMm: 310 }, tools).pieces)).toEqual([
+    "3/8 of 250",
+    "3/8 of 75",
+  ]);
   const through = findChain({ from: "1/2", to: "3/8", torqueNm: 40, reachMm: 260 }, tools);
   expect(through.pieces).toHaveLength(3);
   expect(through.reachMm).toBe(275);
@@ -26,9 +63,20 @@ test("the fewest pieces that reach; of those the shortest", () => {
 });
 
 test("of extensions alike one is as good as the other; four together are the most", () => {
-  const alike = [extension("3/8", 75), extension("3/8", 75), extension("3/8", 75), extension("3/8", 75), extension("3/8", 75)];
-  expect(findChain({ from: "3/8", to: "3/8", torqueNm: 40, reachMm: 210 }, alike)).toMatchObject({ reachMm: 225, gap: undefined });
-  expect(findChain({ from: "3/8", to: "3/8", torqueNm: 40, reachMm: 310 }, alike).gap).toContain("the most is 300 mm");
+  const alike = [
+    extension("3/8", 75),
+    extension("3/8", 75),
+    extension("3/8", 75),
+    extension("3/8", 75),
+    extension("3/8", 75),
+  ];
+  expect(findChain({ from: "3/8", to: "3/8", torqueNm: 40, reachMm: 210 }, alike)).toMatchObject({
+    reachMm: 225,
+    gap: undefined,
+  });
+  expect(findChain({ from: "3/8", to: "3/8", torqueNm: 40, reachMm: 310 }, alike).gap).toContain(
+    "the most is 300 mm",
+  );
 });
 
 test("of all that reach with as few pieces, the shortest", () => {
@@ -44,7 +92,12 @@ test("of all that reach with as few pieces, the shortest", () => {
 });
 
 test("two adapters in a row, where that is what there is", () => {
-  expect(names(findChain({ from: "1/2", to: "1/4", torqueNm: 20 }, [adapter("3/8", "1/4"), adapter("1/2", "3/8")]).pieces)).toEqual(["1/2 to 3/8", "3/8 to 1/4"]);
+  expect(
+    names(
+      findChain({ from: "1/2", to: "1/4", torqueNm: 20 }, [adapter("3/8", "1/4"), adapter("1/2", "3/8")])
+        .pieces,
+    ),
+  ).toEqual(["1/2 to 3/8", "3/8 to 1/4"]);
 });
 
 test.each([
@@ -58,16 +111,21 @@ test.each([
 });
 
 test("a limit of one's own stands in for the standard's", () => {
-  expect(findChain({ from: "1/4", to: "1/4", torqueNm: 40, limits: { "1/4": 30 } }, []).gap).toContain("(30 N·m)");
+  expect(findChain({ from: "1/4", to: "1/4", torqueNm: 40, limits: { "1/4": 30 } }, []).gap).toContain(
+    "(30 N·m)",
+  );
   expect(findChain({ from: "1/4", to: "1/4", torqueNm: 70, limits: { "1/4": 80 } }, []).gap).toBeUndefined();
 });
 
 test("of several squares to go onto, straight on or with the fewest pieces between; all of them with a gap, the first", () => {
-  const best = (from: SquareDrive, onto: SquareDrive[], ...tools: Tool[]) => names(bestChain(chainFinder(tools), onto, { from, torqueNm: 40 }).pieces);
+  const best = (from: SquareDrive, onto: SquareDrive[], ...tools: Tool[]) =>
+    names(bestChain(chainFinder(tools), onto, { from, torqueNm: 40 }).pieces);
   expect(best("3/8", ["1/2", "3/8"], adapter("3/8", "1/2"))).toEqual([]);
   expect(best("1/2", ["1/4", "3/8"], adapter("1/2", "3/8"), adapter("3/8", "1/4"))).toEqual(["1/2 to 3/8"]);
   expect(best("1/2", ["3/8", "1/4"], adapter("1/2", "3/8"), adapter("3/8", "1/4"))).toEqual(["1/2 to 3/8"]);
-  expect(bestChain(chainFinder([]), ["1/4", "3/4"], { from: "1/2", torqueNm: 40 }).gap).toContain("from 1/2 in to 1/4 in");
+  expect(bestChain(chainFinder([]), ["1/4", "3/4"], { from: "1/2", torqueNm: 40 }).gap).toContain(
+    "from 1/2 in to 1/4 in",
+  );
   expect(bestChain(chainFinder([]), [], { from: "1/2", torqueNm: 40 }).pieces).toEqual([]);
 });
 
@@ -84,19 +142,26 @@ test("a chain without a gap starts and ends on the right squares, reaches, and h
     fc.tuple(drive, fc.constantFrom(50, 75, 125, 250)).map(([on, length]) => extension(on, length)),
   );
   fc.assert(
-    fc.property(drive, drive, fc.integer({ min: 1, max: 600 }), fc.integer({ min: 0, max: 400 }), fc.array(tool, { maxLength: 7 }), (from, to, torqueNm, reachMm, tools) => {
-      const chain = findChain({ from, to, torqueNm, reachMm }, tools);
-      if (chain.gap !== undefined) return;
-      let at = from;
-      for (const piece of chain.pieces) {
-        expect(piece.kind === "drive adapter" ? piece.from : "drive" in piece && piece.drive).toBe(at);
-        if (piece.kind === "drive adapter") at = piece.to;
-      }
-      expect(at).toBe(to);
-      expect(chain.reachMm).toBeGreaterThanOrEqual(reachMm);
-      expect(DRIVE_LIMIT_NM[chain.weakest]).toBeGreaterThanOrEqual(torqueNm);
-      expect(new Set(chain.pieces).size).toBe(chain.pieces.length);
-    }),
+    fc.property(
+      drive,
+      drive,
+      fc.integer({ min: 1, max: 600 }),
+      fc.integer({ min: 0, max: 400 }),
+      fc.array(tool, { maxLength: 7 }),
+      (from, to, torqueNm, reachMm, tools) => {
+        const chain = findChain({ from, to, torqueNm, reachMm }, tools);
+        if (chain.gap !== undefined) return;
+        let at = from;
+        for (const piece of chain.pieces) {
+          expect(piece.kind === "drive adapter" ? piece.from : "drive" in piece && piece.drive).toBe(at);
+          if (piece.kind === "drive adapter") at = piece.to;
+        }
+        expect(at).toBe(to);
+        expect(chain.reachMm).toBeGreaterThanOrEqual(reachMm);
+        expect(DRIVE_LIMIT_NM[chain.weakest]).toBeGreaterThanOrEqual(torqueNm);
+        expect(new Set(chain.pieces).size).toBe(chain.pieces.length);
+      },
+    ),
   );
 });
 
@@ -106,5 +171,6 @@ test("a longer bar needs less pull; undoing asks more than doing up", () => {
   expect(pullN(200, barLengthMm(200, 350))).toBeCloseTo(350, 9);
   expect(undoingTorqueNm(110, "clean")).toEqual([110, 165]);
   expect(undoingTorqueNm(110, "rusted")).toEqual([165, 275]);
-  for (const how of [() => pullN(100, 0), () => barLengthMm(100, -1), () => undoingTorqueNm(0, "clean")]) expect(how).toThrow("more than zero");
+  for (const how of [() => pullN(100, 0), () => barLengthMm(100, -1), () => undoingTorqueNm(0, "clean")])
+    expect(how).toThrow("more than zero");
 });

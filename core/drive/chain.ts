@@ -38,20 +38,30 @@ export type FindChain = (wanted: ChainWanted) => DriveChain;
 export type DriveLimits = Partial<Record<SquareDrive, number>>;
 
 /**
- * How a wrench's square gets to a socket's, with the reach that is needed, through owned adapters and extensions:
- * the fewest pieces that hold the torque, and of those the shortest. Where none does, the nearest to it with the gap named.
+ * How a wrench's square gets to a socket's, with the reach that is needed, through owned adapters and
+ * extensions: the fewest pieces that hold the torque, and of those the shortest. Where none does, the nearest
+ * to it with the gap named.
  * @throws InputError for a torque that is not positive, or a negative reach.
  * Example: 1/2 in wrench, 3/8 in socket, 100 N·m → one adapter, weakest 3/8 in, 202 N·m.
  */
-export function findChain({ limits, ...wanted }: ChainWanted & { limits?: DriveLimits }, tools: readonly Tool[]): DriveChain {
+export function findChain(
+  { limits, ...wanted }: ChainWanted & { limits?: DriveLimits },
+  tools: readonly Tool[],
+): DriveChain {
   return chainFinder(tools, limits)(wanted);
 }
 
 /**
- * Of several squares that a wrench may go onto (one at least), the chain with the fewest pieces that holds; where none does, the nearest to it with its gap.
+ * Of several squares that a wrench may go onto (one at least), the chain with the fewest pieces that holds;
+ * where none does, the nearest to it with its gap.
  */
-export function bestChain(find: FindChain, onto: readonly SquareDrive[], wanted: Omit<ChainWanted, "to">): DriveChain {
-  // Straight on is the fewest there can be, and one piece where that cannot be: then the rest need not be asked.
+export function bestChain(
+  find: FindChain,
+  onto: readonly SquareDrive[],
+  wanted: Omit<ChainWanted, "to">,
+): DriveChain {
+  // Straight on is the fewest there can be, and one piece where that cannot be: then the rest need not be
+  // asked.
   const straight = onto.includes(wanted.from);
   let best = find({ ...wanted, to: straight ? wanted.from : (onto[0] ?? wanted.from) });
   for (const to of onto) {
@@ -67,7 +77,10 @@ function rank({ gap, pieces }: DriveChain): number {
   return (gap === undefined ? 0 : MOST_PIECES + 1) + pieces.length;
 }
 
-/** As findChain, for many questions about one chest: what reaches is worked out once for each pair of squares and each reach. */
+/**
+ * As findChain, for many questions about one chest: what reaches is worked out once for each pair of squares
+ * and each reach.
+ */
 export function chainFinder(tools: readonly Tool[], limits: DriveLimits = {}): FindChain {
   const links = linksOf(tools);
   const limitOf = (drive: SquareDrive) => limits[drive] ?? DRIVE_LIMIT_NM[drive];
@@ -77,24 +90,42 @@ export function chainFinder(tools: readonly Tool[], limits: DriveLimits = {}): F
     requirePositive(torqueNm, "The torque", "torque");
     requireNotNegative(reachMm, "The reach", "reach");
     const [at, end] = [SQUARE_DRIVES.indexOf(from), SQUARE_DRIVES.indexOf(to)];
-    if (at < 0 || end < 0) throw new InputError("That is not the size of any square drive. Choose 1/4, 3/8, 1/2, 3/4 or 1 in.", "drive");
+    if (at < 0 || end < 0)
+      throw new InputError(
+        "That is not the size of any square drive. Choose 1/4, 3/8, 1/2, 3/4 or 1 in.",
+        "drive",
+      );
     // Squares and reach in one number: a reach is no finer than a hundredth of a millimetre.
     const key = (Math.round(reachMm * 100) * SQUARE_DRIVES.length + at) * SQUARE_DRIVES.length + end;
     const over = reaching.get(key) ?? chainsOver(from, to, reachMm, links, limitOf);
     reaching.set(key, over);
-    return over.find(({ chain }) => chain && chain.limitNm >= torqueNm)?.chain ?? withGap(over, wanted, limitOf);
+    return (
+      over.find(({ chain }) => chain && chain.limitNm >= torqueNm)?.chain ?? withGap(over, wanted, limitOf)
+    );
   };
 }
 
 /** The nearest to a chain that holds, and what it lacks. */
-function withGap(over: readonly Over[], { from, to, torqueNm, reachMm = 0 }: ChainWanted, limitOf: (drive: SquareDrive) => number): DriveChain {
+function withGap(
+  over: readonly Over[],
+  { from, to, torqueNm, reachMm = 0 }: ChainWanted,
+  limitOf: (drive: SquareDrive) => number,
+): DriveChain {
   const weak = over[0]?.chain;
-  if (weak) return { ...weak, gap: `${Math.round(torqueNm)} N·m is more than a ${weak.weakest} in square is tested to (${weak.limitNm} N·m).` };
+  if (weak)
+    return {
+      ...weak,
+      gap: `${Math.round(torqueNm)} N·m is more than a ${weak.weakest} in square is tested to (${weak.limitNm} N·m).`,
+    };
   const weakest = limitOf(from) <= limitOf(to) ? from : to;
   const none = { pieces: [], reachMm: 0, weakest, limitNm: limitOf(weakest) };
-  if (over.length === 0) return { ...none, gap: `No adapter from ${from} in to ${to} in drive in the chest.` };
+  if (over.length === 0)
+    return { ...none, gap: `No adapter from ${from} in to ${to} in drive in the chest.` };
   const longest = Math.max(...over.map((one) => one.reachMm));
-  return { ...none, gap: `No extensions in the chest reach ${Math.round(reachMm)} mm from ${from} in to ${to} in drive; the most is ${Math.round(longest)} mm.` };
+  return {
+    ...none,
+    gap: `No extensions in the chest reach ${Math.round(reachMm)} mm from ${from} in to ${to} in drive; the most is ${Math.round(longest)} mm.`,
+  };
 }
 
 /** The chest's adapters, one of each kind, and its extensions by drive, the longest first. */
@@ -108,7 +139,10 @@ function linksOf(tools: readonly Tool[]): { adapters: Adapter[]; extensions: Ext
   return { adapters: [...adapters.values()], extensions: extensions.sort((a, b) => b.lengthMm - a.lengthMm) };
 }
 
-/** Every way through adapters from one square to another, none met twice: with five squares that is at most MOST_PIECES. */
+/**
+ * Every way through adapters from one square to another, none met twice: with five squares that is at most
+ * MOST_PIECES.
+ */
 function adapterPaths(from: SquareDrive, to: SquareDrive, adapters: readonly Adapter[]): Adapter[][] {
   const found: Adapter[][] = from === to ? [[]] : [];
   const grow = (at: SquareDrive, path: Adapter[]) => {
@@ -123,7 +157,10 @@ function adapterPaths(from: SquareDrive, to: SquareDrive, adapters: readonly Ada
   return found;
 }
 
-/** So many extensions as few as possible whose lengths come to the reach, and of those the shortest; undefined when none do. */
+/**
+ * So many extensions as few as possible whose lengths come to the reach, and of those the shortest; undefined
+ * when none do.
+ */
 function extensionsFor(reachMm: number, most: number, pool: readonly Extension[]): Extension[] | undefined {
   if (reachMm <= 0) return [];
   for (let count = 1; count <= Math.min(most, pool.length); count++) {
@@ -134,7 +171,12 @@ function extensionsFor(reachMm: number, most: number, pool: readonly Extension[]
 }
 
 /** The `count` extensions from `start` on that reach with the least to spare. The pool is longest first. */
-function shortest(reachMm: number, count: number, pool: readonly Extension[], start: number): Extension[] | undefined {
+function shortest(
+  reachMm: number,
+  count: number,
+  pool: readonly Extension[],
+  start: number,
+): Extension[] | undefined {
   let best: Extension[] | undefined;
   let least = Infinity;
   let before: number | undefined;
@@ -163,8 +205,17 @@ interface Over {
   reachMm: number;
 }
 
-/** Every adapter path with the extensions that give it the reach, those of fewest pieces first, and of those the shortest. */
-function chainsOver(from: SquareDrive, to: SquareDrive, reachMm: number, { adapters, extensions }: ReturnType<typeof linksOf>, limitOf: (drive: SquareDrive) => number): Over[] {
+/**
+ * Every adapter path with the extensions that give it the reach, those of fewest pieces first, and of those
+ * the shortest.
+ */
+function chainsOver(
+  from: SquareDrive,
+  to: SquareDrive,
+  reachMm: number,
+  { adapters, extensions }: ReturnType<typeof linksOf>,
+  limitOf: (drive: SquareDrive) => number,
+): Over[] {
   const over = adapterPaths(from, to, adapters).map((path): Over => {
     const drives = [from, ...path.map((adapter) => adapter.to)];
     const pool = extensions.filter(({ drive }) => drives.includes(drive));
@@ -173,9 +224,20 @@ function chainsOver(from: SquareDrive, to: SquareDrive, reachMm: number, { adapt
     if (!chosen) return { chain: undefined, reachMm: total(pool.slice(0, most)) };
     const weakest = drives.reduce((least, one) => (limitOf(one) < limitOf(least) ? one : least));
     // Extensions stand where their square is: before the adapter that leaves it.
-    const pieces = drives.flatMap((drive, i): Tool[] => [...chosen.filter((one) => one.drive === drive), ...path.slice(i, i + 1)]);
-    return { chain: { pieces, reachMm: total(chosen), weakest, limitNm: limitOf(weakest), gap: undefined }, reachMm: total(chosen) };
+    const pieces = drives.flatMap((drive, i): Tool[] => [
+      ...chosen.filter((one) => one.drive === drive),
+      ...path.slice(i, i + 1),
+    ]);
+    return {
+      chain: { pieces, reachMm: total(chosen), weakest, limitNm: limitOf(weakest), gap: undefined },
+      reachMm: total(chosen),
+    };
   });
   const reaching = over.filter(({ chain }) => chain !== undefined);
-  return [...reaching.sort((a, b) => Number(a.chain?.pieces.length) - Number(b.chain?.pieces.length) || a.reachMm - b.reachMm), ...over.filter(({ chain }) => chain === undefined)];
+  return [
+    ...reaching.sort(
+      (a, b) => Number(a.chain?.pieces.length) - Number(b.chain?.pieces.length) || a.reachMm - b.reachMm,
+    ),
+    ...over.filter(({ chain }) => chain === undefined),
+  ];
 }

@@ -42,7 +42,8 @@ test.each<[string, string, string, string[]]>([
 });
 
 test("the unit that all else is in makes a slip into it likelier", () => {
-  const first = (usual: TorqueUnit[]) => judgeFigure(fastener("Bracket bolts", "M10", "33 lb in"), usual)?.judgement?.candidates[0]?.unit;
+  const first = (usual: TorqueUnit[]) =>
+    judgeFigure(fastener("Bracket bolts", "M10", "33 lb in"), usual)?.judgement?.candidates[0]?.unit;
   expect([first(["N.m"]), first(["lbf.ft"])]).toEqual(["N.m", "lbf.ft"]);
 });
 
@@ -50,11 +51,14 @@ test("passes that jump by more than six times are a slip even where each could b
   expect(judgeFigure(fastener("Flange bolts", "M6", "35 lb in then 89 lb ft"))?.says).toBe(
     "35 lb·in (3.95 N·m) and then 89 lb·ft (121 N·m) is a jump of 31 times: one of the two is in the wrong unit. Look both up.",
   );
-  expect(judgeFigure(fastener("Head bolts", "M10", "5 Nm then 40 Nm"))?.says).toContain("a digit too many or too few");
+  expect(judgeFigure(fastener("Head bolts", "M10", "5 Nm then 40 Nm"))?.says).toContain(
+    "a digit too many or too few",
+  );
   expect(judgeFigure(fastener("Head bolts", "M10", "20 Nm then 40 Nm + 90°"))).toBeUndefined();
 });
 
-// ISO 898-1: an M10 of 8.8 is proofed to 33.6 kN. 57 N·m over K 0.12 to 0.22 is 26 to 47.5 kN, 77 to 141 % of it; 48 N·m is the tables' own figure.
+// ISO 898-1: an M10 of 8.8 is proofed to 33.6 kN. 57 N·m over K 0.12 to 0.22 is 26 to 47.5 kN, 77 to 141 % of
+// it; 48 N·m is the tables' own figure.
 test.each<[string, string | undefined]>([
   ["57 Nm", "to its proof or past it"],
   ["48 Nm", undefined],
@@ -75,15 +79,24 @@ test.each<[string, string, Fastener["into"], boolean]>([
   ["M6", "14 Nm", "blind threaded insert", true],
   ["M6", "20 Nm", "steel or cast iron", false],
 ])("an %s at %s into %s is more than its hole holds: %p", (size, figure, into, more) => {
-  expect(judgeFigure(fastener("Clip bolts", size, figure, into ? { into } : {}))?.says.includes("more than the hole") ?? false).toBe(more);
+  expect(
+    judgeFigure(fastener("Clip bolts", size, figure, into ? { into } : {}))?.says.includes(
+      "more than the hole",
+    ) ?? false,
+  ).toBe(more);
 });
 
 test("where only the head is known the hole is judged by the thickest thread that it may have", () => {
-  expect(judgeFigure(fastener("Clip bolts", "10", "20 Nm", { into: "plastic" }))?.says).toContain("the hole of M6 or M8");
+  expect(judgeFigure(fastener("Clip bolts", "10", "20 Nm", { into: "plastic" }))?.says).toContain(
+    "the hole of M6 or M8",
+  );
 });
 
 test("an M6 cut into plastic strips at about 5 N·m: 35 N/mm² over 0.6 of 6π mm, 12 mm deep, at K 0.18", () => {
-  expect(strippingTorqueNm(readThread("M6"), "plastic")).toBeCloseTo(0.18 * 0.006 * 35 * 0.6 * Math.PI * 6 * 12, 6);
+  expect(strippingTorqueNm(readThread("M6"), "plastic")).toBeCloseTo(
+    0.18 * 0.006 * 35 * 0.6 * Math.PI * 6 * 12,
+    6,
+  );
   expect(strippingTorqueNm(readThread("M6"), "plastic")).toBeCloseTo(5.1, 1);
   expect(strippingTorqueNm(readThread("M6"), "steel or cast iron")).toBeUndefined();
 });
@@ -117,13 +130,21 @@ test("what holds a wheel is a wheel bolt whatever it is called, and a small head
 });
 
 test("small heads hold a sensor by its screw, in inches and by number too", () => {
-  expect(["3/8", "T30", "7/8"].map((size) => kindOf(fastener("Speed sensor", size, "8 Nm")))).toEqual(["bolt or nut", "bolt or nut", "sensor or switch"]);
+  expect(["3/8", "T30", "7/8"].map((size) => kindOf(fastener("Speed sensor", size, "8 Nm")))).toEqual([
+    "bolt or nut",
+    "bolt or nut",
+    "sensor or switch",
+  ]);
   expect(kindOf({ id: "f", name: "Speed sensor", count: 1 })).toBe("sensor or switch");
 });
 
 test("where no thread is written down the kind's usual threads are taken, or those of them that the head fits", () => {
   expect(threadsOf(fastener("Sump plug", "17", "30 Nm")).length).toBe(7);
-  expect([...new Set(threadsOf(fastener("Wheel bolts", "17", "110 Nm")).map((thread) => formatThread(thread).slice(0, 3)))]).toEqual(["M12", "M14"]);
+  expect([
+    ...new Set(
+      threadsOf(fastener("Wheel bolts", "17", "110 Nm")).map((thread) => formatThread(thread).slice(0, 3)),
+    ),
+  ]).toEqual(["M12", "M14"]);
   expect(threadsOf(fastener("Wheel bolts", "10", "110 Nm")).length).toBe(4);
 });
 
@@ -132,20 +153,29 @@ test("what comes before an angle need not hold by itself, within three times; a 
   expect(judgeFigure(fastener("Head bolts", "M12", "2 Nm + 90°"))?.grave).toBe(true);
   expect(judgeFigure(fastener("Head bolts", "M10", "20 Nm, 40 Nm + 90°"))).toBeUndefined();
   expect(judgeFigure(fastener("Head bolts", "M10", "4 Nm, 40 Nm + 90°"))?.says).toContain("jump of 10 times");
-  expect(judgeFigure(fastener("Clip", "M6", "20 Nm + 90°", { into: "plastic" }))?.says).toContain("more than the hole");
+  expect(judgeFigure(fastener("Clip", "M6", "20 Nm + 90°", { into: "plastic" }))?.says).toContain(
+    "more than the hole",
+  );
 });
 
 test("a thread beyond the tables of strength is said to be unchecked, and nothing worse", () => {
-  expect(judgeFigure(fastener("Hub nut", "M64x6", "500 Nm"))).toEqual({ says: expect.stringContaining("its figure is not checked"), grave: false });
+  expect(judgeFigure(fastener("Hub nut", "M64x6", "500 Nm"))).toEqual({
+    says: expect.stringContaining("its figure is not checked"),
+    grave: false,
+  });
 });
 
 test("the gravest of a range's two ends is told", () => {
   expect(judgeFigure(fastener("Bolts", "M6", "20-106 Nm"))?.torque?.value).toBe(106);
-  expect(judgeFigure(fastener("Bracket bolts", "M10", "54-57 Nm", { strength: "8.8" }))).toMatchObject({ grave: false });
+  expect(judgeFigure(fastener("Bracket bolts", "M10", "54-57 Nm", { strength: "8.8" }))).toMatchObject({
+    grave: false,
+  });
 });
 
 test("a class that is not defined for the thread, and a fastener without a size, tell nothing", () => {
   expect(judgeFigure(fastener("Bolt", "M30x2", "210 Nm", { strength: "A2-70" }))).toBeUndefined();
-  expect(judgeFigure({ id: "f", name: "Bolt", count: 1, figure: readTorqueFigure("5000 Nm") })).toBeUndefined();
+  expect(
+    judgeFigure({ id: "f", name: "Bolt", count: 1, figure: readTorqueFigure("5000 Nm") }),
+  ).toBeUndefined();
   expect(judgeFigure({ id: "f", name: "Bolt", count: 1 })).toBeUndefined();
 });

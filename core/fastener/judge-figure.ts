@@ -48,13 +48,17 @@ export function threadsOf(fastener: Fastener): readonly Thread[] {
   const ofHead = threadsOfHead(head);
   if (!habit) return ofHead;
   if (kind !== "wheel bolt or nut" && kind !== "castle nut") return habit.threads;
-  const known = ofHead.filter((thread) => habit.threads.some((usual) => Math.abs(diameterMm(usual) - diameterMm(thread)) < 0.01));
+  const known = ofHead.filter((thread) =>
+    habit.threads.some((usual) => Math.abs(diameterMm(usual) - diameterMm(thread)) < 0.01),
+  );
   return known.length > 0 ? known : habit.threads;
 }
 
 /**
- * The first of a fastener's torques that cannot be right for it, or is doubtful; undefined when there is nothing to say.
- * @param usual units that the vehicle and the plan's other figures are in. Example: 106 lb·ft on M6 → grave, meant 106 lb·in.
+ * The first of a fastener's torques that cannot be right for it, or is doubtful; undefined when there is
+ * nothing to say.
+ * @param usual units that the vehicle and the plan's other figures are in. Example: 106 lb·ft on M6 → grave,
+ * meant 106 lb·in.
  */
 export function judgeFigure(fastener: Fastener, usual: readonly TorqueUnit[] = []): Judged | undefined {
   const { figure, strength, into } = fastener;
@@ -64,12 +68,24 @@ export function judgeFigure(fastener: Fastener, usual: readonly TorqueUnit[] = [
   const threads = threadsOf(fastener);
   if (threads.length === 0) return undefined;
   if (threads.some((thread) => !hasStrengths(diameterMm(thread))))
-    return { says: `${threads.map(formatThread).join(", ")} is thicker than the tables of strength go: its figure is not checked. Look it up twice.`, grave: false };
+    return {
+      says: `${threads.map(formatThread).join(", ")} is thicker than the tables of strength go: its figure is not checked. Look it up twice.`,
+      grave: false,
+    };
   const found = holdingTorques(figure).flatMap((torque): Judged[] => {
     const known = threads.length === 1 && strength && definedFor(strength, threads) ? strength : undefined;
-    const judgement = judgeTorque(torque, { threads, ...(into ? { into } : {}), strength: known, kind: kindOf(fastener), usual });
+    const judgement = judgeTorque(torque, {
+      threads,
+      ...(into ? { into } : {}),
+      strength: known,
+      kind: kindOf(fastener),
+      usual,
+    });
     const says = sayJudgement(torque, judgement);
-    const enoughBeforeAngle = figure.form === "angle" && quantityNm(torque) < judgement.bandNm[1] && quantityNm(torque) * BEFORE_AN_ANGLE > judgement.bandNm[0];
+    const enoughBeforeAngle =
+      figure.form === "angle" &&
+      quantityNm(torque) < judgement.bandNm[1] &&
+      quantityNm(torque) * BEFORE_AN_ANGLE > judgement.bandNm[0];
     if (says === undefined || (enoughBeforeAngle && judgement.verdict !== "more than the hole")) return [];
     return [{ says, grave: IMPOSSIBLE.includes(judgement.verdict), torque, judgement }];
   });
@@ -81,14 +97,25 @@ function definedFor(strength: StrengthClass, threads: readonly Thread[]): boolea
   return threads.every((thread) => isDefinedFor(strength, diameterMm(thread)));
 }
 
-/** A sentence where the passes of a figure jump too far; undefined where they do not. Example: 35 lb·in then 89 lb·ft → thirty times. */
+/**
+ * A sentence where the passes of a figure jump too far; undefined where they do not. Example: 35 lb·in then
+ * 89 lb·ft → thirty times.
+ */
 export function sayJump(figure: TorqueFigure): string | undefined {
-  const passes = figure.form === "passes" ? figure.torques : figure.form === "angle" && figure.first.form === "passes" ? figure.first.torques : [];
+  const passes =
+    figure.form === "passes"
+      ? figure.torques
+      : figure.form === "angle" && figure.first.form === "passes"
+        ? figure.first.torques
+        : [];
   for (const [i, after] of passes.entries()) {
     const before = passes[i - 1] ?? after;
     const times = Math.max(quantityNm(after) / quantityNm(before), quantityNm(before) / quantityNm(after));
     if (times > LARGEST_JUMP) {
-      const unlike = before.unit === after.unit ? "one of the two has a digit too many or too few" : "one of the two is in the wrong unit";
+      const unlike =
+        before.unit === after.unit
+          ? "one of the two has a digit too many or too few"
+          : "one of the two is in the wrong unit";
       return `${inBothUnits(before)} and then ${inBothUnits(after)} is a jump of ${Math.round(times)} times: ${unlike}. Look both up.`;
     }
   }

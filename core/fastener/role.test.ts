@@ -54,7 +54,17 @@ const routeOf = (fastener: Fastener, title = "Undo them"): Route => ({
   name: "By the book",
   fasteners: [fastener],
   parts: [],
-  steps: [{ id: "s", title, phase: "take apart", kind: "undo", stance: "on the ground", cautions: [], fastenerId: fastener.id }],
+  steps: [
+    {
+      id: "s",
+      title,
+      phase: "take apart",
+      kind: "undo",
+      stance: "on the ground",
+      cautions: [],
+      fastenerId: fastener.id,
+    },
+  ],
 });
 
 test("where the name says nothing the step does, and what the person says stands over both", () => {
@@ -69,7 +79,15 @@ test("where the name says nothing the step does, and what the person says stands
 });
 
 test("the seven that hold a life, in the order of the list", () => {
-  expect(ROLES.filter(holdsALife)).toEqual(["wheel", "hub and axle", "brake", "steering", "suspension", "restraint", "fuel"]);
+  expect(ROLES.filter(holdsALife)).toEqual([
+    "wheel",
+    "hub and axle",
+    "brake",
+    "steering",
+    "suspension",
+    "restraint",
+    "fuel",
+  ]);
   expect(holdsALife(undefined)).toBe(false);
 });
 
@@ -89,9 +107,15 @@ test("what holds a life lacks a figure only where a step works on it and it has 
 test("wheel bolts take the vehicle's own torque, with where it is from, and keep what they have", () => {
   const wheelTorque = readTorqueFigure("110 Nm");
   const bare = bolt({ name: "Wheel nuts" });
-  expect(withOwnFigures(routeOf(bare), { wheelTorque }).fasteners[0]).toMatchObject({ figure: wheelTorque, source: "this vehicle's own" });
+  expect(withOwnFigures(routeOf(bare), { wheelTorque }).fasteners[0]).toMatchObject({
+    figure: wheelTorque,
+    source: "this vehicle's own",
+  });
   const two = { ...routeOf(bare), fasteners: [bare, bolt({ id: "g", name: "Cover bolts" })] };
-  expect(withOwnFigures(two, { wheelTorque }).fasteners.map(({ figure }) => figure)).toEqual([wheelTorque, undefined]);
+  expect(withOwnFigures(two, { wheelTorque }).fasteners.map(({ figure }) => figure)).toEqual([
+    wheelTorque,
+    undefined,
+  ]);
   const had = bolt({ name: "Wheel nuts", figure: readTorqueFigure("90 Nm") });
   const route = routeOf(had);
   expect(withOwnFigures(route, { wheelTorque })).toBe(route);
@@ -100,7 +124,9 @@ test("wheel bolts take the vehicle's own torque, with where it is from, and keep
 
 test("nothing in the demo that holds a life goes without a figure", () => {
   const lacking = demoHousehold("2026-11-24").jobs.flatMap(({ routes }) =>
-    routes.flatMap((route) => route.fasteners.filter((one) => lacksFigure(route, one)).map(({ name }) => name)),
+    routes.flatMap((route) =>
+      route.fasteners.filter((one) => lacksFigure(route, one)).map(({ name }) => name),
+    ),
   );
   expect(lacking).toEqual([]);
 });

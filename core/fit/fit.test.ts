@@ -30,9 +30,15 @@ test("what is too small does not go on, but for what tolerances forgive; what is
 
 test("a larger tool never plays less", () => {
   fc.assert(
-    fc.property(fc.double({ min: 4, max: 40, noNaN: true }), fc.double({ min: 1, max: 1.14, noNaN: true }), (head, ratio) => {
-      expect(hexagonFit(head * (ratio + 0.01), head).freePlayDeg ?? 30).toBeGreaterThanOrEqual(hexagonFit(head * ratio, head).freePlayDeg ?? 30);
-    }),
+    fc.property(
+      fc.double({ min: 4, max: 40, noNaN: true }),
+      fc.double({ min: 1, max: 1.14, noNaN: true }),
+      (head, ratio) => {
+        expect(hexagonFit(head * (ratio + 0.01), head).freePlayDeg ?? 30).toBeGreaterThanOrEqual(
+          hexagonFit(head * ratio, head).freePlayDeg ?? 30,
+        );
+      },
+    ),
   );
 });
 
@@ -42,13 +48,25 @@ test.each([0, -1, Number.NaN, Infinity])("a size of %p is refused", (size) => {
 });
 
 test("near sizes of a half-inch head, tightest first", () => {
-  expect(nearSizes(12.7).map(({ size, unit }) => `${size} ${unit}`)).toEqual(["0.5 in", "13 mm", "14 mm", "0.5625 in"]);
+  expect(nearSizes(12.7).map(({ size, unit }) => `${size} ${unit}`)).toEqual([
+    "0.5 in",
+    "13 mm",
+    "14 mm",
+    "0.5625 in",
+  ]);
 });
 
 test("for a key the roles swap: a 6 mm key in a 1/4 in recess plays, a 1/4 in key in 6 mm does not go in", () => {
-  expect(fitOf({ acrossMm: 6, unit: "mm" }, 6.35, "key in recess").freePlayDeg).toBeCloseTo(hexagonFit(6.35, 6).freePlayDeg ?? -1, 9);
+  expect(fitOf({ acrossMm: 6, unit: "mm" }, 6.35, "key in recess").freePlayDeg).toBeCloseTo(
+    hexagonFit(6.35, 6).freePlayDeg ?? -1,
+    9,
+  );
   expect(fitOf({ acrossMm: 6.35, unit: "in" }, 6, "key in recess").verdict).toBe("does not go on");
-  expect(nearSizes(8, "key in recess").map(({ size, unit }) => `${size} ${unit}`)).toEqual(["8 mm", "0.3125 in", "7 mm"]);
+  expect(nearSizes(8, "key in recess").map(({ size, unit }) => `${size} ${unit}`)).toEqual([
+    "8 mm",
+    "0.3125 in",
+    "7 mm",
+  ]);
 });
 
 test("a looser fit is trusted with less: 13 on 1/2 in, whose thread is a 5/16 in", () => {
@@ -62,7 +80,8 @@ test("a looser fit is trusted with less: 13 on 1/2 in, whose thread is a 5/16 in
   expect(judgeFit(hexagonFit(12.7, 12.7), 300, threads, 12.7)).toBe("will round it");
   expect(judgeFit(hexagonFit(13.3, 12.7), 8, threads, 12.7)).toBe("low torque only");
   expect(judgeFit(hexagonFit(13.3, 12.7), 9, threads, 12.7)).toBe("will round it");
-  // A head of no known thread: the thinnest that 12.7 mm may sit on is an M7 (1.8 times 7 is 12.6), at 0.3 of its proof 6.3 N·m.
+  // A head of no known thread: the thinnest that 12.7 mm may sit on is an M7 (1.8 times 7 is 12.6), at 0.3 of
+  // its proof 6.3 N·m.
   expect(judgeFit(hexagonFit(13.3, 12.7), 6, [], 12.7)).toBe("low torque only");
   expect(judgeFit(hexagonFit(13.3, 12.7), 7, [], 12.7)).toBe("will round it");
   expect(judgeFit(hexagonFit(12, 12.7), 1, threads, 12.7)).toBe("does not go on");
@@ -75,7 +94,10 @@ test.each([
   [15 / 16, 24],
   [5 / 4, 32],
 ])("an inch socket of %d goes on %d mm", (inches, mm) => {
-  expect(fitOf({ acrossMm: inches * 25.4, unit: "in" }, mm, "socket on head")).toMatchObject({ mayGoOn: true, verdict: "snug" });
+  expect(fitOf({ acrossMm: inches * 25.4, unit: "in" }, mm, "socket on head")).toMatchObject({
+    mayGoOn: true,
+    verdict: "snug",
+  });
   // A metric one of that size would not.
   expect(fitOf({ acrossMm: inches * 25.4, unit: "mm" }, mm, "socket on head").verdict).toBe("does not go on");
 });

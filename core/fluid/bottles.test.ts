@@ -19,14 +19,21 @@ test.each([
 });
 
 test("what is bought is enough, and no single bottle could be put back", () => {
-  const bottle = fc.record({ litres: fc.integer({ min: 20, max: 600 }).map((n) => n / 100), priceMinor: fc.integer({ min: 100, max: 9000 }) });
+  const bottle = fc.record({
+    litres: fc.integer({ min: 20, max: 600 }).map((n) => n / 100),
+    priceMinor: fc.integer({ min: 100, max: 9000 }),
+  });
   fc.assert(
-    fc.property(fc.integer({ min: 1, max: 1500 }), fc.array(bottle, { minLength: 1, maxLength: 4 }), (needed, bottles) => {
-      const { buy, litres, leftOverL } = bottlesFor(needed / 100, bottles);
-      expect(litres).toBeGreaterThanOrEqual(needed / 100 - 1e-9);
-      expect(leftOverL).toBeCloseTo(litres - needed / 100, 9);
-      for (const { bottle: one } of buy) expect(litres - one.litres).toBeLessThan(needed / 100);
-    }),
+    fc.property(
+      fc.integer({ min: 1, max: 1500 }),
+      fc.array(bottle, { minLength: 1, maxLength: 4 }),
+      (needed, bottles) => {
+        const { buy, litres, leftOverL } = bottlesFor(needed / 100, bottles);
+        expect(litres).toBeGreaterThanOrEqual(needed / 100 - 1e-9);
+        expect(leftOverL).toBeCloseTo(litres - needed / 100, 9);
+        for (const { bottle: one } of buy) expect(litres - one.litres).toBeLessThan(needed / 100);
+      },
+    ),
   );
 });
 

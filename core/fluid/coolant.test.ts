@@ -18,7 +18,12 @@ test("what goes in fills the system and comes to the share wanted", () => {
       fc.double({ min: 0.2, max: 0.6, noNaN: true }),
       (capacityL, leftPart, wantedShare) => {
         const leftL = capacityL * leftPart * 0.5;
-        const { concentrateL, waterL } = coolantMix({ capacityL, leftL, leftShare: wantedShare / 2, wantedShare });
+        const { concentrateL, waterL } = coolantMix({
+          capacityL,
+          leftL,
+          leftShare: wantedShare / 2,
+          wantedShare,
+        });
         expect(concentrateL + waterL + leftL).toBeCloseTo(capacityL, 9);
         expect((concentrateL + (leftL * wantedShare) / 2) / capacityL).toBeCloseTo(wantedShare, 9);
       },

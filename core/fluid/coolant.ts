@@ -50,21 +50,35 @@ export function coolantMix({ capacityL, leftL, leftShare, wantedShare }: Coolant
   requireNotNegative(leftL, "What is left", "left");
   requireShare(leftShare, "The share in what is left", "leftShare");
   requireShare(wantedShare, "The share wanted", "wanted");
-  if (leftL >= capacityL) throw new InputError("Nothing has been drained: what is left is as much as the system holds.", "left");
+  if (leftL >= capacityL)
+    throw new InputError("Nothing has been drained: what is left is as much as the system holds.", "left");
   const concentrateL = wantedShare * capacityL - leftShare * leftL;
   const roomL = capacityL - leftL;
   if (concentrateL > roomL + 1e-9) {
     const mayStayL = (capacityL * (1 - wantedShare)) / (1 - leftShare);
-    throw new InputError(`Even pure concentrate would not make it strong enough. Drain ${(leftL - mayStayL).toFixed(2)} L more first.`, "left");
+    throw new InputError(
+      `Even pure concentrate would not make it strong enough. Drain ${(leftL - mayStayL).toFixed(2)} L more first.`,
+      "left",
+    );
   }
   if (concentrateL < -1e-9) {
     const mayStayL = (wantedShare * capacityL) / leftShare;
-    throw new InputError(`What is left is too strong already: even pure water leaves it above what is wanted. Drain ${(leftL - mayStayL).toFixed(2)} L more first.`, "left");
+    throw new InputError(
+      `What is left is too strong already: even pure water leaves it above what is wanted. Drain ${(leftL - mayStayL).toFixed(2)} L more first.`,
+      "left",
+    );
   }
-  return { concentrateL: Math.max(0, concentrateL), waterL: Math.max(0, roomL - concentrateL), freezesAtC: freezingPointC(wantedShare) };
+  return {
+    concentrateL: Math.max(0, concentrateL),
+    waterL: Math.max(0, roomL - concentrateL),
+    freezesAtC: freezingPointC(wantedShare),
+  };
 }
 
-/** Freezing point of a share of ethylene glycol by volume, °C, by straight lines between the table's rows; undefined beyond its end. */
+/**
+ * Freezing point of a share of ethylene glycol by volume, °C, by straight lines between the table's rows;
+ * undefined beyond its end.
+ */
 export function freezingPointC(share: number): number | undefined {
   requireShare(share, "The share", "wanted");
   const after = FREEZING_C.findIndex(([at]) => at >= share);

@@ -1,4 +1,7 @@
-/** Fluids that are filled by capacity, with where they go in, how far, and what to mind. General practice; the maker's manual comes first. */
+/**
+ * Fluids that are filled by capacity, with where they go in, how far, and what to mind. General practice; the
+ * maker's manual comes first.
+ */
 export const FILLS = {
   "engine oil": {
     point: "The filler on the engine's top, to between the two marks of the dipstick.",

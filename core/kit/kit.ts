@@ -14,7 +14,10 @@ export interface Kit {
   total: number;
 }
 
-/** What else is known: the vehicle, what was noted down for the job's kit, and the year, for how rusted it may be. */
+/**
+ * What else is known: the vehicle, what was noted down for the job's kit, and the year, for how rusted it may
+ * be.
+ */
 export interface KitAround {
   vehicle?: Vehicle | undefined;
   record?: KitRecord | undefined;
@@ -23,7 +26,8 @@ export interface KitAround {
 
 /**
  * Everything that a route needs, against the tools that are owned.
- * Example: a 13 mm bolt to 40 N·m needs a 13 mm socket, one pull of a wrench, and a bar where it is undone first.
+ * Example: a 13 mm bolt to 40 N·m needs a 13 mm socket, one pull of a wrench, and a bar where it is undone
+ * first.
  */
 export function kitFor(route: Route, tools: readonly Tool[], around: KitAround = {}): Kit {
   return withNoted(coverAll(route, tools, around), around.record?.got ?? []);
@@ -32,7 +36,10 @@ export function kitFor(route: Route, tools: readonly Tool[], around: KitAround =
 /** Every line of a kit as the chest alone meets it. */
 export function coverAll(route: Route, tools: readonly Tool[], around: Omit<KitAround, "record">): KitLine[] {
   const chest = chestOf(tools);
-  return wantsFor(route, chest, around).map(({ coverBy, ...line }): KitLine => ({ ...line, cover: coverBy(chest) }));
+  return wantsFor(route, chest, around).map(({ coverBy, ...line }): KitLine => ({
+    ...line,
+    cover: coverBy(chest),
+  }));
 }
 
 /** The lines with what was said to be there or on its way laid over them. */
@@ -42,7 +49,10 @@ export function withNoted(lines: readonly KitLine[], got: KitRecord["got"]): Kit
   return { lines: laid, ready: laid.filter(isCovered).length, total: laid.length };
 }
 
-/** What a route needs; whether it is rusted is read from the vehicle's age, and taken to be so where that is not known. */
+/**
+ * What a route needs; whether it is rusted is read from the vehicle's age, and taken to be so where that is
+ * not known.
+ */
 export function wantsFor(route: Route, chest: Chest, { vehicle, thisYear }: KitAround): Want[] {
   return wantsOf(route, chest, vehicle, thisYear === undefined || isRusted(vehicle?.year, thisYear));
 }

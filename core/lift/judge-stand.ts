@@ -1,7 +1,10 @@
 import { requirePositive } from "../input-error";
 import { type Band, around } from "../quantity/band";
 
-/** The two sides of a vehicle differ: driver's side, tank, what lies in it. Taken as this much either way of the half. */
+/**
+ * The two sides of a vehicle differ: driver's side, tank, what lies in it. Taken as this much either way of
+ * the half.
+ */
 const SIDE_TO_SIDE = 0.1;
 
 export interface StandJudgement {
@@ -20,7 +23,8 @@ export function standBandKg(loadKg: number): Band {
 
 /**
  * One stand, or a jack, judged by the most it may have to carry.
- * @param loadKg half of the end for a stand, all of it for a jack. @param ratingKg of this one stand, not of a pair.
+ * @param loadKg half of the end for a stand, all of it for a jack. @param ratingKg of this one stand, not of
+ * a pair.
  * @throws InputError unless both are positive. Example: 450 kg on 1500 kg → up to 495, ratio 0.33, holds.
  */
 export function judgeStand(loadKg: number, ratingKg: number): StandJudgement {

@@ -10,12 +10,12 @@ test("the force along a slope is the weight times its sine", () => {
 });
 
 test("undoing on the left drives forward, on the right backward; doing up the other way", () => {
-  expect([rollDirection("left", "undo"), rollDirection("right", "undo"), rollDirection("left", "do up"), rollDirection("right", "do up")]).toEqual([
-    "forward",
-    "backward",
-    "backward",
-    "forward",
-  ]);
+  expect([
+    rollDirection("left", "undo"),
+    rollDirection("right", "undo"),
+    rollDirection("left", "do up"),
+    rollDirection("right", "do up"),
+  ]).toEqual(["forward", "backward", "backward", "forward"]);
 });
 
 test("240 N·m on a tyre of 300 mm pushes with 800 N", () => {

@@ -5,7 +5,14 @@ const car = { kerbWeightKg: 1310, frontShare: 0.59, wheelbaseMm: 2640, insetMm: 
 
 test("one end up: its stands carry its share by the lever, the other on its wheels", () => {
   // 1310 · 0.41 · 2640 / (2640 − 340) / 2 = 308.2.
-  expect(standCases(car, "rear")).toEqual([{ says: "rear stands, the front on its wheels", end: "rear", loadKg: expect.closeTo(308.2, 1), mostKg: expect.closeTo(339.1, 1) }]);
+  expect(standCases(car, "rear")).toEqual([
+    {
+      says: "rear stands, the front on its wheels",
+      end: "rear",
+      loadKg: expect.closeTo(308.2, 1),
+      mostKg: expect.closeTo(339.1, 1),
+    },
+  ]);
 });
 
 test("both ends up: the first end while the other is on its wheels, both, and the diagonal; the worst first", () => {

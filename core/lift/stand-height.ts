@@ -13,12 +13,18 @@ export interface StandHeight {
  * @throws InputError for heights that are not positive, or a lowest above the highest.
  * Example: now 210, wanted 420, stand 280 to 430 → lift 210, reaches.
  */
-export function standHeight(pointNowMm: number, wantedMm: number, lowestMm: number, highestMm: number): StandHeight {
+export function standHeight(
+  pointNowMm: number,
+  wantedMm: number,
+  lowestMm: number,
+  highestMm: number,
+): StandHeight {
   requirePositive(pointNowMm, "The stand point's height", "pointNow");
   requirePositive(wantedMm, "The height wanted", "wanted");
   requirePositive(lowestMm, "The stand's lowest height", "standLow");
   requirePositive(highestMm, "The stand's highest height", "standHigh");
-  if (lowestMm > highestMm) throw new InputError("The stand's lowest height is above its highest. Swap the two.", "standLow");
+  if (lowestMm > highestMm)
+    throw new InputError("The stand's lowest height is above its highest. Swap the two.", "standLow");
   const verdict = wantedMm > highestMm ? "too low" : wantedMm < lowestMm ? "too tall" : "reaches";
   return { liftMm: wantedMm - pointNowMm, verdict };
 }

@@ -6,7 +6,8 @@ import { axleShareRaised, loadPerStandKg, withLoad } from "./stand-load";
 const car = { kerbWeightKg: 1310, axleShare: 0.41, wheelbaseMm: 2640, standInsetMm: 340 };
 
 test("moments about the axle that stays down, by hand", () => {
-  // Rear axle carries 537.1 kg at 2640 mm from the front; stands at 2300 mm carry 537.1 · 2640 / 2300 = 616.5, 308.2 each.
+  // Rear axle carries 537.1 kg at 2640 mm from the front; stands at 2300 mm carry 537.1 · 2640 / 2300 =
+  // 616.5, 308.2 each.
   expect(loadPerStandKg(car)).toBeCloseTo(308.25, 1);
   expect(loadPerStandKg({ ...car, standInsetMm: 0 })).toBeCloseTo(268.55, 2);
 });
@@ -14,7 +15,9 @@ test("moments about the axle that stays down, by hand", () => {
 test("stands further from the axle carry more", () => {
   fc.assert(
     fc.property(fc.integer({ min: 0, max: 1200 }), (standInsetMm) => {
-      expect(loadPerStandKg({ ...car, standInsetMm: standInsetMm + 1 })).toBeGreaterThan(loadPerStandKg({ ...car, standInsetMm }));
+      expect(loadPerStandKg({ ...car, standInsetMm: standInsetMm + 1 })).toBeGreaterThan(
+        loadPerStandKg({ ...car, standInsetMm }),
+      );
     }),
   );
 });
@@ -32,7 +35,15 @@ test.each([
 
 test("with both ends on stands, moments about the other pair, by hand", () => {
   // Front: 1310 · (0.59 · 2640 − 340) / (2640 − 380 − 340) = 830.7 kg on two.
-  expect(loadPerStandKg({ kerbWeightKg: 1310, axleShare: 0.59, wheelbaseMm: 2640, standInsetMm: 380, otherInsetMm: 340 })).toBeCloseTo(415.4, 1);
+  expect(
+    loadPerStandKg({
+      kerbWeightKg: 1310,
+      axleShare: 0.59,
+      wheelbaseMm: 2640,
+      standInsetMm: 380,
+      otherInsetMm: 340,
+    }),
+  ).toBeCloseTo(415.4, 1);
   const rear = loadPerStandKg({ ...car, otherInsetMm: 380 });
   expect(2 * (rear + 415.38)).toBeCloseTo(1310, 0);
   expect(() => loadPerStandKg({ ...car, axleShare: 0.1, otherInsetMm: 380 })).toThrow("lift off by itself");
@@ -47,9 +58,17 @@ test("raising an end takes weight off it: 250 mm · tan(asin(350 / 2640)) / 2640
 });
 
 test("a load on board moves the share: 100 kg in the boot, by hand", () => {
-  expect(withLoad({ kerbWeightKg: 1310, frontShare: 0.59 }, 100, "in the boot or bed")).toEqual({ kerbWeightKg: 1410, frontShare: expect.closeTo((772.9 - 15) / 1410, 9) });
-  expect(withLoad({ kerbWeightKg: 1000, frontShare: 0.5 }, 200, "in the seats").frontShare).toBeCloseTo(0.5, 12);
-  expect(() => withLoad({ kerbWeightKg: 1000, frontShare: 0.5 }, -1, "in the seats")).toThrow("less than zero");
+  expect(withLoad({ kerbWeightKg: 1310, frontShare: 0.59 }, 100, "in the boot or bed")).toEqual({
+    kerbWeightKg: 1410,
+    frontShare: expect.closeTo((772.9 - 15) / 1410, 9),
+  });
+  expect(withLoad({ kerbWeightKg: 1000, frontShare: 0.5 }, 200, "in the seats").frontShare).toBeCloseTo(
+    0.5,
+    12,
+  );
+  expect(() => withLoad({ kerbWeightKg: 1000, frontShare: 0.5 }, -1, "in the seats")).toThrow(
+    "less than zero",
+  );
 });
 
 test.each([

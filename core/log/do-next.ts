@@ -34,60 +34,141 @@ const BEFORE_ALL = -100_000;
 const SOME_DAY = 9999;
 
 /**
- * What is owed, due, worn or begun over all vehicles, the most pressing first: jobs under way, then what is beyond its limit, then follow-ups
- * and what is overdue or soon due by how near they are, then planned jobs. A part that a job is planned for is not named again.
+ * What is owed, due, worn or begun over all vehicles, the most pressing first: jobs under way, then what is
+ * beyond its limit, then follow-ups and what is overdue or soon due by how near they are, then planned jobs.
+ * A part that a job is planned for is not named again.
  */
 export function doNext(jobs: readonly Job[], logs: readonly VehicleLog[], today: string): NextThing[] {
-  const begun = jobs.filter(({ state }) => state === "under way").map((job): Ranked => ({ rank: 0, days: 0, thing: fromJob(job, "under way", "now") }));
+  const begun = jobs
+    .filter(({ state }) => state === "under way")
+    .map((job): Ranked => ({ rank: 0, days: 0, thing: fromJob(job, "under way", "now") }));
   const planned = jobs
     .filter(({ state }) => state === "planned")
     .map((job): Ranked => {
       const days = job.plannedFor === undefined ? SOME_DAY : daysUntil(job.plannedFor, today);
-      return { rank: 2, days, thing: fromJob(job, job.plannedFor === undefined ? "no day yet" : inDays(days), days <= 2 ? "soon" : "later") };
+      return {
+        rank: 2,
+        days,
+        thing: fromJob(
+          job,
+          job.plannedFor === undefined ? "no day yet" : inDays(days),
+          days <= 2 ? "soon" : "later",
+        ),
+      };
     });
   const owed = logs.flatMap((log) => log.owed.map((one) => fromFollowUp(one, log.vehicle.id, today)));
   const due = logs.flatMap((log) => {
     const covered = new Set(
-      jobs.filter((job) => job.vehicleId === log.vehicle.id && job.state !== "done").flatMap((job) => chosenRoute(job).parts.map(({ name }) => partKey(name))),
+      jobs
+        .filter((job) => job.vehicleId === log.vehicle.id && job.state !== "done")
+        .flatMap((job) => chosenRoute(job).parts.map(({ name }) => partKey(name))),
     );
     const dues = log.dues
-      .filter(({ state, interval }) => (state === "overdue" || state === "soon") && !covered.has(partKey(interval.part)))
+      .filter(
+        ({ state, interval }) =>
+          (state === "overdue" || state === "soon") && !covered.has(partKey(interval.part)),
+      )
       .map((one) => fromDue(one, log.vehicle.id, today));
     const wears = log.wears
-      .filter(({ state, what }) => (state === "overdue" || state === "soon") && ![...covered].some((part) => isPartOf(part, what)))
+      .filter(
+        ({ state, what }) =>
+          (state === "overdue" || state === "soon") && ![...covered].some((part) => isPartOf(part, what)),
+      )
       .map((one) => fromWear(one, log.vehicle.id, today));
     return [...wears, ...dues];
   });
-  return [...begun, ...owed, ...due, ...planned].sort((a, b) => a.rank - b.rank || a.days - b.days).map(({ thing }) => thing);
+  return [...begun, ...owed, ...due, ...planned]
+    .sort((a, b) => a.rank - b.rank || a.days - b.days)
+    .map(({ thing }) => thing);
 }
 
 const nothing = { jobId: undefined, followUpId: undefined, view: undefined };
 
 function fromJob(job: Job, when: string, urgency: NextThing["urgency"]): NextThing {
-  return { ...nothing, key: `job ${job.id}`, vehicleId: job.vehicleId, title: job.title, when, urgency, jobId: job.id };
+  return {
+    ...nothing,
+    key: `job ${job.id}`,
+    vehicleId: job.vehicleId,
+    title: job.title,
+    when,
+    urgency,
+    jobId: job.id,
+  };
 }
 
 function fromFollowUp({ followUp, on, left, reached }: Owed, vehicleId: string, today: string): Ranked {
-  const days = reached ? Math.min(0, on ? daysUntil(on.best, today) : 0) : on ? daysUntil(on.best, today) : SOME_DAY;
+  const days = reached
+    ? Math.min(0, on ? daysUntil(on.best, today) : 0)
+    : on
+      ? daysUntil(on.best, today)
+      : SOME_DAY;
   const byDay = followUp.dueOn !== undefined && on?.best === followUp.dueOn;
   const when = reached ? "now" : byDay ? inDays(days) : left ? `in ${formatDistance(left)}` : "open";
-  const urgency = reached ? "now" : days <= SOON_DAYS || (left !== undefined && left.value <= SOON_DISTANCE) ? "soon" : "later";
-  return { rank: 1, days, thing: { ...nothing, key: `follow-up ${followUp.id}`, vehicleId, title: followUp.text, when, urgency, followUpId: followUp.id } };
+  const urgency = reached
+    ? "now"
+    : days <= SOON_DAYS || (left !== undefined && left.value <= SOON_DISTANCE)
+      ? "soon"
+      : "later";
+  return {
+    rank: 1,
+    days,
+    thing: {
+      ...nothing,
+      key: `follow-up ${followUp.id}`,
+      vehicleId,
+      title: followUp.text,
+      when,
+      urgency,
+      followUpId: followUp.id,
+    },
+  };
 }
 
-function fromDue({ key, interval, place, on, left, state, by }: Due, vehicleId: string, today: string): Ranked {
+function fromDue(
+  { key, interval, place, on, left, state, by }: Due,
+  vehicleId: string,
+  today: string,
+): Ranked {
   const days = on ? daysUntil(on.best, today) : 0;
   const title = `${interval.part}${place?.includes(" ") ? `, ${place}` : ""}`;
-  const over = by === "distance" && left ? formatDistance({ ...left, value: Math.abs(left.value) }) : undefined;
-  const when = state === "overdue" ? (over && left && left.value < 0 ? `${over} over` : inDays(Math.min(days, 0))) : over ? `${over} left` : inDays(days);
-  return { rank: 1, days, thing: { ...nothing, key: `due ${key}`, vehicleId, title, when, urgency: state === "overdue" ? "now" : "soon", view: "due" } };
+  const over =
+    by === "distance" && left ? formatDistance({ ...left, value: Math.abs(left.value) }) : undefined;
+  const when =
+    state === "overdue"
+      ? over && left && left.value < 0
+        ? `${over} over`
+        : inDays(Math.min(days, 0))
+      : over
+        ? `${over} left`
+        : inDays(days);
+  return {
+    rank: 1,
+    days,
+    thing: {
+      ...nothing,
+      key: `due ${key}`,
+      vehicleId,
+      title,
+      when,
+      urgency: state === "overdue" ? "now" : "soon",
+      view: "due",
+    },
+  };
 }
 
-function fromWear({ what, at, points, unit, decimals, state, line }: Wear, vehicleId: string, today: string): Ranked {
+function fromWear(
+  { what, at, points, unit, decimals, state, line }: Wear,
+  vehicleId: string,
+  today: string,
+): Ranked {
   const days = line?.on ? daysUntil(line.on.best, today) : 0;
   const beyond = state === "overdue";
   const last = `${points.at(-1)?.value.toFixed(decimals) ?? ""} ${unit}`;
-  const when = beyond ? `beyond its limit, ${last}` : days <= 0 ? "at its limit by now" : `at its limit ${inDays(days)}`;
+  const when = beyond
+    ? `beyond its limit, ${last}`
+    : days <= 0
+      ? "at its limit by now"
+      : `at its limit ${inDays(days)}`;
   const thing: NextThing = {
     ...nothing,
     key: `wear ${what} ${at ?? ""}`,

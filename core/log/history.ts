@@ -5,7 +5,14 @@ import { formatDistance } from "../quantity/distance";
 import { formatPrice } from "../quantity/money";
 
 /** What a history may tell beside part, place, day and odometer, which it always tells. */
-export const HISTORY_FIELDS = ["prices", "part numbers", "notes", "measurements", "readings", "which job"] as const;
+export const HISTORY_FIELDS = [
+  "prices",
+  "part numbers",
+  "notes",
+  "measurements",
+  "readings",
+  "which job",
+] as const;
 export type HistoryField = (typeof HISTORY_FIELDS)[number];
 
 export interface HistoryTable {
@@ -28,11 +35,18 @@ interface Records {
 }
 
 /**
- * A vehicle's history for somebody who buys it: only the chosen fields, and it says itself what it is made from and what it cannot know.
- * Nothing that is in the log is left out but by field. @param on the local calendar day.
+ * A vehicle's history for somebody who buys it: only the chosen fields, and it says itself what it is made
+ * from and what it cannot know. Nothing that is in the log is left out but by field. @param on the local
+ * calendar day.
  */
-export function historyOf(vehicle: Vehicle, records: Records, fields: ReadonlySet<HistoryField>, on: string): History {
-  const own = <T extends { vehicleId: string; on: string }>(all: readonly T[]) => all.filter(({ vehicleId }) => vehicleId === vehicle.id).sort((a, b) => a.on.localeCompare(b.on));
+export function historyOf(
+  vehicle: Vehicle,
+  records: Records,
+  fields: ReadonlySet<HistoryField>,
+  on: string,
+): History {
+  const own = <T extends { vehicleId: string; on: string }>(all: readonly T[]) =>
+    all.filter(({ vehicleId }) => vehicleId === vehicle.id).sort((a, b) => a.on.localeCompare(b.on));
   const replacements = own(records.replacements);
   const measurements = own(records.measurements);
   const readings = own(records.readings);
@@ -42,17 +56,32 @@ export function historyOf(vehicle: Vehicle, records: Records, fields: ReadonlySe
     ["Odometer", ({ odometer }) => formatDistance(odometer)],
     ["Part", ({ part, count }) => (count > 1 ? `${count} × ${part}` : part)],
     ["Place", ({ place }) => place],
-    ...(fields.has("part numbers") ? [["Part number", ({ partNumber }: Replacement) => partNumber ?? ""] as [string, (one: Replacement) => string]] : []),
-    ...(fields.has("prices")
-      ? [["Price of parts", ({ priceMinor }: Replacement) => (priceMinor === undefined ? "" : formatPrice(priceMinor))] as [string, (one: Replacement) => string]]
-      : []),
-    ...(fields.has("notes") ? [["Note", ({ note }: Replacement) => note ?? ""] as [string, (one: Replacement) => string]] : []),
-    ...(fields.has("which job")
+    ...(fields.has("part numbers")
       ? [
-          ["Job", ({ jobId }: Replacement) => (jobId === undefined ? "entered by hand" : (jobs.get(jobId)?.title ?? "a job no longer kept"))] as [
+          ["Part number", ({ partNumber }: Replacement) => partNumber ?? ""] as [
             string,
             (one: Replacement) => string,
           ],
+        ]
+      : []),
+    ...(fields.has("prices")
+      ? [
+          [
+            "Price of parts",
+            ({ priceMinor }: Replacement) => (priceMinor === undefined ? "" : formatPrice(priceMinor)),
+          ] as [string, (one: Replacement) => string],
+        ]
+      : []),
+    ...(fields.has("notes")
+      ? [["Note", ({ note }: Replacement) => note ?? ""] as [string, (one: Replacement) => string]]
+      : []),
+    ...(fields.has("which job")
+      ? [
+          [
+            "Job",
+            ({ jobId }: Replacement) =>
+              jobId === undefined ? "entered by hand" : (jobs.get(jobId)?.title ?? "a job no longer kept"),
+          ] as [string, (one: Replacement) => string],
         ]
       : []),
   ];
@@ -62,11 +91,18 @@ export function historyOf(vehicle: Vehicle, records: Records, fields: ReadonlySe
     title: [vehicle.name, vehicle.year, vehicle.engine].filter(Boolean).join(", "),
     says: [
       `Kept by the owner; ${replacements.length} replacements${span.length > 0 ? ` from ${span[0]} to ${span.at(-1)}` : ""}. Written on ${on}.`,
-      ...changed.map(({ on, distance }) => `The odometer was changed on ${on}; the new one began at ${formatDistance(distance)}.`),
+      ...changed.map(
+        ({ on, distance }) =>
+          `The odometer was changed on ${on}; the new one began at ${formatDistance(distance)}.`,
+      ),
       `Work that nobody wrote down is not in it. Left out by choice: ${HISTORY_FIELDS.filter((field) => !fields.has(field)).join(", ") || "nothing"}.`,
     ],
     tables: [
-      { title: "Replaced", heads: columns.map(([head]) => head), rows: replacements.map((one) => columns.map(([, cell]) => cell(one))) },
+      {
+        title: "Replaced",
+        heads: columns.map(([head]) => head),
+        rows: replacements.map((one) => columns.map(([, cell]) => cell(one))),
+      },
       ...(fields.has("measurements") && measurements.length > 0
         ? [
             {
@@ -78,7 +114,11 @@ export function historyOf(vehicle: Vehicle, records: Records, fields: ReadonlySe
                 what,
                 at ?? "",
                 `${value} ${unit}`,
-                least !== undefined ? `at least ${least} ${unit}` : most !== undefined ? `at most ${most} ${unit}` : "",
+                least !== undefined
+                  ? `at least ${least} ${unit}`
+                  : most !== undefined
+                    ? `at most ${most} ${unit}`
+                    : "",
               ]),
             },
           ]
@@ -88,7 +128,10 @@ export function historyOf(vehicle: Vehicle, records: Records, fields: ReadonlySe
             {
               title: "Odometer",
               heads: ["Day", "Reading"],
-              rows: readings.map(({ on, distance, newOdometer }) => [on, `${formatDistance(distance)}${newOdometer ? ", new odometer" : ""}`]),
+              rows: readings.map(({ on, distance, newOdometer }) => [
+                on,
+                `${formatDistance(distance)}${newOdometer ? ", new odometer" : ""}`,
+              ]),
             },
           ]
         : []),
@@ -96,16 +139,25 @@ export function historyOf(vehicle: Vehicle, records: Records, fields: ReadonlySe
   };
 }
 
-const CAUTION = "Figures and advice here are general. The vehicle maker's instructions, local rules and a licensed workshop come first.";
+const CAUTION =
+  "Figures and advice here are general. The vehicle maker's instructions, local rules and a licensed workshop come first.";
 
-/** A history as Markdown; a cell's own bars, line breaks and markup are kept from making a table or a link of their own. */
+/**
+ * A history as Markdown; a cell's own bars, line breaks and markup are kept from making a table or a link of
+ * their own.
+ */
 export function historyMarkdown({ title, says, tables }: History): string {
-  const cell = (text: string) => text.replace(/\s*\n\s*/g, " ").replace(/[\\|<>[\]*_`#]/g, (sign) => `\\${sign}`);
+  const cell = (text: string) =>
+    text.replace(/\s*\n\s*/g, " ").replace(/[\\|<>[\]*_`#]/g, (sign) => `\\${sign}`);
   const row = (cells: string[]) => `| ${cells.map(cell).join(" | ")} |`;
   return [
     `# ${cell(title)}`,
     ...says.map(cell),
-    ...tables.map(({ title, heads, rows }) => [`## ${title}\n`, row(heads), row(heads.map(() => "---")).replace(/\\/g, ""), ...rows.map(row)].join("\n")),
+    ...tables.map(({ title, heads, rows }) =>
+      [`## ${title}\n`, row(heads), row(heads.map(() => "---")).replace(/\\/g, ""), ...rows.map(row)].join(
+        "\n",
+      ),
+    ),
     `_${CAUTION}_\n`,
   ].join("\n\n");
 }

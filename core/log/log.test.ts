@@ -40,13 +40,29 @@ test("miles and kilometres are compared as the distances they are", () => {
   expect(questionReading(readings, "v", { value: 1300, unit: "mi" }, "2026-07-01")).toBeUndefined();
 });
 
-const replaced: typeof fitted = (part, on, odometer, more) => fitted(part, on, odometer, { place: "left rear", system: "brakes", ...more });
+const replaced: typeof fitted = (part, on, odometer, more) =>
+  fitted(part, on, odometer, { place: "left rear", system: "brakes", ...more });
 
 test("what is on a place is the newest of each part, with how far it has gone", () => {
   const fitted = fittedParts(
-    [replaced("Shoes", "2024-01-01", 100), replaced("shoes", "2026-01-01", 600), replaced("Tyre", "2025-01-01", 300), replaced("Shoes", "2026-02-01", 700, { vehicleId: "other" })],
+    [
+      replaced("Shoes", "2024-01-01", 100),
+      replaced("shoes", "2026-01-01", 600),
+      replaced("Tyre", "2025-01-01", 300),
+      replaced("Shoes", "2026-02-01", 700, { vehicleId: "other" }),
+    ],
     "v",
-    vehicleLog(vehicle, { readings: [reading("2026-03-01", 1000)], replacements: [], measurements: [], intervals: [], followUps: [] }, "2026-03-01"),
+    vehicleLog(
+      vehicle,
+      {
+        readings: [reading("2026-03-01", 1000)],
+        replacements: [],
+        measurements: [],
+        intervals: [],
+        followUps: [],
+      },
+      "2026-03-01",
+    ),
   );
   expect(fitted.get("left rear")?.map(({ replacement, gone }) => [replacement.part, gone.value])).toEqual([
     ["shoes", 400],
@@ -55,7 +71,11 @@ test("what is on a place is the newest of each part, with how far it has gone", 
 });
 
 test("a year counts its own entries and says how many have no price", () => {
-  const list = [replaced("A", "2026-01-01", 1, { priceMinor: 100 }), replaced("B", "2026-05-01", 2), replaced("C", "2025-05-01", 2, { priceMinor: 900 })];
+  const list = [
+    replaced("A", "2026-01-01", 1, { priceMinor: 100 }),
+    replaced("B", "2026-05-01", 2),
+    replaced("C", "2025-05-01", 2, { priceMinor: 900 }),
+  ];
   expect(yearSummary({ replacements: list, jobs: [], works: [], kits: [] }, "v", "2026")).toMatchObject({
     replacements: 2,
     spentMinor: 100,
@@ -67,11 +87,35 @@ test("a year counts its own entries and says how many have no price", () => {
 });
 
 test("a job done this year counts its parts from before New Year against its quote", () => {
-  const job = { ...stamp("j"), vehicleId: "v", title: "j", system: "engine", state: "done", doneOn: "2026-01-02", chosenRouteId: "r", routes: [] } as unknown as Job;
-  const kit = { ...stamp("k"), jobId: "j", laidOut: [], got: [], typed: [], wishes: { own: [] }, quoteMinor: 9000 };
-  const parts = ["2025-12-30", "2026-01-02"].map((on) => replaced(on, on, 1, { jobId: "j", priceMinor: 2000 }));
+  const job = {
+    ...stamp("j"),
+    vehicleId: "v",
+    title: "j",
+    system: "engine",
+    state: "done",
+    doneOn: "2026-01-02",
+    chosenRouteId: "r",
+    routes: [],
+  } as unknown as Job;
+  const kit = {
+    ...stamp("k"),
+    jobId: "j",
+    laidOut: [],
+    got: [],
+    typed: [],
+    wishes: { own: [] },
+    quoteMinor: 9000,
+  };
+  const parts = ["2025-12-30", "2026-01-02"].map((on) =>
+    replaced(on, on, 1, { jobId: "j", priceMinor: 2000 }),
+  );
   const { quoted, spentMinor } = yearSummary(
-    { replacements: parts, jobs: [{ ...job, routes: [{ id: "r", name: "r", steps: [], fasteners: [], parts: [] }] }], works: [], kits: [kit] },
+    {
+      replacements: parts,
+      jobs: [{ ...job, routes: [{ id: "r", name: "r", steps: [], fasteners: [], parts: [] }] }],
+      works: [],
+      kits: [kit],
+    },
     "v",
     "2026",
   );
@@ -79,8 +123,24 @@ test("a job done this year counts its parts from before New Year against its quo
 });
 
 test("do next: what is under way first, then what is owed by how near it is, then what is planned", () => {
-  const job = (id: string, more: Partial<Job>): Job => ({ ...stamp(id), vehicleId: "v", title: id, system: "brakes", state: "planned", routes: [], chosenRouteId: "r", ...more });
-  const owed = (id: string, more: Partial<FollowUp>): FollowUp => ({ ...stamp(id), vehicleId: "v", kind: "other", text: id, state: "open", ...more });
+  const job = (id: string, more: Partial<Job>): Job => ({
+    ...stamp(id),
+    vehicleId: "v",
+    title: id,
+    system: "brakes",
+    state: "planned",
+    routes: [],
+    chosenRouteId: "r",
+    ...more,
+  });
+  const owed = (id: string, more: Partial<FollowUp>): FollowUp => ({
+    ...stamp(id),
+    vehicleId: "v",
+    kind: "other",
+    text: id,
+    state: "open",
+    ...more,
+  });
   const followUps = [
     owed("far", { dueAt: km(2900) }),
     owed("late", { dueOn: "2026-11-20" }),
@@ -97,21 +157,48 @@ test("do next: what is under way first, then what is owed by how near it is, the
   const tread = { what: "Tread", at: "left front" };
   const measurements = [
     measured("2026-11-24", 2000, 1.4, { what: "Lining", at: "left rear" }),
-    // 1 mm in 400 km and 1 mm left: 400 km more. Driven 900 km in the 237 days since 1 April, the middle of the three slopes: 105 days.
+    // 1 mm in 400 km and 1 mm left: 400 km more. Driven 900 km in the 237 days since 1 April, the middle of
+    // the three slopes: 105 days.
     ...[measured("2026-11-04", 1600, 3.5, tread), measured("2026-11-24", 2000, 2.5, tread)],
     // Whoever renews it has it on the list already.
     measured("2026-11-24", 2000, 1, { what: "Planned part depth" }),
     measured("2026-11-24", 2000, 9, { what: "Disc" }),
   ];
-  const log = vehicleLog(vehicle, { readings: [reading("2026-11-04", 1600), reading("2026-11-24", 2000)], replacements: fitted, measurements, intervals, followUps }, "2026-11-24");
+  const log = vehicleLog(
+    vehicle,
+    {
+      readings: [reading("2026-11-04", 1600), reading("2026-11-24", 2000)],
+      replacements: fitted,
+      measurements,
+      intervals,
+      followUps,
+    },
+    "2026-11-24",
+  );
   const covers = job("covers", { state: "planned", plannedFor: "2026-12-03" });
   const withPart = {
     ...covers,
     chosenRouteId: "r",
-    routes: [{ id: "r", name: "r", steps: [], fasteners: [], parts: [{ id: "p", name: "planned parts", place: "engine" as const, count: 1 }] }],
+    routes: [
+      {
+        id: "r",
+        name: "r",
+        steps: [],
+        fasteners: [],
+        parts: [{ id: "p", name: "planned parts", place: "engine" as const, count: 1 }],
+      },
+    ],
   };
-  const bare = (one: Job): Job => ({ ...one, routes: [{ id: "r", name: "r", steps: [], fasteners: [], parts: [] }] });
-  const jobs = [job("planned", { plannedFor: "2026-12-01" }), job("begun", { state: "under way" }), job("done", { state: "done" }), job("some day", {})].map(bare);
+  const bare = (one: Job): Job => ({
+    ...one,
+    routes: [{ id: "r", name: "r", steps: [], fasteners: [], parts: [] }],
+  });
+  const jobs = [
+    job("planned", { plannedFor: "2026-12-01" }),
+    job("begun", { state: "under way" }),
+    job("done", { state: "done" }),
+    job("some day", {}),
+  ].map(bare);
   const things = doNext([...jobs, withPart], [log], "2026-11-24");
   expect(things.map(({ title, when }) => `${title}: ${when}`)).toEqual([
     "begun: under way",

@@ -4,7 +4,8 @@ import { formatDistance } from "../quantity/distance";
 import type { VehicleLog } from "./vehicle-log";
 
 /**
- * Something that hangs from the rail or stands above it. `tier` is the row of its label, 0 the nearest, undefined where there is no room for words;
+ * Something that hangs from the rail or stands above it. `tier` is the row of its label, 0 the nearest,
+ * undefined where there is no room for words;
  * `labelX` is where its words begin.
  */
 export interface RailMark {
@@ -37,7 +38,10 @@ export interface RailSize {
 
 /** So much of the rail, at the least, is for what is to come. */
 const AHEAD_SHARE = 0.2;
-/** What is due farther ahead than this, as a share of what is behind, would leave what was replaced no room for words. */
+/**
+ * What is due farther ahead than this, as a share of what is behind, would leave what was replaced no room
+ * for words.
+ */
 const AHEAD_MOST = 0.5;
 /** Marks nearer than this are one: no finger or eye would part them. */
 const APART = 5;
@@ -46,11 +50,16 @@ const TICK_LETTERS = 15;
 const GAP = 10;
 
 /**
- * Lays out one vehicle's rail: distance from left to right, what was replaced hanging under it, what is due standing above it.
- * Labels take the nearest row in which they do not touch another; where all are full the mark stays without words. What is due far
+ * Lays out one vehicle's rail: distance from left to right, what was replaced hanging under it, what is due
+ * standing above it. Labels take the nearest row in which they do not touch another; where all are full the
+ * mark stays without words. What is due far
  * ahead is left to the list of what is due.
  */
-export function layOutRail(log: VehicleLog, replacements: readonly Replacement[], { width, letter, tiers }: RailSize): Rail | undefined {
+export function layOutRail(
+  log: VehicleLog,
+  replacements: readonly Replacement[],
+  { width, letter, tiers }: RailSize,
+): Rail | undefined {
   const { vehicle, mileage, nowKm, dues } = log;
   const firstKm = mileage.points[0]?.km;
   if (firstKm === undefined) return undefined;
@@ -71,7 +80,13 @@ export function layOutRail(log: VehicleLog, replacements: readonly Replacement[]
     together(
       replacements
         .filter((one) => one.vehicleId === vehicle.id)
-        .map((one) => ({ key: one.id, x: x(mileage.totalKm(one.odometer, one.on)), label: one.part, entryId: one.id, state: "done" as const }))
+        .map((one) => ({
+          key: one.id,
+          x: x(mileage.totalKm(one.odometer, one.on)),
+          label: one.part,
+          entryId: one.id,
+          state: "done" as const,
+        }))
         .sort((a, b) => a.x - b.x),
     ),
     { width, tiers, room },
@@ -84,7 +99,13 @@ export function layOutRail(log: VehicleLog, replacements: readonly Replacement[]
     first: { x: 0, label: formatDistance(mileage.shown(firstKm, unit)) },
     now: { x: x(nowKm), label: formatDistance(mileage.shown(nowKm, unit)) },
     end: { x: width },
-    ticks: ticksOf(mileage, firstKm, endKm, unit, Math.max(2, Math.floor(width / (TICK_LETTERS * letter)))).map(({ km, label }) => ({ x: x(km), label })),
+    ticks: ticksOf(
+      mileage,
+      firstKm,
+      endKm,
+      unit,
+      Math.max(2, Math.floor(width / (TICK_LETTERS * letter))),
+    ).map(({ km, label }) => ({ x: x(km), label })),
     hanging,
     due,
   };
@@ -104,11 +125,22 @@ function together(marks: Bare[]): Bare[] {
     const [first] = group;
     if (!first) return [];
     const labels = [...new Set(group.map(({ label }) => label))];
-    return [group.length === 1 ? first : { ...first, label: labels.length === 1 ? `${first.label} ×${group.length}` : `${first.label} +${group.length - 1}` }];
+    return [
+      group.length === 1
+        ? first
+        : {
+            ...first,
+            label:
+              labels.length === 1 ? `${first.label} ×${group.length}` : `${first.label} +${group.length - 1}`,
+          },
+    ];
   });
 }
 
-function inTiers(marks: Bare[], { width, tiers, room }: { width: number; tiers: number; room: (label: string) => number }): RailMark[] {
+function inTiers(
+  marks: Bare[],
+  { width, tiers, room }: { width: number; tiers: number; room: (label: string) => number },
+): RailMark[] {
   const ends: number[] = Array.from({ length: tiers }, () => -Infinity);
   return marks.map((mark) => {
     const start = Math.min(mark.x, width - room(mark.label));
@@ -119,7 +151,13 @@ function inTiers(marks: Bare[], { width, tiers, room }: { width: number; tiers: 
 }
 
 /** Round distances, as many as there is room for. */
-function ticksOf(mileage: VehicleLog["mileage"], fromKm: number, toKm: number, unit: DistanceUnit, most: number): { km: number; label: string }[] {
+function ticksOf(
+  mileage: VehicleLog["mileage"],
+  fromKm: number,
+  toKm: number,
+  unit: DistanceUnit,
+  most: number,
+): { km: number; label: string }[] {
   const from = mileage.shown(fromKm, unit).value;
   const to = mileage.shown(toKm, unit).value;
   if (to <= from) return [];
@@ -127,7 +165,10 @@ function ticksOf(mileage: VehicleLog["mileage"], fromKm: number, toKm: number, u
   const power = 10 ** Math.floor(Math.log10(rough));
   const step = [1, 2, 5, 10].map((times) => times * power).find((one) => one >= rough) ?? rough;
   const perKm = (toKm - fromKm) / (to - from);
-  return Array.from({ length: Math.floor(to / step) - Math.ceil(from / step) + 1 }, (_, i) => (Math.ceil(from / step) + i) * step).map((at) => ({
+  return Array.from(
+    { length: Math.floor(to / step) - Math.ceil(from / step) + 1 },
+    (_, i) => (Math.ceil(from / step) + i) * step,
+  ).map((at) => ({
     km: fromKm + (at - from) * perKm,
     label: formatDistance({ value: at, unit }),
   }));

@@ -14,8 +14,16 @@ export interface Recalled {
   jobId: string | undefined;
 }
 
-/** One's own notes about a vehicle, the newest first: what stands on an entry, what was noticed at work for the next time, and what was learnt. */
-export function recalledOf(vehicleId: string, replacements: readonly Replacement[], jobs: readonly Job[], works: readonly Work[]): Recalled[] {
+/**
+ * One's own notes about a vehicle, the newest first: what stands on an entry, what was noticed at work for
+ * the next time, and what was learnt.
+ */
+export function recalledOf(
+  vehicleId: string,
+  replacements: readonly Replacement[],
+  jobs: readonly Job[],
+  works: readonly Work[],
+): Recalled[] {
   const ofEntries = replacements.flatMap(({ id, vehicleId: of, part, note, on }): Recalled[] =>
     of === vehicleId && note ? [{ key: id, about: part, says: note, on, entryId: id, jobId: undefined }] : [],
   );
@@ -26,7 +34,14 @@ export function recalledOf(vehicleId: string, replacements: readonly Replacement
       if (!work) return [];
       const noticed = eventsOf(work, "noted").flatMap(({ as, text }) => (as === "noticed" ? [text] : []));
       const on = job.doneOn ?? work.events.at(-1)?.on ?? "";
-      return [...noticed, ...lessonsFrom(work)].map((says, i): Recalled => ({ key: `${job.id} ${i}`, about: job.title, says, on, entryId: undefined, jobId: job.id }));
+      return [...noticed, ...lessonsFrom(work)].map((says, i): Recalled => ({
+        key: `${job.id} ${i}`,
+        about: job.title,
+        says,
+        on,
+        entryId: undefined,
+        jobId: job.id,
+      }));
     });
   return [...ofEntries, ...ofJobs].sort((a, b) => b.on.localeCompare(a.on));
 }

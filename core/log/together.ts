@@ -11,12 +11,16 @@ export interface Together {
   because: string;
 }
 
-/** So far apart, in days, that waiting for the later one or bringing it forward would cost more than it saves. Our own judgement. */
+/**
+ * So far apart, in days, that waiting for the later one or bringing it forward would cost more than it saves.
+ * Our own judgement.
+ */
 const NEAR_DAYS = 120;
 
 /**
- * What is due within four months of each other and shares work: the plan of one lays the other bare, both need the same hire tool,
- * or both sit at one place in one system. Read from the plans of the vehicle's jobs, done or not.
+ * What is due within four months of each other and shares work: the plan of one lays the other bare, both
+ * need the same hire tool, or both sit at one place in one system. Read from the plans of the vehicle's jobs,
+ * done or not.
  */
 export function togetherOf(dues: readonly Due[], jobs: readonly Job[]): Together[] {
   const dated = dues.filter(({ state, on }) => state !== "snoozed" && on !== undefined);
@@ -40,17 +44,22 @@ function routesFor({ interval }: Due, jobs: readonly Job[]) {
 
 function laidBare(a: Due, b: Due, jobs: readonly Job[]): string | undefined {
   const key = partKey(b.interval.part);
-  const bares = routesFor(a, jobs).some(({ laysBare }) => laysBare?.some(({ name }) => partKey(name) === key));
+  const bares = routesFor(a, jobs).some(({ laysBare }) =>
+    laysBare?.some(({ name }) => partKey(name) === key),
+  );
   return bares ? `${a.interval.part} lays bare: ${b.interval.part.toLowerCase()}` : undefined;
 }
 
 function sameHire(a: Due, b: Due, jobs: readonly Job[]): string | undefined {
-  const tools = (due: Due) => routesFor(due, jobs).flatMap(({ specialTools }) => specialTools?.map(({ name }) => name) ?? []);
+  const tools = (due: Due) =>
+    routesFor(due, jobs).flatMap(({ specialTools }) => specialTools?.map(({ name }) => name) ?? []);
   const also = new Set(tools(b).map(partKey));
   const shared = tools(a).find((name) => also.has(partKey(name)));
   return shared === undefined ? undefined : `both need: ${shared.toLowerCase()}`;
 }
 
 function samePlace(a: Due, b: Due): string | undefined {
-  return a.place !== undefined && a.place === b.place && a.interval.system === b.interval.system ? `same place and system: ${a.place}, ${a.interval.system}` : undefined;
+  return a.place !== undefined && a.place === b.place && a.interval.system === b.interval.system
+    ? `same place and system: ${a.place}, ${a.interval.system}`
+    : undefined;
 }

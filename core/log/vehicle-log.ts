@@ -36,6 +36,9 @@ export function vehicleLog(vehicle: Vehicle, records: Records, today: string): V
     owed: records.followUps
       .filter((one) => one.vehicleId === vehicle.id && one.state === "open")
       .map((one) => owedOf(one, mileage, driving, today))
-      .sort((a, b) => Number(b.reached) - Number(a.reached) || (a.on?.best ?? "9").localeCompare(b.on?.best ?? "9")),
+      .sort(
+        (a, b) =>
+          Number(b.reached) - Number(a.reached) || (a.on?.best ?? "9").localeCompare(b.on?.best ?? "9"),
+      ),
   };
 }

@@ -16,7 +16,10 @@ interface Described {
   hangsOn?: "vehicles" | "jobs";
 }
 
-/** The household, described once: the collections in the order in which files hold them, each with its schema, its name, and what it hangs on. */
+/**
+ * The household, described once: the collections in the order in which files hold them, each with its schema,
+ * its name, and what it hangs on.
+ */
 const DESCRIBED = {
   vehicles: { schema: vehicleSchema, called: "Vehicle" },
   readings: { schema: readingSchema, called: "Reading", hangsOn: "vehicles" },
@@ -39,7 +42,8 @@ export type RecordOf<C extends Collection> = z.infer<Schemas[C]>;
 export const COLLECTIONS = Object.keys(DESCRIBED) as Collection[];
 
 /** Something of each collection; what the table has a row for, this has. */
-const each = <T>(of: (collection: Collection) => T) => Object.fromEntries(COLLECTIONS.map((collection) => [collection, of(collection)]));
+const each = <T>(of: (collection: Collection) => T) =>
+  Object.fromEntries(COLLECTIONS.map((collection) => [collection, of(collection)]));
 
 /** The schema of each kind of record, by the name of the collection it is kept in. */
 export const recordSchemas = each((collection) => DESCRIBED[collection].schema) as Schemas;
@@ -47,8 +51,14 @@ export const recordSchemas = each((collection) => DESCRIBED[collection].schema) 
 /** What a record of a collection is called. */
 export const calledIn = (collection: Collection): string => DESCRIBED[collection].called;
 
-/** What a record hangs on: the collection and the id of the record there; undefined where it stands for itself. */
-export function parentOf(collection: Collection, record: RecordOf<Collection>): { collection: "vehicles" | "jobs"; id: string } | undefined {
+/**
+ * What a record hangs on: the collection and the id of the record there; undefined where it stands for
+ * itself.
+ */
+export function parentOf(
+  collection: Collection,
+  record: RecordOf<Collection>,
+): { collection: "vehicles" | "jobs"; id: string } | undefined {
   const { hangsOn }: Described = DESCRIBED[collection];
   if (hangsOn === undefined) return undefined;
   const { vehicleId, jobId } = record as { vehicleId?: string; jobId?: string };
@@ -56,7 +66,11 @@ export function parentOf(collection: Collection, record: RecordOf<Collection>): 
 }
 
 /** Everything the app keeps. */
-export const householdSchema = z.strictObject(each((collection) => z.array(DESCRIBED[collection].schema)) as { [C in Collection]: z.ZodArray<Schemas[C]> });
+export const householdSchema = z.strictObject(
+  each((collection) => z.array(DESCRIBED[collection].schema)) as {
+    [C in Collection]: z.ZodArray<Schemas[C]>;
+  },
+);
 export type Household = z.infer<typeof householdSchema>;
 
 /** The file that "Export all" writes. */

@@ -5,7 +5,15 @@ import { SIDES } from "../side";
 import { INTO } from "../thread/hole";
 import { STRENGTH_CLASSES } from "../thread/strength";
 import { placeSchema, systemSchema } from "./place";
-import { LONGEST_UNIT, daySchema, idSchema, lineSchema, recordShape, textSchema, measuredSchema } from "./record";
+import {
+  LONGEST_UNIT,
+  daySchema,
+  idSchema,
+  lineSchema,
+  recordShape,
+  textSchema,
+  measuredSchema,
+} from "./record";
 import { ROLES } from "./role";
 import { specialToolSchema, supplySchema } from "./supply";
 
@@ -31,11 +39,24 @@ export type StepKind = (typeof STEP_KINDS)[number];
 
 const leftHand = z.literal(true).optional();
 export const threadSchema = z.discriminatedUnion("system", [
-  z.strictObject({ system: z.literal("metric"), diameterMm: z.number().min(1).max(100), pitchMm: z.number().min(0.1).max(10), leftHand }),
-  z.strictObject({ system: z.literal("inch"), diameterIn: z.number().min(0.04).max(4), threadsPerInch: z.number().min(2).max(100), leftHand }),
+  z.strictObject({
+    system: z.literal("metric"),
+    diameterMm: z.number().min(1).max(100),
+    pitchMm: z.number().min(0.1).max(10),
+    leftHand,
+  }),
+  z.strictObject({
+    system: z.literal("inch"),
+    diameterIn: z.number().min(0.04).max(4),
+    threadsPerInch: z.number().min(2).max(100),
+    leftHand,
+  }),
 ]);
 
-export const adapterSchema = z.strictObject({ offsetMm: z.number().min(0).max(1000), angleDeg: z.number().min(0).max(180) });
+export const adapterSchema = z.strictObject({
+  offsetMm: z.number().min(0).max(1000),
+  angleDeg: z.number().min(0).max(180),
+});
 
 const pointSchema = z.strictObject({ x: z.number().finite(), y: z.number().finite() });
 
@@ -62,7 +83,14 @@ export const TIGHTENED = ["hanging", "at ride height", "on the ground"] as const
 export const ACCESSES = ["room for a torque wrench", "crowfoot only", "spanner only", "by feel"] as const;
 
 /** "this vehicle's own": the wheel torque that stands with the vehicle. */
-export const SOURCES = ["vehicle maker", "parts maker", "a recording", "a friend's notes", "this vehicle's own", "memory"] as const;
+export const SOURCES = [
+  "vehicle maker",
+  "parts maker",
+  "a recording",
+  "a friend's notes",
+  "this vehicle's own",
+  "memory",
+] as const;
 export const CONDITIONS = ["dry", "oiled", "threadlocked", "anti-seize"] as const;
 
 /** A group of like bolts, nuts, studs, pins or clips. */
@@ -127,7 +155,10 @@ export const partSchema = z.strictObject({
 });
 export type Part = z.infer<typeof partSchema>;
 
-/** A calculation of the Bench pinned to a step: which, and what stands in its fields. It is worked anew wherever it is shown. */
+/**
+ * A calculation of the Bench pinned to a step: which, and what stands in its fields. It is worked anew
+ * wherever it is shown.
+ */
 export const pinnedSlipSchema = z.strictObject({
   id: idSchema,
   slip: lineSchema,
@@ -135,7 +166,10 @@ export const pinnedSlipSchema = z.strictObject({
 });
 export type PinnedSlip = z.infer<typeof pinnedSlipSchema>;
 
-/** Something measured in a step, against its limits where they are known; at each of its places, as left and right, where it has them. */
+/**
+ * Something measured in a step, against its limits where they are known; at each of its places, as left and
+ * right, where it has them.
+ */
 export const measureSchema = z.strictObject({
   what: lineSchema,
   unit: z.string().max(LONGEST_UNIT),
@@ -158,7 +192,10 @@ export const stepSchema = z.strictObject({
   slips: z.array(pinnedSlipSchema).max(20).optional(),
   /** Steps that have to be done before it, by id. */
   needs: z.array(idSchema).max(50).optional(),
-  /** The step that it puts right again, and the title it was given then: one that still has it follows its step. */
+  /**
+   * The step that it puts right again, and the title it was given then: one that still has it follows its
+   * step.
+   */
   mirrorOf: z.strictObject({ stepId: idSchema, title: lineSchema }).optional(),
   /** Connectors, hoses and leads that this step takes off, puts back, or moves something past. */
   takesOff: z.array(lineSchema).max(20).optional(),
@@ -211,18 +248,33 @@ export const routeSchema = z
     const known = new Set(route.fasteners.map((fastener) => fastener.id));
     route.steps.forEach((step, i) => {
       if (step.fastenerId !== undefined && !known.has(step.fastenerId)) {
-        context.addIssue({ code: "custom", path: ["steps", i, "fastenerId"], message: `The step "${step.title}" names a fastener that the route does not have.` });
+        context.addIssue({
+          code: "custom",
+          path: ["steps", i, "fastenerId"],
+          message: `The step "${step.title}" names a fastener that the route does not have.`,
+        });
       }
     });
   });
 export type Route = z.infer<typeof routeSchema>;
 
-/** What was found out before the plan: the symptom, the results of checks, causes of one's own, and measures. */
+/**
+ * What was found out before the plan: the symptom, the results of checks, causes of one's own, and measures.
+ */
 export const decideSchema = z.strictObject({
   symptom: lineSchema.optional(),
   /** The result of each check by its id. */
   results: z.record(lineSchema, lineSchema),
-  own: z.array(z.strictObject({ id: idSchema, name: lineSchema, for: z.array(lineSchema).max(20), against: z.array(lineSchema).max(20) })).max(20),
+  own: z
+    .array(
+      z.strictObject({
+        id: idSchema,
+        name: lineSchema,
+        for: z.array(lineSchema).max(20),
+        against: z.array(lineSchema).max(20),
+      }),
+    )
+    .max(20),
   measured: z
     .array(
       z.strictObject({
@@ -238,8 +290,15 @@ export const decideSchema = z.strictObject({
 });
 export type Decide = z.infer<typeof decideSchema>;
 
-/** A person's answer to a finding of the second look: it stays, with its reason, and is shown again in Work. */
-export const answerSchema = z.strictObject({ rule: lineSchema, about: lineSchema, because: lineSchema, on: daySchema });
+/**
+ * A person's answer to a finding of the second look: it stays, with its reason, and is shown again in Work.
+ */
+export const answerSchema = z.strictObject({
+  rule: lineSchema,
+  about: lineSchema,
+  because: lineSchema,
+  on: daySchema,
+});
 export type Answer = z.infer<typeof answerSchema>;
 
 export const jobSchema = z
@@ -257,5 +316,8 @@ export const jobSchema = z
     decide: decideSchema.optional(),
     notes: textSchema.optional(),
   })
-  .refine((job) => job.routes.some((route) => route.id === job.chosenRouteId), { path: ["chosenRouteId"], message: "The chosen route is not one of the job's routes." });
+  .refine((job) => job.routes.some((route) => route.id === job.chosenRouteId), {
+    path: ["chosenRouteId"],
+    message: "The chosen route is not one of the job's routes.",
+  });
 export type Job = z.infer<typeof jobSchema>;

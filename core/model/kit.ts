@@ -9,10 +9,23 @@ export const kitSchema = z.strictObject({
   /** Keys of what has been laid out on the mat. */
   laidOut: z.array(needKeySchema).max(5000),
   /** What is there or on its way without being in the chest. */
-  got: z.array(z.strictObject({ key: needKeySchema, how: z.enum(["in hand", "on order"]), from: lineSchema.optional(), due: daySchema.optional() })).max(2000),
+  got: z
+    .array(
+      z.strictObject({
+        key: needKeySchema,
+        how: z.enum(["in hand", "on order"]),
+        from: lineSchema.optional(),
+        due: daySchema.optional(),
+      }),
+    )
+    .max(2000),
   /** Offers typed in by hand: a price seen elsewhere, a friend who lends it. */
   typed: z.array(offerSchema).max(200),
-  wishes: z.strictObject({ spendUpToMinor: moneySchema.optional(), neededBy: daySchema.optional(), own: z.array(needKeySchema).max(500) }),
+  wishes: z.strictObject({
+    spendUpToMinor: moneySchema.optional(),
+    neededBy: daySchema.optional(),
+    own: z.array(needKeySchema).max(500),
+  }),
   /** A workshop's price for the whole job. */
   quoteMinor: moneySchema.optional(),
   /** What an hour of one's own is worth. */

@@ -1,7 +1,15 @@
 import { z } from "zod";
 import { SIDES } from "../side";
 import { placeSchema, systemSchema } from "./place";
-import { LONGEST_UNIT, daySchema, idSchema, lineSchema, recordShape, textSchema, measuredSchema } from "./record";
+import {
+  LONGEST_UNIT,
+  daySchema,
+  idSchema,
+  lineSchema,
+  recordShape,
+  textSchema,
+  measuredSchema,
+} from "./record";
 import { distanceSchema } from "./vehicle";
 
 /** A completed replacement: one part at one place. */
@@ -22,7 +30,10 @@ export const replacementSchema = z.strictObject({
   hand: z.enum(SIDES).optional(),
   warrantyUntil: daySchema.optional(),
   note: textSchema.optional(),
-  /** Its own, beside those of its job: the receipt, the number on the box. Their pixels stay in the browser and go along in a zip. */
+  /**
+   * Its own, beside those of its job: the receipt, the number on the box. Their pixels stay in the browser
+   * and go along in a zip.
+   */
   photoIds: z.array(idSchema).max(50).optional(),
 });
 export type Replacement = z.infer<typeof replacementSchema>;
@@ -44,7 +55,15 @@ export const measurementSchema = z.strictObject({
 });
 export type Measurement = z.infer<typeof measurementSchema>;
 
-export const FOLLOW_UP_KINDS = ["recheck torque", "alignment", "leak look", "return core", "return hire", "bed in", "other"] as const;
+export const FOLLOW_UP_KINDS = [
+  "recheck torque",
+  "alignment",
+  "leak look",
+  "return core",
+  "return hire",
+  "bed in",
+  "other",
+] as const;
 
 /** Something owed after a job, due on a day or at an odometer reading. */
 export const followUpSchema = z.strictObject({
@@ -71,10 +90,15 @@ export const intervalSchema = z
     /** Only at this place; left out, wherever the part sits. */
     place: placeSchema.optional(),
     system: systemSchema,
-    every: distanceSchema.refine(({ value }) => value > 0, "An interval must be more than nothing.").optional(),
+    every: distanceSchema
+      .refine(({ value }) => value > 0, "An interval must be more than nothing.")
+      .optional(),
     months: z.int().min(1).max(600).optional(),
     /** Left alone until then, and why. */
     snoozed: z.strictObject({ until: daySchema, because: lineSchema }).optional(),
   })
-  .refine(({ every, months }) => every !== undefined || months !== undefined, { path: ["every"], message: "An interval needs a distance or a time." });
+  .refine(({ every, months }) => every !== undefined || months !== undefined, {
+    path: ["every"],
+    message: "An interval needs a distance or a time.",
+  });
 export type Interval = z.infer<typeof intervalSchema>;

@@ -30,12 +30,19 @@ function withFigures<T>(value: T, change: (figure: Record<string, unknown>) => R
 function withSource<T>(value: T, from: string, to: string): T {
   if (Array.isArray(value)) return value.map((one) => withSource(one as unknown, from, to)) as T;
   if (typeof value !== "object" || value === null) return value;
-  return Object.fromEntries(Object.entries(value).map(([key, inside]) => [key, key === "source" && inside === from ? to : withSource(inside as unknown, from, to)])) as T;
+  return Object.fromEntries(
+    Object.entries(value).map(([key, inside]) => [
+      key,
+      key === "source" && inside === from ? to : withSource(inside as unknown, from, to),
+    ]),
+  ) as T;
 }
 
 /** Until version 7 an angle had one torque before it, and nothing else. */
 function anglesFirst({ torque, ...figure }: Record<string, unknown>): Record<string, unknown> {
-  return figure.form === "angle" && torque !== undefined ? { ...figure, first: { form: "value", torque } } : { ...figure, ...(torque === undefined ? {} : { torque }) };
+  return figure.form === "angle" && torque !== undefined
+    ? { ...figure, first: { form: "value", torque } }
+    : { ...figure, ...(torque === undefined ? {} : { torque }) };
 }
 
 /** Until version 10 a fastener said only whether it holds a wheel. */
@@ -52,15 +59,32 @@ function withRoles<T>(value: T): T {
  * Both the store in the browser and the import of a file run this one list.
  */
 export const MIGRATIONS: readonly Migration[] = [
-  // The field may be left out, so no record has to change; an older app is kept from dropping the slips that it does not know.
+  // The field may be left out, so no record has to change; an older app is kept from dropping the slips that
+  // it does not know.
   { to: 2, name: "steps may carry pinned slips", migrate: (household) => household },
-  { to: 3, name: "fasteners, steps and parts in full; answers to the second look", migrate: (household) => household },
-  { to: 4, name: "a kit for each job; tools in full", migrate: (household) => ({ ...household, kits: household.kits ?? [] }) },
-  { to: 5, name: "what happens at work in full; measurements", migrate: (household) => ({ ...household, measurements: household.measurements ?? [] }) },
+  {
+    to: 3,
+    name: "fasteners, steps and parts in full; answers to the second look",
+    migrate: (household) => household,
+  },
+  {
+    to: 4,
+    name: "a kit for each job; tools in full",
+    migrate: (household) => ({ ...household, kits: household.kits ?? [] }),
+  },
+  {
+    to: 5,
+    name: "what happens at work in full; measurements",
+    migrate: (household) => ({ ...household, measurements: household.measurements ?? [] }),
+  },
   {
     to: 6,
     name: "intervals; what was removed; reasons of follow-ups",
-    migrate: (household) => ({ ...household, intervals: household.intervals ?? [], removals: household.removals ?? [] }),
+    migrate: (household) => ({
+      ...household,
+      intervals: household.intervals ?? [],
+      removals: household.removals ?? [],
+    }),
   },
   { to: 7, name: "photos of an entry", migrate: (household) => household },
   {
@@ -75,18 +99,35 @@ export const MIGRATIONS: readonly Migration[] = [
   {
     to: 9,
     name: "a figure may be from a recording, or from a friend's notes",
-    migrate: (household) => ({ ...household, jobs: (household.jobs ?? []).map((job) => withSource(job, "a friend", "a friend's notes")) }),
+    migrate: (household) => ({
+      ...household,
+      jobs: (household.jobs ?? []).map((job) => withSource(job, "a friend", "a friend's notes")),
+    }),
   },
-  { to: 10, name: "what a fastener holds, in place of whether it holds a wheel", migrate: (household) => ({ ...household, jobs: (household.jobs ?? []).map(withRoles) }) },
+  {
+    to: 10,
+    name: "what a fastener holds, in place of whether it holds a wheel",
+    migrate: (household) => ({ ...household, jobs: (household.jobs ?? []).map(withRoles) }),
+  },
 ];
 
 /**
  * Brings a household of an older version up to this one and stamps its records with the new version.
  * The household given is not changed.
  */
-export function migrate(household: RawHousehold, fromVersion: number, migrations: readonly Migration[] = MIGRATIONS, toVersion: number = MODEL_VERSION): RawHousehold {
+export function migrate(
+  household: RawHousehold,
+  fromVersion: number,
+  migrations: readonly Migration[] = MIGRATIONS,
+  toVersion: number = MODEL_VERSION,
+): RawHousehold {
   if (fromVersion === toVersion) return household;
   const due = migrations.filter((one) => one.to > fromVersion && one.to <= toVersion);
   const migrated = due.reduce((current, one) => one.migrate(current), household);
-  return Object.fromEntries(Object.entries(migrated).map(([name, records]) => [name, records.map((record) => ({ ...record, schema: toVersion }))]));
+  return Object.fromEntries(
+    Object.entries(migrated).map(([name, records]) => [
+      name,
+      records.map((record) => ({ ...record, schema: toVersion })),
+    ]),
+  );
 }

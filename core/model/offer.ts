@@ -10,7 +10,8 @@ export const GRADES = ["plain", "good", "maker's own"] as const;
 export const needKeySchema = z.string().min(1).max(200);
 
 /**
- * One thing that can be had at a price: a tool or a set of them, a part, a pack of something used up, something
+ * One thing that can be had at a price: a tool or a set of them, a part, a pack of something used up,
+ * something
  * for so much a day, something borrowed.
  */
 export const offerSchema = z.strictObject({
@@ -29,10 +30,15 @@ export const offerSchema = z.strictObject({
   grade: z.enum(GRADES).optional(),
   /** Share of those sold that came back. */
   returnRate: z.number().min(0).max(1).optional(),
-  /** Tools and things used up, each line as it would be typed into the chest; what they cover is worked out from that. */
+  /**
+   * Tools and things used up, each line as it would be typed into the chest; what they cover is worked out
+   * from that.
+   */
   holds: z.array(lineSchema).max(60),
   /** Parts and hardware: the needs it answers, and how much of each is in one. */
-  answers: z.array(z.strictObject({ key: needKeySchema, amount: z.number().positive().max(1_000_000) })).max(100),
+  answers: z
+    .array(z.strictObject({ key: needKeySchema, amount: z.number().positive().max(1_000_000) }))
+    .max(100),
   leavesOut: z.array(lineSchema).max(30),
 });
 export type Offer = z.infer<typeof offerSchema>;
@@ -41,7 +47,10 @@ export type Offer = z.infer<typeof offerSchema>;
 export const shopSchema = z.strictObject({ name: lineSchema, deliveryMinor: moneySchema });
 export type Shop = z.infer<typeof shopSchema>;
 
-/** What a counter is asked for: the need's key, what it is, and how much. `withIt` are needs that its box may hold too. */
+/**
+ * What a counter is asked for: the need's key, what it is, and how much. `withIt` are needs that its box may
+ * hold too.
+ */
 export const wantedSchema = z.strictObject({
   key: needKeySchema,
   is: z.enum(["part", "hardware", "supply", "special tool"]),
@@ -54,5 +63,8 @@ export type Wanted = z.infer<typeof wantedSchema>;
 /** What is sent to a counter, and what comes back. */
 export const counterAskSchema = z.strictObject({ wanted: z.array(wantedSchema).max(500) });
 export type CounterAsk = z.infer<typeof counterAskSchema>;
-export const counterAnswerSchema = z.strictObject({ shops: z.array(shopSchema).max(20), offers: z.array(offerSchema).max(5000) });
+export const counterAnswerSchema = z.strictObject({
+  shops: z.array(shopSchema).max(20),
+  offers: z.array(offerSchema).max(5000),
+});
 export type CounterAnswer = z.infer<typeof counterAnswerSchema>;

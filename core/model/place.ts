@@ -1,7 +1,18 @@
 import { z } from "zod";
 
 /** Where on a vehicle a part sits. Left and right are as the driver sits. */
-export const PLACES = ["left front", "right front", "left rear", "right rear", "front", "rear", "engine", "gearbox", "underneath", "cabin"] as const;
+export const PLACES = [
+  "left front",
+  "right front",
+  "left rear",
+  "right rear",
+  "front",
+  "rear",
+  "engine",
+  "gearbox",
+  "underneath",
+  "cabin",
+] as const;
 export const placeSchema = z.enum(PLACES);
 export type Place = z.infer<typeof placeSchema>;
 

@@ -1,19 +1,31 @@
 import { z } from "zod";
 
-/** Version of the model that this build reads and writes. Raised together with a new entry in migrations.ts. */
+/**
+ * Version of the model that this build reads and writes. Raised together with a new entry in migrations.ts.
+ */
 export const MODEL_VERSION = 10 as const;
 
-/** One safe form, so that an id is the same in an address, a file name and a key: no spaces, quotes, marks of another alphabet or halves of a sign. */
-export const idSchema = z.string().regex(/^[\w.:-]{1,40}$/, { message: "An id has letters, digits, points, colons and hyphens, 40 at the most." });
+/**
+ * One safe form, so that an id is the same in an address, a file name and a key: no spaces, quotes, marks of
+ * another alphabet or halves of a sign.
+ */
+export const idSchema = z.string().regex(/^[\w.:-]{1,40}$/, {
+  message: "An id has letters, digits, points, colons and hyphens, 40 at the most.",
+});
 
-/** Days of a vehicle's life: no log begins before the first cars, and none is written ahead of its time by centuries. */
+/**
+ * Days of a vehicle's life: no log begins before the first cars, and none is written ahead of its time by
+ * centuries.
+ */
 const inTime = (text: string) => text >= "1900" && text < "2200";
 
 /** A calendar day without a time zone: "2026-11-24". */
 export const daySchema = z.iso.date().refine(inTime, { message: "The day lies between 1900 and 2200." });
 
 /** A moment, always in UTC: "2026-11-24T09:12:00.000Z". */
-export const instantSchema = z.iso.datetime().refine(inTime, { message: "The moment lies between 1900 and 2200." });
+export const instantSchema = z.iso
+  .datetime()
+  .refine(inTime, { message: "The moment lies between 1900 and 2200." });
 
 /** A measure of anything on a vehicle, in whatever unit: nothing there is beyond a million of it. */
 export const measuredSchema = z.number().min(-1e6).max(1e6);

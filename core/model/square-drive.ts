@@ -4,7 +4,14 @@ export type SquareDrive = (typeof SQUARE_DRIVES)[number];
 
 /**
  * Test torque of hand-driven square drives, N·m, taken as the limit of each piece in a chain.
- * Source: ISO 3315 for driving parts of 6.3, 10, 12.5, 20 and 25 mm. Second check, from first principles: a square
- * bar in torsion (T = 0.208·a³·τ) meets these at 700 to 1250 N/mm², what hardened tool steel bears; the test holds it to that.
+ * Source: ISO 3315 for driving parts of 6.3, 10, 12.5, 20 and 25 mm. Second check, from first principles: a
+ * square bar in torsion (T = 0.208·a³·τ) meets these at 700 to 1250 N/mm², what hardened tool steel bears;
+ * the test holds it to that.
  */
-export const DRIVE_LIMIT_NM: Record<SquareDrive, number> = { "1/4": 62, "3/8": 202, "1/2": 512, "3/4": 1412, "1": 2515 };
+export const DRIVE_LIMIT_NM: Record<SquareDrive, number> = {
+  "1/4": 62,
+  "3/8": 202,
+  "1/2": 512,
+  "3/4": 1412,
+  "1": 2515,
+};

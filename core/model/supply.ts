@@ -4,13 +4,28 @@ import { idSchema, lineSchema } from "./record";
 export const AMOUNT_UNITS = ["mL", "g", "m", "pieces"] as const;
 
 /** So much of something that is used up. */
-export const amountSchema = z.strictObject({ value: z.number().min(0).max(1_000_000), unit: z.enum(AMOUNT_UNITS) });
+export const amountSchema = z.strictObject({
+  value: z.number().min(0).max(1_000_000),
+  unit: z.enum(AMOUNT_UNITS),
+});
 export type Amount = z.infer<typeof amountSchema>;
 
-/** A fluid, grease or other thing that a job uses up: what goes in, and what is lost on the way (bled, spilled). */
-export const supplySchema = z.strictObject({ id: idSchema, name: lineSchema, amount: amountSchema, lost: z.number().min(0).max(1_000_000).optional() });
+/**
+ * A fluid, grease or other thing that a job uses up: what goes in, and what is lost on the way (bled,
+ * spilled).
+ */
+export const supplySchema = z.strictObject({
+  id: idSchema,
+  name: lineSchema,
+  amount: amountSchema,
+  lost: z.number().min(0).max(1_000_000).optional(),
+});
 export type Supply = z.infer<typeof supplySchema>;
 
 /** A puller or other tool that a job needs by name; `days` for how long, where it is hired. */
-export const specialToolSchema = z.strictObject({ id: idSchema, name: lineSchema, days: z.int().min(1).max(90) });
+export const specialToolSchema = z.strictObject({
+  id: idSchema,
+  name: lineSchema,
+  days: z.int().min(1).max(90),
+});
 export type SpecialTool = z.infer<typeof specialToolSchema>;

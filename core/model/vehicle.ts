@@ -9,7 +9,10 @@ export const VEHICLE_TORQUE_UNITS = ["N.m", "lbf.ft"] as const;
 /** Fluids that one vehicle is filled with. */
 export const MOST_FLUIDS = 20;
 
-export const distanceSchema = z.strictObject({ value: z.number().min(0).max(10_000_000), unit: z.enum(DISTANCE_UNITS) });
+export const distanceSchema = z.strictObject({
+  value: z.number().min(0).max(10_000_000),
+  unit: z.enum(DISTANCE_UNITS),
+});
 
 export const vehicleSchema = z.strictObject({
   ...recordShape,
@@ -24,7 +27,9 @@ export const vehicleSchema = z.strictObject({
   frontShare: z.number().min(0.2).max(0.8).optional(),
   wheelbaseMm: z.number().min(500).max(8000).optional(),
   /** How far inside each axle the maker's stand points are, mm. */
-  standInsetMm: z.strictObject({ front: z.number().min(0).max(2000), rear: z.number().min(0).max(2000) }).optional(),
+  standInsetMm: z
+    .strictObject({ front: z.number().min(0).max(2000), rear: z.number().min(0).max(2000) })
+    .optional(),
   wheelTorque: torqueFigureSchema.optional(),
   /** What it is filled with, and how much of it goes in, mL. */
   fluids: z

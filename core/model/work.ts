@@ -16,7 +16,17 @@ export type Task = (typeof TASKS)[number];
 export const FINDINGS = ["good", "watch", "replace"] as const;
 export type LookedAt = (typeof FINDINGS)[number];
 
-export const TROUBLE_KINDS = ["seized", "rounded", "snapped", "cross-threaded", "stripped", "stuck on its seat", "lead or clip broken", "wrong part", "missing part"] as const;
+export const TROUBLE_KINDS = [
+  "seized",
+  "rounded",
+  "snapped",
+  "cross-threaded",
+  "stripped",
+  "stuck on its seat",
+  "lead or clip broken",
+  "wrong part",
+  "missing part",
+] as const;
 export type TroubleKind = (typeof TROUBLE_KINDS)[number];
 
 const happened = { at: instantSchema, on: daySchema };
@@ -28,26 +38,54 @@ export const workEventSchema = z.discriminatedUnion("type", [
   /** A bolt ticked at one stage of its figure. */
   z.strictObject({ ...atBolt, type: z.literal("bolt") }),
   /** What a wrench read at a bolt, and what reached the bolt through whatever stood between. */
-  z.strictObject({ ...atBolt, type: z.literal("reading"), reading: torqueQuantitySchema, boltNm: z.number().positive().max(1e5), by: z.enum(["hand", "wrench"]) }),
+  z.strictObject({
+    ...atBolt,
+    type: z.literal("reading"),
+    reading: torqueQuantitySchema,
+    boltNm: z.number().positive().max(1e5),
+    by: z.enum(["hand", "wrench"]),
+  }),
   /** One of a step's tasks done, another still to come. */
   z.strictObject({ ...inStep, type: z.literal("task"), task: z.enum(TASKS) }),
   z.strictObject({ ...inStep, type: z.literal("step"), found: z.enum(FINDINGS).optional() }),
   z.strictObject({ ...happened, type: z.literal("safety"), tick: safetyTickSchema, stance: z.enum(STANCES) }),
   /** Half a turn counted on, or one taken off again. */
   z.strictObject({ ...inStep, type: z.literal("half turn"), by: z.union([z.literal(1), z.literal(-1)]) }),
-  z.strictObject({ ...inStep, type: z.literal("measured"), place: lineSchema.optional(), value: measuredSchema }),
+  z.strictObject({
+    ...inStep,
+    type: z.literal("measured"),
+    place: lineSchema.optional(),
+    value: measuredSchema,
+  }),
   /** A photo taken; its pixels are kept beside the records, by this id. */
   z.strictObject({ ...inStep, type: z.literal("photo"), photoId: idSchema }),
-  z.strictObject({ ...inStep, type: z.literal("trouble"), troubleId: idSchema, kind: z.enum(TROUBLE_KINDS), about: lineSchema }),
+  z.strictObject({
+    ...inStep,
+    type: z.literal("trouble"),
+    troubleId: idSchema,
+    kind: z.enum(TROUBLE_KINDS),
+    about: lineSchema,
+  }),
   /** A rung of the trouble's ladder tried. */
-  z.strictObject({ ...inStep, type: z.literal("tried"), troubleId: idSchema, rung: lineSchema, worked: z.boolean() }),
+  z.strictObject({
+    ...inStep,
+    type: z.literal("tried"),
+    troubleId: idSchema,
+    rung: lineSchema,
+    worked: z.boolean(),
+  }),
   /** Where in the tray something lies. */
   z.strictObject({ ...happened, type: z.literal("compartment"), of: lineSchema, named: lineSchema }),
   /** Something that stays off, and why. */
   z.strictObject({ ...happened, type: z.literal("left off"), of: lineSchema, because: lineSchema }),
   /** One of the checks before driving done. */
   z.strictObject({ ...happened, type: z.literal("checked"), check: lineSchema }),
-  z.strictObject({ ...happened, type: z.literal("noted"), as: z.enum(["lesson", "noticed"]), text: lineSchema }),
+  z.strictObject({
+    ...happened,
+    type: z.literal("noted"),
+    as: z.enum(["lesson", "noticed"]),
+    text: lineSchema,
+  }),
 ]);
 export type WorkEvent = z.infer<typeof workEventSchema>;
 export type EventOf<T extends WorkEvent["type"]> = Extract<WorkEvent, { type: T }>;

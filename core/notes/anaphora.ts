@@ -6,13 +6,25 @@ import { spokenNumber } from "./spoken-number";
 import type { Term } from "./terms";
 import { HEADS, NOT_IN_NAME, ONES, PLACES, PROFILE_NAMES, THINGS, TOOL_HEADS } from "./vocabulary";
 
-/** Fasteners spoken of without a name: by where they are, by their size or the kind of their head, by how many there are. */
-export function othersIn(terms: readonly Term[], clause: Clause, sizes: readonly FoundSize[], taken: ReadonlySet<number>, named: readonly Mention[]): Mention[] {
+/**
+ * Fasteners spoken of without a name: by where they are, by their size or the kind of their head, by how many
+ * there are.
+ */
+export function othersIn(
+  terms: readonly Term[],
+  clause: Clause,
+  sizes: readonly FoundSize[],
+  taken: ReadonlySet<number>,
+  named: readonly Mention[],
+): Mention[] {
   const found: Mention[] = [];
   const add = (one: Mention | undefined, apart = 0) => {
-    if (one && ![...named, ...found].some(({ from, to }) => from < one.to + apart && to > one.from - apart)) found.push(one);
+    if (one && ![...named, ...found].some(({ from, to }) => from < one.to + apart && to > one.from - apart))
+      found.push(one);
   };
-  const places = Array.from({ length: clause.to - clause.from }, (_, k) => clause.from + k).filter((at) => !taken.has(at));
+  const places = Array.from({ length: clause.to - clause.from }, (_, k) => clause.from + k).filter(
+    (at) => !taken.has(at),
+  );
   for (const at of places) add(byProfile(terms, at, clause.from));
   for (const at of places) if (ONES.has(text(terms, at))) add(theOne(terms, at, clause.from, taken));
   for (const at of places) {
@@ -29,9 +41,15 @@ export function othersIn(terms: readonly Term[], clause: Clause, sizes: readonly
 }
 
 /** "the long one", "these two little guys", "the other two", "the rear pair". */
-function theOne(terms: readonly Term[], at: number, from: number, taken: ReadonlySet<number>): Mention | undefined {
+function theOne(
+  terms: readonly Term[],
+  at: number,
+  from: number,
+  taken: ReadonlySet<number>,
+): Mention | undefined {
   const one = text(terms, at);
-  if (one === "one" && terms[at + 1]?.tag === "noun" && !/^(?:at|on)$/.test(text(terms, at + 1))) return undefined;
+  if (one === "one" && terms[at + 1]?.tag === "noun" && !/^(?:at|on)$/.test(text(terms, at + 1)))
+    return undefined;
   const marks: string[] = [];
   let start = at;
   for (let i = at - 1; i >= from && at - i <= 4; i--) {
@@ -42,8 +60,16 @@ function theOne(terms: readonly Term[], at: number, from: number, taken: Readonl
     }
     // "the back ones": where they are, though "back" is mostly where something goes.
     const placed =
-      PLACES.has(word) && (/^(?:the|those|these|that|this)$/.test(text(terms, i - 1)) || (one === "ones" && (i === from || /^(?:then|and|now)$/.test(text(terms, i - 1)))));
-    if (taken.has(i) || (NOT_IN_NAME.has(word) && !placed) || !/^[a-z-]+$/.test(word) || spokenNumber(terms, i) !== undefined) break;
+      PLACES.has(word) &&
+      (/^(?:the|those|these|that|this)$/.test(text(terms, i - 1)) ||
+        (one === "ones" && (i === from || /^(?:then|and|now)$/.test(text(terms, i - 1)))));
+    if (
+      taken.has(i) ||
+      (NOT_IN_NAME.has(word) && !placed) ||
+      !/^[a-z-]+$/.test(word) ||
+      spokenNumber(terms, i) !== undefined
+    )
+      break;
     marks.unshift(word);
     start = i;
   }
@@ -53,13 +79,26 @@ function theOne(terms: readonly Term[], at: number, from: number, taken: Readonl
   const all = marksOf([...marks, ...where.marks]);
   const article = text(terms, start);
   const count = one === "pair" ? 2 : (counted.count ?? countBefore(terms, at, from).count);
-  const mention = mentionAt(start, at + 1, { marks: all, name: [...marks, ...where.words].join(" "), count, definite: true });
-  if (one === "ones" && all.length > 0 && start < at && !/^(?:the|those|these|a)$/.test(article)) return { ...mention, definite: true };
+  const mention = mentionAt(start, at + 1, {
+    marks: all,
+    name: [...marks, ...where.words].join(" "),
+    count,
+    definite: true,
+  });
+  if (one === "ones" && all.length > 0 && start < at && !/^(?:the|those|these|a)$/.test(article))
+    return { ...mention, definite: true };
   // "top one is 18 mil bottom one is 21", in speech without its articles.
   const placed = start < at && PLACES.has(article) && one === "one";
-  const pointed = placed || /^(?:the|that|this|those|these|his)$/.test(article) || (/^(?:a|an|one)$/.test(article) && all.length > 0 && one === "one");
-  if (start === at || !pointed || (all.length === 0 && !/^(?:that|this|those|these)$/.test(article))) return undefined;
-  return { ...mention, pointing: all.length === 0 && /^(?:is|are|was|were|go|goes|get|gets)$/.test(text(terms, at + 1)) };
+  const pointed =
+    placed ||
+    /^(?:the|that|this|those|these|his)$/.test(article) ||
+    (/^(?:a|an|one)$/.test(article) && all.length > 0 && one === "one");
+  if (start === at || !pointed || (all.length === 0 && !/^(?:that|this|those|these)$/.test(article)))
+    return undefined;
+  return {
+    ...mention,
+    pointing: all.length === 0 && /^(?:is|are|was|were|go|goes|get|gets)$/.test(text(terms, at + 1)),
+  };
 }
 
 const TORQUE_UNIT = /^(?:nm|newtons?|n|ft|foot|feet|lbs?|lbf|pounds?|inch|in|kgf|kgm)$/;
@@ -67,22 +106,46 @@ const TORQUE_UNIT = /^(?:nm|newtons?|n|ft|foot|feet|lbs?|lbf|pounds?|inch|in|kgf
 /** "upper 50 Nm, lower 70 Nm": what sits there, told by its figure. */
 function placeWithFigure(terms: readonly Term[], at: number, from: number): Mention | undefined {
   const word = text(terms, at);
-  if (!PLACES.has(word) || !(at === from || /^(?:,|;|:|and|the|then|\n)$/.test(text(terms, at - 1)))) return undefined;
+  if (!PLACES.has(word) || !(at === from || /^(?:,|;|:|and|the|then|\n)$/.test(text(terms, at - 1))))
+    return undefined;
   const next = /^(?:[:=-]|is|are|at|gets?|to)$/.test(text(terms, at + 1)) ? at + 2 : at + 1;
   // "rear 2 x 55 Nm": two of them.
   const times = /^[x×]$/.test(text(terms, next + 1)) ? spokenNumber(terms, next) : undefined;
   const number = spokenNumber(terms, times ? times.next + 1 : next);
   if (!number || number.fraction || !TORQUE_UNIT.test(text(terms, number.next))) return undefined;
-  return mentionAt(at, times ? times.next + 1 : at + 1, { marks: marksOf([word]), name: word, definite: true, count: times?.value, byFigure: true });
+  return mentionAt(at, times ? times.next + 1 : at + 1, {
+    marks: marksOf([word]),
+    name: word,
+    definite: true,
+    count: times?.value,
+    byFigure: true,
+  });
 }
 
 /** "the front two", "those top three": some of what was named, told by where they are. */
 function someOf(terms: readonly Term[], at: number, from: number): Mention | undefined {
   const number = smallNumber(terms, at);
-  if (!number || number.value < 2 || at <= from || !PLACES.has(text(terms, at - 1)) || !(at - 1 === from || /^(?:the|those|these|and)$/.test(text(terms, at - 2))))
+  if (
+    !number ||
+    number.value < 2 ||
+    at <= from ||
+    !PLACES.has(text(terms, at - 1)) ||
+    !(at - 1 === from || /^(?:the|those|these|and)$/.test(text(terms, at - 2)))
+  )
     return undefined;
-  if (HEADS[text(terms, number.next)] || /^(?:noun|adjective)$/.test(terms[number.next]?.tag ?? "") || /ed$/.test(text(terms, number.next))) return undefined;
-  return mentionAt(Math.max(from, at - 2), at + 1, { some: true, marks: marksOf([text(terms, at - 1)]), name: text(terms, at - 1), count: number.value, definite: true });
+  if (
+    HEADS[text(terms, number.next)] ||
+    /^(?:noun|adjective)$/.test(terms[number.next]?.tag ?? "") ||
+    /ed$/.test(text(terms, number.next))
+  )
+    return undefined;
+  return mentionAt(Math.max(from, at - 2), at + 1, {
+    some: true,
+    marks: marksOf([text(terms, at - 1)]),
+    name: text(terms, at - 1),
+    count: number.value,
+    definite: true,
+  });
 }
 
 /** "there's two going down in the body", "the three in the arm": told by how many and where they sit. */
@@ -94,17 +157,38 @@ function countedAt(terms: readonly Term[], at: number, { from, to }: Clause): Me
     /^(?:and|plus)$/.test(before) &&
     text(terms, number?.next ?? at) === "more" &&
     /^(?:down|up|over|under|underneath|behind|below|lower|at)$/.test(text(terms, (number?.next ?? at) + 1));
-  if (!number || at === from || !(elsewhere || /^(?:there's|are|the|got|has|have|those|these|them)$/.test(before))) return undefined;
+  if (
+    !number ||
+    at === from ||
+    !(elsewhere || /^(?:there's|are|the|got|has|have|those|these|them)$/.test(before))
+  )
+    return undefined;
   // "there's two more down on the bottom edge": others than those just named.
-  if (text(terms, number.next) === "more" && (elsewhere || /^(?:there's|are|got|has|have|then)$/.test(before))) {
-    const there = behind(terms, number.next + (/^(?:down|up|over|in)$/.test(text(terms, number.next + 1)) ? 2 : 1));
+  if (
+    text(terms, number.next) === "more" &&
+    (elsewhere || /^(?:there's|are|got|has|have|then)$/.test(before))
+  ) {
+    const there = behind(
+      terms,
+      number.next + (/^(?:down|up|over|in)$/.test(text(terms, number.next + 1)) ? 2 : 1),
+    );
     const end = number.next + 1 + there.words.length;
-    return mentionAt(at - 1, end, { more: true, marks: marksOf(there.marks), name: there.marks.join(" "), count: number.value });
+    return mentionAt(at - 1, end, {
+      more: true,
+      marks: marksOf(there.marks),
+      name: there.marks.join(" "),
+      count: number.value,
+    });
   }
-  const pointed = /^(?:these|those)$/.test(before) && /^(?:here|there|guys)$/.test(text(terms, number.next)) ? 1 : 0;
-  const where = behind(terms, number.next + pointed + (pointed && /^(?:are|is)$/.test(text(terms, number.next + pointed)) ? 1 : 0));
+  const pointed =
+    /^(?:these|those)$/.test(before) && /^(?:here|there|guys)$/.test(text(terms, number.next)) ? 1 : 0;
+  const where = behind(
+    terms,
+    number.next + pointed + (pointed && /^(?:are|is)$/.test(text(terms, number.next + pointed)) ? 1 : 0),
+  );
   const placed = where.marks.filter((mark) => THINGS.has(mark) || PLACES.has(mark) || HEADS[mark] === "clip");
-  if (where.words.length === 0 || placed.length === 0 || number.next + where.words.length > to) return undefined;
+  if (where.words.length === 0 || placed.length === 0 || number.next + where.words.length > to)
+    return undefined;
   return mentionAt(at - 1, number.next + where.words.length, {
     placed: true,
     marks: marksOf(placed),
@@ -134,10 +218,21 @@ function bySize(terms: readonly Term[], { from, to }: Clause, size: FoundSize): 
   const lobes = /^six-lobe|spline/.test(size.head.profile);
   // "two 10 mm, lay it over", "four 5 mm allens": counted, and nothing named behind.
   const before = [3, 2, 1].map((back) => text(terms, start - back)).join(" ");
-  const holding = count === 1 && /\b(?:held|holds|hold)(?: on| in| down)?(?: by| with)?\s*$/.test(before) && /^(?:allens?|torx|hex)$/.test(text(terms, size.to));
+  const holding =
+    count === 1 &&
+    /\b(?:held|holds|hold)(?: on| in| down)?(?: by| with)?\s*$/.test(before) &&
+    /^(?:allens?|torx|hex)$/.test(text(terms, size.to));
   const listed =
-    (holding || (count !== undefined && count > 1)) && /^(?:mm|mil|mils)$/.test(last) && /^(?:[,.;\n)]|at|on|in|allens?|heads?|torx|hex|e|)$/.test(text(terms, size.to));
-  if (listed) return mentionAt(start, size.to, { sized: true, count, perSide: isPerSide(terms, size.to), definite: isDefinite(terms, start) });
+    (holding || (count !== undefined && count > 1)) &&
+    /^(?:mm|mil|mils)$/.test(last) &&
+    /^(?:[,.;\n)]|at|on|in|allens?|heads?|torx|hex|e|)$/.test(text(terms, size.to));
+  if (listed)
+    return mentionAt(start, size.to, {
+      sized: true,
+      count,
+      perSide: isPerSide(terms, size.to),
+      definite: isDefinite(terms, start),
+    });
   if (!/s$/.test(last) && !(lobes && (count ?? 0) > 1) && !(!lobes && times)) return undefined;
   if (/^(?:mm|mils|inches|millimetres|millimeters)$/.test(last) && !times) return undefined;
   return mentionAt(start, size.to, {
@@ -155,12 +250,27 @@ function allOf(terms: readonly Term[], at: number, from: number): Mention | unde
   // "the two go all the way through".
   const next = number ? text(terms, number.next) : "";
   // "the four at 30", "the two to 24".
-  const figured = number !== undefined && /^(?:at|to)$/.test(next) && spokenNumber(terms, number.next + 1) !== undefined;
-  const goes = text(terms, at - 1) === "the" && (figured || /^(?:go|are|get|have|come|take|need|want)$/.test(next));
-  if (!number || number.value < 2 || at <= from || (!goes && !/^(?:all|these|those)$/.test(text(terms, at - 1)))) return undefined;
+  const figured =
+    number !== undefined && /^(?:at|to)$/.test(next) && spokenNumber(terms, number.next + 1) !== undefined;
+  const goes =
+    text(terms, at - 1) === "the" && (figured || /^(?:go|are|get|have|come|take|need|want)$/.test(next));
+  if (
+    !number ||
+    number.value < 2 ||
+    at <= from ||
+    (!goes && !/^(?:all|these|those)$/.test(text(terms, at - 1)))
+  )
+    return undefined;
   if (goes) return mentionAt(at - 1, number.next, { count: number.value, definite: true, all: true });
   const after = terms[number.next];
-  if (after && (after.tag === "noun" || after.tag === "adjective" || HEADS[after.text] || /^(?:of|the|new|mm|nm|newton|foot|inch)$/.test(after.text))) return undefined;
+  if (
+    after &&
+    (after.tag === "noun" ||
+      after.tag === "adjective" ||
+      HEADS[after.text] ||
+      /^(?:of|the|new|mm|nm|newton|foot|inch)$/.test(after.text))
+  )
+    return undefined;
   return mentionAt(at - 1, number.next, { count: number.value, definite: true, all: true });
 }
 
@@ -168,16 +278,35 @@ function allOf(terms: readonly Term[], at: number, from: number): Mention | unde
 function ofThem(terms: readonly Term[], { from, to }: Clause): Mention | undefined {
   for (let at = from; at < to; at++) {
     const number = spokenNumber(terms, at);
-    if (!number || number.fraction || number.value > 30 || text(terms, number.next) !== "of" || !/^(?:them|em|these|those)$/.test(text(terms, number.next + 1))) continue;
+    if (
+      !number ||
+      number.fraction ||
+      number.value > 30 ||
+      text(terms, number.next) !== "of" ||
+      !/^(?:them|em|these|those)$/.test(text(terms, number.next + 1))
+    )
+      continue;
     // "fourteen of these and two of those": of more than one kind.
     if (/\bof (?:these|those) and \w+ of (?:these|those)\b/.test(wordsFrom(terms, at, to))) return undefined;
     // "Two of those are longer": some of them.
-    if (/^(?:are|is|was|were)$/.test(text(terms, number.next + 2)) && !sizeFollows(terms, number.next + 3)) return undefined;
+    if (/^(?:are|is|was|were)$/.test(text(terms, number.next + 2)) && !sizeFollows(terms, number.next + 3))
+      return undefined;
     // "there's ten of em" tells how many there are; "i broke two of em" does not.
     const tells = terms
       .slice(from, at)
-      .every((term) => /^(?:there's|there|are|it's|they're|these|those|that's|and|so|i|count|got|now|is|was|all)$/.test(term.text) || term.tag === "mark");
-    return mentionAt(at, number.next + 2, tells ? { sized: true, ofThem: true, count: number.value, perSide: isPerSide(terms, number.next + 2) } : { definite: true });
+      .every(
+        (term) =>
+          /^(?:there's|there|are|it's|they're|these|those|that's|and|so|i|count|got|now|is|was|all)$/.test(
+            term.text,
+          ) || term.tag === "mark",
+      );
+    return mentionAt(
+      at,
+      number.next + 2,
+      tells
+        ? { sized: true, ofThem: true, count: number.value, perSide: isPerSide(terms, number.next + 2) }
+        : { definite: true },
+    );
   }
   return undefined;
 }
@@ -190,11 +319,20 @@ function shareOf(terms: readonly Term[], { from, to }: Clause): Mention | undefi
   const where = behind(terms, number.next);
   const at = number.next + where.words.length;
   const are = /^(?:are|is|were|take|takes|get|gets)$/.test(text(terms, at));
-  return are ? mentionAt(start, at, { share: true, marks: marksOf(where.marks), name: where.marks.join(" "), count: number.value, definite: true }) : undefined;
+  return are
+    ? mentionAt(start, at, {
+        share: true,
+        marks: marksOf(where.marks),
+        name: where.marks.join(" "),
+        count: number.value,
+        definite: true,
+      })
+    : undefined;
 }
 
 /** Whether a size is told next, as of so many of a lot it is. */
-const sizeFollows = (terms: readonly Term[], at: number) => terms.slice(at, at + 3).some((term) => term.tag === "number" || /^[te]\d|^m\d/.test(term.text));
+const sizeFollows = (terms: readonly Term[], at: number) =>
+  terms.slice(at, at + 3).some((term) => term.tag === "number" || /^[te]\d|^m\d/.test(term.text));
 
 const wordsFrom = (terms: readonly Term[], from: number, to: number) =>
   terms
@@ -205,20 +343,41 @@ const wordsFrom = (terms: readonly Term[], from: number, to: number) =>
 /** No cover has more bolts of one kind than this. */
 const MOST_OF_ONE_KIND = 32;
 
-function smallNumber(terms: readonly Term[], at: number, most = 12): { value: number; next: number } | undefined {
+function smallNumber(
+  terms: readonly Term[],
+  at: number,
+  most = 12,
+): { value: number; next: number } | undefined {
   const number = spokenNumber(terms, at);
-  return number && !number.fraction && Number.isInteger(number.value) && number.value >= 1 && number.value <= most ? number : undefined;
+  return number &&
+    !number.fraction &&
+    Number.isInteger(number.value) &&
+    number.value >= 1 &&
+    number.value <= most
+    ? number
+    : undefined;
 }
 
 /** "nut for the charge wire", "bolts along the front", "the bolt underneath": where it is, in a few words. */
 export function behind(terms: readonly Term[], at: number): { words: string[]; marks: string[] } {
   const none = { words: [], marks: [] };
-  if (/^(?:going|goes|go|down|up)$/.test(text(terms, at)) && /^(?:going|down|up|in|into|on|to|through|along|around|round|across|under|behind|at|all)$/.test(text(terms, at + 1))) {
+  if (
+    /^(?:going|goes|go|down|up)$/.test(text(terms, at)) &&
+    /^(?:going|down|up|in|into|on|to|through|along|around|round|across|under|behind|at|all)$/.test(
+      text(terms, at + 1),
+    )
+  ) {
     const further = behind(terms, at + 1);
     return further.words.length > 0 ? { ...further, words: [text(terms, at), ...further.words] } : none;
   }
-  if (/^(?:underneath|behind|below|above)$/.test(text(terms, at))) return { words: [text(terms, at)], marks: [text(terms, at)] };
-  if (!/^(?:for|on|of|at|in|into|from|along|under|through|holding|behind|that|around|across|to)$/.test(text(terms, at))) return none;
+  if (/^(?:underneath|behind|below|above)$/.test(text(terms, at)))
+    return { words: [text(terms, at)], marks: [text(terms, at)] };
+  if (
+    !/^(?:for|on|of|at|in|into|from|along|under|through|holding|behind|that|around|across|to)$/.test(
+      text(terms, at),
+    )
+  )
+    return none;
   const words = [text(terms, at)];
   const marks: string[] = [];
   let i = at + 1;
@@ -229,7 +388,12 @@ export function behind(terms: readonly Term[], at: number): { words: string[]; m
   for (; i < at + 6; i++) {
     const word = text(terms, i);
     const term = terms[i];
-    if (!term || /^(?:mark|verb|pronoun|conjunction|number)$/.test(term.tag) || (term.tag === "preposition" && marks.length > 0)) break;
+    if (
+      !term ||
+      /^(?:mark|verb|pronoun|conjunction|number)$/.test(term.tag) ||
+      (term.tag === "preposition" && marks.length > 0)
+    )
+      break;
     words.push(word);
     if (!NOT_IN_NAME.has(word)) marks.push(word);
     if (term.tag === "noun" && terms[i + 1]?.tag !== "noun" && marks.length > 0) break;

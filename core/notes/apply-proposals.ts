@@ -12,12 +12,15 @@ import type { FastenerProposal, Proposal, StepProposal } from "./proposals";
 export function sentenceAt(text: string, { start, end }: Span): string {
   const from = Math.max(
     text.lastIndexOf("\n", start - 1) + 1,
-    ...[". ", "! ", "? "].map((mark) => text.lastIndexOf(mark, start - 1) + (text.lastIndexOf(mark, start - 1) < 0 ? 1 : mark.length)),
+    ...[". ", "! ", "? "].map(
+      (mark) => text.lastIndexOf(mark, start - 1) + (text.lastIndexOf(mark, start - 1) < 0 ? 1 : mark.length),
+    ),
     0,
   );
   const stops = ["\n", ". ", "! ", "? "].map((mark) => text.indexOf(mark, end)).filter((at) => at >= 0);
   const to = Math.min(text.length, ...stops.map((at) => at + 1));
-  const [least, most] = to - from <= 190 ? [from, to] : [Math.max(from, start - 60), Math.min(to, Math.max(end, start) + 100)];
+  const [least, most] =
+    to - from <= 190 ? [from, to] : [Math.max(from, start - 60), Math.min(to, Math.max(end, start) + 100)];
   return text
     .slice(least, Math.min(most, least + 190))
     .replace(/\s+/g, " ")
@@ -31,15 +34,23 @@ export interface Taken {
 }
 
 /**
- * The route with the accepted proposals in it: each fastener with its doubt, each step with its fastener, its cautions and the sentence it came from.
+ * The route with the accepted proposals in it: each fastener with its doubt, each step with its fastener, its
+ * cautions and the sentence it came from.
  * @throws InputError when one of them cannot be read (checkProposal says which).
  */
 export function applyProposals(route: Route, accepted: readonly Proposal[], { newId, text }: Taken): Route {
   const ids = new Map(accepted.map(({ id }) => [id, newId()]));
-  const said = ({ spans: [span] }: Pick<Proposal, "spans">) => (span ? `“${sentenceAt(text, span)}”` : undefined);
-  const fasteners = accepted.flatMap((one) => (one.kind === "fastener" ? [fastenerOf(one, ids.get(one.id) ?? newId(), said({ ...one, spans: one.spans.slice(-1) }))] : []));
+  const said = ({ spans: [span] }: Pick<Proposal, "spans">) =>
+    span ? `“${sentenceAt(text, span)}”` : undefined;
+  const fasteners = accepted.flatMap((one) =>
+    one.kind === "fastener"
+      ? [fastenerOf(one, ids.get(one.id) ?? newId(), said({ ...one, spans: one.spans.slice(-1) }))]
+      : [],
+  );
   const place = route.parts[0]?.place ?? "underneath";
-  const parts = accepted.flatMap((one): Part[] => (one.kind === "part" ? [partOf(one.name.trim().slice(0, 200), ids.get(one.id) ?? newId(), place)] : []));
+  const parts = accepted.flatMap((one): Part[] =>
+    one.kind === "part" ? [partOf(one.name.trim().slice(0, 200), ids.get(one.id) ?? newId(), place)] : [],
+  );
   const known = new Set(fasteners.map(({ id }) => id));
   const steps = accepted.flatMap((one): Step[] => {
     if (one.kind !== "step") return [];
@@ -56,18 +67,27 @@ export function applyProposals(route: Route, accepted: readonly Proposal[], { ne
         cautions: [...one.cautions],
         ...(fastenerId && known.has(fastenerId) ? { fastenerId } : {}),
         ...(sentence ? { detail: sentence } : {}),
-        ...(minutes > 0 ? { wait: { minutes: Math.min(minutes, 20_000), until: one.until.trim() || "it is done" } } : {}),
+        ...(minutes > 0
+          ? { wait: { minutes: Math.min(minutes, 20_000), until: one.until.trim() || "it is done" } }
+          : {}),
         ...(/^photograph\b|\b(?:take|get) a (?:photo|picture)\b/i.test(one.title) ? { photo: true } : {}),
       },
     ];
   });
   const wanted = accepted.flatMap((one): (Supply | SpecialTool)[] => {
-    if (one.kind === "tool") return [{ id: ids.get(one.id) ?? newId(), name: one.name.trim().slice(0, 200), days: 1 }];
+    if (one.kind === "tool")
+      return [{ id: ids.get(one.id) ?? newId(), name: one.name.trim().slice(0, 200), days: 1 }];
     return one.kind === "supply" ? [supplyOf(one.name.trim().slice(0, 200), ids.get(one.id) ?? newId())] : [];
   });
   const supplies = wanted.filter((one): one is Supply => "amount" in one);
   const tools = wanted.filter((one): one is SpecialTool => "days" in one);
-  const byHand = new Map(accepted.flatMap((one) => (one.kind === "fastener" && one.traits.includes("by hand first") ? [[ids.get(one.id), one.name.trim()] as const] : [])));
+  const byHand = new Map(
+    accepted.flatMap((one) =>
+      one.kind === "fastener" && one.traits.includes("by hand first")
+        ? [[ids.get(one.id), one.name.trim()] as const]
+        : [],
+    ),
+  );
   const all = [...route.steps, ...startedByHand(steps, byHand, newId)];
   return {
     ...route,
@@ -80,14 +100,28 @@ export function applyProposals(route: Route, accepted: readonly Proposal[], { ne
 }
 
 /** "by hand first": a step of its own before the first that tightens. */
-function startedByHand(steps: readonly Step[], byHand: ReadonlyMap<string | undefined, string>, newId: () => string): Step[] {
-  const started = new Set(steps.filter(({ kind }) => kind === "hand-start").map(({ fastenerId }) => fastenerId));
+function startedByHand(
+  steps: readonly Step[],
+  byHand: ReadonlyMap<string | undefined, string>,
+  newId: () => string,
+): Step[] {
+  const started = new Set(
+    steps.filter(({ kind }) => kind === "hand-start").map(({ fastenerId }) => fastenerId),
+  );
   return steps.flatMap((step) => {
     const name = byHand.get(step.fastenerId);
     if (name === undefined || step.kind !== "torque" || started.has(step.fastenerId)) return [step];
     started.add(step.fastenerId);
     return [
-      { id: newId(), title: `${name}, all by hand`.slice(0, 200), phase: step.phase, kind: "hand-start" as const, stance: step.stance, cautions: [], fastenerId: step.fastenerId },
+      {
+        id: newId(),
+        title: `${name}, all by hand`.slice(0, 200),
+        phase: step.phase,
+        kind: "hand-start" as const,
+        stance: step.stance,
+        cautions: [],
+        fastenerId: step.fastenerId,
+      },
       step,
     ];
   });
@@ -119,7 +153,10 @@ function fastenerOf(one: FastenerProposal, id: string, note: string | undefined)
   const [undo, doUp, hold] = [head(one.size), head(one.sizeToDoUp), head(one.hold)];
   const figure = one.torque.trim() === "" ? undefined : readTorqueFigure(one.torque);
   const has = (trait: string) => one.traits.includes(trait);
-  const locker = one.traits.find((trait): trait is NonNullable<Fastener["locking"]> & `threadlocker${string}` => /^threadlocker, (?:low|medium|high) strength$/.test(trait));
+  const locker = one.traits.find(
+    (trait): trait is NonNullable<Fastener["locking"]> & `threadlocker${string}` =>
+      /^threadlocker, (?:low|medium|high) strength$/.test(trait),
+  );
   return {
     id,
     name: one.name.trim().slice(0, 200),
@@ -131,7 +168,11 @@ function fastenerOf(one: FastenerProposal, id: string, note: string | undefined)
     ...(one.doubtful && figure ? { doubtful: true } : {}),
     ...(has("single-use") ? { singleUse: true } : {}),
     ...(has("cross") ? { pattern: { layout: "circle" as const } } : {}),
-    ...(has("on the ground") ? { tightened: "on the ground" as const } : has("at ride height") ? { tightened: "at ride height" as const } : {}),
+    ...(has("on the ground")
+      ? { tightened: "on the ground" as const }
+      : has("at ride height")
+        ? { tightened: "at ride height" as const }
+        : {}),
     ...(locker ? { locking: locker } : has("new pin") ? { locking: "split pin" as const } : {}),
     ...(has("anti-seize") ? { threadIs: "anti-seize" as const } : {}),
     ...(note ? { note: note.slice(0, 200) } : {}),

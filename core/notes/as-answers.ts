@@ -22,7 +22,10 @@ export function asAnswers(story: Story) {
       traits,
     })),
     struck: story.struck.map(({ what }) => what),
-    slips: story.slips.map(({ said, meant }) => ({ said: plain(formatTorque(said)), meant: plain(formatTorque(meant)) })),
+    slips: story.slips.map(({ said, meant }) => ({
+      said: plain(formatTorque(said)),
+      meant: plain(formatTorque(meant)),
+    })),
     tools: story.tools.map(({ name }) => name),
     consumables: story.consumables.map(({ name }) => name),
     parts: story.parts.map(({ name }) => name),

@@ -7,9 +7,18 @@ import { HEADS } from "./vocabulary";
 export function batteryTerminal(terms: readonly Term[], at: number): Mention | undefined {
   const [word, before, after] = [text(terms, at), text(terms, at - 1), text(terms, at + 1)];
   // "Disconnect the batteries, negative on both."
-  const [bare, near] = [/^(?:negative|positive)$/.test(word) && !HEADS[after], terms.slice(Math.max(0, at - 12), at).some((one) => /^batter(?:y|ies)$/.test(one.text))];
-  const pole = (/^(?:negative|positive|earth|ground)$/.test(word) && before === "battery" && !HEADS[after]) || (bare && near);
-  const alone = word === "battery" && !/^(?:negative|positive|earth|terminals?|ground|box|tray|light|clamp|plus|voltage|charger|hold)$/.test(after);
+  const [bare, near] = [
+    /^(?:negative|positive)$/.test(word) && !HEADS[after],
+    terms.slice(Math.max(0, at - 12), at).some((one) => /^batter(?:y|ies)$/.test(one.text)),
+  ];
+  const pole =
+    (/^(?:negative|positive|earth|ground)$/.test(word) && before === "battery" && !HEADS[after]) ||
+    (bare && near);
+  const alone =
+    word === "battery" &&
+    !/^(?:negative|positive|earth|terminals?|ground|box|tray|light|clamp|plus|voltage|charger|hold)$/.test(
+      after,
+    );
   if (!pole && !alone) return undefined;
   const marks = pole ? ["battery", word] : ["battery"];
   return {

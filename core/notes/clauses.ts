@@ -94,7 +94,10 @@ const HOLDS_ON = new Set([
   "once",
 ]);
 
-/** A text as clauses: cut at marks, at joins, before a new subject, and before a verb that tells what to do next. */
+/**
+ * A text as clauses: cut at marks, at joins, before a new subject, and before a verb that tells what to do
+ * next.
+ */
 export function toldIn(terms: readonly Term[]): Told[] {
   const told: Told[] = [];
   let [from, sentence, paragraph] = [0, 0, 0];
@@ -129,12 +132,21 @@ export function toldIn(terms: readonly Term[]): Told[] {
 /** A point between letters without a space belongs to what it stands in ("N.m"). */
 function isInside(words: readonly Word[], at: number): boolean {
   const word = words[at];
-  return word?.text === "." && words[at - 1]?.end === word.start && words[at + 1]?.start === word.end && /^[a-z]/.test(words[at + 1]?.text ?? "");
+  return (
+    word?.text === "." &&
+    words[at - 1]?.end === word.start &&
+    words[at + 1]?.start === word.end &&
+    /^[a-z]/.test(words[at + 1]?.text ?? "")
+  );
 }
 
 /** A comma between numbers, as in "20, then 40", cuts nothing. */
 function isListed(terms: readonly Term[], at: number): boolean {
-  return terms[at]?.text === "," && terms[at - 1]?.tag === "number" && (terms[at + 1]?.tag === "number" || (terms[at + 1]?.text === "then" && terms[at + 2]?.tag === "number"));
+  return (
+    terms[at]?.text === "," &&
+    terms[at - 1]?.tag === "number" &&
+    (terms[at + 1]?.tag === "number" || (terms[at + 1]?.text === "then" && terms[at + 2]?.tag === "number"))
+  );
 }
 
 function beginsThought(terms: readonly Term[], at: number): boolean {
@@ -144,17 +156,28 @@ function beginsThought(terms: readonly Term[], at: number): boolean {
   if (word === "right" && /^(?:and|or|left|front|rear|on|to|the)$/.test(before)) return false;
   if (word === "and" && before === "left") return false;
   if (JOINS.has(word))
-    return !(word === "right" && terms[at + 1]?.tag === "noun") && !(word === "first" && /^(?:the|at|one)$/.test(before)) && !(word === "so" && text(at + 1) === "that");
+    return (
+      !(word === "right" && terms[at + 1]?.tag === "noun") &&
+      !(word === "first" && /^(?:the|at|one)$/.test(before)) &&
+      !(word === "so" && text(at + 1) === "that")
+    );
   if (word === "and") {
     const next = text(at + 1);
-    return SUBJECTS.has(next) || JOINS.has(next) || (isAction(terms, at + 1) && terms[at + 2]?.tag !== "verb") || terms[at + 1]?.tag === "pronoun";
+    return (
+      SUBJECTS.has(next) ||
+      JOINS.has(next) ||
+      (isAction(terms, at + 1) && terms[at + 2]?.tag !== "verb") ||
+      terms[at + 1]?.tag === "pronoun"
+    );
   }
   if (SUBJECTS.has(word)) return !HOLDS_ON.has(before);
-  // "crack it · don't", "the pulley · pull the belt off": what is done next, straight after a thing or where it goes.
+  // "crack it · don't", "the pulley · pull the belt off": what is done next, straight after a thing or where
+  // it goes.
   return (
     isAction(terms, at) &&
     /^(?:the|that|this|those|these|your|my|it|them|all|both|a|an|each|every|another)$/.test(text(at + 1)) &&
-    (/^(?:noun|adverb|adjective|number)$/.test(terms[at - 1]?.tag ?? "") || /^(?:over|off|out|up|down|back|in|on|away|together)$/.test(before)) &&
+    (/^(?:noun|adverb|adjective|number)$/.test(terms[at - 1]?.tag ?? "") ||
+      /^(?:over|off|out|up|down|back|in|on|away|together)$/.test(before)) &&
     !HOLDS_ON.has(before)
   );
 }
@@ -165,12 +188,18 @@ export function isAction(terms: readonly Term[], at: number): boolean {
   if (!term || !Object.hasOwn(ACTIONS, term.text)) return false;
   const [before, after] = [terms[at - 1], terms[at + 1]];
   if (term.text === "torque" && /^wrench/.test(after?.text ?? "")) return false;
-  if (before && (before.tag === "determiner" || /^(?:a|an|the|of|with|my|your|new|old|to the)$/.test(before.text))) return false;
+  if (
+    before &&
+    (before.tag === "determiner" || /^(?:a|an|the|of|with|my|your|new|old|to the)$/.test(before.text))
+  )
+    return false;
   if (term.tag === "verb") return true;
   // "clip the new one back", "plug it in": a thing's name before a determiner or a pronoun is a verb.
   return (
     after !== undefined &&
-    (after.tag === "determiner" || after.tag === "pronoun" || /^(?:the|it|them|that|those|off|out|up)$/.test(after.text)) &&
+    (after.tag === "determiner" ||
+      after.tag === "pronoun" ||
+      /^(?:the|it|them|that|those|off|out|up)$/.test(after.text)) &&
     before?.tag !== "adjective" &&
     before?.tag !== "noun"
   );

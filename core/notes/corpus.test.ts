@@ -42,7 +42,8 @@ test("long narrations are read this well, and no worse from one change to the ne
     parts: 0.55,
     waits: 0.7,
   } as const;
-  for (const [what, least] of Object.entries(atLeast)) expect([what, share[what as keyof typeof atLeast] >= least]).toEqual([what, true]);
+  for (const [what, least] of Object.entries(atLeast))
+    expect([what, share[what as keyof typeof atLeast] >= least]).toEqual([what, true]);
   expect(leaks).toBe(0);
   expect(slipsInvented).toBeLessThanOrEqual(2);
   expect(fixes).toBeLessThan(2.6);

@@ -4,18 +4,28 @@ import type { Term } from "./terms";
 export const text = (terms: readonly Term[], at: number) => terms[at]?.text ?? "";
 
 export function isDefinite(terms: readonly Term[], at: number): boolean {
-  return /^(?:the|those|these|that|this|all|both|my|your)$/.test(text(terms, at)) || /^(?:the|those|these|all|both)$/.test(text(terms, at - 1));
+  return (
+    /^(?:the|those|these|that|this|all|both|my|your)$/.test(text(terms, at)) ||
+    /^(?:the|those|these|all|both)$/.test(text(terms, at - 1))
+  );
 }
 
 /** "those are 10s", "they're 15s". */
 export const isPointing = (terms: readonly Term[], at: number) =>
-  /^(?:they're|those're|these're)$/.test(text(terms, at)) || (/^(?:are|were|is)$/.test(text(terms, at)) && /^(?:these|those|they|all|that|this)$/.test(text(terms, at - 1)));
+  /^(?:they're|those're|these're)$/.test(text(terms, at)) ||
+  (/^(?:are|were|is)$/.test(text(terms, at)) &&
+    /^(?:these|those|they|all|that|this)$/.test(text(terms, at - 1)));
 
 /** Things of which a vehicle's end has two: what is on each of them is there on both sides. */
 const PAIRED = "(?:side|wheel|end|corner|leg|caliper|hub|knuckle|arm|cable|link|strut|shock|headlight)";
-const PER_SIDE = new RegExp(`^(?:each|a|per|every|either) (?:(?:trailing|control|lower|upper|track|wiper|rear|front) )?${PAIRED}\\b`);
+const PER_SIDE = new RegExp(
+  `^(?:each|a|per|every|either) (?:(?:trailing|control|lower|upper|track|wiper|rear|front) )?${PAIRED}\\b`,
+);
 /** "each cable ends in a yoke with a clevis pin": what is said of each of two, before it. */
-export const SAYS_EACH = new RegExp(`^\\W*(?:and |so |then )?(?:each|every|either) (?:\\w+ )?${PAIRED}\\b`, "i");
+export const SAYS_EACH = new RegExp(
+  `^\\W*(?:and |so |then )?(?:each|every|either) (?:\\w+ )?${PAIRED}\\b`,
+  "i",
+);
 
 export function isPerSide(terms: readonly Term[], at: number): boolean {
   const next = [0, 1, 2, 3].map((i) => text(terms, at + i)).join(" ");
@@ -32,11 +42,20 @@ export function ofThem(terms: readonly Term[], at: number): number | undefined {
   const start = /^(?:,|there's|there|are|it's|-)$/.test(text(terms, at)) ? at + 1 : at;
   const number = spokenNumber(terms, start);
   const some = /^(?:are|is|was|were)$/.test(text(terms, number?.next === undefined ? -1 : number.next + 2));
-  return number && /^(?:of)$/.test(text(terms, number.next)) && /^(?:them|em|these|those)$/.test(text(terms, number.next + 1)) && !some ? number.value : undefined;
+  return number &&
+    /^(?:of)$/.test(text(terms, number.next)) &&
+    /^(?:them|em|these|those)$/.test(text(terms, number.next + 1)) &&
+    !some
+    ? number.value
+    : undefined;
 }
 
 /** The count before a word, past articles and adjectives, with where that begins. */
-export function countBefore(terms: readonly Term[], at: number, from: number): { count: number | undefined; start: number } {
+export function countBefore(
+  terms: readonly Term[],
+  at: number,
+  from: number,
+): { count: number | undefined; start: number } {
   let i = at - 1;
   while (
     i >= from &&
@@ -48,28 +67,56 @@ export function countBefore(terms: readonly Term[], at: number, from: number): {
     i--;
   const word = text(terms, i);
   // "three of these little bolts".
-  const ofThese = /^(?:these|those|them)$/.test(word) && text(terms, i - 1) === "of" && i - 2 >= from ? spokenNumber(terms, i - 2) : undefined;
-  if (ofThese && ofThese.next === i - 1 && !ofThese.fraction && ofThese.value <= 32) return { count: ofThese.value, start: i - 2 };
+  const ofThese =
+    /^(?:these|those|them)$/.test(word) && text(terms, i - 1) === "of" && i - 2 >= from
+      ? spokenNumber(terms, i - 2)
+      : undefined;
+  if (ofThese && ofThese.next === i - 1 && !ofThese.fraction && ofThese.value <= 32)
+    return { count: ofThese.value, start: i - 2 };
   // "two of the bolts": some of them, and not how many there are.
-  if (/^the$/.test(word) && text(terms, i - 1) === "of" && i - 2 >= from && spokenNumber(terms, i - 2)?.next === i - 1) return { count: undefined, start: i };
-  const article = (n: number) => (n > from && /^(?:the|those|these|all|both|my|your|that|this)$/.test(text(terms, n - 1)) ? n - 1 : n);
+  if (
+    /^the$/.test(word) &&
+    text(terms, i - 1) === "of" &&
+    i - 2 >= from &&
+    spokenNumber(terms, i - 2)?.next === i - 1
+  )
+    return { count: undefined, start: i };
+  const article = (n: number) =>
+    n > from && /^(?:the|those|these|all|both|my|your|that|this)$/.test(text(terms, n - 1)) ? n - 1 : n;
   if (i >= from && /^(?:pair|couple|both)$/.test(word)) return { count: 2, start: article(i) };
   const number = i >= from ? spokenNumber(terms, i) : undefined;
   const tens = i > from ? spokenNumber(terms, i - 1) : undefined;
   const whole = tens && tens.next === i + 1 && /^(?:twenty|thirty)$/.test(text(terms, i - 1)) ? tens : number;
-  if (whole && whole.next === i + 1 && !whole.fraction && Number.isInteger(whole.value) && whole.value >= 1 && whole.value <= 32 && !/^(?:m|to|at|step)$/.test(text(terms, i - 1)))
+  if (
+    whole &&
+    whole.next === i + 1 &&
+    !whole.fraction &&
+    Number.isInteger(whole.value) &&
+    whole.value >= 1 &&
+    whole.value <= 32 &&
+    !/^(?:m|to|at|step)$/.test(text(terms, i - 1))
+  )
     return { count: whole.value, start: article(whole === tens ? i - 1 : i) };
   if (i >= from && /^(?:a|an|one)$/.test(word)) return { count: 1, start: i };
-  return { count: undefined, start: i >= from && /^(?:the|those|these|that|this|my|your|all)$/.test(word) ? i : at };
+  return {
+    count: undefined,
+    start: i >= from && /^(?:the|those|these|that|this|my|your|all)$/.test(word) ? i : at,
+  };
 }
 
 /** "Four on each wheel", with nothing named: how many of what was spoken of just now. */
-export function eachSide(terms: readonly Term[], { from, to }: { from: number; to: number }, said: string): number | undefined {
+export function eachSide(
+  terms: readonly Term[],
+  { from, to }: { from: number; to: number },
+  said: string,
+): number | undefined {
   const counted =
     /^\W*(?:and |that's |there's |there are )?(\w+)(?: of (?:them|these|those|em))? (?:on |a |per |at )?(?:each|every|a|per|either)(?: (?:side|wheel|end|corner)\b(?! of\b)|\W*$)/i.exec(
       said,
     );
-  const at = counted ? terms.findIndex((term, n) => n >= from && n < to && term.text === counted[1]?.toLowerCase()) : -1;
+  const at = counted
+    ? terms.findIndex((term, n) => n >= from && n < to && term.text === counted[1]?.toLowerCase())
+    : -1;
   const number = at < 0 ? undefined : spokenNumber(terms, at);
   return number && Number.isInteger(number.value) && number.value <= 12 ? number.value : undefined;
 }

@@ -1,7 +1,18 @@
 import { type Clause, isAction } from "./clauses";
 import { type Heard, saidIn } from "./heard";
 import type { Term } from "./terms";
-import { ACTIONS, AWAY, HEADS, HOME, NOT_THIS_ONE, OTHERS_SAY, PART_HEADS, THINGS, TOOL_HEADS, type Way } from "./vocabulary";
+import {
+  ACTIONS,
+  AWAY,
+  HEADS,
+  HOME,
+  NOT_THIS_ONE,
+  OTHERS_SAY,
+  PART_HEADS,
+  THINGS,
+  TOOL_HEADS,
+  type Way,
+} from "./vocabulary";
 
 /** Said of what might be, of others, or of another day. */
 const NOT_DONE =
@@ -16,17 +27,34 @@ export const FILLERS = new Set(
 );
 
 /** What each clause says is done; undefined where nothing is, or only might be. */
-export function deedsOf({ text, terms, told, listing, turn }: Pick<Heard, "text" | "terms" | "told" | "listing"> & { turn?: number }): (Done | undefined)[] {
+export function deedsOf({
+  text,
+  terms,
+  told,
+  listing,
+  turn,
+}: Pick<Heard, "text" | "terms" | "told" | "listing"> & { turn?: number }): (Done | undefined)[] {
   return told.map((clause, i) => {
     const said = saidIn(text, terms, clause);
-    if (listing.has(i) || NOT_DONE.test(said) || NOT_THIS_ONE.test(said) || OTHERS_SAY.test(said) || (LATER.test(said) && turn !== undefined && i >= turn)) return undefined;
-    return doneIn(terms, clause) ?? particleIn(terms, clause) ?? (turn !== undefined && i >= turn ? newIn(terms, clause) : undefined);
+    if (
+      listing.has(i) ||
+      NOT_DONE.test(said) ||
+      NOT_THIS_ONE.test(said) ||
+      OTHERS_SAY.test(said) ||
+      (LATER.test(said) && turn !== undefined && i >= turn)
+    )
+      return undefined;
+    return (
+      doneIn(terms, clause) ??
+      particleIn(terms, clause) ??
+      (turn !== undefined && i >= turn ? newIn(terms, clause) : undefined)
+    );
   });
 }
 
 /**
- * The clause from which things go back: where the fewest come off after it and go on before it, and where it is said best.
- * One place for the whole telling, so that a plug put back on the way turns nothing round.
+ * The clause from which things go back: where the fewest come off after it and go on before it, and where it
+ * is said best. One place for the whole telling, so that a plug put back on the way turns nothing round.
  */
 export function turnOf(heard: Pick<Heard, "text" | "terms" | "told" | "listing" | "torques">): number {
   const { text, terms, told, torques } = heard;
@@ -35,8 +63,10 @@ export function turnOf(heard: Pick<Heard, "text" | "terms" | "told" | "listing" 
   const firstOff = deeds.findIndex((deed) => deed?.way === "off");
   const weight = deeds.map((deed, i) => {
     const clause = told[i];
-    // Nothing goes back before anything has come off, and a rag or a tray put somewhere is no part that goes back.
-    if (!clause || i < firstOff || (deed?.way === "on" && MEANWHILE.test(saidIn(text, terms, clause)))) return 0;
+    // Nothing goes back before anything has come off, and a rag or a tray put somewhere is no part that goes
+    // back.
+    if (!clause || i < firstOff || (deed?.way === "on" && MEANWHILE.test(saidIn(text, terms, clause))))
+      return 0;
     const torque = torques.some(({ from }) => from >= clause.from && from < clause.to);
     return (deed?.way === "off" ? -1 : deed?.way === "on" ? 1 : 0) + (torque ? 1.5 : 0);
   });
@@ -46,7 +76,13 @@ export function turnOf(heard: Pick<Heard, "text" | "terms" | "told" | "listing" 
   for (let at = 0; at <= told.length; at++) {
     const clause = told[at];
     const said = clause ? saidIn(text, terms, clause) : "";
-    const cue = TURNS.test(said) ? 3 : /^\W*(?:and |now |so |ok |okay |right |all right |alright |then )*(?:the )?new (?!ones? )\w+/i.test(said) ? 1.5 : 0;
+    const cue = TURNS.test(said)
+      ? 3
+      : /^\W*(?:and |now |so |ok |okay |right |all right |alright |then )*(?:the )?new (?!ones? )\w+/i.test(
+            said,
+          )
+        ? 1.5
+        : 0;
     const cost = against - cue;
     if (cost < best.cost) best = { at, cost };
     const one = weight[at] ?? 0;
@@ -86,7 +122,9 @@ function doneIn(terms: readonly Term[], { from, to }: Clause): Done | undefined 
           (term) =>
             FILLERS.has(term.text) ||
             /^(?:pronoun|adverb|conjunction|mark|number)$/.test(term.tag) ||
-            /^(?:'ve|i've|got|get|is|are|was|be|been|being|can|will|goes|with|carefully|slowly|gently)$/.test(term.text) ||
+            /^(?:'ve|i've|got|get|is|are|was|be|been|being|can|will|goes|with|carefully|slowly|gently)$/.test(
+              term.text,
+            ) ||
             term.tag === "other",
         );
     if (!lead) break;
@@ -97,9 +135,15 @@ function doneIn(terms: readonly Term[], { from, to }: Clause): Done | undefined 
       (AWAY.has(behind) || (behind === "to" && text(at + 2) === word))
     )
       return undefined;
-    if (/^(?:get|gets|bring|grab)$/.test(word) && (terms[at + 1]?.tag === "determiner" || terms[at + 1]?.tag === "pronoun" || terms[at + 1]?.tag === "noun")) {
+    if (
+      /^(?:get|gets|bring|grab)$/.test(word) &&
+      (terms[at + 1]?.tag === "determiner" ||
+        terms[at + 1]?.tag === "pronoun" ||
+        terms[at + 1]?.tag === "noun")
+    ) {
       const particle = particleAfter(terms, at + 1, to);
-      if (particle && AWAY.has(particle)) return { way: "off", says: "remove", object: { from: at + 1, to }, particle };
+      if (particle && AWAY.has(particle))
+        return { way: "off", says: "remove", object: { from: at + 1, to }, particle };
       if (particle) return { way: "on", says: "fit", object: { from: at + 1, to }, particle };
       continue;
     }
@@ -113,13 +157,28 @@ function doneIn(terms: readonly Term[], { from, to }: Clause): Done | undefined 
       )
     )
       return { way: "look", says: "photograph", object: { from: at + 1, to }, particle: "" };
-    if (/^(?:wait|leave|let)$/.test(word)) return { way: "either", says: word === "wait" ? "wait" : "let", object: { from: at + 1, to }, particle: "" };
-    if (/^(?:turn)$/.test(word) && /^(?:on|off)$/.test(behind)) return { way: "safe", says: `switch ${behind}`, object: { from: at + 2, to }, particle: "" };
+    if (/^(?:wait|leave|let)$/.test(word))
+      return {
+        way: "either",
+        says: word === "wait" ? "wait" : "let",
+        object: { from: at + 1, to },
+        particle: "",
+      };
+    if (/^(?:turn)$/.test(word) && /^(?:on|off)$/.test(behind))
+      return { way: "safe", says: `switch ${behind}`, object: { from: at + 2, to }, particle: "" };
     // "Lower intake", "lower one": where it is.
-    if (word === "lower" && terms[at + 1]?.tag !== "determiner" && !/^(?:it|her|them|car|truck|vehicle|down)$/.test(behind)) return undefined;
+    if (
+      word === "lower" &&
+      terms[at + 1]?.tag !== "determiner" &&
+      !/^(?:it|her|them|car|truck|vehicle|down)$/.test(behind)
+    )
+      return undefined;
     if (word === "torque" && /^wrench/.test(behind)) return undefined;
     // "Lock the two nuts against each other": no tab is bent.
-    if (word === "lock" && terms.slice(at + 1, Math.min(to, at + 5)).some((term) => HEADS[term.text] === "nut"))
+    if (
+      word === "lock" &&
+      terms.slice(at + 1, Math.min(to, at + 5)).some((term) => HEADS[term.text] === "nut")
+    )
       return { way: "on", says: "tighten", object: { from: at + 1, to }, particle: "" };
     if (
       !isAction(terms, at) &&
@@ -137,17 +196,32 @@ function doneIn(terms: readonly Term[], { from, to }: Clause): Done | undefined 
     const [way, says] = ACTIONS[word] ?? ["either", word];
     const object = { from: at + 1, to };
     const particle = particleAfter(terms, at + 1, to) ?? "";
-    if (/^(?:put|push|slide|slip|hook|clip|plug|press|thread|pop|drop|set|lift|swing|work|screw|run|turn|twist|wind|take|pull|start|fire)$/.test(word)) {
-      if (word === "start" && startsEngine(terms, at, to)) return { way: "prove", says: "start", object, particle };
-      if (/^(?:take|pull|lift|pop|slide|slip|twist|run|turn|wind|screw|work|swing)$/.test(word) && AWAY.has(particle))
+    if (
+      /^(?:put|push|slide|slip|hook|clip|plug|press|thread|pop|drop|set|lift|swing|work|screw|run|turn|twist|wind|take|pull|start|fire)$/.test(
+        word,
+      )
+    ) {
+      if (word === "start" && startsEngine(terms, at, to))
+        return { way: "prove", says: "start", object, particle };
+      if (
+        /^(?:take|pull|lift|pop|slide|slip|twist|run|turn|wind|screw|work|swing)$/.test(word) &&
+        AWAY.has(particle)
+      )
         return {
           way: "off",
           says:
-            word === "take" || word === "pull" ? "remove" : word === "lift" ? "lift out" : word === "run" || word === "turn" || word === "wind" ? "undo" : `${word} ${particle}`,
+            word === "take" || word === "pull"
+              ? "remove"
+              : word === "lift"
+                ? "lift out"
+                : word === "run" || word === "turn" || word === "wind"
+                  ? "undo"
+                  : `${word} ${particle}`,
           object,
           particle,
         };
-      if (HOME.has(particle) && word !== "start") return { way: "on", says: /^(?:plug)$/.test(word) ? "plug in" : "fit", object, particle };
+      if (HOME.has(particle) && word !== "start")
+        return { way: "on", says: /^(?:plug)$/.test(word) ? "plug in" : "fit", object, particle };
     }
     return { way, says, object, particle };
   }
@@ -160,7 +234,10 @@ function startsEngine(terms: readonly Term[], at: number, to: number): boolean {
     .slice(at + 1, to)
     .map((term) => term.text)
     .join(" ");
-  return /^(?:\w+ ){0,2}(?:engine|car|motor|truck|van|up)\b|^(?:it|her)(?: and\b|$)/.test(behind) && !/\bhand|finger|thread/.test(behind);
+  return (
+    /^(?:\w+ ){0,2}(?:engine|car|motor|truck|van|up)\b|^(?:it|her)(?: and\b|$)/.test(behind) &&
+    !/\bhand|finger|thread/.test(behind)
+  );
 }
 
 /** Where a thing goes, behind it: "off", "back on". */
@@ -168,7 +245,8 @@ function particleAfter(terms: readonly Term[], from: number, to: number): string
   for (let at = from; at < Math.min(to, from + 7); at++) {
     const word = terms[at]?.text ?? "";
     if (AWAY.has(word)) return word;
-    if (HOME.has(word) && !(/^(?:on|in)$/.test(word) && terms[at + 1]?.tag === "determiner" && at > from + 2)) return word;
+    if (HOME.has(word) && !(/^(?:on|in)$/.test(word) && terms[at + 1]?.tag === "determiner" && at > from + 2))
+      return word;
   }
   return undefined;
 }
@@ -176,20 +254,39 @@ function particleAfter(terms: readonly Term[], from: number, to: number): string
 /** "New damper", "new gasket, dry": what is new goes on, once things go back. */
 function newIn(terms: readonly Term[], { from, to }: Clause): Done | undefined {
   let at = from;
-  while (at < to && (FILLERS.has(terms[at]?.text ?? "") || terms[at]?.tag === "mark" || /^(?:the|a|two|three|four|both)$/.test(terms[at]?.text ?? ""))) at++;
+  while (
+    at < to &&
+    (FILLERS.has(terms[at]?.text ?? "") ||
+      terms[at]?.tag === "mark" ||
+      /^(?:the|a|two|three|four|both)$/.test(terms[at]?.text ?? ""))
+  )
+    at++;
   if (terms[at]?.text !== "new" || to - at > 7) return undefined;
   const thing = terms.slice(at + 1, to).some((term) => term.tag === "noun" || isThing(term.text));
-  const verb = terms.slice(at + 1, to).some((term) => term.tag === "verb" && !isThing(term.text) && !/ed$/.test(term.text));
+  const verb = terms
+    .slice(at + 1, to)
+    .some((term) => term.tag === "verb" && !isThing(term.text) && !/ed$/.test(term.text));
   return thing && !verb ? { way: "on", says: "fit", object: { from: at, to }, particle: "" } : undefined;
 }
 
 const isThing = (word: string) => THINGS.has(word) || PART_HEADS.has(word) || Object.hasOwn(HEADS, word);
 
-/** "cap off", "hoses back on", "drum off", "guard slides off", "the plug goes back in": a thing and where it goes. */
+/**
+ * "cap off", "hoses back on", "drum off", "guard slides off", "the plug goes back in": a thing and where it
+ * goes.
+ */
 function particleIn(terms: readonly Term[], { from, to }: Clause): Done | undefined {
   for (let at = from + 1; at < to; at++) {
     const word = terms[at]?.text ?? "";
-    if (!AWAY.has(word) && !(HOME.has(word) && (word === "back" || at === to - 1 || /^(?:by|with|and|till|until|first|next|dry|loose|,)$/.test(terms[at + 1]?.text ?? ""))))
+    if (
+      !AWAY.has(word) &&
+      !(
+        HOME.has(word) &&
+        (word === "back" ||
+          at === to - 1 ||
+          /^(?:by|with|and|till|until|first|next|dry|loose|,)$/.test(terms[at + 1]?.text ?? ""))
+      )
+    )
       continue;
     // "a nut on the back": where it is.
     if (word === "back" && terms[at - 1]?.tag === "determiner") continue;
@@ -198,14 +295,26 @@ function particleIn(terms: readonly Term[], { from, to }: Clause): Done | undefi
       (term) =>
         term.tag === "verb" &&
         !isThing(term.text) &&
-        !/^(?:comes?|goes|go|come|slides?|pulls?|lifts?|drops?|pops?|wants?|bolts?|clips?|plugs?|screws?|is|are|pushes|back)$/.test(term.text),
+        !/^(?:comes?|goes|go|come|slides?|pulls?|lifts?|drops?|pops?|wants?|bolts?|clips?|plugs?|screws?|is|are|pushes|back)$/.test(
+          term.text,
+        ),
     );
     const things = before.filter(
-      (term) => (term.tag === "noun" || Object.hasOwn(HEADS, term.text) || term.tag === "number" || TOOL_HEADS.has(term.text)) && !/^(?:way|side|i|you|we|it)$/.test(term.text),
+      (term) =>
+        (term.tag === "noun" ||
+          Object.hasOwn(HEADS, term.text) ||
+          term.tag === "number" ||
+          TOOL_HEADS.has(term.text)) &&
+        !/^(?:way|side|i|you|we|it)$/.test(term.text),
     );
     if (verbs.length > 0 || things.length === 0 || before.length > 9) return undefined;
     const away = AWAY.has(word) && word !== "down" && !/^(?:back)$/.test(terms[at - 1]?.text ?? "");
-    return { way: away ? "off" : "on", says: away ? "remove" : "fit", object: { from, to: at }, particle: word };
+    return {
+      way: away ? "off" : "on",
+      says: away ? "remove" : "fit",
+      object: { from, to: at },
+      particle: word,
+    };
   }
   return undefined;
 }

@@ -9,7 +9,10 @@ export interface Edit {
   /** Two groups were told as one: it stands there twice. */
   split?: boolean;
 }
-/** By the key of the proposal: its kind and the words it came from, so that a text read again keeps what was corrected. */
+/**
+ * By the key of the proposal: its kind and the words it came from, so that a text read again keeps what was
+ * corrected.
+ */
 export type Edits = Readonly<Record<string, Edit>>;
 
 export interface EditedRow {
@@ -22,7 +25,10 @@ export function keyOf(text: string, { kind, spans: [span], id }: Proposal): stri
   return `${kind} ${span ? text.slice(span.start, Math.min(span.end, span.start + 60)).toLowerCase() : id}`;
 }
 
-/** The proposals as they were corrected: changed, dropped, merged and split; two that came from the same words are told apart by their order. */
+/**
+ * The proposals as they were corrected: changed, dropped, merged and split; two that came from the same words
+ * are told apart by their order.
+ */
 export function editedRows(text: string, proposals: readonly Proposal[], edits: Edits): EditedRow[] {
   const seen = new Map<string, number>();
   const keyed = proposals.flatMap((proposal): EditedRow[] => {
@@ -34,21 +40,30 @@ export function editedRows(text: string, proposals: readonly Proposal[], edits: 
     return rows.map((rowKey, i) => {
       const edit = edits[rowKey];
       const base = i === 0 ? proposal : { ...proposal, id: `${proposal.id} b` };
-      return { key: rowKey, proposal: { ...base, ...edit?.change } as Proposal, dropped: edit?.dropped ?? false };
+      return {
+        key: rowKey,
+        proposal: { ...base, ...edit?.change } as Proposal,
+        dropped: edit?.dropped ?? false,
+      };
     });
   });
   const byKey = new Map(keyed.map((row) => [row.key, row]));
   const gone = new Map<string, string>();
   for (const row of keyed) {
     const target = byKey.get(edits[row.key]?.into ?? "");
-    if (!target || target === row || row.proposal.kind !== "fastener" || target.proposal.kind !== "fastener") continue;
-    target.proposal = { ...mergedFastener(target.proposal, row.proposal), ...(edits[target.key]?.change as Partial<FastenerProposal>) };
+    if (!target || target === row || row.proposal.kind !== "fastener" || target.proposal.kind !== "fastener")
+      continue;
+    target.proposal = {
+      ...mergedFastener(target.proposal, row.proposal),
+      ...(edits[target.key]?.change as Partial<FastenerProposal>),
+    };
     gone.set(row.proposal.id, target.proposal.id);
     byKey.delete(row.key);
   }
   return [...byKey.values()].map((row) => {
     const { proposal } = row;
-    const moved = proposal.kind === "step" && proposal.fastener !== undefined ? gone.get(proposal.fastener) : undefined;
+    const moved =
+      proposal.kind === "step" && proposal.fastener !== undefined ? gone.get(proposal.fastener) : undefined;
     return moved === undefined ? row : { ...row, proposal: { ...proposal, fastener: moved } as Proposal };
   });
 }

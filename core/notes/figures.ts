@@ -9,7 +9,12 @@ import { spokenNumber } from "./spoken-number";
 import type { Term } from "./terms";
 
 /** Figures without a unit, "crossmember 50, nuts 33", in the unit that was said last. */
-export function bareFigure(terms: readonly Term[], { from, to }: Clause, taken: (at: number) => boolean, unit: TorqueUnit | undefined): FoundTorque | undefined {
+export function bareFigure(
+  terms: readonly Term[],
+  { from, to }: Clause,
+  taken: (at: number) => boolean,
+  unit: TorqueUnit | undefined,
+): FoundTorque | undefined {
   if (unit === undefined) return undefined;
   for (let at = from; at < to; at++) {
     const number = spokenNumber(terms, at);
@@ -17,30 +22,61 @@ export function bareFigure(terms: readonly Term[], { from, to }: Clause, taken: 
     const before = terms[at - 1]?.text ?? "";
     const after = terms[number.next]?.text ?? "";
     // "100 for the big one, the four at 30".
-    const given = at === from && /^(?:for|on)$/.test(after) && /^(?:the|those|these|each|both|all)$/.test(terms[number.next + 1]?.text ?? "") && number.value > 4;
-    const ends = given || number.next >= to || /^(?:both|each|all|too|also|as|tops|max|and|on|now)$/.test(after);
+    const given =
+      at === from &&
+      /^(?:for|on)$/.test(after) &&
+      /^(?:the|those|these|each|both|all)$/.test(terms[number.next + 1]?.text ?? "") &&
+      number.value > 4;
+    const ends =
+      given || number.next >= to || /^(?:both|each|all|too|also|as|tops|max|and|on|now)$/.test(after);
     // "two 17s, forty on those".
-    const pointed = after === "on" && /^(?:those|these|them|each|all|both|that)$/.test(terms[number.next + 1]?.text ?? "");
+    const pointed =
+      after === "on" && /^(?:those|these|them|each|all|both|that)$/.test(terms[number.next + 1]?.text ?? "");
     const said =
       given ||
       pointed ||
-      (at > from && (/^(?:to|at|gets?|is|are|takes?|be|on|put|them|it|now|:|=|they're|it's|that's|about|around|roughly)$/.test(before) || terms[at - 1]?.tag === "noun"));
+      (at > from &&
+        (/^(?:to|at|gets?|is|are|takes?|be|on|put|them|it|now|:|=|they're|it's|that's|about|around|roughly)$/.test(
+          before,
+        ) ||
+          terms[at - 1]?.tag === "noun"));
     if (taken(at) || number.fraction || number.value < 3 || number.value > 400 || !ends || !said) continue;
     const torque = { value: number.value, unit, decimals: number.decimals };
-    return { figure: /^(?:tops|max)$/.test(after) ? { form: "maximum", torque } : { form: "value", torque }, from: at, to: number.next };
+    return {
+      figure: /^(?:tops|max)$/.test(after) ? { form: "maximum", torque } : { form: "value", torque },
+      from: at,
+      to: number.next,
+    };
   }
   return undefined;
 }
 
-/** A second torque in the same breath is a further pass where it is said to be one; otherwise the later figure stands. */
+/**
+ * A second torque in the same breath is a further pass where it is said to be one; otherwise the later figure
+ * stands.
+ */
 export function put(group: Group, figure: SaidFigure, said: string, at: number): void {
   const before = group.figures.at(-1);
-  const further = /\b(?:second (?:time|round|pass|stage)|then|final(?:ly)?|round again|next (?:round|time|pass)|and again|(?:pass|stage|step|round) (?:2|3|two|three))\b/i.test(
-    said,
-  );
-  const torques = before?.figure.form === "value" ? [before.figure.torque] : before?.figure.form === "passes" ? before.figure.torques : undefined;
+  const further =
+    /\b(?:second (?:time|round|pass|stage)|then|final(?:ly)?|round again|next (?:round|time|pass)|and again|(?:pass|stage|step|round) (?:2|3|two|three))\b/i.test(
+      said,
+    );
+  const torques =
+    before?.figure.form === "value"
+      ? [before.figure.torque]
+      : before?.figure.form === "passes"
+        ? before.figure.torques
+        : undefined;
   const last = torques?.at(-1);
-  if (before && torques && last && further && figure.figure.form === "value" && quantityNm(figure.figure.torque) > quantityNm(last) && at - group.figuredAt <= 5)
+  if (
+    before &&
+    torques &&
+    last &&
+    further &&
+    figure.figure.form === "value" &&
+    quantityNm(figure.figure.torque) > quantityNm(last) &&
+    at - group.figuredAt <= 5
+  )
     group.figures[group.figures.length - 1] = {
       ...before,
       figure: { form: "passes", torques: [...torques, figure.figure.torque] },
@@ -56,13 +92,26 @@ export function put(group: Group, figure: SaidFigure, said: string, at: number):
     figure.figure.first.torque.value > last.value &&
     at - group.figuredAt <= 5
   )
-    group.figures[group.figures.length - 1] = { ...figure, figure: { ...figure.figure, first: { form: "passes", torques: [...torques, figure.figure.first.torque] } } };
+    group.figures[group.figures.length - 1] = {
+      ...figure,
+      figure: {
+        ...figure.figure,
+        first: { form: "passes", torques: [...torques, figure.figure.first.torque] },
+      },
+    };
   else group.figures.push(figure);
   group.figuredAt = at;
 }
 
-/** "and then it's another 90 degrees", "a quarter turn more": an angle that stands without its torque, in degrees. */
-export function angleAlone(terms: readonly Term[], { from, to }: Clause, taken: ReadonlySet<number>): number | undefined {
+/**
+ * "and then it's another 90 degrees", "a quarter turn more": an angle that stands without its torque, in
+ * degrees.
+ */
+export function angleAlone(
+  terms: readonly Term[],
+  { from, to }: Clause,
+  taken: ReadonlySet<number>,
+): number | undefined {
   for (let at = from; at < to; at++) {
     const number = taken.has(at) ? undefined : spokenNumber(terms, at);
     if (!number) continue;
@@ -71,25 +120,46 @@ export function angleAlone(terms: readonly Term[], { from, to }: Clause, taken: 
       .slice(Math.max(from, at - 4), at)
       .map((term) => term.text)
       .join(" ");
-    if (/^(?:degrees?|deg|°|º)$/.test(unit) && number.value >= 15 && number.value <= 360 && /\b(?:another|plus|then|further|extra|turn|more|and|only|gets?|\+)\b|\+/.test(before))
+    if (
+      /^(?:degrees?|deg|°|º)$/.test(unit) &&
+      number.value >= 15 &&
+      number.value <= 360 &&
+      /\b(?:another|plus|then|further|extra|turn|more|and|only|gets?|\+)\b|\+/.test(before)
+    )
       return number.value;
     // "they get a 90 after that, so a quarter turn".
-    const turned = terms.slice(number.next, number.next + 8).some((term, k) => term.text === "quarter" && terms[number.next + k + 1]?.text === "turn");
-    if (turned && number.value === 90 && /\b(?:gets?|another|plus|then) (?:an? |another )?$/.test(`${before} `)) return number.value;
+    const turned = terms
+      .slice(number.next, number.next + 8)
+      .some((term, k) => term.text === "quarter" && terms[number.next + k + 1]?.text === "turn");
+    if (
+      turned &&
+      number.value === 90 &&
+      /\b(?:gets?|another|plus|then) (?:an? |another )?$/.test(`${before} `)
+    )
+      return number.value;
   }
   return undefined;
 }
 
 /** "…, all newton metres": a unit said once for every figure of its sentence. */
 export function unitForAll(terms: readonly Term[], from: number): TorqueUnit | undefined {
-  for (let at = from; at < Math.min(terms.length, from + 40) && !/^[.;\n]$/.test(terms[at]?.text ?? ""); at++) {
+  for (
+    let at = from;
+    at < Math.min(terms.length, from + 40) && !/^[.;\n]$/.test(terms[at]?.text ?? "");
+    at++
+  ) {
     if (/^(?:all|everything|figures|numbers)$/.test(terms[at]?.text ?? "")) {
       const unit = torqueUnitAt(terms, terms[at + 1]?.text === "in" ? at + 2 : at + 1);
       if (unit) return unit.unit;
     }
     // "Newton metres both", "foot pounds all of them".
     const own = torqueUnitAt(terms, at);
-    if (own && terms[at - 1]?.tag !== "number" && /^(?:both|all|each|throughout)$/.test(terms[own.next]?.text ?? "")) return own.unit;
+    if (
+      own &&
+      terms[at - 1]?.tag !== "number" &&
+      /^(?:both|all|each|throughout)$/.test(terms[own.next]?.text ?? "")
+    )
+      return own.unit;
   }
   return undefined;
 }
@@ -102,7 +172,12 @@ export function nearestUnit(torques: readonly FoundTorque[], at: number): Torque
 }
 
 /** What the next clause or two say of a figure just said: "that's for the later one". */
-export function notThisAfter(text: string, terms: readonly Term[], told: readonly Told[], i: number): string | undefined {
+export function notThisAfter(
+  text: string,
+  terms: readonly Term[],
+  told: readonly Told[],
+  i: number,
+): string | undefined {
   const said = saidAfter(text, terms, told, i);
   return /^\W*(?:but |and |so )?(?:that(?:'s| is| was) (?:for|the (?:older|later|other|early|old|automatic|diesel))|that one's for|(?:but )?(?:that's|it's) (?:for )?(?:the )?(?:older|later|early|bigger|other|wrong)|(?:please )?don't(?: (?:do|use) (?:that|it))?$|please don't|don't (?:do|use) (?:that|it)|do not use|which is for|and that was right for|but (?:that's|that is|that was|it's|it is) (?:for |on )?(?:the|a|an) (?!most|max|limit|least|minimum|figure|spec|one (?!of|with|for|from|in)|same|right|correct|main|point|bare|absolute)\w+)/i.exec(
     said,
@@ -111,24 +186,51 @@ export function notThisAfter(text: string, terms: readonly Term[], told: readonl
 
 export function saidAfter(text: string, terms: readonly Term[], told: readonly Told[], i: number): string {
   const next = told[i + 1];
-  return next ? saidIn(text, terms, { from: next.from, to: told[i + 2] && told[i + 2]?.sentence === next.sentence ? (told[i + 2]?.to ?? next.to) : next.to }) : "";
+  return next
+    ? saidIn(text, terms, {
+        from: next.from,
+        to: told[i + 2] && told[i + 2]?.sentence === next.sentence ? (told[i + 2]?.to ?? next.to) : next.to,
+      })
+    : "";
 }
 
-/** An angle said after a torque, "and then another 90 degrees", is turned on from it; said once more in other words it is not. */
+/**
+ * An angle said after a torque, "and then another 90 degrees", is turned on from it; said once more in other
+ * words it is not.
+ */
 export function turnFurther(group: Group, angle: number, said: string): void {
   const last = group.figures.at(-1);
   if (!last) return;
   const { figure } = last;
-  if (figure.form === "value" || figure.form === "passes") last.figure = { form: "angle", first: figure, anglesDeg: [angle] };
-  else if (figure.form === "angle" && figure.anglesDeg.length < 3 && !/\b(?:that's|so|which is|i\.?e)\b/i.test(said))
+  if (figure.form === "value" || figure.form === "passes")
+    last.figure = { form: "angle", first: figure, anglesDeg: [angle] };
+  else if (
+    figure.form === "angle" &&
+    figure.anglesDeg.length < 3 &&
+    !/\b(?:that's|so|which is|i\.?e)\b/i.test(said)
+  )
     last.figure = { ...figure, anglesDeg: [...figure.anglesDeg, angle] };
 }
 
-/** "at 45 first and then at 90", "first time around fifteen and then second time around thirty": the pass said before a figure, without its unit. */
-export function passBefore(terms: readonly Term[], at: number): { value: number; decimals: number; from: number } | undefined {
+/**
+ * "at 45 first and then at 90", "first time around fifteen and then second time around thirty": the pass said
+ * before a figure, without its unit.
+ */
+export function passBefore(
+  terms: readonly Term[],
+  at: number,
+): { value: number; decimals: number; from: number } | undefined {
   let i = at - 1;
   let then = false;
-  for (; i >= 0 && at - i < 9 && /^(?:then|second|time|round|pass|around|at|to|and|,|\.|again|it's|them|all|go|up|finally|final)$/.test(terms[i]?.text ?? ""); i--)
+  for (
+    ;
+    i >= 0 &&
+    at - i < 9 &&
+    /^(?:then|second|time|round|pass|around|at|to|and|,|\.|again|it's|them|all|go|up|finally|final)$/.test(
+      terms[i]?.text ?? "",
+    );
+    i--
+  )
     then ||= /^(?:then|second|final|finally)$/.test(terms[i]?.text ?? "");
   if (!then) return undefined;
   const first = terms[i]?.text === "first";
@@ -136,7 +238,14 @@ export function passBefore(terms: readonly Term[], at: number): { value: number;
   const from = [i - 1, i].find((start) => spokenNumber(terms, start)?.next === i + 1);
   const number = from === undefined ? undefined : spokenNumber(terms, from);
   const before = from === undefined ? "" : (terms[from - 1]?.text ?? "");
-  const firstTime = /^(?:time|round|pass|go)$/.test(before) && from !== undefined && terms[from - 2]?.text === "first";
-  if (!number || from === undefined || number.fraction || !(first || firstTime || /^(?:at|to|around|first|pass|stage)$/.test(before))) return undefined;
+  const firstTime =
+    /^(?:time|round|pass|go)$/.test(before) && from !== undefined && terms[from - 2]?.text === "first";
+  if (
+    !number ||
+    from === undefined ||
+    number.fraction ||
+    !(first || firstTime || /^(?:at|to|around|first|pass|stage)$/.test(before))
+  )
+    return undefined;
   return { value: number.value, decimals: number.decimals, from };
 }

@@ -13,7 +13,10 @@ import { traitsOf } from "./traits";
 import { DOUBTFUL, HEADS, NOT_THIS_ONE, NO_HEADING, TOOL_HEADS } from "./vocabulary";
 import type { Here, Walk } from "./walk";
 
-/** Gathers every mention of a fastener over the whole text into the true groups, with the sizes, figures and traits said of each. */
+/**
+ * Gathers every mention of a fastener over the whole text into the true groups, with the sizes, figures and
+ * traits said of each.
+ */
 export function groupsOf(heard: Heard): Grouped {
   const walk: Walk = {
     heard,
@@ -21,7 +24,9 @@ export function groupsOf(heard: Heard): Grouped {
     loose: [],
     struck: [],
     takenBack: [],
-    inTorque: new Set(heard.torques.flatMap(({ from, to }) => Array.from({ length: to - from }, (_, i) => from + i))),
+    inTorque: new Set(
+      heard.torques.flatMap(({ from, to }) => Array.from({ length: to - from }, (_, i) => from + i)),
+    ),
     turn: turnOf(heard),
     last: undefined,
     lastSize: undefined,
@@ -46,12 +51,21 @@ export function groupsOf(heard: Heard): Grouped {
     traitsOf(walk, here);
   });
   sizesOfTools(heard, walk.groups);
-  return { ...heard, turn: walk.turn, groups: consolidated(walk.groups).filter(isReal), loose: [...walk.loose, ...walk.takenBack], struck: walk.struck };
+  return {
+    ...heard,
+    turn: walk.turn,
+    groups: consolidated(walk.groups).filter(isReal),
+    loose: [...walk.loose, ...walk.takenBack],
+    struck: walk.struck,
+  };
 }
 
 /** "This is a diesel pickup": what is told of diesels is told of this one. */
 const isOurs = (text: string, says: string) =>
-  /^(?:diesel|automatic)'?s?$/i.test(says) && new RegExp(`(?<!\\b(?:not|isn't|than|unlike) (?:a |an |the )?)\\b${says.slice(0, 6)}`, "i").test(text.slice(0, OPENING));
+  /^(?:diesel|automatic)'?s?$/i.test(says) &&
+  new RegExp(`(?<!\\b(?:not|isn't|than|unlike) (?:a |an |the )?)\\b${says.slice(0, 6)}`, "i").test(
+    text.slice(0, OPENING),
+  );
 /** So many letters in, what car it is has been told. */
 const OPENING = 220;
 
@@ -65,14 +79,31 @@ function headingOf({ terms, told }: Heard, i: number): string[] {
   const alone = before === "\n" && after === "\n";
   const leads = after === ":" && /^(?:\n|[.)*-])$/.test(before);
   const names = words.every(
-    ({ text, tag }) => /^(?:noun|adjective)$/.test(tag) && /^[a-z-]{3,}$/.test(text) && HEADS[text] === undefined && !TOOL_HEADS.has(text) && !NO_HEADING.test(text),
+    ({ text, tag }) =>
+      /^(?:noun|adjective)$/.test(tag) &&
+      /^[a-z-]{3,}$/.test(text) &&
+      HEADS[text] === undefined &&
+      !TOOL_HEADS.has(text) &&
+      !NO_HEADING.test(text),
   );
-  return words.length > 0 && words.length <= 3 && names && (alone || leads) ? marksOf(words.map(({ text }) => text)) : [];
+  return words.length > 0 && words.length <= 3 && names && (alone || leads)
+    ? marksOf(words.map(({ text }) => text))
+    : [];
 }
 
-/** "Slave itself", where the telling began with the clutch slave cylinder: what the job is about, by one of its words. */
+/**
+ * "Slave itself", where the telling began with the clutch slave cylinder: what the job is about, by one of
+ * its words.
+ */
 const ofTitle = ({ heard: { terms }, title }: Walk, { from, to }: Clause): string[] =>
-  terms.slice(from, Math.min(to, from + 3)).some(({ text, tag }, k) => tag === "noun" && title.includes(text) && HEADS[terms[from + k + 1]?.text ?? ""] === undefined) ? title : [];
+  terms
+    .slice(from, Math.min(to, from + 3))
+    .some(
+      ({ text, tag }, k) =>
+        tag === "noun" && title.includes(text) && HEADS[terms[from + k + 1]?.text ?? ""] === undefined,
+    )
+    ? title
+    : [];
 
 const nextSaid = ({ heard: { text, terms, told } }: Walk, i: number) => {
   const [here, next] = [told[i], told[i + 1]];
@@ -93,25 +124,42 @@ function enter(walk: Walk, i: number): Here | undefined {
   if (walk.title.length === 0 && named.length > 1) walk.title = named;
   // "Rear bush: two bolts, vertical": with where it is.
   const heading = headingOf(walk.heard, i);
-  const headed = named.length === 0 || (heading.length > named.length && named.every((word) => heading.includes(word))) ? heading : [];
-  const things = headed.length === 0 && named.length > 0 ? named : headed.length > 0 ? headed : ofTitle(walk, clause);
+  const headed =
+    named.length === 0 || (heading.length > named.length && named.every((word) => heading.includes(word)))
+      ? heading
+      : [];
+  const things =
+    headed.length === 0 && named.length > 0 ? named : headed.length > 0 ? headed : ofTitle(walk, clause);
   // "this little plastic thing …": the thing before it, told once more.
   const describes =
-    clause.sentence - walk.topicSentence <= 1 && /^\W*(?:this|that|it)(?:'s| is) (?:the|a|an) (?:\w+ ){0,4}(?:that|which) (?:goes|holds|sits|runs|comes)\b/i.test(said);
-  const againTold = describes || /^\W*(?:this|that|the|these|those) (?:\w+ ){0,3}(?:thing|one|ones|guy|part|bit)\b/i.test(said);
-  const untouched = /\b(?:do not|don't|no need to|needn't|without) (?:need to )?(?:\w+ )?(?:touch|pull|remove|take|undo|move|disturb|bother)/i.test(said);
+    clause.sentence - walk.topicSentence <= 1 &&
+    /^\W*(?:this|that|it)(?:'s| is) (?:the|a|an) (?:\w+ ){0,4}(?:that|which) (?:goes|holds|sits|runs|comes)\b/i.test(
+      said,
+    );
+  const againTold =
+    describes ||
+    /^\W*(?:this|that|the|these|those) (?:\w+ ){0,3}(?:thing|one|ones|guy|part|bit)\b/i.test(said);
+  const untouched =
+    /\b(?:do not|don't|no need to|needn't|without) (?:need to )?(?:\w+ )?(?:touch|pull|remove|take|undo|move|disturb|bother)/i.test(
+      said,
+    );
   // "lift the cap and there's a nut": what hides it is not what it holds.
   const hides =
-    /\b(?:lift|pop|pull|prise|pry|flip|slide|under)\b[^.]{0,16}\b(?:cap|boot|cover|flap)\b/i.test(said) && /^\W*(?:and )?there(?:'s| is| are)\b/i.test(nextSaid(walk, i));
+    /\b(?:lift|pop|pull|prise|pry|flip|slide|under)\b[^.]{0,16}\b(?:cap|boot|cover|flap)\b/i.test(said) &&
+    /^\W*(?:and )?there(?:'s| is| are)\b/i.test(nextSaid(walk, i));
   if (things.length > 0 && !againTold && !untouched && !hides) {
     walk.topic = things;
     walk.topicSentence = clause.sentence;
     walk.topicAt = i;
   } else if (clause.sentence > walk.topicSentence + 2) walk.topic = [];
   if (listing.has(i)) return undefined;
-  for (const [, place, use] of said.toLowerCase().matchAll(IS_CALLED)) if (place && use) walk.same.push([place, use]);
+  for (const [, place, use] of said.toLowerCase().matchAll(IS_CALLED))
+    if (place && use) walk.same.push([place, use]);
   const before = told[i - 1];
-  const led = before && before.sentence === clause.sentence && before.to - before.from <= 4 ? saidIn(text, terms, before) : "";
+  const led =
+    before && before.sentence === clause.sentence && before.to - before.from <= 4
+      ? saidIn(text, terms, before)
+      : "";
   const inClause = sizes.filter((size) => size.from >= clause.from && size.from < clause.to);
   // What is said of another car goes for the rest of its sentence, where that has an end.
   const inherited =
@@ -123,14 +171,17 @@ function enter(walk: Walk, i: number): Here | undefined {
     /[.;!?]|\n[^\n]+\n[^\n]+\n/.test(text);
   const found = NOT_THIS_ONE.exec(said);
   const other = (found && !isOurs(text, found[0]) ? found : null) ?? (inherited ? /^.*/.exec(said) : null);
-  const notThis = other ? { says: other[0], start: spanOf(terms, clause.from, clause.to).start + other.index } : undefined;
+  const notThis = other
+    ? { says: other[0], start: spanOf(terms, clause.from, clause.to).start + other.index }
+    : undefined;
   if (notThis) walk.otherFrom = i;
   return {
     i,
     clause,
     said,
     goingBack: i >= walk.turn,
-    inDoubt: DOUBTFUL.test(said) || DOUBTFUL.test(led) || text[spanOf(terms, clause.from, clause.to).end] === "?",
+    inDoubt:
+      DOUBTFUL.test(said) || DOUBTFUL.test(led) || text[spanOf(terms, clause.from, clause.to).end] === "?",
     notThis,
     sizes: inClause,
     mentions: mentionsIn(terms, clause, inClause, walk.inTorque),

@@ -12,7 +12,10 @@ export interface Span {
   end: number;
 }
 
-/** Something to have, to mind, to wait for, to measure or to do later, in a few words, with those it came from. */
+/**
+ * Something to have, to mind, to wait for, to measure or to do later, in a few words, with those it came
+ * from.
+ */
 export interface Noted {
   name: string;
   span: Span;
@@ -43,32 +46,80 @@ export function hear(text: string, terms: readonly Term[]): Heard {
       at = Math.max(torque?.to ?? size?.to ?? at + 1, at + 1);
     }
   }
-  const all = [...torques, ...splitTorques(terms, torques), ...kilograms(text, terms, torques)].sort((a, b) => a.from - b.from);
-  const inTorque = new Set(all.flatMap(({ from, to }) => Array.from({ length: to - from }, (_, i) => from + i)));
-  return { text, terms, told, sizes: sizes.filter(({ from }) => !inTorque.has(from)), torques: all, listing: listingIn(text, terms, told) };
+  const all = [...torques, ...splitTorques(terms, torques), ...kilograms(text, terms, torques)].sort(
+    (a, b) => a.from - b.from,
+  );
+  const inTorque = new Set(
+    all.flatMap(({ from, to }) => Array.from({ length: to - from }, (_, i) => from + i)),
+  );
+  return {
+    text,
+    terms,
+    told,
+    sizes: sizes.filter(({ from }) => !inTorque.has(from)),
+    torques: all,
+    listing: listingIn(text, terms, told),
+  };
 }
 
 /** "I think it's 36. Foot pounds.": a figure whose unit comes after a full stop or a breath. */
 function splitTorques(terms: readonly Term[], known: readonly FoundTorque[]): FoundTorque[] {
   return terms.flatMap((term, at): FoundTorque[] => {
-    if (!/^[.,]$/.test(term.text) || terms[at - 1]?.tag !== "number" || known.some(({ from, to }) => at - 1 >= from && at - 1 < to)) return [];
+    if (
+      !/^[.,]$/.test(term.text) ||
+      terms[at - 1]?.tag !== "number" ||
+      known.some(({ from, to }) => at - 1 >= from && at - 1 < to)
+    )
+      return [];
     const unit = torqueUnitAt(terms, at + 1);
     const start = [at - 2, at - 1].find((from) => spokenNumber(terms, from)?.next === at);
     const number = start === undefined ? undefined : spokenNumber(terms, start);
-    if (!unit || !number || start === undefined || number.fraction || known.some(({ from, to }) => at + 1 >= from && at + 1 < to)) return [];
-    return [{ figure: { form: "value", torque: { value: number.value, unit: unit.unit, decimals: number.decimals } }, from: start, to: unit.next }];
+    if (
+      !unit ||
+      !number ||
+      start === undefined ||
+      number.fraction ||
+      known.some(({ from, to }) => at + 1 >= from && at + 1 < to)
+    )
+      return [];
+    return [
+      {
+        figure: {
+          form: "value",
+          torque: { value: number.value, unit: unit.unit, decimals: number.decimals },
+        },
+        from: start,
+        to: unit.next,
+      },
+    ];
   });
 }
 
 /** Where a text speaks of a wrench in kilograms, "6 kg" on a fastener is 6 kgf·m. */
 function kilograms(text: string, terms: readonly Term[], known: readonly FoundTorque[]): FoundTorque[] {
-  if (!/\bkg (?:torque )?wrench\b|\bwrench (?:is )?in kg\b|\bkgf?[- ·.]?m\b|\bkg (?:metre|meter)/i.test(text)) return [];
+  if (!/\bkg (?:torque )?wrench\b|\bwrench (?:is )?in kg\b|\bkgf?[- ·.]?m\b|\bkg (?:metre|meter)/i.test(text))
+    return [];
   return terms.flatMap((_, at): FoundTorque[] => {
     const number = spokenNumber(terms, at);
-    if (!number || !/^(?:kg|kilo|kilos|kgs)$/.test(terms[number.next]?.text ?? "") || /^(?:wrench|torque)$/.test(terms[number.next + 1]?.text ?? "") || number.value > 40)
+    if (
+      !number ||
+      !/^(?:kg|kilo|kilos|kgs)$/.test(terms[number.next]?.text ?? "") ||
+      /^(?:wrench|torque)$/.test(terms[number.next + 1]?.text ?? "") ||
+      number.value > 40
+    )
       return [];
-    if (known.some(({ from, to }) => at >= from && at < to) || (at > 0 && (spokenNumber(terms, at - 1)?.next ?? 0) > at)) return [];
-    return [{ figure: { form: "value", torque: { value: number.value, unit: "kgf.m", decimals: number.decimals } }, from: at, to: number.next + 1 }];
+    if (
+      known.some(({ from, to }) => at >= from && at < to) ||
+      (at > 0 && (spokenNumber(terms, at - 1)?.next ?? 0) > at)
+    )
+      return [];
+    return [
+      {
+        figure: { form: "value", torque: { value: number.value, unit: "kgf.m", decimals: number.decimals } },
+        from: at,
+        to: number.next + 1,
+      },
+    ];
   });
 }
 
@@ -83,9 +134,15 @@ function listingIn(text: string, terms: readonly Term[], told: readonly Told[]):
     const said = saidIn(text, terms, clause);
     const toolCount = countTools(terms, clause);
     if (LISTING.test(said) && listAhead(terms, told, i)) open = clause;
-    else if (open && (clause.paragraph > open.paragraph + 1 || (toolCount === 0 && clause.sentence > open.sentence && !listAhead(terms, told, i)))) open = undefined;
+    else if (
+      open &&
+      (clause.paragraph > open.paragraph + 1 ||
+        (toolCount === 0 && clause.sentence > open.sentence && !listAhead(terms, told, i)))
+    )
+      open = undefined;
     // A list with a bullet on each line goes on for as long as its lines name tools.
-    if (open && toolCount > 0 && /^\s*(?:[-*•]|\d)/.test(said) && clause.paragraph > open.paragraph) open = clause;
+    if (open && toolCount > 0 && /^\s*(?:[-*•]|\d)/.test(said) && clause.paragraph > open.paragraph)
+      open = clause;
     if (open) listing.add(i);
   }
   return listing;
@@ -97,9 +154,13 @@ function listAhead(terms: readonly Term[], told: readonly Told[], at: number): b
   return ahead.reduce((sum, clause) => sum + countTools(terms, clause), 0) >= 2;
 }
 
-const countTools = (terms: readonly Term[], { from, to }: Clause) => terms.slice(from, to).filter(({ text, tag }) => TOOL_HEADS.has(text) && tag !== "verb").length;
+const countTools = (terms: readonly Term[], { from, to }: Clause) =>
+  terms.slice(from, to).filter(({ text, tag }) => TOOL_HEADS.has(text) && tag !== "verb").length;
 
-export const spanOf = (terms: readonly Term[], from: number, to: number): Span => ({ start: terms[from]?.start ?? 0, end: terms[to - 1]?.end ?? 0 });
+export const spanOf = (terms: readonly Term[], from: number, to: number): Span => ({
+  start: terms[from]?.start ?? 0,
+  end: terms[to - 1]?.end ?? 0,
+});
 
 export function saidIn(text: string, terms: readonly Term[], { from, to }: Clause): string {
   const { start, end } = spanOf(terms, from, to);
@@ -112,7 +173,10 @@ export function sentenceOf({ text, terms, told }: Heard, i: number): string {
   return saidIn(text, terms, { from: sentence[0]?.from ?? 0, to: sentence.at(-1)?.to ?? 0 });
 }
 
-/** What is being worked on: the first thing that a clause names which is no fastener, tool or person; with what tells it from others. */
+/**
+ * What is being worked on: the first thing that a clause names which is no fastener, tool or person; with
+ * what tells it from others.
+ */
 export function topicIn(terms: readonly Term[], { from, to }: Clause): string[] {
   for (let at = from; at < to; at++) {
     const word = terms[at]?.text ?? "";
@@ -120,20 +184,33 @@ export function topicIn(terms: readonly Term[], { from, to }: Clause): string[] 
       !isThing(word) ||
       (TOOL_HEADS.has(terms[at + 1]?.text ?? "") && !HOLDERS.test(terms[at + 1]?.text ?? "")) ||
       (word === "blade" && /^(?:flat|razor|wide|putty|knife|scraper)$/.test(terms[at - 1]?.text ?? "")) ||
-      (word === "bar" && /^(?:breaker|breaking|pry|prise|power|cheater|crow|knuckle|long)$/.test(terms[at - 1]?.text ?? "")) ||
-      (at === from && isAction(terms, at) && /^(?:determiner|preposition|adverb|pronoun)$/.test(terms[at + 1]?.tag ?? "") && !AWAY.has(terms[at + 1]?.text ?? "")) ||
+      (word === "bar" &&
+        /^(?:breaker|breaking|pry|prise|power|cheater|crow|knuckle|long)$/.test(terms[at - 1]?.text ?? "")) ||
+      (at === from &&
+        isAction(terms, at) &&
+        /^(?:determiner|preposition|adverb|pronoun)$/.test(terms[at + 1]?.tag ?? "") &&
+        !AWAY.has(terms[at + 1]?.text ?? "")) ||
       Object.hasOwn(HEADS, terms[at + 1]?.text ?? "") ||
-      (isBehindPreposition(terms, at, from) && !/\bback to (?:the |those |that )?$/.test(wordsBefore(terms, at)))
+      (isBehindPreposition(terms, at, from) &&
+        !/\bback to (?:the |those |that )?$/.test(wordsBefore(terms, at)))
     )
       continue;
     let end = at;
-    const goesOn = (n: number) => n < to && (isThing(terms[n]?.text ?? "") || HOLDERS.test(terms[n]?.text ?? ""));
+    const goesOn = (n: number) =>
+      n < to && (isThing(terms[n]?.text ?? "") || HOLDERS.test(terms[n]?.text ?? ""));
     // "headlight leveling sensor".
     while (goesOn(end + 1) || (/ing$/.test(terms[end + 1]?.text ?? "") && goesOn(end + 2))) end++;
     const words: string[] = [];
     for (let i = end; i >= from && end - i < 4; i--) {
       const mark = terms[i]?.text ?? "";
-      if (i < at && (NOT_IN_NAME.has(mark) || !/^[a-zà-ÿ-]{3,}$/.test(mark) || !/^(?:noun|adjective)$/.test(terms[i]?.tag ?? "") || Object.hasOwn(HEADS, mark))) break;
+      if (
+        i < at &&
+        (NOT_IN_NAME.has(mark) ||
+          !/^[a-zà-ÿ-]{3,}$/.test(mark) ||
+          !/^(?:noun|adjective)$/.test(terms[i]?.tag ?? "") ||
+          Object.hasOwn(HEADS, mark))
+      )
+        break;
       words.unshift(...marksOf([mark.replace(/'s$/, "")]));
     }
     return words;
@@ -145,7 +222,9 @@ export function topicIn(terms: readonly Term[], { from, to }: Clause): string[] 
 const HOLDERS = /^(?:trays?|boxe?s?|holders?|frames?|ends?|assembly|rails?|strips?)$/;
 
 const isThing = (said: string, word = singular(said.replace(/'s$/, ""))) =>
-  (THINGS.has(word) || PART_HEADS.has(word) || COMPOUND.test(word)) && !Object.hasOwn(HEADS, said) && !Object.hasOwn(HEADS, word);
+  (THINGS.has(word) || PART_HEADS.has(word) || COMPOUND.test(word)) &&
+  !Object.hasOwn(HEADS, said) &&
+  !Object.hasOwn(HEADS, word);
 
 const wordsBefore = (terms: readonly Term[], at: number) =>
   `${terms
@@ -158,10 +237,18 @@ function isBehindPreposition(terms: readonly Term[], at: number, from: number): 
   for (let i = at - 1; i >= from && at - i < 5; i--) {
     const word = terms[i]?.text ?? "";
     if (/^[-–—:;(]$/.test(word)) return false;
-    if (/^(?:on|in|to|from|between|into|under|behind|with|by|through|around|along|toward|towards|past|over|up|down|near|at|off|inside|against|onto|of)$/.test(word))
+    if (
+      /^(?:on|in|to|from|between|into|under|behind|with|by|through|around|along|toward|towards|past|over|up|down|near|at|off|inside|against|onto|of)$/.test(
+        word,
+      )
+    )
       return i > from || /^(?:between|with|from|by)$/.test(word);
     // A thing in between ends it, but for one of two: "between the pan and the gearbox".
-    const ends = terms[i]?.tag === "noun" && i < at - 1 && !/^(?:and|or|,)$/.test(terms[i + 1]?.text ?? "") && terms[i + 1]?.tag !== "noun";
+    const ends =
+      terms[i]?.tag === "noun" &&
+      i < at - 1 &&
+      !/^(?:and|or|,)$/.test(terms[i + 1]?.text ?? "") &&
+      terms[i + 1]?.tag !== "noun";
     if (ends || terms[i]?.tag === "verb" || terms[i]?.tag === "pronoun") return false;
   }
   return false;
@@ -173,4 +260,5 @@ export function gapBetween(text: string, terms: readonly Term[], from: number, t
 }
 
 /** As `gapBetween`, with the first word; nothing where there is no first. */
-export const between = (text: string, terms: readonly Term[], from: number, to: number) => (from < 0 ? "" : saidIn(text, terms, { from, to: Math.max(from + 1, to) }));
+export const between = (text: string, terms: readonly Term[], from: number, to: number) =>
+  from < 0 ? "" : saidIn(text, terms, { from, to: Math.max(from + 1, to) });

@@ -5,7 +5,16 @@ import { type Heard, type Noted, type Span, saidIn, spanOf } from "./heard";
 import { singular } from "./mention";
 import { type Wait, cautionsOf, measuresOf, short, waitsOf } from "./minded";
 import type { Term } from "./terms";
-import { ACTIONS, CONSUMABLE_HEADS, HEADS, NOT_IN_NAME, NOT_THIS_ONE, PART_HEADS, THINGS, TOOL_HEADS } from "./vocabulary";
+import {
+  ACTIONS,
+  CONSUMABLE_HEADS,
+  HEADS,
+  NOT_IN_NAME,
+  NOT_THIS_ONE,
+  PART_HEADS,
+  THINGS,
+  TOOL_HEADS,
+} from "./vocabulary";
 
 export interface Lists {
   tools: Noted[];
@@ -20,7 +29,15 @@ export interface Lists {
 /** What stands in lists and beside the steps. */
 export function listsOf(heard: Heard): Lists {
   const { text, terms, told, listing } = heard;
-  const lists: Lists = { tools: [], consumables: [], parts: [], cautions: [], followUps: [], waits: [], measures: [] };
+  const lists: Lists = {
+    tools: [],
+    consumables: [],
+    parts: [],
+    cautions: [],
+    followUps: [],
+    waits: [],
+    measures: [],
+  };
   let buying = -1;
   const spoken: string[] = [];
   for (const [i, clause] of told.entries()) {
@@ -34,24 +51,50 @@ export function listsOf(heard: Heard): Lists {
       lists.followUps.push({ name: short(sentence.replace(/^\s*\d{1,2}[.)]\s*/, "")), span });
   }
   const parts = lists.parts.map((part) => ({ ...part, name: fullest(part.name, spoken) }));
-  return { ...lists, parts, cautions: apart(cautionsOf(heard)), followUps: apart(lists.followUps), waits: apart(waitsOf(heard)), measures: measuresOf(heard) };
+  return {
+    ...lists,
+    parts,
+    cautions: apart(cautionsOf(heard)),
+    followUps: apart(lists.followUps),
+    waits: apart(waitsOf(heard)),
+    measures: measuresOf(heard),
+  };
 }
 
 const LATER =
   /\b(?:(?:check|look|re-?check|re-?torque|tighten|torque|go back|top (?:it )?up|nut|nuts|bolts)\b[^.]{0,60}\b(?:again|after|tomorrow|next|in a (?:week|month|few)|saturday|sunday|monday)|after (?:a |about |the first )?(?:\w+ )?(?:\d+|hundred|fifty|few|couple|thousand|week|two hundred)[^.]{0,20}(?:miles?|km|kilomet\w+|days?|weeks?|drives?)?|again (?:in|after|tomorrow|next)|next (?:change|service|oil|day|week|morning)|due (?:at|in)|take (?:the )?(?:old|core)|alignment)\b/i;
-const BUYING = /\b(?:parts?\b|kit\b|bought|comes? with|set of|you need|in the bag|in the box|supplies|renew)/i;
+const BUYING =
+  /\b(?:parts?\b|kit\b|bought|comes? with|set of|you need|in the bag|in the box|supplies|renew)/i;
 
 /** Tools, what is used up, and parts that a clause names. */
-function things(heard: Heard, clause: Clause, listed: boolean, bought: boolean, lists: Lists, spoken: string[]): void {
+function things(
+  heard: Heard,
+  clause: Clause,
+  listed: boolean,
+  bought: boolean,
+  lists: Lists,
+  spoken: string[],
+): void {
   const { terms, sizes } = heard;
   const said = saidIn(heard.text, terms, clause);
   const buying = bought || /\bnew\b/i.test(said);
   for (let at = clause.from; at < clause.to; at++) {
     const word = terms[at]?.text ?? "";
     const next = terms[at + 1]?.text ?? "";
-    const imperative = at === clause.from && Object.hasOwn(ACTIONS, word) && /^(?:the|a|an|it|them|your|both|all)$/.test(next);
-    const isTool = !imperative && TOOL_HEADS.has(word) && !TOOL_HEADS.has(next) && !(isAction(terms, at) && !listed) && terms[at]?.tag !== "verb";
-    const isUsed = CONSUMABLE_HEADS.has(word) && !CONSUMABLE_HEADS.has(next) && !TOOL_HEADS.has(next) && !PART_HEADS.has(next) && !(isAction(terms, at) && !listed);
+    const imperative =
+      at === clause.from && Object.hasOwn(ACTIONS, word) && /^(?:the|a|an|it|them|your|both|all)$/.test(next);
+    const isTool =
+      !imperative &&
+      TOOL_HEADS.has(word) &&
+      !TOOL_HEADS.has(next) &&
+      !(isAction(terms, at) && !listed) &&
+      terms[at]?.tag !== "verb";
+    const isUsed =
+      CONSUMABLE_HEADS.has(word) &&
+      !CONSUMABLE_HEADS.has(next) &&
+      !TOOL_HEADS.has(next) &&
+      !PART_HEADS.has(next) &&
+      !(isAction(terms, at) && !listed);
     const fitted =
       THINGS.has(word) &&
       /\bnew\b/.test(
@@ -60,8 +103,14 @@ function things(heard: Heard, clause: Clause, listed: boolean, bought: boolean, 
           .map(({ text }) => text)
           .join(" "),
       );
-    const isPart = (PART_HEADS.has(word) || fitted) && !PART_HEADS.has(next) && !TOOL_HEADS.has(next) && !CONSUMABLE_HEADS.has(next);
-    const size = sizes.find((one) => one.to === at + 1 && one.kind !== "thread" && (listed || /s$/.test(word)));
+    const isPart =
+      (PART_HEADS.has(word) || fitted) &&
+      !PART_HEADS.has(next) &&
+      !TOOL_HEADS.has(next) &&
+      !CONSUMABLE_HEADS.has(next);
+    const size = sizes.find(
+      (one) => one.to === at + 1 && one.kind !== "thread" && (listed || /s$/.test(word)),
+    );
     if (listed && size?.kind === "head" && !isTool && !TOOL_HEADS.has(next))
       add(
         lists.tools,
@@ -74,14 +123,35 @@ function things(heard: Heard, clause: Clause, listed: boolean, bought: boolean, 
     if (isPart) spoken.push(count > 1 ? `${count} ${name}` : name);
     if (
       isTool &&
-      (listed || name.includes(" ") || /^(?:pliers|mallet|hammer|chocks|stands|ramps|jack|screwdriver|puller|scraper|micrometer|straightedge|multimeter|meter|ratchet)$/.test(word))
+      (listed ||
+        name.includes(" ") ||
+        /^(?:pliers|mallet|hammer|chocks|stands|ramps|jack|screwdriver|puller|scraper|micrometer|straightedge|multimeter|meter|ratchet)$/.test(
+          word,
+        ))
     ) {
-      if (/^(?:the )?tools?$/.test(name) || /\b(?:sway|roll|anti-roll|torsion|stabili[sz]er|panhard|track|tow|roof) bars?$/.test(name)) continue;
-      if (/\b(?:bar|key|arm|block|head|tape|pick|stand|handle|light|pump|file|tray|hook|press|bit|adapter)$/.test(name) && !listed && name.split(" ").length < 2) continue;
+      if (
+        /^(?:the )?tools?$/.test(name) ||
+        /\b(?:sway|roll|anti-roll|torsion|stabili[sz]er|panhard|track|tow|roof) bars?$/.test(name)
+      )
+        continue;
+      if (
+        /\b(?:bar|key|arm|block|head|tape|pick|stand|handle|light|pump|file|tray|hook|press|bit|adapter)$/.test(
+          name,
+        ) &&
+        !listed &&
+        name.split(" ").length < 2
+      )
+        continue;
       add(lists.tools, name, span);
-    } else if (isUsed && !listed && (NOT_TO_BE_USED.test(said) || (!amount && IN_PASSING.test(name)))) continue;
+    } else if (isUsed && !listed && (NOT_TO_BE_USED.test(said) || (!amount && IN_PASSING.test(name))))
+      continue;
     else if (isUsed) add(lists.consumables, amount ? `${name}, ${amount}` : name, span);
-    else if (isPart && (isNew || (listed && buying) || (listed && /\b(?:gasket|seal|kit|washer|filter|shoes|pads|o-ring)/.test(word))))
+    else if (
+      isPart &&
+      (isNew ||
+        (listed && buying) ||
+        (listed && /\b(?:gasket|seal|kit|washer|filter|shoes|pads|o-ring)/.test(word)))
+    )
       add(lists.parts, count > 1 ? `${count} ${name}` : name, span);
   }
 }
@@ -90,8 +160,11 @@ function things(heard: Heard, clause: Clause, listed: boolean, bought: boolean, 
 const NOT_TO_BE_USED =
   /\b(?:don'?t|do not|never|not)(?: \w+){0,2} (?:use|put|smear|need)\b|\b(?:without|no) (?:any )?(?:grease|oil|sealant|silicone|threadlocker|paste|anti-?seize)\b/i;
 
-/** What a car is full of, or what something is made of, spoken of by one word alone: nothing to have by that. */
-const IN_PASSING = /^(?:(?:old|little|clean|warm|hot|hit|stuff|getting|including|used) )?(?:oil|fluid|coolant|antifreeze|water|paint|paper|bags?|copper|nickel|ties?)$/;
+/**
+ * What a car is full of, or what something is made of, spoken of by one word alone: nothing to have by that.
+ */
+const IN_PASSING =
+  /^(?:(?:old|little|clean|warm|hot|hit|stuff|getting|including|used) )?(?:oil|fluid|coolant|antifreeze|water|paint|paper|bags?|copper|nickel|ties?)$/;
 
 /** The name that ends at a word: with what stands before it and its size, without articles and counts. */
 function nameOf(
@@ -125,10 +198,24 @@ function nameOf(
       break;
     }
     if (word === "-" || word === "drive") continue;
-    if ((NOT_IN_NAME.has(word) && !/^(?:torque|torx|hex|deep|long|old|little|small|big|short|plain)$/.test(word)) || !/^[a-zà-ÿ'-]+$/.test(word)) break;
-    if (!/^(?:noun|adjective|verb|other|adverb)$/.test(terms[i]?.tag ?? "") || (terms[i]?.tag === "verb" && isAction(terms, i))) break;
+    if (
+      (NOT_IN_NAME.has(word) &&
+        !/^(?:torque|torx|hex|deep|long|old|little|small|big|short|plain)$/.test(word)) ||
+      !/^[a-zà-ÿ'-]+$/.test(word)
+    )
+      break;
+    if (
+      !/^(?:noun|adjective|verb|other|adverb)$/.test(terms[i]?.tag ?? "") ||
+      (terms[i]?.tag === "verb" && isAction(terms, i))
+    )
+      break;
     // "both faces plastic scraper", in speech without stops: a plural is no part of the name behind it.
-    if (terms[i]?.tag === "noun" && /[^s]s$/.test(word) && !/^(?:pads|points|jaws|brakes|springs|glass|gas|nos|circlips|torx)$/.test(word)) break;
+    if (
+      terms[i]?.tag === "noun" &&
+      /[^s]s$/.test(word) &&
+      !/^(?:pads|points|jaws|brakes|springs|glass|gas|nos|circlips|torx)$/.test(word)
+    )
+      break;
     if (/^(?:mm|mil|inch|millimeter|millimetre|good|decent|proper|nice|old)$/.test(word)) continue;
     words.unshift(word);
     from = i;
@@ -141,13 +228,21 @@ function nameOf(
     /((?:\d+(?:[.,]\d+)?|one|two|three|four|five|six|half|a|couple)(?: and a half)? ?(?:litres?|liters?|l|quarts?|pints?|ml|cans?|tubes?|bottles?|cartons?))(?: of)?(?: the)?$/.exec(
       before,
     )?.[1];
-  return { name: words.join(" "), from, isNew: isNew || /\bnew$/.test(before), amount, count: countBefore(terms, from, least).count ?? 1 };
+  return {
+    name: words.join(" "),
+    from,
+    isNew: isNew || /\bnew$/.test(before),
+    amount,
+    count: countBefore(terms, from, least).count ?? 1,
+  };
 }
 
 /** A part by its fullest name: "washers" that were "2 copper washers" before. */
 function fullest(name: string, spoken: readonly string[]): string {
   if (name.includes(" ")) return name;
-  const fuller = [...new Set(spoken.filter((one) => one.endsWith(` ${name}`)))].sort((a, b) => b.length - a.length);
+  const fuller = [...new Set(spoken.filter((one) => one.endsWith(` ${name}`)))].sort(
+    (a, b) => b.length - a.length,
+  );
   return fuller.length > 0 && fuller.length <= 2 ? (fuller[0] ?? name) : name;
 }
 
@@ -181,12 +276,21 @@ function sentenceFrom({ text, terms, told }: Heard, i: number): string {
   const [first, last] = [sentence[0] ?? clause, sentence.at(-1) ?? clause];
   return last.to - first.from <= 24
     ? saidIn(text, terms, { from: first.from, to: last.to })
-    : saidIn(text, terms, { from: clause.from, to: Math.min(last.to, clause.from + 16, told[i + 1]?.to ?? last.to) });
+    : saidIn(text, terms, {
+        from: clause.from,
+        to: Math.min(last.to, clause.from + 16, told[i + 1]?.to ?? last.to),
+      });
 }
 
 /** Said twice is one. */
 function apart<T extends Noted>(list: readonly T[]): T[] {
   const kept: T[] = [];
-  for (const one of list) if (!kept.some(({ name, span }) => name === one.name || (span.end >= one.span.start && name.includes(one.name)))) kept.push(one);
+  for (const one of list)
+    if (
+      !kept.some(
+        ({ name, span }) => name === one.name || (span.end >= one.span.start && name.includes(one.name)),
+      )
+    )
+      kept.push(one);
   return kept;
 }

@@ -4,7 +4,9 @@ import { type HEADS, SAME_PLACE } from "./vocabulary";
 
 export type Family = (typeof HEADS)[string] | "one";
 
-/** A fastener spoken of, by word numbers: by its name, as "the long one", or by its size, as "those two 13s". */
+/**
+ * A fastener spoken of, by word numbers: by its name, as "the long one", or by its size, as "those two 13s".
+ */
 export interface Mention extends Clause {
   family: Family;
   /** The head as it was said; for "one" and sizes empty. */
@@ -42,10 +44,14 @@ export interface Mention extends Clause {
   through: boolean;
 }
 
-export const singular = (word: string) => word.replace(/(?<=[a-z]{3})(?:(?<=sh|ch|ss|x)es|s)$/, (end, at: number) => (/(?:ss|is|us)$/.test(word) ? end : at ? "" : ""));
+export const singular = (word: string) =>
+  word.replace(/(?<=[a-z]{3})(?:(?<=sh|ch|ss|x)es|s)$/, (end, at: number) =>
+    /(?:ss|is|us)$/.test(word) ? end : at ? "" : "",
+  );
 
 /** What tells a fastener from others, each in one form: "bottom" and "lower" are no two places. */
-export const marksOf = (words: readonly string[]): string[] => words.map(singular).map((word) => SAME_PLACE[word] ?? word);
+export const marksOf = (words: readonly string[]): string[] =>
+  words.map(singular).map((word) => SAME_PLACE[word] ?? word);
 
 /** A mention with nothing told but where it stands, to be filled with what is. */
 export const mentionAt = (from: number, to: number, told: Partial<Mention>): Mention => ({

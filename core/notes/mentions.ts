@@ -9,7 +9,12 @@ import type { Term } from "./terms";
 import { FASTENING_PIN, HEADS, NOT_IN_NAME, PART_HEADS, SCREWED_PLUG } from "./vocabulary";
 
 /** Every fastener that a run of words speaks of. */
-export function mentionsIn(terms: readonly Term[], { from, to }: Clause, sizes: readonly FoundSize[], taken: ReadonlySet<number>): Mention[] {
+export function mentionsIn(
+  terms: readonly Term[],
+  { from, to }: Clause,
+  sizes: readonly FoundSize[],
+  taken: ReadonlySet<number>,
+): Mention[] {
   const mentions: Mention[] = [];
   const sizeEndingAt = (at: number) => sizes.find((size) => size.kind !== "length" && size.to === at);
   for (let at = from; at < to; at++) {
@@ -26,24 +31,46 @@ export function mentionsIn(terms: readonly Term[], { from, to }: Clause, sizes: 
       // "two screws torx 25": the screws are spoken of.
       if (word === "torx" && (terms[at + 1]?.tag === "number" || HEADS[text(terms, at - 1)])) continue;
       // "drain plug washer": a part that goes with it.
-      if (terms[at + 1]?.tag === "noun" && PART_HEADS.has(text(terms, at + 1)) && !HEADS[text(terms, at + 1)]) continue;
+      if (terms[at + 1]?.tag === "noun" && PART_HEADS.has(text(terms, at + 1)) && !HEADS[text(terms, at + 1)])
+        continue;
       if (HEADS[text(terms, at + 1)] && !/^(?:pins?|clips?|torx)$/.test(text(terms, at + 1))) continue;
       // "nuts on studs", "a nut on the ball stud": where the nut sits.
       if (
         /^(?:stud|bolt)$/.test(family) &&
-        mentions.some((one) => one.family === "nut" && (family === "stud" || text(terms, one.to) === "of") && one.to + behind(terms, one.to).words.length > at)
+        mentions.some(
+          (one) =>
+            one.family === "nut" &&
+            (family === "stud" || text(terms, one.to) === "of") &&
+            one.to + behind(terms, one.to).words.length > at,
+        )
       )
         continue;
       // "one little bolt with a wire clip on it": what hangs on the bolt.
       const bearer = mentions.at(-1);
-      if (family === "clip" && bearer && /^(?:bolt|nut|stud)$/.test(bearer.family) && text(terms, bearer.to) === "with" && at - bearer.to <= 4) continue;
+      if (
+        family === "clip" &&
+        bearer &&
+        /^(?:bolt|nut|stud)$/.test(bearer.family) &&
+        text(terms, bearer.to) === "with" &&
+        at - bearer.to <= 4
+      )
+        continue;
       const mention = named(terms, at, from, family, sizeEndingAt, taken);
       if (mention) mentions.push(mention);
       continue;
     }
     // "Drain = same 17 key", "fill: 24": the plug of that name.
     if (/^(?:drain|fill|filler)$/.test(word) && at === from && /^[=:]$/.test(text(terms, at + 1))) {
-      mentions.push(mentionAt(at, at + 1, { family: "plug", head: "plug", marks: [word], name: `${word} plug`, count: 1, definite: true }));
+      mentions.push(
+        mentionAt(at, at + 1, {
+          family: "plug",
+          head: "plug",
+          marks: [word],
+          name: `${word} plug`,
+          count: 1,
+          definite: true,
+        }),
+      );
       continue;
     }
     const battery = batteryTerminal(terms, at);
@@ -57,7 +84,13 @@ export function mentionsIn(terms: readonly Term[], { from, to }: Clause, sizes: 
 function timesBehind(terms: readonly Term[], at: number): number | undefined {
   const [first, second] = /^[x×]$/.test(text(terms, at)) ? [at + 1, at] : [at, at + 1];
   const number = spokenNumber(terms, first);
-  return number && /^[x×]$/.test(text(terms, second)) && Number.isInteger(number.value) && number.value >= 2 && number.value <= 32 ? number.value : undefined;
+  return number &&
+    /^[x×]$/.test(text(terms, second)) &&
+    Number.isInteger(number.value) &&
+    number.value >= 2 &&
+    number.value <= 32
+    ? number.value
+    : undefined;
 }
 
 /** What a head says of its fastener besides: a locknut is another than the nut that it locks. */
@@ -66,12 +99,27 @@ const KINDS: Readonly<Record<string, readonly string[]>> = { banjo: ["banjo"], l
 function isVerb(terms: readonly Term[], at: number): boolean {
   const next = text(terms, at + 1);
   // "Clip in ball ends", and not "bolt in the middle".
-  const leads = at === 0 || /^(?:mark|conjunction|adverb)$/.test(terms[at - 1]?.tag ?? "") || /^(?:then|and|now|floor|on)$/.test(text(terms, at - 1));
-  if (leads && /^(?:clip|plug|bolt|screw|pin|clamp)$/.test(text(terms, at)) && /^(?:in|on|up|down|back|together)$/.test(next) && terms[at + 2]?.tag === "noun") return true;
-  const before = text(terms, at - 1);
-  if (/^(?:to|gonna|will|can|must|don't|i|you|we|just)$/.test(before) && !/s$/.test(text(terms, at)) && /^(?:the|a|an|it|them|your|my|on|up|in|everything)$/.test(next))
+  const leads =
+    at === 0 ||
+    /^(?:mark|conjunction|adverb)$/.test(terms[at - 1]?.tag ?? "") ||
+    /^(?:then|and|now|floor|on)$/.test(text(terms, at - 1));
+  if (
+    leads &&
+    /^(?:clip|plug|bolt|screw|pin|clamp)$/.test(text(terms, at)) &&
+    /^(?:in|on|up|down|back|together)$/.test(next) &&
+    terms[at + 2]?.tag === "noun"
+  )
     return true;
-  return isAction(terms, at) && /^(?:the|a|an|it|your|my|everything)$/.test(next) && terms[at - 1]?.tag !== "noun";
+  const before = text(terms, at - 1);
+  if (
+    /^(?:to|gonna|will|can|must|don't|i|you|we|just)$/.test(before) &&
+    !/s$/.test(text(terms, at)) &&
+    /^(?:the|a|an|it|them|your|my|on|up|in|everything)$/.test(next)
+  )
+    return true;
+  return (
+    isAction(terms, at) && /^(?:the|a|an|it|your|my|everything)$/.test(next) && terms[at - 1]?.tag !== "noun"
+  );
 }
 
 function named(
@@ -87,7 +135,9 @@ function named(
   const marks: string[] = [];
   let size: FoundSize | undefined;
   for (let i = at - 1; i >= from; i--) {
-    const found = sizeEndingAt(i + 1) ?? (/^(?:head|headed|hex|socket|-)$/.test(text(terms, i)) ? sizeEndingAt(i) : undefined);
+    const found =
+      sizeEndingAt(i + 1) ??
+      (/^(?:head|headed|hex|socket|-)$/.test(text(terms, i)) ? sizeEndingAt(i) : undefined);
     if (found && found.from >= from) {
       size = found;
       start = found.from;
@@ -96,8 +146,22 @@ function named(
     }
     const word = text(terms, i);
     if (word === "-" && at - i < 5) continue;
-    if (taken.has(i) || NOT_IN_NAME.has(word) || !/^[a-zà-ÿ-]+$/.test(word) || spokenNumber(terms, i) !== undefined || at - i > 5) break;
-    if (terms[i]?.tag === "verb" && !/ing$|ed$/.test(word) && !HEADS[word] && marks.length > 0 && isAction(terms, i)) break;
+    if (
+      taken.has(i) ||
+      NOT_IN_NAME.has(word) ||
+      !/^[a-zà-ÿ-]+$/.test(word) ||
+      spokenNumber(terms, i) !== undefined ||
+      at - i > 5
+    )
+      break;
+    if (
+      terms[i]?.tag === "verb" &&
+      !/ing$|ed$/.test(word) &&
+      !HEADS[word] &&
+      marks.length > 0 &&
+      isAction(terms, i)
+    )
+      break;
     // "one through bolt".
     const throughBolt = word === "through" && i === at - 1;
     if (throughBolt) {
@@ -105,36 +169,62 @@ function named(
       start = i;
       continue;
     }
-    if (terms[i]?.tag === "preposition" || terms[i]?.tag === "conjunction" || terms[i]?.tag === "pronoun") break;
+    if (terms[i]?.tag === "preposition" || terms[i]?.tag === "conjunction" || terms[i]?.tag === "pronoun")
+      break;
     marks.unshift(word);
     start = i;
   }
-  if (/^torx$/.test(noun) && (marks.some((mark) => /^(?:inverted|external|male|internal|inside|outside)$/.test(mark)) || /^(?:a|an|the|not)$/.test(text(terms, start - 1))))
+  if (
+    /^torx$/.test(noun) &&
+    (marks.some((mark) => /^(?:inverted|external|male|internal|inside|outside)$/.test(mark)) ||
+      /^(?:a|an|the|not)$/.test(text(terms, start - 1)))
+  )
     return undefined;
-  if (family === "plug" && !marks.some((mark) => SCREWED_PLUG.has(mark)) && !size && !(noun === "plugs" && /^(?:both|all|two)$/.test(text(terms, start - 1)))) return undefined;
+  if (
+    family === "plug" &&
+    !marks.some((mark) => SCREWED_PLUG.has(mark)) &&
+    !size &&
+    !(noun === "plugs" && /^(?:both|all|two)$/.test(text(terms, start - 1)))
+  )
+    return undefined;
   if (family === "pin" && !marks.some((mark) => FASTENING_PIN.has(mark))) return undefined;
   if (/^nipples?$/.test(noun) && marks.includes("grease")) return undefined;
   if (noun === "terminals" && marks.length === 0) marks.push("battery");
-  if (family === "terminal" && !marks.some((mark) => /^(?:battery|negative|positive|earth)$/.test(mark))) return undefined;
+  if (family === "terminal" && !marks.some((mark) => /^(?:battery|negative|positive|earth)$/.test(mark)))
+    return undefined;
   if (family === "union" && marks.length === 0 && noun.startsWith("fitting")) return undefined;
   // "Bleed it, the nipple's a …".
-  if (/^nipples?$/.test(noun) && terms.slice(Math.max(0, at - 8), at).some((term) => /^bleed/.test(term.text))) marks.unshift("bleed");
+  if (
+    /^nipples?$/.test(noun) &&
+    terms.slice(Math.max(0, at - 8), at).some((term) => /^bleed/.test(term.text))
+  )
+    marks.unshift("bleed");
   // What holds a wheel, whatever else it is called.
   if (/^lug/.test(noun) && !marks.includes("wheel")) marks.unshift("wheel");
   const after = behind(terms, at + 1);
   const { count, start: counted } = countBefore(terms, start, from);
-  const through = /^(?:and|with)$/.test(text(terms, at + 1)) && /^(?:nuts?|bolts?)$/.test(text(terms, at + 2)) && HEADS[text(terms, at + 2)] !== family;
+  const through =
+    /^(?:and|with)$/.test(text(terms, at + 1)) &&
+    /^(?:nuts?|bolts?)$/.test(text(terms, at + 2)) &&
+    HEADS[text(terms, at + 2)] !== family;
   return {
     from: counted,
     to: through ? at + 3 : at + 1,
     family,
     head: noun,
-    marks: marksOf([...marks, ...(KINDS[singular(noun)] ?? []), ...(marks.includes("lug") ? ["wheel"] : []), ...after.marks]),
+    marks: marksOf([
+      ...marks,
+      ...(KINDS[singular(noun)] ?? []),
+      ...(marks.includes("lug") ? ["wheel"] : []),
+      ...after.marks,
+    ]),
     name: [...marks, noun, ...(marks.length === 0 ? after.words : [])].join(" "),
     count: count ?? ofThem(terms, at + 1) ?? timesBehind(terms, at + 1),
     perSide: isPerSide(terms, at + 1),
     // "that's just the one bolt" is told for the first time.
-    definite: (isDefinite(terms, counted) && !(count === 1 && text(terms, counted + 1) === "one")) || /^(?:every|each)$/.test(text(terms, counted - 1)),
+    definite:
+      (isDefinite(terms, counted) && !(count === 1 && text(terms, counted + 1) === "one")) ||
+      /^(?:every|each)$/.test(text(terms, counted - 1)),
     pointing: false,
     through,
   };

@@ -3,7 +3,10 @@ import type { Noted } from "./heard";
 import { spokenNumber } from "./spoken-number";
 import { NOT_THIS_ONE, OTHERS_SAY } from "./vocabulary";
 
-/** Told to somebody not to do: at the start, or after "and", "so", "just", "please"; not what the teller or others do not do. */
+/**
+ * Told to somebody not to do: at the start, or after "and", "so", "just", "please"; not what the teller or
+ * others do not do.
+ */
 const DO_NOT =
   /(?:^\W*|\b(?:and|so|but|just|please|or|also|then|you|now|i mean)\s+)(?:don'?t|do not|never)\s+(?!know|have\b|forget to subscribe|ask|need|worry|want|care\b|quote|hold me|think|believe|trust|get me|be silly|use (?:the )?\d)\w+/i;
 const MIND =
@@ -16,17 +19,34 @@ export function cautionsOf(heard: Heard): Noted[] {
     const said = saidIn(text, terms, clause);
     const dont = DO_NOT.exec(said);
     const mind = dont ?? MIND.exec(said);
-    if (listing.has(i) || !mind || NOT_THIS_ONE.test(said) || OTHERS_SAY.test(said) || said.split(/\s+/).length < 2) return [];
+    if (
+      listing.has(i) ||
+      !mind ||
+      NOT_THIS_ONE.test(said) ||
+      OTHERS_SAY.test(said) ||
+      said.split(/\s+/).length < 2
+    )
+      return [];
     const next = told[i + 1];
-    // "don't swap them | or they'll adjust looser": with its reason, where the same sentence goes on to give it.
-    const reason = next && next.sentence === clause.sentence && next.to - clause.from <= 16 && REASON.test(saidIn(text, terms, next));
-    const from = dont ? said.slice(dont.index).replace(/^\W*(?:(?:and|so|but|just|please|or|also|then|you|now|i mean)\s+)?/i, "") : said;
+    // "don't swap them | or they'll adjust looser": with its reason, where the same sentence goes on to give
+    // it.
+    const reason =
+      next &&
+      next.sentence === clause.sentence &&
+      next.to - clause.from <= 16 &&
+      REASON.test(saidIn(text, terms, next));
+    const from = dont
+      ? said
+          .slice(dont.index)
+          .replace(/^\W*(?:(?:and|so|but|just|please|or|also|then|you|now|i mean)\s+)?/i, "")
+      : said;
     const whole = reason ? `${from} ${saidIn(text, terms, next)}` : from;
     return [{ name: short(whole), span: spanOf(terms, clause.from, reason ? next.to : clause.to) }];
   });
 }
 
-const REASON = /^\W*(?:or|because|cause|cuz|so (?:it|they|you|that)|otherwise|it(?:'ll| will|'s)|they(?:'ll| will)|that'?s|you(?:'ll| will))\b/i;
+const REASON =
+  /^\W*(?:or|because|cause|cuz|so (?:it|they|you|that)|otherwise|it(?:'ll| will|'s)|they(?:'ll| will)|that'?s|you(?:'ll| will))\b/i;
 
 const VALUE =
   /(?:\d+(?:[.,]\d+)?|half an?|a quarter|three quarters|(?:one|three|five|seven|nine|eleven) (?:eighths?|sixteenths?)|[a-z]+) ?(?:(?:of an?|to|and|\d+\/\d+) ?)*(?:\d+(?:[.,]\d+)? ?)?(?:mm|mil|millimet\w+|thou\b|thousandths|inch(?:es)?|volts?|v\b|clicks?|ohms?|cm|degrees)\b/i;
@@ -36,7 +56,10 @@ const JUDGED =
 const IT_WANTS = /^\W*(?:and )?(?:it|that|this|which)\b/i;
 const CHECKED = /\b(?:check|measure|feel)(?:ed|ing)? (?:for )?(?:the|your|its) (\w+(?: \w+){0,5})\W*$/i;
 
-/** What is measured, with its limit and what it came to: a sentence that holds a length or a voltage and judges it. */
+/**
+ * What is measured, with its limit and what it came to: a sentence that holds a length or a voltage and
+ * judges it.
+ */
 export function measuresOf(heard: Heard): Noted[] {
   const { text, terms, told, listing, torques } = heard;
   const measures: (Noted & { sentence: number })[] = [];
@@ -45,14 +68,32 @@ export function measuresOf(heard: Heard): Noted[] {
     topic = topicIn(terms, clause).join(" ") || topic;
     const said = saidIn(text, terms, clause);
     const inTorque = torques.some(({ from }) => from >= clause.from && from < clause.to);
-    if (listing.has(i) || inTorque || !VALUE.test(said) || !/\d|half|quarter|eighth|sixteenth|thousandths/i.test(said) || NOT_THIS_ONE.test(said)) continue;
+    if (
+      listing.has(i) ||
+      inTorque ||
+      !VALUE.test(said) ||
+      !/\d|half|quarter|eighth|sixteenth|thousandths/i.test(said) ||
+      NOT_THIS_ONE.test(said)
+    )
+      continue;
     const before = told[i - 1];
-    const sentence = before && before.sentence === clause.sentence ? saidIn(text, terms, { from: Math.max(before.from, clause.from - 14), to: clause.to }) : said;
-    if (!JUDGED.test(sentence) || /\b(?:socket|spanner|wrench|extension|drill|bolt|screw|bead|long\b)/i.test(said)) continue;
+    const sentence =
+      before && before.sentence === clause.sentence
+        ? saidIn(text, terms, { from: Math.max(before.from, clause.from - 14), to: clause.to })
+        : said;
+    if (
+      !JUDGED.test(sentence) ||
+      /\b(?:socket|spanner|wrench|extension|drill|bolt|screw|bead|long\b)/i.test(said)
+    )
+      continue;
     const last = measures.at(-1);
-    // "Check the free play at the pedal, it wants about 15 to 20 mm": what it is a measure of stands before it.
-    const checked = before && IT_WANTS.test(said) ? CHECKED.exec(saidIn(text, terms, before))?.[1] : undefined;
-    const name = checked ? short(`${checked}, ${said}`, 20) : short(said.includes(topic.split(" ").at(-1) ?? "") ? said : `${topic}, ${said}`);
+    // "Check the free play at the pedal, it wants about 15 to 20 mm": what it is a measure of stands before
+    // it.
+    const checked =
+      before && IT_WANTS.test(said) ? CHECKED.exec(saidIn(text, terms, before))?.[1] : undefined;
+    const name = checked
+      ? short(`${checked}, ${said}`, 20)
+      : short(said.includes(topic.split(" ").at(-1) ?? "") ? said : `${topic}, ${said}`);
     if (last && clause.sentence - last.sentence <= 1) {
       last.name = short(`${last.name}; ${short(said)}`, 18);
       last.span = { start: last.span.start, end: spanOf(terms, clause.from, clause.to).end };
@@ -64,7 +105,8 @@ export function measuresOf(heard: Heard): Noted[] {
 const LENGTH_OF_TIME = /^(?:minutes?|mins?|hours?|hrs?|seconds?|secs?|s|nights?|days?)$/;
 const WAITING =
   /\b(?:wait|waited|leave|left|let|sit|sits|soak|soaked|stand|drip|dry|dries|cool|cools|idle|tick over|simmer|run|overnight|give it|gave it|skin(?:s)?|settle|off|on|penetra\w+|spray|before (?:you|i) (?:put|fill|start)|keep)\b/i;
-const NO_WAIT = /\b(?:took|wasted|spent|total|hours? (?:later|job)|drive|drove|give or take|video|of my life|you have|every)\b/i;
+const NO_WAIT =
+  /\b(?:took|wasted|spent|total|hours? (?:later|job)|drive|drove|give or take|video|of my life|you have|every)\b/i;
 
 /** Something waited for, with how many minutes where that was said. */
 export interface Wait extends Noted {
@@ -82,17 +124,29 @@ export function waitsOf(heard: Heard): Wait[] {
   for (const [i, clause] of told.entries()) {
     const here = topicIn(terms, clause).join(" ");
     const said = saidIn(text, terms, clause);
-    const stuff = /\b(?:penetra\w+(?: \w+)?|sealant|silicone|paint|primer|wax|cleaner|soap|glue|spray|oil|engine|control unit|ignition)\b/i.exec(said)?.[0];
+    const stuff =
+      /\b(?:penetra\w+(?: \w+)?|sealant|silicone|paint|primer|wax|cleaner|soap|glue|spray|oil|engine|control unit|ignition)\b/i.exec(
+        said,
+      )?.[0];
     topic = stuff?.toLowerCase() ?? (here || topic);
     if (listing.has(i)) continue;
     const before = told[i - 1];
-    const led = before && before.sentence === clause.sentence ? `${saidIn(text, terms, before)} ${said}` : said;
+    const led =
+      before && before.sentence === clause.sentence ? `${saidIn(text, terms, before)} ${said}` : said;
     if (NO_WAIT.test(said) || !WAITING.test(led)) continue;
-    const time = timeIn(heard, clause.from, clause.to) ?? (/\bovernight\b/i.test(said) ? { says: "overnight", minutes: OVERNIGHT_MIN } : undefined);
-    const cools = time === undefined && /\blet (?:it|her|the \w+) cool(?: (?:right )?down)?\b/i.exec(said)?.[0];
+    const time =
+      timeIn(heard, clause.from, clause.to) ??
+      (/\bovernight\b/i.test(said) ? { says: "overnight", minutes: OVERNIGHT_MIN } : undefined);
+    const cools =
+      time === undefined && /\blet (?:it|her|the \w+) cool(?: (?:right )?down)?\b/i.exec(said)?.[0];
     if (time === undefined && !cools) continue;
-    const doing = /\b(?:soak|drip|dry|cool|idle|settle|skin|tick over|penetrat\w+)\w*\b/i.exec(led)?.[0] ?? "";
-    const name = cools ? cools : [[topic, topic.includes(doing.toLowerCase()) ? "" : doing].filter(Boolean).join(" "), time?.says].filter(Boolean).join(", ");
+    const doing =
+      /\b(?:soak|drip|dry|cool|idle|settle|skin|tick over|penetrat\w+)\w*\b/i.exec(led)?.[0] ?? "";
+    const name = cools
+      ? cools
+      : [[topic, topic.includes(doing.toLowerCase()) ? "" : doing].filter(Boolean).join(" "), time?.says]
+          .filter(Boolean)
+          .join(", ");
     waits.push({ name, span: spanOf(terms, clause.from, clause.to), minutes: time?.minutes });
   }
   return waits;
@@ -109,12 +163,23 @@ function timeIn({ terms }: Heard, from: number, to: number): { says: string; min
     // "they're 10s" are no seconds.
     const plural = unit === "s" && terms[next]?.start === terms[next - 1]?.end;
     if (LENGTH_OF_TIME.test(unit) && !plural) {
-      const [long, each] = unit.startsWith("m") ? ["min", 1] : unit.startsWith("h") ? ["h", 60] : unit.startsWith("s") ? ["s", 1 / 60] : [unit, 1440];
+      const [long, each] = unit.startsWith("m")
+        ? ["min", 1]
+        : unit.startsWith("h")
+          ? ["h", 60]
+          : unit.startsWith("s")
+            ? ["s", 1 / 60]
+            : [unit, 1440];
       const minutes = Math.round(number.value * each * 10) / 10;
-      return { says: number.fraction && long === "h" ? `${Math.round(minutes)} min` : `${number.value} ${long}`, minutes };
+      return {
+        says: number.fraction && long === "h" ? `${Math.round(minutes)} min` : `${number.value} ${long}`,
+        minutes,
+      };
     }
   }
-  const anHour = terms.slice(from, to).findIndex(({ text: word }, k) => /^an?$/.test(word) && terms[from + k + 1]?.text === "hour");
+  const anHour = terms
+    .slice(from, to)
+    .findIndex(({ text: word }, k) => /^an?$/.test(word) && terms[from + k + 1]?.text === "hour");
   return anHour < 0 ? undefined : { says: "1 h", minutes: 60 };
 }
 

@@ -6,13 +6,19 @@ import type { Span } from "./heard";
 import { type Story, readStory } from "./story";
 
 const isStruck = (read: Story, span: Span) => read.struck.some((one) => one.span.start === span.start);
-const sizesOf = (read: Story) => read.sizes.filter(({ span }) => !isStruck(read, span)).map(({ head }) => formatHeadSize(head));
+const sizesOf = (read: Story) =>
+  read.sizes.filter(({ span }) => !isStruck(read, span)).map(({ head }) => formatHeadSize(head));
 const figuresOf = (read: Story): [string, string][] =>
   read.figures
     .filter(({ span }) => !isStruck(read, span))
-    .map(({ figure, fastener }) => [formatFigure(figure), fastener === undefined ? "loose" : (read.fasteners[fastener]?.name ?? "?")]);
+    .map(({ figure, fastener }) => [
+      formatFigure(figure),
+      fastener === undefined ? "loose" : (read.fasteners[fastener]?.name ?? "?"),
+    ]);
 const number = (figure: string) => figure.replace(/ (?:N·m|lb·ft|lb·in|kgf·m)/g, "");
-const sameFastener = (found: string, wanted: string) => found === wanted || (wanted !== "loose" && found !== "loose" && (found.endsWith(wanted) || wanted.endsWith(found)));
+const sameFastener = (found: string, wanted: string) =>
+  found === wanted ||
+  (wanted !== "loose" && found !== "loose" && (found.endsWith(wanted) || wanted.endsWith(found)));
 
 /** How many of two lists go together, each once. */
 function matched<T>(found: readonly T[], wanted: readonly T[], same: (a: T, b: T) => boolean): [T, T][] {
@@ -24,7 +30,10 @@ function matched<T>(found: readonly T[], wanted: readonly T[], same: (a: T, b: T
 }
 
 interface Score {
-  score: Record<"sizes, precision" | "sizes, recall" | "figures, precision" | "figures, recall" | "units" | "attachments", number>;
+  score: Record<
+    "sizes, precision" | "sizes, recall" | "figures, precision" | "figures, recall" | "units" | "attachments",
+    number
+  >;
   missed: string[];
 }
 
@@ -47,8 +56,13 @@ function scoreOf(passages: readonly Passage[]): Score {
     figures.right += rightNumbers.length;
     figures.unit += rightUnits.length;
     figures.attached += attached.length;
-    const whole = rightSizes.length === Math.max(passage.sizes.length, foundSizes.length) && attached.length === Math.max(passage.figures.length, foundFigures.length);
-    if (!whole) missed.push(`${passage.text}\n    read ${JSON.stringify([foundSizes, foundFigures])}\n  wanted ${JSON.stringify([passage.sizes, passage.figures])}`);
+    const whole =
+      rightSizes.length === Math.max(passage.sizes.length, foundSizes.length) &&
+      attached.length === Math.max(passage.figures.length, foundFigures.length);
+    if (!whole)
+      missed.push(
+        `${passage.text}\n    read ${JSON.stringify([foundSizes, foundFigures])}\n  wanted ${JSON.stringify([passage.sizes, passage.figures])}`,
+      );
   }
   const share = (right: number, of: number) => (of === 0 ? 1 : right / of);
   return {
@@ -66,7 +80,9 @@ function scoreOf(passages: readonly Passage[]): Score {
 
 function print(what: string, passages: readonly Passage[], { score, missed }: Score): void {
   const said = Object.entries(score).map(([of, value]) => `${of} ${value.toFixed(3)}`);
-  process.stdout.write(`The note reader on ${passages.length} ${what}: ${said.join("; ")}.\n${process.env.SHOW_MISSED ? `${missed.join("\n")}\n` : ""}`);
+  process.stdout.write(
+    `The note reader on ${passages.length} ${what}: ${said.join("; ")}.\n${process.env.SHOW_MISSED ? `${missed.join("\n")}\n` : ""}`,
+  );
 }
 
 test("the corpus is read well enough: sizes, figures, units and what each figure speaks of", () => {
@@ -75,7 +91,8 @@ test("the corpus is read well enough: sizes, figures, units and what each figure
   print("passages it was not", UNSEEN, scoreOf(UNSEEN));
   const { score } = scoreOf(all);
   expect(all.length).toBeGreaterThanOrEqual(60);
-  for (const what of ["sizes, precision", "sizes, recall", "figures, precision", "figures, recall"] as const) expect([what, score[what] > 0.95]).toEqual([what, true]);
+  for (const what of ["sizes, precision", "sizes, recall", "figures, precision", "figures, recall"] as const)
+    expect([what, score[what] > 0.95]).toEqual([what, true]);
   expect(score.units).toBeGreaterThan(0.98);
   expect(score.attachments).toBeGreaterThan(0.85);
 });
@@ -94,7 +111,10 @@ test("a correction strikes the earlier and keeps the later, with what it speaks 
   const [bolts] = read.fasteners;
   expect(bolts).toMatchObject({ name: "bracket bolts", undo: { size: 17 } });
   expect(bolts?.figure && formatFigure(bolts.figure)).toBe("45 N·m");
-  expect(readStory("four subframe bolts, they're a 20, sorry, that is a 21 not a 20, and 120 Nm").fasteners[0]?.undo?.size).toBe(21);
+  expect(
+    readStory("four subframe bolts, they're a 20, sorry, that is a 21 not a 20, and 120 Nm").fasteners[0]
+      ?.undo?.size,
+  ).toBe(21);
 });
 
 test("what is said of a fastener beside its size and figure", () => {
@@ -102,15 +122,31 @@ test("what is said of a fastener beside its size and figure", () => {
     "Four subframe bolts, 21 mm, new ones every time, blue threadlocker, start them by hand, in a cross, final torque on the ground, hold the nut with an 18 spanner.",
   ).fasteners;
   expect(one).toMatchObject({ name: "subframe bolts", count: 4, hold: { size: 18 } });
-  expect(one?.traits).toEqual(expect.arrayContaining(["single-use", "by hand first", "cross", "on the ground", "counter-hold", "threadlocker, medium strength"]));
-  expect(readStory("Red threadlocker on the plate screws, 6 Nm").fasteners[0]?.traits).toEqual(["threadlocker, high strength"]);
+  expect(one?.traits).toEqual(
+    expect.arrayContaining([
+      "single-use",
+      "by hand first",
+      "cross",
+      "on the ground",
+      "counter-hold",
+      "threadlocker, medium strength",
+    ]),
+  );
+  expect(readStory("Red threadlocker on the plate screws, 6 Nm").fasteners[0]?.traits).toEqual([
+    "threadlocker, high strength",
+  ]);
 });
 
 test("tools, what is used up and parts are found; what is minded stands beside the steps", () => {
   const read = readStory(
     "You need a half inch breaker bar, a 3/8 ratchet, a six inch extension, a torque wrench, brake cleaner, rags. New cover gasket and new spark plugs. Never open it hot. Undo the cover.",
   );
-  expect(read.tools.map(({ name }) => name)).toEqual(["1/2 in breaker bar", "3/8 in ratchet", "6 in extension", "torque wrench"]);
+  expect(read.tools.map(({ name }) => name)).toEqual([
+    "1/2 in breaker bar",
+    "3/8 in ratchet",
+    "6 in extension",
+    "torque wrench",
+  ]);
   expect(read.consumables.map(({ name }) => name)).toEqual(["brake cleaner", "rags"]);
   expect(read.parts.map(({ name }) => name)).toEqual(["cover gasket", "spark plugs"]);
   expect(read.cautions.map(({ name }) => name)).toEqual(["Never open it hot"]);
@@ -155,11 +191,23 @@ test("every span lies in the text, and any text at all is read without a fault",
   fc.assert(
     fc.property(fc.oneof(voices, fc.string()), (text) => {
       const read = readStory(text);
-      const spans = [read.sizes, read.figures, read.struck, read.tools, read.consumables, read.parts, read.cautions, read.steps, read.waits, read.measures, read.followUps].flatMap(
-        (list) => list.map(({ span }) => span),
-      );
-      for (const span of [...spans, ...read.fasteners.flatMap((one) => one.spans)]) expect(span.start >= 0 && span.end <= text.length && span.start < span.end).toBe(true);
-      for (const { fastener } of [...read.figures, ...read.steps]) if (fastener !== undefined) expect(read.fasteners[fastener]).toBeDefined();
+      const spans = [
+        read.sizes,
+        read.figures,
+        read.struck,
+        read.tools,
+        read.consumables,
+        read.parts,
+        read.cautions,
+        read.steps,
+        read.waits,
+        read.measures,
+        read.followUps,
+      ].flatMap((list) => list.map(({ span }) => span));
+      for (const span of [...spans, ...read.fasteners.flatMap((one) => one.spans)])
+        expect(span.start >= 0 && span.end <= text.length && span.start < span.end).toBe(true);
+      for (const { fastener } of [...read.figures, ...read.steps])
+        if (fastener !== undefined) expect(read.fasteners[fastener]).toBeDefined();
     }),
     { numRuns: 600 },
   );
@@ -176,7 +224,10 @@ test.each<[string, string, boolean]>([
   expect(figures.map((one) => [formatFigure(one.figure), one.doubtful])).toEqual([[figure, doubtful]]);
 });
 
-/** Told in other voices, and written after the reader: every figure is the one that was meant, and none is put on the wrong bolt. */
+/**
+ * Told in other voices, and written after the reader: every figure is the one that was meant, and none is put
+ * on the wrong bolt.
+ */
 test.each<[voice: string, text: string, figures: Record<string, string | undefined>]>([
   [
     "a voice memo",
@@ -200,7 +251,9 @@ test.each<[voice: string, text: string, figures: Record<string, string | undefin
   ],
 ])("%s", (_, text, figures) => {
   const read = readStory(text);
-  expect(Object.fromEntries(read.fasteners.map(({ name, figure }) => [name, figure && formatFigure(figure)]))).toEqual(figures);
+  expect(
+    Object.fromEntries(read.fasteners.map(({ name, figure }) => [name, figure && formatFigure(figure)])),
+  ).toEqual(figures);
 });
 
 test("a figure told before anything has come off turns nothing round: what is undone after it still comes apart", () => {
@@ -211,7 +264,15 @@ test("a figure told before anything has come off turns nothing round: what is un
 describe("other voices", () => {
   const told = (text: string) =>
     readStory(text).fasteners.map(({ name, count, undo, hold, figure }) =>
-      [name, count, undo && formatHeadSize(undo), hold && `hold ${formatHeadSize(hold)}`, figure && formatFigure(figure)].filter(Boolean).join(", "),
+      [
+        name,
+        count,
+        undo && formatHeadSize(undo),
+        hold && `hold ${formatHeadSize(hold)}`,
+        figure && formatFigure(figure),
+      ]
+        .filter(Boolean)
+        .join(", "),
     );
 
   test("a memo: nuts underneath, one bolt in the way, and another's figure", () => {
@@ -219,7 +280,11 @@ describe("other voices", () => {
       told(
         "The handbrake lever bracket on the camper. There's three bolts through the floor and they want a thirteen, and underneath there's nuts, same thirteen. Then there's the bracket for the seat runner which is in the way, that's just the one bolt, it's a T45. Putting it back. The three floor bolts I did to twenty five newton metres. Seat runner bolt, now this matters because it's a belt thing as well, forty five, newton metres obviously. On my brother's one, the long wheelbase, the runner bolts are fifty eight but his have a bigger head.",
       ),
-    ).toEqual(["bolts through the floor, 3, 13 mm, 25 N·m", "bracket bolt, 1, T45", "runner bolt, 1, 45 N·m"]);
+    ).toEqual([
+      "bolts through the floor, 3, 13 mm, 25 N·m",
+      "bracket bolt, 1, T45",
+      "runner bolt, 1, 45 N·m",
+    ]);
   });
 
   test("speech without marks or articles: a top one and a bottom one in one breath", () => {
@@ -227,7 +292,11 @@ describe("other voices", () => {
       told(
         "two bolts per side thats all it is top one is 18 mil bottom one is 21 and the bottom has a nut on the other side also 21\npull the bottom bolt first then the top\ntop bolt in by hand bottom bolt in by hand nut on\ntop one is 70 nm bottom one 95 nm both sides\nwheels back on lug nuts are 19 six of them a hundred and thirty one nm in a star on the ground",
       ),
-    ).toEqual([expect.stringMatching(/^top bolt, .*18 mm, 70 N·m$/), expect.stringMatching(/^bottom bolt, .*21 mm, hold 21 mm, 95 N·m$/), "lug nuts, 6, 19 mm, 131 N·m"]);
+    ).toEqual([
+      expect.stringMatching(/^top bolt, .*18 mm, 70 N·m$/),
+      expect.stringMatching(/^bottom bolt, .*21 mm, hold 21 mm, 95 N·m$/),
+      "lug nuts, 6, 19 mm, 131 N·m",
+    ]);
   });
 
   test("a list: one cover's bolts are not another's, and a count stands alone", () => {
@@ -235,7 +304,11 @@ describe("other voices", () => {
       told(
         "- Coil cover: 2 x 8 mm, plastic, finger tight is enough.\n- Coil bolts 10 mm, one per coil, so four.\n- Cover bolts: eleven, 10 mm, two long ones at the cam end.\n- Cover back, all eleven by hand, then from the middle out: 44 in-lb, then 89 in-lb. NOT the 18 lb-ft in the chart, that's the cam caps.\n- Coil bolts 71 in-lb.",
       ),
-    ).toEqual(["coil cover bolts, 2, 8 mm, hand tight", "coil bolts, 10 mm, 71 lb·in", "cover bolts, 11, 10 mm, 44 lb·in, then 89 lb·in"]);
+    ).toEqual([
+      "coil cover bolts, 2, 8 mm, hand tight",
+      "coil bolts, 10 mm, 71 lb·in",
+      "cover bolts, 11, 10 mm, 44 lb·in, then 89 lb·in",
+    ]);
   });
 
   test("figures without their unit, and of things that only the figure names", () => {
@@ -257,12 +330,21 @@ describe("other voices", () => {
       told(
         "Loosen the jam nut first while everything is tight, that's a 22 and you hold the inner with a 14 on the flats. Cotter pin out, then the castle nut, 19. Leave the nut on a couple of threads and hit the knuckle, not the rod. New end on. Castle nut to 45 foot pounds and then on to the next slot, never back. The jam nut is 50, foot pounds. Six lug nuts, 100 foot pounds.",
       ),
-    ).toEqual(["jam nut, 1, 22 mm, hold 14 mm, 50 lb·ft", "castle nut, 1, 19 mm, 45 lb·ft", "lug nuts, 6, 100 lb·ft"]);
+    ).toEqual([
+      "jam nut, 1, 22 mm, hold 14 mm, 50 lb·ft",
+      "castle nut, 1, 19 mm, 45 lb·ft",
+      "lug nuts, 6, 100 lb·ft",
+    ]);
   });
 
   test("sixteenths without their line are no stages, and stages no sixteenths", () => {
-    expect(told("Three shroud bolts, 5 16, take them off. Cooler line nut is a 9 16 inch.")).toEqual(["shroud bolts, 3, 5/16 in", "cooler line nut, 1, 9/16 in"]);
-    const [bolts] = readStory("Eight head bolts, 13 mm. Head on, head bolts stage 1 16 Nm, stage 3 32 Nm.").fasteners;
+    expect(told("Three shroud bolts, 5 16, take them off. Cooler line nut is a 9 16 inch.")).toEqual([
+      "shroud bolts, 3, 5/16 in",
+      "cooler line nut, 1, 9/16 in",
+    ]);
+    const [bolts] = readStory(
+      "Eight head bolts, 13 mm. Head on, head bolts stage 1 16 Nm, stage 3 32 Nm.",
+    ).fasteners;
     expect(bolts?.figure && formatFigure(bolts.figure)).toBe("16 N·m, then 32 N·m");
   });
 

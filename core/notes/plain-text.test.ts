@@ -1,7 +1,11 @@
 import { plainTextOf } from "./plain-text";
 
 test.each([
-  ["talk.srt", "1\n00:00:01,000 --> 00:00:03,000\nso two bolts\n\n2\n00:00:03,000 --> 00:00:05,000\nthey're 13 mil\n", "so two bolts they're 13 mil"],
+  [
+    "talk.srt",
+    "1\n00:00:01,000 --> 00:00:03,000\nso two bolts\n\n2\n00:00:03,000 --> 00:00:05,000\nthey're 13 mil\n",
+    "so two bolts they're 13 mil",
+  ],
   [
     "talk.vtt",
     "WEBVTT\nKind: captions\n\nNOTE made by hand\n\n00:01.000 --> 00:03.000 align:start\n<c>so two</c> bolts\n\n00:03.000 --> 00:04.000\nso two bolts\n\n00:04.000 --> 00:06.000\n13 mil",

@@ -2,8 +2,9 @@
 export const MOST_LETTERS = 200_000;
 
 /**
- * The words of a file that a narration comes in: captions without their numbers and times, a page without its tags, Markdown and text as they are.
- * Source: WebVTT (W3C, 2019), section 4; SubRip as captions are commonly written.
+ * The words of a file that a narration comes in: captions without their numbers and times, a page without its
+ * tags, Markdown and text as they are. Source: WebVTT (W3C, 2019), section 4; SubRip as captions are commonly
+ * written.
  * @param name the file's name: its ending tells captions from pages.
  */
 export function plainTextOf(name: string, content: string): string {
@@ -20,7 +21,9 @@ function captions(text: string): string {
     .replace(/^WEBVTT[^\n]*\n(?:[^\n]+\n)*/, "")
     .replace(/^(?:NOTE|STYLE|REGION)\b[^\n]*\n(?:[^\n]+\n)*/gm, "")
     .split("\n");
-  const said = lines.filter((line, i) => line.trim() !== "" && !TIMES.test(line) && !TIMES.test(lines[i + 1] ?? "")).map((line) => line.replace(/<[^>]*>/g, "").trim());
+  const said = lines
+    .filter((line, i) => line.trim() !== "" && !TIMES.test(line) && !TIMES.test(lines[i + 1] ?? ""))
+    .map((line) => line.replace(/<[^>]*>/g, "").trim());
   // Rolling captions say each line twice.
   return said
     .filter((line, i) => line !== said[i - 1])

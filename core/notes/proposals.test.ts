@@ -20,12 +20,19 @@ test("a narration becomes lines that the plan takes: steps with their fasteners,
   const route = applyProposals(empty, rows, { newId: ids(), text: TEXT });
   expect(routeSchema.safeParse(route).success).toBe(true);
   const [bolts] = route.fasteners;
-  expect(bolts).toMatchObject({ name: "Subframe bolts", count: 4, singleUse: true, sizeToUndo: { size: 21 } });
+  expect(bolts).toMatchObject({
+    name: "Subframe bolts",
+    count: 4,
+    singleUse: true,
+    sizeToUndo: { size: 21 },
+  });
   expect(bolts?.figure && formatFigure(bolts.figure)).toBe("120 N·m");
   expect(bolts?.note).toContain("120 Nm");
   expect(route.fasteners.find(({ name }) => name === "Cover nuts")).toMatchObject({ doubtful: true });
   expect(leftOut.map(({ what }) => what)).toEqual(["85 N·m"]);
-  expect(route.steps.map(({ title, kind, fastenerId, detail }) => [title, kind, fastenerId === bolts?.id, detail])).toEqual(
+  expect(
+    route.steps.map(({ title, kind, fastenerId, detail }) => [title, kind, fastenerId === bolts?.id, detail]),
+  ).toEqual(
     expect.arrayContaining([
       ["Undo the four subframe bolts", "undo", true, "“Undo the four subframe bolts, 21 mm.”"],
       ["Lower the subframe", "do", false, "“Lower the subframe.”"],
@@ -38,7 +45,11 @@ test("a narration becomes lines that the plan takes: steps with their fasteners,
 });
 
 test("what only a person can tell is asked: a doubt, a unit that cannot be meant, a figure of nothing", () => {
-  const { questions } = proposalsFrom(readStory("The cam cover bolts are 10 mm. Tighten the cam cover bolts to 106 ft lb. The guard bolts are 13, I think 20 Nm."));
+  const { questions } = proposalsFrom(
+    readStory(
+      "The cam cover bolts are 10 mm. Tighten the cam cover bolts to 106 ft lb. The guard bolts are 13, I think 20 Nm.",
+    ),
+  );
   expect(questions.map(({ asks }) => asks)).toEqual([
     expect.stringMatching(/^Cam cover bolts: said was 106 lb·ft. As 106 lb·in it would fit this head/),
     expect.stringContaining("Guard bolts: 20 N·m on 13 mm was said with doubt"),
@@ -50,13 +61,28 @@ test("a line that cannot be read says what is wrong, in its own field", () => {
   const row = proposalsFrom(readStory("Four subframe bolts, 21 mm, 120 Nm.")).rows.find(isFastener);
   if (!row) throw new Error("No fastener was read.");
   expect(checkProposal(row)).toEqual({});
-  expect(checkProposal({ ...row, name: " ", count: "four and a half", size: "13 mn", torque: "12 Mn" })).toMatchObject({
+  expect(
+    checkProposal({ ...row, name: " ", count: "four and a half", size: "13 mn", torque: "12 Mn" }),
+  ).toMatchObject({
     name: "Say what it is.",
     count: expect.any(String),
     size: expect.any(String),
     torque: expect.any(String),
   });
-  expect(checkProposal({ id: "s", kind: "step", spans: [], doubtful: false, title: "", phase: "put back", fastener: undefined, cautions: [], wait: "", until: "" })).toEqual({
+  expect(
+    checkProposal({
+      id: "s",
+      kind: "step",
+      spans: [],
+      doubtful: false,
+      title: "",
+      phase: "put back",
+      fastener: undefined,
+      cautions: [],
+      wait: "",
+      until: "",
+    }),
+  ).toEqual({
     title: "Say what is done.",
   });
 });
@@ -69,15 +95,29 @@ test("corrections stay with their words when the text is read again; two are mer
   if (!long || !nut) throw new Error("Two fasteners were told.");
   const edits: Edits = { [long.key]: { change: { torque: "45 N·m" } }, [nut.key]: { into: long.key } };
   const merged = editedRows(text, rows, edits);
-  expect(merged.filter(({ proposal }) => proposal.kind === "fastener").map(({ proposal }) => isFastener(proposal) && [proposal.name, proposal.torque])).toEqual([
-    ["Long bolt", "45 N·m"],
-  ]);
+  expect(
+    merged
+      .filter(({ proposal }) => proposal.kind === "fastener")
+      .map(({ proposal }) => isFastener(proposal) && [proposal.name, proposal.torque]),
+  ).toEqual([["Long bolt", "45 N·m"]]);
   const step = merged.find(({ proposal }) => proposal.kind === "step" && /nut/.test(proposal.title));
   expect(step?.proposal).toMatchObject({ fastener: long.proposal.id });
   const later = `${text} And mind the cat.`;
-  expect(editedRows(later, proposalsFrom(readStory(later)).rows, edits).find(({ key }) => key === long.key)?.proposal).toMatchObject({ torque: "45 N·m" });
-  expect(editedRows(text, rows, { [long.key]: { split: true } }).filter(({ proposal }) => proposal.kind === "fastener")).toHaveLength(3);
-  expect([readEdits(""), readEdits("{"), readEdits("[1]"), readEdits('{"a":{"dropped":true}}')]).toEqual([{}, {}, {}, { a: { dropped: true } }]);
+  expect(
+    editedRows(later, proposalsFrom(readStory(later)).rows, edits).find(({ key }) => key === long.key)
+      ?.proposal,
+  ).toMatchObject({ torque: "45 N·m" });
+  expect(
+    editedRows(text, rows, { [long.key]: { split: true } }).filter(
+      ({ proposal }) => proposal.kind === "fastener",
+    ),
+  ).toHaveLength(3);
+  expect([readEdits(""), readEdits("{"), readEdits("[1]"), readEdits('{"a":{"dropped":true}}')]).toEqual([
+    {},
+    {},
+    {},
+    { a: { dropped: true } },
+  ]);
 });
 
 test("whatever is read, all of it goes into a plan that holds", () => {
@@ -90,7 +130,9 @@ test("whatever is read, all of it goes into a plan that holds", () => {
 
 test("the sentence of some words: to its marks, or a piece of it where it is long", () => {
   const text = "Off it comes. Then 40 Nm on the bolts! Good.";
-  expect(sentenceAt(text, { start: text.indexOf("40"), end: text.indexOf("40") + 5 })).toBe("Then 40 Nm on the bolts!");
+  expect(sentenceAt(text, { start: text.indexOf("40"), end: text.indexOf("40") + 5 })).toBe(
+    "Then 40 Nm on the bolts!",
+  );
   const long = `${"and then ".repeat(60)}40 Nm ${"and then ".repeat(60)}`;
   const piece = sentenceAt(long, { start: long.indexOf("40"), end: long.indexOf("40") + 5 });
   expect(piece).toContain("40 Nm");
@@ -102,20 +144,26 @@ test("two names for what may be one bolt are asked about, and one press makes th
     "Under the boot there's a nut for the charge wire, that's a 12, take it off. Pull the bracket out.\nNew bracket in. Nut on the post 80 inch pounds, that's all it gets.";
   const { rows, questions } = proposalsFrom(readStory(text));
   const same = questions.find(({ id }) => id.startsWith("same"));
-  expect(same?.asks).toBe("“Nut on the post” with 80 lb·in: are these the same as “Nut for the charge wire” with 12 mm?");
+  expect(same?.asks).toBe(
+    "“Nut on the post” with 80 lb·in: are these the same as “Nut for the charge wire” with 12 mm?",
+  );
   const [yes] = same?.answers ?? [];
   const into = rows.find(({ id }) => id === yes?.into);
   const from = rows.find(({ id }) => id === yes?.proposal);
   if (!into || !from) throw new Error("Both are proposed.");
   const merged = editedRows(text, rows, { [keyOf(text, from)]: { into: keyOf(text, into) } });
-  expect(merged.filter(({ proposal }) => proposal.kind === "fastener").map(({ proposal }) => proposal)).toMatchObject([
-    { name: "Nut for the charge wire", size: "12 mm", torque: "80 lb·in" },
-  ]);
+  expect(
+    merged.filter(({ proposal }) => proposal.kind === "fastener").map(({ proposal }) => proposal),
+  ).toMatchObject([{ name: "Nut for the charge wire", size: "12 mm", torque: "80 lb·in" }]);
 });
 
 test("one number in two units is a slip that is asked, not two figures", () => {
   const { questions } = proposalsFrom(
-    readStory("Four cover bolts, 10 mm. Take the cover off.\nNew gasket, cover on, cover bolts 18 inch pounds. So once more: cover bolts 18 foot pounds."),
+    readStory(
+      "Four cover bolts, 10 mm. Take the cover off.\nNew gasket, cover on, cover bolts 18 inch pounds. So once more: cover bolts 18 foot pounds.",
+    ),
   );
-  expect(questions.map(({ id, answers }) => [id.split(" ")[0], answers.map(({ says }) => says)])).toEqual([["slip", ["18 lb·in", "18 lb·ft"]]]);
+  expect(questions.map(({ id, answers }) => [id.split(" ")[0], answers.map(({ says }) => says)])).toEqual([
+    ["slip", ["18 lb·in", "18 lb·ft"]],
+  ]);
 });

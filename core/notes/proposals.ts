@@ -42,14 +42,20 @@ export type StepProposal = Row & {
 };
 
 /** One line of what a narration would put into the plan, as it can be corrected before it goes in. */
-export type Proposal = FastenerProposal | StepProposal | (Row & { kind: "part" | "tool" | "supply"; name: string });
+export type Proposal =
+  FastenerProposal | StepProposal | (Row & { kind: "part" | "tool" | "supply"; name: string });
 
 /** Something only the reader's person can tell, with answers that are one press each. */
 export interface Question {
   id: string;
   asks: string;
   spans: readonly Span[];
-  answers: { says: string; proposal: string; change: Partial<FastenerProposal>; /** The proposal that this one is one with. */ into?: string }[];
+  answers: {
+    says: string;
+    proposal: string;
+    change: Partial<FastenerProposal>;
+    /** The proposal that this one is one with. */ into?: string;
+  }[];
 }
 
 /** Said, and left out: with the words that say why. */
@@ -66,7 +72,8 @@ export interface Proposed {
 }
 
 /** Tools that the fasteners ask for by themselves. */
-const OF_FASTENERS = /\b(?:sockets?|spanners?|wrench(?:es)?|ratchets?|extensions?|bits?|keys?|torque wrench)$|^[TE]\d+$/i;
+const OF_FASTENERS =
+  /\b(?:sockets?|spanners?|wrench(?:es)?|ratchets?|extensions?|bits?|keys?|torque wrench)$|^[TE]\d+$/i;
 
 /** What a story proposes: steps in order, each fastener, parts, what to have; first what has to be asked. */
 export function proposalsFrom(story: Story): Proposed {
@@ -80,7 +87,10 @@ export function proposalsFrom(story: Story): Proposed {
       name: capital(one.name),
       count: String(one.count ?? 1),
       size: one.undo ? formatHeadSize(one.undo) : "",
-      sizeToDoUp: one.doUp && one.undo && formatHeadSize(one.doUp) !== formatHeadSize(one.undo) ? formatHeadSize(one.doUp) : "",
+      sizeToDoUp:
+        one.doUp && one.undo && formatHeadSize(one.doUp) !== formatHeadSize(one.undo)
+          ? formatHeadSize(one.doUp)
+          : "",
       hold: one.hold ? formatHeadSize(one.hold) : "",
       torque: one.figure ? formatFigure(one.figure) : "",
       traits: one.traits,
@@ -97,8 +107,14 @@ export function proposalsFrom(story: Story): Proposed {
     cautions: [],
     ...NO_WAIT,
   }));
-  const mind = [...story.cautions, ...story.measures.map(({ name, span }) => ({ name: `Measure: ${name}`, span }))];
-  const minded = steps.length === 0 ? [] : mind.map(({ name, span }) => ({ name: capital(name).slice(0, 200), at: nearest(steps, span) }));
+  const mind = [
+    ...story.cautions,
+    ...story.measures.map(({ name, span }) => ({ name: `Measure: ${name}`, span })),
+  ];
+  const minded =
+    steps.length === 0
+      ? []
+      : mind.map(({ name, span }) => ({ name: capital(name).slice(0, 200), at: nearest(steps, span) }));
   const later = story.followUps.map(({ name, span }, i): StepProposal => ({
     id: `later ${i}`,
     kind: "step",
@@ -113,20 +129,46 @@ export function proposalsFrom(story: Story): Proposed {
   const told = steps.map((step, i): StepProposal => {
     const wait = story.waits.find(({ minutes, span }) => minutes !== undefined && nearest(steps, span) === i);
     const cautions = minded.filter(({ at }) => at === i).map(({ name }) => name);
-    return { ...step, cautions: cautions.slice(0, 10), ...(wait ? { wait: String(wait.minutes), until: wait.name.slice(0, 200) } : {}) };
+    return {
+      ...step,
+      cautions: cautions.slice(0, 10),
+      ...(wait ? { wait: String(wait.minutes), until: wait.name.slice(0, 200) } : {}),
+    };
   });
   const rows: Proposal[] = [
     ...withHalves(told, fasteners),
     ...later,
     ...fasteners,
-    ...story.parts.map(({ name, span }, i) => ({ id: `part ${i}`, kind: "part" as const, spans: [span], doubtful: false, name: capital(name) })),
+    ...story.parts.map(({ name, span }, i) => ({
+      id: `part ${i}`,
+      kind: "part" as const,
+      spans: [span],
+      doubtful: false,
+      name: capital(name),
+    })),
     ...story.tools
       .filter(({ name }) => !OF_FASTENERS.test(name))
-      .map(({ name, span }, i) => ({ id: `tool ${i}`, kind: "tool" as const, spans: [span], doubtful: false, name: capital(name) })),
-    ...story.consumables.map(({ name, span }, i) => ({ id: `supply ${i}`, kind: "supply" as const, spans: [span], doubtful: false, name: capital(name) })),
+      .map(({ name, span }, i) => ({
+        id: `tool ${i}`,
+        kind: "tool" as const,
+        spans: [span],
+        doubtful: false,
+        name: capital(name),
+      })),
+    ...story.consumables.map(({ name, span }, i) => ({
+      id: `supply ${i}`,
+      kind: "supply" as const,
+      spans: [span],
+      doubtful: false,
+      name: capital(name),
+    })),
   ];
   const leftOut = story.figures.flatMap(({ figure, notUsed, fastener, span }): LeftOut[] => {
-    const why = notUsed ?? (fastener === undefined && bareOf(fasteners).length === 0 ? "nothing was named that it belongs to" : undefined);
+    const why =
+      notUsed ??
+      (fastener === undefined && bareOf(fasteners).length === 0
+        ? "nothing was named that it belongs to"
+        : undefined);
     return why === undefined ? [] : [{ what: formatFigure(figure), why, span }];
   });
   return { rows, questions: questionsOf(story, fasteners), leftOut };
@@ -134,12 +176,22 @@ export function proposalsFrom(story: Story): Proposed {
 
 const NO_WAIT = { wait: "", until: "" };
 
-/** What comes off goes back, said or not: each fastener undone and never done up again gets its step, in the reverse of the order in which they came off. */
+/**
+ * What comes off goes back, said or not: each fastener undone and never done up again gets its step, in the
+ * reverse of the order in which they came off.
+ */
 function withHalves(steps: readonly StepProposal[], fasteners: readonly FastenerProposal[]): StepProposal[] {
   const undoneAt = (id: string | undefined) =>
-    id === undefined ? -1 : steps.findIndex(({ fastener, phase, title }) => fastener === id && phase === "take apart" && UNDONE.test(title));
+    id === undefined
+      ? -1
+      : steps.findIndex(
+          ({ fastener, phase, title }) => fastener === id && phase === "take apart" && UNDONE.test(title),
+        );
   const rows = [...steps];
-  const missing = fasteners.filter(({ id }) => undoneAt(id) >= 0 && !steps.some(({ fastener, phase }) => fastener === id && phase === "put back"));
+  const missing = fasteners.filter(
+    ({ id }) =>
+      undoneAt(id) >= 0 && !steps.some(({ fastener, phase }) => fastener === id && phase === "put back"),
+  );
   for (const one of missing.sort((a, b) => undoneAt(b.id) - undoneAt(a.id))) {
     const off = undoneAt(one.id);
     const step: StepProposal = {
@@ -153,7 +205,9 @@ function withHalves(steps: readonly StepProposal[], fasteners: readonly Fastener
       cautions: [],
       ...NO_WAIT,
     };
-    const before = rows.findIndex(({ fastener, phase }) => phase === "put back" && undoneAt(fastener) >= 0 && undoneAt(fastener) < off);
+    const before = rows.findIndex(
+      ({ fastener, phase }) => phase === "put back" && undoneAt(fastener) >= 0 && undoneAt(fastener) < off,
+    );
     const last = rows.findLastIndex(({ phase }) => phase !== "prove it");
     rows.splice(before < 0 ? last + 1 : before, 0, step);
   }
@@ -174,19 +228,33 @@ function questionsOf(story: Story, fasteners: readonly FastenerProposal[]): Ques
         id: `slip ${fastener}`,
         asks: `${one.name}: said was ${formatTorque(said)}. As ${formatTorque(meant)} it would fit this head. Which is it?`,
         spans: one.spans,
-        answers: [said, meant].map((torque) => ({ says: formatTorque(torque), proposal: one.id, change: { torque: formatTorque(torque), doubtful: torque === said } })),
+        answers: [said, meant].map((torque) => ({
+          says: formatTorque(torque),
+          proposal: one.id,
+          change: { torque: formatTorque(torque), doubtful: torque === said },
+        })),
       },
     ];
   });
   const both = fasteners.flatMap((one, i): Question[] => {
-    const said = [...new Set(story.figures.filter(({ fastener, notUsed }) => fastener === i && notUsed === undefined).map(({ figure }) => formatFigure(figure)))];
+    const said = [
+      ...new Set(
+        story.figures
+          .filter(({ fastener, notUsed }) => fastener === i && notUsed === undefined)
+          .map(({ figure }) => formatFigure(figure)),
+      ),
+    ];
     if (said.length < 2 || slips.some(({ answers }) => answers[0]?.proposal === one.id)) return [];
     return [
       {
         id: `both ${i}`,
         asks: `${one.name}: ${said.join(" and ")} were both said. Which is it?`,
         spans: one.spans,
-        answers: said.map((torque) => ({ says: torque, proposal: one.id, change: { torque, doubtful: false } })),
+        answers: said.map((torque) => ({
+          says: torque,
+          proposal: one.id,
+          change: { torque, doubtful: false },
+        })),
       },
     ];
   });
@@ -214,7 +282,11 @@ function questionsOf(story: Story, fasteners: readonly FastenerProposal[]): Ques
             id: `loose ${i}`,
             asks: `What gets ${formatFigure(figure)}?`,
             spans: [span],
-            answers: bare.slice(0, 4).map((one) => ({ says: one.name, proposal: one.id, change: { torque: formatFigure(figure), spans: [...one.spans, span] } })),
+            answers: bare.slice(0, 4).map((one) => ({
+              says: one.name,
+              proposal: one.id,
+              change: { torque: formatFigure(figure), spans: [...one.spans, span] },
+            })),
           },
         ]
       : [],
@@ -239,12 +311,16 @@ function questionsOf(story: Story, fasteners: readonly FastenerProposal[]): Ques
 
 /** The step whose words lie nearest before a span. */
 function nearest(steps: readonly StepProposal[], { start }: Span): number {
-  const before = steps.map((step, i) => ({ i, at: step.spans[0]?.start ?? 0 })).filter(({ at }) => at <= start);
+  const before = steps
+    .map((step, i) => ({ i, at: step.spans[0]?.start ?? 0 }))
+    .filter(({ at }) => at <= start);
   return before.sort((a, b) => b.at - a.at)[0]?.i ?? 0;
 }
 
 /** What is wrong with a proposal as it stands, by field; empty when it can go into the plan. */
-export function checkProposal(proposal: Proposal): Partial<Record<"name" | "title" | "wait" | "count" | "size" | "sizeToDoUp" | "hold" | "torque", string>> {
+export function checkProposal(
+  proposal: Proposal,
+): Partial<Record<"name" | "title" | "wait" | "count" | "size" | "sizeToDoUp" | "hold" | "torque", string>> {
   const errors: ReturnType<typeof checkProposal> = {};
   const read = (field: keyof typeof errors, how: () => void) => {
     const says = orSentence(
@@ -259,7 +335,8 @@ export function checkProposal(proposal: Proposal): Partial<Record<"name" | "titl
   if (proposal.kind === "step") {
     if (proposal.title.trim() === "") errors.title = "Say what is done.";
     read("wait", () => {
-      if (proposal.wait.trim() !== "" && readNumber(proposal.wait, "The wait").value <= 0) throw new InputError("Minutes above nothing.");
+      if (proposal.wait.trim() !== "" && readNumber(proposal.wait, "The wait").value <= 0)
+        throw new InputError("Minutes above nothing.");
     });
     return errors;
   }
@@ -267,16 +344,19 @@ export function checkProposal(proposal: Proposal): Partial<Record<"name" | "titl
   if (proposal.kind !== "fastener") return errors;
   read("count", () => {
     const { value } = readNumber(proposal.count, "The count");
-    if (!Number.isInteger(value) || value < 1 || value > 64) throw new InputError("A whole number from 1 to 64.");
+    if (!Number.isInteger(value) || value < 1 || value > 64)
+      throw new InputError("A whole number from 1 to 64.");
   });
-  for (const field of ["size", "sizeToDoUp", "hold"] as const) read(field, () => void (proposal[field].trim() !== "" && readHeadSize(proposal[field])));
+  for (const field of ["size", "sizeToDoUp", "hold"] as const)
+    read(field, () => void (proposal[field].trim() !== "" && readHeadSize(proposal[field])));
   read("torque", () => void (proposal.torque.trim() !== "" && readTorqueFigure(proposal.torque)));
   return errors;
 }
 
 /** Two groups that are one: what the first does not say is taken from the second. */
 export function mergedFastener(into: FastenerProposal, from: FastenerProposal): FastenerProposal {
-  const either = (field: "size" | "sizeToDoUp" | "hold" | "torque") => (into[field].trim() === "" ? from[field] : into[field]);
+  const either = (field: "size" | "sizeToDoUp" | "hold" | "torque") =>
+    into[field].trim() === "" ? from[field] : into[field];
   return {
     ...into,
     count: into.count === "1" ? from.count : into.count,

@@ -7,16 +7,38 @@ import type { Term } from "./terms";
 import { HEADS, NOT_IN_NAME, OPPOSITES } from "./vocabulary";
 
 /** Where something sits and how large it looks: that tells it from others, and is not what it is called. */
-const WHERE = new Set([...OPPOSITES.filter((set) => !set.includes("drain")).flat(), "underneath", "behind", "side", "end", "corner", "through"]);
+const WHERE = new Set([
+  ...OPPOSITES.filter((set) => !set.includes("drain")).flat(),
+  "underneath",
+  "behind",
+  "side",
+  "end",
+  "corner",
+  "through",
+]);
 /** Of what kind it is: a name of its own, unless what it sits on was named with it. */
 const KIND = new Set(["flare", "castle", "flange", "jam", "nyloc", "dome", "wing"]);
 
-/** Begins a group. What is worked on names it where nothing else does, and where it was named in this very sentence and only its place follows: "the dipstick tube has a bolt on a tab". */
-export function begin(mention: Mention, topic: readonly string[], terms: readonly Term[], at: number, fresh = false): Group {
+/**
+ * Begins a group. What is worked on names it where nothing else does, and where it was named in this very
+ * sentence and only its place follows: "the dipstick tube has a bolt on a tab".
+ */
+export function begin(
+  mention: Mention,
+  topic: readonly string[],
+  terms: readonly Term[],
+  at: number,
+  fresh = false,
+): Group {
   // "two bolts at the front", of the seat: where they are is no name.
   const called = mention.name.split(" ");
   const before = called.slice(0, Math.max(0, called.indexOf(mention.head))).map(singular);
-  const own = mention.marks.some((mark) => !WHERE.has(mark) && !(fresh && KIND.has(mark)) && (!fresh || mention.head === "" || before.includes(mark)));
+  const own = mention.marks.some(
+    (mark) =>
+      !WHERE.has(mark) &&
+      !(fresh && KIND.has(mark)) &&
+      (!fresh || mention.head === "" || before.includes(mark)),
+  );
   const name = mention.some
     ? [...mention.marks, ...topic, "bolts"].join(" ")
     : mention.placed
@@ -60,7 +82,8 @@ export function touch(group: Group, mention: Mention, terms: readonly Term[], at
   }
   if ((group.count ?? 0) > 1) group.name = group.name.replace(/\b(?:bolt|nut|screw|stud|plug|clip)$/, "$&s");
   if (mention.perSide && mention.count === group.count) group.perSide = true;
-  if (mention.name && mention.name !== group.name && !group.aliases.includes(mention.name)) group.aliases.push(mention.name);
+  if (mention.name && mention.name !== group.name && !group.aliases.includes(mention.name))
+    group.aliases.push(mention.name);
 }
 
 /** The group that a mention speaks of; undefined where it is a new one. */
@@ -75,16 +98,26 @@ export function resolve(
   /** What is worked on was named in this very sentence. */
   fresh: boolean,
 ): Group | undefined {
-  if (mention.marks.length === 0 && mention.family !== "one") return resolvePlain(groups, mention, size, topic, at, goingBack);
+  if (mention.marks.length === 0 && mention.family !== "one")
+    return resolvePlain(groups, mention, size, topic, at, goingBack);
   let best: { group: Group; score: number } | undefined;
   for (const group of groups) {
     if (!alike(mention.family, group.family) && !(mention.through && alike("bolt", group.family))) continue;
     if (contradict(mention.marks, group.marks)) continue;
     // "The back two" are no nuts by what is worked on alone.
-    if (group.family === "one" && mention.family !== "one" && !mention.marks.some((mark) => group.marks.has(mark))) continue;
+    if (
+      group.family === "one" &&
+      mention.family !== "one" &&
+      !mention.marks.some((mark) => group.marks.has(mark))
+    )
+      continue;
     // "Coil bolts" are not those of the coil cover: of what was worked on, its last word is the thing.
     const thing = group.topic.at(-1);
-    const known = new Set(mention.family === "one" || thing === undefined || mention.marks.includes(thing) ? [...group.marks, ...group.topic] : group.marks);
+    const known = new Set(
+      mention.family === "one" || thing === undefined || mention.marks.includes(thing)
+        ? [...group.marks, ...group.topic]
+        : group.marks,
+    );
     const shared = mention.marks.filter((mark) => known.has(mark)).length;
     const extra = mention.marks.length - shared;
     const sameTopic = topic.filter((word) => known.has(word)).length;
@@ -98,7 +131,12 @@ export function resolve(
       return group;
     }
     const sizeSame =
-      size && group.undo ? (formatHeadSize(size) === formatHeadSize(group.undo.head) || (group.doUp && formatHeadSize(size) === formatHeadSize(group.doUp.head)) ? 1 : -1) : 0;
+      size && group.undo
+        ? formatHeadSize(size) === formatHeadSize(group.undo.head) ||
+          (group.doUp && formatHeadSize(size) === formatHeadSize(group.doUp.head))
+          ? 1
+          : -1
+        : 0;
     const counts =
       mention.count !== undefined && group.count !== undefined
         ? mention.count === group.count || (group.perSide && mention.count === group.count * 2)
@@ -130,7 +168,9 @@ export function resolve(
   return best && best.score >= (mention.family === "one" ? 1.2 : 2) ? best.group : undefined;
 }
 
-/** "the bolts", "two bolts", "nuts": told by what is worked on, by how many, and by what was spoken of last. */
+/**
+ * "the bolts", "two bolts", "nuts": told by what is worked on, by how many, and by what was spoken of last.
+ */
 export function resolvePlain(
   groups: readonly Group[],
   { family, count, definite, head }: Mention,
@@ -140,17 +180,23 @@ export function resolvePlain(
   goingBack: boolean,
 ): Group | undefined {
   const fits = (group: Group) =>
-    (group.family === family || (alike(group.family, family) && group.family !== "one" && at - group.last <= 4)) &&
+    (group.family === family ||
+      (alike(group.family, family) && group.family !== "one" && at - group.last <= 4)) &&
     !(
       size &&
       group.undo &&
       formatHeadSize(size) !== formatHeadSize(group.undo.head) &&
       !(goingBack && topic.some((word) => group.topic.includes(word) || group.marks.has(word)))
     ) &&
-    (count === undefined || group.count === undefined || count === group.count || (group.perSide && count === 2 * group.count) || (definite && count < group.count));
+    (count === undefined ||
+      group.count === undefined ||
+      count === group.count ||
+      (group.perSide && count === 2 * group.count) ||
+      (definite && count < group.count));
   // "Rear bush: two bolts": none of the front one.
   const candidates = groups.filter((group) => fits(group) && !contradict(topic, group.marks));
-  const ofTopic = (group: Group) => topic.filter((word) => group.topic.includes(word) || group.marks.has(word)).length;
+  const ofTopic = (group: Group) =>
+    topic.filter((word) => group.topic.includes(word) || group.marks.has(word)).length;
   const plural = (group: Group) => (group.count ?? (/s$/.test(group.name) ? 2 : 1)) > 1;
   const manyAsked = (count ?? (/s$/.test(head) ? 2 : 1)) > 1;
   const score = (group: Group) =>
@@ -159,13 +205,16 @@ export function resolvePlain(
     (plural(group) === manyAsked ? 1.5 : 0) +
     (singular(group.name.split(" ").at(-1) ?? "") === singular(head) ? 1 : 0) +
     (count !== undefined && count === group.count ? 1.5 : 0);
-  const ranked = candidates.map((group) => ({ group, topical: ofTopic(group), score: score(group) })).sort((a, b) => b.score - a.score);
+  const ranked = candidates
+    .map((group) => ({ group, topical: ofTopic(group), score: score(group) }))
+    .sort((a, b) => b.score - a.score);
   const [first] = ranked;
   if (!first) return undefined;
   if (first.topical > 0) return first.group;
   const recent = at - first.group.last;
   // Counted anew with nothing that ties it to what is known: another group, as long as things come off.
-  if (count !== undefined && !definite) return goingBack && count === first.group.count && topic.length === 0 ? first.group : undefined;
+  if (count !== undefined && !definite)
+    return goingBack && count === first.group.count && topic.length === 0 ? first.group : undefined;
   if (topic.length > 0 && recent > 12 && !definite && !goingBack) return undefined;
   return first.group;
 }
@@ -173,7 +222,9 @@ export function resolvePlain(
 export function byWords(groups: readonly Group[], words: readonly string[]): Group | undefined {
   let best: { group: Group; score: number } | undefined;
   for (const group of groups) {
-    const score = words.filter((word) => group.marks.has(word)).length * 2 + words.filter((word) => group.topic.includes(word)).length;
+    const score =
+      words.filter((word) => group.marks.has(word)).length * 2 +
+      words.filter((word) => group.topic.includes(word)).length;
     if (score > (best?.score ?? 0)) best = { group, score };
   }
   return best?.group;
@@ -182,14 +233,19 @@ export function byWords(groups: readonly Group[], words: readonly string[]): Gro
 /** Whether a mention shows that two groups are one: it has what tells each of them. */
 export function isSame(group: Group, found: Group, mention: Mention): boolean {
   if (!alike(group.family, found.family) || contradict(group.marks, found.marks)) return false;
-  if (group.undo && found.undo && formatHeadSize(group.undo.head) !== formatHeadSize(found.undo.head)) return false;
+  if (group.undo && found.undo && formatHeadSize(group.undo.head) !== formatHeadSize(found.undo.head))
+    return false;
   if (group.count !== undefined && found.count !== undefined && group.count !== found.count) return false;
   const own = (one: Group) =>
     one.name
       .split(" ")
       .map(singular)
       .filter((word) => !Object.hasOwn(HEADS, word) && !NOT_IN_NAME.has(word));
-  return own(group).length > 0 && own(group).every((word) => mention.marks.includes(word)) && own(found).some((word) => mention.marks.includes(word) && !own(group).includes(word));
+  return (
+    own(group).length > 0 &&
+    own(group).every((word) => mention.marks.includes(word)) &&
+    own(found).some((word) => mention.marks.includes(word) && !own(group).includes(word))
+  );
 }
 
 export function mergeInto(into: Group, from: Group): void {
@@ -229,24 +285,44 @@ export function contradict(a: Iterable<string>, b: ReadonlySet<string>): boolean
 }
 
 /** "15 mm nut on the back": what has to be held while its bolt is turned. */
-const NUT_BEHIND = /\bnut (?:(?:on|at|round|to) (?:the |its )?(?:back|rear|other (?:side|end)|far side|inside)|behind)\b/i;
+const NUT_BEHIND =
+  /\bnut (?:(?:on|at|round|to) (?:the |its )?(?:back|rear|other (?:side|end)|far side|inside)|behind)\b/i;
 
-/** Whether a nut spoken of is the other end of the bolt just named, "there's a nut on the back": held still, and no group of its own. */
-export function isOtherEnd(mention: Mention, last: Group, groups: readonly Group[], said: string, at: number, things: readonly string[]): boolean {
+/**
+ * Whether a nut spoken of is the other end of the bolt just named, "there's a nut on the back": held still,
+ * and no group of its own.
+ */
+export function isOtherEnd(
+  mention: Mention,
+  last: Group,
+  groups: readonly Group[],
+  said: string,
+  at: number,
+  things: readonly string[],
+): boolean {
   // "up the end of the stud": of the stud that the nut just named sits on.
-  if (mention.family === "stud" && last.family === "nut") return mention.marks.length === 0 && mention.count === undefined && at - last.last <= 3;
+  if (mention.family === "stud" && last.family === "nut")
+    return mention.marks.length === 0 && mention.count === undefined && at - last.last <= 3;
   if (mention.family !== "nut" || last.family !== "bolt") return false;
   // "then the ball, it's a 1 1/8 nut": of what is named with it.
-  if (things.length > 0 && !things.some((word) => last.marks.has(word) || last.topic.includes(word))) return false;
+  if (things.length > 0 && !things.some((word) => last.marks.has(word) || last.topic.includes(word)))
+    return false;
   const behind = mention.marks.length === 0 && at - last.last <= 2 && NUT_BEHIND.test(said);
-  const placed = mention.marks.length > 0 && mention.marks.every((mark) => /^(?:rear|behind|other|end|underneath|lower|side|far|inside)$/.test(mark));
+  const placed =
+    mention.marks.length > 0 &&
+    mention.marks.every((mark) => /^(?:rear|behind|other|end|underneath|lower|side|far|inside)$/.test(mark));
   const plain =
     mention.marks.length === 0 &&
     at - last.last <= 3 &&
-    (mention.count === 1 || last.traits.has("counter-hold") || !groups.some((group) => group.family === "nut" && at - group.last <= 9)) &&
+    (mention.count === 1 ||
+      last.traits.has("counter-hold") ||
+      !groups.some((group) => group.family === "nut" && at - group.last <= 9)) &&
     !/s$/.test(mention.head) &&
     (last.traits.has("counter-hold") || !/\b(?:off|undo|snug|torque|tight)/.test(said));
   // "Then the spanner on the nut and torque on the head."
-  const spanner = mention.marks.length === 0 && at - last.last <= 6 && /\b(?:spanner|wrench|socket|\d+(?: ?mm| mil)?) on the nut\b/i.test(said);
+  const spanner =
+    mention.marks.length === 0 &&
+    at - last.last <= 6 &&
+    /\b(?:spanner|wrench|socket|\d+(?: ?mm| mil)?) on the nut\b/i.test(said);
   return behind || placed || plain || spanner;
 }

@@ -9,7 +9,17 @@ export type FoundSize =
   | { kind: "length"; mm: number; from: number; to: number }
   | { kind: "thread"; text: string; from: number; to: number };
 
-const MILLIMETRES = new Set(["mm", "mil", "mils", "mill", "mills", "millimetre", "millimetres", "millimeter", "millimeters"]);
+const MILLIMETRES = new Set([
+  "mm",
+  "mil",
+  "mils",
+  "mill",
+  "mills",
+  "millimetre",
+  "millimetres",
+  "millimeter",
+  "millimeters",
+]);
 const INCHES = new Set(["inch", "inches", "in", '"', "”", "″"]);
 /** What a bare number in front of it is the size of. */
 const HELD = new Set([
@@ -36,14 +46,27 @@ const HELD = new Set([
 ]);
 const HEADED = new Set(["bolt", "bolts", "nut", "nuts", "screw", "screws"]);
 const KEYS = new Set(["key", "keys", "hexagon-key", "allen", "allens", "hex-key"]);
-/** Widths across flats that sockets are sold in, ISO 272 and its forerunners, mm: a bare number is a size only if it is one of them. */
+/**
+ * Widths across flats that sockets are sold in, ISO 272 and its forerunners, mm: a bare number is a size only
+ * if it is one of them.
+ */
 const USUAL = new Set([6, 7, 8, 9, 10, 11, 12, 13, 14, 15, 16, 17, 18, 19, 21, 22, 24, 27, 30, 32, 34, 36]);
 /** Six-lobe sizes that bits are sold in, ISO 10664. */
 const SIX_LOBE = new Set([6, 7, 8, 9, 10, 12, 14, 15, 16, 18, 20, 24, 25, 27, 30, 40, 45, 50, 55, 60]);
 /** May stand behind a bare size: nothing that could be counted. */
 const ENDS_SIZE =
   /^(?:[.,;:!?\n()]|not|and|or|on|for|then|instead|sorry|no|i|with|to|fits|will|should|but|at|in|so|too|also|both|all|under|behind|up|down|again|uh|um|now|because|cause|holds?|holding|either|each|as|from|that|they|you|it|just|hang|wait|which|like|only|same|is|are|works?|end|side|plus|bolt|nut|screw|it's|that's|they're|there's|get|take|pull|undo|there|here|these|those|this|we|he|she|hold|comes?|goes|go|the|if|when|before|after|now|actually|after|again|ok|okay|right|tight|loose|snug|first|next|)$/;
-const DRIVEN = new Set(["drive", "ratchet", "breaker", "square", "bar", "adapter", "adaptor", "uj", "knuckle"]);
+const DRIVEN = new Set([
+  "drive",
+  "ratchet",
+  "breaker",
+  "square",
+  "bar",
+  "adapter",
+  "adaptor",
+  "uj",
+  "knuckle",
+]);
 const EXTENSIONS = new Set(["extension", "extensions", "ext"]);
 const DRIVE_OF: readonly [inches: number, drive: SquareDrive][] = [
   [0.25, "1/4"],
@@ -52,7 +75,10 @@ const DRIVE_OF: readonly [inches: number, drive: SquareDrive][] = [
   [0.75, "3/4"],
   [1, "1"],
 ];
-/** No larger head is undone on a driveway without the word for its socket: more millimetres than this are a length. */
+/**
+ * No larger head is undone on a driveway without the word for its socket: more millimetres than this are a
+ * length.
+ */
 const LARGEST_UNNAMED = 46;
 /** Behind a number these make it something other than a size. */
 const NOT_A_SIZE =
@@ -67,7 +93,11 @@ export function sizeAt(words: readonly Word[], at: number): FoundSize | undefine
     const gap = text(at + 1) === "-" ? 2 : 1;
     return {
       kind: "head",
-      head: { profile: word === "t" ? "six-lobe" : "six-lobe external", size: Number.parseInt(text(at + gap), 10), unit: "number" },
+      head: {
+        profile: word === "t" ? "six-lobe" : "six-lobe external",
+        size: Number.parseInt(text(at + gap), 10),
+        unit: "number",
+      },
       from: at,
       to: at + gap + 1 + plural(words, at + gap + 1),
     };
@@ -75,17 +105,50 @@ export function sizeAt(words: readonly Word[], at: number): FoundSize | undefine
   // "t thirty", as captions write it.
   const spelled = /^[te]$/.test(word) ? spokenNumber(words, at + 1) : undefined;
   if (spelled && !/\d/.test(text(at + 1)) && SIX_LOBE.has(spelled.value))
-    return { kind: "head", head: { profile: word === "t" ? "six-lobe" : "six-lobe external", size: spelled.value, unit: "number" }, from: at, to: spelled.next };
+    return {
+      kind: "head",
+      head: { profile: word === "t" ? "six-lobe" : "six-lobe external", size: spelled.value, unit: "number" },
+      from: at,
+      to: spelled.next,
+    };
   if (/^torx$/.test(word) && /^\d{1,2}$/.test(text(at + 1)) && Number(text(at + 1)) >= 6)
-    return { kind: "head", head: { profile: "six-lobe", size: Number(text(at + 1)), unit: "number" }, from: at, to: at + 2 };
+    return {
+      kind: "head",
+      head: { profile: "six-lobe", size: Number(text(at + 1)), unit: "number" },
+      from: at,
+      to: at + 2,
+    };
   const bit = /^([te])(\d{1,3})$/.exec(word);
-  if (bit) return { kind: "head", head: { profile: bit[1] === "t" ? "six-lobe" : "six-lobe external", size: Number(bit[2]), unit: "number" }, from: at, to: at + 1 };
+  if (bit)
+    return {
+      kind: "head",
+      head: {
+        profile: bit[1] === "t" ? "six-lobe" : "six-lobe external",
+        size: Number(bit[2]),
+        unit: "number",
+      },
+      from: at,
+      to: at + 1,
+    };
   if (/^m\d/.test(word)) {
-    const spline = text(at + 1) === "spline" || (text(at + 1) === "multi" && /spline/.test(`${text(at + 2)}${text(at + 3)}`)) || text(at + 1) === "multispline";
+    const spline =
+      text(at + 1) === "spline" ||
+      (text(at + 1) === "multi" && /spline/.test(`${text(at + 2)}${text(at + 3)}`)) ||
+      text(at + 1) === "multispline";
     const size = Number(/\d+/.exec(word)?.[0]);
-    if (/^(?:square|spline|splines)$/.test(text(at - 1)) || (text(at + 1) === "triple" && text(at + 2) === "square") || text(at + 1) === "splines")
-      return { kind: "head", head: { profile: "multi-spline", size, unit: "number" }, from: at, to: at + (text(at + 1) === "triple" ? 3 : text(at + 1) === "splines" ? 2 : 1) };
-    if (spline) return { kind: "head", head: { profile: "multi-spline", size, unit: "number" }, from: at, to: at + 2 };
+    if (
+      /^(?:square|spline|splines)$/.test(text(at - 1)) ||
+      (text(at + 1) === "triple" && text(at + 2) === "square") ||
+      text(at + 1) === "splines"
+    )
+      return {
+        kind: "head",
+        head: { profile: "multi-spline", size, unit: "number" },
+        from: at,
+        to: at + (text(at + 1) === "triple" ? 3 : text(at + 1) === "splines" ? 2 : 1),
+      };
+    if (spline)
+      return { kind: "head", head: { profile: "multi-spline", size, unit: "number" }, from: at, to: at + 2 };
     return { kind: "thread", text: word.toUpperCase().replace(/X/g, "x"), from: at, to: at + 1 };
   }
   // "inch and a half", "an inch and a quarter".
@@ -96,7 +159,10 @@ export function sizeAt(words: readonly Word[], at: number): FoundSize | undefine
   const number = spokenNumber(words, at);
   if (!number) {
     const plural = pluralSize(word);
-    return plural !== undefined && /^(?:the|of|two|three|four|five|six|pair|couple|some|both|all|also|they're|those|these|are|bolts|nuts|screws)$/.test(text(at - 1))
+    return plural !== undefined &&
+      /^(?:the|of|two|three|four|five|six|pair|couple|some|both|all|also|they're|those|these|are|bolts|nuts|screws)$/.test(
+        text(at - 1),
+      )
       ? head(words, plural, "mm", at, at + 1)
       : undefined;
   }
@@ -106,8 +172,10 @@ export function sizeAt(words: readonly Word[], at: number): FoundSize | undefine
     const next = number.next + hyphen + 1;
     const gap = text(next) === "-" ? 1 : 0;
     if (number.fraction && number.value < 1) return undefined;
-    if (EXTENSIONS.has(text(next + gap)) || (text(next) === "long" && EXTENSIONS.has(text(next + 1)))) return { kind: "length", mm: number.value, from: at, to: next };
-    return (number.value >= 4 || (number.value >= 1.5 && (KEYS.has(text(next + gap)) || HELD.has(text(next + gap))))) &&
+    if (EXTENSIONS.has(text(next + gap)) || (text(next) === "long" && EXTENSIONS.has(text(next + 1))))
+      return { kind: "length", mm: number.value, from: at, to: next };
+    return (number.value >= 4 ||
+      (number.value >= 1.5 && (KEYS.has(text(next + gap)) || HELD.has(text(next + gap))))) &&
       number.value <= (HELD.has(text(next + gap)) || HEADED.has(text(next + gap)) ? 80 : LARGEST_UNNAMED) &&
       !isLength(words, at, next)
       ? head(words, number.value, "mm", at, next)
@@ -115,20 +183,35 @@ export function sizeAt(words: readonly Word[], at: number): FoundSize | undefine
   }
   if (
     INCHES.has(unit) &&
-    !(unit === "in" && !number.fraction && !/^(?:socket|spanner|drive|ratchet|extension|ext|breaker|bolt|bolts|nut|nuts|head|hex)$/.test(text(number.next + hyphen + 1)))
+    !(
+      unit === "in" &&
+      !number.fraction &&
+      !/^(?:socket|spanner|drive|ratchet|extension|ext|breaker|bolt|bolts|nut|nuts|head|hex)$/.test(
+        text(number.next + hyphen + 1),
+      )
+    )
   ) {
     const next = number.next + hyphen + 1;
     // "inch pounds" is a torque.
-    if (/^(?:pounds?|lbs?|lbf|ounces?|oz)$/.test(text(next)) || (text(next) === "-" && /^(?:pounds?|lbs?)$/.test(text(next + 1)))) return undefined;
+    if (
+      /^(?:pounds?|lbs?|lbf|ounces?|oz)$/.test(text(next)) ||
+      (text(next) === "-" && /^(?:pounds?|lbs?)$/.test(text(next + 1)))
+    )
+      return undefined;
     const tail = number.value >= 1 && !number.fraction ? mixedTail(words, next) : undefined;
     return inchSize(words, number.value + (tail?.value ?? 0), at, tail?.next ?? next);
   }
   // "14 and five eighths": a distance, not a head.
-  if (number.fraction && text(at - 1) === "and" && /^\d+$|teen$|^(?:ten|eleven|twelve)$/.test(text(at - 2))) return undefined;
+  if (number.fraction && text(at - 1) === "and" && /^\d+$|teen$|^(?:ten|eleven|twelve)$/.test(text(at - 2)))
+    return undefined;
   if (number.fraction) {
     const next = number.next + hyphen;
     // "with the three quarter": the wrench of that size.
-    if (number.value === 0.75 && /^(?:the|my|a|they're|it's|that's|are|is)$/.test(text(at - 1)) && /^(?:or|and|on|to|so|wrench|spanner|socket|,|\.|\n|)$/.test(text(next)))
+    if (
+      number.value === 0.75 &&
+      /^(?:the|my|a|they're|it's|that's|are|is)$/.test(text(at - 1)) &&
+      /^(?:or|and|on|to|so|wrench|spanner|socket|,|\.|\n|)$/.test(text(next))
+    )
       return inchSize(words, number.value, at, next);
     // "3/8-16": diameter and threads per inch, with no space between.
     const perInch = /\//.test(word) && hyphen === 1 ? spokenNumber(words, next) : undefined;
@@ -140,11 +223,17 @@ export function sizeAt(words: readonly Word[], at: number): FoundSize | undefine
       perInch.value >= 9 &&
       perInch.value <= 40
     ) {
-      return { kind: "thread", text: `${word.replace(/\s/g, "")}-${perInch.value}`, from: at, to: perInch.next };
+      return {
+        kind: "thread",
+        text: `${word.replace(/\s/g, "")}-${perInch.value}`,
+        from: at,
+        to: perInch.next,
+      };
     }
     // Eighths and sixteenths are said of nothing else.
     if (
-      (words.slice(at, number.next).some((one) => /^(?:eighth|sixteenth)s?$/.test(one.text)) || (number.next === at + 2 && /^(?:8|16|32)(?:s|ths)?$/.test(text(at + 1)))) &&
+      (words.slice(at, number.next).some((one) => /^(?:eighth|sixteenth)s?$/.test(one.text)) ||
+        (number.next === at + 2 && /^(?:8|16|32)(?:s|ths)?$/.test(text(at + 1)))) &&
       !/^(?:of|turn|turns|an?)$/.test(text(next)) &&
       !DRIVEN.has(text(next)) &&
       !EXTENSIONS.has(text(next))
@@ -159,7 +248,9 @@ export function sizeAt(words: readonly Word[], at: number): FoundSize | undefine
       /\//.test(text(at + 1)) ||
       /\//.test(text(at + 2))
     ) {
-      return /^(?:of|a|turn|turns|hour|full|tank)$/.test(text(next)) ? undefined : inchSize(words, number.value, at, number.next);
+      return /^(?:of|a|turn|turns|hour|full|tank)$/.test(text(next))
+        ? undefined
+        : inchSize(words, number.value, at, number.next);
     }
     return undefined;
   }
@@ -167,34 +258,55 @@ export function sizeAt(words: readonly Word[], at: number): FoundSize | undefine
 }
 
 /** "T20s": more than one, written on to its number. */
-const plural = (words: readonly Word[], at: number): number => (words[at]?.text === "s" && words[at]?.start === words[at - 1]?.end ? 1 : 0);
+const plural = (words: readonly Word[], at: number): number =>
+  words[at]?.text === "s" && words[at]?.start === words[at - 1]?.end ? 1 : 0;
 
 /** A bare number is a size where a tool or a plural says so: "a 17 socket", "the 10 bolts", "two 13s". */
-function bareSize(words: readonly Word[], at: number, number: { value: number; next: number; decimals: number }): FoundSize | undefined {
+function bareSize(
+  words: readonly Word[],
+  at: number,
+  number: { value: number; next: number; decimals: number },
+): FoundSize | undefined {
   const text = (n: number) => words[n]?.text ?? "";
   const { value, next } = number;
   // "M12s" is a thread.
   if (text(at - 1) === "m" && words[at - 1]?.end === words[at]?.start) return undefined;
-  if (value < 4 || value > 46 || (number.decimals > 0 && value !== 5.5) || NOT_A_SIZE.test(text(next))) return undefined;
+  if (value < 4 || value > 46 || (number.decimals > 0 && value !== 5.5) || NOT_A_SIZE.test(text(next)))
+    return undefined;
   const after = text(next) === "-" ? text(next + 1) : text(next);
   const digits = /^\d/.test(text(at));
   if (HELD.has(after)) return head(words, value, "mm", at, next);
   // "two 13s": the plural of a size in digits.
   // "10 number", "14 size", "size 14".
-  if (/^(?:number|size|no|nos)$/.test(after) && USUAL.has(value)) return head(words, value, "mm", at, next + 1);
+  if (/^(?:number|size|no|nos)$/.test(after) && USUAL.has(value))
+    return head(words, value, "mm", at, next + 1);
   // "AF 18", "head 10", "a key of 10", "three nuts of 8".
-  const across = /^(?:af|sw|heads?|size|spanner|key)$/.test(text(at - 1)) || (text(at - 1) === "of" && (HELD.has(text(at - 2)) || /^(?:bolts?|nuts?|screws?)$/.test(text(at - 2))));
-  if (across && USUAL.has(value) && number.decimals === 0 && (ENDS_SIZE.test(after) || MILLIMETRES.has(after))) return head(words, value, "mm", at, next);
+  const across =
+    /^(?:af|sw|heads?|size|spanner|key)$/.test(text(at - 1)) ||
+    (text(at - 1) === "of" && (HELD.has(text(at - 2)) || /^(?:bolts?|nuts?|screws?)$/.test(text(at - 2))));
+  if (
+    across &&
+    USUAL.has(value) &&
+    number.decimals === 0 &&
+    (ENDS_SIZE.test(after) || MILLIMETRES.has(after))
+  )
+    return head(words, value, "mm", at, next);
   if (text(at - 1) === "size" && USUAL.has(value)) return head(words, value, "mm", at, next);
   // "a 15 bolt", "the 13 nut".
-  if (/^(?:bolt|nut|screw)$/.test(after) && USUAL.has(value) && value > 6) return head(words, value, "mm", at, next);
-  if (digits && after === "s" && words[next]?.start === words[next - 1]?.end) return head(words, value, "mm", at, next + 1);
+  if (/^(?:bolt|nut|screw)$/.test(after) && USUAL.has(value) && value > 6)
+    return head(words, value, "mm", at, next);
+  if (digits && after === "s" && words[next]?.start === words[next - 1]?.end)
+    return head(words, value, "mm", at, next + 1);
   const before = text(at - 1);
   // "Front bush bolt: 18, lies flat", "two bolts vertical, 16 each": behind what it is the size of.
   const ofNamed = before === ":" && HEADED.has(text(at - 2)) && /^(?:[,.;\n]|and|)$/.test(after);
   const bracketed = HEADED.has(before) && text(at - 2) === "(" && after === ")";
-  const ofEach = after === "each" && /^(?:,|bolts?|nuts?|screws?)$/.test(before) && words.slice(Math.max(0, at - 7), at).some((one) => HEADED.has(one.text));
-  // "A big bolt, 21 mm, and four little ones round it at 13": after a size that has its unit, and with no torque about.
+  const ofEach =
+    after === "each" &&
+    /^(?:,|bolts?|nuts?|screws?)$/.test(before) &&
+    words.slice(Math.max(0, at - 7), at).some((one) => HEADED.has(one.text));
+  // "A big bolt, 21 mm, and four little ones round it at 13": after a size that has its unit, and with no
+  // torque about.
   const near = words.slice(Math.max(0, at - 14), at).map((one) => one.text);
   const alsoAt =
     before === "at" &&
@@ -202,22 +314,50 @@ function bareSize(words: readonly Word[], at: number, number: { value: number; n
     near.some((one) => MILLIMETRES.has(one)) &&
     near.some((one) => /^(?:ones|bolts|nuts|screws)$/.test(one)) &&
     !near.some((one) => /^(?:nm|newton|newtons|torque|pounds|lbs?|plus)$/.test(one));
-  if (digits && USUAL.has(value) && value >= 7 && (ofNamed || bracketed || ofEach || alsoAt)) return head(words, value, "mm", at, next);
+  if (digits && USUAL.has(value) && value >= 7 && (ofNamed || bracketed || ofEach || alsoAt))
+    return head(words, value, "mm", at, next);
   // "one 13 at the bottom": counted, and with no unit of anything else.
-  if (digits && value >= 6 && value <= 36 && /^(?:one|two|three|four|five|six|eight)$/.test(before) && /^(?:at|on|for|and|in|under|behind|up|down|,|;|\.|)$/.test(after))
+  if (
+    digits &&
+    value >= 6 &&
+    value <= 36 &&
+    /^(?:one|two|three|four|five|six|eight)$/.test(before) &&
+    /^(?:at|on|for|and|in|under|behind|up|down|,|;|\.|)$/.test(after)
+  )
     return head(words, value, "mm", at, next);
   // "8 mm?? no wait 7".
-  const corrects = /^(?:wait|nope|sorry|actually)$/.test(before) || (before === "no" && /^[,.?!]$/.test(text(at - 2)));
-  if (corrects && USUAL.has(value) && number.decimals === 0 && ENDS_SIZE.test(after) && !/^(?:in|on)$/.test(after)) return head(words, value, "mm", at, next);
+  const corrects =
+    /^(?:wait|nope|sorry|actually)$/.test(before) || (before === "no" && /^[,.?!]$/.test(text(at - 2)));
+  if (
+    corrects &&
+    USUAL.has(value) &&
+    number.decimals === 0 &&
+    ENDS_SIZE.test(after) &&
+    !/^(?:in|on)$/.test(after)
+  )
+    return head(words, value, "mm", at, next);
   // "it's a 12", "they're 15", "all 10", "13 on the head", "(17)".
-  const saysSo = /^(?:it's|that's|they're|there's|a|an|is|are|those|also|all|both|again|the|take|takes|my|your|use|with|then|=|\(|,|uh|your|get)$/.test(before);
+  const saysSo =
+    /^(?:it's|that's|they're|there's|a|an|is|are|those|also|all|both|again|the|take|takes|my|your|use|with|then|=|\(|,|uh|your|get)$/.test(
+      before,
+    );
   const usualThere = USUAL.has(value) && number.decimals === 0;
-  // "those are 16 there's three in the arm", "they're 13 six of em left": said of several, and something else begins.
-  const ofSeveral = before === "they're" || (before === "are" && /^(?:these|those|they|all|ones|guys|both|bolts|nuts|screws|brace|side|front|back|rear)$|s$/.test(text(at - 2)));
-  const countFollows = spokenNumber(words, next) !== undefined && /^(?:of)$/.test(text(spokenNumber(words, next)?.next ?? next));
-  if (usualThere && value >= 7 && ofSeveral && (ENDS_SIZE.test(after) || countFollows)) return head(words, value, "mm", at, next);
-  // "one big nut in the middle of the rubber 18 and then": behind what it is the size of, with nothing between.
-  if (usualThere && value >= 8 && digits && /^(?:and|then|,|;|\.|\n|)$/.test(after) && headBefore(words, at)) return head(words, value, "mm", at, next);
+  // "those are 16 there's three in the arm", "they're 13 six of em left": said of several, and something else
+  // begins.
+  const ofSeveral =
+    before === "they're" ||
+    (before === "are" &&
+      /^(?:these|those|they|all|ones|guys|both|bolts|nuts|screws|brace|side|front|back|rear)$|s$/.test(
+        text(at - 2),
+      ));
+  const countFollows =
+    spokenNumber(words, next) !== undefined && /^(?:of)$/.test(text(spokenNumber(words, next)?.next ?? next));
+  if (usualThere && value >= 7 && ofSeveral && (ENDS_SIZE.test(after) || countFollows))
+    return head(words, value, "mm", at, next);
+  // "one big nut in the middle of the rubber 18 and then": behind what it is the size of, with nothing
+  // between.
+  if (usualThere && value >= 8 && digits && /^(?:and|then|,|;|\.|\n|)$/.test(after) && headBefore(words, at))
+    return head(words, value, "mm", at, next);
   if (
     usualThere &&
     value >= 7 &&
@@ -228,10 +368,21 @@ function bareSize(words: readonly Word[], at: number, number: { value: number; n
     !(/^(?:the|is|are|and|then|with|get|use)$/.test(before) && !/^(?:[.,;)\n]|on|for|not|and|)$/.test(after))
   )
     return head(words, value, "mm", at, next);
-  if (usualThere && value >= 8 && after === "on" && /^(?:the|that|those|each|both|all|top|it)$/.test(text(next + 1)) && !/^(?:to|at|of|plus)$/.test(before))
+  if (
+    usualThere &&
+    value >= 8 &&
+    after === "on" &&
+    /^(?:the|that|those|each|both|all|top|it)$/.test(text(next + 1)) &&
+    !/^(?:to|at|of|plus)$/.test(before)
+  )
     return head(words, value, "mm", at, next);
   // "that is a 17 not a 16": an article, and nothing counted behind it.
-  if ((before === "a" || before === "an") && value >= 5.5 && (after === "" || /^(?:[.,;!?\n]|not|and|or|on|for|then|instead|sorry|no|i|with|to|fits|will|should|but)$/.test(after)))
+  if (
+    (before === "a" || before === "an") &&
+    value >= 5.5 &&
+    (after === "" ||
+      /^(?:[.,;!?\n]|not|and|or|on|for|then|instead|sorry|no|i|with|to|fits|will|should|but)$/.test(after))
+  )
     return head(words, value, "mm", at, next);
   if (before === "not" && digits && /^[.,;!?\n]?$/.test(after)) return head(words, value, "mm", at, next);
   return undefined;
@@ -242,7 +393,11 @@ function headBefore(words: readonly Word[], at: number): boolean {
   for (let i = at - 1; i >= 0 && at - i <= 7; i--) {
     const word = words[i]?.text ?? "";
     if (HEADED.has(word)) return at - i > 1;
-    if (!/^[a-z-]+$/.test(word) || (/^(?:to|at|about|like|than|of|number|step|plus|it|by|for|is|are)$/.test(word) && i === at - 1)) return false;
+    if (
+      !/^[a-z-]+$/.test(word) ||
+      (/^(?:to|at|about|like|than|of|number|step|plus|it|by|for|is|are)$/.test(word) && i === at - 1)
+    )
+      return false;
   }
   return false;
 }
@@ -266,10 +421,17 @@ function inchSize(words: readonly Word[], inches: number, from: number, to: numb
   if (EXTENSIONS.has(after) || (after === "long" && EXTENSIONS.has(text(to + gap + 1)))) {
     const drive = DRIVE_OF.find(([size]) => size === inches)?.[1];
     // "three eighths extension" is a drive; "six inch extension" a length.
-    return drive !== undefined && inches < 1 ? { kind: "drive", drive, from, to } : { kind: "length", mm: inches * 25.4, from, to };
+    return drive !== undefined && inches < 1
+      ? { kind: "drive", drive, from, to }
+      : { kind: "length", mm: inches * 25.4, from, to };
   }
-  // "only eight newton metres, so quarter inch wrench": where a torque was just said, the wrench is one for that, told by its square.
-  const ofTorque = after === "wrench" && words.slice(Math.max(0, from - 12), from).some((one) => /^(?:nm|newtons?|newton-metres?|torque|pounds?|lbs?)$/.test(one.text));
+  // "only eight newton metres, so quarter inch wrench": where a torque was just said, the wrench is one for
+  // that, told by its square.
+  const ofTorque =
+    after === "wrench" &&
+    words
+      .slice(Math.max(0, from - 12), from)
+      .some((one) => /^(?:nm|newtons?|newton-metres?|torque|pounds?|lbs?)$/.test(one.text));
   const torqueWrench = ofTorque || (after === "torque" && text(to + gap + 1) === "wrench");
   if (DRIVEN.has(after) || torqueWrench) {
     const drive = DRIVE_OF.find(([size]) => size === inches)?.[1];
@@ -281,10 +443,23 @@ function inchSize(words: readonly Word[], inches: number, from: number, to: numb
 /** "230 mm across", "about 2 mm of play", "3 mm thick": a measure and no tool's size. */
 function isLength(words: readonly Word[], from: number, next: number): boolean {
   // "lever the clip up about 5 mm": how far.
-  if (/^(?:approx|approximately)$/.test(words[from - 1]?.text ?? "") || (words[from - 1]?.text === "." && words[from - 2]?.text === "approx")) return true;
-  if (/^(?:about|around|roughly|maybe|by)$/.test(words[from - 1]?.text ?? "") && /^(?:up|out|down|in|back|off|over|along|apart|forward|only)$/.test(words[from - 2]?.text ?? ""))
+  if (
+    /^(?:approx|approximately)$/.test(words[from - 1]?.text ?? "") ||
+    (words[from - 1]?.text === "." && words[from - 2]?.text === "approx")
+  )
     return true;
-  if (words[next]?.text === "too" && /^(?:long|short|wide|narrow|thick|thin|deep|high|low|big|small|much|far)$/.test(words[next + 1]?.text ?? "")) return true;
+  if (
+    /^(?:about|around|roughly|maybe|by)$/.test(words[from - 1]?.text ?? "") &&
+    /^(?:up|out|down|in|back|off|over|along|apart|forward|only)$/.test(words[from - 2]?.text ?? "")
+  )
+    return true;
+  if (
+    words[next]?.text === "too" &&
+    /^(?:long|short|wide|narrow|thick|thin|deep|high|low|big|small|much|far)$/.test(
+      words[next + 1]?.text ?? "",
+    )
+  )
+    return true;
   if (words[next]?.text === "or" && words[next + 1]?.text === "so") return true;
   if (words[next]?.text === "deep" && HELD.has(words[next + 1]?.text ?? "")) return false;
   return /^(?:of|thick|deep|wide|across|play|gap|long|lip|left|wear|apart|diameter|clearance|above|below|from|proud|over|under|shorter|longer|thicker|thinner|wider|narrower|higher|lower)$/.test(

@@ -32,14 +32,19 @@ const MAXIMUM = [
 const LINKS = new Set(["to", "-", "–", "then", ",", "and", "through"]);
 
 /** The torque unit that begins at a word, in up to four words; a mark between them does not count. */
-export function torqueUnitAt(words: readonly Word[], at: number): { unit: TorqueUnit; next: number } | undefined {
+export function torqueUnitAt(
+  words: readonly Word[],
+  at: number,
+): { unit: TorqueUnit; next: number } | undefined {
   for (let length = 5; length >= 1; length--) {
     const piece = words.slice(at, at + length);
     if (piece.length < length) continue;
     const text = piece.map((word) => word.text).join(" ");
     if (/[\n;:,()]/.test(text)) continue;
     const unit =
-      readTorqueUnit(text.replace(/\bnewtons\b/g, "newton").replace(/\bnewton met(er|re)s?\b/g, "newton metres")) ?? (text === "newtons" || text === "newton" ? "N.m" : undefined);
+      readTorqueUnit(
+        text.replace(/\bnewtons\b/g, "newton").replace(/\bnewton met(er|re)s?\b/g, "newton metres"),
+      ) ?? (text === "newtons" || text === "newton" ? "N.m" : undefined);
     const end = piece[piece.length - 1]?.text ?? "";
     if (unit && /[a-z]$/.test(end)) return { unit, next: at + length };
   }
@@ -68,7 +73,14 @@ function numbersAt(words: readonly Word[], at: number): Numbers | undefined {
     const said: string[] = [];
     while (LINKS.has(words[link]?.text ?? "") && said.length < 4) said.push(words[link++]?.text ?? "");
     const more = said.length > 0 ? spokenNumber(words, link) : undefined;
-    if (!more || more.fraction || found.list.length >= 6 || words[more.next]?.text === "degrees" || words[more.next]?.text === "°" || words[more.next]?.text === "deg")
+    if (
+      !more ||
+      more.fraction ||
+      found.list.length >= 6 ||
+      words[more.next]?.text === "degrees" ||
+      words[more.next]?.text === "°" ||
+      words[more.next]?.text === "deg"
+    )
       return found;
     found.links.push(said.join(" "));
     found.list.push(more);
@@ -80,12 +92,23 @@ function numbersAt(words: readonly Word[], at: number): Numbers | undefined {
 function angleAt(words: readonly Word[], at: number): { degrees: number; next: number } | undefined {
   let i = at;
   const text = (n: number) => words[n]?.text ?? "";
-  while ([",", "then", "plus", "+", "and", "another", "further", "a", "an", "turn", "it"].includes(text(i)) && i - at < 5) i++;
+  while (
+    [",", "then", "plus", "+", "and", "another", "further", "a", "an", "turn", "it"].includes(text(i)) &&
+    i - at < 5
+  )
+    i++;
   const number = spokenNumber(words, i);
   if (!number) return undefined;
   const unit = text(number.next);
-  if (["degrees", "degree", "deg", "°", "º"].includes(unit) && number.value >= 5 && number.value <= 720) return { degrees: number.value, next: number.next + 1 };
-  if (i > at && (unit === "turn" || (unit === "of" && text(number.next + 2) === "turn") || (unit === "a" && text(number.next + 1) === "turn")) && number.fraction) {
+  if (["degrees", "degree", "deg", "°", "º"].includes(unit) && number.value >= 5 && number.value <= 720)
+    return { degrees: number.value, next: number.next + 1 };
+  if (
+    i > at &&
+    (unit === "turn" ||
+      (unit === "of" && text(number.next + 2) === "turn") ||
+      (unit === "a" && text(number.next + 1) === "turn")) &&
+    number.fraction
+  ) {
     const next = unit === "turn" ? number.next + 1 : unit === "a" ? number.next + 2 : number.next + 3;
     return { degrees: number.value * 360, next };
   }
@@ -94,7 +117,10 @@ function angleAt(words: readonly Word[], at: number): { degrees: number; next: n
 
 function maximumBefore(words: readonly Word[], at: number): number {
   const hit = MAXIMUM.map((phrase) => phrase.length).filter((length) =>
-    MAXIMUM.some((phrase) => phrase.length === length && phrase.every((word, i) => words[at - length + i]?.text === word)),
+    MAXIMUM.some(
+      (phrase) =>
+        phrase.length === length && phrase.every((word, i) => words[at - length + i]?.text === word),
+    ),
   );
   return Math.max(0, ...hit);
 }
@@ -108,9 +134,18 @@ export function torqueAt(words: readonly Word[], at: number): FoundTorque | unde
   const numbers = numbersAt(words, at);
   if (!numbers) return undefined;
   // "all eight, 4 Nm": how many of them, and then the figure.
-  if (numbers.links[0] === "," && numbers.units[0] === undefined && /^(?:all|both|every)$/.test(words[at - 1]?.text ?? "")) return undefined;
+  if (
+    numbers.links[0] === "," &&
+    numbers.units[0] === undefined &&
+    /^(?:all|both|every)$/.test(words[at - 1]?.text ?? "")
+  )
+    return undefined;
   // A size in front of a torque is none of it: "a 17, and 45 newton metres", "9/16 head, 25 lb ft".
-  if (numbers.units[0] === undefined && (numbers.list[0]?.fraction || /^(?:a|an|not)$/.test(words[at - 1]?.text ?? ""))) return undefined;
+  if (
+    numbers.units[0] === undefined &&
+    (numbers.list[0]?.fraction || /^(?:a|an|not)$/.test(words[at - 1]?.text ?? ""))
+  )
+    return undefined;
   // Only as far as the last number that has a unit, said behind it or once for all.
   const last = numbers.units.findLastIndex((unit) => unit !== undefined);
   if (last < 0) return undefined;
@@ -133,9 +168,15 @@ export function torqueAt(words: readonly Word[], at: number): FoundTorque | unde
       angles.push(angle.degrees);
       to = angle.next;
     }
-    if (angles.length > 0) return { figure: { form: "angle", first: { form: "value", torque: first }, anglesDeg: angles }, from: at, to };
+    if (angles.length > 0)
+      return {
+        figure: { form: "angle", first: { form: "value", torque: first }, anglesDeg: angles },
+        from: at,
+        to,
+      };
     if (maximum > 0) return { figure: { form: "maximum", torque: first }, from: at - maximum, to };
-    if (["max", "maximum", "tops"].includes(words[to]?.text ?? "")) return { figure: { form: "maximum", torque: first }, from: at, to: to + 1 };
+    if (["max", "maximum", "tops"].includes(words[to]?.text ?? ""))
+      return { figure: { form: "maximum", torque: first }, from: at, to: to + 1 };
     return { figure: { form: "value", torque: first }, from: at, to };
   }
   const link = numbers.links[0] ?? "";
@@ -150,8 +191,15 @@ export function torqueAt(words: readonly Word[], at: number): FoundTorque | unde
         .map(({ text }) => text)
         .join(" "),
     );
-  if (isRange) return { figure: { form: "range", low: first, high: second }, from: before === "between" ? at - 1 : at, to };
-  const rising = quantities.every((one, i) => i === 0 || quantityNm(one) > quantityNm(quantities[i - 1] ?? one));
+  if (isRange)
+    return {
+      figure: { form: "range", low: first, high: second },
+      from: before === "between" ? at - 1 : at,
+      to,
+    };
+  const rising = quantities.every(
+    (one, i) => i === 0 || quantityNm(one) > quantityNm(quantities[i - 1] ?? one),
+  );
   const asPasses =
     rising &&
     numbers.links.slice(0, last).every((one) => /then|to|^,$|^, and$|^and$/.test(one)) &&
@@ -163,7 +211,8 @@ export function torqueAt(words: readonly Word[], at: number): FoundTorque | unde
           .join(" "),
       ));
   if (asPasses) return { figure: { form: "passes", torques: quantities }, from: at, to };
-  // Not one figure but several in a row: only the first is taken here, with the unit that was said for it or for all.
+  // Not one figure but several in a row: only the first is taken here, with the unit that was said for it or
+  // for all.
   return { figure: { form: "value", torque: first }, from: at, to: firstEnd(words, numbers) };
 }
 
@@ -172,15 +221,24 @@ const LONGEST_WRITTEN = 18;
 const WRITTEN = /[±([{/x×]/;
 const ENDS = /^(?:[)\]}°º]|nm|m|lbs?|lbf|ft|in|kgm|turns?|degrees?|deg)$/;
 
-/** A figure written with marks, "25 ± 3 Nm", "110 Nm (81 lb ft)", "20 Nm + 2 x 90°", read as a field reads it; the longest that can be. */
+/**
+ * A figure written with marks, "25 ± 3 Nm", "110 Nm (81 lb ft)", "20 Nm + 2 x 90°", read as a field reads it;
+ * the longest that can be.
+ */
 function writtenAt(words: readonly Word[], at: number): FoundTorque | undefined {
   if (!/^\d/.test(words[at]?.text ?? "")) return undefined;
   const near = words.slice(at, at + LONGEST_WRITTEN);
   for (let length = near.length; length >= 4; length--) {
     if (!ENDS.test(near[length - 1]?.text ?? "")) continue;
     const piece = near.slice(0, length);
-    if (piece.filter(({ text }) => /[([{]/.test(text)).length !== piece.filter(({ text }) => /[)\]}]/.test(text)).length) continue;
-    const text = piece.map((word, i) => `${(piece[i - 1]?.end ?? word.start) < word.start ? " " : ""}${word.text}`).join("");
+    if (
+      piece.filter(({ text }) => /[([{]/.test(text)).length !==
+      piece.filter(({ text }) => /[)\]}]/.test(text)).length
+    )
+      continue;
+    const text = piece
+      .map((word, i) => `${(piece[i - 1]?.end ?? word.start) < word.start ? " " : ""}${word.text}`)
+      .join("");
     if (/[.;!?\n]/.test(text.replace(/\d[.,]\d/g, "")) || !WRITTEN.test(text)) continue;
     const figure = orSentence(
       () => readTorqueFigure(text),
@@ -188,7 +246,8 @@ function writtenAt(words: readonly Word[], at: number): FoundTorque | undefined 
     );
     if (figure) return { figure, from: at, to: at + length };
     const first = torqueUnitAt(words, at + 1);
-    const opened = first && words[first.next]?.text === "(" && /\)$/.test(text) && torqueUnitAt(words, first.next + 2);
+    const opened =
+      first && words[first.next]?.text === "(" && /\)$/.test(text) && torqueUnitAt(words, first.next + 2);
     if (opened) return { ...firstOf(words, at, first), to: at + length, contradicts: true };
   }
   return undefined;
@@ -196,7 +255,11 @@ function writtenAt(words: readonly Word[], at: number): FoundTorque | undefined 
 
 function firstOf(words: readonly Word[], at: number, { unit }: { unit: TorqueUnit }): FoundTorque {
   const number = spokenNumber(words, at);
-  return { figure: { form: "value", torque: { value: number?.value ?? 0, unit, decimals: number?.decimals ?? 0 } }, from: at, to: at + 1 };
+  return {
+    figure: { form: "value", torque: { value: number?.value ?? 0, unit, decimals: number?.decimals ?? 0 } },
+    from: at,
+    to: at + 1,
+  };
 }
 
 /** "35 not 53 newton metres": the first is meant; the second is read, and struck, on its own. */
@@ -205,7 +268,13 @@ function deniedAt(words: readonly Word[], at: number): FoundTorque | undefined {
   if (!first || words[first.next]?.text !== "not") return undefined;
   const second = spokenNumber(words, first.next + 1);
   const unit = second && torqueUnitAt(words, second.next)?.unit;
-  return unit && { figure: { form: "value", torque: { value: first.value, unit, decimals: first.decimals } }, from: at, to: first.next };
+  return (
+    unit && {
+      figure: { form: "value", torque: { value: first.value, unit, decimals: first.decimals } },
+      from: at,
+      to: first.next,
+    }
+  );
 }
 
 function firstEnd(words: readonly Word[], numbers: Numbers): number {

@@ -32,17 +32,26 @@ export function stepsOf(grouped: Grouped): ToldStep[] {
   let thing: string | undefined;
   const add = (step: ToldStep & { at: number; implied?: true }) => {
     // "The nut's a nineteen … now take the nut off": once, where it is said to come off.
-    const told = steps.findIndex((one) => one.implied && one.group !== undefined && one.group === step.group && one.says === step.says);
+    const told = steps.findIndex(
+      (one) => one.implied && one.group !== undefined && one.group === step.group && one.says === step.says,
+    );
     if (told >= 0 && !step.implied) steps.splice(told, 1);
     const before = steps.at(-1);
     if (before && before.says === step.says && before.group === step.group && step.group) {
       if (step.what.length > before.what.length) before.what = step.what;
       before.span = { start: before.span.start, end: step.span.end };
-    } else if (!steps.slice(-3).some((one) => one.says === step.says && one.what.trim() === step.what.trim())) steps.push(step);
+    } else if (!steps.slice(-3).some((one) => one.says === step.says && one.what.trim() === step.what.trim()))
+      steps.push(step);
   };
   const deeds = deedsOf(grouped);
-  const firstOff = deeds.findIndex((deed, i) => deed?.way === "off" && !SAFE.test(saidIn(text, terms, told[i] ?? { from: 0, to: 0 })));
-  const lastOn = deeds.findLastIndex((deed, i) => deed?.way === "on" || torques.some(({ from }) => from >= (told[i]?.from ?? 0) && from < (told[i]?.to ?? 0)));
+  const firstOff = deeds.findIndex(
+    (deed, i) => deed?.way === "off" && !SAFE.test(saidIn(text, terms, told[i] ?? { from: 0, to: 0 })),
+  );
+  const lastOn = deeds.findLastIndex(
+    (deed, i) =>
+      deed?.way === "on" ||
+      torques.some(({ from }) => from >= (told[i]?.from ?? 0) && from < (told[i]?.to ?? 0)),
+  );
   for (const [i, clause] of told.entries()) {
     if (listing.has(i)) continue;
     const said = saidIn(text, terms, clause);
@@ -54,7 +63,12 @@ export function stepsOf(grouped: Grouped): ToldStep[] {
     const used =
       torque &&
       groups.find(({ figures }) =>
-        figures.some(({ span, notUsed }) => span.start <= (terms[torque.from]?.start ?? -1) && span.end >= (terms[torque.to - 1]?.end ?? Infinity) && notUsed === undefined),
+        figures.some(
+          ({ span, notUsed }) =>
+            span.start <= (terms[torque.from]?.start ?? -1) &&
+            span.end >= (terms[torque.to - 1]?.end ?? Infinity) &&
+            notUsed === undefined,
+        ),
       );
     const span = spanOf(terms, clause.from, clause.to);
     if (torque && used && (!done || done.way === "on" || done.way === "either")) {
@@ -72,8 +86,17 @@ export function stepsOf(grouped: Grouped): ToldStep[] {
     }
     if (!done) {
       // "Splash shield is eight pins and two bolts": said to be held so, it comes off.
-      const opened = groups.find(({ first, topic: holds, marks, count }) => first === i && (holds.length > 0 || (marks.size > 0 && count !== undefined)) && i < turn);
-      if (opened && !steps.some((step) => i - step.at < 4 && [...opened.topic, ...opened.marks].some((word) => step.what.includes(word))))
+      const opened = groups.find(
+        ({ first, topic: holds, marks, count }) =>
+          first === i && (holds.length > 0 || (marks.size > 0 && count !== undefined)) && i < turn,
+      );
+      if (
+        opened &&
+        !steps.some(
+          (step) =>
+            i - step.at < 4 && [...opened.topic, ...opened.marks].some((word) => step.what.includes(word)),
+        )
+      )
         add({
           phase: "take apart",
           says: "remove",
@@ -92,16 +115,47 @@ export function stepsOf(grouped: Grouped): ToldStep[] {
       continue;
     }
     const { what, named, stood } = whatOf(terms, done, last, thing);
-    const standing = (done.way === "prove" || done.way === "safe") && !named && (stood || what === "") ? (WHAT_ELSE[done.says] ?? what) : what;
-    if (standing === "" || (!named && !(stood && done.way === "off") && done.way !== "prove" && WHAT_ELSE[done.says] === undefined && done.says !== "wait" && done.says !== "let"))
+    const standing =
+      (done.way === "prove" || done.way === "safe") && !named && (stood || what === "")
+        ? (WHAT_ELSE[done.says] ?? what)
+        : what;
+    if (
+      standing === "" ||
+      (!named &&
+        !(stood && done.way === "off") &&
+        done.way !== "prove" &&
+        WHAT_ELSE[done.says] === undefined &&
+        done.says !== "wait" &&
+        done.says !== "let")
+    )
       continue;
     // A spanner put somewhere is how it is done, and no part that goes on.
     const meant = what.split(" ").find((word) => isNamed(word)) ?? "";
-    const isMeans = TOOL_HEADS.has(meant) && !THINGS.has(meant) && /^(?:on|off|either)$/.test(done.way) && !/^(?:support|apply|drain)$/.test(done.says);
+    const isMeans =
+      TOOL_HEADS.has(meant) &&
+      !THINGS.has(meant) &&
+      /^(?:on|off|either)$/.test(done.way) &&
+      !/^(?:support|apply|drain)$/.test(done.says);
     if (isMeans || /^(?:when|there's|until|till|as|for|they're|how|if|where|who)\b/.test(what)) continue;
-    if (done.says === "fit" && /\b(?:spanner|wrench|socket|ratchet|bar|key|torch|light|hand|hands|fingers?|bowl|tray|pan)\b/.test(what)) continue;
-    if (done.says === "let" && !/\b(?:cool|cold|sit|drip|dry|soak|drain|overnight|stand|idle|warm|minutes?|hours?)\b/.test(what)) continue;
-    add({ phase: phaseOf(done, said, { back: i >= turn, before: i < firstOff, after: i > lastOn }), says: done.says, what: standing, own: ownWords(said), group, span, at: i });
+    if (
+      done.says === "fit" &&
+      /\b(?:spanner|wrench|socket|ratchet|bar|key|torch|light|hand|hands|fingers?|bowl|tray|pan)\b/.test(what)
+    )
+      continue;
+    if (
+      done.says === "let" &&
+      !/\b(?:cool|cold|sit|drip|dry|soak|drain|overnight|stand|idle|warm|minutes?|hours?)\b/.test(what)
+    )
+      continue;
+    add({
+      phase: phaseOf(done, said, { back: i >= turn, before: i < firstOff, after: i > lastOn }),
+      says: done.says,
+      what: standing,
+      own: ownWords(said),
+      group,
+      span,
+      at: i,
+    });
     last = group?.name ?? (topic || last);
   }
   // Every figure is somebody's to pull: those said two in a breath too.
@@ -110,12 +164,27 @@ export function stepsOf(grouped: Grouped): ToldStep[] {
     if (!figure || steps.some((step) => step.group === group && step.says === "torque")) continue;
     const at = steps.findLastIndex((step) => step.span.start <= figure.span.start) + 1;
     const what = `${group.name} to ${formatFigure(figure.figure).replace(/[\u00a0\u2009\u202f]/g, " ")}`;
-    steps.splice(at, 0, { phase: "put back", says: "torque", what, own: undefined, group, span: figure.span, at: steps[at - 1]?.at ?? 0 });
+    steps.splice(at, 0, {
+      phase: "put back",
+      says: "torque",
+      what,
+      own: undefined,
+      group,
+      span: figure.span,
+      at: steps[at - 1]?.at ?? 0,
+    });
   }
   addWaits(grouped, steps);
   addMeasures(grouped, steps);
   addUsualSteps(grouped, steps, firstOff);
-  return inOrder(steps).map(({ phase, says, what, own, group, span }) => ({ phase, says, what, own, group, span }));
+  return inOrder(steps).map(({ phase, says, what, own, group, span }) => ({
+    phase,
+    says,
+    what,
+    own,
+    group,
+    span,
+  }));
 }
 
 /** Adds what is waited for, where no step says it: "hit em with penetrating oil, give it ten minutes". */
@@ -123,11 +192,27 @@ function addWaits(grouped: Grouped, steps: (ToldStep & { at: number })[]): void 
   const { terms, told, groups, turn } = grouped;
   for (const { name, span } of waitsOf(grouped)) {
     const at = told.findIndex((clause) => spanOf(terms, clause.from, clause.to).end >= span.end);
-    if (at < 0 || steps.some((step) => /^(?:let|wait|soak|let cool|apply)$/.test(step.says) && Math.abs(step.at - at) <= 2)) continue;
+    if (
+      at < 0 ||
+      steps.some(
+        (step) => /^(?:let|wait|soak|let cool|apply)$/.test(step.says) && Math.abs(step.at - at) <= 2,
+      )
+    )
+      continue;
     const soaks = /penetra|\bspray|\bsoak|\brelease\b|\bwd/i.test(name);
-    const group = soaks ? groups.find(({ clauses }) => [0, 1, 2].some((back) => clauses.has(at - back))) : undefined;
+    const group = soaks
+      ? groups.find(({ clauses }) => [0, 1, 2].some((back) => clauses.has(at - back)))
+      : undefined;
     const what = [group?.name, name.replace(/,/g, "")].filter(Boolean).join(" ");
-    const step = { phase: at < turn ? ("take apart" as const) : ("put back" as const), says: soaks ? "soak" : "wait", what, own: undefined, group: undefined, span, at };
+    const step = {
+      phase: at < turn ? ("take apart" as const) : ("put back" as const),
+      says: soaks ? "soak" : "wait",
+      what,
+      own: undefined,
+      group: undefined,
+      span,
+      at,
+    };
     const next = steps.findIndex((one) => one.at > at);
     steps.splice(next < 0 ? steps.length : next, 0, step);
   }
@@ -138,15 +223,33 @@ function addMeasures(grouped: Grouped, steps: (ToldStep & { at: number })[]): vo
   const { terms, told } = grouped;
   for (const { name, span } of measuresOf(grouped)) {
     const at = told.findIndex((clause) => spanOf(terms, clause.from, clause.to).end > span.start);
-    if (at < 0 || steps.some((step) => /^(?:measure|look|check|inspect|adjust)$/.test(step.says) && Math.abs(step.at - at) <= 3)) continue;
-    const step = { phase: "look closely" as const, says: "measure", what: name.split(/[,;]/)[0] ?? name, own: undefined, group: undefined, span, at };
+    if (
+      at < 0 ||
+      steps.some(
+        (step) => /^(?:measure|look|check|inspect|adjust)$/.test(step.says) && Math.abs(step.at - at) <= 3,
+      )
+    )
+      continue;
+    const step = {
+      phase: "look closely" as const,
+      says: "measure",
+      what: name.split(/[,;]/)[0] ?? name,
+      own: undefined,
+      group: undefined,
+      span,
+      at,
+    };
     const next = steps.findIndex((one) => one.at > at);
     steps.splice(next < 0 ? steps.length : next, 0, step);
   }
 }
 
 /** Adds what every job begins and ends with, where the telling says it and no step does. */
-function addUsualSteps({ text, terms, told, listing, turn }: Grouped, steps: (ToldStep & { at: number })[], firstOff: number): void {
+function addUsualSteps(
+  { text, terms, told, listing, turn }: Grouped,
+  steps: (ToldStep & { at: number })[],
+  firstOff: number,
+): void {
   for (const { phase, says, when, same } of USUAL_STEPS) {
     if (steps.some((step) => step.phase === phase && same.includes(step.says))) continue;
     const first = phase === "make safe";
@@ -154,22 +257,42 @@ function addUsualSteps({ text, terms, told, listing, turn }: Grouped, steps: (To
       const said = saidIn(text, terms, clause);
       const when1 = when.exec(said);
       return (
-        when1 !== null && !listing.has(i) && (first ? i <= Math.max(firstOff, 0) + 12 && i < turn : i >= turn) && !DENIED.test(said.slice(0, when1.index)) && !NEVER_SO.test(said)
+        when1 !== null &&
+        !listing.has(i) &&
+        (first ? i <= Math.max(firstOff, 0) + 12 && i < turn : i >= turn) &&
+        !DENIED.test(said.slice(0, when1.index)) &&
+        !NEVER_SO.test(said)
       );
     });
     const clause = told[at];
     if (!clause) continue;
     const { start, end } = spanOf(terms, clause.from, clause.to);
     const found = when.exec(text.slice(start, end));
-    const [here, there] = [start + (found?.index ?? 0), start + (found?.index ?? 0) + (found?.[0].length ?? 0)];
+    const [here, there] = [
+      start + (found?.index ?? 0),
+      start + (found?.index ?? 0) + (found?.[0].length ?? 0),
+    ];
     const inside = (n: number) => (terms[n]?.end ?? 0) > here && (terms[n]?.start ?? Infinity) < there;
     const [from, to] = [told[at]?.from ?? 0, told[at]?.to ?? 0];
-    const [begins, ends] = [terms.findIndex((_, n) => n >= from && inside(n)), terms.findLastIndex((_, n) => n < to && inside(n))];
+    const [begins, ends] = [
+      terms.findIndex((_, n) => n >= from && inside(n)),
+      terms.findLastIndex((_, n) => n < to && inside(n)),
+    ];
     // In a long breath only what stands about it.
     const object = to - from > 9 ? { from: Math.max(from, begins - 3), to: Math.min(to, ends + 4) } : clause;
     const { what } = whatOf(terms, { way: "either", says, object, particle: "" }, undefined);
-    const about = what.replace(/^(?:start|fire|run|drive|drove|lower|set|drop|dropped|pump|take|chock)\b */, "") || (WHAT_ELSE[says] ?? "engine");
-    const step = { phase, says, what: about, own: ownWords(saidIn(text, terms, clause)), group: undefined, span: spanOf(terms, clause.from, clause.to), at };
+    const about =
+      what.replace(/^(?:start|fire|run|drive|drove|lower|set|drop|dropped|pump|take|chock)\b */, "") ||
+      (WHAT_ELSE[says] ?? "engine");
+    const step = {
+      phase,
+      says,
+      what: about,
+      own: ownWords(saidIn(text, terms, clause)),
+      group: undefined,
+      span: spanOf(terms, clause.from, clause.to),
+      at,
+    };
     const next = steps.findIndex((one) => one.at > at);
     if (next < 0) steps.push(step);
     else steps.splice(next, 0, step);
@@ -177,10 +300,19 @@ function addUsualSteps({ text, terms, told, listing, turn }: Grouped, steps: (To
 }
 
 /** What is meant where nothing is named. */
-const WHAT_ELSE: Readonly<Record<string, string>> = { chock: "wheels", raise: "car", support: "car", lower: "car", drive: "car", start: "engine", test: "car" };
+const WHAT_ELSE: Readonly<Record<string, string>> = {
+  chock: "wheels",
+  raise: "car",
+  support: "car",
+  lower: "car",
+  drive: "car",
+  start: "engine",
+  test: "car",
+};
 
 /** Told of another day, or of what might be. */
-const NEVER_SO = /^\W*(?:and |so |but )?(?:if|unless|when|until|till)\b|\b(?:last time|years? ago|used to|would|could)\b/i;
+const NEVER_SO =
+  /^\W*(?:and |so |but )?(?:if|unless|when|until|till)\b|\b(?:last time|years? ago|used to|would|could)\b/i;
 
 /** The teller's own words where they are few enough for a line, and speak of a thing by its name. */
 function ownWords(said: string): string | undefined {
@@ -192,18 +324,33 @@ function ownWords(said: string): string | undefined {
     )
     .trim();
   const count = words.split(" ").length;
-  return count >= 2 && count <= 13 && !/\b(?:it|them|that|those|this|em|these)\b/i.test(words) ? words : undefined;
+  return count >= 2 && count <= 13 && !/\b(?:it|them|that|those|this|em|these)\b/i.test(words)
+    ? words
+    : undefined;
 }
 
-/** What it is done to, in a few words: without fillers, a pronoun by what it stands for. `named` where the clause itself names a thing. */
-function whatOf(terms: readonly Term[], { object, particle }: Done, last: string | undefined, thing?: string): { what: string; named: boolean; stood: boolean } {
+/**
+ * What it is done to, in a few words: without fillers, a pronoun by what it stands for. `named` where the
+ * clause itself names a thing.
+ */
+function whatOf(
+  terms: readonly Term[],
+  { object, particle }: Done,
+  last: string | undefined,
+  thing?: string,
+): { what: string; named: boolean; stood: boolean } {
   const words: string[] = [];
   let named = false;
   let stood = false;
   for (let at = object.from; at < object.to && words.length < 11; at++) {
     const term = terms[at];
     if (!term || term.text === "\n") break;
-    if (/^(?:it|them|em|that|those|these|this|both|they)$/.test(term.text) && !named && !stood && !/^(?:noun|adjective|number)$/.test(terms[at + 1]?.tag ?? "")) {
+    if (
+      /^(?:it|them|em|that|those|these|this|both|they)$/.test(term.text) &&
+      !named &&
+      !stood &&
+      !/^(?:noun|adjective|number)$/.test(terms[at + 1]?.tag ?? "")
+    ) {
       // "Four 18 mm bolts, drop it": not the bolts.
       const meant = thing && last && /s$/.test(last) && /^(?:it|that|this)$/.test(term.text) ? thing : last;
       if (meant && !words.includes(meant)) words.push(meant);
@@ -211,7 +358,11 @@ function whatOf(terms: readonly Term[], { object, particle }: Done, last: string
       continue;
     }
     // Where somebody else or something else begins, the thing is told.
-    if (words.length > 0 && (SOMETHING_ELSE.test(term.text) || (term.text === "and" && !isFurtherThing(terms, at + 1, object.to)))) break;
+    if (
+      words.length > 0 &&
+      (SOMETHING_ELSE.test(term.text) || (term.text === "and" && !isFurtherThing(terms, at + 1, object.to)))
+    )
+      break;
     if (
       FILLERS.has(term.text) ||
       /^(?:the|a|an|up|with|this|those|these|some|any|them|it)$/.test(term.text) ||
@@ -238,7 +389,9 @@ const SOMETHING_ELSE =
 /** Whether a word names a thing of a vehicle, of a job, or what it is done with. */
 const isNamed = (word: string) =>
   Object.hasOwn(HEADS, word) ||
-  [word, singular(word)].some((one) => THINGS.has(one) || PART_HEADS.has(one) || CONSUMABLE_HEADS.has(one) || NAMED_BESIDE.has(one)) ||
+  [word, singular(word)].some(
+    (one) => THINGS.has(one) || PART_HEADS.has(one) || CONSUMABLE_HEADS.has(one) || NAMED_BESIDE.has(one),
+  ) ||
   TOOL_HEADS.has(word);
 /** Things that steps are about beside those that fasteners hold. */
 const NAMED_BESIDE = new Set(
@@ -261,17 +414,25 @@ const SAFE =
 const PROVE =
   /\b(?:start (?:it|her|the engine|up)|fire it up|engine (?:on|running)|idle|road|drive|pump (?:the )?(?:pedal|brake)|test|lock to lock|turn the (?:key|ignition)|leaks?|run it|bounce|around the block|headlights on|listen)\b/i;
 
-function phaseOf({ way, says }: Done, said: string, { back, before, after }: { back: boolean; before: boolean; after: boolean }): Phase {
+function phaseOf(
+  { way, says }: Done,
+  said: string,
+  { back, before, after }: { back: boolean; before: boolean; after: boolean },
+): Phase {
   if (way === "prove") return back ? "prove it" : before ? "make safe" : "look closely";
   if (after && (way === "look" || way === "either" || PROVE.test(said)) && says !== "wait") return "prove it";
-  if (way === "look" && says !== "mark" && says !== "photograph") return back && says === "clean" ? "put back" : "look closely";
+  if (way === "look" && says !== "mark" && says !== "photograph")
+    return back && says === "clean" ? "put back" : "look closely";
   if (way === "look") return back ? "put back" : "take apart";
   if (!back && way === "safe" && (before || says !== "support")) return "make safe";
   if (before && (SAFE.test(said) || says === "let" || says === "wait")) return "make safe";
   return back || way === "on" ? "put back" : "take apart";
 }
 
-/** Told out of order, "before that I should have …": making safe comes first, proving last; what is between keeps its telling. */
+/**
+ * Told out of order, "before that I should have …": making safe comes first, proving last; what is between
+ * keeps its telling.
+ */
 function inOrder<T extends ToldStep>(steps: readonly T[]): T[] {
   const rank = (phase: Phase) => (phase === "make safe" ? 0 : phase === "prove it" ? 2 : 1);
   return steps

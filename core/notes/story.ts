@@ -60,7 +60,9 @@ export interface Story {
   maybeOne: MaybeOne[];
   fasteners: StoryFastener[];
   struck: Grouped["struck"];
-  /** Every size and figure that was said, for the marks in the text; a figure with the fastener it speaks of. */
+  /**
+   * Every size and figure that was said, for the marks in the text; a figure with the fastener it speaks of.
+   */
   sizes: SaidSize[];
   figures: (SaidFigure & { fastener: number | undefined })[];
   slips: UnitSlip[];
@@ -75,8 +77,9 @@ export interface Story {
 }
 
 /**
- * Reads a narration: an hour of captions, a memo, a page of notes. Nothing is guessed silently: what is not to be used says why, what is said with
- * doubt says so, and everything carries the words it came from. Takes some 0.2 s for 1000 words: for a worker.
+ * Reads a narration: an hour of captions, a memo, a page of notes. Nothing is guessed silently: what is not
+ * to be used says why, what is said with doubt says so, and everything carries the words it came from. Takes
+ * some 0.2 s for 1000 words: for a worker.
  */
 export function readStory(text: string): Story {
   const grouped = groupsOf(hear(text, termsOf(text)));
@@ -87,14 +90,26 @@ export function readStory(text: string): Story {
     fasteners,
     maybeOne: maybeOne(groups),
     struck,
-    sizes: sizes.flatMap((size) => (size.kind === "head" ? [{ head: size.head, span: spanOf(terms, size.from, size.to), doubtful: false }] : [])),
+    sizes: sizes.flatMap((size) =>
+      size.kind === "head"
+        ? [{ head: size.head, span: spanOf(terms, size.from, size.to), doubtful: false }]
+        : [],
+    ),
     figures: [
       ...groups.flatMap(({ figures }, fastener) => figures.map((figure) => ({ ...figure, fastener }))),
       ...loose.map((figure) => ({ ...figure, fastener: undefined })),
     ].sort((a, b) => a.span.start - b.span.start),
-    slips: fasteners.flatMap((one, fastener) => restatedSlip(groups[fastener], fastener) ?? twoUnits(groups[fastener], fastener) ?? slipOf(one, usual, fastener)),
+    slips: fasteners.flatMap(
+      (one, fastener) =>
+        restatedSlip(groups[fastener], fastener) ??
+        twoUnits(groups[fastener], fastener) ??
+        slipOf(one, usual, fastener),
+    ),
     ...listsOf(grouped),
-    steps: stepsOf(grouped).map(({ group, ...step }) => ({ ...step, fastener: group ? groups.indexOf(group) : undefined })),
+    steps: stepsOf(grouped).map(({ group, ...step }) => ({
+      ...step,
+      fastener: group ? groups.indexOf(group) : undefined,
+    })),
   };
 }
 
@@ -104,20 +119,37 @@ function fastenerOf(group: Group): StoryFastener {
   return {
     name: group.name,
     aliases: group.aliases,
-    count: group.count === undefined ? (isSingular(group.name) ? 1 : undefined) : group.count * (group.perSide ? 2 : 1),
+    count:
+      group.count === undefined
+        ? isSingular(group.name)
+          ? 1
+          : undefined
+        : group.count * (group.perSide ? 2 : 1),
     undo: (group.undo ?? group.doUp)?.head,
     doUp: (group.doUp ?? group.undo)?.head,
     hold: group.hold?.head,
-    figure: figure?.figure ?? (group.traits.has("hand tight") ? { form: "hand tight" } : group.traits.has("snug") ? { form: "snug" } : undefined),
+    figure:
+      figure?.figure ??
+      (group.traits.has("hand tight")
+        ? { form: "hand tight" }
+        : group.traits.has("snug")
+          ? { form: "snug" }
+          : undefined),
     // Two figures, neither taken back: which one is for the person to say.
-    doubtful: [group.undo, group.doUp, figure].some((one) => one?.doubtful) || new Set(group.figures.map((one) => formatFigure(one.figure))).size > 1,
+    doubtful:
+      [group.undo, group.doUp, figure].some((one) => one?.doubtful) ||
+      new Set(group.figures.map((one) => formatFigure(one.figure))).size > 1,
     traits: [...group.traits].filter((trait) => trait !== "snug" && trait !== "hand tight"),
     spans: group.spans,
   };
 }
 
 function unitsIn(fasteners: readonly StoryFastener[]): TorqueUnit[] {
-  return [...new Set(fasteners.flatMap(({ figure }) => (figure ? holdingTorques(figure).map(({ unit }) => unit) : [])))];
+  return [
+    ...new Set(
+      fasteners.flatMap(({ figure }) => (figure ? holdingTorques(figure).map(({ unit }) => unit) : [])),
+    ),
+  ];
 }
 
 /** "20 foot pounds, a touch over two newton metres": the unit in which both say the same. */
@@ -126,21 +158,33 @@ function restatedSlip(group: Group | undefined, fastener: number): UnitSlip[] | 
   const [said] = figure ? holdingTorques(figure.figure) : [];
   if (!figure?.restated || !said) return undefined;
   const { restated } = figure;
-  const meant = [...SAID_UNITS, ...TORQUE_UNITS].map((unit) => ({ ...said, unit })).find((one) => Math.abs(quantityNm(one) / quantityNm(restated) - 1) < 0.2);
+  const meant = [...SAID_UNITS, ...TORQUE_UNITS]
+    .map((unit) => ({ ...said, unit }))
+    .find((one) => Math.abs(quantityNm(one) / quantityNm(restated) - 1) < 0.2);
   return meant && [{ fastener, said, meant }];
 }
 
-/** "18 inch pounds" at the bolt and "18 foot pounds" when it is summed up: one of them is a slip, and what was said last and surest stands. */
+/**
+ * "18 inch pounds" at the bolt and "18 foot pounds" when it is summed up: one of them is a slip, and what was
+ * said last and surest stands.
+ */
 function twoUnits(group: Group | undefined, fastener: number): UnitSlip[] | undefined {
-  const said = (group?.figures ?? []).flatMap(({ figure }) => (figure.form === "value" ? [figure.torque] : []));
+  const said = (group?.figures ?? []).flatMap(({ figure }) =>
+    figure.form === "value" ? [figure.torque] : [],
+  );
   const meant = said.at(-1);
   const other = meant && said.find(({ value, unit }) => value === meant.value && unit !== meant.unit);
   return meant && other ? [{ fastener, said: other, meant }] : undefined;
 }
 
-/** Groups told in two halves under two names, of which neither has what the other has, and nothing speaks against their being one. */
+/**
+ * Groups told in two halves under two names, of which neither has what the other has, and nothing speaks
+ * against their being one.
+ */
 function maybeOne(groups: readonly Group[]): MaybeOne[] {
-  const told = groups.map((group, i) => ({ group, i })).filter(({ group: { family } }) => family === "bolt" || family === "nut");
+  const told = groups
+    .map((group, i) => ({ group, i }))
+    .filter(({ group: { family } }) => family === "bolt" || family === "nut");
   const halves = told.flatMap(({ group: out, i }) =>
     told
       .filter(
@@ -157,14 +201,23 @@ function maybeOne(groups: readonly Group[]): MaybeOne[] {
       .map((back) => ({ out: i, back: back.i })),
   );
   // Where one could be several, which it is takes more than a press: both stay as they are.
-  return halves.filter(({ out, back }) => halves.filter((one) => one.out === out || one.back === back).length === 1);
+  return halves.filter(
+    ({ out, back }) => halves.filter((one) => one.out === out || one.back === back).length === 1,
+  );
 }
 
 /** As people speak, the commoner first. */
 const SAID_UNITS: readonly TorqueUnit[] = ["lbf.in", "lbf.ft", "N.m", "kgf.m"];
 
-/** The same judgement as in the plan: a figure that this head cannot bear or would not hold, and the unit that it fits in; first one that the text speaks in anyway. */
-function slipOf({ name, count, undo, doUp, figure }: StoryFastener, usual: readonly TorqueUnit[], fastener: number): UnitSlip[] {
+/**
+ * The same judgement as in the plan: a figure that this head cannot bear or would not hold, and the unit that
+ * it fits in; first one that the text speaks in anyway.
+ */
+function slipOf(
+  { name, count, undo, doUp, figure }: StoryFastener,
+  usual: readonly TorqueUnit[],
+  fastener: number,
+): UnitSlip[] {
   const head = doUp ?? undo;
   if (!figure || !head) return [];
   const asked = (one: TorqueFigure) => ({ id: "f", name, count: count ?? 1, sizeToUndo: head, figure: one });
@@ -174,7 +227,10 @@ function slipOf({ name, count, undo, doUp, figure }: StoryFastener, usual: reado
   const spoken = usual.filter((unit) => unit !== torque.unit).map((unit) => ({ ...torque, unit }));
   const meant =
     judged.judgement.meant ??
-    [...spoken, ...judged.judgement.candidates].find((one) => one.value === torque.value && judgeFigure(asked({ form: "value", torque: one }), usual) === undefined);
+    [...spoken, ...judged.judgement.candidates].find(
+      (one) =>
+        one.value === torque.value && judgeFigure(asked({ form: "value", torque: one }), usual) === undefined,
+    );
   return meant ? [{ fastener, said: torque, meant }] : [];
 }
 

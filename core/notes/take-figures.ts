@@ -1,7 +1,17 @@
 import { quantityNm } from "../quantity/torque-quantity";
 import { formatFigure } from "../quantity/torque-words";
 import { holdingTorques } from "../torque/torques-of";
-import { angleAlone, bareFigure, nearestUnit, notThisAfter, passBefore, put, saidAfter, turnFurther, unitForAll } from "./figures";
+import {
+  angleAlone,
+  bareFigure,
+  nearestUnit,
+  notThisAfter,
+  passBefore,
+  put,
+  saidAfter,
+  turnFurther,
+  unitForAll,
+} from "./figures";
 import type { SaidFigure } from "./group";
 import { between, saidIn, spanOf } from "./heard";
 import { byWords } from "./resolve";
@@ -12,7 +22,9 @@ import { type Here, type Walk, byTopic, figuredGroup, mentionsWithGroups } from 
 
 const LARGEST_HEAD_MM = 46;
 
-/** Gives each figure of a clause to the group that it speaks of, or keeps it as one that is not to be used. */
+/**
+ * Gives each figure of a clause to the group that it speaks of, or keeps it as one that is not to be used.
+ */
 export function takeFigures(walk: Walk, here: Here): void {
   const { text, terms, told, torques } = walk.heard;
   const { i, clause, said, goingBack, inDoubt, notThis, mentions, places, noSize } = here;
@@ -20,48 +32,108 @@ export function takeFigures(walk: Walk, here: Here): void {
   const topical = byTopic(walk, here);
   // "pass 2 | 11 ft-lb", "second time | 80": what leads into a figure, where that is a few words.
   const before = told[i - 1];
-  const led = before && clause.from - before.from <= 4 ? saidIn(text, terms, { from: before.from, to: clause.to }) : said;
+  const led =
+    before && clause.from - before.from <= 4
+      ? saidIn(text, terms, { from: before.from, to: clause.to })
+      : said;
   const written = torques.filter(({ from }) => from >= clause.from && from < clause.to);
   // "Caliper bolts, I put 115 on those": what was named in the same breath.
-  const spoken = walk.last && told[walk.last.last]?.sentence === clause.sentence && clause.from - (told[walk.last.last]?.from ?? 0) < 22 ? walk.last : undefined;
-  const carried = mentions.length === 0 && walk.topicAt === i - 1 && told[i - 1]?.sentence === clause.sentence ? byWords(walk.groups, walk.topic) : undefined;
+  const spoken =
+    walk.last &&
+    told[walk.last.last]?.sentence === clause.sentence &&
+    clause.from - (told[walk.last.last]?.from ?? 0) < 22
+      ? walk.last
+      : undefined;
+  const carried =
+    mentions.length === 0 && walk.topicAt === i - 1 && told[i - 1]?.sentence === clause.sentence
+      ? byWords(walk.groups, walk.topic)
+      : undefined;
   const aimedAt = indexed.at(-1)?.group ?? topical ?? carried ?? (mentions.length === 0 ? spoken : undefined);
   const forAll = written.length === 0 && indexed.length > 0 ? unitForAll(terms, clause.from) : undefined;
-  const unit = forAll ?? (noSize.size > 0 || (written.length === 0 && goingBack && aimedAt && aimedAt.figures.length === 0) ? nearestUnit(torques, clause.from) : undefined);
-  const read = bareFigure(terms, clause, (at) => walk.inTorque.has(at) || here.sizes.some(({ from, to }) => !noSize.has(from) && at >= from && at < to), unit);
+  const unit =
+    forAll ??
+    (noSize.size > 0 || (written.length === 0 && goingBack && aimedAt && aimedAt.figures.length === 0)
+      ? nearestUnit(torques, clause.from)
+      : undefined);
+  const read = bareFigure(
+    terms,
+    clause,
+    (at) =>
+      walk.inTorque.has(at) || here.sizes.some(({ from, to }) => !noSize.has(from) && at >= from && at < to),
+    unit,
+  );
   // Where its head is not known, a number may still be that: but no head is so large.
-  const bare = read && (noSize.size > 0 || forAll || aimedAt?.undo || (read.figure.form === "value" && read.figure.torque.value > LARGEST_HEAD_MM)) ? read : undefined;
-  for (const torque of bare ? [...written, bare] : [...written, ...behindWritten(walk, here, written.at(-1))]) {
+  const bare =
+    read &&
+    (noSize.size > 0 ||
+      forAll ||
+      aimedAt?.undo ||
+      (read.figure.form === "value" && read.figure.torque.value > LARGEST_HEAD_MM))
+      ? read
+      : undefined;
+  for (const torque of bare
+    ? [...written, bare]
+    : [...written, ...behindWritten(walk, here, written.at(-1))]) {
     const pass = torque.figure.form === "value" ? passBefore(terms, torque.from) : undefined;
     const earlier =
-      pass && torque.figure.form === "value" && pass.value < torque.figure.torque.value ? { ...torque.figure.torque, value: pass.value, decimals: pass.decimals } : undefined;
+      pass && torque.figure.form === "value" && pass.value < torque.figure.torque.value
+        ? { ...torque.figure.torque, value: pass.value, decimals: pass.decimals }
+        : undefined;
     const figure: SaidFigure = {
-      figure: earlier && torque.figure.form === "value" ? { form: "passes", torques: [earlier, torque.figure.torque] } : torque.figure,
+      figure:
+        earlier && torque.figure.form === "value"
+          ? { form: "passes", torques: [earlier, torque.figure.torque] }
+          : torque.figure,
       span: spanOf(terms, torque.from, torque.to),
       // A number without its unit, where more than one is spoken in, may be in either.
-      doubtful: (torque === bare && unitsOf(torques) > 1) || (torque.contradicts ?? (inDoubt || OTHERS_SAY.test(led) || DOUBTFUL.test(saidAfter(text, terms, told, i)))),
+      doubtful:
+        (torque === bare && unitsOf(torques) > 1) ||
+        (torque.contradicts ??
+          (inDoubt || OTHERS_SAY.test(led) || DOUBTFUL.test(saidAfter(text, terms, told, i)))),
     };
-    const denied = /\b(?:not|never|don't|isn't)(?: a| an| the)?\s*$/i.test(saidIn(text, terms, { from: clause.from, to: torque.from }));
+    const denied = /\b(?:not|never|don't|isn't)(?: a| an| the)?\s*$/i.test(
+      saidIn(text, terms, { from: clause.from, to: torque.from }),
+    );
     if (denied || (terms[torque.from - 1]?.text === "not" && torque.from > clause.from)) {
       walk.loose.push({ ...figure, notUsed: "it is said not to be" });
       walk.struck.push({ span: figure.span, what: formatFigure(figure.figure), of: "figure" });
       continue;
     }
-    const why = (notThis && isOfOther(walk, here, torque, notThis.start) ? notThis.says : undefined) ?? notThisAfter(text, terms, told, i);
+    const why =
+      (notThis && isOfOther(walk, here, torque, notThis.start) ? notThis.says : undefined) ??
+      notThisAfter(text, terms, told, i);
     if (why) {
       walk.loose.push({ ...figure, notUsed: why });
       continue;
     }
     const sharing =
       /\b(?:on |for )?(?:all|both|every|each|everything|the lot)\b/i.test(said) && mentions.length === 0
-        ? walk.groups.filter((group) => i - group.last <= 9 && group.figures.length === 0 && (group.family === walk.last?.family || group.undo !== undefined))
+        ? walk.groups.filter(
+            (group) =>
+              i - group.last <= 9 &&
+              group.figures.length === 0 &&
+              (group.family === walk.last?.family || group.undo !== undefined),
+          )
         : [];
     // "The rail bolts and the motor bolts are 80": said of both.
-    const namedBefore = indexed.filter(({ mention }) => mention.to <= torque.from && mention.from >= walk.lastFigureAt);
-    const both = namedBefore.filter(({ mention }, k) => k === namedBefore.length - 1 || /^(?:and|plus)$/.test(terms[mention.to]?.text ?? "")).map((one) => one.group);
+    const namedBefore = indexed.filter(
+      ({ mention }) => mention.to <= torque.from && mention.from >= walk.lastFigureAt,
+    );
+    const both = namedBefore
+      .filter(
+        ({ mention }, k) =>
+          k === namedBefore.length - 1 || /^(?:and|plus)$/.test(terms[mention.to]?.text ?? ""),
+      )
+      .map((one) => one.group);
     const aimed = mentions
       .map((mention, k) => ({ mention, group: places[k] }))
-      .find(({ mention, group }) => group && mention.from >= torque.to && mention.from - torque.to <= 3 && /^(?:on|for)$/.test(terms[torque.to]?.text ?? ""));
+      .find(
+        ({ mention, group }) =>
+          group &&
+          mention.from >= torque.to &&
+          mention.from - torque.to <= 3 &&
+          /^(?:on|for)$/.test(terms[torque.to]?.text ?? ""),
+      );
     const group = aimed?.group ?? figuredGroup(walk, here, torque.from, torque.to);
     // Heard somewhere, with nothing said of what: not put over a figure that is known.
     const rumour = OTHERS_SAY.test(led) && indexed.length === 0 && (group?.figures.length ?? 0) > 0;
@@ -69,14 +141,30 @@ export function takeFigures(walk: Walk, here: Here): void {
       walk.loose.push(figure);
       continue;
     }
-    // "20 foot pounds, that's a touch over two newton metres": the same once more; where it is not the same, its unit is in doubt.
+    // "20 foot pounds, that's a touch over two newton metres": the same once more; where it is not the same,
+    // its unit is in doubt.
     const known = group.figures.at(-1);
-    if (known && torque.from - walk.lastFigureAt < 12 && /^\W*(?:that's|that is|which is|or|so)\b.*\b(?:about|touch|roughly|just|over|under|same|call it)\b/i.test(said)) {
+    if (
+      known &&
+      torque.from - walk.lastFigureAt < 12 &&
+      /^\W*(?:that's|that is|which is|or|so)\b.*\b(?:about|touch|roughly|just|over|under|same|call it)\b/i.test(
+        said,
+      )
+    ) {
       const [first, second] = [known.figure, torque.figure].map((one) => holdingTorques(one)[0]);
-      if (first && second && Math.max(quantityNm(first) / quantityNm(second), quantityNm(second) / quantityNm(first)) > 3) known.restated = second;
+      if (
+        first &&
+        second &&
+        Math.max(quantityNm(first) / quantityNm(second), quantityNm(second) / quantityNm(first)) > 3
+      )
+        known.restated = second;
       continue;
     }
-    if (group.figures.length > 0 && TAKEN_BACK.test(between(text, terms, walk.lastFigureAt, torque.from)) && torque.from - walk.lastFigureAt < 14) {
+    if (
+      group.figures.length > 0 &&
+      TAKEN_BACK.test(between(text, terms, walk.lastFigureAt, torque.from)) &&
+      torque.from - walk.lastFigureAt < 14
+    ) {
       const gone = group.figures.pop();
       if (gone) walk.takenBack.push({ ...gone, notUsed: "taken back" });
       if (gone) walk.struck.push({ span: gone.span, what: formatFigure(gone.figure), of: "figure" });
@@ -87,7 +175,8 @@ export function takeFigures(walk: Walk, here: Here): void {
     for (const other of here.also) put(other, figure, said, i);
     group.last = i;
     walk.lastFigureAt = torque.to;
-    for (const other of [...sharing, ...(both.includes(group) ? both : [])]) if (other !== group && !other.figures.includes(figure)) other.figures.push(figure);
+    for (const other of [...sharing, ...(both.includes(group) ? both : [])])
+      if (other !== group && !other.figures.includes(figure)) other.figures.push(figure);
   }
   passesOfLast(walk, here);
   sameAs(walk, here);
@@ -97,28 +186,57 @@ export function takeFigures(walk: Walk, here: Here): void {
 }
 
 /** "The long ones get 70 foot pounds and the little one 35": a second figure in the unit of the first. */
-function behindWritten({ heard: { terms } }: Walk, { clause, mentions }: Here, first: FoundTorque | undefined): FoundTorque[] {
+function behindWritten(
+  { heard: { terms } }: Walk,
+  { clause, mentions }: Here,
+  first: FoundTorque | undefined,
+): FoundTorque[] {
   const unit = first && holdingTorques(first.figure)[0]?.unit;
   if (!first || !unit) return [];
   return mentions.flatMap((mention): FoundTorque[] => {
     const at = /^(?:to|at|gets?|is|are)$/.test(terms[mention.to]?.text ?? "") ? mention.to + 1 : mention.to;
     const number = mention.from >= first.to ? spokenNumber(terms, at) : undefined;
-    if (!number || number.fraction || number.value < 3 || number.value > 400 || (number.next < clause.to && !/^(?:and|,)$/.test(terms[number.next]?.text ?? ""))) return [];
-    return [{ figure: { form: "value", torque: { value: number.value, unit, decimals: number.decimals } }, from: at, to: number.next }];
+    if (
+      !number ||
+      number.fraction ||
+      number.value < 3 ||
+      number.value > 400 ||
+      (number.next < clause.to && !/^(?:and|,)$/.test(terms[number.next]?.text ?? ""))
+    )
+      return [];
+    return [
+      {
+        figure: { form: "value", torque: { value: number.value, unit, decimals: number.decimals } },
+        from: at,
+        to: number.next,
+      },
+    ];
   });
 }
 
-const unitsOf = (torques: readonly FoundTorque[]) => new Set(torques.flatMap(({ figure }) => holdingTorques(figure).map(({ unit }) => unit))).size;
+const unitsOf = (torques: readonly FoundTorque[]) =>
+  new Set(torques.flatMap(({ figure }) => holdingTorques(figure).map(({ unit }) => unit))).size;
 
-/** Whether words about another car go for a figure: said before it or of it, and not of a number of their own, "55, the automatic's got 85". */
-function isOfOther({ heard: { text, terms } }: Walk, { clause }: Here, { from, to }: FoundTorque, start: number): boolean {
+/**
+ * Whether words about another car go for a figure: said before it or of it, and not of a number of their own,
+ * "55, the automatic's got 85".
+ */
+function isOfOther(
+  { heard: { text, terms } }: Walk,
+  { clause }: Here,
+  { from, to }: FoundTorque,
+  start: number,
+): boolean {
   if ((terms[from]?.start ?? 0) >= start) return true;
   const between = text.slice(terms[to - 1]?.end ?? 0, start);
   if (/^\W*(?:(?:is|that's|was|it's) )?(?:for|on|in|with|of)(?: the)?\W*$/i.test(between)) return true;
   return !terms.slice(to, clause.to).some((term) => term.start > start && term.tag === "number");
 }
 
-/** "30 foot pounds, but in two rounds, first time around fifteen and then second time around thirty": the passes to a figure that is known. */
+/**
+ * "30 foot pounds, but in two rounds, first time around fifteen and then second time around thirty": the
+ * passes to a figure that is known.
+ */
 function passesOfLast({ heard: { terms }, last, inTorque }: Walk, { clause }: Here): void {
   const known = last?.figures.at(-1);
   if (known?.figure.form !== "value") return;
@@ -126,7 +244,10 @@ function passesOfLast({ heard: { terms }, last, inTorque }: Walk, { clause }: He
     const number = inTorque.has(at) ? undefined : spokenNumber(terms, at);
     const pass = number && number.value === known.figure.torque.value ? passBefore(terms, at) : undefined;
     if (!pass || pass.value >= known.figure.torque.value) continue;
-    known.figure = { form: "passes", torques: [{ ...known.figure.torque, value: pass.value, decimals: pass.decimals }, known.figure.torque] };
+    known.figure = {
+      form: "passes",
+      torques: [{ ...known.figure.torque, value: pass.value, decimals: pass.decimals }, known.figure.torque],
+    };
     return;
   }
 }

@@ -17,7 +17,14 @@ export function takeMentions(walk: Walk, here: Here): void {
   for (const said1 of mentions) {
     const mention = {
       ...said1,
-      marks: [...said1.marks, ...walk.same.flatMap((pair) => (pair.some((word) => said1.marks.includes(word)) ? pair.filter((word) => !said1.marks.includes(word)) : []))],
+      marks: [
+        ...said1.marks,
+        ...walk.same.flatMap((pair) =>
+          pair.some((word) => said1.marks.includes(word))
+            ? pair.filter((word) => !said1.marks.includes(word))
+            : [],
+        ),
+      ],
     };
     const told = mention.count === undefined ? countBehind(walk, here) : undefined;
     mention.count ??= loneCount(walk, here) ?? told?.count;
@@ -25,8 +32,15 @@ export function takeMentions(walk: Walk, here: Here): void {
     const { last } = walk;
     // "both plugs 10 mm": said of each that was named.
     const several =
-      /^(?:both|all)$/.test(text(terms, mention.from)) && mention.marks.length === 0 && mention.family !== "one" ? groups.filter((group) => group.family === mention.family) : [];
-    const inAll = /^(?:all|those|these)$/.test(text(terms, mention.from)) && (mention.count ?? 0) > 2 ? together(groups, mention) : [];
+      /^(?:both|all)$/.test(text(terms, mention.from)) &&
+      mention.marks.length === 0 &&
+      mention.family !== "one"
+        ? groups.filter((group) => group.family === mention.family)
+        : [];
+    const inAll =
+      /^(?:all|those|these)$/.test(text(terms, mention.from)) && (mention.count ?? 0) > 2
+        ? together(groups, mention)
+        : [];
     if (inAll.length > 1) {
       places.push(inAll[0]);
       here.also.push(...inAll.slice(1));
@@ -41,7 +55,9 @@ export function takeMentions(walk: Walk, here: Here): void {
       walk.last = several.at(-1);
       continue;
     }
-    const size = here.sizes.find((one) => one.kind === "head" && one.from >= mention.from - 1 && one.from <= mention.to + 1);
+    const size = here.sizes.find(
+      (one) => one.kind === "head" && one.from >= mention.from - 1 && one.from <= mention.to + 1,
+    );
     // "there's a nut on the back": what a bolt goes into, held still and no group of its own.
     if (last && isOtherEnd(mention, last, groups, said, i, things)) {
       last.hold ??= last.undo && /\b(?:also|same|too)\b/.test(said) ? last.undo : undefined;
@@ -52,11 +68,16 @@ export function takeMentions(walk: Walk, here: Here): void {
       walk.otherEnd = { group: last, at: i };
       continue;
     }
-    const held = HELD_STILL.test(saidIn(whole, terms, { from: Math.max(clause.from, mention.from - 4), to: mention.from }));
+    const held = HELD_STILL.test(
+      saidIn(whole, terms, { from: Math.max(clause.from, mention.from - 4), to: mention.from }),
+    );
     // "Two long ones, which are thirteen": named by what they look like, as their size is told with it.
     const after = mentions.find((one) => one.from > mention.from)?.from ?? clause.to;
     const sizedHere =
-      mention.family === "one" && mention.marks.length > 0 && !mention.pointing && here.sizes.some((one) => one.kind === "head" && one.from >= mention.to && one.from < after);
+      mention.family === "one" &&
+      mention.marks.length > 0 &&
+      !mention.pointing &&
+      here.sizes.some((one) => one.kind === "head" && one.from >= mention.to && one.from < after);
     if (mention.share) {
       const group = shared(walk, here, mention);
       places.push(group);
@@ -65,7 +86,11 @@ export function takeMentions(walk: Walk, here: Here): void {
     }
     if (mention.more && last) {
       const group = begin(
-        { ...mention, family: last.family, name: [...mention.marks, last.name.split(" ").findLast((word) => HEADS[word]) ?? "bolt"].join(" ") },
+        {
+          ...mention,
+          family: last.family,
+          name: [...mention.marks, last.name.split(" ").findLast((word) => HEADS[word]) ?? "bolt"].join(" "),
+        },
         topic.length > 0 ? topic : last.topic,
         terms,
         i,
@@ -77,7 +102,11 @@ export function takeMentions(walk: Walk, here: Here): void {
       continue;
     }
     const counted =
-      mention.ofThem && last && (last.count === undefined || (last.count === 1 && !mention.perSide)) && i - last.last <= 3 && !here.sizes.some((one) => one.kind === "head")
+      mention.ofThem &&
+      last &&
+      (last.count === undefined || (last.count === 1 && !mention.perSide)) &&
+      i - last.last <= 3 &&
+      !here.sizes.some((one) => one.kind === "head")
         ? last
         : undefined;
     const found =
@@ -86,7 +115,16 @@ export function takeMentions(walk: Walk, here: Here): void {
         ? ofProfile(groups, mention)
         : mention.all
           ? ofCount(groups, mention, topic, i)
-          : resolve(groups, mention, size?.kind === "head" ? size.head : undefined, topic, last, i, goingBack, fresh));
+          : resolve(
+              groups,
+              mention,
+              size?.kind === "head" ? size.head : undefined,
+              topic,
+              last,
+              i,
+              goingBack,
+              fresh,
+            ));
     const apart = found ?? toldApart(walk, here, mention);
     if (apart && !found) {
       touch(apart, { ...mention, count: undefined }, terms, i);
@@ -106,17 +144,46 @@ export function takeMentions(walk: Walk, here: Here): void {
     } else if (
       !held &&
       here.notThis === undefined &&
-      (mention.some || mention.placed || sizedHere || mention.family !== "one" || (mention.sized && (mention.count ?? 0) > 1)) &&
-      !BOUGHT.test(saidIn(whole, terms, { from: Math.max(clause.from, mention.from - 12), to: Math.min(clause.to, mention.to + 12) })) &&
-      !/^\W*(?:(?:stuff|things|parts?|bits) (?:i |you |we )?(?:bought|got|need)|bought)\b/i.test(sentenceOf(walk.heard, i))
+      (mention.some ||
+        mention.placed ||
+        sizedHere ||
+        mention.family !== "one" ||
+        (mention.sized && (mention.count ?? 0) > 1)) &&
+      !BOUGHT.test(
+        saidIn(whole, terms, {
+          from: Math.max(clause.from, mention.from - 12),
+          to: Math.min(clause.to, mention.to + 12),
+        }),
+      ) &&
+      !/^\W*(?:(?:stuff|things|parts?|bits) (?:i |you |we )?(?:bought|got|need)|bought)\b/i.test(
+        sentenceOf(walk.heard, i),
+      )
     ) {
       // "there's ten of them", after "these guys going around the cover".
-      const called = mention.sized && mention.marks.length === 0 && walk.unknown && i - walk.unknown.at <= 2 ? walk.unknown.mention.marks : [];
+      const called =
+        mention.sized && mention.marks.length === 0 && walk.unknown && i - walk.unknown.at <= 2
+          ? walk.unknown.mention.marks
+          : [];
       const alone = mention.count ?? (text(terms, mention.to - 1) === "one" ? 1 : undefined);
-      const begun: Mention = sizedHere ? { ...mention, count: alone, family: "bolt", name: `${mention.name} ${(mention.count ?? 1) > 1 ? "bolts" : "bolt"}` } : mention;
+      const begun: Mention = sizedHere
+        ? {
+            ...mention,
+            count: alone,
+            family: "bolt",
+            name: `${mention.name} ${(mention.count ?? 1) > 1 ? "bolts" : "bolt"}`,
+          }
+        : mention;
       const group = begin(begun, called.length > 0 ? [...called] : topic, terms, i, fresh);
       // "They're all seventeens, no, the hidden one is a fifteen": one fewer of the others.
-      if (sizedHere && mention.definite && (mention.count ?? 1) === 1 && last?.count !== undefined && last.count > 2 && i - last.last <= 3) last.count -= 1;
+      if (
+        sizedHere &&
+        mention.definite &&
+        (mention.count ?? 1) === 1 &&
+        last?.count !== undefined &&
+        last.count > 2 &&
+        i - last.last <= 3
+      )
+        last.count -= 1;
       groups.push(group);
       places.push(group);
       walk.last = group;
@@ -125,8 +192,15 @@ export function takeMentions(walk: Walk, here: Here): void {
     }
     places.push(found);
     if (found) walk.unknown = undefined;
-    if (!found && mention.family === "one" && mention.marks.length > 0 && !mention.pointing && !here.notThis) walk.unknown = { mention, at: i };
-    if (found && !held && !here.notThis && !/\b(?:snap|strip|break|crack|shear|round)(?:s|ped|ped|ed|ing)?\b/.test(said)) walk.last = found;
+    if (!found && mention.family === "one" && mention.marks.length > 0 && !mention.pointing && !here.notThis)
+      walk.unknown = { mention, at: i };
+    if (
+      found &&
+      !held &&
+      !here.notThis &&
+      !/\b(?:snap|strip|break|crack|shear|round)(?:s|ped|ped|ed|ing)?\b/.test(said)
+    )
+      walk.last = found;
   }
   if (SAYS_EACH.test(said)) places.forEach((group) => group && group.count === 1 && (group.perSide = true));
   const tells = /^\W*(?:and )?i count(?:ed)? (\w+)\W*$/i.test(said)
@@ -139,7 +213,14 @@ export function takeMentions(walk: Walk, here: Here): void {
   const howMany = tells === undefined ? undefined : spokenNumber(terms, tells);
   if (howMany && walk.last && i - walk.last.last <= 2 && howMany.value <= 32) walk.last.count = howMany.value;
   // "The lower damper bolts, left and right": one each.
-  if (walk.last && walk.last.count === undefined && mentions.length === 0 && /^\W*(?:left and right|both sides)\W*$/i.test(said) && i - walk.last.last <= 1) walk.last.count = 2;
+  if (
+    walk.last &&
+    walk.last.count === undefined &&
+    mentions.length === 0 &&
+    /^\W*(?:left and right|both sides)\W*$/i.test(said) &&
+    i - walk.last.last <= 1
+  )
+    walk.last.count = 2;
   // "Four on each wheel": how many of what was spoken of just now.
   const spoken = mentions.length === 0 ? eachSide(terms, clause, said) : undefined;
   if (spoken !== undefined && walk.last && (walk.last.count === undefined || walk.last.count === spoken)) {
@@ -148,18 +229,35 @@ export function takeMentions(walk: Walk, here: Here): void {
   }
 }
 
-/** "Slide pins, with 13 mm bolts in the back of them", "two clamps, a bolt in each one": of what was named just before. */
+/**
+ * "Slide pins, with 13 mm bolts in the back of them", "two clamps, a bolt in each one": of what was named
+ * just before.
+ */
 function ofThem({ last }: Walk, { i, said }: Here): string[] | undefined {
   if (!last || last.family === "bolt" || i - last.last > 3) return undefined;
-  if (!/\b(?:in|on|at) (?:the (?:back|end|ends|top|bottom|middle) of (?:them|it|these|those|each)|each(?: one| of (?:them|those|em))?(?! side| wheel| end))\b/i.test(said))
+  if (
+    !/\b(?:in|on|at) (?:the (?:back|end|ends|top|bottom|middle) of (?:them|it|these|those|each)|each(?: one| of (?:them|those|em))?(?! side| wheel| end))\b/i.test(
+      said,
+    )
+  )
     return undefined;
   return [...last.marks, singular(last.name.split(" ").at(-1) ?? "")];
 }
 
-/** "All three bolts", where none are three of their own: the last groups that come to so many together; wheels go on by themselves. */
+/**
+ * "All three bolts", where none are three of their own: the last groups that come to so many together; wheels
+ * go on by themselves.
+ */
 function together(groups: readonly Group[], { family, count, marks }: Mention): Group[] {
-  const alike = groups.filter((group) => group.family === family && !group.marks.has("wheel")).sort((a, b) => b.last - a.last);
-  if (count === undefined || marks.length > 0 || groups.some((group) => group.family === family && group.count === count)) return [];
+  const alike = groups
+    .filter((group) => group.family === family && !group.marks.has("wheel"))
+    .sort((a, b) => b.last - a.last);
+  if (
+    count === undefined ||
+    marks.length > 0 ||
+    groups.some((group) => group.family === family && group.count === count)
+  )
+    return [];
   let sum = 0;
   const found = alike.filter((group) => {
     if (sum >= count) return false;
@@ -169,10 +267,26 @@ function together(groups: readonly Group[], { family, count, marks }: Mention): 
   return sum === count ? found : [];
 }
 
-/** "The two long ones get 70 and the little one 35": of bolts without a figure those that are so many, or so many of a larger lot. */
-function toldApart({ groups, heard: { torques } }: Walk, { i, clause, goingBack, places }: Here, mention: Mention): Group | undefined {
+/**
+ * "The two long ones get 70 and the little one 35": of bolts without a figure those that are so many, or so
+ * many of a larger lot.
+ */
+function toldApart(
+  { groups, heard: { torques } }: Walk,
+  { i, clause, goingBack, places }: Here,
+  mention: Mention,
+): Group | undefined {
   const figured = torques.some(({ from }) => from >= clause.from && from < clause.to);
-  if (!goingBack || !figured || mention.family !== "one" || mention.marks.length === 0 || mention.pointing || !mention.definite || mention.byFigure) return undefined;
+  if (
+    !goingBack ||
+    !figured ||
+    mention.family !== "one" ||
+    mention.marks.length === 0 ||
+    mention.pointing ||
+    !mention.definite ||
+    mention.byFigure
+  )
+    return undefined;
   const count = mention.count ?? 1;
   const kind = places.findLast((group) => group !== undefined)?.family ?? "bolt";
   const open = groups.filter(
@@ -204,7 +318,10 @@ function toldApart({ groups, heard: { torques } }: Walk, { i, clause, goingBack,
   return some;
 }
 
-/** "8 bolts: 6 are 13 mm, 2 at the rear are T45": the first are as many fewer of them, the others a lot of their own. */
+/**
+ * "8 bolts: 6 are 13 mm, 2 at the rear are T45": the first are as many fewer of them, the others a lot of
+ * their own.
+ */
 function shared(walk: Walk, { i, sizes }: Here, mention: Mention): Group | undefined {
   const { last, groups, heard } = walk;
   const count = mention.count ?? 1;
@@ -217,7 +334,11 @@ function shared(walk: Walk, { i, sizes }: Here, mention: Mention): Group | undef
   }
   if (walk.others !== count) return undefined;
   const group = begin(
-    { ...mention, family: last.family, name: [...mention.marks, last.name.split(" ").findLast((word) => HEADS[word]) ?? "bolts"].join(" ") },
+    {
+      ...mention,
+      family: last.family,
+      name: [...mention.marks, last.name.split(" ").findLast((word) => HEADS[word]) ?? "bolts"].join(" "),
+    },
     last.topic,
     heard.terms,
     i,
@@ -232,36 +353,63 @@ const MANY_BREATHS = 30;
 
 /** The one group that has such a head. */
 function ofProfile(groups: readonly Group[], { profile, count }: Mention): Group | undefined {
-  const like = groups.filter((group) => [group.undo, group.doUp].some((one) => one?.head.profile === profile));
+  const like = groups.filter((group) =>
+    [group.undo, group.doUp].some((one) => one?.head.profile === profile),
+  );
   return like.length === 1 ? like[0] : like.find((group) => count !== undefined && group.count === count);
 }
 
 /** The group of just so many: that of what is worked on, or the one spoken of last. */
-function ofCount(groups: readonly Group[], { count }: Mention, topic: readonly string[], at: number): Group | undefined {
-  const like = groups.filter((group) => group.count === count || (group.perSide && group.count !== undefined && group.count * 2 === count));
-  const topical = like.filter((group) => topic.some((word) => group.marks.has(word) || group.topic.includes(word)));
+function ofCount(
+  groups: readonly Group[],
+  { count }: Mention,
+  topic: readonly string[],
+  at: number,
+): Group | undefined {
+  const like = groups.filter(
+    (group) =>
+      group.count === count || (group.perSide && group.count !== undefined && group.count * 2 === count),
+  );
+  const topical = like.filter((group) =>
+    topic.some((word) => group.marks.has(word) || group.topic.includes(word)),
+  );
   return [...(topical.length > 0 ? topical : like)].sort((a, b) => at - a.last - (at - b.last))[0];
 }
 
 /** "Cover bolts: eleven, 10 mm": the number that stands alone behind the only thing named. */
-function loneCount({ heard: { terms, told } }: Walk, { i, clause, mentions, sizes }: Here): number | undefined {
+function loneCount(
+  { heard: { terms, told } }: Walk,
+  { i, clause, mentions, sizes }: Here,
+): number | undefined {
   const next = told[i + 1];
   if (!/s$/.test(mentions[0]?.head ?? "")) return undefined;
   const bracketed = terms[(next?.from ?? 0) - 1]?.text === "(";
-  const number = next && !bracketed && next.sentence === clause.sentence && mentions.length === 1 && sizes.length === 0 ? spokenNumber(terms, next.from) : undefined;
-  return number && (number.next === next?.to || terms[number.next]?.text === ",") && !number.fraction && Number.isInteger(number.value) && number.value >= 2 && number.value <= 32
+  const number =
+    next && !bracketed && next.sentence === clause.sentence && mentions.length === 1 && sizes.length === 0
+      ? spokenNumber(terms, next.from)
+      : undefined;
+  return number &&
+    (number.next === next?.to || terms[number.next]?.text === ",") &&
+    !number.fraction &&
+    Number.isInteger(number.value) &&
+    number.value >= 2 &&
+    number.value <= 32
     ? number.value
     : undefined;
 }
 
 /** "lug nuts are 19, six of them": how many there are, later in the clause that names nothing else. */
-function countBehind({ heard: { terms } }: Walk, { clause, mentions }: Here): { count: number; perSide: boolean } | undefined {
+function countBehind(
+  { heard: { terms } }: Walk,
+  { clause, mentions }: Here,
+): { count: number; perSide: boolean } | undefined {
   const [only] = mentions;
   if (!only || mentions.length > 1 || only.family === "one") return undefined;
   for (let at = only.to; at < clause.to; at++) {
     // "Shackle nuts are 19 mm and there are two each side".
     const each = /^(?:are|there's|and)$/.test(text(terms, at)) ? spokenNumber(terms, at + 1) : undefined;
-    if (each && isPerSide(terms, each.next) && Number.isInteger(each.value) && each.value <= 12) return { count: each.value, perSide: true };
+    if (each && isPerSide(terms, each.next) && Number.isInteger(each.value) && each.value <= 12)
+      return { count: each.value, perSide: true };
     const count = countOfThem(terms, at);
     if (count !== undefined && count > 1) return { count, perSide: false };
   }

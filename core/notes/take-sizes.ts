@@ -5,14 +5,20 @@ import { begin } from "./resolve";
 import { BOUGHT, DENIED, HOLD_AFTER, HOLD_BEFORE, TAKEN_BACK, THINGS, TOOL_HEADS } from "./vocabulary";
 import { type Here, type Walk, mentionsWithGroups, namedAt, sizedUnnamed } from "./walk";
 
-/** Gives each size of a clause to the group that it speaks of: to undo it, to do it up, or to hold its other end. */
+/**
+ * Gives each size of a clause to the group that it speaks of: to undo it, to do it up, or to hold its other
+ * end.
+ */
 export function takeSizes(walk: Walk, here: Here): void {
   const { text, terms, torques } = walk.heard;
   const { i, clause, said, goingBack, inDoubt, notThis, mentions, places, noSize } = here;
   const indexed = mentionsWithGroups(here);
   /** With the clause before, where it leads into this one. */
   const before1 = walk.heard.told[i - 1];
-  const led = before1?.sentence === clause.sentence && clause.to - before1.from < 16 ? saidIn(text, terms, { from: before1.from, to: clause.to }) : said;
+  const led =
+    before1?.sentence === clause.sentence && clause.to - before1.from < 16
+      ? saidIn(text, terms, { from: before1.from, to: clause.to })
+      : said;
   for (const size of here.sizes) {
     if (size.kind !== "head") continue;
     const doubtful = inDoubt;
@@ -22,7 +28,10 @@ export function takeSizes(walk: Walk, here: Here): void {
     const beforeNear = saidIn(text, terms, { from: Math.max(clause.from, size.from - 13), to: size.from });
     const after = saidIn(text, terms, { from: size.to, to: Math.min(clause.to, size.to + 8) });
     const holds =
-      size.from > here.heldFrom || HOLD_BEFORE.test(beforeNear) || HOLD_AFTER.test(after) || (/^\W*nut\b/i.test(after) && /\b(?:head|bolt) (?:and|,)(?: a)?\s*$/i.test(before));
+      size.from > here.heldFrom ||
+      HOLD_BEFORE.test(beforeNear) ||
+      HOLD_AFTER.test(after) ||
+      (/^\W*nut\b/i.test(after) && /\b(?:head|bolt) (?:and|,)(?: a)?\s*$/i.test(before));
     const isTool = /^(?: ?-? ?(?:drill|drift|punch|bar|hole|hose|tube))\b/.test(after);
     // A quarter, three eighths or half an inch is the drive of a ratchet before it is a head.
     const drives =
@@ -30,9 +39,16 @@ export function takeSizes(walk: Walk, here: Here): void {
       size.head.unit === "in" &&
       [0.25, 0.375, 0.5].includes(size.head.size) &&
       // "The pipe is a flare nut, three eighths": straight behind what it fits.
-      !(walk.last && mentions.length === 0 && walk.last.undo === undefined && i - walk.last.last <= 1 && clause.to - clause.from <= 3) &&
+      !(
+        walk.last &&
+        mentions.length === 0 &&
+        walk.last.undo === undefined &&
+        i - walk.last.last <= 1 &&
+        clause.to - clause.from <= 3
+      ) &&
       !/^\W*(?:socket|wrench|spanner|bolt|nut|head|hex|line|flare)/i.test(after);
-    // "the short one is twenty two", when its head is known and figures are being said: a figure without its unit.
+    // "the short one is twenty two", when its head is known and figures are being said: a figure without its
+    // unit.
     const known = namedAt(here, size.from, size.to)?.undo;
     if (
       goingBack &&
@@ -46,36 +62,72 @@ export function takeSizes(walk: Walk, here: Here): void {
       continue;
     }
     // "in the box: 8 screws, one 5 mm key": what comes along, and not what turns the screws.
-    const comesAlong = TOOL_HEADS.has(terms[size.to]?.text ?? "") || TOOL_HEADS.has(terms[size.to + 1]?.text ?? "") ? BOUGHT.test(sentenceOf(walk.heard, i)) : false;
-    if (comesAlong || drives || isTool || notThis || /\b(?:originally|thought (?:it|they|these|those)|grabbed|i went in with|tried)\b/i.test(said)) continue;
+    const comesAlong =
+      TOOL_HEADS.has(terms[size.to]?.text ?? "") || TOOL_HEADS.has(terms[size.to + 1]?.text ?? "")
+        ? BOUGHT.test(sentenceOf(walk.heard, i))
+        : false;
+    if (
+      comesAlong ||
+      drives ||
+      isTool ||
+      notThis ||
+      /\b(?:originally|thought (?:it|they|these|those)|grabbed|i went in with|tried)\b/i.test(said)
+    )
+      continue;
     if (
       size.head.profile === "hexagon" &&
       !TOOL_HEADS.has(terms[size.to]?.text ?? "") &&
-      (/\b(?:gap|play|limit|wear|thick(?:ness)?|travel|deep|measur\w+|clearance|past the|high|wide|long run|push|overlap|overhang|within|apart)\b/i.test(led) ||
+      (/\b(?:gap|play|limit|wear|thick(?:ness)?|travel|deep|measur\w+|clearance|past the|high|wide|long run|push|overlap|overhang|within|apart)\b/i.test(
+        led,
+      ) ||
         /^\W*across\b/.test(after))
     )
       continue;
     const denied = /\b(?:not|isn't|ain't|aren't)(?: a| an| the)?$/i.test(before);
     const crossed =
       walk.lastSize &&
-      /^\W*(?:no|nope|or rather|i mean|sorry)\W*(?:(?:they're|it's|that's|those are|i lie)(?: a| an)?)?\W*$/i.test(gapBetween(text, terms, walk.lastSize.to, size.from));
+      /^\W*(?:no|nope|or rather|i mean|sorry)\W*(?:(?:they're|it's|that's|those are|i lie)(?: a| an)?)?\W*$/i.test(
+        gapBetween(text, terms, walk.lastSize.to, size.from),
+      );
     const back =
-      crossed || TAKEN_BACK.test(before) || (walk.lastSize && TAKEN_BACK.test(between(text, terms, walk.lastSize.from, size.from)) && size.from - walk.lastSize.from < 30);
+      crossed ||
+      TAKEN_BACK.test(before) ||
+      (walk.lastSize &&
+        TAKEN_BACK.test(between(text, terms, walk.lastSize.from, size.from)) &&
+        size.from - walk.lastSize.from < 30);
     let group =
-      back && walk.lastSize && !mentions.some((mention, k) => places[k] && mention.to <= size.from && mention.from > (walk.lastSize?.from ?? 0))
+      back &&
+      walk.lastSize &&
+      !mentions.some(
+        (mention, k) => places[k] && mention.to <= size.from && mention.from > (walk.lastSize?.from ?? 0),
+      )
         ? walk.lastSize.group
-        : (namedAt(here, size.from, size.to) ?? (holds && walk.last && i - walk.last.last <= 12 ? walk.last : sizedUnnamed(walk, here, size.head)));
+        : (namedAt(here, size.from, size.to) ??
+          (holds && walk.last && i - walk.last.last <= 12 ? walk.last : sizedUnnamed(walk, here, size.head)));
     if (denied) {
       walk.struck.push({ span, what: formatHeadSize(size.head), of: "size" });
       walk.lastStruck = size.to;
       // "they're a 16 and not a 15": the new one is another than the old one, which stays what it was.
       const contrasts = group?.doUp !== undefined && walk.lastSize?.which === "doUp";
-      if (group?.undo && !contrasts && formatHeadSize(group.undo.head) === formatHeadSize(size.head)) group.undo = undefined;
+      if (group?.undo && !contrasts && formatHeadSize(group.undo.head) === formatHeadSize(size.head))
+        group.undo = undefined;
       continue;
     }
-    if (walk.unknown && !(size.head.unit === "in" && [0.25, 0.375, 0.5].includes(size.head.size)) && i - walk.unknown.at <= 2 && indexed.length === 0 && !back && !holds) {
+    if (
+      walk.unknown &&
+      !(size.head.unit === "in" && [0.25, 0.375, 0.5].includes(size.head.size)) &&
+      i - walk.unknown.at <= 2 &&
+      indexed.length === 0 &&
+      !back &&
+      !holds
+    ) {
       group = begin(
-        { ...walk.unknown.mention, family: "bolt", name: `${walk.unknown.mention.name} bolt`, count: walk.unknown.mention.count ?? 1 },
+        {
+          ...walk.unknown.mention,
+          family: "bolt",
+          name: `${walk.unknown.mention.name} bolt`,
+          count: walk.unknown.mention.count ?? 1,
+        },
         walk.topic,
         terms,
         walk.unknown.at,
@@ -85,7 +137,13 @@ export function takeSizes(walk: Walk, here: Here): void {
       walk.unknown = undefined;
     }
     // "15 bolt, 15 on the nut": the nut of the bolt spoken of just before.
-    const onItsNut = holds && walk.last?.family === "bolt" && walk.last.undo !== undefined && i - walk.last.last <= 1 && group?.family === "nut" && group !== walk.last;
+    const onItsNut =
+      holds &&
+      walk.last?.family === "bolt" &&
+      walk.last.undo !== undefined &&
+      i - walk.last.last <= 1 &&
+      group?.family === "nut" &&
+      group !== walk.last;
     if (onItsNut) group = walk.last;
     if (walk.otherEnd && i - walk.otherEnd.at <= 2 && mentions.length === 0 && !walk.otherEnd.group.hold) {
       walk.otherEnd.group.hold = one;
@@ -103,15 +161,22 @@ export function takeSizes(walk: Walk, here: Here): void {
       continue;
     }
     // A size of its own goes on only to what came off with another: told before the turn, or told to be new.
-    const cameOff = group.undo && group.undo.span.start < (terms[walk.heard.told[walk.turn]?.from ?? 0]?.start ?? 0);
+    const cameOff =
+      group.undo && group.undo.span.start < (terms[walk.heard.told[walk.turn]?.from ?? 0]?.start ?? 0);
     const newOne = (goingBack && cameOff) || /\b(?:new|different)\b/.test(said);
-    const which = group.undo && newOne && formatHeadSize(group.undo.head) !== formatHeadSize(size.head) && !back ? "doUp" : "undo";
+    const which =
+      group.undo && newOne && formatHeadSize(group.undo.head) !== formatHeadSize(size.head) && !back
+        ? "doUp"
+        : "undo";
     const there = group[which];
     if (there && formatHeadSize(there.head) !== formatHeadSize(size.head)) {
       if (back) {
         walk.struck.push({ span: there.span, what: formatHeadSize(there.head), of: "size" });
         // "hex socket, eight mil; no, it's a nine": the head is of the kind that it was said to be.
-        const kept = one.head.profile === "hexagon" && one.head.unit === there.head.unit && there.head.profile === "hexagon key";
+        const kept =
+          one.head.profile === "hexagon" &&
+          one.head.unit === there.head.unit &&
+          there.head.profile === "hexagon key";
         group[which] = kept ? { ...one, head: { ...one.head, profile: there.head.profile } } : one;
       }
     } else group[which] ??= one;
@@ -126,17 +191,40 @@ export function takeSizes(walk: Walk, here: Here): void {
   twoOfTwo(walk, here);
   // "15s, but it's twelve point": the shape of the head said after its size.
   const shaped = /\b(?:twelve|12)[- ]?points?\b|\bbi-?hex\b/i.exec(said);
-  if (shaped && walk.last?.undo?.head.profile === "hexagon" && !DENIED.test(said.slice(0, shaped.index))) walk.last.undo.head = { ...walk.last.undo.head, profile: "twelve-point" };
+  if (shaped && walk.last?.undo?.head.profile === "hexagon" && !DENIED.test(said.slice(0, shaped.index)))
+    walk.last.undo.head = { ...walk.last.undo.head, profile: "twelve-point" };
 }
 
-/** "Two bolts, one's a fifteen, the other's a thirteen": two of one kind and no pair; told apart from then on by how large they are. */
+/**
+ * "Two bolts, one's a fifteen, the other's a thirteen": two of one kind and no pair; told apart from then on
+ * by how large they are.
+ */
 function twoOfTwo({ heard: { text, terms }, groups }: Walk, { i, clause, said, sizes }: Here): void {
   const heads = sizes.filter((size) => size.kind === "head");
   const [first, second] = heads;
-  if (!first || !second || heads.length > 2 || !/\bone(?: is|'s)?\b.*\b(?:the )?other(?: one)?(?: is|'s)?\b/i.test(said)) return;
+  if (
+    !first ||
+    !second ||
+    heads.length > 2 ||
+    !/\bone(?: is|'s)?\b.*\b(?:the )?other(?: one)?(?: is|'s)?\b/i.test(said)
+  )
+    return;
   const between = saidIn(text, terms, { from: first.to, to: second.from });
-  const pair = groups.find((group) => group.count === 2 && group.clauses.has(i) && group.undo !== undefined && formatHeadSize(group.undo.head) === formatHeadSize(first.head));
-  if (!pair || !/\bother\b/i.test(between) || first.head.unit !== second.head.unit || first.head.size === second.head.size || clause.to < second.to) return;
+  const pair = groups.find(
+    (group) =>
+      group.count === 2 &&
+      group.clauses.has(i) &&
+      group.undo !== undefined &&
+      formatHeadSize(group.undo.head) === formatHeadSize(first.head),
+  );
+  if (
+    !pair ||
+    !/\bother\b/i.test(between) ||
+    first.head.unit !== second.head.unit ||
+    first.head.size === second.head.size ||
+    clause.to < second.to
+  )
+    return;
   const larger = first.head.size > second.head.size;
   const name = pair.name.replace(/(bolt|nut|screw|stud)s\b/, "$1");
   const other: Group = {

@@ -3,17 +3,33 @@ import { join } from "node:path";
 import { asAnswers } from "./as-answers";
 import { readStory } from "./story";
 
-const told = (name: string) => asAnswers(readStory(readFileSync(join(__dirname, "__fixtures__/talk", `${name}.txt`), "utf8")));
+const told = (name: string) =>
+  asAnswers(readStory(readFileSync(join(__dirname, "__fixtures__/talk", `${name}.txt`), "utf8")));
 /** Each fastener on a line, as somebody would write it on a card: name, count, head, hold, figure. */
 const card = (name: string) =>
   told(name).fasteners.map((one) =>
-    [one.name, one.count && `× ${one.count}`, one.undo, one.hold && `hold ${one.hold}`, one.figure, one.doubtful && "?"].filter(Boolean).join(", "),
+    [
+      one.name,
+      one.count && `× ${one.count}`,
+      one.undo,
+      one.hold && `hold ${one.hold}`,
+      one.figure,
+      one.doubtful && "?",
+    ]
+      .filter(Boolean)
+      .join(", "),
   );
 
-/** Written down by hand before the reader saw them. What it still misses is named in each test, not left out. */
+/**
+ * Written down by hand before the reader saw them. What it still misses is named in each test, not left out.
+ */
 describe("whole tellings in other voices", () => {
   test("unpunctuated: a lot of three of which one is hidden, and each has its figure", () => {
-    expect(card("idler-arm")).toEqual(["center link castle nut, × 1, 19 mm, 40 lb·ft", "idler bracket bolts, × 2, 17 mm, 70 lb·ft, ?", "hidden bolt, × 1, 15 mm, 35 lb·ft, ?"]);
+    expect(card("idler-arm")).toEqual([
+      "center link castle nut, × 1, 19 mm, 40 lb·ft",
+      "idler bracket bolts, × 2, 17 mm, 70 lb·ft, ?",
+      "hidden bolt, × 1, 15 mm, 35 lb·ft, ?",
+    ]);
     // Which are the long ones and which the little one follows from what is left over: both are asked.
     // Missed: the two long ones are held on the inside with a 17, and nothing tells so but "another".
   });
@@ -40,7 +56,12 @@ describe("whole tellings in other voices", () => {
   });
 
   test("captions with their times: five each, a pin held still, a key taken back", () => {
-    expect(card("carriers")).toEqual(["rear wheel bolts, × 10, 19 mm, 120 N·m", "slide pins", "slide pin bolts, 13 mm, hold 15 mm", "carrier big bolts, × 2, 9 mm key, 88 N·m"]);
+    expect(card("carriers")).toEqual([
+      "rear wheel bolts, × 10, 19 mm, 120 N·m",
+      "slide pins",
+      "slide pin bolts, 13 mm, hold 15 mm",
+      "carrier big bolts, × 2, 9 mm key, 88 N·m",
+    ]);
     // Missed: 28 for the slide bolts, said without a unit two breaths after they were named.
   });
 
@@ -76,7 +97,12 @@ describe("whole tellings in other voices", () => {
   });
 
   test("a voice memo: two more are others, a bolt in each of two clamps", () => {
-    expect(card("window")).toEqual(["lower edge screws, × 2, 7 mm", "green plastic clip, × 1", "clamp bolt, × 1, 10 mm, 70 lb·in", "regulator bolts, × 5, 10 mm, 60 lb·in"]);
+    expect(card("window")).toEqual([
+      "lower edge screws, × 2, 7 mm",
+      "green plastic clip, × 1",
+      "clamp bolt, × 1, 10 mm, 70 lb·in",
+      "regulator bolts, × 5, 10 mm, 60 lb·in",
+    ]);
     // Missed: there are two clamps, so two of their bolts.
   });
 
@@ -123,13 +149,21 @@ describe("and four more, each in a voice that had not been heard", () => {
   });
 
   test("dictated: left and right are two, and an older car's figure is not taken", () => {
-    expect(card("coil-spring")).toEqual(["lower damper bolts, × 2, 18 mm, 90 N·m + 60°", "wheel bolts, × 10, 17 mm, 120 N·m"]);
+    expect(card("coil-spring")).toEqual([
+      "lower damper bolts, × 2, 18 mm, 90 N·m + 60°",
+      "wheel bolts, × 10, 17 mm, 120 N·m",
+    ]);
   });
 });
 
 describe("and four in yet other forms", () => {
   test("messages between two people: their names are nobody's bolts, and 8 taken back is 7", () => {
-    expect(card("blower")).toEqual(["glovebox screws, × 4, T20", "plastic nuts, × 2", "blower screws, × 3, 7 mm", "bolts, × 2, T15, 2 N·m"]);
+    expect(card("blower")).toEqual([
+      "glovebox screws, × 4, T20",
+      "plastic nuts, × 2",
+      "blower screws, × 3, 7 mm",
+      "bolts, × 2, T15, 2 N·m",
+    ]);
     // Missed: 2 N·m is of the blower's and the glovebox's screws.
   });
 
@@ -156,7 +190,11 @@ describe("and four in yet other forms", () => {
   });
 
   test("numbered, with its figures by where they sit: upper 50, lower 70, and whose nuts are not used again", () => {
-    expect(card("bar-links")).toEqual(["rear wheel nuts, 19 mm, 108 N·m", "upper nut, × 1, 15 mm, hold T40, 50 N·m", "lower bolt, × 1, 15 mm, hold 15 mm, 70 N·m"]);
+    expect(card("bar-links")).toEqual([
+      "rear wheel nuts, 19 mm, 108 N·m",
+      "upper nut, × 1, 15 mm, hold T40, 50 N·m",
+      "lower bolt, × 1, 15 mm, hold 15 mm, 70 N·m",
+    ]);
     const { fasteners, tools } = told("bar-links");
     expect(fasteners.map(({ traits }) => traits.includes("single-use"))).toEqual([false, true, false]);
     expect(tools).toEqual(["15 mm deep socket", "15 mm spanner", "T40 bit", "breaker bar", "jack", "stands"]);
@@ -166,15 +204,24 @@ describe("and four in yet other forms", () => {
   test("captions: the third of three is one of them, and the wrench for eight newton metres is told by its square", () => {
     expect(card("water-outlet")).toEqual(["housing bolts, × 3, 10 mm, 8 N·m", "hose clamp, × 1"]);
     const { slips, tools, consumables } = told("water-outlet");
-    expect([slips, tools, consumables]).toEqual([[], ["long extension", "plastic scraper", "1/4 in wrench"], []]);
+    expect([slips, tools, consumables]).toEqual([
+      [],
+      ["long extension", "plastic scraper", "1/4 in wrench"],
+      [],
+    ]);
   });
 
   test("told by telephone: what is checked gives the measure its name, two nuts are locked and nothing is bent", () => {
-    expect(card("clutch-cable")).toEqual(["little plastic clip, × 1", "adjuster nuts, × 2, 14 mm", "bracket bolt, × 1, 13 mm, 25 N·m"]);
+    expect(card("clutch-cable")).toEqual([
+      "little plastic clip, × 1",
+      "adjuster nuts, × 2, 14 mm",
+      "bracket bolt, × 1, 13 mm, 25 N·m",
+    ]);
     const { measures, steps } = told("clutch-cable");
     expect(measures).toEqual([expect.stringMatching(/^free play at the pedal/)]);
     expect(steps.map((step) => step.do)).not.toContain("bend");
-    // Missed: the book's 22 to 28 beside the 25, the clip and the cable to buy, and that the new one is fed in over the column.
+    // Missed: the book's 22 to 28 beside the 25, the clip and the cable to buy, and that the new one is fed
+    // in over the column.
   });
 
   test("headed by what each holds: front and rear are two, all three are those of the arm and none of the wheel", () => {
@@ -198,7 +245,8 @@ describe("and four in yet other forms", () => {
       "regulator screws, × 3, T30",
       "glass clamps",
     ]);
-    // Missed: the cross-head screw and the one under the reflector; the two more get nine as well; six for the clamps, with no unit beside it.
+    // Missed: the cross-head screw and the one under the reflector; the two more get nine as well; six for
+    // the clamps, with no unit beside it.
   });
 
   test("written with care: a hundred for the big one and the four at 30, in a unit that comes last", () => {
@@ -209,7 +257,8 @@ describe("and four in yet other forms", () => {
       "big centre bolt, × 1, 21 mm, hold 19 mm, 100 N·m",
       "mount little bolts, × 4, 13 mm, 30 N·m",
     ]);
-    // Missed: the two of the lower mount, told by their sizes alone, and that the three bolts are to be replaced.
+    // Missed: the two of the lower mount, told by their sizes alone, and that the three bolts are to be
+    // replaced.
   });
 
   test("a list for oneself: nuts with their size in brackets, a washer each side of the eye is no bolt a side", () => {
@@ -225,7 +274,11 @@ describe("and four in yet other forms", () => {
   });
 
   test("shorthand: 13x behind its name, and two of those that are longer are no count", () => {
-    expect(card("cover-gasket")).toEqual(["coil bolt, × 1, 8 mm, 71 lb·in", "bracket nuts on studs, × 2, 10 mm, 7 lb·ft", "vc bolts, × 13, 10 mm, 44 lb·in, then 89 lb·in, ?"]);
+    expect(card("cover-gasket")).toEqual([
+      "coil bolt, × 1, 8 mm, 71 lb·in",
+      "bracket nuts on studs, × 2, 10 mm, 7 lb·ft",
+      "vc bolts, × 13, 10 mm, 44 lb·in, then 89 lb·in, ?",
+    ]);
     // Missed: the battery's 10 mm, and that there are four coils with a bolt each.
   });
 });
@@ -233,5 +286,7 @@ describe("and four in yet other forms", () => {
 test("what a telling begins and ends with is among its steps, however it is said", () => {
   const steps = told("trailing-arm").steps.map(({ phase, do: does }) => `${phase}: ${does}`);
   expect(steps).toContain("make safe: raise");
-  expect(told("clutch-slave").steps.map(({ do: does, what }) => `${does} ${what}`)).toEqual(expect.arrayContaining([expect.stringMatching(/^soak .*penetrating oil/)]));
+  expect(told("clutch-slave").steps.map(({ do: does, what }) => `${does} ${what}`)).toEqual(
+    expect.arrayContaining([expect.stringMatching(/^soak .*penetrating oil/)]),
+  );
 });

@@ -2,7 +2,18 @@ import nlp from "compromise/two";
 import { HEADS } from "./vocabulary";
 import { type Word, wordsOf } from "./words";
 
-export type Tag = "noun" | "verb" | "adjective" | "determiner" | "number" | "pronoun" | "preposition" | "conjunction" | "adverb" | "mark" | "other";
+export type Tag =
+  | "noun"
+  | "verb"
+  | "adjective"
+  | "determiner"
+  | "number"
+  | "pronoun"
+  | "preposition"
+  | "conjunction"
+  | "adverb"
+  | "mark"
+  | "other";
 
 /** A word with its part of speech. */
 export interface Term extends Word {
@@ -27,28 +38,47 @@ interface TaggedTerm {
   offset: { start: number; length: number };
 }
 
-/** When something was said, at the head of its line, and the lines of numbers and times of captions: nobody said those. */
-const TIMES = /^[ \t]*(?:\d+[ \t]*\n[ \t]*)?[[(]?(?:\d{1,2}:)?\d{1,2}:\d{2}(?:[.,]\d{1,3})?(?:[ \t]*-->[ \t]*[\d:.,]+)?[\])]?(?=[ \t\n])/gm;
+/**
+ * When something was said, at the head of its line, and the lines of numbers and times of captions: nobody
+ * said those.
+ */
+const TIMES =
+  /^[ \t]*(?:\d+[ \t]*\n[ \t]*)?[[(]?(?:\d{1,2}:)?\d{1,2}:\d{2}(?:[.,]\d{1,3})?(?:[ \t]*-->[ \t]*[\d:.,]+)?[\])]?(?=[ \t\n])/gm;
 
 /** Longer runs without a full stop are tagged in pieces: the tagger's time grows faster than its text. */
 const LONGEST_RUN = 600;
 
-/** The words of a text with their parts of speech. Numbers, marks and what the tagger does not see keep their own. */
+/**
+ * The words of a text with their parts of speech. Numbers, marks and what the tagger does not see keep their
+ * own.
+ */
 export function termsOf(text: string): Term[] {
   const tags = new Map<number, Tag>();
   for (const [start, piece] of piecesOf(text)) {
-    for (const sentence of nlp(piece).json({ offset: true, terms: { offset: true, tags: true } }) as { terms: TaggedTerm[] }[]) {
+    for (const sentence of nlp(piece).json({ offset: true, terms: { offset: true, tags: true } }) as {
+      terms: TaggedTerm[];
+    }[]) {
       for (const { tags: theirs, offset } of sentence.terms) {
         const tag = TAGS.find(([name]) => theirs.includes(name))?.[1];
         if (tag) tags.set(start + offset.start, tag);
       }
     }
   }
-  const times = [...text.matchAll(TIMES), ...speakersIn(text)].map((found) => ({ start: found.index ?? 0, end: (found.index ?? 0) + found[0].length }));
-  const spoken = wordsOf(text).filter((word) => !times.some(({ start, end }) => word.start >= start && word.end <= end));
-  return spoken
-    .flatMap(shortened)
-    .map((word) => ({ ...word, tag: /^\d/.test(word.text) ? "number" : /^[^\wà-ÿ½¼¾⅛⅜⅝⅞]/.test(word.text) ? "mark" : (tags.get(word.start) ?? "other") }));
+  const times = [...text.matchAll(TIMES), ...speakersIn(text)].map((found) => ({
+    start: found.index ?? 0,
+    end: (found.index ?? 0) + found[0].length,
+  }));
+  const spoken = wordsOf(text).filter(
+    (word) => !times.some(({ start, end }) => word.start >= start && word.end <= end),
+  );
+  return spoken.flatMap(shortened).map((word) => ({
+    ...word,
+    tag: /^\d/.test(word.text)
+      ? "number"
+      : /^[^\wà-ÿ½¼¾⅛⅜⅝⅞]/.test(word.text)
+        ? "mark"
+        : (tags.get(word.start) ?? "other"),
+  }));
 }
 
 /** At the head of many lines, and no one's name. */
@@ -57,15 +87,26 @@ const SAYS_WHAT =
 
 /** "Jo: …" at the head of three lines and more: who says it, and no word of it. */
 function speakersIn(text: string): RegExpMatchArray[] {
-  const labels = [...text.matchAll(/^[ \t]*(?:[[(]?[\d:. apm]+[\])]?[ \t]*)?([A-Za-zÀ-ÿ]{2,}(?: [A-Z][a-z]*)?):(?=[ \t])/gm)];
-  const times = (name: string | undefined) => labels.filter((label) => label[1]?.toLowerCase() === name?.toLowerCase()).length;
-  return labels.filter((label) => times(label[1]) >= 3 && !SAYS_WHAT.test(label[1] ?? "") && !Object.hasOwn(HEADS, (label[1] ?? "").toLowerCase()));
+  const labels = [
+    ...text.matchAll(
+      /^[ \t]*(?:[[(]?[\d:. apm]+[\])]?[ \t]*)?([A-Za-zÀ-ÿ]{2,}(?: [A-Z][a-z]*)?):(?=[ \t])/gm,
+    ),
+  ];
+  const times = (name: string | undefined) =>
+    labels.filter((label) => label[1]?.toLowerCase() === name?.toLowerCase()).length;
+  return labels.filter(
+    (label) =>
+      times(label[1]) >= 3 &&
+      !SAYS_WHAT.test(label[1] ?? "") &&
+      !Object.hasOwn(HEADS, (label[1] ?? "").toLowerCase()),
+  );
 }
 
 /** "The nut's a nineteen", "one's a fifteen": what a fastener is called, and "is". */
 function shortened(word: Word): Word[] {
   const called = /^([a-z-]+)'s$/.exec(word.text)?.[1];
-  if (called === undefined || (!Object.hasOwn(HEADS, called) && !/^(?:one|other)$/.test(called))) return [word];
+  if (called === undefined || (!Object.hasOwn(HEADS, called) && !/^(?:one|other)$/.test(called)))
+    return [word];
   const end = word.end - 2;
   return [
     { text: called, start: word.start, end },

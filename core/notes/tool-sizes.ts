@@ -19,7 +19,12 @@ export function sizesOfTools({ text, terms, told, sizes, listing }: Heard, group
         groups.filter(({ undo }) => !undo),
         words.filter((word) => !NOT_IN_NAME.has(word) && word.length > 2),
       );
-      if (group) group.undo = { head: size.head, span: spanOf(terms, size.from, size.to), doubtful: DOUBTFUL.test(saidIn(text, terms, clause)) };
+      if (group)
+        group.undo = {
+          head: size.head,
+          span: spanOf(terms, size.from, size.to),
+          doubtful: DOUBTFUL.test(saidIn(text, terms, clause)),
+        };
     }
   }
 }

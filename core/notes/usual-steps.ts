@@ -1,8 +1,9 @@
 import type { Phase } from "../model/job";
 
 /**
- * What every job has at its beginning and its end, said without a verb as often as with one: "front end's up on stands", "parking brake on",
- * "round the block and no leaks". Each once a telling, with the words of its clause.
+ * What every job has at its beginning and its end, said without a verb as often as with one: "front end's up
+ * on stands", "parking brake on", "round the block and no leaks". Each once a telling, with the words of its
+ * clause.
  */
 export interface UsualStep {
   phase: Phase;
@@ -50,7 +51,12 @@ export const USUAL_STEPS: readonly UsualStep[] = [
     when: /\b(?:(?:any|no|for|check for|look for|see if) (?:\w+ ){0,2}(?:leaks?|drips?|weeps?|weeping)|bone dry|dry as)\b/i,
     same: ["look", "look for leaks", "check"],
   },
-  { phase: "prove it", says: "pump", when: /\bpump (?:the |that |your )?(?:brake )?pedal\b/i, same: ["pump"] },
+  {
+    phase: "prove it",
+    says: "pump",
+    when: /\bpump (?:the |that |your )?(?:brake )?pedal\b/i,
+    same: ["pump"],
+  },
   { phase: "prove it", says: "turn", when: /\block to lock\b/i, same: ["turn"] },
   {
     phase: "prove it",

@@ -1,32 +1,48 @@
 import type { HeadProfile } from "../quantity/head-size";
 
-/** The words that the reader of notes knows, as data: one list, one table. All in small letters, as `wordsOf` gives them. */
+/**
+ * The words that the reader of notes knows, as data: one list, one table. All in small letters, as `wordsOf`
+ * gives them.
+ */
 
 const words = (text: string): ReadonlySet<string> => new Set(text.trim().split(/\s+/));
 
 /** What a fastener is called, by the family in which "the bolt" and "that screw" may be the same thing. */
-export const HEADS: Readonly<Record<string, "bolt" | "stud" | "nut" | "plug" | "clip" | "union" | "bleeder" | "terminal" | "pin">> = {
+export const HEADS: Readonly<
+  Record<string, "bolt" | "stud" | "nut" | "plug" | "clip" | "union" | "bleeder" | "terminal" | "pin">
+> = {
   ...Object.fromEntries(
-    [..."bolt bolts screw screws setscrew setscrews capscrew capscrews fixing fixings fastener fasteners torx lag lags banjo stretchbolt".split(" ")].map((word) => [
-      word,
-      "bolt" as const,
-    ]),
+    [
+      ..."bolt bolts screw screws setscrew setscrews capscrew capscrews fixing fixings fastener fasteners torx lag lags banjo stretchbolt".split(
+        " ",
+      ),
+    ].map((word) => [word, "bolt" as const]),
   ),
   ...Object.fromEntries("stud studs".split(" ").map((word) => [word, "stud" as const])),
-  ...Object.fromEntries("nut nuts locknut locknuts nyloc nylocs lug lugs lugnut lugnuts".split(" ").map((word) => [word, "nut" as const])),
+  ...Object.fromEntries(
+    "nut nuts locknut locknuts nyloc nylocs lug lugs lugnut lugnuts"
+      .split(" ")
+      .map((word) => [word, "nut" as const]),
+  ),
   ...Object.fromEntries("plug plugs".split(" ").map((word) => [word, "plug" as const])),
   ...Object.fromEntries("clamp clamps clip clips".split(" ").map((word) => [word, "clip" as const])),
   ...Object.fromEntries("union unions fitting fittings".split(" ").map((word) => [word, "union" as const])),
-  ...Object.fromEntries("bleeder bleeders nipple nipples".split(" ").map((word) => [word, "bleeder" as const])),
+  ...Object.fromEntries(
+    "bleeder bleeders nipple nipples".split(" ").map((word) => [word, "bleeder" as const]),
+  ),
   ...Object.fromEntries("terminal terminals".split(" ").map((word) => [word, "terminal" as const])),
   ...Object.fromEntries("pin pins".split(" ").map((word) => [word, "pin" as const])),
 };
 
 /** Stands for a thing that was named before. */
-export const ONES = words("one ones guy guys fella fellas fellow thing things pair rest others brother sister beast lot");
+export const ONES = words(
+  "one ones guy guys fella fellas fellow thing things pair rest others brother sister beast lot",
+);
 
 /** A plug with one of these before it is screwed in; others are pushed in by hand. */
-export const SCREWED_PLUG = words("drain sump fill filler filling level spark glow magnetic oil upper lower blanking core freeze");
+export const SCREWED_PLUG = words(
+  "drain sump fill filler filling level spark glow magnetic oil upper lower blanking core freeze",
+);
 /** Held by hand or pliers: a pin with one of these before it has a thread or a head that is a fastener's. */
 export const FASTENING_PIN = words("slide slider sliding guide caliper clevis hinge shackle push retaining");
 
@@ -42,7 +58,12 @@ export const OPPOSITES: readonly (readonly string[])[] = [
 ];
 
 /** Said either way, and meant as one: a fastener is told from others by the second. */
-export const SAME_PLACE: Readonly<Record<string, string>> = { bottom: "lower", top: "upper", back: "rear", little: "small" };
+export const SAME_PLACE: Readonly<Record<string, string>> = {
+  bottom: "lower",
+  top: "upper",
+  back: "rear",
+  little: "small",
+};
 
 /** Words for where something is, or which of two it is. */
 export const PLACES: ReadonlySet<string> = new Set([...OPPOSITES.flat(), ...Object.keys(SAME_PLACE)]);
@@ -63,7 +84,11 @@ export type Way = "off" | "on" | "safe" | "look" | "prove" | "either";
 export const ACTIONS: Readonly<Record<string, readonly [way: Way, says: string]>> = Object.fromEntries(
   (
     [
-      ["off", "remove", "remove removing unbolt unbolting take taking strip pull pulling pry prise peel lever drop dropping extract"],
+      [
+        "off",
+        "remove",
+        "remove removing unbolt unbolting take taking strip pull pulling pry prise peel lever drop dropping extract",
+      ],
       ["off", "undo", "undo undoing unscrew unscrewing"],
       ["off", "disconnect", "disconnect disconnecting detach"],
       ["off", "unplug", "unplug unplugging"],
@@ -74,9 +99,17 @@ export const ACTIONS: Readonly<Record<string, readonly [way: Way, says: string]>
       ["off", "tap out", "knock drive drift tap bash"],
       ["off", "cut", "cut saw grind drill"],
       ["off", "swing aside", "swing tuck move shove hang"],
-      ["either", "slide", "slide slip wiggle work ease rock twist turn run wind spin lift thread feed unwind"],
+      [
+        "either",
+        "slide",
+        "slide slip wiggle work ease rock twist turn run wind spin lift thread feed unwind",
+      ],
       ["either", "push", "push press squeeze pop"],
-      ["on", "fit", "fit fitting refit refitting install installing reinstall put putting set seat replace mount hook slot offer insert"],
+      [
+        "on",
+        "fit",
+        "fit fitting refit refitting install installing reinstall put putting set seat replace mount hook slot offer insert",
+      ],
       ["on", "reconnect", "connect reconnect reconnecting plug clip"],
       ["on", "start by hand", "start"],
       ["on", "tighten", "tighten tightening nip snug draw pinch do"],
@@ -149,7 +182,10 @@ export const DENIED = /\b(?:don'?t|do not|never|not|no|isn'?t|aren'?t|without)(?
 export const TAKEN_BACK =
   /\b(?:sorry|no wait|wait no|hang on|hold on|no no|i mean(?! it)|i meant|scratch that|(?:measured|checked) (?:it )?again|turns out|correction|make that|i (?:tell a )?lie|my mistake|oops|nope|wrong one|not (?:a|an|the) \d+|that'?s no good|crossed out|no,? it'?s|no,? they'?re|strike that)\b/i;
 
-/** What a job is worked on: the things that fasteners hold. With the heads of parts, what "those bolts" may be the bolts of. */
+/**
+ * What a job is worked on: the things that fasteners hold. With the heads of parts, what "those bolts" may be
+ * the bolts of.
+ */
 export const THINGS = words(
   `shield apron tube bracket box airbox air-box cover crossmember pan sump body manifold flange guard undertray tray-cover bumper console duct arm joint hub wheel wheels carrier drum cylinder rack rail rails coupling hinge
   hinges strap striker door panel trim grille lamp headlight engine gearbox transmission case diff differential axle shaft driveshaft propshaft prop exhaust downpipe hose valve throttle intake inlet plenum cam

@@ -72,21 +72,29 @@ export interface Here {
 }
 
 export const mentionsWithGroups = ({ mentions, places }: Here): { mention: Mention; group: Group }[] =>
-  mentions.map((mention, k) => ({ mention, group: places[k] })).filter((one): one is { mention: Mention; group: Group } => one.group !== undefined);
+  mentions
+    .map((mention, k) => ({ mention, group: places[k] }))
+    .filter((one): one is { mention: Mention; group: Group } => one.group !== undefined);
 
 /** The group that is named nearest before a place in the clause, or about it. */
 export function namedAt(here: Here, from: number, to: number): Group | undefined {
   const indexed = mentionsWithGroups(here);
-  const touching = indexed.find(({ mention }) => mention.from <= to + 3 && mention.to > to - 1 && mention.from >= from - 1);
+  const touching = indexed.find(
+    ({ mention }) => mention.from <= to + 3 && mention.to > to - 1 && mention.from >= from - 1,
+  );
   return (indexed.filter(({ mention }) => mention.from <= from).at(-1) ?? touching ?? indexed[0])?.group;
 }
 
 /** The group of what the clause works on, where it names no fastener. */
 export const byTopic = ({ groups }: Walk, here: Here): Group | undefined =>
-  here.places.every((group) => group === undefined) && here.things.length > 0 ? byWords(groups, here.things) : undefined;
+  here.places.every((group) => group === undefined) && here.things.length > 0
+    ? byWords(groups, here.things)
+    : undefined;
 
 const ofSize = (groups: readonly Group[], head: HeadSize) =>
-  groups.filter((group) => [group.undo, group.doUp].some((one) => one && formatHeadSize(one.head) === formatHeadSize(head)));
+  groups.filter((group) =>
+    [group.undo, group.doUp].some((one) => one && formatHeadSize(one.head) === formatHeadSize(head)),
+  );
 
 /** Which group a size speaks of that stands in a clause without its name. */
 export function sizedUnnamed(walk: Walk, here: Here, head: HeadSize): Group | undefined {
@@ -95,17 +103,24 @@ export function sizedUnnamed(walk: Walk, here: Here, head: HeadSize): Group | un
   const like = ofSize(groups, head);
   if (topical && (!topical.undo || like.includes(topical))) return topical;
   // "It's an E14", some breaths after the bolt was named, and nothing else since.
-  const stillIt = /^\W*(?:and |so |no |okay )*(?:it|they|those)(?:'s|'re| is| are)\b/i.test(here.said) && last && walk.topicAt <= last.last;
+  const stillIt =
+    /^\W*(?:and |so |no |okay )*(?:it|they|those)(?:'s|'re| is| are)\b/i.test(here.said) &&
+    last &&
+    walk.topicAt <= last.last;
   if (
     last &&
-    here.i - last.last <= (stillIt || walk.heard.told[last.last]?.sentence === here.clause.sentence ? 12 : 4) &&
+    here.i - last.last <=
+      (stillIt || walk.heard.told[last.last]?.sentence === here.clause.sentence ? 12 : 4) &&
     (!last.undo || formatHeadSize(last.undo.head) === formatHeadSize(head))
   )
     return last;
   return like.length === 1 ? like[0] : last && here.i - last.last <= 2 ? last : undefined;
 }
 
-/** Which group a figure speaks of: the one named, sized or worked on in its clause, the one come back to, or the last. */
+/**
+ * Which group a figure speaks of: the one named, sized or worked on in its clause, the one come back to, or
+ * the last.
+ */
 export function figuredGroup(walk: Walk, here: Here, from: number, to: number): Group | undefined {
   const { groups, topic, topicAt, last } = walk;
   const named = namedAt(here, from, to);
@@ -121,10 +136,16 @@ export function figuredGroup(walk: Walk, here: Here, from: number, to: number): 
     return like.length === 1 ? like : [];
   })[0];
   if (sized) return sized;
-  const pronoun = /^\W*(?:and |so |then )*(?:that|it|they|those)(?:'s|'re| is| are| gets?)\b/i.test(here.said);
+  const pronoun = /^\W*(?:and |so |then )*(?:that|it|they|those)(?:'s|'re| is| are| gets?)\b/i.test(
+    here.said,
+  );
   // "Then come back to the pan. … 106 on all of them": what was come back to, where nothing was named since.
   const carried =
-    (!pronoun || topicAt === here.i - 1) && here.places.every((group) => group === undefined) && topic.length > 0 && topicAt > (last?.last ?? -1) && here.i - topicAt <= 6
+    (!pronoun || topicAt === here.i - 1) &&
+    here.places.every((group) => group === undefined) &&
+    topic.length > 0 &&
+    topicAt > (last?.last ?? -1) &&
+    here.i - topicAt <= 6
       ? byWords(groups, topic)
       : undefined;
   return byTopic(walk, here) ?? carried ?? last;
@@ -133,13 +154,22 @@ export function figuredGroup(walk: Walk, here: Here, from: number, to: number): 
 /** Whether a figure follows straight on the thing it is of. */
 function isBeside(terms: readonly Term[], from: number, thing: readonly string[]): boolean {
   let at = from - 1;
-  while (at >= 0 && /^(?:is|are|gets?|to|at|on|goes|go|about|around|=|:|-|the|it's|they're)$/.test(terms[at]?.text ?? "")) at--;
+  while (
+    at >= 0 &&
+    /^(?:is|are|gets?|to|at|on|goes|go|about|around|=|:|-|the|it's|they're)$/.test(terms[at]?.text ?? "")
+  )
+    at--;
   return singular(terms[at]?.text ?? "") === thing.at(-1);
 }
 
 function begunFor(walk: Walk, here: Here, thing: readonly string[], from: number): Group {
   const at = { from: from - 1, to: from };
-  const group = begin(mentionAt(at.from, at.to, { family: "bolt", name: "bolt" }), thing, walk.heard.terms, here.i);
+  const group = begin(
+    mentionAt(at.from, at.to, { family: "bolt", name: "bolt" }),
+    thing,
+    walk.heard.terms,
+    here.i,
+  );
   walk.groups.push(group);
   walk.last = group;
   return group;

@@ -6,7 +6,10 @@ export interface Word {
   end: number;
 }
 
-/** Numbers with decimals and fractions stay whole; every other mark is a word of its own. Letters and digits part ("15mm" is two words), but for threads and bits (M10, T40, E12). */
+/**
+ * Numbers with decimals and fractions stay whole; every other mark is a word of its own. Letters and digits
+ * part ("15mm" is two words), but for threads and bits (M10, T40, E12).
+ */
 const WORD =
   /\d{1,3}(?:[\u00a0\u2009\u202f]\d{3})+|\d+\s*[/⁄]\s*\d+|\d+(?:[.,]\d+)?|(?:hold-downs?|o-rings?|anti-seize|anti-roll)(?![a-z-])|[a-zà-ÿ]+(?:['’][a-z]+)?|[½¼¾⅛⅜⅝⅞]|\n|[^\s\w]/gi;
 const NAMED = /^(?:m\d{1,2}(?:[.,]\d)?(?:\s?[x×]\s?\d(?:[.,]\d{1,2})?)?|[te]\d{1,3}|wd\d+)(?![a-z\d])/i;
@@ -33,7 +36,11 @@ export function wordsOf(text: string): Word[] {
       at = match.index;
       continue;
     }
-    words.push({ text: match[0].toLowerCase().replace("’", "'"), start: match.index, end: match.index + match[0].length });
+    words.push({
+      text: match[0].toLowerCase().replace("’", "'"),
+      start: match.index,
+      end: match.index + match[0].length,
+    });
     at = match.index + match[0].length;
   }
   return words;

@@ -13,7 +13,8 @@ export interface Point {
  */
 export function centreOutOrder(points: readonly Point[]): number[] {
   if (points.length === 0) throw new InputError("Draw at least one bolt.", "points");
-  if (points.some(({ x, y }) => !Number.isFinite(x) || !Number.isFinite(y))) throw new InputError("Every bolt needs a place.", "points");
+  if (points.some(({ x, y }) => !Number.isFinite(x) || !Number.isFinite(y)))
+    throw new InputError("Every bolt needs a place.", "points");
   const centre = { x: mean(points.map((p) => p.x)), y: mean(points.map((p) => p.y)) };
   const waiting = points.map((point, i) => ({ bolt: i + 1, x: point.x - centre.x, y: point.y - centre.y }));
   const order: number[] = [];
@@ -23,7 +24,11 @@ export function centreOutOrder(points: readonly Point[]): number[] {
     const ring = waiting.filter((p) => Math.hypot(p.x, p.y) <= nearest + 1e-9);
     const from = last;
     // Of those equally far out, the one most opposite to the bolt just done; the first drawn where equal.
-    const next = from ? ring.reduce((best, p) => (p.x * from.x + p.y * from.y < best.x * from.x + best.y * from.y - 1e-9 ? p : best)) : ring[0];
+    const next = from
+      ? ring.reduce((best, p) =>
+          p.x * from.x + p.y * from.y < best.x * from.x + best.y * from.y - 1e-9 ? p : best,
+        )
+      : ring[0];
     if (!next) break;
     order.push(next.bolt);
     waiting.splice(waiting.indexOf(next), 1);

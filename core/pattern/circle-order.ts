@@ -7,10 +7,12 @@ import { InputError } from "../input-error";
  * same rule on half the circle. Odd counts step by the number nearest n/2 that visits every bolt.
  * Undoing goes the other way.
  * @throws InputError unless n is a whole number from 1 to 64.
- * Source: ASME PCC-1 legacy pattern. Example: circleOrder(4) → [1, 3, 2, 4]; circleOrder(5) → [1, 3, 5, 2, 4].
+ * Source: ASME PCC-1 legacy pattern. Example: circleOrder(4) → [1, 3, 2, 4]; circleOrder(5) → [1, 3, 5, 2,
+ * 4].
  */
 export function circleOrder(count: number): number[] {
-  if (!Number.isInteger(count) || count < 1 || count > 64) throw new InputError("A pattern has a whole number of bolts, from 1 to 64.", "count");
+  if (!Number.isInteger(count) || count < 1 || count > 64)
+    throw new InputError("A pattern has a whole number of bolts, from 1 to 64.", "count");
   if (count === 1) return [1];
   if (count % 2 === 0) return circleOrder(count / 2).flatMap((bolt) => [bolt, bolt + count / 2]);
   let step = Math.floor(count / 2);

@@ -20,7 +20,9 @@ test("every bolt is visited once, and on an even circle each second one is oppos
     fc.property(fc.integer({ min: 1, max: 64 }), (count) => {
       const order = circleOrder(count);
       expect([...order].sort((a, b) => a - b)).toEqual(Array.from({ length: count }, (_, i) => i + 1));
-      if (count % 2 === 0 && count > 2) for (let i = 0; i < count; i += 2) expect(Math.abs((order[i] ?? 0) - (order[i + 1] ?? 0))).toBe(count / 2);
+      if (count % 2 === 0 && count > 2)
+        for (let i = 0; i < count; i += 2)
+          expect(Math.abs((order[i] ?? 0) - (order[i + 1] ?? 0))).toBe(count / 2);
     }),
   );
 });
@@ -34,14 +36,19 @@ test("a row goes from its middle outwards, side to side", () => {
 });
 
 test("drawn bolts are each visited once and never come back inwards", () => {
-  const points = fc.array(fc.record({ x: fc.integer({ min: -200, max: 200 }), y: fc.integer({ min: -200, max: 200 }) }), { minLength: 1, maxLength: 20 });
+  const points = fc.array(
+    fc.record({ x: fc.integer({ min: -200, max: 200 }), y: fc.integer({ min: -200, max: 200 }) }),
+    { minLength: 1, maxLength: 20 },
+  );
   fc.assert(
     fc.property(points, (drawn) => {
       const order = centreOutOrder(drawn);
       expect([...order].sort((a, b) => a - b)).toEqual(drawn.map((_, i) => i + 1));
       const cx = drawn.reduce((sum, { x }) => sum + x, 0) / drawn.length;
       const cy = drawn.reduce((sum, { y }) => sum + y, 0) / drawn.length;
-      const out = order.map((bolt) => Math.hypot((drawn[bolt - 1]?.x ?? 0) - cx, (drawn[bolt - 1]?.y ?? 0) - cy));
+      const out = order.map((bolt) =>
+        Math.hypot((drawn[bolt - 1]?.x ?? 0) - cx, (drawn[bolt - 1]?.y ?? 0) - cy),
+      );
       for (let i = 1; i < out.length; i++) expect(out[i]).toBeGreaterThanOrEqual((out[i - 1] ?? 0) - 1e-6);
     }),
   );

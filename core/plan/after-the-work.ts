@@ -10,14 +10,30 @@ const RECHECK_AFTER: Record<Distance["unit"], number> = { km: 80, mi: 50 };
 /** New linings bed in over the first few hundred kilometres of ordinary stops. */
 const BED_IN_OVER: Record<Distance["unit"], number> = { km: 300, mi: 200 };
 
-/** Follow-ups that the work brings with it, by what it opens (what is hired or has a core is owed since it was brought home), proposed for a person to keep, change or drop. */
-export function followUpsFrom(job: Pick<Job, "id" | "vehicleId">, route: Route, odometer: Distance, on: string): Draft<FollowUp>[] {
+/**
+ * Follow-ups that the work brings with it, by what it opens (what is hired or has a core is owed since it was
+ * brought home), proposed for a person to keep, change or drop.
+ */
+export function followUpsFrom(
+  job: Pick<Job, "id" | "vehicleId">,
+  route: Route,
+  odometer: Distance,
+  on: string,
+): Draft<FollowUp>[] {
   const base = { vehicleId: job.vehicleId, jobId: job.id, state: "open" as const };
   const opened = openedBy(route);
-  const after = (by: Record<Distance["unit"], number>) => ({ value: odometer.value + by[odometer.unit], unit: odometer.unit });
+  const after = (by: Record<Distance["unit"], number>) => ({
+    value: odometer.value + by[odometer.unit],
+    unit: odometer.unit,
+  });
   const proposed: Draft<FollowUp>[] = [];
   if (opened.has("wheel")) {
-    proposed.push({ ...base, kind: "recheck torque", text: `Recheck the wheel bolts after ${RECHECK_AFTER[odometer.unit]} ${odometer.unit}`, dueAt: after(RECHECK_AFTER) });
+    proposed.push({
+      ...base,
+      kind: "recheck torque",
+      text: `Recheck the wheel bolts after ${RECHECK_AFTER[odometer.unit]} ${odometer.unit}`,
+      dueAt: after(RECHECK_AFTER),
+    });
   }
   if (opened.has("hub")) {
     proposed.push({
@@ -28,14 +44,32 @@ export function followUpsFrom(job: Pick<Job, "id" | "vehicleId">, route: Route, 
     });
   }
   if (opened.has("alignment")) {
-    const counted = route.steps.some(({ kind, mark }) => kind === "count" || (mark !== undefined && /\bturns?\b|\bpaint\b|\bmark/i.test(mark)));
-    proposed.push({ ...base, kind: "alignment", text: `Book a wheel alignment${counted ? "; it stands as it was counted or marked till then" : ""}`, dueOn: dayAfter(on, 7) });
+    const counted = route.steps.some(
+      ({ kind, mark }) =>
+        kind === "count" || (mark !== undefined && /\bturns?\b|\bpaint\b|\bmark/i.test(mark)),
+    );
+    proposed.push({
+      ...base,
+      kind: "alignment",
+      text: `Book a wheel alignment${counted ? "; it stands as it was counted or marked till then" : ""}`,
+      dueOn: dayAfter(on, 7),
+    });
   }
   if ((["brake line", "fluid", "coolant", "fuel"] as const).some((opening) => opened.has(opening))) {
-    proposed.push({ ...base, kind: "leak look", text: "Look for leaks, cold and after a drive", dueOn: dayAfter(on, 2) });
+    proposed.push({
+      ...base,
+      kind: "leak look",
+      text: "Look for leaks, cold and after a drive",
+      dueOn: dayAfter(on, 2),
+    });
   }
   if (route.parts.some(({ name }) => /\b(?:shoes|pads|linings|discs|rotors)\b/i.test(name))) {
-    proposed.push({ ...base, kind: "bed in", text: `Bed in the new linings: gentle stops for ${BED_IN_OVER[odometer.unit]} ${odometer.unit}`, dueAt: after(BED_IN_OVER) });
+    proposed.push({
+      ...base,
+      kind: "bed in",
+      text: `Bed in the new linings: gentle stops for ${BED_IN_OVER[odometer.unit]} ${odometer.unit}`,
+      dueAt: after(BED_IN_OVER),
+    });
   }
   return proposed;
 }
@@ -47,20 +81,32 @@ export function followUpsFrom(job: Pick<Job, "id" | "vehicleId">, route: Route, 
 export function beforeYouDrive(route: Route): string[] {
   const opened = openedBy(route);
   const says: string[] = [];
-  const leads = [...new Set(route.steps.flatMap(({ putsBack, takesOff }) => [...(putsBack ?? []), ...(takesOff ?? [])]))];
-  if (leads.length > 0) says.push(`Tug each of these: ${leads.slice(0, 6).join(", ")}${leads.length > 6 ? ` and ${leads.length - 6} more` : ""}.`);
-  if (route.steps.some(({ kind }) => kind === "raise")) says.push("Off the stands, jack and chocks out of the way.");
+  const leads = [
+    ...new Set(route.steps.flatMap(({ putsBack, takesOff }) => [...(putsBack ?? []), ...(takesOff ?? [])])),
+  ];
+  if (leads.length > 0)
+    says.push(
+      `Tug each of these: ${leads.slice(0, 6).join(", ")}${leads.length > 6 ? ` and ${leads.length - 6} more` : ""}.`,
+    );
+  if (route.steps.some(({ kind }) => kind === "raise"))
+    says.push("Off the stands, jack and chocks out of the way.");
   if (opened.has("brake") || opened.has("brake line")) says.push("Pump the brake pedal until it is hard.");
-  if (opened.has("brake line")) says.push("A brake line was opened: bled, level right, no drip under pressure.");
+  if (opened.has("brake line"))
+    says.push("A brake line was opened: bled, level right, no drip under pressure.");
   if (opened.has("brake") || opened.has("brake line")) says.push("Slow test stops first, where nobody is.");
   if (opened.has("battery")) says.push("Earth lead on last, terminals tight, charge lamp out.");
-  if (opened.has("coolant")) says.push("Cold: full and bled of air. Run it up to heat and look for leaks. What was spilt is poison: wiped up.");
+  if (opened.has("coolant"))
+    says.push(
+      "Cold: full and bled of air. Run it up to heat and look for leaks. What was spilt is poison: wiped up.",
+    );
   if (opened.has("fluid")) says.push("Run it: no leaks, then off and the level right.");
   if (opened.has("belt")) says.push("Run it five seconds, stop, look how the belt runs.");
   if (opened.has("fuel")) says.push("No smell of fuel before it is started, none after.");
-  if (opened.has("restraint")) says.push("The restraint's lamp goes out, and the belt holds when it is tugged.");
+  if (opened.has("restraint"))
+    says.push("The restraint's lamp goes out, and the belt holds when it is tugged.");
   if (opened.has("hub")) says.push("The wheel turns by hand without noise, and has no play.");
-  if (opened.has("alignment")) says.push("Full lock both ways: nothing rubs, nothing pulls tight. Drive slowly till it is aligned.");
+  if (opened.has("alignment"))
+    says.push("Full lock both ways: nothing rubs, nothing pulls tight. Drive slowly till it is aligned.");
   if (opened.has("wheel")) says.push("Wheel bolts at their torque, on the ground.");
   return says;
 }

@@ -16,18 +16,32 @@ export interface ComparedRow {
 
 const UNDO_RANK = { fully: 0, "with a new part": 1, "not at all": 2 } as const;
 
-/** The routes of a job side by side: time, steps, tools missing, money, harm, whether it can be undone, what it brings after it, and what the second look says. */
+/**
+ * The routes of a job side by side: time, steps, tools missing, money, harm, whether it can be undone, what
+ * it brings after it, and what the second look says.
+ */
 export function compareRoutes(job: Job, vehicle: Vehicle, tools: readonly Tool[]): ComparedRow[] {
   const measured = job.routes.map((route) => measure(job, route, vehicle, tools));
-  const row = (what: string, value: (one: Measured) => string, rank?: (one: Measured) => number): ComparedRow => {
+  const row = (
+    what: string,
+    value: (one: Measured) => string,
+    rank?: (one: Measured) => number,
+  ): ComparedRow => {
     const ranks = rank ? measured.map(rank) : [];
     const best = Math.min(...ranks);
-    return { what, values: measured.map(value), better: measured.map((_, i) => rank !== undefined && ranks[i] === best && ranks.some((one) => one !== best)) };
+    return {
+      what,
+      values: measured.map(value),
+      better: measured.map(
+        (_, i) => rank !== undefined && ranks[i] === best && ranks.some((one) => one !== best),
+      ),
+    };
   };
   return [
     row(
       "Time, usually",
-      ({ minutes }) => `${Math.floor(minutes / 60)} h ${String(Math.round(minutes % 60)).padStart(2, "0")} min`,
+      ({ minutes }) =>
+        `${Math.floor(minutes / 60)} h ${String(Math.round(minutes % 60)).padStart(2, "0")} min`,
       ({ minutes }) => minutes,
     ),
     row(
@@ -85,15 +99,22 @@ function measure(job: Job, route: Route, vehicle: Vehicle, tools: readonly Tool[
   const open = secondLook(job, route, vehicle, tools).filter(({ answer }) => !answer);
   return {
     route,
-    minutes: route.steps.reduce((sum, { usualMinutes, wait }) => sum + (usualMinutes ?? 0) + (wait?.minutes ?? 0), 0),
+    minutes: route.steps.reduce(
+      (sum, { usualMinutes, wait }) => sum + (usualMinutes ?? 0) + (wait?.minutes ?? 0),
+      0,
+    ),
     raised: route.steps.filter(({ stance }) => stance !== "on the ground").length,
     missing: [
       ...kit.lines
         .filter((line) => !isCovered(line) && isTool(line.need))
-        .map(({ need, name }) => (need.kind === "torque" ? `a wrench for ${need.fastener.name.toLowerCase()}` : name)),
+        .map(({ need, name }) =>
+          need.kind === "torque" ? `a wrench for ${need.fastener.name.toLowerCase()}` : name,
+        ),
     ],
     money: route.parts.reduce((sum, { priceMinor }) => sum + (priceMinor ?? 0), 0),
-    after: followUpsFrom(job, route, { value: 0, unit: vehicle.distanceUnit }, "2000-01-01").map(({ kind }) => kind),
+    after: followUpsFrom(job, route, { value: 0, unit: vehicle.distanceUnit }, "2000-01-01").map(
+      ({ kind }) => kind,
+    ),
     grave: open.filter(({ grave }) => grave).length,
     open: open.length,
   };

@@ -1,6 +1,15 @@
 import type { Job, Route } from "../model/job";
 
-const OTHER: Record<string, string> = { left: "right", right: "left", Left: "Right", Right: "Left", LEFT: "RIGHT", RIGHT: "LEFT", nearside: "offside", offside: "nearside" };
+const OTHER: Record<string, string> = {
+  left: "right",
+  right: "left",
+  Left: "Right",
+  Right: "Left",
+  LEFT: "RIGHT",
+  RIGHT: "LEFT",
+  nearside: "offside",
+  offside: "nearside",
+};
 
 /** Words with left and right changed over. Example: "Wheel off, left" → "Wheel off, right". */
 export function otherSide(text: string): string {
@@ -8,8 +17,8 @@ export function otherSide(text: string): string {
 }
 
 /**
- * A route as a new one: every id its own, nothing of the old job's progress; mirrored left to right where that is asked for.
- * What belonged to the car it was done on (measured values, pinned slips) stays behind.
+ * A route as a new one: every id its own, nothing of the old job's progress; mirrored left to right where
+ * that is asked for. What belonged to the car it was done on (measured values, pinned slips) stays behind.
  */
 export function copyRoute(route: Route, newId: () => string, mirrored = false): Route {
   const said = mirrored ? otherSide : (text: string) => text;
@@ -23,7 +32,12 @@ export function copyRoute(route: Route, newId: () => string, mirrored = false): 
     ...route,
     id: newId(),
     name: said(route.name),
-    fasteners: route.fasteners.map((fastener) => ({ ...fastener, id: idOf(fastener.id), name: said(fastener.name), ...(fastener.note ? { note: said(fastener.note) } : {}) })),
+    fasteners: route.fasteners.map((fastener) => ({
+      ...fastener,
+      id: idOf(fastener.id),
+      name: said(fastener.name),
+      ...(fastener.note ? { note: said(fastener.note) } : {}),
+    })),
     parts: route.parts.map((part) => ({
       ...part,
       id: newId(),
@@ -44,9 +58,20 @@ export function copyRoute(route: Route, newId: () => string, mirrored = false): 
       ...(step.takesOff ? { takesOff: step.takesOff.map(said) } : {}),
       ...(step.putsBack ? { putsBack: step.putsBack.map(said) } : {}),
       ...(step.movesPast ? { movesPast: step.movesPast.map(said) } : {}),
-      ...(step.mirrorOf ? { mirrorOf: { stepId: idOf(step.mirrorOf.stepId), title: said(step.mirrorOf.title) } } : {}),
+      ...(step.mirrorOf
+        ? { mirrorOf: { stepId: idOf(step.mirrorOf.stepId), title: said(step.mirrorOf.title) } }
+        : {}),
     })),
-    ...(route.laysBare ? { laysBare: route.laysBare.map((one) => ({ ...one, id: newId(), name: said(one.name), place: said(one.place) as typeof one.place })) } : {}),
+    ...(route.laysBare
+      ? {
+          laysBare: route.laysBare.map((one) => ({
+            ...one,
+            id: newId(),
+            name: said(one.name),
+            place: said(one.place) as typeof one.place,
+          })),
+        }
+      : {}),
   };
 }
 
@@ -58,5 +83,10 @@ export function copyJob(
 ): Pick<Job, "title" | "system" | "routes" | "chosenRouteId"> {
   const routes = job.routes.map((route) => copyRoute(route, newId, mirrored));
   const chosen = job.routes.findIndex(({ id }) => id === job.chosenRouteId);
-  return { title: mirrored ? otherSide(job.title) : job.title, system: job.system, routes, chosenRouteId: (routes[chosen] ?? routes[0])?.id ?? "" };
+  return {
+    title: mirrored ? otherSide(job.title) : job.title,
+    system: job.system,
+    routes,
+    chosenRouteId: (routes[chosen] ?? routes[0])?.id ?? "",
+  };
 }

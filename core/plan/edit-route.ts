@@ -9,7 +9,9 @@ import { brokenBy } from "./order";
 export function putStep(route: Route, step: Step): Route {
   const at = route.steps.findIndex((one) => one.id === step.id);
   const samePhase = at >= 0 && route.steps[at]?.phase === step.phase;
-  const steps = samePhase ? route.steps.map((one) => (one.id === step.id ? step : one)) : [...route.steps.filter((one) => one.id !== step.id), step];
+  const steps = samePhase
+    ? route.steps.map((one) => (one.id === step.id ? step : one))
+    : [...route.steps.filter((one) => one.id !== step.id), step];
   return { ...route, steps: inPhaseOrder(steps) };
 }
 
@@ -21,7 +23,8 @@ export function removeStep(route: Route, stepId: string): Route {
 /**
  * The route with a step moved one place earlier or later. At the edge of its phase it goes into the next
  * phase that way; at the very first or last place nothing changes.
- * @throws InputError when the route has no such step, or when the new order breaks a dependency, saying which.
+ * @throws InputError when the route has no such step, or when the new order breaks a dependency, saying
+ * which.
  */
 export function moveStep(route: Route, stepId: string, way: "earlier" | "later"): Route {
   const at = route.steps.findIndex((step) => step.id === stepId);
@@ -30,7 +33,10 @@ export function moveStep(route: Route, stepId: string, way: "earlier" | "later")
   const moved = onePlace(route, at, step, way);
   const breaks = brokenBy(moved.steps);
   // What was broken before may be mended a step at a time.
-  if (breaks && !brokenBy(route.steps)) throw new InputError(`“${breaks.step.title}” has to come after “${breaks.needs.title}”. The order stays as it was.`);
+  if (breaks && !brokenBy(route.steps))
+    throw new InputError(
+      `“${breaks.step.title}” has to come after “${breaks.needs.title}”. The order stays as it was.`,
+    );
   return moved;
 }
 
@@ -59,7 +65,12 @@ export function pinSlip(route: Route, stepId: string, slip: PinnedSlip): Route {
 
 /** The route without a pinned slip. */
 export function unpinSlip(route: Route, slipId: string): Route {
-  return { ...route, steps: route.steps.map((step) => (step.slips ? { ...step, slips: step.slips.filter(({ id }) => id !== slipId) } : step)) };
+  return {
+    ...route,
+    steps: route.steps.map((step) =>
+      step.slips ? { ...step, slips: step.slips.filter(({ id }) => id !== slipId) } : step,
+    ),
+  };
 }
 
 /** The route with this fastener in the place of the one with its id, or added. */
@@ -91,7 +102,9 @@ export function removePart(route: Route, partId: string): Route {
 }
 
 function putById<T extends { id: string }>(list: readonly T[], item: T): T[] {
-  return list.some((one) => one.id === item.id) ? list.map((one) => (one.id === item.id ? item : one)) : [...list, item];
+  return list.some((one) => one.id === item.id)
+    ? list.map((one) => (one.id === item.id ? item : one))
+    : [...list, item];
 }
 
 function inPhaseOrder(steps: readonly Step[]): Step[] {

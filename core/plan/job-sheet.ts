@@ -52,17 +52,27 @@ export function readJobSheet(text: string): JobSheet {
   try {
     raw = JSON.parse(text);
   } catch {
-    throw new InputError("This is not a job sheet: it breaks off or holds something other than JSON.", "file");
+    throw new InputError(
+      "This is not a job sheet: it breaks off or holds something other than JSON.",
+      "file",
+    );
   }
   if (typeof raw !== "object" || raw === null || !("format" in raw) || raw.format !== "vest-pocket job sheet")
     throw new InputError("This is not a job sheet. Choose a file that “Job sheet, JSON” wrote.", "file");
-  if (!("version" in raw) || typeof raw.version !== "number") throw new InputError("The job sheet does not say which version it is.", "file");
+  if (!("version" in raw) || typeof raw.version !== "number")
+    throw new InputError("The job sheet does not say which version it is.", "file");
   if (raw.version > MODEL_VERSION)
-    throw new InputError(`The job sheet is version ${raw.version}; this app reads up to version ${MODEL_VERSION}. Update the app, then bring it in again.`, "file");
+    throw new InputError(
+      `The job sheet is version ${raw.version}; this app reads up to version ${MODEL_VERSION}. Update the app, then bring it in again.`,
+      "file",
+    );
   const checked = jobSheetSchema.safeParse(raw.version < MODEL_VERSION ? broughtUp(raw, raw.version) : raw);
   if (!checked.success) {
     const [issue] = checked.error.issues;
-    throw new InputError(`The job sheet is damaged. In ${issue?.path.join(", ") || "it"}: ${issue?.message ?? "something is wrong"}.`, "file");
+    throw new InputError(
+      `The job sheet is damaged. In ${issue?.path.join(", ") || "it"}: ${issue?.message ?? "something is wrong"}.`,
+      "file",
+    );
   }
   if (!checked.data.routes.some(({ id }) => id === checked.data.chosenRouteId))
     throw new InputError("The job sheet is damaged. Its chosen route is not one of its routes.", "file");
@@ -79,25 +89,51 @@ function broughtUp(raw: object, version: number): unknown {
 /** The chosen route as Markdown, to read and to print. */
 export function jobSheetMarkdown(job: Job): string {
   const route = chosenRoute(job);
-  const lines = [`# ${job.title}`, "", `${route.name}. ${route.steps.length} steps.`, "", "## Fasteners", "", "| | size | thread | torque |", "|---|---|---|---|"];
+  const lines = [
+    `# ${job.title}`,
+    "",
+    `${route.name}. ${route.steps.length} steps.`,
+    "",
+    "## Fasteners",
+    "",
+    "| | size | thread | torque |",
+    "|---|---|---|---|",
+  ];
   for (const { name, count, sizeToUndo, sizeToDoUp, thread, figure } of route.fasteners) {
     const size = [sizeToUndo, sizeToDoUp]
       .filter((head) => head !== undefined)
       .map(formatHeadSize)
       .join(", then ");
-    lines.push(`| ${count} × ${cell(name)} | ${size} | ${thread ? formatThread(thread) : ""} | ${figure ? `${formatFigure(figure)} (${figureInWords(figure)})` : ""} |`);
+    lines.push(
+      `| ${count} × ${cell(name)} | ${size} | ${thread ? formatThread(thread) : ""} | ${figure ? `${formatFigure(figure)} (${figureInWords(figure)})` : ""} |`,
+    );
   }
-  if (route.parts.length > 0) lines.push("", "## Parts", "", ...route.parts.map(({ name, count, place }) => `- ${count} × ${name}, ${place}`));
+  if (route.parts.length > 0)
+    lines.push(
+      "",
+      "## Parts",
+      "",
+      ...route.parts.map(({ name, count, place }) => `- ${count} × ${name}, ${place}`),
+    );
   for (const phase of PHASES) {
     const steps = route.steps.filter((step) => step.phase === phase);
     if (steps.length === 0) continue;
     lines.push("", `## ${capital(phase)}`, "");
     for (const step of steps) {
-      const minds = [...differencesOf(route, step), ...step.cautions.map((caution) => `**${caution}**`), ...taskWords(step), ...(step.detail ? [step.detail] : [])];
+      const minds = [
+        ...differencesOf(route, step),
+        ...step.cautions.map((caution) => `**${caution}**`),
+        ...taskWords(step),
+        ...(step.detail ? [step.detail] : []),
+      ];
       lines.push(`- [ ] ${step.title}${minds.length > 0 ? `: ${minds.join("; ")}` : ""}`);
     }
   }
-  lines.push("", "Figures and advice here are general. The vehicle maker's instructions, local rules and a licensed workshop come first.", "");
+  lines.push(
+    "",
+    "Figures and advice here are general. The vehicle maker's instructions, local rules and a licensed workshop come first.",
+    "",
+  );
   return lines.join("\n");
 }
 

@@ -8,7 +8,15 @@ import { copyJob, copyRoute, otherSide } from "./copy-job";
 import { jobSheetMarkdown, readJobSheet, writeJobSheet } from "./job-sheet";
 import { differencesOf, mirrorState, mirrorTitle, syncMirror } from "./mirror";
 
-const step = (id: string, more: Partial<Step> = {}): Step => ({ id, title: `${id} off`, phase: "take apart", kind: "do", stance: "on the ground", cautions: [], ...more });
+const step = (id: string, more: Partial<Step> = {}): Step => ({
+  id,
+  title: `${id} off`,
+  phase: "take apart",
+  kind: "do",
+  stance: "on the ground",
+  cautions: [],
+  ...more,
+});
 const bolts: Fastener = {
   id: "f",
   name: "Cover bolts",
@@ -25,7 +33,11 @@ const route: Route = {
   name: "By the book",
   fasteners: [bolts],
   parts: [{ id: "p", name: "Cover bolts, new", place: "engine", count: 4, renews: "f" }],
-  steps: [step("lead", { takesOff: ["sensor lead"] }), step("cover", { kind: "undo", fastenerId: "f" }), step("plate")],
+  steps: [
+    step("lead", { takesOff: ["sensor lead"] }),
+    step("cover", { kind: "undo", fastenerId: "f" }),
+    step("plate"),
+  ],
 };
 const counter = () => {
   let made = 0;
@@ -72,13 +84,29 @@ test("when the first half changes, the second follows and keeps what was edited 
   const whole = syncMirror(route, counter());
   const edited: Route = {
     ...whole,
-    steps: whole.steps.map((one) => (one.title === "plate on" ? { ...one, title: "Plate on, arrow to the front", cautions: ["Arrow to the front"] } : one)),
+    steps: whole.steps.map((one) =>
+      one.title === "plate on"
+        ? { ...one, title: "Plate on, arrow to the front", cautions: ["Arrow to the front"] }
+        : one,
+    ),
   };
-  const renamed: Route = { ...edited, steps: edited.steps.map((one) => (one.id === "lead" ? { ...one, title: "Front lead off" } : one)) };
+  const renamed: Route = {
+    ...edited,
+    steps: edited.steps.map((one) => (one.id === "lead" ? { ...one, title: "Front lead off" } : one)),
+  };
   expect(titles(syncMirror(renamed, counter()))).toContain("Front lead on");
   // A new step in the middle of the first half gets its way back in the right place.
-  const more: Route = { ...edited, steps: [...edited.steps.slice(0, 2), step("hose"), ...edited.steps.slice(2)] };
-  expect(titles(syncMirror(more, counter())).slice(4)).toEqual(["Plate on, arrow to the front", "hose on", "cover on, by hand", "cover on", "lead on"]);
+  const more: Route = {
+    ...edited,
+    steps: [...edited.steps.slice(0, 2), step("hose"), ...edited.steps.slice(2)],
+  };
+  expect(titles(syncMirror(more, counter())).slice(4)).toEqual([
+    "Plate on, arrow to the front",
+    "hose on",
+    "cover on, by hand",
+    "cover on",
+    "lead on",
+  ]);
   // A step taken out of the first half takes its untouched way back with it, and leaves an edited one.
   const fewer: Route = { ...edited, steps: edited.steps.filter(({ id }) => id !== "plate" && id !== "lead") };
   const after = syncMirror(fewer, counter());
@@ -91,8 +119,14 @@ test("the second half is always whole after syncing, whatever was taken out, and
   fc.assert(
     fc.property(fc.subarray(["lead", "cover", "plate"]), fc.subarray([3, 4, 5, 6]), (kept, touched) => {
       const whole = syncMirror(route, counter());
-      const edited = { ...whole, steps: whole.steps.map((one, i) => (touched.includes(i) ? { ...one, title: `my own ${i}` } : one)) };
-      const cut = { ...edited, steps: edited.steps.filter(({ id, phase }) => phase !== "take apart" || kept.includes(id)) };
+      const edited = {
+        ...whole,
+        steps: whole.steps.map((one, i) => (touched.includes(i) ? { ...one, title: `my own ${i}` } : one)),
+      };
+      const cut = {
+        ...edited,
+        steps: edited.steps.filter(({ id, phase }) => phase !== "take apart" || kept.includes(id)),
+      };
       const after = syncMirror(cut, counter());
       expect(mirrorState(after).unmirrored).toEqual([]);
       expect(mirrorState(after).orphaned).toEqual([]);
@@ -130,14 +164,21 @@ test("a copied job has ids of its own and the same plan; mirrored it is the othe
   expect(copy.chosenRouteId).toBe(made.id);
   const twice = copyRoute(copyRoute(old, newId, true), newId, true);
   expect(titles(twice)).toEqual(titles(old));
-  expect(copyRoute(old, newId, true).parts.map(({ place }) => place)).toEqual(old.parts.map(({ place }) => otherSide(place)));
+  expect(copyRoute(old, newId, true).parts.map(({ place }) => place)).toEqual(
+    old.parts.map(({ place }) => otherSide(place)),
+  );
   expect(otherSide("Left bright side, RIGHT")).toBe("Right bright side, LEFT");
 });
 
 test("a job sheet goes out without anything personal and comes in again the same", () => {
   if (!starter) throw new Error("no starter job");
-  const text = writeJobSheet({ ...starter, notes: "my own words", answers: [{ rule: "no-source", about: "x", because: "mine", on: "2026-11-24" }] });
-  for (const mine of ["demo-drover", "my own words", "mine", "13900", "SM-4406", "2026-12-05"]) expect(text).not.toContain(mine);
+  const text = writeJobSheet({
+    ...starter,
+    notes: "my own words",
+    answers: [{ rule: "no-source", about: "x", because: "mine", on: "2026-11-24" }],
+  });
+  for (const mine of ["demo-drover", "my own words", "mine", "13900", "SM-4406", "2026-12-05"])
+    expect(text).not.toContain(mine);
   const sheet = readJobSheet(text);
   expect(sheet.routes.map(titles)).toEqual(starter.routes.map(titles));
   const markdown = jobSheetMarkdown(starter);
@@ -167,7 +208,17 @@ test.each([
 });
 
 test("what soaks or cools has nothing to be put back; what was counted off is counted on", () => {
-  const soaked = { ...route, steps: [step("soak", { wait: { minutes: 20, until: "it has crept in" } }), step("nut", { kind: "count", title: "Nut slackened" })] };
+  const soaked = {
+    ...route,
+    steps: [
+      step("soak", { wait: { minutes: 20, until: "it has crept in" } }),
+      step("nut", { kind: "count", title: "Nut slackened" }),
+    ],
+  };
   expect(mirrorState(soaked).unmirrored.map(({ id }) => id)).toEqual(["nut"]);
-  expect(syncMirror(soaked, counter()).steps.at(-1)).toMatchObject({ kind: "count", phase: "put back", mirrorOf: { stepId: "nut" } });
+  expect(syncMirror(soaked, counter()).steps.at(-1)).toMatchObject({
+    kind: "count",
+    phase: "put back",
+    mirrorOf: { stepId: "nut" },
+  });
 });

@@ -24,12 +24,19 @@ export function mirrorTitle(title: string): string {
   return (turn ? title.replace(turn[0], turn[1]) : `Back: ${title}`).slice(0, 200);
 }
 
-/** Steps that have a way back: what is taken apart by undoing or doing. What soaks or cools is not put back. */
+/**
+ * Steps that have a way back: what is taken apart by undoing or doing. What soaks or cools is not put back.
+ */
 function sources(route: Route): Step[] {
-  return route.steps.filter(({ phase, kind, wait }) => phase === "take apart" && (kind === "undo" || kind === "count" || (kind === "do" && !wait)));
+  return route.steps.filter(
+    ({ phase, kind, wait }) =>
+      phase === "take apart" && (kind === "undo" || kind === "count" || (kind === "do" && !wait)),
+  );
 }
 
-/** The putting-back of one step, and before it the starting by hand where bolts are many and have a figure. */
+/**
+ * The putting-back of one step, and before it the starting by hand where bolts are many and have a figure.
+ */
 function mirrorsOf(step: Step, fastener: Fastener | undefined, newId: () => string): Step[] {
   const title = mirrorTitle(step.title);
   const base = {
@@ -74,13 +81,22 @@ export interface MirrorState {
   renamed: Step[];
 }
 
-/** How the second half stands to the first. A step that was written by hand and does up the same fastener counts as a way back. */
+/**
+ * How the second half stands to the first. A step that was written by hand and does up the same fastener
+ * counts as a way back.
+ */
 export function mirrorState(route: Route): MirrorState {
   const first = new Map(sources(route).map((step) => [step.id, step]));
   const second = route.steps.filter(({ phase }) => phase === "put back" || phase === "prove it");
   const mirrored = new Set(second.flatMap(({ mirrorOf }) => (mirrorOf ? [mirrorOf.stepId] : [])));
-  const doneUp = new Set(second.flatMap(({ kind, fastenerId }) => (kind === "torque" && fastenerId !== undefined ? [fastenerId] : [])));
-  const putBack = new Set(second.flatMap(({ putsBack }) => putsBack ?? []).map((thing) => thing.toLowerCase()));
+  const doneUp = new Set(
+    second.flatMap(({ kind, fastenerId }) =>
+      kind === "torque" && fastenerId !== undefined ? [fastenerId] : [],
+    ),
+  );
+  const putBack = new Set(
+    second.flatMap(({ putsBack }) => putsBack ?? []).map((thing) => thing.toLowerCase()),
+  );
   const titles = new Set(second.map(({ title }) => title.toLowerCase()));
   const hasWayBack = (step: Step) =>
     mirrored.has(step.id) ||
@@ -104,13 +120,16 @@ function given(source: Step, kind: Step["kind"]): string {
 }
 
 /**
- * The route with its second half brought in step with the first: what is missing put in, in reverse; what has lost its
- * step taken out, unless it was edited; what was renamed renamed. Whatever a person changed in the second half stays as it is.
+ * The route with its second half brought in step with the first: what is missing put in, in reverse; what has
+ * lost its step taken out, unless it was edited; what was renamed renamed. Whatever a person changed in the
+ * second half stays as it is.
  */
 export function syncMirror(route: Route, newId: () => string): Route {
   const { unmirrored, orphaned, renamed } = mirrorState(route);
   const first = new Map(sources(route).map((step) => [step.id, step]));
-  const gone = new Set(orphaned.filter(({ mirrorOf, title }) => mirrorOf?.title === title).map(({ id }) => id));
+  const gone = new Set(
+    orphaned.filter(({ mirrorOf, title }) => mirrorOf?.title === title).map(({ id }) => id),
+  );
   const lost = new Set(orphaned.map(({ id }) => id));
   const renames = new Set(renamed.map(({ id }) => id));
   let steps = route.steps
@@ -128,8 +147,13 @@ export function syncMirror(route: Route, newId: () => string): Route {
   const order = [...first.keys()];
   const fasteners = new Map(route.fasteners.map((fastener) => [fastener.id, fastener]));
   for (const source of unmirrored) {
-    const made = mirrorsOf(source, source.fastenerId === undefined ? undefined : fasteners.get(source.fastenerId), newId);
-    // Right before the way back of the nearest earlier step; else last in the phase, before the vehicle is let down.
+    const made = mirrorsOf(
+      source,
+      source.fastenerId === undefined ? undefined : fasteners.get(source.fastenerId),
+      newId,
+    );
+    // Right before the way back of the nearest earlier step; else last in the phase, before the vehicle is
+    // let down.
     let anchor = -1;
     for (let before = order.indexOf(source.id) - 1; before >= 0 && anchor < 0; before--) {
       const id = order[before];
@@ -145,18 +169,29 @@ export function syncMirror(route: Route, newId: () => string): Route {
 }
 
 function isWayBack(step: Step, source: Step | undefined): boolean {
-  return source?.fastenerId !== undefined && step.phase === "put back" && step.fastenerId === source.fastenerId && (step.kind === "torque" || step.kind === "hand-start");
+  return (
+    source?.fastenerId !== undefined &&
+    step.phase === "put back" &&
+    step.fastenerId === source.fastenerId &&
+    (step.kind === "torque" || step.kind === "hand-start")
+  );
 }
 
-/** What is different on the way back: other socket, torque, pattern, hand, place, a new part. Short, in the order the hand needs it. */
+/**
+ * What is different on the way back: other socket, torque, pattern, hand, place, a new part. Short, in the
+ * order the hand needs it.
+ */
 export function differencesOf(route: Route, step: Step): string[] {
   const fastener = route.fasteners.find(({ id }) => id === step.fastenerId);
-  if (!fastener || step.phase !== "put back" || (step.kind !== "torque" && step.kind !== "hand-start")) return [];
+  if (!fastener || step.phase !== "put back" || (step.kind !== "torque" && step.kind !== "hand-start"))
+    return [];
   const { sizeToUndo, sizeToDoUp, figure, pattern, tightened, locking, singleUse, count } = fastener;
   const renewed = route.parts.find(({ renews }) => renews === fastener.id);
   return [
     singleUse || renewed ? `new ${count === 1 ? "one" : "ones"}` : undefined,
-    sizeToDoUp && sizeToUndo && !sameHead(sizeToDoUp, sizeToUndo) ? `${formatHeadSize(sizeToDoUp)} instead of ${formatHeadSize(sizeToUndo)}` : undefined,
+    sizeToDoUp && sizeToUndo && !sameHead(sizeToDoUp, sizeToUndo)
+      ? `${formatHeadSize(sizeToDoUp)} instead of ${formatHeadSize(sizeToUndo)}`
+      : undefined,
     locking,
     step.kind === "hand-start" ? "three turns by hand" : undefined,
     step.kind === "torque" && figure ? formatFigure(figure) : undefined,

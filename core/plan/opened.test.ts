@@ -3,8 +3,19 @@ import type { Fastener, Part, Route, Step } from "../model/job";
 import { beforeYouDrive, followUpsFrom } from "./after-the-work";
 import { OPENINGS, type Opening, openedBy } from "./opened";
 
-const step = (title: string, more: Partial<Step> = {}): Step => ({ id: title, title, phase: "take apart", kind: "do", stance: "on the ground", cautions: [], ...more });
-const undone = (name: string): { fastener: Fastener; step: Step } => ({ fastener: { id: name, name, count: 2 }, step: step(`Undo ${name}`, { kind: "undo", fastenerId: name }) });
+const step = (title: string, more: Partial<Step> = {}): Step => ({
+  id: title,
+  title,
+  phase: "take apart",
+  kind: "do",
+  stance: "on the ground",
+  cautions: [],
+  ...more,
+});
+const undone = (name: string): { fastener: Fastener; step: Step } => ({
+  fastener: { id: name, name, count: 2 },
+  step: step(`Undo ${name}`, { kind: "undo", fastenerId: name }),
+});
 
 interface Plan {
   steps?: string[];
@@ -50,16 +61,25 @@ test.each<[Opening, opens: Plan, not: Plan]>([
 test("what is only put back or looked at opens nothing", () => {
   const route = routeOf({});
   expect([
-    ...openedBy({ ...route, steps: [step("Brake pipe: look for rust", { kind: "look", phase: "look closely" }), step("Brake pipe on", { phase: "put back" })] }).keys(),
+    ...openedBy({
+      ...route,
+      steps: [
+        step("Brake pipe: look for rust", { kind: "look", phase: "look closely" }),
+        step("Brake pipe on", { phase: "put back" }),
+      ],
+    }).keys(),
   ]).toEqual([]);
 });
 
 test("a joint undone in a gearbox job books an alignment, and says when it was counted", () => {
   const job = { id: "j", vehicleId: "v" };
   const route = routeOf({ fasteners: ["Track rod end nut"], steps: ["Gearbox down"] });
-  const texts = (one: Route) => followUpsFrom(job, one, { value: 1000, unit: "km" }, "2026-11-24").map(({ text }) => text);
+  const texts = (one: Route) =>
+    followUpsFrom(job, one, { value: 1000, unit: "km" }, "2026-11-24").map(({ text }) => text);
   expect(texts(route)).toEqual(["Book a wheel alignment"]);
-  expect(texts({ ...route, steps: [...route.steps, step("Count it off", { kind: "count", mark: "turns" })] })[0]).toMatch(/counted or marked/);
+  expect(
+    texts({ ...route, steps: [...route.steps, step("Count it off", { kind: "count", mark: "turns" })] })[0],
+  ).toMatch(/counted or marked/);
 });
 
 test("each opening has something to check before driving", () => {
@@ -76,12 +96,18 @@ test("each opening has something to check before driving", () => {
     restraint: { fasteners: ["Seat belt anchor bolt"] },
     battery: { steps: ["Earth lead off"] },
   };
-  for (const opening of OPENINGS) expect([opening, beforeYouDrive(routeOf(by[opening])).length > 0]).toEqual([opening, true]);
+  for (const opening of OPENINGS)
+    expect([opening, beforeYouDrive(routeOf(by[opening])).length > 0]).toEqual([opening, true]);
   expect(beforeYouDrive(routeOf({ steps: ["Door panel off"] }))).toEqual([]);
 });
 
 test("the demo's jobs open what a mechanic would say they do", () => {
-  const opened = Object.fromEntries(demoHousehold("2026-11-24").jobs.map(({ id, routes }) => [id, [...openedBy(routes[0] as Route).keys()].sort()]));
+  const opened = Object.fromEntries(
+    demoHousehold("2026-11-24").jobs.map(({ id, routes }) => [
+      id,
+      [...openedBy(routes[0] as Route).keys()].sort(),
+    ]),
+  );
   expect(opened).toEqual({
     "demo-brake-shoes": ["brake", "brake line", "wheel"],
     "demo-cam-cover": ["battery", "fluid"],

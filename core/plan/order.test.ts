@@ -2,7 +2,15 @@ import fc from "fast-check";
 import type { Step } from "../model/job";
 import { brokenBy, comesBefore, loopsIn, sortSteps } from "./order";
 
-const step = (id: string, more: Partial<Step> = {}): Step => ({ id, title: id, phase: "take apart", kind: "do", stance: "on the ground", cautions: [], ...more });
+const step = (id: string, more: Partial<Step> = {}): Step => ({
+  id,
+  title: id,
+  phase: "take apart",
+  kind: "do",
+  stance: "on the ground",
+  cautions: [],
+  ...more,
+});
 const ids = (steps: readonly Step[] | undefined) => steps?.map(({ id }) => id).join("");
 
 test("steps come after what they need, and otherwise stay where they are", () => {
@@ -11,14 +19,23 @@ test("steps come after what they need, and otherwise stay where they are", () =>
 });
 
 test("what is moved past a lead comes after the lead is off, and before nothing else", () => {
-  const steps = [step("knuckle", { movesPast: ["sensor lead"] }), step("lead", { takesOff: ["Sensor lead"] }), step("on", { putsBack: ["sensor lead"] })];
+  const steps = [
+    step("knuckle", { movesPast: ["sensor lead"] }),
+    step("lead", { takesOff: ["Sensor lead"] }),
+    step("on", { putsBack: ["sensor lead"] }),
+  ];
   expect(sortSteps(steps)?.map(({ id }) => id)).toEqual(["lead", "knuckle", "on"]);
   expect(brokenBy(steps)).toMatchObject({ step: { id: "knuckle" }, needs: { id: "lead" } });
   expect(brokenBy(sortSteps(steps) ?? [])).toBeUndefined();
 });
 
 test("a loop is named with its steps", () => {
-  const steps = [step("a", { needs: ["c"] }), step("b", { needs: ["a"] }), step("c", { needs: ["b"] }), step("d")];
+  const steps = [
+    step("a", { needs: ["c"] }),
+    step("b", { needs: ["a"] }),
+    step("c", { needs: ["b"] }),
+    step("d"),
+  ];
   expect(sortSteps(steps)).toBeUndefined();
   expect(loopsIn(steps).map((loop) => [...loop].map(({ id }) => id).sort())).toEqual([["a", "b", "c"]]);
   expect(loopsIn([step("a", { needs: ["a"] })]).map(ids)).toEqual(["a"]);
@@ -26,10 +43,14 @@ test("a loop is named with its steps", () => {
 
 test("always a valid order when one exists; otherwise always a loop, and every loop a true one", () => {
   const names = ["a", "b", "c", "d", "e", "f", "g"];
-  const some = fc.array(fc.record({ from: fc.constantFrom(...names), to: fc.constantFrom(...names) }), { maxLength: 10 });
+  const some = fc.array(fc.record({ from: fc.constantFrom(...names), to: fc.constantFrom(...names) }), {
+    maxLength: 10,
+  });
   fc.assert(
     fc.property(some, (arrows) => {
-      const steps = names.map((id) => step(id, { needs: [...new Set(arrows.filter(({ to }) => to === id).map(({ from }) => from))] }));
+      const steps = names.map((id) =>
+        step(id, { needs: [...new Set(arrows.filter(({ to }) => to === id).map(({ from }) => from))] }),
+      );
       const sorted = sortSteps(steps);
       const loops = loopsIn(steps);
       if (sorted) {
@@ -40,7 +61,10 @@ test("always a valid order when one exists; otherwise always a loop, and every l
       }
       expect(loops.length).toBeGreaterThan(0);
       const before = comesBefore(steps);
-      for (const loop of loops) loop.forEach(({ id }, i) => expect(before.get(loop[(i + 1) % loop.length]?.id ?? "")?.has(id)).toBe(true));
+      for (const loop of loops)
+        loop.forEach(({ id }, i) =>
+          expect(before.get(loop[(i + 1) % loop.length]?.id ?? "")?.has(id)).toBe(true),
+        );
     }),
     { numRuns: 500 },
   );

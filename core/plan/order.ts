@@ -19,21 +19,23 @@ export function comesBefore(steps: readonly Step[]): Map<string, Set<string>> {
   return new Map(
     steps.map((step) => {
       const before = new Set((step.needs ?? []).filter((need) => known.has(need)));
-      for (const thing of [...(step.movesPast ?? []), ...(step.putsBack ?? [])]) for (const taker of takers.get(key(thing)) ?? []) if (taker !== step.id) before.add(taker);
+      for (const thing of [...(step.movesPast ?? []), ...(step.putsBack ?? [])])
+        for (const taker of takers.get(key(thing)) ?? []) if (taker !== step.id) before.add(taker);
       return [step.id, before];
     }),
   );
 }
 
 /**
- * The steps in an order that keeps every dependency, as near to the order they are in as can be; phases stay in their order
- * unless a dependency goes against them. Undefined when some steps wait for each other.
+ * The steps in an order that keeps every dependency, as near to the order they are in as can be; phases stay
+ * in their order unless a dependency goes against them. Undefined when some steps wait for each other.
  */
 export function sortSteps(steps: readonly Step[]): Step[] | undefined {
   const before = comesBefore(steps);
   const waiting = new Map(steps.map(({ id }) => [id, new Set(before.get(id))]));
   const after = new Map<string, string[]>();
-  for (const [id, needs] of before) for (const need of needs) after.set(need, [...(after.get(need) ?? []), id]);
+  for (const [id, needs] of before)
+    for (const need of needs) after.set(need, [...(after.get(need) ?? []), id]);
   const place = new Map(steps.map((step, i) => [step.id, PHASES.indexOf(step.phase) * steps.length + i]));
   const byId = new Map(steps.map((step) => [step.id, step]));
   // Of the steps that wait for nothing more, always the one that stood first.
@@ -41,7 +43,8 @@ export function sortSteps(steps: readonly Step[]): Step[] | undefined {
   const sorted: Step[] = [];
   while (ready.length > 0) {
     let first = 0;
-    for (let i = 1; i < ready.length; i++) if ((place.get(ready[i] ?? "") ?? 0) < (place.get(ready[first] ?? "") ?? 0)) first = i;
+    for (let i = 1; i < ready.length; i++)
+      if ((place.get(ready[i] ?? "") ?? 0) < (place.get(ready[first] ?? "") ?? 0)) first = i;
     const [id = ""] = ready.splice(first, 1);
     const step = byId.get(id);
     if (step) sorted.push(step);
@@ -54,7 +57,10 @@ export function sortSteps(steps: readonly Step[]): Step[] | undefined {
   return sorted.length === steps.length ? sorted : undefined;
 }
 
-/** Groups of steps that wait for each other, each in the order it goes round; empty when the steps can be sorted. */
+/**
+ * Groups of steps that wait for each other, each in the order it goes round; empty when the steps can be
+ * sorted.
+ */
 export function loopsIn(steps: readonly Step[]): Step[][] {
   const before = comesBefore(steps);
   const byId = new Map(steps.map((step) => [step.id, step]));
@@ -88,7 +94,10 @@ export function loopsIn(steps: readonly Step[]): Step[][] {
   return loops;
 }
 
-/** The first dependency that an order breaks: the step, and the one it should have come after; undefined when it keeps them all. */
+/**
+ * The first dependency that an order breaks: the step, and the one it should have come after; undefined when
+ * it keeps them all.
+ */
 export function brokenBy(steps: readonly Step[]): { step: Step; needs: Step } | undefined {
   const before = comesBefore(steps);
   const byId = new Map(steps.map((step) => [step.id, step]));

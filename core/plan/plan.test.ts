@@ -5,16 +5,45 @@ import { readHeadSize } from "../quantity/read-head-size";
 import { readTorqueFigure } from "../quantity/read-torque-figure";
 import { readThread } from "../thread/thread";
 import { chosenRoute, withRoute } from "./chosen-route";
-import { moveStep, pinSlip, putFastener, putPart, putStep, removeFastener, removePart, removeStep, unpinSlip } from "./edit-route";
+import {
+  moveStep,
+  pinSlip,
+  putFastener,
+  putPart,
+  putStep,
+  removeFastener,
+  removePart,
+  removeStep,
+  unpinSlip,
+} from "./edit-route";
 
-const step = (id: string, phase: Step["phase"], more: Partial<Step> = {}): Step => ({ id, title: id, phase, kind: "do", stance: "on the ground", cautions: [], ...more });
-const bolts: Fastener = { id: "bolts", name: "Bolts", count: 4, sizeToUndo: readHeadSize("16"), figure: readTorqueFigure("40 Nm"), source: "vehicle maker" };
+const step = (id: string, phase: Step["phase"], more: Partial<Step> = {}): Step => ({
+  id,
+  title: id,
+  phase,
+  kind: "do",
+  stance: "on the ground",
+  cautions: [],
+  ...more,
+});
+const bolts: Fastener = {
+  id: "bolts",
+  name: "Bolts",
+  count: 4,
+  sizeToUndo: readHeadSize("16"),
+  figure: readTorqueFigure("40 Nm"),
+  source: "vehicle maker",
+};
 const route: Route = {
   id: "r",
   name: "By the book",
   parts: [],
   fasteners: [bolts],
-  steps: [step("a", "take apart", { fastenerId: "bolts" }), step("b", "take apart"), step("c", "put back", { fastenerId: "bolts" })],
+  steps: [
+    step("a", "take apart", { fastenerId: "bolts" }),
+    step("b", "take apart"),
+    step("c", "put back", { fastenerId: "bolts" }),
+  ],
 };
 const order = (one: Route) => one.steps.map(({ id }) => id).join("");
 
@@ -37,13 +66,18 @@ test("moving goes past its neighbour, and at the edge of a phase into the next",
 
 test("a move that breaks a dependency is refused and says which", () => {
   const needing = putStep(route, step("b", "take apart", { needs: ["a"] }));
-  expect(() => moveStep(needing, "b", "earlier")).toThrow("“b” has to come after “a”. The order stays as it was.");
+  expect(() => moveStep(needing, "b", "earlier")).toThrow(
+    "“b” has to come after “a”. The order stays as it was.",
+  );
   expect(() => moveStep(needing, "a", "later")).toThrow("“b” has to come after “a”");
   expect(order(moveStep(needing, "b", "later"))).toBe("abc");
 });
 
 test("however steps are moved, none is lost and the phases stay in order", () => {
-  const moves = fc.array(fc.tuple(fc.constantFrom("a", "b", "c"), fc.constantFrom("earlier" as const, "later" as const)), { maxLength: 30 });
+  const moves = fc.array(
+    fc.tuple(fc.constantFrom("a", "b", "c"), fc.constantFrom("earlier" as const, "later" as const)),
+    { maxLength: 30 },
+  );
   fc.assert(
     fc.property(moves, (list) => {
       const end = list.reduce((now, [id, way]) => moveStep(now, id, way), route);
@@ -67,8 +101,16 @@ test("a figure is doubted by the head where no thread is written down, and by no
     fastenerDoubts({ ...bolts, ...more })
       .filter((doubt) => doubt.grave)
       .map(({ says }) => says);
-  expect(grave({ sizeToUndo: readHeadSize("10"), figure: readTorqueFigure("106 ft lb") })).toEqual([expect.stringContaining("any thread that such a head usually has (M6 or M8)")]);
-  expect(grave({ sizeToUndo: readHeadSize("10"), sizeToDoUp: readHeadSize("19"), figure: readTorqueFigure("106 ft lb") })).toEqual([]);
+  expect(grave({ sizeToUndo: readHeadSize("10"), figure: readTorqueFigure("106 ft lb") })).toEqual([
+    expect.stringContaining("any thread that such a head usually has (M6 or M8)"),
+  ]);
+  expect(
+    grave({
+      sizeToUndo: readHeadSize("10"),
+      sizeToDoUp: readHeadSize("19"),
+      figure: readTorqueFigure("106 ft lb"),
+    }),
+  ).toEqual([]);
   expect(grave({ sizeToUndo: undefined, figure: readTorqueFigure("5000 Nm") })).toEqual([]);
   // An early pass is meant to be low.
   expect(grave({ thread: readThread("M10"), figure: readTorqueFigure("5, 20, 40 Nm") })).toEqual([]);
@@ -101,7 +143,9 @@ test("the chosen route is found and replaced", () => {
 });
 
 test("only a figure that the thread cannot bear is a grave doubt", () => {
-  expect(fastenerDoubts({ ...bolts, thread: readThread("M6"), source: "memory" }).map(({ grave }) => grave)).toEqual([true, false]);
+  expect(
+    fastenerDoubts({ ...bolts, thread: readThread("M6"), source: "memory" }).map(({ grave }) => grave),
+  ).toEqual([true, false]);
 });
 
 test.each<[Partial<Fastener>, string[]]>([

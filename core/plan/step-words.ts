@@ -2,7 +2,10 @@ import type { Step } from "../model/job";
 
 /** "Measure the drum: at most 230 mm." What is measured, against its limits. */
 export function measureWords({ what, unit, least, most, places }: NonNullable<Step["measure"]>): string {
-  const limits = [least === undefined ? undefined : `at least ${least}`, most === undefined ? undefined : `at most ${most}`].filter((limit) => limit !== undefined);
+  const limits = [
+    least === undefined ? undefined : `at least ${least}`,
+    most === undefined ? undefined : `at most ${most}`,
+  ].filter((limit) => limit !== undefined);
   return `Measure the ${what}${places ? `, ${places.join(" and ")}` : ""}: ${limits.length === 0 ? "no limit is written down" : `${limits.join(", ")}${unit ? ` ${unit}` : ""}`}.`;
 }
 
@@ -17,4 +20,5 @@ export function taskWords({ photo, mark, wait, measure }: Step): string[] {
 }
 
 /** "45 min", and from two hours on "2.5 h". */
-const lengthOfTime = (minutes: number) => (minutes < 120 ? `${minutes} min` : `${Math.round(minutes / 6) / 10} h`);
+const lengthOfTime = (minutes: number) =>
+  minutes < 120 ? `${minutes} min` : `${Math.round(minutes / 6) / 10} h`;

@@ -13,24 +13,50 @@ export interface WhileOpen {
   atLeast: boolean;
   /** Minutes saved by doing it now. */
   savedMinutes: number;
-  /** What is thrown away with the life that the old one still has, in minor units; undefined when it cannot be told. */
+  /**
+   * What is thrown away with the life that the old one still has, in minor units; undefined when it cannot be
+   * told.
+   */
   wasteMinor: number | undefined;
   verdict: "do it now" | "leave it" | "not known";
 }
 
 /**
- * Whether a part that lies open is better renewed now: when the labour saved is worth more than the life thrown away.
- * @param odometer where the vehicle stands now; undefined when there is no reading. @param hourMinor what an hour of one's own time is worth, minor units.
- * Example: saves 60 min at 15.00 an hour, wastes a quarter of 24.00 → do it now.
+ * Whether a part that lies open is better renewed now: when the labour saved is worth more than the life
+ * thrown away.
+ * @param odometer where the vehicle stands now; undefined when there is no reading. @param hourMinor what an
+ * hour of one's own time is worth, minor units. Example: saves 60 min at 15.00 an hour, wastes a quarter of
+ * 24.00 → do it now.
  */
-export function whileOpen(part: LaidOpen, log: readonly Replacement[], odometer: Distance | undefined, hourMinor: number): WhileOpen {
+export function whileOpen(
+  part: LaidOpen,
+  log: readonly Replacement[],
+  odometer: Distance | undefined,
+  hourMinor: number,
+): WhileOpen {
   const named = part.name.trim().toLowerCase();
-  const last = log.filter((one) => one.part.trim().toLowerCase() === named && one.place === part.place).sort((a, b) => b.on.localeCompare(a.on))[0];
+  const last = log
+    .filter((one) => one.part.trim().toLowerCase() === named && one.place === part.place)
+    .sort((a, b) => b.on.localeCompare(a.on))[0];
   const nowKm = odometer && convertDistance(odometer, "km").value;
-  const goneKm = nowKm === undefined ? undefined : last ? Math.max(0, nowKm - convertDistance(last.odometer, "km").value) : nowKm;
+  const goneKm =
+    nowKm === undefined
+      ? undefined
+      : last
+        ? Math.max(0, nowKm - convertDistance(last.odometer, "km").value)
+        : nowKm;
   const savedMinutes = Math.max(0, part.minutesLater - part.minutesNow);
-  const left = goneKm === undefined || part.lastsKm === undefined ? undefined : Math.max(0, 1 - goneKm / part.lastsKm);
-  const wasteMinor = left === undefined || part.priceMinor === undefined ? undefined : Math.round(part.priceMinor * left);
+  const left =
+    goneKm === undefined || part.lastsKm === undefined ? undefined : Math.max(0, 1 - goneKm / part.lastsKm);
+  const wasteMinor =
+    left === undefined || part.priceMinor === undefined ? undefined : Math.round(part.priceMinor * left);
   const worth = (savedMinutes / 60) * hourMinor;
-  return { part, goneKm, atLeast: !last, savedMinutes, wasteMinor, verdict: wasteMinor === undefined ? "not known" : worth > wasteMinor ? "do it now" : "leave it" };
+  return {
+    part,
+    goneKm,
+    atLeast: !last,
+    savedMinutes,
+    wasteMinor,
+    verdict: wasteMinor === undefined ? "not known" : worth > wasteMinor ? "do it now" : "leave it",
+  };
 }

@@ -11,7 +11,10 @@ export function times(a: Band, b: Band): Band {
   return [a[0] * b[0], a[1] * b[1]];
 }
 
-/** The quotient of two intervals of positive values that vary apart. Example: over([10, 20], [2, 5]) → [2, 10]. */
+/**
+ * The quotient of two intervals of positive values that vary apart. Example: over([10, 20], [2, 5]) → [2,
+ * 10].
+ */
 export function over(a: Band, b: Band): Band {
   return [a[0] / b[1], a[1] / b[0]];
 }

@@ -12,7 +12,9 @@ export interface Distance {
   unit: DistanceUnit;
 }
 
-/** The distance in another unit, unrounded. @throws InputError unless finite. Example: 100 mi → 160.9344 km. */
+/**
+ * The distance in another unit, unrounded. @throws InputError unless finite. Example: 100 mi → 160.9344 km.
+ */
 export function convertDistance(distance: Distance, unit: DistanceUnit): Distance {
   requireFinite(distance.value, "The distance");
   if (distance.unit === unit) return distance;

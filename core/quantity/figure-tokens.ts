@@ -35,7 +35,10 @@ export type FigureToken =
 const WORDS: readonly [RegExp, PlainToken][] = [
   [/(?:just )?(?:snug|good and tight|nipped up)(?: up)?(?![a-z])/y, "snug"],
   [/(?:by )?(?:hand|finger)[ -]?tight(?:en(?:ed)?)?(?![a-z])/y, "hand tight"],
-  [/(?:max(?:imum)?\.?(?: of)?|up to(?: a max(?:imum)? of)?|(?:no|not|never) more than|not (?:over|above)|at most|less than|or less|<=?|≤)(?![a-z])/y, "maximum"],
+  [
+    /(?:max(?:imum)?\.?(?: of)?|up to(?: a max(?:imum)? of)?|(?:no|not|never) more than|not (?:over|above)|at most|less than|or less|<=?|≤)(?![a-z])/y,
+    "maximum",
+  ],
   [/(?:min(?:imum)?\.?(?: of)?|at least|no less than|more than|or more|>=?|≥)(?![a-z])/y, "least"],
   [/between(?![a-z])/y, "between"],
   [/±|\+\s?\/\s?-|\+-|plus (?:or|\/) minus/y, "plus or minus"],
@@ -60,7 +63,8 @@ const WORDS: readonly [RegExp, PlainToken][] = [
 ];
 /** Words that are links everywhere but do more than link: a plus that is said. */
 const PLUS_SAID = /^plus$/;
-const STAGE = /(?:stage|step|pass|phase)\s*(?:no\.?\s*)?(\d{1,2})\s*[:.)=-]?\s*|(\d)(?:st|nd|rd|th)(?:\s*(?:stage|step|pass))?\s*:?\s*|(\d)\)\s*/y;
+const STAGE =
+  /(?:stage|step|pass|phase)\s*(?:no\.?\s*)?(\d{1,2})\s*[:.)=-]?\s*|(\d)(?:st|nd|rd|th)(?:\s*(?:stage|step|pass))?\s*:?\s*|(\d)\)\s*/y;
 const NUMBERS = new RegExp(NUMBER, "y");
 const SPACE = /\s+/y;
 const ANYTHING = /[a-z·⋅.]+|[^\s]/y;
@@ -86,7 +90,8 @@ export function figureTokens(typed: string): FigureToken[] {
 function tokenAt(text: string, at: number, before: FigureToken | undefined): FigureToken {
   STAGE.lastIndex = at;
   const stage = STAGE.exec(text);
-  if (stage && !(before?.kind === "number")) return { kind: "stage", text: stage[0], number: Number(stage[1] ?? stage[2] ?? stage[3]) };
+  if (stage && !(before?.kind === "number"))
+    return { kind: "stage", text: stage[0], number: Number(stage[1] ?? stage[2] ?? stage[3]) };
   const number = take(NUMBERS, text, at);
   if (number) return { kind: "number", text: number };
   const unit = torqueUnitAt(text, at);

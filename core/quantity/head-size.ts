@@ -1,9 +1,21 @@
 import { z } from "zod";
 
-/** The shapes a tool takes hold of. A twelve-point head is not a hexagon: only a twelve-point socket or ring goes on. */
-export const HEAD_PROFILES = ["hexagon", "hexagon key", "six-lobe", "six-lobe external", "multi-spline", "twelve-point"] as const;
+/**
+ * The shapes a tool takes hold of. A twelve-point head is not a hexagon: only a twelve-point socket or ring
+ * goes on.
+ */
+export const HEAD_PROFILES = [
+  "hexagon",
+  "hexagon key",
+  "six-lobe",
+  "six-lobe external",
+  "multi-spline",
+  "twelve-point",
+] as const;
 
-/** A head by shape and size: across flats in mm or inches, or the shape's own number (T40, E12, M10 spline). */
+/**
+ * A head by shape and size: across flats in mm or inches, or the shape's own number (T40, E12, M10 spline).
+ */
 export const headSizeSchema = z.strictObject({
   profile: z.enum(HEAD_PROFILES),
   size: z.number().positive().max(200),
@@ -12,7 +24,9 @@ export const headSizeSchema = z.strictObject({
 export type HeadSize = z.infer<typeof headSizeSchema>;
 export type HeadProfile = HeadSize["profile"];
 
-/** Numbers that are made of the shapes that go by number. ISO 10664 six-lobe; external six-lobe; multi-spline. */
+/**
+ * Numbers that are made of the shapes that go by number. ISO 10664 six-lobe; external six-lobe; multi-spline.
+ */
 export const MADE_NUMBERS: Partial<Record<HeadSize["profile"], readonly number[]>> = {
   "six-lobe": [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 15, 20, 25, 27, 30, 40, 45, 50, 55, 60, 70, 80, 90, 100],
   "six-lobe external": [4, 5, 6, 7, 8, 10, 11, 12, 14, 16, 18, 20, 24],

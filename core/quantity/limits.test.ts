@@ -13,11 +13,11 @@ test.each([
 });
 
 test("a limit itself is still allowed, either way", () => {
-  expect([isBeyond({ least: 2 }, 2), isBeyond({ most: 204 }, 204), isBeyond({}, 5), isBeyond({ least: 2 }, 1.99), isBeyond({ most: 9 }, 9.01)]).toEqual([
-    false,
-    false,
-    false,
-    true,
-    true,
-  ]);
+  expect([
+    isBeyond({ least: 2 }, 2),
+    isBeyond({ most: 204 }, 204),
+    isBeyond({}, 5),
+    isBeyond({ least: 2 }, 1.99),
+    isBeyond({ most: 9 }, 9.01),
+  ]).toEqual([false, false, false, true, true]);
 });

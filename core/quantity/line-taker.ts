@@ -3,18 +3,25 @@
  * So nothing that was typed is read twice, and nothing is dropped unseen.
  */
 export class LineTaker {
-  /** What has not been understood yet. Pieces taken leave a mark that is no letter, digit or space, so that their neighbours do not grow together. */
+  /**
+   * What has not been understood yet. Pieces taken leave a mark that is no letter, digit or space, so that
+   * their neighbours do not grow together.
+   */
   private left: string;
 
   constructor(text: string) {
     this.left = text;
   }
 
-  /** What `made` makes of the first place that the pattern fits; that piece is then taken. Undefined when it does not fit or `made` gives undefined. */
+  /**
+   * What `made` makes of the first place that the pattern fits; that piece is then taken. Undefined when it
+   * does not fit or `made` gives undefined.
+   */
   take<T>(pattern: RegExp, made: (match: RegExpExecArray) => T | undefined): T | undefined {
     const match = pattern.exec(this.left);
     const value = match ? made(match) : undefined;
-    if (match && value !== undefined) this.left = `${this.left.slice(0, match.index)} ${TAKEN} ${this.left.slice(match.index + match[0].length)}`;
+    if (match && value !== undefined)
+      this.left = `${this.left.slice(0, match.index)} ${TAKEN} ${this.left.slice(match.index + match[0].length)}`;
     return value;
   }
 

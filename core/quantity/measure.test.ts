@@ -4,7 +4,8 @@ import { around, over, shareWithin, times } from "./band";
 import { type Dimension, measureUnits, readMeasure, toMeasureUnit } from "./measure";
 import { readShare } from "./share";
 
-// Published to this many digits: NIST SP 811 (in, ft, lb, lbf, US gallon); UK Weights and Measures Act (imperial gallon).
+// Published to this many digits: NIST SP 811 (in, ft, lb, lbf, US gallon); UK Weights and Measures Act
+// (imperial gallon).
 test.each<[string, Dimension, number]>([
   ["1 1/2 in", "length", 38.1],
   ["13/16″", "length", 20.6375],
@@ -53,7 +54,9 @@ test("the unit of the field is taken only where none is written", () => {
 test("there and back again in every unit of every dimension", () => {
   for (const dimension of ["length", "mass", "volume", "force", "angle"] as const) {
     for (const unit of measureUnits(dimension)) {
-      expect(toMeasureUnit(readMeasure("7.25", dimension, "It", { unit }).value, dimension, unit)).toBeCloseTo(7.25, 12);
+      expect(
+        toMeasureUnit(readMeasure("7.25", dimension, "It", { unit }).value, dimension, unit),
+      ).toBeCloseTo(7.25, 12);
       expect(readMeasure(`7.25 ${unit}`, dimension, "It").unit).toBe(unit);
     }
   }
@@ -84,19 +87,32 @@ test.each([
 });
 
 test("intervals widen as they are multiplied and divided, and hold every product of what they hold", () => {
-  const interval = fc.tuple(fc.double({ min: 0.1, max: 100, noNaN: true }), fc.double({ min: 0, max: 50, noNaN: true })).map(([low, more]) => [low, low + more] as const);
+  const interval = fc
+    .tuple(fc.double({ min: 0.1, max: 100, noNaN: true }), fc.double({ min: 0, max: 50, noNaN: true }))
+    .map(([low, more]) => [low, low + more] as const);
   fc.assert(
-    fc.property(interval, interval, fc.double({ min: 0, max: 1, noNaN: true }), fc.double({ min: 0, max: 1, noNaN: true }), (a, b, s, t) => {
-      const x = a[0] + s * (a[1] - a[0]);
-      const y = b[0] + t * (b[1] - b[0]);
-      const product = times(a, b);
-      const quotient = over(a, b);
-      expect(x * y).toBeGreaterThanOrEqual(product[0] * (1 - 1e-12));
-      expect(x * y).toBeLessThanOrEqual(product[1] * (1 + 1e-12));
-      expect(x / y).toBeGreaterThanOrEqual(quotient[0] * (1 - 1e-12));
-      expect(x / y).toBeLessThanOrEqual(quotient[1] * (1 + 1e-12));
-    }),
+    fc.property(
+      interval,
+      interval,
+      fc.double({ min: 0, max: 1, noNaN: true }),
+      fc.double({ min: 0, max: 1, noNaN: true }),
+      (a, b, s, t) => {
+        const x = a[0] + s * (a[1] - a[0]);
+        const y = b[0] + t * (b[1] - b[0]);
+        const product = times(a, b);
+        const quotient = over(a, b);
+        expect(x * y).toBeGreaterThanOrEqual(product[0] * (1 - 1e-12));
+        expect(x * y).toBeLessThanOrEqual(product[1] * (1 + 1e-12));
+        expect(x / y).toBeGreaterThanOrEqual(quotient[0] * (1 - 1e-12));
+        expect(x / y).toBeLessThanOrEqual(quotient[1] * (1 + 1e-12));
+      },
+    ),
   );
   expect(around(50, 0.04)).toEqual([48, 52]);
-  expect([shareWithin([1, 3], [2, 9]), shareWithin([1, 3], [4, 9]), shareWithin([2, 2], [1, 3]), shareWithin([5, 5], [1, 3])]).toEqual([0.5, 0, 1, 0]);
+  expect([
+    shareWithin([1, 3], [2, 9]),
+    shareWithin([1, 3], [4, 9]),
+    shareWithin([2, 2], [1, 3]),
+    shareWithin([5, 5], [1, 3]),
+  ]).toEqual([0.5, 0, 1, 0]);
 });

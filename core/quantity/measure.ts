@@ -80,26 +80,46 @@ function isWritten({ written }: MeasureUnit, text: string): boolean {
 }
 
 /**
- * A measure as typed, in its dimension's own unit. A unit written behind the number wins over the one of the field.
+ * A measure as typed, in its dimension's own unit. A unit written behind the number wins over the one of the
+ * field.
  * @param unit the unit taken when none is written; the dimension's own where left out.
  * @throws InputError naming what could not be read, or asking what a bare fraction or a "ton" is.
  * Example: readMeasure("1 1/2 in", "length", "The offset") → { value: 38.1, unit: "in" }.
  */
-export function readMeasure(text: string, dimension: Dimension, what: string, { unit, field }: { unit?: string | undefined; field?: string | undefined } = {}): Measured {
+export function readMeasure(
+  text: string,
+  dimension: Dimension,
+  what: string,
+  { unit, field }: { unit?: string | undefined; field?: string | undefined } = {},
+): Measured {
   const units: readonly MeasureUnit[] = DIMENSIONS[dimension];
   const typed = text.trim();
   const match = WHOLE.exec(typed);
   if (!match) {
-    // Without a number it is the number that is missing, whatever else stands there; with more than one it is the rest that is not understood.
+    // Without a number it is the number that is missing, whatever else stands there; with more than one it is
+    // the rest that is not understood.
     readNumber(typed, what, field);
-    throw new InputError(`${what} reads "${typed}". Write one number and its unit, such as 12 ${units[0]?.symbol ?? ""}.`, field);
+    throw new InputError(
+      `${what} reads "${typed}". Write one number and its unit, such as 12 ${units[0]?.symbol ?? ""}.`,
+      field,
+    );
   }
   const [, number = "", behind = ""] = match;
   const written = behind.trim();
-  const known = written === "" ? (units.find(({ symbol }) => symbol === unit) ?? units[0]) : units.find((one) => isWritten(one, written));
+  const known =
+    written === ""
+      ? (units.find(({ symbol }) => symbol === unit) ?? units[0])
+      : units.find((one) => isWritten(one, written));
   if (dimension === "mass" && /^tons?$/i.test(written))
-    throw new InputError(`"${typed}" could be 1000 kg or 907 kg to the ton. Write t for the one, short ton for the other.`, field);
-  if (!known) throw new InputError(`"${written}" is not a unit of ${dimension}. Use ${listed(units.map(({ symbol }) => symbol))}.`, field);
+    throw new InputError(
+      `"${typed}" could be 1000 kg or 907 kg to the ton. Write t for the one, short ton for the other.`,
+      field,
+    );
+  if (!known)
+    throw new InputError(
+      `"${written}" is not a unit of ${dimension}. Use ${listed(units.map(({ symbol }) => symbol))}.`,
+      field,
+    );
   if (written === "" && isFraction(number)) askWhatOf(typed, dimension, known.symbol, field);
   const { value } = readNumber(number, what, field);
   const measured = value * known.factor;
@@ -109,17 +129,31 @@ export function readMeasure(text: string, dimension: Dimension, what: string, { 
 
 /** Nobody writes millimetres or degrees in fractions: it is inches or turns that were meant, or a slip. */
 function askWhatOf(typed: string, dimension: Dimension, unit: string, field: string | undefined): void {
-  if (dimension === "length" && !["in", "ft"].includes(unit)) throw new InputError(`"${typed}" is a fraction: inches? Write ${typed} in, or a decimal in ${unit}.`, field);
-  if (dimension === "angle" && unit === "°") throw new InputError(`"${typed}" could be of a degree or of a turn. Write ${typed} turn, or the degrees.`, field);
+  if (dimension === "length" && !["in", "ft"].includes(unit))
+    throw new InputError(
+      `"${typed}" is a fraction: inches? Write ${typed} in, or a decimal in ${unit}.`,
+      field,
+    );
+  if (dimension === "angle" && unit === "°")
+    throw new InputError(
+      `"${typed}" could be of a degree or of a turn. Write ${typed} turn, or the degrees.`,
+      field,
+    );
 }
 
-/** A number and, if there is one, its unit of a dimension, within a longer text: the source of a pattern, for a text in small letters. */
+/**
+ * A number and, if there is one, its unit of a dimension, within a longer text: the source of a pattern, for
+ * a text in small letters.
+ */
 export function measurePattern(dimension: Dimension): string {
   const units = DIMENSIONS[dimension].map(({ written }) => written).join("|");
   return `${NUMBER}(?:\\s*-?\\s*(?:${units})(?![a-z])\\.?)?`;
 }
 
-/** A value of the dimension's own unit told in another of its units. @throws InputError for a unit it does not have. */
+/**
+ * A value of the dimension's own unit told in another of its units. @throws InputError for a unit it does not
+ * have.
+ */
 export function toMeasureUnit(value: number, dimension: Dimension, unit: string): number {
   const found = DIMENSIONS[dimension].find(({ symbol }) => symbol === unit);
   if (!found) throw new InputError(`"${unit}" is not a unit of ${dimension}.`);

@@ -57,9 +57,14 @@ test("whatever is typed gives a finite number or a sentence", () => {
 
 test("every number written with a point or a comma reads back", () => {
   fc.assert(
-    fc.property(fc.integer({ min: 0, max: 99_999 }), fc.integer({ min: 0, max: 99 }), fc.constantFrom(".", ","), (whole, part, mark) => {
-      const text = `${whole}${mark}${String(part).padStart(2, "0")}`;
-      expect(readNumber(text, "The number").value).toBeCloseTo(whole + part / 100, 9);
-    }),
+    fc.property(
+      fc.integer({ min: 0, max: 99_999 }),
+      fc.integer({ min: 0, max: 99 }),
+      fc.constantFrom(".", ","),
+      (whole, part, mark) => {
+        const text = `${whole}${mark}${String(part).padStart(2, "0")}`;
+        expect(readNumber(text, "The number").value).toBeCloseTo(whole + part / 100, 9);
+      },
+    ),
   );
 });

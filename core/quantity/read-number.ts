@@ -7,9 +7,9 @@ export interface ReadNumber {
 }
 
 /**
- * A number within a text, as the source of a pattern: fractions and mixed numbers, single-sign fractions, thousands
- * set off by spaces, comma or point. It takes all the digits and marks that hang together, so that what is no number
- * ("1,200", "1.2.3") is refused whole instead of being read in part.
+ * A number within a text, as the source of a pattern: fractions and mixed numbers, single-sign fractions,
+ * thousands set off by spaces, comma or point. It takes all the digits and marks that hang together, so that
+ * what is no number ("1,200", "1.2.3") is refused whole instead of being read in part.
  */
 export const NUMBER =
   "(?:(?:\\d+(?:\\s+|\\s*-\\s*))?\\d+\\s?[/⁄]\\s?\\d+|\\d*\\s?[½¼¾⅛⅜⅝⅞⅓⅔]|\\d{1,3}(?:[\\s\\u00a0\\u2009\\u202f]\\d{3})+(?!\\d)(?:[.,]\\d+)*|\\d+(?:[.,]\\d+)*|[.,]\\d+)";
@@ -19,7 +19,17 @@ const PLAIN = /^[+-]?(\d+([.,]\d*)?|[.,]\d+)$/;
 const GROUPED = /^[+-]?\d{1,3}([\s\u00a0\u2009\u202f]\d{3})+([.,]\d*)?$/;
 /** "13/16", and with a whole number before it "1 3/16" or "1-3/16". */
 const FRACTION = /^([+-])?(?:(\d+)(?:\s+|\s*-\s*))?(\d+)\s*[/⁄]\s*(\d+)$/;
-const SINGLE_SIGN: Record<string, string> = { "½": "1/2", "¼": "1/4", "¾": "3/4", "⅛": "1/8", "⅜": "3/8", "⅝": "5/8", "⅞": "7/8", "⅓": "1/3", "⅔": "2/3" };
+const SINGLE_SIGN: Record<string, string> = {
+  "½": "1/2",
+  "¼": "1/4",
+  "¾": "3/4",
+  "⅛": "1/8",
+  "⅜": "3/8",
+  "⅝": "5/8",
+  "⅞": "7/8",
+  "⅓": "1/3",
+  "⅔": "2/3",
+};
 
 /**
  * A number as people type it: comma or point for the decimals, thin or plain spaces between thousands,
@@ -41,11 +51,17 @@ export function readNumber(text: string, what: string, field?: string): ReadNumb
   if (fraction) return readFraction(fraction, what, field);
   if (/^[+-]?[1-9]\d{0,2},\d{3}$/.test(trimmed)) {
     const plain = trimmed.replace(",", "");
-    throw new InputError(`"${trimmed}" could be read two ways. Type ${plain} or ${trimmed.replace(",", ".")}.`, field);
+    throw new InputError(
+      `"${trimmed}" could be read two ways. Type ${plain} or ${trimmed.replace(",", ".")}.`,
+      field,
+    );
   }
   if (!PLAIN.test(trimmed) && !GROUPED.test(trimmed)) {
     refuseStrange(trimmed, what, field);
-    throw new InputError(`${what} reads "${trimmed}", which is not a number. Type digits, with a comma or a point.`, field);
+    throw new InputError(
+      `${what} reads "${trimmed}", which is not a number. Type digits, with a comma or a point.`,
+      field,
+    );
   }
   const digits = trimmed.replace(SPACES, "").replace(",", ".");
   const value = Number(digits);
@@ -53,8 +69,13 @@ export function readNumber(text: string, what: string, field?: string): ReadNumb
   return { value, decimals: digits.split(".")[1]?.length ?? 0 };
 }
 
-function readFraction([text, sign, whole = "0", above = "", below = ""]: RegExpExecArray, what: string, field?: string): ReadNumber {
-  if (Number(below) === 0) throw new InputError(`${what} reads "${text}": nothing can be divided by zero.`, field);
+function readFraction(
+  [text, sign, whole = "0", above = "", below = ""]: RegExpExecArray,
+  what: string,
+  field?: string,
+): ReadNumber {
+  if (Number(below) === 0)
+    throw new InputError(`${what} reads "${text}": nothing can be divided by zero.`, field);
   const value = (sign === "-" ? -1 : 1) * (Number(whole) + Number(above) / Number(below));
   if (!Number.isFinite(value)) throw new InputError(`${what} is too large to be real.`, field);
   return { value, decimals: String(Number(Math.abs(value % 1).toFixed(4))).split(".")[1]?.length ?? 0 };
@@ -67,6 +88,8 @@ export function isFraction(text: string): boolean {
 
 /** Throws for what is no number in any unit: a picture, or a number written with an e. */
 export function refuseStrange(text: string, what: string, field?: string): void {
-  if (/\p{Extended_Pictographic}/u.test(text)) throw new InputError(`${what} has a picture in it. Type digits, with a comma or a point.`, field);
-  if (/^[+-]?[\d.,]+e[+-]?\d/i.test(text)) throw new InputError(`${what} reads "${text}". Write the number out in digits, without an e.`, field);
+  if (/\p{Extended_Pictographic}/u.test(text))
+    throw new InputError(`${what} has a picture in it. Type digits, with a comma or a point.`, field);
+  if (/^[+-]?[\d.,]+e[+-]?\d/i.test(text))
+    throw new InputError(`${what} reads "${text}". Write the number out in digits, without an e.`, field);
 }

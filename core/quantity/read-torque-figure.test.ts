@@ -65,10 +65,19 @@ test.each<[string, TorqueFigure]>([
   ["first to 20 Nm then to 40 Nm", { form: "passes", torques: [q(20, "N.m"), q(40, "N.m")] }],
   ["30 ft lb then 60 ft lb", { form: "passes", torques: [q(30, "lbf.ft"), q(60, "lbf.ft")] }],
   ["50 Nm + 90°", { form: "angle", first: { form: "value", torque: q(50, "N.m") }, anglesDeg: [90] }],
-  ["50 Nm + 90° + 45°", { form: "angle", first: { form: "value", torque: q(50, "N.m") }, anglesDeg: [90, 45] }],
+  [
+    "50 Nm + 90° + 45°",
+    { form: "angle", first: { form: "value", torque: q(50, "N.m") }, anglesDeg: [90, 45] },
+  ],
   ["50 Nm 90 deg", { form: "angle", first: { form: "value", torque: q(50, "N.m") }, anglesDeg: [90] }],
-  ["25 ft-lb then another 90 degrees", { form: "angle", first: { form: "value", torque: q(25, "lbf.ft") }, anglesDeg: [90] }],
-  ["40 Nm plus a quarter turn", { form: "angle", first: { form: "value", torque: q(40, "N.m") }, anglesDeg: [90] }],
+  [
+    "25 ft-lb then another 90 degrees",
+    { form: "angle", first: { form: "value", torque: q(25, "lbf.ft") }, anglesDeg: [90] },
+  ],
+  [
+    "40 Nm plus a quarter turn",
+    { form: "angle", first: { form: "value", torque: q(40, "N.m") }, anglesDeg: [90] },
+  ],
   ["12 turns", { form: "turns", turns: 12 }],
   ["2,5 turns back to the mark", { form: "turns", turns: 2.5 }],
 ])("%p is read", (text, figure) => {
@@ -97,18 +106,30 @@ test.each([
 });
 
 const quantity = fc
-  .record({ value: fc.integer({ min: 1, max: 9999 }).map((n) => n / 10), unit: fc.constantFrom(...TORQUE_UNITS), decimals: fc.constant(1) })
+  .record({
+    value: fc.integer({ min: 1, max: 9999 }).map((n) => n / 10),
+    unit: fc.constantFrom(...TORQUE_UNITS),
+    decimals: fc.constant(1),
+  })
   .filter((torque) => quantityNm(torque) >= 0.05 && quantityNm(torque) <= 5000);
 const anyFigure = fc.oneof(
   quantity.map((torque): TorqueFigure => ({ form: "value", torque })),
   quantity.map((torque): TorqueFigure => ({ form: "maximum", torque })),
+  fc.tuple(quantity, fc.integer({ min: 1, max: 500 })).map(([low, more]): TorqueFigure => ({
+    form: "range",
+    low,
+    high: { ...low, value: (Math.round(low.value * 10) + more) / 10 },
+  })),
   fc
-    .tuple(quantity, fc.integer({ min: 1, max: 500 }))
-    .map(([low, more]): TorqueFigure => ({ form: "range", low, high: { ...low, value: (Math.round(low.value * 10) + more) / 10 } })),
-  fc.array(quantity, { minLength: 2, maxLength: 6 }).map((torques): TorqueFigure => ({ form: "passes", torques })),
+    .array(quantity, { minLength: 2, maxLength: 6 })
+    .map((torques): TorqueFigure => ({ form: "passes", torques })),
   fc
     .tuple(quantity, fc.array(fc.integer({ min: 1, max: 360 }), { minLength: 1, maxLength: 3 }))
-    .map(([torque, anglesDeg]): TorqueFigure => ({ form: "angle", first: { form: "value", torque }, anglesDeg })),
+    .map(([torque, anglesDeg]): TorqueFigure => ({
+      form: "angle",
+      first: { form: "value", torque },
+      anglesDeg,
+    })),
   fc.integer({ min: 1, max: 60 }).map((n): TorqueFigure => ({ form: "turns", turns: n / 2 })),
   fc.constant<TorqueFigure>({ form: "snug" }),
 );
@@ -124,7 +145,28 @@ test("what is shown of a figure reads back as the same figure", () => {
 
 test("whatever is typed gives a figure the model allows, or a sentence", () => {
   const pieces = fc
-    .array(fc.constantFrom("35", "1,200", "0", "Nm", "ft lb", "-", "to", "then", "+", "90°", "max", "snug", " ", "turns", ",", "and", "between"), { maxLength: 8 })
+    .array(
+      fc.constantFrom(
+        "35",
+        "1,200",
+        "0",
+        "Nm",
+        "ft lb",
+        "-",
+        "to",
+        "then",
+        "+",
+        "90°",
+        "max",
+        "snug",
+        " ",
+        "turns",
+        ",",
+        "and",
+        "between",
+      ),
+      { maxLength: 8 },
+    )
     .map((parts) => parts.join(" "));
   fc.assert(
     fc.property(fc.oneof(fc.string(), pieces), (text) => {
@@ -140,8 +182,12 @@ test("whatever is typed gives a figure the model allows, or a sentence", () => {
 
 test("a figure is read back in words with the other everyday unit", () => {
   expect(figureInWords(readTorqueFigure("106 in-lb"))).toBe("106 pound-inches (12.0 N·m)");
-  expect(figureInWords(readTorqueFigure("50 Nm + 90°"))).toBe("50 newton-metres (36.9 lb·ft), then 90 degrees further (1.5 flats of a hexagon)");
-  expect(figureInWords(readTorqueFigure("18-24 Nm"))).toBe("between 18 newton-metres (13.3 lb·ft) and 24 newton-metres (17.7 lb·ft), aimed at the middle");
+  expect(figureInWords(readTorqueFigure("50 Nm + 90°"))).toBe(
+    "50 newton-metres (36.9 lb·ft), then 90 degrees further (1.5 flats of a hexagon)",
+  );
+  expect(figureInWords(readTorqueFigure("18-24 Nm"))).toBe(
+    "between 18 newton-metres (13.3 lb·ft) and 24 newton-metres (17.7 lb·ft), aimed at the middle",
+  );
 });
 
 test.each<[string, TorqueUnit | undefined, number, TorqueUnit, number]>([
@@ -155,9 +201,12 @@ test.each<[string, TorqueUnit | undefined, number, TorqueUnit, number]>([
   expect(readTorque(text, beside)).toEqual({ value, unit, decimals });
 });
 
-test.each(["", "Nm", "0 Nm", "35", "35 psi", "-3 Nm", "1e400 Nm", "18-24 Nm", "🔧 Nm"])("one torque %p is refused", (text) => {
-  expect(() => readTorque(text)).toThrow(InputError);
-});
+test.each(["", "Nm", "0 Nm", "35", "35 psi", "-3 Nm", "1e400 Nm", "18-24 Nm", "🔧 Nm"])(
+  "one torque %p is refused",
+  (text) => {
+    expect(() => readTorque(text)).toThrow(InputError);
+  },
+);
 
 test("the unit beside a field stands in only where none is written", () => {
   expect(readTorqueFigure("18-24", "N.m")).toEqual(readTorqueFigure("18-24 Nm"));

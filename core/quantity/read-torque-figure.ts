@@ -4,7 +4,13 @@ import { readNumber, refuseStrange } from "./read-number";
 import { type FoundUnit, torqueOf } from "./read-torque";
 import { shown } from "./shown";
 import type { FirstPart, TorqueFigure } from "./torque-figure";
-import { LEAST_TORQUE_NM, MOST_TORQUE_NM, type TorqueQuantity, formatTorque, quantityNm } from "./torque-quantity";
+import {
+  LEAST_TORQUE_NM,
+  MOST_TORQUE_NM,
+  type TorqueQuantity,
+  formatTorque,
+  quantityNm,
+} from "./torque-quantity";
 import type { TorqueUnit } from "./torque-unit";
 
 /** The most passes, and the most angles after one another, that can be kept apart. */
@@ -16,10 +22,11 @@ const AGREES_WITHIN = 0.02;
 /**
  * Reads a torque figure as people write it.
  *
- * Takes one value, a range, a value with its tolerance, a maximum, one figure given in two units, "snug", "hand tight",
- * passes, any of these and then one or more angles, and counted turns. A unit said once at the end stands for every
- * number before it. Nothing is guessed: a number without any unit is refused, as lb·in and lb·ft differ twelvefold,
- * and so is one that could be degrees or another torque; two units that contradict each other are told back.
+ * Takes one value, a range, a value with its tolerance, a maximum, one figure given in two units, "snug",
+ * "hand tight", passes, any of these and then one or more angles, and counted turns. A unit said once at the
+ * end stands for every number before it. Nothing is guessed: a number without any unit is refused, as lb·in
+ * and lb·ft differ twelvefold, and so is one that could be degrees or another torque; two units that
+ * contradict each other are told back.
  * @param unit taken where none is written at all, as when a field shows its unit beside it.
  * @throws InputError with a sentence for the person who typed it.
  * Example: readTorqueFigure("50 Nm + 90°") → { form: "angle", first: 50 N·m, anglesDeg: [90] }.
@@ -28,7 +35,8 @@ export function readTorqueFigure(text: string, unit?: TorqueUnit): TorqueFigure 
   const typed = text.trim();
   if (typed === "") throw new InputError('Type a torque, such as "35 ft lbs", or "snug".', "torque");
   refuseStrange(typed, "The torque", "torque");
-  if (/^[-−]\s*\d/.test(typed)) throw new InputError("The torque cannot be less than zero. Leave the minus out.", "torque");
+  if (/^[-−]\s*\d/.test(typed))
+    throw new InputError("The torque cannot be less than zero. Leave the minus out.", "torque");
   return new FigureReader(typed, unit).read();
 }
 
@@ -57,13 +65,27 @@ class FigureReader {
     while (this.at < this.tokens.length) {
       items.push(...this.item(items));
       if (this.takes("maximum")) return this.maximumOf(items);
-      if (this.at < this.tokens.length && !this.takeLinks() && this.tokens[this.at]?.kind !== "number") throw this.strange();
+      if (this.at < this.tokens.length && !this.takeLinks() && this.tokens[this.at]?.kind !== "number")
+        throw this.strange();
     }
-    if (items.length > 0 && ["plus", "dash", "link"].includes(this.tokens.at(-1)?.kind ?? "") && /[+\-–—]$|then$|plus$/.test(this.typed)) {
-      throw new InputError(`"${this.typed}" ends before it is all said: nothing comes after the last mark. Write it, or leave the mark out.`, "torque");
+    if (
+      items.length > 0 &&
+      ["plus", "dash", "link"].includes(this.tokens.at(-1)?.kind ?? "") &&
+      /[+\-–—]$|then$|plus$/.test(this.typed)
+    ) {
+      throw new InputError(
+        `"${this.typed}" ends before it is all said: nothing comes after the last mark. Write it, or leave the mark out.`,
+        "torque",
+      );
     }
-    const odd = items.flatMap(torquesIn).find((torque) => quantityNm(torque) < LEAST_TORQUE_NM || quantityNm(torque) > MOST_TORQUE_NM);
-    if (odd) throw new InputError(`${formatTorque(odd)} is ${shown(quantityNm(odd))} N·m: nothing on a vehicle is done up to that. Check the number and its unit.`, "torque");
+    const odd = items
+      .flatMap(torquesIn)
+      .find((torque) => quantityNm(torque) < LEAST_TORQUE_NM || quantityNm(torque) > MOST_TORQUE_NM);
+    if (odd)
+      throw new InputError(
+        `${formatTorque(odd)} is ${shown(quantityNm(odd))} N·m: nothing on a vehicle is done up to that. Check the number and its unit.`,
+        "torque",
+      );
     return maximum ? this.maximumOf(items) : this.figureOf(items);
   }
 
@@ -92,12 +114,24 @@ class FigureReader {
       return undefined;
     }
     this.at++;
-    const said = part ? (part.text === "half" ? 0.5 : 0.25) : this.positive(amount?.text ?? "", measure.kind === "turns" ? "The number of turns" : "The angle");
+    const said = part
+      ? part.text === "half"
+        ? 0.5
+        : 0.25
+      : this.positive(amount?.text ?? "", measure.kind === "turns" ? "The number of turns" : "The angle");
     const count = times ? this.positive(times.text, "How many times") : 1;
-    if (!Number.isInteger(count) || count > MOST) throw new InputError(`"${this.typed}" repeats its angle ${count} times. Write 2 x 90°, up to ${MOST} times.`, "torque");
+    if (!Number.isInteger(count) || count > MOST)
+      throw new InputError(
+        `"${this.typed}" repeats its angle ${count} times. Write 2 x 90°, up to ${MOST} times.`,
+        "torque",
+      );
     const degrees = said * { degrees: 1, turns: 360, flats: 60 }[measure.kind];
     this.takes("back to the mark");
-    return Array.from({ length: count }, () => ({ kind: "on" as const, degrees, turns: measure.kind === "turns" ? said : undefined }));
+    return Array.from({ length: count }, () => ({
+      kind: "on" as const,
+      degrees,
+      turns: measure.kind === "turns" ? said : undefined,
+    }));
   }
 
   private torqueItem(before: readonly Item[]): Item {
@@ -110,23 +144,47 @@ class FigureReader {
       const by = this.one();
       return this.checked(this.aroundOf(first, by));
     }
-    if (dash?.kind === "dash" || (dash?.kind === "to" && this.tokens[this.at + 1]?.kind === "number") || (between && dash?.kind === "and")) {
+    if (
+      dash?.kind === "dash" ||
+      (dash?.kind === "to" && this.tokens[this.at + 1]?.kind === "number") ||
+      (between && dash?.kind === "and")
+    ) {
       this.at++;
       if (this.tokens[this.at]?.kind !== "number") throw this.strange();
       return this.checked(this.rangeOf(first, this.one()));
     }
-    // What could be degrees or newton-metres is asked about: after a plus, or after a torque that has its unit.
+    // What could be degrees or newton-metres is asked about: after a plus, or after a torque that has its
+    // unit.
     const last = before.at(-1);
     const unitBehind = this.tokens.slice(this.at).find((token) => token.kind === "unit") !== undefined;
     const afterUnit = last !== undefined && !(last.kind === "value" && !last.hasUnit);
-    if (first.unit === undefined && before.length > 0 && (link?.kind === "plus" || (afterUnit && !unitBehind))) {
-      throw new InputError(`"${first.text}" could be degrees or another torque. Write ${first.text}° or ${first.text} Nm.`, "torque");
+    if (
+      first.unit === undefined &&
+      before.length > 0 &&
+      (link?.kind === "plus" || (afterUnit && !unitBehind))
+    ) {
+      throw new InputError(
+        `"${first.text}" could be degrees or another torque. Write ${first.text}° or ${first.text} Nm.`,
+        "torque",
+      );
     }
     const own = first.unit ?? this.unitBehind();
-    if (last && last.kind !== "on" && (link?.kind === "and" || link?.kind === "unit" || link?.kind === "close")) {
-      throw new InputError(`"${this.typed}" could be a range, two passes or two figures. Write "to" in a range and "then" between two passes.`, "torque");
+    if (
+      last &&
+      last.kind !== "on" &&
+      (link?.kind === "and" || link?.kind === "unit" || link?.kind === "close")
+    ) {
+      throw new InputError(
+        `"${this.typed}" could be a range, two passes or two figures. Write "to" in a range and "then" between two passes.`,
+        "torque",
+      );
     }
-    return this.checked({ kind: "value", torque: torqueOf(first.text, own, this.typed, this.unitIfNone), hasUnit: first.unit !== undefined, bare: first.text });
+    return this.checked({
+      kind: "value",
+      torque: torqueOf(first.text, own, this.typed, this.unitIfNone),
+      hasUnit: first.unit !== undefined,
+      bare: first.text,
+    });
   }
 
   /** A number and its unit, if one stands behind it. */
@@ -138,7 +196,10 @@ class FigureReader {
     return { text: number.text, unit: unit?.unit };
   }
 
-  private rangeOf(low: { text: string; unit: FoundUnit | undefined }, high: { text: string; unit: FoundUnit | undefined }): Item {
+  private rangeOf(
+    low: { text: string; unit: FoundUnit | undefined },
+    high: { text: string; unit: FoundUnit | undefined },
+  ): Item {
     const behind = high.unit ?? this.unitBehind();
     const range = {
       kind: "range" as const,
@@ -146,17 +207,31 @@ class FigureReader {
       high: torqueOf(high.text, behind, this.typed, this.unitIfNone),
     };
     if (quantityNm(range.low) >= quantityNm(range.high)) {
-      throw new InputError(`"${this.typed}" runs from more to less. Put the smaller figure first, or "then" between two passes.`, "torque");
+      throw new InputError(
+        `"${this.typed}" runs from more to less. Put the smaller figure first, or "then" between two passes.`,
+        "torque",
+      );
     }
     return range;
   }
 
-  private aroundOf(middle: { text: string; unit: FoundUnit | undefined }, by: { text: string; unit: FoundUnit | undefined }): Item {
+  private aroundOf(
+    middle: { text: string; unit: FoundUnit | undefined },
+    by: { text: string; unit: FoundUnit | undefined },
+  ): Item {
     const unit = by.unit ?? this.unitBehind();
     const centre = torqueOf(middle.text, middle.unit ?? unit, this.typed, this.unitIfNone);
     const spread = torqueOf(by.text, unit ?? middle.unit, this.typed, this.unitIfNone);
-    if (centre.unit !== spread.unit) throw new InputError(`"${this.typed}" gives its tolerance in another unit. Write both in one.`, "torque");
-    if (spread.value >= centre.value) throw new InputError(`"${this.typed}" is given or taken more than itself. Check the two numbers.`, "torque");
+    if (centre.unit !== spread.unit)
+      throw new InputError(
+        `"${this.typed}" gives its tolerance in another unit. Write both in one.`,
+        "torque",
+      );
+    if (spread.value >= centre.value)
+      throw new InputError(
+        `"${this.typed}" is given or taken more than itself. Check the two numbers.`,
+        "torque",
+      );
     const decimals = Math.max(centre.decimals, spread.decimals);
     const at = (value: number) => ({ ...centre, value: Number(value.toFixed(decimals)), decimals });
     return { kind: "range", low: at(centre.value - spread.value), high: at(centre.value + spread.value) };
@@ -174,7 +249,8 @@ class FigureReader {
   /** The same torque said again in another unit, "(81 lb ft)" or "/ 81 lb ft", has to agree. */
   private checked(item: Item): Item {
     const opened = this.takes("open");
-    if (!opened && !(this.tokens[this.at]?.kind === "slash" && this.tokens[this.at + 1]?.kind === "number")) return item;
+    if (!opened && !(this.tokens[this.at]?.kind === "slash" && this.tokens[this.at + 1]?.kind === "number"))
+      return item;
     if (!opened) this.at++;
     const again = this.torqueItem([]);
     // "(5.0 kgf·m, 36 lbf·ft)": a third unit is checked in its turn.
@@ -190,7 +266,11 @@ class FigureReader {
   /** @throws InputError unless two ways of giving one figure say the same. */
   private requireSame(item: Item, again: Item): void {
     const [these, those] = [torquesIn(item), torquesIn(again)];
-    if (these.length !== those.length || these.length === 0) throw new InputError(`"${this.typed}" gives one figure in two forms. Write the one you will use.`, "torque");
+    if (these.length !== those.length || these.length === 0)
+      throw new InputError(
+        `"${this.typed}" gives one figure in two forms. Write the one you will use.`,
+        "torque",
+      );
     these.forEach((torque, i) => {
       const other = those[i] ?? torque;
       if (!agree(torque, other)) {
@@ -204,33 +284,58 @@ class FigureReader {
 
   private figureOf(items: readonly Item[]): TorqueFigure {
     const [only, ...more] = items;
-    if (!only) throw new InputError(`"${this.typed}" has no torque in it. Type a number and its unit.`, "torque");
+    if (!only)
+      throw new InputError(`"${this.typed}" has no torque in it. Type a number and its unit.`, "torque");
     const firstOn = items.findIndex(({ kind }) => kind === "on");
     if (firstOn < 0) return this.firstOf(items);
     if (only.kind === "on") {
       if (more.length === 0 && only.turns !== undefined) {
-        if (only.turns > MOST_TURNS) throw new InputError(`"${this.typed}" is more turns than any thread has: at most ${MOST_TURNS}. Check the number.`, "torque");
+        if (only.turns > MOST_TURNS)
+          throw new InputError(
+            `"${this.typed}" is more turns than any thread has: at most ${MOST_TURNS}. Check the number.`,
+            "torque",
+          );
         return { form: "turns", turns: only.turns };
       }
-      throw new InputError(`"${this.typed}" has an angle and no torque before it. Write what comes first, such as 30 Nm + 90° or hand tight + 90°.`, "torque");
+      throw new InputError(
+        `"${this.typed}" has an angle and no torque before it. Write what comes first, such as 30 Nm + 90° or hand tight + 90°.`,
+        "torque",
+      );
     }
     const angles = items.slice(firstOn).map((item) => (item.kind === "on" ? item.degrees : undefined));
     const anglesDeg = angles.filter((angle) => angle !== undefined);
-    if (anglesDeg.length < angles.length) throw new InputError(`"${this.typed}" has a torque after its angle. Put it in a step of its own.`, "torque");
-    if (anglesDeg.length > MOST) throw new InputError(`More than ${MOST} angles are more than can be kept apart. Split them over two steps.`, "torque");
-    if (anglesDeg.some((angle) => angle > 720)) throw new InputError(`"${this.typed}" turns on by more than two turns. Check the angle.`, "torque");
+    if (anglesDeg.length < angles.length)
+      throw new InputError(
+        `"${this.typed}" has a torque after its angle. Put it in a step of its own.`,
+        "torque",
+      );
+    if (anglesDeg.length > MOST)
+      throw new InputError(
+        `More than ${MOST} angles are more than can be kept apart. Split them over two steps.`,
+        "torque",
+      );
+    if (anglesDeg.some((angle) => angle > 720))
+      throw new InputError(`"${this.typed}" turns on by more than two turns. Check the angle.`, "torque");
     return { form: "angle", first: this.firstOf(items.slice(0, firstOn)), anglesDeg };
   }
 
   private firstOf(items: readonly Item[]): FirstPart {
     const [only, ...more] = items;
     if (more.length === 0 && only?.kind === "range") return { form: "range", low: only.low, high: only.high };
-    if (more.length === 0 && (only?.kind === "snug" || only?.kind === "hand tight")) return { form: only.kind };
+    if (more.length === 0 && (only?.kind === "snug" || only?.kind === "hand tight"))
+      return { form: only.kind };
     const torques = items.map((item) => {
       if (item.kind === "value") return item.torque;
-      throw new InputError(`"${this.typed}" mixes passes with ${item.kind === "range" ? "a range" : `"${item.kind}"`}. Put each in a step of its own.`, "torque");
+      throw new InputError(
+        `"${this.typed}" mixes passes with ${item.kind === "range" ? "a range" : `"${item.kind}"`}. Put each in a step of its own.`,
+        "torque",
+      );
     });
-    if (torques.length > MOST) throw new InputError("More than six passes is more than can be kept apart. Split them over two steps.", "torque");
+    if (torques.length > MOST)
+      throw new InputError(
+        "More than six passes is more than can be kept apart. Split them over two steps.",
+        "torque",
+      );
     const [torque] = torques;
     if (!torque) throw this.strange();
     return torques.length === 1 ? { form: "value", torque } : { form: "passes", torques };
@@ -239,25 +344,36 @@ class FigureReader {
   private maximumOf(items: readonly Item[]): TorqueFigure {
     const [only, ...more] = items;
     if (only?.kind !== "value" || more.length > 0 || this.at < this.tokens.length) {
-      throw new InputError(`"${this.typed}" has more in it than one most. Write it like max 12 Nm.`, "torque");
+      throw new InputError(
+        `"${this.typed}" has more in it than one most. Write it like max 12 Nm.`,
+        "torque",
+      );
     }
     return { form: "maximum", torque: only.torque };
   }
 
-  /** Passes over what stands between two parts: "then", a comma, "stage 2:". Stages are counted up from one. */
+  /**
+   * Passes over what stands between two parts: "then", a comma, "stage 2:". Stages are counted up from one.
+   */
   private takeLinks(): boolean {
     const start = this.at;
     for (let token = this.tokens[this.at]; token; token = this.tokens[this.at]) {
       if (token.kind === "stage") {
         const before = this.tokens.slice(0, this.at).filter(({ kind }) => kind === "stage").length;
-        if (token.number !== before + 1) throw new InputError(`"${this.typed}" has stage ${token.number} where ${before + 1} comes. Write the stages in order.`, "torque");
+        if (token.number !== before + 1)
+          throw new InputError(
+            `"${this.typed}" has stage ${token.number} where ${before + 1} comes. Write the stages in order.`,
+            "torque",
+          );
       } else if (!["link", "and", "to", "plus", "between"].includes(token.kind)) break;
       this.at++;
     }
     return this.at > start;
   }
 
-  private take<Kind extends FigureToken["kind"]>(kind: Kind): Extract<FigureToken, { kind: Kind }> | undefined {
+  private take<Kind extends FigureToken["kind"]>(
+    kind: Kind,
+  ): Extract<FigureToken, { kind: Kind }> | undefined {
     const token = this.tokens[this.at];
     if (token?.kind !== kind) return undefined;
     this.at++;
@@ -276,11 +392,22 @@ class FigureReader {
 
   private strange(): InputError {
     const token = this.tokens[this.at];
-    if (token?.kind === "least") return new InputError(`"${this.typed}" is only a least. Write the range, such as 40-50 Nm, or the figure alone.`, "torque");
+    if (token?.kind === "least")
+      return new InputError(
+        `"${this.typed}" is only a least. Write the range, such as 40-50 Nm, or the figure alone.`,
+        "torque",
+      );
     const before = this.tokens[this.at - 1];
-    if (token?.kind === "strange" && before?.kind === "number") return new InputError(`"${token.text}" is not a unit of torque. Use Nm, ft lb, in lb or kgf m.`, "torque");
+    if (token?.kind === "strange" && before?.kind === "number")
+      return new InputError(
+        `"${token.text}" is not a unit of torque. Use Nm, ft lb, in lb or kgf m.`,
+        "torque",
+      );
     const said = token ? token.text : this.typed;
-    return new InputError(`"${said}" was not understood. Write a number and its unit, such as "35 ft lbs".`, "torque");
+    return new InputError(
+      `"${said}" was not understood. Write a number and its unit, such as "35 ft lbs".`,
+      "torque",
+    );
   }
 }
 
@@ -288,11 +415,17 @@ function torquesIn(item: Item): TorqueQuantity[] {
   return item.kind === "value" ? [item.torque] : item.kind === "range" ? [item.low, item.high] : [];
 }
 
-/** Whether two ways of giving one torque are the same, within two in a hundred or the last place that either was given to. */
+/**
+ * Whether two ways of giving one torque are the same, within two in a hundred or the last place that either
+ * was given to.
+ */
 function agree(a: TorqueQuantity, b: TorqueQuantity): boolean {
   const [aNm, bNm] = [quantityNm(a), quantityNm(b)];
   const rounding = (torque: TorqueQuantity, nm: number) => (nm / torque.value) * 0.5 * 10 ** -torque.decimals;
-  return Math.abs(aNm - bNm) <= Math.max(AGREES_WITHIN * Math.min(aNm, bNm), rounding(a, aNm) + 1e-9, rounding(b, bNm) + 1e-9);
+  return (
+    Math.abs(aNm - bNm) <=
+    Math.max(AGREES_WITHIN * Math.min(aNm, bNm), rounding(a, aNm) + 1e-9, rounding(b, bNm) + 1e-9)
+  );
 }
 
 function asNm(torque: TorqueQuantity): string {

@@ -32,7 +32,10 @@ const UNIT_WORDS: readonly UnitWords[] = [
   { written: `${KILOGRAM} (?:m|${METRE})|m ${KILOGRAM}|mkp|kpm|kp m`, unit: "kgf.m" },
 ];
 const BETWEEN = "[\\s.·⋅•*\\-/–]{0,3}";
-const UNITS = UNIT_WORDS.map((words) => ({ ...words, at: new RegExp(`(?:${words.written.replaceAll(" ", BETWEEN)})\\.?(?![a-z])`, "iy") }));
+const UNITS = UNIT_WORDS.map((words) => ({
+  ...words,
+  at: new RegExp(`(?:${words.written.replaceAll(" ", BETWEEN)})\\.?(?![a-z])`, "iy"),
+}));
 
 export interface FoundUnit {
   unit: TorqueUnit;
@@ -46,7 +49,8 @@ export function torqueUnitAt(text: string, at: number): FoundUnit | undefined {
   let found: FoundUnit | undefined;
   for (const { at: pattern, unit, tens = 0 } of UNITS) {
     pattern.lastIndex = at;
-    if (pattern.test(text) && pattern.lastIndex > (found?.to ?? at)) found = { unit, tens, to: pattern.lastIndex };
+    if (pattern.test(text) && pattern.lastIndex > (found?.to ?? at))
+      found = { unit, tens, to: pattern.lastIndex };
   }
   return found;
 }
@@ -54,7 +58,10 @@ export function torqueUnitAt(text: string, at: number): FoundUnit | undefined {
 const MANY_SPELLINGS = 500;
 const met = new Map<string, TorqueUnit>();
 
-/** Torque unit named by a piece of text, however it is spelt; undefined when it names none, or one that is not kept as it is (daN·m). */
+/**
+ * Torque unit named by a piece of text, however it is spelt; undefined when it names none, or one that is not
+ * kept as it is (daN·m).
+ */
 export function readTorqueUnit(text: string): TorqueUnit | undefined {
   const known = met.get(text);
   if (known) return known;
@@ -79,7 +86,10 @@ export function readTorque(text: string, unit?: TorqueUnit): TorqueQuantity {
   if (match) return torqueFrom(match[1] ?? "", match[2] ?? "", typed, unit);
   // Not begun by a number: the number's own sentence says why.
   readNumber(typed, "The torque", "torque");
-  throw new InputError(`"${typed}" was not understood. Write a number and its unit, such as "35 ft lbs".`, "torque");
+  throw new InputError(
+    `"${typed}" was not understood. Write a number and its unit, such as "35 ft lbs".`,
+    "torque",
+  );
 }
 
 const NOUGHT = 48;
@@ -88,8 +98,9 @@ const POINT = 46;
 const SPACE = 32;
 
 /**
- * The usual case in one pass: digits, perhaps a point and digits, perhaps a space, and a unit that was met before.
- * Anything else is left to the careful reading. Twelve digits and six decimals are exact as a quotient of whole numbers.
+ * The usual case in one pass: digits, perhaps a point and digits, perhaps a space, and a unit that was met
+ * before. Anything else is left to the careful reading. Twelve digits and six decimals are exact as a
+ * quotient of whole numbers.
  */
 function readPlain(text: string): TorqueQuantity | undefined {
   let whole = 0;
@@ -114,32 +125,59 @@ function readPlain(text: string): TorqueQuantity | undefined {
  * A torque from its number and its unit as they were written.
  * @param typed the whole text, for the sentences. @throws InputError as readTorque.
  */
-export function torqueFrom(numberText: string, unitText: string, typed: string, unitIfNone: TorqueUnit | undefined): TorqueQuantity {
+export function torqueFrom(
+  numberText: string,
+  unitText: string,
+  typed: string,
+  unitIfNone: TorqueUnit | undefined,
+): TorqueQuantity {
   const written = unitText.trim();
   const plain = readTorqueUnit(written);
   const found = plain ? { unit: plain, tens: 0, to: written.length } : torqueUnitAt(written, 0);
   const known = found && found.to === written.length ? found : undefined;
-  if (written !== "" && !known) throw new InputError(`"${written}" is not a unit of torque. Use Nm, ft lb, in lb or kgf m.`, "torque");
+  if (written !== "" && !known)
+    throw new InputError(`"${written}" is not a unit of torque. Use Nm, ft lb, in lb or kgf m.`, "torque");
   return torqueOf(numberText, known, typed, unitIfNone);
 }
 
 /** As torqueFrom, with the unit read already. @throws InputError as readTorque. */
-export function torqueOf(numberText: string, found: Pick<FoundUnit, "unit" | "tens"> | undefined, typed: string, unitIfNone: TorqueUnit | undefined): TorqueQuantity {
+export function torqueOf(
+  numberText: string,
+  found: Pick<FoundUnit, "unit" | "tens"> | undefined,
+  typed: string,
+  unitIfNone: TorqueUnit | undefined,
+): TorqueQuantity {
   refuseTwoNumbers(numberText, typed);
   const { value, decimals } = readNumber(numberText, "The torque", "torque");
-  if (value <= 0) throw new InputError("A torque of nothing holds nothing. Type a number above zero.", "torque");
-  if (value > 1e6) throw new InputError(`"${typed}" is more than any wrench can give. Check the number.`, "torque");
+  if (value <= 0)
+    throw new InputError("A torque of nothing holds nothing. Type a number above zero.", "torque");
+  if (value > 1e6)
+    throw new InputError(`"${typed}" is more than any wrench can give. Check the number.`, "torque");
   const unit = found?.unit ?? unitIfNone;
-  if (!unit) throw new InputError(`"${typed}" has no unit. Add Nm, ft lb, in lb or kgf m: a foot-pound is twelve inch-pounds.`, "torque");
+  if (!unit)
+    throw new InputError(
+      `"${typed}" has no unit. Add Nm, ft lb, in lb or kgf m: a foot-pound is twelve inch-pounds.`,
+      "torque",
+    );
   const tens = found?.tens ?? 0;
-  return { value: Number((value * 10 ** tens).toPrecision(15)), unit, decimals: Math.max(0, Math.min(decimals, 6) - tens) };
+  return {
+    value: Number((value * 10 ** tens).toPrecision(15)),
+    unit,
+    decimals: Math.max(0, Math.min(decimals, 6) - tens),
+  };
 }
 
-/** "40/60" is no fraction that anybody sets: it is two figures, and the mark between them does not say which way. */
+/**
+ * "40/60" is no fraction that anybody sets: it is two figures, and the mark between them does not say which
+ * way.
+ */
 function refuseTwoNumbers(numberText: string, typed: string): void {
   const parts = /(\d+)\s?[/⁄]\s?(\d+)$/.exec(numberText);
   if (!isFraction(numberText) || !parts) return;
   const [above, below] = [Number(parts[1]), Number(parts[2])];
   if (above < below && [2, 3, 4, 5, 8, 10, 16].includes(below)) return;
-  throw new InputError(`"${typed}" could be a fraction, a range or two passes. Write ${above}-${below}, or ${above} then ${below}.`, "torque");
+  throw new InputError(
+    `"${typed}" could be a fraction, a range or two passes. Write ${above}-${below}, or ${above} then ${below}.`,
+    "torque",
+  );
 }

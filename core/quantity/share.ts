@@ -3,7 +3,8 @@ import { readNumber } from "./read-number";
 
 /**
  * A share as typed, 0 to 1: "50", "50 %", "50/50" and "1:1" are all one half.
- * A bare number below 1 ("0.5") is asked about: it could be half a per cent or one half; so is "1/2", which could be one half or one part to two.
+ * A bare number below 1 ("0.5") is asked about: it could be half a per cent or one half; so is "1/2", which
+ * could be one half or one part to two.
  * @throws InputError saying what could not be read, or that it is below 0 or above 100 %.
  * Example: readShare("35 %", "The share") → 0.35.
  */

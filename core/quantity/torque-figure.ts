@@ -18,12 +18,17 @@ const MAX_PASSES = 6;
 const value = z.strictObject({ form: z.literal("value"), torque: torqueQuantitySchema });
 const range = z
   .strictObject({ form: z.literal("range"), low: torqueQuantitySchema, high: torqueQuantitySchema })
-  .refine(({ low, high }) => quantityNm(low) < quantityNm(high), { message: "The lower end of a torque range must be below its upper end." });
+  .refine(({ low, high }) => quantityNm(low) < quantityNm(high), {
+    message: "The lower end of a torque range must be below its upper end.",
+  });
 /** Good and tight with a short tool, no figure given. */
 const snug = z.strictObject({ form: z.literal("snug") });
 /** As far as fingers turn it, and no tool. */
 const handTight = z.strictObject({ form: z.literal("hand tight") });
-const passes = z.strictObject({ form: z.literal("passes"), torques: z.array(torqueQuantitySchema).min(2).max(MAX_PASSES) });
+const passes = z.strictObject({
+  form: z.literal("passes"),
+  torques: z.array(torqueQuantitySchema).min(2).max(MAX_PASSES),
+});
 
 /** What comes before an angle: all that is done up to a torque, or by hand. */
 const firstPartSchema = z.discriminatedUnion("form", [value, range, snug, handTight, passes]);
@@ -37,7 +42,11 @@ export const torqueFigureSchema = z.discriminatedUnion("form", [
   snug,
   handTight,
   passes,
-  z.strictObject({ form: z.literal("angle"), first: firstPartSchema, anglesDeg: z.array(z.number().positive().max(720)).min(1).max(MAX_PASSES) }),
+  z.strictObject({
+    form: z.literal("angle"),
+    first: firstPartSchema,
+    anglesDeg: z.array(z.number().positive().max(720)).min(1).max(MAX_PASSES),
+  }),
   z.strictObject({ form: z.literal("turns"), turns: z.number().positive().max(200) }),
 ]);
 

@@ -16,11 +16,16 @@ test.each<[number, number, TorqueUnit, TorqueUnit, string]>([
 
 test("converting keeps the exact torque and rounds only what is shown", () => {
   fc.assert(
-    fc.property(fc.double({ min: 0.01, max: 5000, noNaN: true }), fc.constantFrom(...TORQUE_UNITS), fc.constantFrom(...TORQUE_UNITS), (value, from, to) => {
-      const given = { value, unit: from, decimals: 1 };
-      const converted = convertTorque(given, to);
-      expect(quantityNm(converted)).toBeCloseTo(quantityNm(given), 8);
-      expect(converted.decimals).toBeGreaterThanOrEqual(0);
-    }),
+    fc.property(
+      fc.double({ min: 0.01, max: 5000, noNaN: true }),
+      fc.constantFrom(...TORQUE_UNITS),
+      fc.constantFrom(...TORQUE_UNITS),
+      (value, from, to) => {
+        const given = { value, unit: from, decimals: 1 };
+        const converted = convertTorque(given, to);
+        expect(quantityNm(converted)).toBeCloseTo(quantityNm(given), 8);
+        expect(converted.decimals).toBeGreaterThanOrEqual(0);
+      },
+    ),
   );
 });

@@ -7,7 +7,10 @@ export interface TorqueQuantity {
   decimals: number;
 }
 
-/** What any fastener on a vehicle is done up to, N·m, from the smallest screw of a dial to the largest nut of a truck. */
+/**
+ * What any fastener on a vehicle is done up to, N·m, from the smallest screw of a dial to the largest nut of
+ * a truck.
+ */
 export const LEAST_TORQUE_NM = 0.05;
 export const MOST_TORQUE_NM = 10_000;
 
@@ -26,12 +29,21 @@ export function quantityNm(quantity: TorqueQuantity): number {
  * so that a maximum is nowhere shown above itself.
  * Example: 45 N·m → 33.190 with 1 decimal, shown "33.2 lb·ft". 48 lb·ft → 576 lb·in. 1 lb·ft → 1.36 N·m.
  */
-export function convertTorque(quantity: TorqueQuantity, unit: TorqueUnit, way: "nearest" | "down" = "nearest"): TorqueQuantity {
+export function convertTorque(
+  quantity: TorqueQuantity,
+  unit: TorqueUnit,
+  way: "nearest" | "down" = "nearest",
+): TorqueQuantity {
   if (quantity.unit === unit) return quantity;
   const value = fromNm(quantityNm(quantity), unit);
   let decimals = Math.min(MOST_DECIMALS, Math.max(0, quantity.decimals + decimalsMore(quantity.unit, unit)));
   // Half a step of the last place is within it already for all but small numbers.
-  for (let scaled = value * 10 ** decimals; decimals < MOST_DECIMALS && scaled < ENOUGH && Math.abs(Math.round(scaled) - scaled) > WITHIN * scaled; scaled *= 10) decimals++;
+  for (
+    let scaled = value * 10 ** decimals;
+    decimals < MOST_DECIMALS && scaled < ENOUGH && Math.abs(Math.round(scaled) - scaled) > WITHIN * scaled;
+    scaled *= 10
+  )
+    decimals++;
   return { value: way === "down" ? roundedDown(value, decimals) : value, unit, decimals };
 }
 /** What is shown of a conversion is off by no more than this share. */

@@ -29,10 +29,14 @@ test.each<[number, TorqueUnit, number, TorqueUnit]>([
 
 test("there and back again is the same, and never NaN", () => {
   fc.assert(
-    fc.property(fc.double({ noNaN: true, noDefaultInfinity: true, min: -1e9, max: 1e9 }), fc.constantFrom(...TORQUE_UNITS), (value, unit) => {
-      const back = fromNm(toNm(value, unit), unit);
-      expect(Math.abs(back - value)).toBeLessThanOrEqual(Math.abs(value) * 1e-12 + 1e-300);
-    }),
+    fc.property(
+      fc.double({ noNaN: true, noDefaultInfinity: true, min: -1e9, max: 1e9 }),
+      fc.constantFrom(...TORQUE_UNITS),
+      (value, unit) => {
+        const back = fromNm(toNm(value, unit), unit);
+        expect(Math.abs(back - value)).toBeLessThanOrEqual(Math.abs(value) * 1e-12 + 1e-300);
+      },
+    ),
   );
 });
 

@@ -81,6 +81,7 @@ export function fromNm(torqueNm: number, unit: TorqueUnit): number {
 
 function factor(unit: TorqueUnit): number {
   const found = NEWTON_METRES[unit] as number | undefined;
-  if (found === undefined) throw new InputError(`"${String(unit)}" is not a unit of torque that is known here.`);
+  if (found === undefined)
+    throw new InputError(`"${String(unit)}" is not a unit of torque that is known here.`);
   return found;
 }

@@ -62,7 +62,9 @@ function inWords(quantity: TorqueQuantity, way: "nearest" | "down" = "nearest"):
 /** A hexagon has a flat every 60°: 90° is one and a half flats. */
 function angleInWords(angleDeg: number): string {
   const flats = angleDeg / 60;
-  const said = Number.isInteger(flats * 2) ? ` (${flats} ${flats === 1 ? "flat" : "flats"} of a hexagon)` : "";
+  const said = Number.isInteger(flats * 2)
+    ? ` (${flats} ${flats === 1 ? "flat" : "flats"} of a hexagon)`
+    : "";
   return `${angleDeg} degrees further${said}`;
 }
 

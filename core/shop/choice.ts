@@ -13,13 +13,19 @@ export interface Short {
   amount: number;
 }
 
-/** Something that can be chosen: an offer for so many days, or going on with a stand-in; and what one of it does for which need. */
+/**
+ * Something that can be chosen: an offer for so many days, or going on with a stand-in; and what one of it
+ * does for which need.
+ */
 export interface Choice {
   id: string;
   title: string;
   shop: string;
   offer: Offer | undefined;
-  /** What it costs for good, each, in minor units; what has to be paid at first; and what its risk is counted as. */
+  /**
+   * What it costs for good, each, in minor units; what has to be paid at first; and what its risk is counted
+   * as.
+   */
   costMinor: number;
   cashMinor: number;
   penaltyMinor: number;
@@ -28,18 +34,32 @@ export interface Choice {
   covers: ReadonlyMap<string, number>;
 }
 
-const UNMADE = { createdAt: "2000-01-01T00:00:00.000Z", updatedAt: "2000-01-01T00:00:00.000Z", schema: MODEL_VERSION, origin: "own" } as const;
+const UNMADE = {
+  createdAt: "2000-01-01T00:00:00.000Z",
+  updatedAt: "2000-01-01T00:00:00.000Z",
+  schema: MODEL_VERSION,
+  origin: "own",
+} as const;
 
-/** The tools that an offer's lines stand for, with ids of no chest. Lines that cannot be read stand for nothing. */
+/**
+ * The tools that an offer's lines stand for, with ids of no chest. Lines that cannot be read stand for
+ * nothing.
+ */
 export function toolsOfOffer({ id, holds }: Pick<Offer, "id" | "holds">): Tool[] {
   return holds.flatMap(toolsOfLine).map((draft, i) => ({ ...UNMADE, id: `${id} ${i}`, ...draft }) as Tool);
 }
 
 /**
- * What an offer does for the needs that are not met: tools by having them in the chest, things used up by how much is in one,
- * parts and hardware by what the offer answers. Days of hire are those of the need that wants it longest.
+ * What an offer does for the needs that are not met: tools by having them in the chest, things used up by how
+ * much is in one, parts and hardware by what the offer answers. Days of hire are those of the need that wants
+ * it longest.
  */
-export function choiceOf(offer: Offer, shorts: readonly Short[], chest: Chest, own: ReadonlySet<string>): Choice | undefined {
+export function choiceOf(
+  offer: Offer,
+  shorts: readonly Short[],
+  chest: Chest,
+  own: ReadonlySet<string>,
+): Choice | undefined {
   const hired = offer.kind === "hire" || offer.kind === "borrow";
   const answered = new Map(offer.answers.map(({ key, amount }) => [key, amount]));
   const tools = toolsOfOffer(offer);
@@ -79,7 +99,15 @@ function amountByTools(want: Want, tools: readonly Tool[], withIt: Chest): numbe
   return "tools" in cover && cover.tools.some(({ id }) => ids.has(id)) ? 1 : 0;
 }
 
-const FOR_PULLS: ReadonlySet<Tool["kind"]> = new Set(["torque wrench", "crowfoot", "multiplier", "drive adapter", "extension", "bar or ratchet", "angle gauge"]);
+const FOR_PULLS: ReadonlySet<Tool["kind"]> = new Set([
+  "torque wrench",
+  "crowfoot",
+  "multiplier",
+  "drive adapter",
+  "extension",
+  "bar or ratchet",
+  "angle gauge",
+]);
 
 /** A quick look that spares the long one. */
 function mayHelp({ need }: Want, tools: readonly Tool[]): boolean {
@@ -93,20 +121,28 @@ function mayHelp({ need }: Want, tools: readonly Tool[]): boolean {
     case "special tool":
     case "protection":
     case "lifting":
-      return tools.some(({ kind }) => kind === "special tool" || kind === "consumable" || kind === "stands" || kind === "jack");
+      return tools.some(
+        ({ kind }) =>
+          kind === "special tool" || kind === "consumable" || kind === "stands" || kind === "jack",
+      );
     default:
       return false;
   }
 }
 
-/** What going on with a stand-in is counted as, in minor units: nothing is paid, but a head may suffer. Our own measure. */
+/**
+ * What going on with a stand-in is counted as, in minor units: nothing is paid, but a head may suffer. Our
+ * own measure.
+ */
 const STAND_IN_PENALTY_MINOR = { snug: 100, usable: 300, "low torque only": 900 } as const;
 
 /** Going on with the stand-in that a need is met by now. */
 export function standInChoice(want: Want, chest: Chest): Choice | undefined {
   const cover = want.coverBy(chest);
   if (cover.kind !== "stand-in" || !cover.fit) return undefined;
-  const verdict = (["snug", "usable", "low torque only"] as const).find((one) => cover.says.includes(`: ${one}.`)) ?? "usable";
+  const verdict =
+    (["snug", "usable", "low torque only"] as const).find((one) => cover.says.includes(`: ${one}.`)) ??
+    "usable";
   return {
     id: `stand-in ${want.key}`,
     title: `Stand-in: ${cover.tools[0]?.name ?? ""}`,

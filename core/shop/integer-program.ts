@@ -4,7 +4,10 @@ export interface Variable {
   most: number;
 }
 
-/** What the chosen numbers have to keep to: the sum of coefficient times number is at least, or at most, so much. */
+/**
+ * What the chosen numbers have to keep to: the sum of coefficient times number is at least, or at most, so
+ * much.
+ */
 export interface Constraint {
   terms: readonly (readonly [variable: number, coefficient: number])[];
   least?: number;
@@ -17,5 +20,8 @@ export interface IntegerProgram {
   constraints: readonly Constraint[];
 }
 
-/** The best numbers, one a variable, or undefined where none keep to the constraints. Exact to the whole number. */
+/**
+ * The best numbers, one a variable, or undefined where none keep to the constraints. Exact to the whole
+ * number.
+ */
 export type Solve = (program: IntegerProgram) => number[] | undefined;

@@ -21,20 +21,31 @@ export interface JobMoney {
 }
 
 /**
- * The job's money: what is to be bought, and what is had already at the plan's price, against a quote and one's own hours.
+ * The job's money: what is to be bought, and what is had already at the plan's price, against a quote and
+ * one's own hours.
  * @param had keys of parts noted as there or on their way; their price is the plan's.
  * Example: parts 64.70, tools 24.90 over 10 uses, quote 310.00 → 242.81 saved.
  */
-export function jobMoney(route: Route, plan: ToldPlan | undefined, record: Pick<KitRecord, "quoteMinor" | "hourMinor" | "toolUses">, had: ReadonlySet<string>): JobMoney {
+export function jobMoney(
+  route: Route,
+  plan: ToldPlan | undefined,
+  record: Pick<KitRecord, "quoteMinor" | "hourMinor" | "toolUses">,
+  had: ReadonlySet<string>,
+): JobMoney {
   const uses = record.toolUses ?? 1;
   const lines = plan?.lines ?? [];
-  const sum = (kinds: readonly string[]) => lines.filter(({ kind }) => kinds.includes(kind)).reduce((total, { costMinor }) => total + costMinor, 0);
-  const isPart = ({ covers }: ToldPlan["lines"][number]) => covers.some(({ key }) => key.startsWith("part ") || key.startsWith("hardware "));
-  const isSupply = (line: ToldPlan["lines"][number]) => !isPart(line) && line.covers.some(({ key }) => key.startsWith("supply "));
+  const sum = (kinds: readonly string[]) =>
+    lines.filter(({ kind }) => kinds.includes(kind)).reduce((total, { costMinor }) => total + costMinor, 0);
+  const isPart = ({ covers }: ToldPlan["lines"][number]) =>
+    covers.some(({ key }) => key.startsWith("part ") || key.startsWith("hardware "));
+  const isSupply = (line: ToldPlan["lines"][number]) =>
+    !isPart(line) && line.covers.some(({ key }) => key.startsWith("supply "));
   const bought = lines.filter(({ kind }) => kind !== "hire" && kind !== "borrow");
   const total = (of: typeof lines) => of.reduce((all, { costMinor }) => all + costMinor, 0);
   const covered = new Set(lines.flatMap(({ covers }) => covers.map(({ key }) => key)));
-  const ownParts = route.parts.filter(({ id }) => had.has(`part ${id}`) || (!plan && !covered.has(`part ${id}`))).reduce((all, { priceMinor }) => all + (priceMinor ?? 0), 0);
+  const ownParts = route.parts
+    .filter(({ id }) => had.has(`part ${id}`) || (!plan && !covered.has(`part ${id}`)))
+    .reduce((all, { priceMinor }) => all + (priceMinor ?? 0), 0);
   const partsMinor = ownParts + total(bought.filter(isPart));
   const suppliesMinor = total(bought.filter(isSupply));
   const toolsMinor = Math.round(total(bought.filter((line) => !isPart(line) && !isSupply(line))) / uses);
@@ -54,6 +65,9 @@ export function jobMoney(route: Route, plan: ToldPlan | undefined, record: Pick<
     hours,
     savedMinor,
     savedPerHourMinor: savedMinor === undefined || hours === 0 ? undefined : Math.round(savedMinor / hours),
-    afterOwnWorkMinor: savedMinor === undefined || record.hourMinor === undefined ? undefined : Math.round(savedMinor - hours * record.hourMinor),
+    afterOwnWorkMinor:
+      savedMinor === undefined || record.hourMinor === undefined
+        ? undefined
+        : Math.round(savedMinor - hours * record.hourMinor),
   };
 }

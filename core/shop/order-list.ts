@@ -23,7 +23,17 @@ export function orderText(jobTitle: string, plan: ToldPlan): string {
   ].join("\n");
 }
 
-function lineText({ count, title, kind, days, costMinor, depositMinor, coreMinor, leadDays, leavesOut }: OrderLine): string {
+function lineText({
+  count,
+  title,
+  kind,
+  days,
+  costMinor,
+  depositMinor,
+  coreMinor,
+  leadDays,
+  leavesOut,
+}: OrderLine): string {
   return [
     `${count} × ${title}`,
     kind === "hire" ? `${days} ${days === 1 ? "day" : "days"}` : "",
@@ -37,7 +47,18 @@ function lineText({ count, title, kind, days, costMinor, depositMinor, coreMinor
     .join(", ");
 }
 
-export const ORDER_COLUMNS = ["shop", "what", "how many", "kind", "days", "price", "deposit", "core", "lead days", "for"] as const;
+export const ORDER_COLUMNS = [
+  "shop",
+  "what",
+  "how many",
+  "kind",
+  "days",
+  "price",
+  "deposit",
+  "core",
+  "lead days",
+  "for",
+] as const;
 
 /** The order as rows of a table, the names of the columns first; prices with a point. */
 export function orderRows(plan: ToldPlan): string[][] {
@@ -56,6 +77,17 @@ export function orderRows(plan: ToldPlan): string[][] {
       String(line.leadDays),
       line.covers.map(({ name }) => name).join("; "),
     ]),
-    ...plan.delivery.map(({ shop, minor }) => [shop, "delivery", "1", "delivery", "", money(minor), "0.00", "0.00", "", ""]),
+    ...plan.delivery.map(({ shop, minor }) => [
+      shop,
+      "delivery",
+      "1",
+      "delivery",
+      "",
+      money(minor),
+      "0.00",
+      "0.00",
+      "",
+      "",
+    ]),
   ];
 }

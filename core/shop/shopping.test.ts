@@ -19,7 +19,8 @@ beforeAll(async () => {
   solve = highsSolver(await loadHighs());
 });
 
-const titles = (plan: ShoppingPlan | undefined) => plan?.bought.map(({ choice, count }) => `${count} ${choice.title}`).sort();
+const titles = (plan: ShoppingPlan | undefined) =>
+  plan?.bought.map(({ choice, count }) => `${count} ${choice.title}`).sort();
 const worth = ({ costMinor, penaltyMinor }: ShoppingPlan) => costMinor + penaltyMinor;
 
 test("on 500 random shoppings a second solver finds no cheaper plan, nor the first a dearer second or third", () => {
@@ -28,7 +29,11 @@ test("on 500 random shoppings a second solver finds no cheaper plan, nor the fir
     const ask = randomAsk(seed, 2 + (seed % 9), 6 + (seed % 23));
     const mine = shop(ask, solve);
     const other = shop(ask, yalpsSolver);
-    expect({ seed, worth: mine.plans.map(mine.overBudget ? ({ cashMinor }) => cashMinor : worth), over: mine.overBudget }).toEqual({
+    expect({
+      seed,
+      worth: mine.plans.map(mine.overBudget ? ({ cashMinor }) => cashMinor : worth),
+      over: mine.overBudget,
+    }).toEqual({
       seed,
       worth: other.plans.map(other.overBudget ? ({ cashMinor }) => cashMinor : worth),
       over: other.overBudget,
@@ -37,10 +42,13 @@ test("on 500 random shoppings a second solver finds no cheaper plan, nor the fir
     const { shorts } = choicesFor(ask);
     for (const plan of mine.plans) {
       for (const { want: need, amount } of shorts)
-        expect(plan.bought.reduce((sum, { choice, count }) => sum + (choice.covers.get(need.key) ?? 0) * count, 0)).toBeGreaterThanOrEqual(amount);
+        expect(
+          plan.bought.reduce((sum, { choice, count }) => sum + (choice.covers.get(need.key) ?? 0) * count, 0),
+        ).toBeGreaterThanOrEqual(amount);
       for (const { choice, count } of plan.bought) expect(count).toBeLessThanOrEqual(choice.most);
       if (ask.daysLeft !== undefined) expect(plan.leadDays).toBeLessThanOrEqual(ask.daysLeft);
-      if (ask.wishes.spendUpToMinor !== undefined && !mine.overBudget) expect(plan.cashMinor).toBeLessThanOrEqual(ask.wishes.spendUpToMinor);
+      if (ask.wishes.spendUpToMinor !== undefined && !mine.overBudget)
+        expect(plan.cashMinor).toBeLessThanOrEqual(ask.wishes.spendUpToMinor);
     }
     expect(new Set(mine.plans.map((plan) => JSON.stringify(titles(plan)))).size).toBe(mine.plans.length);
   }
@@ -74,23 +82,47 @@ test("packs and bottles: the fewest whole ones that are enough for the least", (
   const bottles = [offer("small", 400, { oil: 1 }), offer("large", 1500, { oil: 5 })];
   expect(titles(shop(asking([want("oil", 4)], bottles), solve).plans[0])).toEqual(["1 large"]);
   expect(titles(shop(asking([want("oil", 6)], bottles), solve).plans[0])).toEqual(["1 large", "1 small"]);
-  expect(shop(asking([want("oil", 99)], bottles), solve)).toMatchObject({ plans: [], nowhere: [{ key: "oil" }] });
+  expect(shop(asking([want("oil", 99)], bottles), solve)).toMatchObject({
+    plans: [],
+    nowhere: [{ key: "oil" }],
+  });
 });
 
 test("what comes too late, or costs its delivery, is counted so", () => {
   const offers = [offer("near", 1000, { a: 1 }), offer("far", 700, { a: 1 }, { shop: "Post", leadDays: 3 })];
   const shops = [{ name: "Post", deliveryMinor: 200 }];
-  expect(shop(asking([want("a")], offers, { shops }), solve).plans[0]).toMatchObject({ costMinor: 900, leadDays: 3 });
-  expect(titles(shop(asking([want("a")], offers, { shops, daysLeft: 2 }), solve).plans[0])).toEqual(["1 near"]);
-  expect(titles(shop(asking([want("a")], offers, { shops: [{ name: "Post", deliveryMinor: 400 }] }), solve).plans[0])).toEqual(["1 near"]);
+  expect(shop(asking([want("a")], offers, { shops }), solve).plans[0]).toMatchObject({
+    costMinor: 900,
+    leadDays: 3,
+  });
+  expect(titles(shop(asking([want("a")], offers, { shops, daysLeft: 2 }), solve).plans[0])).toEqual([
+    "1 near",
+  ]);
+  expect(
+    titles(
+      shop(asking([want("a")], offers, { shops: [{ name: "Post", deliveryMinor: 400 }] }), solve).plans[0],
+    ),
+  ).toEqual(["1 near"]);
 });
 
 test("a deposit is cash and no cost; owning can be wished for; a limit on cash is kept or said to be too low", () => {
-  const offers = [offer("hired", 800, { a: 1 }, { kind: "hire", depositMinor: 5000 }), offer("bought", 3000, { a: 1 })];
-  expect(shop(asking([want("a")], offers), solve).plans[0]).toMatchObject({ costMinor: 800, cashMinor: 5800 });
-  expect(titles(shop(asking([want("a")], offers, { wishes: { own: ["a"] } }), solve).plans[0])).toEqual(["1 bought"]);
-  expect(shop(asking([want("a")], offers, { wishes: { own: [], spendUpToMinor: 4000 } }), solve)).toMatchObject({ overBudget: false, plans: [{ costMinor: 3000 }] });
-  expect(shop(asking([want("a")], offers, { wishes: { own: [], spendUpToMinor: 2000 } }), solve)).toMatchObject({
+  const offers = [
+    offer("hired", 800, { a: 1 }, { kind: "hire", depositMinor: 5000 }),
+    offer("bought", 3000, { a: 1 }),
+  ];
+  expect(shop(asking([want("a")], offers), solve).plans[0]).toMatchObject({
+    costMinor: 800,
+    cashMinor: 5800,
+  });
+  expect(titles(shop(asking([want("a")], offers, { wishes: { own: ["a"] } }), solve).plans[0])).toEqual([
+    "1 bought",
+  ]);
+  expect(
+    shop(asking([want("a")], offers, { wishes: { own: [], spendUpToMinor: 4000 } }), solve),
+  ).toMatchObject({ overBudget: false, plans: [{ costMinor: 3000 }] });
+  expect(
+    shop(asking([want("a")], offers, { wishes: { own: [], spendUpToMinor: 2000 } }), solve),
+  ).toMatchObject({
     overBudget: true,
     plans: [{ cashMinor: 3000 }, { cashMinor: 5800 }],
   });
@@ -99,7 +131,10 @@ test("a deposit is cash and no cost; owning can be wished for; a limit on cash i
 });
 
 test("what comes back often is counted as bought again", () => {
-  const offers = [offer("cheap", 900, { a: 1 }, { returnRate: 0.2 }), offer("sound", 1000, { a: 1 }, { returnRate: 0.01 })];
+  const offers = [
+    offer("cheap", 900, { a: 1 }, { returnRate: 0.2 }),
+    offer("sound", 1000, { a: 1 }, { returnRate: 0.01 }),
+  ];
   expect(titles(shop(asking([want("a")], offers), solve).plans[0])).toEqual(["1 sound"]);
 });
 
@@ -120,33 +155,57 @@ test("tools are judged by what they do in the chest: the crowfoot that brings a 
 
 test("going on with a stand-in costs nothing but its fit; a cheap tool of the right size beats it", () => {
   const own = owned("3/8 socket 13");
-  const wants = wantsFor({ ...routeOf([bolts("1/2 in", "5 Nm", { thread: { system: "metric", diameterMm: 8, pitchMm: 1.25 } })]), steps: [] }, chestOf(own), {});
+  const wants = wantsFor(
+    {
+      ...routeOf([bolts("1/2 in", "5 Nm", { thread: { system: "metric", diameterMm: 8, pitchMm: 1.25 } })]),
+      steps: [],
+    },
+    chestOf(own),
+    {},
+  );
   const half = (price: number) => [offer("half inch", price, {}, { holds: ["3/8 socket 1/2 in"] })];
-  expect(titles(shop(asking(wants, half(900), { chest: chestOf(own) }), solve).plans[0])).toEqual(["1 Stand-in: 13 mm socket"]);
-  expect(titles(shop(asking(wants, half(200), { chest: chestOf(own) }), solve).plans[0])).toEqual(["1 half inch"]);
+  expect(titles(shop(asking(wants, half(900), { chest: chestOf(own) }), solve).plans[0])).toEqual([
+    "1 Stand-in: 13 mm socket",
+  ]);
+  expect(titles(shop(asking(wants, half(200), { chest: chestOf(own) }), solve).plans[0])).toEqual([
+    "1 half inch",
+  ]);
 });
 
 test("the hardware in a part's box is short again while the part is still to be bought, and comes with a box that has it", () => {
   const part: Part = { id: "mount", name: "Mount", place: "engine", count: 1, holds: ["bolts"] };
   const route = { ...routeOf([bolts("16", "40 Nm", { singleUse: true })], { parts: [part] }), steps: [] };
-  const wants = wantsFor(route, chest(), {}).filter(({ need }) => need.kind === "part" || need.kind === "hardware");
+  const wants = wantsFor(route, chest(), {}).filter(
+    ({ need }) => need.kind === "part" || need.kind === "hardware",
+  );
   const [mount, hardware] = ["part mount", "hardware bolts New: Bolts"] as const;
   expect(wantedFor(wants)).toMatchObject([
     { key: mount, withIt: [hardware] },
     { key: hardware, is: "hardware", amount: { value: 4 } },
   ]);
-  const offers = [offer("bare", 2000, { [mount]: 1 }), offer("complete", 2500, { [mount]: 1, [hardware]: 99 }, { kind: "kit" }), offer("bag", 700, { [hardware]: 4 })];
+  const offers = [
+    offer("bare", 2000, { [mount]: 1 }),
+    offer("complete", 2500, { [mount]: 1, [hardware]: 99 }, { kind: "kit" }),
+    offer("bag", 700, { [hardware]: 4 }),
+  ];
   expect(titles(shop(asking(wants, offers), solve).plans[0])).toEqual(["1 complete"]);
   expect(shop(asking(wants, offers, { had: new Set([mount]) }), solve).plans).toEqual([]);
   // At the price in the plan, its box holds what the plan says.
-  const priced = wantsFor({ ...route, parts: [{ ...part, priceMinor: 1800 }] }, chest(), {}).filter(({ need }) => need.kind === "part" || need.kind === "hardware");
+  const priced = wantsFor({ ...route, parts: [{ ...part, priceMinor: 1800 }] }, chest(), {}).filter(
+    ({ need }) => need.kind === "part" || need.kind === "hardware",
+  );
   expect(titles(shop(asking(priced, offers), solve).plans[0])).toEqual(["1 Mount, as planned"]);
 });
 
 test("the order as text and as a table; taken in, tools lie in the chest and what is owed is noted", () => {
   const offers = [
     offer("hired", 800, { a: 1 }, { kind: "hire", depositMinor: 5000, shop: "Hire desk" }),
-    offer("starter", 8000, { "part s": 1 }, { kind: "part", coreMinor: 2000, leadDays: 2, leavesOut: ["the nut"] }),
+    offer(
+      "starter",
+      8000,
+      { "part s": 1 },
+      { kind: "part", coreMinor: 2000, leadDays: 2, leavesOut: ["the nut"] },
+    ),
   ];
   const told = tellShopping(
     shop(asking([want("a"), want("part s")], offers), solve),
@@ -157,8 +216,12 @@ test("the order as text and as a table; taken in, tools lie in the chest and wha
   );
   const [plan] = told.plans;
   if (!plan) throw new Error("no plan");
-  expect(orderText("The job", plan)).toContain("1 × starter, 80.00, old part back for 20.00, in 2 days, leaves out the nut");
-  expect(orderText("The job", plan)).toContain("Together 88.00; to pay at first 158.00, of which 70.00 comes back.");
+  expect(orderText("The job", plan)).toContain(
+    "1 × starter, 80.00, old part back for 20.00, in 2 days, leaves out the nut",
+  );
+  expect(orderText("The job", plan)).toContain(
+    "Together 88.00; to pay at first 158.00, of which 70.00 comes back.",
+  );
   expect(orderRows(plan)).toHaveLength(3);
   const dueIn = (days: number) => `day ${days}`;
   expect(ordered(plan, dueIn)).toEqual([
@@ -173,8 +236,18 @@ test("the order as text and as a table; taken in, tools lie in the chest and wha
       { kind: "return hire", dueOn: "day 1" },
     ],
   });
-  const line = { ...plan.lines[0], kind: "set", count: 1, coreMinor: 0, holds: ["3/8 sockets 8-10"] } as (typeof plan.lines)[number];
-  expect(takenIn({ ...plan, lines: [line] }, dueIn).tools.map(({ name }) => name)).toEqual(["8 mm socket", "9 mm socket", "10 mm socket"]);
+  const line = {
+    ...plan.lines[0],
+    kind: "set",
+    count: 1,
+    coreMinor: 0,
+    holds: ["3/8 sockets 8-10"],
+  } as (typeof plan.lines)[number];
+  expect(takenIn({ ...plan, lines: [line] }, dueIn).tools.map(({ name }) => name)).toEqual([
+    "8 mm socket",
+    "9 mm socket",
+    "10 mm socket",
+  ]);
   // A hired wrench is in the chest while it is here, so that it can be set, and goes out again as a set.
   const hired = { ...line, kind: "hire", holds: ["torque wrench 3/8 10-60 Nm by 0.5 grip 320"] };
   expect(takenIn({ ...plan, lines: [hired] }, dueIn)).toMatchObject({
@@ -185,14 +258,24 @@ test("the order as text and as a table; taken in, tools lie in the chest and wha
 });
 
 test("the money: parts in hand, tools spread over their uses, against a quote and one's own hours", () => {
-  const route = routeOf([], { parts: [{ id: "p", name: "P", place: "engine", count: 1, priceMinor: 6470 }], steps: [{ ...kitStep, usualMinutes: 120 }] });
+  const route = routeOf([], {
+    parts: [{ id: "p", name: "P", place: "engine", count: 1, priceMinor: 6470 }],
+    steps: [{ ...kitStep, usualMinutes: 120 }],
+  });
   const had = new Set(["part p"]);
   const tools = tellShopping(
-    shop(asking([want("socket 13 mm"), want("supply oil mL")], [offer("set", 2490, { "socket 13 mm": 1 }), offer("oil", 500, { "supply oil mL": 1 })]), solve),
+    shop(
+      asking(
+        [want("socket 13 mm"), want("supply oil mL")],
+        [offer("set", 2490, { "socket 13 mm": 1 }), offer("oil", 500, { "supply oil mL": 1 })],
+      ),
+      solve,
+    ),
     new Map(),
   ).plans[0];
   const money = jobMoney(route, tools, { quoteMinor: 31_000, hourMinor: 1500, toolUses: 10 }, had);
-  // 64.70 + 24.90 / 10 + 5.00 = 72.19; 310.00 − 72.19 = 237.81; over two hours 118.91; less 30.00 for them 207.81.
+  // 64.70 + 24.90 / 10 + 5.00 = 72.19; 310.00 − 72.19 = 237.81; over two hours 118.91; less 30.00 for them
+  // 207.81.
   expect(money).toMatchObject({
     partsMinor: 6470,
     toolsMinor: 249,
@@ -207,7 +290,14 @@ test("the money: parts in hand, tools spread over their uses, against a quote an
   expect(jobMoney(route, undefined, {}, had)).toMatchObject({ togetherMinor: 6470, savedMinor: undefined });
 });
 
-const kitStep = { id: "s", title: "s", phase: "take apart" as const, kind: "do" as const, stance: "on the ground" as const, cautions: [] };
+const kitStep = {
+  id: "s",
+  title: "s",
+  phase: "take apart" as const,
+  kind: "do" as const,
+  stance: "on the ground" as const,
+  cautions: [],
+};
 
 test("nothing short, nothing to buy", () => {
   expect(shop(asking([], []), solve)).toMatchObject({ plans: [], nowhere: [], overBudget: false });

@@ -15,7 +15,10 @@ export interface Bought {
 export interface ShoppingPlan {
   bought: Bought[];
   shops: Shop[];
-  /** What it costs for good, delivery included; what has to be paid at first, with deposits and cores; what was counted for risk beside. */
+  /**
+   * What it costs for good, delivery included; what has to be paid at first, with deposits and cores; what
+   * was counted for risk beside.
+   */
   costMinor: number;
   cashMinor: number;
   penaltyMinor: number;
@@ -50,47 +53,74 @@ const PLANS = 3;
 
 /**
  * The cheapest way to have everything that is short, in time, and the next two; exact.
- * @param solve an exact solver of integer programs. Cost counts what is paid for good, delivery, and what a stand-in's fit or a grade's returns are counted as;
+ * @param solve an exact solver of integer programs. Cost counts what is paid for good, delivery, and what a
+ * stand-in's fit or a grade's returns are counted as;
  * deposits and cores come back, and count only as cash.
  */
 export function shop(ask: ShoppingAsk, solve: Solve): Shopping {
   const { shorts, choices, nowhere } = choicesFor(ask);
   const findings = plansFor(shorts, choices, ask.shops, ask.wishes.spendUpToMinor, solve);
-  if (findings.length > 0 || ask.wishes.spendUpToMinor === undefined) return { choices, plans: findings, nowhere, overBudget: false };
-  return { choices, plans: plansFor(shorts, choices, ask.shops, undefined, solve, "cash"), nowhere, overBudget: true };
+  if (findings.length > 0 || ask.wishes.spendUpToMinor === undefined)
+    return { choices, plans: findings, nowhere, overBudget: false };
+  return {
+    choices,
+    plans: plansFor(shorts, choices, ask.shops, undefined, solve, "cash"),
+    nowhere,
+    overBudget: true,
+  };
 }
 
 /** What is short, what can be chosen for it, and what nothing can be chosen for. */
-export function choicesFor({ wants, chest, had, offers, daysLeft, wishes }: ShoppingAsk): { shorts: Short[]; choices: Choice[]; nowhere: Want[] } {
+export function choicesFor({ wants, chest, had, offers, daysLeft, wishes }: ShoppingAsk): {
+  shorts: Short[];
+  choices: Choice[];
+  nowhere: Want[];
+} {
   const open = wants
     .filter(({ key }) => !had.has(key))
     .flatMap((want): Short[] => {
       const cover = want.coverBy(chest);
       // What lies in the box of a part that is still to be bought depends on whose part that will be.
-      const boxOpen = want.need.kind === "hardware" && want.need.boxedWith !== undefined && !had.has(`part ${want.need.boxedWith.id}`);
-      const wanting = boxOpen || cover.kind === "missing" || (cover.kind === "stand-in" && cover.fit !== undefined);
+      const boxOpen =
+        want.need.kind === "hardware" &&
+        want.need.boxedWith !== undefined &&
+        !had.has(`part ${want.need.boxedWith.id}`);
+      const wanting =
+        boxOpen || cover.kind === "missing" || (cover.kind === "stand-in" && cover.fit !== undefined);
       return wanting ? [{ want, amount: amountShort(want, chest) }] : [];
     });
   const own = new Set(wishes.own);
-  const inTime = [...offers, ...open.flatMap(({ want }) => asPlanned(want, open))].filter(({ leadDays, stock }) => stock > 0 && (daysLeft === undefined || leadDays <= daysLeft));
+  const inTime = [...offers, ...open.flatMap(({ want }) => asPlanned(want, open))].filter(
+    ({ leadDays, stock }) => stock > 0 && (daysLeft === undefined || leadDays <= daysLeft),
+  );
   const all = [
     ...inTime.flatMap((offer) => choiceOf(offer, open, chest, own) ?? []),
     ...open.filter(({ want }) => !own.has(want.key)).flatMap(({ want }) => standInChoice(want, chest) ?? []),
   ];
-  const enough = (short: Short) => all.reduce((sum, choice) => sum + (choice.covers.get(short.want.key) ?? 0) * choice.most, 0) >= short.amount - 1e-9;
+  const enough = (short: Short) =>
+    all.reduce((sum, choice) => sum + (choice.covers.get(short.want.key) ?? 0) * choice.most, 0) >=
+    short.amount - 1e-9;
   const shorts = open.filter(enough);
   const keys = new Set(shorts.map(({ want }) => want.key));
   const choices = all.flatMap((choice): Choice[] => {
     const covers = new Map([...choice.covers].filter(([key]) => keys.has(key)));
     return covers.size > 0 ? [{ ...choice, covers }] : [];
   });
-  return { shorts, choices: fewAlike(choices), nowhere: open.filter((short) => !enough(short)).map(({ want }) => want) };
+  return {
+    shorts,
+    choices: fewAlike(choices),
+    nowhere: open.filter((short) => !enough(short)).map(({ want }) => want),
+  };
 }
 
 /** A part at the price that stands in the plan, with what its box holds. */
 function asPlanned({ key, need }: Want, open: readonly Short[]): Offer[] {
   if (need.kind !== "part" || need.part.priceMinor === undefined) return [];
-  const boxed = open.flatMap(({ want }) => (want.need.kind === "hardware" && want.need.boxedWith?.id === need.part.id ? [{ key: want.key, amount: want.need.count }] : []));
+  const boxed = open.flatMap(({ want }) =>
+    want.need.kind === "hardware" && want.need.boxedWith?.id === need.part.id
+      ? [{ key: want.key, amount: want.need.count }]
+      : [],
+  );
   const answers = [{ key, amount: need.part.count }, ...boxed];
   return [
     {
@@ -115,8 +145,9 @@ function amountShort({ need }: Want, chest: Chest): number {
 }
 
 /**
- * Of choices alike in what they cover, in their shop and with one of each enough, no more than three can be in the plans
- * asked for; the dearer ones are left out. Cash may rank them another way than cost, so both are kept.
+ * Of choices alike in what they cover, in their shop and with one of each enough, no more than three can be
+ * in the plans asked for; the dearer ones are left out. Cash may rank them another way than cost, so both are
+ * kept.
  */
 function fewAlike(choices: readonly Choice[]): Choice[] {
   const alike = new Map<string, Choice[]>();
@@ -127,8 +158,14 @@ function fewAlike(choices: readonly Choice[]): Choice[] {
   }
   return [...alike.values()].flatMap((group) => {
     if (group.length <= PLANS) return group;
-    const by = (worth: (choice: Choice) => number) => [...group].sort((a, b) => worth(a) - worth(b)).slice(0, PLANS);
-    return [...new Set([...by(({ costMinor, penaltyMinor }) => costMinor + penaltyMinor), ...by(({ cashMinor }) => cashMinor)])];
+    const by = (worth: (choice: Choice) => number) =>
+      [...group].sort((a, b) => worth(a) - worth(b)).slice(0, PLANS);
+    return [
+      ...new Set([
+        ...by(({ costMinor, penaltyMinor }) => costMinor + penaltyMinor),
+        ...by(({ cashMinor }) => cashMinor),
+      ]),
+    ];
   });
 }
 
@@ -150,7 +187,9 @@ function plansFor(
     const plan = planOf(numbers, shorts, choices, shops);
     plans.push(plan);
     // The next one does without at least one thing of this.
-    const used = choices.flatMap((choice, i) => (plan.bought.some((one) => one.choice === choice) ? [usedAt[i] ?? i] : []));
+    const used = choices.flatMap((choice, i) =>
+      plan.bought.some((one) => one.choice === choice) ? [usedAt[i] ?? i] : [],
+    );
     without.push({ terms: used.map((variable) => [variable, 1] as const), most: used.length - 1 });
   }
   return plans;
@@ -167,9 +206,14 @@ function programOf(
   spendUpTo: number | undefined,
   least: "cost" | "cash",
 ): { program: IntegerProgram; usedAt: number[] } {
-  const variables: Variable[] = choices.map((choice) => ({ cost: least === "cash" ? choice.cashMinor : choice.costMinor + choice.penaltyMinor, most: mostWanted(choice, shorts) }));
+  const variables: Variable[] = choices.map((choice) => ({
+    cost: least === "cash" ? choice.cashMinor : choice.costMinor + choice.penaltyMinor,
+    most: mostWanted(choice, shorts),
+  }));
   const constraints: Constraint[] = shorts.map(({ want, amount }) => ({
-    terms: choices.flatMap((choice, i) => (choice.covers.has(want.key) ? [[i, choice.covers.get(want.key) ?? 0] as const] : [])),
+    terms: choices.flatMap((choice, i) =>
+      choice.covers.has(want.key) ? [[i, choice.covers.get(want.key) ?? 0] as const] : [],
+    ),
     least: amount,
   }));
   const usedAt = choices.map((_, i) => {
@@ -207,18 +251,28 @@ function programOf(
 
 /** So many of it as any one need could want, and no more than there are. */
 function mostWanted({ covers, most }: Choice, shorts: readonly Short[]): number {
-  const wanted = shorts.flatMap(({ want, amount }) => (covers.has(want.key) ? [Math.ceil(amount / (covers.get(want.key) ?? 1) - 1e-9)] : []));
+  const wanted = shorts.flatMap(({ want, amount }) =>
+    covers.has(want.key) ? [Math.ceil(amount / (covers.get(want.key) ?? 1) - 1e-9)] : [],
+  );
   return Math.min(most, Math.max(1, ...wanted));
 }
 
-function planOf(numbers: readonly number[], shorts: readonly Short[], choices: readonly Choice[], shops: readonly Shop[]): ShoppingPlan {
+function planOf(
+  numbers: readonly number[],
+  shorts: readonly Short[],
+  choices: readonly Choice[],
+  shops: readonly Shop[],
+): ShoppingPlan {
   const bought = pruned(
-    choices.flatMap((choice, i): Bought[] => ((numbers[i] ?? 0) > 0 ? [{ choice, count: numbers[i] ?? 0 }] : [])),
+    choices.flatMap((choice, i): Bought[] =>
+      (numbers[i] ?? 0) > 0 ? [{ choice, count: numbers[i] ?? 0 }] : [],
+    ),
     shorts,
   );
   const delivering = shops.filter(({ name }) => bought.some(({ choice }) => choice.shop === name));
   const delivery = delivering.reduce((sum, { deliveryMinor }) => sum + deliveryMinor, 0);
-  const sum = (worth: (choice: Choice) => number) => bought.reduce((total, { choice, count }) => total + worth(choice) * count, 0);
+  const sum = (worth: (choice: Choice) => number) =>
+    bought.reduce((total, { choice, count }) => total + worth(choice) * count, 0);
   return {
     bought,
     shops: delivering,
@@ -234,7 +288,11 @@ function pruned(bought: Bought[], shorts: readonly Short[]): Bought[] {
   return bought.reduceRight<Bought[]>((kept, one) => {
     if (one.choice.costMinor + one.choice.penaltyMinor > 0) return kept;
     const rest = kept.filter((other) => other !== one);
-    const enough = shorts.every(({ want, amount }) => rest.reduce((sum, { choice, count }) => sum + (choice.covers.get(want.key) ?? 0) * count, 0) >= amount - 1e-9);
+    const enough = shorts.every(
+      ({ want, amount }) =>
+        rest.reduce((sum, { choice, count }) => sum + (choice.covers.get(want.key) ?? 0) * count, 0) >=
+        amount - 1e-9,
+    );
     return enough ? rest : kept;
   }, bought);
 }

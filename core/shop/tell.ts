@@ -40,12 +40,19 @@ export interface ToldShopping {
 }
 
 /** @param names the name of each need by its key. */
-export function tellShopping({ plans, choices, nowhere, overBudget }: Shopping, names: ReadonlyMap<string, string>): ToldShopping {
+export function tellShopping(
+  { plans, choices, nowhere, overBudget }: Shopping,
+  names: ReadonlyMap<string, string>,
+): ToldShopping {
   const [best] = plans;
   return {
     plans: plans.map((plan) => ({
-      lines: plan.bought.map((one) => orderLine(one, names)).sort((a, b) => a.shop.localeCompare(b.shop) || a.title.localeCompare(b.title)),
-      delivery: plan.shops.filter(({ deliveryMinor }) => deliveryMinor > 0).map(({ name, deliveryMinor }) => ({ shop: name, minor: deliveryMinor })),
+      lines: plan.bought
+        .map((one) => orderLine(one, names))
+        .sort((a, b) => a.shop.localeCompare(b.shop) || a.title.localeCompare(b.title)),
+      delivery: plan.shops
+        .filter(({ deliveryMinor }) => deliveryMinor > 0)
+        .map(({ name, deliveryMinor }) => ({ shop: name, minor: deliveryMinor })),
       costMinor: plan.costMinor,
       cashMinor: plan.cashMinor,
       leadDays: plan.leadDays,
@@ -79,14 +86,18 @@ function orderLine({ choice, count }: Bought, names: ReadonlyMap<string, string>
 
 /** What each choice that could have gone another way beat. */
 function whyItWon({ bought }: ShoppingPlan, choices: readonly Choice[]): string[] {
-  const cheapest = (key: string, only: (choice: Choice) => boolean) => choices.filter((choice) => choice.covers.has(key) && only(choice)).sort((a, b) => worth(a) - worth(b))[0];
+  const cheapest = (key: string, only: (choice: Choice) => boolean) =>
+    choices.filter((choice) => choice.covers.has(key) && only(choice)).sort((a, b) => worth(a) - worth(b))[0];
   const single = (choice: Choice) => choice.covers.size === 1 && !isHired(choice);
   const sets = bought.flatMap(({ choice }): string[] => {
     if (choice.covers.size < 2) return [];
     const apart = [...choice.covers.keys()].map((key) => cheapest(key, single));
-    if (apart.some((one) => one === undefined)) return [`${choice.title} has ${choice.covers.size} of them; not all can be had singly.`];
+    if (apart.some((one) => one === undefined))
+      return [`${choice.title} has ${choice.covers.size} of them; not all can be had singly.`];
     const sum = apart.reduce((total, one) => total + (one ? one.costMinor : 0), 0);
-    return [`${choice.title} at ${formatPrice(choice.costMinor)} beats ${choice.covers.size} singles at ${formatPrice(sum)}.`];
+    return [
+      `${choice.title} at ${formatPrice(choice.costMinor)} beats ${choice.covers.size} singles at ${formatPrice(sum)}.`,
+    ];
   });
   const singles = bought.filter(({ choice }) => choice.covers.size === 1 && choice.costMinor > 0);
   const keyOf = ({ choice }: Bought) => [...choice.covers.keys()][0] ?? "";
@@ -94,22 +105,34 @@ function whyItWon({ bought }: ShoppingPlan, choices: readonly Choice[]): string[
   for (const set of choices.filter(({ covers }) => covers.size > 1)) {
     const instead = singles.filter((one) => set.covers.has(keyOf(one)));
     const known = beaten.get(keys(instead));
-    if (instead.length > 1 && (!known || set.costMinor < known.set.costMinor)) beaten.set(keys(instead), { set, instead });
+    if (instead.length > 1 && (!known || set.costMinor < known.set.costMinor))
+      beaten.set(keys(instead), { set, instead });
   }
-  const most = [...beaten.values()].sort((a, b) => b.instead.length - a.instead.length || a.set.costMinor - b.set.costMinor)[0];
+  const most = [...beaten.values()].sort(
+    (a, b) => b.instead.length - a.instead.length || a.set.costMinor - b.set.costMinor,
+  )[0];
   const apart = most
     ? [
         `${most.instead.length} singles at ${formatPrice(most.instead.reduce((sum, { choice }) => sum + choice.costMinor, 0))} beat ${most.set.title} at ${formatPrice(most.set.costMinor)}.`,
       ]
     : [];
   const hired = bought.flatMap((one): string[] => {
-    const other = cheapest(keyOf(one), (choice) => (isHired(one.choice) ? !isHired(choice) : choice.offer?.kind === "hire") && choice.offer !== undefined);
+    const other = cheapest(
+      keyOf(one),
+      (choice) =>
+        (isHired(one.choice) ? !isHired(choice) : choice.offer?.kind === "hire") &&
+        choice.offer !== undefined,
+    );
     if (!other) return [];
     const days = `${one.choice.days} ${one.choice.days === 1 ? "day" : "days"}`;
     if (one.choice.offer?.kind === "hire")
-      return [`${one.choice.title}: ${days} at ${formatPrice(one.choice.costMinor)}; buying ${other.title} is ${formatPrice(other.costMinor)}.`];
+      return [
+        `${one.choice.title}: ${days} at ${formatPrice(one.choice.costMinor)}; buying ${other.title} is ${formatPrice(other.costMinor)}.`,
+      ];
     return one.choice.covers.size === 1 && one.choice.offer
-      ? [`${one.choice.title} bought at ${formatPrice(one.choice.costMinor)}; hiring ${other.title.replace(/, by the day$/, "")} is ${formatPrice(other.costMinor)}.`]
+      ? [
+          `${one.choice.title} bought at ${formatPrice(one.choice.costMinor)}; hiring ${other.title.replace(/, by the day$/, "")} is ${formatPrice(other.costMinor)}.`,
+        ]
       : [];
   });
   return [...sets, ...apart, ...hired];
@@ -136,9 +159,18 @@ function howItDiffers(plan: ShoppingPlan, best: ShoppingPlan): string {
   const theirs = best.bought.filter(({ choice }) => !ids(plan).has(choice.id)).map(({ choice }) => choice);
   // The same thing from another shop is told by its shop.
   const told = (some: readonly Choice[], others: readonly Choice[]) =>
-    list(some.map(({ title, shop }) => (others.some((other) => other.title === title) ? `${title} from ${shop}` : title)));
+    list(
+      some.map(({ title, shop }) =>
+        others.some((other) => other.title === title) ? `${title} from ${shop}` : title,
+      ),
+    );
   const more = plan.costMinor - best.costMinor;
-  const price = more === 0 ? "Costs the same" : more > 0 ? `${formatPrice(more)} dearer` : `${formatPrice(-more)} cheaper, but counted dearer for its fit or what comes back`;
+  const price =
+    more === 0
+      ? "Costs the same"
+      : more > 0
+        ? `${formatPrice(more)} dearer`
+        : `${formatPrice(-more)} cheaper, but counted dearer for its fit or what comes back`;
   return `${price}: ${told(mine, theirs)}${theirs.length > 0 ? ` instead of ${told(theirs, mine)}` : ""}.`;
 }
 

@@ -9,18 +9,43 @@ export function wantedFor(wants: readonly Want[]): Wanted[] {
         // What has to be new with it may lie in its box.
         const withIt = wants.flatMap((other) =>
           other.need.kind === "hardware" &&
-          (need.part.leavesOut?.includes(other.need.name) || need.part.holds?.some((id) => other.need.kind === "hardware" && other.need.fastener?.id === id))
+          (need.part.leavesOut?.includes(other.need.name) ||
+            need.part.holds?.some((id) => other.need.kind === "hardware" && other.need.fastener?.id === id))
             ? [other.key]
             : [],
         );
-        return [{ key, is: "part", what: name.slice(0, 180), amount: { value: need.part.count, unit: "pieces" }, withIt }];
+        return [
+          {
+            key,
+            is: "part",
+            what: name.slice(0, 180),
+            amount: { value: need.part.count, unit: "pieces" },
+            withIt,
+          },
+        ];
       }
       case "hardware":
-        return [{ key, is: "hardware", what: name.slice(0, 180), amount: { value: need.count, unit: "pieces" }, withIt: [] }];
+        return [
+          {
+            key,
+            is: "hardware",
+            what: name.slice(0, 180),
+            amount: { value: need.count, unit: "pieces" },
+            withIt: [],
+          },
+        ];
       case "supply":
         return [{ key, is: "supply", what: name.slice(0, 180), amount: need.amount, withIt: [] }];
       case "special tool":
-        return [{ key, is: "special tool", what: name.slice(0, 180), amount: { value: 1, unit: "pieces" }, withIt: [] }];
+        return [
+          {
+            key,
+            is: "special tool",
+            what: name.slice(0, 180),
+            amount: { value: 1, unit: "pieces" },
+            withIt: [],
+          },
+        ];
       default:
         return [];
     }

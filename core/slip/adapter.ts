@@ -2,10 +2,29 @@ import { InputError } from "../input-error";
 import type { TorqueWrench } from "../model/tool";
 import { shown, shownTorque } from "../quantity/shown";
 import { formatBand } from "../quantity/torque-band";
-import { type TorqueQuantity, formatTorque, formatTorqueValue, quantityNm } from "../quantity/torque-quantity";
+import {
+  type TorqueQuantity,
+  formatTorque,
+  formatTorqueValue,
+  quantityNm,
+} from "../quantity/torque-quantity";
 import { TORQUE_UNITS, type TorqueUnit, fromNm, torqueSymbol } from "../quantity/torque-unit";
-import { type Adapter, type Lever, boltTorqueNm, leverRatio, settingPerGripMm, wrenchTorqueNm } from "../torque/adapter";
-import { accurateRange, bandAtBolt, chooseWrench, rangeToBorrow, setWrench, wrenchAccuracy } from "../torque/choose-wrench";
+import {
+  type Adapter,
+  type Lever,
+  boltTorqueNm,
+  leverRatio,
+  settingPerGripMm,
+  wrenchTorqueNm,
+} from "../torque/adapter";
+import {
+  accurateRange,
+  bandAtBolt,
+  chooseWrench,
+  rangeToBorrow,
+  setWrench,
+  wrenchAccuracy,
+} from "../torque/choose-wrench";
 import { multiplierInputNm } from "../torque/multiplier";
 import { nearestMark } from "../torque/nearest-mark";
 import { type TorqueTarget, targetFor } from "../torque/target";
@@ -14,7 +33,10 @@ import type { Owned } from "./field";
 import { choice, measure, number, share, tool, torque } from "./fields";
 import { type Slip, type SlipTable } from "./slip";
 
-const SCALES = Object.fromEntries(TORQUE_UNITS.map((unit) => [unit, torqueSymbol(unit)])) as Record<TorqueUnit, string>;
+const SCALES = Object.fromEntries(TORQUE_UNITS.map((unit) => [unit, torqueSymbol(unit)])) as Record<
+  TorqueUnit,
+  string
+>;
 
 const fields = {
   way: choice("Work out", { wrench: "what to set", bolt: "what the bolt got" }),
@@ -24,7 +46,11 @@ const fields = {
   gripLength: measure("Drive to grip", "length", "380"),
   scale: choice("Its scale", SCALES, { start: "lbf.ft" }),
   step: number("Its step", "0.5"),
-  adapters: choice("Between wrench and bolt", { 0: "nothing that is offset", 1: "one adapter", 2: "two adapters" }, { start: "1" }),
+  adapters: choice(
+    "Between wrench and bolt",
+    { 0: "nothing that is offset", 1: "one adapter", 2: "two adapters" },
+    { start: "1" },
+  ),
   offset: measure("Drive to bolt", "length", "45"),
   angle: measure("Angle", "angle", "0", { hint: "0 in line, 90 square, 180 folded back" }),
   offset2: measure("Second: drive to bolt", "length", "30"),
@@ -40,7 +66,8 @@ export const adapter = slip({
   name: "adapter",
   title: "Adapter",
   about: "Crowfoot or offset adapters at any angle: what to set, or what the bolt got",
-  words: "crowfoot crow's foot crows foot dog bone offset adapter extension correction wrench setting handle angle ninety degrees torque multiplier which wrench",
+  words:
+    "crowfoot crow's foot crows foot dog bone offset adapter extension correction wrench setting handle angle ninety degrees torque multiplier which wrench",
   fields,
   asks: {
     torque: ({ way }) => way === "wrench",
@@ -60,7 +87,10 @@ export const adapter = slip({
       { offsetMm: given.offset, angleDeg: given.angle },
       { offsetMm: given.offset2, angleDeg: given.angle2 },
     ];
-    const lever = { gripLengthMm: wrench?.gripLengthMm ?? given.gripLength, adapters: levers.slice(0, Number(adapters)) };
+    const lever = {
+      gripLengthMm: wrench?.gripLengthMm ?? given.gripLength,
+      adapters: levers.slice(0, Number(adapters)),
+    };
     const multiplied = 1 / multiplierInputNm(1, ratio, ratio === 1 ? 1 : efficiency);
     const setup: Setup = { ...beside, given, lever, multiplied };
     return given.way === "bolt" ? whatTheBoltGot(setup) : whatToSet(setup);
@@ -97,8 +127,16 @@ function whatToSet({ given: { torque, wrench, scale, step }, owned, at, lever, m
         }
       : undefined;
   return {
-    answer: { says: refused ? "It would be set to" : "Set the wrench to", value: formatTorqueValue(mark), unit: torqueSymbol(unit) },
-    ...(refused ? { verdict: { tone: "stop" as const, says: `Not this wrench. ${refused}` } } : farOff ? { verdict: farOff } : {}),
+    answer: {
+      says: refused ? "It would be set to" : "Set the wrench to",
+      value: formatTorqueValue(mark),
+      unit: torqueSymbol(unit),
+    },
+    ...(refused
+      ? { verdict: { tone: "stop" as const, says: `Not this wrench. ${refused}` } }
+      : farOff
+        ? { verdict: farOff }
+        : {}),
     lines: [
       { label: "Before rounding to the scale", value: shownTorque(exactNm, "N.m") },
       { label: "At that mark the bolt gets", value: shownTorque(nominal, show) },
@@ -107,9 +145,13 @@ function whatToSet({ given: { torque, wrench, scale, step }, owned, at, lever, m
     tables: [whichWrench(owned, target, lever, multiplied)],
     working: [
       ...(torque.unit === "N.m" ? [] : [`${formatTorque(torque)} = ${shown(wanted, 6)} N·m`]),
-      ...(multiplied === 1 ? [] : [`÷ ${shown(multiplied, 4)} by the multiplier = ${shown(target.aimNm, 5)} N·m`]),
+      ...(multiplied === 1
+        ? []
+        : [`÷ ${shown(multiplied, 4)} by the multiplier = ${shown(target.aimNm, 5)} N·m`]),
       ...leverWorking(lever, target.aimNm, exactNm),
-      ...(unit === "N.m" ? [] : [`${exactNm.toFixed(2)} N·m = ${fromNm(exactNm, unit).toFixed(2)} ${torqueSymbol(unit)}`]),
+      ...(unit === "N.m"
+        ? []
+        : [`${exactNm.toFixed(2)} N·m = ${fromNm(exactNm, unit).toFixed(2)} ${torqueSymbol(unit)}`]),
       `nearest mark ${formatTorque(mark)}; the bolt gets ${nominal.toFixed(1)} N·m`,
     ],
     margin: marginOf(lever, target.aimNm, wrench),
@@ -127,11 +169,19 @@ function whatTheBoltGot({ given: { reading, wrench }, owned, lever, multiplied }
   const show = owned.torqueUnit;
   return {
     ...(outside
-      ? { verdict: { tone: "watch" as const, says: `${formatTorque(reading)} lies outside what this wrench is accurate for, ${outside}: nobody can say what the bolt got.` } }
+      ? {
+          verdict: {
+            tone: "watch" as const,
+            says: `${formatTorque(reading)} lies outside what this wrench is accurate for, ${outside}: nobody can say what the bolt got.`,
+          },
+        }
       : {}),
     answer: { says: "The bolt got", value: fromNm(gotNm, show).toFixed(1), unit: torqueSymbol(show) },
     lines: [
-      { label: "With all that can be off", value: formatBand([band[0] * multiplied, band[1] * multiplied], show) },
+      {
+        label: "With all that can be off",
+        value: formatBand([band[0] * multiplied, band[1] * multiplied], show),
+      },
       { label: "Against the wrench alone", value: `${shown(leverRatio(lever) * multiplied, 4)} times` },
     ],
     working: [
@@ -150,7 +200,10 @@ function whatTheBoltGot({ given: { reading, wrench }, owned, lever, multiplied }
 /** The mark of a scale that comes nearest. @throws InputError where that is none at all */
 function someMark(exactNm: number, unit: TorqueUnit, step: number, from: number): TorqueQuantity {
   const mark = nearestMark(fromNm(exactNm, unit), unit, step, { from });
-  if (mark.value <= 0) throw new InputError(`The nearest mark of that scale is nothing: ${shownTorque(exactNm, unit)} is less than half a step.`);
+  if (mark.value <= 0)
+    throw new InputError(
+      `The nearest mark of that scale is nothing: ${shownTorque(exactNm, unit)} is less than half a step.`,
+    );
   return mark;
 }
 
@@ -162,12 +215,18 @@ function outsideAccurate(wrench: TorqueWrench, settingNm: number): string | unde
   return `${shown(low, 4)} to ${shown(high, 4)} ${torqueSymbol(wrench.unit)}`;
 }
 
-/** Every wrench of the chest judged for the pull, the best first; without one that will do, what to borrow. */
+/**
+ * Every wrench of the chest judged for the pull, the best first; without one that will do, what to borrow.
+ */
 function whichWrench(owned: Owned, target: TorqueTarget, lever: Lever, multiplied: number): SlipTable {
   const title = "Which wrench";
   const wrenches = owned.tools.filter((tool): tool is TorqueWrench => tool.kind === "torque wrench");
   const { usable, refused } = chooseWrench(wrenches, target, lever.adapters);
-  const { smallestFullScaleNm, largestFullScaleNm } = rangeToBorrow(target, lever.adapters, lever.gripLengthMm);
+  const { smallestFullScaleNm, largestFullScaleNm } = rangeToBorrow(
+    target,
+    lever.adapters,
+    lever.gripLengthMm,
+  );
   const unit = owned.torqueUnit;
   const borrow = `Borrow one whose scale ends between ${shownTorque(smallestFullScaleNm, unit)} and ${shownTorque(largestFullScaleNm, unit)}.`;
   const rows = [
@@ -180,14 +239,27 @@ function whichWrench(owned: Owned, target: TorqueTarget, lever: Lever, multiplie
       tone: "good" as const,
     })),
     ...refused.map(({ wrench, why }) => ({ cells: [wrench.name, "–", why] })),
-    ...(usable.length > 0 ? [] : [{ cells: [wrenches.length === 0 ? `No torque wrench is in the chest. ${borrow}` : `None of yours will do. ${borrow}`] }]),
+    ...(usable.length > 0
+      ? []
+      : [
+          {
+            cells: [
+              wrenches.length === 0
+                ? `No torque wrench is in the chest. ${borrow}`
+                : `None of yours will do. ${borrow}`,
+            ],
+          },
+        ]),
   ];
   return { title, head: [], rows };
 }
 
 function leverWorking(lever: Lever, boltNm: number, exactNm: number): string[] {
   if (lever.adapters.length === 0) return [];
-  return ["T wrench = T bolt · L / (L + ΣE·cos θ)", `${shown(boltNm, 5)} · ${shown(lever.gripLengthMm, 5)} / ${reachWorking(lever)} = ${exactNm.toFixed(2)} N·m`];
+  return [
+    "T wrench = T bolt · L / (L + ΣE·cos θ)",
+    `${shown(boltNm, 5)} · ${shown(lever.gripLengthMm, 5)} / ${reachWorking(lever)} = ${exactNm.toFixed(2)} N·m`,
+  ];
 }
 
 function reachWorking({ gripLengthMm, adapters }: Lever): string {
@@ -201,16 +273,21 @@ function accuracyOf(owned: TorqueWrench | undefined): number {
 function marginOf(lever: Lever, boltNm: number, owned: TorqueWrench | undefined): string {
   const perTenMm = Math.abs(settingPerGripMm(boltNm, lever)) * 10;
   const hand =
-    perTenMm < 0.005 ? "The place of the hand makes no difference." : `A hand 10 mm off the middle of the grip changes this by ${perTenMm.toFixed(perTenMm < 0.1 ? 2 : 1)} N·m.`;
+    perTenMm < 0.005
+      ? "The place of the hand makes no difference."
+      : `A hand 10 mm off the middle of the grip changes this by ${perTenMm.toFixed(perTenMm < 0.1 ? 2 : 1)} N·m.`;
   return `${hand} The wrench itself is good to ±${shown(accuracyOf(owned) * 100)} %${owned?.accuracy === undefined ? ", the standard's limit" : ""}.`;
 }
 
 function assumptionOf(lever: Lever): string {
   const straight = "Straight extensions change nothing, though long thin ones twist.";
-  return lever.adapters.length > 0 ? `You pull at the middle of the grip, square to the handle. ${straight}` : straight;
+  return lever.adapters.length > 0
+    ? `You pull at the middle of the grip, square to the handle. ${straight}`
+    : straight;
 }
 
 function cautionOf(owned: TorqueWrench | undefined): string {
-  const windBack = owned && owned.works !== "click" ? "" : " Wind a click wrench back to its lowest mark afterwards.";
+  const windBack =
+    owned && owned.works !== "click" ? "" : " Wind a click wrench back to its lowest mark afterwards.";
   return `Lengths not known? Set the adapter square to the handle: at 90° nothing changes. A universal joint is not for torquing.${windBack}`;
 }

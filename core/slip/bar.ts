@@ -12,14 +12,23 @@ import { slip } from "./declare";
 import { choice, measure, optional, tool, torque } from "./fields";
 import { type SlipLine, type Tone } from "./slip";
 
-const DRIVES = { "1/4": "1/4 in", "3/8": "3/8 in", "1/2": "1/2 in", "3/4": "3/4 in", "1": "1 in" } as const satisfies Record<SquareDrive, string>;
+const DRIVES = {
+  "1/4": "1/4 in",
+  "3/8": "3/8 in",
+  "1/2": "1/2 in",
+  "3/4": "3/4 in",
+  "1": "1 in",
+} as const satisfies Record<SquareDrive, string>;
 
-/** How hard to pull to undo a nut, how long a bar that asks for, and whether every square on the way bears it. */
+/**
+ * How hard to pull to undo a nut, how long a bar that asks for, and whether every square on the way bears it.
+ */
 export const bar = slip({
   name: "bar",
   title: "Drive chain and bar",
   about: "How hard to pull, how long a bar, and which square gives way first",
-  words: "how long a bar breaker bar cheater pipe leverage force pull undo stuck seized nut drive chain adapter extension ratchet limit square break strength reach kilograms",
+  words:
+    "how long a bar breaker bar cheater pipe leverage force pull undo stuck seized nut drive chain adapter extension ratchet limit square break strength reach kilograms",
   fields: {
     torque: torque("It was done up to", "110"),
     state: choice("The thread is", THREAD_STATES, { start: "rusted" }),
@@ -29,7 +38,12 @@ export const bar = slip({
     to: choice("The socket's drive", DRIVES, { start: "1/2" }),
     pull: measure("Pull no harder than", "force", String(COMFORTABLE_PULL_N)),
     reach: measure("Reach needed", "length", "0", { group: "Reach and limits" }),
-    limit: optional(torque("Weakest piece is rated to, if known", "", { group: "Reach and limits", hint: "In place of the standard's test torque" })),
+    limit: optional(
+      torque("Weakest piece is rated to, if known", "", {
+        group: "Reach and limits",
+        hint: "In place of the standard's test torque",
+      }),
+    ),
   },
   asks: { barLength: (stands) => stands.bar === "", from: (stands) => stands.bar === "" },
   work: (given, { owned }) => {
@@ -40,7 +54,9 @@ export const bar = slip({
     const undoing = undoingTorqueNm(doneUpNm, given.state);
     const from = own?.drive ?? given.from;
     const smaller = DRIVE_LIMIT_NM[from] <= DRIVE_LIMIT_NM[to] ? from : to;
-    const limits: Partial<Record<SquareDrive, number>> = given.limit ? { [smaller]: quantityNm(given.limit) } : {};
+    const limits: Partial<Record<SquareDrive, number>> = given.limit
+      ? { [smaller]: quantityNm(given.limit) }
+      : {};
     // The chain is sought for the least that undoing may take, then held against the most.
     const chain = findChain({ from, to, torqueNm: undoing[0], reachMm, limits }, owned.tools);
     const pull: Band = [pullN(undoing[0], lengthMm), pullN(undoing[1], lengthMm)];
@@ -66,8 +82,10 @@ export const bar = slip({
         `${shownBand(undoing)} N·m / ${shown(lengthMm / 1000)} m = ${shownBand(pull)} N`,
         `L = T / F: ${shown(undoing[1])} N·m / ${shown(limitN)} N = ${shown(longEnough)} mm`,
       ],
-      margin: "What it takes to undo is a wide guess: a little more than doing up when clean, two and a half times when rusted or glued.",
-      assumes: "You pull at the very end, square to the bar. The limits are the standard's test torques for each square, unless you typed another.",
+      margin:
+        "What it takes to undo is a wide guess: a little more than doing up when clean, two and a half times when rusted or glued.",
+      assumes:
+        "You pull at the very end, square to the bar. The limits are the standard's test torques for each square, unless you typed another.",
       caution: cautionOf(longEnough > lengthMm, given.state === "threadlocked", longEnough <= LONGEST_BAR_MM),
       drawing: {
         kind: "chain",
@@ -88,15 +106,27 @@ export const bar = slip({
 /** Longer bars are not made for hand squares, and would bend or tear them. */
 const LONGEST_BAR_MM = 1000;
 
-/** A bar that keeps the pull down: one that is owned, or how long one to get; none is advised that nobody has. */
+/**
+ * A bar that keeps the pull down: one that is owned, or how long one to get; none is advised that nobody has.
+ */
 function barSays(lengthMm: number, tools: readonly Tool[]): string {
-  const owned = tools.flatMap((tool) => (tool.kind === "bar or ratchet" && tool.lengthMm >= lengthMm ? [tool] : [])).sort((a, b) => a.lengthMm - b.lengthMm)[0];
+  const owned = tools
+    .flatMap((tool) => (tool.kind === "bar or ratchet" && tool.lengthMm >= lengthMm ? [tool] : []))
+    .sort((a, b) => a.lengthMm - b.lengthMm)[0];
   const wanted = `${Math.ceil(lengthMm / 10) * 10} mm`;
   if (owned) return `${wanted}: your ${owned.name} will do`;
-  return lengthMm <= LONGEST_BAR_MM ? `${wanted}; none of yours is as long` : "longer than any bar: soak it, heat it, or use a multiplier";
+  return lengthMm <= LONGEST_BAR_MM
+    ? `${wanted}; none of yours is as long`
+    : "longer than any bar: soak it, heat it, or use a multiplier";
 }
 
-function judge({ gap, limitNm, weakest }: DriveChain, [least, most]: Band, pull: Band, limitN: number, barExists: boolean): { tone: Tone; says: string } {
+function judge(
+  { gap, limitNm, weakest }: DriveChain,
+  [least, most]: Band,
+  pull: Band,
+  limitN: number,
+  barExists: boolean,
+): { tone: Tone; says: string } {
   if (gap !== undefined) return { tone: "stop", says: gap };
   if (most > limitNm)
     return {
@@ -113,12 +143,21 @@ function judge({ gap, limitNm, weakest }: DriveChain, [least, most]: Band, pull:
       tone: "watch",
       says: `It may take more than ${shown(limitN)} N. ${barExists ? "Have the longer bar at hand." : "No bar is long enough for that: soak it, heat it, or use a multiplier."}`,
     };
-  return { tone: "good", says: `Every square bears it: the weakest, ${weakest} in, is loaded to ${Math.round((Math.max(least, most) / limitNm) * 100)} % at the most.` };
+  return {
+    tone: "good",
+    says: `Every square bears it: the weakest, ${weakest} in, is loaded to ${Math.round((Math.max(least, most) / limitNm) * 100)} % at the most.`,
+  };
 }
 
-function chainLines({ pieces, weakest, limitNm, gap, reachMm }: DriveChain, [, most]: Band, limits: Partial<Record<SquareDrive, number>>): SlipLine[] {
+function chainLines(
+  { pieces, weakest, limitNm, gap, reachMm }: DriveChain,
+  [, most]: Band,
+  limits: Partial<Record<SquareDrive, number>>,
+): SlipLine[] {
   return [
-    ...(pieces.length > 0 ? [{ label: "Between bar and socket", value: pieces.map(({ name }) => name).join(", ") }] : []),
+    ...(pieces.length > 0
+      ? [{ label: "Between bar and socket", value: pieces.map(({ name }) => name).join(", ") }]
+      : []),
     ...(reachMm > 0 ? [{ label: "Their reach", value: `${reachMm} mm` }] : []),
     {
       label: "Weakest piece",
@@ -128,8 +167,12 @@ function chainLines({ pieces, weakest, limitNm, gap, reachMm }: DriveChain, [, m
   ];
 }
 
-function limitOfPiece(piece: DriveChain["pieces"][number], limits: Partial<Record<SquareDrive, number>>): number {
-  const drives = piece.kind === "drive adapter" ? [piece.from, piece.to] : "drive" in piece ? [piece.drive] : [];
+function limitOfPiece(
+  piece: DriveChain["pieces"][number],
+  limits: Partial<Record<SquareDrive, number>>,
+): number {
+  const drives =
+    piece.kind === "drive adapter" ? [piece.from, piece.to] : "drive" in piece ? [piece.drive] : [];
   return Math.min(...drives.map((drive) => limits[drive] ?? DRIVE_LIMIT_NM[drive]));
 }
 
@@ -143,8 +186,12 @@ function pounds([low, high]: Band): string {
 
 function cautionOf(tooShort: boolean, glued: boolean, barExists: boolean): string {
   return [
-    tooShort ? `Not a pipe on a ratchet: its square and its pawl have a limit.${barExists ? " Take a longer breaker bar." : ""}` : "A torque wrench is not for undoing.",
-    glued ? "High-strength threadlocker lets go only when it is hot: heat the nut first, away from fuel and rubber." : "",
+    tooShort
+      ? `Not a pipe on a ratchet: its square and its pawl have a limit.${barExists ? " Take a longer breaker bar." : ""}`
+      : "A torque wrench is not for undoing.",
+    glued
+      ? "High-strength threadlocker lets go only when it is hot: heat the nut first, away from fuel and rubber."
+      : "",
     "Brace yourself for the moment it lets go; never lean on a bar under a car that is only on its jack.",
   ]
     .filter((one) => one !== "")

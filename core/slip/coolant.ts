@@ -14,8 +14,17 @@ const fields = {
   left: measure("Still in it after draining", "volume", "1.9"),
   leftShare: share("Concentrate in what is left", "35"),
   wanted: share("Concentrate wanted", "50"),
-  bottles: text("Bottles on offer, with ; between", "1 L; 5 L", readBottles, { wide: true, hint: "With prices if you know them: 1 L at 6.50; 5 L at 24" }),
-  ready: optional(text("Bottles of it ready mixed", "", readBottles, { wide: true, hint: "1 L at 4; 5 L at 15", group: "Ready mixed" })),
+  bottles: text("Bottles on offer, with ; between", "1 L; 5 L", readBottles, {
+    wide: true,
+    hint: "With prices if you know them: 1 L at 6.50; 5 L at 24",
+  }),
+  ready: optional(
+    text("Bottles of it ready mixed", "", readBottles, {
+      wide: true,
+      hint: "1 L at 4; 5 L at 15",
+      group: "Ready mixed",
+    }),
+  ),
   readyShare: share("Concentrate in ready mixed", "50", { group: "Ready mixed" }),
 };
 
@@ -33,7 +42,15 @@ export const coolant = slip({
   work: (given) => (given.fluid === "coolant" ? coolantSlip(given) : fillSlip(given, given.fluid)),
 });
 
-function coolantSlip({ capacity: capacityL, left: leftL, leftShare, wanted: wantedShare, bottles, ready, readyShare }: Given<typeof fields>): Slip {
+function coolantSlip({
+  capacity: capacityL,
+  left: leftL,
+  leftShare,
+  wanted: wantedShare,
+  bottles,
+  ready,
+  readyShare,
+}: Given<typeof fields>): Slip {
   const mix = coolantMix({ capacityL, leftL, leftShare, wantedShare });
   const roomL = capacityL - leftL;
   const rows = [buyRow("Concentrate", mix.concentrateL, bottles)];
@@ -42,9 +59,15 @@ function coolantSlip({ capacity: capacityL, left: leftL, leftShare, wanted: want
     answer: { says: "Fill in, of concentrate", value: litres(mix.concentrateL), unit: "L" },
     verdict:
       mix.freezesAtC === undefined
-        ? { tone: "watch", says: "Stronger than the table goes: more concentrate than about 60 % protects less, not more." }
+        ? {
+            tone: "watch",
+            says: "Stronger than the table goes: more concentrate than about 60 % protects less, not more.",
+          }
         : wantedShare < NO_RUST_BELOW
-          ? { tone: "watch", says: `Guards down to ${guard(mix.freezesAtC)} °C, but so thin it no longer keeps rust away: that takes about ${NO_RUST_BELOW * 100} % or more.` }
+          ? {
+              tone: "watch",
+              says: `Guards down to ${guard(mix.freezesAtC)} °C, but so thin it no longer keeps rust away: that takes about ${NO_RUST_BELOW * 100} % or more.`,
+            }
           : { tone: "good", says: `Guards down to ${guard(mix.freezesAtC)} °C.` },
     lines: [
       { label: "And of water", value: `${litres(mix.waterL)} L` },
@@ -58,7 +81,8 @@ function coolantSlip({ capacity: capacityL, left: leftL, leftShare, wanted: want
     ],
     margin: `A tenth of a litre more left in it than thought changes the mixture by ${shown((Math.abs(wantedShare - leftShare) / capacityL) * 10)} points in a hundred.`,
     assumes: "Ethylene glycol, shares by volume (ASHRAE table). What is left mixes fully.",
-    caution: "Never opened hot. Coolant is sweet and poisons animals: catch all of it, and hand it in. Use the kind the maker names; kinds are not mixed.",
+    caution:
+      "Never opened hot. Coolant is sweet and poisons animals: catch all of it, and hand it in. Use the kind the maker names; kinds are not mixed.",
     drawing: {
       kind: "levels",
       capacityL,
@@ -74,7 +98,10 @@ function coolantSlip({ capacity: capacityL, left: leftL, leftShare, wanted: want
 /** Makers of concentrate ask for a third or more, for the inhibitors in it. */
 const NO_RUST_BELOW = 0.3;
 
-/** A freezing point in whole degrees, towards warm: what is promised is never colder than it holds. The tenth is for the straight lines between the table's rows. */
+/**
+ * A freezing point in whole degrees, towards warm: what is promised is never colder than it holds. The tenth
+ * is for the straight lines between the table's rows.
+ */
 function guard(celsius: number): string {
   return String(Math.min(0, Math.ceil(celsius + 0.1))).replace("-", "−");
 }
@@ -82,13 +109,23 @@ function guard(celsius: number): string {
 function fillSlip({ capacity: capacityL, left: leftL, bottles }: Given<typeof fields>, fluid: Fill): Slip {
   requirePositive(capacityL, "The capacity", "capacity");
   requireNotNegative(leftL, "What is left", "left");
-  if (leftL >= capacityL) throw new InputError("Nothing has been drained: what is left is as much as the system holds.", "left");
+  if (leftL >= capacityL)
+    throw new InputError("Nothing has been drained: what is left is as much as the system holds.", "left");
   const neededL = capacityL - leftL;
   return {
     answer: { says: `Fill in, of ${fluid}`, value: litres(neededL), unit: "L" },
     lines: [{ label: "Where it goes in", value: FILLS[fluid].point }],
-    tables: [{ title: "To buy", head: ["Fluid", "Bottles", "Left over", "Price"], rows: [buyRow(fluid, neededL, bottles)] }],
-    working: ["fill = what it holds − what is still in it", `${shown(capacityL, 4)} − ${shown(leftL, 4)} = ${shown(neededL, 4)} L`],
+    tables: [
+      {
+        title: "To buy",
+        head: ["Fluid", "Bottles", "Left over", "Price"],
+        rows: [buyRow(fluid, neededL, bottles)],
+      },
+    ],
+    working: [
+      "fill = what it holds − what is still in it",
+      `${shown(capacityL, 4)} − ${shown(leftL, 4)} = ${shown(neededL, 4)} L`,
+    ],
     margin: "A capacity is a guide: the mark or the level plug decides.",
     assumes: "The capacity is for this fill point, filter included where there is one.",
     caution: FILLS[fluid].mind,
@@ -103,14 +140,27 @@ function fillSlip({ capacity: capacityL, left: leftL, bottles }: Given<typeof fi
   };
 }
 
-function buyRow(name: string, neededL: number, bottles: Parameters<typeof bottlesFor>[1]): SlipTable["rows"][number] {
+function buyRow(
+  name: string,
+  neededL: number,
+  bottles: Parameters<typeof bottlesFor>[1],
+): SlipTable["rows"][number] {
   if (neededL < 0.005) return { cells: [name, "none needed", "–", "–"] };
   return { cells: [name, ...purchase(bottlesFor(neededL, bottles))] };
 }
 
-function readyRow(roomL: number, bottles: Parameters<typeof bottlesFor>[1], strength: number): SlipTable["rows"][number] {
+function readyRow(
+  roomL: number,
+  bottles: Parameters<typeof bottlesFor>[1],
+  strength: number,
+): SlipTable["rows"][number] {
   const freezes = freezingPointC(strength);
-  return { cells: [`Ready mixed: comes to ${shown(strength * 100, 2)} %${freezes === undefined ? "" : `, ${guard(freezes)} °C`}`, ...purchase(bottlesFor(roomL, bottles))] };
+  return {
+    cells: [
+      `Ready mixed: comes to ${shown(strength * 100, 2)} %${freezes === undefined ? "" : `, ${guard(freezes)} °C`}`,
+      ...purchase(bottlesFor(roomL, bottles)),
+    ],
+  };
 }
 
 function purchase({ buy, leftOverL, priceMinor }: Purchase): string[] {

@@ -9,10 +9,14 @@ import { textsIn } from "./texts-in";
 type Fields = Readonly<Record<string, Field<unknown>>>;
 
 /** What was read of a slip's fields, by name. A field that is not asked for holds what it starts with. */
-export type Given<F extends Fields> = { readonly [K in keyof F]: F[K] extends Field<infer Value> ? Value : never };
+export type Given<F extends Fields> = {
+  readonly [K in keyof F]: F[K] extends Field<infer Value> ? Value : never;
+};
 
 /** What stands in a slip's fields: one of its values in a choice, the text in any other. */
-type Stands<F extends Fields> = { readonly [K in keyof F]: F[K] extends Field<infer Value> ? (Value extends string ? Value : string) : never };
+type Stands<F extends Fields> = {
+  readonly [K in keyof F]: F[K] extends Field<infer Value> ? (Value extends string ? Value : string) : never;
+};
 
 /** What a slip works with besides its fields. */
 export interface Beside<Name extends string> {
@@ -38,7 +42,11 @@ export function slip<const F extends Fields>({ fields, asks = {}, work, ...about
     fields: named,
     work: (typed, owned) => {
       const { given, errors, readBack } = readAll(named, typed, owned);
-      const failed = (more: Worked["errors"] = {}): Worked => ({ slip: undefined, errors: { ...errors, ...more }, readBack });
+      const failed = (more: Worked["errors"] = {}): Worked => ({
+        slip: undefined,
+        errors: { ...errors, ...more },
+        readBack,
+      });
       if (Object.keys(errors).length > 0) return failed();
       try {
         return { slip: work(given as Given<F>, { owned, at: refuseAt }), errors, readBack };

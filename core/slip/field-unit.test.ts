@@ -3,7 +3,13 @@ import { chooseUnit, fieldUnit } from "./field-unit";
 
 const owned: Owned = { tools: [], vehicles: [], vehicleId: undefined, torqueUnit: "lbf.ft" };
 const torque: SlipField = { kind: "figure", name: "torque", label: "Torque", start: "40 Nm" };
-const length: SlipField = { kind: "measure", name: "length", label: "Length", dimension: "length", start: "45" };
+const length: SlipField = {
+  kind: "measure",
+  name: "length",
+  label: "Length",
+  dimension: "length",
+  start: "45",
+};
 
 test.each([
   [torque, {}, "N.m"],
@@ -22,7 +28,11 @@ test.each([
 });
 
 test("another unit is taken for the same number", () => {
-  expect(chooseUnit(torque, { other: "x" }, "lbf.ft")).toEqual({ other: "x", torque: "40", torqueUnit: "lbf.ft" });
+  expect(chooseUnit(torque, { other: "x" }, "lbf.ft")).toEqual({
+    other: "x",
+    torque: "40",
+    torqueUnit: "lbf.ft",
+  });
   expect(chooseUnit(length, { length: "1 1/2 in" }, "cm")).toEqual({ length: "1 1/2", lengthUnit: "cm" });
   expect(fieldUnit(length, { length: "1 1/2", lengthUnit: "cm" }, owned)?.value).toBe("cm");
 });

@@ -9,20 +9,37 @@ export interface FieldUnit {
   value: string;
 }
 
-/** The units to choose from inside a field and the one in force; undefined for a field without, or with more in it than a number and a unit. */
+/**
+ * The units to choose from inside a field and the one in force; undefined for a field without, or with more
+ * in it than a number and a unit.
+ */
 export function fieldUnit(field: SlipField, typed: Typed, owned: Owned): FieldUnit | undefined {
   const { unit } = split(textOf(field, typed));
   const chosen = typed[`${field.name}Unit`];
   if (field.kind === "torque" || field.kind === "figure") {
     const inForce = unit === "" ? torqueUnitOf(field, typed, owned) : readTorqueUnit(unit);
-    return inForce && { choices: TORQUE_UNITS.map((value) => ({ value, label: torqueSymbol(value) })), value: inForce };
+    return (
+      inForce && {
+        choices: TORQUE_UNITS.map((value) => ({ value, label: torqueSymbol(value) })),
+        value: inForce,
+      }
+    );
   }
   if (field.kind !== "measure") return undefined;
   const units = measureUnits(field.dimension);
-  return { choices: plainChoices(units), value: unit === "" ? (units.find((one) => one === chosen) ?? field.unit ?? units[0] ?? "") : typedUnit(unit, field.dimension) };
+  return {
+    choices: plainChoices(units),
+    value:
+      unit === ""
+        ? (units.find((one) => one === chosen) ?? field.unit ?? units[0] ?? "")
+        : typedUnit(unit, field.dimension),
+  };
 }
 
-/** The unit that a torque without one is taken in: the one chosen inside its field, its own, or that of the vehicle in hand. */
+/**
+ * The unit that a torque without one is taken in: the one chosen inside its field, its own, or that of the
+ * vehicle in hand.
+ */
 export function torqueUnitOf(field: SlipField, typed: Typed, owned: Owned): TorqueUnit {
   const own = field.kind === "torque" || field.kind === "figure" ? field.unit : undefined;
   return TORQUE_UNITS.find((unit) => unit === typed[`${field.name}Unit`]) ?? own ?? owned.torqueUnit;

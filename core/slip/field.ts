@@ -48,12 +48,16 @@ export type FieldShape = FieldBase &
     | ({ kind: "tick" } & Starting)
     /** One of the chest's tools of a kind by its id, or "" for one whose measures are typed. */
     | { kind: "tool"; of: Tool["kind"]; other: string; startsOn: "first" | "other" }
-    /** One of the garage's vehicles by its id, or "" for one whose figures are typed; starts on the one in hand. */
+    /**
+     * One of the garage's vehicles by its id, or "" for one whose figures are typed; starts on the one in
+     * hand.
+     */
     | { kind: "vehicle"; other: string }
   );
 
 /**
- * One input of a slip, by its name. Measures and torques keep the unit chosen inside the field under `<name>Unit`;
+ * One input of a slip, by its name. Measures and torques keep the unit chosen inside the field under
+ * `<name>Unit`;
  * a unit typed behind the number wins over it.
  */
 export type SlipField = FieldShape & {

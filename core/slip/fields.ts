@@ -24,13 +24,23 @@ export interface Reading {
   readBack: (says: string) => void;
 }
 
-/** One input of a slip and how its text becomes a value. `read` throws an InputError for what it cannot read. */
+/**
+ * One input of a slip and how its text becomes a value. `read` throws an InputError for what it cannot read.
+ */
 export type Field<Value> = FieldShape & { read: (text: string, reading: Reading) => Value };
 
 type More = Pick<FieldShape, "hint" | "group" | "wide">;
 
-/** A measure in its dimension's own unit: mm, kg, L, N, degrees. `unit` is the one it is typed in, where that is another. */
-export function measure(label: string, dimension: Dimension, start = "", more: More & { unit?: string } = {}): Field<number> {
+/**
+ * A measure in its dimension's own unit: mm, kg, L, N, degrees. `unit` is the one it is typed in, where that
+ * is another.
+ */
+export function measure(
+  label: string,
+  dimension: Dimension,
+  start = "",
+  more: More & { unit?: string } = {},
+): Field<number> {
   return {
     kind: "measure",
     label,
@@ -46,7 +56,11 @@ export function measure(label: string, dimension: Dimension, start = "", more: M
   };
 }
 
-export function torque(label: string, start = "", more: More & { unit?: TorqueUnit } = {}): Field<TorqueQuantity> {
+export function torque(
+  label: string,
+  start = "",
+  more: More & { unit?: TorqueUnit } = {},
+): Field<TorqueQuantity> {
   return {
     kind: "torque",
     label,
@@ -61,7 +75,11 @@ export function torque(label: string, start = "", more: More & { unit?: TorqueUn
 }
 
 /** A torque in any form. */
-export function figure(label: string, start = "", more: More & { unit?: TorqueUnit } = {}): Field<TorqueFigure> {
+export function figure(
+  label: string,
+  start = "",
+  more: More & { unit?: TorqueUnit } = {},
+): Field<TorqueFigure> {
   return {
     kind: "figure",
     label,
@@ -76,7 +94,12 @@ export function figure(label: string, start = "", more: More & { unit?: TorqueUn
 }
 
 /** Words that `how` makes something of; `what` starts its sentences. */
-export function text<Value>(label: string, start: string, how: (text: string, what: string) => Value, more: More = {}): Field<Value> {
+export function text<Value>(
+  label: string,
+  start: string,
+  how: (text: string, what: string) => Value,
+  more: More = {},
+): Field<Value> {
   return { kind: "text", label, start, ...more, read: (typed, { what }) => how(typed, what) };
 }
 
@@ -89,13 +112,18 @@ export function share(label: string, start: string, more: More = {}): Field<numb
   return { kind: "share", label, start, ...more, read: (typed, { what }) => readShare(typed, what) };
 }
 
-/** One of several: a list of what stands for itself, or values with their labels. It starts on the first, or on `start`. */
+/**
+ * One of several: a list of what stands for itself, or values with their labels. It starts on the first, or
+ * on `start`.
+ */
 export function choice<const Value extends string>(
   label: string,
   of: readonly Value[] | Readonly<Record<Value, string>>,
   more: More & { start?: NoInfer<Value> } = {},
 ): Field<Value> {
-  const choices: readonly Choice[] = isList(of) ? plainChoices(of) : Object.entries<string>(of).map(([value, says]) => ({ value, label: says }));
+  const choices: readonly Choice[] = isList(of)
+    ? plainChoices(of)
+    : Object.entries<string>(of).map(([value, says]) => ({ value, label: says }));
   const values = isList(of) ? of : (Object.keys(of) as Value[]);
   return {
     kind: "choice",
@@ -116,20 +144,31 @@ export function tick(label: string): Field<boolean> {
 }
 
 /** One of the chest's tools of that kind; undefined for one whose measures are typed. */
-export function tool<Kind extends Tool["kind"]>(label: string, of: Kind, other: string, startsOn: "first" | "other"): Field<Extract<Tool, { kind: Kind }> | undefined> {
+export function tool<Kind extends Tool["kind"]>(
+  label: string,
+  of: Kind,
+  other: string,
+  startsOn: "first" | "other",
+): Field<Extract<Tool, { kind: Kind }> | undefined> {
   return {
     kind: "tool",
     label,
     of,
     other,
     startsOn,
-    read: (id, { owned }) => owned.tools.find((one): one is Extract<Tool, { kind: Kind }> => one.kind === of && one.id === id),
+    read: (id, { owned }) =>
+      owned.tools.find((one): one is Extract<Tool, { kind: Kind }> => one.kind === of && one.id === id),
   };
 }
 
 /** One of the garage's vehicles; undefined for one whose figures are typed. */
 export function vehicle(label: string, other: string): Field<Vehicle | undefined> {
-  return { kind: "vehicle", label, other, read: (id, { owned }) => owned.vehicles.find((one) => one.id === id) };
+  return {
+    kind: "vehicle",
+    label,
+    other,
+    read: (id, { owned }) => owned.vehicles.find((one) => one.id === id),
+  };
 }
 
 /** The same field, undefined where it is left empty. */
@@ -139,7 +178,9 @@ export function optional<Value>(field: Field<Value>): Field<Value | undefined> {
 
 const OWN_UNIT = { length: "mm", mass: "kg", volume: "L", force: "N", angle: "°" } as const;
 
-function isList<Value extends string>(of: readonly Value[] | Readonly<Record<Value, string>>): of is readonly Value[] {
+function isList<Value extends string>(
+  of: readonly Value[] | Readonly<Record<Value, string>>,
+): of is readonly Value[] {
   return Array.isArray(of);
 }
 

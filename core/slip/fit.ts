@@ -13,14 +13,18 @@ import type { Owned } from "./field";
 import { choice, optional, text, tick, torque } from "./fields";
 import type { Slip, SlipTable, Tone } from "./slip";
 
-const HOLDS = { "socket on head": "socket or spanner on a head", "key in recess": "key in a recess" } as const satisfies Record<Hold, string>;
+const HOLDS = {
+  "socket on head": "socket or spanner on a head",
+  "key in recess": "key in a recess",
+} as const satisfies Record<Hold, string>;
 
 /** How one size of tool sits on another size of head, metric or inch. */
 export const fit = slip({
   name: "fit",
   title: "Fit",
   about: "A socket or key of one size on a head of another, and every size that comes near",
-  words: "fit stand-in substitute metric inch imperial sae socket spanner wrench hexagon hex key round off rounded rounding conversion equivalent size near 13 mm half inch",
+  words:
+    "fit stand-in substitute metric inch imperial sae socket spanner wrench hexagon hex key round off rounded rounding conversion equivalent size near 13 mm half inch",
   fields: {
     hold: choice("What holds what", HOLDS, { wide: true }),
     inner: text("Head or recess", "1/2 in", readHead, { hint: "13, 1/2 in, T40, E12" }),
@@ -42,25 +46,51 @@ export const fit = slip({
           ? sits.verdict
           : judgeFit(sits, torqueNm, threads, acrossMm(head));
     const limitNm = fitLimitNm(sits, threads, acrossMm(head));
-    const slackMm = hold === "key in recess" ? acrossMm(head) - acrossMm(tool) : acrossMm(tool) - acrossMm(head);
+    const slackMm =
+      hold === "key in recess" ? acrossMm(head) - acrossMm(tool) : acrossMm(tool) - acrossMm(head);
     const unit = owned.torqueUnit;
     return {
       answer: { says: `${size(tool)} on ${size(head)}`, value: SAYS[verdict] },
       verdict: {
         tone: TONE[verdict],
-        says: more(verdict, sits, { forTorque: torqueNm !== undefined && verdict !== sits.verdict, twelve, isKey: hold === "key in recess" }),
+        says: more(verdict, sits, {
+          forTorque: torqueNm !== undefined && verdict !== sits.verdict,
+          twelve,
+          isKey: hold === "key in recess",
+        }),
       },
       lines: [
-        { label: "Turns before it bites", value: sits.freePlayDeg === undefined ? (verdict === "does not go on" ? "–" : "it spins") : `${shown(sits.freePlayDeg, 3)}° each way` },
+        {
+          label: "Turns before it bites",
+          value:
+            sits.freePlayDeg === undefined
+              ? verdict === "does not go on"
+                ? "–"
+                : "it spins"
+              : `${shown(sits.freePlayDeg, 3)}° each way`,
+        },
         { label: "Room across the flats", value: `${shown(slackMm, 2)} mm` },
         ...(limitNm === undefined ? [] : [{ label: "Trusted up to", value: shownTorque(limitNm, unit) }]),
       ],
-      tables: [nearTable(nearSizes(acrossMm(head), hold), hold, owned, torqueNm, (fit, nm) => judgeFit(fit, nm, threads, acrossMm(head)))],
+      tables: [
+        nearTable(nearSizes(acrossMm(head), hold), hold, owned, torqueNm, (fit, nm) =>
+          judgeFit(fit, nm, threads, acrossMm(head)),
+        ),
+      ],
       working: workingOf(acrossMm(tool), acrossMm(head), hold, sits),
-      margin: "Tools run a little large and worn ones more; a rusty head runs small. Each tenth of a millimetre of wear adds to the play.",
-      assumes: "Both are true to size, and the play is shared evenly. A tool up to 0.5 % too small may still go on; an inch socket opens 0.5 % wider than its name (ASME B107).",
-      caution: "A stand-in is for undoing what is not tight, and for nothing that is near its torque. Clean the head, push the tool fully on, pull slowly.",
-      drawing: { kind: "fit", toolMm: acrossMm(tool), headMm: acrossMm(head), isKey: hold === "key in recess", turnedDeg: sits.freePlayDeg },
+      margin:
+        "Tools run a little large and worn ones more; a rusty head runs small. Each tenth of a millimetre of wear adds to the play.",
+      assumes:
+        "Both are true to size, and the play is shared evenly. A tool up to 0.5 % too small may still go on; an inch socket opens 0.5 % wider than its name (ASME B107).",
+      caution:
+        "A stand-in is for undoing what is not tight, and for nothing that is near its torque. Clean the head, push the tool fully on, pull slowly.",
+      drawing: {
+        kind: "fit",
+        toolMm: acrossMm(tool),
+        headMm: acrossMm(head),
+        isKey: hold === "key in recess",
+        turnedDeg: sits.freePlayDeg,
+      },
     };
   },
 });
@@ -72,15 +102,29 @@ const SAYS: Record<FitVerdict, string> = {
   "will round it": "Will round it",
   "does not go on": "Does not go on",
 };
-const TONE: Record<FitVerdict, Tone> = { snug: "good", usable: "good", "low torque only": "watch", "will round it": "stop", "does not go on": "stop" };
+const TONE: Record<FitVerdict, Tone> = {
+  snug: "good",
+  usable: "good",
+  "low torque only": "watch",
+  "will round it": "stop",
+  "does not go on": "stop",
+};
 
-function more(verdict: FitVerdict, { mayGoOn }: HexagonFit, { forTorque, twelve, isKey }: { forTorque: boolean; twelve: boolean; isKey: boolean }): string {
-  if (verdict === "does not go on") return isKey ? "The key is larger than the recess: it does not go in." : "The tool is smaller than what it has to take.";
+function more(
+  verdict: FitVerdict,
+  { mayGoOn }: HexagonFit,
+  { forTorque, twelve, isKey }: { forTorque: boolean; twelve: boolean; isKey: boolean },
+): string {
+  if (verdict === "does not go on")
+    return isKey
+      ? "The key is larger than the recess: it does not go in."
+      : "The tool is smaller than what it has to take.";
   if (mayGoOn)
     return isKey
       ? "Nominally a little too large, by no more than keys and recesses differ: it may go in."
       : "Nominally a little too small, by no more than tools and heads differ: it may go on.";
-  if (verdict === "will round it" && twelve) return "A twelve-point socket bites near the corners: it is for its own size only.";
+  if (verdict === "will round it" && twelve)
+    return "A twelve-point socket bites near the corners: it is for its own size only.";
   if (verdict === "will round it" && forTorque) return "It goes on, but not for this torque.";
   if (verdict === "will round it") return "Its corners turn past the head's before they hold.";
   return verdict === "low torque only"
@@ -114,8 +158,13 @@ function size(head: HeadSize): string {
 function numberedFit(head: HeadSize, tool: HeadSize): Slip {
   const same = sameHead(head, tool);
   return {
-    answer: { says: `${formatHeadSize(tool)} on ${formatHeadSize(head)}`, value: same ? "Snug" : "Does not fit" },
-    verdict: same ? { tone: "good", says: "The same shape and size." } : { tone: "stop", says: "Six-lobe and multi-spline sizes only match themselves, and never a hexagon." },
+    answer: {
+      says: `${formatHeadSize(tool)} on ${formatHeadSize(head)}`,
+      value: same ? "Snug" : "Does not fit",
+    },
+    verdict: same
+      ? { tone: "good", says: "The same shape and size." }
+      : { tone: "stop", says: "Six-lobe and multi-spline sizes only match themselves, and never a hexagon." },
     lines: [],
     working: ["Numbered shapes are compared by shape and number; there is no near size."],
     margin: "None: it is the same size or it is not.",
@@ -125,21 +174,44 @@ function numberedFit(head: HeadSize, tool: HeadSize): Slip {
   };
 }
 
-function nearTable(sizes: NearSize[], hold: Hold, { tools }: Owned, torqueNm: number | undefined, judge: (fit: HexagonFit, torqueNm: number) => FitVerdict): SlipTable {
+function nearTable(
+  sizes: NearSize[],
+  hold: Hold,
+  { tools }: Owned,
+  torqueNm: number | undefined,
+  judge: (fit: HexagonFit, torqueNm: number) => FitVerdict,
+): SlipTable {
   const rows = sizes.map(({ acrossMm: across, size: number, unit, fit: sits }) => {
     const verdict = torqueNm === undefined ? sits.verdict : judge(sits, torqueNm);
-    const head: HeadSize = { profile: hold === "key in recess" ? "hexagon key" : "hexagon", size: number, unit };
+    const head: HeadSize = {
+      profile: hold === "key in recess" ? "hexagon key" : "hexagon",
+      size: number,
+      unit,
+    };
     const owned = tools.some((tool) => holds(tool, head));
     return {
-      cells: [size(head), `${shown(across, 4)} mm`, sits.mayGoOn ? "tight" : `${shown(sits.freePlayDeg ?? 0, 2)}°`, SAYS[verdict].toLowerCase(), owned ? "yes" : "–"],
+      cells: [
+        size(head),
+        `${shown(across, 4)} mm`,
+        sits.mayGoOn ? "tight" : `${shown(sits.freePlayDeg ?? 0, 2)}°`,
+        SAYS[verdict].toLowerCase(),
+        owned ? "yes" : "–",
+      ],
       tone: TONE[verdict],
     };
   });
-  return { title: hold === "key in recess" ? "Every key that comes near" : "Every socket that comes near", head: ["Size", "Across", "Play", "Fit", "Yours"], rows };
+  return {
+    title: hold === "key in recess" ? "Every key that comes near" : "Every socket that comes near",
+    head: ["Size", "Across", "Play", "Fit", "Yours"],
+    rows,
+  };
 }
 
 function holds(tool: Tool, head: HeadSize): boolean {
-  return (tool.kind === "socket" || tool.kind === "spanner" || tool.kind === "crowfoot") && sameHead(tool.head, head);
+  return (
+    (tool.kind === "socket" || tool.kind === "spanner" || tool.kind === "crowfoot") &&
+    sameHead(tool.head, head)
+  );
 }
 
 function workingOf(toolMm: number, headMm: number, hold: Hold, { freePlayDeg }: HexagonFit): string[] {

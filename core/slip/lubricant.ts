@@ -17,8 +17,10 @@ const STATES = [...THREAD_CONDITIONS, OWN] as const;
 export const lubricant = slip({
   name: "lubricant",
   title: "Lubricated thread",
-  about: "A figure given dry, on a thread that is oiled, greased or threadlocked, and what happens if that is ignored",
-  words: "lubricated oil oiled grease greased anti-seize antiseize copper moly paste threadlocker thread lock glue dry wet torque reduction nut factor k friction",
+  about:
+    "A figure given dry, on a thread that is oiled, greased or threadlocked, and what happens if that is ignored",
+  words:
+    "lubricated oil oiled grease greased anti-seize antiseize copper moly paste threadlocker thread lock glue dry wet torque reduction nut factor k friction",
   fields: {
     torque: torque("Torque as given", "100"),
     given: choice("Given for a thread that is", STATES, { start: "dry" }),
@@ -39,14 +41,28 @@ export const lubricant = slip({
         label: "Without a figure for it, set",
         value: `the lower end: the upper may clamp ${shown(forceIfIgnored[1], 2)} times as hard`,
       },
-      { label: `Left at ${formatTorque(torque)}, the bolt is pulled`, value: `${shownBand(forceIfIgnored)} times as hard`, tone: toneOf(forceIfIgnored) },
+      {
+        label: `Left at ${formatTorque(torque)}, the bolt is pulled`,
+        value: `${shownBand(forceIfIgnored)} times as hard`,
+        tone: toneOf(forceIfIgnored),
+      },
     ];
     if (thread) {
-      lines.push({ label: `Meant to clamp ${formatThread(thread)} with`, value: kilonewtons(preloadN([torqueNm, torqueNm], given, thread)) });
-      lines.push({ label: "Would clamp with", value: kilonewtons(preloadN([torqueNm, torqueNm], actual, thread)) });
+      lines.push({
+        label: `Meant to clamp ${formatThread(thread)} with`,
+        value: kilonewtons(preloadN([torqueNm, torqueNm], given, thread)),
+      });
+      lines.push({
+        label: "Would clamp with",
+        value: kilonewtons(preloadN([torqueNm, torqueNm], actual, thread)),
+      });
     }
     return {
-      answer: { says: "For the same clamping force", value: shownBand(inOwnUnit), unit: torqueSymbol(torque.unit) },
+      answer: {
+        says: "For the same clamping force",
+        value: shownBand(inOwnUnit),
+        unit: torqueSymbol(torque.unit),
+      },
       verdict: { tone: toneOf(forceIfIgnored), says: ignoredSays(forceIfIgnored) },
       lines,
       working: [
@@ -57,7 +73,8 @@ export const lubricant = slip({
       ],
       margin: "The whole band is the answer: two threads in the same state differ as much as this.",
       assumes: `Nut factors K ${given[0]} to ${given[1]} as given, ${actual[0]} to ${actual[1]} now. Typical bands, not measured on yours.`,
-      caution: "The maker's figure for the thread as it is comes first. Where only a dry figure is known, cleaning the thread dry is safer than guessing.",
+      caution:
+        "The maker's figure for the thread as it is comes first. Where only a dry figure is known, cleaning the thread dry is safer than guessing.",
       drawing: { kind: "clamp", forceIfIgnored },
     };
   },
@@ -67,7 +84,9 @@ function kilonewtons([low, high]: Band): string {
   return `${shownBand([low / 1000, high / 1000])} kN`;
 }
 
-/** A bolt pulled a quarter harder than meant may be past its proof; one pulled a fifth less may work loose. */
+/**
+ * A bolt pulled a quarter harder than meant may be past its proof; one pulled a fifth less may work loose.
+ */
 function toneOf([low, high]: Band): Tone {
   if (high > 1.25) return "stop";
   return high > 1.05 || low < 0.8 ? "watch" : "good";
@@ -75,7 +94,9 @@ function toneOf([low, high]: Band): Tone {
 
 function ignoredSays([low, high]: Band): string {
   if (low === 1 && high === 1) return "The same state: the figure stands as it is.";
-  if (high > 1.25) return `Ignored, the bolt may be pulled up to ${shown(high, 2)} times as hard as meant: it can stretch, strip or snap.`;
-  if (low < 0.8) return `Ignored, the bolt may be pulled only ${shown(low, 2)} times as hard as meant: it can work loose.`;
+  if (high > 1.25)
+    return `Ignored, the bolt may be pulled up to ${shown(high, 2)} times as hard as meant: it can stretch, strip or snap.`;
+  if (low < 0.8)
+    return `Ignored, the bolt may be pulled only ${shown(low, 2)} times as hard as meant: it can work loose.`;
   return "Ignored, it makes little difference here.";
 }

@@ -12,12 +12,21 @@ import type { SlipTable } from "./slip";
 export const PATTERN_REACH = 100;
 
 const fields = {
-  layout: choice("The bolts are", { circle: "on a circle", points: "where I draw them", given: "in an order I was given" }),
-  count: number("How many", "5"),
-  points: text("Their places, x y, with ; between", "-80 -30; 0 -30; 80 -30; -80 30; 0 30; 80 30", readPoints, {
-    wide: true,
-    hint: "Or drag them on the drawing; arrow keys move the one in hand",
+  layout: choice("The bolts are", {
+    circle: "on a circle",
+    points: "where I draw them",
+    given: "in an order I was given",
   }),
+  count: number("How many", "5"),
+  points: text(
+    "Their places, x y, with ; between",
+    "-80 -30; 0 -30; 80 -30; -80 30; 0 30; 80 30",
+    readPoints,
+    {
+      wide: true,
+      hint: "Or drag them on the drawing; arrow keys move the one in hand",
+    },
+  ),
   order: text("The order", "1 3 5 2 4", readOrder, { wide: true }),
   torque: optional(figure("Torque, in passes if there are any", "", { wide: true, hint: "20, 40, 60 Nm" })),
 };
@@ -27,9 +36,14 @@ export const pattern = slip({
   name: "pattern",
   title: "Pattern",
   about: "The order to tighten bolts in: on a circle, drawn, or the maker's own",
-  words: "pattern sequence order star cross criss-cross crisscross tighten loosen undo bolt circle cylinder head cover wheel flange passes stages",
+  words:
+    "pattern sequence order star cross criss-cross crisscross tighten loosen undo bolt circle cylinder head cover wheel flange passes stages",
   fields,
-  asks: { count: ({ layout }) => layout !== "points", points: ({ layout }) => layout === "points", order: ({ layout }) => layout === "given" },
+  asks: {
+    count: ({ layout }) => layout !== "points",
+    points: ({ layout }) => layout === "points",
+    order: ({ layout }) => layout === "given",
+  },
   work: (given, { at }) => {
     const { points, order, how } = layOut(given, at);
     const undo = [...order].reverse();
@@ -38,25 +52,41 @@ export const pattern = slip({
       lines: [{ label: "Undo the other way", value: undo.join(" ") }],
       tables: given.torque ? [passes(given.torque, order)] : [],
       working: how,
-      margin: "None in the order itself. Go round once more at the last torque: each bolt lets its neighbours go a little.",
+      margin:
+        "None in the order itself. Go round once more at the last torque: each bolt lets its neighbours go a little.",
       assumes: `${given.layout === "points" ? "Bolts are numbered as they were put down" : "Bolts are numbered round the circle, from any one"}: the small number outside. The large one inside is the turn it is tightened in.`,
-      caution: "A maker's given order comes first. Start every bolt by hand; undo in the reverse order, a little at a time, so that a cover does not bend.",
+      caution:
+        "A maker's given order comes first. Start every bolt by hand; undo in the reverse order, a little at a time, so that a cover does not bend.",
       drawing: { kind: "pattern", points, order, canDrag: given.layout === "points" },
     };
   },
 });
 
-function layOut({ layout, count, points, order }: Given<typeof fields>, at: Beside<"order">["at"]): { points: Point[]; order: number[]; how: string[] } {
+function layOut(
+  { layout, count, points, order }: Given<typeof fields>,
+  at: Beside<"order">["at"],
+): { points: Point[]; order: number[]; how: string[] } {
   switch (layout) {
     case "circle": {
-      const how = count % 2 === 0 ? "even: opposite pairs, the next pair about a quarter turn on" : "odd: on by the step nearest half the count that comes to every bolt";
+      const how =
+        count % 2 === 0
+          ? "even: opposite pairs, the next pair about a quarter turn on"
+          : "odd: on by the step nearest half the count that comes to every bolt";
       return { points: onCircle(count), order: circleOrder(count), how: [`${count} on a circle, ${how}`] };
     }
     case "points":
-      return { points, order: centreOutOrder(points), how: [`${points.length} drawn: from their middle outwards, changing sides`] };
+      return {
+        points,
+        order: centreOutOrder(points),
+        how: [`${points.length} drawn: from their middle outwards, changing sides`],
+      };
     case "given":
       // Refuses a count that no pattern has before anything is counted up to it.
-      return { points: onCircle(count), order: at("order", () => orderOf(order, count)), how: ["The order as it was given, kept as it is"] };
+      return {
+        points: onCircle(count),
+        order: at("order", () => orderOf(order, count)),
+        how: ["The order as it was given, kept as it is"],
+      };
   }
 }
 
@@ -76,7 +106,8 @@ export function readPoints(typed: string): Point[] {
   return pieces.map((piece, i) => {
     const parts = piece.trim().split(/\s*,\s+|\s+|,(?=-)/);
     const [x, y, ...more] = parts;
-    if (x === undefined || y === undefined || more.length > 0) throw new InputError(`Bolt ${i + 1} reads "${piece.trim()}". Type two numbers, like 60 -20.`);
+    if (x === undefined || y === undefined || more.length > 0)
+      throw new InputError(`Bolt ${i + 1} reads "${piece.trim()}". Type two numbers, like 60 -20.`);
     return { x: readNumber(x, `Bolt ${i + 1}`).value, y: readNumber(y, `Bolt ${i + 1}`).value };
   });
 }
@@ -114,7 +145,9 @@ function passes(asked: Parameters<typeof stagesOf>[0], order: readonly number[])
           : stage.kind === "turns"
             ? `${stage.turns} turns`
             : stage.kind;
-    return { cells: [stage.label === "" ? "one pass" : stage.label, what, `all ${order.length}, in this order`] };
+    return {
+      cells: [stage.label === "" ? "one pass" : stage.label, what, `all ${order.length}, in this order`],
+    };
   });
   return { title: "Passes", head: [], rows };
 }

@@ -12,7 +12,15 @@ import { threadsOfHead } from "../thread/head-threads";
 import { INTO } from "../thread/hole";
 import { NUT_FACTOR, THREAD_CONDITIONS, type ThreadCondition, readNutFactor } from "../thread/nut-factor";
 import { preloadN, proofLoadN } from "../thread/preload";
-import { ANY_NUT_FACTOR, inBothUnits, type Joint, type Judgement, type SaneVerdict, judgeTorque, sayJudgement } from "../thread/sane";
+import {
+  ANY_NUT_FACTOR,
+  inBothUnits,
+  type Joint,
+  type Judgement,
+  type SaneVerdict,
+  judgeTorque,
+  sayJudgement,
+} from "../thread/sane";
 import { STRENGTH_CLASSES, type StrengthClass } from "../thread/strength";
 import { type Thread, diameterMm, formatThread, readThread, usualPitches } from "../thread/thread";
 import { holdingTorques } from "../torque/torques-of";
@@ -32,7 +40,9 @@ export const sane = slip({
     "sane plausible believable check torque spec too tight too much strip break snap bolt loose wrong unit thread head size strength class grade aluminium plastic plug sensor",
   fields: {
     torque: figure("Torque", "106", { unit: "lbf.ft" }),
-    thread: text("Thread, or head size", "M6", (typed) => typed.trim(), { hint: "M8, M10x1.25, 3/8-16, 13 mm, 1/2 in, T40" }),
+    thread: text("Thread, or head size", "M6", (typed) => typed.trim(), {
+      hint: "M8, M10x1.25, 3/8-16, 13 mm, 1/2 in, T40",
+    }),
     kind: choice("It is a", FASTENER_KINDS),
     into: choice("Goes into", INTO),
     strength: choice("Strength", [NOT_KNOWN, ...STRENGTH_CLASSES] as const),
@@ -61,7 +71,8 @@ export const sane = slip({
     }));
     const judged = joints.map(({ as, joint }) => ({ as, joint, ...worstOf(torques, joint) }));
     const [first, ...others] = judged;
-    if (!first) throw new InputError("Type a thread such as M8, or the size across the head, such as 13.", "thread");
+    if (!first)
+      throw new InputError("Type a thread such as M8, or the size across the head, such as 13.", "thread");
     const jump = sayJump(asked);
     const differ = others.some(({ judgement }) => judgement.verdict !== first.judgement.verdict);
     const { joint } = first;
@@ -75,7 +86,10 @@ export const sane = slip({
       verdict: jump ? { tone: "stop", says: jump } : verdictOf(judged, differ),
       lines: [
         ...mostLikely(judged),
-        ...judged.map(({ as, judgement }) => ({ label: `Makes sense${as} between`, value: formatBand(judgement.bandNm, unit) })),
+        ...judged.map(({ as, judgement }) => ({
+          label: `Makes sense${as} between`,
+          value: formatBand(judgement.bandNm, unit),
+        })),
         ...clampLines(torquesNm, joint),
       ],
       tables: [
@@ -119,21 +133,39 @@ function someTorques(asked: TorqueFigure): Torques {
 function worstOf([first, ...rest]: Torques, joint: Joint): JudgedTorque {
   const judged = (torque: TorqueQuantity) => ({ torque, judgement: judgeTorque(torque, joint) });
   const gravity = ({ judgement }: JudgedTorque) => GRAVITY.indexOf(judgement.verdict);
-  return rest.map(judged).reduce((worst, one) => (gravity(one) > gravity(worst) ? one : worst), judged(first));
+  return rest
+    .map(judged)
+    .reduce((worst, one) => (gravity(one) > gravity(worst) ? one : worst), judged(first));
 }
 
 /** One verdict; or, where a size may be a bolt's or a head's and they differ, what to say of each. */
-function verdictOf(judged: readonly (JudgedTorque & { as: string })[], differ: boolean): { tone: Tone; says: string } {
-  const each = judged.map(({ as, torque, judgement }) => ({ as, tone: TONE[judgement.verdict], says: sayJudgement(torque, judgement) ?? MORE[judgement.verdict] ?? MORE.fits }));
+function verdictOf(
+  judged: readonly (JudgedTorque & { as: string })[],
+  differ: boolean,
+): { tone: Tone; says: string } {
+  const each = judged.map(({ as, torque, judgement }) => ({
+    as,
+    tone: TONE[judgement.verdict],
+    says: sayJudgement(torque, judgement) ?? MORE[judgement.verdict] ?? MORE.fits,
+  }));
   const [first] = each;
-  if (!differ && first) return each.length > 1 ? { ...first, says: `Whether a bolt’s size or a head’s: ${first.says}` } : first;
-  return { tone: each.every(({ tone }) => tone === "stop") ? "stop" : "watch", says: each.map(({ as, says }) => `Taken${as}: ${says}`).join(" ") };
+  if (!differ && first)
+    return each.length > 1 ? { ...first, says: `Whether a bolt’s size or a head’s: ${first.says}` } : first;
+  return {
+    tone: each.every(({ tone }) => tone === "stop") ? "stop" : "watch",
+    says: each.map(({ as, says }) => `Taken${as}: ${says}`).join(" "),
+  };
 }
 
 function mostLikely(judged: readonly JudgedTorque[]): Slip["lines"] {
   const found = judged.find(({ judgement }) => judgement.candidates.length > 0)?.judgement;
   if (!found) return [];
-  return [{ label: found.meant ? "Probably meant; look it up" : "May be meant; look it up", value: found.candidates.map(inBothUnits).join(", or ") }];
+  return [
+    {
+      label: found.meant ? "Probably meant; look it up" : "May be meant; look it up",
+      value: found.candidates.map(inBothUnits).join(", or "),
+    },
+  ];
 }
 
 const VERDICT_SAYS: Record<SaneVerdict, string> = {
@@ -157,12 +189,22 @@ const TONE: Record<SaneVerdict, Tone> = {
   "above the maximum": "stop",
 };
 /** The gravest last. */
-const GRAVITY: readonly SaneVerdict[] = ["fits", "fits some", "only the maker knows", "past proof", "more than the hole", "too little", "above the maximum", "too much"];
+const GRAVITY: readonly SaneVerdict[] = [
+  "fits",
+  "fits some",
+  "only the maker knows",
+  "past proof",
+  "more than the hole",
+  "too little",
+  "above the maximum",
+  "too much",
+];
 /** What is said where nothing is said against the figure. */
 const MORE: Partial<Record<SaneVerdict, string>> & Record<"fits", string> = {
   fits: "It lies within what such a thread is tightened to. That makes it possible, not right: look up where it came from.",
   "fits some": "Some of the threads that this head can have would bear it, others not. Measure the thread.",
-  "only the maker knows": "The bolt would bear it; whether the hole does, only the maker's maximum says. Type it if you have it.",
+  "only the maker knows":
+    "The bolt would bear it; whether the hole does, only the maker's maximum says. Type it if you have it.",
 };
 
 /** What a size may be: the threads of it, and how it is then taken, where that is not plain. */
@@ -171,44 +213,78 @@ interface Meaning {
   threads: readonly Thread[];
 }
 
-/** The thread that is named, or every thread that a head of the size named usually has; a bare fraction is either. */
+/**
+ * The thread that is named, or every thread that a head of the size named usually has; a bare fraction is
+ * either.
+ */
 function threadsMeant(typed: string, kind: FastenerKind): Meaning[] {
-  if (typed === "") throw new InputError("Type a thread such as M8, or the size across the head, such as 13.");
+  if (typed === "")
+    throw new InputError("Type a thread such as M8, or the size across the head, such as 13.");
   if (isThreadWritten(typed)) return [{ as: "", threads: [readThread(typed)] }];
   const head = readHeadSize(typed);
   const threads = threadsOfHead(head);
-  const own = isFraction(typed) && /^[\d\s/½¼¾⅛⅜⅝⅞-]+$/.test(typed) ? usualPitches({ inches: head.size }) : [];
+  const own =
+    isFraction(typed) && /^[\d\s/½¼¾⅛⅜⅝⅞-]+$/.test(typed) ? usualPitches({ inches: head.size }) : [];
   if (own.length > 0) {
     const bolt = { as: ` as a bolt of ${typed} in`, threads: own };
     return threads.length > 0 ? [bolt, { as: ` as a head of ${typed} in`, threads }] : [bolt];
   }
   const habit = habitOf(kind);
   if (threads.length === 0 && habit) return [{ as: "", threads: habit.threads }];
-  if (threads.length === 0) throw new InputError(`No usual thread has a head of ${typed}. Type the thread itself, such as M8 or 3/8-16.`);
+  if (threads.length === 0)
+    throw new InputError(
+      `No usual thread has a head of ${typed}. Type the thread itself, such as M8 or 3/8-16.`,
+    );
   return [{ as: "", threads }];
 }
 
 function isThreadWritten(typed: string): boolean {
   const mixedNumber = /^\d[\s-]\d+\/\d+$/.test(typed);
-  return /^m\s*\d|^no\b|^#|-\s*\d{1,2}$|\d\s*[x×]\s*\d|\/\d+\s+\d{1,2}$|un[cf]$|\bl\.?h\.?$/i.test(typed) && !/spline|xzn/i.test(typed) && !mixedNumber;
+  return (
+    /^m\s*\d|^no\b|^#|-\s*\d{1,2}$|\d\s*[x×]\s*\d|\/\d+\s+\d{1,2}$|un[cf]$|\bl\.?h\.?$/i.test(typed) &&
+    !/spline|xzn/i.test(typed) &&
+    !mixedNumber
+  );
 }
 
-function nutFactorOf(condition: ThreadCondition | typeof NOT_KNOWN | typeof OWN, own: Band): Band | undefined {
+function nutFactorOf(
+  condition: ThreadCondition | typeof NOT_KNOWN | typeof OWN,
+  own: Band,
+): Band | undefined {
   if (condition === OWN) return own;
   return condition === NOT_KNOWN ? undefined : NUT_FACTOR[condition];
 }
 
-/** What the figure does to a known thread: its clamping force, and that against proof where the class is known. */
-function clampLines(torquesNm: readonly number[], { threads: [thread, ...others], strength, nutFactor }: Joint): Slip["lines"] {
+/**
+ * What the figure does to a known thread: its clamping force, and that against proof where the class is
+ * known.
+ */
+function clampLines(
+  torquesNm: readonly number[],
+  { threads: [thread, ...others], strength, nutFactor }: Joint,
+): Slip["lines"] {
   if (!thread || others.length > 0 || torquesNm.length === 0) return [];
-  const force = preloadN([Math.min(...torquesNm), Math.max(...torquesNm)], nutFactor ?? ANY_NUT_FACTOR, thread);
+  const force = preloadN(
+    [Math.min(...torquesNm), Math.max(...torquesNm)],
+    nutFactor ?? ANY_NUT_FACTOR,
+    thread,
+  );
   const lines = [{ label: "Clamping force", value: `${shownBand([force[0] / 1000, force[1] / 1000])} kN` }];
   if (!strength) return lines;
   const proof = proofLoadN(thread, strength);
-  return [...lines, { label: `Of what ${strength} is proofed to`, value: `${shownBand([(force[0] / proof) * 100, (force[1] / proof) * 100], 2)} %` }];
+  return [
+    ...lines,
+    {
+      label: `Of what ${strength} is proofed to`,
+      value: `${shownBand([(force[0] / proof) * 100, (force[1] / proof) * 100], 2)} %`,
+    },
+  ];
 }
 
-function workingOf({ each: [first, ...rest] }: Judgement, { strength, kind = "bolt or nut", nutFactor = ANY_NUT_FACTOR }: Joint): string[] {
+function workingOf(
+  { each: [first, ...rest] }: Judgement,
+  { strength, kind = "bolt or nut", nutFactor = ANY_NUT_FACTOR }: Joint,
+): string[] {
   if (!first) return [];
   const { thread, bandNm } = first;
   const more = rest.length > 0 ? ["and so for each thread that it may have"] : [];
@@ -222,7 +298,9 @@ function workingOf({ each: [first, ...rest] }: Judgement, { strength, kind = "bo
     ];
   }
   const d = shown(diameterMm(thread) / 1000, 4);
-  const [least, most] = [proofLoadN(thread, strength ?? "4.6"), proofLoadN(thread, strength ?? "12.9")].map((load) => (load / 1000).toFixed(2));
+  const [least, most] = [proofLoadN(thread, strength ?? "4.6"), proofLoadN(thread, strength ?? "12.9")].map(
+    (load) => (load / 1000).toFixed(2),
+  );
   return [
     "T = K · d · F, with F from 40 to 90 % of the proof load",
     `${formatThread(thread)}, least: ${nutFactor[0]} · ${d} m · 0.4 · ${least} kN = ${shown(bandNm[0])} N·m`,
@@ -231,7 +309,11 @@ function workingOf({ each: [first, ...rest] }: Judgement, { strength, kind = "bo
   ];
 }
 
-function assumesOf(kind: FastenerKind, strength: StrengthClass | undefined, nutFactor: Band | undefined): string {
+function assumesOf(
+  kind: FastenerKind,
+  strength: StrengthClass | undefined,
+  nutFactor: Band | undefined,
+): string {
   if (habitOf(kind)) return `What such a ${kind} usually gets, in sound threads.`;
   const bolt = strength ? `Strength ${strength}` : "Any bolt from class 4.6 to 12.9";
   return `${bolt}; ${nutFactor ? `K ${nutFactor[0]} to ${nutFactor[1]}` : "any thread from greased to dry, K 0.12 to 0.22"}.`;

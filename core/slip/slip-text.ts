@@ -6,7 +6,10 @@ import { torqueUnitOf } from "./field-unit";
 import type { Slip, SlipKind, SlipLine } from "./slip";
 import { textsIn } from "./texts-in";
 
-/** The inputs as they were given, a line each; fields left empty, and folded ones left as they were, are left out. */
+/**
+ * The inputs as they were given, a line each; fields left empty, and folded ones left as they were, are left
+ * out.
+ */
 export function givenLines(kind: SlipKind, typed: Typed, owned: Owned): SlipLine[] {
   const stands = textsIn(kind.fields, typed, owned);
   return asked(kind.fields, typed, owned).flatMap((field) => {
@@ -50,7 +53,9 @@ function given(field: SlipField, typed: Typed, owned: Owned, text: string): stri
     case "share":
       return /^[\d.,]+$/.test(text) ? `${text} %` : text;
     case "measure":
-      return hasUnit(text) ? text : `${text} ${typed[`${field.name}Unit`] ?? field.unit ?? measureUnits(field.dimension)[0] ?? ""}`;
+      return hasUnit(text)
+        ? text
+        : `${text} ${typed[`${field.name}Unit`] ?? field.unit ?? measureUnits(field.dimension)[0] ?? ""}`;
     case "torque":
     case "figure":
       return hasUnit(text) ? text : `${text} ${torqueSymbol(torqueUnitOf(field, typed, owned))}`;

@@ -51,7 +51,13 @@ test("whatever stands in a field gives a slip or a sentence at a field that is a
   for (const one of SLIPS) {
     const names = one.fields.map(({ name }) => name);
     const choices = fc.record(
-      Object.fromEntries(one.fields.flatMap((field) => (field.kind === "choice" ? [[field.name, fc.constantFrom(...field.choices.map(({ value }) => value))]] : []))),
+      Object.fromEntries(
+        one.fields.flatMap((field) =>
+          field.kind === "choice"
+            ? [[field.name, fc.constantFrom(...field.choices.map(({ value }) => value))]]
+            : [],
+        ),
+      ),
     );
     fc.assert(
       fc.property(choices, fc.constantFrom(...names), nasty, (chosen, name, text) => {
@@ -79,17 +85,58 @@ test.each<[string, Typed, string]>([
   ["units", { torque: "45", torqueUnit: "N.m" }, "33.2 lb·ft"],
   ["adapter", {}, "26.5 lb·ft"],
   ["adapter", { torque: "60 Nm", gripLength: "400", offset: "50", scale: "N.m", step: "0.1" }, "53.3 N·m"],
-  ["adapter", { torque: "60 Nm", gripLength: "400", offset: "50", angle: "45", scale: "N.m", step: "0.1" }, "55.1 N·m"],
-  ["adapter", { torque: "60 Nm", gripLength: "400", offset: "50", angle: "180", scale: "N.m", step: "0.1" }, "68.6 N·m"],
-  ["adapter", { torque: "85 Nm", gripLength: "455", offset: "62", angle: "30", scale: "N.m", step: "0.1" }, "76.0 N·m"],
-  ["adapter", { torque: "60 Nm", gripLength: "400", adapters: "2", offset: "50", offset2: "30", angle2: "0", scale: "N.m", step: "0.1" }, "50.0 N·m"],
-  ["adapter", { torque: "60 Nm", gripLength: "40 cm", offset: "2 in", angle: "90", scale: "N.m", step: "1" }, "60 N·m"],
-  ["adapter", { torque: "500 Nm", adapters: "0", ratio: "5", efficiency: "90", scale: "N.m", step: "0.1" }, "111.1 N·m"],
+  [
+    "adapter",
+    { torque: "60 Nm", gripLength: "400", offset: "50", angle: "45", scale: "N.m", step: "0.1" },
+    "55.1 N·m",
+  ],
+  [
+    "adapter",
+    { torque: "60 Nm", gripLength: "400", offset: "50", angle: "180", scale: "N.m", step: "0.1" },
+    "68.6 N·m",
+  ],
+  [
+    "adapter",
+    { torque: "85 Nm", gripLength: "455", offset: "62", angle: "30", scale: "N.m", step: "0.1" },
+    "76.0 N·m",
+  ],
+  [
+    "adapter",
+    {
+      torque: "60 Nm",
+      gripLength: "400",
+      adapters: "2",
+      offset: "50",
+      offset2: "30",
+      angle2: "0",
+      scale: "N.m",
+      step: "0.1",
+    },
+    "50.0 N·m",
+  ],
+  [
+    "adapter",
+    { torque: "60 Nm", gripLength: "40 cm", offset: "2 in", angle: "90", scale: "N.m", step: "1" },
+    "60 N·m",
+  ],
+  [
+    "adapter",
+    { torque: "500 Nm", adapters: "0", ratio: "5", efficiency: "90", scale: "N.m", step: "0.1" },
+    "111.1 N·m",
+  ],
   ["adapter", { way: "bolt", reading: "53.3333 Nm", gripLength: "400", offset: "50" }, "60.0 N·m"],
-  ["adapter", { way: "bolt", reading: "111.111 Nm", adapters: "0", ratio: "5", efficiency: "90" }, "500.0 N·m"],
+  [
+    "adapter",
+    { way: "bolt", reading: "111.111 Nm", adapters: "0", ratio: "5", efficiency: "90" },
+    "500.0 N·m",
+  ],
   ["lubricant", {}, "45.5 to 88.2 N·m"],
   ["lubricant", { given: "dry", actual: "dry" }, "100 N·m"],
-  ["lubricant", { given: "own figure", givenFactor: "0.2", actual: "own figure", actualFactor: "0.15" }, "75 N·m"],
+  [
+    "lubricant",
+    { given: "own figure", givenFactor: "0.2", actual: "own figure", actualFactor: "0.15" },
+    "75 N·m",
+  ],
   ["bar", { torque: "110 Nm", state: "clean", barLength: "600" }, "183 to 275 N"],
   ["bar", { torque: "105 Nm", state: "clean", barLength: "30 cm" }, "350 to 525 N"],
   ["pattern", {}, "1 3 5 2 4"],
@@ -123,7 +170,11 @@ test.each<[string, Typed, string]>([
   ["sane", { torque: "40 Nm", thread: "M10" }, "good: It lies within"],
   ["sane", { torque: "60 Nm", thread: "13" }, "watch: Some of the threads"],
   ["sane", { torque: "10-12 Nm", thread: "M6", into: "aluminium" }, "watch: The bolt would bear it"],
-  ["sane", { torque: "10-12 Nm", thread: "M6", into: "aluminium", maximum: "11 Nm" }, "stop: 12 N·m is above the most"],
+  [
+    "sane",
+    { torque: "10-12 Nm", thread: "M6", into: "aluminium", maximum: "11 Nm" },
+    "stop: 12 N·m is above the most",
+  ],
   ["sane", { torque: "20, 40, 90 Nm", thread: "M8" }, "stop: 90 N·m would break an M8"],
   ["sane", { torque: "20 Nm", thread: "M6", strength: "4.6" }, "stop: 20 N·m would break an M6"],
   ["lubricant", {}, "stop: Ignored, the bolt may be pulled up to 2.2 times"],
@@ -177,7 +228,12 @@ test.each<[string, Typed, string]>([
 });
 
 test.each<[string, Typed, string, string]>([
-  ["adapter", { gripLength: "45 Nm" }, "gripLength", '"Nm" is not a unit of length. Use mm, cm, m, in or ft.'],
+  [
+    "adapter",
+    { gripLength: "45 Nm" },
+    "gripLength",
+    '"Nm" is not a unit of length. Use mm, cm, m, in or ft.',
+  ],
   ["adapter", { torque: "35 psi" }, "torque", '"psi" is not a unit of torque'],
   ["adapter", { offset: "-3" }, "offset", "cannot be less than zero"],
   ["adapter", { gripLength: "0" }, "gripLength", "The grip length must be more than zero."],

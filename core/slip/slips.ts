@@ -14,7 +14,21 @@ import { turns } from "./turns";
 import { units } from "./units";
 
 /** Every calculation of the Bench, in the order of the list. */
-export const SLIPS: readonly SlipKind[] = [units, adapter, sane, lubricant, fit, bar, pattern, angle, castle, turns, stud, coolant, stands];
+export const SLIPS: readonly SlipKind[] = [
+  units,
+  adapter,
+  sane,
+  lubricant,
+  fit,
+  bar,
+  pattern,
+  angle,
+  castle,
+  turns,
+  stud,
+  coolant,
+  stands,
+];
 
 /** The slip of that name; undefined for a name that there is none of. */
 export function slipNamed(name: string): SlipKind | undefined {

@@ -54,7 +54,8 @@ export const stands = slip({
   name: "stands",
   title: "On stands",
   about: "The load on each stand, its rating, the lift, the slope, and which way it wants to roll",
-  words: "stands axle stand jack load weight rating tonne pair lift height raise slope hill chock chocks roll direction axle nut safe",
+  words:
+    "stands axle stand jack load weight rating tonne pair lift height raise slope hill chock chocks roll direction axle nut safe",
   fields,
   asks: {
     kerbWeight: otherVehicle,
@@ -70,14 +71,25 @@ export const stands = slip({
     const { wheelbaseMm, insetMm } = body;
     const weighed = withLoad(body, given.onBoard, given.where);
     const ratingKg = ratingOf(given);
-    const cases = standCases({ kerbWeightKg: weighed.kerbWeightKg, frontShare: weighed.frontShare, wheelbaseMm, insetMm }, end);
+    const cases = standCases(
+      { kerbWeightKg: weighed.kerbWeightKg, frontShare: weighed.frontShare, wheelbaseMm, insetMm },
+      end,
+    );
     const mostKg = cases[0]?.mostKg ?? 0;
     const holds = mostKg <= ratingKg;
-    const height = given.pointNow === undefined ? undefined : standHeight(given.pointNow, given.wanted, given.standLow, given.standHigh);
+    const height =
+      given.pointNow === undefined
+        ? undefined
+        : standHeight(given.pointNow, given.wanted, given.standLow, given.standHigh);
     const slopeN = slopeForceN(weighed.kerbWeightKg, slopeDeg);
-    const roll = given.torque && { way: rollDirection(given.side, given.turning), pushN: rollPushN(quantityNm(given.torque), given.tyreRadius) };
+    const roll = given.torque && {
+      way: rollDirection(given.side, given.turning),
+      pushN: rollPushN(quantityNm(given.torque), given.tyreRadius),
+    };
     // The jack lifts one end at a time, the other on its wheels.
-    const lifted = Math.max(...cases.filter(({ end: one }) => one !== "diagonal").map(({ loadKg }) => loadKg));
+    const lifted = Math.max(
+      ...cases.filter(({ end: one }) => one !== "diagonal").map(({ loadKg }) => loadKg),
+    );
     const jack = given.jack === undefined ? undefined : judgeStand(lifted * 2, given.jack);
     const notLevel = slopeDeg > LEVEL_WITHIN_DEG;
     return {
@@ -107,7 +119,11 @@ export const stands = slip({
             ]
           : []),
         ...(height ? heightLines(height, { end, weighed, wheelbaseMm, wantedMm: given.wanted }) : []),
-        { label: "On the chocks from the slope", value: `${shown(slopeN)} N`, ...(notLevel ? { tone: "stop" as const } : {}) },
+        {
+          label: "On the chocks from the slope",
+          value: `${shown(slopeN)} N`,
+          ...(notLevel ? { tone: "stop" as const } : {}),
+        },
         ...(roll
           ? [
               {
@@ -129,7 +145,8 @@ export const stands = slip({
         `a tenth more where one side may be heavier; the worst of these: ${shown(mostKg, 4)} kg`,
         `slope: m · g · sin α = ${shown(weighed.kerbWeightKg, 4)} · 9.80665 · sin ${shown(slopeDeg)}° = ${shown(slopeN)} N`,
       ],
-      margin: "One side is taken to be up to a tenth heavier. Raising an end moves weight to the other, so the true load is a little less.",
+      margin:
+        "One side is taken to be up to a tenth heavier. Raising an end moves weight to the other, so the true load is a little less.",
       assumes: `Two stands to an end, on the maker's points. A rating printed for a pair is halved.${roll ? " The nut has a right-hand thread; a left-hand one rolls it the other way." : ""}`,
       caution: cautionOf(end, given.vehicle?.driven),
       drawing: {
@@ -153,10 +170,24 @@ function ratingOf({ stands: owned, rating, ratedAs }: Given<typeof fields>): num
 
 /** The vehicle's own figures where it is in the garage and has them all, otherwise what is typed. */
 function bodyOf({ vehicle, kerbWeight, frontShare, wheelbase, standInset }: Given<typeof fields>) {
-  if (!vehicle) return { kerbWeightKg: kerbWeight, frontShare, wheelbaseMm: wheelbase, insetMm: { front: standInset, rear: standInset } };
+  if (!vehicle)
+    return {
+      kerbWeightKg: kerbWeight,
+      frontShare,
+      wheelbaseMm: wheelbase,
+      insetMm: { front: standInset, rear: standInset },
+    };
   const lacks = LACKING.find(([name]) => vehicle[name] === undefined)?.[1];
-  const { kerbWeightKg = 0, frontShare: share = 0, wheelbaseMm = 0, standInsetMm = { front: 0, rear: 0 } } = vehicle;
-  if (lacks) throw new InputError(`${vehicle.name} lacks its ${lacks}. Write it down in the Garage, or choose "Another vehicle" and type it here.`);
+  const {
+    kerbWeightKg = 0,
+    frontShare: share = 0,
+    wheelbaseMm = 0,
+    standInsetMm = { front: 0, rear: 0 },
+  } = vehicle;
+  if (lacks)
+    throw new InputError(
+      `${vehicle.name} lacks its ${lacks}. Write it down in the Garage, or choose "Another vehicle" and type it here.`,
+    );
   return { kerbWeightKg, frontShare: share, wheelbaseMm, insetMm: standInsetMm };
 }
 
@@ -177,12 +208,27 @@ interface Raised {
   wantedMm: number;
 }
 
-function heightLines({ liftMm, verdict }: ReturnType<typeof standHeight>, { end, weighed, wheelbaseMm, wantedMm }: Raised): SlipLine[] {
-  const lines: SlipLine[] = [{ label: "It has to come up by", value: `${shown(liftMm, 4)} mm, to ${shown(wantedMm, 4)} mm`, tone: verdict === "reaches" ? "good" : "stop" }];
+function heightLines(
+  { liftMm, verdict }: ReturnType<typeof standHeight>,
+  { end, weighed, wheelbaseMm, wantedMm }: Raised,
+): SlipLine[] {
+  const lines: SlipLine[] = [
+    {
+      label: "It has to come up by",
+      value: `${shown(liftMm, 4)} mm, to ${shown(wantedMm, 4)} mm`,
+      tone: verdict === "reaches" ? "good" : "stop",
+    },
+  ];
   if (end === "all" || liftMm <= 0) return lines;
   const share = shareOf(end, weighed.frontShare);
   const kept = axleShareRaised(share, wheelbaseMm, liftMm);
-  return [...lines, { label: "Share left on that axle then", value: `${shown(kept * 100, 3)} % instead of ${shown(share * 100, 3)} %` }];
+  return [
+    ...lines,
+    {
+      label: "Share left on that axle then",
+      value: `${shown(kept * 100, 3)} % instead of ${shown(share * 100, 3)} %`,
+    },
+  ];
 }
 
 interface Stops {
@@ -194,21 +240,34 @@ interface Stops {
   jackHolds: boolean;
 }
 
-function verdictOf({ holds, notLevel, soft, ratingKg, heightBad, jackHolds }: Stops): { tone: Tone; says: string } {
+function verdictOf({ holds, notLevel, soft, ratingKg, heightBad, jackHolds }: Stops): {
+  tone: Tone;
+  says: string;
+} {
   const stop = (says: string) => ({ tone: "stop" as const, says });
-  if (!holds) return stop(`Stop. One stand is rated for ${shown(ratingKg, 4)} kg and may have to carry more.`);
+  if (!holds)
+    return stop(`Stop. One stand is rated for ${shown(ratingKg, 4)} kg and may have to carry more.`);
   if (!jackHolds) return stop("Stop. The jack may have to lift more than it is rated for.");
   if (soft) return stop("Stop. On gravel or soft ground a stand sinks or tips: move to firm ground.");
-  if (notLevel) return stop(`Stop. More than ${LEVEL_WITHIN_DEG}° is a slope: move to level ground before anything is raised.`);
-  if (heightBad === "too low") return stop("Stop. The stand does not reach that high. Never pack it up with blocks.");
+  if (notLevel)
+    return stop(
+      `Stop. More than ${LEVEL_WITHIN_DEG}° is a slope: move to level ground before anything is raised.`,
+    );
+  if (heightBad === "too low")
+    return stop("Stop. The stand does not reach that high. Never pack it up with blocks.");
   if (heightBad === "too tall") return stop("Stop. The stand is taller than that at its lowest.");
   return { tone: "good", says: "The stands hold it, on firm and level ground." };
 }
 
 function chockSays(end: End, roll: "forward" | "backward" | undefined): string {
-  if (end === "all") return roll ? `nothing rolls with all four up; steady it against going ${roll}` : "before raising the first end, the wheels of the other";
+  if (end === "all")
+    return roll
+      ? `nothing rolls with all four up; steady it against going ${roll}`
+      : "before raising the first end, the wheels of the other";
   const stays = end === "rear" ? "front" : "rear";
-  return roll ? `both ${stays} wheels, ${roll === "forward" ? "in front of them" : "behind them"} first, then the other way` : `both ${stays} wheels, in front and behind`;
+  return roll
+    ? `both ${stays} wheels, ${roll === "forward" ? "in front of them" : "behind them"} first, then the other way`
+    : `both ${stays} wheels, in front and behind`;
 }
 
 function cautionOf(end: End, driven: Vehicle["driven"]): string {

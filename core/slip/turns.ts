@@ -13,9 +13,14 @@ const fields = {
   thread: text("Thread, or its pitch", "M14x1.5", readPitch, { hint: "M14x1.5, 1.5 mm, 9/16-18" }),
   turns: number("Whole turns counted off", "12"),
   markBefore: text("Mark stood at, before", "12 o'clock", readClock),
-  markAfter: text("Mark stands at, after", "12 o'clock", readClock, { hint: "Another hour than before is part of a turn more" }),
+  markAfter: text("Mark stands at, after", "12 o'clock", readClock, {
+    hint: "Another hour than before is part of a turn more",
+  }),
   difference: number("Turns more or fewer than before", "1/2"),
-  turned: choice("What is turned", { rod: "the rod or its end: one thread", sleeve: "a sleeve with a left- and a right-hand thread" }),
+  turned: choice("What is turned", {
+    rod: "the rod or its end: one thread",
+    sleeve: "a sleeve with a left- and a right-hand thread",
+  }),
   arm: measure("Steering arm, pivot to rod", "length", "130"),
   rim: measure("Rim's diameter", "length", "410"),
 };
@@ -28,17 +33,35 @@ export const turns = slip({
   name: "turns",
   title: "Turns, pitch and toe",
   about: "Counted turns against the pitch, and what half a turn does to the toe",
-  words: "turns count counted pitch thread travel rod end steering toe alignment tracking mark back to the same place adjuster preload",
+  words:
+    "turns count counted pitch thread travel rod end steering toe alignment tracking mark back to the same place adjuster preload",
   fields,
-  asks: { turns: counting, markBefore: counting, markAfter: counting, difference: toe, turned: toe, arm: toe, rim: toe },
+  asks: {
+    turns: counting,
+    markBefore: counting,
+    markAfter: counting,
+    difference: toe,
+    turned: toe,
+    arm: toe,
+    rim: toe,
+  },
   work: (given) => (given.what === "toe" ? toeSlip(given) : countSlip(given)),
 });
 
-function countSlip({ thread: pitch, turns: whole, markBefore: before, markAfter: after }: Given<typeof fields>): Slip {
+function countSlip({
+  thread: pitch,
+  turns: whole,
+  markBefore: before,
+  markAfter: after,
+}: Given<typeof fields>): Slip {
   const counted = countedTurns(whole, before, after, pitch);
   const part = Math.round((counted.turns - whole) * 360);
   return {
-    answer: { says: "Do it up again by", value: shown(counted.turns, 5), unit: counted.turns === 1 ? "turn" : "turns" },
+    answer: {
+      says: "Do it up again by",
+      value: shown(counted.turns, 5),
+      unit: counted.turns === 1 ? "turn" : "turns",
+    },
     lines: [
       { label: "That is", value: `${whole} whole ${whole === 1 ? "turn" : "turns"} and ${part}°` },
       { label: "The mark ends at", value: formatClock(before) },
@@ -49,8 +72,10 @@ function countSlip({ thread: pitch, turns: whole, markBefore: before, markAfter:
       `${whole} + (${formatClock(before)} back to ${formatClock(after)}: ${part}°) / 360° = ${shown(counted.turns, 5)}`,
       `travel = turns × pitch: ${shown(counted.turns, 5)} × ${shown(pitch)} mm = ${shown(counted.travelMm, 4)} mm`,
     ],
-    margin: "An hour on the clock is a twelfth of a turn: a mark read by eye is good to about a third of that.",
-    assumes: "A right-hand thread, counted off anticlockwise, and a new part as long as the old one. Measure both.",
+    margin:
+      "An hour on the clock is a twelfth of a turn: a mark read by eye is good to about a third of that.",
+    assumes:
+      "A right-hand thread, counted off anticlockwise, and a new part as long as the old one. Measure both.",
     caution: "Write the count on tape beside it before anything is moved.",
     drawing: { kind: "turns", turns: counted.turns, pitchMm: pitch, from: before, to: after },
   };
@@ -62,9 +87,15 @@ function toeSlip({ thread: pitch, difference, turned, arm, rim }: Given<typeof f
   const change = toeChange(pitch * ways, difference, arm, rim);
   return {
     answer: { says: "The toe changes by", value: shown(change.acrossRimMm), unit: "mm" },
-    verdict: { tone: "watch", says: "Have the wheels aligned: what a toe may be off by is less than this can be counted to." },
+    verdict: {
+      tone: "watch",
+      says: "Have the wheels aligned: what a toe may be off by is less than this can be counted to.",
+    },
     lines: [
-      { label: "As an angle of that wheel", value: `${shown(change.angleDeg)}° (${Math.round(Math.abs(change.angleDeg) * 60)} minutes)` },
+      {
+        label: "As an angle of that wheel",
+        value: `${shown(change.angleDeg)}° (${Math.round(Math.abs(change.angleDeg) * 60)} minutes)`,
+      },
       { label: "The rod grows or shrinks by", value: `${shown(change.travelMm)} mm` },
     ],
     working: [
@@ -83,6 +114,7 @@ function toeSlip({ thread: pitch, difference, turned, arm, rim }: Given<typeof f
 
 /** The pitch of a thread that is named, or a pitch itself, mm. */
 function readPitch(typed: string, what: string): number {
-  if (/^\s*m\s*\d|^\s*no\b|^\s*#|un[cf]\s*$|\d\s*-\s*\d{1,2}\s*$/i.test(typed)) return pitchMm(readThread(typed));
+  if (/^\s*m\s*\d|^\s*no\b|^\s*#|un[cf]\s*$|\d\s*-\s*\d{1,2}\s*$/i.test(typed))
+    return pitchMm(readThread(typed));
   return readMeasure(typed, "length", what).value;
 }

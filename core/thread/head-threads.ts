@@ -50,7 +50,8 @@ const OTHER_HEXAGONS: readonly Pair[] = [
   [12, 17],
   [14, 19],
   [16, 22],
-  // Bolts of cylinder heads, big ends and driveline that are met in these sizes, M9 and M11 among them; no standard lists them.
+  // Bolts of cylinder heads, big ends and driveline that are met in these sizes, M9 and M11 among them; no
+  // standard lists them.
   [9, 13],
   [9, 14],
   [11, 15],
@@ -62,7 +63,10 @@ const OTHER_HEXAGONS: readonly Pair[] = [
   [14, 21],
 ];
 
-/** Hexagon keys, mm: ISO 4762 cap screws first; ISO 7380 and 10642 button and countersunk; ISO 4026 set screws. */
+/**
+ * Hexagon keys, mm: ISO 4762 cap screws first; ISO 7380 and 10642 button and countersunk; ISO 4026 set
+ * screws.
+ */
 const CAP_SCREW_KEY: readonly Pair[] = [
   [2.5, 2],
   [3, 2.5],
@@ -158,7 +162,10 @@ const TWELVE_POINT: readonly Pair[] = [
 
 type InchPair = readonly [threadIn: number, acrossIn: number];
 
-/** Inch hexagons: ASME B18.2.1 cap screws and B18.2.2 nuts; B18.6.3 for the numbered screws; wheel nuts of 1/2 in studs at 13/16. */
+/**
+ * Inch hexagons: ASME B18.2.1 cap screws and B18.2.2 nuts; B18.6.3 for the numbered screws; wheel nuts of 1/2
+ * in studs at 13/16.
+ */
 const INCH_HEXAGON: readonly InchPair[] = [
   [0.164, 1 / 4],
   [0.19, 5 / 16],
@@ -177,7 +184,9 @@ const INCH_HEXAGON: readonly InchPair[] = [
   [1 / 2, 13 / 16],
 ];
 /** Twelve-point flange screws, inch: IFI 115, across flats as the thread's diameter. */
-const INCH_TWELVE_POINT: readonly InchPair[] = [1 / 4, 5 / 16, 3 / 8, 7 / 16, 1 / 2, 9 / 16, 5 / 8].map((size): InchPair => [size, size]);
+const INCH_TWELVE_POINT: readonly InchPair[] = [1 / 4, 5 / 16, 3 / 8, 7 / 16, 1 / 2, 9 / 16, 5 / 8].map(
+  (size): InchPair => [size, size],
+);
 /** Inch keys: ASME B18.3 socket head cap screws. */
 const INCH_KEY: readonly InchPair[] = [
   [0.164, 9 / 64],
@@ -193,7 +202,8 @@ const INCH_KEY: readonly InchPair[] = [
 ];
 
 /**
- * Threads that a head of this size usually has, coarse and fine; several are normal, none means that the tables do not have it.
+ * Threads that a head of this size usually has, coarse and fine; several are normal, none means that the
+ * tables do not have it.
  * Example: 13 mm hexagon → M8, M8×1, M10, M10×1.25, M10×1.
  */
 export function threadsOfHead(head: HeadSize): readonly Thread[] {
@@ -208,7 +218,8 @@ const known = new Map<string, readonly Thread[]>();
 
 function lookUp({ profile, size, unit }: HeadSize): Thread[] {
   if (unit === "in") {
-    const pairs = profile === "hexagon" ? INCH_HEXAGON : profile === "twelve-point" ? INCH_TWELVE_POINT : INCH_KEY;
+    const pairs =
+      profile === "hexagon" ? INCH_HEXAGON : profile === "twelve-point" ? INCH_TWELVE_POINT : INCH_KEY;
     return pairs.filter(([, across]) => same(across, size)).flatMap(([inches]) => usualPitches({ inches }));
   }
   const diameters = new Set(
@@ -219,18 +230,29 @@ function lookUp({ profile, size, unit }: HeadSize): Thread[] {
   return [...diameters].sort((a, b) => a - b).flatMap((metricMm) => usualPitches({ metricMm }));
 }
 
-/** Across flats of the usual hexagon of a thread, mm; undefined for a thread that the tables do not have. Example: M10 → 16. */
+/**
+ * Across flats of the usual hexagon of a thread, mm; undefined for a thread that the tables do not have.
+ * Example: M10 → 16.
+ */
 export function usualHexagonMm(thread: Thread): number | undefined {
-  if (thread.system === "metric") return ISO_HEXAGON.find(([diameter]) => same(diameter, thread.diameterMm))?.[1];
+  if (thread.system === "metric")
+    return ISO_HEXAGON.find(([diameter]) => same(diameter, thread.diameterMm))?.[1];
   const across = INCH_HEXAGON.find(([diameter]) => same(diameter, thread.diameterIn))?.[1];
   return across === undefined ? undefined : across * 25.4;
 }
 
-/** The hexagon key of a cap screw of this thread; undefined for a thread that the tables do not have. Example: M8 → 6 mm. */
+/**
+ * The hexagon key of a cap screw of this thread; undefined for a thread that the tables do not have. Example:
+ * M8 → 6 mm.
+ */
 export function capScrewKey(thread: Thread): HeadSize | undefined {
   const size =
-    thread.system === "metric" ? CAP_SCREW_KEY.find(([diameter]) => same(diameter, thread.diameterMm))?.[1] : INCH_KEY.find(([diameter]) => same(diameter, thread.diameterIn))?.[1];
-  return size === undefined ? undefined : { profile: "hexagon key", size, unit: thread.system === "metric" ? "mm" : "in" };
+    thread.system === "metric"
+      ? CAP_SCREW_KEY.find(([diameter]) => same(diameter, thread.diameterMm))?.[1]
+      : INCH_KEY.find(([diameter]) => same(diameter, thread.diameterIn))?.[1];
+  return size === undefined
+    ? undefined
+    : { profile: "hexagon key", size, unit: thread.system === "metric" ? "mm" : "in" };
 }
 
 function metricPairs(profile: HeadSize["profile"]): readonly Pair[] {

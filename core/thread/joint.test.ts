@@ -14,12 +14,17 @@ test("a dry figure on anti-seize, by hand: 100 · 0.10/0.22 to 100 · 0.15/0.17"
 
 test("the same condition changes nothing; every band runs from less to more", () => {
   fc.assert(
-    fc.property(fc.double({ min: 1, max: 500, noNaN: true }), fc.constantFrom(...THREAD_CONDITIONS), fc.constantFrom(...THREAD_CONDITIONS), (torque, given, actual) => {
-      const { bandNm, forceIfIgnored } = lubricatedTorque(torque, NUT_FACTOR[given], NUT_FACTOR[actual]);
-      expect(bandNm[0]).toBeLessThanOrEqual(bandNm[1]);
-      expect(forceIfIgnored[0]).toBeLessThanOrEqual(forceIfIgnored[1]);
-      if (given === actual) expect(bandNm).toEqual([torque, torque]);
-    }),
+    fc.property(
+      fc.double({ min: 1, max: 500, noNaN: true }),
+      fc.constantFrom(...THREAD_CONDITIONS),
+      fc.constantFrom(...THREAD_CONDITIONS),
+      (torque, given, actual) => {
+        const { bandNm, forceIfIgnored } = lubricatedTorque(torque, NUT_FACTOR[given], NUT_FACTOR[actual]);
+        expect(bandNm[0]).toBeLessThanOrEqual(bandNm[1]);
+        expect(forceIfIgnored[0]).toBeLessThanOrEqual(forceIfIgnored[1]);
+        if (given === actual) expect(bandNm).toEqual([torque, torque]);
+      },
+    ),
   );
   expect(() => lubricatedTorque(0, NUT_FACTOR.dry, NUT_FACTOR.dry)).toThrow("more than zero");
   THREAD_CONDITIONS.forEach((one) => expect(NUT_FACTOR[one][0]).toBeLessThan(NUT_FACTOR[one][1]));
@@ -27,7 +32,13 @@ test("the same condition changes nothing; every band runs from less to more", ()
 
 test.each([
   ["M10", 40, [12, 2, 8], "aluminium", { engagedMm: 18, turns: 12, wantedMm: 15, verdict: "enough" }],
-  ["M10", 40, [12, 2, 12], "aluminium", { engagedMm: 14, turns: 14 / 1.5, wantedMm: 15, verdict: "too short" }],
+  [
+    "M10",
+    40,
+    [12, 2, 12],
+    "aluminium",
+    { engagedMm: 14, turns: 14 / 1.5, wantedMm: 15, verdict: "too short" },
+  ],
   ["M10", 40, [12, 2, 16], "steel", { engagedMm: 10, turns: 10 / 1.5, wantedMm: 10, verdict: "enough" }],
   ["M6", 20, [], "plastic", { engagedMm: 20, turns: 20, wantedMm: 12, verdict: "enough" }],
 ] as const)("%s, %d mm out, layers %j, into %s", (thread, standout, layers, into, expected) => {
@@ -50,7 +61,8 @@ test.each([
 test("a nut factor is read as one value or a band", () => {
   expect(readNutFactor("0.12 to 0.16", "K")).toEqual([0.12, 0.16]);
   expect(readNutFactor("0,15", "K")).toEqual([0.15, 0.15]);
-  for (const text of ["0.2-0.1", "0.01", "0.6", "0.1-0.2-0.3"]) expect(() => readNutFactor(text, "K")).toThrow("between 0.04 and 0.5");
+  for (const text of ["0.2-0.1", "0.01", "0.6", "0.1-0.2-0.3"])
+    expect(() => readNutFactor(text, "K")).toThrow("between 0.04 and 0.5");
   expect(() => readNutFactor("slippery", "K")).toThrow("not a number");
   expect(() => lubricatedTorque(10, [0, 0.1], [0.1, 0.2])).toThrow("more than zero");
 });
@@ -74,7 +86,8 @@ test("layers are read with names and units, or without", () => {
 });
 
 test("a bolt ends half a turn short of the bottom, or by what its length may be off, whichever is more", () => {
-  // ISO 4759-1: 40 mm of grade A is ±0.5, 100 mm of grade B ±1.75, beyond 315 mm ±2.85; half a turn of M10 is 0.75 mm.
+  // ISO 4759-1: 40 mm of grade A is ±0.5, 100 mm of grade B ±1.75, beyond 315 mm ±2.85; half a turn of M10 is
+  // 0.75 mm.
   expect(bottomingMarginMm(readThread("M10"), 40)).toBe(0.75);
   expect(bottomingMarginMm(readThread("M10"), 100)).toBe(1.75);
   expect(bottomingMarginMm(readThread("M10"), 380)).toBe(2.85);

@@ -17,8 +17,9 @@ export interface Known {
 }
 
 /*
- * How joints are usually tightened, by the short form torque equation T = K·d·F: to 0.7 of proof (VDI 2230 and fastener practice have
- * 0.6 to 0.9), with a common lightly oiled or plated thread. Of unknown class most bolts on a vehicle are 8.8, many weaker or stronger.
+ * How joints are usually tightened, by the short form torque equation T = K·d·F: to 0.7 of proof (VDI 2230
+ * and fastener practice have 0.6 to 0.9), with a common lightly oiled or plated thread. Of unknown class most
+ * bolts on a vehicle are 8.8, many weaker or stronger.
  */
 const USUAL_CLASS: StrengthClass = "8.8";
 const USUAL_SHARE = 0.7;
@@ -29,17 +30,23 @@ const ODD_ONES = 0.15;
 const ODD_SPREAD = 2.2;
 
 /** The torque that a fastener of this kind and thread usually gets, N·m, and the spread of its logarithm. */
-export function usualTorque(thread: Thread, { kind = "bolt or nut", strength, nutFactor }: Omit<Known, "threads">): { nm: number; spread: number } {
+export function usualTorque(
+  thread: Thread,
+  { kind = "bolt or nut", strength, nutFactor }: Omit<Known, "threads">,
+): { nm: number; spread: number } {
   const d = diameterMm(thread);
   const habit = habitOf(kind);
   if (habit) return { nm: habit.usual * d ** 2, spread: habit.spread };
   const k = nutFactor ? (nutFactor[0] + nutFactor[1]) / 2 : USUAL_K;
-  return { nm: k * (d / 1000) * USUAL_SHARE * proofLoadN(thread, strength ?? USUAL_CLASS), spread: strength ? SPREAD.known : SPREAD.unknown };
+  return {
+    nm: k * (d / 1000) * USUAL_SHARE * proofLoadN(thread, strength ?? USUAL_CLASS),
+    spread: strength ? SPREAD.known : SPREAD.unknown,
+  };
 }
 
 /**
- * How likely a torque is for a fastener, as a density over its logarithm: the middle over the threads it may have, with room for the odd
- * one that lies far off. Only to be compared with another of the same fastener.
+ * How likely a torque is for a fastener, as a density over its logarithm: the middle over the threads it may
+ * have, with room for the odd one that lies far off. Only to be compared with another of the same fastener.
  */
 export function likelihood(torqueNm: number, known: Known): number {
   const each = known.threads.map((thread) => {
@@ -54,15 +61,21 @@ export function likelihood(torqueNm: number, known: Known): number {
 /** Another way that a figure may have been meant. */
 export interface Reading {
   torque: TorqueQuantity;
-  /** "unit": the same number in another unit; "digit": a nought or a point lost or added, or a digit doubled. */
+  /**
+   * "unit": the same number in another unit; "digit": a nought or a point lost or added, or a digit doubled.
+   */
   slip: "unit" | "digit";
-  /** How likely, for comparing: how often people slip that way times how near it lies to what is usual, at most 1 each. */
+  /**
+   * How likely, for comparing: how often people slip that way times how near it lies to what is usual, at
+   * most 1 each.
+   */
   weight: number;
 }
 
 /**
- * How often one unit is written where another is meant, out of all slips with the unit written: pounds times inches or feet taken for each
- * other, newton-metres for pound-feet and the other way, a kilogram scale read as newton-metres. Our own judgement; what counts is their order.
+ * How often one unit is written where another is meant, out of all slips with the unit written: pounds times
+ * inches or feet taken for each other, newton-metres for pound-feet and the other way, a kilogram scale read
+ * as newton-metres. Our own judgement; what counts is their order.
  */
 const MEANT_FOR: Record<TorqueUnit, Partial<Record<TorqueUnit, number>>> = {
   "lbf.ft": { "lbf.in": 0.5, "N.m": 0.35, "kgf.m": 0.05 },
@@ -75,20 +88,36 @@ const MEANT_FOR: Record<TorqueUnit, Partial<Record<TorqueUnit, number>>> = {
   "kN.m": { "N.m": 0.9 },
   "ozf.in": { "lbf.in": 0.5, "N.m": 0.3 },
 };
-/** A nought too many or a digit doubled can be seen in the number as it stands; a lost one or a lost point cannot. */
+/**
+ * A nought too many or a digit doubled can be seen in the number as it stands; a lost one or a lost point
+ * cannot.
+ */
 const DIGIT_SLIP = { seen: 0.15, unseen: 0.08 };
 /** A slip into the unit that everything else is in is so much likelier. */
 const USUAL_UNIT = 2.5;
 
 /**
- * The other ways that a figure may have been meant, the likeliest first, each weighed by how often people slip that way and by how near it
- * lies to what such a fastener usually gets. `fits` says which of them can be right at all.
+ * The other ways that a figure may have been meant, the likeliest first, each weighed by how often people
+ * slip that way and by how near it lies to what such a fastener usually gets. `fits` says which of them can
+ * be right at all.
  */
-export function otherReadings(torque: TorqueQuantity, known: Known, fits: (torqueNm: number) => boolean): Reading[] {
+export function otherReadings(
+  torque: TorqueQuantity,
+  known: Known,
+  fits: (torqueNm: number) => boolean,
+): Reading[] {
   const units = Object.entries(MEANT_FOR[torque.unit]) as [TorqueUnit, number][];
   const ways: Reading[] = [
-    ...units.map(([unit, often]) => ({ torque: { ...torque, unit }, slip: "unit" as const, weight: often * (known.usual?.includes(unit) ? USUAL_UNIT : 1) })),
-    ...digitSlips(torque).map(({ weight, ...value }) => ({ torque: { ...torque, ...value }, slip: "digit" as const, weight })),
+    ...units.map(([unit, often]) => ({
+      torque: { ...torque, unit },
+      slip: "unit" as const,
+      weight: often * (known.usual?.includes(unit) ? USUAL_UNIT : 1),
+    })),
+    ...digitSlips(torque).map(({ weight, ...value }) => ({
+      torque: { ...torque, ...value },
+      slip: "digit" as const,
+      weight,
+    })),
   ];
   const best = Math.max(...known.threads.map((thread) => 1 / usualTorque(thread, known).spread));
   return ways
@@ -101,13 +130,24 @@ export function otherReadings(torque: TorqueQuantity, known: Known, fits: (torqu
 const FAR_FETCHED = 0.01;
 
 /** The number with a nought or point more or less, and with a doubled digit once. */
-function digitSlips({ value, decimals }: TorqueQuantity): { value: number; decimals: number; weight: number }[] {
+function digitSlips({
+  value,
+  decimals,
+}: TorqueQuantity): { value: number; decimals: number; weight: number }[] {
   const text = value.toFixed(decimals);
   const undoubled = text.replace(/([1-9])\1/, "$1");
   const nought = decimals === 0 && text.endsWith("0");
   return [
-    { value: Number((value * 10).toPrecision(12)), decimals: Math.max(0, decimals - 1), weight: DIGIT_SLIP.unseen },
-    { value: Number((value / 10).toPrecision(12)), decimals: nought ? 0 : decimals + 1, weight: nought ? DIGIT_SLIP.seen : DIGIT_SLIP.unseen },
+    {
+      value: Number((value * 10).toPrecision(12)),
+      decimals: Math.max(0, decimals - 1),
+      weight: DIGIT_SLIP.unseen,
+    },
+    {
+      value: Number((value / 10).toPrecision(12)),
+      decimals: nought ? 0 : decimals + 1,
+      weight: nought ? DIGIT_SLIP.seen : DIGIT_SLIP.unseen,
+    },
     ...(undoubled === text ? [] : [{ value: Number(undoubled), decimals, weight: DIGIT_SLIP.seen }]),
   ];
 }

@@ -16,7 +16,10 @@ export function preloadN(torqueNm: Band, nutFactor: Band, thread: Thread): Band 
   return over(torqueNm, [nutFactor[0] * d, nutFactor[1] * d]);
 }
 
-/** The force a thread of a class is proofed to, N. @throws InputError as strengthOf. Example: M10, 8.8 → 33 600. */
+/**
+ * The force a thread of a class is proofed to, N. @throws InputError as strengthOf. Example: M10, 8.8 → 33
+ * 600.
+ */
 export function proofLoadN(thread: Thread, strength: StrengthClass): number {
   return strengthOf(strength, diameterMm(thread)).proof * stressAreaMm2(thread);
 }

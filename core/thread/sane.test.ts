@@ -19,13 +19,15 @@ test("the plausible band of an M6, worked by hand", () => {
   const [floor, ceiling] = plausibleBandNm(readThread("M6"));
   expect(floor).toBeCloseTo(1.304, 3);
   expect(ceiling).toBeCloseTo(23.19, 2);
-  // Known to be 8.8 and oiled (K 0.14 to 0.18): 0.4 · 580 · 20.123 = 4668.5 N and 0.9 · 580 · 20.123 = 10504 N.
+  // Known to be 8.8 and oiled (K 0.14 to 0.18): 0.4 · 580 · 20.123 = 4668.5 N and 0.9 · 580 · 20.123 = 10504
+  // N.
   const known = plausibleBandNm(readThread("M6"), { strength: "8.8", nutFactor: [0.14, 0.18] });
   expect(known[0]).toBeCloseTo(3.922, 3);
   expect(known[1]).toBeCloseTo(11.345, 3);
 });
 
-// Torques that published tables give for the thread (ISO-class bolts, dry to lightly oiled; wheel and cover practice).
+// Torques that published tables give for the thread (ISO-class bolts, dry to lightly oiled; wheel and cover
+// practice).
 test.each<[string, Joint, SaneVerdict]>([
   ["12 Nm", on("M6"), "fits"],
   ["110 Nm", on("M12x1.5"), "fits"],
@@ -52,20 +54,38 @@ test.each<[string, Joint, SaneVerdict]>([
 });
 
 test.each([
-  ["106 lb ft", on("M6"), "106 lb·ft would break an M6. As 106 lb·in it is 12.0 N·m, which fits. Look it up before you use it."],
+  [
+    "106 lb ft",
+    on("M6"),
+    "106 lb·ft would break an M6. As 106 lb·in it is 12.0 N·m, which fits. Look it up before you use it.",
+  ],
   ["10 lb in", on("M14"), "10 lb·in would leave an M14 loose."],
   ["110 kgf m", on("M12"), "110 kgf·m would break an M12. 110 N·m (81.1 lb·ft) or"],
   ["5000 Nm", on("M6"), "5000 N·m would break an M6. Look the figure up again."],
-  ["31 lb in", on("3/8-16"), "31 lb·in would leave a 3/8-16 loose. 31 lb·ft (42 N·m) or 31 N·m (22.9 lb·ft) may be meant"],
-  ["400 Nm", { threads: threadsOfHead(readHeadSize("13")) }, "400 N·m would break any thread that such a head usually has (M8 or M9 or M10)."],
-  ["0.1 Nm", { threads: threadsOfHead(readHeadSize("13")) }, "0.1 N·m would leave any thread that such a head usually has loose (M8 or M9 or M10)."],
+  [
+    "31 lb in",
+    on("3/8-16"),
+    "31 lb·in would leave a 3/8-16 loose. 31 lb·ft (42 N·m) or 31 N·m (22.9 lb·ft) may be meant",
+  ],
+  [
+    "400 Nm",
+    { threads: threadsOfHead(readHeadSize("13")) },
+    "400 N·m would break any thread that such a head usually has (M8 or M9 or M10).",
+  ],
+  [
+    "0.1 Nm",
+    { threads: threadsOfHead(readHeadSize("13")) },
+    "0.1 N·m would leave any thread that such a head usually has loose (M8 or M9 or M10).",
+  ],
   ["12 Nm", on("M6", { maximumNm: 10 }), "12 N·m is above the most that the maker allows."],
 ])("%s on %j is said: %s", (torque, joint, says) => {
   expect(say(torque, joint)).toContain(says);
 });
 
 test("what is known of the thread's state narrows the band and what is usual", () => {
-  expect(judge("89 lb ft", on("M6", { nutFactor: [0.14, 0.18], strength: "8.8" })).meant).toMatchObject({ unit: "lbf.in" });
+  expect(judge("89 lb ft", on("M6", { nutFactor: [0.14, 0.18], strength: "8.8" })).meant).toMatchObject({
+    unit: "lbf.in",
+  });
 });
 
 test("nothing is said against a figure that fits", () => {
@@ -76,7 +96,9 @@ test("nothing is said against a figure that fits", () => {
 test("what cannot be judged is refused in a sentence", () => {
   expect(() => judge("20 Nm", { threads: [] })).toThrow("No thread is known");
   expect(() => judge("20 Nm", on("M6", { maximumNm: 0 }))).toThrow("more than zero");
-  expect(() => judge("20 Nm", on("M30x2", { strength: "A2-70" }))).toThrow("not defined for a thread this thick");
+  expect(() => judge("20 Nm", on("M30x2", { strength: "A2-70" }))).toThrow(
+    "not defined for a thread this thick",
+  );
   expect(() => strengthOf("8.8", Number.NaN)).toThrow(InputError);
 });
 
@@ -91,12 +113,20 @@ test("a finite torque always gets a verdict, and only a lower one follows a lowe
     "above the maximum": 2,
     "too much": 2,
   };
-  const torque = fc.record({ value: fc.double({ min: 1e-3, max: 1e6, noNaN: true }), unit: fc.constantFrom(...TORQUE_UNITS), decimals: fc.constant(1) });
+  const torque = fc.record({
+    value: fc.double({ min: 1e-3, max: 1e6, noNaN: true }),
+    unit: fc.constantFrom(...TORQUE_UNITS),
+    decimals: fc.constant(1),
+  });
   fc.assert(
-    fc.property(torque, fc.constantFrom("M3", "M8", "M12x1.5", "M24", "No. 8-32", "3/4-16"), (given, thread) => {
-      const higher = judgeTorque({ ...given, value: given.value * 1.5 }, on(thread)).verdict;
-      expect(rank[judgeTorque(given, on(thread)).verdict]).toBeLessThanOrEqual(rank[higher]);
-    }),
+    fc.property(
+      torque,
+      fc.constantFrom("M3", "M8", "M12x1.5", "M24", "No. 8-32", "3/4-16"),
+      (given, thread) => {
+        const higher = judgeTorque({ ...given, value: given.value * 1.5 }, on(thread)).verdict;
+        expect(rank[judgeTorque(given, on(thread)).verdict]).toBeLessThanOrEqual(rank[higher]);
+      },
+    ),
   );
 });
 
@@ -153,14 +183,16 @@ test.each([
 });
 
 test("the usual hexagon and key of a thread, from the wall chart", () => {
-  expect(["M6", "M8", "M10", "M12", "M24"].map((thread) => usualHexagonMm(readThread(thread)))).toEqual([10, 13, 16, 18, 36]);
-  expect(usualHexagonMm(readThread("3/8-16"))).toBeCloseTo(14.2875, 6);
-  expect([usualHexagonMm(readThread("M27")), usualHexagonMm(readThread("M30x2")), usualHexagonMm(readThread("M33x2")), usualHexagonMm(readThread("1 1/8-12"))]).toEqual([
-    41,
-    46,
-    undefined,
-    undefined,
+  expect(["M6", "M8", "M10", "M12", "M24"].map((thread) => usualHexagonMm(readThread(thread)))).toEqual([
+    10, 13, 16, 18, 36,
   ]);
+  expect(usualHexagonMm(readThread("3/8-16"))).toBeCloseTo(14.2875, 6);
+  expect([
+    usualHexagonMm(readThread("M27")),
+    usualHexagonMm(readThread("M30x2")),
+    usualHexagonMm(readThread("M33x2")),
+    usualHexagonMm(readThread("1 1/8-12")),
+  ]).toEqual([41, 46, undefined, undefined]);
   expect(["M5", "M8", "M12"].map((thread) => capScrewKey(readThread(thread))?.size)).toEqual([4, 6, 10]);
   expect(capScrewKey(readThread("1/4-20"))).toEqual({ profile: "hexagon key", size: 3 / 16, unit: "in" });
   expect(capScrewKey(readThread("M33x2"))).toBeUndefined();

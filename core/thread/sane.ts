@@ -18,17 +18,18 @@ export interface Joint extends Known {
 }
 
 /*
- * How hard a joint is tightened, as a share of proof, and the bands taken where class or lubrication is not known:
- * from a weak bolt (4.6) held lightly to a strong one (12.9) near its proof. Guidance of VDI 2230 and of fastener
- * practice: 75 % of proof for joints that are undone again, 90 % for lasting ones.
+ * How hard a joint is tightened, as a share of proof, and the bands taken where class or lubrication is not
+ * known: from a weak bolt (4.6) held lightly to a strong one (12.9) near its proof. Guidance of VDI 2230 and
+ * of fastener practice: 75 % of proof for joints that are undone again, 90 % for lasting ones.
  */
 const SHARE_OF_PROOF: Band = [0.4, 0.9];
 export const ANY_NUT_FACTOR: Band = [0.12, 0.22];
 const WEAKEST: StrengthClass = "4.6";
 const STRONGEST: StrengthClass = "12.9";
 /**
- * A bolt of a known class pulled to this share of its proof at the middle of what friction may do is past it as often as not.
- * Published torques for a class (to 90 % of yield at a friction of 0.12) come to at most 0.93.
+ * A bolt of a known class pulled to this share of its proof at the middle of what friction may do is past it
+ * as often as not. Published torques for a class (to 90 % of yield at a friction of 0.12) come to at most
+ * 0.93.
  */
 const TOO_NEAR_PROOF = 0.95;
 /** One reading is named alone only if it is so much likelier than the next. */
@@ -38,12 +39,17 @@ const COMMON = 0.1;
 const SLIP_ABOVE = 3;
 
 /**
- * The widest band in which a torque for a thread can make sense, N·m: for a bolt T = K·d·F from 40 % of proof of the
- * weakest with the least K, to 90 % of the strongest with the most, narrowed by what is known; for what seals or adjusts
+ * The widest band in which a torque for a thread can make sense, N·m: for a bolt T = K·d·F from 40 % of proof
+ * of the weakest with the least K, to 90 % of the strongest with the most, narrowed by what is known; for
+ * what seals or adjusts
  * a band of its own, far below what its thread would bear.
- * @throws InputError for an impossible thread, or a class not defined for it. Example: M6 → about 1.3 to 23.2.
+ * @throws InputError for an impossible thread, or a class not defined for it. Example: M6 → about 1.3 to
+ * 23.2.
  */
-export function plausibleBandNm(thread: Thread, { strength, nutFactor = ANY_NUT_FACTOR, kind = "bolt or nut" }: Omit<Known, "threads"> = {}): Band {
+export function plausibleBandNm(
+  thread: Thread,
+  { strength, nutFactor = ANY_NUT_FACTOR, kind = "bolt or nut" }: Omit<Known, "threads"> = {},
+): Band {
   const d = diameterMm(thread) / 1000;
   const bolt: Band = [
     nutFactor[0] * d * SHARE_OF_PROOF[0] * proofLoadN(thread, strength ?? WEAKEST),
@@ -74,9 +80,15 @@ export interface Judgement {
   /** From the least of any candidate to the most of any, or the maker's maximum. */
   bandNm: Band;
   each: { thread: Thread; bandNm: Band; fits: boolean }[];
-  /** The figure that was probably meant, where one is clearly the likeliest; undefined when the figure may stand, or more than one may be meant. */
+  /**
+   * The figure that was probably meant, where one is clearly the likeliest; undefined when the figure may
+   * stand, or more than one may be meant.
+   */
   meant: TorqueQuantity | undefined;
-  /** The likeliest of what may have been meant, two at the most, the likelier first; none when the figure may stand. */
+  /**
+   * The likeliest of what may have been meant, two at the most, the likelier first; none when the figure may
+   * stand.
+   */
   candidates: TorqueQuantity[];
   kind: FastenerKind;
 }
@@ -90,7 +102,11 @@ export const IMPOSSIBLE: readonly SaneVerdict[] = ["too much", "too little", "ab
  * Example: 106 lb·ft on M6 → too much; meant 106 lb·in.
  */
 export function judgeTorque(torque: TorqueQuantity, joint: Joint): Judgement {
-  if (joint.threads.length === 0) throw new InputError("No thread is known for a head of this size. Type the thread, such as M8 or 3/8-16.", "thread");
+  if (joint.threads.length === 0)
+    throw new InputError(
+      "No thread is known for a head of this size. Type the thread, such as M8 or 3/8-16.",
+      "thread",
+    );
   if (joint.maximumNm !== undefined) requirePositive(joint.maximumNm, "The maker's maximum", "maximum");
   const given = quantityNm(torque);
   const each = joint.threads.map((thread) => {
@@ -103,10 +119,12 @@ export function judgeTorque(torque: TorqueQuantity, joint: Joint): Judgement {
   const fits = (nm: number) => within(nm, bandNm);
   const verdict = verdictFor(torque, bandNm, each, joint);
   // A little above the maker's maximum is no slip of a unit.
-  const doubted = verdict === "above the maximum" ? given > SLIP_ABOVE * highest : IMPOSSIBLE.includes(verdict);
+  const doubted =
+    verdict === "above the maximum" ? given > SLIP_ABOVE * highest : IMPOSSIBLE.includes(verdict);
   const readings = doubted ? otherReadings(torque, joint, fits) : [];
   const [first, second] = readings;
-  const clear = first !== undefined && first.weight >= COMMON && first.weight >= CLEARLY * (second?.weight ?? 0);
+  const clear =
+    first !== undefined && first.weight >= COMMON && first.weight >= CLEARLY * (second?.weight ?? 0);
   return {
     verdict,
     bandNm,
@@ -117,7 +135,12 @@ export function judgeTorque(torque: TorqueQuantity, joint: Joint): Judgement {
   };
 }
 
-function verdictFor(torque: TorqueQuantity, [lowest, highest]: Band, each: Judgement["each"], joint: Joint): SaneVerdict {
+function verdictFor(
+  torque: TorqueQuantity,
+  [lowest, highest]: Band,
+  each: Judgement["each"],
+  joint: Joint,
+): SaneVerdict {
   const { into = "steel or cast iron", maximumNm } = joint;
   const given = quantityNm(torque);
   if (maximumNm !== undefined && given > maximumNm * (1 + 1e-9)) return "above the maximum";
@@ -132,8 +155,14 @@ function verdictFor(torque: TorqueQuantity, [lowest, highest]: Band, each: Judge
   return each.every(({ fits }) => fits) ? "fits" : "fits some";
 }
 
-/** The pull of a bolt of known class and thread as a share of its proof, at the middle of what friction may do; 0 where either is not known. */
-function shareOfProof(torqueNm: number, { threads: [thread, ...others], strength, nutFactor = ANY_NUT_FACTOR, kind = "bolt or nut" }: Joint): number {
+/**
+ * The pull of a bolt of known class and thread as a share of its proof, at the middle of what friction may
+ * do; 0 where either is not known.
+ */
+function shareOfProof(
+  torqueNm: number,
+  { threads: [thread, ...others], strength, nutFactor = ANY_NUT_FACTOR, kind = "bolt or nut" }: Joint,
+): number {
   if (!thread || others.length > 0 || !strength || habitOf(kind)) return 0;
   // The middle of the quotients: half the pulls are harder.
   const k = Math.sqrt(nutFactor[0] * nutFactor[1]);
@@ -146,9 +175,13 @@ function within(value: number, [low, high]: Band): boolean {
 
 /**
  * A judgement in a sentence; undefined when there is nothing to say against the figure.
- * Example: 106 lb·ft on M6 → "106 lb·ft would break an M6. As 106 lb·in it is 12.0 N·m, which fits. Look it up before you use it."
+ * Example: 106 lb·ft on M6 → "106 lb·ft would break an M6. As 106 lb·in it is 12.0 N·m, which fits. Look it
+ * up before you use it."
  */
-export function sayJudgement(torque: TorqueQuantity, { verdict, each, meant, candidates, kind }: Judgement): string | undefined {
+export function sayJudgement(
+  torque: TorqueQuantity,
+  { verdict, each, meant, candidates, kind }: Judgement,
+): string | undefined {
   const says = sayVerdict(
     formatTorque(torque),
     verdict,
@@ -158,24 +191,43 @@ export function sayJudgement(torque: TorqueQuantity, { verdict, each, meant, can
   if (says === undefined) return undefined;
   if (verdict === "past proof" || verdict === "more than the hole") return says;
   if (meant) {
-    const fits = meant.unit === "N.m" ? `As ${inBothUnits(meant)} it would fit.` : `As ${formatTorque(meant)} it is ${quantityNm(meant).toFixed(1)} N·m, which fits.`;
+    const fits =
+      meant.unit === "N.m"
+        ? `As ${inBothUnits(meant)} it would fit.`
+        : `As ${formatTorque(meant)} it is ${quantityNm(meant).toFixed(1)} N·m, which fits.`;
     return `${says} ${fits} Look it up before you use it.`;
   }
   const [one, other] = candidates;
-  if (one && other) return `${says} ${inBothUnits(one)} or ${inBothUnits(other)} may be meant, and neither is clearly the likelier. Look it up before you use it.`;
-  return one ? `${says} ${inBothUnits(one)} may be meant. Look it up before you use it.` : `${says} Look the figure up again.`;
+  if (one && other)
+    return `${says} ${inBothUnits(one)} or ${inBothUnits(other)} may be meant, and neither is clearly the likelier. Look it up before you use it.`;
+  return one
+    ? `${says} ${inBothUnits(one)} may be meant. Look it up before you use it.`
+    : `${says} Look the figure up again.`;
 }
 
-/** "106 lb·in (12.0 N·m)": a figure with what it is in the other everyday unit, so that nobody takes one for the other. */
+/**
+ * "106 lb·in (12.0 N·m)": a figure with what it is in the other everyday unit, so that nobody takes one for
+ * the other.
+ */
 export function inBothUnits(torque: TorqueQuantity): string {
   return `${formatTorque(torque)} (${formatTorque(convertTorque(torque, torque.unit === "N.m" ? "lbf.ft" : "N.m"))})`;
 }
 
-function sayVerdict(torque: string, verdict: SaneVerdict, threads: readonly Thread[], kind: FastenerKind): string | undefined {
+function sayVerdict(
+  torque: string,
+  verdict: SaneVerdict,
+  threads: readonly Thread[],
+  kind: FastenerKind,
+): string | undefined {
   const [only, ...others] = threads;
   const sizes = [...new Set(threads.map(nominal))].join(" or ");
   const what = kind === "bolt or nut" ? "" : ` ${kind}`;
-  const one = only && others.length === 0 ? (only.system === "metric" ? `an ${formatThread(only)}${what}` : `a ${formatThread(only)}${what}`) : undefined;
+  const one =
+    only && others.length === 0
+      ? only.system === "metric"
+        ? `an ${formatThread(only)}${what}`
+        : `a ${formatThread(only)}${what}`
+      : undefined;
   const any = kind === "bolt or nut" ? "any thread that such a head usually has" : `any usual ${kind}`;
   switch (verdict) {
     case "too much":
@@ -195,5 +247,7 @@ function sayVerdict(torque: string, verdict: SaneVerdict, threads: readonly Thre
 
 /** The thread by its diameter alone: M10, 3/8 in. */
 export function nominal(thread: Thread): string {
-  return thread.system === "metric" ? `M${thread.diameterMm}` : formatThread(thread).replace(/-\d+( LH)?$/, " in");
+  return thread.system === "metric"
+    ? `M${thread.diameterMm}`
+    : formatThread(thread).replace(/-\d+( LH)?$/, " in");
 }

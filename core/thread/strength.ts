@@ -49,7 +49,11 @@ export const STRENGTH_CLASSES = Object.keys(STRENGTHS) as [StrengthClass, ...Str
 export function strengthOf(strength: StrengthClass, diameterMm: number): { proof: number; yield: number } {
   requirePositive(diameterMm, "The thread's diameter", "thread");
   const row = STRENGTHS[strength].find(({ upToMm }) => diameterMm <= upToMm + 1e-9);
-  if (!row) throw new InputError(`${strength} is not defined for a thread this thick. Choose another strength, or "not known".`, "strength");
+  if (!row)
+    throw new InputError(
+      `${strength} is not defined for a thread this thick. Choose another strength, or "not known".`,
+      "strength",
+    );
   return { proof: row.proof, yield: row.yield };
 }
 
@@ -58,7 +62,10 @@ export function isDefinedFor(strength: StrengthClass, diameterMm: number): boole
   return STRENGTHS[strength].some(({ upToMm }) => diameterMm <= upToMm + 1e-9);
 }
 
-/** Whether the classes that all judgement begins with, from the weakest to the strongest, are defined for a thread this thick: up to M39. */
+/**
+ * Whether the classes that all judgement begins with, from the weakest to the strongest, are defined for a
+ * thread this thick: up to M39.
+ */
 export function hasStrengths(diameterMm: number): boolean {
   return (["4.6", "8.8", "10.9", "12.9"] as const).every((strength) => isDefinedFor(strength, diameterMm));
 }

@@ -26,8 +26,8 @@ const COARSE_DRILL_MM: Record<number, number> = {
 };
 
 /**
- * Drill for a tapped hole, mm. Coarse metric threads by the standard's table; others by its rule, diameter less one pitch,
- * which for inch threads comes within one drill size of the numbered and lettered drills.
+ * Drill for a tapped hole, mm. Coarse metric threads by the standard's table; others by its rule, diameter
+ * less one pitch, which for inch threads comes within one drill size of the numbered and lettered drills.
  * @throws InputError for sizes that are not positive. Example: M10 → 8.5; 3/8-16 → 7.9.
  */
 export function tapDrillMm(thread: Thread): number {

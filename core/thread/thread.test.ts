@@ -1,7 +1,11 @@
 import { snugBandNm } from "./snug-band";
 import { type Thread, diameterMm, formatThread, readThread, stressAreaMm2, usualPitches } from "./thread";
 
-const inch = (diameterIn: number, threadsPerInch: number): Thread => ({ system: "inch", diameterIn, threadsPerInch });
+const inch = (diameterIn: number, threadsPerInch: number): Thread => ({
+  system: "inch",
+  diameterIn,
+  threadsPerInch,
+});
 
 // ISO 898-1 prints nominal stress areas to three figures, coarse and fine; ISO 261 gives the pitches.
 test.each([
@@ -87,9 +91,12 @@ test.each(["3/8-16", "1 1/8-7", "M8", "M12×1.5"])("%s is shown as it is written
   expect(formatThread(readThread(text))).toBe(text);
 });
 
-test.each(["10", "M", "M10x9", "No. 99-20", "#8", "7/13 UNF", "M10x0", "M13", "3/0-16", "3/8-1", "3/8"])("%s is refused in a sentence", (text) => {
-  expect(() => readThread(text)).toThrow(/Write|Check/);
-});
+test.each(["10", "M", "M10x9", "No. 99-20", "#8", "7/13 UNF", "M10x0", "M13", "3/0-16", "3/8-1", "3/8"])(
+  "%s is refused in a sentence",
+  (text) => {
+    expect(() => readThread(text)).toThrow(/Write|Check/);
+  },
+);
 
 test("snug for an M6 is a few newton-metres, worked by hand from class 8.8", () => {
   // 0.3 · 580 N/mm² · 20.123 mm² = 3501 N; 0.18 · 0.006 m · 3501 N = 3.78 N·m.

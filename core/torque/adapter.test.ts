@@ -23,13 +23,20 @@ test.each([
 });
 
 test("the moment about the bolt balances, worked out from force and distance", () => {
-  // 100 N square to the handle, 0.4 m from the drive: 40 N·m on the wrench. In line the bolt is 0.45 m away: 45 N·m.
+  // 100 N square to the handle, 0.4 m from the drive: 40 N·m on the wrench. In line the bolt is 0.45 m away:
+  // 45 N·m.
   expect(boltTorqueNm(40, lever(400, [50, 0]))).toBeCloseTo(45, 9);
 });
 
 const anyLever = fc.record({
   gripLengthMm: fc.double({ min: 100, max: 1500, noNaN: true }),
-  adapters: fc.array(fc.record({ offsetMm: fc.double({ min: 0, max: 45, noNaN: true }), angleDeg: fc.double({ min: 0, max: 180, noNaN: true }) }), { maxLength: 2 }),
+  adapters: fc.array(
+    fc.record({
+      offsetMm: fc.double({ min: 0, max: 45, noNaN: true }),
+      angleDeg: fc.double({ min: 0, max: 180, noNaN: true }),
+    }),
+    { maxLength: 2 },
+  ),
 });
 
 test("to the wrench and back to the bolt is the same torque", () => {
@@ -42,9 +49,15 @@ test("to the wrench and back to the bolt is the same torque", () => {
 
 test("turning an adapter from in line to folded back only ever raises the setting", () => {
   fc.assert(
-    fc.property(fc.double({ min: 1, max: 300, noNaN: true }), fc.double({ min: 0, max: 179, noNaN: true }), (bolt, angle) => {
-      expect(wrenchTorqueNm(bolt, lever(400, [60, angle]))).toBeLessThanOrEqual(wrenchTorqueNm(bolt, lever(400, [60, angle + 1])));
-    }),
+    fc.property(
+      fc.double({ min: 1, max: 300, noNaN: true }),
+      fc.double({ min: 0, max: 179, noNaN: true }),
+      (bolt, angle) => {
+        expect(wrenchTorqueNm(bolt, lever(400, [60, angle]))).toBeLessThanOrEqual(
+          wrenchTorqueNm(bolt, lever(400, [60, angle + 1])),
+        );
+      },
+    ),
   );
 });
 

@@ -17,8 +17,8 @@ export interface Lever {
 /**
  * How much more the bolt gets than the wrench reads: (L + Σ E·cos θ) / L.
  * @throws InputError for a length that is not positive, or adapters folded back past the grip.
- * Source: moments about the bolt and about the drive, hand force at the middle of the grip and square to the handle.
- * Example: leverRatio({ gripLengthMm: 380, adapters: [{ offsetMm: 45, angleDeg: 0 }] }) → 1.1184.
+ * Source: moments about the bolt and about the drive, hand force at the middle of the grip and square to the
+ * handle. Example: leverRatio({ gripLengthMm: 380, adapters: [{ offsetMm: 45, angleDeg: 0 }] }) → 1.1184.
  */
 export function leverRatio({ gripLengthMm, adapters }: Lever): number {
   requirePositive(gripLengthMm, "The grip length", "gripLength");
@@ -29,7 +29,10 @@ export function leverRatio({ gripLengthMm, adapters }: Lever): number {
     reach += offsetMm * cosDeg(angleDeg);
   }
   if (reach <= 0) {
-    throw new InputError("Folded back this far, the adapter takes the bolt past your hand. Turn it out or use a longer wrench.", "angle");
+    throw new InputError(
+      "Folded back this far, the adapter takes the bolt past your hand. Turn it out or use a longer wrench.",
+      "angle",
+    );
   }
   return reach / gripLengthMm;
 }

@@ -4,7 +4,14 @@ import type { TorqueWrench } from "../model/tool";
 import { readTorqueFigure } from "../quantity/read-torque-figure";
 import { formatTorque, quantityNm } from "../quantity/torque-quantity";
 import { formatFigure } from "../quantity/torque-words";
-import { type WrenchSetting, accurateRange, chooseWrench, rangeToBorrow, setWrench, wrenchAccuracy } from "./choose-wrench";
+import {
+  type WrenchSetting,
+  accurateRange,
+  chooseWrench,
+  rangeToBorrow,
+  setWrench,
+  wrenchAccuracy,
+} from "./choose-wrench";
 import { nearestMark, stepDecimals } from "./nearest-mark";
 import { type TorqueTarget, stagesOf } from "./target";
 import { mapTorques } from "./torques-of";
@@ -33,7 +40,11 @@ function target(text: string): TorqueTarget {
   return stage.target;
 }
 
-function set(one: TorqueWrench, text: string, adapters: { offsetMm: number; angleDeg: number }[] = []): WrenchSetting {
+function set(
+  one: TorqueWrench,
+  text: string,
+  adapters: { offsetMm: number; angleDeg: number }[] = [],
+): WrenchSetting {
   const result = setWrench(one, target(text), adapters);
   if ("why" in result) throw new Error(result.why);
   return result;
@@ -43,7 +54,8 @@ test("40 N·m through a 45 mm crowfoot on a 380 mm wrench is 26.5 lb·ft on a ha
   const { exactNm, setting, nominalNm, bandNm } = set(wrench({}), "40 Nm", [{ offsetMm: 45, angleDeg: 0 }]);
   expect(exactNm).toBeCloseTo(35.7647, 4);
   expect(formatTorque(setting)).toBe("26.5 lb·ft");
-  // By hand: 26.5 lb·ft is 35.929 N·m; times 425/380 is 40.184. Off by 4 % and by a hand 10 mm nearer or further:
+  // By hand: 26.5 lb·ft is 35.929 N·m; times 425/380 is 40.184. Off by 4 % and by a hand 10 mm nearer or
+  // further:
   // 35.929 · 0.96 · 435/390 = 38.471 and 35.929 · 1.04 · 415/370 = 41.911.
   expect(nominalNm).toBeCloseTo(40.184, 2);
   expect(bandNm[0]).toBeCloseTo(38.471, 2);
@@ -57,7 +69,9 @@ test("without an adapter the place of the hand makes no difference", () => {
 });
 
 test("a range is aimed at its middle", () => {
-  expect(formatTorque(set(wrench({ unit: "N.m", min: 5, max: 50, step: 1 }), "18-24 Nm").setting)).toBe("21 N·m");
+  expect(formatTorque(set(wrench({ unit: "N.m", min: 5, max: 50, step: 1 }), "18-24 Nm").setting)).toBe(
+    "21 N·m",
+  );
 });
 
 test("a maximum is set so that even the top of the band stays below it", () => {
@@ -91,24 +105,38 @@ test("the wrench whose band lies furthest inside comes first; the narrower of tw
   expect(usable.map((one) => one.wrench.id)).toEqual(["fine"]);
   // Marks at 40 and 50 lie outside 44 to 46: such a wrench is never good for it.
   expect(refused.map((one) => one.wrench.id)).toEqual(["rough", "short"]);
-  expect(chooseWrench([rough, coarse, fine], target("44-46 Nm"), []).usable.map((one) => one.wrench.id)).toEqual(["fine", "coarse"]);
+  expect(
+    chooseWrench([rough, coarse, fine], target("44-46 Nm"), []).usable.map((one) => one.wrench.id),
+  ).toEqual(["fine", "coarse"]);
 });
 
 test.each([
-  // 44 to 46 N·m on marks of 40 and 50: the reason is the marks, and neither the scale's end nor its accuracy.
-  ["44-46 Nm", { min: 20, max: 200, step: 10 }, "no mark near 45.0 N·m: next to it are 40 N·m and 50 N·m, and none brings the bolt within what is asked"],
+  // 44 to 46 N·m on marks of 40 and 50: the reason is the marks, and neither the scale's end nor its
+  // accuracy.
+  [
+    "44-46 Nm",
+    { min: 20, max: 200, step: 10 },
+    "no mark near 45.0 N·m: next to it are 40 N·m and 50 N·m, and none brings the bolt within what is asked",
+  ],
   // Even its highest mark below 28.8 N·m, 20, is less than it is accurate from.
   ["max 30 Nm", { min: 20, max: 130, step: 10 }, "no mark near 28.8 N·m: next to it is 20 N·m."],
   ["max 41 Nm", { min: 40, max: 200, step: 10 }, "It would need 39.4 N·m; the scale starts at 40 N·m."],
   ["24 Nm", { min: 20, max: 130, step: 5 }, "it is only accurate from 26 N·m up"],
 ])("%s on a scale of %j is refused for its true reason", (text, scale, why) => {
-  expect(setWrench(wrench({ unit: "N.m", ...scale }), target(text), [])).toMatchObject({ why: expect.stringContaining(why) });
+  expect(setWrench(wrench({ unit: "N.m", ...scale }), target(text), [])).toMatchObject({
+    why: expect.stringContaining(why),
+  });
 });
 
 test("where the nearest mark is below the accurate range the next one up is taken, if it lies within what is asked", () => {
-  // Full scale 130: accurate from 26. 27 N·m lies nearest to 25 on marks of 5, and 30 is 11 % above: beyond a tenth. 28.5 takes 30.
-  expect(setWrench(wrench({ unit: "N.m", min: 20, max: 130, step: 5 }), target("27 Nm"), [])).toMatchObject({ why: expect.stringContaining("no mark near") });
-  expect(formatTorque(set(wrench({ unit: "N.m", min: 20, max: 130, step: 5 }), "27.3 Nm").setting)).toBe("30 N·m");
+  // Full scale 130: accurate from 26. 27 N·m lies nearest to 25 on marks of 5, and 30 is 11 % above: beyond a
+  // tenth. 28.5 takes 30.
+  expect(setWrench(wrench({ unit: "N.m", min: 20, max: 130, step: 5 }), target("27 Nm"), [])).toMatchObject({
+    why: expect.stringContaining("no mark near"),
+  });
+  expect(formatTorque(set(wrench({ unit: "N.m", min: 20, max: 130, step: 5 }), "27.3 Nm").setting)).toBe(
+    "30 N·m",
+  );
 });
 
 test("a bending beam is good to 6 % where it is not certified, whatever its scale", () => {
@@ -117,7 +145,9 @@ test("a bending beam is good to 6 % where it is not certified, whatever its scal
 });
 
 test("what to borrow covers the setting between a fifth and the whole of its scale", () => {
-  const { settingNm, smallestFullScaleNm, largestFullScaleNm } = rangeToBorrow(target("90 Nm"), [{ offsetMm: 50, angleDeg: 0 }]);
+  const { settingNm, smallestFullScaleNm, largestFullScaleNm } = rangeToBorrow(target("90 Nm"), [
+    { offsetMm: 50, angleDeg: 0 },
+  ]);
   expect(settingNm).toBeCloseTo(80, 9);
   expect(smallestFullScaleNm).toBeCloseTo(80, 9);
   expect(largestFullScaleNm).toBeCloseTo(400, 9);
@@ -125,19 +155,26 @@ test("what to borrow covers the setting between a fifth and the whole of its sca
 
 test("a setting is always a mark of the scale, within its range, and its band holds what the bolt is aimed at", () => {
   fc.assert(
-    fc.property(fc.integer({ min: 30, max: 950 }), fc.constantFrom(0.25, 0.5, 1, 2), fc.integer({ min: 0, max: 90 }), (tenths, step, angleDeg) => {
-      const one = wrench({ step });
-      const result = setWrench(one, target(`${tenths / 10} Nm`), [{ offsetMm: 40, angleDeg }]);
-      if ("why" in result) return;
-      expect(Math.abs(result.setting.value / step - Math.round(result.setting.value / step))).toBeLessThan(1e-9);
-      expect(result.setting.value).toBeGreaterThanOrEqual(15);
-      expect(result.setting.value).toBeLessThanOrEqual(75);
-      expect(Math.abs(quantityNm(result.setting) - result.exactNm)).toBeLessThanOrEqual(step * 1.3559);
-      expect(result.bandNm[0]).toBeLessThan(result.nominalNm);
-      expect(result.bandNm[1]).toBeGreaterThan(result.nominalNm);
-      expect(result.shareInside).toBeGreaterThanOrEqual(0);
-      expect(result.shareInside).toBeLessThanOrEqual(1);
-    }),
+    fc.property(
+      fc.integer({ min: 30, max: 950 }),
+      fc.constantFrom(0.25, 0.5, 1, 2),
+      fc.integer({ min: 0, max: 90 }),
+      (tenths, step, angleDeg) => {
+        const one = wrench({ step });
+        const result = setWrench(one, target(`${tenths / 10} Nm`), [{ offsetMm: 40, angleDeg }]);
+        if ("why" in result) return;
+        expect(Math.abs(result.setting.value / step - Math.round(result.setting.value / step))).toBeLessThan(
+          1e-9,
+        );
+        expect(result.setting.value).toBeGreaterThanOrEqual(15);
+        expect(result.setting.value).toBeLessThanOrEqual(75);
+        expect(Math.abs(quantityNm(result.setting) - result.exactNm)).toBeLessThanOrEqual(step * 1.3559);
+        expect(result.bandNm[0]).toBeLessThan(result.nominalNm);
+        expect(result.bandNm[1]).toBeGreaterThan(result.nominalNm);
+        expect(result.shareInside).toBeGreaterThanOrEqual(0);
+        expect(result.shareInside).toBeLessThanOrEqual(1);
+      },
+    ),
   );
 });
 
@@ -162,8 +199,16 @@ test("marks are counted from the bottom of the scale", () => {
 });
 
 test("torque then angle stays two stages, passes stay in order", () => {
-  expect(stagesOf(readTorqueFigure("50 Nm + 90° + 45°")).map(({ kind }) => kind)).toEqual(["torque", "angle", "angle"]);
-  expect(stagesOf(readTorqueFigure("20, 40, 60 Nm")).map(({ label }) => label)).toEqual(["first pass", "second pass", "final pass"]);
+  expect(stagesOf(readTorqueFigure("50 Nm + 90° + 45°")).map(({ kind }) => kind)).toEqual([
+    "torque",
+    "angle",
+    "angle",
+  ]);
+  expect(stagesOf(readTorqueFigure("20, 40, 60 Nm")).map(({ label }) => label)).toEqual([
+    "first pass",
+    "second pass",
+    "final pass",
+  ]);
 });
 
 test("what comes before an angle is a stage of its own, whatever it is", () => {
@@ -171,12 +216,19 @@ test("what comes before an angle is a stage of its own, whatever it is", () => {
     ["hand tight", "hand tight first"],
     ["angle", "then angle"],
   ]);
-  expect(stagesOf(readTorqueFigure("20 Nm, 40 Nm + 90° + 45°")).map(({ label }) => label)).toEqual(["first pass", "second pass", "first angle", "second angle"]);
+  expect(stagesOf(readTorqueFigure("20 Nm, 40 Nm + 90° + 45°")).map(({ label }) => label)).toEqual([
+    "first pass",
+    "second pass",
+    "first angle",
+    "second angle",
+  ]);
 });
 
 test("a range whose ends are in two units is aimed at in newton-metres", () => {
   // 20 lb·ft is 27.116 N·m: the middle with 18 N·m is 22.6.
-  expect(stagesOf(readTorqueFigure("18 Nm to 20 lb ft"))[0]).toMatchObject({ given: { value: expect.closeTo(22.558, 3), unit: "N.m", decimals: 1 } });
+  expect(stagesOf(readTorqueFigure("18 Nm to 20 lb ft"))[0]).toMatchObject({
+    given: { value: expect.closeTo(22.558, 3), unit: "N.m", decimals: 1 },
+  });
 });
 
 test("counted turns are one stage", () => {
@@ -184,7 +236,8 @@ test("counted turns are one stage", () => {
 });
 
 test("every torque of a figure can be changed, whatever its form", () => {
-  const doubled = (text: string) => formatFigure(mapTorques(readTorqueFigure(text), (torque) => ({ ...torque, value: torque.value * 2 })));
+  const doubled = (text: string) =>
+    formatFigure(mapTorques(readTorqueFigure(text), (torque) => ({ ...torque, value: torque.value * 2 })));
   expect(["5 Nm", "max 5 Nm", "5-6 Nm", "5 then 6 Nm", "5 Nm + 90°", "snug"].map(doubled)).toEqual([
     "10 N·m",
     "max 10 N·m",
@@ -196,6 +249,8 @@ test("every torque of a figure can be changed, whatever its form", () => {
 });
 
 test("an adapter that folds back past the grip is refused in a sentence; a fault of the program is not hidden", () => {
-  expect(setWrench(wrench({ gripLengthMm: 100 }), target("40 Nm"), [{ offsetMm: 120, angleDeg: 180 }])).toMatchObject({ why: expect.stringContaining("past your hand") });
+  expect(
+    setWrench(wrench({ gripLengthMm: 100 }), target("40 Nm"), [{ offsetMm: 120, angleDeg: 180 }]),
+  ).toMatchObject({ why: expect.stringContaining("past your hand") });
   expect(() => setWrench(undefined as never, target("40 Nm"), [])).toThrow(TypeError);
 });

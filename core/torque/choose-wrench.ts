@@ -45,7 +45,9 @@ export interface WrenchChoice {
  * ±4 %, or ±6 % where full scale is 10 N·m or less, and for a bending beam (ISO 6789-1:2017, type I class A).
  */
 export function wrenchAccuracy(wrench: TorqueWrench): number {
-  return wrench.accuracy ?? (wrench.works === "beam" || toNm(wrench.max, wrench.unit) <= 10 + 1e-9 ? 0.06 : 0.04);
+  return (
+    wrench.accuracy ?? (wrench.works === "beam" || toNm(wrench.max, wrench.unit) <= 10 + 1e-9 ? 0.06 : 0.04)
+  );
 }
 
 /** Lowest and highest setting the accuracy is claimed for, in the wrench's own unit. */
@@ -58,10 +60,15 @@ export function accurateRange(wrench: TorqueWrench): Band {
  *
  * A value or the middle of a range goes to the nearest mark. A maximum goes to the highest mark whose
  * whole band stays at or below it. A mark outside what is asked is never a setting.
- * A wrench that has none, or on which the adapter cannot be used at all, is refused with the true reason. Example: 40 N·m, 45 mm in line, a 380 mm wrench stepping
+ * A wrench that has none, or on which the adapter cannot be used at all, is refused with the true reason.
+ * Example: 40 N·m, 45 mm in line, a 380 mm wrench stepping
  * half a lb·ft → exact 35.765 N·m, set 26.5 lb·ft.
  */
-export function setWrench(wrench: TorqueWrench, target: TorqueTarget, adapters: readonly Adapter[]): WrenchSetting | WrenchRefusal {
+export function setWrench(
+  wrench: TorqueWrench,
+  target: TorqueTarget,
+  adapters: readonly Adapter[],
+): WrenchSetting | WrenchRefusal {
   try {
     return settingOn(wrench, target, adapters);
   } catch (error) {
@@ -70,11 +77,17 @@ export function setWrench(wrench: TorqueWrench, target: TorqueTarget, adapters: 
   }
 }
 
-function settingOn(wrench: TorqueWrench, target: TorqueTarget, adapters: readonly Adapter[]): WrenchSetting | WrenchRefusal {
+function settingOn(
+  wrench: TorqueWrench,
+  target: TorqueTarget,
+  adapters: readonly Adapter[],
+): WrenchSetting | WrenchRefusal {
   const lever = { gripLengthMm: wrench.gripLengthMm, adapters };
   const accuracy = wrenchAccuracy(wrench);
   const [, farRatio] = ratioBand(lever);
-  const exactNm = target.isMaximum ? target.highNm / (farRatio * (1 + accuracy)) : wrenchTorqueNm(target.aimNm, lever);
+  const exactNm = target.isMaximum
+    ? target.highNm / (farRatio * (1 + accuracy))
+    : wrenchTorqueNm(target.aimNm, lever);
   const exact = fromNm(exactNm, wrench.unit);
   const range = accurateRange(wrench);
   const marks = marksNear(exact, wrench, target.isMaximum);
@@ -83,24 +96,44 @@ function settingOn(wrench: TorqueWrench, target: TorqueTarget, adapters: readonl
     .map((setting): WrenchSetting => {
       const settingNm = quantityNm(setting);
       const bandNm = bandAtBolt(settingNm, accuracy, lever);
-      return { wrench, exactNm, setting, nominalNm: boltTorqueNm(settingNm, lever), bandNm, shareInside: shareWithin(bandNm, [target.lowNm, target.highNm * (1 + 1e-9)]) };
+      return {
+        wrench,
+        exactNm,
+        setting,
+        nominalNm: boltTorqueNm(settingNm, lever),
+        bandNm,
+        shareInside: shareWithin(bandNm, [target.lowNm, target.highNm * (1 + 1e-9)]),
+      };
     });
-  // Set to a mark outside what was asked, or with all that may come of it outside, it would be wrong however well it is pulled.
-  const usable = settings.find(({ nominalNm, shareInside }) => nominalNm >= target.lowNm * (1 - 1e-9) && nominalNm <= target.highNm * (1 + 1e-9) && shareInside > 0);
-  return usable ?? { wrench, why: whyNot(wrench, exact, range, marks, settings.length > 0 ? target : undefined) };
+  // Set to a mark outside what was asked, or with all that may come of it outside, it would be wrong however
+  // well it is pulled.
+  const usable = settings.find(
+    ({ nominalNm, shareInside }) =>
+      nominalNm >= target.lowNm * (1 - 1e-9) && nominalNm <= target.highNm * (1 + 1e-9) && shareInside > 0,
+  );
+  return (
+    usable ?? { wrench, why: whyNot(wrench, exact, range, marks, settings.length > 0 ? target : undefined) }
+  );
 }
 
-/** The marks of its scale on either side of a value, the nearest first; for a maximum only the one not above it. */
+/**
+ * The marks of its scale on either side of a value, the nearest first; for a maximum only the one not above
+ * it.
+ */
 function marksNear(exact: number, { unit, step, min }: TorqueWrench, isMaximum: boolean): TorqueQuantity[] {
   const below = nearestMark(exact, unit, step, { from: min, way: "down" });
   if (isMaximum) return [below];
   const nearest = nearestMark(exact, unit, step, { from: min });
-  const other = nearest.value > below.value + step / 2 ? below : nearestMark(below.value + step, unit, step, { from: min });
+  const other =
+    nearest.value > below.value + step / 2
+      ? below
+      : nearestMark(below.value + step, unit, step, { from: min });
   return [nearest, other];
 }
 
 /**
- * What the bolt may get when a wrench of this accuracy is set to a torque, N·m: its accuracy, and with an adapter
+ * What the bolt may get when a wrench of this accuracy is set to a torque, N·m: its accuracy, and with an
+ * adapter
  * on the place of the hand, 10 mm either way.
  * @throws InputError as leverRatio. Example: 35.929, ±4 %, 380 mm with 45 in line → 38.47 to 41.91.
  */
@@ -113,7 +146,11 @@ export function bandAtBolt(settingNm: number, accuracy: number, lever: Lever): B
  * Every wrench judged for one target: the usable ones, the largest share of the band inside first
  * (the narrower band where equal), and the refused ones with the reason.
  */
-export function chooseWrench(wrenches: readonly TorqueWrench[], target: TorqueTarget, adapters: readonly Adapter[]): WrenchChoice {
+export function chooseWrench(
+  wrenches: readonly TorqueWrench[],
+  target: TorqueTarget,
+  adapters: readonly Adapter[],
+): WrenchChoice {
   const judged = wrenches.map((wrench) => setWrench(wrench, target, adapters));
   const usable = judged.filter((one): one is WrenchSetting => "setting" in one);
   usable.sort((a, b) => b.shareInside - a.shareInside || spread(a) - spread(b));
@@ -145,13 +182,29 @@ function spread(setting: WrenchSetting): number {
   return setting.bandNm[1] - setting.bandNm[0];
 }
 
-/** The true reason that a wrench cannot be set: its scale ends, it is not accurate there, or it has no mark near. */
-function whyNot(wrench: TorqueWrench, exact: number, [low, high]: Band, marks: readonly TorqueQuantity[], missed: TorqueTarget | undefined): string {
-  const shown = (value: number) => formatTorque({ value, unit: wrench.unit, decimals: stepDecimals(wrench.step) });
-  const needed = formatTorque({ value: exact, unit: wrench.unit, decimals: Math.max(stepDecimals(wrench.step), exact < 10 ? 2 : 1) });
+/**
+ * The true reason that a wrench cannot be set: its scale ends, it is not accurate there, or it has no mark
+ * near.
+ */
+function whyNot(
+  wrench: TorqueWrench,
+  exact: number,
+  [low, high]: Band,
+  marks: readonly TorqueQuantity[],
+  missed: TorqueTarget | undefined,
+): string {
+  const shown = (value: number) =>
+    formatTorque({ value, unit: wrench.unit, decimals: stepDecimals(wrench.step) });
+  const needed = formatTorque({
+    value: exact,
+    unit: wrench.unit,
+    decimals: Math.max(stepDecimals(wrench.step), exact < 10 ? 2 : 1),
+  });
   if (exact > high * (1 + 1e-9)) return `It would need ${needed}; the scale ends at ${shown(high)}.`;
-  if (exact < wrench.min * (1 - 1e-9)) return `It would need ${needed}; the scale starts at ${shown(wrench.min)}.`;
-  if (exact < low * (1 - 1e-9)) return `It would need ${needed}; it is only accurate from ${shown(low)} up, a fifth of its scale.`;
+  if (exact < wrench.min * (1 - 1e-9))
+    return `It would need ${needed}; the scale starts at ${shown(wrench.min)}.`;
+  if (exact < low * (1 - 1e-9))
+    return `It would need ${needed}; it is only accurate from ${shown(low)} up, a fifth of its scale.`;
   const near = [...marks]
     .sort((a, b) => a.value - b.value)
     .map(formatTorque)

@@ -1,4 +1,7 @@
-/** One reading in the middle of a pull: the torque at the wrench's own square, and how far it has turned since the pull began. */
+/**
+ * One reading in the middle of a pull: the torque at the wrench's own square, and how far it has turned since
+ * the pull began.
+ */
 export interface PullSample {
   torqueNm: number;
   angleDeg: number;
@@ -21,7 +24,11 @@ export interface DigitalWrench {
   listen: (listener: WrenchListener) => () => void;
   disconnect: () => void;
   /** Only where no hand is on a wrench: the stand-in's own hand, on one bolt of a joint. */
-  hand?: { takeBolt: (bolt: { key: string; aimNm: number; leverRatio: number }) => void; pull: () => void; letGo: () => void };
+  hand?: {
+    takeBolt: (bolt: { key: string; aimNm: number; leverRatio: number }) => void;
+    pull: () => void;
+    letGo: () => void;
+  };
 }
 
 /** Connects a wrench. Rejects with an InputError saying why none could be reached. */

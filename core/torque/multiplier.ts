@@ -9,6 +9,10 @@ export function multiplierInputNm(boltTorqueNm: number, ratio: number, efficienc
   requirePositive(boltTorqueNm, "The torque at the bolt", "torque");
   requirePositive(ratio, "The multiplier's ratio", "ratio");
   requirePositive(efficiency, "The multiplier's efficiency", "efficiency");
-  if (efficiency > 1) throw new InputError("No multiplier gives out more than goes in: the efficiency is at most 1.", "efficiency");
+  if (efficiency > 1)
+    throw new InputError(
+      "No multiplier gives out more than goes in: the efficiency is at most 1.",
+      "efficiency",
+    );
   return boltTorqueNm / (ratio * efficiency);
 }

@@ -37,25 +37,55 @@ export function stagesOf(figure: TorqueFigure): Stage[] {
     case "range": {
       const lowNm = quantityNm(figure.low);
       const highNm = quantityNm(figure.high);
-      const middle = { ...figure.high, value: (figure.low.value + figure.high.value) / 2, decimals: Math.max(figure.low.decimals, figure.high.decimals) + 1 };
-      const given = figure.low.unit === figure.high.unit ? middle : { value: (lowNm + highNm) / 2, unit: "N.m" as const, decimals: 1 };
-      return [{ kind: "torque", target: { aimNm: (lowNm + highNm) / 2, lowNm, highNm, isMaximum: false }, given, label: "" }];
+      const middle = {
+        ...figure.high,
+        value: (figure.low.value + figure.high.value) / 2,
+        decimals: Math.max(figure.low.decimals, figure.high.decimals) + 1,
+      };
+      const given =
+        figure.low.unit === figure.high.unit
+          ? middle
+          : { value: (lowNm + highNm) / 2, unit: "N.m" as const, decimals: 1 };
+      return [
+        {
+          kind: "torque",
+          target: { aimNm: (lowNm + highNm) / 2, lowNm, highNm, isMaximum: false },
+          given,
+          label: "",
+        },
+      ];
     }
     case "maximum": {
       const highNm = quantityNm(figure.torque);
-      return [{ kind: "torque", target: { aimNm: highNm, lowNm: 0, highNm, isMaximum: true }, given: figure.torque, label: "" }];
+      return [
+        {
+          kind: "torque",
+          target: { aimNm: highNm, lowNm: 0, highNm, isMaximum: true },
+          given: figure.torque,
+          label: "",
+        },
+      ];
     }
     case "snug":
     case "hand tight":
       return [{ kind: figure.form, label: "" }];
     case "passes": {
       const last = figure.torques.length - 1;
-      return figure.torques.map((torque, i) => torqueStage(torque, i === last ? "final pass" : `${nth(i)} pass`));
+      return figure.torques.map((torque, i) =>
+        torqueStage(torque, i === last ? "final pass" : `${nth(i)} pass`),
+      );
     }
     case "angle":
       return [
-        ...stagesOf(figure.first).map((stage, i): Stage => ({ ...stage, label: stage.label === "" ? `${stage.kind} first` : `${nth(i)} pass` })),
-        ...figure.anglesDeg.map((angleDeg, i): Stage => ({ kind: "angle", angleDeg, label: figure.anglesDeg.length > 1 ? `${nth(i)} angle` : "then angle" })),
+        ...stagesOf(figure.first).map((stage, i): Stage => ({
+          ...stage,
+          label: stage.label === "" ? `${stage.kind} first` : `${nth(i)} pass`,
+        })),
+        ...figure.anglesDeg.map((angleDeg, i): Stage => ({
+          kind: "angle",
+          angleDeg,
+          label: figure.anglesDeg.length > 1 ? `${nth(i)} angle` : "then angle",
+        })),
       ];
     case "turns":
       return [{ kind: "turns", turns: figure.turns, label: "" }];
@@ -72,5 +102,10 @@ function torqueStage(torque: TorqueQuantity, label: string): Stage {
 
 /** The target of one value that names no limits of its own. */
 export function targetFor(aimNm: number): TorqueTarget {
-  return { aimNm, lowNm: aimNm * (1 - SINGLE_FIGURE_TOLERANCE), highNm: aimNm * (1 + SINGLE_FIGURE_TOLERANCE), isMaximum: false };
+  return {
+    aimNm,
+    lowNm: aimNm * (1 - SINGLE_FIGURE_TOLERANCE),
+    highNm: aimNm * (1 + SINGLE_FIGURE_TOLERANCE),
+    isMaximum: false,
+  };
 }

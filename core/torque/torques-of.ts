@@ -20,14 +20,20 @@ export function torquesOf(figure: TorqueFigure): TorqueQuantity[] {
   }
 }
 
-/** The torques of a figure that have to hold the joint: early passes are meant to be low and are left out, also those before an angle. */
+/**
+ * The torques of a figure that have to hold the joint: early passes are meant to be low and are left out,
+ * also those before an angle.
+ */
 export function holdingTorques(figure: TorqueFigure): TorqueQuantity[] {
   if (figure.form === "angle") return holdingTorques(figure.first);
   return figure.form === "passes" ? figure.torques.slice(-1) : torquesOf(figure);
 }
 
 /** The figure with each of its torques changed. */
-export function mapTorques<Figure extends TorqueFigure>(figure: Figure, change: (torque: TorqueQuantity) => TorqueQuantity): Figure {
+export function mapTorques<Figure extends TorqueFigure>(
+  figure: Figure,
+  change: (torque: TorqueQuantity) => TorqueQuantity,
+): Figure {
   switch (figure.form) {
     case "value":
     case "maximum":

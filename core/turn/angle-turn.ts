@@ -26,7 +26,11 @@ export function angleTurn(angleDeg: number, swingDeg: number, fromClock = 12): A
   requirePositive(angleDeg, "The angle", "angle");
   requirePositive(swingDeg, "The swing of the handle", "swing");
   const count = Math.ceil(angleDeg / swingDeg - 1e-9);
-  if (count > MOST_SWINGS) throw new InputError(`That would be ${count} swings of the handle. Check the angle and the swing.`, "swing");
+  if (count > MOST_SWINGS)
+    throw new InputError(
+      `That would be ${count} swings of the handle. Check the angle and the swing.`,
+      "swing",
+    );
   const swings = Array.from({ length: count }, (_, i) => (i === count - 1 ? angleDeg : swingDeg * (i + 1)));
   return { flats: angleDeg / 60, points: angleDeg / 30, clock: clockAfter(fromClock, angleDeg), swings };
 }

@@ -18,19 +18,24 @@ export interface CastleNut {
  */
 export function castleNut(slots: number, slotShortDeg?: number): CastleNut {
   if (!Number.isInteger(slots) || slots < 4 || slots > 12 || slots % 2 !== 0) {
-    throw new InputError("A castle nut has an even number of slots from 4 to 12, as the pin goes right through; six is usual.", "slots");
+    throw new InputError(
+      "A castle nut has an even number of slots from 4 to 12, as the pin goes right through; six is usual.",
+      "slots",
+    );
   }
   const atMostDeg = 360 / slots;
   if (slotShortDeg === undefined) return { atMostDeg, onDeg: undefined };
   requireNotNegative(slotShortDeg, "The angle to the hole", "short");
-  if (slotShortDeg > atMostDeg) throw new InputError(`With ${slots} slots the next one is never more than ${atMostDeg}° away.`, "short");
+  if (slotShortDeg > atMostDeg)
+    throw new InputError(`With ${slots} slots the next one is never more than ${atMostDeg}° away.`, "short");
   return { atMostDeg, onDeg: slotShortDeg };
 }
 
 export type CastleVerdict = "pin it" | "not there yet" | "another washer";
 
 /**
- * Whether the pin may go in at what the wrench read when slot and hole met. A nut is never turned back to meet the hole.
+ * Whether the pin may go in at what the wrench read when slot and hole met. A nut is never turned back to
+ * meet the hole.
  * @throws InputError unless the reading is positive.
  * Example: castleVerdict(72, [60, 80]) → "pin it"; 85 → "another washer".
  */

@@ -9,12 +9,20 @@ export function readClock(text: string, what: string, field?: string): number {
   const typed = text.trim().toLowerCase().replace(/[’‘]/g, "'");
   const timed = /^(\d{1,2}):([0-5]\d)$/.exec(typed);
   const half = /^half past (\d{1,2})$/.exec(typed);
-  const hours = timed ? Number(timed[1]) + Number(timed[2]) / 60 : half ? Number(half[1]) + 0.5 : readNumber(typed.replace(/\s*o'?clock$/, ""), what, field).value;
-  if (!(hours >= 0 && hours < 13)) throw new InputError(`${what} is where a mark points on a clock face, from 1 to 12.`, field);
+  const hours = timed
+    ? Number(timed[1]) + Number(timed[2]) / 60
+    : half
+      ? Number(half[1]) + 0.5
+      : readNumber(typed.replace(/\s*o'?clock$/, ""), what, field).value;
+  if (!(hours >= 0 && hours < 13))
+    throw new InputError(`${what} is where a mark points on a clock face, from 1 to 12.`, field);
   return hours % 12 === 0 ? 12 : hours % 12;
 }
 
-/** Where a mark points after turning clockwise (anticlockwise below zero), hours from above 0 to 12. Example: from 12, 90° → 3. */
+/**
+ * Where a mark points after turning clockwise (anticlockwise below zero), hours from above 0 to 12. Example:
+ * from 12, 90° → 3.
+ */
 export function clockAfter(fromHours: number, turnedDeg: number): number {
   requireFinite(fromHours, "The mark", "mark");
   requireFinite(turnedDeg, "The angle", "angle");

@@ -15,7 +15,10 @@ test("half a turn on a steering rod is far out of what toe may be", () => {
 test("turned back as far, the toe is what it was", () => {
   fc.assert(
     fc.property(fc.double({ min: -5, max: 5, noNaN: true }), (turns) => {
-      expect(toeChange(1.5, turns, 130, 410).angleDeg).toBeCloseTo(-toeChange(1.5, -turns, 130, 410).angleDeg, 12);
+      expect(toeChange(1.5, turns, 130, 410).angleDeg).toBeCloseTo(
+        -toeChange(1.5, -turns, 130, 410).angleDeg,
+        12,
+      );
     }),
   );
 });
@@ -78,7 +81,13 @@ test.each([
 });
 
 test("a mark at 12 goes to 3 in a quarter turn on, to 9 in one back, and home in a whole one", () => {
-  expect([clockAfter(12, 90), clockAfter(12, -90), clockAfter(12, 360), clockAfter(4, 720), clockAfter(11, 60)]).toEqual([3, 9, 12, 4, 1]);
+  expect([
+    clockAfter(12, 90),
+    clockAfter(12, -90),
+    clockAfter(12, 360),
+    clockAfter(4, 720),
+    clockAfter(11, 60),
+  ]).toEqual([3, 9, 12, 4, 1]);
   expect(angleTurn(90, 90, 2).clock).toBe(5);
 });
 

@@ -21,11 +21,16 @@ export function eventsOf<T extends WorkEvent["type"]>(work: Work, type: T): Even
 export function takeBack(work: Work): Work {
   const last = work.events.at(-1);
   if (!last) return work;
-  return { ...work, events: work.events.slice(0, -1), openStepId: "stepId" in last ? last.stepId : work.openStepId };
+  return {
+    ...work,
+    events: work.events.slice(0, -1),
+    openStepId: "stepId" in last ? last.stepId : work.openStepId,
+  };
 }
 
 /**
- * True when the device's clock stands more than two minutes before the last thing done: it was set back, and neither
+ * True when the device's clock stands more than two minutes before the last thing done: it was set back, and
+ * neither
  * waits nor times can be told by it.
  * @param now an instant in UTC.
  */

@@ -39,7 +39,12 @@ const TASK_SAYS: Record<Task, (step: Step) => string> = {
 };
 
 /** What is read aloud for the bolt that is next: its setting the first time, then only its turn. */
-export function spokenBolt(stage: Stage, setting: TorqueQuantity | undefined, fastener: Fastener, turn: number): string {
+export function spokenBolt(
+  stage: Stage,
+  setting: TorqueQuantity | undefined,
+  fastener: Fastener,
+  turn: number,
+): string {
   const which = fastener.count === 1 ? "" : ` Bolt ${turn} of ${fastener.count}.`;
   switch (stage.kind) {
     case "torque":

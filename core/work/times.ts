@@ -2,10 +2,16 @@ import type { Route } from "../model/job";
 import type { Work } from "../model/work";
 import { type Side, sideOf } from "../side";
 
-/** A longer gap between two taps is a pause, not work, minutes. Our own judgement: longer than any one step between taps usually takes. */
+/**
+ * A longer gap between two taps is a pause, not work, minutes. Our own judgement: longer than any one step
+ * between taps usually takes.
+ */
 const LONGEST_GAP_MIN = 45;
 
-/** Minutes worked on each step, by id: from one tap to the next belongs to the step of the later one. Pauses do not count. */
+/**
+ * Minutes worked on each step, by id: from one tap to the next belongs to the step of the later one. Pauses
+ * do not count.
+ */
 export function stepMinutes(work: Work): Map<string, number> {
   const minutes = new Map<string, number>();
   work.events.forEach((event, i) => {
@@ -41,5 +47,7 @@ export function workTimes(work: Work, route: Route): WorkTimes {
 /** "2 h 05 min", "48 min". */
 export function formatMinutes(minutes: number): string {
   const whole = Math.round(minutes);
-  return whole < 60 ? `${whole} min` : `${Math.floor(whole / 60)} h ${String(whole % 60).padStart(2, "0")} min`;
+  return whole < 60
+    ? `${whole} min`
+    : `${Math.floor(whole / 60)} h ${String(whole % 60).padStart(2, "0")} min`;
 }

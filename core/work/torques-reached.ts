@@ -3,7 +3,10 @@ import type { Work } from "../model/work";
 import type { TorqueFigure } from "../quantity/torque-figure";
 import { readingAt, stepStages, tickedBolts } from "./progress";
 
-/** What one fastener's bolts got in one step: the figure asked, and what was read at each bolt where a wrench told it. */
+/**
+ * What one fastener's bolts got in one step: the figure asked, and what was read at each bolt where a wrench
+ * told it.
+ */
 export interface TorqueReached {
   stepId: string;
   fastener: string;
@@ -29,6 +32,8 @@ export function torquesReached(work: Work, route: Route): TorqueReached[] {
       }
       return [];
     });
-    return [{ stepId: step.id, fastener: fastener.name, figure: fastener.figure, bolts: ticked.length, readNm }];
+    return [
+      { stepId: step.id, fastener: fastener.name, figure: fastener.figure, bolts: ticked.length, readNm },
+    ];
   });
 }

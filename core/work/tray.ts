@@ -15,14 +15,20 @@ export interface TrayItem {
   compartment: string | undefined;
 }
 
-/** What has been off, with how much is back: bolts started by hand or at least at their first stage, and leads plugged in again. */
+/**
+ * What has been off, with how much is back: bolts started by hand or at least at their first stage, and leads
+ * plugged in again.
+ */
 export function trayOf(work: Work, route: Route): TrayItem[] {
   const done = doneSteps(work);
   const lies = new Map(eventsOf(work, "compartment").map((event) => [event.of, event.named]));
   const fasteners = route.fasteners.flatMap((fastener): TrayItem[] => {
     const own = route.steps.filter(({ fastenerId }) => fastenerId === fastener.id);
     const most = (steps: Step[], counted: (step: Step) => number) =>
-      Math.min(fastener.count, sum(steps.map((step) => (done.has(step.id) ? (step.count ?? fastener.count) : counted(step)))));
+      Math.min(
+        fastener.count,
+        sum(steps.map((step) => (done.has(step.id) ? (step.count ?? fastener.count) : counted(step)))),
+      );
     const out = most(
       own.filter((step) => movesFasteners(step) === "out"),
       () => 0,
@@ -37,7 +43,15 @@ export function trayOf(work: Work, route: Route): TrayItem[] {
       own.filter(({ kind }) => kind === "torque"),
       (step) => tickedBolts(work, step.id, 0).length,
     );
-    return [{ key: fastener.id, name: fastener.name, out, back: Math.min(out, Math.max(started, tightened)), compartment: lies.get(fastener.id) }];
+    return [
+      {
+        key: fastener.id,
+        name: fastener.name,
+        out,
+        back: Math.min(out, Math.max(started, tightened)),
+        compartment: lies.get(fastener.id),
+      },
+    ];
   });
   const offs = new Map<string, string>();
   const backs = new Set<string>();
@@ -46,7 +60,13 @@ export function trayOf(work: Work, route: Route): TrayItem[] {
     for (const thing of step.takesOff ?? []) offs.set(thing.toLowerCase(), thing);
     for (const thing of step.putsBack ?? []) backs.add(thing.toLowerCase());
   }
-  const things = [...offs].map(([key, name]): TrayItem => ({ key, name, out: 1, back: backs.has(key) ? 1 : 0, compartment: lies.get(key) }));
+  const things = [...offs].map(([key, name]): TrayItem => ({
+    key,
+    name,
+    out: 1,
+    back: backs.has(key) ? 1 : 0,
+    compartment: lies.get(key),
+  }));
   return [...fasteners, ...things];
 }
 
@@ -55,9 +75,10 @@ function sum(numbers: number[]): number {
 }
 
 /**
- * What would be left over after a step: it is off, and either the step that puts it back before this one was passed over, or no
- * step after this one puts it back; and nobody has said why it stays off.
- * @param after the step that must not be passed with anything left over, as lowering; left out, the end of the job.
+ * What would be left over after a step: it is off, and either the step that puts it back before this one was
+ * passed over, or no step after this one puts it back; and nobody has said why it stays off.
+ * @param after the step that must not be passed with anything left over, as lowering; left out, the end of
+ * the job.
  */
 export function leftOvers(work: Work, route: Route, after?: Step): TrayItem[] {
   const done = doneSteps(work);
@@ -65,13 +86,20 @@ export function leftOvers(work: Work, route: Route, after?: Step): TrayItem[] {
   const putBackBy = (steps: Step[]) =>
     new Set(
       steps.flatMap((step) =>
-        done.has(step.id) ? [] : [...(movesFasteners(step) === "in" && step.fastenerId ? [step.fastenerId] : []), ...(step.putsBack ?? []).map((thing) => thing.toLowerCase())],
+        done.has(step.id)
+          ? []
+          : [
+              ...(movesFasteners(step) === "in" && step.fastenerId ? [step.fastenerId] : []),
+              ...(step.putsBack ?? []).map((thing) => thing.toLowerCase()),
+            ],
       ),
     );
   const passedOver = putBackBy(route.steps.slice(0, at));
   const comesBack = putBackBy(route.steps.slice(at + 1));
   const answered = new Set(eventsOf(work, "left off").map((event) => event.of));
-  return trayOf(work, route).filter(({ key, out, back }) => back < out && !answered.has(key) && (passedOver.has(key) || !comesBack.has(key)));
+  return trayOf(work, route).filter(
+    ({ key, out, back }) => back < out && !answered.has(key) && (passedOver.has(key) || !comesBack.has(key)),
+  );
 }
 
 /** The work with a thing's place in the tray said. */

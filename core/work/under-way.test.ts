@@ -19,14 +19,42 @@ import { countHalfTurn, halfTurns, halfTurnsToGo } from "./turns-counted";
 import { formatLeft, heldUpBy, runningWaits, waitState } from "./waits";
 import { checksToDo, lessonsFrom, measurementsFrom } from "./wrap-up";
 
-const stamp = { createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z", schema: MODEL_VERSION, origin: "own" as const };
-const step = (id: string, kind: Step["kind"], more: Partial<Step> = {}): Step => ({ id, title: id, phase: "take apart", kind, stance: "on the ground", cautions: [], ...more });
+const stamp = {
+  createdAt: "2026-01-01T00:00:00.000Z",
+  updatedAt: "2026-01-01T00:00:00.000Z",
+  schema: MODEL_VERSION,
+  origin: "own" as const,
+};
+const step = (id: string, kind: Step["kind"], more: Partial<Step> = {}): Step => ({
+  id,
+  title: id,
+  phase: "take apart",
+  kind,
+  stance: "on the ground",
+  cautions: [],
+  ...more,
+});
 const back = { phase: "put back" as const };
-const routeOf = (steps: Step[], fasteners: Fastener[] = [], parts: Route["parts"] = []): Route => ({ id: "r", name: "r", steps, fasteners, parts });
+const routeOf = (steps: Step[], fasteners: Fastener[] = [], parts: Route["parts"] = []): Route => ({
+  id: "r",
+  name: "r",
+  steps,
+  fasteners,
+  parts,
+});
 const fresh: Work = { ...stamp, id: "w", jobId: "j", routeId: "r", events: [] };
-const at = (minute: number) => ({ at: new Date(Date.UTC(2026, 10, 23, 10, minute)).toISOString(), on: "2026-11-23" });
+const at = (minute: number) => ({
+  at: new Date(Date.UTC(2026, 10, 23, 10, minute)).toISOString(),
+  on: "2026-11-23",
+});
 const withAll = (...events: WorkEvent[]) => events.reduce(withEvent, fresh);
-const bolts: Fastener = { id: "bolts", name: "Bolts", count: 4, figure: readTorqueFigure("40 Nm"), pattern: { layout: "circle" } };
+const bolts: Fastener = {
+  id: "bolts",
+  name: "Bolts",
+  count: 4,
+  figure: readTorqueFigure("40 Nm"),
+  pattern: { layout: "circle" },
+};
 
 test.each([
   ["undo", {}, ["hands"]],
@@ -54,7 +82,11 @@ test("tasks are done one after another; the last one finishes the step, with wha
   }
   expect(work.openStepId).toBe("look");
   expect(currentTask(work, soak)).toBe("wait");
-  expect(finishTask(work, route, look, "look", at(2), "watch").events.at(-1)).toMatchObject({ type: "step", stepId: "look", found: "watch" });
+  expect(finishTask(work, route, look, "look", at(2), "watch").events.at(-1)).toMatchObject({
+    type: "step",
+    stepId: "look",
+    found: "watch",
+  });
 });
 
 test("a wait runs by the clock whatever happens to the app, is over to the second, and a clock set back is said", () => {
@@ -70,7 +102,9 @@ test("a wait runs by the clock whatever happens to the app, is over to the secon
   expect(waitState(second, ms(19, 59)).kind).toBe("running");
   expect(waitState(second, ms(20)).kind).toBe("over");
   expect(waitState(second, ms(-30)).kind).toBe("clock changed");
-  expect(runningWaits(finishTask(begun, route, soak, "wait", at(21)), route).map((one) => one.step.id)).toEqual(["glue"]);
+  expect(
+    runningWaits(finishTask(begun, route, soak, "wait", at(21)), route).map((one) => one.step.id),
+  ).toEqual(["glue"]);
 });
 
 test.each([
@@ -81,7 +115,12 @@ test.each([
 ])("%d ms left is %s", (ms, says) => expect(formatLeft(ms)).toBe(says));
 
 test("what needs a waiting step, through others too, is held up by it", () => {
-  const route = routeOf([step("a", "do"), step("b", "do", { needs: ["a"] }), step("c", "do", { needs: ["b"] }), step("d", "do")]);
+  const route = routeOf([
+    step("a", "do"),
+    step("b", "do", { needs: ["a"] }),
+    step("c", "do", { needs: ["b"] }),
+    step("d", "do"),
+  ]);
   expect(heldUpBy(route, new Set(["a"]))).toEqual(new Set(["a", "b", "c"]));
 });
 
@@ -90,30 +129,50 @@ test("turns counted off are the turns to be counted on; never below none", () =>
   const off = step("off", "count", { fastenerId: "nut" });
   const on = step("on", "count", { ...back, fastenerId: "nut" });
   const route = routeOf([off, on], [nut]);
-  const counted = [1, 1, 1, -1, 1].reduce((work, by) => countHalfTurn(work, "off", by as 1 | -1, at(0)), countHalfTurn(fresh, "off", -1, at(0)));
+  const counted = [1, 1, 1, -1, 1].reduce(
+    (work, by) => countHalfTurn(work, "off", by as 1 | -1, at(0)),
+    countHalfTurn(fresh, "off", -1, at(0)),
+  );
   expect(halfTurns(counted, "off")).toBe(3);
   expect(halfTurnsToGo(counted, route, on)).toBe(3);
   expect(halfTurnsToGo(counted, route, off)).toBeUndefined();
   expect(halfTurnsToGo(fresh, route, on)).toBeUndefined();
-  expect(trayOf(finishStep(counted, route, "off", at(1)), route)).toMatchObject([{ name: "Nut", out: 1, back: 0 }]);
+  expect(trayOf(finishStep(counted, route, "off", at(1)), route)).toMatchObject([
+    { name: "Nut", out: 1, back: 0 },
+  ]);
 });
 
 test("left is held against right; the last value at a place counts", () => {
   expect(sidesCompared(203.2, 203.6, "mm")).toBe("Right 0.4 mm more than left.");
   expect(sidesCompared(3, 3, "mm")).toBe("Left and right are the same.");
   expect(sidesCompared(3, undefined, "mm")).toBeUndefined();
-  const work = withAll({ ...at(0), type: "measured", stepId: "m", place: "left", value: 1 }, { ...at(1), type: "measured", stepId: "m", place: "left", value: 2 });
+  const work = withAll(
+    { ...at(0), type: "measured", stepId: "m", place: "left", value: 1 },
+    { ...at(1), type: "measured", stepId: "m", place: "left", value: 2 },
+  );
   expect([...measuredIn(work, "m")]).toEqual([["left", 2]]);
 });
 
-const job: Job = { ...stamp, id: "j", vehicleId: "v", title: "Shoes", system: "brakes", state: "under way", routes: [routeOf([])], chosenRouteId: "r" };
+const job: Job = {
+  ...stamp,
+  id: "j",
+  vehicleId: "v",
+  title: "Shoes",
+  system: "brakes",
+  state: "under way",
+  routes: [routeOf([])],
+  chosenRouteId: "r",
+};
 
 test("measures go to the log with the place they were taken at, or the side that the step speaks of", () => {
   const route = routeOf([
     step("m", "look", { measure: { what: "width", unit: "mm", most: 204, places: ["left"] } }),
     step("n", "look", { title: "Lining, right", measure: { what: "lining", unit: "mm" } }),
   ]);
-  const work = withAll({ ...at(0), type: "measured", stepId: "m", place: "left", value: 203 }, { ...at(0), type: "measured", stepId: "n", value: 3 });
+  const work = withAll(
+    { ...at(0), type: "measured", stepId: "m", place: "left", value: 203 },
+    { ...at(0), type: "measured", stepId: "n", value: 3 },
+  );
   const km = { value: 1000, unit: "km" as const };
   expect(measurementsFrom(job, route, work, km, "2026-11-23")).toMatchObject([
     { what: "width", at: "left", value: 203, most: 204, odometer: km },
@@ -133,7 +192,11 @@ const sided = routeOf(
 );
 
 test("the other side is known by its title, and made where the plan has only one", () => {
-  expect([sideOf("Wheel off, left"), sideOf("both left and right"), sideOf("bright")]).toEqual(["left", undefined, undefined]);
+  expect([sideOf("Wheel off, left"), sideOf("both left and right"), sideOf("bright")]).toEqual([
+    "left",
+    undefined,
+    undefined,
+  ]);
   expect(oneSided(sided).map(({ id }) => id)).toEqual(["off", "old", "fit"]);
   let n = 0;
   const both = withOtherSide(sided, () => `n${n++}`);
@@ -248,7 +311,9 @@ test("the torque that was really used: what was read at each bolt, or that a cli
     by: "wrench",
   });
   expect(torquesReached(fresh, through)).toEqual([]);
-  expect(torquesReached(withAll(tick(1), read(3, 12), read(3, 41.2), tick(3)), through)).toMatchObject([{ fastener: "Bolts", bolts: 2, readNm: [41.2] }]);
+  expect(torquesReached(withAll(tick(1), read(3, 12), read(3, 41.2), tick(3)), through)).toMatchObject([
+    { fastener: "Bolts", bolts: 2, readNm: [41.2] },
+  ]);
 });
 
 test("checks are ticked one by one; lessons are what was written down and what went wrong", () => {
@@ -262,24 +327,42 @@ test("checks are ticked one by one; lessons are what was written down and what w
     { ...at(0), type: "photo", stepId: "on", photoId: "p1" },
   );
   expect(checksToDo(work, ["a", "b"])).toEqual(["b"]);
-  expect(lessonsFrom(work)).toEqual(["Bleed screw: snapped; “new carrier” did it, after stub.", "springs last"]);
+  expect(lessonsFrom(work)).toEqual([
+    "Bleed screw: snapped; “new carrier” did it, after stub.",
+    "springs last",
+  ]);
   expect(photosOf(work, "on")).toEqual(["p1"]);
 });
 
 test("a large nut on a driven axle says which way the vehicle wants to roll, both ways round", () => {
   const undo = step("u", "undo", { title: "Axle nut off, left" });
-  expect(rollWarning(undo, "Axle nut, left", 240)).toBe("Turning this nut, with its right-hand thread, drives the vehicle forward: chock against rolling forward.");
+  expect(rollWarning(undo, "Axle nut, left", 240)).toBe(
+    "Turning this nut, with its right-hand thread, drives the vehicle forward: chock against rolling forward.",
+  );
   expect(rollWarning({ ...undo, kind: "torque" }, "Axle nut, left", 240)).toContain("backward");
-  expect(rollWarning({ ...undo, title: "Axle nut off, right" }, "Axle nut, right", 240)).toContain("backward");
+  expect(rollWarning({ ...undo, title: "Axle nut off, right" }, "Axle nut, right", 240)).toContain(
+    "backward",
+  );
   expect(rollWarning(undo, "Wheel bolts, left", 110)).toBeUndefined();
   expect(rollWarning(undo, "Axle nut, left", 20)).toBeUndefined();
 });
 
 test("what is read aloud says the unit in words, the setting once, and stops a raised step first", () => {
-  const torque = { kind: "torque" as const, target: { aimNm: 40, lowNm: 36, highNm: 44, isMaximum: false }, given: { value: 40, unit: "N.m" as const, decimals: 0 }, label: "" };
-  expect(spokenBolt(torque, { value: 26.5, unit: "lbf.ft", decimals: 1 }, bolts, 2)).toBe("Set the wrench to 26.5 pound feet. Bolt 2 of 4.");
+  const torque = {
+    kind: "torque" as const,
+    target: { aimNm: 40, lowNm: 36, highNm: 44, isMaximum: false },
+    given: { value: 40, unit: "N.m" as const, decimals: 0 },
+    label: "",
+  };
+  expect(spokenBolt(torque, { value: 26.5, unit: "lbf.ft", decimals: 1 }, bolts, 2)).toBe(
+    "Set the wrench to 26.5 pound feet. Bolt 2 of 4.",
+  );
   expect(spokenBolt(torque, undefined, { ...bolts, count: 1 }, 1)).toBe("The bolt needs 40 newton metres.");
   expect(spokenBolt({ kind: "angle", angleDeg: 90, label: "" }, undefined, bolts, 1)).toContain("90 degrees");
-  expect(spokenStep(step("Drum off", "do", { cautions: ["Springs let go."] }), "hands", true)).toContain("Stop");
-  expect(spokenStep(step("Drum off", "do", { cautions: ["Springs let go."] }), "hands", false)).toBe("Drum off. Careful: Springs let go.");
+  expect(spokenStep(step("Drum off", "do", { cautions: ["Springs let go."] }), "hands", true)).toContain(
+    "Stop",
+  );
+  expect(spokenStep(step("Drum off", "do", { cautions: ["Springs let go."] }), "hands", false)).toBe(
+    "Drum off. Careful: Springs let go.",
+  );
 });

@@ -15,8 +15,14 @@ export interface Wait {
 /** The waits that have begun and whose steps are not done, the one that ends first before the others. */
 export function runningWaits(work: Work, route: Route): Wait[] {
   const done = new Set(eventsOf(work, "step").map(({ stepId }) => stepId));
-  const begun = new Map(eventsOf(work, "task").flatMap((event) => (event.task === "hands" ? [[event.stepId, Date.parse(event.at)] as const] : [])));
-  const over = new Set(eventsOf(work, "task").flatMap((event) => (event.task === "wait" ? [event.stepId] : [])));
+  const begun = new Map(
+    eventsOf(work, "task").flatMap((event) =>
+      event.task === "hands" ? [[event.stepId, Date.parse(event.at)] as const] : [],
+    ),
+  );
+  const over = new Set(
+    eventsOf(work, "task").flatMap((event) => (event.task === "wait" ? [event.stepId] : [])),
+  );
   return route.steps
     .flatMap((step): Wait[] => {
       const startedMs = begun.get(step.id);
@@ -26,13 +32,21 @@ export function runningWaits(work: Work, route: Route): Wait[] {
     .sort((a, b) => a.endsMs - b.endsMs);
 }
 
-/** How a wait stands at a moment: what is left of it, or that it is over. Before its own beginning the clock has been changed. */
-export function waitState({ startedMs, endsMs }: Wait, nowMs: number): { kind: "running" | "over" | "clock changed"; leftMs: number } {
+/**
+ * How a wait stands at a moment: what is left of it, or that it is over. Before its own beginning the clock
+ * has been changed.
+ */
+export function waitState(
+  { startedMs, endsMs }: Wait,
+  nowMs: number,
+): { kind: "running" | "over" | "clock changed"; leftMs: number } {
   if (nowMs < startedMs - 60_000) return { kind: "clock changed", leftMs: endsMs - startedMs };
   return nowMs >= endsMs ? { kind: "over", leftMs: 0 } : { kind: "running", leftMs: endsMs - nowMs };
 }
 
-/** "12:05", or "1:02:05" from an hour on; whole seconds, rounded up so that nothing is called over too early. */
+/**
+ * "12:05", or "1:02:05" from an hour on; whole seconds, rounded up so that nothing is called over too early.
+ */
 export function formatLeft(leftMs: number): string {
   const seconds = Math.ceil(leftMs / 1000);
   const [hours, minutes] = [Math.floor(seconds / 3600), Math.floor(seconds / 60) % 60];
@@ -40,7 +54,10 @@ export function formatLeft(leftMs: number): string {
   return hours > 0 ? `${hours}:${two(minutes)}:${two(seconds % 60)}` : `${minutes}:${two(seconds % 60)}`;
 }
 
-/** Ids of the steps that cannot go ahead while these steps are not done: those that need them, directly or through others. */
+/**
+ * Ids of the steps that cannot go ahead while these steps are not done: those that need them, directly or
+ * through others.
+ */
 export function heldUpBy(route: Route, stepIds: ReadonlySet<string>): Set<string> {
   const held = new Set(stepIds);
   for (let grew = true; grew;) {

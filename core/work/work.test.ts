@@ -25,8 +25,22 @@ import { safetyWords } from "./safety-words";
 import { trayOf } from "./tray";
 import { replacementFrom } from "./wrap-up";
 
-const step = (id: string, kind: Step["kind"], more: Partial<Step> = {}): Step => ({ id, title: id, phase: "put back", kind, stance: "on the ground", cautions: [], ...more });
-const bolts: Fastener = { id: "bolts", name: "Bolts", count: 4, figure: readTorqueFigure("20 Nm then 40 Nm"), pattern: { layout: "circle" } };
+const step = (id: string, kind: Step["kind"], more: Partial<Step> = {}): Step => ({
+  id,
+  title: id,
+  phase: "put back",
+  kind,
+  stance: "on the ground",
+  cautions: [],
+  ...more,
+});
+const bolts: Fastener = {
+  id: "bolts",
+  name: "Bolts",
+  count: 4,
+  figure: readTorqueFigure("20 Nm then 40 Nm"),
+  pattern: { layout: "circle" },
+};
 const up = { stance: "rear up" as const };
 const route: Route = {
   id: "r",
@@ -41,7 +55,12 @@ const route: Route = {
     step("look", "look"),
   ],
 };
-const stamp = { createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z", schema: MODEL_VERSION, origin: "own" as const };
+const stamp = {
+  createdAt: "2026-01-01T00:00:00.000Z",
+  updatedAt: "2026-01-01T00:00:00.000Z",
+  schema: MODEL_VERSION,
+  origin: "own" as const,
+};
 const fresh: Work = { ...stamp, id: "w", jobId: "j", routeId: "r", events: [] };
 const monday = { at: "2026-11-23T10:00:00.000Z", on: "2026-11-23" };
 const find = (id: string): Step => {
@@ -54,7 +73,9 @@ const ticked = SAFETY_TICKS.reduce((work, tick) => tickSafety(work, tick, "rear 
 test("no step on a raised vehicle opens before all four ticks; a step on the ground needs none", () => {
   expect(missingSafetyTicks(fresh, route, find("undo"), monday.on)).toEqual(SAFETY_TICKS);
   expect(missingSafetyTicks(fresh, route, find("look"), monday.on)).toEqual([]);
-  expect(missingSafetyTicks(tickSafety(fresh, "ground", "rear up", monday), route, find("undo"), monday.on)).toEqual(["chocks", "stands", "shake"]);
+  expect(
+    missingSafetyTicks(tickSafety(fresh, "ground", "rear up", monday), route, find("undo"), monday.on),
+  ).toEqual(["chocks", "stands", "shake"]);
   expect(missingSafetyTicks(ticked, route, find("undo"), monday.on)).toEqual([]);
 });
 
@@ -63,12 +84,16 @@ test("the ticks go with the day, with lowering, and do not count for another end
   const lowered = finishStep(ticked, route, "lower", monday);
   expect(missingSafetyTicks(lowered, route, find("undo"), monday.on)).toEqual(SAFETY_TICKS);
   expect(missingSafetyTicks(takeBack(lowered), route, find("undo"), monday.on)).toEqual([]);
-  expect(missingSafetyTicks(ticked, route, step("front", "do", { stance: "front up" }), monday.on)).toEqual(SAFETY_TICKS);
+  expect(missingSafetyTicks(ticked, route, step("front", "do", { stance: "front up" }), monday.on)).toEqual(
+    SAFETY_TICKS,
+  );
 });
 
 test("it is known whether ticks were lost or never set", () => {
   expect(lostSafetyTicks(fresh, route, "rear up", monday.on)).toBe(false);
-  expect(lostSafetyTicks(tickSafety(fresh, "ground", "rear up", monday), route, "rear up", monday.on)).toBe(false);
+  expect(lostSafetyTicks(tickSafety(fresh, "ground", "rear up", monday), route, "rear up", monday.on)).toBe(
+    false,
+  );
   expect(lostSafetyTicks(ticked, route, "rear up", "2026-11-24")).toBe(true);
   expect(lostSafetyTicks(finishStep(ticked, route, "lower", monday), route, "rear up", monday.on)).toBe(true);
 });
@@ -106,13 +131,29 @@ test("a bolt ticked out of turn is said; its tick can be taken off again, and wh
   expect(outOfTurn(order, [1, 3])).toBeUndefined();
   expect(outOfTurn(order, [1, 4])).toEqual({ bolt: 4, expected: 3 });
   expect(outOfTurn(order, [1, 4, 3])).toBeUndefined();
-  const read = withEvent(ticked, { ...monday, type: "reading", stepId: "torque", stage: 0, bolt: 3, reading: { value: 20, unit: "N.m", decimals: 0 }, boltNm: 20, by: "hand" });
+  const read = withEvent(ticked, {
+    ...monday,
+    type: "reading",
+    stepId: "torque",
+    stage: 0,
+    bolt: 3,
+    reading: { value: 20, unit: "N.m", decimals: 0 },
+    boltNm: 20,
+    by: "hand",
+  });
   const off = untickBolt(tickBolt(read, "torque", 0, 3, monday), "torque", 0, 3);
   expect(tickedBolts(off, "torque", 0)).toEqual([]);
   expect(readingAt(off, "torque", 0, 3)?.boltNm).toBe(20);
   expect(readingAt(off, "torque", 1, 3)).toBeUndefined();
   expect(untickBolt(off, "torque", 0, 3)).toBe(off);
-  const reading = { stepId: "torque", stage: 0, bolt: 2, reading: { value: 20, unit: "N.m" as const, decimals: 0 }, boltNm: 20, by: "wrench" as const };
+  const reading = {
+    stepId: "torque",
+    stage: 0,
+    bolt: 2,
+    reading: { value: 20, unit: "N.m" as const, decimals: 0 },
+    boltNm: 20,
+    by: "wrench" as const,
+  };
   expect(tickedBolts(noteReading(off, reading, true, monday), "torque", 0)).toEqual([2]);
   expect(tickedBolts(noteReading(off, reading, false, monday), "torque", 0)).toEqual([]);
 });
@@ -137,14 +178,19 @@ test("a clock that was set back is noticed", () => {
 test("whatever was done, taking back as often leaves nothing done", () => {
   const action = fc.oneof(
     fc.record({ do: fc.constant("bolt" as const), bolt: fc.integer({ min: 1, max: 4 }) }),
-    fc.record({ do: fc.constant("finish" as const), id: fc.constantFrom("raise", "undo", "torque", "lower") }),
+    fc.record({
+      do: fc.constant("finish" as const),
+      id: fc.constantFrom("raise", "undo", "torque", "lower"),
+    }),
     fc.record({ do: fc.constant("safety" as const), tick: fc.constantFrom(...SAFETY_TICKS) }),
   );
   fc.assert(
     fc.property(fc.array(action, { maxLength: 30 }), (actions) => {
       const end = actions.reduce((work, one) => {
         if (one.do === "bolt") return tickBolt(work, "torque", 0, one.bolt, monday);
-        return one.do === "finish" ? finishStep(work, route, one.id, monday) : tickSafety(work, one.tick, "rear up", monday);
+        return one.do === "finish"
+          ? finishStep(work, route, one.id, monday)
+          : tickSafety(work, one.tick, "rear up", monday);
       }, fresh);
       const back = end.events.reduce((work) => takeBack(work), end);
       expect(back.events).toEqual([]);
@@ -167,7 +213,16 @@ test("with the rear up, the chocks' words say that the parking brake holds nothi
   expect(safetyWords("stands", "all up").ask).toContain("not the jack");
 });
 
-const job: Job = { ...stamp, id: "j", vehicleId: "v", title: "Shoes", system: "brakes", state: "under way", routes: [route], chosenRouteId: "r" };
+const job: Job = {
+  ...stamp,
+  id: "j",
+  vehicleId: "v",
+  title: "Shoes",
+  system: "brakes",
+  state: "under way",
+  routes: [route],
+  chosenRouteId: "r",
+};
 const km = { value: 148_210, unit: "km" as const };
 
 test("a replaced part goes to the log with its place, reading and day", () => {
@@ -200,10 +255,19 @@ test("wheels off bring a recheck in the vehicle's own distance; what is opened b
     { kind: "recheck torque", dueAt: { value: 148_290, unit: "km" } },
     { kind: "bed in", dueAt: { value: 148_510, unit: "km" } },
   ]);
-  expect(followUpsFrom(job, wheels, { value: 1000, unit: "mi" }, "2026-11-24")[0]).toMatchObject({ dueAt: { value: 1050, unit: "mi" } });
+  expect(followUpsFrom(job, wheels, { value: 1000, unit: "mi" }, "2026-11-24")[0]).toMatchObject({
+    dueAt: { value: 1050, unit: "mi" },
+  });
   const steering: Route = { ...route, parts: [], fasteners: [{ ...bolts, name: "Track rod end nuts" }] };
   expect(followUpsFrom(job, steering, km, "2026-11-24")).toMatchObject([{ kind: "alignment" }]);
-  expect(beforeYouDrive(wheels)).toEqual(expect.arrayContaining(["Pump the brake pedal until it is hard.", "Wheel bolts at their torque, on the ground."]));
+  expect(beforeYouDrive(wheels)).toEqual(
+    expect.arrayContaining([
+      "Pump the brake pedal until it is hard.",
+      "Wheel bolts at their torque, on the ground.",
+    ]),
+  );
   expect(beforeYouDrive(route).join()).not.toContain("line was opened");
-  expect(beforeYouDrive({ ...route, fasteners: [{ ...bolts, name: "Bleed screw" }] }).join()).toContain("line was opened");
+  expect(beforeYouDrive({ ...route, fasteners: [{ ...bolts, name: "Bleed screw" }] }).join()).toContain(
+    "line was opened",
+  );
 });

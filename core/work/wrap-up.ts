@@ -17,7 +17,13 @@ export interface Fitted {
 }
 
 /** The Log entry for a part that the job replaced. */
-export function replacementFrom(job: Job, part: Part, fitted: Fitted, odometer: Distance, on: string): Draft<Replacement> {
+export function replacementFrom(
+  job: Job,
+  part: Part,
+  fitted: Fitted,
+  odometer: Distance,
+  on: string,
+): Draft<Replacement> {
   const { priceMinor, warrantyMonths, note } = fitted;
   return {
     vehicleId: job.vehicleId,
@@ -37,7 +43,13 @@ export function replacementFrom(job: Job, part: Part, fitted: Fitted, odometer: 
 }
 
 /** What was measured on the way, each place once, as it goes into the log. */
-export function measurementsFrom(job: Job, route: Route, work: Work, odometer: Distance, on: string): Draft<Measurement>[] {
+export function measurementsFrom(
+  job: Job,
+  route: Route,
+  work: Work,
+  odometer: Distance,
+  on: string,
+): Draft<Measurement>[] {
   return route.steps.flatMap((step) => {
     const { measure } = step;
     if (!measure) return [];
@@ -62,7 +74,10 @@ export function measurementsFrom(job: Job, route: Route, work: Work, odometer: D
 
 /** Lessons for the next time: those written down, and one for each trouble met. */
 export function lessonsFrom(work: Work): string[] {
-  return [...troublesOf(work).map(lessonOf), ...eventsOf(work, "noted").flatMap(({ as, text }) => (as === "lesson" ? [text] : []))];
+  return [
+    ...troublesOf(work).map(lessonOf),
+    ...eventsOf(work, "noted").flatMap(({ as, text }) => (as === "lesson" ? [text] : [])),
+  ];
 }
 
 /** Checks before driving that are not ticked yet. */

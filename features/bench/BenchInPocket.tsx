@@ -27,8 +27,20 @@ export function BenchInPocket({ onPutAway }: { onPutAway: () => void }) {
   };
   return (
     <>
-      <Box flex="1" overflowY="auto" padding={{ base: "4", lg: "5" }} display="grid" gridTemplateColumns="minmax(0, 1fr)" alignContent="start" gap="3">
-        {kind ? <OneSlip key={kind.name} kind={kind} /> : <SlipList open={undefined} onOpen={turnTo} withAbout focus />}
+      <Box
+        flex="1"
+        overflowY="auto"
+        padding={{ base: "4", lg: "5" }}
+        display="grid"
+        gridTemplateColumns="minmax(0, 1fr)"
+        alignContent="start"
+        gap="3"
+      >
+        {kind ? (
+          <OneSlip key={kind.name} kind={kind} />
+        ) : (
+          <SlipList open={undefined} onOpen={turnTo} withAbout focus />
+        )}
       </Box>
       <Box display="flex" gap="2" padding="2" borderTop="1px solid" borderColor="edge" background="sheet">
         {kind && (

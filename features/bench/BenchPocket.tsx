@@ -9,7 +9,10 @@ import { Loading } from "@/ui/Loading";
 import { useKey } from "../shell/keys";
 
 /** Fetched only once it is pulled out. */
-const BenchInPocket = dynamic(() => import("./BenchInPocket").then((module) => module.BenchInPocket), { ssr: false, loading: () => <Loading /> });
+const BenchInPocket = dynamic(() => import("./BenchInPocket").then((module) => module.BenchInPocket), {
+  ssr: false,
+  loading: () => <Loading />,
+});
 
 /** The Bench, pulled out from the right edge of any screen. It keeps what was typed whether out or in. */
 export function BenchPocket() {

@@ -19,7 +19,10 @@ import { SlipList } from "./SlipList";
 import { SlipTables, SlipWorking } from "./SlipWorking";
 import { lastSlip, rememberSlip, takeLinked, useTyped } from "./use-bench";
 
-/** The Bench at full width. An address with inputs in it puts them in the slip, once, and what stood there aside. */
+/**
+ * The Bench at full width. An address with inputs in it puts them in the slip, once, and what stood there
+ * aside.
+ */
 export function BenchScreen() {
   const search = useSearchParams().toString();
   const asked = readBenchHref(search);
@@ -74,7 +77,12 @@ function SlipAtWidth({ kind, onTurnTo }: { kind: SlipKind; onTurnTo: (slip: stri
               </Button>
             )}
           </Box>
-          <Box display="grid" gridTemplateColumns={{ base: "minmax(0, 1fr)", md: "minmax(0, 1fr) minmax(0, 320px)" }} gap="5" alignItems="start">
+          <Box
+            display="grid"
+            gridTemplateColumns={{ base: "minmax(0, 1fr)", md: "minmax(0, 1fr) minmax(0, 320px)" }}
+            gap="5"
+            alignItems="start"
+          >
             <SlipAnswer worked={worked} />
             {worked.slip && <SlipDrawing drawing={worked.slip.drawing} typed={typed} onType={type} />}
           </Box>

@@ -45,7 +45,11 @@ function PinToJob({ kind, typed, ready, job }: PinToStepProps & { job: Job }) {
         The job in hand has no steps yet to pin this to.
       </Box>
     );
-  const pin = () => void changeRoute((route) => pinSlip(route, stepId, { id: newId(), slip: kind.name, typed: { ...typed } }), `${kind.title} is pinned to its step.`);
+  const pin = () =>
+    void changeRoute(
+      (route) => pinSlip(route, stepId, { id: newId(), slip: kind.name, typed: { ...typed } }),
+      `${kind.title} is pinned to its step.`,
+    );
   return (
     <Box display="flex" gap="2" alignItems="flex-end">
       <Box flex="1" minWidth="0">

@@ -20,14 +20,27 @@ interface SlipActionsProps {
 /** What can be done with a slip: copy it, keep a link to it, pin it to a step. */
 export function SlipActions({ kind, typed, owned, slip }: SlipActionsProps) {
   const [says, setSays] = useState("");
-  const copy = async (text: string, done: string) => setSays((await copyText(text)) ? done : "This browser does not let it be copied. Select it by hand.");
+  const copy = async (text: string, done: string) =>
+    setSays((await copyText(text)) ? done : "This browser does not let it be copied. Select it by hand.");
   return (
     <Box display="flex" flexDirection="column" gap="2">
       <Box display="flex" flexWrap="wrap" gap="2">
-        <Button disabled={!slip} onClick={() => slip && void copy(slipText(kind, typed, owned, slip), "Copied as text.")}>
+        <Button
+          disabled={!slip}
+          onClick={() => slip && void copy(slipText(kind, typed, owned, slip), "Copied as text.")}
+        >
           Copy as text
         </Button>
-        <Button onClick={() => void copy(`${location.origin}${benchHref(kind.name, typed)}`, "The link is copied. It opens this slip with the same inputs.")}>Copy a link</Button>
+        <Button
+          onClick={() =>
+            void copy(
+              `${location.origin}${benchHref(kind.name, typed)}`,
+              "The link is copied. It opens this slip with the same inputs.",
+            )
+          }
+        >
+          Copy a link
+        </Button>
       </Box>
       <Box role="status" color="soft" fontSize="15px">
         {says}

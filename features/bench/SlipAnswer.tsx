@@ -12,7 +12,9 @@ export function SlipAnswer({ worked: { slip, errors } }: { worked: Worked }) {
     const count = Object.keys(errors).length;
     return (
       <Box aria-live="polite" minHeight="96px" color="soft">
-        {count > 1 ? "The answer stands here once the marked fields can be read." : "The answer stands here once the marked field can be read."}
+        {count > 1
+          ? "The answer stands here once the marked fields can be read."
+          : "The answer stands here once the marked field can be read."}
       </Box>
     );
   }
@@ -20,9 +22,19 @@ export function SlipAnswer({ worked: { slip, errors } }: { worked: Worked }) {
   return (
     <Box aria-live="polite">
       <Box fontWeight="600">{answer.says}</Box>
-      <BigFigure value={answer.value} {...(answer.unit ? { unit: answer.unit } : {})} size={answer.value.length > 10 ? "long" : "bench"} />
+      <BigFigure
+        value={answer.value}
+        {...(answer.unit ? { unit: answer.unit } : {})}
+        size={answer.value.length > 10 ? "long" : "bench"}
+      />
       {verdict && (
-        <Sheet tone={verdict.tone === "good" ? "plain" : verdict.tone} padding="3" marginTop="2" color={verdict.tone} fontWeight="600">
+        <Sheet
+          tone={verdict.tone === "good" ? "plain" : verdict.tone}
+          padding="3"
+          marginTop="2"
+          color={verdict.tone}
+          fontWeight="600"
+        >
           {TONE_SHAPE[verdict.tone]} {verdict.says}
         </Sheet>
       )}

@@ -36,18 +36,46 @@ export function SlipFieldView({ field, value, typed, owned, error, readBack, onT
 
   switch (field.kind) {
     case "tick":
-      return <CheckField label={field.label} checked={value === "yes"} onChange={(event) => put(event.target.checked ? "yes" : "")} />;
+      return (
+        <CheckField
+          label={field.label}
+          checked={value === "yes"}
+          onChange={(event) => put(event.target.checked ? "yes" : "")}
+        />
+      );
     case "choice":
-      return <SelectField {...around} hint={field.hint} choices={field.choices} value={value} onChange={(event) => put(event.target.value)} />;
+      return (
+        <SelectField
+          {...around}
+          hint={field.hint}
+          choices={field.choices}
+          value={value}
+          onChange={(event) => put(event.target.value)}
+        />
+      );
     case "tool":
     case "vehicle": {
-      const listed = field.kind === "tool" ? owned.tools.filter((tool) => tool.kind === field.of) : owned.vehicles;
-      const choices = [{ value: "", label: field.other }, ...listed.map(({ id, name }) => ({ value: id, label: name }))];
-      return <SelectField {...around} choices={choices} value={value} onChange={(event) => put(event.target.value)} />;
+      const listed =
+        field.kind === "tool" ? owned.tools.filter((tool) => tool.kind === field.of) : owned.vehicles;
+      const choices = [
+        { value: "", label: field.other },
+        ...listed.map(({ id, name }) => ({ value: id, label: name })),
+      ];
+      return (
+        <SelectField
+          {...around}
+          choices={choices}
+          value={value}
+          onChange={(event) => put(event.target.value)}
+        />
+      );
     }
     default: {
       const unit = fieldUnit(field, typed, owned);
-      const numeric = field.kind === "number" || field.kind === "share" || ((field.kind === "measure" || field.kind === "torque") && unit?.value !== "in");
+      const numeric =
+        field.kind === "number" ||
+        field.kind === "share" ||
+        ((field.kind === "measure" || field.kind === "torque") && unit?.value !== "in");
       return (
         <TextField
           {...around}
@@ -57,7 +85,11 @@ export function SlipFieldView({ field, value, typed, owned, error, readBack, onT
           onChange={(event) => put(event.target.value)}
           unit={
             unit ? (
-              <UnitSelect aria-label={`Unit of ${field.label}`} value={unit.value} onChange={(event) => onType(chooseUnit(field, typed, event.target.value))}>
+              <UnitSelect
+                aria-label={`Unit of ${field.label}`}
+                value={unit.value}
+                onChange={(event) => onType(chooseUnit(field, typed, event.target.value))}
+              >
                 {unit.value === "" && <option value="">?</option>}
                 {unit.choices.map((choice) => (
                   <option key={choice.value} value={choice.value}>

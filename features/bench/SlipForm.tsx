@@ -16,7 +16,16 @@ interface SlipFormProps {
 }
 
 const Fold = chakra("summary", {
-  base: { cursor: "pointer", fontFamily: "heading", fontWeight: "600", fontSize: "18px", minHeight: "44px", display: "flex", alignItems: "center", gap: "2" },
+  base: {
+    cursor: "pointer",
+    fontFamily: "heading",
+    fontWeight: "600",
+    fontSize: "18px",
+    minHeight: "44px",
+    display: "flex",
+    alignItems: "center",
+    gap: "2",
+  },
 });
 
 /** The inputs of a slip; those that are seldom needed are folded away by name. */
@@ -39,19 +48,34 @@ export function SlipForm({ kind, typed, owned, worked, onType }: SlipFormProps) 
   );
   return (
     <Box as="form" onSubmit={(event) => event.preventDefault()}>
-      <Box display="grid" gridTemplateColumns="repeat(auto-fill, minmax(min(100%, 150px), 1fr))" gap="3" alignItems="start">
+      <Box
+        display="grid"
+        gridTemplateColumns="repeat(auto-fill, minmax(min(100%, 150px), 1fr))"
+        gap="3"
+        alignItems="start"
+      >
         {shown.filter(({ group }) => group === undefined).map(show)}
       </Box>
       {groups.map((group) => {
         const within = shown.filter((field) => field.group === group);
         // Opened once when it holds something of its own, so that nothing that counts is hidden.
-        const inUse = within.some((field) => (typed[field.name] !== undefined && "start" in field && typed[field.name] !== field.start) || worked.errors[field.name] !== undefined);
+        const inUse = within.some(
+          (field) =>
+            (typed[field.name] !== undefined && "start" in field && typed[field.name] !== field.start) ||
+            worked.errors[field.name] !== undefined,
+        );
         return (
           <details key={group} open={inUse || undefined}>
             <Fold>
               <span aria-hidden>＋</span> {group}
             </Fold>
-            <Box display="grid" gridTemplateColumns="repeat(auto-fill, minmax(min(100%, 150px), 1fr))" gap="3" alignItems="start" paddingBottom="2">
+            <Box
+              display="grid"
+              gridTemplateColumns="repeat(auto-fill, minmax(min(100%, 150px), 1fr))"
+              gap="3"
+              alignItems="start"
+              paddingBottom="2"
+            >
               {within.map(show)}
             </Box>
           </details>

@@ -54,12 +54,31 @@ export function SlipList({ open, onOpen, withAbout, focus = false }: SlipListPro
           if (found[0]) onOpen(found[0].name);
         }}
       >
-        <TextField label="Find a calculation" placeholder="how long a bar" type="search" value={question} onChange={(event) => setQuestion(event.target.value)} />
+        <TextField
+          label="Find a calculation"
+          placeholder="how long a bar"
+          type="search"
+          value={question}
+          onChange={(event) => setQuestion(event.target.value)}
+        />
       </Box>
       <Box as="nav" aria-label="Calculations">
         {found.map(({ name, title, about }) => (
-          <Entry key={name} type="button" open={name === open ? "yes" : "no"} aria-current={name === open || undefined} onClick={() => onOpen(name)}>
-            <Box as="span" display="block" fontFamily="heading" fontWeight="600" fontSize="19px" lineHeight="1.2">
+          <Entry
+            key={name}
+            type="button"
+            open={name === open ? "yes" : "no"}
+            aria-current={name === open || undefined}
+            onClick={() => onOpen(name)}
+          >
+            <Box
+              as="span"
+              display="block"
+              fontFamily="heading"
+              fontWeight="600"
+              fontSize="19px"
+              lineHeight="1.2"
+            >
               {title}
             </Box>
             {withAbout && (
@@ -69,7 +88,9 @@ export function SlipList({ open, onOpen, withAbout, focus = false }: SlipListPro
             )}
           </Entry>
         ))}
-        {found.length === 0 && <Box color="soft">Nothing here is called that. Try another word, such as “unit” or “bar”.</Box>}
+        {found.length === 0 && (
+          <Box color="soft">Nothing here is called that. Try another word, such as “unit” or “bar”.</Box>
+        )}
       </Box>
     </Box>
   );

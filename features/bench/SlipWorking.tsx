@@ -3,8 +3,12 @@
 import { Box, chakra } from "@chakra-ui/react";
 import type { Slip, SlipTable } from "@/core/slip/slip";
 
-const Cell = chakra("td", { base: { paddingBlock: "6px", paddingRight: "3", verticalAlign: "top", _last: { paddingRight: "0" } } });
-const Head = chakra("th", { base: { paddingBlock: "4px", paddingRight: "3", textAlign: "left", fontWeight: "600", color: "soft" } });
+const Cell = chakra("td", {
+  base: { paddingBlock: "6px", paddingRight: "3", verticalAlign: "top", _last: { paddingRight: "0" } },
+});
+const Head = chakra("th", {
+  base: { paddingBlock: "4px", paddingRight: "3", textAlign: "left", fontWeight: "600", color: "soft" },
+});
 
 /** The tables of a slip: every unit, every wrench, every near size. */
 export function SlipTables({ tables }: { tables: readonly SlipTable[] }) {
@@ -26,9 +30,18 @@ export function SlipTables({ tables }: { tables: readonly SlipTable[] }) {
           )}
           <tbody>
             {rows.map(({ cells, tone }, row) => (
-              <chakra.tr key={row} borderTop="1px solid" borderColor="edge" color={tone === "stop" ? "soft" : "ink"}>
+              <chakra.tr
+                key={row}
+                borderTop="1px solid"
+                borderColor="edge"
+                color={tone === "stop" ? "soft" : "ink"}
+              >
                 {cells.map((cell, i) => (
-                  <Cell key={i} fontWeight={i === 1 && tone === "good" ? "600" : undefined} colSpan={cells.length === 1 ? 9 : undefined}>
+                  <Cell
+                    key={i}
+                    fontWeight={i === 1 && tone === "good" ? "600" : undefined}
+                    colSpan={cells.length === 1 ? 9 : undefined}
+                  >
                     {cell}
                   </Cell>
                 ))}
@@ -46,7 +59,14 @@ export function SlipWorking({ slip: { working, margin, assumes, caution } }: { s
   return (
     <Box display="flex" flexDirection="column" gap="3" fontSize="15px">
       {caution && (
-        <Box background="watchPaper" color="watch" border="1px solid" borderColor="watchEdge" borderRadius="sheet" padding="3">
+        <Box
+          background="watchPaper"
+          color="watch"
+          border="1px solid"
+          borderColor="watchEdge"
+          borderRadius="sheet"
+          padding="3"
+        >
           ▲ {caution}
         </Box>
       )}

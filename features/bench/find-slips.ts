@@ -2,13 +2,39 @@ import MiniSearch from "minisearch";
 import type { SlipKind } from "@/core/slip/slip";
 import { SLIPS } from "@/core/slip/slips";
 
-const index = new MiniSearch<SlipKind>({ idField: "name", fields: ["title", "words", "about"], searchOptions: { prefix: true, boost: { title: 3, words: 2 } } });
+const index = new MiniSearch<SlipKind>({
+  idField: "name",
+  fields: ["title", "words", "about"],
+  searchOptions: { prefix: true, boost: { title: 3, words: 2 } },
+});
 index.addAll(SLIPS);
 
 /** Words that are in every second question and tell nothing of which slip is meant. */
-const IDLE = new Set(["a", "an", "the", "of", "to", "for", "in", "on", "do", "i", "my", "is", "it", "how", "what", "which", "much", "many"]);
+const IDLE = new Set([
+  "a",
+  "an",
+  "the",
+  "of",
+  "to",
+  "for",
+  "in",
+  "on",
+  "do",
+  "i",
+  "my",
+  "is",
+  "it",
+  "how",
+  "what",
+  "which",
+  "much",
+  "many",
+]);
 
-/** The slips that a question in plain words is about, the likeliest first; all of them for an empty one. Slips of spelling are forgiven. */
+/**
+ * The slips that a question in plain words is about, the likeliest first; all of them for an empty one. Slips
+ * of spelling are forgiven.
+ */
 export function findSlips(question: string): readonly SlipKind[] {
   const words =
     question

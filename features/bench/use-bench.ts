@@ -6,7 +6,10 @@ import type { Typed } from "@/core/slip/field";
 export interface TypedHere {
   typed: Typed;
   type: (typed: Typed) => void;
-  /** Puts back what stood here before a link brought other inputs; undefined when there is nothing to put back. */
+  /**
+   * Puts back what stood here before a link brought other inputs; undefined when there is nothing to put
+   * back.
+   */
   bringBack: (() => void) | undefined;
 }
 
@@ -58,7 +61,9 @@ function read(key: string): Typed | undefined {
   try {
     const kept: unknown = JSON.parse(localStorage.getItem(key) ?? "null");
     if (typeof kept !== "object" || kept === null) return undefined;
-    return Object.fromEntries(Object.entries(kept).filter((entry): entry is [string, string] => typeof entry[1] === "string"));
+    return Object.fromEntries(
+      Object.entries(kept).filter((entry): entry is [string, string] => typeof entry[1] === "string"),
+    );
   } catch {
     return undefined;
   }

@@ -17,7 +17,10 @@ interface ConflictListProps {
   onKeep: (id: string, which: "here" | "incoming") => void;
 }
 
-/** Records that say one thing here and another in the file, both shown; the later is kept unless the other is chosen. */
+/**
+ * Records that say one thing here and another in the file, both shown; the later is kept unless the other is
+ * chosen.
+ */
 export function ConflictList({ conflicts, kept, onKeep }: ConflictListProps) {
   if (conflicts.length === 0) return null;
   return (
@@ -26,13 +29,24 @@ export function ConflictList({ conflicts, kept, onKeep }: ConflictListProps) {
         Said differently; the later is kept unless you choose
       </Box>
       {conflicts.slice(0, SHOWN).map((conflict) => (
-        <Box key={conflict.id} borderTop="1px solid" borderColor="edge" paddingBlock="2" role="group" aria-label={titleOf(conflict)}>
+        <Box
+          key={conflict.id}
+          borderTop="1px solid"
+          borderColor="edge"
+          paddingBlock="2"
+          role="group"
+          aria-label={titleOf(conflict)}
+        >
           <Box fontWeight="600">{titleOf(conflict)}</Box>
           {(["here", "incoming"] as const).map((which) => {
             const on = (kept[conflict.id] ?? conflict.kept) === which;
             return (
               <Box key={which} display="flex" gap="3" alignItems="center" paddingBlock="1">
-                <Button look={on ? "primary" : "plain"} aria-pressed={on} onClick={() => onKeep(conflict.id, which)}>
+                <Button
+                  look={on ? "primary" : "plain"}
+                  aria-pressed={on}
+                  onClick={() => onKeep(conflict.id, which)}
+                >
                   {which === "here" ? "As here" : "As in the file"}
                 </Button>
                 <Box fontSize="15px" minWidth="0" overflowWrap="anywhere">
@@ -44,20 +58,36 @@ export function ConflictList({ conflicts, kept, onKeep }: ConflictListProps) {
           })}
         </Box>
       ))}
-      {conflicts.length > SHOWN && <Box color="soft">and {conflicts.length - SHOWN} more, of which the later is kept.</Box>}
+      {conflicts.length > SHOWN && (
+        <Box color="soft">and {conflicts.length - SHOWN} more, of which the later is kept.</Box>
+      )}
     </Box>
   );
 }
 
 function titleOf({ collection, here }: Conflict): string {
-  const named = here as { name?: string; title?: string; part?: string; what?: string; text?: string; on?: string };
-  return [calledIn(collection), named.name ?? named.title ?? named.part ?? named.what ?? named.text, named.on].filter(Boolean).join(", ");
+  const named = here as {
+    name?: string;
+    title?: string;
+    part?: string;
+    what?: string;
+    text?: string;
+    on?: string;
+  };
+  return [calledIn(collection), named.name ?? named.title ?? named.part ?? named.what ?? named.text, named.on]
+    .filter(Boolean)
+    .join(", ");
 }
 
 /** The fields that differ, as this side has them. */
 function differences({ here, incoming }: Conflict, which: "here" | "incoming"): string {
-  const [one, other] = (which === "here" ? [here, incoming] : [incoming, here]) as unknown as Record<string, unknown>[];
-  const fields = [...new Set([...Object.keys(one ?? {}), ...Object.keys(other ?? {})])].filter((field) => !STAMP.has(field) && !isSame(one?.[field], other?.[field]));
+  const [one, other] = (which === "here" ? [here, incoming] : [incoming, here]) as unknown as Record<
+    string,
+    unknown
+  >[];
+  const fields = [...new Set([...Object.keys(one ?? {}), ...Object.keys(other ?? {})])].filter(
+    (field) => !STAMP.has(field) && !isSame(one?.[field], other?.[field]),
+  );
   if (fields.length === 0) return "the same, saved again";
   return fields.map((field) => `${field}: ${said(one?.[field])}`).join("; ");
 }

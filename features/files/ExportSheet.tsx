@@ -29,7 +29,12 @@ export function ExportSheet() {
       .then(setFolder);
   }, [door]);
 
-  const out = async (name: string, says: string, make: Parameters<typeof run<Blob>>[1], keep: (blob: Blob) => Promise<string | undefined>) => {
+  const out = async (
+    name: string,
+    says: string,
+    make: Parameters<typeof run<Blob>>[1],
+    keep: (blob: Blob) => Promise<string | undefined>,
+  ) => {
     setSaid(undefined);
     try {
       const blob = await run(says, make);
@@ -48,9 +53,14 @@ export function ExportSheet() {
   };
   const json = `vest-pocket-${today()}.json`;
   const zip = `vest-pocket-${today()}.zip`;
-  const withPhotos: Parameters<typeof run<Blob>>[1] = (worker, progress) => worker.exportWithPhotos(new Date(), progress);
+  const withPhotos: Parameters<typeof run<Blob>>[1] = (worker, progress) =>
+    worker.exportWithPhotos(new Date(), progress);
   const intoFolder = async (handle: FileSystemDirectoryHandle) =>
-    out(zip, "Writing the backup", withPhotos, async (blob) => ((await writeInto(handle, zip, blob)) ? undefined : "The browser no longer allows that folder. Choose it again."));
+    out(zip, "Writing the backup", withPhotos, async (blob) =>
+      (await writeInto(handle, zip, blob))
+        ? undefined
+        : "The browser no longer allows that folder. Choose it again.",
+    );
   const choose = async () => {
     const handle = await chooseFolder();
     if (!handle) return;
@@ -62,7 +72,8 @@ export function ExportSheet() {
   return (
     <Sheet title="Export all" padding="5">
       <Box marginBottom="3">
-        Everything in this browser in one file: vehicles, jobs, work under way, chest and log. Keep a copy somewhere else. The format is open: JSON, described by{" "}
+        Everything in this browser in one file: vehicles, jobs, work under way, chest and log. Keep a copy
+        somewhere else. The format is open: JSON, described by{" "}
         <Box asChild color="ink" textDecoration="underline">
           <a href={`/schema/household-${MODEL_VERSION}.schema.json`}>a schema</a>
         </Box>{" "}
@@ -75,10 +86,24 @@ export function ExportSheet() {
             : `${backup.state.remind ? "▲ " : ""}No backup from this browser yet.`)}
       </Box>
       <Box display="flex" gap="3" flexWrap="wrap">
-        <Button look="primary" disabled={busy !== undefined} onClick={() => void out(json, "Writing", (worker) => worker.exportAll(new Date()), save(json, "application/json"))}>
+        <Button
+          look="primary"
+          disabled={busy !== undefined}
+          onClick={() =>
+            void out(
+              json,
+              "Writing",
+              (worker) => worker.exportAll(new Date()),
+              save(json, "application/json"),
+            )
+          }
+        >
           Export all
         </Button>
-        <Button disabled={busy !== undefined} onClick={() => void out(zip, "Packing the photos", withPhotos, save(zip, "application/zip"))}>
+        <Button
+          disabled={busy !== undefined}
+          onClick={() => void out(zip, "Packing the photos", withPhotos, save(zip, "application/zip"))}
+        >
           Export with photos
         </Button>
         {folder ? (

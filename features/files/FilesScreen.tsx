@@ -30,11 +30,19 @@ function AllFiles() {
   const vehicles = useCollection("vehicles");
   const tools = useCollection("tools");
   if (!vehicles || !tools) return <Loading />;
-  const empty = async () => perform(removeEverything(await (await door()).everything()), "This browser is empty now.");
+  const empty = async () =>
+    perform(removeEverything(await (await door()).everything()), "This browser is empty now.");
   const hasDemo = [...vehicles, ...tools].some(({ origin }) => origin === "demo");
 
   return (
-    <Box display="grid" gridTemplateColumns={{ base: "minmax(0, 1fr)", lg: "repeat(2, minmax(0, 1fr))" }} gap="18px" alignItems="start" maxWidth="1080px" marginInline="auto">
+    <Box
+      display="grid"
+      gridTemplateColumns={{ base: "minmax(0, 1fr)", lg: "repeat(2, minmax(0, 1fr))" }}
+      gap="18px"
+      alignItems="start"
+      maxWidth="1080px"
+      marginInline="auto"
+    >
       <Box display="grid" gridTemplateColumns="minmax(0, 1fr)" gap="18px">
         <SetAsideSheet />
         <ExportSheet />
@@ -48,10 +56,16 @@ function AllFiles() {
               ? "Three invented vehicles with their jobs and log. Whatever was added to them goes with them; your own vehicles and tools stay."
               : "Three invented vehicles with jobs and four years of log, beside your own."}
           </Box>
-          {hasDemo ? <Button onClick={() => void removeDemo()}>Remove the demo</Button> : <Button onClick={() => void loadDemo()}>Look round the demo garage</Button>}
+          {hasDemo ? (
+            <Button onClick={() => void removeDemo()}>Remove the demo</Button>
+          ) : (
+            <Button onClick={() => void loadDemo()}>Look round the demo garage</Button>
+          )}
         </Sheet>
         <Sheet title="Start afresh" padding="5">
-          <Box marginBottom="4">Takes everything out of this browser. It can be undone until the page is left; export first.</Box>
+          <Box marginBottom="4">
+            Takes everything out of this browser. It can be undone until the page is left; export first.
+          </Box>
           <Button onClick={() => void empty()}>Empty this browser</Button>
         </Sheet>
       </Box>

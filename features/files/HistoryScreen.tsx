@@ -3,7 +3,13 @@
 import { Box } from "@chakra-ui/react";
 import Link from "next/link";
 import { useState } from "react";
-import { HISTORY_FIELDS, type History, type HistoryField, historyMarkdown, historyOf } from "@/core/log/history";
+import {
+  HISTORY_FIELDS,
+  type History,
+  type HistoryField,
+  historyMarkdown,
+  historyOf,
+} from "@/core/log/history";
 import { useCollection } from "@/data/hooks";
 import { Button } from "@/ui/Button";
 import { CheckField } from "@/ui/form/Field";
@@ -25,7 +31,12 @@ export function HistoryScreen({ vehicleId }: { vehicleId: string }) {
   const [fields, setFields] = useState<ReadonlySet<HistoryField>>(new Set(AT_FIRST));
   if (!vehicles || !replacements || !measurements || !readings || !jobs) return <Loading />;
   const vehicle = vehicles.find(({ id }) => id === vehicleId);
-  if (!vehicle) return <Sheet title="This vehicle is no longer in the Garage">{<Link href={filesHref()}>Back to the files</Link>}</Sheet>;
+  if (!vehicle)
+    return (
+      <Sheet title="This vehicle is no longer in the Garage">
+        {<Link href={filesHref()}>Back to the files</Link>}
+      </Sheet>
+    );
   const history = historyOf(vehicle, { replacements, measurements, readings, jobs }, fields, today());
   const toggle = (field: HistoryField, on: boolean) => {
     const next = new Set(fields);
@@ -36,19 +47,38 @@ export function HistoryScreen({ vehicleId }: { vehicleId: string }) {
   return (
     <>
       <style>{`@page { margin: 14mm; } @media print { header, nav, button, [role=status], #bench { display: none !important; } body { background: #fff !important; color: #000 !important; } }`}</style>
-      <Box display="grid" gridTemplateColumns={{ base: "minmax(0, 1fr)", lg: "260px minmax(0, 1fr)" }} gap="18px" alignItems="start" paddingRight={{ lg: "20px" }}>
+      <Box
+        display="grid"
+        gridTemplateColumns={{ base: "minmax(0, 1fr)", lg: "260px minmax(0, 1fr)" }}
+        gap="18px"
+        alignItems="start"
+        paddingRight={{ lg: "20px" }}
+      >
         <Sheet title="What it tells" css={{ "@media print": { display: "none" } }}>
           <Box color="soft" fontSize="15px">
             Part, place, day and odometer always. No entry is left out.
           </Box>
           {HISTORY_FIELDS.map((field) => (
-            <CheckField key={field} label={field} checked={fields.has(field)} onChange={(event) => toggle(field, event.target.checked)} />
+            <CheckField
+              key={field}
+              label={field}
+              checked={fields.has(field)}
+              onChange={(event) => toggle(field, event.target.checked)}
+            />
           ))}
           <Box display="grid" gap="2" marginTop="3">
             <Button look="primary" onClick={() => window.print()}>
               Print it
             </Button>
-            <Button onClick={() => saveAs(`history-${vehicle.name.toLowerCase().replace(/[^a-z0-9]+/g, "-")}.md`, historyMarkdown(history), "text/markdown;charset=utf-8")}>
+            <Button
+              onClick={() =>
+                saveAs(
+                  `history-${vehicle.name.toLowerCase().replace(/[^a-z0-9]+/g, "-")}.md`,
+                  historyMarkdown(history),
+                  "text/markdown;charset=utf-8",
+                )
+              }
+            >
               Save as Markdown
             </Button>
           </Box>
@@ -88,7 +118,15 @@ function HistoryPaper({ history: { title, says, tables } }: { history: History }
             as="table"
             width="100%"
             borderCollapse="collapse"
-            css={{ "& td, & th": { textAlign: "left", padding: "4px 10px 4px 0", borderBottom: "1px solid #C9D3C6", verticalAlign: "top" }, "& tr": { breakInside: "avoid" } }}
+            css={{
+              "& td, & th": {
+                textAlign: "left",
+                padding: "4px 10px 4px 0",
+                borderBottom: "1px solid #C9D3C6",
+                verticalAlign: "top",
+              },
+              "& tr": { breakInside: "avoid" },
+            }}
           >
             <thead>
               <tr>
@@ -112,7 +150,8 @@ function HistoryPaper({ history: { title, says, tables } }: { history: History }
         </Box>
       ))}
       <Box marginTop="5" fontSize="13px">
-        Figures and advice here are general. The vehicle maker’s instructions, local rules and a licensed workshop come first.
+        Figures and advice here are general. The vehicle maker’s instructions, local rules and a licensed
+        workshop come first.
       </Box>
     </Box>
   );

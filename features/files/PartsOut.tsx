@@ -16,10 +16,15 @@ import { today } from "../shell/clock";
 import { saveAs } from "../shell/save-as";
 import { saveTable } from "../shell/save-table";
 
-/** Parts of the household in the form that others read: the log as a table, one job alone, a vehicle's history, follow-ups for a calendar. */
+/**
+ * Parts of the household in the form that others read: the log as a table, one job alone, a vehicle's
+ * history, follow-ups for a calendar.
+ */
 export function PartsOut() {
   const door = useDoor();
-  const vehicles = [...(useCollection("vehicles") ?? [])].sort((a, b) => a.createdAt.localeCompare(b.createdAt));
+  const vehicles = [...(useCollection("vehicles") ?? [])].sort((a, b) =>
+    a.createdAt.localeCompare(b.createdAt),
+  );
   const replacements = useCollection("replacements") ?? [];
   const jobs = useCollection("jobs") ?? [];
   const [jobId, setJob] = useState("");
@@ -27,7 +32,11 @@ export function PartsOut() {
   const saveJob = async () => {
     if (!chosen) return;
     const name = chosen.title.toLowerCase().replace(/[^a-z0-9]+/g, "-");
-    saveAs(`job-${name}-${today()}.json`, writeHouseholdFile(jobAlone(await (await door()).everything(), chosen.id), new Date()), "application/json");
+    saveAs(
+      `job-${name}-${today()}.json`,
+      writeHouseholdFile(jobAlone(await (await door()).everything(), chosen.id), new Date()),
+      "application/json",
+    );
   };
   return (
     <Sheet title="Parts of it" padding="5">
@@ -35,7 +44,10 @@ export function PartsOut() {
         <Box>
           <Box marginBottom="2">The log as a table for a spreadsheet (CSV); it comes in again too.</Box>
           <Box display="flex" gap="3" flexWrap="wrap">
-            <Button disabled={replacements.length === 0} onClick={() => saveTable(`log-${today()}.csv`, logRows(replacements, vehicles))}>
+            <Button
+              disabled={replacements.length === 0}
+              onClick={() => saveTable(`log-${today()}.csv`, logRows(replacements, vehicles))}
+            >
               Log as CSV
             </Button>
             <Button asChild look="quiet">
@@ -44,7 +56,9 @@ export function PartsOut() {
           </Box>
         </Box>
         <Box>
-          <Box marginBottom="2">A vehicle’s history for whoever buys it: printed or as Markdown, chosen fields only.</Box>
+          <Box marginBottom="2">
+            A vehicle’s history for whoever buys it: printed or as Markdown, chosen fields only.
+          </Box>
           <Box display="flex" gap="3" flexWrap="wrap">
             {vehicles.map(({ id, name }) => (
               <Button key={id} asChild>
@@ -59,7 +73,10 @@ export function PartsOut() {
               label="One job with all that hangs on it, to be brought in elsewhere"
               value={chosen?.id ?? ""}
               onChange={(event) => setJob(event.target.value)}
-              choices={jobs.map(({ id, title, vehicleId }) => ({ value: id, label: `${title}, ${vehicles.find((one) => one.id === vehicleId)?.name ?? ""}` }))}
+              choices={jobs.map(({ id, title, vehicleId }) => ({
+                value: id,
+                label: `${title}, ${vehicles.find((one) => one.id === vehicleId)?.name ?? ""}`,
+              }))}
             />
             <Button marginTop="2" onClick={() => void saveJob()}>
               Save this job

@@ -13,12 +13,23 @@ import { saveAs } from "../shell/save-as";
 
 const SHOWN = 20;
 
-/** What lies in the store and cannot be read, and the copy from before the last update: to be had as files, and let go. Nothing where there is neither. */
+/**
+ * What lies in the store and cannot be read, and the copy from before the last update: to be had as files,
+ * and let go. Nothing where there is neither.
+ */
 export function SetAsideSheet() {
   const door = useDoor();
   const client = useQueryClient();
-  const { data: aside = [] } = useQuery({ queryKey: ["set aside"], queryFn: async () => (await door()).setAside(), staleTime: 0 });
-  const { data: former } = useQuery({ queryKey: ["former"], queryFn: async () => (await (await door()).former()) ?? null, staleTime: 0 });
+  const { data: aside = [] } = useQuery({
+    queryKey: ["set aside"],
+    queryFn: async () => (await door()).setAside(),
+    staleTime: 0,
+  });
+  const { data: former } = useQuery({
+    queryKey: ["former"],
+    queryFn: async () => (await (await door()).former()) ?? null,
+    staleTime: 0,
+  });
   const [exported, setExported] = useState<readonly SetAside[]>();
   const [failed, setFailed] = useState<string>();
   if (aside.length === 0 && !former) return null;
@@ -35,12 +46,22 @@ export function SetAsideSheet() {
     }
   };
   return (
-    <Sheet title={aside.length > 0 ? (aside.length === 1 ? "1 record could not be read" : `${aside.length} records could not be read`) : "Before the last update"} padding="5">
+    <Sheet
+      title={
+        aside.length > 0
+          ? aside.length === 1
+            ? "1 record could not be read"
+            : `${aside.length} records could not be read`
+          : "Before the last update"
+      }
+      padding="5"
+    >
       {aside.length > 0 && (
         <>
           <Box marginBottom="3">
-            They lie in this browser as they are, are shown nowhere and go into no export; everything else goes on. Save them as they lie: whoever knows the format may mend them. A
-            sound copy of the same record, brought in from a file, takes their place.
+            They lie in this browser as they are, are shown nowhere and go into no export; everything else
+            goes on. Save them as they lie: whoever knows the format may mend them. A sound copy of the same
+            record, brought in from a file, takes their place.
           </Box>
           <Box as="ul" marginBottom="3" paddingLeft="5" listStyleType="square" overflowWrap="anywhere">
             {aside.slice(0, SHOWN).map(({ collection, id, why }) => (
@@ -60,8 +81,15 @@ export function SetAsideSheet() {
       )}
       {former && (
         <>
-          <Box marginBottom="3">A copy of everything as it was before the app was last updated is kept until the next start that finds all in order.</Box>
-          <Button onClick={() => saveAs(`vest-pocket-before-update-${today()}.json`, former, "application/json")}>Save that copy</Button>
+          <Box marginBottom="3">
+            A copy of everything as it was before the app was last updated is kept until the next start that
+            finds all in order.
+          </Box>
+          <Button
+            onClick={() => saveAs(`vest-pocket-before-update-${today()}.json`, former, "application/json")}
+          >
+            Save that copy
+          </Button>
         </>
       )}
       {failed && (

@@ -15,7 +15,10 @@ export function folderAllowed(): boolean {
 /** Undefined when the person thinks better of it. */
 export async function chooseFolder(): Promise<FileSystemDirectoryHandle | undefined> {
   try {
-    return await (window as FolderPicker).showDirectoryPicker?.({ id: "vest-pocket-backup", mode: "readwrite" });
+    return await (window as FolderPicker).showDirectoryPicker?.({
+      id: "vest-pocket-backup",
+      mode: "readwrite",
+    });
   } catch (error) {
     if (error instanceof DOMException && error.name === "AbortError") return undefined;
     throw error;
@@ -23,10 +26,15 @@ export async function chooseFolder(): Promise<FileSystemDirectoryHandle | undefi
 }
 
 /** Writes a file into the folder, whole or not at all; false when the browser no longer lets it. */
-export async function writeInto(folder: FileSystemDirectoryHandle, name: string, content: Blob): Promise<boolean> {
+export async function writeInto(
+  folder: FileSystemDirectoryHandle,
+  name: string,
+  content: Blob,
+): Promise<boolean> {
   const permits = folder as Permits;
   const state = (await permits.queryPermission?.({ mode: "readwrite" })) ?? "granted";
-  if (state !== "granted" && (await permits.requestPermission?.({ mode: "readwrite" })) !== "granted") return false;
+  if (state !== "granted" && (await permits.requestPermission?.({ mode: "readwrite" })) !== "granted")
+    return false;
   const file = await (await folder.getFileHandle(name, { create: true })).createWritable();
   await file.write(content);
   // What was there before is replaced only now.

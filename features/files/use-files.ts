@@ -13,8 +13,9 @@ export interface Busy {
 class Cancelled extends Error {}
 
 /**
- * The worker that reads and writes files: `run` starts a task of it, `stop` ends it with whatever it is doing and leaves everything as it was.
- * Until then it stays, so that bringing in what was read does not begin with starting another; ended, it lets go of what it read.
+ * The worker that reads and writes files: `run` starts a task of it, `stop` ends it with whatever it is doing
+ * and leaves everything as it was. Until then it stays, so that bringing in what was read does not begin with
+ * starting another; ended, it lets go of what it read.
  */
 export function useFiles() {
   const [busy, setBusy] = useState<Busy>();
@@ -28,12 +29,22 @@ export function useFiles() {
   const stop = useCallback(() => end(new Cancelled("Cancelled.")), [end]);
   useEffect(() => stop, [stop]);
 
-  /** Resolves to what the task gives; undefined when it was cancelled. Rejects with the sentence of what went wrong. */
+  /**
+   * Resolves to what the task gives; undefined when it was cancelled. Rejects with the sentence of what went
+   * wrong.
+   */
   const run = useCallback(
-    async <T>(says: string, task: (files: Remote<FilesWorker>, progress: (done: number, of: number) => void) => Promise<T>): Promise<T | undefined> => {
-      const { files } = (own.current ??= start(() => end(new Error("This could not be done here. Reload the page and try again."))));
+    async <T>(
+      says: string,
+      task: (files: Remote<FilesWorker>, progress: (done: number, of: number) => void) => Promise<T>,
+    ): Promise<T | undefined> => {
+      const { files } = (own.current ??= start(() =>
+        end(new Error("This could not be done here. Reload the page and try again.")),
+      ));
       setBusy({ says, share: undefined });
-      const progress = proxy((done: number, of: number) => setBusy({ says, share: of === 0 ? 1 : done / of }));
+      const progress = proxy((done: number, of: number) =>
+        setBusy({ says, share: of === 0 ? 1 : done / of }),
+      );
       try {
         return await new Promise<T>((resolve, reject) => {
           fail.current = reject;

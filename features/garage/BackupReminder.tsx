@@ -14,7 +14,8 @@ export function BackupReminder() {
   return (
     <Sheet tone="watch" title="▲ Not backed up">
       <Box marginBottom="2">
-        {backup.state.changes} {backup.state.changes === 1 ? "change is" : "changes are"} in this browser only.
+        {backup.state.changes} {backup.state.changes === 1 ? "change is" : "changes are"} in this browser
+        only.
       </Box>
       <Button asChild>
         <Link href={filesHref()}>Back up</Link>

@@ -22,7 +22,13 @@ export function DoNextSheet({ logs, jobs }: { logs: VehicleLog[]; jobs: Job[] })
   const name = (id: string) => logs.find(({ vehicle }) => vehicle.id === id)?.vehicle.name ?? "";
 
   return (
-    <Sheet title="Do next" padding="0" paddingTop="3" overflow="hidden" css={{ "& > h2": { paddingInline: "16px" } }}>
+    <Sheet
+      title="Do next"
+      padding="0"
+      paddingTop="3"
+      overflow="hidden"
+      css={{ "& > h2": { paddingInline: "16px" } }}
+    >
       {things.length === 0 && (
         <Box padding="0 16px 16px" color="soft">
           Nothing begun and nothing owed.
@@ -60,7 +66,12 @@ function NextRow({ thing, first, vehicle }: { thing: NextThing; first: boolean; 
   const followUps = useCollection("followUps");
   const perform = useDo();
   const followUp = followUps?.find(({ id }) => id === thing.followUpId);
-  const done = () => followUp && void perform({ put: { followUps: [touched({ ...followUp, state: "done" as const, closedOn: today() })] } }, `Done: ${followUp.text}.`);
+  const done = () =>
+    followUp &&
+    void perform(
+      { put: { followUps: [touched({ ...followUp, state: "done" as const, closedOn: today() })] } },
+      `Done: ${followUp.text}.`,
+    );
   const words = (
     <>
       <Box fontFamily="heading" fontWeight="600" fontSize="19px" lineHeight="1.2">
@@ -96,7 +107,11 @@ function NextRow({ thing, first, vehicle }: { thing: NextThing; first: boolean; 
         </Box>
       )}
       {followUp && (
-        <Button onClick={done} {...(first ? { background: "transparent", color: "onMarker", borderColor: "onMarker" } : {})} aria-label={`Done: ${thing.title}`}>
+        <Button
+          onClick={done}
+          {...(first ? { background: "transparent", color: "onMarker", borderColor: "onMarker" } : {})}
+          aria-label={`Done: ${thing.title}`}
+        >
           Done
         </Button>
       )}

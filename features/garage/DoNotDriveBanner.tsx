@@ -14,7 +14,13 @@ export function DoNotDriveBanner({ vehicleId }: { vehicleId: string }) {
   const works = useCollection("works") ?? [];
   return standingNotes(jobs, works, vehicleId).map(({ job, because }) => (
     <Sheet key={job.id} tone="stop" marginBottom="4">
-      <Box fontFamily="heading" fontWeight="700" fontSize={{ base: "34px", lg: "44px" }} lineHeight="1" color="stop">
+      <Box
+        fontFamily="heading"
+        fontWeight="700"
+        fontSize={{ base: "34px", lg: "44px" }}
+        lineHeight="1"
+        color="stop"
+      >
         ■ Do not drive
       </Box>
       <Box fontSize="20px" marginBlock="2">

@@ -17,10 +17,14 @@ import { VehicleSheet } from "./VehicleSheet";
 import { Welcome } from "./Welcome";
 
 /** What stands below the fold comes when the rest is there: it brings the words of all troubles with it. */
-const RecalledSheet = dynamic(() => import("./RecalledSheet").then((module) => module.RecalledSheet), { ssr: false });
+const RecalledSheet = dynamic(() => import("./RecalledSheet").then((module) => module.RecalledSheet), {
+  ssr: false,
+});
 
 /** The form comes when it is asked for: until then the first page need not carry it. */
-const VehicleForm = dynamic(() => import("./VehicleForm").then((module) => module.VehicleForm), { ssr: false });
+const VehicleForm = dynamic(() => import("./VehicleForm").then((module) => module.VehicleForm), {
+  ssr: false,
+});
 
 type Doing = "look" | "add" | "edit";
 

@@ -27,19 +27,37 @@ export function OdometerSheet({ vehicle }: { vehicle: Vehicle }) {
   const [adding, setAdding] = useState(false);
   return (
     <Sheet title="Odometer">
-      <Box marginBottom="3">{latest ? `${formatDistance(latest.distance)} on ${formatDay(latest.on)}` : "No reading yet."}</Box>
-      {adding ? <ReadingForm vehicle={vehicle} readings={readings} onClose={() => setAdding(false)} /> : <Button onClick={() => setAdding(true)}>Add a reading</Button>}
+      <Box marginBottom="3">
+        {latest ? `${formatDistance(latest.distance)} on ${formatDay(latest.on)}` : "No reading yet."}
+      </Box>
+      {adding ? (
+        <ReadingForm vehicle={vehicle} readings={readings} onClose={() => setAdding(false)} />
+      ) : (
+        <Button onClick={() => setAdding(true)}>Add a reading</Button>
+      )}
     </Sheet>
   );
 }
 
-function ReadingForm({ vehicle, readings, onClose }: { vehicle: Vehicle; readings: Reading[]; onClose: () => void }) {
+function ReadingForm({
+  vehicle,
+  readings,
+  onClose,
+}: {
+  vehicle: Vehicle;
+  readings: Reading[];
+  onClose: () => void;
+}) {
   const perform = useDo();
   const [question, setQuestion] = useState<ReadingQuestion>();
   const form = useRecordForm({
     draft: `reading ${vehicle.id}`,
     start: { distance: "", on: today() },
-    schemaOf: () => z.object({ distance: typed((text) => readOwnOdometer(text, vehicle.distanceUnit)), on: typed((text) => readDay(text, today())) }),
+    schemaOf: () =>
+      z.object({
+        distance: typed((text) => readOwnOdometer(text, vehicle.distanceUnit)),
+        on: typed((text) => readDay(text, today())),
+      }),
     onClose,
   });
   const save = (newOdometer: boolean) =>
@@ -48,8 +66,17 @@ function ReadingForm({ vehicle, readings, onClose }: { vehicle: Vehicle; reading
       const asked = newOdometer ? undefined : questionReading(readings, vehicle.id, distance, on);
       setQuestion(asked);
       if (asked) return false;
-      const reading = { ...stamp(vehicle.origin), vehicleId: vehicle.id, distance, on, ...(newOdometer ? { newOdometer } : {}) };
-      return perform({ put: { readings: [reading] } }, `${formatDistance(distance)} noted for the ${vehicle.name}.`);
+      const reading = {
+        ...stamp(vehicle.origin),
+        vehicleId: vehicle.id,
+        distance,
+        on,
+        ...(newOdometer ? { newOdometer } : {}),
+      };
+      return perform(
+        { put: { readings: [reading] } },
+        `${formatDistance(distance)} noted for the ${vehicle.name}.`,
+      );
     });
 
   return (

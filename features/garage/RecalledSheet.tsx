@@ -19,7 +19,15 @@ export function RecalledSheet({ vehicle, records }: { vehicle: Vehicle; records:
       {notes.slice(0, SHOWN).map(({ key, about, says, entryId, jobId }) => (
         <Box key={key} paddingBlock="1">
           {says}
-          <Box asChild color="soft" fontSize="15px" display="flex" alignItems="center" minHeight="44px" textDecoration="underline">
+          <Box
+            asChild
+            color="soft"
+            fontSize="15px"
+            display="flex"
+            alignItems="center"
+            minHeight="44px"
+            textDecoration="underline"
+          >
             <Link href={entryId ? entryHref(entryId) : workHref(jobId)} prefetch={false}>
               {about}
             </Link>

@@ -11,7 +11,9 @@ import type { LogRecords } from "../shared/use-logs";
 import { logHref } from "../shell/addresses";
 import { today } from "../shell/clock";
 
-/** What all vehicles have had this calendar year: jobs, hours, parts, and what a workshop would have asked. */
+/**
+ * What all vehicles have had this calendar year: jobs, hours, parts, and what a workshop would have asked.
+ */
 export function ThisYearSheet({ records }: { records: LogRecords }) {
   const year = today().slice(0, 4);
   const { jobs, minutes, replacements, spentMinor, unpriced, quoted } = yearSummary(records, undefined, year);
@@ -21,10 +23,13 @@ export function ThisYearSheet({ records }: { records: LogRecords }) {
         <Box color="soft">Nothing done yet.</Box>
       ) : (
         <Box>
-          {replacements} {replacements === 1 ? "replacement" : "replacements"}, {jobs} {jobs === 1 ? "job" : "jobs"} done
+          {replacements} {replacements === 1 ? "replacement" : "replacements"}, {jobs}{" "}
+          {jobs === 1 ? "job" : "jobs"} done
           {minutes >= 1 && `, ${formatMinutes(minutes)} under cars`}. Parts {formatPrice(spentMinor)}
           {unpriced > 0 && ` (${unpriced} without a price)`}
-          {quoted.count > 0 && `; quoted ${formatPrice(quoted.quoteMinor)} for work whose parts cost ${formatPrice(quoted.partsMinor)}`}.
+          {quoted.count > 0 &&
+            `; quoted ${formatPrice(quoted.quoteMinor)} for work whose parts cost ${formatPrice(quoted.partsMinor)}`}
+          .
         </Box>
       )}
       <Button asChild look="quiet" paddingInline="0">

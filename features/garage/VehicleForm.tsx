@@ -20,7 +20,12 @@ export function VehicleForm({ vehicle, onClose }: { vehicle?: Vehicle; onClose: 
   const perform = useDo();
   const door = useDoor();
   const router = useRouter();
-  const form = useRecordForm({ draft: `vehicle ${vehicle?.id ?? "new"}`, start: vehicleFields(vehicle), schemaOf: () => vehicleForm, onClose });
+  const form = useRecordForm({
+    draft: `vehicle ${vehicle?.id ?? "new"}`,
+    start: vehicleFields(vehicle),
+    schemaOf: () => vehicleForm,
+    onClose,
+  });
   const { field } = form;
   const save = form.send(async (read) => {
     const saved: Vehicle = { ...(vehicle ? touched(stampOf(vehicle)) : stamp("own")), ...read };
@@ -36,12 +41,25 @@ export function VehicleForm({ vehicle, onClose }: { vehicle?: Vehicle; onClose: 
   };
 
   return (
-    <Sheet title={vehicle ? `Edit ${vehicle.name}` : "Add a vehicle"} maxWidth="820px" marginInline="auto" padding={{ base: "4", lg: "6" }}>
-      <FormBox onSubmit={save} gridTemplateColumns={{ base: "minmax(0, 1fr)", md: "repeat(2, minmax(0, 1fr))" }} gap="4">
+    <Sheet
+      title={vehicle ? `Edit ${vehicle.name}` : "Add a vehicle"}
+      maxWidth="820px"
+      marginInline="auto"
+      padding={{ base: "4", lg: "6" }}
+    >
+      <FormBox
+        onSubmit={save}
+        gridTemplateColumns={{ base: "minmax(0, 1fr)", md: "repeat(2, minmax(0, 1fr))" }}
+        gap="4"
+      >
         <TextField label="Name" autoFocus {...field("name")} />
         <TextField label="Engine" placeholder="1.6 petrol" {...field("engine")} />
         <TextField label="Year" numeric {...field("year")} />
-        <SelectField label="Driven wheels" choices={[{ value: "", label: "not said" }, "front", "rear", { value: "all", label: "all four" }]} {...field("driven")} />
+        <SelectField
+          label="Driven wheels"
+          choices={[{ value: "", label: "not said" }, "front", "rear", { value: "all", label: "all four" }]}
+          {...field("driven")}
+        />
         <SelectField
           label="Its odometer counts"
           choices={[
@@ -58,9 +76,19 @@ export function VehicleForm({ vehicle, onClose }: { vehicle?: Vehicle; onClose: 
           ]}
           {...field("torqueUnit")}
         />
-        <TorqueField label="Wheel bolts or nuts" typed={form.watch("wheelTorque")} {...field("wheelTorque")} />
+        <TorqueField
+          label="Wheel bolts or nuts"
+          typed={form.watch("wheelTorque")}
+          {...field("wheelTorque")}
+        />
         <TextField label="Kerb weight" numeric unit="kg" {...field("kerbWeight")} />
-        <TextField label="Of that on the front axle" numeric unit="%" hint="About 60 for front drive, 50 to 55 for rear" {...field("frontShare")} />
+        <TextField
+          label="Of that on the front axle"
+          numeric
+          unit="%"
+          hint="About 60 for front drive, 50 to 55 for rear"
+          {...field("frontShare")}
+        />
         <TextField label="Wheelbase" numeric unit="mm" {...field("wheelbase")} />
         <TextField
           label="Front stands, behind the front axle"
@@ -72,10 +100,20 @@ export function VehicleForm({ vehicle, onClose }: { vehicle?: Vehicle; onClose: 
         />
         <TextField label="Rear stands, ahead of the rear axle" numeric unit="mm" {...field("insetRear")} />
         <Box gridColumn="1 / -1">
-          <TextAreaField label="Fluids, a line each" rows={2} placeholder="coolant 6.2 L" {...field("fluids")} />
+          <TextAreaField
+            label="Fluids, a line each"
+            rows={2}
+            placeholder="coolant 6.2 L"
+            {...field("fluids")}
+          />
           <TextAreaField label="Notes" rows={2} {...field("notes")} />
         </Box>
-        <FormButtons submit="Save" onCancel={form.close} onRemove={vehicle && (() => void remove(vehicle))} remove="Remove this vehicle" />
+        <FormButtons
+          submit="Save"
+          onCancel={form.close}
+          onRemove={vehicle && (() => void remove(vehicle))}
+          remove="Remove this vehicle"
+        />
       </FormBox>
     </Sheet>
   );

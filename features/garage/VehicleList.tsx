@@ -25,19 +25,41 @@ const VehicleLink = chakra(Link, {
 });
 
 /** The vehicles, the chosen one marked, and the ways to more. */
-export function VehicleList({ vehicles, chosen, onAdd }: { vehicles: Vehicle[]; chosen: Vehicle; onAdd: () => void }) {
+export function VehicleList({
+  vehicles,
+  chosen,
+  onAdd,
+}: {
+  vehicles: Vehicle[];
+  chosen: Vehicle;
+  onAdd: () => void;
+}) {
   const readings = useCollection("readings") ?? [];
   const jobs = useCollection("jobs") ?? [];
   const works = useCollection("works") ?? [];
   const removeDemo = useRemoveDemo();
   return (
-    <Box as="nav" aria-label="Vehicles" background="sheet" border="1px solid" borderColor="edge" borderRadius="sheet" flex={{ lg: "1" }} display="flex" flexDirection="column">
+    <Box
+      as="nav"
+      aria-label="Vehicles"
+      background="sheet"
+      border="1px solid"
+      borderColor="edge"
+      borderRadius="sheet"
+      flex={{ lg: "1" }}
+      display="flex"
+      flexDirection="column"
+    >
       {[...vehicles]
         .sort((a, b) => a.createdAt.localeCompare(b.createdAt))
         .map((vehicle) => {
           const reading = latestReading(readings, vehicle.id);
           return (
-            <VehicleLink key={vehicle.id} href={garageHref(vehicle.id)} aria-current={vehicle.id === chosen.id ? "page" : undefined}>
+            <VehicleLink
+              key={vehicle.id}
+              href={garageHref(vehicle.id)}
+              aria-current={vehicle.id === chosen.id ? "page" : undefined}
+            >
               <Box fontFamily="heading" fontWeight="600" fontSize="22px" lineHeight="1.15">
                 {vehicle.name}
               </Box>
@@ -57,7 +79,13 @@ export function VehicleList({ vehicles, chosen, onAdd }: { vehicles: Vehicle[]; 
             </VehicleLink>
           );
         })}
-      <Box display="flex" flexWrap="wrap" flexDirection={{ base: "row", lg: "column" }} alignItems="flex-start" flex={{ lg: "1" }}>
+      <Box
+        display="flex"
+        flexWrap="wrap"
+        flexDirection={{ base: "row", lg: "column" }}
+        alignItems="flex-start"
+        flex={{ lg: "1" }}
+      >
         <Button look="quiet" onClick={onAdd}>
           Add a vehicle
         </Button>

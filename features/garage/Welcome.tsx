@@ -33,7 +33,8 @@ export function Welcome({ onStartOwn }: { onStartOwn: () => void }) {
           The garage is empty
         </Box>
         <Box fontSize="18px" marginBottom="6">
-          Plan a repair, see what to set the torque wrench to, work through it one step at a time, and find it in the log. Everything stays in this browser.
+          Plan a repair, see what to set the torque wrench to, work through it one step at a time, and find it
+          in the log. Everything stays in this browser.
         </Box>
         <Box display="flex" flexWrap="wrap" gap="3">
           <Button look="primary" size="work" onClick={() => void openDemo()}>

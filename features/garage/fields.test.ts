@@ -7,7 +7,8 @@ import { readDay, readOwnOdometer } from "../shared/odometer/read-reading";
 import { vehicleFields, vehicleForm } from "./vehicle-fields";
 
 const own = stamp("own", new Date("2026-11-24T12:00:00.000Z"));
-const typed = (more: Partial<ReturnType<typeof vehicleFields>>) => readForm(vehicleForm, { ...vehicleFields(undefined), name: "Heron van", ...more });
+const typed = (more: Partial<ReturnType<typeof vehicleFields>>) =>
+  readForm(vehicleForm, { ...vehicleFields(undefined), name: "Heron van", ...more });
 const errorsOf = (result: ReturnType<typeof typed>) => ("errors" in result ? result.errors : {});
 
 test("only a name is needed", () => {
@@ -22,7 +23,13 @@ test("every vehicle of the demo comes back the same from its own form", () => {
 });
 
 test("lengths take inches, shares take a percent sign, weights take a comma", () => {
-  const result = typed({ wheelbase: "100 in", frontShare: "58,5 %", kerbWeight: "1 310,5", insetRear: "340", wheelTorque: "83 ft lbs" });
+  const result = typed({
+    wheelbase: "100 in",
+    frontShare: "58,5 %",
+    kerbWeight: "1 310,5",
+    insetRear: "340",
+    wheelTorque: "83 ft lbs",
+  });
   expect(result).toMatchObject({
     value: {
       wheelbaseMm: 2540,
@@ -48,7 +55,11 @@ test.each<[Partial<ReturnType<typeof vehicleFields>>, string, string]>([
 });
 
 test("all errors are said at once", () => {
-  expect(Object.keys(errorsOf(typed({ name: "", year: "x", wheelTorque: "snugg" }))).sort()).toEqual(["name", "wheelTorque", "year"]);
+  expect(Object.keys(errorsOf(typed({ name: "", year: "x", wheelTorque: "snugg" }))).sort()).toEqual([
+    "name",
+    "wheelTorque",
+    "year",
+  ]);
 });
 
 test.each([

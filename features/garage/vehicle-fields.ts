@@ -21,12 +21,15 @@ export function vehicleFields(vehicle: Vehicle | undefined) {
     distanceUnit: vehicle?.distanceUnit ?? ("km" as const),
     torqueUnit: vehicle?.torqueUnit ?? ("N.m" as const),
     kerbWeight: text(vehicle?.kerbWeightKg),
-    frontShare: vehicle?.frontShare === undefined ? "" : String(Number((vehicle.frontShare * 100).toFixed(1))),
+    frontShare:
+      vehicle?.frontShare === undefined ? "" : String(Number((vehicle.frontShare * 100).toFixed(1))),
     wheelbase: text(vehicle?.wheelbaseMm),
     insetFront: text(vehicle?.standInsetMm?.front),
     insetRear: text(vehicle?.standInsetMm?.rear),
     wheelTorque: vehicle?.wheelTorque ? formatFigure(vehicle.wheelTorque) : "",
-    fluids: (vehicle?.fluids ?? []).map(({ name, capacityMl }) => `${name} ${formatAmount({ value: capacityMl, unit: "mL" })}`).join("\n"),
+    fluids: (vehicle?.fluids ?? [])
+      .map(({ name, capacityMl }) => `${name} ${formatAmount({ value: capacityMl, unit: "mL" })}`)
+      .join("\n"),
     notes: text(vehicle?.notes),
   };
 }
@@ -55,17 +58,22 @@ export const vehicleForm = z
       kerbWeightKg: kerbWeight,
       frontShare: frontShare === undefined ? undefined : frontShare / 100,
       wheelbaseMm: wheelbase,
-      standInsetMm: insetFront === undefined && insetRear === undefined ? undefined : { front: insetFront ?? 0, rear: insetRear ?? 0 },
+      standInsetMm:
+        insetFront === undefined && insetRear === undefined
+          ? undefined
+          : { front: insetFront ?? 0, rear: insetRear ?? 0 },
     }),
   );
 
 /** What the vehicle is filled with, a line each: "coolant 6.2 L". */
 function readFluids(text: string): NonNullable<Vehicle["fluids"]> {
   const lines = text.split("\n").filter((line) => line.trim() !== "");
-  if (lines.length > MOST_FLUIDS) throw new InputError(`These are ${lines.length} fluids, and ${MOST_FLUIDS} fit.`);
+  if (lines.length > MOST_FLUIDS)
+    throw new InputError(`These are ${lines.length} fluids, and ${MOST_FLUIDS} fit.`);
   return lines.map((line) => {
     const read = readSupply(line, "fluid");
-    if (!("amount" in read) || read.amount.unit !== "mL") throw new InputError(`“${line.trim()}” needs how much goes in: coolant 6.2 L.`);
+    if (!("amount" in read) || read.amount.unit !== "mL")
+      throw new InputError(`“${line.trim()}” needs how much goes in: coolant 6.2 L.`);
     return { name: read.name, capacityMl: read.amount.value };
   });
 }

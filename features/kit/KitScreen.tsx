@@ -46,12 +46,17 @@ export function KitScreen() {
   return <MatScreen key={inHand.job.id} {...inHand} />;
 }
 
-/** The mat with what is on the wrenches, and beside it the thing that was chosen, or what is used up and the money. */
+/**
+ * The mat with what is on the wrenches, and beside it the thing that was chosen, or what is used up and the
+ * money.
+ */
 function MatScreen({ job, vehicle }: { job: Job; vehicle: Vehicle }) {
   const inHand = useKit(job, vehicle);
   const [chosen, setChosen] = useState<string>();
   if (!inHand) return <Loading />;
-  const item = matOf(inHand.kit.lines).find(({ key, lines }) => key === chosen || lines.some((line) => line.key === chosen));
+  const item = matOf(inHand.kit.lines).find(
+    ({ key, lines }) => key === chosen || lines.some((line) => line.key === chosen),
+  );
   return (
     <ThreeColumns
       phone={item ? "left, right, middle" : "left, middle, right"}

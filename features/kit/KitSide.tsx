@@ -15,7 +15,19 @@ import type { KitInHand } from "./use-kit";
 const MOST_SHOWN = 10;
 
 /** Where the kit stands: how much of it is there, what is short, and what comes next. */
-export function KitSide({ job, vehicle, inHand: { kit }, at, onChoose }: { job: Job; vehicle: Vehicle; inHand: KitInHand; at: KitView; onChoose?: (key: string) => void }) {
+export function KitSide({
+  job,
+  vehicle,
+  inHand: { kit },
+  at,
+  onChoose,
+}: {
+  job: Job;
+  vehicle: Vehicle;
+  inHand: KitInHand;
+  at: KitView;
+  onChoose?: (key: string) => void;
+}) {
   const short = kit.lines.filter((line) => !isCovered(line));
   return (
     <Sheet flex={{ lg: "1" }} overflowY={{ lg: "auto" }}>
@@ -23,19 +35,39 @@ export function KitSide({ job, vehicle, inHand: { kit }, at, onChoose }: { job: 
         {job.title}
       </Box>
       <Box color="soft">{vehicle.name}</Box>
-      <Box fontFamily="heading" fontWeight="700" fontSize="46px" lineHeight="1.1" marginTop="2" data-testid="kit-ready">
+      <Box
+        fontFamily="heading"
+        fontWeight="700"
+        fontSize="46px"
+        lineHeight="1.1"
+        marginTop="2"
+        data-testid="kit-ready"
+      >
         {kit.ready} of {kit.total}
       </Box>
       <Box color={short.length > 0 ? "watch" : "good"} fontWeight="600">
-        {kit.total === 0 ? "● nothing is asked for yet" : short.length > 0 ? `▲ ${short.length} still to find` : "● everything is there"}
+        {kit.total === 0
+          ? "● nothing is asked for yet"
+          : short.length > 0
+            ? `▲ ${short.length} still to find`
+            : "● everything is there"}
       </Box>
       <Box as="ul" listStyleType="none" padding="0" marginTop="1" marginBottom="3">
         {short.slice(0, MOST_SHOWN).map(({ key, need, name, cover, for: its }) => {
-          const says = need.kind === "torque" ? `${its[0] ?? ""}: ${cover.kind === "look up" ? "look the figure up" : `no wrench for ${name}`}` : name;
+          const says =
+            need.kind === "torque"
+              ? `${its[0] ?? ""}: ${cover.kind === "look up" ? "look the figure up" : `no wrench for ${name}`}`
+              : name;
           return (
             <Box as="li" key={key} fontSize="15px">
               {onChoose && cover.kind !== "look up" ? (
-                <Button look="quiet" fontSize="16px" paddingInline="0" textAlign="left" onClick={() => onChoose(key)}>
+                <Button
+                  look="quiet"
+                  fontSize="16px"
+                  paddingInline="0"
+                  textAlign="left"
+                  onClick={() => onChoose(key)}
+                >
                   ■ {says}
                 </Button>
               ) : (
@@ -57,8 +89,15 @@ export function KitSide({ job, vehicle, inHand: { kit }, at, onChoose }: { job: 
           <Link href={kitHref(job.id, "shop")}>{short.length === 1 ? "Shop for it" : "Shop for them"}</Link>
         </Button>
       )}
-      <Button asChild look={short.length > 0 || at !== "" ? "plain" : "primary"} width="100%" marginBottom="3">
-        <Link href={workHref(job.id)}>{job.state === "under way" ? "Go on with the work" : "Start the work"}</Link>
+      <Button
+        asChild
+        look={short.length > 0 || at !== "" ? "plain" : "primary"}
+        width="100%"
+        marginBottom="3"
+      >
+        <Link href={workHref(job.id)}>
+          {job.state === "under way" ? "Go on with the work" : "Start the work"}
+        </Link>
       </Button>
       <KitViews jobId={job.id} at={at} />
     </Sheet>

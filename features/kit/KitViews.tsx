@@ -32,7 +32,13 @@ const Flap = chakra(Link, {
 /** Where in the Kit I am, and the way to its other pages. */
 export function KitViews({ jobId, at }: { jobId: string | undefined; at: KitView }) {
   return (
-    <Box as="nav" aria-label="Kit" display="grid" gridTemplateColumns={{ base: "repeat(2, minmax(0, 1fr))", lg: "1fr" }} marginInline="-2">
+    <Box
+      as="nav"
+      aria-label="Kit"
+      display="grid"
+      gridTemplateColumns={{ base: "repeat(2, minmax(0, 1fr))", lg: "1fr" }}
+      marginInline="-2"
+    >
       {KIT_VIEWS.filter(({ view }) => jobId !== undefined || view === "chest").map(({ view, says }) => (
         <Flap key={view} href={kitHref(jobId, view)} aria-current={view === at ? "page" : undefined}>
           {says}

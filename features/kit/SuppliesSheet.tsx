@@ -14,29 +14,44 @@ import { useDraftForm } from "@/ui/form/useDraftForm";
 import { Sheet } from "@/ui/Sheet";
 import { useChangeRoute } from "../shared/use-change-route";
 
-/** What the job uses up and the special tools it wants by name: written in one line, or taken from what such jobs usually want. */
+/**
+ * What the job uses up and the special tools it wants by name: written in one line, or taken from what such
+ * jobs usually want.
+ */
 export function SuppliesSheet({ job, vehicle, route }: { job: Job; vehicle: Vehicle; route: Route }) {
   const change = useChangeRoute(job.id);
-  const form = useDraftForm(`supply ${job.id}`, { line: "" }, () => z.object({ line: typed((text) => readSupply(text, newId())) }));
+  const form = useDraftForm(`supply ${job.id}`, { line: "" }, () =>
+    z.object({ line: typed((text) => readSupply(text, newId())) }),
+  );
   const supplies = route.supplies ?? [];
   const specials = route.specialTools ?? [];
   const usual = usualSupplies(job.system, vehicle, supplies);
   const add = form.handleSubmit(async ({ line: read }) => {
     const done = await change(
-      (now) => ("amount" in read ? { ...now, supplies: [...(now.supplies ?? []), read] } : { ...now, specialTools: [...(now.specialTools ?? []), read] }),
+      (now) =>
+        "amount" in read
+          ? { ...now, supplies: [...(now.supplies ?? []), read] }
+          : { ...now, specialTools: [...(now.specialTools ?? []), read] },
       `${read.name} is wanted for this job.`,
     );
     if (done) form.reset({ line: "" });
   });
   return (
     <Sheet title="Also for this job">
-      {supplies.length + specials.length === 0 && <Box color="soft">Fluids, grease, rags, and special tools that the fasteners do not tell of.</Box>}
+      {supplies.length + specials.length === 0 && (
+        <Box color="soft">Fluids, grease, rags, and special tools that the fasteners do not tell of.</Box>
+      )}
       {supplies.map(({ id, name, amount, lost }) => (
         <Line
           key={id}
           name={name}
           says={`${formatAmount(amount)}${lost ? `, and ${formatAmount({ value: lost, unit: amount.unit })} lost` : ""}`}
-          onRemove={() => void change((now) => ({ ...now, supplies: (now.supplies ?? []).filter((one) => one.id !== id) }), `${name} removed.`)}
+          onRemove={() =>
+            void change(
+              (now) => ({ ...now, supplies: (now.supplies ?? []).filter((one) => one.id !== id) }),
+              `${name} removed.`,
+            )
+          }
         />
       ))}
       {specials.map(({ id, name, days }) => (
@@ -44,10 +59,22 @@ export function SuppliesSheet({ job, vehicle, route }: { job: Job; vehicle: Vehi
           key={id}
           name={name}
           says={days > 1 ? `${days} days` : "special tool"}
-          onRemove={() => void change((now) => ({ ...now, specialTools: (now.specialTools ?? []).filter((one) => one.id !== id) }), `${name} removed.`)}
+          onRemove={() =>
+            void change(
+              (now) => ({ ...now, specialTools: (now.specialTools ?? []).filter((one) => one.id !== id) }),
+              `${name} removed.`,
+            )
+          }
         />
       ))}
-      <Box as="form" onSubmit={(event) => void add(event)} display="flex" gap="2" alignItems="flex-start" marginTop="2">
+      <Box
+        as="form"
+        onSubmit={(event) => void add(event)}
+        display="flex"
+        gap="2"
+        alignItems="flex-start"
+        marginTop="2"
+      >
         <Box flex="1">
           <TextField label="Add" placeholder="coolant 6 L lost 0.5 L" {...form.field("line")} />
         </Box>
@@ -65,7 +92,12 @@ export function SuppliesSheet({ job, vehicle, route }: { job: Job; vehicle: Vehi
               key={name}
               fontSize="15px"
               paddingInline="3"
-              onClick={() => void change((now) => ({ ...now, supplies: [...(now.supplies ?? []), { id: newId(), name, amount }] }), `${name} is wanted for this job.`)}
+              onClick={() =>
+                void change(
+                  (now) => ({ ...now, supplies: [...(now.supplies ?? []), { id: newId(), name, amount }] }),
+                  `${name} is wanted for this job.`,
+                )
+              }
             >
               {name}, {formatAmount(amount)}
             </Button>
@@ -78,7 +110,14 @@ export function SuppliesSheet({ job, vehicle, route }: { job: Job; vehicle: Vehi
 
 function Line({ name, says, onRemove }: { name: string; says: string; onRemove: () => void }) {
   return (
-    <Box display="flex" alignItems="center" gap="2" fontSize="15px" borderBottom="1px solid" borderColor="edge">
+    <Box
+      display="flex"
+      alignItems="center"
+      gap="2"
+      fontSize="15px"
+      borderBottom="1px solid"
+      borderColor="edge"
+    >
       <Box flex="1">
         {name}{" "}
         <Box as="span" color="soft">

@@ -17,8 +17,22 @@ export interface LogPageProps {
   vehicle: Vehicle | undefined;
 }
 
-/** The pages of the Log at the left, what is particular to this one under them, and the page itself beside. */
-export function LogPage({ at, vehicle, records, left, children }: { at: LogView; vehicle: Vehicle | undefined; records: LogRecords; left?: ReactNode; children: ReactNode }) {
+/**
+ * The pages of the Log at the left, what is particular to this one under them, and the page itself beside.
+ */
+export function LogPage({
+  at,
+  vehicle,
+  records,
+  left,
+  children,
+}: {
+  at: LogView;
+  vehicle: Vehicle | undefined;
+  records: LogRecords;
+  left?: ReactNode;
+  children: ReactNode;
+}) {
   return (
     <Box
       display="grid"
@@ -27,7 +41,12 @@ export function LogPage({ at, vehicle, records, left, children }: { at: LogView;
       alignItems="start"
       paddingRight={{ lg: "20px" }}
     >
-      <Sheet position={{ lg: "sticky" }} top={{ lg: "18px" }} maxHeight={{ lg: "calc(100dvh - 36px)" }} overflowY={{ lg: "auto" }}>
+      <Sheet
+        position={{ lg: "sticky" }}
+        top={{ lg: "18px" }}
+        maxHeight={{ lg: "calc(100dvh - 36px)" }}
+        overflowY={{ lg: "auto" }}
+      >
         <LogViews at={at} vehicle={vehicle} vehicles={records.vehicles} />
         {left}
       </Sheet>

@@ -21,13 +21,24 @@ export function LogScreen() {
   const inHand = useVehicleInHand();
   const records = useLogRecords();
   // A page of one vehicle needs only its own log; an entry may be anybody's.
-  const vehicle = params.get("id") === ALL || params.has("entry") || params.has("new") ? undefined : (inHand ?? undefined);
+  const vehicle =
+    params.get("id") === ALL || params.has("entry") || params.has("new") ? undefined : (inHand ?? undefined);
   const logs = useLogs(records, vehicle?.id);
   if (inHand === undefined || !records || !logs) return <Loading />;
 
   const entry = params.get("entry");
   if (entry !== null) return <EntryScreen key={entry} id={entry} records={records} logs={logs} />;
-  if (params.has("new")) return <EntryForm key="new" line={params.get("new") ?? ""} told={told(params)} vehicle={inHand} records={records} logs={logs} />;
+  if (params.has("new"))
+    return (
+      <EntryForm
+        key="new"
+        line={params.get("new") ?? ""}
+        told={told(params)}
+        vehicle={inHand}
+        records={records}
+        logs={logs}
+      />
+    );
   if (params.has("bring")) return <BringTable records={records} vehicle={inHand} />;
   const page = { records, logs, vehicle };
   switch (LOG_VIEWS.find(({ view }) => view === params.get("view"))?.view) {

@@ -26,11 +26,26 @@ const Flap = chakra(Link, {
 });
 
 /** Where in the Log I am, the way to its other pages, and whose log it is. */
-export function LogViews({ at, vehicle, vehicles }: { at: LogView; vehicle: Vehicle | undefined; vehicles: Vehicle[] }) {
+export function LogViews({
+  at,
+  vehicle,
+  vehicles,
+}: {
+  at: LogView;
+  vehicle: Vehicle | undefined;
+  vehicles: Vehicle[];
+}) {
   const router = useRouter();
   return (
     <>
-      <Box as="nav" aria-label="Log" display="grid" gridTemplateColumns={{ base: "repeat(5, auto)", lg: "1fr" }} marginInline="-2" marginBottom="3">
+      <Box
+        as="nav"
+        aria-label="Log"
+        display="grid"
+        gridTemplateColumns={{ base: "repeat(5, auto)", lg: "1fr" }}
+        marginInline="-2"
+        marginBottom="3"
+      >
         {LOG_VIEWS.map(({ view, says }) => (
           <Flap key={view} href={logHref(vehicle?.id, view)} aria-current={view === at ? "page" : undefined}>
             {says}
@@ -41,7 +56,10 @@ export function LogViews({ at, vehicle, vehicles }: { at: LogView; vehicle: Vehi
         label="Vehicle"
         value={vehicle?.id ?? ALL}
         onChange={(event) => router.replace(logHref(event.target.value, at))}
-        choices={[{ value: ALL, label: "All vehicles" }, ...vehicles.map(({ id, name }) => ({ value: id, label: name }))]}
+        choices={[
+          { value: ALL, label: "All vehicles" },
+          ...vehicles.map(({ id, name }) => ({ value: id, label: name })),
+        ]}
       />
     </>
   );

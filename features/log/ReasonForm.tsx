@@ -25,8 +25,21 @@ interface ReasonFormProps {
 }
 
 /** Something that is done only with a reason, which is kept beside it. */
-export function ReasonForm({ draft, label, missing, submit: does, onSubmit, onClose, children }: ReasonFormProps) {
-  const form = useRecordForm({ draft: `reason ${draft}`, start: { because: "" }, schemaOf: () => z.object({ because: line(missing) }), onClose });
+export function ReasonForm({
+  draft,
+  label,
+  missing,
+  submit: does,
+  onSubmit,
+  onClose,
+  children,
+}: ReasonFormProps) {
+  const form = useRecordForm({
+    draft: `reason ${draft}`,
+    start: { because: "" },
+    schemaOf: () => z.object({ because: line(missing) }),
+    onClose,
+  });
   return (
     <FormBox
       onSubmit={form.send(({ because }) => onSubmit(because))}

@@ -39,7 +39,13 @@ export function MeasuredSheet({ decide, change }: { decide: Decide; change: Chan
   const form = useDraftForm("measured", START, () => measuredForm);
   const { field } = form;
   const save = form.handleSubmit(async (said) => {
-    if (!(await change((now) => ({ ...now, measured: [...now.measured, { ...said, id: newId() }] }), `${said.what} noted.`))) return;
+    if (
+      !(await change(
+        (now) => ({ ...now, measured: [...now.measured, { ...said, id: newId() }] }),
+        `${said.what} noted.`,
+      ))
+    )
+      return;
     form.forget();
     form.reset({ ...START, unit: said.unit });
   });
@@ -48,7 +54,15 @@ export function MeasuredSheet({ decide, change }: { decide: Decide; change: Chan
       {decide.measured.map((one) => {
         const verdict = judgeAgainst(one, one.value);
         return (
-          <Box key={one.id} display="flex" justifyContent="space-between" gap="2" borderTop="1px solid" borderColor="edge" paddingBlock="2">
+          <Box
+            key={one.id}
+            display="flex"
+            justifyContent="space-between"
+            gap="2"
+            borderTop="1px solid"
+            borderColor="edge"
+            paddingBlock="2"
+          >
             <Box>
               {one.what}: {one.value} {one.unit}
               <Box color={LOOK[verdict.kind].colour} fontWeight="600">
@@ -58,14 +72,24 @@ export function MeasuredSheet({ decide, change }: { decide: Decide; change: Chan
             <Button
               look="quiet"
               aria-label={`Remove ${one.what}`}
-              onClick={() => void change((now) => ({ ...now, measured: now.measured.filter(({ id }) => id !== one.id) }), `${one.what} is gone.`)}
+              onClick={() =>
+                void change(
+                  (now) => ({ ...now, measured: now.measured.filter(({ id }) => id !== one.id) }),
+                  `${one.what} is gone.`,
+                )
+              }
             >
               ×
             </Button>
           </Box>
         );
       })}
-      <FormBox onSubmit={(event) => void save(event)} gridTemplateColumns="repeat(2, minmax(0, 1fr))" gap="2" marginTop="2">
+      <FormBox
+        onSubmit={(event) => void save(event)}
+        gridTemplateColumns="repeat(2, minmax(0, 1fr))"
+        gap="2"
+        marginTop="2"
+      >
         <Box gridColumn="1 / -1">
           <TextField label="What was measured" placeholder="lining, left rear" {...field("what")} />
         </Box>

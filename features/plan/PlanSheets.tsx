@@ -18,7 +18,11 @@ import { StepSheet } from "./steps/StepSheet";
 import { StepStrip } from "./steps/StepStrip";
 
 /** What stands in the middle: a step, or the form of a step, a fastener or a part. */
-type Middle = { kind: "step" } | { kind: "step form"; step?: Step } | { kind: "fastener form"; fastenerId?: string; forStepId?: string } | { kind: "part form"; part?: Part };
+type Middle =
+  | { kind: "step" }
+  | { kind: "step form"; step?: Step }
+  | { kind: "fastener form"; fastenerId?: string; forStepId?: string }
+  | { kind: "part form"; part?: Part };
 
 /** The plan of one job: its steps, the step in hand, and what the steps work on. */
 export function PlanSheets({ job, vehicle }: { job: Job; vehicle: Vehicle }) {
@@ -74,18 +78,37 @@ export function PlanSheets({ job, vehicle }: { job: Job; vehicle: Vehicle }) {
               route={route}
               step={step}
               onEdit={() => setMiddle(step ? { kind: "step form", step } : { kind: "step form" })}
-              onEditFastener={(fastenerId) => setMiddle(fastenerId ? { kind: "fastener form", fastenerId } : { kind: "fastener form", ...(step ? { forStepId: step.id } : {}) })}
+              onEditFastener={(fastenerId) =>
+                setMiddle(
+                  fastenerId
+                    ? { kind: "fastener form", fastenerId }
+                    : { kind: "fastener form", ...(step ? { forStepId: step.id } : {}) },
+                )
+              }
             />
-            <PartsSheet route={route} onEdit={(part) => setMiddle(part ? { kind: "part form", part } : { kind: "part form" })} />
+            <PartsSheet
+              route={route}
+              onEdit={(part) => setMiddle(part ? { kind: "part form", part } : { kind: "part form" })}
+            />
           </>
         )
       }
       right={
         <>
-          <SecondLookSheet job={job} route={route} vehicle={vehicle} onOpenStep={choose} onOpenFastener={(fastenerId) => setMiddle({ kind: "fastener form", fastenerId })} />
+          <SecondLookSheet
+            job={job}
+            route={route}
+            vehicle={vehicle}
+            onOpenStep={choose}
+            onOpenFastener={(fastenerId) => setMiddle({ kind: "fastener form", fastenerId })}
+          />
           <WayBackSheet job={job} route={route} />
           <WhileOpenSheet job={job} route={route} vehicle={vehicle} />
-          <FastenerSheet route={route} onEdit={(fastenerId) => setMiddle({ kind: "fastener form", fastenerId })} onAdd={() => setMiddle({ kind: "fastener form" })} />
+          <FastenerSheet
+            route={route}
+            onEdit={(fastenerId) => setMiddle({ kind: "fastener form", fastenerId })}
+            onAdd={() => setMiddle({ kind: "fastener form" })}
+          />
         </>
       }
     />

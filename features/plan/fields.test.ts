@@ -5,9 +5,12 @@ import { type FastenerFields, fastenerFields, fastenerForm } from "./fasteners/f
 import { type StepFields, stepFields, stepForm } from "./steps/step-fields";
 
 const routes = demoHousehold("2026-11-24").jobs.flatMap((job) => job.routes);
-const readFastener = (fields: FastenerFields, id: string, before?: Fastener) => readForm(fastenerForm(fields, id, before), fields);
-const readStep = (fields: StepFields, id: string, before?: Step) => readForm(stepForm(fields, id, before), fields);
-const typed = (more: Partial<FastenerFields>) => readFastener({ ...fastenerFields(undefined), name: "Bolts", ...more }, "id");
+const readFastener = (fields: FastenerFields, id: string, before?: Fastener) =>
+  readForm(fastenerForm(fields, id, before), fields);
+const readStep = (fields: StepFields, id: string, before?: Step) =>
+  readForm(stepForm(fields, id, before), fields);
+const typed = (more: Partial<FastenerFields>) =>
+  readFastener({ ...fastenerFields(undefined), name: "Bolts", ...more }, "id");
 
 test("every fastener of the demo comes back the same from its own form", () => {
   for (const fastener of routes.flatMap((route) => route.fasteners)) {
@@ -66,15 +69,24 @@ test("without its tick, what stands in the crowfoot's fields is left out", () =>
 });
 
 test("a drawn pattern is kept while the count is, and drawn as a row when it changes", () => {
-  const drawn = routes.flatMap((route) => route.fasteners).find(({ pattern }) => pattern?.layout === "points");
+  const drawn = routes
+    .flatMap((route) => route.fasteners)
+    .find(({ pattern }) => pattern?.layout === "points");
   if (!drawn) throw new Error("the demo has drawn bolts");
   const fields = fastenerFields(drawn);
   expect(readFastener(fields, drawn.id, drawn)).toMatchObject({ value: { pattern: drawn.pattern } });
-  expect(readFastener({ ...fields, count: "3" }, drawn.id, drawn)).toMatchObject({ value: { pattern: { points: [{ y: 0 }, { y: 0 }, { y: 0 }] } } });
+  expect(readFastener({ ...fields, count: "3" }, drawn.id, drawn)).toMatchObject({
+    value: { pattern: { points: [{ y: 0 }, { y: 0 }, { y: 0 }] } },
+  });
 });
 
 test("a step says what is wrong, and parts its cautions by semicolons", () => {
-  const fields = { ...stepFields(undefined, "take apart"), title: "Shoes off", caution: " Springs let go ; dust;; ", usualMinutes: "12,5" };
+  const fields = {
+    ...stepFields(undefined, "take apart"),
+    title: "Shoes off",
+    caution: " Springs let go ; dust;; ",
+    usualMinutes: "12,5",
+  };
   const result = readStep(fields, "id");
   if ("errors" in result) throw new Error(JSON.stringify(result.errors));
   expect(stepSchema.parse(result.value)).toEqual({
@@ -87,7 +99,10 @@ test("a step says what is wrong, and parts its cautions by semicolons", () => {
     usualMinutes: 12.5,
   });
   expect(readStep({ ...fields, title: "", usualMinutes: "-1" }, "id")).toEqual({
-    errors: { title: expect.stringContaining("Say what is done"), usualMinutes: expect.stringContaining("between 0 and") },
+    errors: {
+      title: expect.stringContaining("Say what is done"),
+      usualMinutes: expect.stringContaining("between 0 and"),
+    },
   });
 });
 
@@ -115,7 +130,17 @@ test("a step in full comes back the same from its own form, and what is half sai
   };
   expect(readStep(stepFields(step, "prove it"), "s", step)).toEqual({ value: step });
   expect(stepSchema.safeParse(step).success).toBe(true);
-  const wrong = readStep({ ...stepFields(step, "prove it"), waitUntil: "", measureMost: "10", measureWhat: "", count: "1.5", hands: "9" }, "s");
+  const wrong = readStep(
+    {
+      ...stepFields(step, "prove it"),
+      waitUntil: "",
+      measureMost: "10",
+      measureWhat: "",
+      count: "1.5",
+      hands: "9",
+    },
+    "s",
+  );
   expect(wrong).toMatchObject({
     errors: {
       waitUntil: expect.stringContaining("waited for"),
@@ -130,7 +155,10 @@ test("a step in full comes back the same from its own form, and what is half sai
 test("what is half said of a wait or a measure is asked for, and not left out", () => {
   const fields = { ...stepFields(undefined, "take apart"), title: "Soak it" };
   expect(readStep({ ...fields, waitUntil: "it has soaked", measurePlaces: "left; right" }, "s")).toEqual({
-    errors: { waitMinutes: expect.stringContaining("about how long"), measureWhat: expect.stringContaining("what is measured") },
+    errors: {
+      waitMinutes: expect.stringContaining("about how long"),
+      measureWhat: expect.stringContaining("what is measured"),
+    },
   });
 });
 
@@ -149,5 +177,7 @@ test("a fastener in full comes back the same from its own form", () => {
   if ("errors" in result) throw new Error(JSON.stringify(result.errors));
   expect(fastenerSchema.safeParse(result.value).success).toBe(true);
   expect(readFastener(fastenerFields(result.value), "id", result.value)).toEqual(result);
-  expect(typed({ length: "-4", counterHold: "nothing" })).toMatchObject({ errors: { length: expect.stringContaining("between 1 and 2000 mm"), counterHold: expect.any(String) } });
+  expect(typed({ length: "-4", counterHold: "nothing" })).toMatchObject({
+    errors: { length: expect.stringContaining("between 1 and 2000 mm"), counterHold: expect.any(String) },
+  });
 });

@@ -5,7 +5,10 @@ import { useSetting } from "@/data/hooks";
 import { Loading } from "@/ui/Loading";
 import { useLoadDemo } from "./demo-garage";
 
-/** The demo command's build has the demo in it whichever page is opened first; a demo that was removed stays removed. */
+/**
+ * The demo command's build has the demo in it whichever page is opened first; a demo that was removed stays
+ * removed.
+ */
 export function OpensWithDemo({ children }: { children: ReactNode }) {
   return process.env.NEXT_PUBLIC_OPEN_WITH === "demo" ? <LoadsDemo>{children}</LoadsDemo> : children;
 }

@@ -7,10 +7,23 @@ import type { Fastener, Job, Step } from "@/core/model/job";
 import { RULES } from "@/core/plan/second-look/second-look";
 import { rollWarning } from "@/core/work/safety-words";
 
-/** What to mind in a step: its cautions, what comes off and goes back, and what was answered to the second look. */
-export const StepMinds = memo(function StepMinds({ job, step, fastener }: { job: Job; step: Step; fastener: Fastener | undefined }) {
+/**
+ * What to mind in a step: its cautions, what comes off and goes back, and what was answered to the second
+ * look.
+ */
+export const StepMinds = memo(function StepMinds({
+  job,
+  step,
+  fastener,
+}: {
+  job: Job;
+  step: Step;
+  fastener: Fastener | undefined;
+}) {
   const roll = fastener && rollWarning(step, fastener.name, highestNm(fastener));
-  const answers = (job.answers ?? []).filter(({ about }) => about === step.fastenerId || about === step.id || about.startsWith(`${step.id} `));
+  const answers = (job.answers ?? []).filter(
+    ({ about }) => about === step.fastenerId || about === step.id || about.startsWith(`${step.id} `),
+  );
   const lines = [
     step.vehicleIs ? `The vehicle: ${step.vehicleIs}.` : undefined,
     step.takesOff?.length ? `Off: ${step.takesOff.join(", ")}.` : undefined,

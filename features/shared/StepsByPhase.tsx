@@ -24,7 +24,13 @@ const StepButton = chakra("button", {
   },
   variants: {
     look: {
-      chosen: { "&[aria-current=step]": { background: "raised", boxShadow: "inset 6px 0 0 var(--chakra-colors-drawing)", fontWeight: "600" } },
+      chosen: {
+        "&[aria-current=step]": {
+          background: "raised",
+          boxShadow: "inset 6px 0 0 var(--chakra-colors-drawing)",
+          fontWeight: "600",
+        },
+      },
       next: { "&[aria-current=step]": { background: "marker", color: "onMarker", fontWeight: "600" } },
     },
     done: { true: { color: "soft" }, false: {} },

@@ -17,7 +17,15 @@ import { Photos } from "./photos/Photos";
 /** How the job went: measures, torques as they were, times, photos, and what was learnt and noticed. */
 export function WrapUpReport({ route, work, unit }: { route: Route; work: Work; unit: TorqueUnit }) {
   const measured = route.steps.flatMap(({ id, title, measure }) =>
-    measure ? [...measuredIn(work, id)].map(([place, value]) => ({ key: `${id} ${place}`, title, place, value, measure })) : [],
+    measure
+      ? [...measuredIn(work, id)].map(([place, value]) => ({
+          key: `${id} ${place}`,
+          title,
+          place,
+          value,
+          measure,
+        }))
+      : [],
   );
   const torques = torquesReached(work, route);
   const { totalMin, sides } = workTimes(work, route);
@@ -47,7 +55,8 @@ export function WrapUpReport({ route, work, unit }: { route: Route; work: Work; 
           {torques.map(({ stepId, fastener, figure, bolts, readNm }) => (
             <Row key={stepId} label={`${bolts} × ${fastener}`}>
               {figure ? formatFigure(figure) : "no figure"}
-              {readNm.length > 0 && `; read ${readNm.map((nm) => fromNm(nm, unit).toFixed(1)).join(", ")} ${torqueSymbol(unit)}`}
+              {readNm.length > 0 &&
+                `; read ${readNm.map((nm) => fromNm(nm, unit).toFixed(1)).join(", ")} ${torqueSymbol(unit)}`}
             </Row>
           ))}
         </Part>

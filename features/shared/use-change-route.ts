@@ -7,7 +7,9 @@ import { useCurrent } from "@/data/hooks";
 import { useChangeJob } from "./use-change-job";
 
 /** Changes the chosen route of a job as it stands now; with `says`, the change can be undone from the bar. */
-export function useChangeRoute(jobId: string): (change: (route: Route) => Route, says?: string) => Promise<boolean> {
+export function useChangeRoute(
+  jobId: string,
+): (change: (route: Route) => Route, says?: string) => Promise<boolean> {
   const changeJob = useChangeJob(jobId);
   const vehicles = useCurrent("vehicles");
   return (change, says) =>

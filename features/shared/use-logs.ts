@@ -6,7 +6,18 @@ import type { Household } from "@/core/model/household";
 import { useCollection } from "@/data/hooks";
 import { today } from "../shell/clock";
 
-export type LogRecords = Pick<Household, "vehicles" | "readings" | "replacements" | "measurements" | "intervals" | "followUps" | "jobs" | "works" | "kits">;
+export type LogRecords = Pick<
+  Household,
+  | "vehicles"
+  | "readings"
+  | "replacements"
+  | "measurements"
+  | "intervals"
+  | "followUps"
+  | "jobs"
+  | "works"
+  | "kits"
+>;
 
 /** Everything that the log is worked out from; undefined while it is being read. */
 export function useLogRecords(): LogRecords | undefined {

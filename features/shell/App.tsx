@@ -11,7 +11,10 @@ import { Offline } from "./Offline";
 import { ShellBoundary } from "./ShellBoundary";
 import { StoreTrouble } from "./StoreTrouble";
 
-/** Everything that stays while the screens change: the data's door, the look, the header, the Bench that is handed in, and the undo bar. */
+/**
+ * Everything that stays while the screens change: the data's door, the look, the header, the Bench that is
+ * handed in, and the undo bar.
+ */
 export function App({ bench, children }: { bench: ReactNode; children: ReactNode }) {
   return (
     <DataProvider>
@@ -21,7 +24,12 @@ export function App({ bench, children }: { bench: ReactNode; children: ReactNode
             <Header />
             <Offline />
             <StoreTrouble />
-            <Box as="main" padding={{ base: "12px 12px 84px", lg: "18px 20px" }} maxWidth="1440px" marginInline="auto">
+            <Box
+              as="main"
+              padding={{ base: "12px 12px 84px", lg: "18px 20px" }}
+              maxWidth="1440px"
+              marginInline="auto"
+            >
               {children}
             </Box>
             {bench}

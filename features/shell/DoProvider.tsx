@@ -9,13 +9,18 @@ import type { Done } from "@/data/undo";
 import { whyNotSaved } from "@/data/why-not-saved";
 import { Button } from "@/ui/Button";
 
-type Do = (change: Change | (() => Change), says?: string, basedOn?: { revision: Revision }) => Promise<boolean>;
+type Do = (
+  change: Change | (() => Change),
+  says?: string,
+  basedOn?: { revision: Revision },
+) => Promise<boolean>;
 
 const DoContext = createContext<Do | undefined>(undefined);
 
 /**
  * Does a change to the data. With `says`, the bar at the foot says what was done and offers to undo it.
- * A change that could not be written is said there too, and resolves to false; so is one that was shown for a revision that is past.
+ * A change that could not be written is said there too, and resolves to false; so is one that was shown for a
+ * revision that is past.
  */
 export function useDo(): Do {
   const does = useContext(DoContext);
@@ -55,7 +60,11 @@ export function DoProvider({ children }: { children: ReactNode }) {
     try {
       const undone = await takeBack(done);
       const left = undone.left > 0 ? " What was changed since then stays as it is." : "";
-      setNote({ says: `${called === "Redo" ? "Done again." : "Undone."}${left}`, done: undone.done, back: called === "Redo" ? "Undo" : "Redo" });
+      setNote({
+        says: `${called === "Redo" ? "Done again." : "Undone."}${left}`,
+        done: undone.done,
+        back: called === "Redo" ? "Undo" : "Redo",
+      });
     } catch (error) {
       setNote({ says: whyNotSaved(error) });
     }
@@ -95,7 +104,12 @@ export function DoProvider({ children }: { children: ReactNode }) {
                 {note.back}
               </Button>
             )}
-            <Button look="quiet" color="onDenim" aria-label="Close this message" onClick={() => setNote(undefined)}>
+            <Button
+              look="quiet"
+              color="onDenim"
+              aria-label="Close this message"
+              onClick={() => setNote(undefined)}
+            >
               ×
             </Button>
           </Box>

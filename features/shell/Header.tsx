@@ -31,7 +31,9 @@ const Tab = chakra(Link, {
   },
 });
 
-/** The denim strip: the name, the five pockets and what is in hand. On a phone the pockets are at the foot. */
+/**
+ * The denim strip: the name, the five pockets and what is in hand. On a phone the pockets are at the foot.
+ */
 export function Header() {
   const [hand = {}] = useHand();
   const pathname = usePathname();
@@ -42,8 +44,23 @@ export function Header() {
   });
 
   return (
-    <Box as="header" background="denim" color="onDenim" minHeight="56px" display="flex" alignItems="stretch" paddingInline={{ base: "3", lg: "5" }} gap={{ base: "2", lg: "8" }}>
-      <Box alignSelf="center" fontFamily="heading" fontWeight="700" fontSize={{ base: "22px", lg: "26px" }} whiteSpace="nowrap">
+    <Box
+      as="header"
+      background="denim"
+      color="onDenim"
+      minHeight="56px"
+      display="flex"
+      alignItems="stretch"
+      paddingInline={{ base: "3", lg: "5" }}
+      gap={{ base: "2", lg: "8" }}
+    >
+      <Box
+        alignSelf="center"
+        fontFamily="heading"
+        fontWeight="700"
+        fontSize={{ base: "22px", lg: "26px" }}
+        whiteSpace="nowrap"
+      >
         Vest Pocket
       </Box>
       <Box
@@ -60,7 +77,11 @@ export function Header() {
         padding={{ base: "0 70px 4px 4px", lg: "0" }}
       >
         {POCKETS.map((pocket) => (
-          <Tab key={pocket.name} href={pocketHref(pocket, hand)} aria-current={pathname.startsWith(pocket.path) ? "page" : undefined}>
+          <Tab
+            key={pocket.name}
+            href={pocketHref(pocket, hand)}
+            aria-current={pathname.startsWith(pocket.path) ? "page" : undefined}
+          >
             {pocket.name}
           </Tab>
         ))}

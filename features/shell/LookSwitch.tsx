@@ -5,7 +5,12 @@ import { Button } from "@/ui/Button";
 import { type Look, useLook } from "@/ui/theme/look";
 
 const NEXT: Record<Look, Look> = { device: "night", night: "light", light: "glare", glare: "device" };
-const SAYS: Record<Look, string> = { device: "Look: as the device", night: "Look: night", light: "Look: light", glare: "Look: against the sun" };
+const SAYS: Record<Look, string> = {
+  device: "Look: as the device",
+  night: "Look: night",
+  light: "Look: light",
+  glare: "Look: against the sun",
+};
 
 const ICON = { device: MonitorSmartphone, night: Moon, light: Sun, glare: Contrast };
 
@@ -14,7 +19,15 @@ export function LookSwitch() {
   const [look, setLook] = useLook();
   const Icon = ICON[look];
   return (
-    <Button look="quiet" color="onDenim" paddingInline="2" flexShrink={0} aria-label={`${SAYS[look]}. Change.`} title={SAYS[look]} onClick={() => setLook(NEXT[look])}>
+    <Button
+      look="quiet"
+      color="onDenim"
+      paddingInline="2"
+      flexShrink={0}
+      aria-label={`${SAYS[look]}. Change.`}
+      title={SAYS[look]}
+      onClick={() => setLook(NEXT[look])}
+    >
       <Icon size={20} aria-hidden />
     </Button>
   );

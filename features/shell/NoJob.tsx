@@ -8,7 +8,8 @@ import { Sheet } from "@/ui/Sheet";
 import { jobsHref } from "./addresses";
 
 /** What is said where an address names a job that this browser does not have. */
-export const NOT_HERE = "The address names a job that is not in this browser: it was removed, or is on another device.";
+export const NOT_HERE =
+  "The address names a job that is not in this browser: it was removed, or is on another device.";
 
 /** When a pocket that works on a job has none in hand. */
 export function NoJob({ does }: { does: string }) {

@@ -9,21 +9,29 @@ const SCRIPT = "/serwist/sw.js";
 const FIRST_PAUSE_MS = 2000;
 const LONGEST_PAUSE_MS = 300_000;
 
-/** Keeps the app for when there is no signal, and offers a newer one when it has come; in the middle of a job it waits. */
+/**
+ * Keeps the app for when there is no signal, and offers a newer one when it has come; in the middle of a job
+ * it waits.
+ */
 export function Offline() {
   const [waiting, setWaiting] = useState<ServiceWorker>();
   const working = usePathname().startsWith("/work");
   useEffect(() => {
     if (process.env.NODE_ENV !== "production" || !("serviceWorker" in navigator)) return;
     let timer: ReturnType<typeof setTimeout> | undefined;
-    /** A bad signal may have lost one of a hundred files: then nothing is kept yet, and it is tried again, each time after longer. */
+    /**
+     * A bad signal may have lost one of a hundred files: then nothing is kept yet, and it is tried again,
+     * each time after longer.
+     */
     const keep = (again: number) => {
       const later = () => {
         clearTimeout(timer);
         timer = setTimeout(() => keep(again + 1), Math.min(LONGEST_PAUSE_MS, FIRST_PAUSE_MS * 2 ** again));
       };
       // Private windows refuse it: then the app works for as long as there is a signal.
-      navigator.serviceWorker.register(SCRIPT, { scope: "/" }).then((registration) => watch(registration, setWaiting, later), later);
+      navigator.serviceWorker
+        .register(SCRIPT, { scope: "/" })
+        .then((registration) => watch(registration, setWaiting, later), later);
     };
     keep(0);
     return () => clearTimeout(timer);
@@ -52,11 +60,20 @@ export function Offline() {
   );
 }
 
-function watch(registration: ServiceWorkerRegistration, onWaiting: (worker: ServiceWorker) => void, onFailed: () => void): void {
+function watch(
+  registration: ServiceWorkerRegistration,
+  onWaiting: (worker: ServiceWorker) => void,
+  onFailed: () => void,
+): void {
   // The first one there ever is has nobody to wait for.
-  const tell = () => registration.waiting && navigator.serviceWorker.controller && onWaiting(registration.waiting);
-  // On a busy device the first look may come after all is over, and a worker that has failed may still be called the one coming in.
-  const failed = () => ![registration.active, registration.waiting, registration.installing].some((worker) => worker && worker.state !== "redundant");
+  const tell = () =>
+    registration.waiting && navigator.serviceWorker.controller && onWaiting(registration.waiting);
+  // On a busy device the first look may come after all is over, and a worker that has failed may still be
+  // called the one coming in.
+  const failed = () =>
+    ![registration.active, registration.waiting, registration.installing].some(
+      (worker) => worker && worker.state !== "redundant",
+    );
   const look = () => {
     tell();
     if (failed()) onFailed();

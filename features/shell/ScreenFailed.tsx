@@ -24,9 +24,16 @@ export function ScreenFailed({ error, reset }: { error: Error; reset: () => void
       () => setFailed(true),
     );
   return (
-    <Sheet title={ofStore ? "What is stored here cannot be opened" : "This screen could not be drawn"} maxWidth="560px" marginInline="auto" marginTop="10">
+    <Sheet
+      title={ofStore ? "What is stored here cannot be opened" : "This screen could not be drawn"}
+      maxWidth="560px"
+      marginInline="auto"
+      marginTop="10"
+    >
       <Box marginBottom="3">
-        {ofStore ? error.message : "What was saved before stays in this browser. Try again; if it stays so, export everything and reload, or open another screen."}
+        {ofStore
+          ? error.message
+          : "What was saved before stays in this browser. Try again; if it stays so, export everything and reload, or open another screen."}
       </Box>
       {!ofStore && (
         <Box color="soft" fontSize="14px" marginBottom="4" overflowWrap="anywhere">
@@ -43,7 +50,9 @@ export function ScreenFailed({ error, reset }: { error: Error; reset: () => void
             Try again
           </Button>
         )}
-        {ofStore?.trouble !== "held" && <Button onClick={() => void save()}>Export everything as it lies</Button>}
+        {ofStore?.trouble !== "held" && (
+          <Button onClick={() => void save()}>Export everything as it lies</Button>
+        )}
       </Box>
       {failed && (
         <Box role="alert" color="stop" marginTop="3">

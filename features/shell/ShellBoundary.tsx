@@ -3,7 +3,10 @@
 import { Component, type ReactNode } from "react";
 import { ScreenFailed } from "./ScreenFailed";
 
-/** Around header and screens together: what keeps the header from being drawn, as a store that does not open, keeps every screen. */
+/**
+ * Around header and screens together: what keeps the header from being drawn, as a store that does not open,
+ * keeps every screen.
+ */
 export class ShellBoundary extends Component<{ children: ReactNode }, { error: Error | undefined }> {
   override state: { error: Error | undefined } = { error: undefined };
 

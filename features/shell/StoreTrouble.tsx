@@ -6,13 +6,23 @@ import { Button } from "@/ui/Button";
 import { today } from "./clock";
 import { saveAs } from "./save-as";
 
-/** Says that the browser has let the store go while the app was open, and offers what this tab still knows; or how far an update of the store has come. */
+/**
+ * Says that the browser has let the store go while the app was open, and offers what this tab still knows; or
+ * how far an update of the store has come.
+ */
 export function StoreTrouble() {
   const { befalls, inMemory, goOn } = useStoreTrouble();
   if (!befalls) return null;
   if ("updated" in befalls)
     return (
-      <Box role="status" textAlign="center" background="watchPaper" borderBottom="1px solid" borderColor="watchEdge" padding="2">
+      <Box
+        role="status"
+        textAlign="center"
+        background="watchPaper"
+        borderBottom="1px solid"
+        borderColor="watchEdge"
+        padding="2"
+      >
         Bringing what is stored up to this version: {Math.round(befalls.updated * 100)} %
       </Box>
     );
@@ -40,7 +50,9 @@ export function StoreTrouble() {
       <Button look="primary" onClick={() => void save()}>
         Export what is in memory
       </Button>
-      <Button onClick={() => void goOn(trouble === "dropped")}>{trouble === "dropped" ? "Store it again" : "Try again"}</Button>
+      <Button onClick={() => void goOn(trouble === "dropped")}>
+        {trouble === "dropped" ? "Store it again" : "Try again"}
+      </Button>
       {trouble === "dropped" && (
         <Button look="quiet" onClick={() => void goOn(false)}>
           Go on without it

@@ -1,11 +1,18 @@
 import type { Typed } from "@/core/slip/field";
 
-/** Every address of the app, made here and nowhere else: what is in hand is in the query, so that any of them can be kept. */
+/**
+ * Every address of the app, made here and nowhere else: what is in hand is in the query, so that any of them
+ * can be kept.
+ */
 
 type Query = Readonly<Record<string, string | undefined>>;
 
 function to(path: string, query: Query = {}): string {
-  const params = new URLSearchParams(Object.entries(query).flatMap(([key, value]) => (value === undefined || value === "" ? [] : [[key, value]])));
+  const params = new URLSearchParams(
+    Object.entries(query).flatMap(([key, value]) =>
+      value === undefined || value === "" ? [] : [[key, value]],
+    ),
+  );
   return params.size > 0 ? `${path}?${params.toString()}` : path;
 }
 
@@ -28,26 +35,38 @@ export type PlanView = "notes" | "order" | "routes" | "decide" | "about";
 export const jobsHref = () => to("/plan", { all: "1" });
 /** A new job, or one that begins as an earlier one did. */
 export const newJobHref = (fromId?: string) => to("/plan", { new: "1", from: fromId });
-export const planHref = (jobId?: string, view?: PlanView) => to("/plan", { id: jobId, ...(view ? { [view]: "1" } : {}) });
+export const planHref = (jobId?: string, view?: PlanView) =>
+  to("/plan", { id: jobId, ...(view ? { [view]: "1" } : {}) });
 
-export const kitHref = (jobId: string | undefined, view = "") => to("/kit", { id: jobId, ...(view === "" ? {} : { [view]: "1" }) });
+export const kitHref = (jobId: string | undefined, view = "") =>
+  to("/kit", { id: jobId, ...(view === "" ? {} : { [view]: "1" }) });
 
 export const workHref = (jobId?: string) => to("/work", { id: jobId });
 
-export const logHref = (vehicleId: string | undefined, view: LogView = "") => to("/log", { id: vehicleId ?? ALL, view });
+export const logHref = (vehicleId: string | undefined, view: LogView = "") =>
+  to("/log", { id: vehicleId ?? ALL, view });
 export const entryHref = (entryId: string) => to("/log", { entry: entryId });
 /** A line typed for the log, with what else is known of it. */
-export const newEntryHref = (line: string, known: { vehicleId?: string | undefined; system?: string; place?: string | undefined }) =>
-  to("/log", { id: known.vehicleId, new: line, system: known.system, place: known.place });
+export const newEntryHref = (
+  line: string,
+  known: { vehicleId?: string | undefined; system?: string; place?: string | undefined },
+) => to("/log", { id: known.vehicleId, new: line, system: known.system, place: known.place });
 export const bringLogHref = () => to("/log", { bring: "1" });
 
 export const filesHref = () => to("/files");
 export const historyHref = (vehicleId: string) => to("/files", { history: vehicleId });
 
-/** The Bench, or one of its calculations with the same inputs: an empty field is told too, as it is not one left at its usual. */
-export const benchHref = (slip?: string, typed: Typed = {}) => (slip === undefined ? to("/bench") : `/bench?${new URLSearchParams({ slip, ...typed }).toString()}`);
+/**
+ * The Bench, or one of its calculations with the same inputs: an empty field is told too, as it is not one
+ * left at its usual.
+ */
+export const benchHref = (slip?: string, typed: Typed = {}) =>
+  slip === undefined ? to("/bench") : `/bench?${new URLSearchParams({ slip, ...typed }).toString()}`;
 
-/** What an address of the Bench asks for: which slip, and what stands in its fields; undefined where it names no slip. */
+/**
+ * What an address of the Bench asks for: which slip, and what stands in its fields; undefined where it names
+ * no slip.
+ */
 export function readBenchHref(search: string): { slip: string; typed: Typed } | undefined {
   const { slip, ...typed } = Object.fromEntries(new URLSearchParams(search));
   return slip === undefined ? undefined : { slip, typed };

@@ -17,13 +17,22 @@ export function useHand(): [hand: Hand | undefined, take: (hand: Hand) => void] 
   return [hand, (next) => void save(next)];
 }
 
-/** The vehicle that the address names, or else the one in hand, or else the first; undefined while reading, null when there is none. */
+/**
+ * The vehicle that the address names, or else the one in hand, or else the first; undefined while reading,
+ * null when there is none.
+ */
 export function useVehicleInHand(): Vehicle | null | undefined {
   const named = useSearchParams().get("id");
   const [hand, take] = useHand();
   const jobs = useCollection("jobs");
   const vehicles = useCollection("vehicles");
-  const vehicle = vehicles && hand && (vehicles.find(({ id }) => id === named) ?? vehicles.find(({ id }) => id === hand.vehicleId) ?? oldest(vehicles) ?? null);
+  const vehicle =
+    vehicles &&
+    hand &&
+    (vehicles.find(({ id }) => id === named) ??
+      vehicles.find(({ id }) => id === hand.vehicleId) ??
+      oldest(vehicles) ??
+      null);
   const jobStays = jobs?.find(({ id }) => id === hand?.jobId)?.vehicleId === vehicle?.id;
   useEffect(() => {
     if (vehicle && jobs && hand && (hand.vehicleId !== vehicle.id || (hand.jobId && !jobStays))) {
@@ -37,7 +46,10 @@ function oldest(vehicles: Vehicle[]): Vehicle | undefined {
   return [...vehicles].sort((a, b) => a.createdAt.localeCompare(b.createdAt))[0];
 }
 
-/** The job that the address names, or else the one in hand, with its vehicle; undefined while reading, null when there is none. */
+/**
+ * The job that the address names, or else the one in hand, with its vehicle; undefined while reading, null
+ * when there is none.
+ */
 export function useJobInHand(): { job: Job; vehicle: Vehicle } | null | undefined {
   const named = useSearchParams().get("id");
   const [hand, take] = useHand();

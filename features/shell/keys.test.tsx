@@ -19,7 +19,8 @@ beforeEach(() => pressed.splice(0));
 
 test("a key means what the table says, by each of its names", () => {
   render(<Listens on={on} />);
-  for (const key of [...KEYS.primary.presses, ...KEYS.more.presses]) fireEvent.keyDown(document.body, { key });
+  for (const key of [...KEYS.primary.presses, ...KEYS.more.presses])
+    fireEvent.keyDown(document.body, { key });
   expect(pressed).toEqual(["primary", "primary", "primary", "more", "more", "more"]);
 });
 

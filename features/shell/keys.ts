@@ -13,7 +13,12 @@ interface Keyed {
 
 /** Every key of the app: what listens, what the help lists. */
 export const KEYS = {
-  pocket: { presses: ["1", "2", "3", "4", "5"], shown: ["1", "5"], run: true, says: "Garage, Plan, Kit, Work, Log" },
+  pocket: {
+    presses: ["1", "2", "3", "4", "5"],
+    shown: ["1", "5"],
+    run: true,
+    says: "Garage, Plan, Kit, Work, Log",
+  },
   bench: { presses: ["b", "B"], shown: ["B"], says: "The Bench, out and away again" },
   add: { presses: ["n", "N"], shown: ["N"], says: "New vehicle, step, tool, entry or measure" },
   search: { presses: ["/"], shown: ["/"], says: "Search, in the Log and on the Bench" },
@@ -31,10 +36,14 @@ export const KEYS = {
 } as const satisfies Record<string, Keyed>;
 
 /**
- * Listens for a key of the table while the component is there. Keys typed into a field are left alone, and so are
- * Space and Enter on a button or link, which already mean that button.
+ * Listens for a key of the table while the component is there. Keys typed into a field are left alone, and so
+ * are Space and Enter on a button or link, which already mean that button.
  */
-export function useKey(name: keyof typeof KEYS, action: (event: KeyboardEvent) => void, enabled = true): void {
+export function useKey(
+  name: keyof typeof KEYS,
+  action: (event: KeyboardEvent) => void,
+  enabled = true,
+): void {
   const latest = useRef(action);
   useEffect(() => {
     latest.current = action;
@@ -43,7 +52,14 @@ export function useKey(name: keyof typeof KEYS, action: (event: KeyboardEvent) =
     if (!enabled) return;
     const list: readonly string[] = KEYS[name].presses;
     const listen = (event: KeyboardEvent) => {
-      if (event.defaultPrevented || event.ctrlKey || event.metaKey || event.altKey || !list.includes(event.key)) return;
+      if (
+        event.defaultPrevented ||
+        event.ctrlKey ||
+        event.metaKey ||
+        event.altKey ||
+        !list.includes(event.key)
+      )
+        return;
       if (isTaken(event)) return;
       event.preventDefault();
       latest.current(event);
@@ -56,7 +72,10 @@ export function useKey(name: keyof typeof KEYS, action: (event: KeyboardEvent) =
 function isTaken(event: KeyboardEvent): boolean {
   const target = event.target instanceof Element ? event.target : null;
   if (!target) return false;
-  if (target.closest("input:not([type=checkbox]):not([type=radio]), textarea, select, [contenteditable=true]")) return event.key !== "Escape";
+  if (
+    target.closest("input:not([type=checkbox]):not([type=radio]), textarea, select, [contenteditable=true]")
+  )
+    return event.key !== "Escape";
   if (document.querySelector("dialog[open]") && !target.closest("dialog")) return true;
   const presses = event.key === " " || event.key === "Enter";
   return presses && target.closest("button, a, input, summary, [role=button]") !== null;

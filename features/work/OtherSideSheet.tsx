@@ -14,7 +14,10 @@ import { troublesOf } from "@/core/work/trouble/trouble";
 import { Row, Sheet } from "@/ui/Sheet";
 import { Photos } from "../shared/photos/Photos";
 
-/** How the same step went on the other side: its time, photos and measures; nothing until something has been done there. */
+/**
+ * How the same step went on the other side: its time, photos and measures; nothing until something has been
+ * done there.
+ */
 export function OtherSideSheet({ route, work, step }: { route: Route; work: Work; step: Step }) {
   const side = sideOf(step.title);
   const twin = twinOf(route, step);
@@ -24,7 +27,14 @@ export function OtherSideSheet({ route, work, step }: { route: Route; work: Work
   const measured = [...measuredIn(work, twin.id)];
   const troubles = troublesOf(work).filter(({ stepId }) => stepId === twin.id);
   // The photo of how it was is wanted on the way back too: every photo of that side, the step's own first.
-  const photos = [...new Set([...photosOf(work, twin.id), ...route.steps.filter(({ title }) => sideOf(title) === OTHER_SIDE[side]).flatMap(({ id }) => photosOf(work, id))])];
+  const photos = [
+    ...new Set([
+      ...photosOf(work, twin.id),
+      ...route.steps
+        .filter(({ title }) => sideOf(title) === OTHER_SIDE[side])
+        .flatMap(({ id }) => photosOf(work, id)),
+    ]),
+  ];
   if (minutes === undefined && !found && measured.length + troubles.length + photos.length === 0) return null;
   return (
     <Sheet title={`The ${OTHER_SIDE[side]} side`}>

@@ -35,7 +35,9 @@ export const StepsDone = memo(function StepsDone({ job, route, done, openId, onO
         phoneHeight="none"
         onOpen={onOpen}
         done={done}
-        before={(step) => <TickBox done={done.has(step.id)} round={step.kind === "lower" || step.kind === "raise"} />}
+        before={(step) => (
+          <TickBox done={done.has(step.id)} round={step.kind === "lower" || step.kind === "raise"} />
+        )}
       />
       {alone.length > 0 && (
         <Box padding="3">
@@ -43,7 +45,11 @@ export const StepsDone = memo(function StepsDone({ job, route, done, openId, onO
             minHeight="56px"
             width="100%"
             onClick={() =>
-              void changeJob((now) => withRoute(now, withOtherSide(now.routes.find(({ id }) => id === route.id) ?? route, newId)), "The other side's steps are in the plan.")
+              void changeJob(
+                (now) =>
+                  withRoute(now, withOtherSide(now.routes.find(({ id }) => id === route.id) ?? route, newId)),
+                "The other side's steps are in the plan.",
+              )
             }
           >
             Do the other side too
@@ -57,7 +63,14 @@ export const StepsDone = memo(function StepsDone({ job, route, done, openId, onO
 /** A square to be ticked; round for the steps that raise or lower the vehicle. */
 function TickBox({ done, round }: { done: boolean; round: boolean }) {
   return (
-    <svg width="18" height="18" viewBox="0 0 18 18" style={{ flexShrink: 0 }} role="img" aria-label={done ? "done" : "to do"}>
+    <svg
+      width="18"
+      height="18"
+      viewBox="0 0 18 18"
+      style={{ flexShrink: 0 }}
+      role="img"
+      aria-label={done ? "done" : "to do"}
+    >
       <rect
         x="1.5"
         y="1.5"
@@ -68,7 +81,14 @@ function TickBox({ done, round }: { done: boolean; round: boolean }) {
         stroke={done ? "var(--chakra-colors-good)" : "currentColor"}
         strokeWidth="2"
       />
-      {done && <path d="M 5 9.5 L 8 12.5 L 13.5 6" fill="none" stroke="var(--chakra-colors-on-good)" strokeWidth="2.2" />}
+      {done && (
+        <path
+          d="M 5 9.5 L 8 12.5 L 13.5 6"
+          fill="none"
+          stroke="var(--chakra-colors-on-good)"
+          strokeWidth="2.2"
+        />
+      )}
     </svg>
   );
 }

@@ -42,7 +42,13 @@ export function WaitsSheet({ route, work, openId, onOpen }: WaitsProps) {
 }
 
 /** Above the step, where it is seen at once: a wait elsewhere is over. Told once each. */
-export function WaitsOver({ route, work, openId, onOpen, onOver }: WaitsProps & { onOver: (title: string) => void }) {
+export function WaitsOver({
+  route,
+  work,
+  openId,
+  onOpen,
+  onOver,
+}: WaitsProps & { onOver: (title: string) => void }) {
   const waits = runningWaits(work, route);
   const now = useNow(waits.length > 0);
   const over = waits.filter((wait) => waitState(wait, now).kind === "over");

@@ -48,7 +48,9 @@ function JobAtWork({ job, vehicle }: { job: Job; vehicle: Vehicle }) {
   const step = work && openStep(work, route);
   if (!work || !tools) return <Loading />;
   if (!step) return <NothingToDo job={job} />;
-  return <OpenStep job={job} vehicle={vehicle} route={route} work={work} step={step} tools={tools} move={move} />;
+  return (
+    <OpenStep job={job} vehicle={vehicle} route={route} work={work} step={step} tools={tools} move={move} />
+  );
 }
 
 interface OpenStepProps extends BearsOnItProps {
@@ -69,7 +71,10 @@ function OpenStep({ job, vehicle, route, work, step, tools, move }: OpenStepProp
   const aloud = hands.aloud && !ended && !wrapping;
   useReadAloud(aloud, aloud ? spokenNow(route, work, step, tools) : "");
 
-  const openId = useCallback((stepId: string) => void move((now) => ({ ...now, openStepId: stepId })), [move]);
+  const openId = useCallback(
+    (stepId: string) => void move((now) => ({ ...now, openStepId: stepId })),
+    [move],
+  );
   const open = (by: number) => {
     const to = route.steps[route.steps.findIndex(({ id }) => id === step.id) + by];
     if (to) openId(to.id);
@@ -89,10 +94,26 @@ function OpenStep({ job, vehicle, route, work, step, tools, move }: OpenStepProp
       <ThreeColumns
         phone="middle, right, left"
         one={hands.size >= ONE_COLUMN_FROM}
-        left={<StepsDone job={job} route={route} done={done} openId={wrapping ? undefined : step.id} onOpen={openId} />}
+        left={
+          <StepsDone
+            job={job}
+            route={route}
+            done={done}
+            openId={wrapping ? undefined : step.id}
+            onOpen={openId}
+          />
+        }
         middle={
           <>
-            {!ended && <WaitsOver route={route} work={work} openId={wrapping ? undefined : step.id} onOpen={openId} onOver={tellOver} />}
+            {!ended && (
+              <WaitsOver
+                route={route}
+                work={work}
+                openId={wrapping ? undefined : step.id}
+                onOpen={openId}
+                onOver={tellOver}
+              />
+            )}
             {work.doNotDrive && !ended && <DoNotDriveSheet because={work.doNotDrive} move={move} />}
             {ended ? (
               <JobDone job={job} route={route} work={work} unit={vehicle.torqueUnit} />
@@ -101,9 +122,25 @@ function OpenStep({ job, vehicle, route, work, step, tools, move }: OpenStepProp
                 <LeftOverFace left={left} move={move} />
               </Sheet>
             ) : wrapping ? (
-              <WrapUp job={job} vehicle={vehicle} route={route} work={work} move={move} onBack={() => void move(takeBack)} />
+              <WrapUp
+                job={job}
+                vehicle={vehicle}
+                route={route}
+                work={work}
+                move={move}
+                onBack={() => void move(takeBack)}
+              />
             ) : (
-              <StepFace key={step.id} job={job} route={route} work={work} step={step} vehicle={vehicle} tools={tools} move={move} />
+              <StepFace
+                key={step.id}
+                job={job}
+                route={route}
+                work={work}
+                step={step}
+                vehicle={vehicle}
+                tools={tools}
+                move={move}
+              />
             )}
           </>
         }

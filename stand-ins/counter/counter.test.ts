@@ -5,12 +5,42 @@ import { askCounter } from "./counter";
 import { SHELF } from "./shelf";
 
 const wanted: Wanted[] = [
-  { key: "part p", is: "part", what: "Starter motor", amount: { value: 1, unit: "pieces" }, withIt: ["hardware h New: Bolts"] },
-  { key: "hardware h New: Bolts", is: "hardware", what: "New: Bolts", amount: { value: 4, unit: "pieces" }, withIt: [] },
-  { key: "hardware h Split pin for Bolts", is: "hardware", what: "Split pin for Bolts", amount: { value: 4, unit: "pieces" }, withIt: [] },
-  { key: "tool slide hammer", is: "special tool", what: "Slide hammer", amount: { value: 1, unit: "pieces" }, withIt: [] },
+  {
+    key: "part p",
+    is: "part",
+    what: "Starter motor",
+    amount: { value: 1, unit: "pieces" },
+    withIt: ["hardware h New: Bolts"],
+  },
+  {
+    key: "hardware h New: Bolts",
+    is: "hardware",
+    what: "New: Bolts",
+    amount: { value: 4, unit: "pieces" },
+    withIt: [],
+  },
+  {
+    key: "hardware h Split pin for Bolts",
+    is: "hardware",
+    what: "Split pin for Bolts",
+    amount: { value: 4, unit: "pieces" },
+    withIt: [],
+  },
+  {
+    key: "tool slide hammer",
+    is: "special tool",
+    what: "Slide hammer",
+    amount: { value: 1, unit: "pieces" },
+    withIt: [],
+  },
   { key: "supply odd paste g", is: "supply", what: "Odd paste", amount: { value: 7, unit: "g" }, withIt: [] },
-  { key: "supply brake cleaner mL", is: "supply", what: "Brake cleaner", amount: { value: 400, unit: "mL" }, withIt: [] },
+  {
+    key: "supply brake cleaner mL",
+    is: "supply",
+    what: "Brake cleaner",
+    amount: { value: 400, unit: "mL" },
+    withIt: [],
+  },
 ];
 
 test("a few hundred offers, the same whenever the same is asked, others from another seed", () => {
@@ -19,12 +49,15 @@ test("a few hundred offers, the same whenever the same is asked, others from ano
   expect(askCounter({ wanted })).toEqual(answer);
   expect(askCounter({ wanted }, 21)).not.toEqual(answer);
   expect(new Set(answer.offers.map(({ id }) => id)).size).toBe(answer.offers.length);
-  expect(new Set(answer.offers.map(({ kind }) => kind))).toEqual(new Set(["single", "set", "pack", "part", "kit", "hire"]));
+  expect(new Set(answer.offers.map(({ kind }) => kind))).toEqual(
+    new Set(["single", "set", "pack", "part", "kit", "hire"]),
+  );
 });
 
 test("every line on the shelf reads as the tools it stands for", () => {
   for (const { title, holds } of SHELF)
-    for (const line of readChest(holds.join("\n"))) expect({ title, why: "why" in line ? line.why : undefined }).toEqual({ title, why: undefined });
+    for (const line of readChest(holds.join("\n")))
+      expect({ title, why: "why" in line ? line.why : undefined }).toEqual({ title, why: undefined });
 });
 
 test("what is known by name has its price, its core, its box and its hire", () => {
@@ -52,7 +85,10 @@ test("whatever is asked that may be asked, the answer is one that may be given",
         key: name,
         is: fc.constantFrom("part" as const, "hardware" as const, "supply" as const, "special tool" as const),
         what: name,
-        amount: fc.record({ value: fc.integer({ min: 1, max: 99 }), unit: fc.constantFrom("mL" as const, "g" as const, "pieces" as const) }),
+        amount: fc.record({
+          value: fc.integer({ min: 1, max: 99 }),
+          unit: fc.constantFrom("mL" as const, "g" as const, "pieces" as const),
+        }),
         withIt: fc.array(name, { maxLength: 2 }),
       }),
       { maxLength: 5 },

@@ -10,7 +10,9 @@ const HIRE: Shop = { name: "Hire desk", deliveryMinor: 0 };
 /** By post is cheaper, and takes its days. */
 const POST_SHARE = 0.84;
 
-/** About what a part costs, by a word in its name, minor units; others get a price of their own. All invented. */
+/**
+ * About what a part costs, by a word in its name, minor units; others get a price of their own. All invented.
+ */
 const PART_PRICES: readonly [RegExp, number][] = [
   [/starter|alternator|generator/i, 13_900],
   [/\bmount\b/i, 6_200],
@@ -37,7 +39,13 @@ const GRADES = [
  * The same seed and question always get the same answer.
  */
 export function askCounter({ wanted }: CounterAsk, seed = 20): CounterAnswer {
-  return { shops: [CORNER, POST, HIRE], offers: [...SHELF.flatMap((shelved) => fromShelf(shelved, seed)), ...wanted.flatMap((one) => forWanted(one, seed))] };
+  return {
+    shops: [CORNER, POST, HIRE],
+    offers: [
+      ...SHELF.flatMap((shelved) => fromShelf(shelved, seed)),
+      ...wanted.flatMap((one) => forWanted(one, seed)),
+    ],
+  };
 }
 
 function fromShelf({ kind, title, about, holds, depositMinor }: Shelved, seed: number): Offer[] {
@@ -48,13 +56,41 @@ function fromShelf({ kind, title, about, holds, depositMinor }: Shelved, seed: n
     .toLowerCase()
     .replace(/[^a-z0-9]+/g, "-")
     .slice(0, 34);
-  if (kind === "hire") return [{ ...base, id, shop: HIRE.name, priceMinor, stock: chance(1, 2), leadDays: 0, returnRate: 0, ...(depositMinor ? { depositMinor } : {}) }];
+  if (kind === "hire")
+    return [
+      {
+        ...base,
+        id,
+        shop: HIRE.name,
+        priceMinor,
+        stock: chance(1, 2),
+        leadDays: 0,
+        returnRate: 0,
+        ...(depositMinor ? { depositMinor } : {}),
+      },
+    ];
   const stock = chance(0, 9);
   return [
     // What the corner does not have today it gets in.
-    { ...base, id, shop: CORNER.name, priceMinor, stock: stock === 0 ? 2 : stock, leadDays: stock === 0 ? chance(1, 3) : 0 },
+    {
+      ...base,
+      id,
+      shop: CORNER.name,
+      priceMinor,
+      stock: stock === 0 ? 2 : stock,
+      leadDays: stock === 0 ? chance(1, 3) : 0,
+    },
     ...(kind === "set" || chance(0, 2) === 0
-      ? [{ ...base, id: `${id} post`, shop: POST.name, priceMinor: tag(priceMinor * POST_SHARE), stock: chance(2, 20), leadDays: chance(2, 4) }]
+      ? [
+          {
+            ...base,
+            id: `${id} post`,
+            shop: POST.name,
+            priceMinor: tag(priceMinor * POST_SHARE),
+            stock: chance(2, 20),
+            leadDays: chance(2, 4),
+          },
+        ]
       : []),
   ];
 }
@@ -91,8 +127,24 @@ function partOffers({ key, what, amount, withIt }: Wanted, seed: number): Offer[
     const id = idOf(key, grade);
     const lead = grade === "maker's own" ? chance(1, 3) : chance(0, 1);
     return [
-      { ...base, id, kind, shop: CORNER.name, priceMinor, stock: amount.value + chance(0, 4), leadDays: lead },
-      { ...base, id: `${id} p`, kind, shop: POST.name, priceMinor: tag(priceMinor * POST_SHARE), stock: amount.value + chance(1, 9), leadDays: lead + chance(2, 4) },
+      {
+        ...base,
+        id,
+        kind,
+        shop: CORNER.name,
+        priceMinor,
+        stock: amount.value + chance(0, 4),
+        leadDays: lead,
+      },
+      {
+        ...base,
+        id: `${id} p`,
+        kind,
+        shop: POST.name,
+        priceMinor: tag(priceMinor * POST_SHARE),
+        stock: amount.value + chance(1, 9),
+        leadDays: lead + chance(2, 4),
+      },
     ];
   });
 }
@@ -102,7 +154,15 @@ function hardwareOffers({ key, what, amount }: Wanted, seed: number): Offer[] {
   const each = chance(9, 26) * 10;
   const base = { shop: CORNER.name, holds: [], leavesOut: [], leadDays: chance(0, 1), returnRate: 0.01 };
   return [
-    { ...base, id: idOf(key, "one"), kind: "single", title: `${what}, one`, priceMinor: each, stock: amount.value + 4, answers: [{ key, amount: 1 }] },
+    {
+      ...base,
+      id: idOf(key, "one"),
+      kind: "single",
+      title: `${what}, one`,
+      priceMinor: each,
+      stock: amount.value + 4,
+      answers: [{ key, amount: 1 }],
+    },
     ...(amount.value > 1
       ? [
           {
@@ -124,7 +184,17 @@ function specialOffers({ key, what }: Wanted, seed: number): Offer[] {
   const usual = chance(25, 140) * 100;
   const base = { holds: [], leavesOut: [], answers: [{ key, amount: 1 }] };
   return [
-    { ...base, id: idOf(key, "buy"), kind: "single", title: what, shop: CORNER.name, priceMinor: tag(usual), stock: 1, leadDays: chance(0, 3), returnRate: 0.03 },
+    {
+      ...base,
+      id: idOf(key, "buy"),
+      kind: "single",
+      title: what,
+      shop: CORNER.name,
+      priceMinor: tag(usual),
+      stock: 1,
+      leadDays: chance(0, 3),
+      returnRate: 0.03,
+    },
     {
       ...base,
       id: idOf(key, "hire"),
@@ -145,14 +215,40 @@ function supplyOffers({ key, what, amount }: Wanted, seed: number): Offer[] {
     .toLowerCase()
     .split(/[^a-z]+/)
     .filter((word) => word.length > 2);
-  if (SHELF.some(({ kind, title }) => kind === "pack" && words.every((word) => title.toLowerCase().includes(word)))) return [];
+  if (
+    SHELF.some(
+      ({ kind, title }) => kind === "pack" && words.every((word) => title.toLowerCase().includes(word)),
+    )
+  )
+    return [];
   const chance = chanceOf(seed, what.toLowerCase());
   const small = Math.max(1, Math.ceil(amount.value / 2));
   const about = chance(4, 14) * 100;
-  const base = { kind: "pack" as const, shop: CORNER.name, holds: [], leavesOut: [], leadDays: chance(0, 1), returnRate: 0.01 };
+  const base = {
+    kind: "pack" as const,
+    shop: CORNER.name,
+    holds: [],
+    leavesOut: [],
+    leadDays: chance(0, 1),
+    returnRate: 0.01,
+  };
   return [
-    { ...base, id: idOf(key, "small"), title: `${what}, ${small} ${amount.unit}`, priceMinor: tag(about), stock: 6, answers: [{ key, amount: small }] },
-    { ...base, id: idOf(key, "large"), title: `${what}, ${small * 3} ${amount.unit}`, priceMinor: tag(about * 2.1), stock: 4, answers: [{ key, amount: small * 3 }] },
+    {
+      ...base,
+      id: idOf(key, "small"),
+      title: `${what}, ${small} ${amount.unit}`,
+      priceMinor: tag(about),
+      stock: 6,
+      answers: [{ key, amount: small }],
+    },
+    {
+      ...base,
+      id: idOf(key, "large"),
+      title: `${what}, ${small * 3} ${amount.unit}`,
+      priceMinor: tag(about * 2.1),
+      stock: 4,
+      answers: [{ key, amount: small * 3 }],
+    },
   ];
 }
 

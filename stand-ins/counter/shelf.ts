@@ -9,9 +9,24 @@ export interface Shelved {
   depositMinor?: number;
 }
 
-const single = (title: string, about: number, ...holds: string[]): Shelved => ({ kind: "single", title, about, holds });
-const set = (title: string, about: number, ...holds: string[]): Shelved => ({ kind: "set", title, about, holds });
-const pack = (name: string, about: number, amount: string): Shelved => ({ kind: "pack", title: `${name}, ${amount}`, about, holds: [`${name} ${amount}`] });
+const single = (title: string, about: number, ...holds: string[]): Shelved => ({
+  kind: "single",
+  title,
+  about,
+  holds,
+});
+const set = (title: string, about: number, ...holds: string[]): Shelved => ({
+  kind: "set",
+  title,
+  about,
+  holds,
+});
+const pack = (name: string, about: number, amount: string): Shelved => ({
+  kind: "pack",
+  title: `${name}, ${amount}`,
+  about,
+  holds: [`${name} ${amount}`],
+});
 const hire = (title: string, aDay: number, depositMinor: number, ...holds: string[]): Shelved => ({
   kind: "hire",
   title: `${title}, by the day`,
@@ -23,7 +38,13 @@ const hire = (title: string, aDay: number, depositMinor: number, ...holds: strin
 const from = (start: number, end: number) => Array.from({ length: end - start + 1 }, (_, i) => start + i);
 
 function sockets(drive: string, sizes: readonly (number | string)[], about: number, more = ""): Shelved[] {
-  return sizes.map((size, i) => single(`${size}${typeof size === "number" ? " mm" : ""} ${more}socket, ${drive} in`, about + i * 12, `${drive} ${more}socket ${size}`));
+  return sizes.map((size, i) =>
+    single(
+      `${size}${typeof size === "number" ? " mm" : ""} ${more}socket, ${drive} in`,
+      about + i * 12,
+      `${drive} ${more}socket ${size}`,
+    ),
+  );
 }
 
 function bits(drive: string, sizes: readonly string[], about: number): Shelved[] {
@@ -36,18 +57,42 @@ const HEADS: Shelved[] = [
   ...sockets("3/8", from(8, 19), 590, "deep "),
   ...sockets("1/2", [...from(10, 24), 27, 30, 32, 34, 36], 560),
   ...sockets("1/2", [17, 19, 21, 22], 980, "impact "),
-  ...sockets("3/8", ["5/16 in", "3/8 in", "7/16 in", "1/2 in", "9/16 in", "5/8 in", "11/16 in", "3/4 in"], 420),
+  ...sockets(
+    "3/8",
+    ["5/16 in", "3/8 in", "7/16 in", "1/2 in", "9/16 in", "5/8 in", "11/16 in", "3/4 in"],
+    420,
+  ),
   ...sockets("3/8", ["E5", "E6", "E7", "E8", "E10", "E11", "E12", "E14"], 520),
   ...bits("1/4", ["T10", "T15", "T20", "T25", "T27", "T30", "T40"], 480),
   ...bits("3/8", ["T27", "T30", "T40", "T45", "T50", "T55", "T60"], 540),
-  ...from(4, 10).map((size) => single(`${size} mm hexagon bit, 3/8 in`, 520 + size * 10, `3/8 hex bit ${size}`)),
-  ...["M6", "M8", "M10", "M12", "M14"].map((size) => single(`${size} spline bit, 1/2 in`, 780, `1/2 bit ${size} spline`)),
-  ...[...from(6, 19), 21, 22, 24, 27, 30, 32].map((size) => single(`${size} mm combination spanner`, 380 + size * 32, `combination spanner ${size}`)),
-  ...[8, 9, 10, 11, 12, 13, 14, 17].map((size) => single(`${size} mm flare spanner`, 820 + size * 14, `flare spanner ${size}`)),
-  ...from(8, 14).map((size) => single(`${size} mm crowfoot, 1/4 in`, 760 + size * 12, `1/4 crowfoot ${size} offset ${size + 18}`)),
-  ...[10, 11, 12, 13, 14, 15, 16, 17, 18, 19].map((size) => single(`${size} mm crowfoot, 3/8 in`, 790 + size * 14, `3/8 crowfoot ${size} offset ${size + 24}`)),
-  ...[10, 11, 12, 13, 14].map((size) => single(`${size} mm flare crowfoot, 3/8 in`, 1080 + size * 10, `3/8 flare crowfoot ${size} offset ${size + 15}`)),
-  ...[1.5, 2, 2.5, 3, 4, 5, 6, 8, 10].map((size) => single(`${size} mm hexagon key`, 110 + size * 24, `hex key ${size}`)),
+  ...from(4, 10).map((size) =>
+    single(`${size} mm hexagon bit, 3/8 in`, 520 + size * 10, `3/8 hex bit ${size}`),
+  ),
+  ...["M6", "M8", "M10", "M12", "M14"].map((size) =>
+    single(`${size} spline bit, 1/2 in`, 780, `1/2 bit ${size} spline`),
+  ),
+  ...[...from(6, 19), 21, 22, 24, 27, 30, 32].map((size) =>
+    single(`${size} mm combination spanner`, 380 + size * 32, `combination spanner ${size}`),
+  ),
+  ...[8, 9, 10, 11, 12, 13, 14, 17].map((size) =>
+    single(`${size} mm flare spanner`, 820 + size * 14, `flare spanner ${size}`),
+  ),
+  ...from(8, 14).map((size) =>
+    single(`${size} mm crowfoot, 1/4 in`, 760 + size * 12, `1/4 crowfoot ${size} offset ${size + 18}`),
+  ),
+  ...[10, 11, 12, 13, 14, 15, 16, 17, 18, 19].map((size) =>
+    single(`${size} mm crowfoot, 3/8 in`, 790 + size * 14, `3/8 crowfoot ${size} offset ${size + 24}`),
+  ),
+  ...[10, 11, 12, 13, 14].map((size) =>
+    single(
+      `${size} mm flare crowfoot, 3/8 in`,
+      1080 + size * 10,
+      `3/8 flare crowfoot ${size} offset ${size + 15}`,
+    ),
+  ),
+  ...[1.5, 2, 2.5, 3, 4, 5, 6, 8, 10].map((size) =>
+    single(`${size} mm hexagon key`, 110 + size * 24, `hex key ${size}`),
+  ),
 ];
 
 const SETS: Shelved[] = [
@@ -65,11 +110,22 @@ const SETS: Shelved[] = [
   set("Crowfoot set 10 to 19, 3/8 in", 6390, "3/8 crowfoot 10-19 offset 40"),
   set("Hexagon keys 1.5 to 10", 1290, "hex keys 1.5 2 2.5 3-6 8 10"),
   set("Extensions, 3/8 in, 3 pieces", 1490, "3/8 extensions 75 150 250"),
-  set("Drive adapters, 4 pieces", 1190, "adapter 1/4 to 3/8", "adapter 3/8 to 1/4", "adapter 3/8 to 1/2", "adapter 1/2 to 3/8"),
+  set(
+    "Drive adapters, 4 pieces",
+    1190,
+    "adapter 1/4 to 3/8",
+    "adapter 3/8 to 1/4",
+    "adapter 3/8 to 1/2",
+    "adapter 1/2 to 3/8",
+  ),
 ];
 
 const DRIVES: Shelved[] = [
-  ...[75, 150, 250].flatMap((mm) => ["1/4", "3/8", "1/2"].map((drive) => single(`${drive} in extension, ${mm} mm`, 420 + mm * 2, `${drive} extension ${mm}`))),
+  ...[75, 150, 250].flatMap((mm) =>
+    ["1/4", "3/8", "1/2"].map((drive) =>
+      single(`${drive} in extension, ${mm} mm`, 420 + mm * 2, `${drive} extension ${mm}`),
+    ),
+  ),
   ...[
     ["1/4", "3/8"],
     ["3/8", "1/4"],
@@ -88,7 +144,9 @@ const DRIVES: Shelved[] = [
     ["1/2", 610],
     ["1/2", 800],
     ["3/4", 1000],
-  ].map(([drive, mm]) => single(`${drive} in breaker bar, ${mm} mm`, 1290 + Number(mm) * 3, `${drive} breaker bar ${mm}`)),
+  ].map(([drive, mm]) =>
+    single(`${drive} in breaker bar, ${mm} mm`, 1290 + Number(mm) * 3, `${drive} breaker bar ${mm}`),
+  ),
   single("Angle gauge, 1/2 in", 1450, "angle gauge 1/2"),
   single("Universal joint, 3/8 in", 990, "3/8 universal joint"),
   single("Multiplier 4:1", 11900, "multiplier 1/2 to 3/4, 4:1, 90 %"),
@@ -129,7 +187,10 @@ const OTHER: Shelved[] = [
     ["Terminal grease", 490, "20 g"],
     ["Penetrant", 690, "300 mL"],
   ].map(([name, about, amount]) => pack(String(name), Number(about), String(amount))),
-  ...["low", "medium", "high"].flatMap((strength) => [pack(`Threadlocker ${strength}`, 790, "6 mL"), pack(`Threadlocker ${strength}`, 2490, "50 mL")]),
+  ...["low", "medium", "high"].flatMap((strength) => [
+    pack(`Threadlocker ${strength}`, 790, "6 mL"),
+    pack(`Threadlocker ${strength}`, 2490, "50 mL"),
+  ]),
   ...[
     ["Anti-seize paste", 590, "20 g"],
     ["Oil for threads", 490, "100 mL"],

@@ -18,8 +18,9 @@ export interface Joint {
 }
 
 /**
- * A joint for a torque, from a seed and a name: each bolt has its own friction, so that the same torque comes at another angle.
- * The elastic rise is scattered by ±15 %, which is what the nut factor of one batch scatters (formulas.md 5: 0.17 to 0.22).
+ * A joint for a torque, from a seed and a name: each bolt has its own friction, so that the same torque comes
+ * at another angle. The elastic rise is scattered by ±15 %, which is what the nut factor of one batch
+ * scatters (formulas.md 5: 0.17 to 0.22).
  */
 export function jointFor(aimNm: number, seed: number, name: string, mood: JointMood): Joint {
   const chance = chanceOf(seed, name);
@@ -37,19 +38,30 @@ export function jointFor(aimNm: number, seed: number, name: string, mood: JointM
     case "soft":
       return { ...sound, elasticNmPerDeg: sound.elasticNmPerDeg * 0.18 };
     case "early":
-      return { ...sound, runDownDeg: 1, prevailingNm: aimNm * 0.25, elasticNmPerDeg: sound.elasticNmPerDeg * 4 };
+      return {
+        ...sound,
+        runDownDeg: 1,
+        prevailingNm: aimNm * 0.25,
+        elasticNmPerDeg: sound.elasticNmPerDeg * 4,
+      };
     case "stripped":
       return { ...sound, yieldNm: aimNm * 0.45, plasticNmPerDeg: -aimNm / 2000 };
   }
 }
 
-/** What a bolt's joint is like: nearly always sound. One in eight is not, so that what is said then can be met. */
+/**
+ * What a bolt's joint is like: nearly always sound. One in eight is not, so that what is said then can be
+ * met.
+ */
 export function moodOf(seed: number, name: string): JointMood {
   const thrown = chanceOf(seed, `${name} mood`)(1, 24);
   return JOINT_MOODS[thrown] ?? "sound";
 }
 
-/** Torque that a joint answers with when it has been turned this far from where it was started by hand, N·m. Example: unturned → 0. */
+/**
+ * Torque that a joint answers with when it has been turned this far from where it was started by hand, N·m.
+ * Example: unturned → 0.
+ */
 export function jointTorqueNm(joint: Joint, turnedDeg: number): number {
   if (turnedDeg <= 0) return 0;
   const seatedDeg = turnedDeg - joint.runDownDeg;

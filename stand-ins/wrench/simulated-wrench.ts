@@ -27,8 +27,9 @@ const realTime: Ticker = {
 };
 
 /**
- * A digital wrench without a wrench: its hand leans in while the bolt holds, then turns it against a joint that runs down,
- * seats, rises with a friction of its own and at last yields. A bolt keeps how far it was turned.
+ * A digital wrench without a wrench: its hand leans in while the bolt holds, then turns it against a joint
+ * that runs down, seats, rises with a friction of its own and at last yields. A bolt keeps how far it was
+ * turned.
  */
 export function simulatedWrench(ticker: Ticker = realTime): DigitalWrench {
   const listeners = new Set<WrenchListener>();
@@ -60,7 +61,12 @@ export function simulatedWrench(ticker: Ticker = realTime): DigitalWrench {
     hand: {
       takeBolt: ({ key, aimNm, leverRatio }) => {
         letGo();
-        bolt = bolts.get(key) ?? { joint: jointFor(aimNm, SEED, key, moodOf(SEED, key)), aimNm, leverRatio, turnedDeg: 0 };
+        bolt = bolts.get(key) ?? {
+          joint: jointFor(aimNm, SEED, key, moodOf(SEED, key)),
+          aimNm,
+          leverRatio,
+          turnedDeg: 0,
+        };
         bolt.leverRatio = leverRatio;
         bolts.set(key, bolt);
       },

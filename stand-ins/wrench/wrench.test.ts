@@ -58,7 +58,12 @@ test.each([
   ["stripped", "no rise"],
 ] as const)("a %s joint feels %s, whatever its friction and torque", (mood, feel) => {
   for (const aimNm of [9, 40, 110])
-    for (const name of NAMES.slice(0, 60)) expect([aimNm, name, judgePull(pulledTo(mood, name, aimNm), targetFor(aimNm), true).feel]).toEqual([aimNm, name, feel]);
+    for (const name of NAMES.slice(0, 60))
+      expect([aimNm, name, judgePull(pulledTo(mood, name, aimNm), targetFor(aimNm), true).feel]).toEqual([
+        aimNm,
+        name,
+        feel,
+      ]);
 });
 
 test("the wrench reads less than the bolt gets through a crowfoot, keeps its bolts apart, and tells the pull when let go", () => {

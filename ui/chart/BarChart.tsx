@@ -5,7 +5,11 @@ import { Bar } from "react-chartjs-2";
 import { useInks } from "./use-inks";
 
 Chart.register(BarController, BarElement, CategoryScale, LinearScale, Tooltip);
-Chart.defaults.font = { ...Chart.defaults.font, family: "\'Atkinson Hyperlegible Next Variable\', system-ui, sans-serif", size: 14 };
+Chart.defaults.font = {
+  ...Chart.defaults.font,
+  family: "\'Atkinson Hyperlegible Next Variable\', system-ui, sans-serif",
+  size: 14,
+};
 
 interface BarChartProps {
   labels: string[];
@@ -23,7 +27,10 @@ export default function BarChart({ labels, values, says, lying = false }: BarCha
     <Bar
       role="img"
       aria-label={says}
-      data={{ labels, datasets: [{ data: values, backgroundColor: inks.drawing, borderRadius: 2, maxBarThickness: 42 }] }}
+      data={{
+        labels,
+        datasets: [{ data: values, backgroundColor: inks.drawing, borderRadius: 2, maxBarThickness: 42 }],
+      }}
       options={{
         animation: false,
         maintainAspectRatio: false,

@@ -1,18 +1,34 @@
 "use client";
 
-import { CategoryScale, Chart, type ChartDataset, LineElement, LinearScale, PointElement, ScatterController, Tooltip } from "chart.js";
+import {
+  CategoryScale,
+  Chart,
+  type ChartDataset,
+  LineElement,
+  LinearScale,
+  PointElement,
+  ScatterController,
+  Tooltip,
+} from "chart.js";
 import { Scatter } from "react-chartjs-2";
 import { type Inks, useInks } from "./use-inks";
 
 Chart.register(CategoryScale, LinearScale, LineElement, PointElement, ScatterController, Tooltip);
-Chart.defaults.font = { ...Chart.defaults.font, family: "\'Atkinson Hyperlegible Next Variable\', system-ui, sans-serif", size: 14 };
+Chart.defaults.font = {
+  ...Chart.defaults.font,
+  family: "\'Atkinson Hyperlegible Next Variable\', system-ui, sans-serif",
+  size: 14,
+};
 
 export interface XY {
   x: number;
   y: number;
 }
 
-/** One place measured over distance: its points, its line as far as it is drawn, and the span in which that line meets the limit. */
+/**
+ * One place measured over distance: its points, its line as far as it is drawn, and the span in which that
+ * line meets the limit.
+ */
 export interface WearTrace {
   name: string;
   points: XY[];
@@ -33,7 +49,10 @@ interface WearChartProps {
 const SHAPES = ["circle", "rect", "triangle", "rectRot"] as const;
 const DASHES = [[], [8, 5], [3, 4], [10, 3, 3, 3]];
 
-/** Values over distance with a line a place, the limit across, and where each line meets it. Loaded only where it is shown. */
+/**
+ * Values over distance with a line a place, the limit across, and where each line meets it. Loaded only where
+ * it is shown.
+ */
 export default function WearChart({ traces, limit, xTitle, yTitle, says }: WearChartProps) {
   const inks = useInks();
   const xs = traces.flatMap(({ points, line, meets }) => [...points, ...line, ...meets].map(({ x }) => x));
@@ -41,11 +60,25 @@ export default function WearChart({ traces, limit, xTitle, yTitle, says }: WearC
     ...traces.flatMap((trace, i) => datasetsOf(trace, i, inks)),
     ...(limit === undefined
       ? []
-      : [{ label: "limit", data: [Math.min(...xs), Math.max(...xs)].map((x) => ({ x, y: limit })), showLine: true, borderColor: inks.stop, borderWidth: 2, pointRadius: 0 }]),
+      : [
+          {
+            label: "limit",
+            data: [Math.min(...xs), Math.max(...xs)].map((x) => ({ x, y: limit })),
+            showLine: true,
+            borderColor: inks.stop,
+            borderWidth: 2,
+            pointRadius: 0,
+          },
+        ]),
   ];
   const axis = (title: string) => ({
     title: { display: true, text: title, color: inks.soft },
-    ticks: { color: inks.soft, maxRotation: 0, callback: (value: number | string) => String(Number(value).toLocaleString("en").replaceAll(",", "\u202f")) },
+    ticks: {
+      color: inks.soft,
+      maxRotation: 0,
+      callback: (value: number | string) =>
+        String(Number(value).toLocaleString("en").replaceAll(",", "\u202f")),
+    },
     grid: { color: inks.grid },
     border: { color: inks.edge },
   });
@@ -59,7 +92,11 @@ export default function WearChart({ traces, limit, xTitle, yTitle, says }: WearC
         maintainAspectRatio: false,
         scales: {
           x: { ...axis(xTitle), type: "linear", ticks: { ...axis(xTitle).ticks, autoSkipPadding: 10 } },
-          y: { ...axis(yTitle), type: "linear", ...(limit === undefined ? {} : { suggestedMin: limit * 0.8 }) },
+          y: {
+            ...axis(yTitle),
+            type: "linear",
+            ...(limit === undefined ? {} : { suggestedMin: limit * 0.8 }),
+          },
         },
         plugins: { tooltip: { filter: ({ dataset }) => dataset.label !== "limit" } },
       }}
@@ -67,7 +104,11 @@ export default function WearChart({ traces, limit, xTitle, yTitle, says }: WearC
   );
 }
 
-function datasetsOf({ name, points, line, meets }: WearTrace, i: number, inks: Inks): ChartDataset<"scatter", XY[]>[] {
+function datasetsOf(
+  { name, points, line, meets }: WearTrace,
+  i: number,
+  inks: Inks,
+): ChartDataset<"scatter", XY[]>[] {
   const dash = DASHES[i % DASHES.length] ?? [];
   return [
     {
@@ -79,7 +120,22 @@ function datasetsOf({ name, points, line, meets }: WearTrace, i: number, inks: I
       borderColor: inks.drawing,
       borderWidth: 2,
     },
-    { label: `${name}, its line`, data: line, showLine: true, borderColor: inks.drawing, borderDash: dash, borderWidth: 2, pointRadius: 0 },
-    { label: `${name}, meets the limit`, data: meets, showLine: true, borderColor: inks.watch, borderWidth: 7 - 3 * (i % 2), pointRadius: 0 },
+    {
+      label: `${name}, its line`,
+      data: line,
+      showLine: true,
+      borderColor: inks.drawing,
+      borderDash: dash,
+      borderWidth: 2,
+      pointRadius: 0,
+    },
+    {
+      label: `${name}, meets the limit`,
+      data: meets,
+      showLine: true,
+      borderColor: inks.watch,
+      borderWidth: 7 - 3 * (i % 2),
+      pointRadius: 0,
+    },
   ];
 }

@@ -11,7 +11,9 @@ export function useInks(): Inks {
   return useMemo(() => {
     void look;
     const style = getComputedStyle(document.documentElement);
-    return Object.fromEntries(TOKENS.map((token) => [token, style.getPropertyValue(`--chakra-colors-${token}`).trim()])) as Inks;
+    return Object.fromEntries(
+      TOKENS.map((token) => [token, style.getPropertyValue(`--chakra-colors-${token}`).trim()]),
+    ) as Inks;
   }, [look]);
 }
 

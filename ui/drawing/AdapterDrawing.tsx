@@ -25,14 +25,20 @@ export function AdapterDrawing({ gripLengthMm, adapters }: AdapterDrawingProps) 
     (before, { offsetMm, angleDeg }) => {
       const last = before[before.length - 1] ?? { x: 0, y: 0 };
       const turned = (angleDeg * Math.PI) / 180;
-      return [...before, { x: last.x + offsetMm * Math.cos(turned), y: last.y + offsetMm * Math.sin(turned) }];
+      return [
+        ...before,
+        { x: last.x + offsetMm * Math.cos(turned), y: last.y + offsetMm * Math.sin(turned) },
+      ];
     },
     [{ x: 0, y: 0 }],
   );
   const ahead = Math.max(...joints.map(({ x }) => x));
   const up = Math.max(0, ...joints.map(({ y }) => y));
   const down = Math.max(0, ...joints.map(({ y }) => -y));
-  const scale = Math.min((WIDTH - 2 * MARGIN) / (gripLengthMm + ahead), (TALLEST - MARGIN) / Math.max(up + down, 1));
+  const scale = Math.min(
+    (WIDTH - 2 * MARGIN) / (gripLengthMm + ahead),
+    (TALLEST - MARGIN) / Math.max(up + down, 1),
+  );
   const height = Math.max(ABOVE, up * scale + MARGIN) + Math.max(BELOW, down * scale + MARGIN);
   const drive = { x: WIDTH - MARGIN - ahead * scale, y: Math.max(ABOVE, up * scale + MARGIN) };
   const grip = { x: drive.x - gripLengthMm * scale, y: drive.y };
@@ -41,17 +47,41 @@ export function AdapterDrawing({ gripLengthMm, adapters }: AdapterDrawingProps) 
   const lengths = adapters.map(({ offsetMm }) => `${Math.round(offsetMm)} mm`).join(" + ");
   const says = `Wrench ${Math.round(gripLengthMm)} mm from drive to grip${adapters.map(({ offsetMm, angleDeg }) => `, adapter ${Math.round(offsetMm)} mm at ${Math.round(angleDeg)} degrees`).join("")}`;
   return (
-    <svg viewBox={`0 0 ${WIDTH} ${height}`} width="100%" role="img" aria-label={says} style={{ color: "var(--chakra-colors-drawing)", display: "block", maxHeight: 260 }}>
+    <svg
+      viewBox={`0 0 ${WIDTH} ${height}`}
+      width="100%"
+      role="img"
+      aria-label={says}
+      style={{ color: "var(--chakra-colors-drawing)", display: "block", maxHeight: 260 }}
+    >
       <g stroke="currentColor" fill="none" strokeLinecap="round">
         <line x1={grip.x} y1={grip.y} x2={drive.x} y2={drive.y} strokeWidth={9} opacity={0.35} />
         <line x1={grip.x - 12} y1={grip.y} x2={grip.x + 24} y2={grip.y} strokeWidth={14} opacity={0.6} />
         <polyline points={spots.map(({ x, y }) => `${x},${y}`).join(" ")} strokeWidth={7} />
         {spots.slice(0, -1).map(({ x, y }, i) => (
-          <rect key={i} x={x - 5} y={y - 5} width={10} height={10} strokeWidth={2} fill="var(--chakra-colors-sheet)" />
+          <rect
+            key={i}
+            x={x - 5}
+            y={y - 5}
+            width={10}
+            height={10}
+            strokeWidth={2}
+            fill="var(--chakra-colors-sheet)"
+          />
         ))}
       </g>
-      <polygon points={hexagon(bolt, 11)} fill="var(--chakra-colors-sheet)" stroke="currentColor" strokeWidth={2.5} />
-      <path d={`M ${grip.x} ${grip.y - 12} v -26 m -5 7 l 5 -8 l 5 8`} stroke="currentColor" strokeWidth={2} fill="none" />
+      <polygon
+        points={hexagon(bolt, 11)}
+        fill="var(--chakra-colors-sheet)"
+        stroke="currentColor"
+        strokeWidth={2.5}
+      />
+      <path
+        d={`M ${grip.x} ${grip.y - 12} v -26 m -5 7 l 5 -8 l 5 8`}
+        stroke="currentColor"
+        strokeWidth={2}
+        fill="none"
+      />
       <g fill="var(--chakra-colors-ink)" style={{ fontSize: 12 }}>
         <text x={grip.x - 12} y={grip.y - 44}>
           pull here

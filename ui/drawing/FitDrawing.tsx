@@ -34,7 +34,12 @@ export function FitDrawing({ toolMm, headMm, isKey, turnedDeg }: FitDrawingProps
     >
       {!isKey && <circle cx={middle.x} cy={middle.y} r={corner(toolMm) + 9} fill={RAISED} stroke={EDGE} />}
       <polygon points={polygon(middle.x, middle.y, corner(solid), 6, turnSolid)} fill={EDGE} stroke={LINE} />
-      <polygon points={polygon(middle.x, middle.y, corner(line), 6, turnLine)} stroke={bad ? STOP : LINE} strokeWidth={2.5} strokeDasharray={bad ? "6 4" : undefined} />
+      <polygon
+        points={polygon(middle.x, middle.y, corner(line), 6, turnLine)}
+        stroke={bad ? STOP : LINE}
+        strokeWidth={2.5}
+        strokeDasharray={bad ? "6 4" : undefined}
+      />
       <Say x={200} y={62} bold>
         {isKey ? "recess" : "tool"}, outline
       </Say>

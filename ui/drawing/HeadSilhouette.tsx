@@ -16,19 +16,42 @@ interface HeadSilhouetteProps {
 
 /** The end of a tool by shape and size, or a dashed outline where it is missing. */
 export function HeadSilhouette({ head, type, missing, slotted = false, deep = false }: HeadSilhouetteProps) {
-  const acrossMm = head.unit === "in" ? head.size * 25.4 : head.unit === "mm" ? head.size : Math.max(5, head.size / 3);
+  const acrossMm =
+    head.unit === "in" ? head.size * 25.4 : head.unit === "mm" ? head.size : Math.max(5, head.size / 3);
   const across = Math.min(acrossMm, 36) * PX_PER_MM;
   const wall = across / 2 + 9;
   const colour = missing ? "var(--chakra-colors-stop)" : "var(--chakra-colors-drawing)";
-  const line = { fill: "none", stroke: colour, strokeWidth: 2, ...(missing ? { strokeDasharray: "5 4" } : {}) };
+  const line = {
+    fill: "none",
+    stroke: colour,
+    strokeWidth: 2,
+    ...(missing ? { strokeDasharray: "5 4" } : {}),
+  };
   const solid = missing ? line : { ...line, fill: "var(--chakra-colors-raised)" };
   const recess = head.profile === "hexagon key" || head.profile === "six-lobe";
   const handled = type === "spanner" || type === "crowfoot";
   return (
     <svg viewBox="0 0 128 84" width="128" height="84" aria-hidden>
-      {type === "key" && <path d={`M 46 42 V 14 H 112 V ${14 + Math.max(5, across / 3)}`} {...line} strokeWidth={Math.max(4, across / 4)} />}
-      {type === "socket" && deep && <rect x={46 + wall - 4} y={42 - wall * 0.75} width={54 - wall * 0.4} height={wall * 1.5} rx={3} {...solid} />}
-      {type === "socket" && <circle cx={46} cy={42} r={recess ? Math.max(14, wall * 0.8) : wall} {...solid} />}
+      {type === "key" && (
+        <path
+          d={`M 46 42 V 14 H 112 V ${14 + Math.max(5, across / 3)}`}
+          {...line}
+          strokeWidth={Math.max(4, across / 4)}
+        />
+      )}
+      {type === "socket" && deep && (
+        <rect
+          x={46 + wall - 4}
+          y={42 - wall * 0.75}
+          width={54 - wall * 0.4}
+          height={wall * 1.5}
+          rx={3}
+          {...solid}
+        />
+      )}
+      {type === "socket" && (
+        <circle cx={46} cy={42} r={recess ? Math.max(14, wall * 0.8) : wall} {...solid} />
+      )}
       {handled && <path d={`M ${46 + wall * 0.8} 34 H 124 V 50 H ${46 + wall * 0.8}`} {...solid} />}
       {handled && <circle cx={46} cy={42} r={wall} {...solid} />}
       <path d={outline(head, across)} {...line} fill={missing ? "none" : "var(--chakra-colors-pad)"} />
@@ -49,7 +72,13 @@ export function HeadSilhouette({ head, type, missing, slotted = false, deep = fa
 }
 
 function outline({ profile }: HeadSize, across: number): string {
-  const points = profile === "six-lobe" || profile === "six-lobe external" || profile === "multi-spline" || profile === "twelve-point" ? 12 : 6;
+  const points =
+    profile === "six-lobe" ||
+    profile === "six-lobe external" ||
+    profile === "multi-spline" ||
+    profile === "twelve-point"
+      ? 12
+      : 6;
   const corner = across / 2 / Math.cos(Math.PI / 6);
   const spots = Array.from({ length: points }, (_, i) => {
     const radius = points === 12 && i % 2 === 1 ? corner * 0.78 : corner;

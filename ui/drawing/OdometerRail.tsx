@@ -12,7 +12,12 @@ const SOFT = "var(--chakra-colors-soft)";
 const DRAWING = "var(--chakra-colors-drawing)";
 const SHEET = "var(--chakra-colors-sheet)";
 /** State by shape as well as colour: a square is overdue, a triangle soon, a ring later. */
-const STATE_COLOUR = { done: DRAWING, overdue: "var(--chakra-colors-stop)", soon: "var(--chakra-colors-watch)", later: SOFT } as const;
+const STATE_COLOUR = {
+  done: DRAWING,
+  overdue: "var(--chakra-colors-stop)",
+  soon: "var(--chakra-colors-watch)",
+  later: SOFT,
+} as const;
 
 const Words = chakra("text");
 
@@ -26,14 +31,24 @@ interface OdometerRailProps {
   onOpen: (entryId: string) => void;
 }
 
-/** The odometer as a rail: what was replaced hangs under it, now is the bold cross-tie, what is due stands above the dashed way ahead. */
+/**
+ * The odometer as a rail: what was replaced hangs under it, now is the bold cross-tie, what is due stands
+ * above the dashed way ahead.
+ */
 export function OdometerRail({ rail, width, says, fontSize, onOpen }: OdometerRailProps) {
   const below = tiersOf(rail.hanging);
   const above = tiersOf(rail.due);
   const railY = above * TIER + STEM + 10;
   const height = railY + STEM + below * TIER + 44;
   return (
-    <svg viewBox={`${-FLAG} 0 ${width + 2 * FLAG} ${height}`} width="100%" style={{ display: "block" }} role="img" aria-label={says} fontSize={fontSize}>
+    <svg
+      viewBox={`${-FLAG} 0 ${width + 2 * FLAG} ${height}`}
+      width="100%"
+      style={{ display: "block" }}
+      role="img"
+      aria-label={says}
+      fontSize={fontSize}
+    >
       {rail.ticks.map(({ x, label }) => (
         <g key={label}>
           <path d={`M ${x} ${railY - 5} V ${height - 22}`} stroke="var(--chakra-colors-grid)" />
@@ -42,8 +57,17 @@ export function OdometerRail({ rail, width, says, fontSize, onOpen }: OdometerRa
           </text>
         </g>
       ))}
-      <path d={`M 0 ${railY - 3} H ${rail.now.x} M 0 ${railY + 3} H ${rail.now.x}`} stroke={DRAWING} strokeWidth={2} />
-      <path d={`M ${rail.now.x} ${railY - 3} H ${rail.end.x} M ${rail.now.x} ${railY + 3} H ${rail.end.x}`} stroke={DRAWING} strokeWidth={2} strokeDasharray="7 6" />
+      <path
+        d={`M 0 ${railY - 3} H ${rail.now.x} M 0 ${railY + 3} H ${rail.now.x}`}
+        stroke={DRAWING}
+        strokeWidth={2}
+      />
+      <path
+        d={`M ${rail.now.x} ${railY - 3} H ${rail.end.x} M ${rail.now.x} ${railY + 3} H ${rail.end.x}`}
+        stroke={DRAWING}
+        strokeWidth={2}
+        strokeDasharray="7 6"
+      />
       {[false, true].map((words) => (
         <g key={String(words)}>
           {rail.hanging.map((mark) => (
@@ -63,10 +87,30 @@ function tiersOf(marks: RailMark[]): number {
   return Math.max(0, ...marks.map(({ tier }) => (tier ?? 0) + 1));
 }
 
-/** The stem of what hangs under the rail, and with `words` its label: stems are drawn first, so that no line crosses words. */
-function Hanging({ mark, railY, onOpen, words }: { mark: RailMark; railY: number; onOpen: (entryId: string) => void; words: boolean }) {
+/**
+ * The stem of what hangs under the rail, and with `words` its label: stems are drawn first, so that no line
+ * crosses words.
+ */
+function Hanging({
+  mark,
+  railY,
+  onOpen,
+  words,
+}: {
+  mark: RailMark;
+  railY: number;
+  onOpen: (entryId: string) => void;
+  words: boolean;
+}) {
   const foot = railY + STEM + (mark.tier ?? 0) * TIER;
-  if (!words) return <path d={`M ${mark.x} ${railY - 8} V ${mark.tier === undefined ? railY + 12 : foot}`} stroke={DRAWING} strokeWidth={2} />;
+  if (!words)
+    return (
+      <path
+        d={`M ${mark.x} ${railY - 8} V ${mark.tier === undefined ? railY + 12 : foot}`}
+        stroke={DRAWING}
+        strokeWidth={2}
+      />
+    );
   const { entryId } = mark;
   return (
     <g {...(entryId ? { onClick: () => onOpen(entryId), style: { cursor: "pointer" } } : {})}>
@@ -82,7 +126,9 @@ function Standing({ mark, railY, words }: { mark: RailMark; railY: number; words
   return (
     <g>
       <title>{`${mark.label}: ${mark.state}`}</title>
-      {mark.tier !== undefined && mark.tier > 0 && <path d={`M ${mark.x} ${top + 4} V ${railY - 12}`} stroke={colour} />}
+      {mark.tier !== undefined && mark.tier > 0 && (
+        <path d={`M ${mark.x} ${top + 4} V ${railY - 12}`} stroke={colour} />
+      )}
       <Flag x={mark.x} y={railY - 9} state={mark.state} />
     </g>
   );
@@ -91,7 +137,15 @@ function Standing({ mark, railY, words }: { mark: RailMark; railY: number; words
 function Label({ mark: { labelX, label, tier }, y, colour }: { mark: RailMark; y: number; colour: string }) {
   if (tier === undefined) return null;
   return (
-    <Words x={labelX} y={y} fill={colour} stroke={SHEET} strokeWidth={5} paintOrder="stroke" _hover={{ textDecoration: "underline" }}>
+    <Words
+      x={labelX}
+      y={y}
+      fill={colour}
+      stroke={SHEET}
+      strokeWidth={5}
+      paintOrder="stroke"
+      _hover={{ textDecoration: "underline" }}
+    >
       {label}
     </Words>
   );
@@ -100,6 +154,7 @@ function Label({ mark: { labelX, label, tier }, y, colour }: { mark: RailMark; y
 function Flag({ x, y, state }: { x: number; y: number; state: RailMark["state"] }) {
   const colour = STATE_COLOUR[state];
   if (state === "overdue") return <rect x={x - 6} y={y - 6} width={12} height={12} fill={colour} />;
-  if (state === "soon") return <path d={`M ${x - 7} ${y + 5} L ${x} ${y - 7} L ${x + 7} ${y + 5} Z`} fill={colour} />;
+  if (state === "soon")
+    return <path d={`M ${x - 7} ${y + 5} L ${x} ${y - 7} L ${x + 7} ${y + 5} Z`} fill={colour} />;
   return <circle cx={x} cy={y} r={5} fill={SHEET} stroke={colour} strokeWidth={2.5} />;
 }

@@ -14,7 +14,10 @@ export const STOP = "var(--chakra-colors-stop)";
 
 export const WIDTH = 320;
 
-/** The paper that every drawing of the Bench is on: 320 wide, as high as it needs, and said in words for those who do not see it. */
+/**
+ * The paper that every drawing of the Bench is on: 320 wide, as high as it needs, and said in words for those
+ * who do not see it.
+ */
 export function Paper({ height, says, children }: { height: number; says: string; children: ReactNode }) {
   return (
     <svg

@@ -11,14 +11,24 @@ export type OtherShape = "box" | "bag" | "bottle" | "gap";
 export function ToolSilhouette({ tool, other = "gap" }: { tool: Tool | undefined; other?: OtherShape }) {
   if (tool && "head" in tool) {
     const type = tool.kind === "key" ? "key" : tool.kind;
-    return <HeadSilhouette head={tool.head} type={type} missing={false} slotted={isSlotted(tool)} deep={tool.kind === "socket" && tool.deep === true} />;
+    return (
+      <HeadSilhouette
+        head={tool.head}
+        type={type}
+        missing={false}
+        slotted={isSlotted(tool)}
+        deep={tool.kind === "socket" && tool.deep === true}
+      />
+    );
   }
   const gap = tool === undefined && other === "gap";
   return <Outline dashed={gap}>{tool ? shapeOf(tool) : OTHERS[other]}</Outline>;
 }
 
 function isSlotted(tool: Tool): boolean {
-  return (tool.kind === "spanner" && tool.form === "flare") || (tool.kind === "crowfoot" && tool.flare === true);
+  return (
+    (tool.kind === "spanner" && tool.form === "flare") || (tool.kind === "crowfoot" && tool.flare === true)
+  );
 }
 
 function Outline({ dashed, children }: { dashed: boolean; children: ReactNode }) {
@@ -117,7 +127,9 @@ function shapeOf(tool: Tool): ReactNode {
         </>
       );
     case "stands":
-      return <path d="M 52 14 H 76 V 22 H 70 V 40 L 96 76 H 84 L 68 50 V 76 H 60 V 50 L 44 76 H 32 L 58 40 V 22 H 52 Z" />;
+      return (
+        <path d="M 52 14 H 76 V 22 H 70 V 40 L 96 76 H 84 L 68 50 V 76 H 60 V 50 L 44 76 H 32 L 58 40 V 22 H 52 Z" />
+      );
     case "jack":
       return (
         <>

@@ -39,9 +39,19 @@ interface Laid {
 export function VehicleFromAbove({ marks }: { marks: PlaceMark[] }) {
   const bare = marks.length === 0;
   return (
-    <svg viewBox={bare ? "215 30 230 560" : "-8 20 682 580"} width="100%" style={{ display: "block", maxHeight: bare ? 420 : 660 }} role="img" aria-label="The vehicle from above">
+    <svg
+      viewBox={bare ? "215 30 230 560" : "-8 20 682 580"}
+      width="100%"
+      style={{ display: "block", maxHeight: bare ? 420 : 660 }}
+      role="img"
+      aria-label="The vehicle from above"
+    >
       <Outline />
-      {SIDES.flatMap((side) => layOut(marks.filter(({ place }) => PLACE_AT[place].side === side)).map((laid) => <Leader key={laid.mark.place} side={side} {...laid} />))}
+      {SIDES.flatMap((side) =>
+        layOut(marks.filter(({ place }) => PLACE_AT[place].side === side)).map((laid) => (
+          <Leader key={laid.mark.place} side={side} {...laid} />
+        )),
+      )}
     </svg>
   );
 }
@@ -50,12 +60,22 @@ function Outline() {
   return (
     <g fill="none" stroke="var(--chakra-colors-drawing)" strokeWidth={2}>
       <g fill="var(--chakra-colors-ink)" stroke="none">
-        {[241, 419].flatMap((x) => [150, 462].map((y) => <rect key={`${x} ${y}`} x={x - 13} y={y - 34} width={26} height={68} rx={5} />))}
+        {[241, 419].flatMap((x) =>
+          [150, 462].map((y) => (
+            <rect key={`${x} ${y}`} x={x - 13} y={y - 34} width={26} height={68} rx={5} />
+          )),
+        )}
       </g>
-      <path d="M 244 210 L 248 92 Q 252 44 330 42 Q 408 44 412 92 L 416 210 L 416 500 Q 416 572 376 576 L 284 576 Q 244 572 244 500 Z" fill="var(--chakra-colors-raised)" />
+      <path
+        d="M 244 210 L 248 92 Q 252 44 330 42 Q 408 44 412 92 L 416 210 L 416 500 Q 416 572 376 576 L 284 576 Q 244 572 244 500 Z"
+        fill="var(--chakra-colors-raised)"
+      />
       <path d="M 262 222 Q 330 200 398 222 L 386 266 L 274 266 Z" fill="var(--chakra-colors-pad)" />
       <path d="M 272 492 L 388 492 L 398 536 Q 330 548 262 536 Z" fill="var(--chakra-colors-pad)" />
-      <path d="M 270 284 V 476 M 390 284 V 476 M 256 104 Q 330 88 404 104" stroke="var(--chakra-colors-edge)" />
+      <path
+        d="M 270 284 V 476 M 390 284 V 476 M 256 104 Q 330 88 404 104"
+        stroke="var(--chakra-colors-edge)"
+      />
     </g>
   );
 }
@@ -68,14 +88,23 @@ function Leader({ mark, top, side }: Laid & { side: Side }) {
   return (
     <g>
       <path d={`M ${elbow} ${top - 5} L ${at.x} ${at.y}`} stroke="var(--chakra-colors-soft)" fill="none" />
-      <StateShape state={mark.state} x={at.x} y={at.y} edge={wheel ? "var(--chakra-colors-sheet)" : "var(--chakra-colors-drawing)"} />
+      <StateShape
+        state={mark.state}
+        x={at.x}
+        y={at.y}
+        edge={wheel ? "var(--chakra-colors-sheet)" : "var(--chakra-colors-drawing)"}
+      />
       <text x={left ? 0 : 472} y={top} fill="var(--chakra-colors-ink)" style={{ fontSize: 15.5 }}>
         {mark.lines.map((line, i) => (
           <tspan
             key={line}
             x={left ? 0 : 472}
             dy={i === 0 ? 0 : LINE}
-            style={i === 0 ? { fontFamily: "var(--chakra-fonts-heading)", fontWeight: 600, fontSize: 19 } : { fill: "var(--chakra-colors-soft)" }}
+            style={
+              i === 0
+                ? { fontFamily: "var(--chakra-fonts-heading)", fontWeight: 600, fontSize: 19 }
+                : { fill: "var(--chakra-colors-soft)" }
+            }
           >
             {line}
           </tspan>
@@ -85,15 +114,36 @@ function Leader({ mark, top, side }: Laid & { side: Side }) {
   );
 }
 
-/** A square where something has to be done, a triangle where it soon has, a disc where all is well, a ring where nothing is known. */
+/**
+ * A square where something has to be done, a triangle where it soon has, a disc where all is well, a ring
+ * where nothing is known.
+ */
 function StateShape({ state, x, y, edge }: { state: PlaceState; x: number; y: number; edge: string }) {
   const line = { stroke: edge, strokeWidth: 2.5 };
-  if (state === "stop") return <rect x={x - 8} y={y - 8} width={16} height={16} fill="var(--chakra-colors-stop)" {...line} />;
-  if (state === "watch") return <path d={`M ${x - 10} ${y + 8} L ${x} ${y - 10} L ${x + 10} ${y + 8} Z`} fill="var(--chakra-colors-watch)" {...line} />;
-  return <circle cx={x} cy={y} r={8} fill={state === "good" ? "var(--chakra-colors-good)" : "var(--chakra-colors-sheet)"} {...line} />;
+  if (state === "stop")
+    return <rect x={x - 8} y={y - 8} width={16} height={16} fill="var(--chakra-colors-stop)" {...line} />;
+  if (state === "watch")
+    return (
+      <path
+        d={`M ${x - 10} ${y + 8} L ${x} ${y - 10} L ${x + 10} ${y + 8} Z`}
+        fill="var(--chakra-colors-watch)"
+        {...line}
+      />
+    );
+  return (
+    <circle
+      cx={x}
+      cy={y}
+      r={8}
+      fill={state === "good" ? "var(--chakra-colors-good)" : "var(--chakra-colors-sheet)"}
+      {...line}
+    />
+  );
 }
 
-/** Labels of one side from top to bottom, each as near its place as the one above it allows, all on the paper. */
+/**
+ * Labels of one side from top to bottom, each as near its place as the one above it allows, all on the paper.
+ */
 function layOut(marks: PlaceMark[]): Laid[] {
   const sorted = [...marks].sort((a, b) => PLACE_AT[a.place].y - PLACE_AT[b.place].y);
   const height = ({ lines }: PlaceMark) => lines.length * LINE + 14;

@@ -11,7 +11,10 @@ interface FileFieldProps {
   onFile: (file: File) => void;
 }
 
-/** A file to choose. The same one can be chosen again, mended meanwhile: browsers tell of a choice only when it is another. */
+/**
+ * A file to choose. The same one can be chosen again, mended meanwhile: browsers tell of a choice only when
+ * it is another.
+ */
 export function FileField({ label, accept, disabled = false, onFile }: FileFieldProps) {
   const id = useId();
   return (

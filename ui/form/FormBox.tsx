@@ -4,7 +4,9 @@ import { Box } from "@chakra-ui/react";
 import type { ComponentProps, ReactNode, SyntheticEvent } from "react";
 import { Button } from "../Button";
 
-type FormBoxProps = Omit<ComponentProps<typeof Box>, "as" | "onSubmit"> & { onSubmit: (event: SyntheticEvent) => void };
+type FormBoxProps = Omit<ComponentProps<typeof Box>, "as" | "onSubmit"> & {
+  onSubmit: (event: SyntheticEvent) => void;
+};
 
 /** Fields in a grid, sent with Enter or its button. */
 export function FormBox({ onSubmit, ...box }: FormBoxProps) {

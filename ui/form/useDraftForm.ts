@@ -2,12 +2,22 @@
 
 import { zodResolver } from "@hookform/resolvers/zod";
 import { useCallback, useEffect } from "react";
-import { type DefaultValues, type FieldValues, type Path, type RegisterOptions, type UseFormReturn, useForm } from "react-hook-form";
+import {
+  type DefaultValues,
+  type FieldValues,
+  type Path,
+  type RegisterOptions,
+  type UseFormReturn,
+  useForm,
+} from "react-hook-form";
 import type { z } from "zod";
 
 export interface DraftForm<Fields extends FieldValues, Value> extends UseFormReturn<Fields, unknown, Value> {
   /** What an input needs for the field of that name: its registering, and the sentence that is said at it. */
-  field: (name: Path<Fields>, options?: RegisterOptions<Fields>) => ReturnType<UseFormReturn<Fields>["register"]> & { error: string | undefined };
+  field: (
+    name: Path<Fields>,
+    options?: RegisterOptions<Fields>,
+  ) => ReturnType<UseFormReturn<Fields>["register"]> & { error: string | undefined };
   /** Throws away what was typed. */
   forget: () => void;
   /** Says at a field what only showed when the form was sent. */
@@ -17,7 +27,8 @@ export interface DraftForm<Fields extends FieldValues, Value> extends UseFormRet
 /**
  * A form whose fields survive a closed tab or a turned page: what was typed is kept in this browser
  * under `key` until `forget` is called, which is when it was saved or thrown away.
- * @param schemaOf reads the fields into what is saved, given what stands in them; without it they are taken as they are.
+ * @param schemaOf reads the fields into what is saved, given what stands in them; without it they are taken
+ * as they are.
  */
 export function useDraftForm<Fields extends FieldValues, Value = Fields>(
   key: string,
@@ -27,7 +38,9 @@ export function useDraftForm<Fields extends FieldValues, Value = Fields>(
   const name = `draft ${key}`;
   const form = useForm<Fields, unknown, Value>({
     defaultValues: withDraft(name, start) as DefaultValues<Fields>,
-    ...(schemaOf && { resolver: (fields, context, options) => zodResolver(schemaOf(fields))(fields, context, options) }),
+    ...(schemaOf && {
+      resolver: (fields, context, options) => zodResolver(schemaOf(fields))(fields, context, options),
+    }),
   });
   const { watch, register, setError, formState } = form;
 
@@ -37,7 +50,10 @@ export function useDraftForm<Fields extends FieldValues, Value = Fields>(
   }, [watch, name]);
 
   const forget = useCallback(() => localStorage.removeItem(name), [name]);
-  const field: DraftForm<Fields, Value>["field"] = (one, options) => ({ ...register(one, options), error: formState.errors[one]?.message as string | undefined });
+  const field: DraftForm<Fields, Value>["field"] = (one, options) => ({
+    ...register(one, options),
+    error: formState.errors[one]?.message as string | undefined,
+  });
   const refuse = (one: Path<Fields>, message: string) => setError(one, { message }, { shouldFocus: true });
   return { ...form, field, forget, refuse };
 }
@@ -45,7 +61,9 @@ export function useDraftForm<Fields extends FieldValues, Value = Fields>(
 function withDraft<Fields extends FieldValues>(name: string, start: Fields): Fields {
   try {
     const kept: unknown = JSON.parse(localStorage.getItem(name) ?? "{}");
-    const known = Object.entries(kept ?? {}).filter(([field, value]) => field in start && typeof value === typeof start[field]);
+    const known = Object.entries(kept ?? {}).filter(
+      ([field, value]) => field in start && typeof value === typeof start[field],
+    );
     return { ...start, ...Object.fromEntries(known) };
   } catch {
     return start;

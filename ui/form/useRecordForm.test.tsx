@@ -16,12 +16,21 @@ interface TrialProps {
 }
 
 function Trial({ save, onClose }: TrialProps) {
-  const form = useRecordForm({ draft: "trial", start: { name: "", count: "" }, schemaOf: () => schema, onClose });
+  const form = useRecordForm({
+    draft: "trial",
+    start: { name: "", count: "" },
+    schemaOf: () => schema,
+    onClose,
+  });
   return (
     <FormBox onSubmit={form.send(save)}>
       <TextField label="Name" {...form.field("name")} />
       <TextField label="Count" {...form.field("count")} />
-      <FormButtons submit="Save" onCancel={form.close} onRemove={() => form.closeAfter(save({ name: "gone", count: undefined }))} />
+      <FormButtons
+        submit="Save"
+        onCancel={form.close}
+        onRemove={() => form.closeAfter(save({ name: "gone", count: undefined }))}
+      />
     </FormBox>
   );
 }
@@ -32,7 +41,8 @@ const show = (props: TrialProps) =>
       <Trial {...props} />
     </ChakraProvider>,
   );
-const type = (label: string, text: string) => act(async () => void fireEvent.input(screen.getByLabelText(label), { target: { value: text } }));
+const type = (label: string, text: string) =>
+  act(async () => void fireEvent.input(screen.getByLabelText(label), { target: { value: text } }));
 const press = (name: string) => act(async () => void fireEvent.click(screen.getByRole("button", { name })));
 const inField = (label: string) => screen.getByLabelText<HTMLInputElement>(label).value;
 

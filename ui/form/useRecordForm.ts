@@ -19,12 +19,25 @@ export interface RecordForm<Fields extends FieldValues, Value> extends DraftForm
   close: () => void;
   /** Closes once something is done that removes the record. */
   closeAfter: (done: Promise<boolean>) => void;
-  /** Sends the form: what it makes goes to `save`; where that was done, the form closes, and `then` is told what was made. */
-  send: (save: (value: Value) => Promise<boolean>, then?: (value: Value) => void) => (event?: BaseSyntheticEvent) => void;
+  /**
+   * Sends the form: what it makes goes to `save`; where that was done, the form closes, and `then` is told
+   * what was made.
+   */
+  send: (
+    save: (value: Value) => Promise<boolean>,
+    then?: (value: Value) => void,
+  ) => (event?: BaseSyntheticEvent) => void;
 }
 
-/** A form for one record: its draft kept, its errors at its fields, saved, removed or thrown away, and closed. */
-export function useRecordForm<Fields extends FieldValues, Value>({ draft, start, schemaOf, onClose }: RecordFormOptions<Fields, Value>): RecordForm<Fields, Value> {
+/**
+ * A form for one record: its draft kept, its errors at its fields, saved, removed or thrown away, and closed.
+ */
+export function useRecordForm<Fields extends FieldValues, Value>({
+  draft,
+  start,
+  schemaOf,
+  onClose,
+}: RecordFormOptions<Fields, Value>): RecordForm<Fields, Value> {
   const form = useDraftForm(draft, start, schemaOf);
   const close = () => {
     form.forget();

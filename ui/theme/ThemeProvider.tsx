@@ -10,8 +10,9 @@ import { LOOKS } from "./look";
 import { system } from "./system";
 
 /**
- * Chakra with our tokens, in the look that was chosen or that the device asks for, set before the first paint. On the server the styles that were used are gathered into one tag in the head,
- * instead of beside each element, so that the page hydrates as it was sent.
+ * Chakra with our tokens, in the look that was chosen or that the device asks for, set before the first
+ * paint. On the server the styles that were used are gathered into one tag in the head, instead of beside
+ * each element, so that the page hydrates as it was sent.
  */
 export function ThemeProvider({ children }: { children: ReactNode }) {
   const [{ cache, takeNew }] = useState(gatheringCache);
@@ -19,12 +20,23 @@ export function ThemeProvider({ children }: { children: ReactNode }) {
     const names = takeNew();
     if (names.length === 0) return null;
     const css = names.map((name) => cache.inserted[name]).filter((one) => typeof one === "string");
-    return <style data-emotion={`${cache.key} ${names.join(" ")}`} dangerouslySetInnerHTML={{ __html: css.join("") }} />;
+    return (
+      <style
+        data-emotion={`${cache.key} ${names.join(" ")}`}
+        dangerouslySetInnerHTML={{ __html: css.join("") }}
+      />
+    );
   });
   return (
     <CacheProvider value={cache}>
       <ChakraProvider value={system}>
-        <LookProvider attribute="class" storageKey="look" themes={[...LOOKS, "dark"]} value={CLASS_OF} enableColorScheme={false}>
+        <LookProvider
+          attribute="class"
+          storageKey="look"
+          themes={[...LOOKS, "dark"]}
+          value={CLASS_OF}
+          enableColorScheme={false}
+        >
           {children}
         </LookProvider>
       </ChakraProvider>

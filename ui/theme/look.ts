@@ -9,7 +9,10 @@ export type Look = (typeof LOOKS)[number] | "device";
 
 const nothing = () => () => undefined;
 
-/** The look that was chosen, and a way to choose another. The page as it is sent knows of none: it is told as the device's until the browser has it. */
+/**
+ * The look that was chosen, and a way to choose another. The page as it is sent knows of none: it is told as
+ * the device's until the browser has it.
+ */
 export function useLook(): [Look, (look: Look) => void] {
   const { theme, setTheme } = useTheme();
   const isHere = useSyncExternalStore(

@@ -1,4 +1,7 @@
-/** Every colour of the app, by day and by night: the theme, the manifest and the browser's bar are drawn from it. */
+/**
+ * Every colour of the app, by day and by night: the theme, the manifest and the browser's bar are drawn from
+ * it.
+ */
 export const PALETTE = {
   pad: { day: "#E7EFE4", night: "#0E1612" },
   grid: { day: "#D9E6D5", night: "#14201A" },

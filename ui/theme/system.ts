@@ -11,11 +11,18 @@ const config = defineConfig({
     breakpoints: { sm: "480px", md: "768px", lg: "1024px", xl: "1280px" },
     tokens: {
       fonts: { body: { value: TEXT }, heading: { value: FIGURES } },
-      spacing: Object.fromEntries([1, 2, 3, 4, 5, 6, 7, 8, 10, 12, 16].map((n) => [n, { value: `${n * 4}px` }])),
+      spacing: Object.fromEntries(
+        [1, 2, 3, 4, 5, 6, 7, 8, 10, 12, 16].map((n) => [n, { value: `${n * 4}px` }]),
+      ),
       radii: { sheet: { value: "4px" }, button: { value: "6px" } },
     },
     semanticTokens: {
-      colors: Object.fromEntries(Object.entries(PALETTE).map(([name, { day, night }]) => [name, { value: { base: day, _dark: night } }])),
+      colors: Object.fromEntries(
+        Object.entries(PALETTE).map(([name, { day, night }]) => [
+          name,
+          { value: { base: day, _dark: night } },
+        ]),
+      ),
     },
   },
   globalCss: {

@@ -8,7 +8,11 @@ import { figureInWords } from "@/core/quantity/torque-words";
 import { TextField } from "../form/Field";
 
 /** A torque typed as people write it, read back in words under the field as it is typed. */
-export function TorqueField({ typed, error, ...field }: ComponentProps<typeof TextField> & { typed: string }) {
+export function TorqueField({
+  typed,
+  error,
+  ...field
+}: ComponentProps<typeof TextField> & { typed: string }) {
   const read = readBack(typed);
   return (
     <TextField

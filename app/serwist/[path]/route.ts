@@ -10,7 +10,10 @@ const BUILT_INTO = process.env.NEXT_PUBLIC_OPEN_WITH === "demo" ? ".next-demo" :
 /** The solver of the shopping is the largest file there is. */
 const LARGEST_BYTES = 6_000_000;
 
-/** The service worker, built together with the app, with the list of all that it keeps for when there is no signal. */
+/**
+ * The service worker, built together with the app, with the list of all that it keeps for when there is no
+ * signal.
+ */
 export const { dynamic, dynamicParams, revalidate, generateStaticParams, GET } = createSerwistRoute({
   swSrc: "app/service-worker.ts",
   useNativeEsbuild: false,

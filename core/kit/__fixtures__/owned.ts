@@ -11,7 +11,15 @@ export function owned(...lines: string[]): Tool[] {
   return readChest(lines.join("\n")).flatMap((line, i) => {
     if ("why" in line) throw new Error(`${line.line}: ${line.why}`);
     return line.tools.map(
-      (draft, j) => ({ id: `${i}-${j}`, createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z", schema: MODEL_VERSION, origin: "own", ...draft }) as Tool,
+      (draft, j) =>
+        ({
+          id: `${i}-${j}`,
+          createdAt: "2026-01-01T00:00:00.000Z",
+          updatedAt: "2026-01-01T00:00:00.000Z",
+          schema: MODEL_VERSION,
+          origin: "own",
+          ...draft,
+        }) as Tool,
     );
   });
 }
@@ -19,16 +27,35 @@ export function owned(...lines: string[]): Tool[] {
 export const chest = (...lines: string[]) => chestOf(owned(...lines));
 
 export function bolts(size: string, figure?: string, more: Partial<Fastener> = {}): Fastener {
-  return { id: "bolts", name: "Bolts", count: 4, sizeToUndo: readHeadSize(size), source: "vehicle maker", ...(figure ? { figure: readTorqueFigure(figure) } : {}), ...more };
+  return {
+    id: "bolts",
+    name: "Bolts",
+    count: 4,
+    sizeToUndo: readHeadSize(size),
+    source: "vehicle maker",
+    ...(figure ? { figure: readTorqueFigure(figure) } : {}),
+    ...more,
+  };
 }
 
 export function step(id: string, kind: Step["kind"], more: Partial<Step> = {}): Step {
-  return { id, title: id, phase: kind === "undo" ? "take apart" : "put back", kind, stance: "on the ground", cautions: [], ...more };
+  return {
+    id,
+    title: id,
+    phase: kind === "undo" ? "take apart" : "put back",
+    kind,
+    stance: "on the ground",
+    cautions: [],
+    ...more,
+  };
 }
 
 /** A route that undoes and tightens every fastener given. */
 export function routeOf(fasteners: Fastener[], more: Partial<Route> = {}): Route {
-  const steps = [...fasteners.map(({ id }) => step(`undo ${id}`, "undo", { fastenerId: id })), ...fasteners.map(({ id }) => step(`tighten ${id}`, "torque", { fastenerId: id }))];
+  const steps = [
+    ...fasteners.map(({ id }) => step(`undo ${id}`, "undo", { fastenerId: id })),
+    ...fasteners.map(({ id }) => step(`tighten ${id}`, "torque", { fastenerId: id })),
+  ];
   return { id: "route", name: "route", steps, fasteners, parts: [], ...more };
 }
 

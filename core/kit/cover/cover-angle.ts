@@ -5,12 +5,15 @@ import type { Cover } from "../needs/need";
 import { coverBar } from "./cover-bar";
 
 /**
- * A bar that turns it so far, and a gauge where there is one: a paint mark and the flats of the hexagon do as well.
- * Example: 90° without a gauge → stand-in, "1.5 flats of a hexagon".
+ * A bar that turns it so far, and a gauge where there is one: a paint mark and the flats of the hexagon do as
+ * well. Example: 90° without a gauge → stand-in, "1.5 flats of a hexagon".
  */
 export function coverAngle(fastener: Fastener, angleDeg: number, chest: Chest): Cover {
   const most = highestNm(fastener);
-  const bar = most === undefined ? undefined : coverBar({ kind: "bar", fastener, torqueNm: [most, most] }, chest, "do up");
+  const bar =
+    most === undefined
+      ? undefined
+      : coverBar({ kind: "bar", fastener, torqueNm: [most, most] }, chest, "do up");
   if (bar?.kind === "missing") return bar;
   const [tools, pull] = bar?.kind === "owned" ? [bar.tools, bar.says] : [[], undefined];
   const [gauge] = chest.ofKind("angle gauge");

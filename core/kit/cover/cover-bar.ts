@@ -9,31 +9,51 @@ import { undoingNm } from "../needs/undoing-torque";
 import { drivesFor } from "./cover-head";
 
 /** What has to be undone with a bar: what was done up to a figure and is reached with a socket. */
-export function barNeeds(fasteners: readonly Fastener[], undone: ReadonlySet<string>, rusted: boolean): BarNeed[] {
+export function barNeeds(
+  fasteners: readonly Fastener[],
+  undone: ReadonlySet<string>,
+  rusted: boolean,
+): BarNeed[] {
   return fasteners.flatMap((fastener): BarNeed[] => {
     const torqueNm = undoingNm(fastener, rusted);
     const withSpanner = fastener.overPipe || fastener.access === "spanner only";
-    return torqueNm && undone.has(fastener.id) && !withSpanner && fastener.sizeToUndo ? [{ kind: "bar", fastener, torqueNm }] : [];
+    return torqueNm && undone.has(fastener.id) && !withSpanner && fastener.sizeToUndo
+      ? [{ kind: "bar", fastener, torqueNm }]
+      : [];
   });
 }
 
 type Bar = ToolOf<"bar or ratchet">;
 
 /**
- * The bar or ratchet that undoes it: the shortest that goes straight on with a comfortable pull and whose squares hold, then one
+ * The bar or ratchet that undoes it: the shortest that goes straight on with a comfortable pull and whose
+ * squares hold, then one
  * through an adapter, or else the longest that holds.
  * Undefined where no socket takes hold of it: then there is nothing to put a bar on.
  * Example: 110 N·m rusted, a 610 mm bar → up to 451 N, 46 kg; a bar of 786 mm would keep it at 350 N.
  */
-export function coverBar({ fastener, torqueNm: [, most] }: BarNeed, chest: Chest, use: "undo" | "do up" = "undo"): Cover | undefined {
+export function coverBar(
+  { fastener, torqueNm: [, most] }: BarNeed,
+  chest: Chest,
+  use: "undo" | "do up" = "undo",
+): Cover | undefined {
   const onto = drivesFor(fastener, use, chest);
   if (onto.length === 0) return undefined;
-  const through = (bar: Bar) => bestChain(chest.chain, onto, { from: bar.drive, torqueNm: most, reachMm: fastener.reachMm ?? 0 });
-  const bars = chest.remember("bars by length", () => [...chest.ofKind("bar or ratchet")].sort((a, b) => a.lengthMm - b.lengthMm));
+  const through = (bar: Bar) =>
+    bestChain(chest.chain, onto, { from: bar.drive, torqueNm: most, reachMm: fastener.reachMm ?? 0 });
+  const bars = chest.remember("bars by length", () =>
+    [...chest.ofKind("bar or ratchet")].sort((a, b) => a.lengthMm - b.lengthMm),
+  );
   const enoughMm = barLengthMm(most, COMFORTABLE_PULL_N) - 1e-9;
   const long = bars.filter(({ lengthMm }) => lengthMm >= enoughMm);
   // What goes straight on comes before what needs an adapter.
-  const easy = firstOf([...long.filter(({ drive }) => onto.includes(drive)), ...long.filter(({ drive }) => !onto.includes(drive))], through);
+  const easy = firstOf(
+    [
+      ...long.filter(({ drive }) => onto.includes(drive)),
+      ...long.filter(({ drive }) => !onto.includes(drive)),
+    ],
+    through,
+  );
   const best = easy ?? firstOf(bars.filter(({ lengthMm }) => lengthMm < enoughMm).reverse(), through);
   const gaps = () => bars.map((bar) => String(through(bar).gap));
   if (!best) return { kind: "missing", says: whyNone(gaps(), most), refused: [] };
@@ -47,8 +67,13 @@ export function coverBar({ fastener, torqueNm: [, most] }: BarNeed, chest: Chest
   };
 }
 
-/** The first bar with a chain that holds, and the chain; each is tried only when those before it do not hold. */
-function firstOf(bars: readonly Bar[], through: (bar: Bar) => DriveChain): { bar: Bar; chain: DriveChain } | undefined {
+/**
+ * The first bar with a chain that holds, and the chain; each is tried only when those before it do not hold.
+ */
+function firstOf(
+  bars: readonly Bar[],
+  through: (bar: Bar) => DriveChain,
+): { bar: Bar; chain: DriveChain } | undefined {
   for (const bar of bars) {
     const chain = through(bar);
     if (chain.gap === undefined) return { bar, chain };

@@ -11,16 +11,31 @@ import { type Way, waysIntoRange } from "./ways-into-range";
 
 /** "110 N·m", "32 lb·ft, final pass". */
 export function torqueName({ stage }: Pick<TorqueNeed, "stage">): string {
-  return [`${stage.target.isMaximum ? "at most " : ""}${formatTorque(stage.given)}`, stage.label].filter(Boolean).join(", ");
+  return [`${stage.target.isMaximum ? "at most " : ""}${formatTorque(stage.given)}`, stage.label]
+    .filter(Boolean)
+    .join(", ");
 }
 
-/** How one pull is met: by a wrench with what stands between, by a spanner and its pull where nothing else gets on, or not. */
+/**
+ * How one pull is met: by a wrench with what stands between, by a spanner and its pull where nothing else
+ * gets on, or not.
+ */
 export function coverTorque(need: TorqueNeed): Cover {
   const { best, chain, bySpanner, crowfoot, multiplier } = need;
   if (bySpanner) return { kind: "stand-in", tools: [], says: pullAtSpanner(need.stage.target.aimNm) };
-  if (!best) return { kind: "missing", says: borrowSentence(need), refused: need.refused.map(({ wrench, why }) => ({ tool: wrench, why })) };
-  if (chain?.gap) return { kind: "missing", says: chain.gap, refused: [{ tool: best.wrench, why: chain.gap }] };
-  const between: Tool[] = [...(multiplier ? [multiplier] : []), ...(chain?.pieces ?? []), ...(crowfoot ? [crowfoot] : [])];
+  if (!best)
+    return {
+      kind: "missing",
+      says: borrowSentence(need),
+      refused: need.refused.map(({ wrench, why }) => ({ tool: wrench, why })),
+    };
+  if (chain?.gap)
+    return { kind: "missing", says: chain.gap, refused: [{ tool: best.wrench, why: chain.gap }] };
+  const between: Tool[] = [
+    ...(multiplier ? [multiplier] : []),
+    ...(chain?.pieces ?? []),
+    ...(crowfoot ? [crowfoot] : []),
+  ];
   const planned = need.fastener.adapter;
   const other =
     planned && need.adapter && planned.offsetMm !== need.adapter.offsetMm
@@ -31,20 +46,34 @@ export function coverTorque(need: TorqueNeed): Cover {
     : multiplier
       ? `Through the ${multiplier.name}. `
       : "";
-  return { kind: "owned", tools: [best.wrench, ...between], says: `${how}Set ${formatTorque(best.setting)}.${other}` };
+  return {
+    kind: "owned",
+    tools: [best.wrench, ...between],
+    says: `${how}Set ${formatTorque(best.setting)}.${other}`,
+  };
 }
 
-/** Where only a spanner gets on, the pull at a tenth of a metre says it on any spanner. Example: 14 N·m → 14.3 kg at 100 mm. */
+/**
+ * Where only a spanner gets on, the pull at a tenth of a metre says it on any spanner. Example: 14 N·m → 14.3
+ * kg at 100 mm.
+ */
 export function pullAtSpanner(torqueNm: number): string {
   return `Only a spanner gets on: ${kgOfPull(torqueNm / 0.1)} at 100 mm from the bolt, square to the spanner. A luggage scale shows it.`;
 }
 
-/** What range to borrow, told in N·m and in lb·ft or lb·in, and what else would do with the wrenches that are owned. */
+/**
+ * What range to borrow, told in N·m and in lb·ft or lb·in, and what else would do with the wrenches that are
+ * owned.
+ */
 export function borrowSentence(need: Pick<TorqueNeed, "stage" | "adapter">): string {
   const borrow = () => {
-    const { settingNm, smallestFullScaleNm, largestFullScaleNm } = rangeToBorrow(need.stage.target, need.adapter ? [need.adapter] : []);
+    const { settingNm, smallestFullScaleNm, largestFullScaleNm } = rangeToBorrow(
+      need.stage.target,
+      need.adapter ? [need.adapter] : [],
+    );
     const other: TorqueUnit = settingNm < 20 ? "lbf.in" : "lbf.ft";
-    const between = (unit: TorqueUnit) => `${Math.ceil(fromNm(smallestFullScaleNm, unit))} and ${Math.floor(fromNm(largestFullScaleNm, unit))} ${torqueSymbol(unit)}`;
+    const between = (unit: TorqueUnit) =>
+      `${Math.ceil(fromNm(smallestFullScaleNm, unit))} and ${Math.floor(fromNm(largestFullScaleNm, unit))} ${torqueSymbol(unit)}`;
     return `No wrench in the chest can be set for it. Borrow one whose scale ends between ${between("N.m")} (${between(other)}).`;
   };
   return orSentence(borrow, (sentence) => sentence);
@@ -56,6 +85,7 @@ export function waysSentences(need: TorqueNeed, chest: Chest): string[] {
 }
 
 function waySentence({ wrench, offsetMm, angleDeg, ratio }: Way): string {
-  if (ratio !== undefined) return `${wrench.name} with a multiplier of ${ratio.toFixed(1)}:1 or more, at 90 % efficiency.`;
+  if (ratio !== undefined)
+    return `${wrench.name} with a multiplier of ${ratio.toFixed(1)}:1 or more, at 90 % efficiency.`;
   return `${wrench.name} with a crowfoot of ${offsetMm?.join(" to ")} mm, ${angleDeg === 180 ? "folded back along the handle" : "in line with the handle"}.`;
 }

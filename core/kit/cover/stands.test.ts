@@ -5,8 +5,19 @@ import type { Vehicle } from "../../model/vehicle";
 import { readHeadSize } from "../../quantity/read-head-size";
 import { standNeed, standNeeds } from "./stands";
 
-const stamp = (id: string): RecordStamp => ({ id, createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z", schema: MODEL_VERSION, origin: "own" });
-const spanner: Tool = { ...stamp("spanner"), kind: "spanner", name: "16 mm spanner", head: readHeadSize("16") };
+const stamp = (id: string): RecordStamp => ({
+  id,
+  createdAt: "2026-01-01T00:00:00.000Z",
+  updatedAt: "2026-01-01T00:00:00.000Z",
+  schema: MODEL_VERSION,
+  origin: "own",
+});
+const spanner: Tool = {
+  ...stamp("spanner"),
+  kind: "spanner",
+  name: "16 mm spanner",
+  head: readHeadSize("16"),
+};
 
 const car = {
   ...stamp("car"),
@@ -18,7 +29,13 @@ const car = {
   wheelbaseMm: 2640,
   standInsetMm: { front: 380, rear: 340 },
 } satisfies Vehicle;
-const stands = (count: number, ratingPerStandKg: number): Tool => ({ ...stamp("stands"), kind: "stands", name: "stands", count, ratingPerStandKg });
+const stands = (count: number, ratingPerStandKg: number): Tool => ({
+  ...stamp("stands"),
+  kind: "stands",
+  name: "stands",
+  count,
+  ratingPerStandKg,
+});
 
 test.each([
   ["rear up", [stands(2, 1500)], car, "holds", "Up to 339 of 1500 kg"],
@@ -30,7 +47,8 @@ test.each([
   ["rear up", [], { ...car, kerbWeightKg: undefined }, "unknown", "Read the rating on each"],
   ["rear up", [stands(1, 3000), stands(1, 200), spanner], car, "stop", "rated for 200 kg"],
   ["all up", [stands(2, 1500)], car, "stop", "4 stands are needed; only 2 are in the chest"],
-  // Without stand points: 1310 · 0.41 / 2 · 1.1. On four, half of 1310 across the diagonal is more than 1310 · 0.59 / 2 · 1.1.
+  // Without stand points: 1310 · 0.41 / 2 · 1.1. On four, half of 1310 across the diagonal is more than 1310
+  // · 0.59 / 2 · 1.1.
   ["rear up", [stands(2, 1500)], { ...car, standInsetMm: undefined }, "holds", "Up to 295 of 1500 kg"],
   ["all up", [stands(4, 1500)], { ...car, standInsetMm: undefined }, "holds", "Up to 655 of 1500 kg"],
 ] as const)("%s on %j", (stance, tools, vehicle, verdict, says) => {
@@ -40,7 +58,20 @@ test.each([
 });
 
 test("only the stances that a plan raises the vehicle to are asked about, each once", () => {
-  const step = (id: string, stance: Step["stance"]): Step => ({ id, title: id, phase: "take apart", kind: "do", stance, cautions: [] });
-  const route: Route = { id: "r", name: "r", fasteners: [], parts: [], steps: [step("a", "on the ground"), step("b", "rear up"), step("c", "rear up")] };
+  const step = (id: string, stance: Step["stance"]): Step => ({
+    id,
+    title: id,
+    phase: "take apart",
+    kind: "do",
+    stance,
+    cautions: [],
+  });
+  const route: Route = {
+    id: "r",
+    name: "r",
+    fasteners: [],
+    parts: [],
+    steps: [step("a", "on the ground"), step("b", "rear up"), step("c", "rear up")],
+  };
   expect(standNeeds(route, car, []).map(({ stance }) => stance)).toEqual(["rear up"]);
 });

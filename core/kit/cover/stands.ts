@@ -8,7 +8,10 @@ import type { Vehicle } from "../../model/vehicle";
 export interface StandNeed {
   stance: Exclude<Stance, "on the ground">;
   standsNeeded: number;
-  /** The most that one stand may have to carry, kg; undefined when the vehicle's weight, share or wheelbase is not known. */
+  /**
+   * The most that one stand may have to carry, kg; undefined when the vehicle's weight, share or wheelbase is
+   * not known.
+   */
   loadKg: number | undefined;
   ratingKg: number | undefined;
   verdict: "holds" | "stop" | "unknown";
@@ -18,14 +21,20 @@ export interface StandNeed {
 
 /** The stances that a route raises the vehicle to, each against the stands that are owned. */
 export function standNeeds(route: Route, vehicle: Vehicle, tools: readonly Tool[]): StandNeed[] {
-  const stances = [...new Set(route.steps.map((step) => step.stance))].filter((stance) => stance !== "on the ground");
+  const stances = [...new Set(route.steps.map((step) => step.stance))].filter(
+    (stance) => stance !== "on the ground",
+  );
   return stances.map((stance) => standNeed(stance, vehicle, tools));
 }
 
 /** One stance against the stands that are owned; the weakest of those used counts. */
 export function standNeed(stance: StandNeed["stance"], vehicle: Vehicle, tools: readonly Tool[]): StandNeed {
   const standsNeeded = stance === "all up" ? 4 : 2;
-  const ratings = tools.flatMap((tool) => (tool.kind === "stands" ? Array.from({ length: tool.count }, () => tool.ratingPerStandKg) : [])).sort((a, b) => b - a);
+  const ratings = tools
+    .flatMap((tool) =>
+      tool.kind === "stands" ? Array.from({ length: tool.count }, () => tool.ratingPerStandKg) : [],
+    )
+    .sort((a, b) => b - a);
   const ratingKg = ratings[standsNeeded - 1];
   const worked = orSentence<{ loadKg?: number | undefined; says?: string }>(
     () => ({ loadKg: highestLoad(stance, vehicle) }),
@@ -41,10 +50,18 @@ export function standNeed(stance: StandNeed["stance"], vehicle: Vehicle, tools: 
     return { ...base, verdict: "unknown", says: `No stands are in the chest. ${asked}` };
   }
   if (ratingKg === undefined) {
-    return { ...base, verdict: "stop", says: `${standsNeeded} stands are needed; only ${ratings.length} ${ratings.length === 1 ? "is" : "are"} in the chest.` };
+    return {
+      ...base,
+      verdict: "stop",
+      says: `${standsNeeded} stands are needed; only ${ratings.length} ${ratings.length === 1 ? "is" : "are"} in the chest.`,
+    };
   }
   if (loadKg === undefined) {
-    return { ...base, verdict: "unknown", says: worked.says ?? "Add the vehicle's weight, front share and wheelbase to have the load worked out." };
+    return {
+      ...base,
+      verdict: "unknown",
+      says: worked.says ?? "Add the vehicle's weight, front share and wheelbase to have the load worked out.",
+    };
   }
   if (loadKg > ratingKg) {
     return {
@@ -57,8 +74,14 @@ export function standNeed(stance: StandNeed["stance"], vehicle: Vehicle, tools: 
 }
 
 /** The worst that one stand may have to carry on the way up or while it stands, kg. */
-function highestLoad(stance: StandNeed["stance"], { kerbWeightKg, frontShare, wheelbaseMm, standInsetMm }: Vehicle): number | undefined {
+function highestLoad(
+  stance: StandNeed["stance"],
+  { kerbWeightKg, frontShare, wheelbaseMm, standInsetMm }: Vehicle,
+): number | undefined {
   if (kerbWeightKg === undefined || frontShare === undefined || wheelbaseMm === undefined) return undefined;
   const raised = stance === "all up" ? "all" : stance === "front up" ? "front" : "rear";
-  return standCases({ kerbWeightKg, frontShare, wheelbaseMm, insetMm: standInsetMm ?? { front: 0, rear: 0 } }, raised)[0]?.mostKg;
+  return standCases(
+    { kerbWeightKg, frontShare, wheelbaseMm, insetMm: standInsetMm ?? { front: 0, rear: 0 } },
+    raised,
+  )[0]?.mostKg;
 }

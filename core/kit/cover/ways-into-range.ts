@@ -16,10 +16,14 @@ export interface Way {
 const LONGEST_CROWFOOT_MM = 90;
 
 /**
- * Per owned wrench: the crowfoot in line that lowers the setting into its range, folded back that raises it, or the multiplier.
- * Source: T_wrench = T · L / (L ± E). Example: 19 N·m on 240 mm ending at 16.95 → 29 mm or more in line.
+ * Per owned wrench: the crowfoot in line that lowers the setting into its range, folded back that raises it,
+ * or the multiplier. Source: T_wrench = T · L / (L ± E). Example: 19 N·m on 240 mm ending at 16.95 → 29 mm or
+ * more in line.
  */
-export function waysIntoRange({ stage, adapter, bySpanner }: Pick<TorqueNeed, "stage" | "adapter" | "bySpanner">, wrenches: readonly ToolOf<"torque wrench">[]): Way[] {
+export function waysIntoRange(
+  { stage, adapter, bySpanner }: Pick<TorqueNeed, "stage" | "adapter" | "bySpanner">,
+  wrenches: readonly ToolOf<"torque wrench">[],
+): Way[] {
   if (adapter || bySpanner) return [];
   const torque = stage.target.aimNm;
   const ways = wrenches.flatMap((wrench): Way[] => {

@@ -5,8 +5,9 @@ import { torquesOf } from "../../torque/torques-of";
 import type { Grip, HeadNeed, HeadUse } from "./need";
 
 /**
- * The heads that some fasteners need tools for, each size and way of holding it once: to undo, to do up, to hold the other end.
- * Example: a 16 mm bolt to 40 N·m, its nut held with a 17 → a 16 mm socket, and a 17 mm spanner or socket to hold.
+ * The heads that some fasteners need tools for, each size and way of holding it once: to undo, to do up, to
+ * hold the other end. Example: a 16 mm bolt to 40 N·m, its nut held with a 17 → a 16 mm socket, and a 17 mm
+ * spanner or socket to hold.
  */
 export function headNeeds(fasteners: readonly Fastener[]): HeadNeed[] {
   const needs = new Map<string, HeadNeed>();
@@ -22,7 +23,8 @@ export function headNeeds(fasteners: readonly Fastener[]): HeadNeed[] {
     const doUp = fastener.sizeToDoUp ?? undo;
     const undoWith = undoGrip(fastener);
     const tightenWith = doUpGrip(fastener);
-    if (undo && doUp && sameHead(undo, doUp) && (tightenWith === undoWith || serves(tightenWith, undoWith))) add(undo, tightenWith, { fastener, when: "both" });
+    if (undo && doUp && sameHead(undo, doUp) && (tightenWith === undoWith || serves(tightenWith, undoWith)))
+      add(undo, tightenWith, { fastener, when: "both" });
     else {
       if (undo) add(undo, undoWith, { fastener, when: "undo" });
       if (doUp) add(doUp, tightenWith, { fastener, when: "do up" });
@@ -33,20 +35,29 @@ export function headNeeds(fasteners: readonly Fastener[]): HeadNeed[] {
 }
 
 /** The key of a head need. Example: "socket 13 mm deep". */
-export function headKey({ head, grip, deep, holds }: Pick<HeadNeed, "head" | "grip" | "deep" | "holds">): string {
+export function headKey({
+  head,
+  grip,
+  deep,
+  holds,
+}: Pick<HeadNeed, "head" | "grip" | "deep" | "holds">): string {
   return [holds ? "hold with" : grip, formatHeadSize(head), deep && "deep"].filter(Boolean).join(" ");
 }
 
 /** "10 mm flare spanner", "13 mm deep socket". */
 export function headName({ head, grip, deep }: Pick<HeadNeed, "head" | "grip" | "deep">): string {
-  const key = head.profile === "hexagon key" || head.profile === "six-lobe" || head.profile === "multi-spline";
+  const key =
+    head.profile === "hexagon key" || head.profile === "six-lobe" || head.profile === "multi-spline";
   const said = key ? grip.replace("socket or spanner", "bit or key").replace("socket", "bit") : grip;
   return `${formatHeadSize(head).replace(/ key$/, " hexagon")} ${deep ? "deep " : ""}${said}`;
 }
 
 /** Whether what tightens it also undoes it. */
 function serves(tighten: Grip, undo: Grip): boolean {
-  return (tighten === "socket" && undo === "socket or spanner") || (tighten === "flare crowfoot" && undo === "flare spanner");
+  return (
+    (tighten === "socket" && undo === "socket or spanner") ||
+    (tighten === "flare crowfoot" && undo === "flare spanner")
+  );
 }
 
 function undoGrip(fastener: Fastener): Grip {
@@ -56,7 +67,8 @@ function undoGrip(fastener: Fastener): Grip {
 }
 
 function doUpGrip(fastener: Fastener): Grip {
-  if (fastener.overPipe) return fastener.adapter || fastener.access === "crowfoot only" ? "flare crowfoot" : "flare spanner";
+  if (fastener.overPipe)
+    return fastener.adapter || fastener.access === "crowfoot only" ? "flare crowfoot" : "flare spanner";
   if (fastener.adapter || fastener.access === "crowfoot only") return "crowfoot";
   if (fastener.access === "spanner only") return "spanner";
   const toFigure = fastener.figure && torquesOf(fastener.figure).length > 0;

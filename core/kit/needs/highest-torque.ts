@@ -6,8 +6,9 @@ import { diameterMm } from "../../thread/thread";
 import { holdingTorques } from "../../torque/torques-of";
 
 /**
- * The most that a fastener's figure puts on it, N·m; undefined when none is written down. Torque then angle goes on past its torque: with the
- * thread known it is taken to what class 10.9 bears (K 0.18), as such bolts are turned close to yield; otherwise to three times the torque.
+ * The most that a fastener's figure puts on it, N·m; undefined when none is written down. Torque then angle
+ * goes on past its torque: with the thread known it is taken to what class 10.9 bears (K 0.18), as such bolts
+ * are turned close to yield; otherwise to three times the torque.
  */
 export function highestNm({ figure, thread, strength }: Fastener): number | undefined {
   if (!figure) return undefined;
@@ -16,5 +17,10 @@ export function highestNm({ figure, thread, strength }: Fastener): number | unde
   const most = Math.max(...torques);
   if (figure.form !== "angle") return most;
   const known = strength && thread && isDefinedFor(strength, diameterMm(thread)) ? strength : "10.9";
-  return Math.max(most, thread && hasStrengths(diameterMm(thread)) ? 0.18 * (diameterMm(thread) / 1000) * proofLoadN(thread, known) : 3 * most);
+  return Math.max(
+    most,
+    thread && hasStrengths(diameterMm(thread))
+      ? 0.18 * (diameterMm(thread) / 1000) * proofLoadN(thread, known)
+      : 3 * most,
+  );
 }

@@ -14,7 +14,10 @@ export interface TorqueNeed {
   stage: Extract<Stage, { kind: "torque" }>;
   /** The best wrench that is owned, set; undefined when none will do. */
   best: WrenchSetting | undefined;
-  /** What stands between the wrench and the bolt: the plan's adapter, or a crowfoot that brings the figure into range. */
+  /**
+   * What stands between the wrench and the bolt: the plan's adapter, or a crowfoot that brings the figure
+   * into range.
+   */
   adapter: Adapter | undefined;
   /** The owned crowfoot that brings the figure into the wrench's range, where the plan asks for none. */
   crowfoot: ToolOf<"crowfoot"> | undefined;
@@ -28,7 +31,8 @@ export interface TorqueNeed {
 }
 
 /** What takes hold of a head, from what will do to what must be. */
-export type Grip = "socket" | "socket or spanner" | "spanner" | "crowfoot" | "flare spanner" | "flare crowfoot";
+export type Grip =
+  "socket" | "socket or spanner" | "spanner" | "crowfoot" | "flare spanner" | "flare crowfoot";
 
 export interface HeadUse {
   fastener: Fastener;
@@ -63,7 +67,13 @@ export type Need =
   | { kind: "hardware"; name: string; count: number; fastener?: Fastener; boxedWith?: Part }
   | { kind: "supply"; name: string; amount: Amount; lost: number }
   | { kind: "special tool"; name: string; days: number }
-  | { kind: "lifting"; name: "stands" | "jack" | "wheel chocks"; says?: string; state?: "holds" | "stop" | "unknown"; tools: Tool[] }
+  | {
+      kind: "lifting";
+      name: "stands" | "jack" | "wheel chocks";
+      says?: string;
+      state?: "holds" | "stop" | "unknown";
+      tools: Tool[];
+    }
   | { kind: "protection"; name: string };
 
 /** A tool that was looked at and not taken, and why. */
@@ -73,7 +83,10 @@ export interface Refused {
   fit?: Fit;
 }
 
-/** A tool of another size on a head, to be drawn: both across flats, mm, and how far the tool turns before it touches. */
+/**
+ * A tool of another size on a head, to be drawn: both across flats, mm, and how far the tool turns before it
+ * touches.
+ */
 export interface Fit {
   toolMm: number;
   headMm: number;

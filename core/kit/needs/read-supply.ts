@@ -3,12 +3,13 @@ import { InputError } from "../../input-error";
 import type { SpecialTool, Supply } from "../../model/supply";
 
 /**
- * What a job wants beside its fasteners, from one line: something used up where an amount is said, a special tool otherwise;
- * "lost" tells what goes beside it, "days" for how long a tool is hired.
+ * What a job wants beside its fasteners, from one line: something used up where an amount is said, a special
+ * tool otherwise; "lost" tells what goes beside it, "days" for how long a tool is hired.
  * @throws InputError for a line that is neither. Example: "coolant 6 L lost 0.5 L" → 6000 mL and 500 mL lost.
  */
 export function readSupply(line: string, id: string): Supply | SpecialTool {
-  if (line.trim() === "") throw new InputError("Type what is wanted: brake fluid 500 mL, or slide hammer 2 days.");
+  if (line.trim() === "")
+    throw new InputError("Type what is wanted: brake fluid 500 mL, or slide hammer 2 days.");
   const lost = /,?\s*\b(?:lost|and)\s+(\d.*?)\s*(?:lost)?$/i.exec(line);
   const days = /,?\s*\bfor\s+(\d{1,2})\s*days?$|,?\s*(\d{1,2})\s*days?$/i.exec(line);
   const bare = lost ? line.slice(0, lost.index) : days ? line.slice(0, days.index) : line;
@@ -23,11 +24,14 @@ export function readSupply(line: string, id: string): Supply | SpecialTool {
     if (count < 1 || count > 90) throw new InputError("For how many days: from 1 to 90.");
     return { id, name: read.name, days: count };
   }
-  throw new InputError("Sockets and spanners are asked for by the fasteners: write the size there. Here: fluids, grease, rags, special tools.");
+  throw new InputError(
+    "Sockets and spanners are asked for by the fasteners: write the size there. Here: fluids, grease, rags, special tools.",
+  );
 }
 
 function lostAmount(text: string, unit: Supply["amount"]["unit"]): number {
   const [read] = readChestLine(`lost ${text}`.replace(/^lost/, "spilled"));
-  if (read?.kind !== "consumable" || read.left.unit !== unit) throw new InputError(`What is lost has to be told in the same kind of unit: 300 ${unit}.`);
+  if (read?.kind !== "consumable" || read.left.unit !== unit)
+    throw new InputError(`What is lost has to be told in the same kind of unit: 300 ${unit}.`);
   return read.left.value;
 }

@@ -52,13 +52,20 @@ export class StepPlaces {
   }
 
   ofHead({ uses }: HeadNeed): number {
-    return Math.min(...uses.map(({ fastener, when }) => (when === "do up" ? this.ofTightening(fastener) : this.ofUndoing(fastener))));
+    return Math.min(
+      ...uses.map(({ fastener, when }) =>
+        when === "do up" ? this.ofTightening(fastener) : this.ofUndoing(fastener),
+      ),
+    );
   }
 
   ofPart({ name, place }: Part): number {
     const side = /left|right/.exec(place)?.[0] ?? "";
     const named = this.steps.findIndex(
-      ({ phase }, i) => phase === "put back" && this.words[i]?.includes(name.toLowerCase().split(" ").at(-1) ?? name) && this.words[i]?.includes(side),
+      ({ phase }, i) =>
+        phase === "put back" &&
+        this.words[i]?.includes(name.toLowerCase().split(" ").at(-1) ?? name) &&
+        this.words[i]?.includes(side),
     );
     return named >= 0 ? named : this.putBack;
   }

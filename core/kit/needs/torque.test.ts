@@ -19,7 +19,12 @@ const one = (fastener: ReturnType<typeof bolts>, ...tools: string[]) => {
 };
 
 test("of two wrenches that will do, the one whose square reaches the socket is taken", () => {
-  const need = one(bolts("16", "40 Nm"), "torque wrench 1/2 20-100 Nm by 1 grip 400", WRENCH, "3/8 socket 16");
+  const need = one(
+    bolts("16", "40 Nm"),
+    "torque wrench 1/2 20-100 Nm by 1 grip 400",
+    WRENCH,
+    "3/8 socket 16",
+  );
   expect(need.best?.wrench.drive).toBe("3/8");
   expect(need.chain).toMatchObject({ pieces: [], gap: undefined });
 });
@@ -27,9 +32,15 @@ test("of two wrenches that will do, the one whose square reaches the socket is t
 test("every pass has its own setting; a figure out of reach says why of each wrench and what to borrow", () => {
   const passes = torqueNeeds(bolts("16", "30 Nm then 60 Nm"), chest(WRENCH, "3/8 socket 16"));
   expect(passes.map(({ best }) => best && formatTorque(best.setting))).toEqual(["30 N·m", "60 N·m"]);
-  expect(coverTorque(one(bolts("8", "5 Nm"), WRENCH))).toMatchObject({ says: expect.stringContaining("between 5 and 25 N·m (45 and 221 lb·in)") });
-  expect(() => coverTorque({ ...one(bolts("24", "300 Nm")), adapter: { offsetMm: 500, angleDeg: 180 } })).not.toThrow();
-  expect(coverTorque({ ...one(bolts("24", "300 Nm")), adapter: { offsetMm: 500, angleDeg: 180 } })).toMatchObject({ says: expect.stringContaining("past your hand") });
+  expect(coverTorque(one(bolts("8", "5 Nm"), WRENCH))).toMatchObject({
+    says: expect.stringContaining("between 5 and 25 N·m (45 and 221 lb·in)"),
+  });
+  expect(() =>
+    coverTorque({ ...one(bolts("24", "300 Nm")), adapter: { offsetMm: 500, angleDeg: 180 } }),
+  ).not.toThrow();
+  expect(
+    coverTorque({ ...one(bolts("24", "300 Nm")), adapter: { offsetMm: 500, angleDeg: 180 } }),
+  ).toMatchObject({ says: expect.stringContaining("past your hand") });
   const cover = coverTorque(one(bolts("24", "300 Nm"), WRENCH, "1/2 socket 24"));
   expect(cover).toMatchObject({
     kind: "missing",
@@ -41,19 +52,39 @@ test("every pass has its own setting; a figure out of reach says why of each wre
   const { sizeToUndo: _unknown, ...bare } = bolts("16", "300 Nm");
   expect(coverTorque(one(bare, WRENCH))).toMatchObject({ kind: "missing" });
   expect(one({ ...bare, access: "crowfoot only" }, WRENCH).adapter).toEqual({ offsetMm: 0, angleDeg: 90 });
-  expect(coverTorque(one(bolts("16", "40 Nm"), WRENCH))).toMatchObject({ kind: "owned", tools: [{ kind: "torque wrench" }], says: "Set 40 N·m." });
+  expect(coverTorque(one(bolts("16", "40 Nm"), WRENCH))).toMatchObject({
+    kind: "owned",
+    tools: [{ kind: "torque wrench" }],
+    says: "Set 40 N·m.",
+  });
   expect(torqueName(one(bolts("16", "max 40 Nm"), WRENCH))).toBe("at most 40 N·m");
 });
 
 test("a stand-in's square counts like any other's", () => {
-  const need = one(bolts("1/2 in", "25 Nm", { thread: readThread("M12") }), "torque wrench 1/2 20-100 Nm by 1 grip 400", "3/8 socket 13", "adapter 1/2 to 3/8");
+  const need = one(
+    bolts("1/2 in", "25 Nm", { thread: readThread("M12") }),
+    "torque wrench 1/2 20-100 Nm by 1 grip 400",
+    "3/8 socket 13",
+    "adapter 1/2 to 3/8",
+  );
   expect(need.chain?.pieces).toMatchObject([{ kind: "drive adapter" }]);
-  expect(one(bolts("24", "300 Nm"), "torque wrench 1/2 40-210 Nm by 1 grip 455", "multiplier 1/2 to 3/4, 4:1, 90 %").best).toBeUndefined();
+  expect(
+    one(
+      bolts("24", "300 Nm"),
+      "torque wrench 1/2 40-210 Nm by 1 grip 455",
+      "multiplier 1/2 to 3/4, 4:1, 90 %",
+    ).best,
+  ).toBeUndefined();
 });
 
 test("an adapter that is not there between wrench and socket is a gap", () => {
-  expect(coverTorque(one(bolts("19", "60 Nm"), WRENCH, "1/2 socket 19"))).toMatchObject({ kind: "missing", says: expect.stringContaining("No adapter from 3/8 in to 1/2 in") });
-  expect(coverTorque(one(bolts("19", "60 Nm", { reachMm: 200 }), WRENCH, "3/8 socket 19", "3/8 extension 75"))).toMatchObject({
+  expect(coverTorque(one(bolts("19", "60 Nm"), WRENCH, "1/2 socket 19"))).toMatchObject({
+    kind: "missing",
+    says: expect.stringContaining("No adapter from 3/8 in to 1/2 in"),
+  });
+  expect(
+    coverTorque(one(bolts("19", "60 Nm", { reachMm: 200 }), WRENCH, "3/8 socket 19", "3/8 extension 75")),
+  ).toMatchObject({
     kind: "missing",
     says: expect.stringContaining("the most is 75 mm"),
   });
@@ -63,7 +94,10 @@ test("a crowfoot in line brings a figure above the scale into it: 168 · 240 / (
   const need = one(bolts("12", "168 lb in"), SMALL, "1/4 crowfoot 12 offset 30", "1/4 socket 12");
   expect(need.best && formatTorque(need.best.setting)).toBe("149 lb·in");
   expect(need.adapter).toEqual({ offsetMm: 30, angleDeg: 0 });
-  expect(coverTorque(need)).toMatchObject({ kind: "owned", says: "12 mm crowfoot in line brings it into range. Set 149 lb·in." });
+  expect(coverTorque(need)).toMatchObject({
+    kind: "owned",
+    says: "12 mm crowfoot in line brings it into range. Set 149 lb·in.",
+  });
   // 27 mm is too little: 168 · 240 / 267 = 151.0.
   expect(one(bolts("12", "168 lb in"), SMALL, "1/4 crowfoot 12 offset 27").best).toBeUndefined();
 });
@@ -72,11 +106,19 @@ test("folded back it raises a setting that is too low: 18 · 400 / (400 − 60) 
   const need = one(bolts("12", "18 Nm"), WRENCH, "3/8 crowfoot 12 offset 60");
   expect(need.best && formatTorque(need.best.setting)).toBe("21 N·m");
   expect(need.adapter?.angleDeg).toBe(180);
-  expect(coverTorque(need)).toMatchObject({ says: "12 mm crowfoot folded back brings it into range. Set 21 N·m." });
+  expect(coverTorque(need)).toMatchObject({
+    says: "12 mm crowfoot folded back brings it into range. Set 21 N·m.",
+  });
 });
 
 test("a multiplier of 4:1 at 90 % makes 300 N·m of 83.3", () => {
-  const need = one(bolts("24", "300 Nm"), "torque wrench 1/2 40-210 Nm by 1 grip 455", "multiplier 1/2 to 3/4, 4:1, 90 %", "3/4 socket 24", WRENCH);
+  const need = one(
+    bolts("24", "300 Nm"),
+    "torque wrench 1/2 40-210 Nm by 1 grip 455",
+    "multiplier 1/2 to 3/4, 4:1, 90 %",
+    "3/4 socket 24",
+    WRENCH,
+  );
   expect(need.best && formatTorque(need.best.setting)).toBe("83 N·m");
   expect(need.best?.nominalNm).toBeCloseTo(298.8, 6);
   expect(coverTorque(need)).toMatchObject({ kind: "owned", says: expect.stringContaining("4:1 multiplier") });
@@ -89,13 +131,23 @@ test("the crowfoot that is owned is the one on the wrench: its offset counts, no
   expect(one(planned, wrench, "3/8 crowfoot 16 offset 45").best?.setting.value).toBe(26.5);
   const other = one(planned, wrench, "3/8 crowfoot 16 offset 30");
   expect(other.best?.setting.value).toBe(27.5);
-  expect(coverTorque(other)).toMatchObject({ says: "Set 27.5 lb·ft. Your crowfoot has 30 mm where the plan says 45; the setting is for yours." });
-  expect(one(planned, wrench, "3/8 crowfoot 16 offset 30", "3/8 crowfoot 16 offset 45").best?.setting.value).toBe(26.5);
+  expect(coverTorque(other)).toMatchObject({
+    says: "Set 27.5 lb·ft. Your crowfoot has 30 mm where the plan says 45; the setting is for yours.",
+  });
+  expect(
+    one(planned, wrench, "3/8 crowfoot 16 offset 30", "3/8 crowfoot 16 offset 45").best?.setting.value,
+  ).toBe(26.5);
   expect(one(planned, wrench).adapter?.offsetMm).toBe(45);
   // Nothing said of its angle: square to the handle, where it changes nothing.
   const only = one(bolts("16", "40 Nm", { access: "crowfoot only" }), wrench, "3/8 crowfoot 16 offset 45");
   expect(only).toMatchObject({ adapter: { offsetMm: 45, angleDeg: 90 }, best: { setting: { value: 29.5 } } });
-  expect(one(bolts("16", "40 Nm", { access: "crowfoot only", overPipe: true }), wrench, "3/8 crowfoot 16 offset 45")).toMatchObject({
+  expect(
+    one(
+      bolts("16", "40 Nm", { access: "crowfoot only", overPipe: true }),
+      wrench,
+      "3/8 crowfoot 16 offset 45",
+    ),
+  ).toMatchObject({
     bySpanner: false,
     adapter: { offsetMm: 0, angleDeg: 90 },
   });
@@ -108,13 +160,20 @@ test("what else would do is told for every wrench", () => {
     { offsetMm: [29, 90], angleDeg: 0 },
     { offsetMm: [21, 90], angleDeg: 180 },
   ]);
-  expect(waysIntoRange(one(bolts("24", "300 Nm")), wrenches)).toMatchObject([{ ratio: expect.closeTo(19.67, 2) }, { ratio: expect.closeTo(3.333, 3) }]);
+  expect(waysIntoRange(one(bolts("24", "300 Nm")), wrenches)).toMatchObject([
+    { ratio: expect.closeTo(19.67, 2) },
+    { ratio: expect.closeTo(3.333, 3) },
+  ]);
   expect(waysIntoRange(one(bolts("24", "40 Nm")), wrenches.slice(1))).toEqual([]);
   // Too far out for any crowfoot or multiplier: 3000 N·m on 16.95, 1 N·m on 20.
   expect(waysIntoRange(one(bolts("24", "3000 Nm")), wrenches.slice(0, 1))).toEqual([]);
   expect(waysIntoRange(one(bolts("8", "1 Nm")), wrenches.slice(1))).toEqual([]);
-  expect(waysIntoRange(one(bolts("12", "168 lb in", { adapter: { offsetMm: 40, angleDeg: 90 } })), wrenches)).toEqual([]);
-  expect(waysSentences(one(bolts("24", "300 Nm")), chest(WRENCH))).toEqual(["3/8 in torque wrench with a multiplier of 3.3:1 or more, at 90 % efficiency."]);
+  expect(
+    waysIntoRange(one(bolts("12", "168 lb in", { adapter: { offsetMm: 40, angleDeg: 90 } })), wrenches),
+  ).toEqual([]);
+  expect(waysSentences(one(bolts("24", "300 Nm")), chest(WRENCH))).toEqual([
+    "3/8 in torque wrench with a multiplier of 3.3:1 or more, at 90 % efficiency.",
+  ]);
   expect(waysSentences(one(bolts("12", "168 lb in")), chest(SMALL, WRENCH))).toEqual([
     "1/4 in torque wrench with a crowfoot of 29 to 90 mm, in line with the handle.",
     "3/8 in torque wrench with a crowfoot of 21 to 90 mm, folded back along the handle.",
@@ -124,7 +183,10 @@ test("what else would do is told for every wrench", () => {
 test("where only a spanner gets on, the pull at 100 mm says the torque: 14 / 0.1 = 140 N, 14.3 kg", () => {
   const need = one(bolts("10", "14 Nm", { overPipe: true }), WRENCH);
   expect(need).toMatchObject({ bySpanner: true, best: undefined, refused: [] });
-  expect(coverTorque(need)).toMatchObject({ kind: "stand-in", says: expect.stringContaining("a pull of 14.3 kg (140 N) at 100 mm") });
+  expect(coverTorque(need)).toMatchObject({
+    kind: "stand-in",
+    says: expect.stringContaining("a pull of 14.3 kg (140 N) at 100 mm"),
+  });
 });
 
 test("the most on a fastener: the last pass, the top of a range, and beyond the torque where an angle follows", () => {
@@ -135,20 +197,30 @@ test("the most on a fastener: the last pass, the top of a range, and beyond the 
   expect(highestNm(bolts("16", "50 Nm + 90°", { thread: readThread("M10") }))).toBeCloseTo(86.6, 1);
   expect(highestNm(bolts("16", "50 Nm + 90°"))).toBe(150);
   // Class 8.8: 580 N/mm² · 57.989 mm² · 0.18 · 10 mm = 60.5 N·m.
-  expect(highestNm(bolts("16", "50 Nm + 90°", { thread: readThread("M10"), strength: "8.8" }))).toBeCloseTo(60.5, 1);
+  expect(highestNm(bolts("16", "50 Nm + 90°", { thread: readThread("M10"), strength: "8.8" }))).toBeCloseTo(
+    60.5,
+    1,
+  );
   // A2-70 ends at 24 mm, so 10.9 is taken: 830 N/mm² · 560.59 mm² · 0.18 · 30 mm = 2513 N·m.
-  expect(highestNm(bolts("46", "300 Nm + 90°", { thread: readThread("M30"), strength: "A2-70" }))).toBeCloseTo(2513, 0);
+  expect(
+    highestNm(bolts("46", "300 Nm + 90°", { thread: readThread("M30"), strength: "A2-70" })),
+  ).toBeCloseTo(2513, 0);
   // No class goes to M64: three times the torque.
   expect(highestNm(bolts("95", "500 Nm + 90°", { thread: readThread("M64x6") }))).toBe(1500);
 });
 
 test("undoing: rusted and locked threads ask more; the pull is told, and a longer bar where it is too much", () => {
-  expect([isRusted(2017, 2026), isRusted(2022, 2026), isRusted(undefined, 2026)]).toEqual([true, false, true]);
+  expect([isRusted(2017, 2026), isRusted(2022, 2026), isRusted(undefined, 2026)]).toEqual([
+    true,
+    false,
+    true,
+  ]);
   expect(undoingNm(bolts("17", "110 Nm"), true)?.[1]).toBe(275);
   expect(undoingNm(bolts("17", "110 Nm"), false)?.[1]).toBe(165);
   expect(undoingNm(bolts("17", "110 Nm", { locking: "threadlocker, high strength" }), false)?.[1]).toBe(275);
   expect(undoingNm(bolts("17"), true)).toBeUndefined();
-  // Snug on an M8 is up to 60 % of proof: 0.6 · 0.18 · 8 mm · 580 N/mm² · 36.61 mm² = 18.3 N·m, two and a half times that when rusted.
+  // Snug on an M8 is up to 60 % of proof: 0.6 · 0.18 · 8 mm · 580 N/mm² · 36.61 mm² = 18.3 N·m, two and a
+  // half times that when rusted.
   expect(undoingNm(bolts("13", "snug", { thread: readThread("M8") }), true)?.[1]).toBeCloseTo(45.9, 1);
   expect(undoingNm(bolts("13", "snug"), true)).toBeUndefined();
   const bar = (...tools: string[]) => {
@@ -157,19 +229,50 @@ test("undoing: rusted and locked threads ask more; the pull is told, and a longe
     return coverBar(need, chest("1/2 socket 17", ...tools));
   };
   // 275 / 0.61 = 450.8 N; 275 / 350 = 0.786 m.
-  expect(bar("1/2 breaker bar 610")).toMatchObject({ kind: "owned", says: expect.stringMatching(/46 kg \(451 N\) at the end of 610 mm.*a bar of 790 mm would do it, not a pipe/) });
-  expect(bar("1/2 breaker bar 610", "1/2 breaker bar 800", "1/2 breaker bar 1000")).toMatchObject({ tools: [{ lengthMm: 800 }] });
-  expect(bar("3/8 ratchet 200", "adapter 3/8 to 1/2")).toMatchObject({ kind: "missing", says: expect.stringContaining("more than a 3/8 in square is tested to (202 N·m)") });
+  expect(bar("1/2 breaker bar 610")).toMatchObject({
+    kind: "owned",
+    says: expect.stringMatching(
+      /46 kg \(451 N\) at the end of 610 mm.*a bar of 790 mm would do it, not a pipe/,
+    ),
+  });
+  expect(bar("1/2 breaker bar 610", "1/2 breaker bar 800", "1/2 breaker bar 1000")).toMatchObject({
+    tools: [{ lengthMm: 800 }],
+  });
+  expect(bar("3/8 ratchet 200", "adapter 3/8 to 1/2")).toMatchObject({
+    kind: "missing",
+    says: expect.stringContaining("more than a 3/8 in square is tested to (202 N·m)"),
+  });
   expect(bar()).toMatchObject({ kind: "missing", says: "No bar or ratchet is in the chest." });
   // Of two as long, the one with fewer pieces between.
-  expect(bar("3/4 breaker bar 1000", "adapter 3/4 to 1/2", "1/2 breaker bar 1000")).toMatchObject({ tools: [{ drive: "1/2" }] });
-  expect(bar("3/8 ratchet 200", "adapter 3/8 to 1/2", "1/4 ratchet 150")).toMatchObject({ kind: "missing", says: expect.stringContaining("tested") });
-  expect(bar("1/4 ratchet 150")).toMatchObject({ kind: "missing", says: expect.stringContaining("No adapter from 1/4 in to 1/2 in") });
-  expect(barNeeds([bolts("17", "110 Nm")], new Set(["bolts"]), true).map((need) => coverBar(need, chest("combination spanner 17", "1/2 breaker bar 610")))).toEqual([undefined]);
+  expect(bar("3/4 breaker bar 1000", "adapter 3/4 to 1/2", "1/2 breaker bar 1000")).toMatchObject({
+    tools: [{ drive: "1/2" }],
+  });
+  expect(bar("3/8 ratchet 200", "adapter 3/8 to 1/2", "1/4 ratchet 150")).toMatchObject({
+    kind: "missing",
+    says: expect.stringContaining("tested"),
+  });
+  expect(bar("1/4 ratchet 150")).toMatchObject({
+    kind: "missing",
+    says: expect.stringContaining("No adapter from 1/4 in to 1/2 in"),
+  });
   expect(
-    coverBar({ kind: "bar", fastener: bolts("17", "110 Nm", { access: "spanner only" }), torqueNm: [1, 2] }, chest("combination spanner 17", "1/2 breaker bar 610")),
+    barNeeds([bolts("17", "110 Nm")], new Set(["bolts"]), true).map((need) =>
+      coverBar(need, chest("combination spanner 17", "1/2 breaker bar 610")),
+    ),
+  ).toEqual([undefined]);
+  expect(
+    coverBar(
+      { kind: "bar", fastener: bolts("17", "110 Nm", { access: "spanner only" }), torqueNm: [1, 2] },
+      chest("combination spanner 17", "1/2 breaker bar 610"),
+    ),
   ).toBeUndefined();
-  expect(barNeeds([bolts("17", "110 Nm", { overPipe: true }), bolts("17", "110 Nm", { id: "other" })], new Set(["bolts"]), true)).toEqual([]);
+  expect(
+    barNeeds(
+      [bolts("17", "110 Nm", { overPipe: true }), bolts("17", "110 Nm", { id: "other" })],
+      new Set(["bolts"]),
+      true,
+    ),
+  ).toEqual([]);
 });
 
 test("an angle takes a bar that bears it; a gauge, or a mark and the flats", () => {
@@ -178,20 +281,31 @@ test("an angle takes a bar that bears it; a gauge, or a mark and the flats", () 
     kind: "stand-in",
     says: expect.stringContaining("1.5 flats of a hexagon. Up to 87 N·m to turn it so far"),
   });
-  expect(coverAngle(fastener, 90, chest("1/2 socket 16", "1/2 breaker bar 600", "angle gauge 1/2"))).toMatchObject({
+  expect(
+    coverAngle(fastener, 90, chest("1/2 socket 16", "1/2 breaker bar 600", "angle gauge 1/2")),
+  ).toMatchObject({
     kind: "owned",
     tools: [{ kind: "angle gauge" }, { kind: "bar or ratchet" }],
   });
   expect(coverAngle(fastener, 90, chest("1/2 socket 16"))).toMatchObject({ kind: "missing" });
   // With no socket there is nothing to put a bar on; without a figure nothing says how strong it has to be.
-  expect(coverAngle(fastener, 60, chest("1/2 breaker bar 600"))).toEqual({ kind: "stand-in", tools: [], says: "A paint mark and the head itself show it: 1 flat of a hexagon." });
-  expect(coverAngle(bolts("16"), 60, chest("1/2 socket 16", "angle gauge 1/2"))).toMatchObject({ kind: "owned", tools: [{ kind: "angle gauge" }] });
+  expect(coverAngle(fastener, 60, chest("1/2 breaker bar 600"))).toEqual({
+    kind: "stand-in",
+    tools: [],
+    says: "A paint mark and the head itself show it: 1 flat of a hexagon.",
+  });
+  expect(coverAngle(bolts("16"), 60, chest("1/2 socket 16", "angle gauge 1/2"))).toMatchObject({
+    kind: "owned",
+    tools: [{ kind: "angle gauge" }],
+  });
 });
 
 test("a digital wrench's reading is taken to the bolt through its own grip, the crowfoot and the multiplier", () => {
   const wrench = { gripLengthMm: 380 };
   expect(boltPerWrench(wrench, undefined)).toBe(1);
-  expect(boltPerWrench(wrench, { adapter: { offsetMm: 45, angleDeg: 0 }, multiplier: undefined })).toBeCloseTo(425 / 380, 12);
+  expect(
+    boltPerWrench(wrench, { adapter: { offsetMm: 45, angleDeg: 0 }, multiplier: undefined }),
+  ).toBeCloseTo(425 / 380, 12);
   expect(boltPerWrench(wrench, { adapter: { offsetMm: 45, angleDeg: 90 }, multiplier: undefined })).toBe(1);
   const multiplier = { ratio: 4, efficiency: 0.9 } as ToolOf<"multiplier">;
   expect(boltPerWrench(wrench, { adapter: undefined, multiplier })).toBeCloseTo(3.6, 12);

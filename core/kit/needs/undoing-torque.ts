@@ -13,7 +13,9 @@ export function isRusted(builtIn: number | undefined, thisYear: number): boolean
 
 /** What undoing a fastener may take, N·m, least and most; undefined when nothing says how tight it is. */
 export function undoingNm(fastener: Fastener, rusted: boolean): readonly [number, number] | undefined {
-  const tight = highestNm(fastener) ?? (fastener.figure?.form === "snug" && fastener.thread ? snugBandNm(fastener.thread)?.[1] : undefined);
+  const tight =
+    highestNm(fastener) ??
+    (fastener.figure?.form === "snug" && fastener.thread ? snugBandNm(fastener.thread)?.[1] : undefined);
   if (tight === undefined) return undefined;
   const state = fastener.locking?.startsWith("threadlocker") ? "threadlocked" : rusted ? "rusted" : "clean";
   return undoingTorqueNm(tight, state);

@@ -8,7 +8,14 @@ import { coverAngle } from "../cover/cover-angle";
 import { barNeeds, coverBar } from "../cover/cover-bar";
 import { coverHead } from "../cover/cover-head";
 import { coverTorque, torqueName } from "../cover/cover-torque";
-import { coverLifting, coverProtection, coverSpecialTool, liftingNeeds, protectionNeeds, specialToolNeeds } from "./gear-needs";
+import {
+  coverLifting,
+  coverProtection,
+  coverSpecialTool,
+  liftingNeeds,
+  protectionNeeds,
+  specialToolNeeds,
+} from "./gear-needs";
 import { headKey, headName, headNeeds } from "./head-needs";
 import type { Cover, KitLine, Need } from "./need";
 import { coverPart, partNeeds, partPlace } from "./part-needs";
@@ -22,13 +29,18 @@ export interface Want extends Omit<KitLine, "cover"> {
 }
 
 /**
- * Everything that a route needs, whatever is owned; only how pulls and bars are told is read from the chest given.
+ * Everything that a route needs, whatever is owned; only how pulls and bars are told is read from the chest
+ * given.
  * @param rusted whether its fasteners are to be taken as rusted.
  */
 export function wantsOf(route: Route, chest: Chest, vehicle: Vehicle | undefined, rusted: boolean): Want[] {
   const places = new StepPlaces(route);
   // A figure that cannot be right is no measure of anything: it is looked up before tools are chosen by it.
-  const doubted = new Map(route.fasteners.flatMap((fastener) => fastenerDoubts(fastener).flatMap(({ grave, says }) => (grave ? [[fastener.id, says] as const] : []))));
+  const doubted = new Map(
+    route.fasteners.flatMap((fastener) =>
+      fastenerDoubts(fastener).flatMap(({ grave, says }) => (grave ? [[fastener.id, says] as const] : [])),
+    ),
+  );
   const sane = route.fasteners.filter(({ id }) => !doubted.has(id));
   return [
     ...headWants(route.fasteners, chest, rusted, places),
@@ -36,7 +48,15 @@ export function wantsOf(route: Route, chest: Chest, vehicle: Vehicle | undefined
     ...route.fasteners.flatMap((fastener) => pullWants(fastener, doubted.get(fastener.id), chest, places)),
     ...partNeeds(route).map((need): Want => {
       const coverBy = () => coverPart(need);
-      if (need.kind === "part") return { key: `part ${need.part.id}`, need, name: need.part.name, for: [partPlace(need.part)], step: places.ofPart(need.part), coverBy };
+      if (need.kind === "part")
+        return {
+          key: `part ${need.part.id}`,
+          need,
+          name: need.part.name,
+          for: [partPlace(need.part)],
+          step: places.ofPart(need.part),
+          coverBy,
+        };
       return {
         key: `hardware ${need.fastener ? `${need.fastener.id} ` : ""}${need.name}`,
         need,
@@ -46,33 +66,63 @@ export function wantsOf(route: Route, chest: Chest, vehicle: Vehicle | undefined
         coverBy,
       };
     }),
-    ...supplyNeeds(route).map((need) => named(`supply ${need.name.toLowerCase()} ${need.amount.unit}`, need, places.ofWords(need.name), (now) => coverSupply(need, now))),
-    ...specialToolNeeds(route).map((need) => named(`tool ${need.name.toLowerCase()}`, need, places.ofWords(need.name), (now) => coverSpecialTool(need, now))),
+    ...supplyNeeds(route).map((need) =>
+      named(`supply ${need.name.toLowerCase()} ${need.amount.unit}`, need, places.ofWords(need.name), (now) =>
+        coverSupply(need, now),
+      ),
+    ),
+    ...specialToolNeeds(route).map((need) =>
+      named(`tool ${need.name.toLowerCase()}`, need, places.ofWords(need.name), (now) =>
+        coverSpecialTool(need, now),
+      ),
+    ),
     ...liftingNeeds(route, vehicle, chest).map((need, i) =>
-      named(`lifting ${need.name} ${i}`, need, places.raised, (now) => coverLifting(now === chest ? need : (liftingNeeds(route, vehicle, now)[i] ?? need))),
+      named(`lifting ${need.name} ${i}`, need, places.raised, (now) =>
+        coverLifting(now === chest ? need : (liftingNeeds(route, vehicle, now)[i] ?? need)),
+      ),
     ),
     ...protectionNeeds(route).map(({ steps, ...need }) => ({
-      ...named(`protection ${need.name}`, need, steps[0] ? places.of(steps[0]) : places.throughout, (now) => coverProtection(need, now)),
+      ...named(`protection ${need.name}`, need, steps[0] ? places.of(steps[0]) : places.throughout, (now) =>
+        coverProtection(need, now),
+      ),
       for: steps.map(({ title }) => title),
     })),
   ].sort((a, b) => a.step - b.step);
 }
 
-function named(key: string, need: Extract<Need, { name: string }>, step: number, coverBy: Want["coverBy"]): Want {
+function named(
+  key: string,
+  need: Extract<Need, { name: string }>,
+  step: number,
+  coverBy: Want["coverBy"],
+): Want {
   return { key, need, name: capital(need.name), for: [], step, coverBy };
 }
 
-function headWants(fasteners: readonly Fastener[], chest: Chest, rusted: boolean, places: StepPlaces): Want[] {
+function headWants(
+  fasteners: readonly Fastener[],
+  chest: Chest,
+  rusted: boolean,
+  places: StepPlaces,
+): Want[] {
   const needs = headNeeds(fasteners);
   // What turns a fastener is in use while its other end is held, so it cannot hold it too.
   const turning = new Map<string, string>();
-  for (const need of needs.filter(({ holds, uses }) => !holds && uses.some(({ fastener }) => fastener.counterHold))) {
+  for (const need of needs.filter(
+    ({ holds, uses }) => !holds && uses.some(({ fastener }) => fastener.counterHold),
+  )) {
     const cover = coverHead(need, chest, rusted);
     const tool = "tools" in cover ? cover.tools[0] : undefined;
     if (tool) for (const { fastener } of need.uses) turning.set(`${fastener.id} ${tool.id}`, tool.id);
   }
   return needs.map((need) => {
-    const taken = need.holds ? new Set([...turning].flatMap(([key, id]) => (need.uses.some(({ fastener }) => key.startsWith(`${fastener.id} `)) ? [id] : []))) : undefined;
+    const taken = need.holds
+      ? new Set(
+          [...turning].flatMap(([key, id]) =>
+            need.uses.some(({ fastener }) => key.startsWith(`${fastener.id} `)) ? [id] : [],
+          ),
+        )
+      : undefined;
     return {
       key: headKey(need),
       need,
@@ -93,7 +143,12 @@ function barWants(fasteners: readonly Fastener[], chest: Chest, rusted: boolean,
     const same = `${"says" in cover ? cover.says : ""} ${"tools" in cover ? cover.tools.map(({ id }) => id).join(" ") : ""}`;
     const known = wants.get(same);
     const step = places.ofUndoing(need.fastener);
-    if (known) wants.set(same, { ...known, for: [...known.for, need.fastener.name], step: Math.min(known.step, step) });
+    if (known)
+      wants.set(same, {
+        ...known,
+        for: [...known.for, need.fastener.name],
+        step: Math.min(known.step, step),
+      });
     else
       wants.set(same, {
         key: `bar ${need.fastener.id}`,
@@ -116,7 +171,14 @@ function pullWants(fastener: Fastener, doubt: string | undefined, chest: Chest, 
       const anew = now === chest ? need : torqueNeeds(fastener, now)[i];
       return anew ? coverTorque(anew) : lookUp();
     };
-    return { key: `torque ${fastener.id} ${i}`, need: { kind: "torque", ...need }, name: torqueName(need), for: [fastener.name], step, coverBy: doubt ? lookUp : coverBy };
+    return {
+      key: `torque ${fastener.id} ${i}`,
+      need: { kind: "torque", ...need },
+      name: torqueName(need),
+      for: [fastener.name],
+      step,
+      coverBy: doubt ? lookUp : coverBy,
+    };
   });
   const angles = stagesOf(fastener.figure).flatMap((stage, i): Want[] => {
     if (stage.kind !== "angle") return [];

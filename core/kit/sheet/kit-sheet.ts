@@ -35,9 +35,13 @@ export interface KitSheet {
   footer: string;
 }
 
-const FOOTER = "Figures and advice here are general. The vehicle maker's instructions, local rules and a licensed workshop come first.";
+const FOOTER =
+  "Figures and advice here are general. The vehicle maker's instructions, local rules and a licensed workshop come first.";
 
-/** The kit of a job as a sheet for the wall of the garage. Example: kitSheet(job, route, vehicle, kit).settings[0].set → ["110 N·m on Long click wrench"]. */
+/**
+ * The kit of a job as a sheet for the wall of the garage. Example: kitSheet(job, route, vehicle,
+ * kit).settings[0].set → ["110 N·m on Long click wrench"].
+ */
 export function kitSheet(job: Job, route: Route, vehicle: Vehicle, kit: Kit): KitSheet {
   return {
     title: job.title,
@@ -49,11 +53,26 @@ export function kitSheet(job: Job, route: Route, vehicle: Vehicle, kit: Kit): Ki
       }),
     ),
     mat: byStep(
-      matOf(kit.lines).filter(({ lines: [line] }) => line?.need.kind !== "part" && line?.need.kind !== "hardware"),
+      matOf(kit.lines).filter(
+        ({ lines: [line] }) => line?.need.kind !== "part" && line?.need.kind !== "hardware",
+      ),
       route,
-    ).map(({ title, items }) => ({ title, items: items.map(({ tool, lines: [line], gap }) => ({ what: line ? itemWords(line, tool?.name) : "", gap })) })),
+    ).map(({ title, items }) => ({
+      title,
+      items: items.map(({ tool, lines: [line], gap }) => ({
+        what: line ? itemWords(line, tool?.name) : "",
+        gap,
+      })),
+    })),
     parts: kit.lines.flatMap((line) =>
-      line.need.kind === "part" || line.need.kind === "hardware" ? [{ what: itemWords(line, undefined), state: line.cover.kind === "missing" ? "to get" : line.cover.kind }] : [],
+      line.need.kind === "part" || line.need.kind === "hardware"
+        ? [
+            {
+              what: itemWords(line, undefined),
+              state: line.cover.kind === "missing" ? "to get" : line.cover.kind,
+            },
+          ]
+        : [],
     ),
     cautions: [...new Set(route.steps.flatMap(({ cautions }) => cautions))],
     footer: FOOTER,
@@ -72,7 +91,13 @@ function settingRow(fastener: Fastener, lines: readonly KitLine[], lacks: boolea
     size: head ? formatHeadSize(head) : "",
     figure: fastener.figure ? formatFigure(fastener.figure) : "",
     set:
-      grave || lacks ? ["look it up first"] : fastener.figure?.form === "snug" ? ["good and tight"] : fastener.figure?.form === "hand tight" ? ["hand tight"] : pulls.map(setWords),
+      grave || lacks
+        ? ["look it up first"]
+        : fastener.figure?.form === "snug"
+          ? ["good and tight"]
+          : fastener.figure?.form === "hand tight"
+            ? ["hand tight"]
+            : pulls.map(setWords),
     order: fastener.count > 2 && fastener.pattern ? order.join(" ") : "",
     cautions: [
       ...doubts.map(({ says }) => says),
@@ -90,15 +115,27 @@ function alikeOnce(rows: readonly SettingRow[]): SettingRow[] {
     const key = JSON.stringify({ ...row, what: withoutSide(row.what) });
     groups.set(key, [...(groups.get(key) ?? []), row]);
   }
-  return [...groups.values()].flatMap((own) => (own[0] ? [{ ...own[0], what: bothSides(own.map(({ what }) => what)) }] : []));
+  return [...groups.values()].flatMap((own) =>
+    own[0] ? [{ ...own[0], what: bothSides(own.map(({ what }) => what)) }] : [],
+  );
 }
 
 function setWords({ need, cover }: KitLine): string {
   if (need.kind !== "torque") return "";
   if (!need.best) return need.bySpanner && "says" in cover ? (cover.says ?? "") : "no wrench for it";
   const { adapter, crowfoot, stage } = need;
-  const angle = adapter ? (adapter.angleDeg === 0 ? "in line" : adapter.angleDeg === 180 ? "folded back" : `at ${adapter.angleDeg}°`) : "";
-  return [`${formatTorque(need.best.setting)} on ${need.best.wrench.name}`, adapter ? `${crowfoot?.name ?? `${adapter.offsetMm} mm crowfoot`} ${angle}` : "", stage.label]
+  const angle = adapter
+    ? adapter.angleDeg === 0
+      ? "in line"
+      : adapter.angleDeg === 180
+        ? "folded back"
+        : `at ${adapter.angleDeg}°`
+    : "";
+  return [
+    `${formatTorque(need.best.setting)} on ${need.best.wrench.name}`,
+    adapter ? `${crowfoot?.name ?? `${adapter.offsetMm} mm crowfoot`} ${angle}` : "",
+    stage.label,
+  ]
     .filter(Boolean)
     .join(", ");
 }
@@ -126,21 +163,41 @@ export function sheetText(sheet: KitSheet, as: "text" | "Markdown"): string {
     mark ? `# ${sheet.title}` : sheet.title.toUpperCase(),
     sheet.vehicle,
     "",
-    ...(sheet.cautions.length > 0 ? [heading("Mind"), ...sheet.cautions.map((words) => `- ${words}`), ""] : []),
-    ...(sheet.settings.length > 0 ? [heading("Settings"), ...sheet.settings.flatMap((row) => settingLines(row, mark)), ""] : []),
+    ...(sheet.cautions.length > 0
+      ? [heading("Mind"), ...sheet.cautions.map((words) => `- ${words}`), ""]
+      : []),
+    ...(sheet.settings.length > 0
+      ? [heading("Settings"), ...sheet.settings.flatMap((row) => settingLines(row, mark)), ""]
+      : []),
     ...(sheet.parts.length > 0
-      ? [heading("Parts"), ...sheet.parts.map(({ what, state }) => `${box(state === "to get")}${what}${state === "to get" ? "" : ` (${state})`}`), ""]
+      ? [
+          heading("Parts"),
+          ...sheet.parts.map(
+            ({ what, state }) =>
+              `${box(state === "to get")}${what}${state === "to get" ? "" : ` (${state})`}`,
+          ),
+          "",
+        ]
       : []),
     heading("The mat, in order of use"),
-    ...sheet.mat.flatMap(({ title, items }) => [mark ? `\n**${title}**\n` : `  ${title}`, ...items.map(({ what, gap }) => `${mark ? "" : "    "}${box(gap)}${what}`)]),
+    ...sheet.mat.flatMap(({ title, items }) => [
+      mark ? `\n**${title}**\n` : `  ${title}`,
+      ...items.map(({ what, gap }) => `${mark ? "" : "    "}${box(gap)}${what}`),
+    ]),
     "",
     sheet.footer,
     "",
   ].join("\n");
 }
 
-function settingLines({ what, count, size, figure, set, order, cautions }: SettingRow, mark: boolean): string[] {
+function settingLines(
+  { what, count, size, figure, set, order, cautions }: SettingRow,
+  mark: boolean,
+): string[] {
   const name = `${count} × ${what}`;
   const said = [size, figure, set.length > 0 ? `set ${set.join("; then ")}` : ""].filter(Boolean).join("; ");
-  return [`- ${mark ? `**${name}**` : name}: ${said}${order ? `; order ${order}` : ""}`, ...cautions.map((words) => `  - ${words}`)];
+  return [
+    `- ${mark ? `**${name}**` : name}: ${said}${order ? `; order ${order}` : ""}`,
+    ...cautions.map((words) => `  - ${words}`),
+  ];
 }

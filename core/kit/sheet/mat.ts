@@ -20,7 +20,8 @@ export interface MatGroup {
 }
 
 /**
- * Everything in the order in which it is first used, each tool once. A line met by several tools lays out the one that goes with
+ * Everything in the order in which it is first used, each tool once. A line met by several tools lays out the
+ * one that goes with
  * the wrench or bar that drives it.
  */
 export function matOf(lines: readonly KitLine[]): MatItem[] {
@@ -30,14 +31,21 @@ export function matOf(lines: readonly KitLine[]): MatItem[] {
     const known = items.get(key);
     items.set(
       key,
-      known ? { ...known, lines: [...known.lines, line], step: Math.min(known.step, line.step) } : { key, tool, lines: [line], step: line.step, gap: !isCovered(line) },
+      known
+        ? { ...known, lines: [...known.lines, line], step: Math.min(known.step, line.step) }
+        : { key, tool, lines: [line], step: line.step, gap: !isCovered(line) },
     );
   };
   for (const line of lines) {
     const tools = toolsOn(line, drives);
     if (tools.length > 0) tools.forEach((tool) => add(tool.id, tool, line));
     // A figure that is looked up, or reached by a spanner, is nothing to lay out.
-    else if (line.need.kind !== "angle" && line.cover.kind !== "look up" && !(line.need.kind === "torque" && isCovered(line))) add(line.key, undefined, line);
+    else if (
+      line.need.kind !== "angle" &&
+      line.cover.kind !== "look up" &&
+      !(line.need.kind === "torque" && isCovered(line))
+    )
+      add(line.key, undefined, line);
   }
   return [...items.values()].sort((a, b) => a.step - b.step);
 }
@@ -45,7 +53,13 @@ export function matOf(lines: readonly KitLine[]): MatItem[] {
 function toolsOn({ need, cover }: KitLine, drives: ReadonlyMap<string, ReadonlySet<SquareDrive>>): Tool[] {
   if (cover.kind !== "owned" && cover.kind !== "stand-in") return [];
   if (need.kind !== "head")
-    return need.kind === "torque" || need.kind === "bar" || need.kind === "angle" || need.kind === "supply" || need.kind === "lifting" ? cover.tools : cover.tools.slice(0, 1);
+    return need.kind === "torque" ||
+      need.kind === "bar" ||
+      need.kind === "angle" ||
+      need.kind === "supply" ||
+      need.kind === "lifting"
+      ? cover.tools
+      : cover.tools.slice(0, 1);
   const wanted = new Set(need.uses.flatMap(({ fastener }) => [...(drives.get(fastener.id) ?? [])]));
   const one = cover.tools.find((tool) => "drive" in tool && wanted.has(tool.drive)) ?? cover.tools[0];
   return one ? [one] : [];
@@ -57,7 +71,10 @@ function drivesInUse(lines: readonly KitLine[]): Map<string, Set<SquareDrive>> {
   for (const { need, cover } of lines) {
     if ((need.kind !== "torque" && need.kind !== "bar") || !("tools" in cover)) continue;
     const end = cover.tools.reduce<SquareDrive | undefined>(
-      (at, tool) => (tool.kind === "drive adapter" || tool.kind === "multiplier" ? tool.to : (at ?? ("drive" in tool ? tool.drive : undefined))),
+      (at, tool) =>
+        tool.kind === "drive adapter" || tool.kind === "multiplier"
+          ? tool.to
+          : (at ?? ("drive" in tool ? tool.drive : undefined)),
       undefined,
     );
     if (end) drives.set(need.fastener.id, (drives.get(need.fastener.id) ?? new Set<SquareDrive>()).add(end));
@@ -69,7 +86,9 @@ function drivesInUse(lines: readonly KitLine[]): Map<string, Set<SquareDrive>> {
 export function byStep(items: readonly MatItem[], { steps }: Pick<Route, "steps">): MatGroup[] {
   const groups = new Map<number, MatItem[]>();
   for (const item of items) groups.set(item.step, [...(groups.get(item.step) ?? []), item]);
-  return [...groups].sort(([a], [b]) => a - b).map(([step, own]) => ({ title: stepTitle(steps, step), items: own }));
+  return [...groups]
+    .sort(([a], [b]) => a - b)
+    .map(([step, own]) => ({ title: stepTitle(steps, step), items: own }));
 }
 
 function stepTitle(steps: Route["steps"], at: number): string {
@@ -77,7 +96,13 @@ function stepTitle(steps: Route["steps"], at: number): string {
   return step ? `${at + 1}. ${step.title}` : "Throughout";
 }
 
-const OTHER_GROUPS = { parts: "Parts", supplies: "Used up", safety: "Lifting and safety", hand: "By hand", gaps: "Still to find" };
+const OTHER_GROUPS = {
+  parts: "Parts",
+  supplies: "Used up",
+  safety: "Lifting and safety",
+  hand: "By hand",
+  gaps: "Still to find",
+};
 
 /** The mat by square drive, then what has none. */
 export function byDrive(items: readonly MatItem[]): MatGroup[] {
@@ -87,7 +112,8 @@ export function byDrive(items: readonly MatItem[]): MatGroup[] {
     const title = groupOf(item);
     groups.set(title, [...(groups.get(title) ?? []), item]);
   }
-  const rank = (title: string) => (order.includes(title) ? order.indexOf(title) : 10 + Object.values(OTHER_GROUPS).indexOf(title));
+  const rank = (title: string) =>
+    order.includes(title) ? order.indexOf(title) : 10 + Object.values(OTHER_GROUPS).indexOf(title);
   return [...groups].sort(([a], [b]) => rank(a) - rank(b)).map(([title, own]) => ({ title, items: own }));
 }
 

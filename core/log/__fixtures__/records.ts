@@ -3,13 +3,30 @@ import { MODEL_VERSION, type RecordStamp } from "../../model/record";
 import type { Reading, Vehicle } from "../../model/vehicle";
 
 /** Records of one vehicle "v" for the tests, with what is usual left out. */
-export const stamp = (id: string): RecordStamp => ({ id, createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z", schema: MODEL_VERSION, origin: "own" });
+export const stamp = (id: string): RecordStamp => ({
+  id,
+  createdAt: "2026-01-01T00:00:00.000Z",
+  updatedAt: "2026-01-01T00:00:00.000Z",
+  schema: MODEL_VERSION,
+  origin: "own",
+});
 export const km = (value: number) => ({ value, unit: "km" as const });
 export const vehicle: Vehicle = { ...stamp("v"), name: "v", distanceUnit: "km", torqueUnit: "N.m" };
 
-export const reading = (on: string, value: number, more: Partial<Reading> = {}): Reading => ({ ...stamp(`${on} ${value}`), vehicleId: "v", on, distance: km(value), ...more });
+export const reading = (on: string, value: number, more: Partial<Reading> = {}): Reading => ({
+  ...stamp(`${on} ${value}`),
+  vehicleId: "v",
+  on,
+  distance: km(value),
+  ...more,
+});
 
-export const replaced = (part: string, on: string, odometer: number, more: Partial<Replacement> = {}): Replacement => ({
+export const replaced = (
+  part: string,
+  on: string,
+  odometer: number,
+  more: Partial<Replacement> = {},
+): Replacement => ({
   ...stamp(`${part} ${on} ${more.place ?? ""}`),
   vehicleId: "v",
   part,
@@ -22,7 +39,12 @@ export const replaced = (part: string, on: string, odometer: number, more: Parti
 });
 
 /** A lining that may not be under 1.5 mm, unless it says otherwise. */
-export const measured = (on: string, odometer: number, value: number, more: Partial<Measurement> = {}): Measurement => ({
+export const measured = (
+  on: string,
+  odometer: number,
+  value: number,
+  more: Partial<Measurement> = {},
+): Measurement => ({
   ...stamp(`${more.what ?? ""} ${more.at ?? ""} ${on}`),
   vehicleId: "v",
   what: "Brake shoe lining",

@@ -40,12 +40,18 @@ export interface Hours {
   sides: { job: Job; firstMin: number; secondMin: number }[];
 }
 
-const sum = (amounts: (number | undefined)[]) => amounts.reduce<number>((total, amount) => total + (amount ?? 0), 0);
+const sum = (amounts: (number | undefined)[]) =>
+  amounts.reduce<number>((total, amount) => total + (amount ?? 0), 0);
 
 /** What one vehicle has cost in parts, by year and by system, against quotes, and the hours that it took. */
 export function costsOf(
   vehicleId: string,
-  household: { replacements: readonly Replacement[]; jobs: readonly Job[]; works: readonly Work[]; kits: readonly KitRecord[] },
+  household: {
+    replacements: readonly Replacement[];
+    jobs: readonly Job[];
+    works: readonly Work[];
+    kits: readonly KitRecord[];
+  },
   mileage: Mileage,
 ): Costs {
   const own = household.replacements.filter((one) => one.vehicleId === vehicleId);
@@ -53,7 +59,10 @@ export function costsOf(
     const groups = new Map<K, { spentMinor: number; count: number }>();
     for (const one of own) {
       const group = groups.get(keyOf(one)) ?? { spentMinor: 0, count: 0 };
-      groups.set(keyOf(one), { spentMinor: group.spentMinor + (one.priceMinor ?? 0), count: group.count + 1 });
+      groups.set(keyOf(one), {
+        spentMinor: group.spentMinor + (one.priceMinor ?? 0),
+        count: group.count + 1,
+      });
     }
     return groups;
   };
@@ -62,8 +71,12 @@ export function costsOf(
   const km = first && last ? last.km - first.km : 0;
   const jobs = household.jobs.filter((job) => job.vehicleId === vehicleId);
   return {
-    years: [...grouped(({ on }) => on.slice(0, 4))].map(([year, group]) => ({ year, ...group })).sort((a, b) => a.year.localeCompare(b.year)),
-    systems: [...grouped(({ system }) => system)].map(([system, group]) => ({ system, ...group })).sort((a, b) => b.spentMinor - a.spentMinor),
+    years: [...grouped(({ on }) => on.slice(0, 4))]
+      .map(([year, group]) => ({ year, ...group }))
+      .sort((a, b) => a.year.localeCompare(b.year)),
+    systems: [...grouped(({ system }) => system)]
+      .map(([system, group]) => ({ system, ...group }))
+      .sort((a, b) => b.spentMinor - a.spentMinor),
     totalMinor,
     unpriced: own.filter(({ priceMinor }) => priceMinor === undefined).length,
     per1000KmMinor: km > 0 ? Math.round((totalMinor / km) * 1000) : undefined,
@@ -73,23 +86,38 @@ export function costsOf(
 }
 
 /**
- * A quote stands on an entry of its own, or on the kit of a job that is done, and then against all of the job's entries.
- * Where a part has no price the quote is left out: against less than all the parts, more would seem saved than was.
+ * A quote stands on an entry of its own, or on the kit of a job that is done, and then against all of the
+ * job's entries. Where a part has no price the quote is left out: against less than all the parts, more would
+ * seem saved than was.
  */
-export function quotedOf(replacements: readonly Replacement[], jobs: readonly Job[], kits: readonly KitRecord[]): Quoted {
+export function quotedOf(
+  replacements: readonly Replacement[],
+  jobs: readonly Job[],
+  kits: readonly KitRecord[],
+): Quoted {
   const ofJobs = jobs.flatMap(({ id, state }) => {
     const quoteMinor = state === "done" ? kits.find(({ jobId }) => jobId === id)?.quoteMinor : undefined;
-    return quoteMinor === undefined ? [] : [{ quoteMinor, parts: replacements.filter(({ jobId }) => jobId === id), jobId: id }];
+    return quoteMinor === undefined
+      ? []
+      : [{ quoteMinor, parts: replacements.filter(({ jobId }) => jobId === id), jobId: id }];
   });
   const counted = new Set(ofJobs.map(({ jobId }) => jobId));
   const ofEntries = replacements.flatMap((one) =>
-    one.quoteMinor === undefined || (one.jobId !== undefined && counted.has(one.jobId)) ? [] : [{ quoteMinor: one.quoteMinor, parts: [one] }],
+    one.quoteMinor === undefined || (one.jobId !== undefined && counted.has(one.jobId))
+      ? []
+      : [{ quoteMinor: one.quoteMinor, parts: [one] }],
   );
   const all = [...ofJobs, ...ofEntries];
   const priced = all.filter(({ parts }) => parts.every(({ priceMinor }) => priceMinor !== undefined));
   const quoteMinor = sum(priced.map((one) => one.quoteMinor));
   const partsMinor = sum(priced.flatMap(({ parts }) => parts.map(({ priceMinor }) => priceMinor)));
-  return { quoteMinor, partsMinor, savedMinor: quoteMinor - partsMinor, count: priced.length, unpriced: all.length - priced.length };
+  return {
+    quoteMinor,
+    partsMinor,
+    savedMinor: quoteMinor - partsMinor,
+    count: priced.length,
+    unpriced: all.length - priced.length,
+  };
 }
 
 /** Minutes of the works of some jobs, and how the second sides compare with the first. */
@@ -105,14 +133,25 @@ export function hoursOf(jobs: readonly Job[], works: readonly Work[]): Hours {
     sides: timed.flatMap(({ job, times: { sides }, work }) => {
       if (sides.left === 0 || sides.right === 0) return [];
       const titles = new Map(chosenRoute(job).steps.map(({ id, title }) => [id, title]));
-      const first = work.events.find((event) => "stepId" in event && /\b(?:left|right)\b/i.test(titles.get(event.stepId) ?? ""));
+      const first = work.events.find(
+        (event) => "stepId" in event && /\b(?:left|right)\b/i.test(titles.get(event.stepId) ?? ""),
+      );
       const leftFirst = !first || !("stepId" in first) || /\bleft\b/i.test(titles.get(first.stepId) ?? "");
-      return [{ job, firstMin: leftFirst ? sides.left : sides.right, secondMin: leftFirst ? sides.right : sides.left }];
+      return [
+        {
+          job,
+          firstMin: leftFirst ? sides.left : sides.right,
+          secondMin: leftFirst ? sides.right : sides.left,
+        },
+      ];
     }),
   };
 }
 
-/** Whether the tools have paid for themselves over the whole garage: what was saved against quotes, less what the priced tools cost. */
+/**
+ * Whether the tools have paid for themselves over the whole garage: what was saved against quotes, less what
+ * the priced tools cost.
+ */
 export interface ToolsPaid {
   toolsMinor: number;
   savedMinor: number;
@@ -127,5 +166,11 @@ export function toolsPaid(tools: readonly Tool[], quotedOfAll: Quoted): ToolsPai
   const lasting = tools.filter(({ kind }) => kind !== "consumable");
   const priced = lasting.filter(({ priceMinor }) => priceMinor !== undefined);
   const toolsMinor = sum(priced.map(({ priceMinor }) => priceMinor));
-  return { toolsMinor, savedMinor: quotedOfAll.savedMinor, priced: priced.length, unpriced: lasting.length - priced.length, paidBack: quotedOfAll.savedMinor >= toolsMinor };
+  return {
+    toolsMinor,
+    savedMinor: quotedOfAll.savedMinor,
+    priced: priced.length,
+    unpriced: lasting.length - priced.length,
+    paidBack: quotedOfAll.savedMinor >= toolsMinor,
+  };
 }

@@ -16,18 +16,31 @@ export interface YearSummary {
 
 /** What all vehicles, or one, have had in one calendar year. */
 export function yearSummary(
-  household: { replacements: readonly Replacement[]; jobs: readonly Job[]; works: readonly Work[]; kits: readonly KitRecord[] },
+  household: {
+    replacements: readonly Replacement[];
+    jobs: readonly Job[];
+    works: readonly Work[];
+    kits: readonly KitRecord[];
+  },
   vehicleId: string | undefined,
   year: string,
 ): YearSummary {
-  const ours = <T extends { vehicleId: string }>(records: readonly T[]) => records.filter((one) => vehicleId === undefined || one.vehicleId === vehicleId);
+  const ours = <T extends { vehicleId: string }>(records: readonly T[]) =>
+    records.filter((one) => vehicleId === undefined || one.vehicleId === vehicleId);
   const all = ours(household.replacements);
   const own = all.filter(({ on }) => on.startsWith(year));
-  const done = ours(household.jobs).filter(({ state, doneOn }) => state === "done" && doneOn?.startsWith(year));
+  const done = ours(household.jobs).filter(
+    ({ state, doneOn }) => state === "done" && doneOn?.startsWith(year),
+  );
   // A job begun before New Year has parts from before it: against its quote they count all the same.
   const doneIds = new Set(done.map(({ id }) => id));
-  const ofDone = all.filter(({ on, jobId }) => on.startsWith(year) || (jobId !== undefined && doneIds.has(jobId)));
-  const works = household.works.map((work) => ({ ...work, events: work.events.filter(({ on }) => on.startsWith(year)) }));
+  const ofDone = all.filter(
+    ({ on, jobId }) => on.startsWith(year) || (jobId !== undefined && doneIds.has(jobId)),
+  );
+  const works = household.works.map((work) => ({
+    ...work,
+    events: work.events.filter(({ on }) => on.startsWith(year)),
+  }));
   return {
     jobs: done.length,
     minutes: hoursOf(ours(household.jobs), works).totalMin,

@@ -3,7 +3,10 @@ import { median } from "simple-statistics";
 import { type Mileage, type MileagePoint, dayNumber } from "./mileage";
 import { studentQuantile90 } from "./student";
 
-/** A day with the days between which it lies four times in five; `latest` is left out where it may never come, or too little is known to say. */
+/**
+ * A day with the days between which it lies four times in five; `latest` is left out where it may never come,
+ * or too little is known to say.
+ */
 export interface DayBand {
   best: string;
   earliest: string;
@@ -32,10 +35,11 @@ const MOST_POINTS = 120;
 const FARTHEST_DAYS = 36_500;
 
 /**
- * The rate by Theil and Sen: the median of the slopes between every two points, which one odd trip does not turn.
- * The band takes the distance driven as a walk with a drift (each day adds its own chance): a forecast h days ahead from readings
- * that span T days has the variance s²·(h + h²/T), s² from how the stretches between readings differ.
- * Undefined until there are two readings on different days between which it was driven.
+ * The rate by Theil and Sen: the median of the slopes between every two points, which one odd trip does not
+ * turn. The band takes the distance driven as a walk with a drift (each day adds its own chance): a forecast
+ * h days ahead from readings that span T days has the variance s²·(h + h²/T), s² from how the stretches
+ * between readings differ. Undefined until there are two readings on different days between which it was
+ * driven.
  */
 export function drivingOf({ points }: Mileage): Driving | undefined {
   const used = thinned(recent(points));
@@ -45,9 +49,14 @@ export function drivingOf({ points }: Mileage): Driving | undefined {
   const rate = median(used.flatMap((a, i) => used.slice(i + 1).map((b) => (b.km - a.km) / (b.day - a.day))));
   if (rate <= 0) return undefined;
   const span = from.day - first.day;
-  const stretches = used.slice(1).map((point, i) => ({ days: point.day - (used[i]?.day ?? 0), km: point.km - (used[i]?.km ?? 0) }));
+  const stretches = used
+    .slice(1)
+    .map((point, i) => ({ days: point.day - (used[i]?.day ?? 0), km: point.km - (used[i]?.km ?? 0) }));
   const freedom = stretches.length - 1;
-  const variance = freedom < 1 ? undefined : stretches.reduce((sum, { days, km }) => sum + (km - rate * days) ** 2 / days, 0) / freedom;
+  const variance =
+    freedom < 1
+      ? undefined
+      : stretches.reduce((sum, { days, km }) => sum + (km - rate * days) ** 2 / days, 0) / freedom;
   // t²·s² of the band below.
   const spread = variance === undefined ? undefined : studentQuantile90(freedom) ** 2 * variance;
   const off = spread === undefined ? 0 : Math.sqrt(spread / span);
@@ -62,7 +71,11 @@ export function drivingOf({ points }: Mileage): Driving | undefined {
     const b = 2 * rate * ahead + spread;
     const root = Math.sqrt(Math.max(0, b ** 2 - 4 * a * ahead ** 2));
     const earliest = (2 * ahead ** 2) / (b + root);
-    return { best, earliest: dayAfter(from.day, earliest), latest: a > 0 ? dayAfter(from.day, (b + root) / (2 * a)) : undefined };
+    return {
+      best,
+      earliest: dayAfter(from.day, earliest),
+      latest: a > 0 ? dayAfter(from.day, (b + root) / (2 * a)) : undefined,
+    };
   };
   return {
     kmPerDay: rate,
@@ -77,7 +90,11 @@ export function drivingOf({ points }: Mileage): Driving | undefined {
 export function firstOf(fixed: string | undefined, forecast: DayBand | undefined): DayBand | undefined {
   if (fixed === undefined) return forecast;
   const before = (day = fixed) => (day < fixed ? day : fixed);
-  return { best: before(forecast?.best), earliest: before(forecast?.earliest), latest: before(forecast?.latest) };
+  return {
+    best: before(forecast?.best),
+    earliest: before(forecast?.earliest),
+    latest: before(forecast?.latest),
+  };
 }
 
 function recent(points: readonly MileagePoint[]): readonly MileagePoint[] {
@@ -90,7 +107,9 @@ function recent(points: readonly MileagePoint[]): readonly MileagePoint[] {
 function thinned(points: readonly MileagePoint[]): readonly MileagePoint[] {
   if (points.length <= MOST_POINTS) return points;
   const every = (points.length - 1) / (MOST_POINTS - 1);
-  return Array.from({ length: MOST_POINTS }, (_, i) => points[Math.round(i * every)]).flatMap((point) => point ?? []);
+  return Array.from({ length: MOST_POINTS }, (_, i) => points[Math.round(i * every)]).flatMap(
+    (point) => point ?? [],
+  );
 }
 
 /** The calendar day so many days after a day number. */

@@ -20,7 +20,10 @@ export interface MileagePoint {
 export interface Mileage {
   /** By day, never going back; one a day. */
   points: MileagePoint[];
-  /** Readings that go back, or ahead of all that follow, without a new odometer: they are left out, not believed. */
+  /**
+   * Readings that go back, or ahead of all that follow, without a new odometer: they are left out, not
+   * believed.
+   */
   refused: Reading[];
   /** The total at what an odometer said on a day, km. */
   totalKm: (distance: Distance, on: string) => number;
@@ -42,13 +45,20 @@ const inKm = (distance: Distance) => convertDistance(distance, "km").value;
 
 /**
  * The mileage of one vehicle from its readings and from the odometer written beside each entry of its log.
- * Where readings contradict each other, as many as possible are believed: one wrong digit does not throw out the rest.
+ * Where readings contradict each other, as many as possible are believed: one wrong digit does not throw out
+ * the rest.
  */
-export function mileageOf(vehicleId: string, readings: readonly Reading[], entries: readonly (Replacement | Measurement)[] = []): Mileage {
+export function mileageOf(
+  vehicleId: string,
+  readings: readonly Reading[],
+  entries: readonly (Replacement | Measurement)[] = [],
+): Mileage {
   const own = readings.filter((one) => one.vehicleId === vehicleId);
   const sightings: Sighting[] = [
     ...own.map((reading) => ({ day: dayNumber(reading.on), km: inKm(reading.distance), reading })),
-    ...entries.filter((one) => one.vehicleId === vehicleId).map(({ on, odometer }) => ({ day: dayNumber(on), km: inKm(odometer) })),
+    ...entries
+      .filter((one) => one.vehicleId === vehicleId)
+      .map(({ on, odometer }) => ({ day: dayNumber(on), km: inKm(odometer) })),
   ].sort((a, b) => a.day - b.day || a.km - b.km);
   const changes = own
     .filter(({ newOdometer }) => newOdometer === true)
@@ -63,7 +73,9 @@ export function mileageOf(vehicleId: string, readings: readonly Reading[], entri
     const end = changes[i];
     const within = sightings.filter(
       ({ day, km }) =>
-        (!start || day > start.day || (day === start.day && km <= (sightings.find((one) => one.day === day)?.km ?? km))) &&
+        (!start ||
+          day > start.day ||
+          (day === start.day && km <= (sightings.find((one) => one.day === day)?.km ?? km))) &&
         (!end || day < end.day || (day === end.day && km > end.km)),
     );
     const offset = start ? carriedOver(points, start) : 0;
@@ -81,16 +93,20 @@ export function mileageOf(vehicleId: string, readings: readonly Reading[], entri
     const day = dayNumber(on);
     const km = inKm(distance);
     // On the very day of a change, a number as high as the old odometer's is the old one's.
-    const at = segments.findLastIndex(({ from }, i) => from < day || (from === day && km <= (changes[i - 1]?.km ?? km)));
+    const at = segments.findLastIndex(
+      ({ from }, i) => from < day || (from === day && km <= (changes[i - 1]?.km ?? km)),
+    );
     return km + (segments[Math.max(0, at)]?.offset ?? 0);
   };
-  const shown = (total: number, unit: DistanceUnit) => convertDistance({ value: Math.max(0, total - (segments.at(-1)?.offset ?? 0)), unit: "km" }, unit);
+  const shown = (total: number, unit: DistanceUnit) =>
+    convertDistance({ value: Math.max(0, total - (segments.at(-1)?.offset ?? 0)), unit: "km" }, unit);
   return { points, refused, totalKm, shown };
 }
 
 /**
- * What has to be added to a new odometer's readings. One that shows no more than the vehicle may have gone since it was last read came new, at
- * nothing, and what it shows has been driven; one that shows more came used, and goes on from where the old one was.
+ * What has to be added to a new odometer's readings. One that shows no more than the vehicle may have gone
+ * since it was last read came new, at nothing, and what it shows has been driven; one that shows more came
+ * used, and goes on from where the old one was.
  */
 function carriedOver(points: readonly MileagePoint[], start: Sighting): number {
   const last = points.at(-1);
@@ -102,18 +118,25 @@ function carriedOver(points: readonly MileagePoint[], start: Sighting): number {
 }
 const USUAL_KM_A_DAY = 50;
 
-/** More than so many contradictions are not weighed one by one: the odometer's unit or vehicle is wrong, and asked about elsewhere. */
+/**
+ * More than so many contradictions are not weighed one by one: the odometer's unit or vehicle is wrong, and
+ * asked about elsewhere.
+ */
 const MOST_WEIGHED = 50;
 
 /**
- * What is believed of sightings that contradict each other: as many as never go back; and where one of two has to go, the one that
- * agrees with fewer of the others. Two agree when what lies between them is no more than the vehicle usually goes.
+ * What is believed of sightings that contradict each other: as many as never go back; and where one of two
+ * has to go, the one that agrees with fewer of the others. Two agree when what lies between them is no more
+ * than the vehicle usually goes.
  */
 function believed(sightings: Sighting[]): { kept: Sighting[]; dropped: Sighting[] } {
   const { kept, dropped } = rising(sightings);
   if (dropped.length === 0 || dropped.length > MOST_WEIGHED) return { kept, dropped };
   for (const one of [...dropped]) {
-    const [against, ...more] = kept.filter((other) => (other.day - one.day) * (other.km - one.km) < 0 || (other.day === one.day && other.km > one.km));
+    const [against, ...more] = kept.filter(
+      (other) =>
+        (other.day - one.day) * (other.km - one.km) < 0 || (other.day === one.day && other.km > one.km),
+    );
     if (!against || more.length > 0) continue;
     const others = kept.filter((other) => other !== against);
     if (agreeing(one, others) <= agreeing(against, others)) continue;
@@ -132,10 +155,15 @@ function agreeing(one: Sighting, others: readonly Sighting[]): number {
     return before && other.day > before.day ? [(other.km - before.km) / (other.day - before.day)] : [];
   });
   const usual = [...rates].sort((a, b) => a - b)[Math.floor(rates.length / 2)] ?? USUAL_KM_A_DAY;
-  return others.filter((other) => Math.abs(other.km - one.km) <= 3 * usual * Math.abs(other.day - one.day) + 100).length;
+  return others.filter(
+    (other) => Math.abs(other.km - one.km) <= 3 * usual * Math.abs(other.day - one.day) + 100,
+  ).length;
 }
 
-/** The longest run that never goes back, and what is not in it. n log n by patience: the usual longest-subsequence method. */
+/**
+ * The longest run that never goes back, and what is not in it. n log n by patience: the usual
+ * longest-subsequence method.
+ */
 function rising(sightings: Sighting[]): { kept: Sighting[]; dropped: Sighting[] } {
   const ends: number[] = [];
   const before: number[] = [];

@@ -17,7 +17,10 @@ export interface ReadingQuestion {
   mayBeNewOdometer: boolean;
 }
 
-/** Nobody drives so far: beyond this a day, or beyond so many times the vehicle's own usual, with something to spare, a digit is too many. Our own limits. */
+/**
+ * Nobody drives so far: beyond this a day, or beyond so many times the vehicle's own usual, with something to
+ * spare, a digit is too many. Our own limits.
+ */
 const FURTHEST_A_DAY_KM = 1000;
 const TIMES_ITS_USUAL = 5;
 const SPARE_KM = 3000;
@@ -29,21 +32,34 @@ function tooFar(before: readonly Reading[], distance: Distance, on: string): Rea
   if (!first || !last) return undefined;
   const since = Math.max(1, dayNumber(on) - dayNumber(last.on));
   const span = dayNumber(last.on) - dayNumber(first.on);
-  const usual = span >= 30 ? Math.max(10, (km(last.distance) - km(first.distance)) / span) : FURTHEST_A_DAY_KM / TIMES_ITS_USUAL;
+  const usual =
+    span >= 30
+      ? Math.max(10, (km(last.distance) - km(first.distance)) / span)
+      : FURTHEST_A_DAY_KM / TIMES_ITS_USUAL;
   const furthest = Math.min(FURTHEST_A_DAY_KM, TIMES_ITS_USUAL * usual) * since + SPARE_KM;
   return km(distance) - km(last.distance) > furthest ? last : undefined;
 }
 
 /**
- * A question when a new reading is lower than an earlier one, higher than a later one, or further ahead than the vehicle can have gone;
- * undefined when it fits. Readings before a change of odometer are not compared with those after it.
+ * A question when a new reading is lower than an earlier one, higher than a later one, or further ahead than
+ * the vehicle can have gone; undefined when it fits. Readings before a change of odometer are not compared
+ * with those after it.
  */
-export function questionReading(readings: readonly Reading[], vehicleId: string, distance: Distance, on: string): ReadingQuestion | undefined {
-  const own = readings.filter((reading) => reading.vehicleId === vehicleId).sort((a, b) => a.on.localeCompare(b.on));
+export function questionReading(
+  readings: readonly Reading[],
+  vehicleId: string,
+  distance: Distance,
+  on: string,
+): ReadingQuestion | undefined {
+  const own = readings
+    .filter((reading) => reading.vehicleId === vehicleId)
+    .sort((a, b) => a.on.localeCompare(b.on));
   const lastChange = own.findLastIndex((reading) => reading.newOdometer === true && reading.on <= on);
   const nextChange = own.findIndex((reading) => reading.newOdometer === true && reading.on > on);
   const comparable = own.slice(Math.max(0, lastChange), nextChange < 0 ? undefined : nextChange);
-  const higherBefore = comparable.filter((reading) => reading.on <= on && km(reading.distance) > km(distance)).at(-1);
+  const higherBefore = comparable
+    .filter((reading) => reading.on <= on && km(reading.distance) > km(distance))
+    .at(-1);
   if (higherBefore) {
     const says = `${formatDistance(distance)} is less than the ${formatDistance(higherBefore.distance)} read on ${higherBefore.on}. Was the odometer changed, or is this a slip?`;
     return { says, mayBeNewOdometer: true };
@@ -59,8 +75,15 @@ export function questionReading(readings: readonly Reading[], vehicleId: string,
     on,
   );
   if (far) {
-    const gone = formatDistance({ value: convertDistance(distance, distance.unit).value - convertDistance(far.distance, distance.unit).value, unit: distance.unit });
-    return { says: `${formatDistance(distance)} is ${gone} more than on ${far.on}, further than it is driven. Is a digit too many, or is it right?`, mayBeNewOdometer: false };
+    const gone = formatDistance({
+      value:
+        convertDistance(distance, distance.unit).value - convertDistance(far.distance, distance.unit).value,
+      unit: distance.unit,
+    });
+    return {
+      says: `${formatDistance(distance)} is ${gone} more than on ${far.on}, further than it is driven. Is a digit too many, or is it right?`,
+      mayBeNewOdometer: false,
+    };
   }
   return undefined;
 }

@@ -17,7 +17,10 @@ export interface QuickEntry {
   priceMinor: number | undefined;
   on: string | undefined;
   count: number;
-  /** Words with figures in them of which nothing could be made: they stay in the part's name, and are asked about. */
+  /**
+   * Words with figures in them of which nothing could be made: they stay in the part's name, and are asked
+   * about.
+   */
   unsure: string[];
   /** What could be read in two ways or in none, as a sentence; the field it is about stays empty. */
   asks: { about: "day" | "odometer" | "price"; says: string }[];
@@ -38,13 +41,20 @@ const KINDS: [RegExp, System, Place?][] = [
   [/\b(?:wiper|bulb holder|blade|washer jet|mirror|seat|door|cabin|pollen)/i, "body and cabin"],
   [/\b(?:bulb|lamp|light|fuse|relay|horn)/i, "lights and electrics"],
   [/\b(?:brake|caliper|shoe|pad|disc|drum|wheel cylinder)/i, "brakes"],
-  [/\b(?:steering wheel|wheel bearing|hub|damper|shock|strut|anti-?roll|drop link|t(?:ie|rack) rod|control arm)/i, "steering and suspension"],
+  [
+    /\b(?:steering wheel|wheel bearing|hub|damper|shock|strut|anti-?roll|drop link|t(?:ie|rack) rod|control arm)/i,
+    "steering and suspension",
+  ],
   [/\b(?:tyre|tire|wheel|rim)/i, "wheels"],
   [/\b(?:battery|starter|alternator)/i, "starting and charging", "engine"],
   [/\b(?:plug|coil|injector|fuel|air filter|throttle|lead)/i, "ignition and fuel", "engine"],
   [/\b(?:coolant|thermostat|radiator|antifreeze|water pump|expansion tank)/i, "cooling", "engine"],
   [/\b(?:exhaust|silencer|muffler|catalyst)/i, "exhaust", "underneath"],
-  [/\b(?:clutch|gearbox|transmission|differential|transfer|axle|propshaft)/i, "gearbox and drive", "underneath"],
+  [
+    /\b(?:clutch|gearbox|transmission|differential|transfer|axle|propshaft)/i,
+    "gearbox and drive",
+    "underneath",
+  ],
   [/\b(?:spring|bush|arm|link|ball joint|steering|rack)/i, "steering and suspension"],
   [/\b(?:oil|filter|gasket|mount|valve|timing|sump)/i, "engine", "engine"],
 ];
@@ -56,8 +66,14 @@ const ENDS = "(?![\\w/]|[.,]\\d)";
 const GROUPED = "\\d{1,3}(?:[ \\u00a0\\u2009\\u202f]\\d{3})+";
 const SIGN = "\\p{Sc}";
 
-const COUNTS = [new RegExp(`${APART}(\\d{1,2})\\s*[x×](?![\\w.])`, "i"), new RegExp(`(?<![\\w.,])[x×]\\s?(\\d{1,2})${ENDS}`, "i")];
-const WITH_UNIT = new RegExp(`${APART}(\\d{1,3}(?:,\\d{3})+|${NUMBER})\\s*(k(?![a-z])|thousand)?\\s*(km|kms|kilomet(?:er|re)s?|mi|miles?)\\b`, "i");
+const COUNTS = [
+  new RegExp(`${APART}(\\d{1,2})\\s*[x×](?![\\w.])`, "i"),
+  new RegExp(`(?<![\\w.,])[x×]\\s?(\\d{1,2})${ENDS}`, "i"),
+];
+const WITH_UNIT = new RegExp(
+  `${APART}(\\d{1,3}(?:,\\d{3})+|${NUMBER})\\s*(k(?![a-z])|thousand)?\\s*(km|kms|kilomet(?:er|re)s?|mi|miles?)\\b`,
+  "i",
+);
 const PLAIN_ODOMETER = new RegExp(`${APART}(${GROUPED}|\\d{4,7})${ENDS}`);
 const MONEY = `(?:\\d{1,3}(?:[ ,.\\u00a0\\u2009\\u202f]\\d{3})+(?:[.,]\\d{2})|\\d+(?:[.,]\\d{1,2})?)`;
 const PRICES = [
@@ -69,24 +85,36 @@ const BARE = new RegExp(`${APART}(\\d{2,3})${ENDS}`);
 
 /**
  * Reads a line like "front wipers 61 200 km 18.50 today".
- * @param unit the unit of the vehicle's odometer, for a number without one. @param today the local calendar day.
+ * @param unit the unit of the vehicle's odometer, for a number without one. @param today the local calendar
+ * day.
  */
 export function readQuickEntry(line: string, unit: DistanceUnit, today: string): QuickEntry {
   const taker = new LineTaker(` ${line.trim()} `);
   const asks: QuickEntry["asks"] = [];
   const on = takeDay(taker, today, asks);
-  const count = COUNTS.map((pattern) => taker.take(pattern, ([, number]) => positive(number))).find((one) => one !== undefined) ?? 1;
+  const count =
+    COUNTS.map((pattern) => taker.take(pattern, ([, number]) => positive(number))).find(
+      (one) => one !== undefined,
+    ) ?? 1;
   const signed = PRICES.slice(0, 2)
     .map((pattern) => taker.take(pattern, ([, said = ""]) => priceOf(said, asks)))
     .find((one) => one !== undefined);
   const measured = takeWithUnit(taker, asks);
   const priceMinor = signed ?? taker.take(PRICES[2] ?? BARE, ([, said = ""]) => priceOf(said, asks));
-  const odometer = measured ?? taker.take(PLAIN_ODOMETER, ([, number = ""]) => ({ value: Number(number.replace(/\D/g, "")), unit }));
+  const odometer =
+    measured ??
+    taker.take(PLAIN_ODOMETER, ([, number = ""]) => ({ value: Number(number.replace(/\D/g, "")), unit }));
   const place = PLACES_SAID.flatMap(([pattern, one]) => taker.take(pattern, () => one) ?? [])[0];
   if (priceMinor === undefined || odometer === undefined) {
     taker.take(BARE, ([, number = ""]) => {
-      const could = [...(priceMinor === undefined ? ["the price"] : []), ...(odometer === undefined ? ["the odometer"] : [])];
-      asks.push({ about: priceMinor === undefined ? "price" : "odometer", says: `“${number}” could be ${could.join(" or ")}, or a size: it was left in the part’s name.` });
+      const could = [
+        ...(priceMinor === undefined ? ["the price"] : []),
+        ...(odometer === undefined ? ["the odometer"] : []),
+      ];
+      asks.push({
+        about: priceMinor === undefined ? "price" : "odometer",
+        says: `“${number}” could be ${could.join(" or ")}, or a size: it was left in the part’s name.`,
+      });
       return undefined;
     });
   }
@@ -106,7 +134,9 @@ export function readQuickEntry(line: string, unit: DistanceUnit, today: string):
 }
 
 function takeDay(taker: LineTaker, today: string, asks: QuickEntry["asks"]): string | undefined {
-  const said = DAY_WRITTEN.map((pattern) => taker.take(pattern, ([found]) => readDaySaid(found, today))).find((one) => one !== undefined);
+  const said = DAY_WRITTEN.map((pattern) => taker.take(pattern, ([found]) => readDaySaid(found, today))).find(
+    (one) => one !== undefined,
+  );
   if (!said || "on" in said) return said?.on;
   asks.push({ about: "day", says: `${said.asks} Choose the day.` });
   return undefined;
@@ -117,7 +147,10 @@ function takeWithUnit(taker: LineTaker, asks: QuickEntry["asks"]): Distance | un
   return (
     taker.take(WITH_UNIT, ([, number = "", thousand, said = ""]) => {
       const unit = said.toLowerCase().startsWith("k") ? ("km" as const) : ("mi" as const);
-      return asked("odometer", asks, () => ({ value: readOdometerNumber(number.replace(/(?<=\d),(?=\d{3}(?!\d))/g, ""), thousand !== undefined), unit }));
+      return asked("odometer", asks, () => ({
+        value: readOdometerNumber(number.replace(/(?<=\d),(?=\d{3}(?!\d))/g, ""), thousand !== undefined),
+        unit,
+      }));
     }) ?? undefined
   );
 }

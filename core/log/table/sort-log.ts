@@ -9,11 +9,19 @@ export interface LogOrder {
 
 const WORDS = new Intl.Collator("en", { sensitivity: "base", numeric: true });
 
-/** The entries in order, those that are equal by day, the newest first; what has no price comes last either way. */
-export function sortLog(rows: readonly Replacement[], { by, descending }: LogOrder, vehicleNames: ReadonlyMap<string, string>): Replacement[] {
+/**
+ * The entries in order, those that are equal by day, the newest first; what has no price comes last either
+ * way.
+ */
+export function sortLog(
+  rows: readonly Replacement[],
+  { by, descending }: LogOrder,
+  vehicleNames: ReadonlyMap<string, string>,
+): Replacement[] {
   const sign = descending ? -1 : 1;
   const newest = (a: Replacement, b: Replacement) => (a.on < b.on ? 1 : a.on > b.on ? -1 : 0);
-  const byWords = (word: (one: Replacement) => string) => (a: Replacement, b: Replacement) => sign * WORDS.compare(word(a), word(b)) || newest(a, b);
+  const byWords = (word: (one: Replacement) => string) => (a: Replacement, b: Replacement) =>
+    sign * WORDS.compare(word(a), word(b)) || newest(a, b);
   const byNumber = (number: (one: Replacement) => number | undefined) => (a: Replacement, b: Replacement) => {
     const [x, y] = [number(a), number(b)];
     if (x === undefined || y === undefined) return x === y ? newest(a, b) : x === undefined ? 1 : -1;

@@ -27,10 +27,15 @@ const STATE = { overdue: "stop", soon: "watch", later: "good", unknown: "unknown
 const RANK: Record<Condition, number> = { stop: 0, watch: 1, good: 2, unknown: 3 };
 
 /**
- * Every place that the log knows something of: what is due there, what wears there against its limit, and what was fitted there with how far
+ * Every place that the log knows something of: what is due there, what wears there against its limit, and
+ * what was fitted there with how far
  * it has gone and whether it is still under warranty.
  */
-export function conditionOf(log: VehicleLog, replacements: readonly Replacement[], today: string): PlaceCondition[] {
+export function conditionOf(
+  log: VehicleLog,
+  replacements: readonly Replacement[],
+  today: string,
+): PlaceCondition[] {
   const { vehicle, dues, wears } = log;
   const lines = new Map<Place, ConditionLine[]>();
   const add = (place: Place, line: ConditionLine) => lines.set(place, [...(lines.get(place) ?? []), line]);
@@ -38,25 +43,43 @@ export function conditionOf(log: VehicleLog, replacements: readonly Replacement[
   for (const { state, place, interval, left, on } of dues) {
     if (!place || state === "later" || state === "unknown" || !on) continue;
     told.add(`${place} ${partKey(interval.part)}`);
-    const figure = state === "overdue" ? "overdue" : state === "snoozed" ? "put off" : left ? `${formatDistance(left)} left` : "due soon";
+    const figure =
+      state === "overdue"
+        ? "overdue"
+        : state === "snoozed"
+          ? "put off"
+          : left
+            ? `${formatDistance(left)} left`
+            : "due soon";
     add(place, { state: state === "overdue" ? "stop" : "watch", what: interval.part, figure });
   }
   for (const wear of wears) {
     const place = PLACES.find((one) => one === wear.at?.toLowerCase());
     const last = wear.points.at(-1);
-    if (place && last) add(place, { state: STATE[wear.state], what: wear.what, figure: `${last.value.toFixed(wear.decimals)} ${wear.unit}` });
+    if (place && last)
+      add(place, {
+        state: STATE[wear.state],
+        what: wear.what,
+        figure: `${last.value.toFixed(wear.decimals)} ${wear.unit}`,
+      });
   }
   const fitted = fittedParts(replacements, vehicle.id, log);
   for (const [place, parts] of fitted) {
     for (const { replacement, gone } of parts) {
       if (told.has(`${place} ${partKey(replacement.part)}`)) continue;
       const warranty = replacement.warrantyUntil !== undefined && replacement.warrantyUntil >= today;
-      const due = dues.find((one) => one.place === place && partKey(one.interval.part) === partKey(replacement.part));
+      const due = dues.find(
+        (one) => one.place === place && partKey(one.interval.part) === partKey(replacement.part),
+      );
       const figure =
         due?.by === "distance" && due.interval.every
           ? `${groupThousands(Math.round(gone.value))} of ${formatDistance(convertDistance(due.interval.every, gone.unit))}`
           : formatDistance(gone);
-      add(place, { state: "good", what: replacement.part, figure: `${figure}${warranty ? ` ${WARRANTY_SIGN}` : ""}` });
+      add(place, {
+        state: "good",
+        what: replacement.part,
+        figure: `${figure}${warranty ? ` ${WARRANTY_SIGN}` : ""}`,
+      });
     }
   }
   return PLACES.flatMap((place): PlaceCondition[] => {

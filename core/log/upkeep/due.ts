@@ -32,8 +32,10 @@ export const lastSoonDay = (today: string): string => daysAfter(today, SOON_DAYS
 const RANK: Record<DueState, number> = { overdue: 0, soon: 1, later: 2, snoozed: 3, unknown: 4 };
 
 /**
- * What is due on one vehicle, most pressing first. An interval that names no place counts apart at each place where the log has the part.
- * @param today the local calendar day. @param driving undefined with fewer than two readings: then only time counts.
+ * What is due on one vehicle, most pressing first. An interval that names no place counts apart at each place
+ * where the log has the part.
+ * @param today the local calendar day. @param driving undefined with fewer than two readings: then only time
+ * counts.
  */
 export function dueOf(
   vehicleId: string,
@@ -47,17 +49,32 @@ export function dueOf(
     .filter((interval) => interval.vehicleId === vehicleId)
     .flatMap((interval) => {
       const lasts = lastRenewed(interval, replacements);
-      return lasts.length === 0 ? [unknown(interval)] : lasts.map((last) => dueAfter(interval, last, mileage, driving, today));
+      return lasts.length === 0
+        ? [unknown(interval)]
+        : lasts.map((last) => dueAfter(interval, last, mileage, driving, today));
     })
-    .sort((a, b) => RANK[a.state] - RANK[b.state] || (a.on?.best ?? "9").localeCompare(b.on?.best ?? "9") || a.key.localeCompare(b.key));
+    .sort(
+      (a, b) =>
+        RANK[a.state] - RANK[b.state] ||
+        (a.on?.best ?? "9").localeCompare(b.on?.best ?? "9") ||
+        a.key.localeCompare(b.key),
+    );
 }
 
 /** The newest renewal of the part at each place that the interval means. */
-function lastRenewed({ vehicleId, part, place }: Interval, replacements: readonly Replacement[]): Replacement[] {
+function lastRenewed(
+  { vehicleId, part, place }: Interval,
+  replacements: readonly Replacement[],
+): Replacement[] {
   const key = partKey(part);
   const newest = new Map<Place, Replacement>();
   for (const one of replacements) {
-    if (one.vehicleId !== vehicleId || (place !== undefined && one.place !== place) || partKey(one.part) !== key) continue;
+    if (
+      one.vehicleId !== vehicleId ||
+      (place !== undefined && one.place !== place) ||
+      partKey(one.part) !== key
+    )
+      continue;
     const other = newest.get(one.place);
     if (!other || one.on > other.on) newest.set(one.place, one);
   }
@@ -79,7 +96,13 @@ function unknown(interval: Interval): Due {
   };
 }
 
-function dueAfter(interval: Interval, last: Replacement, mileage: Mileage, driving: Driving | undefined, today: string): Due {
+function dueAfter(
+  interval: Interval,
+  last: Replacement,
+  mileage: Mileage,
+  driving: Driving | undefined,
+  today: string,
+): Due {
   const { every, months, snoozed } = interval;
   const unit = last.odometer.unit;
   const totalDue = every && mileage.totalKm(last.odometer, last.on) + convertDistance(every, "km").value;
@@ -90,14 +113,25 @@ function dueAfter(interval: Interval, last: Replacement, mileage: Mileage, drivi
   const on = firstOf(dueOn, byDistance);
   const overdue = passed || (on !== undefined && on.best <= today);
   const state: DueState =
-    snoozed && snoozed.until > today ? "snoozed" : overdue ? "overdue" : on !== undefined && on.best <= lastSoonDay(today) ? "soon" : on === undefined ? "unknown" : "later";
+    snoozed && snoozed.until > today
+      ? "snoozed"
+      : overdue
+        ? "overdue"
+        : on !== undefined && on.best <= lastSoonDay(today)
+          ? "soon"
+          : on === undefined
+            ? "unknown"
+            : "later";
   return {
     key: `${interval.id} ${last.place}`,
     interval,
     place: last.place,
     last,
     dueAt: totalDue === undefined ? undefined : mileage.shown(totalDue, unit),
-    left: totalDue === undefined || now === undefined ? undefined : convertDistance({ value: totalDue - now, unit: "km" }, unit),
+    left:
+      totalDue === undefined || now === undefined
+        ? undefined
+        : convertDistance({ value: totalDue - now, unit: "km" }, unit),
     dueOn,
     on,
     by: on && (on.best === dueOn ? "time" : "distance"),

@@ -9,7 +9,10 @@ export interface FittedPart {
   gone: Distance;
 }
 
-/** What is on each place of one vehicle now: the newest replacement of each part there, newest first; distances in the vehicle's unit. */
+/**
+ * What is on each place of one vehicle now: the newest replacement of each part there, newest first;
+ * distances in the vehicle's unit.
+ */
 export function fittedParts(
   replacements: readonly Replacement[],
   vehicleId: string,

@@ -4,7 +4,10 @@ import { type Distance, convertDistance } from "../../quantity/distance";
 import { type Mileage, dayNumber } from "../mileage/mileage";
 import { partKey } from "../part-key";
 
-/** One part in its chain at one place: what it replaced, what replaced it, and how long it lasted or has lasted. */
+/**
+ * One part in its chain at one place: what it replaced, what replaced it, and how long it lasted or has
+ * lasted.
+ */
 export interface Lifetime {
   replacement: Replacement;
   /** What it took the place of; undefined for the first that the log knows. */
@@ -23,10 +26,18 @@ const SHORT_SHARE = 0.5;
 const ENOUGH_LIVES = 3;
 
 /**
- * The life of every part that a vehicle's log knows, the newest first. One on the vehicle now has lived until `today`.
+ * The life of every part that a vehicle's log knows, the newest first. One on the vehicle now has lived until
+ * `today`.
  * @param nowKm the total now; the unit of each distance is that of the part's own odometer.
  */
-export function lifetimesOf(vehicleId: string, replacements: readonly Replacement[], intervals: readonly Interval[], mileage: Mileage, nowKm: number, today: string): Lifetime[] {
+export function lifetimesOf(
+  vehicleId: string,
+  replacements: readonly Replacement[],
+  intervals: readonly Interval[],
+  mileage: Mileage,
+  nowKm: number,
+  today: string,
+): Lifetime[] {
   const chains = new Map<string, Replacement[]>();
   for (const one of replacements) {
     if (one.vehicleId !== vehicleId) continue;
@@ -39,9 +50,17 @@ export function lifetimesOf(vehicleId: string, replacements: readonly Replacemen
     const sorted = chain.sort((a, b) => a.on.localeCompare(b.on) || a.createdAt.localeCompare(b.createdAt));
     return sorted.map((replacement, i) => {
       const after = sorted[i + 1];
-      const end = after ? { km: mileage.totalKm(after.odometer, after.on), day: dayNumber(after.on) } : { km: nowKm, day: dayNumber(today) };
+      const end = after
+        ? { km: mileage.totalKm(after.odometer, after.on), day: dayNumber(after.on) }
+        : { km: nowKm, day: dayNumber(today) };
       const km = Math.max(0, end.km - mileage.totalKm(replacement.odometer, replacement.on));
-      return { replacement, before: sorted[i - 1], after, km, days: Math.max(0, end.day - dayNumber(replacement.on)) };
+      return {
+        replacement,
+        before: sorted[i - 1],
+        after,
+        km,
+        days: Math.max(0, end.day - dayNumber(replacement.on)),
+      };
     });
   });
   const ended = new Map<string, number[]>();
@@ -51,7 +70,9 @@ export function lifetimesOf(vehicleId: string, replacements: readonly Replacemen
   }
   const usual = (part: string): number | undefined => {
     const key = partKey(part);
-    const every = intervals.find((interval) => interval.vehicleId === vehicleId && partKey(interval.part) === key)?.every;
+    const every = intervals.find(
+      (interval) => interval.vehicleId === vehicleId && partKey(interval.part) === key,
+    )?.every;
     const own = ended.get(key) ?? [];
     return every ? convertDistance(every, "km").value : own.length >= ENOUGH_LIVES ? median(own) : undefined;
   };

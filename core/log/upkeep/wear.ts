@@ -23,7 +23,10 @@ export interface WearSeries {
   points: WearPoint[];
   /** Points from before it was renewed. */
   earlier: WearPoint[];
-  /** To how many decimals its values were read: as many as any of its kind has, as one gauge reads left and right. */
+  /**
+   * To how many decimals its values were read: as many as any of its kind has, as one gauge reads left and
+   * right.
+   */
   decimals: number;
 }
 
@@ -32,12 +35,16 @@ export interface WearLine {
   /** The value at a total, on the line. */
   valueAt: (totalKm: number) => number;
   perThousandKm: number;
-  /** Where the line meets the limit, km over all odometers; `latest` may never come. Undefined without a limit, or when it does not wear. */
+  /**
+   * Where the line meets the limit, km over all odometers; `latest` may never come. Undefined without a
+   * limit, or when it does not wear.
+   */
   meets: { best: number; earliest: number | undefined; latest: number | undefined } | undefined;
   on: DayBand | undefined;
 }
 
-export type WearVerdict = "renewed since" | "one point" | "two points" | "no wear seen" | "no limit" | "beyond" | "forecast";
+export type WearVerdict =
+  "renewed since" | "one point" | "two points" | "no wear seen" | "no limit" | "beyond" | "forecast";
 
 export interface Wear extends WearSeries {
   line: WearLine | undefined;
@@ -70,46 +77,92 @@ export function wearOf(
   const renewed = replacements.filter((one) => one.vehicleId === vehicleId);
   const kinds = new Map<string, number>();
   const kindOf = ({ what, unit }: Measurement) => `${partKey(what)}|${unit}`;
-  for (const one of [...groups.values()].flat()) kinds.set(kindOf(one), Math.max(kinds.get(kindOf(one)) ?? 0, decimalsOf(one.value)));
+  for (const one of [...groups.values()].flat())
+    kinds.set(kindOf(one), Math.max(kinds.get(kindOf(one)) ?? 0, decimalsOf(one.value)));
   return [...groups.values()]
-    .map((group) => judged(seriesOf(group, renewed, mileage, (group[0] && kinds.get(kindOf(group[0]))) ?? 0), driving, today))
+    .map((group) =>
+      judged(
+        seriesOf(group, renewed, mileage, (group[0] && kinds.get(kindOf(group[0]))) ?? 0),
+        driving,
+        today,
+      ),
+    )
     .sort((a, b) => a.what.localeCompare(b.what) || (a.at ?? "").localeCompare(b.at ?? ""));
 }
 
 /**
- * Left against right in words: of places that differ by their side alone, on the last day on which both were measured.
- * Where there is more than one such pair, each begins with the rest of its place.
+ * Left against right in words: of places that differ by their side alone, on the last day on which both were
+ * measured. Where there is more than one such pair, each begins with the rest of its place.
  */
 export function sidesOf(wears: readonly Pick<WearSeries, "at" | "unit" | "points">[]): string[] {
   const place = ({ at = "" }: Pick<WearSeries, "at">) => at.toLowerCase();
   const pairs = wears.flatMap((left) => {
-    const right = place(left).includes("left") ? wears.find((one) => place(one) === place(left).replace("left", "right")) : undefined;
+    const right = place(left).includes("left")
+      ? wears.find((one) => place(one) === place(left).replace("left", "right"))
+      : undefined;
     const both = left.points.findLast(({ on }) => right?.points.some((one) => one.on === on));
-    const says = sidesCompared(both?.value, right?.points.findLast(({ on }) => on === both?.on)?.value, left.unit);
+    const says = sidesCompared(
+      both?.value,
+      right?.points.findLast(({ on }) => on === both?.on)?.value,
+      left.unit,
+    );
     return says ? [{ rest: place(left).replace("left", "").trim(), says }] : [];
   });
-  return pairs.map(({ rest, says }) => (pairs.length > 1 && rest !== "" ? `${capital(rest)}: ${says}` : says));
+  return pairs.map(({ rest, says }) =>
+    pairs.length > 1 && rest !== "" ? `${capital(rest)}: ${says}` : says,
+  );
 }
 
-function seriesOf(group: Measurement[], renewed: readonly Replacement[], mileage: Mileage, decimals: number): WearSeries {
-  const sorted = [...group].sort((a, b) => a.on.localeCompare(b.on) || mileage.totalKm(a.odometer, a.on) - mileage.totalKm(b.odometer, b.on));
+function seriesOf(
+  group: Measurement[],
+  renewed: readonly Replacement[],
+  mileage: Mileage,
+  decimals: number,
+): WearSeries {
+  const sorted = [...group].sort(
+    (a, b) =>
+      a.on.localeCompare(b.on) || mileage.totalKm(a.odometer, a.on) - mileage.totalKm(b.odometer, b.on),
+  );
   const last = sorted.at(-1);
   if (!last) throw new Error("A series has at least one measurement.");
   // The newest words about its limit hold.
   const limited = sorted.findLast(({ least, most }) => least !== undefined || most !== undefined);
   const limit =
-    limited?.least !== undefined ? { value: limited.least, is: "least" as const } : limited?.most !== undefined ? { value: limited.most, is: "most" as const } : undefined;
-  const points = sorted.map(({ odometer, on, value }) => ({ totalKm: mileage.totalKm(odometer, on), on, value }));
+    limited?.least !== undefined
+      ? { value: limited.least, is: "least" as const }
+      : limited?.most !== undefined
+        ? { value: limited.most, is: "most" as const }
+        : undefined;
+  const points = sorted.map(({ odometer, on, value }) => ({
+    totalKm: mileage.totalKm(odometer, on),
+    on,
+    value,
+  }));
   const ofNew = points.findLastIndex((_, i) => jumpsBack(points.slice(0, i + 1), limit));
   const days = renewed.filter((part) => isOf(part, last)).map(({ on }) => on);
-  const ofOld = points.findLastIndex(({ on }, i) => days.some((day) => on < day || (on === day && isLastOfOld(points.slice(0, i + 1), limit))));
+  const ofOld = points.findLastIndex(({ on }, i) =>
+    days.some((day) => on < day || (on === day && isLastOfOld(points.slice(0, i + 1), limit))),
+  );
   const start = Math.max(0, ofNew, ofOld + 1);
-  return { what: last.what, at: last.at, unit: last.unit, limit, points: points.slice(start), earlier: points.slice(0, start), decimals };
+  return {
+    what: last.what,
+    at: last.at,
+    unit: last.unit,
+    limit,
+    points: points.slice(start),
+    earlier: points.slice(0, start),
+    decimals,
+  };
 }
 
-/** True when the last value, taken on the day that the part was renewed, is still the old part's: no new one is beyond its limit, or goes on as the old one did. */
+/**
+ * True when the last value, taken on the day that the part was renewed, is still the old part's: no new one
+ * is beyond its limit, or goes on as the old one did.
+ */
 function isLastOfOld(points: WearPoint[], limit: WearSeries["limit"]): boolean {
-  return isWornOut(points.at(-1), limit) || (limit !== undefined && points.length > 1 && !jumpsBack(points, limit));
+  return (
+    isWornOut(points.at(-1), limit) || (limit !== undefined && points.length > 1 && !jumpsBack(points, limit))
+  );
 }
 
 function isWornOut(point: WearPoint | undefined, limit: WearSeries["limit"]): boolean {
@@ -124,11 +177,16 @@ function jumpsBack(points: WearPoint[], limit: WearSeries["limit"]): boolean {
   return back > JUMP_SHARE * Math.max(...points.map((point) => Math.abs(point.value - limit.value)));
 }
 
-/** True when a replacement renews what was measured: what it is called is all in what was measured ("Tyre", "Tyre tread"), and no word of where keeps them apart. */
+/**
+ * True when a replacement renews what was measured: what it is called is all in what was measured ("Tyre",
+ * "Tyre tread"), and no word of where keeps them apart.
+ */
 function isOf(part: Replacement, measured: Measurement): boolean {
   if (!isPartOf(part.part, measured.what)) return false;
   const where = `${measured.at ?? ""} ${measured.what}`.toLowerCase();
-  return ["left", "right", "front", "rear"].every((side) => !part.place.includes(side) || where.includes(side) || !where.includes(opposite(side)));
+  return ["left", "right", "front", "rear"].every(
+    (side) => !part.place.includes(side) || where.includes(side) || !where.includes(opposite(side)),
+  );
 }
 
 function opposite(side: string): string {
@@ -161,25 +219,38 @@ function stateOf(verdict: WearVerdict, on: DayBand | undefined, today: string): 
 }
 
 /**
- * The straight line of least squares on distance, and where it meets the limit. The band is Fieller's: every distance at which the limit
- * lies within the 80 % band of the line. Values that all lie on the line still have half a digit of their reading to be out.
+ * The straight line of least squares on distance, and where it meets the limit. The band is Fieller's: every
+ * distance at which the limit lies within the 80 % band of the line. Values that all lie on the line still
+ * have half a digit of their reading to be out.
  */
-export function lineThrough({ points, limit, decimals }: Pick<WearSeries, "points" | "limit" | "decimals">, driving: Driving | undefined): WearLine | undefined {
+export function lineThrough(
+  { points, limit, decimals }: Pick<WearSeries, "points" | "limit" | "decimals">,
+  driving: Driving | undefined,
+): WearLine | undefined {
   const n = points.length;
   const meanX = points.reduce((sum, { totalKm }) => sum + totalKm, 0) / n;
   const meanY = points.reduce((sum, { value }) => sum + value, 0) / n;
   const sxx = points.reduce((sum, { totalKm }) => sum + (totalKm - meanX) ** 2, 0);
   if (sxx === 0) return undefined;
-  const slope = points.reduce((sum, { totalKm, value }) => sum + (totalKm - meanX) * (value - meanY), 0) / sxx;
+  const slope =
+    points.reduce((sum, { totalKm, value }) => sum + (totalKm - meanX) * (value - meanY), 0) / sxx;
   const valueAt = (totalKm: number) => meanY + slope * (totalKm - meanX);
   const wears = limit && (limit.is === "least" ? slope < 0 : slope > 0);
   const line = { valueAt, perThousandKm: slope * 1000 };
   if (!limit || !wears) return { ...line, meets: undefined, on: undefined };
   const toLimit = meanY - limit.value;
   const best = meanX - toLimit / slope;
-  if (n === 2) return { ...line, meets: { best, earliest: undefined, latest: undefined }, on: driving && { ...driving.dayAt(best), latest: undefined } };
+  if (n === 2)
+    return {
+      ...line,
+      meets: { best, earliest: undefined, latest: undefined },
+      on: driving && { ...driving.dayAt(best), latest: undefined },
+    };
   const read = 10 ** (-2 * decimals) / 12;
-  const variance = Math.max(points.reduce((sum, { totalKm, value }) => sum + (value - valueAt(totalKm)) ** 2, 0) / (n - 2), read);
+  const variance = Math.max(
+    points.reduce((sum, { totalKm, value }) => sum + (value - valueAt(totalKm)) ** 2, 0) / (n - 2),
+    read,
+  );
   const k = studentQuantile90(n - 2) ** 2 * variance;
   // (toLimit + slope·u)² = k·(1/n + u²/sxx), solved for u, the distance from the mean.
   const a = slope ** 2 - k / sxx;
@@ -189,12 +260,22 @@ export function lineThrough({ points, limit, decimals }: Pick<WearSeries, "point
   const bestFromMean = -toLimit / slope;
   const low = ends.filter((u) => u <= bestFromMean).sort((one, other) => other - one)[0];
   const high = a > 0 ? ends.find((u) => u >= bestFromMean) : undefined;
-  const meets = { best, earliest: low === undefined ? undefined : meanX + low, latest: high === undefined ? undefined : meanX + high };
+  const meets = {
+    best,
+    earliest: low === undefined ? undefined : meanX + low,
+    latest: high === undefined ? undefined : meanX + high,
+  };
   return { ...line, meets, on: driving && dateOf(meets, driving) };
 }
 
-/** The day of the best guess; what the line and the driving each leave open is put together as independent, side by side. */
-function dateOf(meets: { best: number; earliest: number | undefined; latest: number | undefined }, driving: Driving): DayBand {
+/**
+ * The day of the best guess; what the line and the driving each leave open is put together as independent,
+ * side by side.
+ */
+function dateOf(
+  meets: { best: number; earliest: number | undefined; latest: number | undefined },
+  driving: Driving,
+): DayBand {
   const { best, earliest, latest } = driving.dayAt(meets.best);
   const day = dayNumber(best);
   const early = meets.earliest === undefined ? Infinity : (meets.best - meets.earliest) / driving.kmPerDay;
@@ -203,7 +284,10 @@ function dateOf(meets: { best: number; earliest: number | undefined; latest: num
   return {
     best,
     earliest: dayAfter(day, -before),
-    latest: latest === undefined || late === Infinity ? undefined : dayAfter(day, Math.hypot(late, dayNumber(latest) - day)),
+    latest:
+      latest === undefined || late === Infinity
+        ? undefined
+        : dayAfter(day, Math.hypot(late, dayNumber(latest) - day)),
   };
 }
 

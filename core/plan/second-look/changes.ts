@@ -1,11 +1,19 @@
 import type { Fastener, Route, Step } from "../../model/job";
 
 /** A step with what is usual: on the ground, nothing to be careful of. */
-export function plainStep(id: string, phase: Step["phase"], kind: Step["kind"], title: string, more: Partial<Step> = {}): Step {
+export function plainStep(
+  id: string,
+  phase: Step["phase"],
+  kind: Step["kind"],
+  title: string,
+  more: Partial<Step> = {},
+): Step {
   return { id, phase, kind, title: title.slice(0, 200), stance: "on the ground", cautions: [], ...more };
 }
 
-/** The route with a step put in right before another, in that one's phase and stance unless it says otherwise. */
+/**
+ * The route with a step put in right before another, in that one's phase and stance unless it says otherwise.
+ */
 export function insertBefore(route: Route, beforeId: string, step: Step): Route {
   const at = route.steps.findIndex(({ id }) => id === beforeId);
   return { ...route, steps: [...route.steps.slice(0, at), step, ...route.steps.slice(at)] };
@@ -23,7 +31,10 @@ export function changeStep(route: Route, id: string, change: (step: Step) => Ste
 }
 
 export function changeFastener(route: Route, id: string, change: (fastener: Fastener) => Fastener): Route {
-  return { ...route, fasteners: route.fasteners.map((fastener) => (fastener.id === id ? change(fastener) : fastener)) };
+  return {
+    ...route,
+    fasteners: route.fasteners.map((fastener) => (fastener.id === id ? change(fastener) : fastener)),
+  };
 }
 
 /** The route with a step moved to right after another. */
@@ -32,5 +43,12 @@ export function moveAfter(route: Route, id: string, afterId: string): Route {
   if (!step) return route;
   const rest = route.steps.filter((one) => one.id !== id);
   const after = rest.findIndex((one) => one.id === afterId);
-  return { ...route, steps: [...rest.slice(0, after + 1), { ...step, phase: rest[after]?.phase ?? step.phase }, ...rest.slice(after + 1)] };
+  return {
+    ...route,
+    steps: [
+      ...rest.slice(0, after + 1),
+      { ...step, phase: rest[after]?.phase ?? step.phase },
+      ...rest.slice(after + 1),
+    ],
+  };
 }

@@ -24,7 +24,8 @@ const FOLLOWS: readonly {
     grave: true,
     says: "opens a line, and nothing bleeds it afterwards.",
     fix: "Bleed it",
-    step: (id) => plainStep(id, "put back", "do", "Bleed until no more air comes", { usualMinutes: 20, hands: 2 }),
+    step: (id) =>
+      plainStep(id, "put back", "do", "Bleed until no more air comes", { usualMinutes: 20, hands: 2 }),
   },
   {
     id: "no-pedal",
@@ -34,7 +35,10 @@ const FOLLOWS: readonly {
     grave: true,
     says: "works on a brake, and nothing pumps the pedal before it is moved.",
     fix: "Pump it, then slow test stops",
-    step: (id) => plainStep(id, "prove it", "look", "Pump the pedal until it is hard, then slow test stops", { usualMinutes: 10 }),
+    step: (id) =>
+      plainStep(id, "prove it", "look", "Pump the pedal until it is hard, then slow test stops", {
+        usualMinutes: 10,
+      }),
   },
   {
     id: "no-alignment",
@@ -56,7 +60,14 @@ export const CONSEQUENCE_RULES: readonly Rule[] = [
     find: ({ route, opened }) => {
       const because = after.flatMap((opening) => opened.get(opening) ?? [])[0];
       if (because === undefined || route.steps.some((one) => has.test(wordsOf(one)))) return [];
-      return [{ about: "plan", grave, says: `“${because}” ${says}`, fix: { says: fix, apply: (now, newId) => appendToPhase(now, step(newId())) } }];
+      return [
+        {
+          about: "plan",
+          grave,
+          says: `“${because}” ${says}`,
+          fix: { says: fix, apply: (now, newId) => appendToPhase(now, step(newId())) },
+        },
+      ];
     },
   })),
   {
@@ -70,7 +81,11 @@ export const CONSEQUENCE_RULES: readonly Rule[] = [
           about: last.id,
           stepId: last.id,
           says: `“${last.title}” raises it, and nothing lets it down again.`,
-          fix: { says: "Let it down", apply: (now, newId) => appendToPhase(now, plainStep(newId(), "put back", "lower", LOWERED, { stance: last.stance })) },
+          fix: {
+            says: "Let it down",
+            apply: (now, newId) =>
+              appendToPhase(now, plainStep(newId(), "put back", "lower", LOWERED, { stance: last.stance })),
+          },
         },
       ];
     },
@@ -81,7 +96,13 @@ export const CONSEQUENCE_RULES: readonly Rule[] = [
     find: (plan) =>
       plan.route.fasteners.flatMap((fastener): Finding[] => {
         const tight = stepsOfKind(plan, fastener.id, "torque").findLast(() => true);
-        if (!tight || tight.stance === "on the ground" || fastener.tightened !== undefined || plan.roleOf(fastener) !== "wheel") return [];
+        if (
+          !tight ||
+          tight.stance === "on the ground" ||
+          fastener.tightened !== undefined ||
+          plan.roleOf(fastener) !== "wheel"
+        )
+          return [];
         return [
           {
             about: fastener.id,
@@ -94,9 +115,15 @@ export const CONSEQUENCE_RULES: readonly Rule[] = [
               apply: (now, newId) => {
                 const letDown = now.steps.some(({ kind }) => kind === "lower")
                   ? now
-                  : appendToPhase(now, plainStep(newId(), "put back", "lower", LOWERED, { stance: tight.stance }));
+                  : appendToPhase(
+                      now,
+                      plainStep(newId(), "put back", "lower", LOWERED, { stance: tight.stance }),
+                    );
                 const lowered = letDown.steps.findLast(({ kind }) => kind === "lower");
-                return changeStep(moveAfter(letDown, tight.id, lowered?.id ?? tight.id), tight.id, (one) => ({ ...one, stance: "on the ground" }));
+                return changeStep(moveAfter(letDown, tight.id, lowered?.id ?? tight.id), tight.id, (one) => ({
+                  ...one,
+                  stance: "on the ground",
+                }));
               },
             },
           },

@@ -20,7 +20,12 @@ function borrowTitle({ name }: Fastener): string {
 }
 
 /** The nut factor of a state of the thread as a plan names it. */
-const FACTOR_OF = { dry: NUT_FACTOR.dry, oiled: NUT_FACTOR["light oil"], threadlocked: NUT_FACTOR["wet threadlocker"], "anti-seize": NUT_FACTOR["anti-seize"] } as const;
+const FACTOR_OF = {
+  dry: NUT_FACTOR.dry,
+  oiled: NUT_FACTOR["light oil"],
+  threadlocked: NUT_FACTOR["wet threadlocker"],
+  "anti-seize": NUT_FACTOR["anti-seize"],
+} as const;
 
 /** What the thread will be like: as it is said, or wet with the locker that is named. */
 function stateOf({ threadIs, locking }: Fastener): keyof typeof FACTOR_OF | undefined {
@@ -30,12 +35,14 @@ function stateOf({ threadIs, locking }: Fastener): keyof typeof FACTOR_OF | unde
 export const FIGURE_RULES: readonly Rule[] = [
   {
     id: "no-figure",
-    reason: "What holds a life is never done up by guess: a figure, a method, or a reason that you wrote down.",
+    reason:
+      "What holds a life is never done up by guess: a figure, a method, or a reason that you wrote down.",
     find: ({ route, vehicle }) =>
       route.fasteners.flatMap((fastener): Finding[] => {
         if (!lacksFigure(route, fastener)) return [];
         const { wheelTorque } = vehicle;
-        const own = wheelTorque !== undefined && roleOf(route, fastener) === "wheel" ? wheelTorque : undefined;
+        const own =
+          wheelTorque !== undefined && roleOf(route, fastener) === "wheel" ? wheelTorque : undefined;
         return [
           {
             about: fastener.id,
@@ -46,7 +53,12 @@ export const FIGURE_RULES: readonly Rule[] = [
               ? {
                   fix: {
                     says: `This vehicle's own: ${formatFigure(own)}`,
-                    apply: (now) => changeFastener(now, fastener.id, (one) => ({ ...one, figure: own, source: "this vehicle's own" as const })),
+                    apply: (now) =>
+                      changeFastener(now, fastener.id, (one) => ({
+                        ...one,
+                        figure: own,
+                        source: "this vehicle's own" as const,
+                      })),
                   },
                 }
               : {}),
@@ -60,7 +72,14 @@ export const FIGURE_RULES: readonly Rule[] = [
     find: ({ route }) =>
       route.fasteners.flatMap((fastener): Finding[] =>
         lacksSource(fastener) && !lookUpPlanned(route, fastener)
-          ? [{ about: fastener.id, fastenerId: fastener.id, says: `${fastener.name}: where is the figure from?`, fix: planLookUp(fastener) }]
+          ? [
+              {
+                about: fastener.id,
+                fastenerId: fastener.id,
+                says: `${fastener.name}: where is the figure from?`,
+                fix: planLookUp(fastener),
+              },
+            ]
           : [],
       ),
   },
@@ -70,15 +89,28 @@ export const FIGURE_RULES: readonly Rule[] = [
     find: (plan) => {
       const chest = chestOf(plan.tools);
       return plan.route.fasteners.flatMap((fastener): Finding[] => {
-        if (stepsOfKind(plan, fastener.id, "torque").length === 0 || plan.route.steps.some(({ title }) => title === borrowTitle(fastener))) return [];
-        const lacking = torqueNeeds(fastener, chest).find(({ best, bySpanner }) => best === undefined && !bySpanner);
+        if (
+          stepsOfKind(plan, fastener.id, "torque").length === 0 ||
+          plan.route.steps.some(({ title }) => title === borrowTitle(fastener))
+        )
+          return [];
+        const lacking = torqueNeeds(fastener, chest).find(
+          ({ best, bySpanner }) => best === undefined && !bySpanner,
+        );
         if (!lacking) return [];
         const wanted = orSentence<ReturnType<typeof rangeToBorrow> | string>(
           () => rangeToBorrow(lacking.stage.target, fastener.adapter ? [fastener.adapter] : []),
           (sentence) => sentence,
         );
         // An adapter that no wrench can work through: there is none to borrow.
-        if (typeof wanted === "string") return [{ about: fastener.id, fastenerId: fastener.id, says: `${fastener.name}: no wrench can be set for it. ${wanted}` }];
+        if (typeof wanted === "string")
+          return [
+            {
+              about: fastener.id,
+              fastenerId: fastener.id,
+              says: `${fastener.name}: no wrench can be set for it. ${wanted}`,
+            },
+          ];
         const { smallestFullScaleNm, largestFullScaleNm } = wanted;
         const unit = plan.vehicle.torqueUnit;
         return [
@@ -109,7 +141,10 @@ export const FIGURE_RULES: readonly Rule[] = [
     find: ({ route }) =>
       route.fasteners.flatMap((fastener): Finding[] => {
         const torques = fastener.figure?.form === "passes" ? torquesOf(fastener.figure) : [];
-        if (torques.every((torque, i) => i === 0 || quantityNm(torque) > quantityNm(torques[i - 1] ?? torque))) return [];
+        if (
+          torques.every((torque, i) => i === 0 || quantityNm(torque) > quantityNm(torques[i - 1] ?? torque))
+        )
+          return [];
         const sorted = [...torques].sort((a, b) => quantityNm(a) - quantityNm(b));
         return [
           {
@@ -118,7 +153,11 @@ export const FIGURE_RULES: readonly Rule[] = [
             says: `${fastener.name}: its passes do not go up.`,
             fix: {
               says: `Make it ${sorted.map(formatTorque).join(", then ")}`,
-              apply: (now) => changeFastener(now, fastener.id, (one) => ({ ...one, figure: { form: "passes", torques: sorted } })),
+              apply: (now) =>
+                changeFastener(now, fastener.id, (one) => ({
+                  ...one,
+                  figure: { form: "passes", torques: sorted },
+                })),
             },
           },
         ];
@@ -183,7 +222,9 @@ export const FIGURE_RULES: readonly Rule[] = [
     reason: "A figure from memory is right until the day it is not.",
     find: ({ route }) =>
       route.fasteners.flatMap((fastener): Finding[] =>
-        fastener.figure && (fastener.source === "memory" || fastener.doubtful) && !lookUpPlanned(route, fastener)
+        fastener.figure &&
+        (fastener.source === "memory" || fastener.doubtful) &&
+        !lookUpPlanned(route, fastener)
           ? [
               {
                 about: fastener.id,

@@ -6,7 +6,13 @@ import type { Fix } from "./rule";
 export function planLookUp(...fasteners: Fastener[]): Fix {
   return {
     says: fasteners.length > 1 ? "Plan to look both up" : "Plan to look it up",
-    apply: (now, newId) => ({ ...now, steps: [...fasteners.map((fastener) => plainStep(newId(), "make safe", "do", lookUpTitle(fastener))), ...now.steps] }),
+    apply: (now, newId) => ({
+      ...now,
+      steps: [
+        ...fasteners.map((fastener) => plainStep(newId(), "make safe", "do", lookUpTitle(fastener))),
+        ...now.steps,
+      ],
+    }),
   };
 }
 

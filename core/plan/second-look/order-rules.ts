@@ -70,7 +70,14 @@ export const ORDER_RULES: readonly Rule[] = [
               about: step.id,
               stepId: step.id,
               says: `“${step.title}” needs a step that is no longer in the plan.`,
-              fix: { says: "Let it go", apply: (now) => changeStep(now, step.id, (one) => ({ ...one, needs: (one.needs ?? []).filter((need) => plan.at.has(need)) })) },
+              fix: {
+                says: "Let it go",
+                apply: (now) =>
+                  changeStep(now, step.id, (one) => ({
+                    ...one,
+                    needs: (one.needs ?? []).filter((need) => plan.at.has(need)),
+                  })),
+              },
             },
           ];
         if (step.kind === "lower" && !plan.route.steps.slice(0, i).some(({ kind }) => kind === "raise"))
@@ -90,7 +97,14 @@ export const ORDER_RULES: readonly Rule[] = [
                 about: step.id,
                 stepId: step.id,
                 says: `“${step.title}” puts back the ${thing}, which no step took off.`,
-                fix: { says: "Leave it out", apply: (now) => changeStep(now, step.id, (one) => ({ ...one, putsBack: (one.putsBack ?? []).filter((other) => other !== thing) })) },
+                fix: {
+                  says: "Leave it out",
+                  apply: (now) =>
+                    changeStep(now, step.id, (one) => ({
+                      ...one,
+                      putsBack: (one.putsBack ?? []).filter((other) => other !== thing),
+                    })),
+                },
               },
             ];
       }),
@@ -109,7 +123,15 @@ export const ORDER_RULES: readonly Rule[] = [
               stepId: step.id,
               grave: true,
               says: `The ${thing} is still on when “${step.title}” moves past it.`,
-              fix: { says: "Take it off first", apply: (now, newId) => insertBefore(now, step.id, plainStep(newId(), step.phase, "do", `${capital(thing)} off`, off)) },
+              fix: {
+                says: "Take it off first",
+                apply: (now, newId) =>
+                  insertBefore(
+                    now,
+                    step.id,
+                    plainStep(newId(), step.phase, "do", `${capital(thing)} off`, off),
+                  ),
+              },
             },
           ];
         }),
@@ -121,7 +143,8 @@ export const ORDER_RULES: readonly Rule[] = [
     find: (plan) =>
       plan.route.steps.flatMap((step, i) =>
         (step.takesOff ?? []).flatMap((thing): Finding[] => {
-          if (plan.route.steps.slice(i + 1).some(({ putsBack }) => putsBack?.some((one) => same(one, thing)))) return [];
+          if (plan.route.steps.slice(i + 1).some(({ putsBack }) => putsBack?.some((one) => same(one, thing))))
+            return [];
           return [
             {
               about: `${step.id} ${thing}`.slice(0, 190),
@@ -130,7 +153,14 @@ export const ORDER_RULES: readonly Rule[] = [
               says: `The ${thing} comes off and never goes back on.`,
               fix: {
                 says: "Put it back",
-                apply: (now, newId) => appendToPhase(now, plainStep(newId(), "put back", "do", `${capital(thing)} on, tug it`, { stance: step.stance, putsBack: [thing] })),
+                apply: (now, newId) =>
+                  appendToPhase(
+                    now,
+                    plainStep(newId(), "put back", "do", `${capital(thing)} on, tug it`, {
+                      stance: step.stance,
+                      putsBack: [thing],
+                    }),
+                  ),
               },
             },
           ];
@@ -153,7 +183,14 @@ export const ORDER_RULES: readonly Rule[] = [
             says: `${fastener.name}: undone, and never tightened again.`,
             fix: {
               says: "Tighten them",
-              apply: (now, newId) => appendToPhase(now, plainStep(newId(), "put back", "torque", fastener.name, { stance: undone.stance, fastenerId: fastener.id })),
+              apply: (now, newId) =>
+                appendToPhase(
+                  now,
+                  plainStep(newId(), "put back", "torque", fastener.name, {
+                    stance: undone.stance,
+                    fastenerId: fastener.id,
+                  }),
+                ),
             },
           },
         ];
@@ -179,7 +216,11 @@ export const ORDER_RULES: readonly Rule[] = [
                   says: "All of them, both times",
                   apply: (now) => ({
                     ...now,
-                    steps: now.steps.map(({ count, ...one }) => (one.fastenerId === fastener.id ? one : { ...one, ...(count === undefined ? {} : { count }) })),
+                    steps: now.steps.map(({ count, ...one }) =>
+                      one.fastenerId === fastener.id
+                        ? one
+                        : { ...one, ...(count === undefined ? {} : { count }) },
+                    ),
                   }),
                 },
               },
@@ -191,11 +232,22 @@ export const ORDER_RULES: readonly Rule[] = [
     reason: "A bolt started with a wrench goes in crooked and takes the thread with it.",
     find: (plan) =>
       plan.route.fasteners.flatMap((fastener): Finding[] => {
-        if (fastener.count < 2 || !fastener.figure || fastener.figure.form === "snug" || fastener.figure.form === "hand tight") return [];
+        if (
+          fastener.count < 2 ||
+          !fastener.figure ||
+          fastener.figure.form === "snug" ||
+          fastener.figure.form === "hand tight"
+        )
+          return [];
         const tight = stepsOfKind(plan, fastener.id, "torque")[0];
         const undone = stepsOfKind(plan, fastener.id, "undo")[0];
         const place = tight ? (plan.at.get(tight.id) ?? 0) : 0;
-        if (!tight || !undone || stepsOfKind(plan, fastener.id, "hand-start").some(({ id }) => (plan.at.get(id) ?? 0) < place)) return [];
+        if (
+          !tight ||
+          !undone ||
+          stepsOfKind(plan, fastener.id, "hand-start").some(({ id }) => (plan.at.get(id) ?? 0) < place)
+        )
+          return [];
         return [
           {
             about: fastener.id,
@@ -205,7 +257,14 @@ export const ORDER_RULES: readonly Rule[] = [
             fix: {
               says: "Start them by hand first",
               apply: (now, newId) =>
-                insertBefore(now, tight.id, plainStep(newId(), tight.phase, "hand-start", `${fastener.name}, all by hand`, { stance: tight.stance, fastenerId: fastener.id })),
+                insertBefore(
+                  now,
+                  tight.id,
+                  plainStep(newId(), tight.phase, "hand-start", `${fastener.name}, all by hand`, {
+                    stance: tight.stance,
+                    fastenerId: fastener.id,
+                  }),
+                ),
             },
           },
         ];
@@ -213,7 +272,8 @@ export const ORDER_RULES: readonly Rule[] = [
   },
   {
     id: "torque-in-the-wrong-place",
-    reason: "Rubber bushes and wheels take their final torque where they will run; a big nut needs the wheel on the ground.",
+    reason:
+      "Rubber bushes and wheels take their final torque where they will run; a big nut needs the wheel on the ground.",
     find: (plan) =>
       plan.route.fasteners.flatMap((fastener) =>
         stepsOfKind(plan, fastener.id, "torque").flatMap((step): Finding[] => {
@@ -230,17 +290,28 @@ export const ORDER_RULES: readonly Rule[] = [
                 stepId: step.id,
                 fastenerId: fastener.id,
                 says,
-                fix: { says: `Tighten it with the ${up}`, apply: (now) => changeStep(now, step.id, (one) => ({ ...one, stance: up })) },
+                fix: {
+                  says: `Tighten it with the ${up}`,
+                  apply: (now) => changeStep(now, step.id, (one) => ({ ...one, stance: up })),
+                },
               },
             ];
-          if (!raised || !lowered) return [{ about: step.id, stepId: step.id, fastenerId: fastener.id, says }];
+          if (!raised || !lowered)
+            return [{ about: step.id, stepId: step.id, fastenerId: fastener.id, says }];
           return [
             {
               about: step.id,
               stepId: step.id,
               fastenerId: fastener.id,
               says,
-              fix: { says: "Move it after letting down", apply: (now) => changeStep(moveAfter(now, step.id, lowered.id), step.id, (one) => ({ ...one, stance: "on the ground" })) },
+              fix: {
+                says: "Move it after letting down",
+                apply: (now) =>
+                  changeStep(moveAfter(now, step.id, lowered.id), step.id, (one) => ({
+                    ...one,
+                    stance: "on the ground",
+                  })),
+              },
             },
           ];
         }),
@@ -257,7 +328,10 @@ export const ORDER_RULES: readonly Rule[] = [
                 about: step.id,
                 stepId: step.id,
                 says: `“${step.title}” measures the ${step.measure.what} against no limit.`,
-                fix: { says: "Only look, without measuring", apply: (now) => changeStep(now, step.id, ({ measure: _measure, ...one }) => one) },
+                fix: {
+                  says: "Only look, without measuring",
+                  apply: (now) => changeStep(now, step.id, ({ measure: _measure, ...one }) => one),
+                },
               },
             ]
           : [],
@@ -271,6 +345,13 @@ function cutLoop(loop: readonly Step[]): Pick<Finding, "fix"> {
   const [step, next] = [loop[at], loop[(at + 1) % loop.length]];
   if (!step || !next) return {};
   return {
-    fix: { says: `Let “${step.title}” go first`, apply: (now) => changeStep(now, step.id, (one) => ({ ...one, needs: (one.needs ?? []).filter((need) => need !== next.id) })) },
+    fix: {
+      says: `Let “${step.title}” go first`,
+      apply: (now) =>
+        changeStep(now, step.id, (one) => ({
+          ...one,
+          needs: (one.needs ?? []).filter((need) => need !== next.id),
+        })),
+    },
   };
 }

@@ -9,7 +9,11 @@ const LOOK_AT_HEADS = "Look at the heads";
 
 /** Where a part of the other side goes. */
 function otherSide(place: Part["place"]): Part["place"] | undefined {
-  return place.startsWith("left") ? (place.replace("left", "right") as Part["place"]) : place.startsWith("right") ? (place.replace("right", "left") as Part["place"]) : undefined;
+  return place.startsWith("left")
+    ? (place.replace("left", "right") as Part["place"])
+    : place.startsWith("right")
+      ? (place.replace("right", "left") as Part["place"])
+      : undefined;
 }
 
 export const PART_RULES: readonly Rule[] = [
@@ -32,7 +36,9 @@ export const PART_RULES: readonly Rule[] = [
                     const on = { fastenerId: fastener.id };
                     return [
                       plainStep(newId(), "take apart", "undo", `Undo the ${name}`, on),
-                      ...(fastener.count > 1 ? [plainStep(newId(), "put back", "hand-start", `Start the ${name} by hand`, on)] : []),
+                      ...(fastener.count > 1
+                        ? [plainStep(newId(), "put back", "hand-start", `Start the ${name} by hand`, on)]
+                        : []),
                       plainStep(newId(), "put back", "torque", `Tighten the ${name}`, on),
                     ].reduce(appendToPhase, now);
                   },
@@ -45,7 +51,10 @@ export const PART_RULES: readonly Rule[] = [
     id: "no-size",
     reason: "Without the size of its head nothing says which socket to bring, and the shop is shut by then.",
     find: ({ route, stepsOn }) => {
-      const bare = route.fasteners.filter((one) => stepsOn.has(one.id) && one.sizeToUndo === undefined && one.sizeToDoUp === undefined && hasHead(one));
+      const bare = route.fasteners.filter(
+        (one) =>
+          stepsOn.has(one.id) && one.sizeToUndo === undefined && one.sizeToDoUp === undefined && hasHead(one),
+      );
       if (bare.length === 0 || route.steps.some(({ title }) => title.startsWith(LOOK_AT_HEADS))) return [];
       const names = bare.map(({ name }) => name);
       return [
@@ -57,7 +66,15 @@ export const PART_RULES: readonly Rule[] = [
             says: "Plan to look at the heads first",
             apply: (now, newId) => ({
               ...now,
-              steps: [plainStep(newId(), "make safe", "look", `${LOOK_AT_HEADS}: ${names.join(", ")}`.slice(0, 200)), ...now.steps],
+              steps: [
+                plainStep(
+                  newId(),
+                  "make safe",
+                  "look",
+                  `${LOOK_AT_HEADS}: ${names.join(", ")}`.slice(0, 200),
+                ),
+                ...now.steps,
+              ],
             }),
           },
         },
@@ -69,7 +86,12 @@ export const PART_RULES: readonly Rule[] = [
     reason: "A fastener that stretches or deforms holds once.",
     find: (plan) =>
       plan.route.fasteners.flatMap((fastener): Finding[] => {
-        if (!fastener.singleUse || fastener.reuseReason || plan.route.parts.some(({ renews }) => renews === fastener.id)) return [];
+        if (
+          !fastener.singleUse ||
+          fastener.reuseReason ||
+          plan.route.parts.some(({ renews }) => renews === fastener.id)
+        )
+          return [];
         const place = plan.route.parts[0]?.place ?? "underneath";
         return [
           {
@@ -79,7 +101,14 @@ export const PART_RULES: readonly Rule[] = [
             says: `${fastener.name}: single-use, and no new ones are on the list.`,
             fix: {
               says: "Put new ones on the list",
-              apply: (now, newId) => putPart(now, { id: newId(), name: `${fastener.name}, new`.slice(0, 200), place, count: fastener.count, renews: fastener.id }),
+              apply: (now, newId) =>
+                putPart(now, {
+                  id: newId(),
+                  name: `${fastener.name}, new`.slice(0, 200),
+                  place,
+                  count: fastener.count,
+                  renews: fastener.id,
+                }),
             },
           },
         ];
@@ -90,14 +119,30 @@ export const PART_RULES: readonly Rule[] = [
     reason: "A split pin that was bent once breaks when it is bent again.",
     find: ({ route }) =>
       route.fasteners.flatMap((fastener): Finding[] => {
-        if (fastener.locking !== "split pin" || route.parts.some(({ renews, name }) => renews === fastener.id || /\b(?:split|cotter) ?pin/i.test(name))) return [];
+        if (
+          fastener.locking !== "split pin" ||
+          route.parts.some(
+            ({ renews, name }) => renews === fastener.id || /\b(?:split|cotter) ?pin/i.test(name),
+          )
+        )
+          return [];
         const place = route.parts[0]?.place ?? "underneath";
         return [
           {
             about: fastener.id,
             fastenerId: fastener.id,
             says: `${fastener.name}: a nut with a pin, and no new pin on the list.`,
-            fix: { says: "Put pins on the list", apply: (now, newId) => putPart(now, { id: newId(), name: "Split pin", place, count: fastener.count, renews: fastener.id }) },
+            fix: {
+              says: "Put pins on the list",
+              apply: (now, newId) =>
+                putPart(now, {
+                  id: newId(),
+                  name: "Split pin",
+                  place,
+                  count: fastener.count,
+                  renews: fastener.id,
+                }),
+            },
           },
         ];
       }),
@@ -112,7 +157,10 @@ export const PART_RULES: readonly Rule[] = [
               {
                 about: part.id,
                 says: `${part.name}: made for the ${part.hand}, and planned for the ${part.place}.`,
-                fix: { says: `Take the ${OTHER_SIDE[part.hand]}-hand one`, apply: (now) => putPart(now, { ...part, hand: OTHER_SIDE[part.hand ?? "left"] }) },
+                fix: {
+                  says: `Take the ${OTHER_SIDE[part.hand]}-hand one`,
+                  apply: (now) => putPart(now, { ...part, hand: OTHER_SIDE[part.hand ?? "left"] }),
+                },
               },
             ]
           : [],
@@ -124,12 +172,26 @@ export const PART_RULES: readonly Rule[] = [
     find: ({ route }) =>
       route.parts.flatMap((part): Finding[] => {
         const other = otherSide(part.place);
-        if (!part.inPairs || !other || route.parts.some((one) => one.name === part.name && one.place === other)) return [];
+        if (
+          !part.inPairs ||
+          !other ||
+          route.parts.some((one) => one.name === part.name && one.place === other)
+        )
+          return [];
         return [
           {
             about: part.id,
             says: `${part.name}: only for the ${part.place}.`,
-            fix: { says: "Add the other side", apply: (now, newId) => putPart(now, { ...part, id: newId(), place: other, ...(part.hand ? { hand: OTHER_SIDE[part.hand] } : {}) }) },
+            fix: {
+              says: "Add the other side",
+              apply: (now, newId) =>
+                putPart(now, {
+                  ...part,
+                  id: newId(),
+                  place: other,
+                  ...(part.hand ? { hand: OTHER_SIDE[part.hand] } : {}),
+                }),
+            },
           },
         ];
       }),

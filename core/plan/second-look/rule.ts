@@ -17,7 +17,10 @@ export interface Fix {
 
 /** One thing that a rule has to say about a plan. */
 export interface Finding {
-  /** The id of the step, fastener or part it is about, or "plan". With the rule's id it tells one finding from another. */
+  /**
+   * The id of the step, fastener or part it is about, or "plan". With the rule's id it tells one finding from
+   * another.
+   */
   about: string;
   says: string;
   /** True when going on as planned can hurt somebody or break something. */
@@ -61,7 +64,9 @@ export function readPlan(job: Job, route: Route, vehicle: Vehicle, tools: readon
   }
   /** Which fasteners have a torque in each unit. */
   const unitsOf = new Map<TorqueUnit, Set<string>>();
-  for (const { id, figure } of route.fasteners) for (const { unit } of figure ? torquesOf(figure) : []) unitsOf.set(unit, (unitsOf.get(unit) ?? new Set<string>()).add(id));
+  for (const { id, figure } of route.fasteners)
+    for (const { unit } of figure ? torquesOf(figure) : [])
+      unitsOf.set(unit, (unitsOf.get(unit) ?? new Set<string>()).add(id));
   return {
     job,
     route,
@@ -87,7 +92,11 @@ function onceFor<T, A>(work: (about: T) => A): (about: T) => A {
 }
 
 /** Units of the vehicle and of the plan's other figures: a slip is rather into one of them. */
-function usualUnits(vehicle: Vehicle, unitsOf: ReadonlyMap<TorqueUnit, ReadonlySet<string>>, { id }: Fastener): TorqueUnit[] {
+function usualUnits(
+  vehicle: Vehicle,
+  unitsOf: ReadonlyMap<TorqueUnit, ReadonlySet<string>>,
+  { id }: Fastener,
+): TorqueUnit[] {
   const ofOthers = [...unitsOf].flatMap(([unit, ids]) => (ids.size > (ids.has(id) ? 1 : 0) ? [unit] : []));
   return [...new Set([vehicle.torqueUnit, ...ofOthers])];
 }

@@ -27,7 +27,8 @@ function undoing(plan: PlanRead): Step[] {
 export const SAFETY_RULES: readonly Rule[] = [
   {
     id: "hand-it-over",
-    reason: "When this goes wrong somebody is hurt: maker's parts and figures only, and a good reason to do it at home.",
+    reason:
+      "When this goes wrong somebody is hurt: maker's parts and figures only, and a good reason to do it at home.",
     find: ({ route }) =>
       route.steps.flatMap((step): Finding[] => {
         if (step.title.startsWith(HANDED_OVER)) return [];
@@ -41,7 +42,12 @@ export const SAFETY_RULES: readonly Rule[] = [
                 says: `“${step.title}” works on ${found[1]}. Hand it over, or write down why not.`,
                 fix: {
                   says: "Hand it over",
-                  apply: (now) => changeStep(now, step.id, ({ fastenerId: _mine, ...one }) => ({ ...one, kind: "do", title: `${HANDED_OVER}${step.title}`.slice(0, 200) })),
+                  apply: (now) =>
+                    changeStep(now, step.id, ({ fastenerId: _mine, ...one }) => ({
+                      ...one,
+                      kind: "do",
+                      title: `${HANDED_OVER}${step.title}`.slice(0, 200),
+                    })),
                 },
               },
             ]
@@ -55,15 +61,23 @@ export const SAFETY_RULES: readonly Rule[] = [
       const findings: Finding[] = [];
       plan.route.steps.forEach((step, i) => {
         const before = plan.route.steps[i - 1];
-        if (step.stance === "on the ground" || before?.stance === step.stance || step.kind === "raise") return;
-        if (plan.route.steps.slice(0, i).findLast(({ kind }) => kind === "raise" || kind === "lower")?.kind === "raise") return;
+        if (step.stance === "on the ground" || before?.stance === step.stance || step.kind === "raise")
+          return;
+        if (
+          plan.route.steps.slice(0, i).findLast(({ kind }) => kind === "raise" || kind === "lower")?.kind ===
+          "raise"
+        )
+          return;
         const says = `“${step.title}” is done with the ${step.stance}, and no step before it raises it onto stands.`;
         findings.push({
           about: step.id,
           stepId: step.id,
           grave: true,
           says,
-          fix: { says: "Raise it onto stands first", apply: (route, newId) => insertBefore(route, step.id, raising(newId(), step, plan.vehicle)) },
+          fix: {
+            says: "Raise it onto stands first",
+            apply: (route, newId) => insertBefore(route, step.id, raising(newId(), step, plan.vehicle)),
+          },
         });
       });
       return findings;
@@ -74,7 +88,9 @@ export const SAFETY_RULES: readonly Rule[] = [
     reason: "A stand is judged against the load on it, not against the car.",
     find: ({ route, vehicle, tools }) =>
       standNeeds(route, vehicle, tools).flatMap(({ stance, verdict, says }): Finding[] =>
-        verdict === "stop" ? [{ about: `plan ${stance}`, grave: true, says: `${capital(stance)}: ${says}` }] : [],
+        verdict === "stop"
+          ? [{ about: `plan ${stance}`, grave: true, says: `${capital(stance)}: ${says}` }]
+          : [],
       ),
   },
   {
@@ -94,7 +110,11 @@ export const SAFETY_RULES: readonly Rule[] = [
                 says: `“${step.title}”: the rear goes up and nothing chocks the front wheels.`,
                 fix: {
                   says: "Chock them",
-                  apply: (now) => changeStep(now, step.id, (one) => ({ ...one, cautions: [...one.cautions, frontChocked(vehicle)].slice(0, 10) })),
+                  apply: (now) =>
+                    changeStep(now, step.id, (one) => ({
+                      ...one,
+                      cautions: [...one.cautions, frontChocked(vehicle)].slice(0, 10),
+                    })),
                 },
               },
             ]
@@ -107,15 +127,26 @@ export const SAFETY_RULES: readonly Rule[] = [
     find: (plan) => {
       const opened = undoing(plan).find((step) => COOLANT.test(step.title));
       const place = opened ? (plan.at.get(opened.id) ?? 0) : 0;
-      if (!opened || plan.route.steps.slice(0, place + 1).some((step) => step.wait || /\bcold\b|\bcool(?:ed)? down\b/.test(wordsOf(step)))) return [];
-      const wait = plainStep("", "make safe", "do", "Let the engine go cold", { wait: { minutes: 90, until: "the hoses are cold to the hand" } });
+      if (
+        !opened ||
+        plan.route.steps
+          .slice(0, place + 1)
+          .some((step) => step.wait || /\bcold\b|\bcool(?:ed)? down\b/.test(wordsOf(step)))
+      )
+        return [];
+      const wait = plainStep("", "make safe", "do", "Let the engine go cold", {
+        wait: { minutes: 90, until: "the hoses are cold to the hand" },
+      });
       return [
         {
           about: opened.id,
           stepId: opened.id,
           grave: true,
           says: `“${opened.title}” opens the cooling system, and nothing waits for it to go cold.`,
-          fix: { says: "Wait first", apply: (route: Route, newId) => ({ ...route, steps: [{ ...wait, id: newId() }, ...route.steps] }) },
+          fix: {
+            says: "Wait first",
+            apply: (route: Route, newId) => ({ ...route, steps: [{ ...wait, id: newId() }, ...route.steps] }),
+          },
         },
       ];
     },
@@ -123,7 +154,10 @@ export const SAFETY_RULES: readonly Rule[] = [
 ];
 
 function raising(id: string, { stance, phase }: Step, vehicle: Vehicle): Step {
-  return plainStep(id, phase, "raise", `${capital(stance)} on stands`, { stance, cautions: stance === "rear up" ? [frontChocked(vehicle)] : [] });
+  return plainStep(id, phase, "raise", `${capital(stance)} on stands`, {
+    stance,
+    cautions: stance === "rear up" ? [frontChocked(vehicle)] : [],
+  });
 }
 
 function frontChocked({ driven }: Vehicle): string {

@@ -21,13 +21,32 @@ const bolts = (more: Partial<Fastener> = {}): Fastener => ({
   source: "vehicle maker",
   ...more,
 });
-const step = (id: string, more: Partial<Step> = {}): Step => ({ id, title: `Step ${id}`, phase: "take apart", kind: "do", stance: "on the ground", cautions: [], ...more });
-const part = (more: Partial<Part> = {}): Part => ({ id: "p", name: "Spring", place: "left front", count: 1, ...more });
+const step = (id: string, more: Partial<Step> = {}): Step => ({
+  id,
+  title: `Step ${id}`,
+  phase: "take apart",
+  kind: "do",
+  stance: "on the ground",
+  cautions: [],
+  ...more,
+});
+const part = (more: Partial<Part> = {}): Part => ({
+  id: "p",
+  name: "Spring",
+  place: "left front",
+  count: 1,
+  ...more,
+});
 const out = step("out", { kind: "undo", fastenerId: "f" });
 const hand = step("hand", { kind: "hand-start", phase: "put back", fastenerId: "f" });
 const tight = step("tight", { kind: "torque", phase: "put back", fastenerId: "f" });
 const up = { stance: "rear up" as const };
-const raise = step("raise", { kind: "raise", phase: "make safe", ...up, cautions: ["Chock both front wheels"] });
+const raise = step("raise", {
+  kind: "raise",
+  phase: "make safe",
+  ...up,
+  cautions: ["Chock both front wheels"],
+});
 const lower = step("lower", { kind: "lower", phase: "put back", ...up });
 
 interface Plan {
@@ -37,7 +56,12 @@ interface Plan {
   system?: Job["system"];
 }
 
-function jobOf({ steps = [out, hand, tight], fasteners = [bolts()], parts = [], system = "engine" }: Plan): Job {
+function jobOf({
+  steps = [out, hand, tight],
+  fasteners = [bolts()],
+  parts = [],
+  system = "engine",
+}: Plan): Job {
   const route: Route = { id: "r", name: "By the book", steps, fasteners, parts };
   return {
     id: "j",
@@ -68,16 +92,23 @@ const CASES: Record<string, { trips: Plan; misses: Plan }> = {
     trips: { fasteners: [bolts({ thread: readThread("M6"), figure: readTorqueFigure("106 ft lb") })] },
     misses: { fasteners: [bolts({ thread: readThread("M6"), figure: readTorqueFigure("106 in lb") })] },
   },
-  "figure-implausible": { trips: { fasteners: [bolts({ figure: readTorqueFigure("5000 Nm") })] }, misses: { fasteners: [bolts({ figure: readTorqueFigure("28 Nm") })] } },
+  "figure-implausible": {
+    trips: { fasteners: [bolts({ figure: readTorqueFigure("5000 Nm") })] },
+    misses: { fasteners: [bolts({ figure: readTorqueFigure("28 Nm") })] },
+  },
   // A clip comes off with what it holds.
-  untouched: { trips: { steps: [step("a")] }, misses: { fasteners: [bolts({ name: "Hose clip" })], steps: [step("a")] } },
+  untouched: {
+    trips: { steps: [step("a")] },
+    misses: { fasteners: [bolts({ name: "Hose clip" })], steps: [step("a")] },
+  },
   "no-size": {
     trips: { fasteners: [{ ...bolts(), sizeToUndo: undefined }] },
     misses: { fasteners: [{ ...bolts({ name: "Push clips" }), sizeToUndo: undefined }] },
   },
   "no-figure": {
     trips: { fasteners: [{ ...bolts({ name: "Wheel nuts" }), figure: undefined }] },
-    // A cover that holds nobody's life, a clip that no torque could be given for, and counted turns, which are a way.
+    // A cover that holds nobody's life, a clip that no torque could be given for, and counted turns, which
+    // are a way.
     misses: {
       fasteners: [
         { ...bolts(), figure: undefined },
@@ -88,20 +119,61 @@ const CASES: Record<string, { trips: Plan; misses: Plan }> = {
     },
   },
   "unlike-figures": {
-    trips: { fasteners: [bolts({ figure: readTorqueFigure("4 Nm") }), bolts({ id: "g", name: "Bracket bolts", figure: readTorqueFigure("42 Nm") })] },
-    misses: { fasteners: [bolts({ figure: readTorqueFigure("18 Nm") }), bolts({ id: "g", name: "Bracket bolts", figure: readTorqueFigure("30 Nm") })] },
-  },
-  "odd-unit": {
-    trips: { fasteners: [bolts({ figure: readTorqueFigure("18 lb ft") }), ...["g", "h", "i"].map((id) => bolts({ id }))] },
+    trips: {
+      fasteners: [
+        bolts({ figure: readTorqueFigure("4 Nm") }),
+        bolts({ id: "g", name: "Bracket bolts", figure: readTorqueFigure("42 Nm") }),
+      ],
+    },
     misses: {
-      fasteners: [bolts({ figure: readTorqueFigure("18 lb ft") }), bolts({ id: "g", figure: readTorqueFigure("18 lb ft") }), ...["h", "i", "k"].map((id) => bolts({ id }))],
+      fasteners: [
+        bolts({ figure: readTorqueFigure("18 Nm") }),
+        bolts({ id: "g", name: "Bracket bolts", figure: readTorqueFigure("30 Nm") }),
+      ],
     },
   },
-  "no-source": { trips: { fasteners: [bolts({ source: undefined })] }, misses: { fasteners: [bolts({ source: undefined, figure: readTorqueFigure("snug") })] } },
-  "not-to-be-trusted": { trips: { fasteners: [bolts({ source: "memory" })] }, misses: { fasteners: [bolts({ source: "a friend's notes" })] } },
+  "odd-unit": {
+    trips: {
+      fasteners: [
+        bolts({ figure: readTorqueFigure("18 lb ft") }),
+        ...["g", "h", "i"].map((id) => bolts({ id })),
+      ],
+    },
+    misses: {
+      fasteners: [
+        bolts({ figure: readTorqueFigure("18 lb ft") }),
+        bolts({ id: "g", figure: readTorqueFigure("18 lb ft") }),
+        ...["h", "i", "k"].map((id) => bolts({ id })),
+      ],
+    },
+  },
+  "no-source": {
+    trips: { fasteners: [bolts({ source: undefined })] },
+    misses: { fasteners: [bolts({ source: undefined, figure: readTorqueFigure("snug") })] },
+  },
+  "not-to-be-trusted": {
+    trips: { fasteners: [bolts({ source: "memory" })] },
+    misses: { fasteners: [bolts({ source: "a friend's notes" })] },
+  },
   "no-wrench": {
-    trips: { fasteners: [bolts({ thread: readThread("M20"), sizeToUndo: readHeadSize("30"), figure: readTorqueFigure("320 Nm") })] },
-    misses: { fasteners: [bolts({ thread: readThread("M20"), sizeToUndo: readHeadSize("30"), figure: readTorqueFigure("200 Nm") })] },
+    trips: {
+      fasteners: [
+        bolts({
+          thread: readThread("M20"),
+          sizeToUndo: readHeadSize("30"),
+          figure: readTorqueFigure("320 Nm"),
+        }),
+      ],
+    },
+    misses: {
+      fasteners: [
+        bolts({
+          thread: readThread("M20"),
+          sizeToUndo: readHeadSize("30"),
+          figure: readTorqueFigure("200 Nm"),
+        }),
+      ],
+    },
   },
   "passes-out-of-order": {
     trips: { fasteners: [bolts({ figure: readTorqueFigure("20 Nm then 10 Nm then 25 Nm") })] },
@@ -115,15 +187,26 @@ const CASES: Record<string, { trips: Plan; misses: Plan }> = {
     trips: { fasteners: [bolts({ condition: "dry", locking: "threadlocker, medium strength" })] },
     misses: { fasteners: [bolts({ condition: "threadlocked", locking: "threadlocker, medium strength" })] },
   },
-  loop: { trips: { steps: [step("a", { needs: ["b"] }), step("b", { needs: ["a"] })] }, misses: { steps: [step("a"), step("b", { needs: ["a"] })] } },
-  "before-its-need": { trips: { steps: [step("a", { needs: ["b"] }), step("b")] }, misses: { steps: [step("b"), step("a", { needs: ["b"] })] } },
+  loop: {
+    trips: { steps: [step("a", { needs: ["b"] }), step("b", { needs: ["a"] })] },
+    misses: { steps: [step("a"), step("b", { needs: ["a"] })] },
+  },
+  "before-its-need": {
+    trips: { steps: [step("a", { needs: ["b"] }), step("b")] },
+    misses: { steps: [step("b"), step("a", { needs: ["b"] })] },
+  },
   "nothing-leads-here": {
     trips: { steps: [step("a", { putsBack: ["sensor lead"] })] },
     misses: { steps: [step("z", { takesOff: ["Sensor lead"] }), step("a", { putsBack: ["sensor lead"] })] },
   },
   "still-attached": {
     trips: { steps: [step("a", { movesPast: ["sensor lead"] })] },
-    misses: { steps: [step("z", { takesOff: ["sensor lead"] }), step("a", { movesPast: ["sensor lead"], putsBack: ["sensor lead"] })] },
+    misses: {
+      steps: [
+        step("z", { takesOff: ["sensor lead"] }),
+        step("a", { movesPast: ["sensor lead"], putsBack: ["sensor lead"] }),
+      ],
+    },
   },
   "never-put-back": {
     trips: { steps: [step("a", { takesOff: ["sensor lead"] })] },
@@ -132,45 +215,106 @@ const CASES: Record<string, { trips: Plan; misses: Plan }> = {
   "never-done-up": { trips: { steps: [out] }, misses: { steps: [out, hand, tight] } },
   "counts-differ": {
     trips: { steps: [{ ...out, count: 3 }, hand, tight] },
-    misses: { steps: [{ ...out, count: 3 }, step("rest", { kind: "undo", fastenerId: "f", count: 1 }), hand, tight] },
+    misses: {
+      steps: [{ ...out, count: 3 }, step("rest", { kind: "undo", fastenerId: "f", count: 1 }), hand, tight],
+    },
   },
   "torque-before-hand": { trips: { steps: [out, tight, hand] }, misses: { steps: [out, hand, tight] } },
   "torque-in-the-wrong-place": {
-    trips: { fasteners: [bolts({ tightened: "on the ground" })], steps: [raise, { ...out, ...up }, hand, { ...tight, ...up }, lower] },
-    misses: { fasteners: [bolts({ tightened: "on the ground" })], steps: [raise, { ...out, ...up }, { ...hand, ...up }, lower, tight] },
+    trips: {
+      fasteners: [bolts({ tightened: "on the ground" })],
+      steps: [raise, { ...out, ...up }, hand, { ...tight, ...up }, lower],
+    },
+    misses: {
+      fasteners: [bolts({ tightened: "on the ground" })],
+      steps: [raise, { ...out, ...up }, { ...hand, ...up }, lower, tight],
+    },
   },
-  "no-limit": { trips: { steps: [step("m", { measure: { what: "drum", unit: "mm" } })] }, misses: { steps: [step("m", { measure: { what: "drum", unit: "mm", most: 230 } })] } },
-  "single-use-again": { trips: { fasteners: [bolts({ singleUse: true })] }, misses: { fasteners: [bolts({ singleUse: true })], parts: [part({ renews: "f" })] } },
-  "no-new-pin": { trips: { fasteners: [bolts({ locking: "split pin" })] }, misses: { fasteners: [bolts({ locking: "split pin" })], parts: [part({ name: "Cotter pin 3 mm" })] } },
+  "no-limit": {
+    trips: { steps: [step("m", { measure: { what: "drum", unit: "mm" } })] },
+    misses: { steps: [step("m", { measure: { what: "drum", unit: "mm", most: 230 } })] },
+  },
+  "single-use-again": {
+    trips: { fasteners: [bolts({ singleUse: true })] },
+    misses: { fasteners: [bolts({ singleUse: true })], parts: [part({ renews: "f" })] },
+  },
+  "no-new-pin": {
+    trips: { fasteners: [bolts({ locking: "split pin" })] },
+    misses: { fasteners: [bolts({ locking: "split pin" })], parts: [part({ name: "Cotter pin 3 mm" })] },
+  },
   "wrong-hand": { trips: { parts: [part({ hand: "right" })] }, misses: { parts: [part({ hand: "left" })] } },
-  "one-of-a-pair": { trips: { parts: [part({ inPairs: true })] }, misses: { parts: [part({ inPairs: true }), part({ id: "q", place: "right front", inPairs: true })] } },
-  "hand-it-over": { trips: { steps: [step("a", { title: "Unplug the airbag" })] }, misses: { steps: [step("a", { title: "Bag up the air filter" })] } },
-  "no-stands": { trips: { steps: [{ ...out, ...up }, hand, tight] }, misses: { steps: [raise, { ...out, ...up }, lower, hand, tight] } },
-  "stands-too-weak": { trips: { steps: [step("raise", { kind: "raise", stance: "all up", phase: "make safe" })] }, misses: { steps: [raise] } },
+  "one-of-a-pair": {
+    trips: { parts: [part({ inPairs: true })] },
+    misses: { parts: [part({ inPairs: true }), part({ id: "q", place: "right front", inPairs: true })] },
+  },
+  "hand-it-over": {
+    trips: { steps: [step("a", { title: "Unplug the airbag" })] },
+    misses: { steps: [step("a", { title: "Bag up the air filter" })] },
+  },
+  "no-stands": {
+    trips: { steps: [{ ...out, ...up }, hand, tight] },
+    misses: { steps: [raise, { ...out, ...up }, lower, hand, tight] },
+  },
+  "stands-too-weak": {
+    trips: { steps: [step("raise", { kind: "raise", stance: "all up", phase: "make safe" })] },
+    misses: { steps: [raise] },
+  },
   "only-the-parking-brake": {
     trips: { steps: [{ ...raise, cautions: [] }] },
-    misses: { steps: [step("chock", { title: "Chock the front wheels", phase: "make safe" }), { ...raise, cautions: [] }] },
+    misses: {
+      steps: [
+        step("chock", { title: "Chock the front wheels", phase: "make safe" }),
+        { ...raise, cautions: [] },
+      ],
+    },
   },
   "opened-hot": {
     trips: { steps: [step("a", { title: "Radiator hose off" })] },
-    misses: { steps: [step("w", { title: "Wait until it is cold" }), step("a", { title: "Radiator hose off" })] },
+    misses: {
+      steps: [step("w", { title: "Wait until it is cold" }), step("a", { title: "Radiator hose off" })],
+    },
   },
   "no-bleed": {
     trips: { steps: [step("a", { title: "Brake pipe off the cylinder", kind: "undo" })] },
-    misses: { steps: [step("a", { title: "Brake pipe off the cylinder", kind: "undo" }), step("b", { title: "Bleed both sides", phase: "put back" })] },
+    misses: {
+      steps: [
+        step("a", { title: "Brake pipe off the cylinder", kind: "undo" }),
+        step("b", { title: "Bleed both sides", phase: "put back" }),
+      ],
+    },
   },
   "no-alignment": {
     trips: { fasteners: [bolts({ name: "Track rod end nut" })] },
-    misses: { fasteners: [bolts({ name: "Track rod end nut" })], steps: [out, hand, tight, step("book", { title: "Book the alignment", phase: "prove it" })] },
+    misses: {
+      fasteners: [bolts({ name: "Track rod end nut" })],
+      steps: [out, hand, tight, step("book", { title: "Book the alignment", phase: "prove it" })],
+    },
   },
   "no-pedal": {
     trips: { fasteners: [bolts({ name: "Caliper carrier bolts" })] },
-    misses: { fasteners: [bolts({ name: "Caliper carrier bolts" })], steps: [out, hand, tight, step("pump", { title: "Pump the pedal until it is hard", phase: "prove it" })] },
+    misses: {
+      fasteners: [bolts({ name: "Caliper carrier bolts" })],
+      steps: [
+        out,
+        hand,
+        tight,
+        step("pump", { title: "Pump the pedal until it is hard", phase: "prove it" }),
+      ],
+    },
   },
-  "never-lowered": { trips: { steps: [raise, { ...out, ...up }, { ...hand, ...up }, { ...tight, ...up }] }, misses: { steps: [raise, { ...out, ...up }, hand, tight, lower] } },
+  "never-lowered": {
+    trips: { steps: [raise, { ...out, ...up }, { ...hand, ...up }, { ...tight, ...up }] },
+    misses: { steps: [raise, { ...out, ...up }, hand, tight, lower] },
+  },
   "wheel-in-the-air": {
-    trips: { fasteners: [bolts({ name: "Wheel nuts" })], steps: [raise, { ...out, ...up }, { ...hand, ...up }, { ...tight, ...up }] },
-    misses: { fasteners: [bolts({ name: "Wheel nuts" })], steps: [raise, { ...out, ...up }, { ...hand, ...up }, lower, tight] },
+    trips: {
+      fasteners: [bolts({ name: "Wheel nuts" })],
+      steps: [raise, { ...out, ...up }, { ...hand, ...up }, { ...tight, ...up }],
+    },
+    misses: {
+      fasteners: [bolts({ name: "Wheel nuts" })],
+      steps: [raise, { ...out, ...up }, { ...hand, ...up }, lower, tight],
+    },
   },
 };
 
@@ -184,25 +328,35 @@ test.each(Object.entries(CASES))("%s is tripped, and narrowly missed", (id, { tr
   expect(rulesOf(misses)).not.toContain(id);
 });
 
-test.each(Object.entries(CASES))("the fix of %s, where it has one, mends it and leaves a plan that the model allows", (id, { trips }) => {
-  const { job, route, found } = look(trips);
-  const finding = found.find(({ rule }) => rule.id === id);
-  expect(finding?.says).toMatch(/\.$|\?$/);
-  // Only stronger stands mend stands that are too weak, and no plan can put those there.
-  if (!finding?.fix) return expect(id).toBe("stands-too-weak");
-  let made = 0;
-  const fixed = finding.fix.apply(route, () => `new-${++made}`);
-  const after = secondLook({ ...job, routes: [fixed] }, fixed, wren, demo.tools);
-  expect(after.filter(({ rule, about }) => rule.id === id && about === finding.about)).toEqual([]);
-  expect(jobSchema.safeParse({ ...job, routes: [fixed] }).error).toBeUndefined();
-});
+test.each(Object.entries(CASES))(
+  "the fix of %s, where it has one, mends it and leaves a plan that the model allows",
+  (id, { trips }) => {
+    const { job, route, found } = look(trips);
+    const finding = found.find(({ rule }) => rule.id === id);
+    expect(finding?.says).toMatch(/\.$|\?$/);
+    // Only stronger stands mend stands that are too weak, and no plan can put those there.
+    if (!finding?.fix) return expect(id).toBe("stands-too-weak");
+    let made = 0;
+    const fixed = finding.fix.apply(route, () => `new-${++made}`);
+    const after = secondLook({ ...job, routes: [fixed] }, fixed, wren, demo.tools);
+    expect(after.filter(({ rule, about }) => rule.id === id && about === finding.about)).toEqual([]);
+    expect(jobSchema.safeParse({ ...job, routes: [fixed] }).error).toBeUndefined();
+  },
+);
 
 test("what holds a life and has no figure is grave, said with what hangs on it; only a wheel has one to take over", () => {
-  const { found } = look({ fasteners: [{ ...bolts({ name: "Track rod end nut", count: 1 }), figure: undefined }] });
+  const { found } = look({
+    fasteners: [{ ...bolts({ name: "Track rod end nut", count: 1 }), figure: undefined }],
+  });
   const finding = found.find(({ rule }) => rule.id === "no-figure");
-  expect(finding).toMatchObject({ grave: true, says: "Track rod end nut: no figure, and it holds the steering. Look it up." });
+  expect(finding).toMatchObject({
+    grave: true,
+    says: "Track rod end nut: no figure, and it holds the steering. Look it up.",
+  });
   expect(finding?.fix).toBeUndefined();
-  const snug = look({ fasteners: [bolts({ name: "Wheel nuts", figure: readTorqueFigure("snug") })] }).found.find(({ rule }) => rule.id === "no-figure");
+  const snug = look({
+    fasteners: [bolts({ name: "Wheel nuts", figure: readTorqueFigure("snug") })],
+  }).found.find(({ rule }) => rule.id === "no-figure");
   expect(snug?.says).toBe("Wheel nuts: “good and tight” is no figure, and they hold a wheel on. Look it up.");
   expect(snug?.fix?.says).toMatch(/^This vehicle's own: /);
 });
@@ -229,7 +383,9 @@ test("the wrong unit in the demo is caught, explained and fixed in one action", 
   const [route] = job?.routes ?? [];
   if (!job || !route) throw new Error("no job");
   const slip = secondLook(job, route, wren, demo.tools).find(({ rule }) => rule.id === "unit-slip");
-  expect(slip?.says).toBe("Cam cover bolts: 106 lb·ft would break an M6. As 106 lb·in it is 12.0 N·m, which fits. Look it up before you use it.");
+  expect(slip?.says).toBe(
+    "Cam cover bolts: 106 lb·ft would break an M6. As 106 lb·in it is 12.0 N·m, which fits. Look it up before you use it.",
+  );
   expect(slip?.fix?.says).toBe("I looked it up: it is 106 lb·in (12.0 N·m)");
 });
 
@@ -237,13 +393,30 @@ test("an answer stays with its finding until it is taken back, and a new one sta
   const { job, route, found } = look(CASES["no-source"]?.trips ?? {});
   const [finding] = found;
   if (!finding) throw new Error("nothing found");
-  const again = (now: Job) => secondLook(now, route, wren, demo.tools).find(({ rule }) => rule.id === finding.rule.id)?.answer;
-  const answered = answerFinding(answerFinding(job, finding, "the old manual", "2026-11-24"), finding, "page 12 of the manual", "2026-11-25");
-  expect(again(answered)).toEqual({ rule: "no-source", about: "f", because: "page 12 of the manual", on: "2026-11-25" });
+  const again = (now: Job) =>
+    secondLook(now, route, wren, demo.tools).find(({ rule }) => rule.id === finding.rule.id)?.answer;
+  const answered = answerFinding(
+    answerFinding(job, finding, "the old manual", "2026-11-24"),
+    finding,
+    "page 12 of the manual",
+    "2026-11-25",
+  );
+  expect(again(answered)).toEqual({
+    rule: "no-source",
+    about: "f",
+    because: "page 12 of the manual",
+    on: "2026-11-25",
+  });
   expect(answered.answers).toHaveLength(1);
   expect(again(takeAnswerBack(answered, finding))).toBeUndefined();
 });
 
 test("a class that is not defined for so thick a thread does not stop the look", () => {
-  expect(rulesOf({ fasteners: [bolts({ thread: readThread("M30x2"), strength: "A2-70", figure: readTorqueFigure("210 Nm") })] })).toEqual([]);
+  expect(
+    rulesOf({
+      fasteners: [
+        bolts({ thread: readThread("M30x2"), strength: "A2-70", figure: readTorqueFigure("210 Nm") }),
+      ],
+    }),
+  ).toEqual([]);
 });

@@ -11,7 +11,14 @@ import { SAFETY_RULES } from "./safety-rules";
 import { SLIP_RULES } from "./slip-rules";
 
 /** Every rule of the second look. */
-export const RULES: readonly Rule[] = [...SAFETY_RULES, ...CONSEQUENCE_RULES, ...SLIP_RULES, ...FIGURE_RULES, ...ORDER_RULES, ...PART_RULES];
+export const RULES: readonly Rule[] = [
+  ...SAFETY_RULES,
+  ...CONSEQUENCE_RULES,
+  ...SLIP_RULES,
+  ...FIGURE_RULES,
+  ...ORDER_RULES,
+  ...PART_RULES,
+];
 
 export interface Found extends Finding {
   rule: Rule;
@@ -21,16 +28,26 @@ export interface Found extends Finding {
 
 /**
  * What a route lacks, doubts or risks, the grave first. An answered finding stays, with its answer.
- * Example: cam cover bolts at 106 lb·ft → "unit-slip", with the fix "I looked it up: it is 106 lb·in (12.0 N·m)".
+ * Example: cam cover bolts at 106 lb·ft → "unit-slip", with the fix "I looked it up: it is 106 lb·in (12.0
+ * N·m)".
  */
 export function secondLook(job: Job, route: Route, vehicle: Vehicle, tools: readonly Tool[]): Found[] {
   const plan = readPlan(job, route, vehicle, tools);
   const answers = new Map((job.answers ?? []).map((answer) => [`${answer.rule} ${answer.about}`, answer]));
-  const found = RULES.flatMap((rule) => findingsOf(rule, plan).map((finding): Found => ({ ...finding, rule, answer: answers.get(`${rule.id} ${finding.about}`) })));
+  const found = RULES.flatMap((rule) =>
+    findingsOf(rule, plan).map((finding): Found => ({
+      ...finding,
+      rule,
+      answer: answers.get(`${rule.id} ${finding.about}`),
+    })),
+  );
   return found.sort((a, b) => Number(b.grave ?? false) - Number(a.grave ?? false));
 }
 
-/** What a rule finds; where an odd value in the plan keeps it from looking, that is its finding, and the others still look. */
+/**
+ * What a rule finds; where an odd value in the plan keeps it from looking, that is its finding, and the
+ * others still look.
+ */
 function findingsOf(rule: Rule, plan: PlanRead): Finding[] {
   return orSentence(
     () => rule.find(plan),
@@ -39,10 +56,17 @@ function findingsOf(rule: Rule, plan: PlanRead): Finding[] {
 }
 
 /**
- * Whether putting these right, all together, leaves fewer findings without an answer than there are, the grave counted first: tried on a copy.
- * A mend that only brings another finding in place of its own is no mend; one that takes a grave one away may show a lesser one behind it.
+ * Whether putting these right, all together, leaves fewer findings without an answer than there are, the
+ * grave counted first: tried on a copy. A mend that only brings another finding in place of its own is no
+ * mend; one that takes a grave one away may show a lesser one behind it.
  */
-export function mendsHelp(job: Job, route: Route, vehicle: Vehicle, tools: readonly Tool[], found: readonly Found[]): boolean {
+export function mendsHelp(
+  job: Job,
+  route: Route,
+  vehicle: Vehicle,
+  tools: readonly Tool[],
+  found: readonly Found[],
+): boolean {
   let made = 0;
   const open = (one: Route) => secondLook(job, one, vehicle, tools).filter(({ answer }) => !answer);
   const grave = (all: readonly Found[]) => all.filter((one) => one.grave).length;
@@ -52,12 +76,23 @@ export function mendsHelp(job: Job, route: Route, vehicle: Vehicle, tools: reado
 }
 
 /** The job with an answer to a finding, in place of an earlier one to the same. */
-export function answerFinding(job: Job, { rule, about }: { rule: Pick<Rule, "id">; about: string }, because: string, on: string): Job {
+export function answerFinding(
+  job: Job,
+  { rule, about }: { rule: Pick<Rule, "id">; about: string },
+  because: string,
+  on: string,
+): Job {
   const others = (job.answers ?? []).filter((answer) => answer.rule !== rule.id || answer.about !== about);
-  return { ...job, answers: [...others, { rule: rule.id, about, because: because.trim().slice(0, 200), on }] };
+  return {
+    ...job,
+    answers: [...others, { rule: rule.id, about, because: because.trim().slice(0, 200), on }],
+  };
 }
 
 /** The job with the answer to a finding taken back. */
 export function takeAnswerBack(job: Job, { rule, about }: Pick<Found, "rule" | "about">): Job {
-  return { ...job, answers: (job.answers ?? []).filter((answer) => answer.rule !== rule.id || answer.about !== about) };
+  return {
+    ...job,
+    answers: (job.answers ?? []).filter((answer) => answer.rule !== rule.id || answer.about !== about),
+  };
 }

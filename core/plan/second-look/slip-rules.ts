@@ -17,25 +17,47 @@ function implausible(plan: PlanRead, unitSlip: boolean): Finding[] {
     const candidates = judged?.judgement?.candidates ?? [];
     const slipped = judged?.judgement === undefined || candidates.length > 0;
     if (!judged || slipped !== unitSlip || (!judged.grave && lookUpPlanned(plan.route, fastener))) return [];
-    const about = { about: fastener.id, fastenerId: fastener.id, grave: judged.grave, says: `${fastener.name}: ${judged.says}` };
+    const about = {
+      about: fastener.id,
+      fastenerId: fastener.id,
+      grave: judged.grave,
+      says: `${fastener.name}: ${judged.says}`,
+    };
     const { torque, judgement } = judged;
-    const fix = torque && judgement?.meant ? putRight(fastener, torque, judgement.meant) : judged.grave ? takeOut(fastener) : planLookUp(fastener);
+    const fix =
+      torque && judgement?.meant
+        ? putRight(fastener, torque, judgement.meant)
+        : judged.grave
+          ? takeOut(fastener)
+          : planLookUp(fastener);
     return [{ ...about, fix }];
   });
 }
 
-/** The figure that was probably meant, once it was looked up: in both units, so that nobody takes it on trust. */
+/**
+ * The figure that was probably meant, once it was looked up: in both units, so that nobody takes it on trust.
+ */
 function putRight({ id }: Fastener, wrong: TorqueQuantity, meant: TorqueQuantity): Fix {
   const change = (figure: TorqueFigure) =>
-    mapTorques(figure, (torque) => (meant.unit === wrong.unit ? (sameTorque(torque, wrong) ? meant : torque) : { ...torque, unit: meant.unit }));
+    mapTorques(figure, (torque) =>
+      meant.unit === wrong.unit
+        ? sameTorque(torque, wrong)
+          ? meant
+          : torque
+        : { ...torque, unit: meant.unit },
+    );
   return {
     says: `I looked it up: it is ${inBothUnits(meant)}`,
-    apply: (route) => changeFastener(route, id, (one) => (one.figure ? { ...one, figure: change(one.figure) } : one)),
+    apply: (route) =>
+      changeFastener(route, id, (one) => (one.figure ? { ...one, figure: change(one.figure) } : one)),
   };
 }
 
 function takeOut({ id }: Fastener): Fix {
-  return { says: "Take the figure out until it is looked up", apply: (route) => changeFastener(route, id, ({ figure: _wrong, ...rest }) => rest) };
+  return {
+    says: "Take the figure out until it is looked up",
+    apply: (route) => changeFastener(route, id, ({ figure: _wrong, ...rest }) => rest),
+  };
 }
 
 /** Like fasteners of one plan, by thread or head, whose torques differ tenfold: one of them is a slip. */
@@ -58,7 +80,11 @@ function unlike({ route, judged }: PlanRead): Finding[] {
     const [least, most] = [sorted[0], sorted.at(-1)];
     if (!least || !most || most.nm / least.nm < UNLIKE) return [];
     // What was found wrong by itself is said there.
-    if ([least, most].some(({ fastener }) => judged(fastener)?.grave) || [least, most].every(({ fastener }) => lookUpPlanned(route, fastener))) return [];
+    if (
+      [least, most].some(({ fastener }) => judged(fastener)?.grave) ||
+      [least, most].every(({ fastener }) => lookUpPlanned(route, fastener))
+    )
+      return [];
     return [
       {
         about: least.fastener.id,
@@ -73,7 +99,10 @@ function unlike({ route, judged }: PlanRead): Finding[] {
 const UNLIKE = 10;
 
 const INCH_UNITS: readonly TorqueUnit[] = ["lbf.ft", "lbf.in", "ozf.in"];
-/** N·m taken for lb·ft is a third too little or too much: strength cannot tell, but a plan all in one of them can. */
+/**
+ * N·m taken for lb·ft is a third too little or too much: strength cannot tell, but a plan all in one of them
+ * can.
+ */
 function oddUnit(plan: PlanRead): Finding[] {
   const own = INCH_UNITS.includes(plan.vehicle.torqueUnit);
   const odd = (unit: TorqueUnit) => INCH_UNITS.includes(unit) !== own;
@@ -102,8 +131,24 @@ function sameTorque(a: TorqueQuantity, b: TorqueQuantity): boolean {
 
 /** Figures that are a slip, of a unit or a digit, by themselves or beside the plan's others. */
 export const SLIP_RULES: readonly Rule[] = [
-  { id: "unit-slip", reason: "A figure in the wrong unit is twelve times too much or too little.", find: (plan) => implausible(plan, true) },
-  { id: "figure-implausible", reason: "No such thread is tightened to that: it would strip, snap or come loose.", find: (plan) => implausible(plan, false) },
-  { id: "unlike-figures", reason: "Like threads are tightened alike: tenfold is a slip even where each could be right by itself.", find: unlike },
-  { id: "odd-unit", reason: "N·m and lb·ft differ by a third, which no check of strength can see.", find: oddUnit },
+  {
+    id: "unit-slip",
+    reason: "A figure in the wrong unit is twelve times too much or too little.",
+    find: (plan) => implausible(plan, true),
+  },
+  {
+    id: "figure-implausible",
+    reason: "No such thread is tightened to that: it would strip, snap or come loose.",
+    find: (plan) => implausible(plan, false),
+  },
+  {
+    id: "unlike-figures",
+    reason: "Like threads are tightened alike: tenfold is a slip even where each could be right by itself.",
+    find: unlike,
+  },
+  {
+    id: "odd-unit",
+    reason: "N·m and lb·ft differ by a third, which no check of strength can see.",
+    find: oddUnit,
+  },
 ];

@@ -10,7 +10,12 @@ export function want(key: string, amount = 1): Want {
 }
 
 /** An offer that answers needs by key. */
-export function offer(id: string, priceMinor: number, answers: Record<string, number>, more: Partial<Offer> = {}): Offer {
+export function offer(
+  id: string,
+  priceMinor: number,
+  answers: Record<string, number>,
+  more: Partial<Offer> = {},
+): Offer {
   return {
     id,
     kind: Object.keys(answers).length > 1 ? "set" : "single",
@@ -27,7 +32,16 @@ export function offer(id: string, priceMinor: number, answers: Record<string, nu
 }
 
 export function asking(wants: Want[], offers: Offer[], more: Partial<ShoppingAsk> = {}): ShoppingAsk {
-  return { wants, chest: chestOf([]), had: new Set(), offers, shops: [], wishes: { own: [] }, daysLeft: undefined, ...more };
+  return {
+    wants,
+    chest: chestOf([]),
+    had: new Set(),
+    offers,
+    shops: [],
+    wishes: { own: [] },
+    daysLeft: undefined,
+    ...more,
+  };
 }
 
 /** Whole numbers from a seed: the same instance whenever it is asked for. */
@@ -72,6 +86,9 @@ export function randomAsk(seed: number, needs: number, offers: number): Shopping
   return asking(wants, made, {
     shops,
     ...(roll(2) === 0 ? { daysLeft: 3 } : {}),
-    wishes: { own: roll(3) === 0 ? ["n0"] : [], ...(roll(3) === 0 ? { spendUpToMinor: 400 * needs + roll(600 * needs) } : {}) },
+    wishes: {
+      own: roll(3) === 0 ? ["n0"] : [],
+      ...(roll(3) === 0 ? { spendUpToMinor: 400 * needs + roll(600 * needs) } : {}),
+    },
   });
 }

@@ -1,7 +1,9 @@
 import { solve as yalps } from "yalps";
 import type { Solve } from "../integer-program";
 
-/** The second solver, which shares nothing with the first: branch and cut over a simplex in plain JavaScript. */
+/**
+ * The second solver, which shares nothing with the first: branch and cut over a simplex in plain JavaScript.
+ */
 export const yalpsSolver: Solve = ({ variables, constraints }) => {
   const columns = new Map(
     variables.map(({ cost }, i) => [
@@ -12,9 +14,19 @@ export const yalpsSolver: Solve = ({ variables, constraints }) => {
       ]),
     ]),
   );
-  constraints.forEach(({ terms }, i) => terms.forEach(([at, coefficient]) => columns.get(`x${at}`)?.set(`c${i}`, (columns.get(`x${at}`)?.get(`c${i}`) ?? 0) + coefficient)));
+  constraints.forEach(({ terms }, i) =>
+    terms.forEach(([at, coefficient]) =>
+      columns.get(`x${at}`)?.set(`c${i}`, (columns.get(`x${at}`)?.get(`c${i}`) ?? 0) + coefficient),
+    ),
+  );
   const rows = new Map([
-    ...constraints.map(({ least, most }, i) => [`c${i}`, { ...(least === undefined ? {} : { min: least }), ...(most === undefined ? {} : { max: most }) }] as const),
+    ...constraints.map(
+      ({ least, most }, i) =>
+        [
+          `c${i}`,
+          { ...(least === undefined ? {} : { min: least }), ...(most === undefined ? {} : { max: most }) },
+        ] as const,
+    ),
     ...variables.map(({ most }, i) => [`b${i}`, { max: most }] as const),
   ]);
   const { status, variables: found } = yalps(

@@ -2,7 +2,10 @@ import type { System } from "../../model/place";
 import type { Amount } from "../../model/supply";
 import type { TroubleKind } from "../../model/work";
 
-/** Something a rung needs, by name: `find` tells it in the chest. A supply, which is used up, has an amount; a tool has none. */
+/**
+ * Something a rung needs, by name: `find` tells it in the chest. A supply, which is used up, has an amount; a
+ * tool has none.
+ */
 export interface TroubleNeed {
   name: string;
   find: RegExp;

@@ -28,7 +28,10 @@ import {
   weld,
 } from "./rungs";
 
-/** Every ladder, in the order they are offered. Our own, from how these things go wrong and from what each step can break. */
+/**
+ * Every ladder, in the order they are offered. Our own, from how these things go wrong and from what each
+ * step can break.
+ */
 export const LADDERS: readonly Ladder[] = [
   {
     kind: "seized",
@@ -47,7 +50,13 @@ export const LADDERS: readonly Ladder[] = [
       ),
       backAndForth,
       heat,
-      rung("impact", "Impact wrench or driver in short bursts, at low power first.", 10, [tool("Impact wrench", /impact/i), GLASSES], [EYES, "Impact sockets only."]),
+      rung(
+        "impact",
+        "Impact wrench or driver in short bursts, at low power first.",
+        10,
+        [tool("Impact wrench", /impact/i), GLASSES],
+        [EYES, "Impact sockets only."],
+      ),
       handOver(tooFar),
     ],
   },
@@ -63,7 +72,16 @@ export const LADDERS: readonly Ladder[] = [
     looks: "The head or the stud came off in the tool.",
     first: "Measure what is left: if it stands out, more can be tried; if it is flush, it is drilled.",
     renew: true,
-    rungs: [stud, heat, carrier, leftHand, extractor, { ...drillOut, not: RENEWED }, insert, handOver(tooFar)],
+    rungs: [
+      stud,
+      heat,
+      carrier,
+      leftHand,
+      extractor,
+      { ...drillOut, not: RENEWED },
+      insert,
+      handOver(tooFar),
+    ],
   },
   {
     kind: "cross-threaded",
@@ -71,7 +89,11 @@ export const LADDERS: readonly Ladder[] = [
     first: "Do not tighten it further. Back it out the way it came.",
     renew: true,
     rungs: [
-      rung("by hand again", "Clean both threads, turn it backwards until it drops into the start, then in by fingers only, five turns.", 10),
+      rung(
+        "by hand again",
+        "Clean both threads, turn it backwards until it drops into the start, then in by fingers only, five turns.",
+        10,
+      ),
       rung(
         "chase",
         "Chase the thread with a thread chaser or a tap of the same size and pitch, oiled, half a turn on and a quarter back.",
@@ -90,7 +112,11 @@ export const LADDERS: readonly Ladder[] = [
     first: "Do not leave it in and hope: it holds nothing.",
     renew: true,
     rungs: [
-      rung("look", "Take it out and look at both threads. Metal in the bolt's thread came from the hole: then the hole needs repair.", 5),
+      rung(
+        "look",
+        "Take it out and look at both threads. Metal in the bolt's thread came from the hole: then the hole needs repair.",
+        5,
+      ),
       rung("new bolt", "If only the bolt's thread has gone: a new bolt of the same strength and length.", 10),
       rung(
         "longer bolt",
@@ -118,8 +144,20 @@ export const LADDERS: readonly Ladder[] = [
         [tool("Soft hammer", /soft|mallet|hammer/i)],
         [EYES],
       ),
-      rung("jack bolts", "Bolts in the part's own threaded holes, a half turn each in turn.", 10, [], ["A little on each side, never all on one."]),
-      rung("puller", "A puller on the strong part of it, with the pull in line.", 25, [tool("Puller", /puller/i), GLASSES], [EYES, "Stand to the side: it lets go with a bang."]),
+      rung(
+        "jack bolts",
+        "Bolts in the part's own threaded holes, a half turn each in turn.",
+        10,
+        [],
+        ["A little on each side, never all on one."],
+      ),
+      rung(
+        "puller",
+        "A puller on the strong part of it, with the pull in line.",
+        25,
+        [tool("Puller", /puller/i), GLASSES],
+        [EYES, "Stand to the side: it lets go with a bang."],
+      ),
       { ...heat, id: "heat seat", does: "Warm what is outside, not what is inside; then tap or pull." },
       handOver("Stop here before something cracks: a press in a workshop does it in minutes."),
     ],
@@ -179,16 +217,26 @@ export const LADDERS: readonly Ladder[] = [
         [tool("Magnet on a stick", /magnet/i)],
         ["Never turn an engine or a wheel over with something lost inside."],
       ),
-      rung("from the chest", "A new one of the same size and strength from the chest or the box of fixings.", 10),
+      rung(
+        "from the chest",
+        "A new one of the same size and strength from the chest or the box of fixings.",
+        10,
+      ),
       rung("buy", "Buy it: size, thread, length, strength and finish as the others.", 90),
       handOver("Leave it off the road, with the note why. Nothing is driven with a fastener short."),
     ],
   },
 ];
 
-/** The ladder for a kind of trouble on one system: only the rungs that are to be tried there. @throws Error for a kind without one, which the test rules out. */
+/**
+ * The ladder for a kind of trouble on one system: only the rungs that are to be tried there. @throws Error
+ * for a kind without one, which the test rules out.
+ */
 export function ladderFor(kind: TroubleKind, system: System): Ladder {
   const found = LADDERS.find((ladder) => ladder.kind === kind);
   if (!found) throw new Error(`There is no ladder for "${kind}".`);
-  return { ...found, rungs: found.rungs.filter((one) => !one.not?.includes(system) && (one.only?.includes(system) ?? true)) };
+  return {
+    ...found,
+    rungs: found.rungs.filter((one) => !one.not?.includes(system) && (one.only?.includes(system) ?? true)),
+  };
 }

@@ -3,16 +3,28 @@ import type { Amount } from "../../model/supply";
 import type { Rung, TroubleNeed } from "./ladder";
 
 export const tool = (name: string, find: RegExp): TroubleNeed => ({ name, find });
-export const supply = (name: string, find: RegExp, value: number, unit: Amount["unit"]): TroubleNeed => ({ name, find, amount: { value, unit } });
+export const supply = (name: string, find: RegExp, value: number, unit: Amount["unit"]): TroubleNeed => ({
+  name,
+  find,
+  amount: { value, unit },
+});
 
 export const EYES = "Eye protection on.";
 /** Where what burns is near: nothing is heated there. */
 const BURNS: readonly System[] = ["brakes", "ignition and fuel"];
-const FIRE = "No flame or heat near fuel, fluid, rubber, wiring or a charged airbag. Fire extinguisher within reach.";
+const FIRE =
+  "No flame or heat near fuel, fluid, rubber, wiring or a charged airbag. Fire extinguisher within reach.";
 const PENETRANT = supply("Penetrant", /penetrant|penetrating/i, 50, "mL");
 export const GLASSES = tool("Safety glasses", /glasses|goggles|visor/i);
 
-export const rung = (id: string, does: string, minutes: number, needs: TroubleNeed[] = [], cautions: string[] = [], stops?: true): Rung => ({
+export const rung = (
+  id: string,
+  does: string,
+  minutes: number,
+  needs: TroubleNeed[] = [],
+  cautions: string[] = [],
+  stops?: true,
+): Rung => ({
   id,
   does,
   minutes,
@@ -21,7 +33,13 @@ export const rung = (id: string, does: string, minutes: number, needs: TroubleNe
   ...(stops ? { stops } : {}),
 });
 
-export const brush = rung("clean", "Wire-brush the thread and the head, then seat the tool fully: no dirt under it, square on.", 5, [tool("Wire brush", /wire brush/i)], [EYES]);
+export const brush = rung(
+  "clean",
+  "Wire-brush the thread and the head, then seat the tool fully: no dirt under it, square on.",
+  5,
+  [tool("Wire brush", /wire brush/i)],
+  [EYES],
+);
 export const soak = rung(
   "soak",
   "Penetrant on the thread, tap the head all round, wait half an hour, again. Overnight is better.",
@@ -48,7 +66,13 @@ export const heat: Rung = {
 };
 export const handOver = (does: string) => rung("hand over", does, 0, [], [], true);
 
-export const sixPoint = rung("six-point", "Six-point socket of the exact size, hammered on square, with a straight pull.", 5, [tool("Hammer", /hammer|mallet/i)], [EYES]);
+export const sixPoint = rung(
+  "six-point",
+  "Six-point socket of the exact size, hammered on square, with a straight pull.",
+  5,
+  [tool("Hammer", /hammer|mallet/i)],
+  [EYES],
+);
 export const nextDown = rung(
   "next down",
   "Hammer on the next size down, metric or inch; the Bench's fit slip says which is near.",
@@ -56,7 +80,9 @@ export const nextDown = rung(
   [tool("Hammer", /hammer|mallet/i)],
   [EYES, "That socket is for this only: it may split."],
 );
-export const grips = rung("grips", "Locking pliers on as deep as they go, square to the pull.", 10, [tool("Locking pliers", /locking pliers|grips/i)]);
+export const grips = rung("grips", "Locking pliers on as deep as they go, square to the pull.", 10, [
+  tool("Locking pliers", /locking pliers|grips/i),
+]);
 export const extractorSocket = rung(
   "extractor socket",
   "Spiral extractor socket tapped over what is left of the head.",
@@ -64,7 +90,13 @@ export const extractorSocket = rung(
   [tool("Extractor socket", /extractor socket|bolt extractor|spiral/i)],
   [EYES],
 );
-export const slot = rung("file flats", "File two flats or cut a slot and use a spanner or an impact driver.", 20, [tool("File", /\bfile\b/i)], [EYES]);
+export const slot = rung(
+  "file flats",
+  "File two flats or cut a slot and use a spanner or an impact driver.",
+  20,
+  [tool("File", /\bfile\b/i)],
+  [EYES],
+);
 export const weld: Rung = {
   not: BURNS,
   ...rung(
@@ -76,10 +108,12 @@ export const weld: Rung = {
   ),
 };
 
-export const stud = rung("stub", "If enough stands out: penetrant, then locking pliers or two nuts locked against each other.", 15, [
-  PENETRANT,
-  tool("Locking pliers", /locking pliers|grips/i),
-]);
+export const stud = rung(
+  "stub",
+  "If enough stands out: penetrant, then locking pliers or two nuts locked against each other.",
+  15,
+  [PENETRANT, tool("Locking pliers", /locking pliers|grips/i)],
+);
 export const leftHand = rung(
   "left-hand drill",
   "Centre-punch it dead in the middle, drill with left-hand bits from small to large: it often comes out on its own.",
@@ -104,7 +138,11 @@ export const drillOut = rung(
 /** What stops or steers the vehicle is renewed, not mended. */
 export const RENEWED: readonly System[] = ["brakes", "steering and suspension", "wheels"];
 export const carrier: Rung = {
-  ...rung("new carrier", "A new part for the thread to go into: cylinder, caliper, carrier or hub. Often less work than saving the thread, and surer.", 30),
+  ...rung(
+    "new carrier",
+    "A new part for the thread to go into: cylinder, caliper, carrier or hub. Often less work than saving the thread, and surer.",
+    30,
+  ),
   only: RENEWED,
 };
 export const insert: Rung = {
@@ -118,4 +156,5 @@ export const insert: Rung = {
   ),
 };
 
-export const tooFar = "Stop here: a machine shop or a licensed workshop. The vehicle stays where it is until then.";
+export const tooFar =
+  "Stop here: a machine shop or a licensed workshop. The vehicle stays where it is until then.";

@@ -4,12 +4,36 @@ import { MODEL_VERSION } from "../../model/record";
 import type { Tool } from "../../model/tool";
 import { TROUBLE_KINDS, type Work } from "../../model/work";
 import { LADDERS, ladderFor } from "./ladders";
-import { meetTrouble, nextRung, openTrouble, troubleNeeds, troubleSubjects, troublesOf, tryRung, withNeeds, withRenewal } from "./trouble";
+import {
+  meetTrouble,
+  nextRung,
+  openTrouble,
+  troubleNeeds,
+  troubleSubjects,
+  troublesOf,
+  tryRung,
+  withNeeds,
+  withRenewal,
+} from "./trouble";
 
-const stamp = { createdAt: "2026-01-01T00:00:00.000Z", updatedAt: "2026-01-01T00:00:00.000Z", schema: MODEL_VERSION, origin: "own" as const };
+const stamp = {
+  createdAt: "2026-01-01T00:00:00.000Z",
+  updatedAt: "2026-01-01T00:00:00.000Z",
+  schema: MODEL_VERSION,
+  origin: "own" as const,
+};
 const moment = { at: "2026-11-23T10:00:00.000Z", on: "2026-11-23" };
 const fresh: Work = { ...stamp, id: "w", jobId: "j", routeId: "r", events: [] };
-const step: Step = { id: "s", title: "Bleed, right", phase: "put back", kind: "torque", stance: "rear up", cautions: [], fastenerId: "bleed", putsBack: ["hose"] };
+const step: Step = {
+  id: "s",
+  title: "Bleed, right",
+  phase: "put back",
+  kind: "torque",
+  stance: "rear up",
+  cautions: [],
+  fastenerId: "bleed",
+  putsBack: ["hose"],
+};
 const route: Route = {
   id: "r",
   name: "r",
@@ -21,15 +45,18 @@ const route: Route = {
   ],
 };
 
-test.each(TROUBLE_KINDS)("%s has a ladder: from mild to drastic, ending where it stops, on every system", (kind) => {
-  for (const system of SYSTEMS) {
-    const { rungs } = ladderFor(kind, system);
-    expect(rungs.length).toBeGreaterThan(2);
-    expect(rungs.at(-1)?.stops).toBe(true);
-    expect(rungs.slice(0, -1).some(({ stops }) => stops)).toBe(false);
-    expect(new Set(rungs.map(({ id }) => id)).size).toBe(rungs.length);
-  }
-});
+test.each(TROUBLE_KINDS)(
+  "%s has a ladder: from mild to drastic, ending where it stops, on every system",
+  (kind) => {
+    for (const system of SYSTEMS) {
+      const { rungs } = ladderFor(kind, system);
+      expect(rungs.length).toBeGreaterThan(2);
+      expect(rungs.at(-1)?.stops).toBe(true);
+      expect(rungs.slice(0, -1).some(({ stops }) => stops)).toBe(false);
+      expect(new Set(rungs.map(({ id }) => id)).size).toBe(rungs.length);
+    }
+  },
+);
 
 test("nothing is heated where fluid or fuel is near, and no thread that stops or steers the vehicle is mended", () => {
   for (const { kind } of LADDERS) {
@@ -45,11 +72,17 @@ test("nothing is heated where fluid or fuel is near, and no thread that stops or
 
 test("drilling, hammering and pulling ask for eye protection", () => {
   for (const { rungs } of LADDERS)
-    for (const { does, cautions } of rungs) if (/\bdrill|hammer|puller\b/i.test(does)) expect([does, cautions.join()]).toEqual([does, expect.stringContaining("Eye protection")]);
+    for (const { does, cautions } of rungs)
+      if (/\bdrill|hammer|puller\b/i.test(does))
+        expect([does, cautions.join()]).toEqual([does, expect.stringContaining("Eye protection")]);
 });
 
 test("a trouble is climbed rung by rung, is over when one did it, and can be told afterwards", () => {
-  let work = meetTrouble(fresh, { troubleId: "t", stepId: "s", kind: "snapped", about: "Bleed screw, right" }, moment);
+  let work = meetTrouble(
+    fresh,
+    { troubleId: "t", stepId: "s", kind: "snapped", about: "Bleed screw, right" },
+    moment,
+  );
   const [first, second] = ladderFor("snapped", "brakes").rungs;
   const open = () => {
     const trouble = openTrouble(work, "s");
@@ -61,7 +94,9 @@ test("a trouble is climbed rung by rung, is over when one did it, and can be tol
   expect(nextRung(open(), "brakes")).toEqual(second);
   work = tryRung(work, open(), second?.id ?? "", true, moment);
   expect(openTrouble(work, "s")).toBeUndefined();
-  expect(troublesOf(work)).toMatchObject([{ kind: "snapped", solvedBy: second?.id, tried: [{ worked: false }, { worked: true }] }]);
+  expect(troublesOf(work)).toMatchObject([
+    { kind: "snapped", solvedBy: second?.id, tried: [{ worked: false }, { worked: true }] },
+  ]);
   const all = ladderFor("snapped", "brakes").rungs.reduce(
     (now, { id }) => tryRung(now, { ...open0, id: "t" }, id, false, moment),
     meetTrouble(fresh, { troubleId: "t", stepId: "s", kind: "snapped", about: "x" }, moment),
@@ -69,12 +104,22 @@ test("a trouble is climbed rung by rung, is over when one did it, and can be tol
   const exhausted = openTrouble(all, "s");
   expect(exhausted && nextRung(exhausted, "brakes")).toBeUndefined();
 });
-const open0 = { id: "t", stepId: "s", kind: "snapped" as const, about: "x", on: "2026-11-23", tried: [], solvedBy: undefined };
+const open0 = {
+  id: "t",
+  stepId: "s",
+  kind: "snapped" as const,
+  about: "x",
+  on: "2026-11-23",
+  tried: [],
+  solvedBy: undefined,
+};
 
 test("what a rung needs is looked for in the chest; lent out or used up is not there", () => {
   const [, soak] = ladderFor("seized", "engine").rungs;
   if (!soak) throw new Error("no rung");
-  const can = (more: object): Tool[] => [{ ...stamp, id: "c", kind: "consumable", name: "Penetrant", left: { value: 100, unit: "mL" }, ...more }];
+  const can = (more: object): Tool[] => [
+    { ...stamp, id: "c", kind: "consumable", name: "Penetrant", left: { value: 100, unit: "mL" }, ...more },
+  ];
   expect(troubleNeeds(soak, can({}))).toMatchObject([{ owned: { id: "c" } }]);
   expect(troubleNeeds(soak, can({ lentTo: "next door" }))).toMatchObject([{ owned: undefined }]);
   expect(troubleNeeds(soak, can({ left: { value: 0, unit: "mL" } }))).toMatchObject([{ owned: undefined }]);
@@ -92,11 +137,21 @@ test("what is missing goes on the plan's lists once; what has snapped is renewed
   expect(listed.supplies).toMatchObject([{ name: "Penetrant", amount: { value: 50, unit: "mL" } }]);
   expect(withNeeds(listed, needs, newId)).toBe(listed);
   const renewed = withRenewal(route, "snapped", "Bleed screw, right", step, newId);
-  expect(renewed.parts.at(-1)).toMatchObject({ name: "Bleed screw, right", place: "right rear", count: 1, renews: "bleed" });
+  expect(renewed.parts.at(-1)).toMatchObject({
+    name: "Bleed screw, right",
+    place: "right rear",
+    count: 1,
+    renews: "bleed",
+  });
   expect(withRenewal(renewed, "stripped", "Bleed screw, right", step, newId)).toBe(renewed);
   expect(withRenewal(route, "seized", "Bleed screw, right", step, newId)).toBe(route);
 });
 
 test("trouble can be about the step's fastener, what it takes off, or a part of its side", () => {
-  expect(troubleSubjects(route, step, route.fasteners[0])).toEqual(["Bleed screw, right", "hose", "Cylinder", "Bleed, right"]);
+  expect(troubleSubjects(route, step, route.fasteners[0])).toEqual([
+    "Bleed screw, right",
+    "hose",
+    "Cylinder",
+    "Bleed, right",
+  ]);
 });

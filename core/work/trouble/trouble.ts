@@ -24,8 +24,18 @@ export interface Trouble {
 export function troublesOf(work: Work): Trouble[] {
   const tried = eventsOf(work, "tried");
   return eventsOf(work, "trouble").map(({ troubleId, stepId, kind, about, on }) => {
-    const own = tried.filter((event) => event.troubleId === troubleId).map(({ rung, worked }) => ({ rung, worked }));
-    return { id: troubleId, stepId, kind, about, on, tried: own, solvedBy: own.find(({ worked }) => worked)?.rung };
+    const own = tried
+      .filter((event) => event.troubleId === troubleId)
+      .map(({ rung, worked }) => ({ rung, worked }));
+    return {
+      id: troubleId,
+      stepId,
+      kind,
+      about,
+      on,
+      tried: own,
+      solvedBy: own.find(({ worked }) => worked)?.rung,
+    };
   });
 }
 
@@ -41,25 +51,46 @@ export function nextRung(trouble: Trouble, system: System): Rung | undefined {
 }
 
 /** The work with a trouble met. */
-export function meetTrouble(work: Work, trouble: { troubleId: string; stepId: string; kind: TroubleKind; about: string }, moment: Moment): Work {
+export function meetTrouble(
+  work: Work,
+  trouble: { troubleId: string; stepId: string; kind: TroubleKind; about: string },
+  moment: Moment,
+): Work {
   return withEvent(work, { ...moment, type: "trouble", ...trouble });
 }
 
 /** The work with a rung tried; one that was tried already changes nothing. */
 export function tryRung(work: Work, trouble: Trouble, rung: string, worked: boolean, moment: Moment): Work {
-  if (eventsOf(work, "tried").some((event) => event.troubleId === trouble.id && event.rung === rung)) return work;
-  return withEvent(work, { ...moment, type: "tried", stepId: trouble.stepId, troubleId: trouble.id, rung, worked });
+  if (eventsOf(work, "tried").some((event) => event.troubleId === trouble.id && event.rung === rung))
+    return work;
+  return withEvent(work, {
+    ...moment,
+    type: "tried",
+    stepId: trouble.stepId,
+    troubleId: trouble.id,
+    rung,
+    worked,
+  });
 }
 
 /** What a rung needs, against the chest: what is lent out does not count. */
-export function troubleNeeds(rung: Rung, tools: readonly Tool[]): { need: TroubleNeed; owned: Tool | undefined }[] {
-  const here = tools.filter(({ lentTo, ...tool }) => lentTo === undefined && !(tool.kind === "consumable" && tool.left.value <= 0));
+export function troubleNeeds(
+  rung: Rung,
+  tools: readonly Tool[],
+): { need: TroubleNeed; owned: Tool | undefined }[] {
+  const here = tools.filter(
+    ({ lentTo, ...tool }) => lentTo === undefined && !(tool.kind === "consumable" && tool.left.value <= 0),
+  );
   return rung.needs.map((need) => ({ need, owned: here.find(({ name }) => need.find.test(name)) }));
 }
 
-/** The route with what a rung lacks on its lists, so that the Kit asks for it. What it lists already stays. */
+/**
+ * The route with what a rung lacks on its lists, so that the Kit asks for it. What it lists already stays.
+ */
 export function withNeeds(route: Route, needs: readonly TroubleNeed[], newId: () => string): Route {
-  const lists = new Set([...(route.specialTools ?? []), ...(route.supplies ?? [])].map(({ name }) => name.toLowerCase()));
+  const lists = new Set(
+    [...(route.specialTools ?? []), ...(route.supplies ?? [])].map(({ name }) => name.toLowerCase()),
+  );
   const fresh = needs.filter(({ name }) => !lists.has(name.toLowerCase()));
   if (fresh.length === 0) return route;
   const tools = fresh.flatMap(({ name, amount }) => (amount ? [] : [{ id: newId(), name, days: 1 }]));
@@ -74,35 +105,75 @@ export function withNeeds(route: Route, needs: readonly TroubleNeed[], newId: ()
 const RENEWED = new Set(LADDERS.filter(({ renew }) => renew).map(({ kind }) => kind));
 
 /**
- * The route as a trouble changes it: what snapped, rounded or stripped is renewed, and so is a broken lead; the part is on
- * the list of parts, so that the Kit asks for it and the log has it. Other troubles, and what is renewed already, change nothing.
+ * The route as a trouble changes it: what snapped, rounded or stripped is renewed, and so is a broken lead;
+ * the part is on the list of parts, so that the Kit asks for it and the log has it. Other troubles, and what
+ * is renewed already, change nothing.
  */
-export function withRenewal(route: Route, kind: TroubleKind, about: string, step: Step, newId: () => string): Route {
+export function withRenewal(
+  route: Route,
+  kind: TroubleKind,
+  about: string,
+  step: Step,
+  newId: () => string,
+): Route {
   if (!RENEWED.has(kind)) return route;
   const fastener = route.fasteners.find(({ name }) => name === about);
-  const renewed = fastener ? route.parts.some(({ renews, holds }) => renews === fastener.id || holds?.includes(fastener.id)) : route.parts.some(({ name }) => name === about);
+  const renewed = fastener
+    ? route.parts.some(({ renews, holds }) => renews === fastener.id || holds?.includes(fastener.id))
+    : route.parts.some(({ name }) => name === about);
   if (renewed) return route;
-  const part: Part = { id: newId(), name: about, place: placeFor(route, step, about), count: 1, ...(fastener ? { renews: fastener.id } : {}) };
+  const part: Part = {
+    id: newId(),
+    name: about,
+    place: placeFor(route, step, about),
+    count: 1,
+    ...(fastener ? { renews: fastener.id } : {}),
+  };
   return { ...route, parts: [...route.parts, part] };
 }
 
-/** Where the part of a trouble sits: on the side that is spoken of, at the end where the job's other parts are. */
+/**
+ * Where the part of a trouble sits: on the side that is spoken of, at the end where the job's other parts
+ * are.
+ */
 function placeFor(route: Route, step: Step, about: string): Place {
   const side = sideOf(about) ?? sideOf(step.title);
-  const likely = route.parts.find(({ place }) => side === undefined || place.startsWith(side))?.place ?? route.parts[0]?.place;
+  const likely =
+    route.parts.find(({ place }) => side === undefined || place.startsWith(side))?.place ??
+    route.parts[0]?.place;
   return likely ?? "underneath";
 }
 
-/** What a step's trouble may be about: its fastener first, then the leads it touches, its parts, and the step itself. */
+/**
+ * What a step's trouble may be about: its fastener first, then the leads it touches, its parts, and the step
+ * itself.
+ */
 export function troubleSubjects(route: Route, step: Step, fastener: Fastener | undefined): string[] {
   const side = sideOf(step.title);
-  const parts = route.parts.filter(({ place, name }) => (side === undefined || !sideOf(place) || place.startsWith(side)) && name !== fastener?.name).map(({ name }) => name);
-  return [...new Set([...(fastener ? [fastener.name] : []), ...(step.takesOff ?? []), ...(step.putsBack ?? []), ...(step.movesPast ?? []), ...parts, step.title])];
+  const parts = route.parts
+    .filter(
+      ({ place, name }) =>
+        (side === undefined || !sideOf(place) || place.startsWith(side)) && name !== fastener?.name,
+    )
+    .map(({ name }) => name);
+  return [
+    ...new Set([
+      ...(fastener ? [fastener.name] : []),
+      ...(step.takesOff ?? []),
+      ...(step.putsBack ?? []),
+      ...(step.movesPast ?? []),
+      ...parts,
+      step.title,
+    ]),
+  ];
 }
 
 /** A trouble as a lesson for the log. Example: "Bleed screw, left: snapped. Heat did it, after: stub." */
 export function lessonOf(trouble: Trouble): string {
   const failed = trouble.tried.filter(({ worked }) => !worked).map(({ rung }) => rung);
   const end = trouble.solvedBy ? `“${trouble.solvedBy}” did it` : "not solved";
-  return `${trouble.about}: ${trouble.kind}; ${end}${failed.length > 0 ? `, after ${failed.join(", ")}` : ""}.`.slice(0, 200);
+  return `${trouble.about}: ${trouble.kind}; ${end}${failed.length > 0 ? `, after ${failed.join(", ")}` : ""}.`.slice(
+    0,
+    200,
+  );
 }

@@ -13,7 +13,9 @@ const TOP = 34;
 /** What each thread bears, on a scale where each mark is ten times the last, and the figure across them. */
 export function BandDrawing({ torquesNm, each, maximumNm, unit }: DrawingOf<"band">) {
   // One row for each diameter: fine pitches differ too little to be drawn apart.
-  const rows = each.filter(({ thread }, i) => each.findIndex((other) => nominal(other.thread) === nominal(thread)) === i);
+  const rows = each.filter(
+    ({ thread }, i) => each.findIndex((other) => nominal(other.thread) === nominal(thread)) === i,
+  );
   const all = [...rows.flatMap(({ bandNm }) => bandNm), ...torquesNm];
   const low = Math.log10(Math.min(...all) / 1.6);
   const high = Math.log10(Math.max(...all) * 1.6);
@@ -23,10 +25,20 @@ export function BandDrawing({ torquesNm, each, maximumNm, unit }: DrawingOf<"ban
   const highest = Math.floor(Math.log10(fromNm(10 ** high, unit)));
   const marks = Array.from({ length: Math.max(0, highest - lowest + 1) }, (_, i) => 10 ** (lowest + i));
   return (
-    <Paper height={bottom + 34} says={`The torques that make sense for ${rows.map(({ thread }) => nominal(thread)).join(", ")}, with the figure across them`}>
+    <Paper
+      height={bottom + 34}
+      says={`The torques that make sense for ${rows.map(({ thread }) => nominal(thread)).join(", ")}, with the figure across them`}
+    >
       {marks.map((mark) => (
         <g key={mark}>
-          <line x1={at(toNm(mark, unit))} y1={TOP - 6} x2={at(toNm(mark, unit))} y2={bottom + 4} stroke={EDGE} strokeWidth={1} />
+          <line
+            x1={at(toNm(mark, unit))}
+            y1={TOP - 6}
+            x2={at(toNm(mark, unit))}
+            y2={bottom + 4}
+            stroke={EDGE}
+            strokeWidth={1}
+          />
           <Say x={at(toNm(mark, unit))} y={bottom + 18} at="middle" colour={SOFT}>
             {shown(mark)}
           </Say>
@@ -51,7 +63,17 @@ export function BandDrawing({ torquesNm, each, maximumNm, unit }: DrawingOf<"ban
           />
         </g>
       ))}
-      {maximumNm !== undefined && <line x1={at(maximumNm)} y1={TOP - 8} x2={at(maximumNm)} y2={bottom + 4} stroke={STOP} strokeWidth={3} strokeDasharray="5 4" />}
+      {maximumNm !== undefined && (
+        <line
+          x1={at(maximumNm)}
+          y1={TOP - 8}
+          x2={at(maximumNm)}
+          y2={bottom + 4}
+          stroke={STOP}
+          strokeWidth={3}
+          strokeDasharray="5 4"
+        />
+      )}
       {torquesNm.map((nm, i) => (
         <g key={i}>
           <line x1={at(nm)} y1={TOP - 10} x2={at(nm)} y2={bottom + 4} stroke={INK} strokeWidth={4} />

@@ -9,16 +9,34 @@ const Y = 100;
 
 /** The nut from above, with its slots, and the hole through the bolt: how far apart they are. */
 export function CastleDrawing({ slots, shortDeg, way }: DrawingOf<"castle">) {
-  const spot = (deg: number, radius: number) => ({ x: X + radius * Math.cos((deg * Math.PI) / 180), y: Y + radius * Math.sin((deg * Math.PI) / 180) });
+  const spot = (deg: number, radius: number) => ({
+    x: X + radius * Math.cos((deg * Math.PI) / 180),
+    y: Y + radius * Math.sin((deg * Math.PI) / 180),
+  });
   const goesDeg = way === "on" ? shortDeg : 360 / slots - shortDeg;
   const arc = spot(way === "on" ? -shortDeg : goesDeg, 88);
   return (
-    <Paper height={200} says={`A castle nut of ${slots} slots, turned ${way} by ${shown(goesDeg)} degrees to bring a slot to the hole`}>
+    <Paper
+      height={200}
+      says={`A castle nut of ${slots} slots, turned ${way} by ${shown(goesDeg)} degrees to bring a slot to the hole`}
+    >
       <polygon points={polygon(X, Y, 82, 6, -shortDeg)} fill={RAISED} />
       <circle cx={X} cy={Y} r={60} fill={EDGE} stroke={LINE} />
       {Array.from({ length: slots }, (_, i) => {
         const deg = (i * 360) / slots - shortDeg;
-        return <rect key={i} x={X + 34} y={Y - 5} width={28} height={10} fill={SHEET} stroke={LINE} strokeWidth={1.5} transform={`rotate(${deg} ${X} ${Y})`} />;
+        return (
+          <rect
+            key={i}
+            x={X + 34}
+            y={Y - 5}
+            width={28}
+            height={10}
+            fill={SHEET}
+            stroke={LINE}
+            strokeWidth={1.5}
+            transform={`rotate(${deg} ${X} ${Y})`}
+          />
+        );
       })}
       <circle cx={X} cy={Y} r={35} fill={RAISED} stroke={LINE} />
       <rect x={X - 35} y={Y - 4} width={70} height={8} fill={INK} stroke="none" />

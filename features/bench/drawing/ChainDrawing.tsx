@@ -21,10 +21,27 @@ export function ChainDrawing({ barLengthMm, pullN, pullLimitN, pieces, torqueNm 
       height={106 + pieces.length * 34}
       says={`A bar of ${Math.round(barLengthMm)} mm pulled with up to ${Math.round(pullN)} newtons, and ${pieces.length} pieces against what each bears`}
     >
-      <line x1={LEFT + 10} y1={BAR_Y} x2={end} y2={BAR_Y} strokeWidth={9} opacity={0.4} strokeLinecap="round" />
+      <line
+        x1={LEFT + 10}
+        y1={BAR_Y}
+        x2={end}
+        y2={BAR_Y}
+        strokeWidth={9}
+        opacity={0.4}
+        strokeLinecap="round"
+      />
       <polygon points={polygon(LEFT + 10, BAR_Y, 11, 6)} fill={SHEET} />
-      <path d={`M ${end} ${BAR_Y - 8} v ${-arrow} m -5 7 l 5 -8 l 5 8`} stroke={pullN > pullLimitN ? STOP : INK} />
-      <Say x={Math.min(end, WIDTH - 34)} y={BAR_Y - 14 - arrow} at="middle" bold colour={pullN > pullLimitN ? STOP : INK}>
+      <path
+        d={`M ${end} ${BAR_Y - 8} v ${-arrow} m -5 7 l 5 -8 l 5 8`}
+        stroke={pullN > pullLimitN ? STOP : INK}
+      />
+      <Say
+        x={Math.min(end, WIDTH - 34)}
+        y={BAR_Y - 14 - arrow}
+        at="middle"
+        bold
+        colour={pullN > pullLimitN ? STOP : INK}
+      >
         {shown(pullN)} N
       </Say>
       <Say x={(LEFT + 10 + end) / 2} y={BAR_Y + 22} at="middle">
@@ -35,8 +52,24 @@ export function ChainDrawing({ barLengthMm, pullN, pullLimitN, pieces, torqueNm 
         const over = torqueNm[1] > limitNm;
         return (
           <g key={i}>
-            <rect x={LEFT} y={y + 16} width={(limitNm / most) * width} height={8} fill={EDGE} stroke={SOFT} strokeWidth={1} />
-            <rect x={LEFT} y={y + 16} width={(Math.min(torqueNm[1], most) / most) * width} height={8} fill={over ? STOP : GOOD} fillOpacity={0.8} stroke="none" />
+            <rect
+              x={LEFT}
+              y={y + 16}
+              width={(limitNm / most) * width}
+              height={8}
+              fill={EDGE}
+              stroke={SOFT}
+              strokeWidth={1}
+            />
+            <rect
+              x={LEFT}
+              y={y + 16}
+              width={(Math.min(torqueNm[1], most) / most) * width}
+              height={8}
+              fill={over ? STOP : GOOD}
+              fillOpacity={0.8}
+              stroke="none"
+            />
             <Say x={LEFT} y={y + 11} colour={over ? STOP : LINE}>
               {over ? "■ " : ""}
               {name}: up to {Math.round(torqueNm[1])} of {Math.round(limitNm)} N·m

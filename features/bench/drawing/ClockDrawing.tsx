@@ -23,16 +23,26 @@ export function ClockDrawing({ from, angleDeg, swings }: DrawingOf<"clock">) {
   const last = at(end, RADIUS);
   const steps = Math.min(720, Math.ceil(Math.min(angleDeg, 7200) / 4));
   // More than one turn winds inwards, so that each round can be seen.
-  const winding = Array.from({ length: steps + 1 }, (_, i) => at(start + (angleDeg * i) / steps, 62 - (angleDeg > 360 ? (24 * i) / steps : 0)));
+  const winding = Array.from({ length: steps + 1 }, (_, i) =>
+    at(start + (angleDeg * i) / steps, 62 - (angleDeg > 360 ? (24 * i) / steps : 0)),
+  );
   return (
-    <Paper height={210} says={`A mark goes from ${formatClock(from)} round by ${shown(angleDeg, 4)} degrees in ${swings.length} swings`}>
+    <Paper
+      height={210}
+      says={`A mark goes from ${formatClock(from)} round by ${shown(angleDeg, 4)} degrees in ${swings.length} swings`}
+    >
       <circle cx={X} cy={Y} r={RADIUS} fill={RAISED} stroke={EDGE} />
       {Array.from({ length: 12 }, (_, i) => {
         const [outer, inner] = [at(i * 30, RADIUS), at(i * 30, RADIUS - (i % 3 === 0 ? 10 : 6))];
-        return <line key={i} x1={outer.x} y1={outer.y} x2={inner.x} y2={inner.y} stroke={SOFT} strokeWidth={1.5} />;
+        return (
+          <line key={i} x1={outer.x} y1={outer.y} x2={inner.x} y2={inner.y} stroke={SOFT} strokeWidth={1.5} />
+        );
       })}
       <polygon points={polygon(X, Y, 26, 6, end)} fill={EDGE} />
-      <polyline points={winding.map(({ x, y }) => `${x.toFixed(1)},${y.toFixed(1)}`).join(" ")} strokeWidth={5} />
+      <polyline
+        points={winding.map(({ x, y }) => `${x.toFixed(1)},${y.toFixed(1)}`).join(" ")}
+        strokeWidth={5}
+      />
       {swings.slice(0, 40).map((sum) => {
         const spot = at(start + sum, 62 - (angleDeg > 360 ? (24 * sum) / angleDeg : 0));
         return <circle key={sum} cx={spot.x} cy={spot.y} r={4.5} fill={RAISED} strokeWidth={2} />;

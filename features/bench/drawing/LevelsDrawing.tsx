@@ -9,7 +9,10 @@ const LOOKS = { left: SOFT, concentrate: LINE, water: EDGE } as const;
 
 /** The system as one vessel, what is in it and what goes in, each as high as it is much. */
 export function LevelsDrawing({ capacityL, parts }: DrawingOf<"levels">) {
-  const tops = parts.map((_, i) => BOTTOM - (parts.slice(0, i + 1).reduce((sum, { litres }) => sum + litres, 0) / capacityL) * TALL);
+  const tops = parts.map(
+    (_, i) =>
+      BOTTOM - (parts.slice(0, i + 1).reduce((sum, { litres }) => sum + litres, 0) / capacityL) * TALL,
+  );
   // Words keep clear of one another where a part is thin.
   const words = tops.map((top, i) => ({ at: (top + (tops[i - 1] ?? BOTTOM)) / 2 + 5 }));
   words.forEach((word, i) => {
@@ -17,7 +20,10 @@ export function LevelsDrawing({ capacityL, parts }: DrawingOf<"levels">) {
     if (below && below.at - word.at < 20) word.at = below.at - 20;
   });
   return (
-    <Paper height={204} says={`A system of ${capacityL.toFixed(2)} litres: ${parts.map(({ name, litres }) => `${litres.toFixed(2)} ${name}`).join(", ")}`}>
+    <Paper
+      height={204}
+      says={`A system of ${capacityL.toFixed(2)} litres: ${parts.map(({ name, litres }) => `${litres.toFixed(2)} ${name}`).join(", ")}`}
+    >
       <rect x={24} y={BOTTOM - TALL} width={120} height={TALL} fill={RAISED} stroke="none" />
       {parts.map(({ name, look }, i) => (
         <rect
@@ -35,7 +41,14 @@ export function LevelsDrawing({ capacityL, parts }: DrawingOf<"levels">) {
       <path d={`M 24 ${BOTTOM - TALL - 8} V ${BOTTOM} H 144 V ${BOTTOM - TALL - 8}`} strokeWidth={3} />
       {parts.map(({ name, litres }, i) => (
         <g key={name}>
-          <line x1={144} y1={((tops[i] ?? 0) + (tops[i - 1] ?? BOTTOM)) / 2} x2={160} y2={(words[i]?.at ?? 0) - 5} stroke={SOFT} strokeWidth={1} />
+          <line
+            x1={144}
+            y1={((tops[i] ?? 0) + (tops[i - 1] ?? BOTTOM)) / 2}
+            x2={160}
+            y2={(words[i]?.at ?? 0) - 5}
+            stroke={SOFT}
+            strokeWidth={1}
+          />
           <Say x={164} y={words[i]?.at ?? 0} bold={i > 0}>
             {litres.toFixed(2)} L {name}
           </Say>

@@ -12,9 +12,13 @@ export function ScalesDrawing({ torquesNm }: DrawingOf<"scales">) {
   const { end, step } = roundScale(Math.max(...torquesNm) * 1.15, 8);
   const at = (nm: number) => MARGIN + (nm / end) * (WIDTH - 2 * MARGIN);
   const pounds = roundScale(fromNm(end, "lbf.ft"), 8);
-  const ticks = (to: number, by: number) => Array.from({ length: Math.floor(to / by + 1e-9) + 1 }, (_, i) => i * by);
+  const ticks = (to: number, by: number) =>
+    Array.from({ length: Math.floor(to / by + 1e-9) + 1 }, (_, i) => i * by);
   return (
-    <Paper height={112} says={`A scale of newton-metres over one of pound-feet, with ${torquesNm.map((nm) => `${shown(nm)} newton-metres`).join(" and ")} marked`}>
+    <Paper
+      height={112}
+      says={`A scale of newton-metres over one of pound-feet, with ${torquesNm.map((nm) => `${shown(nm)} newton-metres`).join(" and ")} marked`}
+    >
       <line x1={MARGIN} y1={56} x2={WIDTH - MARGIN} y2={56} />
       {ticks(end, step).map((nm) => (
         <g key={nm}>
@@ -41,7 +45,16 @@ export function ScalesDrawing({ torquesNm }: DrawingOf<"scales">) {
       {torquesNm.map((nm, i) => (
         <line key={i} x1={at(nm)} y1={20} x2={at(nm)} y2={92} stroke={INK} strokeWidth={4} />
       ))}
-      {torquesNm.length === 2 && <line x1={at(torquesNm[0] ?? 0)} y1={56} x2={at(torquesNm[1] ?? 0)} y2={56} stroke={LINE} strokeWidth={8} />}
+      {torquesNm.length === 2 && (
+        <line
+          x1={at(torquesNm[0] ?? 0)}
+          y1={56}
+          x2={at(torquesNm[1] ?? 0)}
+          y2={56}
+          stroke={LINE}
+          strokeWidth={8}
+        />
+      )}
     </Paper>
   );
 }

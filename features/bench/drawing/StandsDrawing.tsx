@@ -8,8 +8,17 @@ const OVERHANG = 850;
 const WHEEL = 310;
 const GROUND = 148;
 
-/** The vehicle from its left side, front to the left, raised as high as it is to be, with its stands to scale. */
-export function StandsDrawing({ wheelbaseMm, frontInsetMm, rearInsetMm, liftMm, slopeDeg, roll }: DrawingOf<"stands">) {
+/**
+ * The vehicle from its left side, front to the left, raised as high as it is to be, with its stands to scale.
+ */
+export function StandsDrawing({
+  wheelbaseMm,
+  frontInsetMm,
+  rearInsetMm,
+  liftMm,
+  slopeDeg,
+  roll,
+}: DrawingOf<"stands">) {
   const scale = (WIDTH - 24) / (wheelbaseMm + 2 * OVERHANG);
   const front = 12 + OVERHANG * scale;
   const rear = front + wheelbaseMm * scale;
@@ -18,9 +27,19 @@ export function StandsDrawing({ wheelbaseMm, frontInsetMm, rearInsetMm, liftMm, 
   const lift = liftMm * scale;
   const tilt = both ? 0 : (Math.asin(Math.min(0.5, liftMm / wheelbaseMm)) * 180) / Math.PI;
   const pivot = frontInsetMm === undefined ? front : rear;
-  const turned = frontInsetMm === undefined ? `rotate(${-tilt} ${pivot} ${GROUND - wheel})` : `rotate(${tilt} ${pivot} ${GROUND - wheel})`;
+  const turned =
+    frontInsetMm === undefined
+      ? `rotate(${-tilt} ${pivot} ${GROUND - wheel})`
+      : `rotate(${tilt} ${pivot} ${GROUND - wheel})`;
   const body = GROUND - wheel * 0.8;
-  const stand = (x: number) => <path key={x} d={`M ${x - 9} ${GROUND} L ${x - 3} ${body - lift} H ${x + 3} L ${x + 9} ${GROUND} Z`} fill={LINE} stroke={LINE} />;
+  const stand = (x: number) => (
+    <path
+      key={x}
+      d={`M ${x - 9} ${GROUND} L ${x - 3} ${body - lift} H ${x + 3} L ${x + 9} ${GROUND} Z`}
+      fill={LINE}
+      stroke={LINE}
+    />
+  );
   return (
     <Paper
       height={182}
@@ -44,7 +63,15 @@ export function StandsDrawing({ wheelbaseMm, frontInsetMm, rearInsetMm, liftMm, 
         front
       </Say>
       {roll && (
-        <path d={roll === "forward" ? `M ${WIDTH / 2 + 50} 168 h -100 m 9 -6 l -9 6 l 9 6` : `M ${WIDTH / 2 - 50} 168 h 100 m -9 -6 l 9 6 l -9 6`} stroke={STOP} strokeWidth={3} />
+        <path
+          d={
+            roll === "forward"
+              ? `M ${WIDTH / 2 + 50} 168 h -100 m 9 -6 l -9 6 l 9 6`
+              : `M ${WIDTH / 2 - 50} 168 h 100 m -9 -6 l 9 6 l -9 6`
+          }
+          stroke={STOP}
+          strokeWidth={3}
+        />
       )}
       {roll && (
         <Say x={WIDTH - 8} y={174} at="end" colour={STOP}>

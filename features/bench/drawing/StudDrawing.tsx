@@ -25,18 +25,65 @@ export function StudDrawing({ diameterMm, lengthMm, layers, wantedMm, depthMm }:
     >
       {layers.map(({ name, mm }, i) => (
         <g key={i}>
-          <rect x={at(starts[i] ?? 0)} y={MIDDLE - tall / 2} width={mm * scale} height={tall} fill={FILLS[i % 2]} stroke={SOFT} strokeWidth={1} />
-          <Say x={at((starts[i] ?? 0) + mm / 2)} y={MIDDLE - Math.max(tall / 2, half * 1.7) - 6 - (i % 3) * 16} at="middle">
+          <rect
+            x={at(starts[i] ?? 0)}
+            y={MIDDLE - tall / 2}
+            width={mm * scale}
+            height={tall}
+            fill={FILLS[i % 2]}
+            stroke={SOFT}
+            strokeWidth={1}
+          />
+          <Say
+            x={at((starts[i] ?? 0) + mm / 2)}
+            y={MIDDLE - Math.max(tall / 2, half * 1.7) - 6 - (i % 3) * 16}
+            at="middle"
+          >
             {name} {shown(mm, 4)}
           </Say>
         </g>
       ))}
-      <rect x={at(clamped)} y={MIDDLE - tall / 2} width={base * scale} height={tall} fill={EDGE} fillOpacity={0.5} stroke={SOFT} strokeWidth={1} />
-      {depthMm !== undefined && <line x1={at(clamped + depthMm)} y1={MIDDLE - half - 4} x2={at(clamped + depthMm)} y2={MIDDLE + half + 4} stroke={STOP} strokeWidth={3} />}
-      <rect x={LEFT - half * 1.2} y={MIDDLE - half * 1.7} width={half * 1.2} height={half * 3.4} fill={RAISED} />
+      <rect
+        x={at(clamped)}
+        y={MIDDLE - tall / 2}
+        width={base * scale}
+        height={tall}
+        fill={EDGE}
+        fillOpacity={0.5}
+        stroke={SOFT}
+        strokeWidth={1}
+      />
+      {depthMm !== undefined && (
+        <line
+          x1={at(clamped + depthMm)}
+          y1={MIDDLE - half - 4}
+          x2={at(clamped + depthMm)}
+          y2={MIDDLE + half + 4}
+          stroke={STOP}
+          strokeWidth={3}
+        />
+      )}
+      <rect
+        x={LEFT - half * 1.2}
+        y={MIDDLE - half * 1.7}
+        width={half * 1.2}
+        height={half * 3.4}
+        fill={RAISED}
+      />
       <rect x={LEFT} y={MIDDLE - half} width={lengthMm * scale} height={2 * half} fill={RAISED} />
-      <rect x={at(clamped)} y={MIDDLE - half} width={Math.max(0, lengthMm - clamped) * scale} height={2 * half} fill={enough ? GOOD : STOP} fillOpacity={0.4} stroke={LINE} />
-      <path d={`M ${at(clamped)} ${MIDDLE + tall / 2 + 12} H ${at(clamped + wantedMm)} m -6 -4 l 6 4 l -6 4`} stroke={INK} />
+      <rect
+        x={at(clamped)}
+        y={MIDDLE - half}
+        width={Math.max(0, lengthMm - clamped) * scale}
+        height={2 * half}
+        fill={enough ? GOOD : STOP}
+        fillOpacity={0.4}
+        stroke={LINE}
+      />
+      <path
+        d={`M ${at(clamped)} ${MIDDLE + tall / 2 + 12} H ${at(clamped + wantedMm)} m -6 -4 l 6 4 l -6 4`}
+        stroke={INK}
+      />
       <Say x={at(clamped)} y={MIDDLE + tall / 2 + 32} bold>
         wanted {shown(wantedMm, 4)} mm
       </Say>

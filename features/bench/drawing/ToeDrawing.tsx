@@ -14,7 +14,10 @@ const TIMES = 10;
 export function ToeDrawing({ rimMm, angleDeg, acrossMm }: DrawingOf<"toe">) {
   const turned = Math.max(-60, Math.min(60, angleDeg * TIMES));
   return (
-    <Paper height={194} says={`A wheel from above turned by ${shown(angleDeg)} degrees, ${shown(acrossMm)} mm across its rim`}>
+    <Paper
+      height={194}
+      says={`A wheel from above turned by ${shown(angleDeg)} degrees, ${shown(acrossMm)} mm across its rim`}
+    >
       <rect x={X - 22} y={Y - HALF} width={44} height={2 * HALF} rx={8} stroke={SOFT} strokeDasharray="5 4" />
       <g transform={`rotate(${turned} ${X} ${Y})`}>
         <rect x={X - 22} y={Y - HALF} width={44} height={2 * HALF} rx={8} fill={EDGE} fillOpacity={0.7} />

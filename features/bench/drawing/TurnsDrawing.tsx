@@ -15,10 +15,21 @@ export function TurnsDrawing({ turns, pitchMm, from, to }: DrawingOf<"turns">) {
   const scale = (WIDTH - 2 * LEFT) / lengthMm;
   const lines = Math.min(MOST_LINES, Math.floor(lengthMm / pitchMm));
   return (
-    <Paper height={110} says={`${shown(turns, 4)} turns of a thread of ${shown(pitchMm)} mm pitch move ${shown(travel, 4)} mm`}>
+    <Paper
+      height={110}
+      says={`${shown(turns, 4)} turns of a thread of ${shown(pitchMm)} mm pitch move ${shown(travel, 4)} mm`}
+    >
       <rect x={LEFT} y={34} width={WIDTH - 2 * LEFT} height={34} fill={RAISED} stroke={LINE} />
       {Array.from({ length: lines }, (_, i) => (
-        <line key={i} x1={LEFT + (i + 1) * pitchMm * scale} y1={34} x2={LEFT + (i + 0.5) * pitchMm * scale} y2={68} stroke={EDGE} strokeWidth={1} />
+        <line
+          key={i}
+          x1={LEFT + (i + 1) * pitchMm * scale}
+          y1={34}
+          x2={LEFT + (i + 0.5) * pitchMm * scale}
+          y2={68}
+          stroke={EDGE}
+          strokeWidth={1}
+        />
       ))}
       <rect x={LEFT} y={34} width={travel * scale} height={34} fill={LINE} fillOpacity={0.25} stroke="none" />
       <path d={`M ${LEFT} 22 H ${LEFT + travel * scale} m -7 -5 l 7 5 l -7 5`} stroke={INK} />

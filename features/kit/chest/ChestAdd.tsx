@@ -11,7 +11,9 @@ import { Sheet } from "@/ui/Sheet";
 import { useDo } from "../../shell/DoProvider";
 import { toolDetails } from "./chest-groups";
 
-/** Many tools at once, typed or pasted a line each; each line shows what it became before anything is kept. */
+/**
+ * Many tools at once, typed or pasted a line each; each line shows what it became before anything is kept.
+ */
 export function ChestAdd({ onField }: { onField: () => void }) {
   const perform = useDo();
   const form = useDraftForm("chest lines", { lines: "" });
@@ -20,7 +22,15 @@ export function ChestAdd({ onField }: { onField: () => void }) {
   const unread = lines.filter((line) => "why" in line).length;
   const save = async () => {
     const tools = drafts.map((draft) => stamped<Tool>(draft, "own"));
-    if (!(await perform({ put: { tools } }, tools.length === 1 && tools[0] ? `${tools[0].name} is in the chest.` : `${tools.length} tools are in the chest.`))) return;
+    if (
+      !(await perform(
+        { put: { tools } },
+        tools.length === 1 && tools[0]
+          ? `${tools[0].name} is in the chest.`
+          : `${tools.length} tools are in the chest.`,
+      ))
+    )
+      return;
     // What could not be read stays to be mended.
     form.reset({ lines: lines.flatMap((line) => ("why" in line ? [line.line] : [])).join("\n") });
   };
@@ -48,7 +58,8 @@ export function ChestAdd({ onField }: { onField: () => void }) {
       </Box>
       {unread > 0 && drafts.length > 0 && (
         <Box fontSize="14px" color="watch" marginTop="1">
-          ▲ {unread === 1 ? "The line" : `The ${unread} lines`} not understood {unread === 1 ? "stays" : "stay"} here.
+          ▲ {unread === 1 ? "The line" : `The ${unread} lines`} not understood{" "}
+          {unread === 1 ? "stays" : "stay"} here.
         </Box>
       )}
     </Sheet>
@@ -66,7 +77,10 @@ function LineRead({ line }: { line: ChestLine }) {
   const [first, ...rest] = line.tools;
   if (!first) return null;
   const last = rest.at(-1);
-  const kind = first.kind === "special tool" ? "special tool, known by its name" : toolDetails(stamped<Tool>(first, "own"));
+  const kind =
+    first.kind === "special tool"
+      ? "special tool, known by its name"
+      : toolDetails(stamped<Tool>(first, "own"));
   return (
     <Box fontSize="15px" marginBottom="1">
       <Box as="span" color="good" fontWeight="600">
@@ -75,7 +89,9 @@ function LineRead({ line }: { line: ChestLine }) {
       {rest.length > 1
         ? `${first.name}, ${rest
             .slice(0, -1)
-            .map(({ name }) => name.replace(/ (?:deep|impact|socket|bit|spanner|key|crowfoot|flare|combination|mm).*$/, ""))
+            .map(({ name }) =>
+              name.replace(/ (?:deep|impact|socket|bit|spanner|key|crowfoot|flare|combination|mm).*$/, ""),
+            )
             .join(", ")}, ${last?.name}`
         : line.tools.map(({ name }) => name).join(" and ")}
       {kind && (

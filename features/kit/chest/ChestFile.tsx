@@ -15,7 +15,8 @@ import { Sheet } from "@/ui/Sheet";
 import { useDo } from "../../shell/DoProvider";
 import { saveTable } from "../../shell/save-table";
 
-type State = { kind: "start" } | { kind: "refused"; why: string } | { kind: "read"; name: string; drafts: ToolDraft[] };
+type State =
+  { kind: "start" } | { kind: "refused"; why: string } | { kind: "read"; name: string; drafts: ToolDraft[] };
 
 /** The chest out as a table, and tables of tools in: checked, shown, and then all or nothing. */
 export function ChestFile({ tools }: { tools: Tool[] }) {
@@ -31,7 +32,8 @@ export function ChestFile({ tools }: { tools: Tool[] }) {
   };
   const bringIn = async (drafts: ToolDraft[]) => {
     const put = drafts.map((draft) => stamped<Tool>(draft, "own"));
-    if (await perform({ put: { tools: put } }, `${put.length} tools are in the chest.`)) setState({ kind: "start" });
+    if (await perform({ put: { tools: put } }, `${put.length} tools are in the chest.`))
+      setState({ kind: "start" });
   };
   return (
     <Sheet title="As a table">
@@ -48,7 +50,8 @@ export function ChestFile({ tools }: { tools: Tool[] }) {
         {state.kind === "read" && (
           <>
             <Box marginBlock="2">
-              {state.name}: {state.drafts.length} {state.drafts.length === 1 ? "tool" : "tools"}, from {state.drafts[0]?.name} to {state.drafts.at(-1)?.name}.
+              {state.name}: {state.drafts.length} {state.drafts.length === 1 ? "tool" : "tools"}, from{" "}
+              {state.drafts[0]?.name} to {state.drafts.at(-1)?.name}.
             </Box>
             <Button look="primary" onClick={() => void bringIn(state.drafts)}>
               Put {state.drafts.length} in the chest

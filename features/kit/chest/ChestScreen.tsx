@@ -31,7 +31,13 @@ export function ChestScreen({ jobId }: { jobId: string | undefined }) {
   if (!tools) return <Loading />;
   const sought = find.trim().toLowerCase();
   const shown =
-    sought === "" ? tools : tools.filter((tool) => `${tool.name} ${toolDetails(tool)} ${tool.kind} ${tool.set ?? ""} ${tool.lentTo ?? ""}`.toLowerCase().includes(sought));
+    sought === ""
+      ? tools
+      : tools.filter((tool) =>
+          `${tool.name} ${toolDetails(tool)} ${tool.kind} ${tool.set ?? ""} ${tool.lentTo ?? ""}`
+            .toLowerCase()
+            .includes(sought),
+        );
   const lent = tools.filter(({ lentTo }) => lentTo !== undefined);
   const tool = right.kind === "tool" ? tools.find(({ id }) => id === right.toolId) : undefined;
   const open = ({ id }: Tool) => setRight({ kind: "tool", toolId: id });
@@ -46,7 +52,12 @@ export function ChestScreen({ jobId }: { jobId: string | undefined }) {
           <Box color="soft" marginBottom="3">
             {tools.length} {tools.length === 1 ? "tool" : "tools"}
           </Box>
-          <TextField label="Find in the chest" placeholder="13, crowfoot, rags" value={find} onChange={(event) => setFind(event.target.value)} />
+          <TextField
+            label="Find in the chest"
+            placeholder="13, crowfoot, rags"
+            value={find}
+            onChange={(event) => setFind(event.target.value)}
+          />
           {lent.length > 0 && (
             <Box marginTop="3" marginBottom="2">
               <Box fontWeight="600">Lent out</Box>
@@ -66,9 +77,14 @@ export function ChestScreen({ jobId }: { jobId: string | undefined }) {
       middle={
         <Sheet flex="1">
           {tools.length === 0 && (
-            <Box color="soft">It is empty. Type what you own at the side, a line for each kind: a torque wrench first, then every torque is shown on its own scale.</Box>
+            <Box color="soft">
+              It is empty. Type what you own at the side, a line for each kind: a torque wrench first, then
+              every torque is shown on its own scale.
+            </Box>
           )}
-          {tools.length > 0 && shown.length === 0 && <Box color="soft">Nothing in the chest is called “{find}”.</Box>}
+          {tools.length > 0 && shown.length === 0 && (
+            <Box color="soft">Nothing in the chest is called “{find}”.</Box>
+          )}
           {chestGroups(shown).map((group) => (
             <Drawer key={group.title} group={group} chosen={tool?.id} onOpen={open} />
           ))}
@@ -77,7 +93,11 @@ export function ChestScreen({ jobId }: { jobId: string | undefined }) {
       right={
         right.kind === "form" || tool?.kind === "torque wrench" ? (
           <Sheet title={tool ? `Change ${tool.name}` : "A tool, field by field"}>
-            <ToolForm key={tool?.id ?? "new"} {...(tool?.kind === "torque wrench" ? { wrench: tool } : {})} onClose={() => setRight({ kind: "add" })} />
+            <ToolForm
+              key={tool?.id ?? "new"}
+              {...(tool?.kind === "torque wrench" ? { wrench: tool } : {})}
+              onClose={() => setRight({ kind: "add" })}
+            />
             {tool && <ToolEdit tool={tool} onlyLent onClose={() => setRight({ kind: "add" })} />}
           </Sheet>
         ) : tool ? (
@@ -95,9 +115,23 @@ export function ChestScreen({ jobId }: { jobId: string | undefined }) {
   );
 }
 
-function Drawer({ group: { title, tools, bySize }, chosen, onOpen }: { group: ChestGroup; chosen: string | undefined; onOpen: (tool: Tool) => void }) {
+function Drawer({
+  group: { title, tools, bySize },
+  chosen,
+  onOpen,
+}: {
+  group: ChestGroup;
+  chosen: string | undefined;
+  onOpen: (tool: Tool) => void;
+}) {
   return (
-    <Box as="section" borderTop="1px solid" borderColor="edge" paddingBlock="3" _first={{ borderTop: "none", paddingTop: "0" }}>
+    <Box
+      as="section"
+      borderTop="1px solid"
+      borderColor="edge"
+      paddingBlock="3"
+      _first={{ borderTop: "none", paddingTop: "0" }}
+    >
       <Box as="h2" fontSize="20px" marginBottom="1">
         {title}
         <Box as="span" color="soft">
@@ -121,14 +155,30 @@ function Drawer({ group: { title, tools, bySize }, chosen, onOpen }: { group: Ch
               {formatHeadSize(tool.head)}
             </Button>
           ) : (
-            <Box key={tool.id} display={{ md: "grid" }} gridTemplateColumns="200px minmax(0, 1fr)" alignItems="center" gap="2" fontSize="15px">
-              <Button look="quiet" fontSize="17px" paddingInline="0" textAlign="left" justifyContent="flex-start" onClick={() => onOpen(tool)}>
+            <Box
+              key={tool.id}
+              display={{ md: "grid" }}
+              gridTemplateColumns="200px minmax(0, 1fr)"
+              alignItems="center"
+              gap="2"
+              fontSize="15px"
+            >
+              <Button
+                look="quiet"
+                fontSize="17px"
+                paddingInline="0"
+                textAlign="left"
+                justifyContent="flex-start"
+                onClick={() => onOpen(tool)}
+              >
                 {tool.name}
               </Button>
               <Box as="span" color="soft">
                 {toolDetails(tool)}
                 {tool.lentTo && <Box as="span" color="watch">{` ▲ lent to ${tool.lentTo}`}</Box>}
-                {isCheckDue(tool, today()) && <Box as="span" color="watch">{` ▲ check it: more than a year`}</Box>}
+                {isCheckDue(tool, today()) && (
+                  <Box as="span" color="watch">{` ▲ check it: more than a year`}</Box>
+                )}
               </Box>
             </Box>
           ),

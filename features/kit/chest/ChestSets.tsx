@@ -33,7 +33,9 @@ function SetLine({ name, tools, onFind }: { name: string; tools: Tool[]; onFind:
   const form = useDraftForm(`lend ${name}`, { to: "" }, () => z.object({ to: line("Say who has it.") }));
   const lentTo = tools.every((tool) => tool.lentTo) ? tools[0]?.lentTo : undefined;
   const lend = async (who: string | undefined) => {
-    const put = tools.map(({ lentTo: _before, ...tool }) => touched({ ...tool, ...(who ? { lentTo: who } : {}) } as Tool));
+    const put = tools.map(({ lentTo: _before, ...tool }) =>
+      touched({ ...tool, ...(who ? { lentTo: who } : {}) } as Tool),
+    );
     if (await perform({ put: { tools: put } }, who ? `${name} is lent to ${who}.` : `${name} is back.`)) {
       form.forget();
       setLending(false);
@@ -70,7 +72,12 @@ function SetLine({ name, tools, onFind }: { name: string; tools: Tool[]; onFind:
         </Button>
       </Box>
       {lending && (
-        <FormBox onSubmit={(event) => void form.handleSubmit(({ to }) => lend(to))(event)} gridTemplateColumns="minmax(0, 1fr) auto" gap="2" alignItems="start">
+        <FormBox
+          onSubmit={(event) => void form.handleSubmit(({ to }) => lend(to))(event)}
+          gridTemplateColumns="minmax(0, 1fr) auto"
+          gap="2"
+          alignItems="start"
+        >
           <TextField label="To whom" autoFocus {...form.field("to")} />
           <Button type="submit" marginTop="26px">
             Lend

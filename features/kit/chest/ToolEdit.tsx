@@ -16,7 +16,15 @@ import { useDo } from "../../shell/DoProvider";
 import { toolDetails } from "./chest-groups";
 
 /** What changes about an owned tool: its name, who has it, how much is left; or that it is gone. */
-export function ToolEdit({ tool, onlyLent = false, onClose }: { tool: Tool; onlyLent?: boolean; onClose: () => void }) {
+export function ToolEdit({
+  tool,
+  onlyLent = false,
+  onClose,
+}: {
+  tool: Tool;
+  onlyLent?: boolean;
+  onClose: () => void;
+}) {
   const perform = useDo();
   const form = useRecordForm({
     draft: `owned ${tool.id}`,
@@ -50,13 +58,30 @@ export function ToolEdit({ tool, onlyLent = false, onClose }: { tool: Tool; only
     <FormBox onSubmit={save} marginTop={onlyLent ? "4" : "0"}>
       {!onlyLent && <Box color="soft">{toolDetails(tool)}</Box>}
       {!onlyLent && <TextField label="Name" {...form.field("name")} />}
-      {tool.kind === "consumable" && <TextField label="Left" numeric unit={tool.left.unit} {...form.field("left")} />}
+      {tool.kind === "consumable" && (
+        <TextField label="Left" numeric unit={tool.left.unit} {...form.field("left")} />
+      )}
       {!onlyLent && <TextField label="Belongs to the set" placeholder="none" {...form.field("set")} />}
       {!onlyLent && tool.kind !== "consumable" && (
-        <TextField label="It cost" numeric placeholder="not known" hint="The Log says when the tools have paid for themselves" {...form.field("price")} />
+        <TextField
+          label="It cost"
+          numeric
+          placeholder="not known"
+          hint="The Log says when the tools have paid for themselves"
+          {...form.field("price")}
+        />
       )}
-      <TextField label="Lent to" placeholder="nobody" hint="While it is lent it covers nothing" {...form.field("lentTo")} />
-      <FormButtons submit="Save" onCancel={onlyLent ? undefined : form.close} onRemove={() => form.closeAfter(perform(removing({ tools: [tool] }), `${tool.name} removed.`))} />
+      <TextField
+        label="Lent to"
+        placeholder="nobody"
+        hint="While it is lent it covers nothing"
+        {...form.field("lentTo")}
+      />
+      <FormButtons
+        submit="Save"
+        onCancel={onlyLent ? undefined : form.close}
+        onRemove={() => form.closeAfter(perform(removing({ tools: [tool] }), `${tool.name} removed.`))}
+      />
     </FormBox>
   );
 }

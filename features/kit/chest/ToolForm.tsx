@@ -10,7 +10,10 @@ import { useRecordForm } from "@/ui/form/useRecordForm";
 import { useDo } from "../../shell/DoProvider";
 import { DRIVE_CHOICES, FORM_KINDS, TOOL_START, hasDrive, toolForm, wrenchFields } from "./tool-fields";
 
-/** A tool put into the chest field by field, or a torque wrench changed; only what matters for its kind is asked. */
+/**
+ * A tool put into the chest field by field, or a torque wrench changed; only what matters for its kind is
+ * asked.
+ */
 export function ToolForm({ wrench, onClose }: { wrench?: TorqueWrench; onClose: () => void }) {
   const perform = useDo();
   const form = useRecordForm({
@@ -22,16 +25,38 @@ export function ToolForm({ wrench, onClose }: { wrench?: TorqueWrench; onClose: 
   const { field } = form;
   const kind = form.watch("kind");
   const save = form.send(async (drafts) => {
-    const tools = drafts.map((draft): Tool => ({ ...(wrench ? touched(stampOf(wrench)) : stamp("own")), ...draft }));
-    return perform({ put: { tools } }, tools.length === 1 && tools[0] ? `${tools[0].name} is in the chest.` : `${tools.length} tools are in the chest.`);
+    const tools = drafts.map((draft): Tool => ({
+      ...(wrench ? touched(stampOf(wrench)) : stamp("own")),
+      ...draft,
+    }));
+    return perform(
+      { put: { tools } },
+      tools.length === 1 && tools[0]
+        ? `${tools[0].name} is in the chest.`
+        : `${tools.length} tools are in the chest.`,
+    );
   });
   const sized = kind === "socket" || kind === "spanner" || kind === "crowfoot";
-  const long = kind === "torque wrench" || kind === "crowfoot" || kind === "extension" || kind === "bar or ratchet";
+  const long =
+    kind === "torque wrench" || kind === "crowfoot" || kind === "extension" || kind === "bar or ratchet";
 
   return (
-    <FormBox onSubmit={save} gridTemplateColumns="repeat(2, minmax(0, 1fr))" marginTop="3" borderTop="1px solid" borderColor="edge" paddingTop="3">
+    <FormBox
+      onSubmit={save}
+      gridTemplateColumns="repeat(2, minmax(0, 1fr))"
+      marginTop="3"
+      borderTop="1px solid"
+      borderColor="edge"
+      paddingTop="3"
+    >
       {!wrench && <SelectField label="Kind" choices={FORM_KINDS} {...field("kind")} />}
-      {hasDrive(kind) && <SelectField label={kind === "drive adapter" ? "From" : "Drive"} choices={DRIVE_CHOICES} {...field("drive")} />}
+      {hasDrive(kind) && (
+        <SelectField
+          label={kind === "drive adapter" ? "From" : "Drive"}
+          choices={DRIVE_CHOICES}
+          {...field("drive")}
+        />
+      )}
       {kind === "drive adapter" && <SelectField label="To" choices={DRIVE_CHOICES} {...field("to")} />}
       {sized && (
         <Box gridColumn="1 / -1">
@@ -50,15 +75,38 @@ export function ToolForm({ wrench, onClose }: { wrench?: TorqueWrench; onClose: 
             ]}
             {...field("works")}
           />
-          <SelectField label="Its scale" choices={TORQUE_UNITS.map((unit) => ({ value: unit, label: torqueSymbol(unit) }))} {...field("unit")} />
+          <SelectField
+            label="Its scale"
+            choices={TORQUE_UNITS.map((unit) => ({ value: unit, label: torqueSymbol(unit) }))}
+            {...field("unit")}
+          />
           <TextField label="By steps of" numeric {...field("step")} />
           <TextField label="From" numeric {...field("min")} />
           <TextField label="To" numeric {...field("max")} />
           <TextField label="Last checked" type="date" {...field("checkedOn")} />
-          <TextField label="Accuracy" numeric unit="± %" hint="Empty: the standard's limit" {...field("accuracy")} />
+          <TextField
+            label="Accuracy"
+            numeric
+            unit="± %"
+            hint="Empty: the standard's limit"
+            {...field("accuracy")}
+          />
         </>
       )}
-      {long && <TextField label={kind === "torque wrench" ? "Drive to middle of grip" : kind === "crowfoot" ? "Drive to bolt" : "Length"} numeric unit="mm" {...field("length")} />}
+      {long && (
+        <TextField
+          label={
+            kind === "torque wrench"
+              ? "Drive to middle of grip"
+              : kind === "crowfoot"
+                ? "Drive to bolt"
+                : "Length"
+          }
+          numeric
+          unit="mm"
+          {...field("length")}
+        />
+      )}
       {kind === "stands" && <TextField label="How many" numeric {...field("count")} />}
       {(kind === "stands" || kind === "jack") && (
         <TextField

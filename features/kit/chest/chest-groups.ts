@@ -11,7 +11,21 @@ export interface ChestGroup {
   bySize: boolean;
 }
 
-const ORDER = ["Torque wrenches", "1/4 in", "3/8 in", "1/2 in", "3/4 in", "1 in", "Spanners", "Crowfoots", "Keys", "Drives", "Lifting", "Special tools", "Used up"];
+const ORDER = [
+  "Torque wrenches",
+  "1/4 in",
+  "3/8 in",
+  "1/2 in",
+  "3/4 in",
+  "1 in",
+  "Spanners",
+  "Crowfoots",
+  "Keys",
+  "Drives",
+  "Lifting",
+  "Special tools",
+  "Used up",
+];
 
 /** The chest as it would lie in drawers: sockets by drive, spanners by form, the rest by kind. */
 export function chestGroups(tools: readonly Tool[]): ChestGroup[] {
@@ -24,13 +38,20 @@ export function chestGroups(tools: readonly Tool[]): ChestGroup[] {
   }
   const rank = (title: string) => ORDER.findIndex((start) => title.startsWith(start));
   return [...groups.values()]
-    .map((group) => ({ ...group, tools: group.bySize ? [...group.tools].sort((a, b) => across(a) - across(b)) : group.tools }))
+    .map((group) => ({
+      ...group,
+      tools: group.bySize ? [...group.tools].sort((a, b) => across(a) - across(b)) : group.tools,
+    }))
     .sort((a, b) => rank(a.title) - rank(b.title) || a.title.localeCompare(b.title));
 }
 
 function across(tool: Tool): number {
   if (!("head" in tool)) return 0;
-  return tool.head.unit === "in" ? tool.head.size * 25.4 : tool.head.unit === "mm" ? tool.head.size : 1000 + tool.head.size;
+  return tool.head.unit === "in"
+    ? tool.head.size * 25.4
+    : tool.head.unit === "mm"
+      ? tool.head.size
+      : 1000 + tool.head.size;
 }
 
 function titleOf(tool: Tool): string {

@@ -3,13 +3,41 @@ import { toolSchema } from "@/core/model/tool";
 import { stamp } from "@/data/stamp";
 import { TOOL_START, type ToolFields, hasDrive, toolForm } from "./tool-fields";
 
-const typed = (more: Partial<ToolFields>) => readForm(toolForm({ ...TOOL_START, ...more }), { ...TOOL_START, ...more });
-const wrench = { kind: "torque wrench", unit: "lbf.ft", min: "10", max: "75", step: "0,5", length: "380", drive: "3/8" } as const;
+const typed = (more: Partial<ToolFields>) =>
+  readForm(toolForm({ ...TOOL_START, ...more }), { ...TOOL_START, ...more });
+const wrench = {
+  kind: "torque wrench",
+  unit: "lbf.ft",
+  min: "10",
+  max: "75",
+  step: "0,5",
+  length: "380",
+  drive: "3/8",
+} as const;
 
 test.each<[Partial<ToolFields>, object[]]>([
-  [wrench, [{ kind: "torque wrench", name: "Torque wrench", min: 10, max: 75, step: 0.5, gripLengthMm: 380, works: "click" }]],
-  [{ ...wrench, accuracy: "± 3 %", works: "dial", name: "Beam" }, [{ name: "Beam", accuracy: 0.03, works: "dial" }]],
-  [{ kind: "socket", sizes: "8, 10; 1/2\nT30", drive: "3/8" }, [{ name: "8 mm socket" }, { name: "10 mm socket" }, { name: "1/2 in socket" }, { name: "T30 socket" }]],
+  [
+    wrench,
+    [
+      {
+        kind: "torque wrench",
+        name: "Torque wrench",
+        min: 10,
+        max: 75,
+        step: 0.5,
+        gripLengthMm: 380,
+        works: "click",
+      },
+    ],
+  ],
+  [
+    { ...wrench, accuracy: "± 3 %", works: "dial", name: "Beam" },
+    [{ name: "Beam", accuracy: 0.03, works: "dial" }],
+  ],
+  [
+    { kind: "socket", sizes: "8, 10; 1/2\nT30", drive: "3/8" },
+    [{ name: "8 mm socket" }, { name: "10 mm socket" }, { name: "1/2 in socket" }, { name: "T30 socket" }],
+  ],
   [{ kind: "spanner", sizes: "13" }, [{ kind: "spanner", name: "13 mm spanner" }]],
   [{ kind: "crowfoot", sizes: "16", length: "45" }, [{ kind: "crowfoot", offsetMm: 45 }]],
   [{ kind: "drive adapter", drive: "1/2", to: "3/8" }, [{ from: "1/2", to: "3/8" }]],
@@ -21,7 +49,9 @@ test.each<[Partial<ToolFields>, object[]]>([
   const result = typed(more);
   if ("errors" in result) throw new Error(JSON.stringify(result.errors));
   expect(result.value).toMatchObject(tools);
-  result.value.forEach((draft) => expect(toolSchema.safeParse({ ...stamp("own"), ...draft }).success).toBe(true));
+  result.value.forEach((draft) =>
+    expect(toolSchema.safeParse({ ...stamp("own"), ...draft }).success).toBe(true),
+  );
 });
 
 test.each<[Partial<ToolFields>, keyof ToolFields, string]>([

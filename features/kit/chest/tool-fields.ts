@@ -102,8 +102,10 @@ const asTyped = z.object({
 
 /** The name that was typed, or the usual one. */
 const called = (usual: string) => typed((text) => fitting(text.trim(), LONGEST_LINE) || usual);
-const lengthMm = (what: string) => typed((text) => aboveZero(readLengthMm(text, "mm", what), what, LONGEST_MM));
-const aNumber = (what: string, most: number) => typed((text) => aboveZero(readNumber(text, what).value, what, most));
+const lengthMm = (what: string) =>
+  typed((text) => aboveZero(readLengthMm(text, "mm", what), what, LONGEST_MM));
+const aNumber = (what: string, most: number) =>
+  typed((text) => aboveZero(readNumber(text, what).value, what, most));
 
 /** What the fields of each kind make: one tool, or one a size. */
 const MAKES: Record<FormKind, (fields: ToolFields) => z.ZodType<Draft<Tool>[], ToolFields>> = {
@@ -115,12 +117,16 @@ const MAKES: Record<FormKind, (fields: ToolFields) => z.ZodType<Draft<Tool>[], T
         max: typed((text) => {
           const top = aboveZero(readNumber(text, "The top of the scale").value, "The top of the scale", 1e5);
           const bottom = numberIn(min);
-          if (bottom !== undefined && (top <= bottom || bottom < 0)) throw new InputError("The top of the scale must be above its bottom.");
+          if (bottom !== undefined && (top <= bottom || bottom < 0))
+            throw new InputError("The top of the scale must be above its bottom.");
           return top;
         }),
         step: typed((text) => {
           const gap = aboveZero(readNumber(text, "The smallest step").value, "The smallest step", 1e5);
-          if (gap > (numberIn(max) ?? Infinity) / 2) throw new InputError("The smallest step is the gap between two marks; this is most of the scale.");
+          if (gap > (numberIn(max) ?? Infinity) / 2)
+            throw new InputError(
+              "The smallest step is the gap between two marks; this is most of the scale.",
+            );
           return gap;
         }),
         length: lengthMm("The grip length"),
@@ -128,29 +134,70 @@ const MAKES: Record<FormKind, (fields: ToolFields) => z.ZodType<Draft<Tool>[], T
         checkedOn: ifTyped((day) => day),
       })
       .transform(({ name, works, drive, unit, min: bottom, max: top, step, length, accuracy, checkedOn }) => [
-        withoutUndefined({ kind: "torque wrench" as const, name, works, drive, unit, min: bottom, max: top, step, gripLengthMm: length, accuracy, checkedOn }),
+        withoutUndefined({
+          kind: "torque wrench" as const,
+          name,
+          works,
+          drive,
+          unit,
+          min: bottom,
+          max: top,
+          step,
+          gripLengthMm: length,
+          accuracy,
+          checkedOn,
+        }),
       ]),
   socket: () =>
-    asTyped.extend({ sizes: typed(readSizes) }).transform(({ sizes, drive }) => sizes.map((head) => ({ kind: "socket" as const, name: sizeName(head, "socket"), head, drive }))),
-  spanner: () => asTyped.extend({ sizes: typed(readSizes) }).transform(({ sizes }) => sizes.map((head) => ({ kind: "spanner" as const, name: sizeName(head, "spanner"), head }))),
+    asTyped
+      .extend({ sizes: typed(readSizes) })
+      .transform(({ sizes, drive }) =>
+        sizes.map((head) => ({ kind: "socket" as const, name: sizeName(head, "socket"), head, drive })),
+      ),
+  spanner: () =>
+    asTyped
+      .extend({ sizes: typed(readSizes) })
+      .transform(({ sizes }) =>
+        sizes.map((head) => ({ kind: "spanner" as const, name: sizeName(head, "spanner"), head })),
+      ),
   crowfoot: () =>
     asTyped
       .extend({ sizes: typed(readSizes), length: lengthMm("The crowfoot's offset") })
-      .transform(({ sizes, drive, length }) => sizes.map((head) => ({ kind: "crowfoot" as const, name: sizeName(head, "crowfoot"), head, drive, offsetMm: length }))),
+      .transform(({ sizes, drive, length }) =>
+        sizes.map((head) => ({
+          kind: "crowfoot" as const,
+          name: sizeName(head, "crowfoot"),
+          head,
+          drive,
+          offsetMm: length,
+        })),
+      ),
   "drive adapter": ({ drive: from, to }) =>
-    asTyped.extend({ name: called(`${from} to ${to} adapter`) }).transform(({ name }) => [{ kind: "drive adapter" as const, name, from, to }]),
+    asTyped
+      .extend({ name: called(`${from} to ${to} adapter`) })
+      .transform(({ name }) => [{ kind: "drive adapter" as const, name, from, to }]),
   extension: () =>
     asTyped
       .extend({ name: called("Extension"), length: lengthMm("The length") })
-      .transform(({ name, drive, length }) => [{ kind: "extension" as const, name, drive, lengthMm: length }]),
+      .transform(({ name, drive, length }) => [
+        { kind: "extension" as const, name, drive, lengthMm: length },
+      ]),
   "bar or ratchet": () =>
     asTyped
       .extend({ name: called("Ratchet"), length: lengthMm("The length") })
-      .transform(({ name, drive, length }) => [{ kind: "bar or ratchet" as const, name, drive, lengthMm: length }]),
+      .transform(({ name, drive, length }) => [
+        { kind: "bar or ratchet" as const, name, drive, lengthMm: length },
+      ]),
   stands: () =>
     asTyped
-      .extend({ name: called("Axle stands"), count: typed(wholeWithin("The count", 1, 12)), rating: aNumber("The rating of one stand", HEAVIEST_KG) })
-      .transform(({ name, count, rating }) => [{ kind: "stands" as const, name, count, ratingPerStandKg: rating }]),
+      .extend({
+        name: called("Axle stands"),
+        count: typed(wholeWithin("The count", 1, 12)),
+        rating: aNumber("The rating of one stand", HEAVIEST_KG),
+      })
+      .transform(({ name, count, rating }) => [
+        { kind: "stands" as const, name, count, ratingPerStandKg: rating },
+      ]),
   jack: () =>
     asTyped
       .extend({ name: called("Trolley jack"), rating: aNumber("The rating", HEAVIEST_KG) })
@@ -181,7 +228,8 @@ function readSizes(text: string) {
 /** A share of the setting: 3 for ±3 %. */
 function readAccuracy(text: string): number {
   const { value } = readNumber(text.replace(/[%±]/g, ""), "The accuracy");
-  if (value <= 0 || value > 20) throw new InputError("The accuracy is a share of the setting, above 0 and at most 20 %.");
+  if (value <= 0 || value > 20)
+    throw new InputError("The accuracy is a share of the setting, above 0 and at most 20 %.");
   return value / 100;
 }
 

@@ -16,8 +16,19 @@ import { kitHref } from "../../shell/addresses";
 import type { KitInHand } from "../use-kit";
 import { nameWords } from "./mat-words";
 
-/** All about one thing on the mat: what it is for, how it is met, what was refused and why, and a way to say that it is there. */
-export function ItemCard({ item, inHand, onClose }: { item: MatItem; inHand: KitInHand; onClose: () => void }) {
+/**
+ * All about one thing on the mat: what it is for, how it is met, what was refused and why, and a way to say
+ * that it is there.
+ */
+export function ItemCard({
+  item,
+  inHand,
+  onClose,
+}: {
+  item: MatItem;
+  inHand: KitInHand;
+  onClose: () => void;
+}) {
   const card = useRef<HTMLDivElement>(null);
   // On a phone the columns stand under one another: the card comes to where the thumb was.
   useEffect(() => {
@@ -50,13 +61,21 @@ function LineView({ line, inHand }: { line: KitLine; inHand: KitInHand }) {
   return (
     <Box borderTop="1px solid" borderColor="edge" paddingBlock="2" fontSize="15px">
       {its.length > 0 && <Box fontWeight="600">{its.join("; ")}</Box>}
-      {need.kind === "torque" && need.fastener.figure && <Row label="Asked">{formatFigure(need.fastener.figure)}</Row>}
+      {need.kind === "torque" && need.fastener.figure && (
+        <Row label="Asked">{formatFigure(need.fastener.figure)}</Row>
+      )}
       {"fastener" in need && need.fastener?.access && <Row label="Reached with">{need.fastener.access}</Row>}
-      {need.kind === "head" && need.uses[0]?.fastener.access && <Row label="Reached with">{need.uses[0].fastener.access}</Row>}
+      {need.kind === "head" && need.uses[0]?.fastener.access && (
+        <Row label="Reached with">{need.uses[0].fastener.access}</Row>
+      )}
       {need.kind === "head" && cover.kind === "missing" && <Box color="stop">■ No {name} in the chest.</Box>}
-      {"says" in cover && cover.says && <Box color={missing ? "stop" : cover.kind === "stand-in" ? "watch" : "ink"}>{cover.says}</Box>}
+      {"says" in cover && cover.says && (
+        <Box color={missing ? "stop" : cover.kind === "stand-in" ? "watch" : "ink"}>{cover.says}</Box>
+      )}
       {cover.kind === "stand-in" && cover.fit && <FitDrawing {...cover.fit} />}
-      {need.kind === "torque" && need.adapter && need.best && cover.kind === "owned" && <AdapterDrawing gripLengthMm={need.best.wrench.gripLengthMm} adapters={[need.adapter]} />}
+      {need.kind === "torque" && need.adapter && need.best && cover.kind === "owned" && (
+        <AdapterDrawing gripLengthMm={need.best.wrench.gripLengthMm} adapters={[need.adapter]} />
+      )}
       {need.kind === "torque" && cover.kind === "missing" && <Ways sentences={waysSentences(need, chest)} />}
       {cover.kind === "missing" && cover.refused.length > 0 && (
         <Box marginTop="2">
@@ -72,14 +91,19 @@ function LineView({ line, inHand }: { line: KitLine; inHand: KitInHand }) {
           ))}
         </Box>
       )}
-      {cover.kind !== "owned" && cover.kind !== "look up" && cover.kind !== "stand-in" && <GotButtons line={line} inHand={inHand} />}
+      {cover.kind !== "owned" && cover.kind !== "look up" && cover.kind !== "stand-in" && (
+        <GotButtons line={line} inHand={inHand} />
+      )}
     </Box>
   );
 }
 
 /** Tools that are alike and refused for the same reason are told once. */
 function alike(refused: readonly Refused[]): Refused[] {
-  return refused.filter((one, i) => refused.findIndex((other) => other.tool.name === one.tool.name && other.why === one.why) === i);
+  return refused.filter(
+    (one, i) =>
+      refused.findIndex((other) => other.tool.name === one.tool.name && other.why === one.why) === i,
+  );
 }
 
 function Ways({ sentences }: { sentences: string[] }) {
@@ -95,10 +119,22 @@ function Ways({ sentences }: { sentences: string[] }) {
 }
 
 /** To say that something is there, or on its way, without its being in the chest. */
-function GotButtons({ line: { key, need, cover, name }, inHand: { change } }: { line: KitLine; inHand: KitInHand }) {
+function GotButtons({
+  line: { key, need, cover, name },
+  inHand: { change },
+}: {
+  line: KitLine;
+  inHand: KitInHand;
+}) {
   if (cover.kind === "in the box") return null;
   const set = (how: "in hand" | "on order" | undefined) =>
-    void change((now) => ({ ...now, got: [...now.got.filter((one) => one.key !== key), ...(how ? [{ key, how }] : [])] }), how ? `${name}: ${how}.` : `${name} is wanted again.`);
+    void change(
+      (now) => ({
+        ...now,
+        got: [...now.got.filter((one) => one.key !== key), ...(how ? [{ key, how }] : [])],
+      }),
+      how ? `${name}: ${how}.` : `${name} is wanted again.`,
+    );
   return (
     <Box display="flex" gap="2" flexWrap="wrap" marginTop="2">
       {need.kind === "torque" && cover.kind === "missing" && (

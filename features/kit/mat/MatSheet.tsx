@@ -12,7 +12,8 @@ import { bigWords, nameWords, shapeWords, stateWords, underWords } from "./mat-w
 
 const SQUARED = {
   backgroundColor: "pad",
-  backgroundImage: "linear-gradient(var(--chakra-colors-grid) 1px, transparent 1px), linear-gradient(90deg, var(--chakra-colors-grid) 1px, transparent 1px)",
+  backgroundImage:
+    "linear-gradient(var(--chakra-colors-grid) 1px, transparent 1px), linear-gradient(90deg, var(--chakra-colors-grid) 1px, transparent 1px)",
   backgroundSize: "20px 20px",
 };
 
@@ -22,16 +23,31 @@ interface MatSheetProps {
   onChoose: (key: string) => void;
 }
 
-/** The kit laid out on squared paper in order of use; gaps are dashed outlines; each thing is ticked as it is laid out. */
+/**
+ * The kit laid out on squared paper in order of use; gaps are dashed outlines; each thing is ticked as it is
+ * laid out.
+ */
 export function MatSheet({ inHand: { kit, route, record, change }, chosen, onChoose }: MatSheetProps) {
   const [by, setBy] = useState<"step" | "drive">("step");
   const items = matOf(kit.lines);
   const groups = by === "step" ? byStep(items, route) : byDrive(items);
   const laid = new Set(record.laidOut);
-  const tick = (key: string) => void change((now) => ({ ...now, laidOut: now.laidOut.includes(key) ? now.laidOut.filter((one) => one !== key) : [...now.laidOut, key] }));
+  const tick = (key: string) =>
+    void change((now) => ({
+      ...now,
+      laidOut: now.laidOut.includes(key) ? now.laidOut.filter((one) => one !== key) : [...now.laidOut, key],
+    }));
   return (
     <Sheet padding="0">
-      <Box display="flex" alignItems="center" gap="2" flexWrap="wrap" paddingInline="4" paddingTop="3" paddingBottom="2">
+      <Box
+        display="flex"
+        alignItems="center"
+        gap="2"
+        flexWrap="wrap"
+        paddingInline="4"
+        paddingTop="3"
+        paddingBottom="2"
+      >
         <Box as="h2" fontSize="22px">
           The mat
         </Box>
@@ -40,7 +56,14 @@ export function MatSheet({ inHand: { kit, route, record, change }, chosen, onCho
         </Box>
         <Box marginLeft="auto" display="flex" gap="1" role="group" aria-label="Group the mat">
           {(["step", "drive"] as const).map((one) => (
-            <Button key={one} look={by === one ? "primary" : "plain"} fontSize="16px" paddingInline="3" aria-pressed={by === one} onClick={() => setBy(one)}>
+            <Button
+              key={one}
+              look={by === one ? "primary" : "plain"}
+              fontSize="16px"
+              paddingInline="3"
+              aria-pressed={by === one}
+              onClick={() => setBy(one)}
+            >
               By {one}
             </Button>
           ))}
@@ -48,7 +71,8 @@ export function MatSheet({ inHand: { kit, route, record, change }, chosen, onCho
       </Box>
       {items.length === 0 && (
         <Box paddingInline="4" paddingBottom="4" color="soft">
-          The plan asks for nothing yet. Write a head size on a fastener, or add a part, and it is laid out here.
+          The plan asks for nothing yet. Write a head size on a fastener, or add a part, and it is laid out
+          here.
         </Box>
       )}
       <Box {...SQUARED} padding="3" display="flex" flexWrap="wrap" gap="3" alignItems="flex-start">
@@ -70,7 +94,14 @@ export function MatSheet({ inHand: { kit, route, record, change }, chosen, onCho
             </Box>
             <Box as="ul" display="flex" flexWrap="wrap" gap="2" listStyleType="none" padding="0">
               {own.map((item) => (
-                <Tile key={item.key} item={item} laid={laid.has(item.key)} chosen={chosen === item.key} onChoose={() => onChoose(item.key)} onTick={() => tick(item.key)} />
+                <Tile
+                  key={item.key}
+                  item={item}
+                  laid={laid.has(item.key)}
+                  chosen={chosen === item.key}
+                  onChoose={() => onChoose(item.key)}
+                  onTick={() => tick(item.key)}
+                />
               ))}
             </Box>
           </Box>
@@ -97,7 +128,19 @@ const Face = chakra("button", {
   },
 });
 
-function Tile({ item, laid, chosen, onChoose, onTick }: { item: MatItem; laid: boolean; chosen: boolean; onChoose: () => void; onTick: () => void }) {
+function Tile({
+  item,
+  laid,
+  chosen,
+  onChoose,
+  onTick,
+}: {
+  item: MatItem;
+  laid: boolean;
+  chosen: boolean;
+  onChoose: () => void;
+  onTick: () => void;
+}) {
   const { says, tone } = stateWords(item);
   const big = bigWords(item);
   const need = item.lines[0]?.need;
@@ -112,11 +155,23 @@ function Tile({ item, laid, chosen, onChoose, onTick }: { item: MatItem; laid: b
       borderRadius="sheet"
       background={chosen ? "sheet" : "transparent"}
     >
-      <Face type="button" onClick={onChoose} aria-pressed={chosen} aria-label={`${nameWords(item)} ${big}, ${says.slice(2)}`} css={{ "& svg": { opacity: laid ? 0.4 : 1 } }}>
+      <Face
+        type="button"
+        onClick={onChoose}
+        aria-pressed={chosen}
+        aria-label={`${nameWords(item)} ${big}, ${says.slice(2)}`}
+        css={{ "& svg": { opacity: laid ? 0.4 : 1 } }}
+      >
         {item.gap && need?.kind === "head" ? (
           <HeadSilhouette
             head={need.head}
-            type={need.grip.includes("crowfoot") ? "crowfoot" : need.grip.includes("spanner") && !need.grip.includes("socket") ? "spanner" : "socket"}
+            type={
+              need.grip.includes("crowfoot")
+                ? "crowfoot"
+                : need.grip.includes("spanner") && !need.grip.includes("socket")
+                  ? "spanner"
+                  : "socket"
+            }
             missing
             slotted={need.grip.startsWith("flare")}
           />
@@ -124,7 +179,12 @@ function Tile({ item, laid, chosen, onChoose, onTick }: { item: MatItem; laid: b
           <ToolSilhouette tool={item.tool} other={shapeWords(item)} />
         )}
         {big && (
-          <Box fontFamily="heading" fontWeight="600" fontSize={big.length > 9 ? "18px" : "24px"} lineHeight="1.1">
+          <Box
+            fontFamily="heading"
+            fontWeight="600"
+            fontSize={big.length > 9 ? "18px" : "24px"}
+            lineHeight="1.1"
+          >
             {big}
           </Box>
         )}
@@ -138,7 +198,18 @@ function Tile({ item, laid, chosen, onChoose, onTick }: { item: MatItem; laid: b
         )}
       </Face>
       {!item.gap && (
-        <Box asChild position="absolute" top="0" right="0" width="44px" height="44px" display="flex" alignItems="center" justifyContent="center" cursor="pointer">
+        <Box
+          asChild
+          position="absolute"
+          top="0"
+          right="0"
+          width="44px"
+          height="44px"
+          display="flex"
+          alignItems="center"
+          justifyContent="center"
+          cursor="pointer"
+        >
           <label>
             <chakra.input
               type="checkbox"

@@ -18,7 +18,10 @@ interface Pull {
   names: string[];
 }
 
-/** Every torque of the plan: the owned wrench to use, what to set it to, and what reaches the bolt; like pulls told once. */
+/**
+ * Every torque of the plan: the owned wrench to use, what to set it to, and what reaches the bolt; like pulls
+ * told once.
+ */
 export function TorqueNeeds({ lines, unit }: { lines: readonly KitLine[]; unit: TorqueUnit }) {
   const pulls = alike(lines);
   return (
@@ -37,9 +40,23 @@ function alike(lines: readonly KitLine[]): Pull[] {
   for (const line of lines) {
     if (line.need.kind !== "torque") continue;
     const { fastener, best, stage, adapter } = line.need;
-    const key = JSON.stringify([line.cover, best?.setting, stage.target, stage.label, adapter, withoutSide(fastener.name), fastener.count, fastenerDoubts(fastener)]);
+    const key = JSON.stringify([
+      line.cover,
+      best?.setting,
+      stage.target,
+      stage.label,
+      adapter,
+      withoutSide(fastener.name),
+      fastener.count,
+      fastenerDoubts(fastener),
+    ]);
     const known = pulls.get(key);
-    pulls.set(key, known ? { ...known, names: [...known.names, fastener.name] } : { need: line.need, line, names: [fastener.name] });
+    pulls.set(
+      key,
+      known
+        ? { ...known, names: [...known.names, fastener.name] }
+        : { need: line.need, line, names: [fastener.name] },
+    );
   }
   return [...pulls.values()];
 }
@@ -85,17 +102,34 @@ function PullRow({ pull: { need, line, names }, unit }: { pull: Pull; unit: Torq
   );
 }
 
-function Reaches({ need: { best, chain, adapter, crowfoot, multiplier }, unit }: { need: TorqueNeed; unit: TorqueUnit }) {
+function Reaches({
+  need: { best, chain, adapter, crowfoot, multiplier },
+  unit,
+}: {
+  need: TorqueNeed;
+  unit: TorqueUnit;
+}) {
   if (!best) return null;
-  const angle = adapter && (adapter.angleDeg === 0 ? "in line" : adapter.angleDeg === 180 ? "folded back along the handle" : `at ${adapter.angleDeg}°`);
+  const angle =
+    adapter &&
+    (adapter.angleDeg === 0
+      ? "in line"
+      : adapter.angleDeg === 180
+        ? "folded back along the handle"
+        : `at ${adapter.angleDeg}°`);
   return (
     <>
       <Box color="soft">
         {best.wrench.name}. The bolt gets {formatBand(best.bandNm, unit)}
-        {adapter && `, with the ${crowfoot?.name ?? `${adapter.offsetMm} mm crowfoot`} ${angle}`}.{multiplier && ` Through the ${multiplier.name}.`}
+        {adapter && `, with the ${crowfoot?.name ?? `${adapter.offsetMm} mm crowfoot`} ${angle}`}.
+        {multiplier && ` Through the ${multiplier.name}.`}
         {chain?.pieces.map((piece) => ` Through the ${piece.name}.`)}
       </Box>
-      {best.shareInside < 0.999 && <Box color="watch">▲ Only {Math.round(best.shareInside * 100)} % of what may reach the bolt lies within what is asked.</Box>}
+      {best.shareInside < 0.999 && (
+        <Box color="watch">
+          ▲ Only {Math.round(best.shareInside * 100)} % of what may reach the bolt lies within what is asked.
+        </Box>
+      )}
     </>
   );
 }

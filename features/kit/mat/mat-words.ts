@@ -26,7 +26,11 @@ export function bigWords({ tool, lines }: MatItem): string {
 
 /** The settings that a wrench is wanted at, each once. */
 function settingsOn(wrench: Tool, lines: readonly KitLine[]): string {
-  const settings = new Set(lines.flatMap(({ need }) => (need.kind === "torque" && need.best?.wrench.id === wrench.id ? [formatTorque(need.best.setting)] : [])));
+  const settings = new Set(
+    lines.flatMap(({ need }) =>
+      need.kind === "torque" && need.best?.wrench.id === wrench.id ? [formatTorque(need.best.setting)] : [],
+    ),
+  );
   return [...settings].slice(0, 2).join(", ") + (settings.size > 2 ? " …" : "");
 }
 
@@ -44,12 +48,17 @@ export function underWords(item: MatItem): string {
 
 /** How it is met, with a shape of its own beside the colour. */
 export function stateWords({ lines }: MatItem): { says: string; tone: "good" | "watch" | "stop" } {
-  const worst = lines.find(({ cover }) => cover.kind === "missing") ?? lines.find(({ cover }) => cover.kind === "stand-in") ?? lines[0];
+  const worst =
+    lines.find(({ cover }) => cover.kind === "missing") ??
+    lines.find(({ cover }) => cover.kind === "stand-in") ??
+    lines[0];
   switch (worst?.cover.kind) {
     case "missing":
       return { says: "■ to find", tone: "stop" };
     case "stand-in":
-      return worst.need.kind === "head" ? { says: "▲ stand-in", tone: "watch" } : { says: "● in the chest", tone: "good" };
+      return worst.need.kind === "head"
+        ? { says: "▲ stand-in", tone: "watch" }
+        : { says: "● in the chest", tone: "good" };
     case "on order":
       return { says: "▲ on order", tone: "watch" };
     case "in hand":

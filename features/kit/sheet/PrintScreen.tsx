@@ -32,7 +32,14 @@ export function PrintScreen({ job, vehicle }: { job: Job; vehicle: Vehicle }) {
         <ThreeColumns
           left={<KitSide job={job} vehicle={vehicle} inHand={inHand} at="sheet" />}
           middle={
-            <Box background="#FFFFFF" color="#101510" border="1px solid" borderColor="edge" padding={{ base: "3", lg: "6" }} overflowX="hidden">
+            <Box
+              background="#FFFFFF"
+              color="#101510"
+              border="1px solid"
+              borderColor="edge"
+              padding={{ base: "3", lg: "6" }}
+              overflowX="hidden"
+            >
               <SheetPaper sheet={sheet} />
             </Box>
           }
@@ -40,7 +47,12 @@ export function PrintScreen({ job, vehicle }: { job: Job; vehicle: Vehicle }) {
             <Sheet title="Take it along">
               <Box display="flex" gap="2" role="group" aria-label="Paper" marginBottom="3">
                 {PAPERS.map((one) => (
-                  <Button key={one} look={paper === one ? "primary" : "plain"} aria-pressed={paper === one} onClick={() => setPaper(one)}>
+                  <Button
+                    key={one}
+                    look={paper === one ? "primary" : "plain"}
+                    aria-pressed={paper === one}
+                    onClick={() => setPaper(one)}
+                  >
                     {one}
                   </Button>
                 ))}
@@ -51,7 +63,9 @@ export function PrintScreen({ job, vehicle }: { job: Job; vehicle: Vehicle }) {
               <Box display="flex" gap="2" flexWrap="wrap" marginTop="3">
                 <CopyButton text={sheetText(sheet, "text")} />
                 <CopyButton text={markdown} says="Copy as Markdown" />
-                <Button onClick={() => saveAs(`kit-${today()}.md`, markdown, "text/markdown;charset=utf-8")}>Save as Markdown</Button>
+                <Button onClick={() => saveAs(`kit-${today()}.md`, markdown, "text/markdown;charset=utf-8")}>
+                  Save as Markdown
+                </Button>
               </Box>
             </Sheet>
           }
@@ -65,10 +79,21 @@ export function PrintScreen({ job, vehicle }: { job: Job; vehicle: Vehicle }) {
 }
 
 /** The sheet itself: black on white, and large where it is read at arm's length. */
-function SheetPaper({ sheet: { title, vehicle, cautions, settings, parts, mat, footer } }: { sheet: KitSheet }) {
+function SheetPaper({
+  sheet: { title, vehicle, cautions, settings, parts, mat, footer },
+}: {
+  sheet: KitSheet;
+}) {
   return (
     <Box fontSize="15px" lineHeight="1.25">
-      <Box display="flex" justifyContent="space-between" alignItems="baseline" gap="4" borderBottom="3px solid #101510" paddingBottom="1">
+      <Box
+        display="flex"
+        justifyContent="space-between"
+        alignItems="baseline"
+        gap="4"
+        borderBottom="3px solid #101510"
+        paddingBottom="1"
+      >
         <Box fontFamily="heading" fontWeight="700" fontSize="30px">
           {title}
         </Box>
@@ -77,7 +102,14 @@ function SheetPaper({ sheet: { title, vehicle, cautions, settings, parts, mat, f
         </Box>
       </Box>
       {cautions.length > 0 && (
-        <Box border="2px solid #101510" borderRadius="4px" paddingInline="3" paddingBlock="1" marginTop="2" css={{ columns: 2, columnGap: "20px" }}>
+        <Box
+          border="2px solid #101510"
+          borderRadius="4px"
+          paddingInline="3"
+          paddingBlock="1"
+          marginTop="2"
+          css={{ columns: 2, columnGap: "20px" }}
+        >
           {cautions.map((words) => (
             <Box key={words} css={{ breakInside: "avoid" }}>
               ▲ {words}
@@ -106,11 +138,19 @@ function SheetPaper({ sheet: { title, vehicle, cautions, settings, parts, mat, f
               </Box>
               <Box>
                 {set.map((words) => (
-                  <Box key={words} fontFamily="heading" fontWeight="700" fontSize={words.length < 60 ? "21px" : "16px"} lineHeight="1.15">
+                  <Box
+                    key={words}
+                    fontFamily="heading"
+                    fontWeight="700"
+                    fontSize={words.length < 60 ? "21px" : "16px"}
+                    lineHeight="1.15"
+                  >
                     {words}
                   </Box>
                 ))}
-                {minds.length > 0 && <Box fontSize="13px">{minds.map((words) => `▲ ${words}`).join(" ")}</Box>}
+                {minds.length > 0 && (
+                  <Box fontSize="13px">{minds.map((words) => `▲ ${words}`).join(" ")}</Box>
+                )}
               </Box>
             </Box>
           ))}
@@ -159,7 +199,14 @@ function Group({ title, children }: { title: string; children: React.ReactNode }
 function Tick({ gap, children }: { gap: boolean; children: React.ReactNode }) {
   return (
     <Box display="flex" gap="6px" fontWeight={gap ? "700" : undefined}>
-      <Box as="span" width="13px" height="13px" border={gap ? "2px dashed #101510" : "1px solid #101510"} flexShrink={0} marginTop="2px" />
+      <Box
+        as="span"
+        width="13px"
+        height="13px"
+        border={gap ? "2px dashed #101510" : "1px solid #101510"}
+        flexShrink={0}
+        marginTop="2px"
+      />
       <span>{children}</span>
     </Box>
   );

@@ -7,10 +7,25 @@ import { SelectField } from "@/ui/form/Field";
 import { Sheet } from "@/ui/Sheet";
 import { type CounterState } from "./use-counter";
 
-const DAYS: Record<CounterDay, string> = { open: "open", slow: "slow", shut: "shut", muddled: "answering rubbish" };
+const DAYS: Record<CounterDay, string> = {
+  open: "open",
+  slow: "slow",
+  shut: "shut",
+  muddled: "answering rubbish",
+};
 
 /** Whether the counter is open, and what to do when it is not. It is simulated, and says so. */
-export function CounterSheet({ state, day, onDay, onAskAgain }: { state: CounterState; day: CounterDay; onDay: (day: CounterDay) => void; onAskAgain: () => void }) {
+export function CounterSheet({
+  state,
+  day,
+  onDay,
+  onAskAgain,
+}: {
+  state: CounterState;
+  day: CounterDay;
+  onDay: (day: CounterDay) => void;
+  onAskAgain: () => void;
+}) {
   return (
     <Sheet title="The counter">
       <Box role="status" data-testid="counter">

@@ -11,15 +11,28 @@ import { TextField } from "@/ui/form/Field";
 import { Row, Sheet } from "@/ui/Sheet";
 import type { KitInHand } from "../use-kit";
 
-/** The money of a job: what it costs, and what a workshop would have taken, and what is left for one's own hours. */
-export function MoneySheet({ inHand: { route, record, change }, plan }: { inHand: KitInHand; plan?: ToldPlan | undefined }) {
+/**
+ * The money of a job: what it costs, and what a workshop would have taken, and what is left for one's own
+ * hours.
+ */
+export function MoneySheet({
+  inHand: { route, record, change },
+  plan,
+}: {
+  inHand: KitInHand;
+  plan?: ToldPlan | undefined;
+}) {
   const money = jobMoney(route, plan, record, new Set(record.got.map(({ key }) => key)));
   return (
     <Sheet title="Money">
       <Row label="Parts">{formatPrice(money.partsMinor)}</Row>
       {plan && (
         <>
-          <Row label={record.toolUses && record.toolUses > 1 ? `Tools, over ${record.toolUses} jobs` : "Tools"}>{formatPrice(money.toolsMinor)}</Row>
+          <Row
+            label={record.toolUses && record.toolUses > 1 ? `Tools, over ${record.toolUses} jobs` : "Tools"}
+          >
+            {formatPrice(money.toolsMinor)}
+          </Row>
           {money.suppliesMinor > 0 && <Row label="Used up">{formatPrice(money.suppliesMinor)}</Row>}
           {money.hireMinor > 0 && <Row label="Hire">{formatPrice(money.hireMinor)}</Row>}
           {money.deliveryMinor > 0 && <Row label="Delivery">{formatPrice(money.deliveryMinor)}</Row>}
@@ -28,7 +41,9 @@ export function MoneySheet({ inHand: { route, record, change }, plan }: { inHand
       <Row label={<b>Together</b>}>
         <b data-testid="together">{formatPrice(money.togetherMinor)}</b>
       </Row>
-      {plan && money.cashMinor !== money.togetherMinor && <Row label="To pay at first">{formatPrice(money.cashMinor)}</Row>}
+      {plan && money.cashMinor !== money.togetherMinor && (
+        <Row label="To pay at first">{formatPrice(money.cashMinor)}</Row>
+      )}
       {!plan && (
         <Box fontSize="14px" color="soft">
           What is in the plan and in hand. Shopping adds what is still to get.
@@ -39,26 +54,43 @@ export function MoneySheet({ inHand: { route, record, change }, plan }: { inHand
           key={`quote ${record.id}`}
           label="Workshop’s quote"
           value={record.quoteMinor}
-          onSave={(quoteMinor) => change(({ quoteMinor: _old, ...now }) => ({ ...now, ...(quoteMinor === undefined ? {} : { quoteMinor }) }))}
+          onSave={(quoteMinor) =>
+            change(({ quoteMinor: _old, ...now }) => ({
+              ...now,
+              ...(quoteMinor === undefined ? {} : { quoteMinor }),
+            }))
+          }
         />
         <MoneyField
           key={`hour ${record.id}`}
           label="Your hour is worth"
           value={record.hourMinor}
-          onSave={(hourMinor) => change(({ hourMinor: _old, ...now }) => ({ ...now, ...(hourMinor === undefined ? {} : { hourMinor }) }))}
+          onSave={(hourMinor) =>
+            change(({ hourMinor: _old, ...now }) => ({
+              ...now,
+              ...(hourMinor === undefined ? {} : { hourMinor }),
+            }))
+          }
         />
         {plan && (
           <UsesField
             key={`uses ${record.id}`}
             uses={record.toolUses}
-            onSave={(toolUses) => change(({ toolUses: _old, ...now }) => ({ ...now, ...(toolUses === undefined ? {} : { toolUses }) }))}
+            onSave={(toolUses) =>
+              change(({ toolUses: _old, ...now }) => ({
+                ...now,
+                ...(toolUses === undefined ? {} : { toolUses }),
+              }))
+            }
           />
         )}
       </Box>
       {money.savedMinor !== undefined && (
         <Box marginTop="2" fontSize="15px">
           <Box color={money.savedMinor >= 0 ? "good" : "watch"} fontWeight="600">
-            {money.savedMinor >= 0 ? `● ${formatPrice(money.savedMinor)} less than the workshop` : `▲ ${formatPrice(-money.savedMinor)} more than the workshop`}
+            {money.savedMinor >= 0
+              ? `● ${formatPrice(money.savedMinor)} less than the workshop`
+              : `▲ ${formatPrice(-money.savedMinor)} more than the workshop`}
           </Box>
           {money.savedPerHourMinor !== undefined && money.savedPerHourMinor > 0 && (
             <Box color="soft">
@@ -78,16 +110,54 @@ export function MoneySheet({ inHand: { route, record, change }, plan }: { inHand
   );
 }
 
-function MoneyField({ label, value, onSave }: { label: string; value: number | undefined; onSave: (value: number | undefined) => void }) {
-  return <SavedField label={label} shown={value === undefined ? "" : formatPrice(value)} read={(text) => readPrice(text)} onSave={onSave} />;
+function MoneyField({
+  label,
+  value,
+  onSave,
+}: {
+  label: string;
+  value: number | undefined;
+  onSave: (value: number | undefined) => void;
+}) {
+  return (
+    <SavedField
+      label={label}
+      shown={value === undefined ? "" : formatPrice(value)}
+      read={(text) => readPrice(text)}
+      onSave={onSave}
+    />
+  );
 }
 
-function UsesField({ uses, onSave }: { uses: number | undefined; onSave: (uses: number | undefined) => void }) {
-  return <SavedField label="Spread tools over jobs" shown={uses === undefined ? "" : String(uses)} read={wholeWithin("The number of jobs", 1, 1000)} onSave={onSave} />;
+function UsesField({
+  uses,
+  onSave,
+}: {
+  uses: number | undefined;
+  onSave: (uses: number | undefined) => void;
+}) {
+  return (
+    <SavedField
+      label="Spread tools over jobs"
+      shown={uses === undefined ? "" : String(uses)}
+      read={wholeWithin("The number of jobs", 1, 1000)}
+      onSave={onSave}
+    />
+  );
 }
 
 /** A field whose number is kept as soon as it can be read; what cannot stays typed, with why. */
-function SavedField({ label, shown, read, onSave }: { label: string; shown: string; read: (text: string) => number; onSave: (value: number | undefined) => void }) {
+function SavedField({
+  label,
+  shown,
+  read,
+  onSave,
+}: {
+  label: string;
+  shown: string;
+  read: (text: string) => number;
+  onSave: (value: number | undefined) => void;
+}) {
   const [text, setText] = useState(shown);
   const [error, setError] = useState<string>();
   const type = (typed: string) => {
@@ -100,5 +170,13 @@ function SavedField({ label, shown, read, onSave }: { label: string; shown: stri
       setError(thrown.message);
     }
   };
-  return <TextField label={label} numeric value={text} error={error} onChange={(event) => type(event.target.value)} />;
+  return (
+    <TextField
+      label={label}
+      numeric
+      value={text}
+      error={error}
+      onChange={(event) => type(event.target.value)}
+    />
+  );
 }

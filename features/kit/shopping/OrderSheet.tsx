@@ -45,25 +45,40 @@ export function OrderSheet({ job, told, at, stale, neededBy, onLook, onOrdered, 
       )}
       {told.nowhere.length > 0 && (
         <Box color="stop" marginTop="1">
-          ■ Nobody has it in time: {told.nowhere.join(", ")}. Type a price of your own for it, or choose a later day.
+          ■ Nobody has it in time: {told.nowhere.join(", ")}. Type a price of your own for it, or choose a
+          later day.
         </Box>
       )}
       {!plan && (
         <Box marginTop="3" color={told.nowhere.length > 0 ? "soft" : "good"} fontWeight="600">
-          {told.nowhere.length > 0 ? "Nothing can be bought as it stands." : "● Nothing has to be bought: everything is there."}
+          {told.nowhere.length > 0
+            ? "Nothing can be bought as it stands."
+            : "● Nothing has to be bought: everything is there."}
         </Box>
       )}
       {plan && (
         <>
-          <Box display="flex" alignItems="center" gap="5" flexWrap="wrap" marginTop="2" data-testid="plan-cost">
+          <Box
+            display="flex"
+            alignItems="center"
+            gap="5"
+            flexWrap="wrap"
+            marginTop="2"
+            data-testid="plan-cost"
+          >
             <BigFigure value={formatPrice(plan.costMinor)} size="bench" />
             <Box color="soft" fontSize="15px">
               {plan.cashMinor > plan.costMinor && (
                 <Box>
-                  {formatPrice(plan.cashMinor)} to pay at first; {formatPrice(plan.cashMinor - plan.costMinor)} comes back.
+                  {formatPrice(plan.cashMinor)} to pay at first;{" "}
+                  {formatPrice(plan.cashMinor - plan.costMinor)} comes back.
                 </Box>
               )}
-              <Box>{plan.leadDays === 0 ? "All of it today." : `All of it in ${plan.leadDays} ${plan.leadDays === 1 ? "day" : "days"}.`}</Box>
+              <Box>
+                {plan.leadDays === 0
+                  ? "All of it today."
+                  : `All of it in ${plan.leadDays} ${plan.leadDays === 1 ? "day" : "days"}.`}
+              </Box>
             </Box>
           </Box>
           {plan.why.length > 0 && (
@@ -93,7 +108,15 @@ export function OrderSheet({ job, told, at, stale, neededBy, onLook, onOrdered, 
           </Box>
           {told.plans.map((other, i) =>
             i === at ? null : (
-              <Button key={i} width="100%" justifyContent="space-between" marginBottom="2" borderColor="edge" textAlign="left" onClick={() => onLook(i)}>
+              <Button
+                key={i}
+                width="100%"
+                justifyContent="space-between"
+                marginBottom="2"
+                borderColor="edge"
+                textAlign="left"
+                onClick={() => onLook(i)}
+              >
                 <Box as="span" fontFamily="body" fontWeight="400" fontSize="15px">
                   {i === 0 ? "Back to the best" : other.why[0]}
                 </Box>
@@ -124,7 +147,13 @@ function Order({ plan }: { plan: ToldPlan }) {
           {plan.delivery
             .filter((one) => one.shop === shop)
             .map(({ minor }) => (
-              <Box key="delivery" display="flex" justifyContent="space-between" fontSize="15px" paddingBlock="1">
+              <Box
+                key="delivery"
+                display="flex"
+                justifyContent="space-between"
+                fontSize="15px"
+                paddingBlock="1"
+              >
                 <span>Delivery</span>
                 <span>{formatPrice(minor)}</span>
               </Box>
@@ -136,7 +165,20 @@ function Order({ plan }: { plan: ToldPlan }) {
 }
 
 function OrderRow({ line }: { line: OrderLine }) {
-  const { title, count, kind, days, costMinor, depositMinor, coreMinor, leadDays, grade, returnRate, covers, leavesOut } = line;
+  const {
+    title,
+    count,
+    kind,
+    days,
+    costMinor,
+    depositMinor,
+    coreMinor,
+    leadDays,
+    grade,
+    returnRate,
+    covers,
+    leavesOut,
+  } = line;
   const small = [
     covers.length > 1 && `for ${covers.map(({ name }) => name).join(", ")}`,
     kind === "hire" && `${days} ${days === 1 ? "day" : "days"}`,

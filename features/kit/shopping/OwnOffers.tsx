@@ -32,13 +32,21 @@ export function OwnOffers({ record, wants, onChange }: OwnOffersProps) {
     const offer: Offer = {
       ...said,
       id: newId(),
-      title: `${want.name}${want.for[0] && want.need.kind === "part" ? `, ${want.for[0]}` : ""}`.slice(0, LONGEST_LINE),
+      title: `${want.name}${want.for[0] && want.need.kind === "part" ? `, ${want.for[0]}` : ""}`.slice(
+        0,
+        LONGEST_LINE,
+      ),
       stock: 1,
       holds: [],
       answers: answersOf(want, wants),
       leavesOut: want.need.kind === "part" ? (want.need.part.leavesOut ?? []) : [],
     };
-    if (await onChange((now) => ({ ...now, typed: [...now.typed, offer] }), `${offer.title} from ${offer.shop} counts now.`)) {
+    if (
+      await onChange(
+        (now) => ({ ...now, typed: [...now.typed, offer] }),
+        `${offer.title} from ${offer.shop} counts now.`,
+      )
+    ) {
       form.reset(START);
       form.forget();
     }
@@ -46,32 +54,66 @@ export function OwnOffers({ record, wants, onChange }: OwnOffersProps) {
   return (
     <Sheet title="Prices of your own">
       {record.typed.map((offer) => (
-        <Box key={offer.id} display="flex" alignItems="center" gap="2" fontSize="15px" borderBottom="1px solid" borderColor="edge">
+        <Box
+          key={offer.id}
+          display="flex"
+          alignItems="center"
+          gap="2"
+          fontSize="15px"
+          borderBottom="1px solid"
+          borderColor="edge"
+        >
           <Box flex="1">
             {offer.title}, {offer.shop}{" "}
             <Box as="span" color="soft">
-              {offer.kind === "borrow" ? "borrowed" : `${formatPrice(offer.priceMinor)}${offer.kind === "hire" ? " a day" : ""}`}
+              {offer.kind === "borrow"
+                ? "borrowed"
+                : `${formatPrice(offer.priceMinor)}${offer.kind === "hire" ? " a day" : ""}`}
             </Box>
           </Box>
           <Button
             look="quiet"
             paddingInline="1"
             aria-label={`Remove the price of ${offer.title}`}
-            onClick={() => void onChange((now) => ({ ...now, typed: now.typed.filter(({ id }) => id !== offer.id) }), `${offer.title} from ${offer.shop} no longer counts.`)}
+            onClick={() =>
+              void onChange(
+                (now) => ({ ...now, typed: now.typed.filter(({ id }) => id !== offer.id) }),
+                `${offer.title} from ${offer.shop} no longer counts.`,
+              )
+            }
           >
             ×
           </Button>
         </Box>
       ))}
       <Box as="details" {...(form.formState.isDirty ? { open: true } : {})}>
-        <Box as="summary" cursor="pointer" minHeight="44px" paddingTop="10px" fontWeight="600" fontSize="15px">
+        <Box
+          as="summary"
+          cursor="pointer"
+          minHeight="44px"
+          paddingTop="10px"
+          fontWeight="600"
+          fontSize="15px"
+        >
           Add one
         </Box>
-        <Box as="form" onSubmit={(event) => void save(event)} display="grid" gridTemplateColumns="repeat(2, minmax(0, 1fr))" gap="2">
+        <Box
+          as="form"
+          onSubmit={(event) => void save(event)}
+          display="grid"
+          gridTemplateColumns="repeat(2, minmax(0, 1fr))"
+          gap="2"
+        >
           <Box gridColumn="1 / -1">
             <SelectField
               label="For"
-              choices={[{ value: "", label: "choose" }, ...wants.map(({ key, name, for: its }) => ({ value: key, label: `${name}${its[0] ? `, ${its[0]}` : ""}` }))]}
+              choices={[
+                { value: "", label: "choose" },
+                ...wants.map(({ key, name, for: its }) => ({
+                  value: key,
+                  label: `${name}${its[0] ? `, ${its[0]}` : ""}`,
+                })),
+              ]}
               {...form.field("key")}
             />
           </Box>
@@ -96,7 +138,9 @@ export function OwnOffers({ record, wants, onChange }: OwnOffersProps) {
   );
 }
 
-/** What the fields of a price make: for which want, how it is had, where, at what price and in how many days. */
+/**
+ * What the fields of a price make: for which want, how it is had, where, at what price and in how many days.
+ */
 function offerForm(fields: typeof START, wants: readonly Want[]) {
   return z
     .object({
@@ -110,15 +154,31 @@ function offerForm(fields: typeof START, wants: readonly Want[]) {
       price: typed((text) => (fields.kind === "borrow" ? 0 : readPrice(text))),
       days: typed(wholeWithin("The number of days", 0, 365)),
     })
-    .transform(({ key: want, price: priceMinor, days: leadDays, ...said }) => ({ ...said, want, priceMinor, leadDays }));
+    .transform(({ key: want, price: priceMinor, days: leadDays, ...said }) => ({
+      ...said,
+      want,
+      priceMinor,
+      leadDays,
+    }));
 }
 
 /** All that is wanted of it at the price; a part comes with what its box holds. */
 function answersOf({ key, need }: Want, wants: readonly Want[]): Offer["answers"] {
-  const amount = need.kind === "part" ? need.part.count : need.kind === "hardware" ? need.count : need.kind === "supply" ? Math.max(need.amount.value, 1e-3) : 1;
+  const amount =
+    need.kind === "part"
+      ? need.part.count
+      : need.kind === "hardware"
+        ? need.count
+        : need.kind === "supply"
+          ? Math.max(need.amount.value, 1e-3)
+          : 1;
   const boxed =
     need.kind === "part"
-      ? wants.flatMap(({ key: other, need: one }) => (one.kind === "hardware" && one.boxedWith?.id === need.part.id ? [{ key: other, amount: one.count }] : []))
+      ? wants.flatMap(({ key: other, need: one }) =>
+          one.kind === "hardware" && one.boxedWith?.id === need.part.id
+            ? [{ key: other, amount: one.count }]
+            : [],
+        )
       : [];
   return [{ key, amount }, ...boxed];
 }

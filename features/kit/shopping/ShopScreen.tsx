@@ -42,21 +42,36 @@ function Shop({ job, vehicle, inHand }: { job: Job; vehicle: Vehicle; inHand: Ki
   const day = kept ?? "open";
   const { got, wishes, typed } = record;
   const had = useMemo(() => new Set(got.map(({ key }) => key)), [got]);
-  const wants = useMemo(() => wantsFor(route, chestOf(tools), { vehicle, thisYear }), [route, tools, vehicle, thisYear]);
+  const wants = useMemo(
+    () => wantsFor(route, chestOf(tools), { vehicle, thisYear }),
+    [route, tools, vehicle, thisYear],
+  );
   const short = useMemo(() => {
     const keys = new Set(kit.lines.filter((line) => !isCovered(line)).map(({ key }) => key));
     return wants.filter(({ key }) => keys.has(key));
   }, [kit, wants]);
   const wanted = useMemo(() => wantedFor(wants.filter(({ key }) => !had.has(key))), [wants, had]);
   const [counter, askAgain] = useCounter(wanted, day);
-  const neededBy = record.wishes.neededBy ?? (job.plannedFor && job.plannedFor >= today() ? job.plannedFor : undefined);
+  const neededBy =
+    record.wishes.neededBy ?? (job.plannedFor && job.plannedFor >= today() ? job.plannedFor : undefined);
   const answer = counter.kind === "open" ? counter.answer : undefined;
-  // While the counter is asked anew nothing is worked out: without its offers the answer would be another one.
+  // While the counter is asked anew nothing is worked out: without its offers the answer would be another
+  // one.
   const asking = counter.kind === "asking";
   const ask = useMemo((): ShopFor | undefined => {
     if (asking) return undefined;
     const daysLeft = neededBy === undefined ? undefined : Math.max(0, daysBetween(today(), neededBy));
-    return { route, tools, vehicle, thisYear, got, wishes, offers: [...typed, ...(answer?.offers ?? [])], shops: answer?.shops ?? [], daysLeft };
+    return {
+      route,
+      tools,
+      vehicle,
+      thisYear,
+      got,
+      wishes,
+      offers: [...typed, ...(answer?.offers ?? [])],
+      shops: answer?.shops ?? [],
+      daysLeft,
+    };
   }, [asking, route, tools, vehicle, thisYear, got, wishes, typed, answer, neededBy]);
   const { told, stale, failed } = useShopping(ask);
   const [at, setAt] = useState(0);
@@ -80,14 +95,24 @@ function Shop({ job, vehicle, inHand }: { job: Job; vehicle: Vehicle; inHand: Ki
           />
         ) : (
           <Sheet flex="1" title="Shopping">
-            <Box role="status">{failed ? "■ The shopping could not be worked out. Reload the page to try again; nothing was lost." : "Working it out …"}</Box>
+            <Box role="status">
+              {failed
+                ? "■ The shopping could not be worked out. Reload the page to try again; nothing was lost."
+                : "Working it out …"}
+            </Box>
           </Sheet>
         )
       }
       right={
         <>
           <CounterSheet state={counter} day={day} onDay={(one) => void keepDay(one)} onAskAgain={askAgain} />
-          <WishesSheet key={record.id} record={record} wants={short} plannedFor={job.plannedFor} onChange={change} />
+          <WishesSheet
+            key={record.id}
+            record={record}
+            wants={short}
+            plannedFor={job.plannedFor}
+            onChange={change}
+          />
           <OwnOffers record={record} wants={short} onChange={change} />
           <MoneySheet inHand={inHand} plan={plan} />
         </>
@@ -97,20 +122,33 @@ function Shop({ job, vehicle, inHand }: { job: Job; vehicle: Vehicle; inHand: Ki
 }
 
 /** Notes a plan as ordered, or takes all of it in; each can be undone. */
-function useTakeIn(job: Job, { record }: KitInHand): (plan: ToldPlan, how: "ordered" | "taken") => Promise<boolean> {
+function useTakeIn(
+  job: Job,
+  { record }: KitInHand,
+): (plan: ToldPlan, how: "ordered" | "taken") => Promise<boolean> {
   const perform = useDo();
   const dueIn = (days: number) => daysAfter(today(), days);
   return (plan, how) => {
     const keys = new Set(plan.lines.flatMap(({ covers }) => covers.map(({ key }) => key)));
     const others = record.got.filter(({ key }) => !keys.has(key));
-    if (how === "ordered") return perform({ put: { kits: [touched({ ...record, got: [...others, ...ordered(plan, dueIn)] })] } }, "Noted as on order.");
+    if (how === "ordered")
+      return perform(
+        { put: { kits: [touched({ ...record, got: [...others, ...ordered(plan, dueIn)] })] } },
+        "Noted as on order.",
+      );
     const { tools, got, followUps } = takenIn(plan, dueIn);
     return perform(
       {
         put: {
           kits: [touched({ ...record, got: [...others, ...got] })],
           tools: tools.map((draft) => stamped<Tool>(draft, job.origin)),
-          followUps: followUps.map((one) => ({ ...stamp(job.origin), vehicleId: job.vehicleId, jobId: job.id, state: "open" as const, ...one })),
+          followUps: followUps.map((one) => ({
+            ...stamp(job.origin),
+            vehicleId: job.vehicleId,
+            jobId: job.id,
+            state: "open" as const,
+            ...one,
+          })),
         },
       },
       `All of it is here.${followUps.length > 0 ? " What is owed back is in the Garage." : ""}`,

@@ -20,30 +20,47 @@ interface WishesSheetProps {
 
 /** What the shopping has to keep to. */
 export function WishesSheet({ record: { wishes }, wants, plannedFor, onChange }: WishesSheetProps) {
-  const [spend, setSpend] = useState(wishes.spendUpToMinor === undefined ? "" : formatPrice(wishes.spendUpToMinor));
+  const [spend, setSpend] = useState(
+    wishes.spendUpToMinor === undefined ? "" : formatPrice(wishes.spendUpToMinor),
+  );
   const [error, setError] = useState<string>();
-  const wish = (change: (wishes: KitRecord["wishes"]) => KitRecord["wishes"]) => void onChange((now) => ({ ...now, wishes: change(now.wishes) }));
+  const wish = (change: (wishes: KitRecord["wishes"]) => KitRecord["wishes"]) =>
+    void onChange((now) => ({ ...now, wishes: change(now.wishes) }));
   const typeSpend = (text: string) => {
     setSpend(text);
     try {
       const minor = text.trim() === "" ? undefined : readPrice(text);
-      wish(({ spendUpToMinor: _old, ...rest }) => ({ ...rest, ...(minor === undefined ? {} : { spendUpToMinor: minor }) }));
+      wish(({ spendUpToMinor: _old, ...rest }) => ({
+        ...rest,
+        ...(minor === undefined ? {} : { spendUpToMinor: minor }),
+      }));
       setError(undefined);
     } catch (thrown) {
       if (!(thrown instanceof InputError)) throw thrown;
       setError(thrown.message);
     }
   };
-  const hireable = wants.filter(({ need }) => isTool(need) && need.kind !== "protection" && need.kind !== "head");
+  const hireable = wants.filter(
+    ({ need }) => isTool(need) && need.kind !== "protection" && need.kind !== "head",
+  );
   return (
     <Sheet title="Wishes">
       <Box display="grid" gridTemplateColumns="minmax(0, 2fr) minmax(0, 3fr)" gap="2">
-        <TextField label="Pay at most" numeric placeholder="no limit" value={spend} error={error} onChange={(event) => typeSpend(event.target.value)} />
+        <TextField
+          label="Pay at most"
+          numeric
+          placeholder="no limit"
+          value={spend}
+          error={error}
+          onChange={(event) => typeSpend(event.target.value)}
+        />
         <TextField
           label="Have it by"
           type="date"
           value={wishes.neededBy ?? ""}
-          hint={wishes.neededBy ? undefined : plannedFor ? `The job’s day: ${formatDay(plannedFor)}` : "Any day"}
+          hint={
+            wishes.neededBy ? undefined : plannedFor ? `The job’s day: ${formatDay(plannedFor)}` : "Any day"
+          }
           onChange={(event) => {
             const { value } = event.target;
             wish(({ neededBy: _old, ...rest }) => ({ ...rest, ...(value ? { neededBy: value } : {}) }));
@@ -52,7 +69,14 @@ export function WishesSheet({ record: { wishes }, wants, plannedFor, onChange }:
       </Box>
       {hireable.length > 0 && (
         <Box as="details" marginTop="2" {...(wishes.own.length > 0 ? { open: true } : {})}>
-          <Box as="summary" cursor="pointer" minHeight="44px" paddingTop="10px" fontWeight="600" fontSize="15px">
+          <Box
+            as="summary"
+            cursor="pointer"
+            minHeight="44px"
+            paddingTop="10px"
+            fontWeight="600"
+            fontSize="15px"
+          >
             I would rather own it
           </Box>
           {hireable.map(({ key, name, for: its }) => (
@@ -62,7 +86,10 @@ export function WishesSheet({ record: { wishes }, wants, plannedFor, onChange }:
               checked={wishes.own.includes(key)}
               onChange={(event) => {
                 const { checked } = event.target;
-                wish((now) => ({ ...now, own: checked ? [...now.own, key] : now.own.filter((one) => one !== key) }));
+                wish((now) => ({
+                  ...now,
+                  own: checked ? [...now.own, key] : now.own.filter((one) => one !== key),
+                }));
               }}
             />
           ))}

@@ -10,12 +10,21 @@ interface Result {
   told: ToldShopping | undefined;
 }
 
-/** The shopping worked out in a worker, so that the screen never waits; undefined until the first is there. `stale` while a newer one is being worked out. */
-export function useShopping(ask: ShopFor | undefined): { told: ToldShopping | undefined; stale: boolean; failed: boolean } {
+/**
+ * The shopping worked out in a worker, so that the screen never waits; undefined until the first is there.
+ * `stale` while a newer one is being worked out.
+ */
+export function useShopping(ask: ShopFor | undefined): {
+  told: ToldShopping | undefined;
+  stale: boolean;
+  failed: boolean;
+} {
   const worker = useRef<Remote<ShoppingWorker>>(undefined);
   const [result, setResult] = useState<Result>();
   useEffect(() => {
-    const started = new Worker(new URL("../../../workers/shopping.worker.ts", import.meta.url), { type: "module" });
+    const started = new Worker(new URL("../../../workers/shopping.worker.ts", import.meta.url), {
+      type: "module",
+    });
     worker.current = wrap<ShoppingWorker>(started);
     return () => {
       worker.current = undefined;
@@ -33,5 +42,9 @@ export function useShopping(ask: ShopFor | undefined): { told: ToldShopping | un
       wanted = false;
     };
   }, [ask]);
-  return { told: result?.told, stale: result?.ask !== ask, failed: result !== undefined && result.ask === ask && result.told === undefined };
+  return {
+    told: result?.told,
+    stale: result?.ask !== ask,
+    failed: result !== undefined && result.ask === ask && result.told === undefined,
+  };
 }

@@ -42,7 +42,10 @@ function VehicleCosts({ log, records }: { log: VehicleLog; records: LogPageProps
   const { vehicle, mileage } = log;
   const costs = useMemo(() => costsOf(vehicle.id, records, mileage), [vehicle, records, mileage]);
   const unit = vehicle.distanceUnit;
-  const per1000 = costs.per1000KmMinor === undefined ? undefined : Math.round(costs.per1000KmMinor * convertDistance({ value: 1, unit }, "km").value);
+  const per1000 =
+    costs.per1000KmMinor === undefined
+      ? undefined
+      : Math.round(costs.per1000KmMinor * convertDistance({ value: 1, unit }, "km").value);
   const count = costs.years.reduce((sum, one) => sum + one.count, 0);
   if (count === 0) {
     return (
@@ -57,13 +60,20 @@ function VehicleCosts({ log, records }: { log: VehicleLog; records: LogPageProps
         {vehicle.name}
       </Box>
       <Box fontFamily="heading" fontWeight="600" fontSize="34px" lineHeight="1.1" marginBlock="1">
-        {per1000 === undefined ? `${formatPrice(costs.totalMinor)} for parts` : `${formatPrice(per1000)} per 1000 ${unit}`}
+        {per1000 === undefined
+          ? `${formatPrice(costs.totalMinor)} for parts`
+          : `${formatPrice(per1000)} per 1000 ${unit}`}
       </Box>
       <Box color="soft">
         {formatPrice(costs.totalMinor)} for {count} {count === 1 ? "replacement" : "replacements"}.
         {costs.unpriced > 0 && ` ${costs.unpriced} without a price ${isAre(costs.unpriced)} left out.`}
       </Box>
-      <Box display="grid" gridTemplateColumns={{ base: "minmax(0, 1fr)", md: "1fr 1fr" }} gap="5" marginTop="4">
+      <Box
+        display="grid"
+        gridTemplateColumns={{ base: "minmax(0, 1fr)", md: "1fr 1fr" }}
+        gap="5"
+        marginTop="4"
+      >
         <Box>
           <Box as="h2" fontSize="20px">
             By year
@@ -113,7 +123,9 @@ function QuotesAndHours({ costs: { quoted, hours } }: { costs: Costs }) {
           </Row>
         </>
       ) : (
-        quoted.unpriced === 0 && <Box color="soft">No workshop’s price yet. Type one in the Kit, or on an entry.</Box>
+        quoted.unpriced === 0 && (
+          <Box color="soft">No workshop’s price yet. Type one in the Kit, or on an entry.</Box>
+        )
       )}
       {quoted.unpriced > 0 && (
         <Box color="soft">
@@ -136,14 +148,19 @@ function QuotesAndHours({ costs: { quoted, hours } }: { costs: Costs }) {
 
 /** What each part cost each time and how long it lasted; what did not last stands out. */
 function PartsList({ log, records }: { log: VehicleLog; records: LogPageProps["records"] }) {
-  const lives = useMemo(() => lifetimesOf(log.vehicle.id, records.replacements, records.intervals, log.mileage, log.nowKm, today()), [log, records]);
+  const lives = useMemo(
+    () =>
+      lifetimesOf(log.vehicle.id, records.replacements, records.intervals, log.mileage, log.nowKm, today()),
+    [log, records],
+  );
   const kinds = useMemo(() => {
     const groups = new Map<string, typeof lives>();
     for (const life of lives) {
       const key = `${partKey(life.replacement.part)} ${life.replacement.place}`;
       groups.set(key, [...(groups.get(key) ?? []), life]);
     }
-    const cost = (group: typeof lives) => group.reduce((sum, { replacement }) => sum + (replacement.priceMinor ?? 0), 0);
+    const cost = (group: typeof lives) =>
+      group.reduce((sum, { replacement }) => sum + (replacement.priceMinor ?? 0), 0);
     return [...groups.values()]
       .filter((group) => group.length > 1 || group.some(({ short }) => short))
       .sort((a, b) => cost(b) - cost(a))
@@ -166,8 +183,22 @@ function PartsList({ log, records }: { log: VehicleLog; records: LogPageProps["r
             )}
           </Box>
           {group.map(({ replacement, after, gone, days, short }) => (
-            <Box key={replacement.id} display="grid" gridTemplateColumns="110px minmax(0, 1fr) auto" alignItems="center" gap="3" fontSize="15px" color={short ? "stop" : "ink"}>
-              <Box asChild display="flex" alignItems="center" minHeight={{ base: "44px", md: "28px" }} textDecoration="underline">
+            <Box
+              key={replacement.id}
+              display="grid"
+              gridTemplateColumns="110px minmax(0, 1fr) auto"
+              alignItems="center"
+              gap="3"
+              fontSize="15px"
+              color={short ? "stop" : "ink"}
+            >
+              <Box
+                asChild
+                display="flex"
+                alignItems="center"
+                minHeight={{ base: "44px", md: "28px" }}
+                textDecoration="underline"
+              >
                 <Link href={entryHref(replacement.id)} prefetch={false}>
                   {formatDay(replacement.on)}
                 </Link>
@@ -177,7 +208,9 @@ function PartsList({ log, records }: { log: VehicleLog; records: LogPageProps["r
                 {formatDistance(gone)}, {spanWords(days)}
                 {after ? "" : " so far"}
               </span>
-              <span>{replacement.priceMinor === undefined ? "no price" : formatPrice(replacement.priceMinor)}</span>
+              <span>
+                {replacement.priceMinor === undefined ? "no price" : formatPrice(replacement.priceMinor)}
+              </span>
             </Box>
           ))}
         </Box>
@@ -193,7 +226,10 @@ function ToolsSheet({ records }: { records: LogPageProps["records"] }) {
   return (
     <Sheet title="The tools" padding={{ base: "4", lg: "5" }}>
       {paid.priced === 0 ? (
-        <Box color="soft">No tool has a price yet. Put it in where the tool is changed, in the Chest, and this says whether it has paid for itself.</Box>
+        <Box color="soft">
+          No tool has a price yet. Put it in where the tool is changed, in the Chest, and this says whether it
+          has paid for itself.
+        </Box>
       ) : (
         <>
           <Box fontFamily="heading" fontWeight="600" fontSize="26px" color={paid.paidBack ? "good" : "ink"}>
@@ -203,7 +239,9 @@ function ToolsSheet({ records }: { records: LogPageProps["records"] }) {
           </Box>
           <Row label={`${paid.priced} tools with a price`}>{formatPrice(paid.toolsMinor)}</Row>
           <Row label="Saved against workshops, all vehicles">{formatPrice(paid.savedMinor)}</Row>
-          {paid.unpriced > 0 && <Box color="soft">{`${paid.unpriced} ${paid.unpriced === 1 ? "tool" : "tools"} without a price ${isAre(paid.unpriced)} left out.`}</Box>}
+          {paid.unpriced > 0 && (
+            <Box color="soft">{`${paid.unpriced} ${paid.unpriced === 1 ? "tool" : "tools"} without a price ${isAre(paid.unpriced)} left out.`}</Box>
+          )}
         </>
       )}
     </Sheet>

@@ -28,10 +28,19 @@ export function DueRow({ due, vehicle, onEdit }: { due: Due; vehicle: Vehicle; o
     const { snoozed: _snoozed, ...rest } = interval;
     void perform({ put: { intervals: [touched(rest)] } }, `${interval.part} counts again.`);
   };
-  const asEntry = newEntryHref(`${interval.part} today`, { vehicleId: vehicle.id, system: interval.system, place });
+  const asEntry = newEntryHref(`${interval.part} today`, {
+    vehicleId: vehicle.id,
+    system: interval.system,
+    place,
+  });
   return (
     <Box borderTop="1px solid" borderColor="edge" paddingBlock="3">
-      <Box display="grid" gridTemplateColumns={{ base: "minmax(0, 1fr)", md: "minmax(0, 1fr) minmax(0, 1fr) 250px" }} gap={{ base: "1", md: "4" }} alignItems="start">
+      <Box
+        display="grid"
+        gridTemplateColumns={{ base: "minmax(0, 1fr)", md: "minmax(0, 1fr) minmax(0, 1fr) 250px" }}
+        gap={{ base: "1", md: "4" }}
+        alignItems="start"
+      >
         <Box>
           <Box fontWeight="600" fontSize="18px">
             {interval.part}
@@ -48,13 +57,21 @@ export function DueRow({ due, vehicle, onEdit }: { due: Due; vehicle: Vehicle; o
           )}
         </Box>
         <Box>
-          <Box fontFamily="heading" fontWeight="600" fontSize="22px" lineHeight="1.15" color={state === "overdue" ? "stop" : state === "soon" ? "watch" : "ink"}>
+          <Box
+            fontFamily="heading"
+            fontWeight="600"
+            fontSize="22px"
+            lineHeight="1.15"
+            color={state === "overdue" ? "stop" : state === "soon" ? "watch" : "ink"}
+          >
             {on ? bestWords(on) : last ? "not known" : "never logged"}
           </Box>
           <Box color="soft" fontSize="15px">
             {!last && "Put in when it was last done, and it counts from there."}
             {last && !on && "By distance only, and how it is driven is not known yet."}
-            {left && dueAt && `${left.value < 0 ? `${formatDistance({ ...left, value: -left.value })} over` : `${formatDistance(left)} left`}, at ${formatDistance(dueAt)}. `}
+            {left &&
+              dueAt &&
+              `${left.value < 0 ? `${formatDistance({ ...left, value: -left.value })} over` : `${formatDistance(left)} left`}, at ${formatDistance(dueAt)}. `}
             {on && due.by === "time" && "By time. "}
             {on && bandWords(on)}
           </Box>
@@ -65,7 +82,10 @@ export function DueRow({ due, vehicle, onEdit }: { due: Due; vehicle: Vehicle; o
           )}
         </Box>
         <Box display="flex" gap="1" flexWrap="wrap" justifyContent={{ md: "flex-end" }}>
-          <Button asChild look={state === "overdue" || state === "soon" || state === "unknown" ? "plain" : "quiet"}>
+          <Button
+            asChild
+            look={state === "overdue" || state === "soon" || state === "unknown" ? "plain" : "quiet"}
+          >
             <Link href={asEntry}>{last ? "Done" : "Log it"}</Link>
           </Button>
           {state === "snoozed" && (
@@ -95,11 +115,30 @@ function PutOff({ due: { interval }, onClose }: { due: Due; onClose: () => void 
   const [error, setError] = useState<string>();
   const putOff = async (because: string) => {
     setError(until > today() ? undefined : "Choose a day to come.");
-    return until > today() && perform({ put: { intervals: [touched({ ...interval, snoozed: { until, because } })] } }, `${interval.part} put off.`);
+    return (
+      until > today() &&
+      perform(
+        { put: { intervals: [touched({ ...interval, snoozed: { until, because } })] } },
+        `${interval.part} put off.`,
+      )
+    );
   };
   return (
-    <ReasonForm draft={`put off ${interval.id}`} label="Why" missing="Say why: it is read when it comes up again." submit="Put off" onSubmit={putOff} onClose={onClose}>
-      <TextField label="Until" type="date" value={until} error={error} onChange={(event) => setUntil(event.target.value)} />
+    <ReasonForm
+      draft={`put off ${interval.id}`}
+      label="Why"
+      missing="Say why: it is read when it comes up again."
+      submit="Put off"
+      onSubmit={putOff}
+      onClose={onClose}
+    >
+      <TextField
+        label="Until"
+        type="date"
+        value={until}
+        error={error}
+        onChange={(event) => setUntil(event.target.value)}
+      />
     </ReasonForm>
   );
 }

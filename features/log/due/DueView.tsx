@@ -39,28 +39,62 @@ export function DueView({ records, logs, vehicle }: LogPageProps) {
         </Button>
       }
     >
-      {form && <IntervalForm key={form.interval?.id ?? "new"} {...form} vehicle={vehicle} vehicles={records.vehicles} onClose={close} />}
+      {form && (
+        <IntervalForm
+          key={form.interval?.id ?? "new"}
+          {...form}
+          vehicle={vehicle}
+          vehicles={records.vehicles}
+          onClose={close}
+        />
+      )}
       {logs.map((log) => (
-        <VehicleDue key={log.vehicle.id} log={log} jobs={records.jobs} onEdit={(interval) => setForm({ interval })} />
+        <VehicleDue
+          key={log.vehicle.id}
+          log={log}
+          jobs={records.jobs}
+          onEdit={(interval) => setForm({ interval })}
+        />
       ))}
     </LogPage>
   );
 }
 
-function VehicleDue({ log, jobs, onEdit }: { log: VehicleLog; jobs: Job[]; onEdit: (interval: Interval) => void }) {
+function VehicleDue({
+  log,
+  jobs,
+  onEdit,
+}: {
+  log: VehicleLog;
+  jobs: Job[];
+  onEdit: (interval: Interval) => void;
+}) {
   const { vehicle, dues, driving } = log;
   return (
     <Sheet padding={{ base: "4", lg: "5" }}>
       <Box as="h1" fontSize="28px">
         {vehicle.name}
       </Box>
-      {dues.length === 0 && <Box color="soft">Nothing is renewed by distance or time yet. Add what your handbook says: oil every 15 000 km or 12 months.</Box>}
-      {dues.length > 0 && !driving && <Box color="watch">▲ With one odometer reading there is no rate: only dates count. Add another reading in a few weeks.</Box>}
+      {dues.length === 0 && (
+        <Box color="soft">
+          Nothing is renewed by distance or time yet. Add what your handbook says: oil every 15 000 km or 12
+          months.
+        </Box>
+      )}
+      {dues.length > 0 && !driving && (
+        <Box color="watch">
+          ▲ With one odometer reading there is no rate: only dates count. Add another reading in a few weeks.
+        </Box>
+      )}
       {GROUPS.map(({ states, title }) => {
         const own = dues.filter(({ state }) => (states as readonly string[]).includes(state));
         return own.length === 0 ? null : (
           <Box key={title} marginTop="3">
-            <Box as="h2" fontSize="20px" color={title === "Overdue" ? "stop" : title === "Soon" ? "watch" : "soft"}>
+            <Box
+              as="h2"
+              fontSize="20px"
+              color={title === "Overdue" ? "stop" : title === "Soon" ? "watch" : "soft"}
+            >
               {title === "Overdue" ? "■ " : title === "Soon" ? "▲ " : ""}
               {title}
             </Box>

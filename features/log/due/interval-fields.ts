@@ -21,7 +21,10 @@ export function intervalFields(interval: Interval | undefined, vehicle: Vehicle 
   };
 }
 
-/** What the fields make: renewed by distance, by time, or both; the system follows from the part's name where it does. */
+/**
+ * What the fields make: renewed by distance, by time, or both; the system follows from the part's name where
+ * it does.
+ */
 export function intervalForm(fields: ReturnType<typeof intervalFields>, unit: DistanceUnit, today: string) {
   const never = fields.every.trim() === "" && fields.months.trim() === "";
   return z
@@ -34,7 +37,9 @@ export function intervalForm(fields: ReturnType<typeof intervalFields>, unit: Di
         if (!system) throw new InputError("Choose the system.");
         return system;
       }),
-      every: never ? refused("Type a distance, a time, or both.") : ifTyped((text) => ({ value: numberWithin("The distance", 1, 1_000_000)(text), unit })),
+      every: never
+        ? refused("Type a distance, a time, or both.")
+        : ifTyped((text) => ({ value: numberWithin("The distance", 1, 1_000_000)(text), unit })),
       months: ifTyped(wholeWithin("The time", 1, 600, " months")),
     })
     .transform((read) => withoutUndefined(read));

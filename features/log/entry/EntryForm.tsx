@@ -33,14 +33,19 @@ interface EntryFormProps {
   onClose?: () => void;
 }
 
-/** A replacement typed without a job, or one that is put right: what was read from the line first, the rest folded away. */
+/**
+ * A replacement typed without a job, or one that is put right: what was read from the line first, the rest
+ * folded away.
+ */
 export function EntryForm({ line = "", told, entry, vehicle, records, logs, onClose }: EntryFormProps) {
   const router = useRouter();
   const perform = useDo();
   const said = { ...readQuickEntry(line, vehicle?.distanceUnit ?? "km", today()), ...told };
   const form = useDraftForm(
     entry ? `entry ${entry.id}` : `entry ${line}`,
-    entry ? fieldsOfEntry(entry, vehicle?.distanceUnit ?? "km") : fieldsOfLine(said, vehicle ?? { id: "", distanceUnit: "km" }, today()),
+    entry
+      ? fieldsOfEntry(entry, vehicle?.distanceUnit ?? "km")
+      : fieldsOfLine(said, vehicle ?? { id: "", distanceUnit: "km" }, today()),
     (fields) => entryForm(fields, records.vehicles, today(), entry?.jobId),
   );
   const { field } = form;
@@ -60,12 +65,25 @@ export function EntryForm({ line = "", told, entry, vehicle, records, logs, onCl
     const record: Replacement = entry
       ? touched({ ...stampOf(entry), ...(entry.photoIds ? { photoIds: entry.photoIds } : {}), ...draft })
       : { ...stamp(owner?.origin ?? "own"), ...draft };
-    if (await perform({ put: { replacements: [record] } }, `${draft.part} ${entry ? "changed" : "is in the log"}.`)) close(entryHref(record.id));
+    if (
+      await perform(
+        { put: { replacements: [record] } },
+        `${draft.part} ${entry ? "changed" : "is in the log"}.`,
+      )
+    )
+      close(entryHref(record.id));
   });
-  const odometerHint = log?.driving ? `About ${formatDistance(log.mileage.shown(log.nowKm, log.vehicle.distanceUnit))} by today, as it is driven` : undefined;
+  const odometerHint = log?.driving
+    ? `About ${formatDistance(log.mileage.shown(log.nowKm, log.vehicle.distanceUnit))} by today, as it is driven`
+    : undefined;
 
   return (
-    <Sheet title={entry ? "Change this entry" : "Into the log"} padding={{ base: "4", lg: "6" }} maxWidth="760px" marginInline="auto">
+    <Sheet
+      title={entry ? "Change this entry" : "Into the log"}
+      padding={{ base: "4", lg: "6" }}
+      maxWidth="760px"
+      marginInline="auto"
+    >
       {!entry &&
         said.asks.map(({ says }) => (
           <Box key={says} color="watch" marginBottom="3">
@@ -77,22 +95,52 @@ export function EntryForm({ line = "", told, entry, vehicle, records, logs, onCl
           ▲ Not sure about: {said.unsure.join(", ")}. It was left in the part’s name.
         </Box>
       )}
-      <FormBox onSubmit={(event) => void save(event)} gridTemplateColumns={{ base: "minmax(0, 1fr)", md: "1fr 1fr" }}>
+      <FormBox
+        onSubmit={(event) => void save(event)}
+        gridTemplateColumns={{ base: "minmax(0, 1fr)", md: "1fr 1fr" }}
+      >
         <TextField label="Part" autoFocus {...field("part")} />
-        <SelectField label="Vehicle" {...field("vehicleId")} choices={[{ value: "", label: "choose" }, ...records.vehicles.map(({ id, name }) => ({ value: id, label: name }))]} />
-        <SelectField label="Place" {...field("place")} choices={[{ value: "", label: "choose" }, ...PLACES]} />
-        <SelectField label="System" {...field("system")} choices={[{ value: "", label: "choose" }, ...SYSTEMS]} />
-        <TextField label="Odometer" unit={unitOf(form.watch("odometer")) ? undefined : log?.vehicle.distanceUnit} hint={odometerHint} {...field("odometer")} />
+        <SelectField
+          label="Vehicle"
+          {...field("vehicleId")}
+          choices={[
+            { value: "", label: "choose" },
+            ...records.vehicles.map(({ id, name }) => ({ value: id, label: name })),
+          ]}
+        />
+        <SelectField
+          label="Place"
+          {...field("place")}
+          choices={[{ value: "", label: "choose" }, ...PLACES]}
+        />
+        <SelectField
+          label="System"
+          {...field("system")}
+          choices={[{ value: "", label: "choose" }, ...SYSTEMS]}
+        />
+        <TextField
+          label="Odometer"
+          unit={unitOf(form.watch("odometer")) ? undefined : log?.vehicle.distanceUnit}
+          hint={odometerHint}
+          {...field("odometer")}
+        />
         <TextField label="Day" type="date" {...field("on")} />
         <TextField label="Price" numeric {...field("price")} />
         <TextField label="How many" numeric {...field("count")} />
-        <chakra.details gridColumn="1 / -1" open={entry !== undefined || errors.partNumber || errors.quote || errors.note ? true : undefined}>
+        <chakra.details
+          gridColumn="1 / -1"
+          open={entry !== undefined || errors.partNumber || errors.quote || errors.note ? true : undefined}
+        >
           <Box as="summary" minHeight="44px" paddingTop="2" fontWeight="600" cursor="pointer">
             More about it
           </Box>
           <Box display="grid" gap="3" gridTemplateColumns={{ base: "minmax(0, 1fr)", md: "1fr 1fr" }}>
             <TextField label="Part number" {...field("partNumber")} />
-            <SelectField label="Made for one side" {...field("hand")} choices={[{ value: "", label: "no" }, ...SIDES]} />
+            <SelectField
+              label="Made for one side"
+              {...field("hand")}
+              choices={[{ value: "", label: "no" }, ...SIDES]}
+            />
             <TextField label="Warranty until" type="date" {...field("warrantyUntil")} />
             <TextField label="A workshop asked for it" numeric {...field("quote")} />
             <Box gridColumn="1 / -1">
@@ -105,7 +153,10 @@ export function EntryForm({ line = "", told, entry, vehicle, records, logs, onCl
             ▲ {question} Press again to keep it as it is.
           </Box>
         )}
-        <FormButtons submit={entry ? "Save" : "Put it in the log"} onCancel={() => close(logHref(vehicle?.id, ""))} />
+        <FormButtons
+          submit={entry ? "Save" : "Put it in the log"}
+          onCancel={() => close(logHref(vehicle?.id, ""))}
+        />
       </FormBox>
     </Sheet>
   );

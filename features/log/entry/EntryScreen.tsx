@@ -22,7 +22,9 @@ import { spanWords } from "../due/when-words";
 import { EntryForm } from "./EntryForm";
 import { EntryPhotos } from "./EntryPhotos";
 
-/** One replacement: how long it has lasted, what it took the place of, and how the job went that it came from. */
+/**
+ * One replacement: how long it has lasted, what it took the place of, and how the job went that it came from.
+ */
 export function EntryScreen({ id, records, logs }: { id: string; records: LogRecords; logs: VehicleLog[] }) {
   const router = useRouter();
   const perform = useDo();
@@ -38,13 +40,32 @@ export function EntryScreen({ id, records, logs }: { id: string; records: LogRec
       </Sheet>
     );
   }
-  if (editing) return <EntryForm entry={entry} vehicle={log.vehicle} records={records} logs={logs} onClose={() => setEditing(false)} />;
-  const lives = lifetimesOf(entry.vehicleId, records.replacements, records.intervals, log.mileage, log.nowKm, today());
+  if (editing)
+    return (
+      <EntryForm
+        entry={entry}
+        vehicle={log.vehicle}
+        records={records}
+        logs={logs}
+        onClose={() => setEditing(false)}
+      />
+    );
+  const lives = lifetimesOf(
+    entry.vehicleId,
+    records.replacements,
+    records.intervals,
+    log.mileage,
+    log.nowKm,
+    today(),
+  );
   const life = lives.find(({ replacement }) => replacement.id === id);
   const chain = life ? chainOf(life, lives) : [];
   const job = records.jobs.find((one) => one.id === entry.jobId);
   const work = job && records.works.find((one) => one.jobId === job.id && one.routeId === job.chosenRouteId);
-  const remove = () => void perform(removing({ replacements: [entry] }), `${entry.part} taken out of the log.`).then((done) => done && router.push(logHref(entry.vehicleId, "")));
+  const remove = () =>
+    void perform(removing({ replacements: [entry] }), `${entry.part} taken out of the log.`).then(
+      (done) => done && router.push(logHref(entry.vehicleId, "")),
+    );
 
   return (
     <Box
@@ -63,14 +84,26 @@ export function EntryScreen({ id, records, logs }: { id: string; records: LogRec
             {entry.count > 1 && `${entry.count} × `}
             {entry.part}
           </Box>
-          <Box fontFamily="heading" fontWeight="600" fontSize="26px" marginBlock="2" color={life?.short ? "stop" : "ink"}>
+          <Box
+            fontFamily="heading"
+            fontWeight="600"
+            fontSize="26px"
+            marginBlock="2"
+            color={life?.short ? "stop" : "ink"}
+          >
             {life && lastedWords(life)}
           </Box>
           <Row label="Fitted">{formatDay(entry.on)}</Row>
           <Row label="Odometer">{formatDistance(entry.odometer)}</Row>
-          <Row label="Where">{[...new Set([entry.place, entry.hand && `${entry.hand}-hand part`, entry.system])].filter(Boolean).join(", ")}</Row>
+          <Row label="Where">
+            {[...new Set([entry.place, entry.hand && `${entry.hand}-hand part`, entry.system])]
+              .filter(Boolean)
+              .join(", ")}
+          </Row>
           {entry.priceMinor !== undefined && <Row label="Price">{formatPrice(entry.priceMinor)}</Row>}
-          {entry.quoteMinor !== undefined && <Row label="A workshop asked">{formatPrice(entry.quoteMinor)}</Row>}
+          {entry.quoteMinor !== undefined && (
+            <Row label="A workshop asked">{formatPrice(entry.quoteMinor)}</Row>
+          )}
           {entry.partNumber && <Row label="Part number">{entry.partNumber}</Row>}
           {entry.warrantyUntil && (
             <Row label="Warranty">

@@ -10,7 +10,8 @@ const { vehicles, replacements } = demoHousehold(TODAY);
 const wren = vehicles[0];
 if (!wren) throw new Error("the demo has a vehicle");
 
-const read = (fields: EntryFields, jobId?: string) => readForm(entryForm(fields, vehicles, TODAY, jobId), fields);
+const read = (fields: EntryFields, jobId?: string) =>
+  readForm(entryForm(fields, vehicles, TODAY, jobId), fields);
 const blank = fieldsOfLine(readQuickEntry("", wren.distanceUnit, TODAY), wren, TODAY);
 
 test("every entry of the demo comes back the same from its own form", () => {
@@ -23,7 +24,11 @@ test("every entry of the demo comes back the same from its own form", () => {
 });
 
 test("a line that says all of it needs no more than a press", () => {
-  const said = readQuickEntry("Wheel cylinder left rear 148 210 km 18.50 yesterday", wren.distanceUnit, TODAY);
+  const said = readQuickEntry(
+    "Wheel cylinder left rear 148 210 km 18.50 yesterday",
+    wren.distanceUnit,
+    TODAY,
+  );
   const result = read(fieldsOfLine(said, wren, TODAY));
   expect("value" in result && result.value).toMatchObject({
     place: "left rear",
@@ -33,11 +38,23 @@ test("a line that says all of it needs no more than a press", () => {
     on: "2026-11-23",
     count: 1,
   });
-  expect("value" in result && replacementSchema.safeParse({ ...stamp("own"), ...result.value }).success).toBe(true);
+  expect("value" in result && replacementSchema.safeParse({ ...stamp("own"), ...result.value }).success).toBe(
+    true,
+  );
 });
 
 test("what is missing or wrong is said at each field at once", () => {
-  expect(read({ ...blank, vehicleId: "", part: "", on: "2026-11-25", count: "0", price: "a lot", note: "x".repeat(20_001) })).toEqual({
+  expect(
+    read({
+      ...blank,
+      vehicleId: "",
+      part: "",
+      on: "2026-11-25",
+      count: "0",
+      price: "a lot",
+      note: "x".repeat(20_001),
+    }),
+  ).toEqual({
     errors: {
       vehicleId: "Choose the vehicle.",
       part: "What was replaced?",
@@ -53,7 +70,13 @@ test("what is missing or wrong is said at each field at once", () => {
 });
 
 test("the log keeps a reading in the unit it was read in", () => {
-  const typed = { ...blank, part: "Bulb", place: "front", system: "lights and electrics", odometer: "92 000 mi" };
+  const typed = {
+    ...blank,
+    part: "Bulb",
+    place: "front",
+    system: "lights and electrics",
+    odometer: "92 000 mi",
+  };
   const result = read(typed);
   expect("value" in result && result.value.odometer).toEqual({ value: 92_000, unit: "mi" });
   expect([unitOf("92 000 mi"), unitOf("148 210"), unitOf("148 km")]).toEqual(["mi", undefined, "km"]);

@@ -36,7 +36,11 @@ const money = (minor: number | undefined) => (minor === undefined ? "" : (minor 
 const EMPTY = { partNumber: "", hand: "", warrantyUntil: "", quote: "", note: "" };
 
 /** What a line said, as fields; what it did not say is left empty, but for the day, which is today. */
-export function fieldsOfLine(said: QuickEntry, { id: vehicleId, distanceUnit: unit }: Pick<Vehicle, "id" | "distanceUnit">, today: string): EntryFields {
+export function fieldsOfLine(
+  said: QuickEntry,
+  { id: vehicleId, distanceUnit: unit }: Pick<Vehicle, "id" | "distanceUnit">,
+  today: string,
+): EntryFields {
   return {
     ...EMPTY,
     vehicleId,
@@ -69,7 +73,12 @@ export function fieldsOfEntry(one: Replacement, unit: DistanceUnit): EntryFields
 }
 
 /** The entry that the fields make. */
-export function entryForm(fields: EntryFields, vehicles: readonly Vehicle[], today: string, jobId: string | undefined): z.ZodType<EntryDraft, EntryFields> {
+export function entryForm(
+  fields: EntryFields,
+  vehicles: readonly Vehicle[],
+  today: string,
+  jobId: string | undefined,
+): z.ZodType<EntryDraft, EntryFields> {
   const own = vehicles.find(({ id }) => id === fields.vehicleId)?.distanceUnit ?? "km";
   return z
     .object({
@@ -90,7 +99,9 @@ export function entryForm(fields: EntryFields, vehicles: readonly Vehicle[], tod
       quote: ifTyped((text) => readPrice(text)),
       note: textIfTyped,
     })
-    .transform(({ price: priceMinor, quote: quoteMinor, ...said }) => withoutUndefined({ ...said, jobId, priceMinor, quoteMinor }));
+    .transform(({ price: priceMinor, quote: quoteMinor, ...said }) =>
+      withoutUndefined({ ...said, jobId, priceMinor, quoteMinor }),
+    );
 }
 
 /** The number alone where it is in the vehicle's own unit, which stands in the field. */

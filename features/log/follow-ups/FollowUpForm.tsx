@@ -21,7 +21,8 @@ interface FollowUpFormProps {
 /** Something owed on a day, at a distance, or whichever comes first; moved, it says why. */
 export function FollowUpForm({ followUp, vehicle, vehicles, onClose }: FollowUpFormProps) {
   const perform = useDo();
-  const unitFor = (vehicleId: string) => followUp?.dueAt?.unit ?? vehicles.find(({ id }) => id === vehicleId)?.distanceUnit ?? "km";
+  const unitFor = (vehicleId: string) =>
+    followUp?.dueAt?.unit ?? vehicles.find(({ id }) => id === vehicleId)?.distanceUnit ?? "km";
   const form = useRecordForm({
     draft: `follow-up ${followUp?.id ?? "new"}`,
     start: followUpFields(followUp, vehicle ?? vehicles[0]),
@@ -31,10 +32,19 @@ export function FollowUpForm({ followUp, vehicle, vehicles, onClose }: FollowUpF
   const unit = unitFor(form.watch("vehicleId"));
   const save = form.send(async ({ vehicleId, ...said }) => {
     const origin = vehicles.find(({ id }) => id === vehicleId)?.origin ?? "own";
-    const before: FollowUp = followUp ?? { ...stamp(origin), vehicleId, kind: "other", text: said.text, state: "open" };
+    const before: FollowUp = followUp ?? {
+      ...stamp(origin),
+      vehicleId,
+      kind: "other",
+      text: said.text,
+      state: "open",
+    };
     const { dueOn: _on, dueAt: _at, ...rest } = before;
     const record: FollowUp = { ...rest, ...said };
-    return perform({ put: { followUps: [followUp ? touched(record) : record] } }, followUp ? `Moved: ${said.text}.` : `${said.text}: noted.`);
+    return perform(
+      { put: { followUps: [followUp ? touched(record) : record] } },
+      followUp ? `Moved: ${said.text}.` : `${said.text}: noted.`,
+    );
   });
   return (
     <FormBox
@@ -54,7 +64,11 @@ export function FollowUpForm({ followUp, vehicle, vehicles, onClose }: FollowUpF
           <TextField label="Why it is moved" autoFocus {...form.field("because")} />
         </Box>
       ) : (
-        <SelectField label="Vehicle" {...form.field("vehicleId")} choices={vehicles.map(({ id, name }) => ({ value: id, label: name }))} />
+        <SelectField
+          label="Vehicle"
+          {...form.field("vehicleId")}
+          choices={vehicles.map(({ id, name }) => ({ value: id, label: name }))}
+        />
       )}
       <FormButtons submit={followUp ? "Move it" : "Save follow-up"} onCancel={form.close} />
     </FormBox>

@@ -27,10 +27,19 @@ export function FollowUpRow({ owed, log, jobs }: { owed: Owed; log: VehicleLog; 
   const { followUp, on, left, reached } = owed;
   const job = jobs.find(({ id }) => id === followUp.jobId);
   const entry = calendarEntry(owed, log.vehicle, jobs);
-  const done = () => void perform({ put: { followUps: [touched({ ...followUp, state: "done" as const, closedOn: today() })] } }, `Done: ${followUp.text}.`);
+  const done = () =>
+    void perform(
+      { put: { followUps: [touched({ ...followUp, state: "done" as const, closedOn: today() })] } },
+      `Done: ${followUp.text}.`,
+    );
   return (
     <Box borderTop="1px solid" borderColor="edge" paddingBlock="3">
-      <Box display="grid" gridTemplateColumns={{ base: "minmax(0, 1fr)", md: "minmax(0, 1fr) minmax(0, 1fr) 350px" }} gap={{ base: "1", md: "4" }} alignItems="start">
+      <Box
+        display="grid"
+        gridTemplateColumns={{ base: "minmax(0, 1fr)", md: "minmax(0, 1fr) minmax(0, 1fr) 350px" }}
+        gap={{ base: "1", md: "4" }}
+        alignItems="start"
+      >
         <Box>
           <Box fontWeight="600" fontSize="18px">
             {followUp.text}
@@ -49,7 +58,13 @@ export function FollowUpRow({ owed, log, jobs }: { owed: Owed; log: VehicleLog; 
           )}
         </Box>
         <Box>
-          <Box fontFamily="heading" fontWeight="600" fontSize="22px" lineHeight="1.15" color={reached ? "stop" : "ink"}>
+          <Box
+            fontFamily="heading"
+            fontWeight="600"
+            fontSize="22px"
+            lineHeight="1.15"
+            color={reached ? "stop" : "ink"}
+          >
             {reached ? "■ now" : on ? bestWords(on) : dueWords(followUp, formatDay)}
           </Box>
           <Box color="soft" fontSize="15px">
@@ -69,13 +84,24 @@ export function FollowUpRow({ owed, log, jobs }: { owed: Owed; log: VehicleLog; 
             Drop
           </Button>
           {entry && (
-            <Button look="quiet" aria-label={`Calendar file: ${followUp.text}`} onClick={() => void saveCalendar(`follow-up-${followUp.id}.ics`, [entry])}>
+            <Button
+              look="quiet"
+              aria-label={`Calendar file: ${followUp.text}`}
+              onClick={() => void saveCalendar(`follow-up-${followUp.id}.ics`, [entry])}
+            >
               Calendar
             </Button>
           )}
         </Box>
       </Box>
-      {doing === "move" && <FollowUpForm followUp={followUp} vehicle={log.vehicle} vehicles={[log.vehicle]} onClose={() => setDoing("nothing")} />}
+      {doing === "move" && (
+        <FollowUpForm
+          followUp={followUp}
+          vehicle={log.vehicle}
+          vehicles={[log.vehicle]}
+          onClose={() => setDoing("nothing")}
+        />
+      )}
       {doing === "drop" && <Drop owed={owed} onClose={() => setDoing("nothing")} />}
     </Box>
   );
@@ -84,6 +110,20 @@ export function FollowUpRow({ owed, log, jobs }: { owed: Owed; log: VehicleLog; 
 function Drop({ owed: { followUp }, onClose }: { owed: Owed; onClose: () => void }) {
   const perform = useDo();
   const drop = (because: string) =>
-    perform({ put: { followUps: [touched({ ...followUp, state: "dropped" as const, closedOn: today(), because })] } }, `Dropped: ${followUp.text}.`);
-  return <ReasonForm draft={`drop ${followUp.id}`} label="Why it is dropped" missing="Say why it is not needed." submit="Drop it" onSubmit={drop} onClose={onClose} />;
+    perform(
+      {
+        put: { followUps: [touched({ ...followUp, state: "dropped" as const, closedOn: today(), because })] },
+      },
+      `Dropped: ${followUp.text}.`,
+    );
+  return (
+    <ReasonForm
+      draft={`drop ${followUp.id}`}
+      label="Why it is dropped"
+      missing="Say why it is not needed."
+      submit="Drop it"
+      onSubmit={drop}
+      onClose={onClose}
+    />
+  );
 }

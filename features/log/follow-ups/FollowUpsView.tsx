@@ -26,7 +26,10 @@ export function FollowUpsView({ records, logs, vehicle }: LogPageProps) {
   const entries = logs.flatMap((log) =>
     records.followUps
       .filter(({ vehicleId }) => vehicleId === log.vehicle.id)
-      .flatMap((one) => calendarEntry(owedOf(one, log.mileage, log.driving, today()), log.vehicle, records.jobs) ?? []),
+      .flatMap(
+        (one) =>
+          calendarEntry(owedOf(one, log.mileage, log.driving, today()), log.vehicle, records.jobs) ?? [],
+      ),
   );
   const open = entries.filter(({ followUp }) => followUp.state === "open");
   return (
@@ -37,11 +40,17 @@ export function FollowUpsView({ records, logs, vehicle }: LogPageProps) {
       left={
         <Box display="grid" gap="2" marginTop="4" justifyItems="start">
           <Button onClick={() => setAdding(true)}>Add a follow-up</Button>
-          {open.length > 0 && <Button onClick={() => void saveCalendar(`follow-ups-${today()}.ics`, entries)}>All as calendar file</Button>}
+          {open.length > 0 && (
+            <Button onClick={() => void saveCalendar(`follow-ups-${today()}.ics`, entries)}>
+              All as calendar file
+            </Button>
+          )}
         </Box>
       }
     >
-      {adding && <FollowUpForm vehicle={vehicle} vehicles={records.vehicles} onClose={() => setAdding(false)} />}
+      {adding && (
+        <FollowUpForm vehicle={vehicle} vehicles={records.vehicles} onClose={() => setAdding(false)} />
+      )}
       {logs.map((log) => (
         <VehicleOwed key={log.vehicle.id} log={log} records={records} />
       ))}
@@ -61,7 +70,9 @@ function VehicleOwed({ log, records }: { log: VehicleLog; records: LogPageProps[
       <Box as="h1" fontSize="28px">
         {vehicle.name}
       </Box>
-      {owed.length === 0 && <Box color="soft">Nothing is owed. A job that is wrapped up proposes what to look at again.</Box>}
+      {owed.length === 0 && (
+        <Box color="soft">Nothing is owed. A job that is wrapped up proposes what to look at again.</Box>
+      )}
       {owed.map((one) => (
         <FollowUpRow key={one.followUp.id} owed={one} log={log} jobs={records.jobs} />
       ))}
@@ -80,7 +91,12 @@ function VehicleOwed({ log, records }: { log: VehicleLog; records: LogPageProps[
                     look="quiet"
                     fontSize="16px"
                     aria-label={`Open again: ${one.text}`}
-                    onClick={() => void perform({ put: { followUps: [touched({ ...one, state: "open" as const })] } }, `${one.text} is open again.`)}
+                    onClick={() =>
+                      void perform(
+                        { put: { followUps: [touched({ ...one, state: "open" as const })] } },
+                        `${one.text} is open again.`,
+                      )
+                    }
                   >
                     open again
                   </Button>

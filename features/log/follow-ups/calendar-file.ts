@@ -7,12 +7,20 @@ import { saveAs } from "../../shell/save-as";
 import { bandWords } from "../due/when-words";
 
 /** A follow-up as a calendar entry; undefined for one that has no day, not even a forecast one. */
-export function calendarEntry({ followUp, on }: Owed, vehicle: Vehicle, jobs: readonly Job[]): CalendarEntry | undefined {
+export function calendarEntry(
+  { followUp, on }: Owed,
+  vehicle: Vehicle,
+  jobs: readonly Job[],
+): CalendarEntry | undefined {
   if (!on) return undefined;
   const job = jobs.find(({ id }) => id === followUp.jobId);
   const says = [
     `Owed ${dueWords(followUp, formatDay)}.`,
-    ...(followUp.dueOn === on.best ? [] : [`The day is a forecast from how the vehicle is driven${bandWords(on) ? `: ${bandWords(on)}` : ""}.`]),
+    ...(followUp.dueOn === on.best
+      ? []
+      : [
+          `The day is a forecast from how the vehicle is driven${bandWords(on) ? `: ${bandWords(on)}` : ""}.`,
+        ]),
     ...(job ? [`From the job: ${job.title}.`] : []),
     ...(followUp.because ? [`Moved: ${followUp.because}.`] : []),
   ];

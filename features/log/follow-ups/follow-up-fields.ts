@@ -17,7 +17,9 @@ export function followUpFields(followUp: FollowUp | undefined, vehicle: Vehicle 
   };
 }
 
-/** What the fields make: owed on a day, at a distance, or whichever comes first; one that is moved says why. */
+/**
+ * What the fields make: owed on a day, at a distance, or whichever comes first; one that is moved says why.
+ */
 export function followUpForm(fields: ReturnType<typeof followUpFields>, unit: DistanceUnit, moved: boolean) {
   const never = fields.dueOn === "" && fields.dueAt.trim() === "";
   return z

@@ -13,7 +13,9 @@ type Wrong = Extract<ReadRow, { wrong: string }>;
 type Good = Extract<ReadRow, { draft: unknown }>;
 
 const SHOWN = 8;
-const Cell = chakra("td", { base: { padding: "6px 10px 6px 0", borderTop: "1px solid", borderColor: "edge" } });
+const Cell = chakra("td", {
+  base: { padding: "6px 10px 6px 0", borderTop: "1px solid", borderColor: "edge" },
+});
 
 interface BringPreviewProps {
   name: string;
@@ -26,7 +28,10 @@ interface BringPreviewProps {
   onBring: () => void;
 }
 
-/** What bringing the table in would do: the first rows as the log would have them, and every row that cannot be read. */
+/**
+ * What bringing the table in would do: the first rows as the log would have them, and every row that cannot
+ * be read.
+ */
 export function BringPreview({ name, wrong, good, fresh, vehicles, blocked, onBring }: BringPreviewProps) {
   const ready = wrong.length === 0 && fresh.length > 0 && !blocked;
   return (
@@ -48,7 +53,9 @@ export function BringPreview({ name, wrong, good, fresh, vehicles, blocked, onBr
             </Box>
           ))}
           {wrong.length > SHOWN && <Box color="stop">and {wrong.length - SHOWN} more.</Box>}
-          <Box marginTop="2">All or nothing: match the columns above, or mend the rows in the table and choose it again.</Box>
+          <Box marginTop="2">
+            All or nothing: match the columns above, or mend the rows in the table and choose it again.
+          </Box>
         </Box>
       )}
       {fresh.length > 0 && (

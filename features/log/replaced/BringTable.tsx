@@ -5,7 +5,17 @@ import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
 import { InputError } from "@/core/input-error";
-import { DAY_FORMS, type DayForm, LOG_COLUMNS, type LogColumn, type Matching, dayFormsOf, entryKey, guessColumns, readLogRows } from "@/core/log/table/log-table";
+import {
+  DAY_FORMS,
+  type DayForm,
+  LOG_COLUMNS,
+  type LogColumn,
+  type Matching,
+  dayFormsOf,
+  entryKey,
+  guessColumns,
+  readLogRows,
+} from "@/core/log/table/log-table";
 import { SYSTEMS, type System } from "@/core/model/place";
 import type { Vehicle } from "@/core/model/vehicle";
 import { readCsv } from "@/data/csv";
@@ -23,7 +33,10 @@ import { BringPreview } from "./BringPreview";
 
 const MOST_ROWS = 50_000;
 
-/** A table made elsewhere, its columns matched to the log's; what would happen is shown before it does, and it is all or nothing. */
+/**
+ * A table made elsewhere, its columns matched to the log's; what would happen is shown before it does, and it
+ * is all or nothing.
+ */
 export function BringTable({ records, vehicle }: { records: LogRecords; vehicle: Vehicle | null }) {
   const [table, setTable] = useState<{ name: string; heads: string[]; rows: string[][] }>();
   const [refused, setRefused] = useState<string>();
@@ -31,19 +44,26 @@ export function BringTable({ records, vehicle }: { records: LogRecords; vehicle:
     setRefused(undefined);
     try {
       const [heads = [], ...rows] = readCsv(await readTextFile(file));
-      if (rows.length === 0) throw new InputError("There are no rows under the first. The first row has to name the columns.");
-      if (rows.length > MOST_ROWS) throw new InputError(`It has more than ${MOST_ROWS} rows. Bring it in by parts.`);
+      if (rows.length === 0)
+        throw new InputError("There are no rows under the first. The first row has to name the columns.");
+      if (rows.length > MOST_ROWS)
+        throw new InputError(`It has more than ${MOST_ROWS} rows. Bring it in by parts.`);
       setTable({ name: file.name, heads, rows });
     } catch (error) {
       setTable(undefined);
-      setRefused(error instanceof InputError ? error.message : "The file could not be read. Save the table as CSV and try again.");
+      setRefused(
+        error instanceof InputError
+          ? error.message
+          : "The file could not be read. Save the table as CSV and try again.",
+      );
     }
   };
   return (
     <Box display="grid" gridTemplateColumns="minmax(0, 1fr)" gap="18px" maxWidth="1100px" marginInline="auto">
       <Sheet title="Bring in a table" padding="5">
         <Box marginBottom="3">
-          A log kept in a spreadsheet, saved as CSV: one row a replacement, the first row the names of the columns. You see what it would do before anything changes.
+          A log kept in a spreadsheet, saved as CSV: one row a replacement, the first row the names of the
+          columns. You see what it would do before anything changes.
         </Box>
         <FileField label="Table" accept=".csv,.tsv,.txt,text/csv" onFile={(file) => void choose(file)} />
         <Box role="alert" color="stop" fontWeight="600">
@@ -58,7 +78,19 @@ export function BringTable({ records, vehicle }: { records: LogRecords; vehicle:
   );
 }
 
-function MatchColumns({ name, heads, rows, records, vehicle }: { name: string; heads: string[]; rows: string[][]; records: LogRecords; vehicle: Vehicle | null }) {
+function MatchColumns({
+  name,
+  heads,
+  rows,
+  records,
+  vehicle,
+}: {
+  name: string;
+  heads: string[];
+  rows: string[][];
+  records: LogRecords;
+  vehicle: Vehicle | null;
+}) {
   const router = useRouter();
   const perform = useDo();
   const [columns, setColumns] = useState(() => guessColumns(heads));
@@ -71,7 +103,8 @@ function MatchColumns({ name, heads, rows, records, vehicle }: { name: string; h
   const [system, setSystem] = useState<System>("body and cabin");
   const matching: Matching = { columns, dayForm: chosenForm ?? forms[0] ?? "yyyy-MM-dd", vehicleId, system };
   const read = useMemo(
-    () => readLogRows(rows, { columns, dayForm: matching.dayForm, vehicleId, system }, records.vehicles, today()),
+    () =>
+      readLogRows(rows, { columns, dayForm: matching.dayForm, vehicleId, system }, records.vehicles, today()),
     [rows, columns, matching.dayForm, vehicleId, system, records.vehicles],
   );
   const known = useMemo(() => new Set(records.replacements.map(entryKey)), [records.replacements]);
@@ -81,13 +114,21 @@ function MatchColumns({ name, heads, rows, records, vehicle }: { name: string; h
   const bring = async () => {
     const origin = (id: string) => records.vehicles.find((one) => one.id === id)?.origin ?? "own";
     const replacements = fresh.map(({ draft }) => ({ ...stamp(origin(draft.vehicleId)), ...draft }));
-    if (await perform({ put: { replacements } }, `${replacements.length} replacements are in the log.`)) router.push(logHref(vehicleId, ""));
+    if (await perform({ put: { replacements } }, `${replacements.length} replacements are in the log.`))
+      router.push(logHref(vehicleId, ""));
   };
-  const set = (i: number, column: LogColumn | undefined) => setColumns(columns.map((one, j) => (j === i ? column : column !== undefined && one === column ? undefined : one)));
+  const set = (i: number, column: LogColumn | undefined) =>
+    setColumns(
+      columns.map((one, j) => (j === i ? column : column !== undefined && one === column ? undefined : one)),
+    );
   return (
     <>
       <Sheet title="Which column is what" padding="5">
-        <Box display="grid" gridTemplateColumns={{ base: "repeat(2, minmax(0, 1fr))", md: "repeat(4, minmax(0, 1fr))" }} gap="3">
+        <Box
+          display="grid"
+          gridTemplateColumns={{ base: "repeat(2, minmax(0, 1fr))", md: "repeat(4, minmax(0, 1fr))" }}
+          gap="3"
+        >
           {heads.map((head, i) => (
             <SelectField
               key={`${head} ${i}`}
@@ -104,7 +145,12 @@ function MatchColumns({ name, heads, rows, records, vehicle }: { name: string; h
             />
           ))}
         </Box>
-        <Box display="grid" gridTemplateColumns={{ base: "repeat(2, minmax(0, 1fr))", md: "repeat(4, minmax(0, 1fr))" }} gap="3" marginTop="4">
+        <Box
+          display="grid"
+          gridTemplateColumns={{ base: "repeat(2, minmax(0, 1fr))", md: "repeat(4, minmax(0, 1fr))" }}
+          gap="3"
+          marginTop="4"
+        >
           <SelectField
             label="Days are written"
             value={open ? "" : matching.dayForm}
@@ -112,7 +158,10 @@ function MatchColumns({ name, heads, rows, records, vehicle }: { name: string; h
             onChange={(event) => setForm(DAY_FORMS.find((form) => form === event.target.value))}
             choices={[
               ...(open ? [{ value: "", label: "choose" }] : []),
-              ...DAY_FORMS.map((form) => ({ value: form, label: `${form} (${days.find((day) => day.trim() !== "") ?? ""})` })),
+              ...DAY_FORMS.map((form) => ({
+                value: form,
+                label: `${form} (${days.find((day) => day.trim() !== "") ?? ""})`,
+              })),
             ]}
           />
           <SelectField
@@ -129,7 +178,15 @@ function MatchColumns({ name, heads, rows, records, vehicle }: { name: string; h
           />
         </Box>
       </Sheet>
-      <BringPreview name={name} wrong={wrong} good={good} fresh={fresh} vehicles={records.vehicles} blocked={open} onBring={() => void bring()} />
+      <BringPreview
+        name={name}
+        wrong={wrong}
+        good={good}
+        fresh={fresh}
+        vehicles={records.vehicles}
+        blocked={open}
+        onBring={() => void bring()}
+      />
     </>
   );
 }

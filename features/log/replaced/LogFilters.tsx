@@ -20,7 +20,10 @@ export const NO_FILTER: LogFilter = { system: "", place: "", part: "", year: "" 
 
 export function passes(one: Replacement, { system, place, part, year }: LogFilter): boolean {
   return (
-    (system === "" || one.system === system) && (place === "" || one.place === place) && (part === "" || partKey(one.part) === part) && (year === "" || one.on.startsWith(year))
+    (system === "" || one.system === system) &&
+    (place === "" || one.place === place) &&
+    (part === "" || partKey(one.part) === part) &&
+    (year === "" || one.on.startsWith(year))
   );
 }
 
@@ -42,12 +45,24 @@ export const LogFilters = memo(function LogFilters({
     const names = new Map<string, string>();
     for (const { part } of own) if (!names.has(partKey(part))) names.set(partKey(part), part);
     return {
-      parts: [...names].map(([value, label]) => ({ value, label })).sort((a, b) => a.label.localeCompare(b.label)),
+      parts: [...names]
+        .map(([value, label]) => ({ value, label }))
+        .sort((a, b) => a.label.localeCompare(b.label)),
       years: [...new Set(own.map(({ on }) => on.slice(0, 4)))].sort().reverse(),
     };
   }, [replacements, vehicleId]);
-  const field = (label: string, name: keyof LogFilter, all: string, choices: readonly (string | { value: string; label: string })[]) => (
-    <SelectField label={label} value={filter[name]} onChange={(event) => onChange({ ...filter, [name]: event.target.value })} choices={[{ value: "", label: all }, ...choices]} />
+  const field = (
+    label: string,
+    name: keyof LogFilter,
+    all: string,
+    choices: readonly (string | { value: string; label: string })[],
+  ) => (
+    <SelectField
+      label={label}
+      value={filter[name]}
+      onChange={(event) => onChange({ ...filter, [name]: event.target.value })}
+      choices={[{ value: "", label: all }, ...choices]}
+    />
   );
   const fields = (
     <Box display="grid" gridTemplateColumns={{ base: "repeat(2, minmax(0, 1fr))", lg: "1fr" }} gap="2">

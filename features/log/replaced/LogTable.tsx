@@ -15,7 +15,12 @@ import { useWide } from "@/ui/use-wide";
 import { entryHref } from "../../shell/addresses";
 
 /** `wide` is left out on a phone; numbers stand at the right. */
-const COLUMNS: { by: LogOrder["by"]; head: string; className?: string; width?: { base: string; md: string } }[] = [
+const COLUMNS: {
+  by: LogOrder["by"];
+  head: string;
+  className?: string;
+  width?: { base: string; md: string };
+}[] = [
   { by: "on", head: "Day", width: { base: "97px", md: "120px" } },
   { by: "vehicle", head: "Vehicle", className: "wide", width: { base: "0", md: "140px" } },
   { by: "part", head: "Part" },
@@ -24,7 +29,10 @@ const COLUMNS: { by: LogOrder["by"]; head: string; className?: string; width?: {
   { by: "odometer", head: "Odometer", className: "number", width: { base: "88px", md: "118px" } },
   { by: "price", head: "Price", className: "wide number", width: { base: "0", md: "84px" } },
 ];
-/** Every row is as high as every other, so that where each stands is known without measuring it; what is too long for it is on its page. */
+/**
+ * Every row is as high as every other, so that where each stands is known without measuring it; what is too
+ * long for it is on its page.
+ */
 const ROW_PX = { phone: 62, desk: 42 };
 /** So many rows come and go together. */
 const BLOCK = 6;
@@ -59,7 +67,13 @@ const Table = chakra("table", {
       textOverflow: "ellipsis",
       minHeight: { base: "44px", md: "0" },
     },
-    "& a > span": { display: { base: "block", md: "none" }, fontWeight: "400", color: "soft", overflow: "hidden", textOverflow: "ellipsis" },
+    "& a > span": {
+      display: { base: "block", md: "none" },
+      fontWeight: "400",
+      color: "soft",
+      overflow: "hidden",
+      textOverflow: "ellipsis",
+    },
   },
 });
 
@@ -76,14 +90,19 @@ interface LogTableProps {
   isEmpty: boolean;
 }
 
-/** The replacements as a table; a heading pressed puts them in its order. Of a long log only the rows in sight are drawn. */
+/**
+ * The replacements as a table; a heading pressed puts them in its order. Of a long log only the rows in sight
+ * are drawn.
+ */
 export function LogTable({ rows, names, order, onOrder, showVehicle, isEmpty }: LogTableProps) {
   const columns = COLUMNS.filter(({ by }) => showVehicle || by !== "vehicle");
 
   if (rows.length === 0) {
     return (
       <Sheet title={isEmpty ? "Nothing in the log yet" : "Nothing found"}>
-        {isEmpty ? "What a job replaced is written here when it is wrapped up." : "Try fewer letters, another vehicle, or all systems."}
+        {isEmpty
+          ? "What a job replaced is written here when it is wrapped up."
+          : "Try fewer letters, another vehicle, or all systems."}
       </Sheet>
     );
   }
@@ -95,8 +114,20 @@ export function LogTable({ rows, names, order, onOrder, showVehicle, isEmpty }: 
             {columns.map(({ by, head, className, width }) => {
               const on = order.by === by;
               return (
-                <HeadCell key={by} scope="col" className={className} width={width} aria-sort={on ? (order.descending ? "descending" : "ascending") : "none"}>
-                  <Button look="quiet" paddingInline="0" fontSize="18px" textDecoration="none" onClick={() => onOrder({ by, descending: on && !order.descending })}>
+                <HeadCell
+                  key={by}
+                  scope="col"
+                  className={className}
+                  width={width}
+                  aria-sort={on ? (order.descending ? "descending" : "ascending") : "none"}
+                >
+                  <Button
+                    look="quiet"
+                    paddingInline="0"
+                    fontSize="18px"
+                    textDecoration="none"
+                    onClick={() => onOrder({ by, descending: on && !order.descending })}
+                  >
                     {head}
                     <span aria-hidden>{on ? (order.descending ? "▼" : "▲") : ""}</span>
                   </Button>
@@ -112,7 +143,15 @@ export function LogTable({ rows, names, order, onOrder, showVehicle, isEmpty }: 
 }
 
 /** The rows in sight, and empty room in place of those that are not. */
-function Rows({ sorted, names, showVehicle }: { sorted: Replacement[]; names: ReadonlyMap<string, string>; showVehicle: boolean }) {
+function Rows({
+  sorted,
+  names,
+  showVehicle,
+}: {
+  sorted: Replacement[];
+  names: ReadonlyMap<string, string>;
+  showVehicle: boolean;
+}) {
   const router = useRouter();
   const body = useRef<HTMLTableSectionElement>(null);
   const [top, setTop] = useState(0);
@@ -120,7 +159,13 @@ function Rows({ sorted, names, showVehicle }: { sorted: Replacement[]; names: Re
   useLayoutEffect(() => setTop((body.current?.getBoundingClientRect().top ?? 0) + window.scrollY), [sorted]);
   const desk = useWide("md");
   const estimateSize = useCallback(() => (desk ? ROW_PX.desk : ROW_PX.phone), [desk]);
-  const virtual = useWindowVirtualizer({ count: sorted.length, estimateSize, rangeExtractor: inBlocks, useFlushSync: false, scrollMargin: top });
+  const virtual = useWindowVirtualizer({
+    count: sorted.length,
+    estimateSize,
+    rangeExtractor: inBlocks,
+    useFlushSync: false,
+    scrollMargin: top,
+  });
   useLayoutEffect(() => virtual.measure(), [virtual, desk]);
   // One ear for all links: a component for each would be most of the work of drawing a row.
   const follow = (event: MouseEvent) => {
@@ -138,14 +183,26 @@ function Rows({ sorted, names, showVehicle }: { sorted: Replacement[]; names: Re
       {items.map(({ index }) => {
         const one = sorted[index];
         // A filter puts other words into the rows that are there: quicker than new ones.
-        return one && <Row key={index} one={one} index={index} vehicle={showVehicle ? (names.get(one.vehicleId) ?? "") : undefined} />;
+        return (
+          one && (
+            <Row
+              key={index}
+              one={one}
+              index={index}
+              vehicle={showVehicle ? (names.get(one.vehicleId) ?? "") : undefined}
+            />
+          )
+        );
       })}
       {after > 0 && <Space height={after} />}
     </tbody>
   );
 }
 
-/** The rows drawn are whole blocks: the table is laid out anew once a block, not at every row that comes into sight. */
+/**
+ * The rows drawn are whole blocks: the table is laid out anew once a block, not at every row that comes into
+ * sight.
+ */
 function inBlocks({ startIndex, endIndex, count }: Range): number[] {
   const from = Math.max(0, (Math.floor(startIndex / BLOCK) - 1) * BLOCK);
   const to = Math.min(count, (Math.floor(endIndex / BLOCK) + 2) * BLOCK);

@@ -16,7 +16,15 @@ const WIDE: RailSize & { fontSize: number } = { width: 960, letter: 7.2, tiers: 
 const NARROW: RailSize & { fontSize: number } = { width: 350, letter: 7.4, tiers: 7, fontSize: 14 };
 
 /** A vehicle's rail, for a wide screen or a phone, and how it is driven. */
-export const RailSheet = memo(function RailSheet({ log, replacements, named }: { log: VehicleLog; replacements: Replacement[]; named: boolean }) {
+export const RailSheet = memo(function RailSheet({
+  log,
+  replacements,
+  named,
+}: {
+  log: VehicleLog;
+  replacements: Replacement[];
+  named: boolean;
+}) {
   const size = useWide("lg") ? WIDE : NARROW;
   const rail = useMemo(() => layOutRail(log, replacements, size), [log, replacements, size]);
   const router = useRouter();
@@ -36,7 +44,10 @@ export const RailSheet = memo(function RailSheet({ log, replacements, named }: {
   }
   const says = `${vehicle.name}: from ${rail.first.label} to ${rail.now.label} now. ${overdue.length > 0 ? `Overdue: ${overdue.join(", ")}. ` : ""}The entries are in the table below.`;
   return (
-    <Sheet padding={{ base: "3", lg: "4" }} css={{ contentVisibility: "auto", containIntrinsicSize: "auto 260px" }}>
+    <Sheet
+      padding={{ base: "3", lg: "4" }}
+      css={{ contentVisibility: "auto", containIntrinsicSize: "auto 260px" }}
+    >
       <Box display="flex" flexWrap="wrap" alignItems="baseline" columnGap="3">
         <Box as="h2" fontSize="22px">
           {named ? `${vehicle.name}, ` : ""}
@@ -49,7 +60,13 @@ export const RailSheet = memo(function RailSheet({ log, replacements, named }: {
         </Box>
       </Box>
       <Box marginTop="1">
-        <OdometerRail rail={rail} width={size.width} fontSize={size.fontSize} says={says} onOpen={(id) => router.push(entryHref(id))} />
+        <OdometerRail
+          rail={rail}
+          width={size.width}
+          fontSize={size.fontSize}
+          says={says}
+          onOpen={(id) => router.push(entryHref(id))}
+        />
       </Box>
     </Sheet>
   );

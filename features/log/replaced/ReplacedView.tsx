@@ -29,7 +29,11 @@ export function ReplacedView({ records, logs, vehicle }: LogPageProps) {
   // Put in order once: what a filter leaves of it is in order too.
   const sorted = useMemo(() => sortLog(replacements, order, names), [replacements, order, names]);
   const rows = useMemo(
-    () => sorted.filter((one) => (!vehicle || one.vehicleId === vehicle.id) && passes(one, filter) && (!found || found.has(one.id))),
+    () =>
+      sorted.filter(
+        (one) =>
+          (!vehicle || one.vehicleId === vehicle.id) && passes(one, filter) && (!found || found.has(one.id)),
+      ),
     [sorted, found, vehicle, filter],
   );
   const spent = rows.reduce((sum, { priceMinor }) => sum + (priceMinor ?? 0), 0);
@@ -42,9 +46,21 @@ export function ReplacedView({ records, logs, vehicle }: LogPageProps) {
       left={
         <>
           <Box marginTop="3">
-            <TextField ref={search} label="Search" type="search" placeholder="plugs, left rear…" value={query} onChange={(event) => setQuery(event.target.value)} />
+            <TextField
+              ref={search}
+              label="Search"
+              type="search"
+              placeholder="plugs, left rear…"
+              value={query}
+              onChange={(event) => setQuery(event.target.value)}
+            />
           </Box>
-          <LogFilters filter={filter} onChange={setFilter} replacements={replacements} vehicleId={vehicle?.id} />
+          <LogFilters
+            filter={filter}
+            onChange={setFilter}
+            replacements={replacements}
+            vehicleId={vehicle?.id}
+          />
           <Box marginTop="4" color="soft" aria-live="polite" data-testid="log-count">
             {rows.length} {rows.length === 1 ? "replacement" : "replacements"}, {formatPrice(spent)} for parts
           </Box>
@@ -58,7 +74,14 @@ export function ReplacedView({ records, logs, vehicle }: LogPageProps) {
         <RailSheet key={log.vehicle.id} log={log} replacements={replacements} named={!vehicle} />
       ))}
       <QuickEntry vehicle={vehicle} />
-      <LogTable rows={rows} names={names} order={order} onOrder={setOrder} showVehicle={!vehicle} isEmpty={replacements.length === 0} />
+      <LogTable
+        rows={rows}
+        names={names}
+        order={order}
+        onOrder={setOrder}
+        showVehicle={!vehicle}
+        isEmpty={replacements.length === 0}
+      />
     </LogPage>
   );
 }

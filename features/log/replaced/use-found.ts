@@ -9,15 +9,22 @@ import type { Vehicle } from "@/core/model/vehicle";
 const AT_A_TIME = 250;
 
 /**
- * Ids of the replacements that a search finds, undefined for an empty search, which leaves all; slips of spelling are forgiven.
- * Until the index is made, which for a long log takes a moment, the words have to stand there as they are typed.
+ * Ids of the replacements that a search finds, undefined for an empty search, which leaves all; slips of
+ * spelling are forgiven. Until the index is made, which for a long log takes a moment, the words have to
+ * stand there as they are typed.
  */
-export function useFound(replacements: Replacement[], vehicles: Vehicle[], query: string): ReadonlySet<string> | undefined {
+export function useFound(
+  replacements: Replacement[],
+  vehicles: Vehicle[],
+  query: string,
+): ReadonlySet<string> | undefined {
   const [index, setIndex] = useState<{ of: Replacement[]; search: MiniSearch<Replacement> }>();
   useEffect(() => {
     let wanted = true;
     const search = emptyIndex(vehicles);
-    void search.addAllAsync(replacements, { chunkSize: AT_A_TIME }).then(() => wanted && setIndex({ of: replacements, search }));
+    void search
+      .addAllAsync(replacements, { chunkSize: AT_A_TIME })
+      .then(() => wanted && setIndex({ of: replacements, search }));
     return () => {
       wanted = false;
     };
@@ -27,7 +34,11 @@ export function useFound(replacements: Replacement[], vehicles: Vehicle[], query
     const words = query.trim().toLowerCase();
     if (words === "") return undefined;
     if (index?.of !== replacements)
-      return new Set(replacements.flatMap((one) => ([one.part, one.place, one.system, one.note].join(" ").toLowerCase().includes(words) ? [one.id] : [])));
+      return new Set(
+        replacements.flatMap((one) =>
+          [one.part, one.place, one.system, one.note].join(" ").toLowerCase().includes(words) ? [one.id] : [],
+        ),
+      );
     // Spelling is forgiven only when nothing is spelt that way: "coil" should not bring every oil change.
     const exact = index.search.search(words);
     const hits = exact.length > 0 ? exact : index.search.search(words, { fuzzy: 0.3 });

@@ -11,12 +11,26 @@ import { today } from "../../shell/clock";
 import { useDo } from "../../shell/DoProvider";
 import { measureFields, measureForm } from "./measure-fields";
 
-/** A measure taken outside a job. What was measured last is filled in again with its limit, so that a tread takes two numbers. */
-export function MeasureForm({ vehicle, records, onClose }: { vehicle: Vehicle | undefined; records: LogRecords; onClose: () => void }) {
+/**
+ * A measure taken outside a job. What was measured last is filled in again with its limit, so that a tread
+ * takes two numbers.
+ */
+export function MeasureForm({
+  vehicle,
+  records,
+  onClose,
+}: {
+  vehicle: Vehicle | undefined;
+  records: LogRecords;
+  onClose: () => void;
+}) {
   const perform = useDo();
   const owner = vehicle ?? records.vehicles[0];
-  const last = records.measurements.filter(({ vehicleId }) => vehicleId === owner?.id).sort((a, b) => b.on.localeCompare(a.on))[0];
-  const unitFor = (vehicleId: string) => records.vehicles.find(({ id }) => id === vehicleId)?.distanceUnit ?? "km";
+  const last = records.measurements
+    .filter(({ vehicleId }) => vehicleId === owner?.id)
+    .sort((a, b) => b.on.localeCompare(a.on))[0];
+  const unitFor = (vehicleId: string) =>
+    records.vehicles.find(({ id }) => id === vehicleId)?.distanceUnit ?? "km";
   const form = useRecordForm({
     draft: `measure ${owner?.id}`,
     start: measureFields(owner, last, today()),
@@ -25,11 +39,17 @@ export function MeasureForm({ vehicle, records, onClose }: { vehicle: Vehicle | 
   });
   const save = form.send(async (said) => {
     const origin = records.vehicles.find(({ id }) => id === said.vehicleId)?.origin ?? "own";
-    return perform({ put: { measurements: [{ ...stamp(origin), ...said }] } }, `${said.what}: ${said.value} ${said.unit} noted.`);
+    return perform(
+      { put: { measurements: [{ ...stamp(origin), ...said }] } },
+      `${said.what}: ${said.value} ${said.unit} noted.`,
+    );
   });
   return (
     <Sheet title="A measure" padding={{ base: "4", lg: "5" }}>
-      <FormBox onSubmit={save} gridTemplateColumns={{ base: "repeat(2, minmax(0, 1fr))", md: "repeat(3, minmax(0, 1fr))" }}>
+      <FormBox
+        onSubmit={save}
+        gridTemplateColumns={{ base: "repeat(2, minmax(0, 1fr))", md: "repeat(3, minmax(0, 1fr))" }}
+      >
         <TextField label="What" placeholder="Tyre tread" {...form.field("what")} />
         <TextField label="Where" placeholder="left front" {...form.field("at")} />
         <TextField label="Measure" numeric autoFocus {...form.field("value")} />
@@ -43,9 +63,18 @@ export function MeasureForm({ vehicle, records, onClose }: { vehicle: Vehicle | 
             { value: "most", label: "the most" },
           ]}
         />
-        <TextField label="Odometer" numeric unit={unitFor(form.watch("vehicleId"))} {...form.field("odometer")} />
+        <TextField
+          label="Odometer"
+          numeric
+          unit={unitFor(form.watch("vehicleId"))}
+          {...form.field("odometer")}
+        />
         <TextField label="Day" type="date" {...form.field("on")} />
-        <SelectField label="Vehicle" {...form.field("vehicleId")} choices={records.vehicles.map(({ id, name }) => ({ value: id, label: name }))} />
+        <SelectField
+          label="Vehicle"
+          {...form.field("vehicleId")}
+          choices={records.vehicles.map(({ id, name }) => ({ value: id, label: name }))}
+        />
         <FormButtons submit="Save measure" onCancel={form.close} />
       </FormBox>
     </Sheet>

@@ -6,8 +6,12 @@ import type { Wear } from "@/core/log/upkeep/wear";
 import { type DistanceUnit, formatDistance } from "@/core/quantity/distance";
 import { formatDay } from "@/ui/day";
 
-const Cell = chakra("td", { base: { padding: "6px 8px 6px 0", borderTop: "1px solid", borderColor: "edge" } });
-const Head = chakra("th", { base: { textAlign: "left", paddingRight: "10px", fontFamily: "heading", fontWeight: "600" } });
+const Cell = chakra("td", {
+  base: { padding: "6px 8px 6px 0", borderTop: "1px solid", borderColor: "edge" },
+});
+const Head = chakra("th", {
+  base: { textAlign: "left", paddingRight: "10px", fontFamily: "heading", fontWeight: "600" },
+});
 
 /** The chart's figures: a row a day, a column a place; those from before a new part are greyed and say so. */
 export function WearTable({ wears, unit, mileage }: { wears: Wear[]; unit: DistanceUnit; mileage: Mileage }) {

@@ -47,20 +47,24 @@ function VehicleWear({ log, named }: { log: VehicleLog; named: boolean }) {
   const { vehicle, wears } = log;
   const groups = useMemo(() => {
     const things = new Map<string, Wear[]>();
-    for (const wear of wears) things.set(`${wear.what} ${wear.unit}`, [...(things.get(`${wear.what} ${wear.unit}`) ?? []), wear]);
+    for (const wear of wears)
+      things.set(`${wear.what} ${wear.unit}`, [...(things.get(`${wear.what} ${wear.unit}`) ?? []), wear]);
     return [...things.values()];
   }, [wears]);
   if (groups.length === 0) {
     return (
       <Sheet title={named ? `${vehicle.name}: nothing measured yet` : "Nothing measured yet"}>
-        A tread depth or a lining, measured two or three times some months apart, tells when it will be worn. Measures taken in Work come here by themselves.
+        A tread depth or a lining, measured two or three times some months apart, tells when it will be worn.
+        Measures taken in Work come here by themselves.
       </Sheet>
     );
   }
   return groups.map((wears) => <WearSheet key={wears[0]?.what} wears={wears} log={log} named={named} />);
 }
 
-/** One thing that is measured: the day that it meets its limit in large, the chart, and the same as a table. */
+/**
+ * One thing that is measured: the day that it meets its limit in large, the chart, and the same as a table.
+ */
 function WearSheet({ wears, log, named }: { wears: Wear[]; log: VehicleLog; named: boolean }) {
   const [first] = wears;
   if (!first) return null;
@@ -77,7 +81,12 @@ function WearSheet({ wears, log, named }: { wears: Wear[]; log: VehicleLog; name
           </Box>
         )}
       </Box>
-      <Box display="grid" gridTemplateColumns={{ base: "minmax(0, 1fr)", md: "repeat(2, minmax(0, 1fr))" }} gap="3" marginBlock="2">
+      <Box
+        display="grid"
+        gridTemplateColumns={{ base: "minmax(0, 1fr)", md: "repeat(2, minmax(0, 1fr))" }}
+        gap="3"
+        marginBlock="2"
+      >
         {wears.map((wear) => (
           <WearAnswer key={wear.at ?? ""} wear={wear} log={log} />
         ))}
@@ -108,9 +117,17 @@ function WearAnswer({ wear, log }: { wear: Wear; log: VehicleLog }) {
   return (
     <Box borderTop="3px solid" borderColor={COLOUR[wear.state] ?? "edge"} paddingTop="2">
       <Box fontSize="15px" color="soft">
-        {[wear.at, last && `${last.value.toFixed(wear.decimals)} ${wear.unit} on ${formatDay(last.on)}`].filter(Boolean).join(": ")}
+        {[wear.at, last && `${last.value.toFixed(wear.decimals)} ${wear.unit} on ${formatDay(last.on)}`]
+          .filter(Boolean)
+          .join(": ")}
       </Box>
-      <Box fontFamily="heading" fontWeight="600" fontSize="26px" lineHeight="1.15" color={COLOUR[wear.state] ?? "ink"}>
+      <Box
+        fontFamily="heading"
+        fontWeight="600"
+        fontSize="26px"
+        lineHeight="1.15"
+        color={COLOUR[wear.state] ?? "ink"}
+      >
         {shortWords(wear)}
       </Box>
       <Box fontSize="15px" color="soft">
@@ -140,13 +157,22 @@ const SHORT: Record<Wear["verdict"], string> = {
 };
 
 /** What the series says, in sentences. */
-function verdictWords({ verdict, line, limit, unit }: Wear, { mileage, vehicle, driving }: VehicleLog): string {
-  const rate = line && `${Number(Math.abs(convertRate(line.perThousandKm, vehicle.distanceUnit)).toPrecision(2))} ${unit} per 1000 ${vehicle.distanceUnit}.`;
+function verdictWords(
+  { verdict, line, limit, unit }: Wear,
+  { mileage, vehicle, driving }: VehicleLog,
+): string {
+  const rate =
+    line &&
+    `${Number(Math.abs(convertRate(line.perThousandKm, vehicle.distanceUnit)).toPrecision(2))} ${unit} per 1000 ${vehicle.distanceUnit}.`;
   if (verdict === "beyond") return `Past its limit of ${limit?.value} ${unit}: replace it.`;
-  if (verdict === "renewed since") return "What was measured was the part before: measure the new one, and it is counted from there.";
-  if (verdict === "one point") return `Too few points for a line: measure again in a few thousand ${vehicle.distanceUnit === "km" ? "kilometres" : "miles"}.`;
-  if (verdict === "no limit") return `${rate} Without a limit there is no date: look it up and add it to the next measure.`;
-  if (verdict === "no wear seen" || !line?.meets) return "It does not get less from one measure to the next: measure again later.";
+  if (verdict === "renewed since")
+    return "What was measured was the part before: measure the new one, and it is counted from there.";
+  if (verdict === "one point")
+    return `Too few points for a line: measure again in a few thousand ${vehicle.distanceUnit === "km" ? "kilometres" : "miles"}.`;
+  if (verdict === "no limit")
+    return `${rate} Without a limit there is no date: look it up and add it to the next measure.`;
+  if (verdict === "no wear seen" || !line?.meets)
+    return "It does not get less from one measure to the next: measure again later.";
   const at = formatDistance(mileage.shown(line.meets.best, vehicle.distanceUnit));
   const when = line.on && bandWords(line.on);
   return [
@@ -171,6 +197,9 @@ function traceOf({ at, what, points, line, limit }: Wear, { mileage, vehicle }: 
     name: at ?? what,
     points: points.map(({ totalKm, value }) => ({ x: x(totalKm), y: value })),
     line: line ? [from, to].map((total) => ({ x: x(total), y: line.valueAt(total) })) : [],
-    meets: limit && earliest !== undefined && latest !== undefined ? [earliest, latest].map((total) => ({ x: x(total), y: limit.value })) : [],
+    meets:
+      limit && earliest !== undefined && latest !== undefined
+        ? [earliest, latest].map((total) => ({ x: x(total), y: limit.value }))
+        : [],
   };
 }

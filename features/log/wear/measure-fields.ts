@@ -36,5 +36,11 @@ export function measureForm(unit: DistanceUnit, today: string) {
       odometer: typed((text) => ({ value: readOwnOdometer(text, unit), unit })),
       on: typed((text) => readDay(text, today)),
     })
-    .transform(({ limit, limitIs, ...read }) => withoutUndefined({ ...read, least: limitIs === "least" ? limit : undefined, most: limitIs === "most" ? limit : undefined }));
+    .transform(({ limit, limitIs, ...read }) =>
+      withoutUndefined({
+        ...read,
+        least: limitIs === "least" ? limit : undefined,
+        most: limitIs === "most" ? limit : undefined,
+      }),
+    );
 }

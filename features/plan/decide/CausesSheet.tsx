@@ -15,10 +15,26 @@ import { Sheet } from "@/ui/Sheet";
 export type ChangeDecide = (how: (now: Decide) => Decide, says?: string) => Promise<boolean>;
 
 /** The causes, the likeliest first, with what speaks for and against each; one's own can be added. */
-export function CausesSheet({ causes, decide, change }: { causes: readonly JudgedCause[]; decide: Decide; change: ChangeDecide }) {
-  const form = useDraftForm("another cause", { name: "" }, () => z.object({ name: line("Say what it could be.") }));
+export function CausesSheet({
+  causes,
+  decide,
+  change,
+}: {
+  causes: readonly JudgedCause[];
+  decide: Decide;
+  change: ChangeDecide;
+}) {
+  const form = useDraftForm("another cause", { name: "" }, () =>
+    z.object({ name: line("Say what it could be.") }),
+  );
   const add = form.handleSubmit(async ({ name }) => {
-    if (await change((now) => ({ ...now, own: [...now.own, { id: newId(), name, for: [], against: [] }] }), `${name} is among the causes.`)) form.reset({ name: "" });
+    if (
+      await change(
+        (now) => ({ ...now, own: [...now.own, { id: newId(), name, for: [], against: [] }] }),
+        `${name} is among the causes.`,
+      )
+    )
+      form.reset({ name: "" });
   });
   return (
     <Sheet title="Causes">
@@ -60,10 +76,20 @@ export function CausesSheet({ causes, decide, change }: { causes: readonly Judge
 }
 
 function OwnEvidence({ id, change }: { id: string; change: ChangeDecide }) {
-  const form = useDraftForm(`found ${id}`, { found: "" }, () => z.object({ found: line("Say what you found.") }));
+  const form = useDraftForm(`found ${id}`, { found: "" }, () =>
+    z.object({ found: line("Say what you found.") }),
+  );
   const put = (side: "for" | "against") =>
     void form.handleSubmit(async ({ found }) => {
-      if (await change((now) => ({ ...now, own: now.own.map((cause) => (cause.id === id ? { ...cause, [side]: [...cause[side], found] } : cause)) }))) form.reset({ found: "" });
+      if (
+        await change((now) => ({
+          ...now,
+          own: now.own.map((cause) =>
+            cause.id === id ? { ...cause, [side]: [...cause[side], found] } : cause,
+          ),
+        }))
+      )
+        form.reset({ found: "" });
     })();
   return (
     <Box>
@@ -75,7 +101,16 @@ function OwnEvidence({ id, change }: { id: string; change: ChangeDecide }) {
         <Button look="quiet" onClick={() => put("against")}>
           Against it
         </Button>
-        <Button look="quiet" color="stop" onClick={() => void change((now) => ({ ...now, own: now.own.filter((cause) => cause.id !== id) }), "That cause is gone.")}>
+        <Button
+          look="quiet"
+          color="stop"
+          onClick={() =>
+            void change(
+              (now) => ({ ...now, own: now.own.filter((cause) => cause.id !== id) }),
+              "That cause is gone.",
+            )
+          }
+        >
           Remove
         </Button>
       </Box>

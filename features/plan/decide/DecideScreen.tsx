@@ -15,11 +15,15 @@ import { CausesSheet } from "./CausesSheet";
 
 const BLANK: Decide = { results: {}, own: [], measured: [] };
 
-/** What is wrong, before anything is bought: the symptom, the checks with their results, the causes with the evidence for each, and measures against limits. */
+/**
+ * What is wrong, before anything is bought: the symptom, the checks with their results, the causes with the
+ * evidence for each, and measures against limits.
+ */
 export function DecideScreen({ job }: { job: Job }) {
   const changeJob = useChangeJob(job.id);
   const decide = job.decide ?? BLANK;
-  const change = (how: (now: Decide) => Decide, says?: string) => changeJob((now) => ({ ...now, decide: how(now.decide ?? BLANK) }), says);
+  const change = (how: (now: Decide) => Decide, says?: string) =>
+    changeJob((now) => ({ ...now, decide: how(now.decide ?? BLANK) }), says);
   const topic = TOPICS.find(({ id }) => id === decide.symptom);
   const next = topic && nextCheck(topic, decide);
   const setResult = (check: string, result: string) =>
@@ -43,27 +47,50 @@ export function DecideScreen({ job }: { job: Job }) {
             <SelectField
               label="What it does"
               value={decide.symptom ?? ""}
-              choices={[{ value: "", label: "choose what you notice" }, ...TOPICS.map(({ id, symptom }) => ({ value: id, label: symptom }))]}
+              choices={[
+                { value: "", label: "choose what you notice" },
+                ...TOPICS.map(({ id, symptom }) => ({ value: id, label: symptom })),
+              ]}
               onChange={(event) => {
                 const symptom = event.target.value;
-                void change(({ symptom: _before, ...now }) => ({ ...now, ...(symptom === "" ? {} : { symptom }), results: {} }), "Symptom chosen.");
+                void change(
+                  ({ symptom: _before, ...now }) => ({
+                    ...now,
+                    ...(symptom === "" ? {} : { symptom }),
+                    results: {},
+                  }),
+                  "Symptom chosen.",
+                );
               }}
             />
           </Box>
           <Box color="soft" fontSize="15px" marginTop="3">
-            General knowledge, to order the looking. It proves nothing: a workshop, or the maker&apos;s own steps, come first where you are in doubt.
+            General knowledge, to order the looking. It proves nothing: a workshop, or the maker&apos;s own
+            steps, come first where you are in doubt.
           </Box>
         </Sheet>
       }
       middle={
         <Sheet padding={{ base: "4", lg: "6" }} flex="1" display="flex" flexDirection="column" gap="4">
-          {!topic && <Box color="soft">Choose what the car does, and the checks that tell its causes apart stand here. Or measure something against its limit, at the right.</Box>}
+          {!topic && (
+            <Box color="soft">
+              Choose what the car does, and the checks that tell its causes apart stand here. Or measure
+              something against its limit, at the right.
+            </Box>
+          )}
           {topic && next && (
             <Box>
               <Box fontWeight="600" color="soft">
                 Next, to tell {next.between[0].toLowerCase()} from {next.between[1].toLowerCase()}:
               </Box>
-              <Box as="h2" fontSize="30px" background="marker" color="onMarker" padding="3" data-testid="next-check">
+              <Box
+                as="h2"
+                fontSize="30px"
+                background="marker"
+                color="onMarker"
+                padding="3"
+                data-testid="next-check"
+              >
                 {next.check.ask} …
               </Box>
             </Box>

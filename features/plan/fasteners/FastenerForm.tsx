@@ -46,8 +46,16 @@ export function FastenerForm({ job, vehicle, fastener, forStepId, onClose }: Fas
   );
 
   return (
-    <Sheet title={fastener ? `Edit ${fastener.name}` : "Add a fastener"} padding={{ base: "4", lg: "6" }} flex="1">
-      <FormBox onSubmit={save} gridTemplateColumns={{ base: "minmax(0, 1fr)", md: "repeat(6, minmax(0, 1fr))" }} gap="4">
+    <Sheet
+      title={fastener ? `Edit ${fastener.name}` : "Add a fastener"}
+      padding={{ base: "4", lg: "6" }}
+      flex="1"
+    >
+      <FormBox
+        onSubmit={save}
+        gridTemplateColumns={{ base: "minmax(0, 1fr)", md: "repeat(6, minmax(0, 1fr))" }}
+        gap="4"
+      >
         <Box gridColumn={{ md: "span 4" }}>
           <TextField label="What it is" placeholder="Backing plate bolts" autoFocus {...field("name")} />
         </Box>
@@ -69,7 +77,13 @@ export function FastenerForm({ job, vehicle, fastener, forStepId, onClose }: Fas
               <TextField label="Crowfoot: drive to bolt" numeric unit="mm" {...field("offset")} />
             </Box>
             <Box gridColumn={{ md: "span 3" }}>
-              <TextField label="At an angle of" numeric unit="°" hint="0 in line with the handle, 90 square to it" {...field("angle")} />
+              <TextField
+                label="At an angle of"
+                numeric
+                unit="°"
+                hint="0 in line with the handle, 90 square to it"
+                {...field("angle")}
+              />
             </Box>
           </>
         )}
@@ -78,7 +92,13 @@ export function FastenerForm({ job, vehicle, fastener, forStepId, onClose }: Fas
         <FormButtons
           submit="Save fastener"
           onCancel={form.close}
-          onRemove={fastener && (() => form.closeAfter(changeRoute((route) => removeFastener(route, fastener.id), `Removed: ${fastener.name}.`)))}
+          onRemove={
+            fastener &&
+            (() =>
+              form.closeAfter(
+                changeRoute((route) => removeFastener(route, fastener.id), `Removed: ${fastener.name}.`),
+              ))
+          }
         />
       </FormBox>
     </Sheet>

@@ -10,7 +10,10 @@ import { CheckField, SelectField, TextField } from "@/ui/form/Field";
 import type { DraftForm } from "@/ui/form/useDraftForm";
 import type { FastenerFields } from "./fastener-fields";
 
-type FastenerFormState = Pick<DraftForm<FastenerFields, Fastener>, "field" | "formState" | "watch" | "getValues">;
+type FastenerFormState = Pick<
+  DraftForm<FastenerFields, Fastener>,
+  "field" | "formState" | "watch" | "getValues"
+>;
 
 /** Fields that have to be seen when they are wrong. */
 const FOLDED = ["thread", "sizeToDoUp", "counterHold", "length", "reach", "note", "reuseReason"] as const;
@@ -27,21 +30,60 @@ export function FastenerMore({ form: { field, formState, watch, getValues } }: {
       <Box as="summary" cursor="pointer" minHeight="44px" paddingTop="2" fontWeight="600">
         More about it
       </Box>
-      <Box display="grid" gridTemplateColumns={{ base: "minmax(0, 1fr)", md: "repeat(2, minmax(0, 1fr))" }} gap="4" marginTop="2">
-        <SelectField label="What it holds" choices={[{ value: "", label: told ? `${told}, by its name` : "not said" }, ...ROLES]} {...field("role")} />
+      <Box
+        display="grid"
+        gridTemplateColumns={{ base: "minmax(0, 1fr)", md: "repeat(2, minmax(0, 1fr))" }}
+        gap="4"
+        marginTop="2"
+      >
+        <SelectField
+          label="What it holds"
+          choices={[{ value: "", label: told ? `${told}, by its name` : "not said" }, ...ROLES]}
+          {...field("role")}
+        />
         <SelectField label="The torque is from" choices={[NOT_SAID, ...SOURCES]} {...field("source")} />
-        <SelectField label="The torque is for a thread that is" choices={[NOT_SAID, ...CONDITIONS]} {...field("condition")} />
+        <SelectField
+          label="The torque is for a thread that is"
+          choices={[NOT_SAID, ...CONDITIONS]}
+          {...field("condition")}
+        />
         <SelectField label="The thread will be" choices={[NOT_SAID, ...CONDITIONS]} {...field("threadIs")} />
-        <SelectField label="Held by" choices={[{ value: "", label: "nothing more" }, ...LOCKINGS]} {...field("locking")} />
+        <SelectField
+          label="Held by"
+          choices={[{ value: "", label: "nothing more" }, ...LOCKINGS]}
+          {...field("locking")}
+        />
         <TextField label="Thread" placeholder="M10 or M10x1.25" {...field("thread")} />
-        <TextField label="Other size to do up" placeholder="if the new one differs" {...field("sizeToDoUp")} />
+        <TextField
+          label="Other size to do up"
+          placeholder="if the new one differs"
+          {...field("sizeToDoUp")}
+        />
         <TextField label="Hold the other end with" placeholder="17, 6 mm key" {...field("counterHold")} />
-        <SelectField label="Final torque" choices={[{ value: "", label: "wherever it stands" }, ...TIGHTENED]} {...field("tightened")} />
+        <SelectField
+          label="Final torque"
+          choices={[{ value: "", label: "wherever it stands" }, ...TIGHTENED]}
+          {...field("tightened")}
+        />
         <SelectField label="Reached with" choices={[NOT_SAID, ...ACCESSES]} {...field("access")} />
-        <TextField label="It lies deep" numeric unit="mm" hint="What extensions have to reach" {...field("reach")} />
-        <SelectField label="Strength" choices={[{ value: "", label: "not known" }, ...STRENGTH_CLASSES]} {...field("strength")} />
+        <TextField
+          label="It lies deep"
+          numeric
+          unit="mm"
+          hint="What extensions have to reach"
+          {...field("reach")}
+        />
+        <SelectField
+          label="Strength"
+          choices={[{ value: "", label: "not known" }, ...STRENGTH_CLASSES]}
+          {...field("strength")}
+        />
         <TextField label="Length" numeric unit="mm" {...field("length")} />
-        <SelectField label="Goes into" choices={[{ value: "", label: "not known" }, ...INTO]} {...field("into")} />
+        <SelectField
+          label="Goes into"
+          choices={[{ value: "", label: "not known" }, ...INTO]}
+          {...field("into")}
+        />
         <SelectField
           label="They stand"
           choices={[
@@ -57,7 +99,13 @@ export function FastenerMore({ form: { field, formState, watch, getValues } }: {
         <CheckField label="A pipe or lead comes out of it" {...field("overPipe")} />
         <CheckField label="Only a deep socket gets down to it" {...field("deepSocket")} />
         <CheckField label="Single-use" {...field("singleUse")} />
-        {watch("singleUse") && <TextField label="Used again because" hint="Left empty, a new one is fitted" {...field("reuseReason")} />}
+        {watch("singleUse") && (
+          <TextField
+            label="Used again because"
+            hint="Left empty, a new one is fitted"
+            {...field("reuseReason")}
+          />
+        )}
       </Box>
     </Box>
   );

@@ -15,7 +15,15 @@ import { Doubts } from "../../shared/Doubts";
 import { type FastenerFields, fastenerForm } from "./fastener-fields";
 
 /** While a fastener is typed: what it would be on the owned wrench, and what is doubtful about it. */
-export function FastenerPreview({ fields, before, unit }: { fields: FastenerFields; before: Fastener | undefined; unit: TorqueUnit }) {
+export function FastenerPreview({
+  fields,
+  before,
+  unit,
+}: {
+  fields: FastenerFields;
+  before: Fastener | undefined;
+  unit: TorqueUnit;
+}) {
   const tools = useCollection("tools") ?? [];
   const named = { ...fields, name: fields.name || "?" };
   const read = readForm(fastenerForm(named, "preview", before), named);
@@ -25,13 +33,28 @@ export function FastenerPreview({ fields, before, unit }: { fields: FastenerFiel
   const [pull] = torqueNeeds(fastener, chestOf(tools));
   const best = pull?.best;
   return (
-    <Box gridColumn="1 / -1" borderTop="1px solid" borderColor="edge" paddingTop="4" display="grid" gridTemplateColumns={{ base: "1fr", md: "1fr 1fr" }} gap="4" aria-live="polite">
+    <Box
+      gridColumn="1 / -1"
+      borderTop="1px solid"
+      borderColor="edge"
+      paddingTop="4"
+      display="grid"
+      gridTemplateColumns={{ base: "1fr", md: "1fr 1fr" }}
+      gap="4"
+      aria-live="polite"
+    >
       <Box>
         <Doubts doubts={doubts} />
         {best && !doubts.some(({ grave }) => grave) && (
           <>
             <Box fontWeight="600">On your {best.wrench.name}</Box>
-            <Box fontFamily="heading" fontWeight="700" fontSize="48px" lineHeight="1.05" data-testid="preview-setting">
+            <Box
+              fontFamily="heading"
+              fontWeight="700"
+              fontSize="48px"
+              lineHeight="1.05"
+              data-testid="preview-setting"
+            >
               {formatTorque(best.setting)}
             </Box>
             <Box color="soft">
@@ -39,9 +62,13 @@ export function FastenerPreview({ fields, before, unit }: { fields: FastenerFiel
             </Box>
           </>
         )}
-        {pull && !best && !pull.bySpanner && <Box color="stop">■ No wrench in the chest can be set for this.</Box>}
+        {pull && !best && !pull.bySpanner && (
+          <Box color="stop">■ No wrench in the chest can be set for this.</Box>
+        )}
       </Box>
-      {pull?.adapter && best && <AdapterDrawing gripLengthMm={best.wrench.gripLengthMm} adapters={[pull.adapter]} />}
+      {pull?.adapter && best && (
+        <AdapterDrawing gripLengthMm={best.wrench.gripLengthMm} adapters={[pull.adapter]} />
+      )}
     </Box>
   );
 }

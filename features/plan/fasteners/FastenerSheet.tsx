@@ -12,15 +12,29 @@ import { Line } from "../Line";
 const OFF_SCREEN = { contentVisibility: "auto", containIntrinsicSize: "auto 400px" } as const;
 
 /** Every fastener of the route with its figure; one with something doubtful says so. */
-export function FastenerSheet({ route, onEdit, onAdd }: { route: Route; onEdit: (fastenerId: string) => void; onAdd: () => void }) {
+export function FastenerSheet({
+  route,
+  onEdit,
+  onAdd,
+}: {
+  route: Route;
+  onEdit: (fastenerId: string) => void;
+  onAdd: () => void;
+}) {
   return (
     <Sheet title="Fasteners" {...OFF_SCREEN}>
-      {route.fasteners.length === 0 && <Box color="soft">None yet. Bolts, nuts, pins and clips that come off or are tightened.</Box>}
+      {route.fasteners.length === 0 && (
+        <Box color="soft">None yet. Bolts, nuts, pins and clips that come off or are tightened.</Box>
+      )}
       {route.fasteners.map((fastener) => {
         const doubts = fastenerDoubts(fastener);
         const grave = doubts.some((doubt) => doubt.grave);
         return (
-          <Line key={fastener.id} onClick={() => onEdit(fastener.id)} label={`${fastener.count} × ${fastener.name}`}>
+          <Line
+            key={fastener.id}
+            onClick={() => onEdit(fastener.id)}
+            label={`${fastener.count} × ${fastener.name}`}
+          >
             {doubts.length > 0 && (
               <Box as="span" color={grave ? "stop" : "watch"} fontWeight="600">
                 {grave ? "■ wrong? " : "▲ look "}

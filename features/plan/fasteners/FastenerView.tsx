@@ -13,7 +13,15 @@ import { Row } from "@/ui/Sheet";
 import { Doubts } from "../../shared/Doubts";
 
 /** A fastener as the plan has it: the figure large, the rest on lines, doubts beside it. */
-export function FastenerView({ route, fastener, onEdit }: { route: Route; fastener: Fastener; onEdit: () => void }) {
+export function FastenerView({
+  route,
+  fastener,
+  onEdit,
+}: {
+  route: Route;
+  fastener: Fastener;
+  onEdit: () => void;
+}) {
   const { figure, sizeToUndo, sizeToDoUp, thread, adapter } = fastener;
   const role = roleOf(route, fastener);
   const lacking = lacksFigure(route, fastener);
@@ -30,7 +38,11 @@ export function FastenerView({ route, fastener, onEdit }: { route: Route; fasten
             </Box>
           )}
           <Box color={lacking ? "stop" : "soft"} fontWeight={lacking ? "600" : undefined}>
-            {figure ? (snugSays(fastener) ?? figureInWords(figure)) : lacking && role ? `■ No torque written down, and it holds ${AT_STAKE[role]}.` : "No torque written down."}
+            {figure
+              ? (snugSays(fastener) ?? figureInWords(figure))
+              : lacking && role
+                ? `■ No torque written down, and it holds ${AT_STAKE[role]}.`
+                : "No torque written down."}
           </Box>
         </Box>
         <Button aria-label="Edit fastener" onClick={onEdit}>
@@ -51,10 +63,18 @@ export function FastenerView({ route, fastener, onEdit }: { route: Route; fasten
         {fastener.condition && <Row label="Figure is for a thread that is">{fastener.condition}</Row>}
         {fastener.threadIs && <Row label="The thread will be">{fastener.threadIs}</Row>}
         {fastener.locking && <Row label="Held by">{fastener.locking}</Row>}
-        {fastener.counterHold && <Row label="Hold the other end with">{formatHeadSize(fastener.counterHold)}</Row>}
+        {fastener.counterHold && (
+          <Row label="Hold the other end with">{formatHeadSize(fastener.counterHold)}</Row>
+        )}
         {fastener.tightened && <Row label="Final torque">{fastener.tightened}</Row>}
         {fastener.access && <Row label="Reached with">{fastener.access}</Row>}
-        {(fastener.strength ?? fastener.lengthMm) && <Row label="Bolt">{[fastener.strength, fastener.lengthMm && `${fastener.lengthMm} mm long`].filter(Boolean).join(", ")}</Row>}
+        {(fastener.strength ?? fastener.lengthMm) && (
+          <Row label="Bolt">
+            {[fastener.strength, fastener.lengthMm && `${fastener.lengthMm} mm long`]
+              .filter(Boolean)
+              .join(", ")}
+          </Row>
+        )}
         {fastener.into && <Row label="Goes into">{fastener.into}</Row>}
         {fastener.source && <Row label="Figure from">{fastener.source}</Row>}
         {fastener.note && <Row label="Note">{fastener.note}</Row>}

@@ -1,7 +1,16 @@
 import { z } from "zod";
 import { ifTyped, line, lineIfTyped, oneOfIfSaid, typed } from "@/core/form";
 import { InputError } from "@/core/input-error";
-import { ACCESSES, CONDITIONS, type Fastener, LOCKINGS, MOST_BOLTS, type Pattern, SOURCES, TIGHTENED } from "@/core/model/job";
+import {
+  ACCESSES,
+  CONDITIONS,
+  type Fastener,
+  LOCKINGS,
+  MOST_BOLTS,
+  type Pattern,
+  SOURCES,
+  TIGHTENED,
+} from "@/core/model/job";
 import { ROLES } from "@/core/model/role";
 import { mmWithin, wholeWithin } from "@/core/quantity/number-within";
 import { formatHeadSize, readHeadSize } from "@/core/quantity/read-head-size";
@@ -78,8 +87,15 @@ export function fastenerFields(fastener: Fastener | undefined): FastenerFields {
   };
 }
 
-/** What the fields make, given what stands in them; a drawn pattern and a thread that was not touched are kept from the fastener as it was. */
-export function fastenerForm(fields: FastenerFields, id: string, before: Fastener | undefined): z.ZodType<Fastener, FastenerFields> {
+/**
+ * What the fields make, given what stands in them; a drawn pattern and a thread that was not touched are kept
+ * from the fastener as it was.
+ */
+export function fastenerForm(
+  fields: FastenerFields,
+  id: string,
+  before: Fastener | undefined,
+): z.ZodType<Fastener, FastenerFields> {
   const left = ifTyped((): number | undefined => undefined);
   return z
     .object({
@@ -90,7 +106,13 @@ export function fastenerForm(fields: FastenerFields, id: string, before: Fastene
       torque: ifTyped((text) => readTorqueFigure(text)),
       source: oneOfIfSaid(SOURCES),
       doubtful: z.boolean(),
-      thread: typed((text) => (text === fastenerFields(before).thread ? before?.thread : text.trim() === "" ? undefined : readThread(text))),
+      thread: typed((text) =>
+        text === fastenerFields(before).thread
+          ? before?.thread
+          : text.trim() === ""
+            ? undefined
+            : readThread(text),
+      ),
       condition: oneOfIfSaid(CONDITIONS),
       threadIs: oneOfIfSaid(CONDITIONS),
       locking: oneOfIfSaid(LOCKINGS),
@@ -112,34 +134,56 @@ export function fastenerForm(fields: FastenerFields, id: string, before: Fastene
       role: oneOfIfSaid(ROLES),
       note: lineIfTyped,
     })
-    .transform(({ size, torque, reach, length, layout, crowfoot: _ticked, offset, angle, overPipe, deepSocket, doubtful, singleUse, ...said }) =>
-      withoutUndefined({
-        ...said,
-        id,
-        sizeToUndo: size,
-        figure: torque,
-        reachMm: reach,
-        lengthMm: length,
-        pattern: patternOf(layout, said.count, before),
-        adapter: offset === undefined || angle === undefined ? undefined : { offsetMm: offset, angleDeg: angle },
-        overPipe: overPipe || undefined,
-        deepSocket: deepSocket || undefined,
-        doubtful: doubtful || undefined,
-        singleUse: singleUse || undefined,
-      }),
+    .transform(
+      ({
+        size,
+        torque,
+        reach,
+        length,
+        layout,
+        crowfoot: _ticked,
+        offset,
+        angle,
+        overPipe,
+        deepSocket,
+        doubtful,
+        singleUse,
+        ...said
+      }) =>
+        withoutUndefined({
+          ...said,
+          id,
+          sizeToUndo: size,
+          figure: torque,
+          reachMm: reach,
+          lengthMm: length,
+          pattern: patternOf(layout, said.count, before),
+          adapter:
+            offset === undefined || angle === undefined ? undefined : { offsetMm: offset, angleDeg: angle },
+          overPipe: overPipe || undefined,
+          deepSocket: deepSocket || undefined,
+          doubtful: doubtful || undefined,
+          singleUse: singleUse || undefined,
+        }),
     );
 }
 
 /** 0 in line with the handle, 180 folded back. */
 function readAngle(text: string): number {
   const { value } = readNumber(text.replace(/°\s*$/, ""), "The angle");
-  if (value < 0 || value > 180) throw new InputError("The angle is between 0 (in line) and 180 (folded back).");
+  if (value < 0 || value > 180)
+    throw new InputError("The angle is between 0 (in line) and 180 (folded back).");
   return value;
 }
 
-function patternOf(layout: FastenerFields["layout"], count: number, before: Fastener | undefined): Pattern | undefined {
+function patternOf(
+  layout: FastenerFields["layout"],
+  count: number,
+  before: Fastener | undefined,
+): Pattern | undefined {
   if (layout === "none" || count < 2) return undefined;
   if (layout === "circle") return { layout };
-  if (layout === "drawn" && before?.pattern?.layout === "points" && before.pattern.points.length === count) return before.pattern;
+  if (layout === "drawn" && before?.pattern?.layout === "points" && before.pattern.points.length === count)
+    return before.pattern;
   return { layout: "points", points: Array.from({ length: count }, (_, i) => ({ x: i * 50, y: 0 })) };
 }

@@ -29,7 +29,10 @@ const jobForm = z
   })
   .transform((said) => withoutUndefined(said));
 
-/** What a job is called, for which vehicle and day, and where its log belongs; planned again, or taken out with its kit and its work. */
+/**
+ * What a job is called, for which vehicle and day, and where its log belongs; planned again, or taken out
+ * with its kit and its work.
+ */
 export function JobEdit({ job }: { job: Job }) {
   const vehicles = useCollection("vehicles") ?? [];
   const router = useRouter();
@@ -38,15 +41,28 @@ export function JobEdit({ job }: { job: Job }) {
   const changeJob = useChangeJob(job.id);
   const form = useRecordForm({
     draft: `job ${job.id}`,
-    start: { title: job.title, vehicleId: job.vehicleId, system: job.system, plannedFor: job.plannedFor ?? "", notes: job.notes ?? "" },
+    start: {
+      title: job.title,
+      vehicleId: job.vehicleId,
+      system: job.system,
+      plannedFor: job.plannedFor ?? "",
+      notes: job.notes ?? "",
+    },
     schemaOf: () => jobForm,
     onClose: () => router.push(planHref(job.id)),
   });
   const { field } = form;
-  const save = form.send((said) => changeJob(({ plannedFor: _day, notes: _said, ...now }) => ({ ...now, ...said }), `${said.title} saved.`));
+  const save = form.send((said) =>
+    changeJob(({ plannedFor: _day, notes: _said, ...now }) => ({ ...now, ...said }), `${said.title} saved.`),
+  );
   const remove = async () => {
     const change = removeJob(await (await door()).everything(), job.id);
-    if (await perform(() => change, `Removed: ${job.title}, with its kit and what was done of it. What is in the log stays.`)) {
+    if (
+      await perform(
+        () => change,
+        `Removed: ${job.title}, with its kit and what was done of it. What is in the log stays.`,
+      )
+    ) {
       form.forget();
       router.push(jobsHref());
     }
@@ -55,11 +71,25 @@ export function JobEdit({ job }: { job: Job }) {
     <Sheet title={`About ${job.title}`} maxWidth="560px" marginInline="auto" padding="5">
       <FormBox onSubmit={save} gap="4">
         <TextField label="What is the job?" autoFocus {...field("title")} />
-        <SelectField label="Vehicle" choices={vehicles.map(({ id, name }) => ({ value: id, label: name }))} {...field("vehicleId")} />
+        <SelectField
+          label="Vehicle"
+          choices={vehicles.map(({ id, name }) => ({ value: id, label: name }))}
+          {...field("vehicleId")}
+        />
         <SelectField label="In the log it belongs to" choices={SYSTEMS} {...field("system")} />
         <TextField label="Planned for" type="date" {...field("plannedFor")} />
-        <TextAreaField label="Notes" rows={4} hint="The words it was made from, or what else is to be known" {...field("notes")} />
-        <FormButtons submit="Save" onCancel={form.close} onRemove={() => void remove()} remove="Remove this job">
+        <TextAreaField
+          label="Notes"
+          rows={4}
+          hint="The words it was made from, or what else is to be known"
+          {...field("notes")}
+        />
+        <FormButtons
+          submit="Save"
+          onCancel={form.close}
+          onRemove={() => void remove()}
+          remove="Remove this job"
+        >
           <Button asChild>
             <Link href={newJobHref(job.id)}>Plan it again</Link>
           </Button>

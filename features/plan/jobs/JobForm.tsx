@@ -84,7 +84,8 @@ export function JobForm({ fromId }: { fromId?: string | undefined }) {
     form.handleSubmit(async ({ vehicleId, from: begunWith, mirrored, ...said }) => {
       const vehicle = vehicles.find(({ id }) => id === vehicleId) ?? vehicles[0];
       if (!vehicle) return;
-      if (begunWith === "file" && !sheet) return setRefused("Choose the job sheet's file first, or start blank.");
+      if (begunWith === "file" && !sheet)
+        return setRefused("Choose the job sheet's file first, or start blank.");
       const source = begunWith === "file" ? sheet : jobs.find(({ id }) => id === begunWith);
       const copied = source && copyJob(source, newId, mirrored);
       const routeId = newId();
@@ -104,7 +105,9 @@ export function JobForm({ fromId }: { fromId?: string | undefined }) {
       router.push(planHref(job.id, then === "notes" || shared ? "notes" : undefined));
     });
 
-  const fromField = form.field("from", { onChange: (event: { target: { value: string } }) => chooseEarlier(event.target.value) });
+  const fromField = form.field("from", {
+    onChange: (event: { target: { value: string } }) => chooseEarlier(event.target.value),
+  });
   if (vehicles.length === 0) {
     return (
       <Sheet title="Plan a job" maxWidth="560px" marginInline="auto">
@@ -116,18 +119,27 @@ export function JobForm({ fromId }: { fromId?: string | undefined }) {
     <Sheet title="Plan a job" maxWidth="560px" marginInline="auto" padding="5">
       <FormBox onSubmit={(event) => void save("steps")(event)} gap="4">
         <TextField label="What is the job?" placeholder="Rear brake shoes" autoFocus {...field("title")} />
-        <SelectField label="Vehicle" choices={vehicles.map(({ id, name }) => ({ value: id, label: name }))} {...field("vehicleId")} />
+        <SelectField
+          label="Vehicle"
+          choices={vehicles.map(({ id, name }) => ({ value: id, label: name }))}
+          {...field("vehicleId")}
+        />
         <SelectField
           label="Start from"
           choices={[
             { value: "", label: "a blank sheet" },
             { value: "file", label: "a job sheet's file" },
-            ...jobs.map(({ id, title, vehicleId }) => ({ value: id, label: `${title}, ${vehicles.find((one) => one.id === vehicleId)?.name ?? ""}` })),
+            ...jobs.map(({ id, title, vehicleId }) => ({
+              value: id,
+              label: `${title}, ${vehicles.find((one) => one.id === vehicleId)?.name ?? ""}`,
+            })),
           ]}
           {...fromField}
         />
         {from === "file" && <SheetFile refused={refused} onChoose={(file) => void chooseSheet(file)} />}
-        {(earlier ?? sheet) && <CheckField label="For the other side: left and right changed over" {...field("mirrored")} />}
+        {(earlier ?? sheet) && (
+          <CheckField label="For the other side: left and right changed over" {...field("mirrored")} />
+        )}
         <SelectField label="In the log it belongs to" choices={SYSTEMS} {...field("system")} />
         <TextField label="Planned for" type="date" {...field("plannedFor")} />
         <FormButtons submit="Save and add steps">

@@ -18,7 +18,11 @@ export function JobList({ lost = false }: { lost?: boolean }) {
   const [hand = {}] = useHand();
   const vehicles = useCollection("vehicles") ?? [];
   const jobs = useCollection("jobs") ?? [];
-  const sorted = [...jobs].sort((a, b) => Number(b.vehicleId === hand.vehicleId) - Number(a.vehicleId === hand.vehicleId) || STATES.indexOf(a.state) - STATES.indexOf(b.state));
+  const sorted = [...jobs].sort(
+    (a, b) =>
+      Number(b.vehicleId === hand.vehicleId) - Number(a.vehicleId === hand.vehicleId) ||
+      STATES.indexOf(a.state) - STATES.indexOf(b.state),
+  );
   return (
     <Sheet title="Jobs" maxWidth="760px" marginInline="auto" padding="5">
       {lost && (
@@ -32,7 +36,9 @@ export function JobList({ lost = false }: { lost?: boolean }) {
         </Box>
       ) : (
         <>
-          {sorted.length === 0 && <Box marginBottom="4">No job yet. Name the repair and add its steps as you find them out.</Box>}
+          {sorted.length === 0 && (
+            <Box marginBottom="4">No job yet. Name the repair and add its steps as you find them out.</Box>
+          )}
           {sorted.map((job) => (
             <Box key={job.id} borderTop="1px solid" borderColor="edge" paddingBlock="3">
               <Box asChild fontFamily="heading" fontWeight="600" fontSize="22px" color="ink">

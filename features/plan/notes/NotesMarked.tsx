@@ -13,7 +13,13 @@ interface Mark extends Span {
 }
 
 const Marked = chakra("mark", {
-  base: { background: "transparent", color: "ink", borderBottom: "3px solid", paddingBottom: "1px", cursor: "pointer" },
+  base: {
+    background: "transparent",
+    color: "ink",
+    borderBottom: "3px solid",
+    paddingBottom: "1px",
+    cursor: "pointer",
+  },
   variants: {
     look: {
       fastener: { borderColor: "drawing", fontWeight: "700" },
@@ -34,7 +40,10 @@ interface NotesMarkedProps {
   onChoose: (key: string) => void;
 }
 
-/** The words with what was read in them underlined; touched, they open their line, and a line lights up its words. */
+/**
+ * The words with what was read in them underlined; touched, they open their line, and a line lights up its
+ * words.
+ */
 export function NotesMarked({ text, rows, leftOut, chosen, onChoose }: NotesMarkedProps) {
   const marks = marksOf(rows, leftOut, chosen);
   return (
@@ -48,7 +57,11 @@ export function NotesMarked({ text, rows, leftOut, chosen, onChoose }: NotesMark
             <Marked
               look={mark.look}
               inHand={inHand}
-              ref={inHand && chosen?.[0]?.start === mark.start ? (element: HTMLElement | null) => element?.scrollIntoView({ block: "nearest" }) : undefined}
+              ref={
+                inHand && chosen?.[0]?.start === mark.start
+                  ? (element: HTMLElement | null) => element?.scrollIntoView({ block: "nearest" })
+                  : undefined
+              }
               onClick={key === undefined ? undefined : () => onChoose(key)}
             >
               {text.slice(mark.start, mark.end)}
@@ -61,19 +74,34 @@ export function NotesMarked({ text, rows, leftOut, chosen, onChoose }: NotesMark
   );
 }
 
-/** Marks in order, none over another: those of the line in hand first, then the more telling, then the shorter. */
-function marksOf(rows: readonly EditedRow[], leftOut: readonly LeftOut[], chosen: readonly Span[] | undefined): Mark[] {
-  const look = (kind: string): Look => (kind === "fastener" ? "fastener" : kind === "step" ? "step" : "other");
+/**
+ * Marks in order, none over another: those of the line in hand first, then the more telling, then the
+ * shorter.
+ */
+function marksOf(
+  rows: readonly EditedRow[],
+  leftOut: readonly LeftOut[],
+  chosen: readonly Span[] | undefined,
+): Mark[] {
+  const look = (kind: string): Look =>
+    kind === "fastener" ? "fastener" : kind === "step" ? "step" : "other";
   const standing = rows.filter(({ dropped }) => !dropped);
-  const inHand = (span: Span) => chosen?.some((one) => one.start === span.start && one.end === span.end) ?? false;
+  const inHand = (span: Span) =>
+    chosen?.some((one) => one.start === span.start && one.end === span.end) ?? false;
   const all = [
     ...leftOut.map(({ span }): Mark => ({ ...span, look: "left out", key: undefined })),
     ...standing
       .filter(({ proposal }) => proposal.kind !== "step")
-      .flatMap(({ key, proposal }) => proposal.spans.map((span): Mark => ({ ...span, look: look(proposal.kind), key }))),
-    ...standing.filter(({ proposal }) => proposal.kind === "step").flatMap(({ key, proposal }) => proposal.spans.map((span): Mark => ({ ...span, look: "step", key }))),
+      .flatMap(({ key, proposal }) =>
+        proposal.spans.map((span): Mark => ({ ...span, look: look(proposal.kind), key })),
+      ),
+    ...standing
+      .filter(({ proposal }) => proposal.kind === "step")
+      .flatMap(({ key, proposal }) => proposal.spans.map((span): Mark => ({ ...span, look: "step", key }))),
   ].sort((a, b) => Number(inHand(b)) - Number(inHand(a)));
   const kept: Mark[] = [];
-  for (const mark of all) if (mark.end > mark.start && kept.every((one) => mark.end <= one.start || mark.start >= one.end)) kept.push(mark);
+  for (const mark of all)
+    if (mark.end > mark.start && kept.every((one) => mark.end <= one.start || mark.start >= one.end))
+      kept.push(mark);
   return kept.sort((a, b) => a.start - b.start);
 }

@@ -23,9 +23,16 @@ export function NotesQuestions({ questions, rows, source, onSource, onEdit, onSh
   // Answered is what no longer stands as it was asked: the answer is in the row.
   const open = questions.filter(({ answers }) => {
     const row = rowOf(answers[0]?.proposal ?? "");
-    return row && !row.dropped && row.proposal.kind === "fastener" && !answers.some(({ proposal, change, into }) => into === undefined && matches(rowOf(proposal), change));
+    return (
+      row &&
+      !row.dropped &&
+      row.proposal.kind === "fastener" &&
+      !answers.some(({ proposal, change, into }) => into === undefined && matches(rowOf(proposal), change))
+    );
   });
-  const figures = rows.some(({ proposal, dropped }) => !dropped && proposal.kind === "fastener" && proposal.torque !== "");
+  const figures = rows.some(
+    ({ proposal, dropped }) => !dropped && proposal.kind === "fastener" && proposal.torque !== "",
+  );
   const asksSource = figures && source === "";
   if (open.length === 0 && !figures) return null;
   return (
@@ -62,7 +69,11 @@ export function NotesQuestions({ questions, rows, source, onSource, onEdit, onSh
                 <Button
                   key={says}
                   onClick={() => {
-                    onEdit({ [row.key]: target ? { into: target.key } : { change: change as Record<string, unknown> } });
+                    onEdit({
+                      [row.key]: target
+                        ? { into: target.key }
+                        : { change: change as Record<string, unknown> },
+                    });
                     onShow(target?.key ?? row.key);
                   }}
                 >
@@ -80,7 +91,14 @@ export function NotesQuestions({ questions, rows, source, onSource, onEdit, onSh
 /** One question with its answers, a press each. */
 function Asked({ says, children }: { says: string; children: ReactNode }) {
   return (
-    <Box background="watchPaper" border="1px solid" borderColor="watchEdge" borderRadius="sheet" padding="3" marginBottom="2">
+    <Box
+      background="watchPaper"
+      border="1px solid"
+      borderColor="watchEdge"
+      borderRadius="sheet"
+      padding="3"
+      marginBottom="2"
+    >
       <Box marginBottom="2">▲ {says}</Box>
       <Box display="flex" gap="2" flexWrap="wrap">
         {children}
@@ -99,9 +117,16 @@ const SOURCE_WORDS: Readonly<Record<(typeof SOURCES)[number], string>> = {
   "a friend's notes": "A friend's notes",
   memory: "My memory",
 };
-const isSource = (source: string): source is (typeof SOURCES)[number] => SOURCES.some((one) => one === source);
+const isSource = (source: string): source is (typeof SOURCES)[number] =>
+  SOURCES.some((one) => one === source);
 
 /** Whether a row stands as an answer would have it, its words aside. */
 function matches(row: EditedRow | undefined, change: object): boolean {
-  return row !== undefined && Object.entries(change).every(([field, value]) => field === "spans" || (row.proposal as unknown as Record<string, unknown>)[field] === value);
+  return (
+    row !== undefined &&
+    Object.entries(change).every(
+      ([field, value]) =>
+        field === "spans" || (row.proposal as unknown as Record<string, unknown>)[field] === value,
+    )
+  );
 }

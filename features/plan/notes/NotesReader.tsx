@@ -29,7 +29,10 @@ const MOST_KEPT = 20_000;
 /** So much pasted in one go is somebody else’s text: it is shown as it was read at once. */
 const LONG_PASTE = 300;
 
-/** A narration beside the plan that it would be: nothing goes in unseen, and what was corrected stays until it is taken in or thrown away. */
+/**
+ * A narration beside the plan that it would be: nothing goes in unseen, and what was corrected stays until it
+ * is taken in or thrown away.
+ */
 export function NotesReader({ job }: { job: Job }) {
   const router = useRouter();
   const perform = useDo();
@@ -51,7 +54,12 @@ export function NotesReader({ job }: { job: Job }) {
   const edit = (change: Record<string, Edit>) => {
     setBefore([...before, form.getValues("edits")]);
     const merged = { ...edits };
-    for (const [key, one] of Object.entries(change)) merged[key] = { ...merged[key], ...one, ...(one.change ? { change: { ...merged[key]?.change, ...one.change } } : {}) };
+    for (const [key, one] of Object.entries(change))
+      merged[key] = {
+        ...merged[key],
+        ...one,
+        ...(one.change ? { change: { ...merged[key]?.change, ...one.change } } : {}),
+      };
     form.setValue("edits", JSON.stringify(merged));
   };
   const undo = () => {
@@ -61,7 +69,10 @@ export function NotesReader({ job }: { job: Job }) {
   const take = (name: string, content: string) => {
     const plain = plainTextOf(name, content);
     if (plain === "") return setRefused(`${name} holds no words.`);
-    if (plain.length > MOST_LETTERS) return setRefused(`${name} has ${plain.length} letters, more than the ${MOST_LETTERS} that are read here. Take the part about the job.`);
+    if (plain.length > MOST_LETTERS)
+      return setRefused(
+        `${name} has ${plain.length} letters, more than the ${MOST_LETTERS} that are read here. Take the part about the job.`,
+      );
     setRefused(undefined);
     form.setValue("notes", plain);
     setWriting(false);
@@ -91,7 +102,9 @@ export function NotesReader({ job }: { job: Job }) {
         accepted.map(({ proposal }) => proposal),
         { newId, text },
       );
-      const fasteners = filled.fasteners.map((one) => (source && one.figure && !known.has(one.id) ? { ...one, source } : one));
+      const fasteners = filled.fasteners.map((one) =>
+        source && one.figure && !known.has(one.id) ? { ...one, source } : one,
+      );
       const vehicle = vehicles(now.vehicleId);
       const own = vehicle ? withOwnFigures({ ...filled, fasteners }, vehicle) : { ...filled, fasteners };
       return { put: { jobs: [touched({ ...withRoute(now, own), notes: text.slice(0, MOST_KEPT) })] } };
@@ -116,7 +129,12 @@ export function NotesReader({ job }: { job: Job }) {
         void choose(file);
       }}
     >
-      <Sheet title={`Somebody’s words for “${job.title}”`} padding={{ base: "4", lg: "5" }} position={{ lg: "sticky" }} top={{ lg: "18px" }}>
+      <Sheet
+        title={`Somebody’s words for “${job.title}”`}
+        padding={{ base: "4", lg: "5" }}
+        position={{ lg: "sticky" }}
+        top={{ lg: "18px" }}
+      >
         {writing ? (
           <Box as="form" onSubmit={(event) => event.preventDefault()}>
             <TextAreaField
@@ -124,24 +142,45 @@ export function NotesReader({ job }: { job: Job }) {
               rows={10}
               placeholder="Paste captions, a memo, a page of your own: four 15 mil bolts, fifty newton metres, new ones every time…"
               {...form.register("notes")}
-              onPaste={({ clipboardData }) => clipboardData.getData("text").length > LONG_PASTE && setTimeout(() => setWriting(false))}
+              onPaste={({ clipboardData }) =>
+                clipboardData.getData("text").length > LONG_PASTE && setTimeout(() => setWriting(false))
+              }
             />
             <Box display="flex" gap="3" flexWrap="wrap" alignItems="end" marginTop="3">
-              <FileField label="Or a file: text, captions, a page" accept=".txt,.srt,.vtt,.md,.html,.htm,text/plain,text/html,text/vtt" onFile={(file) => void choose(file)} />
-              {typed.trim() !== "" && <Button onClick={() => setWriting(false)}>Show what was read in it</Button>}
+              <FileField
+                label="Or a file: text, captions, a page"
+                accept=".txt,.srt,.vtt,.md,.html,.htm,text/plain,text/html,text/vtt"
+                onFile={(file) => void choose(file)}
+              />
+              {typed.trim() !== "" && (
+                <Button onClick={() => setWriting(false)}>Show what was read in it</Button>
+              )}
             </Box>
           </Box>
         ) : (
           <>
-            <Box maxHeight={{ base: "30vh", lg: "calc(100vh - 230px)" }} overflowY="auto" marginBottom="3" tabIndex={0} aria-label="The words, with what was read in them">
-              <NotesMarked text={text} rows={rows} leftOut={proposed?.leftOut ?? []} chosen={spans} onChoose={setChosen} />
+            <Box
+              maxHeight={{ base: "30vh", lg: "calc(100vh - 230px)" }}
+              overflowY="auto"
+              marginBottom="3"
+              tabIndex={0}
+              aria-label="The words, with what was read in them"
+            >
+              <NotesMarked
+                text={text}
+                rows={rows}
+                leftOut={proposed?.leftOut ?? []}
+                chosen={spans}
+                onChoose={setChosen}
+              />
             </Box>
             <Button onClick={() => setWriting(true)}>Change the words</Button>
           </>
         )}
         <Box aria-live="polite" color="stop" fontWeight="600" marginTop="2">
           {refused && `■ ${refused}`}
-          {text.length > MOST_LETTERS && `■ These are ${text.length} letters, more than the ${MOST_LETTERS} that are read here. Take the part about the job.`}
+          {text.length > MOST_LETTERS &&
+            `■ These are ${text.length} letters, more than the ${MOST_LETTERS} that are read here. Take the part about the job.`}
           {failed && "■ These words could not be read. Nothing of them is lost; try a part of them."}
         </Box>
       </Sheet>
@@ -167,18 +206,23 @@ export function NotesReader({ job }: { job: Job }) {
             </Box>
             {job.notes !== undefined && job.notes === text.slice(0, MOST_KEPT) && (
               <Box color="watch" marginBottom="2">
-                ▲ These words are in the plan already, and are kept with the job. Taken in again, they would stand there twice.
+                ▲ These words are in the plan already, and are kept with the job. Taken in again, they would
+                stand there twice.
               </Box>
             )}
             {text.length > MOST_KEPT && (
               <Box color="watch" marginBottom="2">
-                ▲ Every line keeps its sentence; of the words as a whole the first {MOST_KEPT} of {text.length} letters are kept with the job.
+                ▲ Every line keeps its sentence; of the words as a whole the first {MOST_KEPT} of{" "}
+                {text.length} letters are kept with the job.
               </Box>
             )}
             {reading && <Box color="soft">Reading the change…</Box>}
             {asked && wrong.length > 0 && (
               <Box role="alert" color="stop" fontWeight="600" marginBottom="2">
-                ■ {wrong.length === 1 ? "One line still has to be put right, or dropped." : `${wrong.length} lines still have to be put right, or dropped.`}
+                ■{" "}
+                {wrong.length === 1
+                  ? "One line still has to be put right, or dropped."
+                  : `${wrong.length} lines still have to be put right, or dropped.`}
               </Box>
             )}
             <NotesQuestions
@@ -189,7 +233,14 @@ export function NotesReader({ job }: { job: Job }) {
               onEdit={edit}
               onShow={setChosen}
             />
-            <NotesRows rows={rows} chosen={chosen} leftOut={proposed.leftOut} onChoose={setChosen} onEdit={edit} asked={asked} />
+            <NotesRows
+              rows={rows}
+              chosen={chosen}
+              leftOut={proposed.leftOut}
+              onChoose={setChosen}
+              onEdit={edit}
+              asked={asked}
+            />
           </>
         )}
       </Sheet>

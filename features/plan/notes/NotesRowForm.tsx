@@ -39,7 +39,9 @@ export function NotesRowForm({ row: { key, proposal }, fasteners, errors, onEdit
   const change = (fields: Record<string, unknown>) => onEdit({ [key]: { change: fields } });
   const field = (name: string) => ({
     defaultValue: (proposal as unknown as Record<string, string>)[name],
-    onBlur: ({ target }: { target: { value: string } }) => target.value !== (proposal as unknown as Record<string, string>)[name] && change({ [name]: target.value }),
+    onBlur: ({ target }: { target: { value: string } }) =>
+      target.value !== (proposal as unknown as Record<string, string>)[name] &&
+      change({ [name]: target.value }),
   });
   if (proposal.kind === "step") {
     return (
@@ -49,7 +51,10 @@ export function NotesRowForm({ row: { key, proposal }, fasteners, errors, onEdit
         </Box>
         <SelectField
           label="Works on"
-          choices={[{ value: "", label: "no fastener" }, ...fasteners.map(({ proposal: one }) => ({ value: one.id, label: one.name }))]}
+          choices={[
+            { value: "", label: "no fastener" },
+            ...fasteners.map(({ proposal: one }) => ({ value: one.id, label: one.name })),
+          ]}
           value={proposal.fastener ?? ""}
           onChange={({ target }) => change({ fastener: target.value === "" ? undefined : target.value })}
         />
@@ -62,9 +67,19 @@ export function NotesRowForm({ row: { key, proposal }, fasteners, errors, onEdit
         <TextField label="Wait" numeric unit="min" error={errors.wait} {...field("wait")} />
         <TextField label="Until" maxLength={200} {...field("until")} />
         {proposal.cautions.map((caution) => (
-          <Box key={caution} gridColumn="1 / -1" display="flex" justifyContent="space-between" alignItems="center" gap="2">
+          <Box
+            key={caution}
+            gridColumn="1 / -1"
+            display="flex"
+            justifyContent="space-between"
+            alignItems="center"
+            gap="2"
+          >
             <span>▲ {caution}</span>
-            <Button look="quiet" onClick={() => change({ cautions: proposal.cautions.filter((one) => one !== caution) })}>
+            <Button
+              look="quiet"
+              onClick={() => change({ cautions: proposal.cautions.filter((one) => one !== caution) })}
+            >
               Drop
             </Button>
           </Box>
@@ -81,7 +96,13 @@ export function NotesRowForm({ row: { key, proposal }, fasteners, errors, onEdit
   }
   const others = fasteners.filter(({ key: other, dropped }) => other !== key && !dropped);
   return (
-    <Box display="grid" gridTemplateColumns={{ base: "minmax(0, 1fr) minmax(0, 1fr)", lg: "repeat(3, minmax(0, 1fr))" }} gap="2" paddingBottom="3" key={JSON.stringify(proposal)}>
+    <Box
+      display="grid"
+      gridTemplateColumns={{ base: "minmax(0, 1fr) minmax(0, 1fr)", lg: "repeat(3, minmax(0, 1fr))" }}
+      gap="2"
+      paddingBottom="3"
+      key={JSON.stringify(proposal)}
+    >
       <Box gridColumn="1 / -1">
         <TextField label="What it is" maxLength={200} error={errors.name} {...field("name")} />
       </Box>
@@ -90,14 +111,24 @@ export function NotesRowForm({ row: { key, proposal }, fasteners, errors, onEdit
       <TextField label="Size of the new one" error={errors.sizeToDoUp} {...field("sizeToDoUp")} />
       <TextField label="Hold with" error={errors.hold} {...field("hold")} />
       <TorqueField label="Torque" typed={proposal.torque} error={errors.torque} {...field("torque")} />
-      <CheckField label="Said with doubt" checked={proposal.doubtful} onChange={({ target }) => change({ doubtful: target.checked })} />
+      <CheckField
+        label="Said with doubt"
+        checked={proposal.doubtful}
+        onChange={({ target }) => change({ doubtful: target.checked })}
+      />
       <Box gridColumn="1 / -1" display="flex" flexWrap="wrap" columnGap="4">
         {TRAITS.map((trait) => (
           <CheckField
             key={trait}
             label={trait}
             checked={proposal.traits.includes(trait)}
-            onChange={({ target }) => change({ traits: target.checked ? [...proposal.traits, trait] : proposal.traits.filter((one) => one !== trait) })}
+            onChange={({ target }) =>
+              change({
+                traits: target.checked
+                  ? [...proposal.traits, trait]
+                  : proposal.traits.filter((one) => one !== trait),
+              })
+            }
           />
         ))}
       </Box>
@@ -106,7 +137,10 @@ export function NotesRowForm({ row: { key, proposal }, fasteners, errors, onEdit
           <Box flex="1" minWidth="180px">
             <SelectField
               label="The same as"
-              choices={[{ value: "", label: "none of the others" }, ...others.map(({ key: value, proposal: one }) => ({ value, label: one.name }))]}
+              choices={[
+                { value: "", label: "none of the others" },
+                ...others.map(({ key: value, proposal: one }) => ({ value, label: one.name })),
+              ]}
               value=""
               onChange={({ target }) => onEdit({ [key]: { into: target.value } })}
             />

@@ -39,14 +39,23 @@ const Press = chakra("button", {
 export function NotesRows({ rows, leftOut, chosen, asked, onChoose, onEdit }: NotesRowsProps) {
   /** The step that a fastener is held over. */
   const [over, setOver] = useState<string>();
-  const fasteners = rows.filter((row): row is EditedRow & { proposal: FastenerProposal } => row.proposal.kind === "fastener");
+  const fasteners = rows.filter(
+    (row): row is EditedRow & { proposal: FastenerProposal } => row.proposal.kind === "fastener",
+  );
   const sections = [
-    ...PHASES.map((phase) => ({ title: capital(phase), own: rows.filter(({ proposal }) => proposal.kind === "step" && proposal.phase === phase) })),
+    ...PHASES.map((phase) => ({
+      title: capital(phase),
+      own: rows.filter(({ proposal }) => proposal.kind === "step" && proposal.phase === phase),
+    })),
     { title: "Fasteners", own: fasteners },
     { title: "Parts", own: rows.filter(({ proposal }) => proposal.kind === "part") },
-    { title: "To have", own: rows.filter(({ proposal }) => proposal.kind === "tool" || proposal.kind === "supply") },
+    {
+      title: "To have",
+      own: rows.filter(({ proposal }) => proposal.kind === "tool" || proposal.kind === "supply"),
+    },
   ];
-  const nameOf = (id: string | undefined) => fasteners.find(({ proposal, dropped }) => proposal.id === id && !dropped)?.proposal;
+  const nameOf = (id: string | undefined) =>
+    fasteners.find(({ proposal, dropped }) => proposal.id === id && !dropped)?.proposal;
   return (
     <Box data-testid="proposals">
       {sections.map(({ title, own }) => {
@@ -61,7 +70,10 @@ export function NotesRows({ rows, leftOut, chosen, asked, onChoose, onEdit }: No
                   {own.filter(({ dropped }) => !dropped).length}
                 </Box>
               </Box>
-              <Button look="quiet" onClick={() => onEdit(Object.fromEntries(own.map(({ key }) => [key, { dropped: !none }])))}>
+              <Button
+                look="quiet"
+                onClick={() => onEdit(Object.fromEntries(own.map(({ key }) => [key, { dropped: !none }])))}
+              >
                 {none ? "Take all" : "Drop all"}
               </Button>
             </Box>
@@ -113,11 +125,22 @@ export function NotesRows({ rows, leftOut, chosen, asked, onChoose, onEdit }: No
                         </Box>
                       )}
                     </Press>
-                    <Button look="quiet" aria-label={dropped ? `Take ${rowText(row)} after all` : `Drop ${rowText(row)}`} onClick={() => onEdit({ [key]: { dropped: !dropped } })}>
+                    <Button
+                      look="quiet"
+                      aria-label={dropped ? `Take ${rowText(row)} after all` : `Drop ${rowText(row)}`}
+                      onClick={() => onEdit({ [key]: { dropped: !dropped } })}
+                    >
                       {dropped ? "Take" : "Drop"}
                     </Button>
                   </Box>
-                  {key === chosen && !dropped && <NotesRowForm row={row} fasteners={fasteners} errors={asked ? errors : {}} onEdit={onEdit} />}
+                  {key === chosen && !dropped && (
+                    <NotesRowForm
+                      row={row}
+                      fasteners={fasteners}
+                      errors={asked ? errors : {}}
+                      onEdit={onEdit}
+                    />
+                  )}
                 </Box>
               );
             })}
@@ -141,16 +164,29 @@ export function NotesRows({ rows, leftOut, chosen, asked, onChoose, onEdit }: No
 }
 
 function rowText({ proposal }: EditedRow): string {
-  if (proposal.kind === "step") return [proposal.title, proposal.wait === "" ? "" : `wait ${proposal.wait} min`].filter((words) => words !== "").join(" · ");
+  if (proposal.kind === "step")
+    return [proposal.title, proposal.wait === "" ? "" : `wait ${proposal.wait} min`]
+      .filter((words) => words !== "")
+      .join(" · ");
   if (proposal.kind !== "fastener") return proposal.name;
-  return [`${proposal.count === "1" ? "" : `${proposal.count} × `}${proposal.name}`, figureOf(proposal), ...proposal.traits].filter((words) => words !== "").join(", ");
+  return [
+    `${proposal.count === "1" ? "" : `${proposal.count} × `}${proposal.name}`,
+    figureOf(proposal),
+    ...proposal.traits,
+  ]
+    .filter((words) => words !== "")
+    .join(", ");
 }
 
 /** What a step takes of its fastener: coming off the size it is undone with, going back all of it. */
-const ofStep = ({ phase }: { phase: string }, fastener: FastenerProposal | undefined) => (phase === "put back" ? figureOf(fastener) : (fastener?.size ?? ""));
+const ofStep = ({ phase }: { phase: string }, fastener: FastenerProposal | undefined) =>
+  phase === "put back" ? figureOf(fastener) : (fastener?.size ?? "");
 
 function figureOf(proposal: FastenerProposal | undefined): string {
   if (!proposal) return "";
-  const size = proposal.sizeToDoUp === "" ? proposal.size : `${proposal.size}, back with ${proposal.sizeToDoUp}`;
-  return [size, proposal.hold === "" ? "" : `hold ${proposal.hold}`, proposal.torque].filter((words) => words !== "").join(", ");
+  const size =
+    proposal.sizeToDoUp === "" ? proposal.size : `${proposal.size}, back with ${proposal.sizeToDoUp}`;
+  return [size, proposal.hold === "" ? "" : `hold ${proposal.hold}`, proposal.torque]
+    .filter((words) => words !== "")
+    .join(", ");
 }

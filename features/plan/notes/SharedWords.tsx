@@ -17,12 +17,17 @@ export function SharedWords() {
   const router = useRouter();
   const jobs = useCollection("jobs");
   const vehicles = useCollection("vehicles");
-  const { data: text } = useQuery({ queryKey: ["shared words"], queryFn: async () => (await sharedWords()) ?? null, staleTime: 0 });
+  const { data: text } = useQuery({
+    queryKey: ["shared words"],
+    queryFn: async () => (await sharedWords()) ?? null,
+    staleTime: 0,
+  });
   if (!jobs || !vehicles || text === undefined) return <Loading />;
   if (text === null)
     return (
       <Sheet title="Nothing was shared" maxWidth="560px" marginInline="auto">
-        No words have come from another app, or a job has taken them. <Link href={jobsHref()}>Open the jobs</Link> to paste some.
+        No words have come from another app, or a job has taken them.{" "}
+        <Link href={jobsHref()}>Open the jobs</Link> to paste some.
       </Sheet>
     );
   const take = async (id: string) => {

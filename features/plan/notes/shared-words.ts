@@ -8,7 +8,12 @@ const SHARED_AT = "/shared-words";
 export async function sharedWords(): Promise<string | undefined> {
   if (typeof caches === "undefined") return undefined;
   const kept = await caches.open(SHARED_CACHE).then((cache) => cache.match(SHARED_AT));
-  const text = kept && plainTextOf(decodeURIComponent(kept.headers.get("x-file-name") ?? "shared.txt"), await kept.text()).slice(0, MOST_LETTERS);
+  const text =
+    kept &&
+    plainTextOf(decodeURIComponent(kept.headers.get("x-file-name") ?? "shared.txt"), await kept.text()).slice(
+      0,
+      MOST_LETTERS,
+    );
   return text === "" ? undefined : text;
 }
 

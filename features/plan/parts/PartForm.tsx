@@ -19,7 +19,10 @@ import { partFields, partForm } from "./part-fields";
 export function PartForm({ job, part, onClose }: { job: Job; part: Part | undefined; onClose: () => void }) {
   const changeRoute = useChangeRoute(job.id);
   const id = useMemo(() => part?.id ?? newId(), [part]);
-  const boxed = chosenRoute(job).fasteners.filter(({ singleUse, locking }) => singleUse || locking === "split pin" || locking === "tab washer" || locking === "locking nut");
+  const boxed = chosenRoute(job).fasteners.filter(
+    ({ singleUse, locking }) =>
+      singleUse || locking === "split pin" || locking === "tab washer" || locking === "locking nut",
+  );
   const form = useRecordForm({
     draft: `part ${job.id} ${part?.id ?? "new"}`,
     start: partFields(part),
@@ -36,17 +39,28 @@ export function PartForm({ job, part, onClose }: { job: Job; part: Part | undefi
 
   return (
     <Sheet title={part ? `Edit ${part.name}` : "Add a part"} padding={{ base: "4", lg: "6" }} flex="1">
-      <FormBox onSubmit={save} gridTemplateColumns={{ base: "minmax(0, 1fr)", md: "repeat(2, minmax(0, 1fr))" }} gap="4">
+      <FormBox
+        onSubmit={save}
+        gridTemplateColumns={{ base: "minmax(0, 1fr)", md: "repeat(2, minmax(0, 1fr))" }}
+        gap="4"
+      >
         <TextField label="Part" placeholder="Wheel cylinder" autoFocus {...field("name")} />
         <SelectField label="Place" choices={PLACES} {...field("place")} />
         <TextField label="How many" numeric {...field("count")} />
         <TextField label="Price together" numeric {...field("price")} />
         <TextField label="Warranty" numeric unit="months" {...field("warranty")} />
         <TextField label="Part number" {...field("partNumber")} />
-        <SelectField label="Made for" choices={[{ value: "", label: "either side" }, ...SIDES]} {...field("hand")} />
+        <SelectField
+          label="Made for"
+          choices={[{ value: "", label: "either side" }, ...SIDES]}
+          {...field("hand")}
+        />
         <SelectField
           label="It is the new"
-          choices={[{ value: "", label: "part of its own" }, ...chosenRoute(job).fasteners.map(({ id, name }) => ({ value: id, label: name }))]}
+          choices={[
+            { value: "", label: "part of its own" },
+            ...chosenRoute(job).fasteners.map(({ id, name }) => ({ value: id, label: name })),
+          ]}
           {...field("renews")}
         />
         {boxed.length > 0 && (
@@ -59,12 +73,21 @@ export function PartForm({ job, part, onClose }: { job: Job; part: Part | undefi
             ))}
           </Box>
         )}
-        <TextAreaField label="Its box leaves out, a line each" rows={2} placeholder="clip" {...field("leavesOut")} />
+        <TextAreaField
+          label="Its box leaves out, a line each"
+          rows={2}
+          placeholder="clip"
+          {...field("leavesOut")}
+        />
         <CheckField label="Renewed on both sides or neither" {...field("inPairs")} />
         <FormButtons
           submit="Save part"
           onCancel={form.close}
-          onRemove={part && (() => form.closeAfter(changeRoute((route) => removePart(route, part.id), `Removed: ${part.name}.`)))}
+          onRemove={
+            part &&
+            (() =>
+              form.closeAfter(changeRoute((route) => removePart(route, part.id), `Removed: ${part.name}.`)))
+          }
         />
       </FormBox>
     </Sheet>

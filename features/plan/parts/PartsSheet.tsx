@@ -11,9 +11,15 @@ import { Line } from "../Line";
 export function PartsSheet({ route, onEdit }: { route: Route; onEdit: (part?: Part) => void }) {
   return (
     <Sheet title="Parts">
-      {route.parts.length === 0 && <Box color="soft">None yet. What is written here goes into the log at the end.</Box>}
+      {route.parts.length === 0 && (
+        <Box color="soft">None yet. What is written here goes into the log at the end.</Box>
+      )}
       {route.parts.map((part) => (
-        <Line key={part.id} onClick={() => onEdit(part)} label={`${part.count > 1 ? `${part.count} × ` : ""}${part.name}, ${part.place}`}>
+        <Line
+          key={part.id}
+          onClick={() => onEdit(part)}
+          label={`${part.count > 1 ? `${part.count} × ` : ""}${part.name}, ${part.place}`}
+        >
           {part.priceMinor === undefined ? "" : formatPrice(part.priceMinor)}
         </Line>
       ))}

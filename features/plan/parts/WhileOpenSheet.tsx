@@ -23,7 +23,9 @@ import { useRecordForm } from "@/ui/form/useRecordForm";
 import { Sheet } from "@/ui/Sheet";
 import { useChangeRoute } from "../../shared/use-change-route";
 
-/** What lies open during the job, how far it has gone, and whether renewing it now saves more than it costs. */
+/**
+ * What lies open during the job, how far it has gone, and whether renewing it now saves more than it costs.
+ */
 export function WhileOpenSheet({ job, route, vehicle }: { job: Job; route: Route; vehicle: Vehicle }) {
   const log = useCollection("replacements")?.filter(({ vehicleId }) => vehicleId === vehicle.id);
   const readings = useCollection("readings");
@@ -36,13 +38,30 @@ export function WhileOpenSheet({ job, route, vehicle }: { job: Job; route: Route
   const odometer = latestReading(readings, vehicle.id)?.distance;
   const judged = (route.laysBare ?? []).map((part) => whileOpen(part, log, odometer, hourMinor));
   const addPart = ({ part }: WhileOpen) => {
-    const made: Part = { id: newId(), name: part.name, place: part.place, count: 1, ...(part.priceMinor === undefined ? {} : { priceMinor: part.priceMinor }) };
-    void changeRoute((now) => ({ ...putPart(now, made), laysBare: (now.laysBare ?? []).filter(({ id }) => id !== part.id) }), `${part.name} is on the list.`);
+    const made: Part = {
+      id: newId(),
+      name: part.name,
+      place: part.place,
+      count: 1,
+      ...(part.priceMinor === undefined ? {} : { priceMinor: part.priceMinor }),
+    };
+    void changeRoute(
+      (now) => ({ ...putPart(now, made), laysBare: (now.laysBare ?? []).filter(({ id }) => id !== part.id) }),
+      `${part.name} is on the list.`,
+    );
   };
-  const drop = (id: string) => void changeRoute((now) => ({ ...now, laysBare: (now.laysBare ?? []).filter((one) => one.id !== id) }), "Dropped.");
+  const drop = (id: string) =>
+    void changeRoute(
+      (now) => ({ ...now, laysBare: (now.laysBare ?? []).filter((one) => one.id !== id) }),
+      "Dropped.",
+    );
   return (
     <Sheet title="While it is open">
-      {judged.length === 0 && !adding && <Box color="soft">Parts that lie bare during this job, and could be renewed for little more work.</Box>}
+      {judged.length === 0 && !adding && (
+        <Box color="soft">
+          Parts that lie bare during this job, and could be renewed for little more work.
+        </Box>
+      )}
       {judged.map((one) => (
         <Box key={one.part.id} borderTop="1px solid" borderColor="edge" paddingBlock="2">
           <Box fontWeight="600">{one.part.name}</Box>
@@ -68,7 +87,12 @@ export function WhileOpenSheet({ job, route, vehicle }: { job: Job; route: Route
       {adding ? (
         <LaidOpenForm
           onClose={() => setAdding(false)}
-          onSave={(part) => changeRoute((now) => ({ ...now, laysBare: [...(now.laysBare ?? []), part] }), `${part.name} lies open.`)}
+          onSave={(part) =>
+            changeRoute(
+              (now) => ({ ...now, laysBare: [...(now.laysBare ?? []), part] }),
+              `${part.name} lies open.`,
+            )
+          }
         />
       ) : (
         <Button look="quiet" paddingInline="0" onClick={() => setAdding(true)}>
@@ -85,10 +109,23 @@ function goneSays({ goneKm, atLeast }: WhileOpen, vehicle: Vehicle): string {
   return atLeast ? `No entry in the log: up to ${gone} old.` : `${gone} since it was renewed.`;
 }
 
-function LaidOpenForm({ onSave, onClose }: { onSave: (part: LaidOpen) => Promise<boolean>; onClose: () => void }) {
+function LaidOpenForm({
+  onSave,
+  onClose,
+}: {
+  onSave: (part: LaidOpen) => Promise<boolean>;
+  onClose: () => void;
+}) {
   const form = useRecordForm({
     draft: "laid open",
-    start: { name: "", place: "engine" as LaidOpen["place"], price: "", minutesNow: "10", minutesLater: "60", lasts: "" },
+    start: {
+      name: "",
+      place: "engine" as LaidOpen["place"],
+      price: "",
+      minutesNow: "10",
+      minutesLater: "60",
+      lasts: "",
+    },
     schemaOf: () => laidOpenForm,
     onClose,
   });
@@ -115,4 +152,6 @@ const laidOpenForm = z
     minutesLater: typed(numberWithin("The time", 0, 10_000, " minutes")),
     lasts: ifTyped(numberWithin("How far it lasts", 1, 1_000_000, " km")),
   })
-  .transform(({ price: priceMinor, lasts: lastsKm, ...said }) => withoutUndefined({ ...said, priceMinor, lastsKm }));
+  .transform(({ price: priceMinor, lasts: lastsKm, ...said }) =>
+    withoutUndefined({ ...said, priceMinor, lastsKm }),
+  );

@@ -26,7 +26,10 @@ export function partFields(part: Part | undefined) {
 }
 
 /** What the fields make. Only fasteners in `boxed` can lie in its box. */
-export function partForm(id: string, boxed: readonly string[]): z.ZodType<Part, ReturnType<typeof partFields>> {
+export function partForm(
+  id: string,
+  boxed: readonly string[],
+): z.ZodType<Part, ReturnType<typeof partFields>> {
   return z
     .object({
       name: line("Say which part is replaced."),
@@ -42,7 +45,9 @@ export function partForm(id: string, boxed: readonly string[]): z.ZodType<Part, 
       leavesOut: lines("\n", 30),
     })
     .transform(({ price, warranty, inPairs, holds, leavesOut, ...said }) => {
-      const ticked = [holds].flat().filter((one): one is string => typeof one === "string" && boxed.includes(one));
+      const ticked = [holds]
+        .flat()
+        .filter((one): one is string => typeof one === "string" && boxed.includes(one));
       return withoutUndefined({
         ...said,
         id,

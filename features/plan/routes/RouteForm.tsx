@@ -5,8 +5,19 @@ import { Button } from "@/ui/Button";
 import { SelectField, TextField } from "@/ui/form/Field";
 import { Sheet } from "@/ui/Sheet";
 
-/** What only a person knows of a route: its name, what it harms, whether it can be undone. Kept as the field is left. */
-export function RouteForm({ route, onChange, onRemove }: { route: Route; onChange: (route: Route) => void; onRemove: (() => void) | undefined }) {
+/**
+ * What only a person knows of a route: its name, what it harms, whether it can be undone. Kept as the field
+ * is left.
+ */
+export function RouteForm({
+  route,
+  onChange,
+  onRemove,
+}: {
+  route: Route;
+  onChange: (route: Route) => void;
+  onRemove: (() => void) | undefined;
+}) {
   const put = (key: "name" | "harm", text: string) => {
     const said = text.trim().slice(0, 200);
     if (key === "name" && said === "") return;
@@ -19,8 +30,19 @@ export function RouteForm({ route, onChange, onRemove }: { route: Route; onChang
     onChange(undoable ? { ...rest, undoable } : rest);
   };
   return (
-    <Sheet padding="4" display="grid" gridTemplateColumns={{ base: "minmax(0, 1fr)", md: "1fr 2fr 1fr auto" }} gap="3" alignItems="end">
-      <TextField label="Route" defaultValue={route.name} maxLength={200} onBlur={(event) => event.target.value !== route.name && put("name", event.target.value)} />
+    <Sheet
+      padding="4"
+      display="grid"
+      gridTemplateColumns={{ base: "minmax(0, 1fr)", md: "1fr 2fr 1fr auto" }}
+      gap="3"
+      alignItems="end"
+    >
+      <TextField
+        label="Route"
+        defaultValue={route.name}
+        maxLength={200}
+        onBlur={(event) => event.target.value !== route.name && put("name", event.target.value)}
+      />
       <TextField
         label="What it harms"
         defaultValue={route.harm ?? ""}

@@ -19,22 +19,42 @@ import { planHref } from "../../shell/addresses";
 import { saveAs } from "../../shell/save-as";
 import { RouteForm } from "./RouteForm";
 
-const Cell = chakra("td", { base: { padding: "8px 12px 8px 0", verticalAlign: "top", borderTop: "1px solid", borderColor: "edge" } });
+const Cell = chakra("td", {
+  base: { padding: "8px 12px 8px 0", verticalAlign: "top", borderTop: "1px solid", borderColor: "edge" },
+});
 
-/** The routes of a job side by side, the better figure in each row marked; one is chosen, the others are kept. */
+/**
+ * The routes of a job side by side, the better figure in each row marked; one is chosen, the others are kept.
+ */
 export function RoutesScreen({ job, vehicle }: { job: Job; vehicle: Vehicle }) {
   const tools = useCollection("tools");
   const change = useChangeJob(job.id);
   const rows = useMemo(() => (tools ? compareRoutes(job, vehicle, tools) : []), [job, vehicle, tools]);
   if (!tools) return <Loading />;
   const addRoute = () => {
-    const made = { ...copyRoute(job.routes.find(({ id }) => id === job.chosenRouteId) ?? { id: "", name: "", steps: [], fasteners: [], parts: [] }, newId), name: "Another way" };
-    void change((now) => ({ ...now, routes: [...now.routes, made], chosenRouteId: made.id }), "Another route, to be changed as you like.");
+    const made = {
+      ...copyRoute(
+        job.routes.find(({ id }) => id === job.chosenRouteId) ?? {
+          id: "",
+          name: "",
+          steps: [],
+          fasteners: [],
+          parts: [],
+        },
+        newId,
+      ),
+      name: "Another way",
+    };
+    void change(
+      (now) => ({ ...now, routes: [...now.routes, made], chosenRouteId: made.id }),
+      "Another route, to be changed as you like.",
+    );
   };
   const removeRoute = (route: Route) =>
     void change((now) => {
       const routes = now.routes.filter(({ id }) => id !== route.id);
-      const chosenRouteId = now.chosenRouteId === route.id ? (routes[0]?.id ?? now.chosenRouteId) : now.chosenRouteId;
+      const chosenRouteId =
+        now.chosenRouteId === route.id ? (routes[0]?.id ?? now.chosenRouteId) : now.chosenRouteId;
       return { ...now, routes, chosenRouteId };
     }, `${route.name} is gone.`);
   const file = job.title.toLowerCase().replace(/[^a-z0-9]+/g, "-");
@@ -56,8 +76,20 @@ export function RoutesScreen({ job, vehicle }: { job: Job; vehicle: Vehicle }) {
                   Route
                 </chakra.th>
                 {job.routes.map((route) => (
-                  <chakra.th key={route.id} textAlign="left" minWidth="180px" paddingRight="3" verticalAlign="top">
-                    <Box fontFamily="heading" fontWeight="600" fontSize="22px" lineHeight="1.15" marginBottom="2">
+                  <chakra.th
+                    key={route.id}
+                    textAlign="left"
+                    minWidth="180px"
+                    paddingRight="3"
+                    verticalAlign="top"
+                  >
+                    <Box
+                      fontFamily="heading"
+                      fontWeight="600"
+                      fontSize="22px"
+                      lineHeight="1.15"
+                      marginBottom="2"
+                    >
                       {route.name}
                     </Box>
                     {route.id === job.chosenRouteId ? (
@@ -65,7 +97,13 @@ export function RoutesScreen({ job, vehicle }: { job: Job; vehicle: Vehicle }) {
                         ● chosen
                       </Box>
                     ) : (
-                      <Button onClick={() => void change((now) => ({ ...now, chosenRouteId: route.id }), `${route.name}, it is.`)}>Choose this</Button>
+                      <Button
+                        onClick={() =>
+                          void change((now) => ({ ...now, chosenRouteId: route.id }), `${route.name}, it is.`)
+                        }
+                      >
+                        Choose this
+                      </Button>
                     )}
                   </chakra.th>
                 ))}
@@ -88,15 +126,20 @@ export function RoutesScreen({ job, vehicle }: { job: Job; vehicle: Vehicle }) {
         </Box>
         {job.routes.length === 1 && (
           <Box color="soft" marginTop="3">
-            Only one way is written down. Add another to see what each costs: by the book or a shortcut, from above or from below.
+            Only one way is written down. Add another to see what each costs: by the book or a shortcut, from
+            above or from below.
           </Box>
         )}
         <Box display="flex" gap="2" flexWrap="wrap" marginTop="4">
           <Button onClick={addRoute} disabled={job.routes.length >= 10}>
             Add another route
           </Button>
-          <Button onClick={() => saveAs(`${file}.json`, writeJobSheet(job), "application/json")}>Job sheet, JSON</Button>
-          <Button onClick={() => saveAs(`${file}.md`, jobSheetMarkdown(job), "text/markdown")}>Job sheet, Markdown</Button>
+          <Button onClick={() => saveAs(`${file}.json`, writeJobSheet(job), "application/json")}>
+            Job sheet, JSON
+          </Button>
+          <Button onClick={() => saveAs(`${file}.md`, jobSheetMarkdown(job), "text/markdown")}>
+            Job sheet, Markdown
+          </Button>
         </Box>
       </Sheet>
       {job.routes.map((route) => (

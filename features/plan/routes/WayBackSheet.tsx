@@ -9,7 +9,10 @@ import { Button } from "@/ui/Button";
 import { Sheet } from "@/ui/Sheet";
 import { useChangeRoute } from "../../shared/use-change-route";
 
-/** The putting-back half against the taking-apart half: what it lacks, and bringing it in step. Not there while both agree. */
+/**
+ * The putting-back half against the taking-apart half: what it lacks, and bringing it in step. Not there
+ * while both agree.
+ */
 export function WayBackSheet({ job, route }: { job: Job; route: Route }) {
   const changeRoute = useChangeRoute(job.id);
   const { unmirrored, orphaned, renamed } = useMemo(() => mirrorState(route), [route]);
@@ -29,7 +32,14 @@ export function WayBackSheet({ job, route }: { job: Job; route: Route }) {
       <Box color="soft" fontSize="15px" marginBlock="1">
         Put back in reverse, with what differs. What you changed yourself stays.
       </Box>
-      <Button onClick={() => void changeRoute((now) => syncMirror(now, newId), begun ? "The way back is in step." : "The way back is proposed.")}>
+      <Button
+        onClick={() =>
+          void changeRoute(
+            (now) => syncMirror(now, newId),
+            begun ? "The way back is in step." : "The way back is proposed.",
+          )
+        }
+      >
         {begun ? "Bring it in step" : "Propose the way back"}
       </Button>
     </Sheet>

@@ -4,7 +4,13 @@ import { Box } from "@chakra-ui/react";
 import { useMemo, useState } from "react";
 import type { Job, Route } from "@/core/model/job";
 import type { Vehicle } from "@/core/model/vehicle";
-import { type Found, answerFinding, mendsHelp, secondLook, takeAnswerBack } from "@/core/plan/second-look/second-look";
+import {
+  type Found,
+  answerFinding,
+  mendsHelp,
+  secondLook,
+  takeAnswerBack,
+} from "@/core/plan/second-look/second-look";
 import { useCollection } from "@/data/hooks";
 import { newId } from "@/data/stamp";
 import { Button } from "@/ui/Button";
@@ -29,14 +35,21 @@ const SHOWN = 4;
 export function SecondLookSheet({ job, route, vehicle, onOpenStep, onOpenFastener }: SecondLookSheetProps) {
   const tools = useCollection("tools");
   const [all, setAll] = useState(false);
-  const found = useMemo(() => (tools ? secondLook(job, route, vehicle, tools) : []), [job, route, vehicle, tools]);
+  const found = useMemo(
+    () => (tools ? secondLook(job, route, vehicle, tools) : []),
+    [job, route, vehicle, tools],
+  );
   const open = useMemo(() => found.filter(({ answer }) => !answer), [found]);
   // Only what is shown is tried, so that a long plan stays quick to change.
   const shown = useMemo(() => {
     const groups = alike(open);
     const first = all ? groups : groups.slice(0, SHOWN);
     return {
-      first: first.flatMap((group) => (tools && mendsHelp(job, route, vehicle, tools, group) ? [group] : group.map((one) => [withoutFix(one)]))),
+      first: first.flatMap((group) =>
+        tools && mendsHelp(job, route, vehicle, tools, group)
+          ? [group]
+          : group.map((one) => [withoutFix(one)]),
+      ),
       more: groups.slice(SHOWN).flat().length,
     };
   }, [open, all, job, route, vehicle, tools]);
@@ -47,7 +60,10 @@ export function SecondLookSheet({ job, route, vehicle, onOpenStep, onOpenFastene
     <Sheet title="Second look">
       {open.length === 0 && (
         <Box color="good" fontWeight="600">
-          ● {answered.length === 0 ? "Nothing is missing that can be seen from here." : "All of it is answered."}
+          ●{" "}
+          {answered.length === 0
+            ? "Nothing is missing that can be seen from here."
+            : "All of it is answered."}
         </Box>
       )}
       {shown.first.map((group) => (
@@ -74,7 +90,10 @@ export function SecondLookSheet({ job, route, vehicle, onOpenStep, onOpenFastene
 
 const withoutFix = ({ fix: _helpsNot, ...found }: Found): Found => found;
 
-/** Findings of one rule with one way to put them right stand together: each can be answered, and all of them mended at once. */
+/**
+ * Findings of one rule with one way to put them right stand together: each can be answered, and all of them
+ * mended at once.
+ */
 function alike(found: readonly Found[]): Found[][] {
   const groups = new Map<string, Found[]>();
   for (const one of found) {
@@ -84,7 +103,10 @@ function alike(found: readonly Found[]): Found[][] {
   return [...groups.values()];
 }
 
-function FoundGroup({ group, ...props }: Omit<SecondLookSheetProps, "route" | "vehicle"> & { group: readonly Found[] }) {
+function FoundGroup({
+  group,
+  ...props
+}: Omit<SecondLookSheetProps, "route" | "vehicle"> & { group: readonly Found[] }) {
   const [open, setOpen] = useState(false);
   const changeRoute = useChangeRoute(props.job.id);
   const [first] = group;
@@ -117,7 +139,12 @@ function FoundGroup({ group, ...props }: Omit<SecondLookSheetProps, "route" | "v
   );
 }
 
-function FoundView({ job, found, onOpenStep, onOpenFastener }: Omit<SecondLookSheetProps, "route" | "vehicle"> & { found: Found }) {
+function FoundView({
+  job,
+  found,
+  onOpenStep,
+  onOpenFastener,
+}: Omit<SecondLookSheetProps, "route" | "vehicle"> & { found: Found }) {
   const [answering, setAnswering] = useState(false);
   const changeRoute = useChangeRoute(job.id);
   const changeJob = useChangeJob(job.id);
@@ -135,23 +162,38 @@ function FoundView({ job, found, onOpenStep, onOpenFastener }: Omit<SecondLookSh
         <AnswerForm
           onCancel={() => setAnswering(false)}
           onAnswer={async (because) => {
-            if (await changeJob((now) => answerFinding(now, found, because, today()), "Answered. It is shown again in Work.")) setAnswering(false);
+            if (
+              await changeJob(
+                (now) => answerFinding(now, found, because, today()),
+                "Answered. It is shown again in Work.",
+              )
+            )
+              setAnswering(false);
           }}
         />
       ) : (
         <Box display="flex" flexWrap="wrap" columnGap="2">
           {fix && !answer && (
-            <Button onClick={() => void changeRoute((now) => fix.apply(now, newId), `${fix.says}: done.`)} marginTop="1">
+            <Button
+              onClick={() => void changeRoute((now) => fix.apply(now, newId), `${fix.says}: done.`)}
+              marginTop="1"
+            >
               {fix.says}
             </Button>
           )}
           {(fastenerId ?? stepId) && (
-            <Button look="quiet" onClick={() => (fastenerId ? onOpenFastener(fastenerId) : stepId && onOpenStep(stepId))}>
+            <Button
+              look="quiet"
+              onClick={() => (fastenerId ? onOpenFastener(fastenerId) : stepId && onOpenStep(stepId))}
+            >
               Open it
             </Button>
           )}
           {answer ? (
-            <Button look="quiet" onClick={() => void changeJob((now) => takeAnswerBack(now, found), "Asked again.")}>
+            <Button
+              look="quiet"
+              onClick={() => void changeJob((now) => takeAnswerBack(now, found), "Asked again.")}
+            >
               Ask again
             </Button>
           ) : (
@@ -165,7 +207,13 @@ function FoundView({ job, found, onOpenStep, onOpenFastener }: Omit<SecondLookSh
   );
 }
 
-function AnswerForm({ onAnswer, onCancel }: { onAnswer: (because: string) => Promise<void>; onCancel: () => void }) {
+function AnswerForm({
+  onAnswer,
+  onCancel,
+}: {
+  onAnswer: (because: string) => Promise<void>;
+  onCancel: () => void;
+}) {
   const [because, setBecause] = useState("");
   const [error, setError] = useState<string>();
   return (
@@ -178,7 +226,14 @@ function AnswerForm({ onAnswer, onCancel }: { onAnswer: (because: string) => Pro
         else void onAnswer(because);
       }}
     >
-      <TextField label="I know, because" autoFocus value={because} error={error} maxLength={200} onChange={(event) => setBecause(event.target.value)} />
+      <TextField
+        label="I know, because"
+        autoFocus
+        value={because}
+        error={error}
+        maxLength={200}
+        onChange={(event) => setBecause(event.target.value)}
+      />
       <Box display="flex" gap="2" marginTop="2">
         <Button type="submit">Keep the answer</Button>
         <Button look="quiet" onClick={onCancel}>

@@ -1,8 +1,22 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
-import { DndContext, type DragEndEvent, KeyboardSensor, PointerSensor, closestCenter, useSensor, useSensors } from "@dnd-kit/core";
-import { SortableContext, arrayMove, sortableKeyboardCoordinates, useSortable, verticalListSortingStrategy } from "@dnd-kit/sortable";
+import {
+  DndContext,
+  type DragEndEvent,
+  KeyboardSensor,
+  PointerSensor,
+  closestCenter,
+  useSensor,
+  useSensors,
+} from "@dnd-kit/core";
+import {
+  SortableContext,
+  arrayMove,
+  sortableKeyboardCoordinates,
+  useSortable,
+  verticalListSortingStrategy,
+} from "@dnd-kit/sortable";
 import { CSS } from "@dnd-kit/utilities";
 import { defaultRangeExtractor, useWindowVirtualizer } from "@tanstack/react-virtual";
 import Link from "next/link";
@@ -16,12 +30,18 @@ import { Sheet } from "@/ui/Sheet";
 import { useChangeRoute } from "../../shared/use-change-route";
 import { planHref } from "../../shell/addresses";
 
-/** The steps to be put in another order by dragging, or with the keyboard; an order that breaks a dependency is refused and says which. */
+/**
+ * The steps to be put in another order by dragging, or with the keyboard; an order that breaks a dependency
+ * is refused and says which.
+ */
 export function OrderScreen({ job }: { job: Job }) {
   const route = chosenRoute(job);
   const changeRoute = useChangeRoute(job.id);
   const [refused, setRefused] = useState<string>();
-  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 4 } }), useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }));
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  );
   const sorted = sortSteps(route.steps);
   const broken = brokenBy(route.steps);
 
@@ -29,14 +49,18 @@ export function OrderScreen({ job }: { job: Job }) {
   const [held, setHeld] = useState<number>();
   const [top, setTop] = useState(0);
   useLayoutEffect(() => setTop((list.current?.getBoundingClientRect().top ?? 0) + scrollY), []);
-  // Only the rows in sight are drawn, and the one in hand wherever it was taken from: a plan may have hundreds.
+  // Only the rows in sight are drawn, and the one in hand wherever it was taken from: a plan may have
+  // hundreds.
   const rows = useWindowVirtualizer({
     count: route.steps.length,
     estimateSize: (index) => (route.steps[index - 1]?.phase !== route.steps[index]?.phase ? 78 : 46),
     overscan: 2,
     scrollMargin: top,
     getItemKey: (index) => route.steps[index]?.id ?? index,
-    rangeExtractor: (range) => [...new Set([...defaultRangeExtractor(range), ...(held === undefined ? [] : [held])])].sort((a, b) => a - b),
+    rangeExtractor: (range) =>
+      [...new Set([...defaultRangeExtractor(range), ...(held === undefined ? [] : [held])])].sort(
+        (a, b) => a - b,
+      ),
   });
 
   const drop = ({ active, over }: DragEndEvent) => {
@@ -48,11 +72,16 @@ export function OrderScreen({ job }: { job: Job }) {
     const breaks = brokenBy(moved);
     // A plan that was broken before may be mended a step at a time.
     if (breaks && !broken) {
-      setRefused(`“${breaks.step.title}” has to come after “${breaks.needs.title}”. The order stays as it was.`);
+      setRefused(
+        `“${breaks.step.title}” has to come after “${breaks.needs.title}”. The order stays as it was.`,
+      );
       return;
     }
     setRefused(undefined);
-    void changeRoute((now) => ({ ...now, steps: reorder(now, moved) }), `Moved: ${route.steps[from]?.title ?? "step"}.`);
+    void changeRoute(
+      (now) => ({ ...now, steps: reorder(now, moved) }),
+      `Moved: ${route.steps[from]?.title ?? "step"}.`,
+    );
   };
 
   return (
@@ -60,7 +89,9 @@ export function OrderScreen({ job }: { job: Job }) {
       <Box as="h1" fontSize="30px">
         Order of the steps
       </Box>
-      <Box color="soft">Drag a step by its handle, or take the handle with Space and move it with the arrows.</Box>
+      <Box color="soft">
+        Drag a step by its handle, or take the handle with Space and move it with the arrows.
+      </Box>
       <Box role="status" color="stop" fontWeight="600" minHeight="24px" marginBlock="2">
         {refused
           ? `■ ${refused}`
@@ -72,7 +103,16 @@ export function OrderScreen({ job }: { job: Job }) {
       </Box>
       <Box display="flex" gap="2" flexWrap="wrap" marginBottom="3">
         {broken && sorted && (
-          <Button onClick={() => void changeRoute((now) => ({ ...now, steps: sortSteps(now.steps) ?? now.steps }), "Sorted, as near to how it was as can be.")}>Sort it</Button>
+          <Button
+            onClick={() =>
+              void changeRoute(
+                (now) => ({ ...now, steps: sortSteps(now.steps) ?? now.steps }),
+                "Sorted, as near to how it was as can be.",
+              )
+            }
+          >
+            Sort it
+          </Button>
         )}
         <Button asChild>
           <Link href={planHref(job.id)}>Back to the plan</Link>
@@ -92,8 +132,17 @@ export function OrderScreen({ job }: { job: Job }) {
               const step = route.steps[index];
               if (!step) return null;
               return (
-                <div key={step.id} data-index={index} ref={rows.measureElement} style={{ position: "absolute", insetInline: 0, top: start - rows.options.scrollMargin }}>
-                  <Row step={step} place={index + 1} newPhase={route.steps[index - 1]?.phase !== step.phase} />
+                <div
+                  key={step.id}
+                  data-index={index}
+                  ref={rows.measureElement}
+                  style={{ position: "absolute", insetInline: 0, top: start - rows.options.scrollMargin }}
+                >
+                  <Row
+                    step={step}
+                    place={index + 1}
+                    newPhase={route.steps[index - 1]?.phase !== step.phase}
+                  />
                 </div>
               );
             })}
@@ -110,7 +159,9 @@ function withPhase(steps: Step[], at: number, down: boolean): Step[] {
   return steps.map((step, i) => (i === at && neighbour ? { ...step, phase: neighbour.phase } : step));
 }
 
-/** The steps as they stand now in the order that was dropped; one that was added meanwhile stays at the end. */
+/**
+ * The steps as they stand now in the order that was dropped; one that was added meanwhile stays at the end.
+ */
 function reorder(now: Route, moved: readonly Step[]): Step[] {
   const byId = new Map(now.steps.map((step) => [step.id, step]));
   const inOrder = moved.flatMap(({ id, phase }) => {
@@ -122,8 +173,18 @@ function reorder(now: Route, moved: readonly Step[]): Step[] {
 }
 
 /* Plain styles: a row is drawn anew at every step of a drag, and working out theme styles for each would be felt. */
-const HEAD = { color: "var(--chakra-colors-soft)", fontFamily: "var(--chakra-fonts-heading)", fontWeight: 600, paddingTop: 8 } as const;
-const LINE = { display: "flex", alignItems: "center", gap: 8, borderBottom: "1px solid var(--chakra-colors-edge)" } as const;
+const HEAD = {
+  color: "var(--chakra-colors-soft)",
+  fontFamily: "var(--chakra-fonts-heading)",
+  fontWeight: 600,
+  paddingTop: 8,
+} as const;
+const LINE = {
+  display: "flex",
+  alignItems: "center",
+  gap: 8,
+  borderBottom: "1px solid var(--chakra-colors-edge)",
+} as const;
 const GRIP = {
   minHeight: 44,
   minWidth: 44,
@@ -137,9 +198,19 @@ const GRIP = {
 const PLACE = { color: "var(--chakra-colors-soft)", minWidth: 28, textAlign: "right" } as const;
 
 const Row = memo(function Row({ step, place, newPhase }: { step: Step; place: number; newPhase: boolean }) {
-  const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({ id: step.id });
+  const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({
+    id: step.id,
+  });
   return (
-    <div ref={setNodeRef} style={{ transform: CSS.Translate.toString(transform), transition, position: "relative", zIndex: isDragging ? 2 : undefined }}>
+    <div
+      ref={setNodeRef}
+      style={{
+        transform: CSS.Translate.toString(transform),
+        transition,
+        position: "relative",
+        zIndex: isDragging ? 2 : undefined,
+      }}
+    >
       {newPhase && <div style={HEAD}>{capital(step.phase)}</div>}
       <div style={isDragging ? { ...LINE, background: "var(--chakra-colors-raised)" } : LINE}>
         <button type="button" {...attributes} {...listeners} aria-label={`Move ${step.title}`} style={GRIP}>

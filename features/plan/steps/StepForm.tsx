@@ -39,20 +39,44 @@ export function StepForm({ job, route, step, phase, onClose }: StepFormProps) {
 
   return (
     <Sheet title={step ? "Edit step" : "Add a step"} padding={{ base: "4", lg: "6" }} flex="1">
-      <FormBox onSubmit={save} gridTemplateColumns={{ base: "minmax(0, 1fr)", md: "repeat(2, minmax(0, 1fr))" }} gap="4">
+      <FormBox
+        onSubmit={save}
+        gridTemplateColumns={{ base: "minmax(0, 1fr)", md: "repeat(2, minmax(0, 1fr))" }}
+        gap="4"
+      >
         <Box gridColumn="1 / -1">
           <TextField label="What is done" placeholder="Drum off, left" autoFocus {...field("title")} />
         </Box>
-        <SelectField label="Phase" choices={PHASES.map((value) => ({ value, label: capital(value) }))} {...field("phase")} />
-        <SelectField label="Kind" choices={STEP_KINDS.map((value) => ({ value, label: STEP_KIND[value].says }))} {...field("kind")} />
-        <SelectField label="Vehicle is" choices={STANCES} hint="A raised vehicle brings the safety ticks" {...field("stance")} />
+        <SelectField
+          label="Phase"
+          choices={PHASES.map((value) => ({ value, label: capital(value) }))}
+          {...field("phase")}
+        />
+        <SelectField
+          label="Kind"
+          choices={STEP_KINDS.map((value) => ({ value, label: STEP_KIND[value].says }))}
+          {...field("kind")}
+        />
+        <SelectField
+          label="Vehicle is"
+          choices={STANCES}
+          hint="A raised vehicle brings the safety ticks"
+          {...field("stance")}
+        />
         <SelectField
           label="Fastener"
-          choices={[{ value: "", label: "none" }, ...route.fasteners.map(({ id, name, count }) => ({ value: id, label: `${count} × ${name}` }))]}
+          choices={[
+            { value: "", label: "none" },
+            ...route.fasteners.map(({ id, name, count }) => ({ value: id, label: `${count} × ${name}` })),
+          ]}
           {...field("fastenerId")}
         />
         <TextField label="Usually takes" numeric unit="min" {...field("usualMinutes")} />
-        <TextField label="Be careful of" placeholder="Springs let go: eye protection on." {...field("caution")} />
+        <TextField
+          label="Be careful of"
+          placeholder="Springs let go: eye protection on."
+          {...field("caution")}
+        />
         <Box gridColumn="1 / -1">
           <TextAreaField label="More" rows={3} {...field("detail")} />
         </Box>

@@ -28,17 +28,41 @@ const FOLDED = [
 ] as const;
 
 const ManySelect = chakra("select", {
-  base: { width: "100%", minHeight: "120px", padding: "2", border: "1px solid", borderColor: "soft", borderRadius: "sheet", background: "raised", color: "ink", fontSize: "16px" },
+  base: {
+    width: "100%",
+    minHeight: "120px",
+    padding: "2",
+    border: "1px solid",
+    borderColor: "soft",
+    borderRadius: "sheet",
+    background: "raised",
+    color: "ink",
+    fontSize: "16px",
+  },
 });
 
 /** What is known less often about a step, folded away until it is wanted. */
-export function StepMore({ form: { field, formState, getValues }, route, step }: { form: StepFormState; route: Route; step: Step | undefined }) {
+export function StepMore({
+  form: { field, formState, getValues },
+  route,
+  step,
+}: {
+  form: StepFormState;
+  route: Route;
+  step: Step | undefined;
+}) {
   const needsId = useId();
   const { errors } = formState;
   const wrong = FOLDED.some((name) => errors[name]);
   const inUse =
     getValues("needs").length > 0 ||
-    [getValues("takesOff"), getValues("putsBack"), getValues("movesPast"), getValues("measureWhat"), getValues("waitMinutes")].some((text) => text !== "");
+    [
+      getValues("takesOff"),
+      getValues("putsBack"),
+      getValues("movesPast"),
+      getValues("measureWhat"),
+      getValues("waitMinutes"),
+    ].some((text) => text !== "");
   const { error: _none, ...needs } = field("needs");
   const others = route.steps.filter(({ id }) => id !== step?.id);
   return (
@@ -46,10 +70,25 @@ export function StepMore({ form: { field, formState, getValues }, route, step }:
       <Box as="summary" cursor="pointer" minHeight="44px" paddingTop="2" fontWeight="600">
         What it needs, takes off and measures
       </Box>
-      <Box display="grid" gridTemplateColumns={{ base: "minmax(0, 1fr)", md: "repeat(2, minmax(0, 1fr))" }} gap="4" marginTop="2">
-        <TextField label="Takes off" placeholder="sensor lead; vent hose" hint="Connectors, hoses and leads, with ; between" {...field("takesOff")} />
+      <Box
+        display="grid"
+        gridTemplateColumns={{ base: "minmax(0, 1fr)", md: "repeat(2, minmax(0, 1fr))" }}
+        gap="4"
+        marginTop="2"
+      >
+        <TextField
+          label="Takes off"
+          placeholder="sensor lead; vent hose"
+          hint="Connectors, hoses and leads, with ; between"
+          {...field("takesOff")}
+        />
         <TextField label="Puts back" placeholder="sensor lead" {...field("putsBack")} />
-        <TextField label="Moves past" placeholder="sensor lead" hint="What must be off before this moves" {...field("movesPast")} />
+        <TextField
+          label="Moves past"
+          placeholder="sensor lead"
+          hint="What must be off before this moves"
+          {...field("movesPast")}
+        />
         <TextField label="Mark or count" placeholder="turns, a paint mark, how it faced" {...field("mark")} />
         {others.length > 0 && (
           <Box gridColumn="1 / -1">
@@ -71,9 +110,23 @@ export function StepMore({ form: { field, formState, getValues }, route, step }:
         <TextField label="In" placeholder="mm" {...field("measureUnit")} />
         <TextField label="At least" numeric {...field("measureLeast")} />
         <TextField label="At most" numeric {...field("measureMost")} />
-        <TextField label="Measured at" placeholder="left; right" hint="Each place apart, with ; between" {...field("measurePlaces")} />
-        <TextField label="How many of the fastener" numeric hint="Left empty: all of them" {...field("count")} />
-        <TextField label="The vehicle has to be" placeholder="in gear, steering turned left" {...field("vehicleIs")} />
+        <TextField
+          label="Measured at"
+          placeholder="left; right"
+          hint="Each place apart, with ; between"
+          {...field("measurePlaces")}
+        />
+        <TextField
+          label="How many of the fastener"
+          numeric
+          hint="Left empty: all of them"
+          {...field("count")}
+        />
+        <TextField
+          label="The vehicle has to be"
+          placeholder="in gear, steering turned left"
+          {...field("vehicleIs")}
+        />
         <TextField label="People" numeric {...field("hands")} />
         <CheckField label="Photograph it first" {...field("photo")} />
       </Box>

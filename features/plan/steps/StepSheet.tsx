@@ -40,7 +40,8 @@ export function StepSheet({ job, route, step, onEdit, onEditFastener }: StepShee
   }
   const fastener = stepFastener(route, step);
   const at = route.steps.findIndex(({ id }) => id === step.id);
-  const move = (way: "earlier" | "later") => void changeRoute((now) => moveStep(now, step.id, way), `Moved ${way}: ${step.title}.`);
+  const move = (way: "earlier" | "later") =>
+    void changeRoute((now) => moveStep(now, step.id, way), `Moved ${way}: ${step.title}.`);
 
   return (
     <Sheet flex="1" padding={{ base: "4", lg: "6" }} display="flex" flexDirection="column" gap="4">
@@ -80,16 +81,26 @@ export function StepSheet({ job, route, step, onEdit, onEditFastener }: StepShee
           <Button onClick={() => onEditFastener()}>Add a fastener to this step</Button>
         </Box>
       )}
-      <PinnedSlips slips={step.slips} onUnpin={(slip) => void changeRoute((now) => unpinSlip(now, slip.id), "Unpinned.")} />
+      <PinnedSlips
+        slips={step.slips}
+        onUnpin={(slip) => void changeRoute((now) => unpinSlip(now, slip.id), "Unpinned.")}
+      />
       <Box display="flex" flexWrap="wrap" gap="2" marginTop="auto" alignItems="center">
         <Button onClick={onEdit}>Edit step</Button>
         <Button onClick={() => move("earlier")} disabled={at === 0 && step.phase === "make safe"}>
           Earlier
         </Button>
-        <Button onClick={() => move("later")} disabled={at === route.steps.length - 1 && step.phase === "prove it"}>
+        <Button
+          onClick={() => move("later")}
+          disabled={at === route.steps.length - 1 && step.phase === "prove it"}
+        >
           Later
         </Button>
-        <Button look="quiet" color="stop" onClick={() => void changeRoute((now) => removeStep(now, step.id), `Removed: ${step.title}.`)}>
+        <Button
+          look="quiet"
+          color="stop"
+          onClick={() => void changeRoute((now) => removeStep(now, step.id), `Removed: ${step.title}.`)}
+        >
           Remove
         </Button>
         <Button asChild look="primary" marginLeft={{ lg: "auto" }}>

@@ -35,7 +35,8 @@ const SMALL = { paddingInline: "2", fontSize: "17px", minHeight: { base: "44px",
 /** The job and its steps in order, by phase. */
 export function StepStrip({ job, vehicle, route, chosenId, onChoose, onAdd }: StepStripProps) {
   const perform = useDo();
-  const choose = (chosenRouteId: string) => void perform({ put: { jobs: [touched({ ...job, chosenRouteId })] } }, "Route changed.");
+  const choose = (chosenRouteId: string) =>
+    void perform({ put: { jobs: [touched({ ...job, chosenRouteId })] } }, "Route changed.");
   return (
     <Sheet padding="0" paddingBlock="3" flex={{ lg: "1" }} display="flex" flexDirection="column">
       <Box paddingInline="4">
@@ -63,7 +64,13 @@ export function StepStrip({ job, vehicle, route, chosenId, onChoose, onAdd }: St
           </Box>
         )}
       </Box>
-      <StepsByPhase steps={route.steps} openId={chosenId} look="chosen" phoneHeight="230px" onOpen={onChoose} />
+      <StepsByPhase
+        steps={route.steps}
+        openId={chosenId}
+        look="chosen"
+        phoneHeight="230px"
+        onOpen={onChoose}
+      />
       <Box paddingInline="2">
         <Button look="quiet" onClick={onAdd} {...SMALL}>
           Add a step

@@ -70,10 +70,15 @@ function numberText(value: number | undefined): string {
 /** Nothing said where nothing stands. */
 const some = <T>(list: T[]) => (list.length > 0 ? list : undefined);
 
-/** What the fields make, given what stands in them. What the form does not show is kept from the step as it was. */
+/**
+ * What the fields make, given what stands in them. What the form does not show is kept from the step as it
+ * was.
+ */
 export function stepForm(fields: StepFields, id: string, before?: Step): z.ZodType<Step, StepFields> {
   const waits = fields.waitMinutes.trim() !== "";
-  const limited = [fields.measureLeast, fields.measureMost, fields.measurePlaces].some((text) => text.trim() !== "");
+  const limited = [fields.measureLeast, fields.measureMost, fields.measurePlaces].some(
+    (text) => text.trim() !== "",
+  );
   return z
     .object({
       title: line("Say what is done in this step."),
@@ -89,14 +94,18 @@ export function stepForm(fields: StepFields, id: string, before?: Step): z.ZodTy
       putsBack: lines(";", 20),
       movesPast: lines(";", 20),
       mark: lineIfTyped,
-      waitMinutes: !waits && fields.waitUntil.trim() !== "" ? refused("Say about how long that takes.") : ifTyped(numberWithin("The wait", 1, 20_000, " minutes")),
+      waitMinutes:
+        !waits && fields.waitUntil.trim() !== ""
+          ? refused("Say about how long that takes.")
+          : ifTyped(numberWithin("The wait", 1, 20_000, " minutes")),
       waitUntil: waits ? line("Say what is waited for: until the hoses are cold.") : lineIfTyped,
       measureWhat: limited ? line("Say what is measured.") : lineIfTyped,
       measureUnit: unitName,
       measureLeast: ifTyped((text) => readNumber(text, "The least").value),
       measureMost: ifTyped((text) => {
         const most = readNumber(text, "The most").value;
-        if (most < (numberIn(fields.measureLeast) ?? -Infinity)) throw new InputError("The most is less than the least. Swap the two.");
+        if (most < (numberIn(fields.measureLeast) ?? -Infinity))
+          throw new InputError("The most is less than the least. Swap the two.");
         return most;
       }),
       measurePlaces: lines(";", 8),
@@ -105,23 +114,43 @@ export function stepForm(fields: StepFields, id: string, before?: Step): z.ZodTy
       vehicleIs: lineIfTyped,
       photo: z.boolean(),
     })
-    .transform(({ caution, waitMinutes, waitUntil, measureWhat, measureUnit, measureLeast, measureMost, measurePlaces, ...said }) =>
-      withoutUndefined({
-        ...said,
-        id,
-        cautions: caution,
-        needs: some(said.needs),
-        takesOff: some(said.takesOff),
-        putsBack: some(said.putsBack),
-        movesPast: some(said.movesPast),
-        wait: waitMinutes === undefined || waitUntil === undefined ? undefined : { minutes: waitMinutes, until: waitUntil },
-        measure:
-          measureWhat === undefined
-            ? undefined
-            : withoutUndefined({ what: measureWhat, unit: measureUnit, least: measureLeast, most: measureMost, places: some([...new Set(measurePlaces)]) }),
-        photo: said.photo || undefined,
-        mirrorOf: before?.mirrorOf,
-        slips: before?.slips,
-      }),
+    .transform(
+      ({
+        caution,
+        waitMinutes,
+        waitUntil,
+        measureWhat,
+        measureUnit,
+        measureLeast,
+        measureMost,
+        measurePlaces,
+        ...said
+      }) =>
+        withoutUndefined({
+          ...said,
+          id,
+          cautions: caution,
+          needs: some(said.needs),
+          takesOff: some(said.takesOff),
+          putsBack: some(said.putsBack),
+          movesPast: some(said.movesPast),
+          wait:
+            waitMinutes === undefined || waitUntil === undefined
+              ? undefined
+              : { minutes: waitMinutes, until: waitUntil },
+          measure:
+            measureWhat === undefined
+              ? undefined
+              : withoutUndefined({
+                  what: measureWhat,
+                  unit: measureUnit,
+                  least: measureLeast,
+                  most: measureMost,
+                  places: some([...new Set(measurePlaces)]),
+                }),
+          photo: said.photo || undefined,
+          mirrorOf: before?.mirrorOf,
+          slips: before?.slips,
+        }),
     );
 }

@@ -8,14 +8,19 @@ import { system } from "@/ui/theme/system";
 import { DoProvider } from "../../shell/DoProvider";
 import { WrenchProvider } from "../wrench/WrenchProvider";
 
-/** Shows a piece of a screen with everything around it that the app has, on a store of its own with nothing in it. */
+/**
+ * Shows a piece of a screen with everything around it that the app has, on a store of its own with nothing in
+ * it.
+ */
 export function stage(piece: ReactNode) {
   globalThis.indexedDB = new IDBFactory();
   const around = (children: ReactNode) => (
     <DataProvider>
       <ChakraProvider value={system}>
         <DoProvider>
-          <WrenchProvider connect={() => Promise.reject(new Error("There is none here."))}>{children}</WrenchProvider>
+          <WrenchProvider connect={() => Promise.reject(new Error("There is none here."))}>
+            {children}
+          </WrenchProvider>
         </DoProvider>
       </ChakraProvider>
     </DataProvider>

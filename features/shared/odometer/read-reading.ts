@@ -2,10 +2,16 @@ import { InputError } from "@/core/input-error";
 import type { DistanceUnit } from "@/core/quantity/distance";
 import { readOdometer } from "@/core/quantity/read-odometer";
 
-/** A reading of one vehicle's own odometer. @throws InputError unless it is a number that an odometer of this unit can show. */
+/**
+ * A reading of one vehicle's own odometer. @throws InputError unless it is a number that an odometer of this
+ * unit can show.
+ */
 export function readOwnOdometer(text: string, unit: DistanceUnit): number {
   const read = readOdometer(text, unit);
-  if (read.unit !== unit) throw new InputError(`This odometer counts ${unit === "km" ? "kilometres" : "miles"}. Type the number it shows.`);
+  if (read.unit !== unit)
+    throw new InputError(
+      `This odometer counts ${unit === "km" ? "kilometres" : "miles"}. Type the number it shows.`,
+    );
   return read.value;
 }
 

@@ -21,9 +21,21 @@ export function Photos({ ids, of, size = 148, onRemove }: PhotosProps) {
     <Box display="flex" gap="2" flexWrap="wrap">
       {ids.map((id, i) => (
         <Box key={id}>
-          <Photo id={id} says={`Photo ${i + 1} of ${of}`} size={size} large={shown === id} onTap={() => setShown(shown === id ? undefined : id)} />
+          <Photo
+            id={id}
+            says={`Photo ${i + 1} of ${of}`}
+            size={size}
+            large={shown === id}
+            onTap={() => setShown(shown === id ? undefined : id)}
+          />
           {onRemove && (
-            <Button look="quiet" display="block" paddingInline="0" aria-label={`Remove photo ${i + 1} of ${of}`} onClick={() => onRemove(id)}>
+            <Button
+              look="quiet"
+              display="block"
+              paddingInline="0"
+              aria-label={`Remove photo ${i + 1} of ${of}`}
+              onClick={() => onRemove(id)}
+            >
               Remove
             </Button>
           )}
@@ -33,7 +45,19 @@ export function Photos({ ids, of, size = 148, onRemove }: PhotosProps) {
   );
 }
 
-function Photo({ id, says, size, large, onTap }: { id: string; says: string; size: number; large: boolean; onTap: () => void }) {
+function Photo({
+  id,
+  says,
+  size,
+  large,
+  onTap,
+}: {
+  id: string;
+  says: string;
+  size: number;
+  large: boolean;
+  onTap: () => void;
+}) {
   const picture = usePicture(id);
   // The address lives as long as the image does.
   const show = useCallback(
@@ -47,7 +71,14 @@ function Photo({ id, says, size, large, onTap }: { id: string; says: string; siz
   );
   if (picture === null)
     return (
-      <Box width={`${size}px`} padding="2" border="1px dashed" borderColor="soft" color="soft" fontSize="14px">
+      <Box
+        width={`${size}px`}
+        padding="2"
+        border="1px dashed"
+        borderColor="soft"
+        color="soft"
+        fontSize="14px"
+      >
         This photo is not in this browser.
       </Box>
     );
@@ -71,7 +102,15 @@ function Photo({ id, says, size, large, onTap }: { id: string; says: string; siz
       {picture && (
         // The photo lies in this browser's own store: there is nothing for the server to make smaller.
         // eslint-disable-next-line @next/next/no-img-element
-        <img ref={show} alt={says} style={large ? { width: "100%", height: "100%", objectFit: "contain" } : { width: size, height: size * 0.75, objectFit: "cover" }} />
+        <img
+          ref={show}
+          alt={says}
+          style={
+            large
+              ? { width: "100%", height: "100%", objectFit: "contain" }
+              : { width: size, height: size * 0.75, objectFit: "cover" }
+          }
+        />
       )}
     </chakra.button>
   );

@@ -10,7 +10,13 @@ import { CheckField } from "@/ui/form/Field";
 import { shrinkPhoto } from "./shrink-photo";
 
 /** Out of sight, yet there for the button that opens it. */
-const HIDDEN = { position: "absolute", opacity: 0, pointerEvents: "none", height: "1px", overflow: "hidden" } as const;
+const HIDDEN = {
+  position: "absolute",
+  opacity: 0,
+  pointerEvents: "none",
+  height: "1px",
+  overflow: "hidden",
+} as const;
 
 interface TakePhotoProps {
   /** Keeps the photo, together with the record that names it. */
@@ -80,7 +86,14 @@ export function TakePhoto({ onTake, ref, first = true }: TakePhotoProps) {
       <Box role="alert" color="stop" fontSize="16px">
         {state.error && `▲ ${state.error}`}
       </Box>
-      {first && <CheckField size="work" label="Keep the original too" checked={keeps === "yes"} onChange={(event) => void saveKeeps(event.currentTarget.checked ? "yes" : "no")} />}
+      {first && (
+        <CheckField
+          size="work"
+          label="Keep the original too"
+          checked={keeps === "yes"}
+          onChange={(event) => void saveKeeps(event.currentTarget.checked ? "yes" : "no")}
+        />
+      )}
     </Box>
   );
 }

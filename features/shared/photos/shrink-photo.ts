@@ -36,6 +36,7 @@ async function draw(bitmap: ImageBitmap, edge: number, quality: number): Promise
   canvas.height = Math.max(1, Math.round(bitmap.height * scale));
   canvas.getContext("2d")?.drawImage(bitmap, 0, 0, canvas.width, canvas.height);
   const blob = await new Promise<Blob | null>((done) => canvas.toBlob(done, "image/jpeg", quality));
-  if (!blob) throw new InputError("This browser could not make a small photo of it. Close other tabs and try again.");
+  if (!blob)
+    throw new InputError("This browser could not make a small photo of it. Close other tabs and try again.");
   return blob;
 }

@@ -12,7 +12,13 @@ import { benchHref } from "../../shell/addresses";
 import { useOwned } from "./use-owned";
 
 /** The slips pinned to a step, each worked anew from its inputs. `onUnpin` where they can be taken off. */
-export function PinnedSlips({ slips, onUnpin }: { slips: readonly PinnedSlip[] | undefined; onUnpin?: (slip: PinnedSlip) => void }) {
+export function PinnedSlips({
+  slips,
+  onUnpin,
+}: {
+  slips: readonly PinnedSlip[] | undefined;
+  onUnpin?: (slip: PinnedSlip) => void;
+}) {
   const owned = useOwned();
   if (!owned || !slips || slips.length === 0) return null;
   return (
@@ -24,11 +30,28 @@ export function PinnedSlips({ slips, onUnpin }: { slips: readonly PinnedSlip[] |
   );
 }
 
-function Pinned({ slip: { slip: name, typed, ...rest }, owned, onUnpin }: { slip: PinnedSlip; owned: Owned; onUnpin: ((slip: PinnedSlip) => void) | undefined }) {
+function Pinned({
+  slip: { slip: name, typed, ...rest },
+  owned,
+  onUnpin,
+}: {
+  slip: PinnedSlip;
+  owned: Owned;
+  onUnpin: ((slip: PinnedSlip) => void) | undefined;
+}) {
   const kind = slipNamed(name);
   const slip = kind && kind.work(typed, owned).slip;
   return (
-    <Box borderTop="1px solid" borderColor="edge" paddingBlock="2" display="flex" justifyContent="space-between" gap="2" alignItems="center" data-testid="pinned-slip">
+    <Box
+      borderTop="1px solid"
+      borderColor="edge"
+      paddingBlock="2"
+      display="flex"
+      justifyContent="space-between"
+      gap="2"
+      alignItems="center"
+      data-testid="pinned-slip"
+    >
       <Box minWidth="0">
         <Box color="soft" fontSize="15px">
           {kind?.title ?? name}: {slip ? slip.answer.says : "cannot be worked as it stands"}

@@ -20,8 +20,18 @@ interface ActionBarProps {
   hold?: Hold | undefined;
 }
 
-/** The one button, the other answers, trouble and the way back, with their keys; within thumb reach on a phone. */
-export function ActionBar({ bar: { onBack, onTrouble, watchFor }, says, onPrimary, instead, others, hold }: ActionBarProps) {
+/**
+ * The one button, the other answers, trouble and the way back, with their keys; within thumb reach on a
+ * phone.
+ */
+export function ActionBar({
+  bar: { onBack, onTrouble, watchFor },
+  says,
+  onPrimary,
+  instead,
+  others,
+  hold,
+}: ActionBarProps) {
   const button = useRef<HTMLButtonElement>(null);
   // The button takes the focus with every new thing to do, so that Space always means it.
   useEffect(() => {
@@ -34,11 +44,22 @@ export function ActionBar({ bar: { onBack, onTrouble, watchFor }, says, onPrimar
   const away = (
     <>
       {onTrouble && (
-        <Button size="work" flex={{ base: "1", lg: "none" }} paddingInline={{ base: "3", lg: "6" }} onClick={onTrouble}>
+        <Button
+          size="work"
+          flex={{ base: "1", lg: "none" }}
+          paddingInline={{ base: "3", lg: "6" }}
+          onClick={onTrouble}
+        >
           Trouble
         </Button>
       )}
-      <Button size="work" flex={{ base: "1", lg: "none" }} paddingInline={{ base: "3", lg: "6" }} disabled={!onBack} onClick={onBack}>
+      <Button
+        size="work"
+        flex={{ base: "1", lg: "none" }}
+        paddingInline={{ base: "3", lg: "6" }}
+        disabled={!onBack}
+        onClick={onBack}
+      >
         Take back
       </Button>
     </>
@@ -77,7 +98,14 @@ export function ActionBar({ bar: { onBack, onTrouble, watchFor }, says, onPrimar
           {away}
         </Box>
       )}
-      <Box display={{ base: "none", lg: "flex" }} gap="5" marginTop="4" color="soft" alignItems="center" flexWrap="wrap">
+      <Box
+        display={{ base: "none", lg: "flex" }}
+        gap="5"
+        marginTop="4"
+        color="soft"
+        alignItems="center"
+        flexWrap="wrap"
+      >
         <span>
           <Key>Space</Key> {says.toLowerCase()}
         </span>

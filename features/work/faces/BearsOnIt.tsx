@@ -34,22 +34,33 @@ export interface BearsOnItProps {
   move: Move;
 }
 
-/** What bears on the step: what holds the vehicle up, how the other side went, what is off it, the time, and what comes before driving. */
+/**
+ * What bears on the step: what holds the vehicle up, how the other side went, what is off it, the time, and
+ * what comes before driving.
+ */
 export function BearsOnIt({ vehicle, route, work, step, tools, move }: BearsOnItProps) {
   // Each sheet is drawn anew only when what it says has changed.
-  const ticked = useSame(step.stance === "on the ground" ? [] : [...validSafetyTicks(work, route, step.stance, today())]);
+  const ticked = useSame(
+    step.stance === "on the ground" ? [] : [...validSafetyTicks(work, route, step.stance, today())],
+  );
   const tray = useSame(trayOf(work, route));
   const times = useSame(timesOf(work, route));
   const proposed = whyNotToDrive(work, route);
   return (
     <>
-      {step.stance !== "on the ground" && <HoldingUp step={step} vehicle={vehicle} ticked={ticked} tools={tools} />}
+      {step.stance !== "on the ground" && (
+        <HoldingUp step={step} vehicle={vehicle} ticked={ticked} tools={tools} />
+      )}
       <PinnedSlips slips={step.slips} />
       <OtherSideSheet route={route} work={work} step={step} />
       <TraySheet tray={tray} step={step} move={move} />
       <Clock {...times} />
       <BeforeYouDrive route={route} />
-      <StopSheet offered={work.events.length > 0 && work.doNotDrive === undefined} proposed={proposed} move={move} />
+      <StopSheet
+        offered={work.events.length > 0 && work.doNotDrive === undefined}
+        proposed={proposed}
+        move={move}
+      />
     </>
   );
 }
@@ -73,7 +84,11 @@ const HoldingUp = memo(function HoldingUp({ step, vehicle, ticked, tools }: Hold
     <Sheet title="Holding it up">
       {/* While they are being set, the ticks are large in the middle; here is where each stand and chock goes. */}
       {ticked.length < SAFETY_TICKS.length || step.kind === "raise" ? (
-        <StandsFromAbove stance={step.stance} chocked={ticked.includes("chocks")} standing={ticked.includes("stands")} />
+        <StandsFromAbove
+          stance={step.stance}
+          chocked={ticked.includes("chocks")}
+          standing={ticked.includes("stands")}
+        />
       ) : (
         <>
           <Row label="Ground">{said("ground")}</Row>
@@ -82,7 +97,9 @@ const HoldingUp = memo(function HoldingUp({ step, vehicle, ticked, tools }: Hold
           <Row label="Shaken">{said("shake")}</Row>
         </>
       )}
-      <Row label="Load per stand">{need.loadKg === undefined ? "not known" : `${Math.round(need.loadKg)} of ${need.ratingKg ?? "?"} kg`}</Row>
+      <Row label="Load per stand">
+        {need.loadKg === undefined ? "not known" : `${Math.round(need.loadKg)} of ${need.ratingKg ?? "?"} kg`}
+      </Row>
     </Sheet>
   );
 });
@@ -90,13 +107,18 @@ const HoldingUp = memo(function HoldingUp({ step, vehicle, ticked, tools }: Hold
 /** The times of a job in words. */
 function timesOf(work: Work, route: Route) {
   const done = doneSteps(work);
-  const left = route.steps.filter(({ id }) => !done.has(id)).reduce((sum, { usualMinutes }) => sum + (usualMinutes ?? 0), 0);
+  const left = route.steps
+    .filter(({ id }) => !done.has(id))
+    .reduce((sum, { usualMinutes }) => sum + (usualMinutes ?? 0), 0);
   const first = work.events[0];
   const { totalMin, sides } = workTimes(work, route);
   return {
     begun: first ? format(parseISO(first.at), "d MMM, HH:mm") : "not yet",
     worked: totalMin >= 1 ? formatMinutes(totalMin) : undefined,
-    sides: sides.left >= 1 && sides.right >= 1 ? `${formatMinutes(sides.left)}, ${formatMinutes(sides.right)}` : undefined,
+    sides:
+      sides.left >= 1 && sides.right >= 1
+        ? `${formatMinutes(sides.left)}, ${formatMinutes(sides.right)}`
+        : undefined,
     left: left === 0 ? "none timed" : formatMinutes(left),
     setBack: clockWasSetBack(work, thisMoment().at),
   };
@@ -111,7 +133,8 @@ const Clock = memo(function Clock({ begun, worked, sides, left, setBack }: Retur
       <Row label="Steps left, usually">{left}</Row>
       {setBack && (
         <Box color="watch" fontSize="15px" paddingTop="1">
-          ▲ This device’s clock stands before the last thing you did here. Nothing is lost; times and waits of this job may be off.
+          ▲ This device’s clock stands before the last thing you did here. Nothing is lost; times and waits of
+          this job may be off.
         </Box>
       )}
     </Sheet>

@@ -26,26 +26,61 @@ export function CountFace({ route, work, step, isDone, move, finish, bar }: Face
     <>
       <Box fontSize="18px">
         {step.mark ? `Mark: ${step.mark}. ` : "Mark the head at 12 o'clock. "}
-        {wanted === undefined ? "Count every half turn as the mark comes by." : `It came off in ${turnsSay(wanted)}: as many go on again.`}
+        {wanted === undefined
+          ? "Count every half turn as the mark comes by."
+          : `It came off in ${turnsSay(wanted)}: as many go on again.`}
       </Box>
       <Box display="flex" gap={{ base: "3", lg: "8" }} alignItems="center" flexWrap="wrap" aria-live="polite">
-        <BigFigure value={turnsValue(counted)} unit={wanted === undefined ? "turns" : `of ${turnsValue(wanted)} turns`} size="work" />
+        <BigFigure
+          value={turnsValue(counted)}
+          unit={wanted === undefined ? "turns" : `of ${turnsValue(wanted)} turns`}
+          size="work"
+        />
         <MarkClock hours={clock} says={`The mark stands at ${formatClock(clock)}`} />
       </Box>
       <Box display="flex" gap="3" maxWidth="560px">
-        <Button size="work" flex="1" minHeight="92px" fontSize="44px" aria-label="Half a turn less" disabled={counted === 0} onClick={() => count(-1)}>
+        <Button
+          size="work"
+          flex="1"
+          minHeight="92px"
+          fontSize="44px"
+          aria-label="Half a turn less"
+          disabled={counted === 0}
+          onClick={() => count(-1)}
+        >
           − ½
         </Button>
-        <Button size="work" flex="2" minHeight="92px" fontSize="44px" aria-label="Half a turn more" onClick={() => count(1)}>
+        <Button
+          size="work"
+          flex="2"
+          minHeight="92px"
+          fontSize="44px"
+          aria-label="Half a turn more"
+          onClick={() => count(1)}
+        >
           + ½
         </Button>
       </Box>
       {wanted !== undefined && (
-        <Box fontSize="20px" fontWeight="600" color={off === 0 ? "good" : off > 0 ? "stop" : "ink"} aria-live="polite">
-          {off === 0 ? "● There: back to the mark." : off < 0 ? `${turnsSay(-off)} to go.` : `■ ${turnsSay(off)} too far. Look again before you go on.`}
+        <Box
+          fontSize="20px"
+          fontWeight="600"
+          color={off === 0 ? "good" : off > 0 ? "stop" : "ink"}
+          aria-live="polite"
+        >
+          {off === 0
+            ? "● There: back to the mark."
+            : off < 0
+              ? `${turnsSay(-off)} to go.`
+              : `■ ${turnsSay(off)} too far. Look again before you go on.`}
         </Box>
       )}
-      <ActionBar bar={bar} says={isDone ? "Next step" : "Counted"} instead="Count it first" onPrimary={counted > 0 || isDone ? () => finish() : undefined} />
+      <ActionBar
+        bar={bar}
+        says={isDone ? "Next step" : "Counted"}
+        instead="Count it first"
+        onPrimary={counted > 0 || isDone ? () => finish() : undefined}
+      />
     </>
   );
 }

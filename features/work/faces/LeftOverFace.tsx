@@ -17,14 +17,26 @@ interface LeftOverFaceProps {
 export function LeftOverFace({ left, move }: LeftOverFaceProps) {
   return (
     <>
-      <Box role="alert" fontFamily="heading" fontWeight="700" fontSize={{ base: "40px", lg: "56px" }} lineHeight="1" color="stop">
+      <Box
+        role="alert"
+        fontFamily="heading"
+        fontWeight="700"
+        fontSize={{ base: "40px", lg: "56px" }}
+        lineHeight="1"
+        color="stop"
+      >
         ■ Left over in the tray
       </Box>
       <Box fontSize="20px">
-        Stop. By the plan {left.length === 1 ? "this" : "these"} should be back by now. Go back to the step that was passed over, or say here how it stands.
+        Stop. By the plan {left.length === 1 ? "this" : "these"} should be back by now. Go back to the step
+        that was passed over, or say here how it stands.
       </Box>
       {left.map((item) => (
-        <LeftOver key={item.key} item={item} onAnswer={(because) => void move((now) => leaveOff(now, item.key, because, thisMoment()))} />
+        <LeftOver
+          key={item.key}
+          item={item}
+          onAnswer={(because) => void move((now) => leaveOff(now, item.key, because, thisMoment()))}
+        />
       ))}
     </>
   );
@@ -51,9 +63,21 @@ function LeftOver({ item, onAnswer }: { item: TrayItem; onAnswer: (because: stri
           A new one is on
         </Button>
       </Box>
-      <Box as="form" display="flex" gap="3" alignItems="flex-end" onSubmit={(event) => (event.preventDefault(), because.trim() !== "" && onAnswer(because.trim()))}>
+      <Box
+        as="form"
+        display="flex"
+        gap="3"
+        alignItems="flex-end"
+        onSubmit={(event) => (event.preventDefault(), because.trim() !== "" && onAnswer(because.trim()))}
+      >
         <Box flex="1">
-          <TextField label="It stays off, because" value={because} maxLength={150} onChange={(event) => setBecause(event.currentTarget.value)} style={{ minHeight: 56 }} />
+          <TextField
+            label="It stays off, because"
+            value={because}
+            maxLength={150}
+            onChange={(event) => setBecause(event.currentTarget.value)}
+            style={{ minHeight: 56 }}
+          />
         </Box>
         <Button type="submit" size="work" disabled={because.trim() === ""}>
           Keep

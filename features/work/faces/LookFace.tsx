@@ -17,7 +17,10 @@ import type { FaceProps } from "./face";
 
 const FOUND: Record<LookedAt, string> = { good: "● Good", watch: "▲ Watch it", replace: "■ Replace" };
 
-/** Something looked at: good, to be watched, or to be replaced; with a photo where that helps later. A check that fails holds the job. */
+/**
+ * Something looked at: good, to be watched, or to be replaced; with a photo where that helps later. A check
+ * that fails holds the job.
+ */
 export function LookFace({ route, work, step, isDone, move, finish, bar }: FaceProps) {
   const [notGood, setNotGood] = useState<Exclude<LookedAt, "good">>();
   const proving = step.phase === "prove it";
@@ -27,11 +30,27 @@ export function LookFace({ route, work, step, isDone, move, finish, bar }: FaceP
   const twinFound = twin && eventsOf(work, "step").find(({ stepId }) => stepId === twin.id)?.found;
   useKey("watch", () => setNotGood("watch"), !isDone);
   useKey("replace", () => setNotGood("replace"), !isDone && !proving);
-  if (notGood) return <NotGood step={step} finding={notGood} proving={proving} bar={bar} move={move} onClose={() => setNotGood(undefined)} onFound={() => finish(notGood)} />;
+  if (notGood)
+    return (
+      <NotGood
+        step={step}
+        finding={notGood}
+        proving={proving}
+        bar={bar}
+        move={move}
+        onClose={() => setNotGood(undefined)}
+        onFound={() => finish(notGood)}
+      />
+    );
   return (
     <>
       {isDone && found && (
-        <Box fontFamily="heading" fontWeight="700" fontSize="48px" color={found === "good" ? "good" : found === "watch" ? "watch" : "stop"}>
+        <Box
+          fontFamily="heading"
+          fontWeight="700"
+          fontSize="48px"
+          color={found === "good" ? "good" : found === "watch" ? "watch" : "stop"}
+        >
           {FOUND[found]}
         </Box>
       )}
@@ -52,11 +71,21 @@ export function LookFace({ route, work, step, isDone, move, finish, bar }: FaceP
         others={
           !isDone && (
             <>
-              <Button size="work" flex={{ base: "1", lg: "none" }} color="watch" onClick={() => setNotGood("watch")}>
+              <Button
+                size="work"
+                flex={{ base: "1", lg: "none" }}
+                color="watch"
+                onClick={() => setNotGood("watch")}
+              >
                 {proving ? "▲ Not right" : "▲ Watch it"}
               </Button>
               {!proving && (
-                <Button size="work" flex={{ base: "1", lg: "none" }} color="stop" onClick={() => setNotGood("replace")}>
+                <Button
+                  size="work"
+                  flex={{ base: "1", lg: "none" }}
+                  color="stop"
+                  onClick={() => setNotGood("replace")}
+                >
                   ■ Replace
                 </Button>
               )}

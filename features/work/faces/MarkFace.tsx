@@ -26,7 +26,9 @@ export function MarkFace({ route, work, step, isDone, move, finish, bar }: FaceP
         </Box>
       )}
       <Box fontSize="20px">
-        {step.photo ? "How it faces, where each lead and hose runs, what lies over what. From two sides." : "Across both parts, where it can be seen again."}
+        {step.photo
+          ? "How it faces, where each lead and hose runs, what lies over what. From two sides."
+          : "Across both parts, where it can be seen again."}
       </Box>
       <Photos ids={photos} of={step.title} />
       <TakePhoto ref={camera} onTake={keepPhoto(move, step.id)} first={photos.length === 0} />

@@ -17,7 +17,12 @@ import { ActionBar } from "./ActionBar";
 import type { FaceProps } from "./face";
 import { TypedNumber } from "./TypedNumber";
 
-const VERDICT = { within: ["good", "●"], "at the limit": ["watch", "▲"], beyond: ["stop", "■"], "no limit": ["watch", "▲"] } as const;
+const VERDICT = {
+  within: ["good", "●"],
+  "at the limit": ["watch", "▲"],
+  beyond: ["stop", "■"],
+  "no limit": ["watch", "▲"],
+} as const;
 
 /** Something measured against its limit, at each of its places, left against right. */
 export function MeasureFace({ route, work, step, isDone, move, finish, bar }: FaceProps) {
@@ -30,10 +35,22 @@ export function MeasureFace({ route, work, step, isDone, move, finish, bar }: Fa
   const twinValue = twin && measuredIn(work, twin.id).get("");
   const own = values.get("");
   const mine = sideOf(step.title);
-  const [left, right] = twin ? (mine === "left" ? [own, twinValue] : [twinValue, own]) : [values.get("left"), values.get("right")];
+  const [left, right] = twin
+    ? mine === "left"
+      ? [own, twinValue]
+      : [twinValue, own]
+    : [values.get("left"), values.get("right")];
   const compared = sidesCompared(left, right, measure.unit);
   const keep = (place: string, value: number) =>
-    void move((now) => withEvent(now, { ...thisMoment(), type: "measured", stepId: step.id, value, ...(place === "" ? {} : { place }) }));
+    void move((now) =>
+      withEvent(now, {
+        ...thisMoment(),
+        type: "measured",
+        stepId: step.id,
+        value,
+        ...(place === "" ? {} : { place }),
+      }),
+    );
   return (
     <>
       <Box fontSize="18px" fontWeight="600" fontFamily="heading">
@@ -43,7 +60,14 @@ export function MeasureFace({ route, work, step, isDone, move, finish, bar }: Fa
       </Box>
       <Box display="grid" gap="4">
         {places.map((place) => (
-          <Place key={place} place={place} measure={measure} value={values.get(place)} onKeep={(value) => keep(place, value)} first={place === open} />
+          <Place
+            key={place}
+            place={place}
+            measure={measure}
+            value={values.get(place)}
+            onKeep={(value) => keep(place, value)}
+            first={place === open}
+          />
         ))}
       </Box>
       {compared && (
@@ -68,7 +92,19 @@ export function MeasureFace({ route, work, step, isDone, move, finish, bar }: Fa
   );
 }
 
-function Place({ place, measure, value, onKeep, first }: { place: string; measure: Measure; value: number | undefined; onKeep: (value: number) => void; first: boolean }) {
+function Place({
+  place,
+  measure,
+  value,
+  onKeep,
+  first,
+}: {
+  place: string;
+  measure: Measure;
+  value: number | undefined;
+  onKeep: (value: number) => void;
+  first: boolean;
+}) {
   const [again, setAgain] = useState(false);
   const verdict = value === undefined ? undefined : judgeAgainst(measure, value);
   const [colour, shape] = VERDICT[verdict?.kind ?? "within"];
@@ -77,7 +113,15 @@ function Place({ place, measure, value, onKeep, first }: { place: string; measur
     setAgain(false);
   };
   return (
-    <Box display="flex" gap="4" alignItems="center" flexWrap="wrap" borderTop="1px solid" borderColor="edge" paddingTop="3">
+    <Box
+      display="flex"
+      gap="4"
+      alignItems="center"
+      flexWrap="wrap"
+      borderTop="1px solid"
+      borderColor="edge"
+      paddingTop="3"
+    >
       {value !== undefined && (
         <Box minWidth="min(240px, 100%)" flex="1">
           {place !== "" && <Box fontSize="17px">{capital(place)}</Box>}
@@ -94,7 +138,12 @@ function Place({ place, measure, value, onKeep, first }: { place: string; measur
           Measure again
         </Button>
       ) : (
-        <TypedNumber label={place === "" ? "It measures" : `Measures, ${place}`} unit={measure.unit} autoFocus={first || again} onKeep={keep} />
+        <TypedNumber
+          label={place === "" ? "It measures" : `Measures, ${place}`}
+          unit={measure.unit}
+          autoFocus={first || again}
+          onKeep={keep}
+        />
       )}
     </Box>
   );

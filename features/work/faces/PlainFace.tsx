@@ -10,13 +10,18 @@ import { BigFigure } from "@/ui/BigFigure";
 import { ActionBar } from "./ActionBar";
 import type { FaceProps } from "./face";
 
-/** A step that is done without a figure: the size of the tool or the number of bolts, as large as it can be. */
+/**
+ * A step that is done without a figure: the size of the tool or the number of bolts, as large as it can be.
+ */
 export function PlainFace(props: FaceProps) {
   const { step, fastener, isDone, finish, bar } = props;
-  const says = step.wait && step.kind === "do" ? "Done, begin the wait" : STEP_KIND[step.kind].done(fastener?.count);
+  const says =
+    step.wait && step.kind === "do" ? "Done, begin the wait" : STEP_KIND[step.kind].done(fastener?.count);
   return (
     <>
-      {fastener && (step.kind === "undo" || step.kind === "hand-start" || step.kind === "do") && <FastenerAnswer {...props} fastener={fastener} />}
+      {fastener && (step.kind === "undo" || step.kind === "hand-start" || step.kind === "do") && (
+        <FastenerAnswer {...props} fastener={fastener} />
+      )}
       {step.wait && (
         <Box fontSize="20px">
           Then it waits about {step.wait.minutes} min, until {step.wait.until}.
@@ -27,16 +32,25 @@ export function PlainFace(props: FaceProps) {
   );
 }
 
-function FastenerAnswer({ step, fastener, tools, rusted }: FaceProps & { fastener: NonNullable<FaceProps["fastener"]> }) {
+function FastenerAnswer({
+  step,
+  fastener,
+  tools,
+  rusted,
+}: FaceProps & { fastener: NonNullable<FaceProps["fastener"]> }) {
   const undoing = step.kind === "undo";
   const head = undoing ? fastener.sizeToUndo : (fastener.sizeToDoUp ?? fastener.sizeToUndo);
-  const need = headNeeds([fastener]).find(({ uses }) => uses.some(({ when }) => when === "both" || when === (undoing ? "undo" : "do up")));
+  const need = headNeeds([fastener]).find(({ uses }) =>
+    uses.some(({ when }) => when === "both" || when === (undoing ? "undo" : "do up")),
+  );
   const cover = need && coverHead(need, chestOf(tools), rusted);
   const size = head && /^(.*?)(?: ((?:mm|in|key|spline).*))?$/.exec(formatHeadSize(head));
   return (
     <Box>
       <Box fontSize="18px" fontWeight="600">
-        {step.title.includes(fastener.name) ? `${fastener.count} of them` : `${fastener.count} × ${fastener.name}`}
+        {step.title.includes(fastener.name)
+          ? `${fastener.count} of them`
+          : `${fastener.count} × ${fastener.name}`}
       </Box>
       {size && step.kind !== "hand-start" ? (
         <>
@@ -49,7 +63,11 @@ function FastenerAnswer({ step, fastener, tools, rusted }: FaceProps & { fastene
           </Box>
         </>
       ) : (
-        <BigFigure value={String(fastener.count)} unit={step.kind === "hand-start" ? "by hand, three turns each" : ""} size="work" />
+        <BigFigure
+          value={String(fastener.count)}
+          unit={step.kind === "hand-start" ? "by hand, three turns each" : ""}
+          size="work"
+        />
       )}
       {fastener.note && <Box fontSize="18px">{fastener.note}</Box>}
       {undoing && fastener.singleUse && (

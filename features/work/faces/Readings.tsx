@@ -28,7 +28,19 @@ interface ReadingsProps extends FaceProps {
 }
 
 /** What each bolt got, where it was read: by hand from a scale, or by a digital wrench. */
-export function Readings({ work, step, vehicle, stage, target, order, pull, wrench, next, isDone, move }: ReadingsProps) {
+export function Readings({
+  work,
+  step,
+  vehicle,
+  stage,
+  target,
+  order,
+  pull,
+  wrench,
+  next,
+  isDone,
+  move,
+}: ReadingsProps) {
   const [typing, setTyping] = useState(false);
   const unit = vehicle.torqueUnit;
   const read = order.flatMap((bolt, i) => {
@@ -36,7 +48,14 @@ export function Readings({ work, step, vehicle, stage, target, order, pull, wren
     if (!reading) return [];
     const over = reading.boltNm > target.highNm + 1e-9;
     const under = reading.boltNm < target.lowNm - 1e-9;
-    return [{ bolt, text: `${i + 1}: ${fromNm(reading.boltNm, unit).toFixed(1)} ${torqueSymbol(unit)}`, over, under }];
+    return [
+      {
+        bolt,
+        text: `${i + 1}: ${fromNm(reading.boltNm, unit).toFixed(1)} ${torqueSymbol(unit)}`,
+        over,
+        under,
+      },
+    ];
   });
   const scale = pull?.best?.setting.unit ?? unit;
   /** How much of what the wrench reads reaches the bolt. */
@@ -45,12 +64,22 @@ export function Readings({ work, step, vehicle, stage, target, order, pull, wren
     const { value, decimals } = readNumber(typed, "The reading");
     if (value <= 0) throw new InputError("A wrench reads more than zero. Type what stood on its scale.");
     const boltNm = toNm(value, scale) * through;
-    const reading = { stepId: step.id, stage, bolt, reading: { value, unit: scale, decimals: Math.min(6, decimals) }, boltNm, by: "hand" as const };
-    void move((now) => noteReading(now, reading, boltNm >= target.lowNm && boltNm <= target.highNm, thisMoment()));
+    const reading = {
+      stepId: step.id,
+      stage,
+      bolt,
+      reading: { value, unit: scale, decimals: Math.min(6, decimals) },
+      boltNm,
+      by: "hand" as const,
+    };
+    void move((now) =>
+      noteReading(now, reading, boltNm >= target.lowNm && boltNm <= target.highNm, thisMoment()),
+    );
     setTyping(false);
   };
   const last = next === undefined ? undefined : readingAt(work, step.id, stage, next);
-  const wrong = last?.by === "hand" ? judgePull([{ torqueNm: last.boltNm, angleDeg: 0 }], target, false) : undefined;
+  const wrong =
+    last?.by === "hand" ? judgePull([{ torqueNm: last.boltNm, angleDeg: 0 }], target, false) : undefined;
   return (
     <Box display="grid" gap="2">
       {wrong && wrong.kind !== "good" && (
@@ -92,7 +121,12 @@ export function Readings({ work, step, vehicle, stage, target, order, pull, wren
                     Put the digital wrench away
                   </Button>
                 ) : (
-                  <Button size="work" fontSize="19px" disabled={wrench.is === "connecting"} onClick={() => void wrench.connect()}>
+                  <Button
+                    size="work"
+                    fontSize="19px"
+                    disabled={wrench.is === "connecting"}
+                    onClick={() => void wrench.connect()}
+                  >
                     {wrench.is === "connecting" ? "Looking for it…" : "Digital wrench"}
                   </Button>
                 ))}

@@ -39,7 +39,9 @@ export function SafetyFace({ step, route, work, vehicle, tools, move, finish, ba
             driven={vehicle.driven}
             isTicked={ticked.has(tick)}
             stands={stands}
-            onTick={() => void move((now) => tickSafety({ ...now, openStepId: step.id }, tick, stance, thisMoment()))}
+            onTick={() =>
+              void move((now) => tickSafety({ ...now, openStepId: step.id }, tick, stance, thisMoment()))
+            }
           />
         ))}
       </Box>
@@ -47,7 +49,12 @@ export function SafetyFace({ step, route, work, vehicle, tools, move, finish, ba
       <Box display={{ base: "block", lg: "none" }}>
         <StandsFromAbove stance={stance} chocked={ticked.has("chocks")} standing={ticked.has("stands")} />
       </Box>
-      <ActionBar bar={bar} says="Up and safe" instead="Tick the four first" onPrimary={held ? undefined : () => finish()} />
+      <ActionBar
+        bar={bar}
+        says="Up and safe"
+        instead="Tick the four first"
+        onPrimary={held ? undefined : () => finish()}
+      />
     </>
   );
 }
@@ -72,7 +79,12 @@ function SafetyTickButton({ tick, stance, driven, isTicked, stands, onTick }: Sa
         </Box>
       )}
       {tick === "stands" && (
-        <Box as="span" display="block" fontWeight="600" color={stopped ? "stop" : stands.verdict === "unknown" ? "watch" : "good"}>
+        <Box
+          as="span"
+          display="block"
+          fontWeight="600"
+          color={stopped ? "stop" : stands.verdict === "unknown" ? "watch" : "good"}
+        >
           {stopped ? "■ Stop. " : stands.verdict === "unknown" ? "▲ " : "● "}
           {stands.says}
         </Box>

@@ -28,20 +28,39 @@ interface StageAnswerProps {
 }
 
 /** The answer of the moment: the setting, the angle, the turns, or "snug", with why beside it. */
-export const StageAnswer = memo(function StageAnswer({ stage, pull, fastener, unit, doubtful, byReason }: StageAnswerProps) {
+export const StageAnswer = memo(function StageAnswer({
+  stage,
+  pull,
+  fastener,
+  unit,
+  doubtful,
+  byReason,
+}: StageAnswerProps) {
   switch (stage.kind) {
     case "torque":
       return <SettingAnswer stage={stage} pull={pull} fastener={fastener} unit={unit} doubtful={doubtful} />;
     case "angle":
       return (
-        <Answer ask="Turn it further by" figure={<BigFigure value={String(stage.angleDeg)} unit="degrees" size="work" />}>
-          <MarkClock hours={clockAfter(12, stage.angleDeg)} says={`A mark at 12 o'clock comes to ${formatClock(clockAfter(12, stage.angleDeg))}`} />
-          {flats(stage.angleDeg)} A mark at 12 comes to {formatClock(clockAfter(12, stage.angleDeg))}. Not with the torque wrench.
+        <Answer
+          ask="Turn it further by"
+          figure={<BigFigure value={String(stage.angleDeg)} unit="degrees" size="work" />}
+        >
+          <MarkClock
+            hours={clockAfter(12, stage.angleDeg)}
+            says={`A mark at 12 o'clock comes to ${formatClock(clockAfter(12, stage.angleDeg))}`}
+          />
+          {flats(stage.angleDeg)} A mark at 12 comes to {formatClock(clockAfter(12, stage.angleDeg))}. Not
+          with the torque wrench.
         </Answer>
       );
     case "turns":
       return (
-        <Answer ask="Do it up by" figure={<BigFigure value={String(stage.turns)} unit={stage.turns === 1 ? "turn" : "turns"} size="work" />}>
+        <Answer
+          ask="Do it up by"
+          figure={
+            <BigFigure value={String(stage.turns)} unit={stage.turns === 1 ? "turn" : "turns"} size="work" />
+          }
+        >
           Back to the mark it was undone from.
         </Answer>
       );
@@ -66,18 +85,42 @@ export const StageAnswer = memo(function StageAnswer({ stage, pull, fastener, un
   }
 });
 
-function SettingAnswer({ stage, pull, fastener, unit, doubtful }: Omit<StageAnswerProps, "byReason"> & { stage: Extract<Stage, { kind: "torque" }> }) {
+function SettingAnswer({
+  stage,
+  pull,
+  fastener,
+  unit,
+  doubtful,
+}: Omit<StageAnswerProps, "byReason"> & { stage: Extract<Stage, { kind: "torque" }> }) {
   const best = pull?.best;
   if (pull?.bySpanner) {
     return (
-      <Answer ask="The bolt needs" figure={<BigFigure value={formatTorqueValue(stage.given)} unit={torqueSymbol(stage.given.unit)} size={doubtful ? "bench" : "work"} />}>
+      <Answer
+        ask="The bolt needs"
+        figure={
+          <BigFigure
+            value={formatTorqueValue(stage.given)}
+            unit={torqueSymbol(stage.given.unit)}
+            size={doubtful ? "bench" : "work"}
+          />
+        }
+      >
         {pullAtSpanner(stage.target.aimNm)}
       </Answer>
     );
   }
   if (!best) {
     return (
-      <Answer ask="The bolt needs" figure={<BigFigure value={formatTorqueValue(stage.given)} unit={torqueSymbol(stage.given.unit)} size="work" />}>
+      <Answer
+        ask="The bolt needs"
+        figure={
+          <BigFigure
+            value={formatTorqueValue(stage.given)}
+            unit={torqueSymbol(stage.given.unit)}
+            size="work"
+          />
+        }
+      >
         <Box as="span" color="stop" fontWeight="600">
           ■ No wrench in the chest can be set for this.{" "}
         </Box>
@@ -88,22 +131,47 @@ function SettingAnswer({ stage, pull, fastener, unit, doubtful }: Omit<StageAnsw
   const { adapter, crowfoot, multiplier } = pull;
   const more = adapter && adapter.angleDeg < 90 && adapter.offsetMm > 0;
   return (
-    <Answer ask="Set the wrench to" figure={<BigFigure value={formatTorqueValue(best.setting)} unit={torqueSymbol(best.setting.unit)} size={doubtful ? "bench" : "work"} />}>
+    <Answer
+      ask="Set the wrench to"
+      figure={
+        <BigFigure
+          value={formatTorqueValue(best.setting)}
+          unit={torqueSymbol(best.setting.unit)}
+          size={doubtful ? "bench" : "work"}
+        />
+      }
+    >
       {best.wrench.name}. The bolt is to get {stage.target.isMaximum ? "at most " : ""}
-      {fastener.figure?.form === "range" ? formatFigure(fastener.figure) : formatTorque(stage.given)}; this gives it {formatBand(best.bandNm, unit)}.
-      {more && ` The wrench reads less because the crowfoot adds ${adapter.offsetMm} mm to a ${best.wrench.gripLengthMm} mm handle.`}
-      {crowfoot && adapter?.angleDeg === 180 && ` The ${crowfoot.name} folded back along the handle raises the setting into the wrench's range.`}
-      {crowfoot && adapter?.angleDeg === 0 && ` Without the ${crowfoot.name} the figure is beyond this wrench.`}
-      {multiplier && ` Through the ${multiplier.name}: the wrench turns, the multiplier's arm rests on something firm.`}
+      {fastener.figure?.form === "range" ? formatFigure(fastener.figure) : formatTorque(stage.given)}; this
+      gives it {formatBand(best.bandNm, unit)}.
+      {more &&
+        ` The wrench reads less because the crowfoot adds ${adapter.offsetMm} mm to a ${best.wrench.gripLengthMm} mm handle.`}
+      {crowfoot &&
+        adapter?.angleDeg === 180 &&
+        ` The ${crowfoot.name} folded back along the handle raises the setting into the wrench's range.`}
+      {crowfoot &&
+        adapter?.angleDeg === 0 &&
+        ` Without the ${crowfoot.name} the figure is beyond this wrench.`}
+      {multiplier &&
+        ` Through the ${multiplier.name}: the wrench turns, the multiplier's arm rests on something firm.`}
       {adapter && adapter.angleDeg === 90 && " Crowfoot square to the handle: nothing changes."}
-      {best.shareInside < 0.999 && ` ▲ Only ${Math.round(best.shareInside * 100)} % of that lies within what is asked.`}
+      {best.shareInside < 0.999 &&
+        ` ▲ Only ${Math.round(best.shareInside * 100)} % of that lies within what is asked.`}
       {pull.chain?.pieces.map((piece) => ` Through the ${piece.name}.`)}
       {pull.chain?.gap && ` ■ ${pull.chain.gap}`}
     </Answer>
   );
 }
 
-function Answer({ ask, figure, children }: { ask: string; figure: React.ReactNode; children: React.ReactNode }) {
+function Answer({
+  ask,
+  figure,
+  children,
+}: {
+  ask: string;
+  figure: React.ReactNode;
+  children: React.ReactNode;
+}) {
   return (
     <Box>
       <Box fontWeight="600" fontSize="18px" fontFamily="heading">
@@ -123,7 +191,9 @@ function Answer({ ask, figure, children }: { ask: string; figure: React.ReactNod
 function flats(angleDeg: number): string {
   const sixths = angleDeg / 60;
   const points = angleDeg / 30;
-  return Number.isInteger(points) ? `${sixths} ${sixths === 1 ? "flat" : "flats"} of a hexagon, ${points} points of a twelve-point head.` : "";
+  return Number.isInteger(points)
+    ? `${sixths} ${sixths === 1 ? "flat" : "flats"} of a hexagon, ${points} points of a twelve-point head.`
+    : "";
 }
 
 function snugWords({ thread }: Fastener, unit: TorqueUnit): string {

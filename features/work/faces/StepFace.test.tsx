@@ -13,8 +13,22 @@ const { vehicles, tools } = demoHousehold("2026-11-24");
 const vehicle = vehicles[0];
 if (!vehicle) throw new Error("the demo has a vehicle");
 
-const bolts: Fastener = { id: "b", name: "Cover bolts", count: 2, figure: readTorqueFigure("20 Nm"), sizeToUndo: { profile: "hexagon", size: 13, unit: "mm" } };
-const step = (more: Partial<Step>): Step => ({ id: "s", title: "The cover", phase: "take apart", kind: "do", stance: "on the ground", cautions: [], ...more });
+const bolts: Fastener = {
+  id: "b",
+  name: "Cover bolts",
+  count: 2,
+  figure: readTorqueFigure("20 Nm"),
+  sizeToUndo: { profile: "hexagon", size: 13, unit: "mm" },
+};
+const step = (more: Partial<Step>): Step => ({
+  id: "s",
+  title: "The cover",
+  phase: "take apart",
+  kind: "do",
+  stance: "on the ground",
+  cautions: [],
+  ...more,
+});
 const later = step({ id: "later", title: "Later" });
 
 interface Shown {
@@ -25,7 +39,15 @@ interface Shown {
 /** The open step of a job, moved as Work moves it; what it has come to is in `at`. */
 function work({ steps, fasteners = [bolts] }: Shown) {
   const route: Route = { id: "r", name: "By the book", steps: [...steps, later], fasteners, parts: [] };
-  const job: Job = { ...stamp("own"), vehicleId: vehicle?.id ?? "", title: "Cover", system: "engine", state: "planned", routes: [route], chosenRouteId: "r" };
+  const job: Job = {
+    ...stamp("own"),
+    vehicleId: vehicle?.id ?? "",
+    title: "Cover",
+    system: "engine",
+    state: "planned",
+    routes: [route],
+    chosenRouteId: "r",
+  };
   const at: { work: Work } = { work: { ...stamp("own"), jobId: job.id, routeId: "r", events: [] } };
   function Table() {
     const [now, setNow] = useState(at.work);
@@ -34,7 +56,20 @@ function work({ steps, fasteners = [bolts] }: Shown) {
       act(() => setNow(at.work));
       return true;
     };
-    return steps[0] && vehicle && <StepFace job={job} route={route} work={now} step={steps[0]} vehicle={vehicle} tools={tools} move={move} />;
+    return (
+      steps[0] &&
+      vehicle && (
+        <StepFace
+          job={job}
+          route={route}
+          work={now}
+          step={steps[0]}
+          vehicle={vehicle}
+          tools={tools}
+          move={move}
+        />
+      )
+    );
   }
   stage(<Table />);
   return { done: () => at.work.events.map(({ type }) => type), at };
@@ -76,7 +111,10 @@ test("bolts are tightened one by one to the setting on the screen", async () => 
 
 test("what holds a life is not tightened without a figure, and “good and tight” is none", async () => {
   const { figure: _none, ...bare } = bolts;
-  const { done } = work({ steps: [step({ kind: "torque", fastenerId: "b", phase: "put back" })], fasteners: [{ ...bare, name: "Knuckle bolts", role: "steering" }] });
+  const { done } = work({
+    steps: [step({ kind: "torque", fastenerId: "b", phase: "put back" })],
+    fasteners: [{ ...bare, name: "Knuckle bolts", role: "steering" }],
+  });
   expect(screen.getByRole("alert").textContent).toContain("No figure is written down");
   await type("Look it up, and write it here", "good and tight");
   await press("Keep");
@@ -88,7 +126,9 @@ test("what holds a life is not tightened without a figure, and “good and tight
 test("a raised vehicle stops the step until all four ticks are set", async () => {
   const { done } = work({ steps: [step({ stance: "front up", kind: "undo", fastenerId: "b" })] });
   expect(screen.queryByText("All 2 are out")).toBeNull();
-  const ticks = screen.getAllByRole("button", { pressed: false }).filter((one) => one.getAttribute("aria-pressed") === "false");
+  const ticks = screen
+    .getAllByRole("button", { pressed: false })
+    .filter((one) => one.getAttribute("aria-pressed") === "false");
   expect(ticks).toHaveLength(4);
   for (const tick of ticks) await act(async () => tick.click());
   expect(done()).toEqual(["safety", "safety", "safety", "safety"]);
@@ -96,7 +136,15 @@ test("a raised vehicle stops the step until all four ticks are set", async () =>
 });
 
 test("a step that marks, waits and measures asks for one after the other", async () => {
-  const { done } = work({ steps: [step({ mark: "how it faced", wait: { minutes: 10, until: "it has soaked" }, measure: { what: "depth", unit: "mm", least: 2 } })] });
+  const { done } = work({
+    steps: [
+      step({
+        mark: "how it faced",
+        wait: { minutes: 10, until: "it has soaked" },
+        measure: { what: "depth", unit: "mm", least: 2 },
+      }),
+    ],
+  });
   await press(/Marked|Done/);
   await press(/begin the wait/);
   await press(/It is over/);

@@ -67,7 +67,11 @@ export function StepFace({ job, route, work, step, vehicle, tools, move }: StepF
   }, [opened]);
   const raising = step.kind === "raise" && !isDone;
   // Where no number is the answer, what is done or looked at is.
-  const titled = !raising && (task === "mark" || task === "look" || (task === "hands" && step.kind !== "torque" && step.kind !== "count" && !face.fastener));
+  const titled =
+    !raising &&
+    (task === "mark" ||
+      task === "look" ||
+      (task === "hands" && step.kind !== "torque" && step.kind !== "count" && !face.fastener));
   const Face = faceOf(step, task);
   const middle = () => {
     if (held || raising) return <SafetyFace {...face} />;
@@ -79,9 +83,20 @@ export function StepFace({ job, route, work, step, vehicle, tools, move }: StepF
   const withMinds = !held && !choosing && !trouble && left.length === 0;
 
   return (
-    <Sheet flex="1" padding={{ base: "4", lg: "7" }} display="flex" flexDirection="column" gap="4" minHeight={{ base: "calc(100dvh - 168px)", lg: "auto" }}>
+    <Sheet
+      flex="1"
+      padding={{ base: "4", lg: "7" }}
+      display="flex"
+      flexDirection="column"
+      gap="4"
+      minHeight={{ base: "calc(100dvh - 168px)", lg: "auto" }}
+    >
       <Box>
-        <Box as="h1" fontSize={titled && withMinds ? { base: "40px", lg: "56px" } : { base: "30px", lg: "36px" }} lineHeight={titled ? "1.05" : undefined}>
+        <Box
+          as="h1"
+          fontSize={titled && withMinds ? { base: "40px", lg: "56px" } : { base: "30px", lg: "36px" }}
+          lineHeight={titled ? "1.05" : undefined}
+        >
           {step.title}
         </Box>
         {step.detail && withMinds && (

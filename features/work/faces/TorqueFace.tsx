@@ -49,7 +49,8 @@ function Tightening(props: FaceProps & { fastener: Fastener }) {
   if (!current) return null;
   const role = roleOf(route, fastener);
   const answered = job.answers?.some(({ rule, about }) => rule === "no-figure" && about === fastener.id);
-  if (role && !isDone && !answered && lacksFigure(route, fastener)) return <NoFigureFace {...props} role={role} />;
+  if (role && !isDone && !answered && lacksFigure(route, fastener))
+    return <NoFigureFace {...props} role={role} />;
 
   const tick = (bolt: number) => void move((now) => tickBolt(now, step.id, at, bolt, thisMoment()));
   const tickNext = () =>
@@ -58,7 +59,10 @@ function Tightening(props: FaceProps & { fastener: Fastener }) {
       return following ? tickBolt(now, step.id, following.stage, following.bolt, thisMoment()) : now;
     });
   // A bolt that was taken back a moment ago is not passed over.
-  const goOn = () => void move((now) => (!isDone && nextBolt(now, step, fastener) ? now : finishTask(now, route, step, "hands", thisMoment())));
+  const goOn = () =>
+    void move((now) =>
+      !isDone && nextBolt(now, step, fastener) ? now : finishTask(now, route, step, "hands", thisMoment()),
+    );
   const pulling = wrench.is === "connected" && current.kind === "torque" && next !== undefined && !isDone;
 
   const bolts = (
@@ -68,7 +72,13 @@ function Tightening(props: FaceProps & { fastener: Fastener }) {
         order={order}
         ticked={ticked}
         next={next}
-        onTick={(bolt) => (isDone ? undefined : ticked.includes(bolt) ? void move((now) => untickBolt(now, step.id, at, bolt)) : tick(bolt))}
+        onTick={(bolt) =>
+          isDone
+            ? undefined
+            : ticked.includes(bolt)
+              ? void move((now) => untickBolt(now, step.id, at, bolt))
+              : tick(bolt)
+        }
       />
       <Box flex="1" minWidth="min(200px, 100%)">
         <Box as="h2" fontSize="26px" aria-live="polite" data-testid="bolt-count">
@@ -91,7 +101,8 @@ function Tightening(props: FaceProps & { fastener: Fastener }) {
         </Box>
         {late && (
           <Box role="status" color="watch" fontWeight="600" fontSize="17px">
-            ▲ {order.indexOf(late.bolt) + 1} came out of turn: {order.indexOf(late.expected) + 1} was next. Go on there; go round once more at the end.
+            ▲ {order.indexOf(late.bolt) + 1} came out of turn: {order.indexOf(late.expected) + 1} was next. Go
+            on there; go round once more at the end.
           </Box>
         )}
         {fastener.note && <Box fontSize="17px">{fastener.note}</Box>}
@@ -102,18 +113,33 @@ function Tightening(props: FaceProps & { fastener: Fastener }) {
   return (
     <>
       <Box fontSize="17px" color="soft" marginTop="-3">
-        {about(props, pull?.adapter ?? fastener.adapter, stages.length > 1 ? `${current.label}, ${at + 1} of ${stages.length}` : undefined)}
+        {about(
+          props,
+          pull?.adapter ?? fastener.adapter,
+          stages.length > 1 ? `${current.label}, ${at + 1} of ${stages.length}` : undefined,
+        )}
       </Box>
       <Box role="alert">
         <Doubts doubts={doubts} />
         {fastener.singleUse && (
           <Box color="watch" fontWeight="600" fontSize="18px">
-            ▲ Single-use: {fastener.reuseReason ? `the old one, because “${fastener.reuseReason}”` : `a new one${fastener.count > 1 ? " each" : ""}, not the old`}.
+            ▲ Single-use:{" "}
+            {fastener.reuseReason
+              ? `the old one, because “${fastener.reuseReason}”`
+              : `a new one${fastener.count > 1 ? " each" : ""}, not the old`}
+            .
           </Box>
         )}
       </Box>
       {!pulling && (
-        <StageAnswer stage={current} pull={pull} fastener={fastener} unit={vehicle.torqueUnit} doubtful={doubts.some(({ grave }) => grave)} byReason={holdsALife(role)} />
+        <StageAnswer
+          stage={current}
+          pull={pull}
+          fastener={fastener}
+          unit={vehicle.torqueUnit}
+          doubtful={doubts.some(({ grave }) => grave)}
+          byReason={holdsALife(role)}
+        />
       )}
       {lacking && (
         <Box color="stop" fontWeight="600" fontSize="18px">
@@ -121,17 +147,50 @@ function Tightening(props: FaceProps & { fastener: Fastener }) {
         </Box>
       )}
       {pulling && wrench.wrench ? (
-        <WrenchPull {...props} key={`${at} ${next}`} wrench={wrench.wrench} target={current.target} stage={at} bolt={next} pull={pull} onByHand={tickNext}>
+        <WrenchPull
+          {...props}
+          key={`${at} ${next}`}
+          wrench={wrench.wrench}
+          target={current.target}
+          stage={at}
+          bolt={next}
+          pull={pull}
+          onByHand={tickNext}
+        >
           {bolts}
-          <Readings {...props} stage={at} target={current.target} order={order} pull={pull} wrench={wrench} next={next} />
+          <Readings
+            {...props}
+            stage={at}
+            target={current.target}
+            order={order}
+            pull={pull}
+            wrench={wrench}
+            next={next}
+          />
         </WrenchPull>
       ) : (
         <>
           {bolts}
-          {current.kind === "torque" && <Readings {...props} stage={at} target={current.target} order={order} pull={pull} wrench={wrench} next={next} />}
+          {current.kind === "torque" && (
+            <Readings
+              {...props}
+              stage={at}
+              target={current.target}
+              order={order}
+              pull={pull}
+              wrench={wrench}
+              next={next}
+            />
+          )}
           <ActionBar
             bar={bar}
-            says={isDone || next === undefined ? "Next step" : current.kind === "torque" && pull?.bySpanner ? "Pulled" : SAYS[current.kind]}
+            says={
+              isDone || next === undefined
+                ? "Next step"
+                : current.kind === "torque" && pull?.bySpanner
+                  ? "Pulled"
+                  : SAYS[current.kind]
+            }
             onPrimary={() => (next === undefined || isDone ? goOn() : tickNext())}
           />
         </>
@@ -140,20 +199,33 @@ function Tightening(props: FaceProps & { fastener: Fastener }) {
   );
 }
 
-/** What the chest has for a fastener: the pulls that its figure asks for, and the head that nothing in it turns. */
+/**
+ * What the chest has for a fastener: the pulls that its figure asks for, and the head that nothing in it
+ * turns.
+ */
 function needsOf(fastener: Fastener, tools: FaceProps["tools"], rusted: boolean) {
   const chest = chestOf(tools);
-  const lacking = headNeeds([fastener]).find((need) => !need.holds && need.uses.some(({ when }) => when !== "undo") && coverHead(need, chest, rusted).kind === "missing");
+  const lacking = headNeeds([fastener]).find(
+    (need) =>
+      !need.holds &&
+      need.uses.some(({ when }) => when !== "undo") &&
+      coverHead(need, chest, rusted).kind === "missing",
+  );
   return { pulls: torqueNeeds(fastener, chest), lacking };
 }
 
 /** What is tightened, with what, and in which state: one line. */
-function about({ step, fastener }: FaceProps & { fastener: Fastener }, adapter: Fastener["adapter"], pass: string | undefined): string {
+function about(
+  { step, fastener }: FaceProps & { fastener: Fastener },
+  adapter: Fastener["adapter"],
+  pass: string | undefined,
+): string {
   const head = fastener.sizeToDoUp ?? fastener.sizeToUndo;
   return [
     step.title.includes(fastener.name) ? `${fastener.count} of them` : `${fastener.count} × ${fastener.name}`,
     head && formatHeadSize(head),
-    adapter && `crowfoot ${adapter.angleDeg === 0 ? "in line with the handle" : adapter.angleDeg === 90 ? "square to the handle" : `at ${adapter.angleDeg}° to the handle`}`,
+    adapter &&
+      `crowfoot ${adapter.angleDeg === 0 ? "in line with the handle" : adapter.angleDeg === 90 ? "square to the handle" : `at ${adapter.angleDeg}° to the handle`}`,
     fastener.access && fastener.access !== "room for a torque wrench" && fastener.access,
     fastener.counterHold && `hold with ${formatHeadSize(fastener.counterHold)}`,
     fastener.locking,

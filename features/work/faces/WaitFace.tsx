@@ -13,10 +13,12 @@ import type { FaceProps } from "./face";
 export function WaitFace({ route, work, step, isDone, move, finish, bar }: FaceProps) {
   const wait = runningWaits(work, route).find((one) => one.step.id === step.id);
   const now = useNow(wait !== undefined);
-  if (!wait) return <ActionBar bar={bar} says={isDone ? "Next step" : "It is over"} onPrimary={() => finish()} />;
+  if (!wait)
+    return <ActionBar bar={bar} says={isDone ? "Next step" : "It is over"} onPrimary={() => finish()} />;
   const { kind, leftMs } = waitState(wait, now);
   const next = stepAfter(work, route, step.id);
-  const free = next && next.id !== step.id && !heldUpBy(route, new Set([step.id])).has(next.id) ? next : undefined;
+  const free =
+    next && next.id !== step.id && !heldUpBy(route, new Set([step.id])).has(next.id) ? next : undefined;
   const goOn = () => free && void move((was) => ({ ...was, openStepId: free.id }));
   return (
     <>
@@ -24,7 +26,11 @@ export function WaitFace({ route, work, step, isDone, move, finish, bar }: FaceP
         {kind === "over" ? "The wait is over" : `Wait, until ${wait.until}`}
       </Box>
       <Box role="timer" color={kind === "over" ? "good" : undefined}>
-        <BigFigure value={kind === "over" ? "0:00" : formatLeft(leftMs)} unit={`of ${wait.minutes} min`} size="work" />
+        <BigFigure
+          value={kind === "over" ? "0:00" : formatLeft(leftMs)}
+          unit={`of ${wait.minutes} min`}
+          size="work"
+        />
       </Box>
       <Box role="status" fontSize="18px">
         {kind === "clock changed"

@@ -37,8 +37,25 @@ function jointOf({ locking, name }: Fastener): JointIs {
   return { locking: locking === "locking nut", soft: /\b(?:gasket|cover|sump|pan|seal)/i.test(name) };
 }
 
-/** One bolt under a digital wrench: what reaches it as it is pulled; the peak is kept, and over, under or a wrong feel said at once. */
-export function WrenchPull({ work, step, fastener, vehicle, wrench, target, stage, bolt, pull, move, bar, onByHand, children }: WrenchPullProps) {
+/**
+ * One bolt under a digital wrench: what reaches it as it is pulled; the peak is kept, and over, under or a
+ * wrong feel said at once.
+ */
+export function WrenchPull({
+  work,
+  step,
+  fastener,
+  vehicle,
+  wrench,
+  target,
+  stage,
+  bolt,
+  pull,
+  move,
+  bar,
+  onByHand,
+  children,
+}: WrenchPullProps) {
   const [liveNm, setLiveNm] = useState(0);
   const [verdict, setVerdict] = useState<PullVerdict>();
   const ratio = boltPerWrench(wrench, pull);
@@ -53,7 +70,14 @@ export function WrenchPull({ work, step, fastener, vehicle, wrench, target, stag
     const readingNm = Math.max(...samples.map(({ torqueNm }) => torqueNm));
     const reading = { value: Number(fromNm(readingNm, unit).toFixed(1)), unit, decimals: 1 };
     const sound = judged.kind === "good" && judged.feel === undefined;
-    void move((now) => noteReading(now, { stepId: step.id, stage, bolt, reading, boltNm: judged.peakNm, by: "wrench" }, sound, thisMoment()));
+    void move((now) =>
+      noteReading(
+        now,
+        { stepId: step.id, stage, bolt, reading, boltNm: judged.peakNm, by: "wrench" },
+        sound,
+        thisMoment(),
+      ),
+    );
   };
   // The joint is that of the last pass, whichever pass is on.
   const fullNm = highestNm(fastener) ?? target.aimNm;
@@ -63,7 +87,10 @@ export function WrenchPull({ work, step, fastener, vehicle, wrench, target, stag
   });
   useEffect(() => {
     wrench.hand?.takeBolt({ key: `${step.id} ${bolt}`, aimNm: fullNm, leverRatio: ratio });
-    return wrench.listen({ onSample: ({ torqueNm }) => setLiveNm(torqueNm * ratio), onReleased: (samples) => keeps.current(samples) });
+    return wrench.listen({
+      onSample: ({ torqueNm }) => setLiveNm(torqueNm * ratio),
+      onReleased: (samples) => keeps.current(samples),
+    });
   }, [wrench, step.id, stage, bolt, fullNm, ratio]);
   const hand = wrench.hand;
   const hold = useHold(hand);
@@ -82,7 +109,8 @@ export function WrenchPull({ work, step, fastener, vehicle, wrench, target, stag
         color={wrong ? (verdict.kind === "under" && !verdict.feel ? "watch" : "stop") : "good"}
         data-testid="pull-says"
       >
-        {verdict && `${wrong ? (verdict.kind === "under" && !verdict.feel ? "▲" : "■") : "●"} ${pullSays(verdict, target, unit)}`}
+        {verdict &&
+          `${wrong ? (verdict.kind === "under" && !verdict.feel ? "▲" : "■") : "●"} ${pullSays(verdict, target, unit)}`}
       </Box>
       {children}
       <ActionBar
@@ -93,7 +121,9 @@ export function WrenchPull({ work, step, fastener, vehicle, wrench, target, stag
         // There from the start, so that the button under the finger does not move when the pull is told.
         others={
           <Button size="work" flex={{ base: "1 1 100%", lg: "none" }} disabled={!last} onClick={onByHand}>
-            {last ? `Leave it at ${fromNm(last.boltNm, unit).toFixed(1)} ${torqueSymbol(unit)}` : "Leave it at that"}
+            {last
+              ? `Leave it at ${fromNm(last.boltNm, unit).toFixed(1)} ${torqueSymbol(unit)}`
+              : "Leave it at that"}
           </Button>
         }
       />

@@ -12,7 +12,10 @@ import { WaitFace } from "./WaitFace";
 
 type Face = ComponentType<FaceProps>;
 
-/** The face of a step of each kind while the hands are at it. A raise stops at its ticks before it comes to this. */
+/**
+ * The face of a step of each kind while the hands are at it. A raise stops at its ticks before it comes to
+ * this.
+ */
 const BY_KIND: Record<StepKind, Face> = {
   do: PlainFace,
   undo: PlainFace,
@@ -25,7 +28,12 @@ const BY_KIND: Record<StepKind, Face> = {
 };
 
 /** The face of every other task of a step, whatever its kind. */
-const BY_TASK: Record<Exclude<Task, "hands">, Face> = { mark: MarkFace, wait: WaitFace, measure: MeasureFace, look: LookFace };
+const BY_TASK: Record<Exclude<Task, "hands">, Face> = {
+  mark: MarkFace,
+  wait: WaitFace,
+  measure: MeasureFace,
+  look: LookFace,
+};
 
 /** The face for the task that is on in a step. */
 export function faceOf(step: Step, task: Task): Face {

@@ -20,6 +20,13 @@ export interface FaceProps {
   move: Move;
   /** Does the task that is on: the step's next task follows, or the next step. */
   finish: (found?: LookedAt) => void;
-  /** What the action bar of each face needs beside its own button; it takes the focus whenever `watchFor` changes, unless there is none. */
-  bar: { onBack: (() => void) | undefined; onTrouble: (() => void) | undefined; watchFor: string | undefined };
+  /**
+   * What the action bar of each face needs beside its own button; it takes the focus whenever `watchFor`
+   * changes, unless there is none.
+   */
+  bar: {
+    onBack: (() => void) | undefined;
+    onTrouble: (() => void) | undefined;
+    watchFor: string | undefined;
+  };
 }

@@ -9,4 +9,11 @@ export const HOW = {
 } as const;
 
 /** What the one button says at each kind of stage: what was just done with the hands. */
-export const SAYS = { torque: "Clicked", angle: "Turned", turns: "Counted", snug: "Tight", "hand tight": "Hand tight", "no figure": "Tight" } as const;
+export const SAYS = {
+  torque: "Clicked",
+  angle: "Turned",
+  turns: "Counted",
+  snug: "Tight",
+  "hand tight": "Hand tight",
+  "no figure": "Tight",
+} as const;

@@ -15,7 +15,9 @@ export function useHold(hand: DigitalWrench["hand"]): Hold | undefined {
   useEffect(() => {
     if (!hand) return;
     const down = (event: globalThis.KeyboardEvent) => {
-      const elsewhere = event.target instanceof Element && event.target.closest("input, textarea, select, button:not([data-testid=the-one]), a");
+      const elsewhere =
+        event.target instanceof Element &&
+        event.target.closest("input, textarea, select, button:not([data-testid=the-one]), a");
       if (event.key !== " " || event.repeat || elsewhere) return;
       event.preventDefault();
       hand.pull();

@@ -19,14 +19,24 @@ export const HandsSheet = memo(function HandsSheet({ hands, awake, onChange }: H
   const [look, setLook] = useLook();
   return (
     <Sheet title="Hands full">
-      <CheckField size="work" label="Read steps aloud" checked={hands.aloud} onChange={(event) => onChange({ aloud: event.currentTarget.checked })} />
+      <CheckField
+        size="work"
+        label="Read steps aloud"
+        checked={hands.aloud}
+        onChange={(event) => onChange({ aloud: event.currentTarget.checked })}
+      />
       <CheckField
         size="work"
         label={`Keep the screen awake${awake === "refused" ? " (this browser does not allow it)" : ""}`}
         checked={hands.awake}
         onChange={(event) => onChange({ awake: event.currentTarget.checked })}
       />
-      <CheckField size="work" label="A press anywhere is the button" checked={hands.anywhere} onChange={(event) => onChange({ anywhere: event.currentTarget.checked })} />
+      <CheckField
+        size="work"
+        label="A press anywhere is the button"
+        checked={hands.anywhere}
+        onChange={(event) => onChange({ anywhere: event.currentTarget.checked })}
+      />
       <Box as="fieldset" border="none" padding="0" marginTop="2">
         <Box as="legend" fontSize="15px" fontWeight="600" marginBottom="1">
           Size

@@ -21,8 +21,11 @@ export function spokenNow(route: Route, work: Work, step: Step, tools: readonly 
   const stages = stepStages(step, fastener);
   const stage = stages[next.stage];
   if (!stage) return opening;
-  const pull = torqueNeeds(fastener, chestOf(tools))[stages.slice(0, next.stage).filter(({ kind }) => kind === "torque").length];
+  const pull = torqueNeeds(fastener, chestOf(tools))[
+    stages.slice(0, next.stage).filter(({ kind }) => kind === "torque").length
+  ];
   const turn = boltOrder(fastener).indexOf(next.bolt) + 1;
-  if (turn === 1 && next.stage === 0) return `${opening} ${spokenBolt(stage, pull?.best?.setting, fastener, turn)}`;
+  if (turn === 1 && next.stage === 0)
+    return `${opening} ${spokenBolt(stage, pull?.best?.setting, fastener, turn)}`;
   return turn === 1 ? spokenBolt(stage, pull?.best?.setting, fastener, turn) : `Bolt ${turn}.`;
 }

@@ -10,7 +10,10 @@ const NONE: SettingValue<"hands"> = { aloud: false, awake: false, anywhere: fals
 export function useHands(): [SettingValue<"hands">, (change: Partial<SettingValue<"hands">>) => void] {
   const [kept, save] = useSetting("hands");
   const hands = kept ?? NONE;
-  const change = useCallback((change: Partial<SettingValue<"hands">>) => void save({ ...hands, ...change }), [hands, save]);
+  const change = useCallback(
+    (change: Partial<SettingValue<"hands">>) => void save({ ...hands, ...change }),
+    [hands, save],
+  );
   return [hands, change];
 }
 
@@ -46,7 +49,10 @@ export function useAwake(wanted: boolean): "off" | "awake" | "refused" {
 
 const CONTROLS = "button, a, input, select, textarea, label, summary, dialog, [role=dialog], nav, #bench";
 
-/** A press anywhere in the middle of the screen is the one button; presses on other controls stay what they are. */
+/**
+ * A press anywhere in the middle of the screen is the one button; presses on other controls stay what they
+ * are.
+ */
 export function usePressAnywhere(wanted: boolean): void {
   useEffect(() => {
     if (!wanted) return;

@@ -14,13 +14,30 @@ import type { Move } from "../use-work";
 const SHOWN_AT_ONCE = 5;
 
 /** Lids and rags as they lie about; each is a word first, its colour only beside it. */
-const COLOURS: Record<string, string> = { red: "#C0392B", blue: "#2E6FB0", green: "#2E8B57", yellow: "#E0B400", white: "#FFFFFF", black: "#222222" };
+const COLOURS: Record<string, string> = {
+  red: "#C0392B",
+  blue: "#2E6FB0",
+  green: "#2E8B57",
+  yellow: "#E0B400",
+  white: "#FFFFFF",
+  black: "#222222",
+};
 
 /** What is off the vehicle, where it lies, and how much of it is back. */
-export const TraySheet = memo(function TraySheet({ tray, step, move }: { tray: TrayItem[]; step: Step; move: Move }) {
+export const TraySheet = memo(function TraySheet({
+  tray,
+  step,
+  move,
+}: {
+  tray: TrayItem[];
+  step: Step;
+  move: Move;
+}) {
   const [naming, setNaming] = useState<string>();
   const [all, setAll] = useState(false);
-  const wanted = new Set([step.fastenerId, ...(step.putsBack ?? []), ...(step.takesOff ?? [])].map((one) => one?.toLowerCase()));
+  const wanted = new Set(
+    [step.fastenerId, ...(step.putsBack ?? []), ...(step.takesOff ?? [])].map((one) => one?.toLowerCase()),
+  );
   // What the hand is on comes first, then what is still out.
   const rank = ({ key, out, back }: TrayItem) => (wanted.has(key.toLowerCase()) ? 0 : back < out ? 1 : 2);
   const sorted = [...tray].sort((a, b) => rank(a) - rank(b));
@@ -31,7 +48,9 @@ export const TraySheet = memo(function TraySheet({ tray, step, move }: { tray: T
       {tray.length === 0 && <Box color="soft">Nothing is off yet.</Box>}
       {tray.length > 0 && (
         <Box color="soft" fontSize="14px">
-          {backs === tray.length ? `All ${backs} are back.` : `${tray.length - backs} still out, ${backs} back. Tap one to say where it lies.`}
+          {backs === tray.length
+            ? `All ${backs} are back.`
+            : `${tray.length - backs} still out, ${backs} back. Tap one to say where it lies.`}
         </Box>
       )}
       {shown.map((item) =>
@@ -70,7 +89,18 @@ function Line({ item, onName }: { item: TrayItem; onName: () => void }) {
         {name}
         {compartment && (
           <Box as="span" display="flex" gap="2" alignItems="center" color="soft" fontSize="14px">
-            {colour && <Box as="span" width="14px" height="14px" borderRadius="3px" border="1px solid" borderColor="ink" style={{ background: colour }} aria-hidden />}
+            {colour && (
+              <Box
+                as="span"
+                width="14px"
+                height="14px"
+                borderRadius="3px"
+                border="1px solid"
+                borderColor="ink"
+                style={{ background: colour }}
+                aria-hidden
+              />
+            )}
             {compartment}
           </Box>
         )}
@@ -82,7 +112,15 @@ function Line({ item, onName }: { item: TrayItem; onName: () => void }) {
   );
 }
 
-function NameCompartment({ item, onName, onClose }: { item: TrayItem; onName: (named: string) => void; onClose: () => void }) {
+function NameCompartment({
+  item,
+  onName,
+  onClose,
+}: {
+  item: TrayItem;
+  onName: (named: string) => void;
+  onClose: () => void;
+}) {
   const [named, setNamed] = useState(item.compartment ?? "");
   return (
     <Box
@@ -107,7 +145,16 @@ function NameCompartment({ item, onName, onClose }: { item: TrayItem; onName: (n
       <Box display="grid" gridTemplateColumns="repeat(auto-fit, minmax(84px, 1fr))" gap="2">
         {Object.entries(COLOURS).map(([word, colour]) => (
           <Button key={word} minHeight="56px" paddingInline="2" onClick={() => onName(word)}>
-            <Box as="span" width="16px" height="16px" borderRadius="3px" border="1px solid" borderColor="ink" style={{ background: colour }} aria-hidden />
+            <Box
+              as="span"
+              width="16px"
+              height="16px"
+              borderRadius="3px"
+              border="1px solid"
+              borderColor="ink"
+              style={{ background: colour }}
+              aria-hidden
+            />
             {word}
           </Button>
         ))}

@@ -22,17 +22,34 @@ interface NotGoodProps {
   onFound: () => void;
 }
 
-/** What was wrong with it, in a few words, for the log. A check before driving that fails leaves the step open and the car standing. */
+/**
+ * What was wrong with it, in a few words, for the log. A check before driving that fails leaves the step open
+ * and the car standing.
+ */
 export function NotGood({ step, finding, proving, bar, move, onClose, onFound }: NotGoodProps) {
   const [text, setText] = useState("");
-  const said = text.trim() === "" ? (proving ? "not right" : finding === "watch" ? "to be watched" : "to be replaced") : text.trim();
+  const said =
+    text.trim() === ""
+      ? proving
+        ? "not right"
+        : finding === "watch"
+          ? "to be watched"
+          : "to be replaced"
+      : text.trim();
   const about = `${step.title}: ${said}`.slice(0, 200);
   const keep = async () => {
     if (proving) {
-      if (await move((now) => ({ ...withEvent(now, { ...thisMoment(), type: "noted", as: "noticed", text: about }), doNotDrive: about }))) onClose();
+      if (
+        await move((now) => ({
+          ...withEvent(now, { ...thisMoment(), type: "noted", as: "noticed", text: about }),
+          doNotDrive: about,
+        }))
+      )
+        onClose();
       return;
     }
-    if (await move((now) => withEvent(now, { ...thisMoment(), type: "noted", as: "noticed", text: about }))) onFound();
+    if (await move((now) => withEvent(now, { ...thisMoment(), type: "noted", as: "noticed", text: about })))
+      onFound();
   };
   return (
     <Box
@@ -46,7 +63,12 @@ export function NotGood({ step, finding, proving, bar, move, onClose, onFound }:
         void keep();
       }}
     >
-      <Box fontFamily="heading" fontWeight="700" fontSize="44px" color={finding === "watch" && !proving ? "watch" : "stop"}>
+      <Box
+        fontFamily="heading"
+        fontWeight="700"
+        fontSize="44px"
+        color={finding === "watch" && !proving ? "watch" : "stop"}
+      >
         {proving ? "■ Not right" : finding === "watch" ? "▲ Watch it" : "■ Replace"}
       </Box>
       <TextField

@@ -49,7 +49,14 @@ export const StopSheet = memo(function StopSheet({ offered, proposed, move }: St
             if (text.trim() !== "") void leave();
           }}
         >
-          <TextField label="Do not drive, because" value={text} maxLength={190} autoFocus onChange={(event) => setBecause(event.currentTarget.value)} style={{ minHeight: 56 }} />
+          <TextField
+            label="Do not drive, because"
+            value={text}
+            maxLength={190}
+            autoFocus
+            onChange={(event) => setBecause(event.currentTarget.value)}
+            style={{ minHeight: 56 }}
+          />
           <Box display="flex" gap="2">
             <Button type="submit" minHeight="56px" look="primary" flex="1" disabled={text.trim() === ""}>
               Leave the note

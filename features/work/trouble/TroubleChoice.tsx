@@ -16,16 +16,32 @@ import { useKey } from "../../shell/keys";
 import type { FaceProps } from "../faces/face";
 
 /** What has gone wrong, and with what: leads to the ladder for it. */
-export function TroubleChoice({ route, step, fastener, job, move, onClose }: FaceProps & { onClose: () => void }) {
+export function TroubleChoice({
+  route,
+  step,
+  fastener,
+  job,
+  move,
+  onClose,
+}: FaceProps & { onClose: () => void }) {
   const subjects = troubleSubjects(route, step, fastener);
   const [about, setAbout] = useState(subjects[0] ?? step.title);
   const changeJob = useChangeJob(job.id);
   useKey("away", onClose);
   const meet = async (kind: TroubleKind) => {
-    const met = await move((now) => meetTrouble(now, { troubleId: newId(), stepId: step.id, kind, about }, thisMoment()));
+    const met = await move((now) =>
+      meetTrouble(now, { troubleId: newId(), stepId: step.id, kind, about }, thisMoment()),
+    );
     if (!met) return;
     if (withRenewal(route, kind, about, step, newId) !== route)
-      await changeJob((now) => withRoute(now, withRenewal(now.routes.find(({ id }) => id === route.id) ?? route, kind, about, step, newId)), `A new one is in the Kit: ${about}.`);
+      await changeJob(
+        (now) =>
+          withRoute(
+            now,
+            withRenewal(now.routes.find(({ id }) => id === route.id) ?? route, kind, about, step, newId),
+          ),
+        `A new one is in the Kit: ${about}.`,
+      );
     onClose();
   };
   return (
@@ -35,12 +51,26 @@ export function TroubleChoice({ route, step, fastener, job, move, onClose }: Fac
       </Box>
       {subjects.length > 1 && (
         <Box maxWidth="420px">
-          <SelectField label="With" choices={subjects} value={about} onChange={(event) => setAbout(event.currentTarget.value)} style={{ minHeight: 56, fontSize: 20 }} />
+          <SelectField
+            label="With"
+            choices={subjects}
+            value={about}
+            onChange={(event) => setAbout(event.currentTarget.value)}
+            style={{ minHeight: 56, fontSize: 20 }}
+          />
         </Box>
       )}
       <Box display="grid" gridTemplateColumns={{ base: "1fr", md: "repeat(3, 1fr)" }} gap="3">
         {LADDERS.map(({ kind, looks }) => (
-          <Button key={kind} size="work" minHeight="72px" padding="3" justifyContent="flex-start" textAlign="left" onClick={() => void meet(kind)}>
+          <Button
+            key={kind}
+            size="work"
+            minHeight="72px"
+            padding="3"
+            justifyContent="flex-start"
+            textAlign="left"
+            onClick={() => void meet(kind)}
+          >
             <span>
               {capital(kind)}
               <Box as="span" display="block" color="soft" fontSize="15px" fontFamily="body" fontWeight="400">

@@ -18,8 +18,10 @@ export function TroubleFace(props: FaceProps & { trouble: Trouble }) {
   const ladder = ladderFor(trouble.kind, job.system);
   const rung = nextRung(trouble, job.system);
   const tried = trouble.tried.length;
-  const does = (worked: boolean) => rung && void move((now) => tryRung(now, trouble, rung.id, worked, thisMoment()));
-  const stop = () => void move((now) => ({ ...now, doNotDrive: `${trouble.about}: ${trouble.kind}`.slice(0, 200) }));
+  const does = (worked: boolean) =>
+    rung && void move((now) => tryRung(now, trouble, rung.id, worked, thisMoment()));
+  const stop = () =>
+    void move((now) => ({ ...now, doNotDrive: `${trouble.about}: ${trouble.kind}`.slice(0, 200) }));
   return (
     <>
       <Box color="stop" fontWeight="600" fontSize="20px">
@@ -29,7 +31,10 @@ export function TroubleFace(props: FaceProps & { trouble: Trouble }) {
       {rung ? (
         <RungView {...props} rung={rung} at={ladder.rungs.indexOf(rung) + 1} of={ladder.rungs.length} />
       ) : (
-        <Box fontSize="20px">Everything on the ladder has been tried. The vehicle stays where it is until somebody with other tools has seen it.</Box>
+        <Box fontSize="20px">
+          Everything on the ladder has been tried. The vehicle stays where it is until somebody with other
+          tools has seen it.
+        </Box>
       )}
       {tried > 0 && (
         <Box color="soft" fontSize="16px">
@@ -69,11 +74,19 @@ function RungView({ rung, at, of, job, route, tools }: FaceProps & { rung: Rung;
   const changeJob = useChangeJob(job.id);
   const needs = troubleNeeds(rung, tools);
   const lacking = needs.flatMap(({ need, owned }) => (owned ? [] : [need]));
-  const listed = new Set([...(route.specialTools ?? []), ...(route.supplies ?? [])].map(({ name }) => name.toLowerCase()));
+  const listed = new Set(
+    [...(route.specialTools ?? []), ...(route.supplies ?? [])].map(({ name }) => name.toLowerCase()),
+  );
   const toList = lacking.filter(({ name }) => !listed.has(name.toLowerCase()));
   return (
     <>
-      <Box fontFamily="heading" fontWeight="600" fontSize={{ base: "30px", lg: "38px" }} lineHeight="1.1" aria-live="polite">
+      <Box
+        fontFamily="heading"
+        fontWeight="600"
+        fontSize={{ base: "30px", lg: "38px" }}
+        lineHeight="1.1"
+        aria-live="polite"
+      >
         {rung.does}
       </Box>
       <Box fontSize="18px" color="soft">
@@ -97,7 +110,11 @@ function RungView({ rung, at, of, job, route, tools }: FaceProps & { rung: Rung;
             fontSize="20px"
             onClick={() =>
               void changeJob(
-                (now) => withRoute(now, withNeeds(now.routes.find(({ id }) => id === route.id) ?? route, toList, newId)),
+                (now) =>
+                  withRoute(
+                    now,
+                    withNeeds(now.routes.find(({ id }) => id === route.id) ?? route, toList, newId),
+                  ),
                 `The Kit asks for: ${toList.map(({ name }) => name).join(", ")}.`,
               )
             }

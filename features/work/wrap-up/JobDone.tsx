@@ -12,7 +12,17 @@ import { WrapUpReport } from "../../shared/WrapUpReport";
 import { logHref } from "../../shell/addresses";
 
 /** A job that has been wrapped up, and how it went. */
-export function JobDone({ job, route, work, unit }: { job: Job; route: Route; work: Work; unit: TorqueUnit }) {
+export function JobDone({
+  job,
+  route,
+  work,
+  unit,
+}: {
+  job: Job;
+  route: Route;
+  work: Work;
+  unit: TorqueUnit;
+}) {
   return (
     <Sheet flex="1" padding={{ base: "4", lg: "6" }} display="grid" gap="4" alignContent="start">
       <Box>

@@ -37,13 +37,24 @@ interface WrapUpProps {
   onBack: () => void;
 }
 
-/** Every step is done: the checks before driving, what was replaced, at what reading, and what it brings with it. Writes the log. */
+/**
+ * Every step is done: the checks before driving, what was replaced, at what reading, and what it brings with
+ * it. Writes the log.
+ */
 export function WrapUp(props: WrapUpProps) {
   const readings = useCollection("readings");
   return readings ? <WrapUpSheet {...props} readings={readings} /> : <Loading />;
 }
 
-function WrapUpSheet({ job, vehicle, route, work, move, onBack, readings }: WrapUpProps & { readings: Reading[] }) {
+function WrapUpSheet({
+  job,
+  vehicle,
+  route,
+  work,
+  move,
+  onBack,
+  readings,
+}: WrapUpProps & { readings: Reading[] }) {
   const perform = useDo();
   const latest = latestReading(readings, vehicle.id);
   const [question, setQuestion] = useState<ReadingQuestion>();
@@ -61,11 +72,26 @@ function WrapUpSheet({ job, vehicle, route, work, move, onBack, readings }: Wrap
           [`warranty ${id}`, warrantyMonths === undefined ? "" : String(warrantyMonths)],
         ]),
       ),
-      ...Object.fromEntries(proposals.map(({ kind, dueAt, dueOn }) => [`after ${kind}`, String(dueAt ? dueAt.value - atLatest.value : daysBetween(today(), dueOn ?? today()))])),
+      ...Object.fromEntries(
+        proposals.map(({ kind, dueAt, dueOn }) => [
+          `after ${kind}`,
+          String(dueAt ? dueAt.value - atLatest.value : daysBetween(today(), dueOn ?? today())),
+        ]),
+      ),
     } as WrapUpFields,
-    () => wrapUpForm({ route, dropped, unit: vehicle.distanceUnit, today: today(), followUps: (odometer, on) => followUpsFrom(job, route, odometer, on) }),
+    () =>
+      wrapUpForm({
+        route,
+        dropped,
+        unit: vehicle.distanceUnit,
+        today: today(),
+        followUps: (odometer, on) => followUpsFrom(job, route, odometer, on),
+      }),
   );
-  const toggle = (key: string) => setDropped((was) => (was.has(key) ? new Set([...was].filter((one) => one !== key)) : new Set([...was, key])));
+  const toggle = (key: string) =>
+    setDropped((was) =>
+      was.has(key) ? new Set([...was].filter((one) => one !== key)) : new Set([...was, key]),
+    );
   const toCheck = checksToDo(work, beforeYouDrive(route));
 
   const save = (newOdometer: boolean) =>
@@ -83,11 +109,33 @@ function WrapUpSheet({ job, vehicle, route, work, move, onBack, readings }: Wrap
             works: [touched(rest)],
             replacements: fitted.map(({ part, ...said }) => {
               const own = lessons.filter((lesson) => lesson.startsWith(part.name));
-              return { ...stamp(job.origin), ...replacementFrom(job, part, { ...said, note: own.length > 0 ? own.join("\n") : undefined }, odometer, on) };
+              return {
+                ...stamp(job.origin),
+                ...replacementFrom(
+                  job,
+                  part,
+                  { ...said, note: own.length > 0 ? own.join("\n") : undefined },
+                  odometer,
+                  on,
+                ),
+              };
             }),
-            measurements: measurementsFrom(job, route, work, odometer, on).map((one) => ({ ...stamp(job.origin), ...one })),
+            measurements: measurementsFrom(job, route, work, odometer, on).map((one) => ({
+              ...stamp(job.origin),
+              ...one,
+            })),
             followUps: followUps.map((one) => ({ ...stamp(job.origin), ...one })),
-            readings: isNew ? [{ ...stamp(job.origin), vehicleId: vehicle.id, distance: odometer, on, ...(newOdometer ? { newOdometer: true } : {}) }] : [],
+            readings: isNew
+              ? [
+                  {
+                    ...stamp(job.origin),
+                    vehicleId: vehicle.id,
+                    distance: odometer,
+                    on,
+                    ...(newOdometer ? { newOdometer: true } : {}),
+                  },
+                ]
+              : [],
           },
         },
         `${job.title} is in the log.`,
@@ -104,12 +152,27 @@ function WrapUpSheet({ job, vehicle, route, work, move, onBack, readings }: Wrap
         <WrapUpChecks checks={beforeYouDrive(route)} toDo={toCheck} move={move} onBack={onBack} />
       ) : (
         <FormBox onSubmit={(event) => void save(false)(event)} gap="5">
-          <Box color="soft">Every step is done and checked. What was replaced goes into the log of the {vehicle.name}.</Box>
+          <Box color="soft">
+            Every step is done and checked. What was replaced goes into the log of the {vehicle.name}.
+          </Box>
           <Box display="grid" gridTemplateColumns={{ base: "1fr", md: "1fr 1fr" }} gap="4" maxWidth="520px">
-            <TextField label="Odometer reads" numeric unit={vehicle.distanceUnit} {...form.field("odometer")} style={{ minHeight: 56 }} />
+            <TextField
+              label="Odometer reads"
+              numeric
+              unit={vehicle.distanceUnit}
+              {...form.field("odometer")}
+              style={{ minHeight: 56 }}
+            />
             <TextField label="On" type="date" {...form.field("on")} style={{ minHeight: 56 }} />
           </Box>
-          <WrapUpLines form={form} route={route} proposals={proposals} unit={vehicle.distanceUnit} dropped={dropped} onToggle={toggle} />
+          <WrapUpLines
+            form={form}
+            route={route}
+            proposals={proposals}
+            unit={vehicle.distanceUnit}
+            dropped={dropped}
+            onToggle={toggle}
+          />
           <WrapUpReport route={route} work={work} unit={vehicle.torqueUnit} />
           <WrapUpNotes move={move} />
           {question ? (

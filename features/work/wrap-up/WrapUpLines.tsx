@@ -17,14 +17,23 @@ interface WrapUpLinesProps {
 }
 
 /** The parts that were replaced, with price and warranty, and the follow-ups that are proposed, with when. */
-export function WrapUpLines({ form: { field }, route, proposals, unit, dropped, onToggle }: WrapUpLinesProps) {
+export function WrapUpLines({
+  form: { field },
+  route,
+  proposals,
+  unit,
+  dropped,
+  onToggle,
+}: WrapUpLinesProps) {
   return (
     <>
       <Box as="fieldset" border="none" padding="0" display="grid" gap="3">
         <Box as="legend" fontFamily="heading" fontWeight="600" fontSize="24px">
           Replaced
         </Box>
-        {route.parts.length === 0 && <Box color="soft">The plan names no parts. Add them there first, or wrap up without.</Box>}
+        {route.parts.length === 0 && (
+          <Box color="soft">The plan names no parts. Add them there first, or wrap up without.</Box>
+        )}
         {route.parts.map((part) => (
           <Line key={part.id}>
             <CheckField
@@ -35,8 +44,19 @@ export function WrapUpLines({ form: { field }, route, proposals, unit, dropped, 
             />
             {!dropped.has(part.id) && (
               <Box display="grid" gridTemplateColumns="1fr 1fr" gap="3">
-                <TextField label={part.count > 1 ? "Paid, together" : "Paid"} numeric {...field(`price ${part.id}`)} style={{ minHeight: 56 }} />
-                <TextField label="Warranty" numeric unit="months" {...field(`warranty ${part.id}`)} style={{ minHeight: 56 }} />
+                <TextField
+                  label={part.count > 1 ? "Paid, together" : "Paid"}
+                  numeric
+                  {...field(`price ${part.id}`)}
+                  style={{ minHeight: 56 }}
+                />
+                <TextField
+                  label="Warranty"
+                  numeric
+                  unit="months"
+                  {...field(`warranty ${part.id}`)}
+                  style={{ minHeight: 56 }}
+                />
               </Box>
             )}
           </Line>
@@ -49,10 +69,21 @@ export function WrapUpLines({ form: { field }, route, proposals, unit, dropped, 
           </Box>
           {proposals.map(({ kind, text, dueAt }) => (
             <Line key={kind}>
-              <CheckField size="work" label={text.replace(/ after \d+ (?:km|mi)$/, "")} checked={!dropped.has(kind)} onChange={() => onToggle(kind)} />
+              <CheckField
+                size="work"
+                label={text.replace(/ after \d+ (?:km|mi)$/, "")}
+                checked={!dropped.has(kind)}
+                onChange={() => onToggle(kind)}
+              />
               {!dropped.has(kind) && (
                 <Box maxWidth="220px">
-                  <TextField label="Due after" numeric unit={dueAt ? unit : "days"} {...field(`after ${kind}`)} style={{ minHeight: 56 }} />
+                  <TextField
+                    label="Due after"
+                    numeric
+                    unit={dueAt ? unit : "days"}
+                    {...field(`after ${kind}`)}
+                    style={{ minHeight: 56 }}
+                  />
                 </Box>
               )}
             </Line>
@@ -65,7 +96,15 @@ export function WrapUpLines({ form: { field }, route, proposals, unit, dropped, 
 
 function Line({ children }: { children: React.ReactNode }) {
   return (
-    <Box display="grid" gridTemplateColumns={{ base: "1fr", xl: "minmax(0, 1fr) 300px" }} columnGap="4" alignItems="center" borderTop="1px solid" borderColor="edge" paddingTop="2">
+    <Box
+      display="grid"
+      gridTemplateColumns={{ base: "1fr", xl: "minmax(0, 1fr) 300px" }}
+      columnGap="4"
+      alignItems="center"
+      borderTop="1px solid"
+      borderColor="edge"
+      paddingTop="2"
+    >
       {children}
     </Box>
   );

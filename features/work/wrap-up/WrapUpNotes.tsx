@@ -10,16 +10,33 @@ import type { Move } from "../use-work";
 
 /** What is written down at the end: what was learnt for next time, and what was seen for another day. */
 export function WrapUpNotes({ move }: { move: Move }) {
-  const note = (as: "lesson" | "noticed") => (text: string) => void move((now) => withEvent(now, { ...thisMoment(), type: "noted", as, text }));
+  const note = (as: "lesson" | "noticed") => (text: string) =>
+    void move((now) => withEvent(now, { ...thisMoment(), type: "noted", as, text }));
   return (
     <>
-      <AddLine label="Learnt, for next time you do this" placeholder="the adjuster first, then the springs" onAdd={note("lesson")} />
-      <AddLine label="Noticed on the way, for another day" placeholder="outer boot cracked" onAdd={note("noticed")} />
+      <AddLine
+        label="Learnt, for next time you do this"
+        placeholder="the adjuster first, then the springs"
+        onAdd={note("lesson")}
+      />
+      <AddLine
+        label="Noticed on the way, for another day"
+        placeholder="outer boot cracked"
+        onAdd={note("noticed")}
+      />
     </>
   );
 }
 
-function AddLine({ label, placeholder, onAdd }: { label: string; placeholder: string; onAdd: (text: string) => void }) {
+function AddLine({
+  label,
+  placeholder,
+  onAdd,
+}: {
+  label: string;
+  placeholder: string;
+  onAdd: (text: string) => void;
+}) {
   const [text, setText] = useState("");
   const add = () => {
     if (text.trim() === "") return;

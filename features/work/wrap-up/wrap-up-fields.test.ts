@@ -11,7 +11,14 @@ const parts: Route["parts"] = [
 ];
 const route: Route = { id: "r", name: "By the book", steps: [], fasteners: [], parts };
 const followUps = (odometer: Distance, on: string): ReturnType<typeof followUpsFrom> => [
-  { vehicleId: "v", jobId: "j", kind: "recheck torque", text: "Recheck", dueAt: { value: odometer.value + 80, unit: odometer.unit }, state: "open" },
+  {
+    vehicleId: "v",
+    jobId: "j",
+    kind: "recheck torque",
+    text: "Recheck",
+    dueAt: { value: odometer.value + 80, unit: odometer.unit },
+    state: "open",
+  },
   { vehicleId: "v", jobId: "j", kind: "alignment", text: "Align", dueOn: on, state: "open" },
 ];
 const typed = {
@@ -24,7 +31,8 @@ const typed = {
   "after recheck torque": "100",
   "after alignment": "7",
 };
-const read = (fields: WrapUpFields, dropped: string[] = []) => readForm(wrapUpForm({ route, dropped: new Set(dropped), unit: "km", today: TODAY, followUps }), fields);
+const read = (fields: WrapUpFields, dropped: string[] = []) =>
+  readForm(wrapUpForm({ route, dropped: new Set(dropped), unit: "km", today: TODAY, followUps }), fields);
 
 test("prices and warranties go to their parts, follow-ups are due from the reading and the day that were typed", () => {
   expect(read(typed)).toEqual({
@@ -35,7 +43,10 @@ test("prices and warranties go to their parts, follow-ups are due from the readi
         { part: parts[0], priceMinor: 2450, warrantyMonths: 24 },
         { part: parts[1], priceMinor: undefined, warrantyMonths: undefined },
       ],
-      followUps: [expect.objectContaining({ kind: "recheck torque", dueAt: { value: 148_310, unit: "km" } }), expect.objectContaining({ kind: "alignment", dueOn: "2026-12-01" })],
+      followUps: [
+        expect.objectContaining({ kind: "recheck torque", dueAt: { value: 148_310, unit: "km" } }),
+        expect.objectContaining({ kind: "alignment", dueOn: "2026-12-01" }),
+      ],
     },
   });
 });
@@ -47,7 +58,13 @@ test("what was not fitted or is not owed asks for nothing", () => {
 });
 
 test("all that is wrong is said at once", () => {
-  const result = read({ ...typed, odometer: "92 000 mi", on: "", "warranty clip": "2.5", "after recheck torque": "0" });
+  const result = read({
+    ...typed,
+    odometer: "92 000 mi",
+    on: "",
+    "warranty clip": "2.5",
+    "after recheck torque": "0",
+  });
   expect("errors" in result && result.errors).toEqual({
     odometer: expect.stringContaining("counts kilometres"),
     on: "Choose the day.",

@@ -8,7 +8,10 @@ import { readPrice } from "@/core/quantity/money";
 import { wholeWithin } from "@/core/quantity/number-within";
 import { readDay, readOwnOdometer } from "../../shared/odometer/read-reading";
 
-/** What is typed at the wrap-up: the reading and the day, and by id or kind the price and warranty of parts and when follow-ups are due. */
+/**
+ * What is typed at the wrap-up: the reading and the day, and by id or kind the price and warranty of parts
+ * and when follow-ups are due.
+ */
 export type WrapUpFields = { odometer: string; on: string } & Record<string, string>;
 
 type FollowUpDraft = ReturnType<typeof followUpsFrom>[number];
@@ -29,8 +32,17 @@ interface WrapUpRead {
   followUps: FollowUpDraft[];
 }
 
-/** What is typed at the wrap-up makes: a reading and a day; of each part that was fitted its price and warranty; of each follow-up when it is due. */
-export function wrapUpForm({ route, dropped, unit, today, followUps }: Around): z.ZodType<WrapUpRead, WrapUpFields> {
+/**
+ * What is typed at the wrap-up makes: a reading and a day; of each part that was fitted its price and
+ * warranty; of each follow-up when it is due.
+ */
+export function wrapUpForm({
+  route,
+  dropped,
+  unit,
+  today,
+  followUps,
+}: Around): z.ZodType<WrapUpRead, WrapUpFields> {
   const parts = route.parts.filter(({ id }) => !dropped.has(id));
   const owed = followUps({ value: 0, unit }, today).filter(({ kind }) => !dropped.has(kind));
   const price = ifTyped((text) => readPrice(text));
@@ -39,8 +51,15 @@ export function wrapUpForm({ route, dropped, unit, today, followUps }: Around): 
     .object({
       odometer: typed((text) => ({ value: readOwnOdometer(text, unit), unit })),
       on: typed((text) => readDay(text, today)),
-      ...Object.fromEntries(parts.flatMap(({ id }) => [[`price ${id}`, price] as const, [`warranty ${id}`, warranty] as const])),
-      ...Object.fromEntries(owed.map(({ kind, dueAt }) => [`after ${kind}`, typed(wholeWithin(dueAt ? "The distance" : "The days", 1, 100_000))] as const)),
+      ...Object.fromEntries(
+        parts.flatMap(({ id }) => [[`price ${id}`, price] as const, [`warranty ${id}`, warranty] as const]),
+      ),
+      ...Object.fromEntries(
+        owed.map(
+          ({ kind, dueAt }) =>
+            [`after ${kind}`, typed(wholeWithin(dueAt ? "The distance" : "The days", 1, 100_000))] as const,
+        ),
+      ),
     })
     .transform(({ odometer, on, ...said }) => {
       const numbers: Readonly<Record<string, unknown>> = said;
@@ -48,7 +67,11 @@ export function wrapUpForm({ route, dropped, unit, today, followUps }: Around): 
       return {
         odometer,
         on,
-        fitted: parts.map((part) => ({ part, priceMinor: number(`price ${part.id}`), warrantyMonths: number(`warranty ${part.id}`) })),
+        fitted: parts.map((part) => ({
+          part,
+          priceMinor: number(`price ${part.id}`),
+          warrantyMonths: number(`warranty ${part.id}`),
+        })),
         followUps: followUps(odometer, on)
           .filter(({ kind }) => !dropped.has(kind))
           .map((one): FollowUpDraft => {
