@@ -10,7 +10,13 @@ export function isSame(a: unknown, b: unknown): boolean {
 export function canonical(value: unknown): string {
   return JSON.stringify(value, (_, inner: unknown) =>
     typeof inner === "object" && inner !== null && !Array.isArray(inner)
-      ? Object.fromEntries(Object.entries(inner).sort(([a], [b]) => (a < b ? -1 : a > b ? 1 : 0)))
+      ? Object.fromEntries(
+          Object.entries(inner).sort(([a], [b]) => {
+            if (a < b) return -1;
+            if (a > b) return 1;
+            return 0;
+          }),
+        )
       : inner,
   );
 }

@@ -421,17 +421,16 @@ function mountDone(): WorkEvent[] {
     as: "noticed",
     text: "Right front tyre wears on its outer edge",
   };
+  const inside: Readonly<Record<string, () => WorkEvent[]>> = {
+    "bolts-tight": () => [...bolts(0), ...bolts(1)],
+    "nuts-tight": () => [...nuts(0, [40, 41]), ...nuts(1, [75, 76])],
+  };
   const steps = (engineMount.routes[0]?.steps ?? []).flatMap((one): WorkEvent[] => {
-    const inside =
-      one.id === "bolts-tight"
-        ? [...bolts(0), ...bolts(1)]
-        : one.id === "nuts-tight"
-          ? [...nuts(0, [40, 41]), ...nuts(1, [75, 76])]
-          : [];
+    const pulls = inside[one.id]?.() ?? [];
     return [
-      ...inside,
+      ...pulls,
       {
-        ...at(inside.length > 0 ? 2 : (one.usualMinutes ?? 5)),
+        ...at(pulls.length > 0 ? 2 : (one.usualMinutes ?? 5)),
         type: "step",
         stepId: one.id,
         ...(one.kind === "look" ? { found: "good" as const } : {}),

@@ -18,7 +18,13 @@ export function CopyButton({ text, says = "Copy as text" }: { text: string; says
   const [copied, setCopied] = useState<boolean>();
   return (
     <Button onClick={() => void copyText(text).then(setCopied)} aria-live="polite">
-      {copied === undefined ? says : copied ? "● Copied" : "▲ This browser does not let it be copied"}
+      {copyWords(copied, says)}
     </Button>
   );
+}
+
+function copyWords(copied: boolean | undefined, says: string) {
+  if (copied === undefined) return says;
+  if (copied) return "● Copied";
+  return "▲ This browser does not let it be copied";
 }

@@ -69,7 +69,11 @@ function cellOf(tool: Tool, column: Column): string {
     return tool.kind === "consumable" ? String(column === "left" ? tool.left.value : tool.left.unit) : "";
   const value: unknown = (tool as Record<string, unknown>)[column];
   if (value === undefined) return "";
-  return typeof value === "boolean" ? (value ? "yes" : "no") : String(value);
+  if (typeof value === "boolean") {
+    if (value) return "yes";
+    return "no";
+  }
+  return String(value);
 }
 
 /**
@@ -110,9 +114,11 @@ function readRow(cell: (column: Column) => string, row: number): ToolDraft {
     const value =
       column === "size" || column === "left" || column === "leftUnit"
         ? undefined
-        : read(column, (text): unknown =>
-            TEXT.includes(column) ? text : YES_NO.includes(column) ? readYes(text) : readPlainNumber(text),
-          );
+        : read(column, (text): unknown => {
+            if (TEXT.includes(column)) return text;
+            if (YES_NO.includes(column)) return readYes(text);
+            return readPlainNumber(text);
+          });
     if (value !== undefined) fields[column] = value;
   }
   const size = read("size", (text) => readHeadSize(text));

@@ -134,7 +134,7 @@ function withDrive(kind: Tool["kind"], drive: SquareDrive, rest: string): ToolDr
           ? "how long each is: 75, 150"
           : "how long it is, from the square to the grip's end: 200",
       );
-      const word = kind === "extension" ? "extension" : /ratchet/.test(rest) ? "ratchet" : "bar";
+      const word = barKind(kind, rest);
       return lengths.map((lengthMm) => ({
         kind,
         name: `${drive} in ${word}, ${lengthMm} mm`,
@@ -157,6 +157,12 @@ const OFFSET = [
   new RegExp(`(?:offset|cent(?:re|er) to cent(?:re|er))\\s*(?:of|is|by|=|:)?\\s*(${LENGTH})`),
   new RegExp(`(${NUMBER}\\s*(?:mm|cm|in|inch|inches|"))\\s*(?:offset|cent(?:re|er) to cent(?:re|er))`),
 ];
+
+function barKind(kind: string, rest: string) {
+  if (kind === "extension") return "extension";
+  if (/ratchet/.test(rest)) return "ratchet";
+  return "bar";
+}
 
 /** Tools that come in sizes: `text` has the sizes, `said` all the words. */
 function sized(

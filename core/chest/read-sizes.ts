@@ -67,14 +67,16 @@ function range(fromText: string, toText: string, sense: SizeSense): HeadSize[] {
   if (from.size >= to.size)
     throw new InputError(`“${said}” runs backwards. Write the smaller size first.`, "sizes");
   const made = MADE_NUMBERS[from.profile];
-  const sizes = made
-    ? made.filter((size) => size >= from.size && size <= to.size)
-    : from.unit === "in"
-      ? steps(from.size, to.size, 1 / 16)
-      : steps(from.size, to.size, 1);
+  const sizes = sizesBetween(made, from, to);
   if (sizes.length > 60)
     throw new InputError(`“${said}” would be ${sizes.length} sizes. Check the numbers.`, "sizes");
   return sizes.map((size) => ({ ...from, size }));
+}
+
+function sizesBetween(made: readonly number[] | undefined, from: HeadSize, to: HeadSize) {
+  if (made) return made.filter((size) => size >= from.size && size <= to.size);
+  if (from.unit === "in") return steps(from.size, to.size, 1 / 16);
+  return steps(from.size, to.size, 1);
 }
 
 function steps(from: number, to: number, by: number): number[] {

@@ -102,12 +102,7 @@ function definedFor(strength: StrengthClass, threads: readonly Thread[]): boolea
  * 89 lb·ft → thirty times.
  */
 export function sayJump(figure: TorqueFigure): string | undefined {
-  const passes =
-    figure.form === "passes"
-      ? figure.torques
-      : figure.form === "angle" && figure.first.form === "passes"
-        ? figure.first.torques
-        : [];
+  const passes = passesOf(figure);
   for (const [i, after] of passes.entries()) {
     const before = passes[i - 1] ?? after;
     const times = Math.max(quantityNm(after) / quantityNm(before), quantityNm(before) / quantityNm(after));
@@ -120,6 +115,12 @@ export function sayJump(figure: TorqueFigure): string | undefined {
     }
   }
   return undefined;
+}
+
+function passesOf(figure: TorqueFigure): readonly TorqueQuantity[] {
+  if (figure.form === "passes") return figure.torques;
+  if (figure.form === "angle" && figure.first.form === "passes") return figure.first.torques;
+  return [];
 }
 
 /** A figure in short, for lists of like ones. */

@@ -255,14 +255,14 @@ test("the sheet says size, figure, setting, order and what to mind; as text and 
       what: "Bolts",
       size: "16 mm",
       figure: "40 N·m",
-      set: ["26.5 lb·ft on 3/8 in torque wrench, 45 mm crowfoot in line"],
+      set: ["26.5 lb·ft on 3/8 in torque wrench, 45 mm crowfoot in line with the handle"],
       order: "1 3 2 4",
     },
     { set: ["look it up first"], cautions: [expect.stringContaining("106 lb·ft would break")] },
   ]);
   const text = sheetText(sheet, "text");
   expect(text).toContain(
-    "- 4 × Bolts: 16 mm; 40 N·m; set 26.5 lb·ft on 3/8 in torque wrench, 45 mm crowfoot in line; order 1 3 2 4",
+    "- 4 × Bolts: 16 mm; 40 N·m; set 26.5 lb·ft on 3/8 in torque wrench, 45 mm crowfoot in line with the handle; order 1 3 2 4",
   );
   expect(text).toContain("[ ] TO FIND: 2 × Mount, engine");
   expect(text).toContain("local rules and a licensed workshop come first.");

@@ -25,6 +25,12 @@ export function standHeight(
   requirePositive(highestMm, "The stand's highest height", "standHigh");
   if (lowestMm > highestMm)
     throw new InputError("The stand's lowest height is above its highest. Swap the two.", "standLow");
-  const verdict = wantedMm > highestMm ? "too low" : wantedMm < lowestMm ? "too tall" : "reaches";
+  const verdict = reachVerdict(wantedMm, highestMm, lowestMm);
   return { liftMm: wantedMm - pointNowMm, verdict };
+}
+
+function reachVerdict(wantedMm: number, highestMm: number, lowestMm: number) {
+  if (wantedMm > highestMm) return "too low";
+  if (wantedMm < lowestMm) return "too tall";
+  return "reaches";
 }

@@ -1,8 +1,9 @@
 import { daysBetween } from "../day";
 import type { Job } from "../model/job";
 import { chosenRoute } from "../plan/chosen-route";
-import { formatDistance } from "../quantity/distance";
+import { type Distance, formatDistance } from "../quantity/distance";
 import type { Owed } from "./follow-up";
+import { type DayBand } from "./mileage/driving";
 import { isPartOf, partKey } from "./part-key";
 import type { Due } from "./upkeep/due";
 import type { Wear } from "./upkeep/wear";
@@ -97,18 +98,10 @@ function fromJob(job: Job, when: string, urgency: NextThing["urgency"]): NextThi
 }
 
 function fromFollowUp({ followUp, on, left, reached }: Owed, vehicleId: string, today: string): Ranked {
-  const days = reached
-    ? Math.min(0, on ? daysUntil(on.best, today) : 0)
-    : on
-      ? daysUntil(on.best, today)
-      : SOME_DAY;
+  const days = daysLeft(reached, on, today);
   const byDay = followUp.dueOn !== undefined && on?.best === followUp.dueOn;
-  const when = reached ? "now" : byDay ? inDays(days) : left ? `in ${formatDistance(left)}` : "open";
-  const urgency = reached
-    ? "now"
-    : days <= SOON_DAYS || (left !== undefined && left.value <= SOON_DISTANCE)
-      ? "soon"
-      : "later";
+  const when = whenWords(reached, byDay, days, left);
+  const urgency = urgencyOf(reached, days, left);
   return {
     rank: 1,
     days,
@@ -124,6 +117,25 @@ function fromFollowUp({ followUp, on, left, reached }: Owed, vehicleId: string, 
   };
 }
 
+function urgencyOf(reached: boolean, days: number, left: Distance | undefined) {
+  if (reached) return "now";
+  if (days <= SOON_DAYS || (left !== undefined && left.value <= SOON_DISTANCE)) return "soon";
+  return "later";
+}
+
+function whenWords(reached: boolean, byDay: boolean, days: number, left: Distance | undefined) {
+  if (reached) return "now";
+  if (byDay) return inDays(days);
+  if (left) return `in ${formatDistance(left)}`;
+  return "open";
+}
+
+function daysLeft(reached: boolean, on: DayBand | undefined, today: string) {
+  if (reached) return Math.min(0, on ? daysUntil(on.best, today) : 0);
+  if (on) return daysUntil(on.best, today);
+  return SOME_DAY;
+}
+
 function fromDue(
   { key, interval, place, on, left, state, by }: Due,
   vehicleId: string,
@@ -133,14 +145,7 @@ function fromDue(
   const title = `${interval.part}${place?.includes(" ") ? `, ${place}` : ""}`;
   const over =
     by === "distance" && left ? formatDistance({ ...left, value: Math.abs(left.value) }) : undefined;
-  const when =
-    state === "overdue"
-      ? over && left && left.value < 0
-        ? `${over} over`
-        : inDays(Math.min(days, 0))
-      : over
-        ? `${over} left`
-        : inDays(days);
+  const when = dueWords(state, over, left, days);
   return {
     rank: 1,
     days,
@@ -156,6 +161,15 @@ function fromDue(
   };
 }
 
+function dueWords(state: string, over: string | undefined, left: Distance | undefined, days: number) {
+  if (state === "overdue") {
+    if (over && left && left.value < 0) return `${over} over`;
+    return inDays(Math.min(days, 0));
+  }
+  if (over) return `${over} left`;
+  return inDays(days);
+}
+
 function fromWear(
   { what, at, points, unit, decimals, state, line }: Wear,
   vehicleId: string,
@@ -164,11 +178,7 @@ function fromWear(
   const days = line?.on ? daysUntil(line.on.best, today) : 0;
   const beyond = state === "overdue";
   const last = `${points.at(-1)?.value.toFixed(decimals) ?? ""} ${unit}`;
-  const when = beyond
-    ? `beyond its limit, ${last}`
-    : days <= 0
-      ? "at its limit by now"
-      : `at its limit ${inDays(days)}`;
+  const when = wearWords(beyond, last, days);
   const thing: NextThing = {
     ...nothing,
     key: `wear ${what} ${at ?? ""}`,
@@ -179,6 +189,12 @@ function fromWear(
     view: "wear",
   };
   return { rank: 1, days: beyond ? BEFORE_ALL : days, thing };
+}
+
+function wearWords(beyond: boolean, last: string, days: number) {
+  if (beyond) return `beyond its limit, ${last}`;
+  if (days <= 0) return "at its limit by now";
+  return `at its limit ${inDays(days)}`;
 }
 
 function daysUntil(day: string, today: string): number {

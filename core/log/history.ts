@@ -114,11 +114,7 @@ export function historyOf(
                 what,
                 at ?? "",
                 `${value} ${unit}`,
-                least !== undefined
-                  ? `at least ${least} ${unit}`
-                  : most !== undefined
-                    ? `at most ${most} ${unit}`
-                    : "",
+                limitWords(least, unit, most),
               ]),
             },
           ]
@@ -141,6 +137,12 @@ export function historyOf(
 
 const CAUTION =
   "Figures and advice here are general. The vehicle maker's instructions, local rules and a licensed workshop come first.";
+
+function limitWords(least: number | undefined, unit: string, most: number | undefined): string {
+  if (least !== undefined) return `at least ${least} ${unit}`;
+  if (most !== undefined) return `at most ${most} ${unit}`;
+  return "";
+}
 
 /**
  * A history as Markdown; a cell's own bars, line breaks and markup are kept from making a table or a link of

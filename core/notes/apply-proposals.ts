@@ -168,13 +168,21 @@ function fastenerOf(one: FastenerProposal, id: string, note: string | undefined)
     ...(one.doubtful && figure ? { doubtful: true } : {}),
     ...(has("single-use") ? { singleUse: true } : {}),
     ...(has("cross") ? { pattern: { layout: "circle" as const } } : {}),
-    ...(has("on the ground")
-      ? { tightened: "on the ground" as const }
-      : has("at ride height")
-        ? { tightened: "at ride height" as const }
-        : {}),
-    ...(locker ? { locking: locker } : has("new pin") ? { locking: "split pin" as const } : {}),
+    ...tightenedWhere(has),
+    ...lockedBy(locker, has),
     ...(has("anti-seize") ? { threadIs: "anti-seize" as const } : {}),
     ...(note ? { note: note.slice(0, 200) } : {}),
   };
+}
+
+function lockedBy(locker: Fastener["locking"], has: (trait: string) => boolean): Pick<Fastener, "locking"> {
+  if (locker) return { locking: locker };
+  if (has("new pin")) return { locking: "split pin" as const };
+  return {};
+}
+
+function tightenedWhere(has: (trait: string) => boolean): Pick<Fastener, "tightened"> {
+  if (has("on the ground")) return { tightened: "on the ground" as const };
+  if (has("at ride height")) return { tightened: "at ride height" as const };
+  return {};
 }

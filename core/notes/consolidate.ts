@@ -74,7 +74,11 @@ function countedLast(one: Group, kept: Group[]): void {
   }
 }
 
-const all = ({ count, perSide }: Group) => (count === undefined ? undefined : perSide ? 2 * count : count);
+const all = ({ count, perSide }: Group) => {
+  if (count === undefined) return undefined;
+  if (perSide) return 2 * count;
+  return count;
+};
 
 /**
  * Whether so many bolts of which nothing else is told are these: there are just so many, or they were spoken

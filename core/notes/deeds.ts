@@ -68,7 +68,7 @@ export function turnOf(heard: Pick<Heard, "text" | "terms" | "told" | "listing" 
     if (!clause || i < firstOff || (deed?.way === "on" && MEANWHILE.test(saidIn(text, terms, clause))))
       return 0;
     const torque = torques.some(({ from }) => from >= clause.from && from < clause.to);
-    return (deed?.way === "off" ? -1 : deed?.way === "on" ? 1 : 0) + (torque ? 1.5 : 0);
+    return directionOf(deed) + (torque ? 1.5 : 0);
   });
   // Before the turn what goes on counts against it, after it what comes off.
   let against = weight.reduce((sum, one) => sum + Math.max(0, -one), 0);
@@ -76,13 +76,7 @@ export function turnOf(heard: Pick<Heard, "text" | "terms" | "told" | "listing" 
   for (let at = 0; at <= told.length; at++) {
     const clause = told[at];
     const said = clause ? saidIn(text, terms, clause) : "";
-    const cue = TURNS.test(said)
-      ? 3
-      : /^\W*(?:and |now |so |ok |okay |right |all right |alright |then )*(?:the )?new (?!ones? )\w+/i.test(
-            said,
-          )
-        ? 1.5
-        : 0;
+    const cue = turnWeight(said);
     const cost = against - cue;
     if (cost < best.cost) best = { at, cost };
     const one = weight[at] ?? 0;
@@ -106,6 +100,21 @@ export interface Done {
   object: Clause;
   /** Where it goes: "off", "back on". */
   particle: string;
+}
+
+function turnWeight(said: string) {
+  if (TURNS.test(said)) return 3;
+  if (
+    /^\W*(?:and |now |so |ok |okay |right |all right |alright |then )*(?:the )?new (?!ones? )\w+/i.test(said)
+  )
+    return 1.5;
+  return 0;
+}
+
+function directionOf(deed: Done | undefined) {
+  if (deed?.way === "off") return -1;
+  if (deed?.way === "on") return 1;
+  return 0;
 }
 
 /** What a clause says is done, by its verb. */
@@ -209,14 +218,7 @@ function doneIn(terms: readonly Term[], { from, to }: Clause): Done | undefined 
       )
         return {
           way: "off",
-          says:
-            word === "take" || word === "pull"
-              ? "remove"
-              : word === "lift"
-                ? "lift out"
-                : word === "run" || word === "turn" || word === "wind"
-                  ? "undo"
-                  : `${word} ${particle}`,
+          says: plainVerb(word, particle),
           object,
           particle,
         };
@@ -226,6 +228,13 @@ function doneIn(terms: readonly Term[], { from, to }: Clause): Done | undefined 
     return { way, says, object, particle };
   }
   return undefined;
+}
+
+function plainVerb(word: string, particle: string): string {
+  if (word === "take" || word === "pull") return "remove";
+  if (word === "lift") return "lift out";
+  if (word === "run" || word === "turn" || word === "wind") return "undo";
+  return `${word} ${particle}`;
 }
 
 /** "Start the engine", "start it up and check": and not "start it by hand", which is a bolt. */

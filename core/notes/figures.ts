@@ -61,12 +61,7 @@ export function put(group: Group, figure: SaidFigure, said: string, at: number):
     /\b(?:second (?:time|round|pass|stage)|then|final(?:ly)?|round again|next (?:round|time|pass)|and again|(?:pass|stage|step|round) (?:2|3|two|three))\b/i.test(
       said,
     );
-  const torques =
-    before?.figure.form === "value"
-      ? [before.figure.torque]
-      : before?.figure.form === "passes"
-        ? before.figure.torques
-        : undefined;
+  const torques = torquesBefore(before);
   const last = torques?.at(-1);
   if (
     before &&
@@ -101,6 +96,12 @@ export function put(group: Group, figure: SaidFigure, said: string, at: number):
     };
   else group.figures.push(figure);
   group.figuredAt = at;
+}
+
+function torquesBefore(before: SaidFigure | undefined) {
+  if (before?.figure.form === "value") return [before.figure.torque];
+  if (before?.figure.form === "passes") return before.figure.torques;
+  return undefined;
 }
 
 /**

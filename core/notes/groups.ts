@@ -1,4 +1,4 @@
-import { type Clause } from "./clauses";
+import { type Told, type Clause } from "./clauses";
 import { consolidated, isReal } from "./consolidate";
 import { turnOf } from "./deeds";
 import type { Grouped } from "./group";
@@ -128,8 +128,7 @@ function enter(walk: Walk, i: number): Here | undefined {
     named.length === 0 || (heading.length > named.length && named.every((word) => heading.includes(word)))
       ? heading
       : [];
-  const things =
-    headed.length === 0 && named.length > 0 ? named : headed.length > 0 ? headed : ofTitle(walk, clause);
+  const things = nearestHeads(headed, named, walk, clause);
   // "this little plastic thing …": the thing before it, told once more.
   const describes =
     clause.sentence - walk.topicSentence <= 1 &&
@@ -192,4 +191,10 @@ function enter(walk: Walk, i: number): Here | undefined {
     things,
     noSize: new Set(),
   };
+}
+
+function nearestHeads(headed: string[], named: string[], walk: Walk, clause: Told) {
+  if (headed.length === 0 && named.length > 0) return named;
+  if (headed.length > 0) return headed;
+  return ofTitle(walk, clause);
 }

@@ -4,6 +4,7 @@ import { countBefore } from "./counts";
 import { type Heard, type Noted, type Span, saidIn, spanOf } from "./heard";
 import { singular } from "./mention";
 import { type Wait, cautionsOf, measuresOf, short, waitsOf } from "./minded";
+import { type FoundSize } from "./scan-size";
 import type { Term } from "./terms";
 import {
   ACTIONS,
@@ -180,15 +181,7 @@ function nameOf(
     const word = terms[i]?.text ?? "";
     const size = sizes.find((one) => one.to === i + 1);
     if (size) {
-      words.unshift(
-        size.kind === "head"
-          ? formatHeadSize(size.head).replace(/ key$/, "")
-          : size.kind === "drive"
-            ? `${size.drive} in`
-            : size.kind === "length"
-              ? lengthText(terms, size)
-              : size.text,
-      );
+      words.unshift(sizeName(size, terms));
       i = size.from;
       from = size.from;
       continue;
@@ -235,6 +228,13 @@ function nameOf(
     amount,
     count: countBefore(terms, from, least).count ?? 1,
   };
+}
+
+function sizeName(size: FoundSize, terms: readonly Term[]): string {
+  if (size.kind === "head") return formatHeadSize(size.head).replace(/ key$/, "");
+  if (size.kind === "drive") return `${size.drive} in`;
+  if (size.kind === "length") return lengthText(terms, size);
+  return size.text;
 }
 
 /** A part by its fullest name: "washers" that were "2 copper washers" before. */

@@ -45,9 +45,7 @@ export interface Mention extends Clause {
 }
 
 export const singular = (word: string) =>
-  word.replace(/(?<=[a-z]{3})(?:(?<=sh|ch|ss|x)es|s)$/, (end, at: number) =>
-    /(?:ss|is|us)$/.test(word) ? end : at ? "" : "",
-  );
+  word.replace(/(?<=[a-z]{3})(?:(?<=sh|ch|ss|x)es|s)$/, (end) => (/(?:ss|is|us)$/.test(word) ? end : ""));
 
 /** What tells a fastener from others, each in one form: "bottom" and "lower" are no two places. */
 export const marksOf = (words: readonly string[]): string[] =>

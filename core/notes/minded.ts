@@ -163,13 +163,7 @@ function timeIn({ terms }: Heard, from: number, to: number): { says: string; min
     // "they're 10s" are no seconds.
     const plural = unit === "s" && terms[next]?.start === terms[next - 1]?.end;
     if (LENGTH_OF_TIME.test(unit) && !plural) {
-      const [long, each] = unit.startsWith("m")
-        ? ["min", 1]
-        : unit.startsWith("h")
-          ? ["h", 60]
-          : unit.startsWith("s")
-            ? ["s", 1 / 60]
-            : [unit, 1440];
+      const [long, each] = waitUnit(unit);
       const minutes = Math.round(number.value * each * 10) / 10;
       return {
         says: number.fraction && long === "h" ? `${Math.round(minutes)} min` : `${number.value} ${long}`,
@@ -192,3 +186,10 @@ export const short = (said: string, most = 14): string =>
     .split(" ")
     .slice(0, most)
     .join(" ");
+
+function waitUnit(unit: string): [unit: string, minutes: number] {
+  if (unit.startsWith("m")) return ["min", 1];
+  if (unit.startsWith("h")) return ["h", 60];
+  if (unit.startsWith("s")) return ["s", 1 / 60];
+  return [unit, 1440];
+}

@@ -39,15 +39,7 @@ export function begin(
       !(fresh && KIND.has(mark)) &&
       (!fresh || mention.head === "" || before.includes(mark)),
   );
-  const name = mention.some
-    ? [...mention.marks, ...topic, "bolts"].join(" ")
-    : mention.placed
-      ? [...mention.marks, (mention.count ?? 2) > 1 ? "bolts" : "bolt"].join(" ")
-      : mention.sized
-        ? [...topic, (mention.count ?? 2) > 1 ? "bolts" : "bolt"].join(" ")
-        : own
-          ? mention.name
-          : [...topic, mention.name].join(" ");
+  const name = nameFor(mention, topic, own);
   return {
     name,
     aliases: [],
@@ -68,6 +60,14 @@ export function begin(
     figuredAt: at,
     clauses: new Set([at]),
   };
+}
+
+function nameFor(mention: Mention, topic: readonly string[], own: boolean): string {
+  if (mention.some) return [...mention.marks, ...topic, "bolts"].join(" ");
+  if (mention.placed) return [...mention.marks, (mention.count ?? 2) > 1 ? "bolts" : "bolt"].join(" ");
+  if (mention.sized) return [...topic, (mention.count ?? 2) > 1 ? "bolts" : "bolt"].join(" ");
+  if (own) return mention.name;
+  return [...topic, mention.name].join(" ");
 }
 
 export function touch(group: Group, mention: Mention, terms: readonly Term[], at: number): void {
@@ -130,21 +130,8 @@ export function resolve(
       if (group !== last || at - group.last > 8) continue;
       return group;
     }
-    const sizeSame =
-      size && group.undo
-        ? formatHeadSize(size) === formatHeadSize(group.undo.head) ||
-          (group.doUp && formatHeadSize(size) === formatHeadSize(group.doUp.head))
-          ? 1
-          : -1
-        : 0;
-    const counts =
-      mention.count !== undefined && group.count !== undefined
-        ? mention.count === group.count || (group.perSide && mention.count === group.count * 2)
-          ? 1
-          : mention.definite && mention.count < group.count
-            ? -0.3
-            : -1
-        : 0;
+    const sizeSame = sizeFits(size, group);
+    const counts = countFits(mention, group);
     // Counted anew, and not so many: others, unless some of them are meant.
     if (counts === -1 && !mention.definite && (mention.count ?? 0) > 1 && (group.count ?? 0) > 1) continue;
     const age = at - group.last;
@@ -152,13 +139,13 @@ export function resolve(
       3 * shared -
       1.2 * extra +
       1.2 * Math.min(2, sameTopic) +
-      (sizeSame === 1 ? 2.2 : sizeSame === -1 ? (goingBack ? -1.5 : -3) : 0) +
+      sizeWeight(sizeSame, goingBack) +
       (counts > 0 ? 0.9 : 3 * counts) +
       Math.max(0, 1.2 - age * 0.1);
     if (group === last) score += 0.5;
     if (mention.family === group.family) score += 0.3;
     if (plain && (mention.definite || mention.count === undefined)) score += 1.4;
-    else if (plain) score -= counts > 0 && group === last ? -1.4 : goingBack ? 0.2 : 1.5;
+    else if (plain) score -= plainWeight(counts > 0 && group === last, goingBack);
     // Called something else altogether: another, whatever is being worked on.
     if (extra > 0 && shared === 0 && !(counts > 0 && sameTopic > 0)) score -= 3;
     // All that it is called is known already.
@@ -166,6 +153,32 @@ export function resolve(
     if (!best || score > best.score) best = { group, score };
   }
   return best && best.score >= (mention.family === "one" ? 1.2 : 2) ? best.group : undefined;
+}
+
+/** What speaks against bolts that are named no more closely being a group that is. */
+function plainWeight(theLast: boolean, goingBack: boolean): number {
+  if (theLast) return -1.4;
+  return goingBack ? 0.2 : 1.5;
+}
+
+function sizeWeight(fits: number, goingBack: boolean): number {
+  if (fits === 0) return 0;
+  if (fits > 0) return 2.2;
+  return goingBack ? -1.5 : -3;
+}
+
+/** 1 where a count is the group's, less than 0 where it is another, 0 where either is not known. */
+function countFits(mention: Mention, { count, perSide }: Group): number {
+  if (mention.count === undefined || count === undefined) return 0;
+  if (mention.count === count || (perSide && mention.count === count * 2)) return 1;
+  return mention.definite && mention.count < count ? -0.3 : -1;
+}
+
+/** 1 where a size is the group's, -1 where it is another, 0 where either is not known. */
+function sizeFits(size: HeadSize | undefined, { undo, doUp }: Group): number {
+  if (!size || !undo) return 0;
+  const said = formatHeadSize(size);
+  return said === formatHeadSize(undo.head) || (doUp && said === formatHeadSize(doUp.head)) ? 1 : -1;
 }
 
 /**

@@ -145,7 +145,7 @@ export function sizeAt(words: readonly Word[], at: number): FoundSize | undefine
         kind: "head",
         head: { profile: "multi-spline", size, unit: "number" },
         from: at,
-        to: at + (text(at + 1) === "triple" ? 3 : text(at + 1) === "splines" ? 2 : 1),
+        to: at + wordsTaken(text, at),
       };
     if (spline)
       return { kind: "head", head: { profile: "multi-spline", size, unit: "number" }, from: at, to: at + 2 };
@@ -260,6 +260,12 @@ export function sizeAt(words: readonly Word[], at: number): FoundSize | undefine
 /** "T20s": more than one, written on to its number. */
 const plural = (words: readonly Word[], at: number): number =>
   words[at]?.text === "s" && words[at]?.start === words[at - 1]?.end ? 1 : 0;
+
+function wordsTaken(text: (n: number) => string, at: number) {
+  if (text(at + 1) === "triple") return 3;
+  if (text(at + 1) === "splines") return 2;
+  return 1;
+}
 
 /** A bare number is a size where a tool or a plural says so: "a 17 socket", "the 10 bolts", "two 13s". */
 function bareSize(

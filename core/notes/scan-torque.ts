@@ -109,10 +109,16 @@ function angleAt(words: readonly Word[], at: number): { degrees: number; next: n
       (unit === "a" && text(number.next + 1) === "turn")) &&
     number.fraction
   ) {
-    const next = unit === "turn" ? number.next + 1 : unit === "a" ? number.next + 2 : number.next + 3;
+    const next = afterUnit(unit, number);
     return { degrees: number.value * 360, next };
   }
   return undefined;
+}
+
+function afterUnit(unit: string, number: Spoken) {
+  if (unit === "turn") return number.next + 1;
+  if (unit === "a") return number.next + 2;
+  return number.next + 3;
 }
 
 function maximumBefore(words: readonly Word[], at: number): number {

@@ -148,11 +148,7 @@ export function spokenNumber(words: readonly Word[], at: number): Spoken | undef
     if (!first.fraction && first.decimals === 0 && more?.fraction && more.value < 1)
       return { value: first.value + more.value, next: at + 2 + dash, fraction: true, decimals: 0 };
     // "13 16s", "11 16ths": sixteenths with no line between.
-    const parts = /^(?:16|32)(?:s|ths)$/.test(text(at + 1))
-      ? Number.parseInt(text(at + 1), 10)
-      : /^(?:16|32)$/.test(text(at + 1)) && /^(?:s|ths)$/.test(text(at + 2))
-        ? Number(text(at + 1))
-        : 0;
+    const parts = denominatorSaid(text, at);
     if (first.decimals === 0 && first.value % 2 === 1 && first.value < parts)
       return {
         value: first.value / parts,
@@ -198,6 +194,12 @@ export function spokenNumber(words: readonly Word[], at: number): Spoken | undef
   const and = mixedTail(words, whole.next);
   if (and) return { value: whole.value + and.value, next: and.next, fraction: true, decimals: 0 };
   return { value: whole.value, next: whole.next, fraction: false, decimals: 0 };
+}
+
+function denominatorSaid(text: (n: number) => string, at: number) {
+  if (/^(?:16|32)(?:s|ths)$/.test(text(at + 1))) return Number.parseInt(text(at + 1), 10);
+  if (/^(?:16|32)$/.test(text(at + 1)) && /^(?:s|ths)$/.test(text(at + 2))) return Number(text(at + 1));
+  return 0;
 }
 
 /** "and a half", "and three eighths", "and an eighth" behind a whole number. */

@@ -419,7 +419,10 @@ function phaseOf(
   said: string,
   { back, before, after }: { back: boolean; before: boolean; after: boolean },
 ): Phase {
-  if (way === "prove") return back ? "prove it" : before ? "make safe" : "look closely";
+  if (way === "prove") {
+    if (back) return "prove it";
+    return before ? "make safe" : "look closely";
+  }
   if (after && (way === "look" || way === "either" || PROVE.test(said)) && says !== "wait") return "prove it";
   if (way === "look" && says !== "mark" && says !== "photograph")
     return back && says === "clean" ? "put back" : "look closely";
@@ -434,7 +437,11 @@ function phaseOf(
  * keeps its telling.
  */
 function inOrder<T extends ToldStep>(steps: readonly T[]): T[] {
-  const rank = (phase: Phase) => (phase === "make safe" ? 0 : phase === "prove it" ? 2 : 1);
+  const rank = (phase: Phase) => {
+    if (phase === "make safe") return 0;
+    if (phase === "prove it") return 2;
+    return 1;
+  };
   return steps
     .map((step, i) => ({ step, i }))
     .sort((a, b) => rank(a.step.phase) - rank(b.step.phase) || a.i - b.i)

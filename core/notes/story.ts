@@ -119,22 +119,11 @@ function fastenerOf(group: Group): StoryFastener {
   return {
     name: group.name,
     aliases: group.aliases,
-    count:
-      group.count === undefined
-        ? isSingular(group.name)
-          ? 1
-          : undefined
-        : group.count * (group.perSide ? 2 : 1),
+    count: countOf(group),
     undo: (group.undo ?? group.doUp)?.head,
     doUp: (group.doUp ?? group.undo)?.head,
     hold: group.hold?.head,
-    figure:
-      figure?.figure ??
-      (group.traits.has("hand tight")
-        ? { form: "hand tight" }
-        : group.traits.has("snug")
-          ? { form: "snug" }
-          : undefined),
+    figure: figure?.figure ?? figureByTrait(group),
     // Two figures, neither taken back: which one is for the person to say.
     doubtful:
       [group.undo, group.doUp, figure].some((one) => one?.doubtful) ||
@@ -142,6 +131,20 @@ function fastenerOf(group: Group): StoryFastener {
     traits: [...group.traits].filter((trait) => trait !== "snug" && trait !== "hand tight"),
     spans: group.spans,
   };
+}
+
+function figureByTrait(group: Group): TorqueFigure | undefined {
+  if (group.traits.has("hand tight")) return { form: "hand tight" };
+  if (group.traits.has("snug")) return { form: "snug" };
+  return undefined;
+}
+
+function countOf(group: Group): number | undefined {
+  if (group.count === undefined) {
+    if (isSingular(group.name)) return 1;
+    return undefined;
+  }
+  return group.count * (group.perSide ? 2 : 1);
 }
 
 function unitsIn(fasteners: readonly StoryFastener[]): TorqueUnit[] {

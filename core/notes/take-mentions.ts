@@ -1,8 +1,10 @@
+import { type Told } from "./clauses";
 import { SAYS_EACH, ofThem as countOfThem, eachSide, isPerSide, text } from "./counts";
 import type { Group } from "./group";
 import { saidIn, sentenceOf } from "./heard";
 import { type Mention, singular } from "./mention";
 import { begin, contradict, isOtherEnd, isSame, mergeInto, resolve, touch } from "./resolve";
+import { type FoundSize } from "./scan-size";
 import { spokenNumber } from "./spoken-number";
 import { BOUGHT, HEADS, HELD_STILL } from "./vocabulary";
 import type { Here, Walk } from "./walk";
@@ -109,22 +111,7 @@ export function takeMentions(walk: Walk, here: Here): void {
       !here.sizes.some((one) => one.kind === "head")
         ? last
         : undefined;
-    const found =
-      counted ??
-      (mention.profile
-        ? ofProfile(groups, mention)
-        : mention.all
-          ? ofCount(groups, mention, topic, i)
-          : resolve(
-              groups,
-              mention,
-              size?.kind === "head" ? size.head : undefined,
-              topic,
-              last,
-              i,
-              goingBack,
-              fresh,
-            ));
+    const found = counted ?? chooseGroup(mention, groups, topic, i, size, last, goingBack, fresh);
     const apart = found ?? toldApart(walk, here, mention);
     if (apart && !found) {
       touch(apart, { ...mention, count: undefined }, terms, i);
@@ -203,13 +190,7 @@ export function takeMentions(walk: Walk, here: Here): void {
       walk.last = found;
   }
   if (SAYS_EACH.test(said)) places.forEach((group) => group && group.count === 1 && (group.perSide = true));
-  const tells = /^\W*(?:and )?i count(?:ed)? (\w+)\W*$/i.test(said)
-    ? clause.to - 1
-    : /^\W*\w+ (?:numbers|nos|pieces|off)\W*$/i.test(said)
-      ? clause.from
-      : /^\W*(?:there's|there are|they're) \w+\W*$/i.test(said) && here.sizes.length === 0
-        ? clause.to - 1
-        : undefined;
+  const tells = countClause(said, clause, here);
   const howMany = tells === undefined ? undefined : spokenNumber(terms, tells);
   if (howMany && walk.last && i - walk.last.last <= 2 && howMany.value <= 32) walk.last.count = howMany.value;
   // "The lower damper bolts, left and right": one each.
@@ -227,6 +208,38 @@ export function takeMentions(walk: Walk, here: Here): void {
     walk.last.count = spoken;
     walk.last.perSide = true;
   }
+}
+
+function countClause(said: string, clause: Told, here: Here) {
+  if (/^\W*(?:and )?i count(?:ed)? (\w+)\W*$/i.test(said)) return clause.to - 1;
+  if (/^\W*\w+ (?:numbers|nos|pieces|off)\W*$/i.test(said)) return clause.from;
+  if (/^\W*(?:there's|there are|they're) \w+\W*$/i.test(said) && here.sizes.length === 0)
+    return clause.to - 1;
+  return undefined;
+}
+
+function chooseGroup(
+  mention: Mention,
+  groups: Group[],
+  topic: string[],
+  i: number,
+  size: FoundSize | undefined,
+  last: Group | undefined,
+  goingBack: boolean,
+  fresh: boolean,
+): Group | undefined {
+  if (mention.profile) return ofProfile(groups, mention);
+  if (mention.all) return ofCount(groups, mention, topic, i);
+  return resolve(
+    groups,
+    mention,
+    size?.kind === "head" ? size.head : undefined,
+    topic,
+    last,
+    i,
+    goingBack,
+    fresh,
+  );
 }
 
 /**

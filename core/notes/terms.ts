@@ -73,17 +73,19 @@ export function termsOf(text: string): Term[] {
   );
   return spoken.flatMap(shortened).map((word) => ({
     ...word,
-    tag: /^\d/.test(word.text)
-      ? "number"
-      : /^[^\wà-ÿ½¼¾⅛⅜⅝⅞]/.test(word.text)
-        ? "mark"
-        : (tags.get(word.start) ?? "other"),
+    tag: tagOf(word, tags),
   }));
 }
 
 /** At the head of many lines, and no one's name. */
 const SAYS_WHAT =
   /\b(?:torque|figure|size|step|tools?|parts?|note|count|undo|remove|fit|refit|warning|caution|time|cost|head|left|right|front|rear|upper|lower|side|qty|figures)\b/i;
+
+function tagOf(word: Word, tags: Map<number, Tag>): Tag {
+  if (/^\d/.test(word.text)) return "number";
+  if (/^[^\wà-ÿ½¼¾⅛⅜⅝⅞]/.test(word.text)) return "mark";
+  return tags.get(word.start) ?? "other";
+}
 
 /** "Jo: …" at the head of three lines and more: who says it, and no word of it. */
 function speakersIn(text: string): RegExpMatchArray[] {

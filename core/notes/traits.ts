@@ -114,15 +114,17 @@ export function traitsOf(walk: Walk, here: Here): void {
     if (fitted) here.places[k]?.traits.add("single-use");
   });
   if (LOCKER.test(said) && !/\bdo not|don't|no thread/i.test(said)) {
-    const strength = /\bhigh|red|permanent|stud/i.test(said)
-      ? "high"
-      : /\blow|purple/i.test(said)
-        ? "low"
-        : "medium";
+    const strength = lockerGrade(said);
     group.traits.add(`threadlocker, ${strength} strength`);
   }
   if (SNUG.test(said) && !/\d/.test(said)) group.traits.add("snug");
   if (BY_HAND.test(said) && !/\d/.test(said)) group.traits.add("hand tight");
+}
+
+function lockerGrade(said: string) {
+  if (/\bhigh|red|permanent|stud/i.test(said)) return "high";
+  if (/\blow|purple/i.test(said)) return "low";
+  return "medium";
 }
 
 /** The group named nearest before a place in what a clause says. */

@@ -114,7 +114,9 @@ export function sizedUnnamed(walk: Walk, here: Here, head: HeadSize): Group | un
     (!last.undo || formatHeadSize(last.undo.head) === formatHeadSize(head))
   )
     return last;
-  return like.length === 1 ? like[0] : last && here.i - last.last <= 2 ? last : undefined;
+  if (like.length === 1) return like[0];
+  if (last && here.i - last.last <= 2) return last;
+  return undefined;
 }
 
 /**

@@ -162,10 +162,16 @@ export function syncMirror(route: Route, newId: () => string): Route {
     }
     const lowered = steps.findIndex(({ kind, phase }) => kind === "lower" && phase === "put back");
     const after = steps.findLastIndex(({ phase }) => phase !== "prove it") + 1;
-    const at = anchor >= 0 ? anchor : lowered >= 0 && source.stance !== "on the ground" ? lowered : after;
+    const at = placeBack(anchor, lowered, source, after);
     steps = [...steps.slice(0, at), ...made, ...steps.slice(at)];
   }
   return { ...route, steps };
+}
+
+function placeBack(anchor: number, lowered: number, source: Step, after: number) {
+  if (anchor >= 0) return anchor;
+  if (lowered >= 0 && source.stance !== "on the ground") return lowered;
+  return after;
 }
 
 function isWayBack(step: Step, source: Step | undefined): boolean {

@@ -39,12 +39,7 @@ export function whileOpen(
     .filter((one) => one.part.trim().toLowerCase() === named && one.place === part.place)
     .sort((a, b) => b.on.localeCompare(a.on))[0];
   const nowKm = odometer && convertDistance(odometer, "km").value;
-  const goneKm =
-    nowKm === undefined
-      ? undefined
-      : last
-        ? Math.max(0, nowKm - convertDistance(last.odometer, "km").value)
-        : nowKm;
+  const goneKm = kmSince(nowKm, last);
   const savedMinutes = Math.max(0, part.minutesLater - part.minutesNow);
   const left =
     goneKm === undefined || part.lastsKm === undefined ? undefined : Math.max(0, 1 - goneKm / part.lastsKm);
@@ -57,6 +52,18 @@ export function whileOpen(
     atLeast: !last,
     savedMinutes,
     wasteMinor,
-    verdict: wasteMinor === undefined ? "not known" : worth > wasteMinor ? "do it now" : "leave it",
+    verdict: worthVerdict(wasteMinor, worth),
   };
+}
+
+function worthVerdict(wasteMinor: number | undefined, worth: number): "not known" | "do it now" | "leave it" {
+  if (wasteMinor === undefined) return "not known";
+  if (worth > wasteMinor) return "do it now";
+  return "leave it";
+}
+
+function kmSince(nowKm: number | undefined, last: Pick<Replacement, "odometer"> | undefined) {
+  if (nowKm === undefined) return undefined;
+  if (last) return Math.max(0, nowKm - convertDistance(last.odometer, "km").value);
+  return nowKm;
 }

@@ -116,11 +116,9 @@ export function formatHeadSize({ profile, size, unit }: HeadSize): string {
   if (profile === "six-lobe external") return `E${size}`;
   if (profile === "multi-spline") return `M${size} spline`;
   const across = unit === "in" ? `${inchFraction(size)} in` : `${size} mm`;
-  return profile === "hexagon key"
-    ? `${across} key`
-    : profile === "twelve-point"
-      ? `${across} 12-point`
-      : across;
+  if (profile === "hexagon key") return `${across} key`;
+  if (profile === "twelve-point") return `${across} 12-point`;
+  return across;
 }
 
 /** True when both are the same shape and the same size; metric and inch never match, however near. */

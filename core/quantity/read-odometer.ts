@@ -29,8 +29,14 @@ export function readOdometer(text: string, unit: DistanceUnit, field?: string): 
   const [, number = "", thousand, said] = match;
   return {
     value: readOdometerNumber(number, thousand !== undefined, field),
-    unit: said === undefined ? unit : said.toLowerCase().startsWith("k") ? "km" : "mi",
+    unit: unitSaid(said, unit),
   };
+}
+
+function unitSaid(said: string | undefined, unit: DistanceUnit): DistanceUnit {
+  if (said === undefined) return unit;
+  if (said.toLowerCase().startsWith("k")) return "km";
+  return "mi";
 }
 
 /** The number of a reading, with "k" for thousands. @throws InputError as readOdometer. */

@@ -115,9 +115,7 @@ class FigureReader {
     }
     this.at++;
     const said = part
-      ? part.text === "half"
-        ? 0.5
-        : 0.25
+      ? partOfTurn(part.text)
       : this.positive(amount?.text ?? "", measure.kind === "turns" ? "The number of turns" : "The angle");
     const count = times ? this.positive(times.text, "How many times") : 1;
     if (!Number.isInteger(count) || count > MOST)
@@ -412,7 +410,9 @@ class FigureReader {
 }
 
 function torquesIn(item: Item): TorqueQuantity[] {
-  return item.kind === "value" ? [item.torque] : item.kind === "range" ? [item.low, item.high] : [];
+  if (item.kind === "value") return [item.torque];
+  if (item.kind === "range") return [item.low, item.high];
+  return [];
 }
 
 /**
@@ -431,3 +431,5 @@ function agree(a: TorqueQuantity, b: TorqueQuantity): boolean {
 function asNm(torque: TorqueQuantity): string {
   return `${quantityNm(torque).toFixed(1)} N·m`;
 }
+
+const partOfTurn = (said: string) => (said === "half" ? 0.5 : 0.25);

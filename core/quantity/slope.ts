@@ -17,14 +17,16 @@ export function readSlopeDeg(text: string, what: string, field?: string): number
       field,
     );
   const read = (part: string) => readNumber(part, what, field).value;
-  const degrees = ratio
-    ? inDegrees(read(ratio[1] ?? "") / read(ratio[2] ?? ""))
-    : typed.endsWith("%")
-      ? inDegrees(read(typed.slice(0, -1)) / 100)
-      : read(typed.replace(/\s*(?:°|deg(?:ree)?s?)$/i, ""));
+  const degrees = degreesOf(ratio, read, typed);
   if (!(degrees >= 0 && degrees <= 45))
     throw new InputError(`${what} is between 0 and 45 degrees. Type it like 2°, 3 % or 1 in 30.`, field);
   return degrees;
+}
+
+function degreesOf(ratio: RegExpExecArray | null, read: (part: string) => number, typed: string) {
+  if (ratio) return inDegrees(read(ratio[1] ?? "") / read(ratio[2] ?? ""));
+  if (typed.endsWith("%")) return inDegrees(read(typed.slice(0, -1)) / 100);
+  return read(typed.replace(/\s*(?:°|deg(?:ree)?s?)$/i, ""));
 }
 
 function inDegrees(rise: number): number {

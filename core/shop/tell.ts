@@ -165,13 +165,14 @@ function howItDiffers(plan: ShoppingPlan, best: ShoppingPlan): string {
       ),
     );
   const more = plan.costMinor - best.costMinor;
-  const price =
-    more === 0
-      ? "Costs the same"
-      : more > 0
-        ? `${formatPrice(more)} dearer`
-        : `${formatPrice(-more)} cheaper, but counted dearer for its fit or what comes back`;
+  const price = dearerWords(more);
   return `${price}: ${told(mine, theirs)}${theirs.length > 0 ? ` instead of ${told(theirs, mine)}` : ""}.`;
+}
+
+function dearerWords(more: number) {
+  if (more === 0) return "Costs the same";
+  if (more > 0) return `${formatPrice(more)} dearer`;
+  return `${formatPrice(-more)} cheaper, but counted dearer for its fit or what comes back`;
 }
 
 function list(titles: readonly string[]): string {

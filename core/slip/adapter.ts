@@ -132,11 +132,7 @@ function whatToSet({ given: { torque, wrench, scale, step }, owned, at, lever, m
       value: formatTorqueValue(mark),
       unit: torqueSymbol(unit),
     },
-    ...(refused
-      ? { verdict: { tone: "stop" as const, says: `Not this wrench. ${refused}` } }
-      : farOff
-        ? { verdict: farOff }
-        : {}),
+    ...verdictOn(refused, farOff),
     lines: [
       { label: "Before rounding to the scale", value: shownTorque(exactNm, "N.m") },
       { label: "At that mark the bolt gets", value: shownTorque(nominal, show) },
@@ -159,6 +155,11 @@ function whatToSet({ given: { torque, wrench, scale, step }, owned, at, lever, m
     caution: cautionOf(wrench),
     drawing: { kind: "adapter", ...lever },
   };
+}
+
+function verdictOn(refused: string | undefined, farOff: Slip["verdict"]): Pick<Slip, "verdict"> {
+  if (refused) return { verdict: { tone: "stop", says: `Not this wrench. ${refused}` } };
+  return farOff ? { verdict: farOff } : {};
 }
 
 function whatTheBoltGot({ given: { reading, wrench }, owned, lever, multiplied }: Setup): Slip {

@@ -171,9 +171,13 @@ function limitOfPiece(
   piece: DriveChain["pieces"][number],
   limits: Partial<Record<SquareDrive, number>>,
 ): number {
-  const drives =
-    piece.kind === "drive adapter" ? [piece.from, piece.to] : "drive" in piece ? [piece.drive] : [];
+  const drives = drivesOf(piece);
   return Math.min(...drives.map((drive) => limits[drive] ?? DRIVE_LIMIT_NM[drive]));
+}
+
+function drivesOf(piece: Tool): SquareDrive[] {
+  if (piece.kind === "drive adapter") return [piece.from, piece.to];
+  return "drive" in piece ? [piece.drive] : [];
 }
 
 function kilograms([low, high]: Band): string {

@@ -1,12 +1,12 @@
 import { type Purchase, bottlesFor, readBottles } from "../fluid/bottles";
-import { coolantMix, freezingPointC } from "../fluid/coolant";
+import { type CoolantMix, coolantMix, freezingPointC } from "../fluid/coolant";
 import { FILLS, type Fill } from "../fluid/fill";
 import { InputError, requireNotNegative, requirePositive } from "../input-error";
 import { formatPrice } from "../quantity/money";
 import { shown } from "../quantity/shown";
 import { type Given, slip } from "./declare";
 import { choice, measure, optional, share, text } from "./fields";
-import type { Slip, SlipTable } from "./slip";
+import type { Slip, SlipTable, Tone } from "./slip";
 
 const fields = {
   fluid: choice("Fluid", ["coolant", "engine oil", "gear oil", "brake fluid"]),
@@ -57,18 +57,7 @@ function coolantSlip({
   if (ready) rows.push(readyRow(roomL, ready, (readyShare * roomL + leftShare * leftL) / capacityL));
   return {
     answer: { says: "Fill in, of concentrate", value: litres(mix.concentrateL), unit: "L" },
-    verdict:
-      mix.freezesAtC === undefined
-        ? {
-            tone: "watch",
-            says: "Stronger than the table goes: more concentrate than about 60 % protects less, not more.",
-          }
-        : wantedShare < NO_RUST_BELOW
-          ? {
-              tone: "watch",
-              says: `Guards down to ${guard(mix.freezesAtC)} °C, but so thin it no longer keeps rust away: that takes about ${NO_RUST_BELOW * 100} % or more.`,
-            }
-          : { tone: "good", says: `Guards down to ${guard(mix.freezesAtC)} °C.` },
+    verdict: frostVerdict(mix, wantedShare),
     lines: [
       { label: "And of water", value: `${litres(mix.waterL)} L` },
       { label: "Together", value: `${litres(roomL)} L` },
@@ -97,6 +86,20 @@ function coolantSlip({
 
 /** Makers of concentrate ask for a third or more, for the inhibitors in it. */
 const NO_RUST_BELOW = 0.3;
+
+function frostVerdict(mix: CoolantMix, wantedShare: number): { tone: Tone; says: string } | undefined {
+  if (mix.freezesAtC === undefined)
+    return {
+      tone: "watch",
+      says: "Stronger than the table goes: more concentrate than about 60 % protects less, not more.",
+    };
+  if (wantedShare < NO_RUST_BELOW)
+    return {
+      tone: "watch",
+      says: `Guards down to ${guard(mix.freezesAtC)} °C, but so thin it no longer keeps rust away: that takes about ${NO_RUST_BELOW * 100} % or more.`,
+    };
+  return { tone: "good", says: `Guards down to ${guard(mix.freezesAtC)} °C.` };
+}
 
 /**
  * A freezing point in whole degrees, towards warm: what is promised is never colder than it holds. The tenth

@@ -8,6 +8,7 @@ import { formatHeadSize, readHeadSize, sameHead } from "../quantity/read-head-si
 import { shown, shownTorque } from "../quantity/shown";
 import { quantityNm } from "../quantity/torque-quantity";
 import { threadsOfHead } from "../thread/head-threads";
+import { type Thread } from "../thread/thread";
 import { slip } from "./declare";
 import type { Owned } from "./field";
 import { choice, optional, text, tick, torque } from "./fields";
@@ -39,12 +40,7 @@ export const fit = slip({
     const asHold: HeadSize = { ...head, profile: hold === "key in recess" ? "hexagon key" : "hexagon" };
     const threads = threadsOfHead(asHold);
     const sits = fitOf({ acrossMm: acrossMm(tool), unit: tool.unit }, acrossMm(head), hold);
-    const verdict =
-      twelve && !near(tool, head) && sits.verdict !== "does not go on"
-        ? "will round it"
-        : torqueNm === undefined
-          ? sits.verdict
-          : judgeFit(sits, torqueNm, threads, acrossMm(head));
+    const verdict = fitVerdict(twelve, tool, head, sits, torqueNm, threads);
     const limitNm = fitLimitNm(sits, threads, acrossMm(head));
     const slackMm =
       hold === "key in recess" ? acrossMm(head) - acrossMm(tool) : acrossMm(tool) - acrossMm(head);
@@ -62,12 +58,7 @@ export const fit = slip({
       lines: [
         {
           label: "Turns before it bites",
-          value:
-            sits.freePlayDeg === undefined
-              ? verdict === "does not go on"
-                ? "–"
-                : "it spins"
-              : `${shown(sits.freePlayDeg, 3)}° each way`,
+          value: playWords(sits, verdict),
         },
         { label: "Room across the flats", value: `${shown(slackMm, 2)} mm` },
         ...(limitNm === undefined ? [] : [{ label: "Trusted up to", value: shownTorque(limitNm, unit) }]),
@@ -110,6 +101,27 @@ const TONE: Record<FitVerdict, Tone> = {
   "does not go on": "stop",
 };
 
+function playWords(sits: HexagonFit, verdict: string): string {
+  if (sits.freePlayDeg === undefined) {
+    if (verdict === "does not go on") return "–";
+    return "it spins";
+  }
+  return `${shown(sits.freePlayDeg, 3)}° each way`;
+}
+
+function fitVerdict(
+  twelve: boolean,
+  tool: HeadSize,
+  head: HeadSize,
+  sits: HexagonFit,
+  torqueNm: number | undefined,
+  threads: readonly Thread[],
+) {
+  if (twelve && !near(tool, head) && sits.verdict !== "does not go on") return "will round it";
+  if (torqueNm === undefined) return sits.verdict;
+  return judgeFit(sits, torqueNm, threads, acrossMm(head));
+}
+
 function more(
   verdict: FitVerdict,
   { mayGoOn }: HexagonFit,
@@ -127,11 +139,9 @@ function more(
     return "A twelve-point socket bites near the corners: it is for its own size only.";
   if (verdict === "will round it" && forTorque) return "It goes on, but not for this torque.";
   if (verdict === "will round it") return "Its corners turn past the head's before they hold.";
-  return verdict === "low torque only"
-    ? "Only if nothing else is at hand, and then gently."
-    : verdict === "usable"
-      ? "It will do in place of the right one."
-      : "As good as the right one.";
+  if (verdict === "low torque only") return "Only if nothing else is at hand, and then gently.";
+  if (verdict === "usable") return "It will do in place of the right one.";
+  return "As good as the right one.";
 }
 
 function isHexagon({ profile }: HeadSize): boolean {

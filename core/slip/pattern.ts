@@ -3,7 +3,7 @@ import { type Point, centreOutOrder } from "../pattern/centre-out-order";
 import { circleOrder } from "../pattern/circle-order";
 import { readNumber } from "../quantity/read-number";
 import { formatTorque } from "../quantity/torque-quantity";
-import { stagesOf } from "../torque/target";
+import { type Stage, stagesOf } from "../torque/target";
 import { type Beside, type Given, slip } from "./declare";
 import { choice, figure, number, optional, text } from "./fields";
 import type { SlipTable } from "./slip";
@@ -137,17 +137,18 @@ function orderOf(order: number[], count: number): number[] {
 
 function passes(asked: Parameters<typeof stagesOf>[0], order: readonly number[]): SlipTable {
   const rows = stagesOf(asked).map((stage) => {
-    const what =
-      stage.kind === "torque"
-        ? `${stage.target.isMaximum ? "at most " : ""}${formatTorque(stage.given)}`
-        : stage.kind === "angle"
-          ? `${stage.angleDeg}° on`
-          : stage.kind === "turns"
-            ? `${stage.turns} turns`
-            : stage.kind;
+    const what = stageWords(stage);
     return {
       cells: [stage.label === "" ? "one pass" : stage.label, what, `all ${order.length}, in this order`],
     };
   });
   return { title: "Passes", head: [], rows };
+}
+
+function stageWords(stage: Stage) {
+  if (stage.kind === "torque")
+    return `${stage.target.isMaximum ? "at most " : ""}${formatTorque(stage.given)}`;
+  if (stage.kind === "angle") return `${stage.angleDeg}° on`;
+  if (stage.kind === "turns") return `${stage.turns} turns`;
+  return stage.kind;
 }

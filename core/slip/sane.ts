@@ -81,7 +81,7 @@ export const sane = slip({
     return {
       answer: {
         says: `${torques.map(formatTorque).join(" to ")} on ${size}`,
-        value: jump ? "A slip" : differ ? "It depends" : VERDICT_SAYS[first.judgement.verdict],
+        value: verdictTitle(jump, differ, first),
       },
       verdict: jump ? { tone: "stop", says: jump } : verdictOf(judged, differ),
       lines: [
@@ -121,6 +121,12 @@ interface JudgedTorque {
 }
 
 type Torques = readonly [TorqueQuantity, ...TorqueQuantity[]];
+
+function verdictTitle(jump: string | undefined, differ: boolean, first: { judgement: Judgement }): string {
+  if (jump) return "A slip";
+  if (differ) return "It depends";
+  return VERDICT_SAYS[first.judgement.verdict];
+}
 
 /** The torques of a figure. @throws InputError for a figure without any. */
 function someTorques(asked: TorqueFigure): Torques {

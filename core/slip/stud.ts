@@ -66,12 +66,7 @@ export const stud = slip({
         },
         {
           label: "Shortest usual length that does",
-          value:
-            usual === undefined
-              ? depth === undefined
-                ? "longer than 300 mm"
-                : "none fits this hole"
-              : `${usual} mm`,
+          value: studLength(usual, depth),
           ...(usual === undefined ? { tone: "stop" as const } : {}),
         },
         { label: "To cut the thread anew, drill", value: `${tapDrillMm(thread)} mm` },
@@ -114,3 +109,11 @@ const VERDICT: Record<EngagementVerdict, { tone: Tone; says: string }> = {
     says: "Too long: it may come to the end of the thread, and then it clamps nothing, however tight it feels.",
   },
 };
+
+function studLength(usual: number | undefined, depth: number | undefined): string {
+  if (usual === undefined) {
+    if (depth === undefined) return "longer than 300 mm";
+    return "none fits this hole";
+  }
+  return `${usual} mm`;
+}

@@ -218,8 +218,7 @@ const known = new Map<string, readonly Thread[]>();
 
 function lookUp({ profile, size, unit }: HeadSize): Thread[] {
   if (unit === "in") {
-    const pairs =
-      profile === "hexagon" ? INCH_HEXAGON : profile === "twelve-point" ? INCH_TWELVE_POINT : INCH_KEY;
+    const pairs = inchTable(profile);
     return pairs.filter(([, across]) => same(across, size)).flatMap(([inches]) => usualPitches({ inches }));
   }
   const diameters = new Set(
@@ -228,6 +227,12 @@ function lookUp({ profile, size, unit }: HeadSize): Thread[] {
       .map(([diameter]) => diameter),
   );
   return [...diameters].sort((a, b) => a - b).flatMap((metricMm) => usualPitches({ metricMm }));
+}
+
+function inchTable(profile: string) {
+  if (profile === "hexagon") return INCH_HEXAGON;
+  if (profile === "twelve-point") return INCH_TWELVE_POINT;
+  return INCH_KEY;
 }
 
 /**

@@ -222,12 +222,7 @@ function sayVerdict(
   const [only, ...others] = threads;
   const sizes = [...new Set(threads.map(nominal))].join(" or ");
   const what = kind === "bolt or nut" ? "" : ` ${kind}`;
-  const one =
-    only && others.length === 0
-      ? only.system === "metric"
-        ? `an ${formatThread(only)}${what}`
-        : `a ${formatThread(only)}${what}`
-      : undefined;
+  const one = threadWords(only, others, what);
   const any = kind === "bolt or nut" ? "any thread that such a head usually has" : `any usual ${kind}`;
   switch (verdict) {
     case "too much":
@@ -243,6 +238,14 @@ function sayVerdict(
     default:
       return undefined;
   }
+}
+
+function threadWords(only: Thread | undefined, others: Thread[], what: string) {
+  if (only && others.length === 0) {
+    if (only.system === "metric") return `an ${formatThread(only)}${what}`;
+    return `a ${formatThread(only)}${what}`;
+  }
+  return undefined;
 }
 
 /** The thread by its diameter alone: M10, 3/8 in. */

@@ -73,7 +73,7 @@ function readInchThread(typed: string): Thread | undefined {
   );
   const diameterIn =
     named?.diameterIn ?? (numbered ? Number.NaN : Number(whole ?? 0) + Number(above) / Number(below));
-  const ofSeries = series?.toLowerCase() === "unf" ? named?.fine : series ? named?.coarse : undefined;
+  const ofSeries = pitchOf(series, named);
   if (counted && ofSeries !== undefined && Number(counted) !== ofSeries) {
     throw new InputError(
       `"${typed}" contradicts itself: ${typed.slice(-3).toUpperCase()} of that size has ${ofSeries} threads to the inch. Count them.`,
@@ -93,6 +93,15 @@ function readInchThread(typed: string): Thread | undefined {
     );
   }
   return { system: "inch", diameterIn, threadsPerInch };
+}
+
+function pitchOf(
+  series: string | undefined,
+  named: { name: string; diameterIn: number; coarse: number; fine: number } | undefined,
+) {
+  if (series?.toLowerCase() === "unf") return named?.fine;
+  if (series) return named?.coarse;
+  return undefined;
 }
 
 /** "10-32": a numbered screw without its No., where it has so many threads to the inch. */

@@ -8,6 +8,20 @@ export interface Adapter {
   angleDeg: number;
 }
 
+/** How an adapter stands to the wrench, in words: "in line with the handle". */
+export function angleSaid({ angleDeg }: Adapter): string {
+  switch (angleDeg) {
+    case 0:
+      return "in line with the handle";
+    case 90:
+      return "square to the handle";
+    case 180:
+      return "folded back along the handle";
+    default:
+      return `at ${angleDeg}° to the handle`;
+  }
+}
+
 /** The wrench's lever: centre of the square drive to the middle of the grip, mm. */
 export interface Lever {
   gripLengthMm: number;

@@ -136,7 +136,7 @@ test("whatever a wrench sends, the verdict is by its peak alone", () => {
       const pull = [...samples].sort((a, b) => a.angleDeg - b.angleDeg);
       const { peakNm, kind } = judgePull(pull, target, true);
       expect(peakNm).toBe(Math.max(0, ...pull.map(({ torqueNm }) => torqueNm)));
-      expect(kind).toBe(peakNm > 44 ? "over" : peakNm < 36 ? "under" : "good");
+      expect(kind).toBe(expectedKind(peakNm));
     }),
   );
 });
@@ -151,3 +151,9 @@ test("the verdict is said in the vehicle's own unit, with what to do", () => {
     "cross-threaded",
   );
 });
+
+function expectedKind(peakNm: number): string {
+  if (peakNm > 44) return "over";
+  if (peakNm < 36) return "under";
+  return "good";
+}

@@ -59,8 +59,14 @@ export function judgePull(
 ): PullVerdict {
   const peakNm = pull.reduce((most, { torqueNm }) => Math.max(most, torqueNm), 0);
   const leastNm = target.isMaximum ? target.highNm * DONE_OF_A_MAXIMUM : target.lowNm;
-  const is = peakNm > target.highNm ? "over" : peakNm < leastNm || peakNm === 0 ? "under" : "good";
+  const is = pullKind(peakNm, target, leastNm);
   return { peakNm, kind: is, feel: feelOf(pull, target.aimNm, peakNm, isFirst, joint) };
+}
+
+function pullKind(peakNm: number, target: TorqueTarget, leastNm: number) {
+  if (peakNm > target.highNm) return "over";
+  if (peakNm < leastNm || peakNm === 0) return "under";
+  return "good";
 }
 
 /**
@@ -148,13 +154,15 @@ export function pullSays(
   unit: TorqueUnit,
 ): string {
   const [got, asked] = toldApart(peakNm, kind, target, unit);
-  const said =
-    kind === "good"
-      ? `${got} reached the bolt.`
-      : kind === "under"
-        ? `Only ${got} reached the bolt; asked is ${asked}.${feel ? "" : " Pull again."}`
-        : `${got} reached the bolt; asked is ${asked}. Too much: slacken it fully, look at it, and tighten it anew. A single-use or angle-tightened one is renewed.`;
+  const said = pullSaysHere(kind, got, asked, feel);
   return feel ? `${said} ${FEEL_SAYS[feel]}` : said;
+}
+
+function pullSaysHere(kind: string, got: string, asked: string, feel: string | undefined) {
+  if (kind === "good") return `${got} reached the bolt.`;
+  if (kind === "under")
+    return `Only ${got} reached the bolt; asked is ${asked}.${feel ? "" : " Pull again."}`;
+  return `${got} reached the bolt; asked is ${asked}. Too much: slacken it fully, look at it, and tighten it anew. A single-use or angle-tightened one is renewed.`;
 }
 
 /**

@@ -9,14 +9,22 @@ export function readClock(text: string, what: string, field?: string): number {
   const typed = text.trim().toLowerCase().replace(/[’‘]/g, "'");
   const timed = /^(\d{1,2}):([0-5]\d)$/.exec(typed);
   const half = /^half past (\d{1,2})$/.exec(typed);
-  const hours = timed
-    ? Number(timed[1]) + Number(timed[2]) / 60
-    : half
-      ? Number(half[1]) + 0.5
-      : readNumber(typed.replace(/\s*o'?clock$/, ""), what, field).value;
+  const hours = hoursOf(timed, half, typed, what, field);
   if (!(hours >= 0 && hours < 13))
     throw new InputError(`${what} is where a mark points on a clock face, from 1 to 12.`, field);
   return hours % 12 === 0 ? 12 : hours % 12;
+}
+
+function hoursOf(
+  timed: RegExpExecArray | null,
+  half: RegExpExecArray | null,
+  typed: string,
+  what: string,
+  field: string | undefined,
+) {
+  if (timed) return Number(timed[1]) + Number(timed[2]) / 60;
+  if (half) return Number(half[1]) + 0.5;
+  return readNumber(typed.replace(/\s*o'?clock$/, ""), what, field).value;
 }
 
 /**

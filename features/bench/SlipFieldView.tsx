@@ -76,6 +76,25 @@ export function SlipFieldView({ field, value, typed, owned, error, readBack, onT
         field.kind === "number" ||
         field.kind === "share" ||
         ((field.kind === "measure" || field.kind === "torque") && unit?.value !== "in");
+      const unitPart = () => {
+        if (unit)
+          return (
+            <UnitSelect
+              aria-label={`Unit of ${field.label}`}
+              value={unit.value}
+              onChange={(event) => onType(chooseUnit(field, typed, event.target.value))}
+            >
+              {unit.value === "" && <option value="">?</option>}
+              {unit.choices.map((choice) => (
+                <option key={choice.value} value={choice.value}>
+                  {choice.label}
+                </option>
+              ))}
+            </UnitSelect>
+          );
+        if (field.kind === "share") return "%";
+        return undefined;
+      };
       return (
         <TextField
           {...around}
@@ -83,24 +102,7 @@ export function SlipFieldView({ field, value, typed, owned, error, readBack, onT
           numeric={numeric}
           value={value}
           onChange={(event) => put(event.target.value)}
-          unit={
-            unit ? (
-              <UnitSelect
-                aria-label={`Unit of ${field.label}`}
-                value={unit.value}
-                onChange={(event) => onType(chooseUnit(field, typed, event.target.value))}
-              >
-                {unit.value === "" && <option value="">?</option>}
-                {unit.choices.map((choice) => (
-                  <option key={choice.value} value={choice.value}>
-                    {choice.label}
-                  </option>
-                ))}
-              </UnitSelect>
-            ) : field.kind === "share" ? (
-              "%"
-            ) : undefined
-          }
+          unit={unitPart()}
         />
       );
     }

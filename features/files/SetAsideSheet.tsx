@@ -46,16 +46,7 @@ export function SetAsideSheet() {
     }
   };
   return (
-    <Sheet
-      title={
-        aside.length > 0
-          ? aside.length === 1
-            ? "1 record could not be read"
-            : `${aside.length} records could not be read`
-          : "Before the last update"
-      }
-      padding="5"
-    >
+    <Sheet title={asideTitle(aside)} padding="5">
       {aside.length > 0 && (
         <>
           <Box marginBottom="3">
@@ -99,4 +90,12 @@ export function SetAsideSheet() {
       )}
     </Sheet>
   );
+}
+
+function asideTitle(aside: SetAside[]) {
+  if (aside.length > 0) {
+    if (aside.length === 1) return "1 record could not be read";
+    return `${aside.length} records could not be read`;
+  }
+  return "Before the last update";
 }

@@ -2,7 +2,8 @@
 
 import { Box } from "@chakra-ui/react";
 import Link from "next/link";
-import { isCovered } from "@/core/kit/needs/need";
+import { type Kit } from "@/core/kit/kit";
+import { isCovered, type KitLine } from "@/core/kit/needs/need";
 import type { Job } from "@/core/model/job";
 import type { Vehicle } from "@/core/model/vehicle";
 import { Button } from "@/ui/Button";
@@ -46,11 +47,7 @@ export function KitSide({
         {kit.ready} of {kit.total}
       </Box>
       <Box color={short.length > 0 ? "watch" : "good"} fontWeight="600">
-        {kit.total === 0
-          ? "● nothing is asked for yet"
-          : short.length > 0
-            ? `▲ ${short.length} still to find`
-            : "● everything is there"}
+        {kitState(kit, short)}
       </Box>
       <Box as="ul" listStyleType="none" padding="0" marginTop="1" marginBottom="3">
         {short.slice(0, MOST_SHOWN).map(({ key, need, name, cover, for: its }) => {
@@ -102,4 +99,10 @@ export function KitSide({
       <KitViews jobId={job.id} at={at} />
     </Sheet>
   );
+}
+
+function kitState(kit: Kit, short: KitLine[]) {
+  if (kit.total === 0) return "● nothing is asked for yet";
+  if (short.length > 0) return `▲ ${short.length} still to find`;
+  return "● everything is there";
 }

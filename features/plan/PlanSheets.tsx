@@ -38,6 +38,53 @@ export function PlanSheets({ job, vehicle }: { job: Job; vehicle: Vehicle }) {
     back();
   };
 
+  const middleSheet = () => {
+    if (middle.kind === "step form")
+      return (
+        <StepForm
+          key={middle.step?.id ?? "new"}
+          job={job}
+          route={route}
+          step={middle.step}
+          phase={step?.phase ?? "make safe"}
+          onClose={(saved) => (saved ? choose(saved.id) : back())}
+        />
+      );
+    if (middle.kind === "fastener form")
+      return (
+        <FastenerForm
+          key={middle.fastenerId ?? "new"}
+          job={job}
+          vehicle={vehicle}
+          fastener={route.fasteners.find(({ id }) => id === middle.fastenerId)}
+          forStepId={middle.forStepId}
+          onClose={back}
+        />
+      );
+    if (middle.kind === "part form")
+      return <PartForm key={middle.part?.id ?? "new"} job={job} part={middle.part} onClose={back} />;
+    return (
+      <>
+        <StepSheet
+          job={job}
+          route={route}
+          step={step}
+          onEdit={() => setMiddle(step ? { kind: "step form", step } : { kind: "step form" })}
+          onEditFastener={(fastenerId) =>
+            setMiddle(
+              fastenerId
+                ? { kind: "fastener form", fastenerId }
+                : { kind: "fastener form", ...(step ? { forStepId: step.id } : {}) },
+            )
+          }
+        />
+        <PartsSheet
+          route={route}
+          onEdit={(part) => setMiddle(part ? { kind: "part form", part } : { kind: "part form" })}
+        />
+      </>
+    );
+  };
   return (
     <ThreeColumns
       left={
@@ -50,49 +97,7 @@ export function PlanSheets({ job, vehicle }: { job: Job; vehicle: Vehicle }) {
           onAdd={() => setMiddle({ kind: "step form" })}
         />
       }
-      middle={
-        middle.kind === "step form" ? (
-          <StepForm
-            key={middle.step?.id ?? "new"}
-            job={job}
-            route={route}
-            step={middle.step}
-            phase={step?.phase ?? "make safe"}
-            onClose={(saved) => (saved ? choose(saved.id) : back())}
-          />
-        ) : middle.kind === "fastener form" ? (
-          <FastenerForm
-            key={middle.fastenerId ?? "new"}
-            job={job}
-            vehicle={vehicle}
-            fastener={route.fasteners.find(({ id }) => id === middle.fastenerId)}
-            forStepId={middle.forStepId}
-            onClose={back}
-          />
-        ) : middle.kind === "part form" ? (
-          <PartForm key={middle.part?.id ?? "new"} job={job} part={middle.part} onClose={back} />
-        ) : (
-          <>
-            <StepSheet
-              job={job}
-              route={route}
-              step={step}
-              onEdit={() => setMiddle(step ? { kind: "step form", step } : { kind: "step form" })}
-              onEditFastener={(fastenerId) =>
-                setMiddle(
-                  fastenerId
-                    ? { kind: "fastener form", fastenerId }
-                    : { kind: "fastener form", ...(step ? { forStepId: step.id } : {}) },
-                )
-              }
-            />
-            <PartsSheet
-              route={route}
-              onEdit={(part) => setMiddle(part ? { kind: "part form", part } : { kind: "part form" })}
-            />
-          </>
-        )
-      }
+      middle={middleSheet()}
       right={
         <>
           <SecondLookSheet

@@ -89,6 +89,38 @@ function OpenStep({ job, vehicle, route, work, step, tools, move }: OpenStepProp
   };
   const left = wrapping ? leftOvers(work, route) : [];
 
+  const beforeThem = () => {
+    if (ended) return <JobDone job={job} route={route} work={work} unit={vehicle.torqueUnit} />;
+    if (left.length > 0)
+      return (
+        <Sheet flex="1" padding={{ base: "4", lg: "7" }} display="flex" flexDirection="column" gap="4">
+          <LeftOverFace left={left} move={move} />
+        </Sheet>
+      );
+    if (wrapping)
+      return (
+        <WrapUp
+          job={job}
+          vehicle={vehicle}
+          route={route}
+          work={work}
+          move={move}
+          onBack={() => void move(takeBack)}
+        />
+      );
+    return (
+      <StepFace
+        key={step.id}
+        job={job}
+        route={route}
+        work={work}
+        step={step}
+        vehicle={vehicle}
+        tools={tools}
+        move={move}
+      />
+    );
+  };
   return (
     <Box style={{ zoom: hands.size, ["--work-zoom" as string]: hands.size }}>
       <ThreeColumns
@@ -115,33 +147,7 @@ function OpenStep({ job, vehicle, route, work, step, tools, move }: OpenStepProp
               />
             )}
             {work.doNotDrive && !ended && <DoNotDriveSheet because={work.doNotDrive} move={move} />}
-            {ended ? (
-              <JobDone job={job} route={route} work={work} unit={vehicle.torqueUnit} />
-            ) : left.length > 0 ? (
-              <Sheet flex="1" padding={{ base: "4", lg: "7" }} display="flex" flexDirection="column" gap="4">
-                <LeftOverFace left={left} move={move} />
-              </Sheet>
-            ) : wrapping ? (
-              <WrapUp
-                job={job}
-                vehicle={vehicle}
-                route={route}
-                work={work}
-                move={move}
-                onBack={() => void move(takeBack)}
-              />
-            ) : (
-              <StepFace
-                key={step.id}
-                job={job}
-                route={route}
-                work={work}
-                step={step}
-                vehicle={vehicle}
-                tools={tools}
-                move={move}
-              />
-            )}
+            {beforeThem()}
           </>
         }
         right={

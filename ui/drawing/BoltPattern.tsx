@@ -70,7 +70,7 @@ export function BoltPattern({ fastener, order, ticked, next, onTick }: BoltPatte
       {order.map((bolt, i) => {
         const spot = spots[bolt - 1];
         if (!spot) return null;
-        const state = ticked.includes(bolt) ? "done" : bolt === next ? "next" : "waiting";
+        const state = boltState(ticked, bolt, next);
         const says = `Bolt ${i + 1}, ${state === "done" ? "done; take its tick off" : state}`;
         return (
           <Bolt
@@ -93,6 +93,12 @@ interface Spot {
   x: number;
   y: number;
   size: number;
+}
+
+function boltState(ticked: number[], bolt: number, next: number | undefined) {
+  if (ticked.includes(bolt)) return "done";
+  if (bolt === next) return "next";
+  return "waiting";
 }
 
 function place(fastener: Fastener): { width: number; height: number; spots: Spot[] } {

@@ -16,8 +16,7 @@ interface HeadSilhouetteProps {
 
 /** The end of a tool by shape and size, or a dashed outline where it is missing. */
 export function HeadSilhouette({ head, type, missing, slotted = false, deep = false }: HeadSilhouetteProps) {
-  const acrossMm =
-    head.unit === "in" ? head.size * 25.4 : head.unit === "mm" ? head.size : Math.max(5, head.size / 3);
+  const acrossMm = widthMm(head);
   const across = Math.min(acrossMm, 36) * PX_PER_MM;
   const wall = across / 2 + 9;
   const colour = missing ? "var(--chakra-colors-stop)" : "var(--chakra-colors-drawing)";
@@ -69,6 +68,12 @@ export function HeadSilhouette({ head, type, missing, slotted = false, deep = fa
       {type === "crowfoot" && <rect x={100} y={36} width={12} height={12} {...line} />}
     </svg>
   );
+}
+
+function widthMm(head: HeadSize) {
+  if (head.unit === "in") return head.size * 25.4;
+  if (head.unit === "mm") return head.size;
+  return Math.max(5, head.size / 3);
 }
 
 function outline({ profile }: HeadSize, across: number): string {

@@ -16,12 +16,7 @@ const AXLES = { front: 78, rear: 232 } as const;
  * goes, and which wheels are chocked on both sides.
  */
 export function StandsFromAbove({ stance, chocked, standing }: StandsFromAboveProps) {
-  const raised =
-    stance === "all up"
-      ? (["front", "rear"] as const)
-      : stance === "front up"
-        ? (["front"] as const)
-        : (["rear"] as const);
+  const raised = endsRaised(stance);
   const down = (["front", "rear"] as const).filter((end) => !raised.includes(end as never));
   const says = `From above, nose to the left. Stands under the ${raised.join(" and the ")}, one each side${down.length > 0 ? `; both ${down[0]} wheels chocked before and behind` : ""}.`;
   return (
@@ -87,4 +82,10 @@ export function StandsFromAbove({ stance, chocked, standing }: StandsFromAbovePr
       </text>
     </svg>
   );
+}
+
+function endsRaised(stance: string) {
+  if (stance === "all up") return ["front", "rear"] as const;
+  if (stance === "front up") return ["front"] as const;
+  return ["rear"] as const;
 }

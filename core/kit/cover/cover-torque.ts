@@ -41,16 +41,23 @@ export function coverTorque(need: TorqueNeed): Cover {
     planned && need.adapter && planned.offsetMm !== need.adapter.offsetMm
       ? ` Your crowfoot has ${need.adapter.offsetMm} mm where the plan says ${planned.offsetMm}; the setting is for yours.`
       : "";
-  const how = crowfoot
-    ? `${crowfoot.name} ${need.adapter?.angleDeg === 180 ? "folded back" : "in line"} brings it into range. `
-    : multiplier
-      ? `Through the ${multiplier.name}. `
-      : "";
+  const how = howItIsReached(crowfoot, need, multiplier);
   return {
     kind: "owned",
     tools: [best.wrench, ...between],
     says: `${how}Set ${formatTorque(best.setting)}.${other}`,
   };
+}
+
+function howItIsReached(
+  crowfoot: { name: string } | undefined,
+  need: TorqueNeed,
+  multiplier: { name: string } | undefined,
+) {
+  if (crowfoot)
+    return `${crowfoot.name} ${need.adapter?.angleDeg === 180 ? "folded back" : "in line"} brings it into range. `;
+  if (multiplier) return `Through the ${multiplier.name}. `;
+  return "";
 }
 
 /**

@@ -79,9 +79,15 @@ function highestLoad(
   { kerbWeightKg, frontShare, wheelbaseMm, standInsetMm }: Vehicle,
 ): number | undefined {
   if (kerbWeightKg === undefined || frontShare === undefined || wheelbaseMm === undefined) return undefined;
-  const raised = stance === "all up" ? "all" : stance === "front up" ? "front" : "rear";
+  const raised = endsUp(stance);
   return standCases(
     { kerbWeightKg, frontShare, wheelbaseMm, insetMm: standInsetMm ?? { front: 0, rear: 0 } },
     raised,
   )[0]?.mostKg;
+}
+
+function endsUp(stance: string) {
+  if (stance === "all up") return "all";
+  if (stance === "front up") return "front";
+  return "rear";
 }

@@ -45,6 +45,10 @@ export function waysIntoRange(
     return [];
   });
   // In line is handier than folded back, and a multiplier the last resort.
-  const rank = ({ angleDeg, ratio }: Way) => (ratio !== undefined ? 2 : angleDeg === 180 ? 1 : 0);
+  const rank = ({ angleDeg, ratio }: Way) => {
+    if (ratio !== undefined) return 2;
+    if (angleDeg === 180) return 1;
+    return 0;
+  };
   return ways.sort((a, b) => rank(a) - rank(b));
 }

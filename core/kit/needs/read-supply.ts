@@ -12,7 +12,7 @@ export function readSupply(line: string, id: string): Supply | SpecialTool {
     throw new InputError("Type what is wanted: brake fluid 500 mL, or slide hammer 2 days.");
   const lost = /,?\s*\b(?:lost|and)\s+(\d.*?)\s*(?:lost)?$/i.exec(line);
   const days = /,?\s*\bfor\s+(\d{1,2})\s*days?$|,?\s*(\d{1,2})\s*days?$/i.exec(line);
-  const bare = lost ? line.slice(0, lost.index) : days ? line.slice(0, days.index) : line;
+  const bare = beforeItsDays(lost, line, days);
   const [read] = readChestLine(bare);
   if (read?.kind === "consumable") {
     if (read.left.value <= 0) throw new InputError("How much of it: more than nothing.");
@@ -27,6 +27,12 @@ export function readSupply(line: string, id: string): Supply | SpecialTool {
   throw new InputError(
     "Sockets and spanners are asked for by the fasteners: write the size there. Here: fluids, grease, rags, special tools.",
   );
+}
+
+function beforeItsDays(lost: RegExpExecArray | null, line: string, days: RegExpExecArray | null) {
+  if (lost) return line.slice(0, lost.index);
+  if (days) return line.slice(0, days.index);
+  return line;
 }
 
 function lostAmount(text: string, unit: Supply["amount"]["unit"]): number {

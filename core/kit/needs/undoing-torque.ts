@@ -17,6 +17,12 @@ export function undoingNm(fastener: Fastener, rusted: boolean): readonly [number
     highestNm(fastener) ??
     (fastener.figure?.form === "snug" && fastener.thread ? snugBandNm(fastener.thread)?.[1] : undefined);
   if (tight === undefined) return undefined;
-  const state = fastener.locking?.startsWith("threadlocker") ? "threadlocked" : rusted ? "rusted" : "clean";
+  const state = threadState(fastener, rusted);
   return undoingTorqueNm(tight, state);
+}
+
+function threadState({ locking }: Fastener, rusted: boolean) {
+  if (locking?.startsWith("threadlocker")) return "threadlocked";
+  if (rusted) return "rusted";
+  return "clean";
 }

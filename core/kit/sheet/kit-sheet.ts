@@ -6,6 +6,7 @@ import { boltOrder } from "../../pattern/bolt-order";
 import { formatHeadSize } from "../../quantity/read-head-size";
 import { formatTorque } from "../../quantity/torque-quantity";
 import { formatFigure } from "../../quantity/torque-words";
+import { angleSaid } from "../../torque/adapter";
 import type { Kit } from "../kit";
 import { bothSides, withoutSide } from "../needs/both-sides";
 import type { KitLine } from "../needs/need";
@@ -90,14 +91,7 @@ function settingRow(fastener: Fastener, lines: readonly KitLine[], lacks: boolea
     count: fastener.count,
     size: head ? formatHeadSize(head) : "",
     figure: fastener.figure ? formatFigure(fastener.figure) : "",
-    set:
-      grave || lacks
-        ? ["look it up first"]
-        : fastener.figure?.form === "snug"
-          ? ["good and tight"]
-          : fastener.figure?.form === "hand tight"
-            ? ["hand tight"]
-            : pulls.map(setWords),
+    set: tightness(fastener.figure, grave || lacks, pulls),
     order: fastener.count > 2 && fastener.pattern ? order.join(" ") : "",
     cautions: [
       ...doubts.map(({ says }) => says),
@@ -106,6 +100,13 @@ function settingRow(fastener: Fastener, lines: readonly KitLine[], lacks: boolea
       ...(fastener.counterHold ? [`Hold the other end with ${formatHeadSize(fastener.counterHold)}.`] : []),
     ],
   };
+}
+
+function tightness(figure: Fastener["figure"], lookUp: boolean, pulls: readonly KitLine[]): string[] {
+  if (lookUp) return ["look it up first"];
+  if (figure?.form === "snug") return ["good and tight"];
+  if (figure?.form === "hand tight") return ["hand tight"];
+  return pulls.map(setWords);
 }
 
 /** Rows that differ in nothing but the side are one. */
@@ -124,13 +125,7 @@ function setWords({ need, cover }: KitLine): string {
   if (need.kind !== "torque") return "";
   if (!need.best) return need.bySpanner && "says" in cover ? (cover.says ?? "") : "no wrench for it";
   const { adapter, crowfoot, stage } = need;
-  const angle = adapter
-    ? adapter.angleDeg === 0
-      ? "in line"
-      : adapter.angleDeg === 180
-        ? "folded back"
-        : `at ${adapter.angleDeg}°`
-    : "";
+  const angle = adapter ? angleSaid(adapter) : "";
   return [
     `${formatTorque(need.best.setting)} on ${need.best.wrench.name}`,
     adapter ? `${crowfoot?.name ?? `${adapter.offsetMm} mm crowfoot`} ${angle}` : "",

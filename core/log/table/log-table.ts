@@ -6,6 +6,7 @@ import type { Replacement } from "../../model/log";
 import { PLACES, SYSTEMS, type System } from "../../model/place";
 import { type Draft, LONGEST_LINE, LONGEST_TEXT } from "../../model/record";
 import type { Vehicle } from "../../model/vehicle";
+import type { DistanceUnit } from "../../quantity/distance";
 import { readPrice } from "../../quantity/money";
 import { wholeWithin } from "../../quantity/number-within";
 import { readOdometer } from "../../quantity/read-odometer";
@@ -148,14 +149,7 @@ function readRow(
     throw new InputError(cell("day") === "" ? "It has no day." : `"${cell("day")}" is no day as ${dayForm}.`);
   if (on > today) throw new InputError(`${on} is still to come.`);
   const unitSaid = cell("unit").toLowerCase();
-  const unit =
-    unitSaid === ""
-      ? vehicle.distanceUnit
-      : unitSaid.startsWith("k")
-        ? "km"
-        : unitSaid.startsWith("mi")
-          ? "mi"
-          : undefined;
+  const unit = distanceUnitSaid(unitSaid, vehicle);
   if (!unit) throw new InputError(`"${cell("unit")}" is no unit of distance: km or mi.`);
   // In a table a mark before three digits sets off thousands, as in all its rows.
   const odometer = readOdometer(
@@ -199,6 +193,13 @@ function readRow(
     ...(until === undefined ? {} : { warrantyUntil: until }),
     ...(cell("note") === "" ? {} : { note: fitting(cell("note"), LONGEST_TEXT) }),
   };
+}
+
+function distanceUnitSaid(unitSaid: string, vehicle: Vehicle): DistanceUnit | undefined {
+  if (unitSaid === "") return vehicle.distanceUnit;
+  if (unitSaid.startsWith("k")) return "km";
+  if (unitSaid.startsWith("mi")) return "mi";
+  return undefined;
 }
 
 /** What makes two entries the same one, whatever their ids: brought in twice they would count twice. */

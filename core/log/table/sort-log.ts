@@ -19,12 +19,14 @@ export function sortLog(
   vehicleNames: ReadonlyMap<string, string>,
 ): Replacement[] {
   const sign = descending ? -1 : 1;
-  const newest = (a: Replacement, b: Replacement) => (a.on < b.on ? 1 : a.on > b.on ? -1 : 0);
+  const newest = (a: Replacement, b: Replacement) => b.on.localeCompare(a.on);
   const byWords = (word: (one: Replacement) => string) => (a: Replacement, b: Replacement) =>
     sign * WORDS.compare(word(a), word(b)) || newest(a, b);
   const byNumber = (number: (one: Replacement) => number | undefined) => (a: Replacement, b: Replacement) => {
     const [x, y] = [number(a), number(b)];
-    if (x === undefined || y === undefined) return x === y ? newest(a, b) : x === undefined ? 1 : -1;
+    if (x === undefined && y === undefined) return newest(a, b);
+    if (x === undefined) return 1;
+    if (y === undefined) return -1;
     return sign * (x - y) || newest(a, b);
   };
   switch (by) {

@@ -1,6 +1,6 @@
 import type { Replacement } from "../../model/log";
 import { PLACES, type Place } from "../../model/place";
-import { convertDistance, formatDistance, groupThousands } from "../../quantity/distance";
+import { convertDistance, type Distance, formatDistance, groupThousands } from "../../quantity/distance";
 import { partKey } from "../part-key";
 import type { VehicleLog } from "../vehicle-log";
 import { fittedParts } from "./fitted";
@@ -43,14 +43,7 @@ export function conditionOf(
   for (const { state, place, interval, left, on } of dues) {
     if (!place || state === "later" || state === "unknown" || !on) continue;
     told.add(`${place} ${partKey(interval.part)}`);
-    const figure =
-      state === "overdue"
-        ? "overdue"
-        : state === "snoozed"
-          ? "put off"
-          : left
-            ? `${formatDistance(left)} left`
-            : "due soon";
+    const figure = stateWords(state, left);
     add(place, { state: state === "overdue" ? "stop" : "watch", what: interval.part, figure });
   }
   for (const wear of wears) {
@@ -88,4 +81,11 @@ export function conditionOf(
     const sorted = own.sort((a, b) => RANK[a.state] - RANK[b.state]);
     return [{ place, state: sorted[0]?.state ?? "unknown", lines: sorted }];
   });
+}
+
+function stateWords(state: string, left: Distance | undefined) {
+  if (state === "overdue") return "overdue";
+  if (state === "snoozed") return "put off";
+  if (left) return `${formatDistance(left)} left`;
+  return "due soon";
 }

@@ -112,16 +112,7 @@ function dueAfter(
   const dueOn = months === undefined ? undefined : monthsAfter(last.on, months);
   const on = firstOf(dueOn, byDistance);
   const overdue = passed || (on !== undefined && on.best <= today);
-  const state: DueState =
-    snoozed && snoozed.until > today
-      ? "snoozed"
-      : overdue
-        ? "overdue"
-        : on !== undefined && on.best <= lastSoonDay(today)
-          ? "soon"
-          : on === undefined
-            ? "unknown"
-            : "later";
+  const state: DueState = dueState(snoozed, today, overdue, on);
   return {
     key: `${interval.id} ${last.place}`,
     interval,
@@ -137,4 +128,17 @@ function dueAfter(
     by: on && (on.best === dueOn ? "time" : "distance"),
     state,
   };
+}
+
+function dueState(
+  snoozed: { until: string; because: string } | undefined,
+  today: string,
+  overdue: boolean,
+  on: DayBand | undefined,
+): DueState {
+  if (snoozed && snoozed.until > today) return "snoozed";
+  if (overdue) return "overdue";
+  if (on !== undefined && on.best <= lastSoonDay(today)) return "soon";
+  if (on === undefined) return "unknown";
+  return "later";
 }

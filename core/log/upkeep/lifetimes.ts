@@ -74,7 +74,9 @@ export function lifetimesOf(
       (interval) => interval.vehicleId === vehicleId && partKey(interval.part) === key,
     )?.every;
     const own = ended.get(key) ?? [];
-    return every ? convertDistance(every, "km").value : own.length >= ENOUGH_LIVES ? median(own) : undefined;
+    if (every) return convertDistance(every, "km").value;
+    if (own.length >= ENOUGH_LIVES) return median(own);
+    return undefined;
   };
   return lives
     .map(({ replacement, before, after, km, days }): Lifetime => {

@@ -127,12 +127,7 @@ function seriesOf(
   if (!last) throw new Error("A series has at least one measurement.");
   // The newest words about its limit hold.
   const limited = sorted.findLast(({ least, most }) => least !== undefined || most !== undefined);
-  const limit =
-    limited?.least !== undefined
-      ? { value: limited.least, is: "least" as const }
-      : limited?.most !== undefined
-        ? { value: limited.most, is: "most" as const }
-        : undefined;
+  const limit = limitOf(limited);
   const points = sorted.map(({ odometer, on, value }) => ({
     totalKm: mileage.totalKm(odometer, on),
     on,
@@ -153,6 +148,12 @@ function seriesOf(
     earlier: points.slice(0, start),
     decimals,
   };
+}
+
+function limitOf(limited: Pick<Measurement, "least" | "most"> | undefined) {
+  if (limited?.least !== undefined) return { value: limited.least, is: "least" as const };
+  if (limited?.most !== undefined) return { value: limited.most, is: "most" as const };
+  return undefined;
 }
 
 /**
@@ -196,20 +197,22 @@ function opposite(side: string): string {
 function judged(series: WearSeries, driving: Driving | undefined, today: string): Wear {
   const { points, limit } = series;
   const line = points.length >= 2 ? lineThrough(series, driving) : undefined;
-  const verdict: WearVerdict = isWornOut(points.at(-1), limit)
-    ? "beyond"
-    : points.length === 0
-      ? "renewed since"
-      : points.length < 2 || !line
-        ? "one point"
-        : !limit
-          ? "no limit"
-          : !line.meets
-            ? "no wear seen"
-            : points.length === 2
-              ? "two points"
-              : "forecast";
+  const verdict: WearVerdict = wearState(points, limit, line);
   return { ...series, line, verdict, state: stateOf(verdict, line?.on, today) };
+}
+
+function wearState(
+  points: WearPoint[],
+  limit: { value: number; is: "least" | "most" } | undefined,
+  line: WearLine | undefined,
+): WearVerdict {
+  if (isWornOut(points.at(-1), limit)) return "beyond";
+  if (points.length === 0) return "renewed since";
+  if (points.length < 2 || !line) return "one point";
+  if (!limit) return "no limit";
+  if (!line.meets) return "no wear seen";
+  if (points.length === 2) return "two points";
+  return "forecast";
 }
 
 function stateOf(verdict: WearVerdict, on: DayBand | undefined, today: string): Wear["state"] {

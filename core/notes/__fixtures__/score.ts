@@ -128,9 +128,11 @@ function figureRight(
   const want = plain(wanted.figure)?.replace("hand-tight", "snug") ?? null;
   const got = plain(found.figure)?.replace("hand-tight", "snug") ?? null;
   if (want === null) return got === null || got === "snug";
-  const other = slips.flatMap(({ said, meant }) =>
-    plain(said) === want ? [plain(meant)] : plain(meant) === want ? [plain(said)] : [],
-  );
+  const other = slips.flatMap(({ said, meant }) => {
+    if (plain(said) === want) return [plain(meant)];
+    if (plain(meant) === want) return [plain(said)];
+    return [];
+  });
   return got === want || other.includes(got) || (want === "snug" && got === null);
 }
 

@@ -9,11 +9,9 @@ const LOOK_AT_HEADS = "Look at the heads";
 
 /** Where a part of the other side goes. */
 function otherSide(place: Part["place"]): Part["place"] | undefined {
-  return place.startsWith("left")
-    ? (place.replace("left", "right") as Part["place"])
-    : place.startsWith("right")
-      ? (place.replace("right", "left") as Part["place"])
-      : undefined;
+  if (place.startsWith("left")) return place.replace("left", "right") as Part["place"];
+  if (place.startsWith("right")) return place.replace("right", "left") as Part["place"];
+  return undefined;
 }
 
 export const PART_RULES: readonly Rule[] = [

@@ -1,4 +1,4 @@
-import { firstTorque, kindOf } from "../../fastener/judge-figure";
+import { firstTorque, kindOf, type Judged } from "../../fastener/judge-figure";
 import type { Fastener } from "../../model/job";
 import { formatHeadSize } from "../../quantity/read-head-size";
 import type { TorqueFigure } from "../../quantity/torque-figure";
@@ -23,34 +23,33 @@ function implausible(plan: PlanRead, unitSlip: boolean): Finding[] {
       grave: judged.grave,
       says: `${fastener.name}: ${judged.says}`,
     };
-    const { torque, judgement } = judged;
-    const fix =
-      torque && judgement?.meant
-        ? putRight(fastener, torque, judgement.meant)
-        : judged.grave
-          ? takeOut(fastener)
-          : planLookUp(fastener);
-    return [{ ...about, fix }];
+    return [{ ...about, fix: fixFor(fastener, judged) }];
   });
+}
+
+function fixFor(fastener: Fastener, { torque, judgement, grave }: Judged): Fix {
+  if (torque && judgement?.meant) return putRight(fastener, torque, judgement.meant);
+  return grave ? takeOut(fastener) : planLookUp(fastener);
 }
 
 /**
  * The figure that was probably meant, once it was looked up: in both units, so that nobody takes it on trust.
  */
 function putRight({ id }: Fastener, wrong: TorqueQuantity, meant: TorqueQuantity): Fix {
-  const change = (figure: TorqueFigure) =>
-    mapTorques(figure, (torque) =>
-      meant.unit === wrong.unit
-        ? sameTorque(torque, wrong)
-          ? meant
-          : torque
-        : { ...torque, unit: meant.unit },
-    );
+  const change = (figure: TorqueFigure) => mapTorques(figure, (torque) => rightOne(torque, wrong, meant));
   return {
     says: `I looked it up: it is ${inBothUnits(meant)}`,
     apply: (route) =>
       changeFastener(route, id, (one) => (one.figure ? { ...one, figure: change(one.figure) } : one)),
   };
+}
+
+function rightOne(torque: TorqueQuantity, wrong: TorqueQuantity, meant: TorqueQuantity): TorqueQuantity {
+  if (meant.unit === wrong.unit) {
+    if (sameTorque(torque, wrong)) return meant;
+    return torque;
+  }
+  return { ...torque, unit: meant.unit };
 }
 
 function takeOut({ id }: Fastener): Fix {
@@ -64,10 +63,8 @@ function takeOut({ id }: Fastener): Fix {
 function unlike({ route, judged }: PlanRead): Finding[] {
   const groups = new Map<string, Fastener[]>();
   for (const fastener of route.fasteners) {
-    const { thread, sizeToDoUp, sizeToUndo } = fastener;
-    const head = sizeToDoUp ?? sizeToUndo;
     if (!firstTorque(fastener.figure)) continue;
-    const key = `${kindOf(fastener)} ${thread ? formatThread(thread) : head ? formatHeadSize(head) : fastener.id}`;
+    const key = `${kindOf(fastener)} ${sizeKey(fastener)}`;
     groups.set(key, [...(groups.get(key) ?? []), fastener]);
   }
   return [...groups.values()].flatMap((like): Finding[] => {
@@ -96,6 +93,13 @@ function unlike({ route, judged }: PlanRead): Finding[] {
     ];
   });
 }
+
+function sizeKey({ id, thread, sizeToDoUp, sizeToUndo }: Fastener): string {
+  if (thread) return formatThread(thread);
+  const head = sizeToDoUp ?? sizeToUndo;
+  return head ? formatHeadSize(head) : id;
+}
+
 const UNLIKE = 10;
 
 const INCH_UNITS: readonly TorqueUnit[] = ["lbf.ft", "lbf.in", "ozf.in"];

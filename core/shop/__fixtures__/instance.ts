@@ -72,7 +72,7 @@ export function randomAsk(seed: number, needs: number, offers: number): Shopping
     const keys = new Set([first, ...Array.from({ length: size - 1 }, () => roll(needs - 1))]);
     const answers = Object.fromEntries([...keys].map((n) => [`n${n}`, roll(6) === 0 ? 2 + roll(3) : 1]));
     const price = Math.round((300 + roll(900)) * keys.size ** 0.85);
-    const kind = roll(9) === 0 ? "hire" : keys.size > 1 ? "set" : "single";
+    const kind = offerKind(roll, keys);
     return offer(`o${i}`, price, answers, {
       kind,
       shop: kind === "hire" ? "Hire" : (shops[roll(1)]?.name ?? "Corner"),
@@ -91,4 +91,10 @@ export function randomAsk(seed: number, needs: number, offers: number): Shopping
       ...(roll(3) === 0 ? { spendUpToMinor: 400 * needs + roll(600 * needs) } : {}),
     },
   });
+}
+
+function offerKind(roll: (most: number) => number, keys: Set<number>) {
+  if (roll(9) === 0) return "hire";
+  if (keys.size > 1) return "set";
+  return "single";
 }

@@ -29,7 +29,7 @@ export function PatternDrawing({
   const paper = useRef<SVGSVGElement>(null);
   const [held, setHeld] = useState<number>();
   const reach = Math.max(PATTERN_REACH, ...points.flatMap(({ x, y }) => [Math.abs(x), Math.abs(y)])) + MARGIN;
-  const size = (reach / (PATTERN_REACH + MARGIN)) * (points.length > 16 ? 7 : points.length > 9 ? 11 : 15);
+  const size = (reach / (PATTERN_REACH + MARGIN)) * boltRadius(points);
   const path = order.flatMap((bolt) => points[bolt - 1] ?? []);
   const moved = (at: number, to: { x: number; y: number }) =>
     onPoints(writePoints(points.map((point, i) => (i === at ? to : point))));
@@ -128,6 +128,12 @@ export function PatternDrawing({
       )}
     </Box>
   );
+}
+
+function boltRadius(points: readonly { x: number; y: number }[]) {
+  if (points.length > 16) return 7;
+  if (points.length > 9) return 11;
+  return 15;
 }
 
 /** A place on the paper that no bolt is near. */

@@ -43,7 +43,7 @@ export function StandsDrawing({
   return (
     <Paper
       height={182}
-      says={`The vehicle from its left side with the ${both ? "whole of it" : frontInsetMm === undefined ? "rear" : "front"} on stands${roll ? `, wanting to roll ${roll}` : ""}`}
+      says={`The vehicle from its left side with the ${whichEnd(both, frontInsetMm)} on stands${roll ? `, wanting to roll ${roll}` : ""}`}
     >
       <g transform={slopeDeg > 0.05 ? `rotate(${Math.min(slopeDeg, 12)} ${WIDTH / 2} ${GROUND})` : undefined}>
         <line x1={4} y1={GROUND} x2={WIDTH - 4} y2={GROUND} stroke={slopeDeg > 1 ? STOP : SOFT} />
@@ -80,4 +80,10 @@ export function StandsDrawing({
       )}
     </Paper>
   );
+}
+
+function whichEnd(both: boolean, frontInsetMm: number | undefined) {
+  if (both) return "whole of it";
+  if (frontInsetMm === undefined) return "rear";
+  return "front";
 }

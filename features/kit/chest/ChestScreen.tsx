@@ -41,6 +41,31 @@ export function ChestScreen({ jobId }: { jobId: string | undefined }) {
   const lent = tools.filter(({ lentTo }) => lentTo !== undefined);
   const tool = right.kind === "tool" ? tools.find(({ id }) => id === right.toolId) : undefined;
   const open = ({ id }: Tool) => setRight({ kind: "tool", toolId: id });
+  const rightSheet = () => {
+    if (right.kind === "form" || tool?.kind === "torque wrench")
+      return (
+        <Sheet title={tool ? `Change ${tool.name}` : "A tool, field by field"}>
+          <ToolForm
+            key={tool?.id ?? "new"}
+            {...(tool?.kind === "torque wrench" ? { wrench: tool } : {})}
+            onClose={() => setRight({ kind: "add" })}
+          />
+          {tool && <ToolEdit tool={tool} onlyLent onClose={() => setRight({ kind: "add" })} />}
+        </Sheet>
+      );
+    if (tool)
+      return (
+        <Sheet title={tool.name}>
+          <ToolEdit key={tool.id} tool={tool} onClose={() => setRight({ kind: "add" })} />
+        </Sheet>
+      );
+    return (
+      <>
+        <ChestAdd onField={() => setRight({ kind: "form" })} />
+        <ChestFile tools={tools} />
+      </>
+    );
+  };
   return (
     <ThreeColumns
       phone="left, right, middle"
@@ -90,27 +115,7 @@ export function ChestScreen({ jobId }: { jobId: string | undefined }) {
           ))}
         </Sheet>
       }
-      right={
-        right.kind === "form" || tool?.kind === "torque wrench" ? (
-          <Sheet title={tool ? `Change ${tool.name}` : "A tool, field by field"}>
-            <ToolForm
-              key={tool?.id ?? "new"}
-              {...(tool?.kind === "torque wrench" ? { wrench: tool } : {})}
-              onClose={() => setRight({ kind: "add" })}
-            />
-            {tool && <ToolEdit tool={tool} onlyLent onClose={() => setRight({ kind: "add" })} />}
-          </Sheet>
-        ) : tool ? (
-          <Sheet title={tool.name}>
-            <ToolEdit key={tool.id} tool={tool} onClose={() => setRight({ kind: "add" })} />
-          </Sheet>
-        ) : (
-          <>
-            <ChestAdd onField={() => setRight({ kind: "form" })} />
-            <ChestFile tools={tools} />
-          </>
-        )
-      }
+      right={rightSheet()}
     />
   );
 }

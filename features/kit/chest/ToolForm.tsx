@@ -93,20 +93,7 @@ export function ToolForm({ wrench, onClose }: { wrench?: TorqueWrench; onClose: 
           />
         </>
       )}
-      {long && (
-        <TextField
-          label={
-            kind === "torque wrench"
-              ? "Drive to middle of grip"
-              : kind === "crowfoot"
-                ? "Drive to bolt"
-                : "Length"
-          }
-          numeric
-          unit="mm"
-          {...field("length")}
-        />
-      )}
+      {long && <TextField label={lengthLabel(kind)} numeric unit="mm" {...field("length")} />}
       {kind === "stands" && <TextField label="How many" numeric {...field("count")} />}
       {(kind === "stands" || kind === "jack") && (
         <TextField
@@ -125,4 +112,10 @@ export function ToolForm({ wrench, onClose }: { wrench?: TorqueWrench; onClose: 
       <FormButtons submit="Put in the chest" onCancel={form.close} />
     </FormBox>
   );
+}
+
+function lengthLabel(kind: string) {
+  if (kind === "torque wrench") return "Drive to middle of grip";
+  if (kind === "crowfoot") return "Drive to bolt";
+  return "Length";
 }

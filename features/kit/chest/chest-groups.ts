@@ -47,11 +47,9 @@ export function chestGroups(tools: readonly Tool[]): ChestGroup[] {
 
 function across(tool: Tool): number {
   if (!("head" in tool)) return 0;
-  return tool.head.unit === "in"
-    ? tool.head.size * 25.4
-    : tool.head.unit === "mm"
-      ? tool.head.size
-      : 1000 + tool.head.size;
+  if (tool.head.unit === "in") return tool.head.size * 25.4;
+  if (tool.head.unit === "mm") return tool.head.size;
+  return 1000 + tool.head.size;
 }
 
 function titleOf(tool: Tool): string {

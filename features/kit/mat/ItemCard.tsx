@@ -5,6 +5,7 @@ import Link from "next/link";
 import { useEffect, useRef } from "react";
 import { chestOf } from "@/core/chest/chest";
 import { waysSentences } from "@/core/kit/cover/cover-torque";
+import type { Cover } from "@/core/kit/needs/need";
 import type { KitLine, Refused } from "@/core/kit/needs/need";
 import type { MatItem } from "@/core/kit/sheet/mat";
 import { formatFigure } from "@/core/quantity/torque-words";
@@ -57,7 +58,6 @@ export function ItemCard({
 function LineView({ line, inHand }: { line: KitLine; inHand: KitInHand }) {
   const { need, cover, name, for: its } = line;
   const chest = chestOf(inHand.tools);
-  const missing = cover.kind === "missing" || cover.kind === "look up";
   return (
     <Box borderTop="1px solid" borderColor="edge" paddingBlock="2" fontSize="15px">
       {its.length > 0 && <Box fontWeight="600">{its.join("; ")}</Box>}
@@ -69,9 +69,7 @@ function LineView({ line, inHand }: { line: KitLine; inHand: KitInHand }) {
         <Row label="Reached with">{need.uses[0].fastener.access}</Row>
       )}
       {need.kind === "head" && cover.kind === "missing" && <Box color="stop">■ No {name} in the chest.</Box>}
-      {"says" in cover && cover.says && (
-        <Box color={missing ? "stop" : cover.kind === "stand-in" ? "watch" : "ink"}>{cover.says}</Box>
-      )}
+      {"says" in cover && cover.says && <Box color={coverColour(cover)}>{cover.says}</Box>}
       {cover.kind === "stand-in" && cover.fit && <FitDrawing {...cover.fit} />}
       {need.kind === "torque" && need.adapter && need.best && cover.kind === "owned" && (
         <AdapterDrawing gripLengthMm={need.best.wrench.gripLengthMm} adapters={[need.adapter]} />
@@ -96,6 +94,11 @@ function LineView({ line, inHand }: { line: KitLine; inHand: KitInHand }) {
       )}
     </Box>
   );
+}
+
+function coverColour({ kind }: Cover) {
+  if (kind === "missing" || kind === "look up") return "stop";
+  return kind === "stand-in" ? "watch" : "ink";
 }
 
 /** Tools that are alike and refused for the same reason are told once. */

@@ -2,6 +2,7 @@
 
 import { Box, chakra } from "@chakra-ui/react";
 import { useState } from "react";
+import { type HeadNeed } from "@/core/kit/needs/need";
 import { type MatItem, byDrive, byStep, matOf } from "@/core/kit/sheet/mat";
 import { Button } from "@/ui/Button";
 import { HeadSilhouette } from "@/ui/drawing/HeadSilhouette";
@@ -165,13 +166,7 @@ function Tile({
         {item.gap && need?.kind === "head" ? (
           <HeadSilhouette
             head={need.head}
-            type={
-              need.grip.includes("crowfoot")
-                ? "crowfoot"
-                : need.grip.includes("spanner") && !need.grip.includes("socket")
-                  ? "spanner"
-                  : "socket"
-            }
+            type={crowfootOrSocket(need)}
             missing
             slotted={need.grip.startsWith("flare")}
           />
@@ -225,4 +220,10 @@ function Tile({
       )}
     </Box>
   );
+}
+
+function crowfootOrSocket(need: HeadNeed): "socket" | "spanner" | "crowfoot" | "key" {
+  if (need.grip.includes("crowfoot")) return "crowfoot";
+  if (need.grip.includes("spanner") && !need.grip.includes("socket")) return "spanner";
+  return "socket";
 }

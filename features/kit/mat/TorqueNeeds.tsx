@@ -9,6 +9,7 @@ import { formatBand } from "@/core/quantity/torque-band";
 import { formatTorqueValue } from "@/core/quantity/torque-quantity";
 import { type TorqueUnit, torqueSymbol } from "@/core/quantity/torque-unit";
 import { formatFigure } from "@/core/quantity/torque-words";
+import { angleSaid } from "@/core/torque/adapter";
 import { Sheet } from "@/ui/Sheet";
 import { Doubts } from "../../shared/Doubts";
 
@@ -110,13 +111,7 @@ function Reaches({
   unit: TorqueUnit;
 }) {
   if (!best) return null;
-  const angle =
-    adapter &&
-    (adapter.angleDeg === 0
-      ? "in line"
-      : adapter.angleDeg === 180
-        ? "folded back along the handle"
-        : `at ${adapter.angleDeg}°`);
+  const angle = adapter && angleSaid(adapter);
   return (
     <>
       <Box color="soft">

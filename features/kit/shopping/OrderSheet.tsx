@@ -35,7 +35,7 @@ export function OrderSheet({ job, told, at, stale, neededBy, onLook, onOrdered, 
           {at === 0 ? "The cheapest that is here in time" : `The ${at === 1 ? "second" : "third"} best`}
         </Box>
         <Box role="status" color="soft" fontSize="15px">
-          {stale ? "Working it out anew …" : neededBy ? `by ${formatDay(neededBy)}` : ""}
+          {orderNote(stale, neededBy)}
         </Box>
       </Box>
       {told.overBudget && plan && (
@@ -128,6 +128,12 @@ export function OrderSheet({ job, told, at, stale, neededBy, onLook, onOrdered, 
       )}
     </Sheet>
   );
+}
+
+function orderNote(stale: boolean, neededBy: string | undefined) {
+  if (stale) return "Working it out anew …";
+  if (neededBy) return `by ${formatDay(neededBy)}`;
+  return "";
 }
 
 function Order({ plan }: { plan: ToldPlan }) {

@@ -4,6 +4,7 @@ import { Box } from "@chakra-ui/react";
 import { z } from "zod";
 import { line, typed } from "@/core/form";
 import { InputError } from "@/core/input-error";
+import { type Need } from "@/core/kit/needs/need";
 import type { Want } from "@/core/kit/needs/wants";
 import type { KitRecord } from "@/core/model/kit";
 import type { Offer } from "@/core/model/offer";
@@ -164,14 +165,7 @@ function offerForm(fields: typeof START, wants: readonly Want[]) {
 
 /** All that is wanted of it at the price; a part comes with what its box holds. */
 function answersOf({ key, need }: Want, wants: readonly Want[]): Offer["answers"] {
-  const amount =
-    need.kind === "part"
-      ? need.part.count
-      : need.kind === "hardware"
-        ? need.count
-        : need.kind === "supply"
-          ? Math.max(need.amount.value, 1e-3)
-          : 1;
+  const amount = countNeeded(need);
   const boxed =
     need.kind === "part"
       ? wants.flatMap(({ key: other, need: one }) =>
@@ -181,4 +175,11 @@ function answersOf({ key, need }: Want, wants: readonly Want[]): Offer["answers"
         )
       : [];
   return [{ key, amount }, ...boxed];
+}
+
+function countNeeded(need: Need) {
+  if (need.kind === "part") return need.part.count;
+  if (need.kind === "hardware") return need.count;
+  if (need.kind === "supply") return Math.max(need.amount.value, 1e-3);
+  return 1;
 }

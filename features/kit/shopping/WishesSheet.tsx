@@ -58,9 +58,7 @@ export function WishesSheet({ record: { wishes }, wants, plannedFor, onChange }:
           label="Have it by"
           type="date"
           value={wishes.neededBy ?? ""}
-          hint={
-            wishes.neededBy ? undefined : plannedFor ? `The job’s day: ${formatDay(plannedFor)}` : "Any day"
-          }
+          hint={dayHint(wishes, plannedFor)}
           onChange={(event) => {
             const { value } = event.target;
             wish(({ neededBy: _old, ...rest }) => ({ ...rest, ...(value ? { neededBy: value } : {}) }));
@@ -97,4 +95,10 @@ export function WishesSheet({ record: { wishes }, wants, plannedFor, onChange }:
       )}
     </Sheet>
   );
+}
+
+function dayHint(wishes: { neededBy?: string | undefined }, plannedFor: string | undefined) {
+  if (wishes.neededBy) return undefined;
+  if (plannedFor) return `The job’s day: ${formatDay(plannedFor)}`;
+  return "Any day";
 }

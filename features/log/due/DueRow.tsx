@@ -4,7 +4,9 @@ import { Box } from "@chakra-ui/react";
 import Link from "next/link";
 import { useState } from "react";
 import { daysAfter } from "@/core/day";
+import { type DayBand } from "@/core/log/mileage/driving";
 import type { Due } from "@/core/log/upkeep/due";
+import type { Replacement } from "@/core/model/log";
 import type { Vehicle } from "@/core/model/vehicle";
 import { formatDistance } from "@/core/quantity/distance";
 import { touched } from "@/data/stamp";
@@ -62,9 +64,9 @@ export function DueRow({ due, vehicle, onEdit }: { due: Due; vehicle: Vehicle; o
             fontWeight="600"
             fontSize="22px"
             lineHeight="1.15"
-            color={state === "overdue" ? "stop" : state === "soon" ? "watch" : "ink"}
+            color={dueColour(state)}
           >
-            {on ? bestWords(on) : last ? "not known" : "never logged"}
+            {dueWhen(on, last)}
           </Box>
           <Box color="soft" fontSize="15px">
             {!last && "Put in when it was last done, and it counts from there."}
@@ -106,6 +108,18 @@ export function DueRow({ due, vehicle, onEdit }: { due: Due; vehicle: Vehicle; o
       {puttingOff && <PutOff due={due} onClose={() => setPuttingOff(false)} />}
     </Box>
   );
+}
+
+function dueWhen(on: DayBand | undefined, last: Replacement | undefined) {
+  if (on) return bestWords(on);
+  if (last) return "not known";
+  return "never logged";
+}
+
+function dueColour(state: string) {
+  if (state === "overdue") return "stop";
+  if (state === "soon") return "watch";
+  return "ink";
 }
 
 /** Until when it is left alone, and why: the reason stays beside it. */

@@ -90,12 +90,8 @@ function VehicleDue({
         const own = dues.filter(({ state }) => (states as readonly string[]).includes(state));
         return own.length === 0 ? null : (
           <Box key={title} marginTop="3">
-            <Box
-              as="h2"
-              fontSize="20px"
-              color={title === "Overdue" ? "stop" : title === "Soon" ? "watch" : "soft"}
-            >
-              {title === "Overdue" ? "■ " : title === "Soon" ? "▲ " : ""}
+            <Box as="h2" fontSize="20px" color={groupColour(title)}>
+              {groupSign(title)}
               {title}
             </Box>
             {own.map((due) => (
@@ -107,6 +103,18 @@ function VehicleDue({
       <TogetherList dues={dues} jobs={jobs} />
     </Sheet>
   );
+}
+
+function groupSign(title: string) {
+  if (title === "Overdue") return "■ ";
+  if (title === "Soon") return "▲ ";
+  return "";
+}
+
+function groupColour(title: string) {
+  if (title === "Overdue") return "stop";
+  if (title === "Soon") return "watch";
+  return "soft";
 }
 
 /** What could be done in one go, and why. */

@@ -112,5 +112,7 @@ function odometerText({ value, unit }: Distance, own: DistanceUnit): string {
 /** The unit typed behind the number; the log keeps each reading in the unit it was read in. */
 export function unitOf(odometer: string): "km" | "mi" | undefined {
   const said = /(km|kilomet|mi)/i.exec(odometer)?.[1]?.toLowerCase();
-  return said === undefined ? undefined : said.startsWith("k") ? "km" : "mi";
+  if (said === undefined) return undefined;
+  if (said.startsWith("k")) return "km";
+  return "mi";
 }

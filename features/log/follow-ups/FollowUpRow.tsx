@@ -4,8 +4,10 @@ import { Box } from "@chakra-ui/react";
 import Link from "next/link";
 import { useState } from "react";
 import { type Owed, dueWords } from "@/core/log/follow-up";
+import { type DayBand } from "@/core/log/mileage/driving";
 import type { VehicleLog } from "@/core/log/vehicle-log";
 import type { Job } from "@/core/model/job";
+import type { FollowUp } from "@/core/model/log";
 import { formatDistance } from "@/core/quantity/distance";
 import { touched } from "@/data/stamp";
 import { Button } from "@/ui/Button";
@@ -65,7 +67,7 @@ export function FollowUpRow({ owed, log, jobs }: { owed: Owed; log: VehicleLog; 
             lineHeight="1.15"
             color={reached ? "stop" : "ink"}
           >
-            {reached ? "■ now" : on ? bestWords(on) : dueWords(followUp, formatDay)}
+            {dueWhen(reached, on, followUp)}
           </Box>
           <Box color="soft" fontSize="15px">
             {(followUp.dueAt || reached) && dueWords(followUp, formatDay)}
@@ -105,6 +107,12 @@ export function FollowUpRow({ owed, log, jobs }: { owed: Owed; log: VehicleLog; 
       {doing === "drop" && <Drop owed={owed} onClose={() => setDoing("nothing")} />}
     </Box>
   );
+}
+
+function dueWhen(reached: boolean, on: DayBand | undefined, followUp: FollowUp) {
+  if (reached) return "■ now";
+  if (on) return bestWords(on);
+  return dueWords(followUp, formatDay);
 }
 
 function Drop({ owed: { followUp }, onClose }: { owed: Owed; onClose: () => void }) {

@@ -119,7 +119,11 @@ function MatchColumns({
   };
   const set = (i: number, column: LogColumn | undefined) =>
     setColumns(
-      columns.map((one, j) => (j === i ? column : column !== undefined && one === column ? undefined : one)),
+      columns.map((one, j) => {
+        if (j === i) return column;
+        if (column !== undefined && one === column) return undefined;
+        return one;
+      }),
     );
   return (
     <>

@@ -119,7 +119,7 @@ export function LogTable({ rows, names, order, onOrder, showVehicle, isEmpty }: 
                   scope="col"
                   className={className}
                   width={width}
-                  aria-sort={on ? (order.descending ? "descending" : "ascending") : "none"}
+                  aria-sort={ariaSort(on, order)}
                 >
                   <Button
                     look="quiet"
@@ -129,7 +129,7 @@ export function LogTable({ rows, names, order, onOrder, showVehicle, isEmpty }: 
                     onClick={() => onOrder({ by, descending: on && !order.descending })}
                   >
                     {head}
-                    <span aria-hidden>{on ? (order.descending ? "▼" : "▲") : ""}</span>
+                    <span aria-hidden>{sortSign(on, order)}</span>
                   </Button>
                 </HeadCell>
               );
@@ -140,6 +140,22 @@ export function LogTable({ rows, names, order, onOrder, showVehicle, isEmpty }: 
       </Table>
     </Sheet>
   );
+}
+
+function sortSign(on: boolean, order: LogOrder) {
+  if (on) {
+    if (order.descending) return "▼";
+    return "▲";
+  }
+  return "";
+}
+
+function ariaSort(on: boolean, order: LogOrder): "descending" | "ascending" | "none" | "other" | undefined {
+  if (on) {
+    if (order.descending) return "descending";
+    return "ascending";
+  }
+  return "none";
 }
 
 /** The rows in sight, and empty room in place of those that are not. */

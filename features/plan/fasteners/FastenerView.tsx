@@ -4,6 +4,7 @@ import { Box } from "@chakra-ui/react";
 import { fastenerDoubts } from "@/core/fastener/doubts";
 import { AT_STAKE, lacksFigure, roleOf } from "@/core/fastener/role";
 import type { Fastener, Route } from "@/core/model/job";
+import type { Role } from "@/core/model/role";
 import { formatHeadSize } from "@/core/quantity/read-head-size";
 import { figureInWords, formatFigure } from "@/core/quantity/torque-words";
 import { snugBandNm } from "@/core/thread/snug-band";
@@ -38,11 +39,7 @@ export function FastenerView({
             </Box>
           )}
           <Box color={lacking ? "stop" : "soft"} fontWeight={lacking ? "600" : undefined}>
-            {figure
-              ? (snugSays(fastener) ?? figureInWords(figure))
-              : lacking && role
-                ? `■ No torque written down, and it holds ${AT_STAKE[role]}.`
-                : "No torque written down."}
+            {torqueSays(fastener, lacking ? role : undefined)}
           </Box>
         </Box>
         <Button aria-label="Edit fastener" onClick={onEdit}>
@@ -81,6 +78,11 @@ export function FastenerView({
       </Box>
     </Box>
   );
+}
+
+function torqueSays(fastener: Fastener, holds: Role | undefined): string {
+  if (fastener.figure) return snugSays(fastener) ?? figureInWords(fastener.figure);
+  return holds ? `■ No torque written down, and it holds ${AT_STAKE[holds]}.` : "No torque written down.";
 }
 
 function snugSays({ figure, thread }: Fastener): string | undefined {

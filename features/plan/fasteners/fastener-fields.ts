@@ -76,7 +76,7 @@ export function fastenerFields(fastener: Fastener | undefined): FastenerFields {
     strength: fastener?.strength ?? "",
     length: fastener?.lengthMm === undefined ? "" : String(fastener.lengthMm),
     into: fastener?.into ?? "",
-    layout: fastener?.pattern ? (fastener.pattern.layout === "circle" ? "circle" : "drawn") : "none",
+    layout: layoutField(fastener),
     crowfoot: fastener?.adapter !== undefined,
     offset: fastener?.adapter ? String(fastener.adapter.offsetMm) : "",
     angle: String(fastener?.adapter?.angleDeg ?? 0),
@@ -85,6 +85,11 @@ export function fastenerFields(fastener: Fastener | undefined): FastenerFields {
     role: fastener?.role ?? "",
     note: fastener?.note ?? "",
   };
+}
+
+function layoutField(fastener: Fastener | undefined) {
+  if (!fastener?.pattern) return "none";
+  return fastener.pattern.layout === "circle" ? "circle" : "drawn";
 }
 
 /**
@@ -106,13 +111,10 @@ export function fastenerForm(
       torque: ifTyped((text) => readTorqueFigure(text)),
       source: oneOfIfSaid(SOURCES),
       doubtful: z.boolean(),
-      thread: typed((text) =>
-        text === fastenerFields(before).thread
-          ? before?.thread
-          : text.trim() === ""
-            ? undefined
-            : readThread(text),
-      ),
+      thread: typed((text) => {
+        if (text === fastenerFields(before).thread) return before?.thread;
+        return text.trim() === "" ? undefined : readThread(text);
+      }),
       condition: oneOfIfSaid(CONDITIONS),
       threadIs: oneOfIfSaid(CONDITIONS),
       locking: oneOfIfSaid(LOCKINGS),

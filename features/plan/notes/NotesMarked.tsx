@@ -83,8 +83,11 @@ function marksOf(
   leftOut: readonly LeftOut[],
   chosen: readonly Span[] | undefined,
 ): Mark[] {
-  const look = (kind: string): Look =>
-    kind === "fastener" ? "fastener" : kind === "step" ? "step" : "other";
+  const look = (kind: string): Look => {
+    if (kind === "fastener") return "fastener";
+    if (kind === "step") return "step";
+    return "other";
+  };
   const standing = rows.filter(({ dropped }) => !dropped);
   const inHand = (span: Span) =>
     chosen?.some((one) => one.start === span.start && one.end === span.end) ?? false;

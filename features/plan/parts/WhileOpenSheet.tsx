@@ -70,11 +70,7 @@ export function WhileOpenSheet({ job, route, vehicle }: { job: Job; route: Route
             {one.wasteMinor === undefined ? "." : `, throws away ${formatPrice(one.wasteMinor)} of its life.`}
           </Box>
           <Box color={one.verdict === "do it now" ? "good" : "soft"} fontWeight="600">
-            {one.verdict === "do it now"
-              ? `● Worth doing now, at ${formatPrice(hourMinor)} an hour.`
-              : one.verdict === "leave it"
-                ? "○ Leave it: it has life left."
-                : "○ Its price or its usual life is not written down."}
+            {verdictWords(one, hourMinor)}
           </Box>
           <Button look="quiet" paddingInline="0" onClick={() => addPart(one)}>
             Put it on the list
@@ -101,6 +97,12 @@ export function WhileOpenSheet({ job, route, vehicle }: { job: Job; route: Route
       )}
     </Sheet>
   );
+}
+
+function verdictWords(one: WhileOpen, hourMinor: number) {
+  if (one.verdict === "do it now") return `● Worth doing now, at ${formatPrice(hourMinor)} an hour.`;
+  if (one.verdict === "leave it") return "○ Leave it: it has life left.";
+  return "○ Its price or its usual life is not written down.";
 }
 
 function goneSays({ goneKm, atLeast }: WhileOpen, vehicle: Vehicle): string {

@@ -21,8 +21,7 @@ export function RouteForm({
   const put = (key: "name" | "harm", text: string) => {
     const said = text.trim().slice(0, 200);
     if (key === "name" && said === "") return;
-    const { harm: _harm, ...rest } = route;
-    onChange(key === "name" ? { ...route, name: said } : said === "" ? rest : { ...route, harm: said });
+    onChange(withText(route, key, said));
   };
   const putUndoable = (value: string) => {
     const { undoable: _undoable, ...rest } = route;
@@ -63,4 +62,10 @@ export function RouteForm({
       )}
     </Sheet>
   );
+}
+
+function withText(route: Route, key: "name" | "harm", said: string): Route {
+  if (key === "name") return { ...route, name: said };
+  const { harm: _harm, ...rest } = route;
+  return said === "" ? rest : { ...route, harm: said };
 }

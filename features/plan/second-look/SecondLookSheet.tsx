@@ -149,11 +149,11 @@ function FoundView({
   const changeRoute = useChangeRoute(job.id);
   const changeJob = useChangeJob(job.id);
   const { rule, says, grave, fix, answer, stepId, fastenerId } = found;
-  const tone = answer ? "soft" : grave ? "stop" : "watch";
+  const tone = findingColour(answer, grave);
   return (
     <Box borderTop="1px solid" borderColor="edge" paddingBlock="2" data-testid="finding">
       <Box color={tone} fontWeight="600">
-        {answer ? "○" : grave ? "■" : "▲"} {says}
+        {findingSign(answer, grave)} {says}
       </Box>
       <Box color="soft" fontSize="15px">
         {answer ? `You said: “${answer.because}”` : rule.reason}
@@ -205,6 +205,18 @@ function FoundView({
       )}
     </Box>
   );
+}
+
+function findingSign(answer: Found["answer"], grave: boolean | undefined) {
+  if (answer) return "○";
+  if (grave) return "■";
+  return "▲";
+}
+
+function findingColour(answer: Found["answer"], grave: boolean | undefined) {
+  if (answer) return "soft";
+  if (grave) return "stop";
+  return "watch";
 }
 
 function AnswerForm({

@@ -93,13 +93,7 @@ export function OrderScreen({ job }: { job: Job }) {
         Drag a step by its handle, or take the handle with Space and move it with the arrows.
       </Box>
       <Box role="status" color="stop" fontWeight="600" minHeight="24px" marginBlock="2">
-        {refused
-          ? `■ ${refused}`
-          : broken
-            ? `■ “${broken.step.title}” comes before “${broken.needs.title}”, which it needs.`
-            : sorted
-              ? ""
-              : "■ Some steps wait for each other: see the second look."}
+        {orderWords(refused, broken, sorted)}
       </Box>
       <Box display="flex" gap="2" flexWrap="wrap" marginBottom="3">
         {broken && sorted && (
@@ -151,6 +145,17 @@ export function OrderScreen({ job }: { job: Job }) {
       </DndContext>
     </Sheet>
   );
+}
+
+function orderWords(
+  refused: string | undefined,
+  broken: { step: Step; needs: Step } | undefined,
+  sorted: readonly Step[] | undefined,
+) {
+  if (refused) return `■ ${refused}`;
+  if (broken) return `■ “${broken.step.title}” comes before “${broken.needs.title}”, which it needs.`;
+  if (sorted) return "";
+  return "■ Some steps wait for each other: see the second look.";
 }
 
 /** A step takes the phase of where it lands: that of the step it was put behind, or before. */

@@ -67,7 +67,7 @@ export function TakePhoto({ onTake, ref, first = true }: TakePhotoProps) {
         cursor="pointer"
         _focusWithin={{ outline: "3px solid", outlineColor: "drawing", outlineOffset: "2px" }}
       >
-        {state.busy ? "Keeping it…" : first ? "Photo" : "Another photo"}
+        {buttonWords(state, first)}
         <chakra.input
           ref={ref}
           id={id}
@@ -96,4 +96,10 @@ export function TakePhoto({ onTake, ref, first = true }: TakePhotoProps) {
       )}
     </Box>
   );
+}
+
+function buttonWords(state: { busy: boolean; error?: string }, first: boolean) {
+  if (state.busy) return "Keeping it…";
+  if (first) return "Photo";
+  return "Another photo";
 }

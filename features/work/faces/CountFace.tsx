@@ -62,17 +62,8 @@ export function CountFace({ route, work, step, isDone, move, finish, bar }: Face
         </Button>
       </Box>
       {wanted !== undefined && (
-        <Box
-          fontSize="20px"
-          fontWeight="600"
-          color={off === 0 ? "good" : off > 0 ? "stop" : "ink"}
-          aria-live="polite"
-        >
-          {off === 0
-            ? "● There: back to the mark."
-            : off < 0
-              ? `${turnsSay(-off)} to go.`
-              : `■ ${turnsSay(off)} too far. Look again before you go on.`}
+        <Box fontSize="20px" fontWeight="600" color={countColour(off)} aria-live="polite">
+          {countWords(off)}
         </Box>
       )}
       <ActionBar
@@ -83,6 +74,18 @@ export function CountFace({ route, work, step, isDone, move, finish, bar }: Face
       />
     </>
   );
+}
+
+function countWords(off: number) {
+  if (off === 0) return "● There: back to the mark.";
+  if (off < 0) return `${turnsSay(-off)} to go.`;
+  return `■ ${turnsSay(off)} too far. Look again before you go on.`;
+}
+
+function countColour(off: number) {
+  if (off === 0) return "good";
+  if (off > 0) return "stop";
+  return "ink";
 }
 
 function turnsValue(halves: number): string {

@@ -45,12 +45,7 @@ export function LookFace({ route, work, step, isDone, move, finish, bar }: FaceP
   return (
     <>
       {isDone && found && (
-        <Box
-          fontFamily="heading"
-          fontWeight="700"
-          fontSize="48px"
-          color={found === "good" ? "good" : found === "watch" ? "watch" : "stop"}
-        >
+        <Box fontFamily="heading" fontWeight="700" fontSize="48px" color={foundColour(found)}>
           {FOUND[found]}
         </Box>
       )}
@@ -66,7 +61,7 @@ export function LookFace({ route, work, step, isDone, move, finish, bar }: FaceP
       {twin && <Photos ids={photosOf(work, twin.id)} of={twin.title} size={110} />}
       <ActionBar
         bar={bar}
-        says={isDone ? "Next step" : proving ? "It is right" : "Good"}
+        says={goodWords(isDone, proving)}
         onPrimary={() => finish(isDone ? undefined : "good")}
         others={
           !isDone && (
@@ -95,4 +90,16 @@ export function LookFace({ route, work, step, isDone, move, finish, bar }: FaceP
       />
     </>
   );
+}
+
+function goodWords(isDone: boolean, proving: boolean): string {
+  if (isDone) return "Next step";
+  if (proving) return "It is right";
+  return "Good";
+}
+
+function foundColour(found: string) {
+  if (found === "good") return "good";
+  if (found === "watch") return "watch";
+  return "stop";
 }

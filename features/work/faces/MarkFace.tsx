@@ -2,6 +2,7 @@
 
 import { Box } from "@chakra-ui/react";
 import { useRef } from "react";
+import type { Step } from "@/core/model/job";
 import { twinOf } from "@/core/plan/sides";
 import { photosOf } from "@/core/work/photos";
 import { Button } from "@/ui/Button";
@@ -42,7 +43,7 @@ export function MarkFace({ route, work, step, isDone, move, finish, bar }: FaceP
       )}
       <ActionBar
         bar={{ ...bar, watchFor: `${bar.watchFor} ${photos.length}` }}
-        says={isDone ? "Next step" : wanted ? "Take the photo" : step.mark ? "Marked" : "Photographed"}
+        says={markWords(isDone, wanted, step)}
         onPrimary={() => (wanted ? camera.current?.click() : finish())}
         others={
           wanted && (
@@ -54,4 +55,11 @@ export function MarkFace({ route, work, step, isDone, move, finish, bar }: FaceP
       />
     </>
   );
+}
+
+function markWords(isDone: boolean, wanted: boolean, step: Step): string {
+  if (isDone) return "Next step";
+  if (wanted) return "Take the photo";
+  if (step.mark) return "Marked";
+  return "Photographed";
 }

@@ -3,7 +3,7 @@
 import { Box } from "@chakra-ui/react";
 import { useState } from "react";
 import { capital } from "@/core/capital";
-import type { Measure } from "@/core/model/job";
+import type { Measure, Step } from "@/core/model/job";
 import { twinOf } from "@/core/plan/sides";
 import { judgeAgainst } from "@/core/quantity/limits";
 import { readNumber } from "@/core/quantity/read-number";
@@ -35,11 +35,7 @@ export function MeasureFace({ route, work, step, isDone, move, finish, bar }: Fa
   const twinValue = twin && measuredIn(work, twin.id).get("");
   const own = values.get("");
   const mine = sideOf(step.title);
-  const [left, right] = twin
-    ? mine === "left"
-      ? [own, twinValue]
-      : [twinValue, own]
-    : [values.get("left"), values.get("right")];
+  const [left, right] = bothSides(twin, mine, own, twinValue, values);
   const compared = sidesCompared(left, right, measure.unit);
   const keep = (place: string, value: number) =>
     void move((now) =>
@@ -90,6 +86,20 @@ export function MeasureFace({ route, work, step, isDone, move, finish, bar }: Fa
       />
     </>
   );
+}
+
+function bothSides(
+  twin: Step | undefined,
+  mine: string | undefined,
+  own: number | undefined,
+  twinValue: number | undefined,
+  values: Map<string, number>,
+): [number | undefined, number | undefined] {
+  if (twin) {
+    if (mine === "left") return [own, twinValue];
+    return [twinValue, own];
+  }
+  return [values.get("left"), values.get("right")];
 }
 
 function Place({

@@ -90,10 +90,10 @@ export function Readings({
       {read.length > 0 && (
         <Box display="flex" gap="4" flexWrap="wrap" fontSize="17px" data-testid="readings">
           {read.map(({ bolt, text, over, under }) => (
-            <Box as="span" key={bolt} fontWeight="600" color={over ? "stop" : under ? "watch" : "good"}>
-              {over ? "■ " : under ? "▲ " : "● "}
+            <Box as="span" key={bolt} fontWeight="600" color={readingColour(over, under)}>
+              {readingSign(over, under)}
               {text}
-              {over ? ", over" : under ? ", under" : ""}
+              {readingWords(over, under)}
             </Box>
           ))}
         </Box>
@@ -139,4 +139,22 @@ export function Readings({
       </Box>
     </Box>
   );
+}
+
+function readingWords(over: boolean, under: boolean) {
+  if (over) return ", over";
+  if (under) return ", under";
+  return "";
+}
+
+function readingSign(over: boolean, under: boolean) {
+  if (over) return "■ ";
+  if (under) return "▲ ";
+  return "● ";
+}
+
+function readingColour(over: boolean, under: boolean) {
+  if (over) return "stop";
+  if (under) return "watch";
+  return "good";
 }

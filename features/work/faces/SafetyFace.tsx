@@ -2,7 +2,7 @@
 
 import { Box } from "@chakra-ui/react";
 import { type StandNeed, standNeed } from "@/core/kit/cover/stands";
-import type { Stance } from "@/core/model/job";
+import type { Stance, Step } from "@/core/model/job";
 import type { Vehicle } from "@/core/model/vehicle";
 import { SAFETY_TICKS, type SafetyTick } from "@/core/model/work";
 import { lostSafetyTicks, tickSafety, validSafetyTicks } from "@/core/work/progress";
@@ -23,13 +23,7 @@ export function SafetyFace({ step, route, work, vehicle, tools, move, finish, ba
   const held = SAFETY_TICKS.some((tick) => !ticked.has(tick));
   return (
     <>
-      <Box fontSize="18px">
-        {again
-          ? "It was let down, or it is another day: check each again before you go near it."
-          : step.kind === "raise"
-            ? "In this order, each as it is done:"
-            : "Before anything is done under or beside it:"}
-      </Box>
+      <Box fontSize="18px">{safetyBegins(again, step)}</Box>
       <Box display="grid" gap="3" maxWidth="640px">
         {SAFETY_TICKS.map((tick) => (
           <SafetyTickButton
@@ -68,6 +62,12 @@ interface SafetyTickButtonProps {
   onTick: () => void;
 }
 
+function safetyBegins(again: boolean, step: Step) {
+  if (again) return "It was let down, or it is another day: check each again before you go near it.";
+  if (step.kind === "raise") return "In this order, each as it is done:";
+  return "Before anything is done under or beside it:";
+}
+
 function SafetyTickButton({ tick, stance, driven, isTicked, stands, onTick }: SafetyTickButtonProps) {
   const { ask, why } = safetyWords(tick, stance, driven);
   const stopped = tick === "stands" && stands.verdict === "stop";
@@ -79,16 +79,23 @@ function SafetyTickButton({ tick, stance, driven, isTicked, stands, onTick }: Sa
         </Box>
       )}
       {tick === "stands" && (
-        <Box
-          as="span"
-          display="block"
-          fontWeight="600"
-          color={stopped ? "stop" : stands.verdict === "unknown" ? "watch" : "good"}
-        >
-          {stopped ? "■ Stop. " : stands.verdict === "unknown" ? "▲ " : "● "}
+        <Box as="span" display="block" fontWeight="600" color={standsColour(stopped, stands)}>
+          {standsSign(stopped, stands)}
           {stands.says}
         </Box>
       )}
     </BigTick>
   );
+}
+
+function standsSign(stopped: boolean, stands: StandNeed) {
+  if (stopped) return "■ Stop. ";
+  if (stands.verdict === "unknown") return "▲ ";
+  return "● ";
+}
+
+function standsColour(stopped: boolean, stands: StandNeed) {
+  if (stopped) return "stop";
+  if (stands.verdict === "unknown") return "watch";
+  return "good";
 }

@@ -7,11 +7,14 @@ import { fastenerDoubts } from "@/core/fastener/doubts";
 import { lacksFigure, roleOf } from "@/core/fastener/role";
 import { coverHead } from "@/core/kit/cover/cover-head";
 import { headName, headNeeds } from "@/core/kit/needs/head-needs";
+import type { TorqueNeed } from "@/core/kit/needs/need";
 import { torqueNeeds } from "@/core/kit/needs/torque-needs";
 import type { Fastener } from "@/core/model/job";
 import { holdsALife } from "@/core/model/role";
 import { boltOrder } from "@/core/pattern/bolt-order";
 import { formatHeadSize } from "@/core/quantity/read-head-size";
+import { angleSaid } from "@/core/torque/adapter";
+import type { Stage } from "@/core/torque/target";
 import { nextBolt, outOfTurn, stepStages, tickBolt, tickedBolts, untickBolt } from "@/core/work/progress";
 import { finishTask } from "@/core/work/tasks";
 import { BoltPattern } from "@/ui/drawing/BoltPattern";
@@ -72,32 +75,18 @@ function Tightening(props: FaceProps & { fastener: Fastener }) {
         order={order}
         ticked={ticked}
         next={next}
-        onTick={(bolt) =>
-          isDone
-            ? undefined
-            : ticked.includes(bolt)
-              ? void move((now) => untickBolt(now, step.id, at, bolt))
-              : tick(bolt)
-        }
+        onTick={(bolt) => {
+          if (isDone) return;
+          if (ticked.includes(bolt)) void move((now) => untickBolt(now, step.id, at, bolt));
+          else tick(bolt);
+        }}
       />
       <Box flex="1" minWidth="min(200px, 100%)">
         <Box as="h2" fontSize="26px" aria-live="polite" data-testid="bolt-count">
-          {next === undefined
-            ? fastener.count === 1
-              ? "It is done"
-              : `All ${fastener.count} done`
-            : `${fastener.count === 1 ? "The one" : `Bolt ${order.indexOf(next) + 1} of ${fastener.count}`}`}
+          {boltTitle(fastener, order, next)}
         </Box>
         <Box fontSize="17px" color="soft">
-          {pulling
-            ? "Pull until the bar stands in the box, then let go."
-            : next === undefined
-              ? `Look once more, then go on.${pull?.best?.wrench.works === "click" ? " Wind the wrench back to its lowest mark." : ""}`
-              : current.kind === "torque" && pull?.bySpanner
-                ? "Pull evenly until the scale shows it, then tap."
-                : current.kind === "torque" && pull?.best && pull.best.wrench.works !== "click"
-                  ? "Pull evenly until it reads that, then tap."
-                  : HOW[current.kind]}
+          {howTo({ pulling, next, current, pull })}
         </Box>
         {late && (
           <Box role="status" color="watch" fontWeight="600" fontSize="17px">
@@ -184,19 +173,18 @@ function Tightening(props: FaceProps & { fastener: Fastener }) {
           )}
           <ActionBar
             bar={bar}
-            says={
-              isDone || next === undefined
-                ? "Next step"
-                : current.kind === "torque" && pull?.bySpanner
-                  ? "Pulled"
-                  : SAYS[current.kind]
-            }
+            says={boltButton(isDone || next === undefined, { current, pull })}
             onPrimary={() => (next === undefined || isDone ? goOn() : tickNext())}
           />
         </>
       )}
     </>
   );
+}
+
+function boltTitle({ count }: Fastener, order: readonly number[], next: number | undefined): string {
+  if (next === undefined) return count === 1 ? "It is done" : `All ${count} done`;
+  return count === 1 ? "The one" : `Bolt ${order.indexOf(next) + 1} of ${count}`;
 }
 
 /**
@@ -224,8 +212,7 @@ function about(
   return [
     step.title.includes(fastener.name) ? `${fastener.count} of them` : `${fastener.count} × ${fastener.name}`,
     head && formatHeadSize(head),
-    adapter &&
-      `crowfoot ${adapter.angleDeg === 0 ? "in line with the handle" : adapter.angleDeg === 90 ? "square to the handle" : `at ${adapter.angleDeg}° to the handle`}`,
+    adapter && `crowfoot ${angleSaid(adapter)}`,
     fastener.access && fastener.access !== "room for a torque wrench" && fastener.access,
     fastener.counterHold && `hold with ${formatHeadSize(fastener.counterHold)}`,
     fastener.locking,
@@ -234,4 +221,26 @@ function about(
   ]
     .filter(Boolean)
     .join(", ");
+}
+
+interface Pulling {
+  next: number | undefined;
+  current: Stage;
+  pull: TorqueNeed | undefined;
+}
+
+/** What to do with the hand, under the bolt that is next. */
+function howTo({ pulling, next, current, pull }: Pulling & { pulling: boolean }): string {
+  const wrench = pull?.best?.wrench;
+  if (pulling) return "Pull until the bar stands in the box, then let go.";
+  if (next === undefined)
+    return `Look once more, then go on.${wrench?.works === "click" ? " Wind the wrench back to its lowest mark." : ""}`;
+  if (current.kind !== "torque") return HOW[current.kind];
+  if (pull?.bySpanner) return "Pull evenly until the scale shows it, then tap.";
+  return wrench && wrench.works !== "click" ? "Pull evenly until it reads that, then tap." : HOW.torque;
+}
+
+function boltButton(goesOn: boolean, { current, pull }: Pick<Pulling, "current" | "pull">): string {
+  if (goesOn) return "Next step";
+  return current.kind === "torque" && pull?.bySpanner ? "Pulled" : SAYS[current.kind];
 }

@@ -2,7 +2,7 @@
 
 import { Box } from "@chakra-ui/react";
 import { stepAfter } from "@/core/work/progress";
-import { formatLeft, heldUpBy, runningWaits, waitState } from "@/core/work/waits";
+import { formatLeft, heldUpBy, runningWaits, type Wait, waitState } from "@/core/work/waits";
 import { BigFigure } from "@/ui/BigFigure";
 import { Button } from "@/ui/Button";
 import { useNow } from "../use-now";
@@ -33,11 +33,7 @@ export function WaitFace({ route, work, step, isDone, move, finish, bar }: FaceP
         />
       </Box>
       <Box role="status" fontSize="18px">
-        {kind === "clock changed"
-          ? "▲ This device’s clock stands before the wait began, so it cannot be told how long it has been. Judge by what you see."
-          : kind === "over"
-            ? `● Look whether ${wait.until}, then go on.`
-            : "It runs on while you do something else, with the screen off or the app closed."}
+        {waitWords(kind, wait)}
       </Box>
       {kind !== "over" && free ? (
         <>
@@ -60,4 +56,11 @@ export function WaitFace({ route, work, step, isDone, move, finish, bar }: FaceP
       )}
     </>
   );
+}
+
+function waitWords(kind: string, wait: Wait) {
+  if (kind === "clock changed")
+    return "▲ This device’s clock stands before the wait began, so it cannot be told how long it has been. Judge by what you see.";
+  if (kind === "over") return `● Look whether ${wait.until}, then go on.`;
+  return "It runs on while you do something else, with the screen off or the app closed.";
 }

@@ -32,6 +32,15 @@ interface WrenchPullProps extends FaceProps {
   children: ReactNode;
 }
 
+const TONE_SIGN = { good: "●", watch: "▲", stop: "■" } as const;
+
+/** Too little can be pulled on; too much, or a thread that felt wrong, cannot be taken back. */
+function pullTone({ kind, feel }: PullVerdict): keyof typeof TONE_SIGN {
+  if (feel) return "stop";
+  if (kind === "under") return "watch";
+  return kind === "good" ? "good" : "stop";
+}
+
 /** A locking nut turns hard before it is seated, and a gasket gives: both are known from the plan. */
 function jointOf({ locking, name }: Fastener): JointIs {
   return { locking: locking === "locking nut", soft: /\b(?:gasket|cover|sump|pan|seal)/i.test(name) };
@@ -95,7 +104,6 @@ export function WrenchPull({
   const hand = wrench.hand;
   const hold = useHold(hand);
   const last = readingAt(work, step.id, stage, bolt);
-  const wrong = verdict !== undefined && (verdict.kind !== "good" || verdict.feel !== undefined);
 
   return (
     <>
@@ -106,11 +114,10 @@ export function WrenchPull({
         aria-live="assertive"
         fontSize="19px"
         fontWeight="600"
-        color={wrong ? (verdict.kind === "under" && !verdict.feel ? "watch" : "stop") : "good"}
+        color={verdict && pullTone(verdict)}
         data-testid="pull-says"
       >
-        {verdict &&
-          `${wrong ? (verdict.kind === "under" && !verdict.feel ? "▲" : "■") : "●"} ${pullSays(verdict, target, unit)}`}
+        {verdict && `${TONE_SIGN[pullTone(verdict)]} ${pullSays(verdict, target, unit)}`}
       </Box>
       {children}
       <ActionBar

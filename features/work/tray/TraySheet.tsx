@@ -39,7 +39,11 @@ export const TraySheet = memo(function TraySheet({
     [step.fastenerId, ...(step.putsBack ?? []), ...(step.takesOff ?? [])].map((one) => one?.toLowerCase()),
   );
   // What the hand is on comes first, then what is still out.
-  const rank = ({ key, out, back }: TrayItem) => (wanted.has(key.toLowerCase()) ? 0 : back < out ? 1 : 2);
+  const rank = ({ key, out, back }: TrayItem) => {
+    if (wanted.has(key.toLowerCase())) return 0;
+    if (back < out) return 1;
+    return 2;
+  };
   const sorted = [...tray].sort((a, b) => rank(a) - rank(b));
   const shown = all ? sorted : sorted.slice(0, SHOWN_AT_ONCE);
   const backs = tray.filter(({ out, back }) => out === back).length;

@@ -28,14 +28,7 @@ interface NotGoodProps {
  */
 export function NotGood({ step, finding, proving, bar, move, onClose, onFound }: NotGoodProps) {
   const [text, setText] = useState("");
-  const said =
-    text.trim() === ""
-      ? proving
-        ? "not right"
-        : finding === "watch"
-          ? "to be watched"
-          : "to be replaced"
-      : text.trim();
+  const said = findingText(text, proving, finding);
   const about = `${step.title}: ${said}`.slice(0, 200);
   const keep = async () => {
     if (proving) {
@@ -69,7 +62,7 @@ export function NotGood({ step, finding, proving, bar, move, onClose, onFound }:
         fontSize="44px"
         color={finding === "watch" && !proving ? "watch" : "stop"}
       >
-        {proving ? "■ Not right" : finding === "watch" ? "▲ Watch it" : "■ Replace"}
+        {findingTitle(proving, finding)}
       </Box>
       <TextField
         label="What is it?"
@@ -80,13 +73,7 @@ export function NotGood({ step, finding, proving, bar, move, onClose, onFound }:
         maxLength={150}
         style={{ minHeight: 56 }}
       />
-      <Box fontSize="18px">
-        {proving
-          ? "It is not driven until this is right. The Garage says so; the step stays open."
-          : finding === "replace"
-            ? "It goes on the list of what was noticed. Add the part in the Plan, and the Kit asks for it."
-            : "It goes into the log as noticed, for next time."}
-      </Box>
+      <Box fontSize="18px">{findingHint(proving, finding)}</Box>
       <ActionBar
         bar={{ ...bar, onTrouble: undefined, watchFor: undefined }}
         says="Keep it"
@@ -99,4 +86,26 @@ export function NotGood({ step, finding, proving, bar, move, onClose, onFound }:
       />
     </Box>
   );
+}
+
+function findingHint(proving: boolean, finding: string) {
+  if (proving) return "It is not driven until this is right. The Garage says so; the step stays open.";
+  if (finding === "replace")
+    return "It goes on the list of what was noticed. Add the part in the Plan, and the Kit asks for it.";
+  return "It goes into the log as noticed, for next time.";
+}
+
+function findingTitle(proving: boolean, finding: string) {
+  if (proving) return "■ Not right";
+  if (finding === "watch") return "▲ Watch it";
+  return "■ Replace";
+}
+
+function findingText(text: string, proving: boolean, finding: string) {
+  if (text.trim() === "") {
+    if (proving) return "not right";
+    if (finding === "watch") return "to be watched";
+    return "to be replaced";
+  }
+  return text.trim();
 }
