@@ -1,6 +1,6 @@
 import { type SquareDrive } from "../model/square-drive";
 import type { HeadSize } from "../quantity/head-size";
-import { mixedTail, pluralSize, spokenNumber } from "./spoken-number";
+import { type Spoken, mixedTail, pluralSize, spokenNumber } from "./spoken-number";
 import type { Word } from "./words";
 
 export type FoundSize =
@@ -88,173 +88,173 @@ const NOT_A_SIZE =
 export function sizeAt(words: readonly Word[], at: number): FoundSize | undefined {
   const word = words[at]?.text ?? "";
   const text = (n: number) => words[n]?.text ?? "";
-  // "T 30", "E-14": the letter apart from its number.
-  if (/^[te]$/.test(word) && /^\d{1,2}s?$/.test(text(at + 1) === "-" ? text(at + 2) : text(at + 1))) {
-    const gap = text(at + 1) === "-" ? 2 : 1;
-    return {
-      kind: "head",
-      head: {
-        profile: word === "t" ? "six-lobe" : "six-lobe external",
-        size: Number.parseInt(text(at + gap), 10),
-        unit: "number",
-      },
-      from: at,
-      to: at + gap + 1 + plural(words, at + gap + 1),
-    };
-  }
-  // "t thirty", as captions write it.
-  const spelled = /^[te]$/.test(word) ? spokenNumber(words, at + 1) : undefined;
-  if (spelled && !/\d/.test(text(at + 1)) && SIX_LOBE.has(spelled.value))
-    return {
-      kind: "head",
-      head: { profile: word === "t" ? "six-lobe" : "six-lobe external", size: spelled.value, unit: "number" },
-      from: at,
-      to: spelled.next,
-    };
-  if (/^torx$/.test(word) && /^\d{1,2}$/.test(text(at + 1)) && Number(text(at + 1)) >= 6)
-    return {
-      kind: "head",
-      head: { profile: "six-lobe", size: Number(text(at + 1)), unit: "number" },
-      from: at,
-      to: at + 2,
-    };
-  const bit = /^([te])(\d{1,3})$/.exec(word);
-  if (bit)
-    return {
-      kind: "head",
-      head: {
-        profile: bit[1] === "t" ? "six-lobe" : "six-lobe external",
-        size: Number(bit[2]),
-        unit: "number",
-      },
-      from: at,
-      to: at + 1,
-    };
-  if (/^m\d/.test(word)) {
-    const spline =
-      text(at + 1) === "spline" ||
-      (text(at + 1) === "multi" && /spline/.test(`${text(at + 2)}${text(at + 3)}`)) ||
-      text(at + 1) === "multispline";
-    const size = Number(/\d+/.exec(word)?.[0]);
-    if (
-      /^(?:square|spline|splines)$/.test(text(at - 1)) ||
-      (text(at + 1) === "triple" && text(at + 2) === "square") ||
-      text(at + 1) === "splines"
-    )
-      return {
-        kind: "head",
-        head: { profile: "multi-spline", size, unit: "number" },
-        from: at,
-        to: at + wordsTaken(text, at),
-      };
-    if (spline)
-      return { kind: "head", head: { profile: "multi-spline", size, unit: "number" }, from: at, to: at + 2 };
-    return { kind: "thread", text: word.toUpperCase().replace(/X/g, "x"), from: at, to: at + 1 };
-  }
+  const lettered = sixLobeAt(words, at) ?? (/^m\d/.test(word) ? splineOrThread(words, at) : undefined);
+  if (lettered) return lettered;
   // "inch and a half", "an inch and a quarter".
   if (word === "inch" && text(at - 1) !== "half" && text(at - 1) !== "quarter") {
     const tail = mixedTail(words, at + 1);
     if (tail) return inchSize(words, 1 + tail.value, at, tail.next);
   }
   const number = spokenNumber(words, at);
-  if (!number) {
-    const plural = pluralSize(word);
-    return plural !== undefined &&
-      /^(?:the|of|two|three|four|five|six|pair|couple|some|both|all|also|they're|those|these|are|bolts|nuts|screws)$/.test(
-        text(at - 1),
-      )
-      ? head(words, plural, "mm", at, at + 1)
-      : undefined;
-  }
+  if (!number) return inPlural(words, at);
   const hyphen = text(number.next) === "-" ? 1 : 0;
-  const unit = text(number.next + hyphen);
-  if (MILLIMETRES.has(unit)) {
-    const next = number.next + hyphen + 1;
-    const gap = text(next) === "-" ? 1 : 0;
-    if (number.fraction && number.value < 1) return undefined;
-    if (EXTENSIONS.has(text(next + gap)) || (text(next) === "long" && EXTENSIONS.has(text(next + 1))))
-      return { kind: "length", mm: number.value, from: at, to: next };
-    return (number.value >= 4 ||
-      (number.value >= 1.5 && (KEYS.has(text(next + gap)) || HELD.has(text(next + gap))))) &&
-      number.value <= (HELD.has(text(next + gap)) || HEADED.has(text(next + gap)) ? 80 : LARGEST_UNNAMED) &&
-      !isLength(words, at, next)
-      ? head(words, number.value, "mm", at, next)
-      : undefined;
-  }
-  if (
-    INCHES.has(unit) &&
-    !(
-      unit === "in" &&
-      !number.fraction &&
-      !/^(?:socket|spanner|drive|ratchet|extension|ext|breaker|bolt|bolts|nut|nuts|head|hex)$/.test(
-        text(number.next + hyphen + 1),
-      )
-    )
-  ) {
-    const next = number.next + hyphen + 1;
-    // "inch pounds" is a torque.
-    if (
-      /^(?:pounds?|lbs?|lbf|ounces?|oz)$/.test(text(next)) ||
-      (text(next) === "-" && /^(?:pounds?|lbs?)$/.test(text(next + 1)))
-    )
-      return undefined;
-    const tail = number.value >= 1 && !number.fraction ? mixedTail(words, next) : undefined;
-    return inchSize(words, number.value + (tail?.value ?? 0), at, tail?.next ?? next);
-  }
+  const unitAt = number.next + hyphen;
+  if (MILLIMETRES.has(text(unitAt))) return millimetres(words, at, number, unitAt + 1);
+  if (INCHES.has(text(unitAt)) && !isWordIn(words, number, unitAt))
+    return inches(words, at, number, unitAt + 1);
+  if (!number.fraction) return bareSize(words, at, number);
   // "14 and five eighths": a distance, not a head.
-  if (number.fraction && text(at - 1) === "and" && /^\d+$|teen$|^(?:ten|eleven|twelve)$/.test(text(at - 2)))
+  const isDistance = text(at - 1) === "and" && /^\d+$|teen$|^(?:ten|eleven|twelve)$/.test(text(at - 2));
+  return isDistance ? undefined : bareFraction(words, at, number, hyphen);
+}
+
+const sixLobe = (letter: string | undefined, size: number, from: number, to: number): FoundSize => ({
+  kind: "head",
+  head: { profile: letter === "e" ? "six-lobe external" : "six-lobe", size, unit: "number" },
+  from,
+  to,
+});
+
+/** "T30", "E-14", "t thirty", "torx 30". */
+function sixLobeAt(words: readonly Word[], at: number): FoundSize | undefined {
+  const word = words[at]?.text ?? "";
+  const text = (n: number) => words[n]?.text ?? "";
+  const gap = text(at + 1) === "-" ? 2 : 1;
+  // The letter apart from its number.
+  if (/^[te]$/.test(word) && /^\d{1,2}s?$/.test(text(at + gap)))
+    return sixLobe(word, Number.parseInt(text(at + gap), 10), at, at + gap + 1 + plural(words, at + gap + 1));
+  // As captions write it.
+  const spelled = /^[te]$/.test(word) ? spokenNumber(words, at + 1) : undefined;
+  if (spelled && !/\d/.test(text(at + 1)) && SIX_LOBE.has(spelled.value))
+    return sixLobe(word, spelled.value, at, spelled.next);
+  if (/^torx$/.test(word) && /^\d{1,2}$/.test(text(at + 1)) && Number(text(at + 1)) >= 6)
+    return sixLobe("t", Number(text(at + 1)), at, at + 2);
+  const bit = /^([te])(\d{1,3})$/.exec(word);
+  return bit ? sixLobe(bit[1], Number(bit[2]), at, at + 1) : undefined;
+}
+
+/** "M10": a thread, where nothing beside it says that it is the bit of a multi-spline. */
+function splineOrThread(words: readonly Word[], at: number): FoundSize {
+  const word = words[at]?.text ?? "";
+  const text = (n: number) => words[n]?.text ?? "";
+  const spline =
+    text(at + 1) === "spline" ||
+    (text(at + 1) === "multi" && /spline/.test(`${text(at + 2)}${text(at + 3)}`)) ||
+    text(at + 1) === "multispline";
+  const square =
+    /^(?:square|spline|splines)$/.test(text(at - 1)) ||
+    (text(at + 1) === "triple" && text(at + 2) === "square") ||
+    text(at + 1) === "splines";
+  if (!square && !spline)
+    return { kind: "thread", text: word.toUpperCase().replace(/X/g, "x"), from: at, to: at + 1 };
+  return {
+    kind: "head",
+    head: { profile: "multi-spline", size: Number(/\d+/.exec(word)?.[0]), unit: "number" },
+    from: at,
+    to: at + (square ? wordsTaken(text, at) : 2),
+  };
+}
+
+/** "the tens": heads by their size in the plural. */
+function inPlural(words: readonly Word[], at: number): FoundSize | undefined {
+  const size = pluralSize(words[at]?.text ?? "");
+  const leads =
+    /^(?:the|of|two|three|four|five|six|pair|couple|some|both|all|also|they're|those|these|are|bolts|nuts|screws)$/;
+  return size !== undefined && leads.test(words[at - 1]?.text ?? "")
+    ? head(words, size, "mm", at, at + 1)
+    : undefined;
+}
+
+/** A number of millimetres: a head, or how long an extension is. */
+function millimetres(
+  words: readonly Word[],
+  at: number,
+  { value, fraction }: Spoken,
+  next: number,
+): FoundSize | undefined {
+  const text = (n: number) => words[n]?.text ?? "";
+  const on = text(next + (text(next) === "-" ? 1 : 0));
+  if (fraction && value < 1) return undefined;
+  if (EXTENSIONS.has(on) || (text(next) === "long" && EXTENSIONS.has(text(next + 1))))
+    return { kind: "length", mm: value, from: at, to: next };
+  const least = KEYS.has(on) || HELD.has(on) ? 1.5 : 4;
+  const most = HELD.has(on) || HEADED.has(on) ? 80 : LARGEST_UNNAMED;
+  return value >= least && value <= most && !isLength(words, at, next)
+    ? head(words, value, "mm", at, next)
+    : undefined;
+}
+
+/** "13 in the": the word, and not inches, unless something of that size follows. */
+function isWordIn(words: readonly Word[], { fraction }: Spoken, unitAt: number): boolean {
+  const sized = /^(?:socket|spanner|drive|ratchet|extension|ext|breaker|bolt|bolts|nut|nuts|head|hex)$/;
+  return words[unitAt]?.text === "in" && !fraction && !sized.test(words[unitAt + 1]?.text ?? "");
+}
+
+function inches(
+  words: readonly Word[],
+  at: number,
+  { value, fraction }: Spoken,
+  next: number,
+): FoundSize | undefined {
+  const text = (n: number) => words[n]?.text ?? "";
+  // "inch pounds" is a torque.
+  if (
+    /^(?:pounds?|lbs?|lbf|ounces?|oz)$/.test(text(next)) ||
+    (text(next) === "-" && /^(?:pounds?|lbs?)$/.test(text(next + 1)))
+  )
     return undefined;
-  if (number.fraction) {
-    const next = number.next + hyphen;
-    // "with the three quarter": the wrench of that size.
-    if (
-      number.value === 0.75 &&
-      /^(?:the|my|a|they're|it's|that's|are|is)$/.test(text(at - 1)) &&
-      /^(?:or|and|on|to|so|wrench|spanner|socket|,|\.|\n|)$/.test(text(next))
-    )
-      return inchSize(words, number.value, at, next);
-    // "3/8-16": diameter and threads per inch, with no space between.
-    const perInch = /\//.test(word) && hyphen === 1 ? spokenNumber(words, next) : undefined;
-    if (
-      perInch &&
-      words[next]?.start === words[next - 1]?.end &&
-      words[at]?.end === words[next - 1]?.start &&
-      Number.isInteger(perInch.value) &&
-      perInch.value >= 9 &&
-      perInch.value <= 40
-    ) {
-      return {
-        kind: "thread",
-        text: `${word.replace(/\s/g, "")}-${perInch.value}`,
-        from: at,
-        to: perInch.next,
-      };
-    }
-    // Eighths and sixteenths are said of nothing else.
-    if (
-      (words.slice(at, number.next).some((one) => /^(?:eighth|sixteenth)s?$/.test(one.text)) ||
-        (number.next === at + 2 && /^(?:8|16|32)(?:s|ths)?$/.test(text(at + 1)))) &&
-      !/^(?:of|turn|turns|an?)$/.test(text(next)) &&
-      !DRIVEN.has(text(next)) &&
-      !EXTENSIONS.has(text(next))
-    )
-      return inchSize(words, number.value, at, number.next);
-    if (
-      DRIVEN.has(text(next)) ||
-      EXTENSIONS.has(text(next)) ||
-      HELD.has(text(next)) ||
-      HEADED.has(text(next)) ||
-      /\//.test(word) ||
-      /\//.test(text(at + 1)) ||
-      /\//.test(text(at + 2))
-    ) {
-      return /^(?:of|a|turn|turns|hour|full|tank)$/.test(text(next))
-        ? undefined
-        : inchSize(words, number.value, at, number.next);
-    }
-    return undefined;
-  }
-  return bareSize(words, at, number);
+  const tail = value >= 1 && !fraction ? mixedTail(words, next) : undefined;
+  return inchSize(words, value + (tail?.value ?? 0), at, tail?.next ?? next);
+}
+
+/** A fraction without its unit: of an inch, where what stands beside it has such a size. */
+function bareFraction(
+  words: readonly Word[],
+  at: number,
+  number: Spoken,
+  hyphen: number,
+): FoundSize | undefined {
+  const text = (n: number) => words[n]?.text ?? "";
+  const next = number.next + hyphen;
+  const on = text(next);
+  // "with the three quarter": the wrench of that size.
+  if (
+    number.value === 0.75 &&
+    /^(?:the|my|a|they're|it's|that's|are|is)$/.test(text(at - 1)) &&
+    /^(?:or|and|on|to|so|wrench|spanner|socket|,|\.|\n|)$/.test(on)
+  )
+    return inchSize(words, number.value, at, next);
+  const thread = hyphen === 1 ? inchThread(words, at, next) : undefined;
+  if (thread) return thread;
+  // Eighths and sixteenths are said of nothing else.
+  if (
+    (words.slice(at, number.next).some((one) => /^(?:eighth|sixteenth)s?$/.test(one.text)) ||
+      (number.next === at + 2 && /^(?:8|16|32)(?:s|ths)?$/.test(text(at + 1)))) &&
+    !/^(?:of|turn|turns|an?)$/.test(on) &&
+    !DRIVEN.has(on) &&
+    !EXTENSIONS.has(on)
+  )
+    return inchSize(words, number.value, at, number.next);
+  const hasSize =
+    [DRIVEN, EXTENSIONS, HELD, HEADED].some((kinds) => kinds.has(on)) ||
+    [at, at + 1, at + 2].some((n) => text(n).includes("/"));
+  return hasSize && !/^(?:of|a|turn|turns|hour|full|tank)$/.test(on)
+    ? inchSize(words, number.value, at, number.next)
+    : undefined;
+}
+
+/** "3/8-16": diameter and threads per inch, with no space between. */
+function inchThread(words: readonly Word[], at: number, next: number): FoundSize | undefined {
+  const [first, dash] = [words[at], words[next - 1]];
+  const perInch = first?.text.includes("/") ? spokenNumber(words, next) : undefined;
+  if (!first || !perInch || words[next]?.start !== dash?.end || first.end !== dash?.start) return undefined;
+  if (!Number.isInteger(perInch.value) || perInch.value < 9 || perInch.value > 40) return undefined;
+  return {
+    kind: "thread",
+    text: `${first.text.replace(/\s/g, "")}-${perInch.value}`,
+    from: at,
+    to: perInch.next,
+  };
 }
 
 /** "T20s": more than one, written on to its number. */

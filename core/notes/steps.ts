@@ -1,11 +1,13 @@
 import type { Phase } from "../model/job";
+import type { TorqueFigure } from "../quantity/torque-figure";
 import { formatFigure } from "../quantity/torque-words";
+import type { Clause, Told } from "./clauses";
 import { type Done, FILLERS, deedsOf } from "./deeds";
 import type { Group, Grouped } from "./group";
 import { type Span, saidIn, spanOf, topicIn } from "./heard";
 import { singular } from "./mention";
 import { measuresOf, waitsOf } from "./minded";
-import { torqueUnitAt } from "./scan-torque";
+import { type FoundTorque, torqueUnitAt } from "./scan-torque";
 import { spokenNumber } from "./spoken-number";
 import type { Term } from "./terms";
 import { USUAL_STEPS } from "./usual-steps";
@@ -23,161 +25,42 @@ export interface ToldStep {
   span: Span;
 }
 
+type StepAt = ToldStep & { at: number; implied?: true };
+
+/** What is known so far on the way through a telling. */
+interface Telling {
+  grouped: Grouped;
+  steps: StepAt[];
+  /** What was done last, for "take it off". */
+  last: string | undefined;
+  /** What was worked on last, apart from what holds it. */
+  thing: string | undefined;
+  /** The clauses of the first thing that comes off, and of the last that goes on. */
+  firstOff: number;
+  lastOn: number;
+}
+
 /** The steps of a telling, in the order of the work: what is done, to what, and when. */
 export function stepsOf(grouped: Grouped): ToldStep[] {
-  const { text, terms, told, groups, listing, torques, turn } = grouped;
-  const steps: (ToldStep & { at: number; implied?: true })[] = [];
-  let last: string | undefined;
-  /** What was worked on last, apart from what holds it. */
-  let thing: string | undefined;
-  const add = (step: ToldStep & { at: number; implied?: true }) => {
-    // "The nut's a nineteen … now take the nut off": once, where it is said to come off.
-    const told = steps.findIndex(
-      (one) => one.implied && one.group !== undefined && one.group === step.group && one.says === step.says,
-    );
-    if (told >= 0 && !step.implied) steps.splice(told, 1);
-    const before = steps.at(-1);
-    if (before && before.says === step.says && before.group === step.group && step.group) {
-      if (step.what.length > before.what.length) before.what = step.what;
-      before.span = { start: before.span.start, end: step.span.end };
-    } else if (!steps.slice(-3).some((one) => one.says === step.says && one.what.trim() === step.what.trim()))
-      steps.push(step);
-  };
+  const { text, terms, told, listing, torques } = grouped;
   const deeds = deedsOf(grouped);
-  const firstOff = deeds.findIndex(
-    (deed, i) => deed?.way === "off" && !SAFE.test(saidIn(text, terms, told[i] ?? { from: 0, to: 0 })),
-  );
-  const lastOn = deeds.findLastIndex(
-    (deed, i) =>
-      deed?.way === "on" ||
-      torques.some(({ from }) => from >= (told[i]?.from ?? 0) && from < (told[i]?.to ?? 0)),
-  );
-  for (const [i, clause] of told.entries()) {
-    if (listing.has(i)) continue;
-    const said = saidIn(text, terms, clause);
-    const group = groups.filter(({ clauses }) => clauses.has(i)).at(-1);
-    const topic = topicIn(terms, clause).join(" ");
-    const done = deeds[i];
-    thing = topic || thing;
-    const torque = torques.find(({ from }) => from >= clause.from && from < clause.to);
-    const used =
-      torque &&
-      groups.find(({ figures }) =>
-        figures.some(
-          ({ span, notUsed }) =>
-            span.start <= (terms[torque.from]?.start ?? -1) &&
-            span.end >= (terms[torque.to - 1]?.end ?? Infinity) &&
-            notUsed === undefined,
-        ),
-      );
-    const span = spanOf(terms, clause.from, clause.to);
-    if (torque && used && (!done || done.way === "on" || done.way === "either")) {
-      add({
-        phase: "put back",
-        says: "torque",
-        what: `${used.name} to ${formatFigure(torque.figure).replace(/[\u00a0\u2009\u202f]/g, " ")}`,
-        own: undefined,
-        group: used,
-        span,
-        at: i,
-      });
-      last = used.name;
-      continue;
-    }
-    if (!done) {
-      // "Splash shield is eight pins and two bolts": said to be held so, it comes off.
-      const opened = groups.find(
-        ({ first, topic: holds, marks, count }) =>
-          first === i && (holds.length > 0 || (marks.size > 0 && count !== undefined)) && i < turn,
-      );
-      if (
-        opened &&
-        !steps.some(
-          (step) =>
-            i - step.at < 4 && [...opened.topic, ...opened.marks].some((word) => step.what.includes(word)),
-        )
-      )
-        add({
-          phase: "take apart",
-          says: "remove",
-          what: `${opened.topic.join(" ")} ${opened.name}`
-            .split(" ")
-            .filter((word, n, all) => word !== "" && all.indexOf(word) === n)
-            .join(" "),
-          implied: true,
-          own: undefined,
-          group: opened,
-          span,
-          at: i,
-        });
-      if (topic) last = topic;
-      else if (group) last = group.name;
-      continue;
-    }
-    const { what, named, stood } = whatOf(terms, done, last, thing);
-    const standing =
-      (done.way === "prove" || done.way === "safe") && !named && (stood || what === "")
-        ? (WHAT_ELSE[done.says] ?? what)
-        : what;
-    if (
-      standing === "" ||
-      (!named &&
-        !(stood && done.way === "off") &&
-        done.way !== "prove" &&
-        WHAT_ELSE[done.says] === undefined &&
-        done.says !== "wait" &&
-        done.says !== "let")
-    )
-      continue;
-    // A spanner put somewhere is how it is done, and no part that goes on.
-    const meant = what.split(" ").find((word) => isNamed(word)) ?? "";
-    const isMeans =
-      TOOL_HEADS.has(meant) &&
-      !THINGS.has(meant) &&
-      /^(?:on|off|either)$/.test(done.way) &&
-      !/^(?:support|apply|drain)$/.test(done.says);
-    if (isMeans || /^(?:when|there's|until|till|as|for|they're|how|if|where|who)\b/.test(what)) continue;
-    if (
-      done.says === "fit" &&
-      /\b(?:spanner|wrench|socket|ratchet|bar|key|torch|light|hand|hands|fingers?|bowl|tray|pan)\b/.test(what)
-    )
-      continue;
-    if (
-      done.says === "let" &&
-      !/\b(?:cool|cold|sit|drip|dry|soak|drain|overnight|stand|idle|warm|minutes?|hours?)\b/.test(what)
-    )
-      continue;
-    add({
-      phase: phaseOf(done, said, { back: i >= turn, before: i < firstOff, after: i > lastOn }),
-      says: done.says,
-      what: standing,
-      own: ownWords(said),
-      group,
-      span,
-      at: i,
-    });
-    last = group?.name ?? (topic || last);
-  }
-  // Every figure is somebody's to pull: those said two in a breath too.
-  for (const group of groups) {
-    const figure = group.figures.findLast(({ notUsed }) => notUsed === undefined);
-    if (!figure || steps.some((step) => step.group === group && step.says === "torque")) continue;
-    const at = steps.findLastIndex((step) => step.span.start <= figure.span.start) + 1;
-    const what = `${group.name} to ${formatFigure(figure.figure).replace(/[\u00a0\u2009\u202f]/g, " ")}`;
-    steps.splice(at, 0, {
-      phase: "put back",
-      says: "torque",
-      what,
-      own: undefined,
-      group,
-      span: figure.span,
-      at: steps[at - 1]?.at ?? 0,
-    });
-  }
-  addWaits(grouped, steps);
-  addMeasures(grouped, steps);
-  addUsualSteps(grouped, steps, firstOff);
-  return inOrder(steps).map(({ phase, says, what, own, group, span }) => ({
+  const isTorque = ({ from, to }: Clause) => torques.some((one) => one.from >= from && one.from < to);
+  const telling: Telling = {
+    grouped,
+    steps: [],
+    last: undefined,
+    thing: undefined,
+    firstOff: deeds.findIndex(
+      (deed, i) => deed?.way === "off" && !SAFE.test(saidIn(text, terms, told[i] ?? { from: 0, to: 0 })),
+    ),
+    lastOn: deeds.findLastIndex((deed, i) => deed?.way === "on" || isTorque(told[i] ?? { from: 0, to: 0 })),
+  };
+  for (const [i, clause] of told.entries()) if (!listing.has(i)) stepIn(telling, i, clause, deeds[i]);
+  addTorques(telling);
+  addWaits(grouped, telling.steps);
+  addMeasures(grouped, telling.steps);
+  addUsualSteps(grouped, telling.steps, telling.firstOff);
+  return inOrder(telling.steps).map(({ phase, says, what, own, group, span }) => ({
     phase,
     says,
     what,
@@ -185,6 +68,140 @@ export function stepsOf(grouped: Grouped): ToldStep[] {
     group,
     span,
   }));
+}
+
+function addStep({ steps }: Telling, step: StepAt): void {
+  // "The nut's a nineteen … now take the nut off": once, where it is said to come off.
+  const told = steps.findIndex(
+    (one) => one.implied && one.group !== undefined && one.group === step.group && one.says === step.says,
+  );
+  if (told >= 0 && !step.implied) steps.splice(told, 1);
+  const before = steps.at(-1);
+  if (before && before.says === step.says && before.group === step.group && step.group) {
+    if (step.what.length > before.what.length) before.what = step.what;
+    before.span = { start: before.span.start, end: step.span.end };
+  } else if (!steps.slice(-3).some((one) => one.says === step.says && one.what.trim() === step.what.trim()))
+    steps.push(step);
+}
+
+/** The step that a clause tells of, if it tells of one. */
+function stepIn(telling: Telling, i: number, clause: Told, done: Done | undefined): void {
+  const { text, terms, groups, torques, turn } = telling.grouped;
+  const said = saidIn(text, terms, clause);
+  const group = groups.filter(({ clauses }) => clauses.has(i)).at(-1);
+  const topic = topicIn(terms, clause).join(" ");
+  telling.thing = topic || telling.thing;
+  const span = spanOf(terms, clause.from, clause.to);
+  const torque = torques.find(({ from }) => from >= clause.from && from < clause.to);
+  const used = torque && groupWith(telling.grouped, torque);
+  if (torque && used && (!done || done.way === "on" || done.way === "either")) {
+    addStep(telling, { ...toTorque(used, torque.figure), span, at: i });
+    telling.last = used.name;
+    return;
+  }
+  if (!done) {
+    addOpened(telling, i, span);
+    telling.last = topic || (group?.name ?? telling.last);
+    return;
+  }
+  const what = doneTo(telling, done);
+  if (what === undefined) return;
+  const when = { back: i >= turn, before: i < telling.firstOff, after: i > telling.lastOn };
+  addStep(telling, {
+    phase: phaseOf(done, said, when),
+    says: done.says,
+    what,
+    own: ownWords(said),
+    group,
+    span,
+    at: i,
+  });
+  telling.last = group?.name ?? (topic || telling.last);
+}
+
+/** The group that a torque was given to. */
+function groupWith({ terms, groups }: Grouped, { from, to }: FoundTorque): Group | undefined {
+  const start = terms[from]?.start ?? -1;
+  const end = terms[to - 1]?.end ?? Infinity;
+  return groups.find(({ figures }) =>
+    figures.some(({ span, notUsed }) => span.start <= start && span.end >= end && notUsed === undefined),
+  );
+}
+
+const toTorque = (group: Group, figure: TorqueFigure) => ({
+  phase: "put back" as const,
+  says: "torque",
+  what: `${group.name} to ${formatFigure(figure).replace(/[\u00a0\u2009\u202f]/g, " ")}`,
+  own: undefined,
+  group,
+});
+
+/** "Splash shield is eight pins and two bolts": said to be held so, it comes off. */
+function addOpened(telling: Telling, i: number, span: Span): void {
+  const { groups, turn } = telling.grouped;
+  const opened = groups.find(
+    ({ first, topic: holds, marks, count }) =>
+      first === i && (holds.length > 0 || (marks.size > 0 && count !== undefined)) && i < turn,
+  );
+  if (!opened) return;
+  const words = [...opened.topic, ...opened.marks];
+  if (telling.steps.some((step) => i - step.at < 4 && words.some((word) => step.what.includes(word)))) return;
+  addStep(telling, {
+    phase: "take apart",
+    says: "remove",
+    what: `${opened.topic.join(" ")} ${opened.name}`
+      .split(" ")
+      .filter((word, n, all) => word !== "" && all.indexOf(word) === n)
+      .join(" "),
+    implied: true,
+    own: undefined,
+    group: opened,
+    span,
+    at: i,
+  });
+}
+
+/** What is done, and to what; undefined where the words of a deed tell of no step. */
+function doneTo({ grouped: { terms }, last, thing }: Telling, done: Done): string | undefined {
+  const { way, says } = done;
+  const { what, named, stood } = whatOf(terms, done, last, thing);
+  const standing =
+    (way === "prove" || way === "safe") && !named && (stood || what === "")
+      ? (WHAT_ELSE[says] ?? what)
+      : what;
+  const saysEnough =
+    named ||
+    (stood && way === "off") ||
+    way === "prove" ||
+    WHAT_ELSE[says] !== undefined ||
+    says === "wait" ||
+    says === "let";
+  if (standing === "" || !saysEnough) return undefined;
+  // A spanner put somewhere is how it is done, and no part that goes on.
+  const meant = what.split(" ").find((word) => isNamed(word)) ?? "";
+  const isMeans =
+    TOOL_HEADS.has(meant) &&
+    !THINGS.has(meant) &&
+    /^(?:on|off|either)$/.test(way) &&
+    !/^(?:support|apply|drain)$/.test(says);
+  if (isMeans || /^(?:when|there's|until|till|as|for|they're|how|if|where|who)\b/.test(what))
+    return undefined;
+  const byTool =
+    /\b(?:spanner|wrench|socket|ratchet|bar|key|torch|light|hand|hands|fingers?|bowl|tray|pan)\b/;
+  if (says === "fit" && byTool.test(what)) return undefined;
+  const lets = /\b(?:cool|cold|sit|drip|dry|soak|drain|overnight|stand|idle|warm|minutes?|hours?)\b/;
+  return says === "let" && !lets.test(what) ? undefined : standing;
+}
+
+/** Every figure is somebody's to pull: those said two in a breath too. */
+function addTorques({ grouped: { groups }, steps }: Telling): void {
+  for (const group of groups) {
+    const figure = group.figures.findLast(({ notUsed }) => notUsed === undefined);
+    if (!figure || steps.some((step) => step.group === group && step.says === "torque")) continue;
+    const at = steps.findLastIndex((step) => step.span.start <= figure.span.start) + 1;
+    const step = { ...toTorque(group, figure.figure), span: figure.span, at: steps[at - 1]?.at ?? 0 };
+    steps.splice(at, 0, step);
+  }
 }
 
 /** Adds what is waited for, where no step says it: "hit em with penetrating oil, give it ten minutes". */

@@ -12,7 +12,7 @@ import {
   turnFurther,
   unitForAll,
 } from "./figures";
-import type { SaidFigure } from "./group";
+import type { Group, SaidFigure } from "./group";
 import { between, saidIn, spanOf } from "./heard";
 import { byWords } from "./resolve";
 import type { FoundTorque } from "./scan-torque";
@@ -22,14 +22,21 @@ import { type Here, type Walk, byTopic, figuredGroup, mentionsWithGroups } from 
 
 const LARGEST_HEAD_MM = 46;
 
+/** A figure of a clause, and what leads into it. */
+interface Figured {
+  walk: Walk;
+  here: Here;
+  torque: FoundTorque;
+  figure: SaidFigure;
+  led: string;
+}
+
 /**
  * Gives each figure of a clause to the group that it speaks of, or keeps it as one that is not to be used.
  */
 export function takeFigures(walk: Walk, here: Here): void {
   const { text, terms, told, torques } = walk.heard;
-  const { i, clause, said, goingBack, inDoubt, notThis, mentions, places, noSize } = here;
-  const indexed = mentionsWithGroups(here);
-  const topical = byTopic(walk, here);
+  const { i, clause, said, mentions } = here;
   // "pass 2 | 11 ft-lb", "second time | 80": what leads into a figure, where that is a few words.
   const before = told[i - 1];
   const led =
@@ -37,152 +44,175 @@ export function takeFigures(walk: Walk, here: Here): void {
       ? saidIn(text, terms, { from: before.from, to: clause.to })
       : said;
   const written = torques.filter(({ from }) => from >= clause.from && from < clause.to);
-  // "Caliper bolts, I put 115 on those": what was named in the same breath.
-  const spoken =
-    walk.last &&
-    told[walk.last.last]?.sentence === clause.sentence &&
-    clause.from - (told[walk.last.last]?.from ?? 0) < 22
-      ? walk.last
-      : undefined;
-  const carried =
-    mentions.length === 0 && walk.topicAt === i - 1 && told[i - 1]?.sentence === clause.sentence
-      ? byWords(walk.groups, walk.topic)
-      : undefined;
-  const aimedAt = indexed.at(-1)?.group ?? topical ?? carried ?? (mentions.length === 0 ? spoken : undefined);
-  const forAll = written.length === 0 && indexed.length > 0 ? unitForAll(terms, clause.from) : undefined;
-  const unit =
-    forAll ??
-    (noSize.size > 0 || (written.length === 0 && goingBack && aimedAt && aimedAt.figures.length === 0)
-      ? nearestUnit(torques, clause.from)
-      : undefined);
-  const read = bareFigure(
-    terms,
-    clause,
-    (at) =>
-      walk.inTorque.has(at) || here.sizes.some(({ from, to }) => !noSize.has(from) && at >= from && at < to),
-    unit,
-  );
-  // Where its head is not known, a number may still be that: but no head is so large.
-  const bare =
-    read &&
-    (noSize.size > 0 ||
-      forAll ||
-      aimedAt?.undo ||
-      (read.figure.form === "value" && read.figure.torque.value > LARGEST_HEAD_MM))
-      ? read
-      : undefined;
-  for (const torque of bare
-    ? [...written, bare]
-    : [...written, ...behindWritten(walk, here, written.at(-1))]) {
-    const pass = torque.figure.form === "value" ? passBefore(terms, torque.from) : undefined;
-    const earlier =
-      pass && torque.figure.form === "value" && pass.value < torque.figure.torque.value
-        ? { ...torque.figure.torque, value: pass.value, decimals: pass.decimals }
-        : undefined;
-    const figure: SaidFigure = {
-      figure:
-        earlier && torque.figure.form === "value"
-          ? { form: "passes", torques: [earlier, torque.figure.torque] }
-          : torque.figure,
-      span: spanOf(terms, torque.from, torque.to),
-      // A number without its unit, where more than one is spoken in, may be in either.
-      doubtful:
-        (torque === bare && unitsOf(torques) > 1) ||
-        (torque.contradicts ??
-          (inDoubt || OTHERS_SAY.test(led) || DOUBTFUL.test(saidAfter(text, terms, told, i)))),
-    };
-    const denied = /\b(?:not|never|don't|isn't)(?: a| an| the)?\s*$/i.test(
-      saidIn(text, terms, { from: clause.from, to: torque.from }),
-    );
-    if (denied || (terms[torque.from - 1]?.text === "not" && torque.from > clause.from)) {
-      walk.loose.push({ ...figure, notUsed: "it is said not to be" });
-      walk.struck.push({ span: figure.span, what: formatFigure(figure.figure), of: "figure" });
-      continue;
-    }
-    const why =
-      (notThis && isOfOther(walk, here, torque, notThis.start) ? notThis.says : undefined) ??
-      notThisAfter(text, terms, told, i);
-    if (why) {
-      walk.loose.push({ ...figure, notUsed: why });
-      continue;
-    }
-    const sharing =
-      /\b(?:on |for )?(?:all|both|every|each|everything|the lot)\b/i.test(said) && mentions.length === 0
-        ? walk.groups.filter(
-            (group) =>
-              i - group.last <= 9 &&
-              group.figures.length === 0 &&
-              (group.family === walk.last?.family || group.undo !== undefined),
-          )
-        : [];
-    // "The rail bolts and the motor bolts are 80": said of both.
-    const namedBefore = indexed.filter(
-      ({ mention }) => mention.to <= torque.from && mention.from >= walk.lastFigureAt,
-    );
-    const both = namedBefore
-      .filter(
-        ({ mention }, k) =>
-          k === namedBefore.length - 1 || /^(?:and|plus)$/.test(terms[mention.to]?.text ?? ""),
-      )
-      .map((one) => one.group);
-    const aimed = mentions
-      .map((mention, k) => ({ mention, group: places[k] }))
-      .find(
-        ({ mention, group }) =>
-          group &&
-          mention.from >= torque.to &&
-          mention.from - torque.to <= 3 &&
-          /^(?:on|for)$/.test(terms[torque.to]?.text ?? ""),
-      );
-    const group = aimed?.group ?? figuredGroup(walk, here, torque.from, torque.to);
-    // Heard somewhere, with nothing said of what: not put over a figure that is known.
-    const rumour = OTHERS_SAY.test(led) && indexed.length === 0 && (group?.figures.length ?? 0) > 0;
-    if (!group || rumour) {
-      walk.loose.push(figure);
-      continue;
-    }
-    // "20 foot pounds, that's a touch over two newton metres": the same once more; where it is not the same,
-    // its unit is in doubt.
-    const known = group.figures.at(-1);
-    if (
-      known &&
-      torque.from - walk.lastFigureAt < 12 &&
-      /^\W*(?:that's|that is|which is|or|so)\b.*\b(?:about|touch|roughly|just|over|under|same|call it)\b/i.test(
-        said,
-      )
-    ) {
-      const [first, second] = [known.figure, torque.figure].map((one) => holdingTorques(one)[0]);
-      if (
-        first &&
-        second &&
-        Math.max(quantityNm(first) / quantityNm(second), quantityNm(second) / quantityNm(first)) > 3
-      )
-        known.restated = second;
-      continue;
-    }
-    if (
-      group.figures.length > 0 &&
-      TAKEN_BACK.test(between(text, terms, walk.lastFigureAt, torque.from)) &&
-      torque.from - walk.lastFigureAt < 14
-    ) {
-      const gone = group.figures.pop();
-      if (gone) walk.takenBack.push({ ...gone, notUsed: "taken back" });
-      if (gone) walk.struck.push({ span: gone.span, what: formatFigure(gone.figure), of: "figure" });
-    }
-    // Which bolts were meant is a guess, and is asked.
-    if (here.guessed.has(group)) figure.doubtful = true;
-    put(group, figure, led, i);
-    for (const other of here.also) put(other, figure, said, i);
-    group.last = i;
-    walk.lastFigureAt = torque.to;
-    for (const other of [...sharing, ...(both.includes(group) ? both : [])])
-      if (other !== group && !other.figures.includes(figure)) other.figures.push(figure);
-  }
+  const bare = bareIn(walk, here, written.length > 0);
+  const behind = bare ? [bare] : behindWritten(walk, here, written.at(-1));
+  for (const torque of [...written, ...behind])
+    takeFigure({ walk, here, torque, figure: figureOf(walk, here, torque, { led, bare }), led });
   passesOfLast(walk, here);
   sameAs(walk, here);
   const angle = angleAlone(terms, clause, walk.inTorque);
-  const turned = angle === undefined ? undefined : (indexed.at(-1)?.group ?? topical ?? walk.last);
-  if (angle !== undefined && turned && !notThis) turnFurther(turned, angle, said);
+  if (angle === undefined || here.notThis) return;
+  const turned = mentionsWithGroups(here).at(-1)?.group ?? byTopic(walk, here) ?? walk.last;
+  if (turned) turnFurther(turned, angle, said);
+}
+
+/** The group that a clause speaks of before any figure in it is read. */
+function aimOf(walk: Walk, here: Here): Group | undefined {
+  const { told } = walk.heard;
+  const { i, clause, mentions } = here;
+  const named = mentionsWithGroups(here).at(-1)?.group ?? byTopic(walk, here);
+  if (named || mentions.length > 0) return named;
+  if (walk.topicAt === i - 1 && told[i - 1]?.sentence === clause.sentence) {
+    const carried = byWords(walk.groups, walk.topic);
+    if (carried) return carried;
+  }
+  // "Caliper bolts, I put 115 on those": what was named in the same breath.
+  const last = walk.last && told[walk.last.last];
+  return last?.sentence === clause.sentence && clause.from - last.from < 22 ? walk.last : undefined;
+}
+
+/** A number without a unit that is a figure all the same: "the short ones are 80". */
+function bareIn(walk: Walk, here: Here, isWritten: boolean): FoundTorque | undefined {
+  const { terms, torques } = walk.heard;
+  const { clause, goingBack, noSize } = here;
+  const aimedAt = aimOf(walk, here);
+  const forAll =
+    !isWritten && mentionsWithGroups(here).length > 0 ? unitForAll(terms, clause.from) : undefined;
+  const expected = noSize.size > 0 || (!isWritten && goingBack && aimedAt && aimedAt.figures.length === 0);
+  const isTaken = (at: number) =>
+    walk.inTorque.has(at) || here.sizes.some(({ from, to }) => !noSize.has(from) && at >= from && at < to);
+  const unit = forAll ?? (expected ? nearestUnit(torques, clause.from) : undefined);
+  const read = bareFigure(terms, clause, isTaken, unit);
+  // Where its head is not known, a number may still be that: but no head is so large.
+  const isNoHead = read?.figure.form === "value" && read.figure.torque.value > LARGEST_HEAD_MM;
+  return noSize.size > 0 || forAll || aimedAt?.undo || isNoHead ? read : undefined;
+}
+
+function figureOf(
+  { heard: { text, terms, told, torques } }: Walk,
+  { i, inDoubt }: Here,
+  torque: FoundTorque,
+  { led, bare }: { led: string; bare: FoundTorque | undefined },
+): SaidFigure {
+  const only = torque.figure.form === "value" ? torque.figure.torque : undefined;
+  const pass = only && passBefore(terms, torque.from);
+  const earlier =
+    pass && pass.value < only.value ? { ...only, value: pass.value, decimals: pass.decimals } : undefined;
+  const isWary = () => inDoubt || OTHERS_SAY.test(led) || DOUBTFUL.test(saidAfter(text, terms, told, i));
+  return {
+    figure: earlier && only ? { form: "passes", torques: [earlier, only] } : torque.figure,
+    span: spanOf(terms, torque.from, torque.to),
+    // A number without its unit, where more than one is spoken in, may be in either.
+    doubtful: (torque === bare && unitsOf(torques) > 1) || (torque.contradicts ?? isWary()),
+  };
+}
+
+function takeFigure(figured: Figured): void {
+  const { walk, here, torque, figure, led } = figured;
+  const { i, said, mentions } = here;
+  if (isRefused(figured)) return;
+  const indexed = mentionsWithGroups(here);
+  const sharing =
+    /\b(?:on |for )?(?:all|both|every|each|everything|the lot)\b/i.test(said) && mentions.length === 0
+      ? walk.groups.filter(
+          (group) =>
+            i - group.last <= 9 &&
+            group.figures.length === 0 &&
+            (group.family === walk.last?.family || group.undo !== undefined),
+        )
+      : [];
+  const both = namedTogether(figured);
+  const group = aimedBehind(figured) ?? figuredGroup(walk, here, torque.from, torque.to);
+  // Heard somewhere, with nothing said of what: not put over a figure that is known.
+  const rumour = OTHERS_SAY.test(led) && indexed.length === 0 && (group?.figures.length ?? 0) > 0;
+  if (!group || rumour) {
+    walk.loose.push(figure);
+    return;
+  }
+  if (isSaidAgain(figured, group)) return;
+  takeBackBefore(figured, group);
+  // Which bolts were meant is a guess, and is asked.
+  if (here.guessed.has(group)) figure.doubtful = true;
+  put(group, figure, led, i);
+  for (const other of here.also) put(other, figure, said, i);
+  group.last = i;
+  walk.lastFigureAt = torque.to;
+  for (const other of [...sharing, ...(both.includes(group) ? both : [])])
+    if (other !== group && !other.figures.includes(figure)) other.figures.push(figure);
+}
+
+/** Said not to be it, of another car, or a reading on the way: kept as what was said, and used for nothing. */
+function isRefused({ walk, here, torque, figure }: Figured): boolean {
+  const { text, terms, told } = walk.heard;
+  const { i, clause, notThis } = here;
+  const denied = /\b(?:not|never|don't|isn't)(?: a| an| the)?\s*$/i.test(
+    saidIn(text, terms, { from: clause.from, to: torque.from }),
+  );
+  if (denied || (terms[torque.from - 1]?.text === "not" && torque.from > clause.from)) {
+    walk.loose.push({ ...figure, notUsed: "it is said not to be" });
+    walk.struck.push({ span: figure.span, what: formatFigure(figure.figure), of: "figure" });
+    return true;
+  }
+  const why =
+    (notThis && isOfOther(walk, here, torque, notThis.start) ? notThis.says : undefined) ??
+    notThisAfter(text, terms, told, i);
+  if (!why) return false;
+  walk.loose.push({ ...figure, notUsed: why });
+  return true;
+}
+
+/** "The rail bolts and the motor bolts are 80": said of both. */
+function namedTogether({ walk, here, torque }: Figured): Group[] {
+  const named = mentionsWithGroups(here).filter(
+    ({ mention }) => mention.to <= torque.from && mention.from >= walk.lastFigureAt,
+  );
+  return named
+    .filter(
+      ({ mention }, k) =>
+        k === named.length - 1 || /^(?:and|plus)$/.test(walk.heard.terms[mention.to]?.text ?? ""),
+    )
+    .map(({ group }) => group);
+}
+
+/** "80 on the long ones": what is named right behind the figure. */
+function aimedBehind({ walk, here, torque }: Figured): Group | undefined {
+  const leadsOn = /^(?:on|for)$/.test(walk.heard.terms[torque.to]?.text ?? "");
+  if (!leadsOn) return undefined;
+  return mentionsWithGroups(here).find(
+    ({ mention }) => mention.from >= torque.to && mention.from - torque.to <= 3,
+  )?.group;
+}
+
+/**
+ * "20 foot pounds, that's a touch over two newton metres": the same once more; where it is not the same, its
+ * unit is in doubt.
+ */
+function isSaidAgain({ walk, here, torque }: Figured, group: Group): boolean {
+  const known = group.figures.at(-1);
+  const again =
+    /^\W*(?:that's|that is|which is|or|so)\b.*\b(?:about|touch|roughly|just|over|under|same|call it)\b/i;
+  if (!known || torque.from - walk.lastFigureAt >= 12 || !again.test(here.said)) return false;
+  const [first, second] = [known.figure, torque.figure].map((one) => holdingTorques(one)[0]);
+  if (first && second) {
+    const times = quantityNm(first) / quantityNm(second);
+    if (Math.max(times, 1 / times) > 3) known.restated = second;
+  }
+  return true;
+}
+
+/** "forty, no, forty five": the one before goes. */
+function takeBackBefore({ walk, torque }: Figured, group: Group): void {
+  const { text, terms } = walk.heard;
+  if (
+    group.figures.length === 0 ||
+    !TAKEN_BACK.test(between(text, terms, walk.lastFigureAt, torque.from)) ||
+    torque.from - walk.lastFigureAt >= 14
+  )
+    return;
+  const gone = group.figures.pop();
+  if (!gone) return;
+  walk.takenBack.push({ ...gone, notUsed: "taken back" });
+  walk.struck.push({ span: gone.span, what: formatFigure(gone.figure), of: "figure" });
 }
 
 /** "The long ones get 70 foot pounds and the little one 35": a second figure in the unit of the first. */

@@ -9,187 +9,219 @@ import { spokenNumber } from "./spoken-number";
 import { BOUGHT, HEADS, HELD_STILL } from "./vocabulary";
 import type { Here, Walk } from "./walk";
 
+/** What each way of taking a mention needs to know. */
+interface Taking {
+  walk: Walk;
+  here: Here;
+  mention: Mention;
+  topic: string[];
+  fresh: boolean;
+}
+
 /** Finds the group of each mention of a clause, or begins one. */
 export function takeMentions(walk: Walk, here: Here): void {
-  const { text: whole, terms } = walk.heard;
-  const { i, clause, said, goingBack, mentions, places, things } = here;
-  const { groups } = walk;
+  const { clause, said, mentions, places, things } = here;
   const topic = ofThem(walk, here) ?? (things.length > 0 ? things : walk.topic);
   const fresh = topic.length > 0 && walk.topicSentence === clause.sentence;
   for (const said1 of mentions) {
-    const mention = {
-      ...said1,
-      marks: [
-        ...said1.marks,
-        ...walk.same.flatMap((pair) =>
-          pair.some((word) => said1.marks.includes(word))
-            ? pair.filter((word) => !said1.marks.includes(word))
-            : [],
-        ),
-      ],
-    };
+    const mention = inSameWords(walk, said1);
     const told = mention.count === undefined ? countBehind(walk, here) : undefined;
     mention.count ??= loneCount(walk, here) ?? told?.count;
     mention.perSide ||= told?.perSide ?? false;
-    const { last } = walk;
-    // "both plugs 10 mm": said of each that was named.
-    const several =
-      /^(?:both|all)$/.test(text(terms, mention.from)) &&
-      mention.marks.length === 0 &&
-      mention.family !== "one"
-        ? groups.filter((group) => group.family === mention.family)
-        : [];
-    const inAll =
-      /^(?:all|those|these)$/.test(text(terms, mention.from)) && (mention.count ?? 0) > 2
-        ? together(groups, mention)
-        : [];
-    if (inAll.length > 1) {
-      places.push(inAll[0]);
-      here.also.push(...inAll.slice(1));
-      inAll.forEach((group) => touch(group, { ...mention, count: undefined, name: "" }, terms, i));
-      walk.last = inAll[0];
-      continue;
-    }
-    if (several.length > 1 && several.every(({ count }) => (count ?? 1) === 1)) {
-      places.push(several[0]);
-      here.also.push(...several.slice(1));
-      several.forEach((group) => touch(group, { ...mention, count: undefined, name: "" }, terms, i));
-      walk.last = several.at(-1);
-      continue;
-    }
-    const size = here.sizes.find(
-      (one) => one.kind === "head" && one.from >= mention.from - 1 && one.from <= mention.to + 1,
-    );
-    // "there's a nut on the back": what a bolt goes into, held still and no group of its own.
-    if (last && isOtherEnd(mention, last, groups, said, i, things)) {
-      last.hold ??= last.undo && /\b(?:also|same|too)\b/.test(said) ? last.undo : undefined;
-      last.traits.add("counter-hold");
-      touch(last, { ...mention, marks: [], name: "" }, terms, i);
-      places.push(last);
-      here.heldFrom = mention.from;
-      walk.otherEnd = { group: last, at: i };
-      continue;
-    }
-    const held = HELD_STILL.test(
-      saidIn(whole, terms, { from: Math.max(clause.from, mention.from - 4), to: mention.from }),
-    );
-    // "Two long ones, which are thirteen": named by what they look like, as their size is told with it.
-    const after = mentions.find((one) => one.from > mention.from)?.from ?? clause.to;
-    const sizedHere =
-      mention.family === "one" &&
-      mention.marks.length > 0 &&
-      !mention.pointing &&
-      here.sizes.some((one) => one.kind === "head" && one.from >= mention.to && one.from < after);
-    if (mention.share) {
-      const group = shared(walk, here, mention);
-      places.push(group);
-      walk.last = group ?? walk.last;
-      continue;
-    }
-    if (mention.more && last) {
-      const group = begin(
-        {
-          ...mention,
-          family: last.family,
-          name: [...mention.marks, last.name.split(" ").findLast((word) => HEADS[word]) ?? "bolt"].join(" "),
-        },
-        topic.length > 0 ? topic : last.topic,
-        terms,
-        i,
-      );
-      group.name = group.name.replace(/(?<!s)$/, "s");
-      groups.push(group);
-      places.push(group);
-      walk.last = group;
-      continue;
-    }
-    const counted =
-      mention.ofThem &&
-      last &&
-      (last.count === undefined || (last.count === 1 && !mention.perSide)) &&
-      i - last.last <= 3 &&
-      !here.sizes.some((one) => one.kind === "head")
-        ? last
-        : undefined;
-    const found = counted ?? chooseGroup(mention, groups, topic, i, size, last, goingBack, fresh);
-    const apart = found ?? toldApart(walk, here, mention);
-    if (apart && !found) {
-      touch(apart, { ...mention, count: undefined }, terms, i);
-      places.push(apart);
-      here.guessed.add(apart);
-      walk.last = apart;
-      continue;
-    }
-    if (found) {
-      touch(found, mention, terms, i);
-      const same = groups.find((group) => group !== found && isSame(group, found, mention));
-      if (same) {
-        mergeInto(found, same);
-        groups.splice(groups.indexOf(same), 1);
-        if (walk.last === same) walk.last = found;
-      }
-    } else if (
-      !held &&
-      here.notThis === undefined &&
-      (mention.some ||
-        mention.placed ||
-        sizedHere ||
-        mention.family !== "one" ||
-        (mention.sized && (mention.count ?? 0) > 1)) &&
-      !BOUGHT.test(
-        saidIn(whole, terms, {
-          from: Math.max(clause.from, mention.from - 12),
-          to: Math.min(clause.to, mention.to + 12),
-        }),
-      ) &&
-      !/^\W*(?:(?:stuff|things|parts?|bits) (?:i |you |we )?(?:bought|got|need)|bought)\b/i.test(
-        sentenceOf(walk.heard, i),
-      )
-    ) {
-      // "there's ten of them", after "these guys going around the cover".
-      const called =
-        mention.sized && mention.marks.length === 0 && walk.unknown && i - walk.unknown.at <= 2
-          ? walk.unknown.mention.marks
-          : [];
-      const alone = mention.count ?? (text(terms, mention.to - 1) === "one" ? 1 : undefined);
-      const begun: Mention = sizedHere
-        ? {
-            ...mention,
-            count: alone,
-            family: "bolt",
-            name: `${mention.name} ${(mention.count ?? 1) > 1 ? "bolts" : "bolt"}`,
-          }
-        : mention;
-      const group = begin(begun, called.length > 0 ? [...called] : topic, terms, i, fresh);
-      // "They're all seventeens, no, the hidden one is a fifteen": one fewer of the others.
-      if (
-        sizedHere &&
-        mention.definite &&
-        (mention.count ?? 1) === 1 &&
-        last?.count !== undefined &&
-        last.count > 2 &&
-        i - last.last <= 3
-      )
-        last.count -= 1;
-      groups.push(group);
-      places.push(group);
-      walk.last = group;
-      walk.unknown = undefined;
-      continue;
-    }
-    places.push(found);
-    if (found) walk.unknown = undefined;
-    if (!found && mention.family === "one" && mention.marks.length > 0 && !mention.pointing && !here.notThis)
-      walk.unknown = { mention, at: i };
-    if (
-      found &&
-      !held &&
-      !here.notThis &&
-      !/\b(?:snap|strip|break|crack|shear|round)(?:s|ped|ped|ed|ing)?\b/.test(said)
-    )
-      walk.last = found;
+    const taking = { walk, here, mention, topic, fresh };
+    if (!(takeSeveral(taking) || takeOtherEnd(taking) || takePartOfLast(taking))) takeOne(taking);
   }
   if (SAYS_EACH.test(said)) places.forEach((group) => group && group.count === 1 && (group.perSide = true));
+  takeCounts(walk, here);
+}
+
+/** "upper = fill": a mention that has one of the two words has both. */
+function inSameWords({ same }: Walk, mention: Mention): Mention {
+  const others = same.flatMap((pair) =>
+    pair.some((word) => mention.marks.includes(word))
+      ? pair.filter((word) => !mention.marks.includes(word))
+      : [],
+  );
+  return { ...mention, marks: [...mention.marks, ...others] };
+}
+
+/** "both plugs 10 mm", "all eight": said of each that was named. */
+function takeSeveral({ walk, here, mention }: Taking): boolean {
+  const { groups } = walk;
+  const { terms } = walk.heard;
+  const begins = text(terms, mention.from);
+  const inAll =
+    /^(?:all|those|these)$/.test(begins) && (mention.count ?? 0) > 2 ? together(groups, mention) : [];
+  const several =
+    /^(?:both|all)$/.test(begins) && mention.marks.length === 0 && mention.family !== "one"
+      ? groups.filter((group) => group.family === mention.family)
+      : [];
+  const ofEach = several.length > 1 && several.every(({ count }) => (count ?? 1) === 1);
+  const taken = inAll.length > 1 ? inAll : several;
+  if (inAll.length <= 1 && !ofEach) return false;
+  here.places.push(taken[0]);
+  here.also.push(...taken.slice(1));
+  taken.forEach((group) => touch(group, { ...mention, count: undefined, name: "" }, terms, here.i));
+  walk.last = inAll.length > 1 ? taken[0] : taken.at(-1);
+  return true;
+}
+
+/** "there's a nut on the back": what a bolt goes into, held still and no group of its own. */
+function takeOtherEnd({ walk, here, mention }: Taking): boolean {
+  const { last, groups } = walk;
+  const { said, i, things } = here;
+  if (!last || !isOtherEnd(mention, last, groups, said, i, things)) return false;
+  last.hold ??= last.undo && /\b(?:also|same|too)\b/.test(said) ? last.undo : undefined;
+  last.traits.add("counter-hold");
+  touch(last, { ...mention, marks: [], name: "" }, walk.heard.terms, i);
+  here.places.push(last);
+  here.heldFrom = mention.from;
+  walk.otherEnd = { group: last, at: i };
+  return true;
+}
+
+/** "one of them is shorter", "and two more down low": a part of those spoken of last, or more like them. */
+function takePartOfLast({ walk, here, mention, topic }: Taking): boolean {
+  const { last } = walk;
+  if (mention.share) {
+    const group = shared(walk, here, mention);
+    here.places.push(group);
+    walk.last = group ?? walk.last;
+    return true;
+  }
+  if (!mention.more || !last) return false;
+  const kind = last.name.split(" ").findLast((word) => HEADS[word]) ?? "bolt";
+  const group = begin(
+    { ...mention, family: last.family, name: [...mention.marks, kind].join(" ") },
+    topic.length > 0 ? topic : last.topic,
+    walk.heard.terms,
+    here.i,
+  );
+  group.name = group.name.replace(/(?<!s)$/, "s");
+  keepGroup(walk, here, group);
+  return true;
+}
+
+function keepGroup(walk: Walk, here: Here, group: Group): void {
+  walk.groups.push(group);
+  here.places.push(group);
+  walk.last = group;
+}
+
+/** A mention of one group: the one that it is told by, or a new one where it names what was not there. */
+function takeOne(taking: Taking): void {
+  const { walk, here, mention } = taking;
+  const { groups } = walk;
+  const { text: whole, terms } = walk.heard;
+  const { i, clause, said, places } = here;
+  const found = ofLastCounted(taking) ?? chooseGroup(taking);
+  const apart = found ?? toldApart(walk, here, mention);
+  if (apart && !found) {
+    touch(apart, { ...mention, count: undefined }, terms, i);
+    places.push(apart);
+    here.guessed.add(apart);
+    walk.last = apart;
+    return;
+  }
+  const held = HELD_STILL.test(
+    saidIn(whole, terms, { from: Math.max(clause.from, mention.from - 4), to: mention.from }),
+  );
+  if (!found && !held && isNew(taking)) return beginOne(taking);
+  places.push(found);
+  if (!found) {
+    if (mention.family === "one" && mention.marks.length > 0 && !mention.pointing && !here.notThis)
+      walk.unknown = { mention, at: i };
+    return;
+  }
+  touch(found, mention, terms, i);
+  const same = groups.find((group) => group !== found && isSame(group, found, mention));
+  if (same) {
+    mergeInto(found, same);
+    groups.splice(groups.indexOf(same), 1);
+    if (walk.last === same) walk.last = found;
+  }
+  walk.unknown = undefined;
+  const isBroken = /\b(?:snap|strip|break|crack|shear|round)(?:s|ped|ped|ed|ing)?\b/.test(said);
+  if (!held && !here.notThis && !isBroken) walk.last = found;
+}
+
+/** "four of them": of those spoken of last, where nobody said yet how many they are. */
+function ofLastCounted({ walk: { last }, here, mention }: Taking): Group | undefined {
+  return mention.ofThem &&
+    last &&
+    (last.count === undefined || (last.count === 1 && !mention.perSide)) &&
+    here.i - last.last <= 3 &&
+    !here.sizes.some((one) => one.kind === "head")
+    ? last
+    : undefined;
+}
+
+/** "Two long ones, which are thirteen": named by what they look like, as their size is told with it. */
+function isSizedHere({ here, mention }: Taking): boolean {
+  const after = here.mentions.find((one) => one.from > mention.from)?.from ?? here.clause.to;
+  return (
+    mention.family === "one" &&
+    mention.marks.length > 0 &&
+    !mention.pointing &&
+    here.sizes.some((one) => one.kind === "head" && one.from >= mention.to && one.from < after)
+  );
+}
+
+/** Whether a mention of nothing known begins a group: not what is of another car, and not what was bought. */
+function isNew(taking: Taking): boolean {
+  const { walk, here, mention } = taking;
+  const { text: whole, terms } = walk.heard;
+  const { clause, i } = here;
+  return (
+    here.notThis === undefined &&
+    (mention.some ||
+      mention.placed ||
+      isSizedHere(taking) ||
+      mention.family !== "one" ||
+      (mention.sized && (mention.count ?? 0) > 1)) === true &&
+    !BOUGHT.test(
+      saidIn(whole, terms, {
+        from: Math.max(clause.from, mention.from - 12),
+        to: Math.min(clause.to, mention.to + 12),
+      }),
+    ) &&
+    !/^\W*(?:(?:stuff|things|parts?|bits) (?:i |you |we )?(?:bought|got|need)|bought)\b/i.test(
+      sentenceOf(walk.heard, i),
+    )
+  );
+}
+
+function beginOne(taking: Taking): void {
+  const { walk, here, mention, topic, fresh } = taking;
+  const { last } = walk;
+  const { terms } = walk.heard;
+  const { i } = here;
+  // "there's ten of them", after "these guys going around the cover".
+  const called =
+    mention.sized && mention.marks.length === 0 && walk.unknown && i - walk.unknown.at <= 2
+      ? walk.unknown.mention.marks
+      : [];
+  const sizedHere = isSizedHere(taking);
+  const begun: Mention = sizedHere
+    ? {
+        ...mention,
+        count: mention.count ?? (text(terms, mention.to - 1) === "one" ? 1 : undefined),
+        family: "bolt",
+        name: `${mention.name} ${(mention.count ?? 1) > 1 ? "bolts" : "bolt"}`,
+      }
+    : mention;
+  const group = begin(begun, called.length > 0 ? [...called] : topic, terms, i, fresh);
+  // "They're all seventeens, no, the hidden one is a fifteen": one fewer of the others.
+  const isOneOfThem = sizedHere && mention.definite && (mention.count ?? 1) === 1;
+  if (isOneOfThem && last?.count !== undefined && last.count > 2 && i - last.last <= 3) last.count -= 1;
+  keepGroup(walk, here, group);
+  walk.unknown = undefined;
+}
+
+/** How many of what was spoken of just now, where a clause says no more than that. */
+function takeCounts(walk: Walk, here: Here): void {
+  const { terms } = walk.heard;
+  const { i, clause, said, mentions } = here;
   const tells = countClause(said, clause, here);
   const howMany = tells === undefined ? undefined : spokenNumber(terms, tells);
   if (howMany && walk.last && i - walk.last.last <= 2 && howMany.value <= 32) walk.last.count = howMany.value;
@@ -202,7 +234,7 @@ export function takeMentions(walk: Walk, here: Here): void {
     i - walk.last.last <= 1
   )
     walk.last.count = 2;
-  // "Four on each wheel": how many of what was spoken of just now.
+  // "Four on each wheel".
   const spoken = mentions.length === 0 ? eachSide(terms, clause, said) : undefined;
   if (spoken !== undefined && walk.last && (walk.last.count === undefined || walk.last.count === spoken)) {
     walk.last.count = spoken;
@@ -218,28 +250,15 @@ function countClause(said: string, clause: Told, here: Here) {
   return undefined;
 }
 
-function chooseGroup(
-  mention: Mention,
-  groups: Group[],
-  topic: string[],
-  i: number,
-  size: FoundSize | undefined,
-  last: Group | undefined,
-  goingBack: boolean,
-  fresh: boolean,
-): Group | undefined {
+function chooseGroup({ walk, here, mention, topic, fresh }: Taking): Group | undefined {
+  const { groups, last } = walk;
   if (mention.profile) return ofProfile(groups, mention);
-  if (mention.all) return ofCount(groups, mention, topic, i);
-  return resolve(
-    groups,
-    mention,
-    size?.kind === "head" ? size.head : undefined,
-    topic,
-    last,
-    i,
-    goingBack,
-    fresh,
+  if (mention.all) return ofCount(groups, mention, topic, here.i);
+  const size = here.sizes.find(
+    (one) => one.kind === "head" && one.from >= mention.from - 1 && one.from <= mention.to + 1,
   );
+  const head = size?.kind === "head" ? size.head : undefined;
+  return resolve(groups, mention, head, topic, last, here.i, here.goingBack, fresh);
 }
 
 /**

@@ -2,197 +2,244 @@ import { formatHeadSize } from "../quantity/read-head-size";
 import type { Group, SaidSize } from "./group";
 import { between, gapBetween, saidIn, sentenceOf, spanOf } from "./heard";
 import { begin } from "./resolve";
+import type { FoundSize } from "./scan-size";
 import { BOUGHT, DENIED, HOLD_AFTER, HOLD_BEFORE, TAKEN_BACK, THINGS, TOOL_HEADS } from "./vocabulary";
 import { type Here, type Walk, mentionsWithGroups, namedAt, sizedUnnamed } from "./walk";
+
+type Head = Extract<FoundSize, { kind: "head" }>;
+
+/** A size, and what stands around it. */
+interface Sized {
+  walk: Walk;
+  here: Here;
+  size: Head;
+  one: SaidSize;
+  before: string;
+  after: string;
+  /** Said of what is held still. */
+  holds: boolean;
+  /** Said in place of the size before it. */
+  back: boolean;
+}
 
 /**
  * Gives each size of a clause to the group that it speaks of: to undo it, to do it up, or to hold its other
  * end.
  */
 export function takeSizes(walk: Walk, here: Here): void {
-  const { text, terms, torques } = walk.heard;
-  const { i, clause, said, goingBack, inDoubt, notThis, mentions, places, noSize } = here;
-  const indexed = mentionsWithGroups(here);
-  /** With the clause before, where it leads into this one. */
-  const before1 = walk.heard.told[i - 1];
-  const led =
-    before1?.sentence === clause.sentence && clause.to - before1.from < 16
-      ? saidIn(text, terms, { from: before1.from, to: clause.to })
-      : said;
-  for (const size of here.sizes) {
-    if (size.kind !== "head") continue;
-    const doubtful = inDoubt;
-    const span = spanOf(terms, size.from, size.to);
-    const one: SaidSize = { head: size.head, span, doubtful };
-    const before = saidIn(text, terms, { from: clause.from, to: size.from });
-    const beforeNear = saidIn(text, terms, { from: Math.max(clause.from, size.from - 13), to: size.from });
-    const after = saidIn(text, terms, { from: size.to, to: Math.min(clause.to, size.to + 8) });
-    const holds =
+  for (const size of here.sizes) if (size.kind === "head") takeSize(sizedOf(walk, here, size));
+  twoOfTwo(walk, here);
+  // "15s, but it's twelve point": the shape of the head said after its size.
+  const shaped = /\b(?:twelve|12)[- ]?points?\b|\bbi-?hex\b/i.exec(here.said);
+  if (shaped && walk.last?.undo?.head.profile === "hexagon" && !DENIED.test(here.said.slice(0, shaped.index)))
+    walk.last.undo.head = { ...walk.last.undo.head, profile: "twelve-point" };
+}
+
+function sizedOf(walk: Walk, here: Here, size: Head): Sized {
+  const { text, terms } = walk.heard;
+  const { clause } = here;
+  const before = saidIn(text, terms, { from: clause.from, to: size.from });
+  const beforeNear = saidIn(text, terms, { from: Math.max(clause.from, size.from - 13), to: size.from });
+  const after = saidIn(text, terms, { from: size.to, to: Math.min(clause.to, size.to + 8) });
+  const { lastSize } = walk;
+  const crossed =
+    lastSize &&
+    /^\W*(?:no|nope|or rather|i mean|sorry)\W*(?:(?:they're|it's|that's|those are|i lie)(?: a| an)?)?\W*$/i.test(
+      gapBetween(text, terms, lastSize.to, size.from),
+    );
+  return {
+    walk,
+    here,
+    size,
+    one: { head: size.head, span: spanOf(terms, size.from, size.to), doubtful: here.inDoubt },
+    before,
+    after,
+    holds:
       size.from > here.heldFrom ||
       HOLD_BEFORE.test(beforeNear) ||
       HOLD_AFTER.test(after) ||
-      (/^\W*nut\b/i.test(after) && /\b(?:head|bolt) (?:and|,)(?: a)?\s*$/i.test(before));
-    const isTool = /^(?: ?-? ?(?:drill|drift|punch|bar|hole|hose|tube))\b/.test(after);
-    // A quarter, three eighths or half an inch is the drive of a ratchet before it is a head.
-    const drives =
-      !(walk.lastStruck !== undefined && size.from - walk.lastStruck < 12) &&
-      size.head.unit === "in" &&
-      [0.25, 0.375, 0.5].includes(size.head.size) &&
-      // "The pipe is a flare nut, three eighths": straight behind what it fits.
-      !(
-        walk.last &&
-        mentions.length === 0 &&
-        walk.last.undo === undefined &&
-        i - walk.last.last <= 1 &&
-        clause.to - clause.from <= 3
-      ) &&
-      !/^\W*(?:socket|wrench|spanner|bolt|nut|head|hex|line|flare)/i.test(after);
-    // "the short one is twenty two", when its head is known and figures are being said: a figure without its
-    // unit.
-    const known = namedAt(here, size.from, size.to)?.undo;
-    if (
-      goingBack &&
-      known &&
-      !/^(?:mm|mils?|millimet\w+|inch|in|"|s)$/.test(terms[size.to - 1]?.text ?? "") &&
-      formatHeadSize(known.head) !== formatHeadSize(size.head) &&
-      /\b(?:is|are|at|to|gets?|be)$/i.test(before) &&
-      torques.some(({ from }) => size.from - from > 0 && size.from - from < 40)
-    ) {
-      noSize.add(size.from);
-      continue;
-    }
-    // "in the box: 8 screws, one 5 mm key": what comes along, and not what turns the screws.
-    const comesAlong =
-      TOOL_HEADS.has(terms[size.to]?.text ?? "") || TOOL_HEADS.has(terms[size.to + 1]?.text ?? "")
-        ? BOUGHT.test(sentenceOf(walk.heard, i))
-        : false;
-    if (
-      comesAlong ||
-      drives ||
-      isTool ||
-      notThis ||
-      /\b(?:originally|thought (?:it|they|these|those)|grabbed|i went in with|tried)\b/i.test(said)
-    )
-      continue;
-    if (
-      size.head.profile === "hexagon" &&
-      !TOOL_HEADS.has(terms[size.to]?.text ?? "") &&
-      (/\b(?:gap|play|limit|wear|thick(?:ness)?|travel|deep|measur\w+|clearance|past the|high|wide|long run|push|overlap|overhang|within|apart)\b/i.test(
-        led,
-      ) ||
-        /^\W*across\b/.test(after))
-    )
-      continue;
-    const denied = /\b(?:not|isn't|ain't|aren't)(?: a| an| the)?$/i.test(before);
-    const crossed =
-      walk.lastSize &&
-      /^\W*(?:no|nope|or rather|i mean|sorry)\W*(?:(?:they're|it's|that's|those are|i lie)(?: a| an)?)?\W*$/i.test(
-        gapBetween(text, terms, walk.lastSize.to, size.from),
-      );
-    const back =
-      crossed ||
+      (/^\W*nut\b/i.test(after) && /\b(?:head|bolt) (?:and|,)(?: a)?\s*$/i.test(before)),
+    back:
+      crossed === true ||
       TAKEN_BACK.test(before) ||
-      (walk.lastSize &&
-        TAKEN_BACK.test(between(text, terms, walk.lastSize.from, size.from)) &&
-        size.from - walk.lastSize.from < 30);
-    let group =
-      back &&
-      walk.lastSize &&
-      !mentions.some(
-        (mention, k) => places[k] && mention.to <= size.from && mention.from > (walk.lastSize?.from ?? 0),
-      )
-        ? walk.lastSize.group
-        : (namedAt(here, size.from, size.to) ??
-          (holds && walk.last && i - walk.last.last <= 12 ? walk.last : sizedUnnamed(walk, here, size.head)));
-    if (denied) {
-      walk.struck.push({ span, what: formatHeadSize(size.head), of: "size" });
-      walk.lastStruck = size.to;
-      // "they're a 16 and not a 15": the new one is another than the old one, which stays what it was.
-      const contrasts = group?.doUp !== undefined && walk.lastSize?.which === "doUp";
-      if (group?.undo && !contrasts && formatHeadSize(group.undo.head) === formatHeadSize(size.head))
-        group.undo = undefined;
-      continue;
-    }
-    if (
-      walk.unknown &&
-      !(size.head.unit === "in" && [0.25, 0.375, 0.5].includes(size.head.size)) &&
-      i - walk.unknown.at <= 2 &&
-      indexed.length === 0 &&
-      !back &&
-      !holds
-    ) {
-      group = begin(
-        {
-          ...walk.unknown.mention,
-          family: "bolt",
-          name: `${walk.unknown.mention.name} bolt`,
-          count: walk.unknown.mention.count ?? 1,
-        },
-        walk.topic,
-        terms,
-        walk.unknown.at,
-      );
-      walk.groups.push(group);
-      walk.last = group;
-      walk.unknown = undefined;
-    }
-    // "15 bolt, 15 on the nut": the nut of the bolt spoken of just before.
-    const onItsNut =
-      holds &&
-      walk.last?.family === "bolt" &&
-      walk.last.undo !== undefined &&
-      i - walk.last.last <= 1 &&
-      group?.family === "nut" &&
-      group !== walk.last;
-    if (onItsNut) group = walk.last;
-    if (walk.otherEnd && i - walk.otherEnd.at <= 2 && mentions.length === 0 && !walk.otherEnd.group.hold) {
-      walk.otherEnd.group.hold = one;
-      walk.otherEnd.group.traits.add("counter-hold");
-      walk.otherEnd = undefined;
-      continue;
-    }
-    if (holds && !group && walk.last && i - walk.last.last <= 12) group = walk.last;
-    if (!group) continue;
-    group.last = i;
-    if (holds) {
-      group.hold ??= one;
-      group.traits.add("counter-hold");
-      walk.lastSize = { group, which: "hold", from: size.from, to: size.to };
-      continue;
-    }
-    // A size of its own goes on only to what came off with another: told before the turn, or told to be new.
-    const cameOff =
-      group.undo && group.undo.span.start < (terms[walk.heard.told[walk.turn]?.from ?? 0]?.start ?? 0);
-    const newOne = (goingBack && cameOff) || /\b(?:new|different)\b/.test(said);
-    const which =
-      group.undo && newOne && formatHeadSize(group.undo.head) !== formatHeadSize(size.head) && !back
-        ? "doUp"
-        : "undo";
-    const there = group[which];
-    if (there && formatHeadSize(there.head) !== formatHeadSize(size.head)) {
-      if (back) {
-        walk.struck.push({ span: there.span, what: formatHeadSize(there.head), of: "size" });
-        // "hex socket, eight mil; no, it's a nine": the head is of the kind that it was said to be.
-        const kept =
-          one.head.profile === "hexagon" &&
-          one.head.unit === there.head.unit &&
-          there.head.profile === "hexagon key";
-        group[which] = kept ? { ...one, head: { ...one.head, profile: there.head.profile } } : one;
-      }
-    } else group[which] ??= one;
-    // "wrench on the top and wrench on the bottom, nine sixteenths both".
-    if (group.traits.has("counter-hold") && /\bboth\b/i.test(said)) group.hold ??= one;
-    for (const other of here.also) other[which] ??= one;
-    // "so 12 on the post": where it sits, told with its size.
-    const sits = /^\W*on the ([a-z-]+)\b/i.exec(after)?.[1];
-    if (sits && mentions.length === 0 && THINGS.has(sits)) group.marks.add(sits);
-    walk.lastSize = { group, which, from: size.from, to: size.to };
+      (lastSize !== undefined &&
+        TAKEN_BACK.test(between(text, terms, lastSize.from, size.from)) &&
+        size.from - lastSize.from < 30),
+  };
+}
+
+function takeSize(sized: Sized): void {
+  const { walk, here, size, one, holds } = sized;
+  const { i, mentions } = here;
+  if (isFigure(sized)) {
+    here.noSize.add(size.from);
+    return;
   }
-  twoOfTwo(walk, here);
-  // "15s, but it's twelve point": the shape of the head said after its size.
-  const shaped = /\b(?:twelve|12)[- ]?points?\b|\bbi-?hex\b/i.exec(said);
-  if (shaped && walk.last?.undo?.head.profile === "hexagon" && !DENIED.test(said.slice(0, shaped.index)))
-    walk.last.undo.head = { ...walk.last.undo.head, profile: "twelve-point" };
+  if (isNoHead(sized) || isDistance(sized)) return;
+  let group = groupOf(sized);
+  if (/\b(?:not|isn't|ain't|aren't)(?: a| an| the)?$/i.test(sized.before)) return strike(sized, group);
+  group = ofUnknown(sized) ?? group;
+  // "15 bolt, 15 on the nut": the nut of the bolt spoken of just before.
+  const onItsNut =
+    holds &&
+    walk.last?.family === "bolt" &&
+    walk.last.undo !== undefined &&
+    i - walk.last.last <= 1 &&
+    group?.family === "nut" &&
+    group !== walk.last;
+  if (onItsNut) group = walk.last;
+  if (walk.otherEnd && i - walk.otherEnd.at <= 2 && mentions.length === 0 && !walk.otherEnd.group.hold) {
+    walk.otherEnd.group.hold = one;
+    walk.otherEnd.group.traits.add("counter-hold");
+    walk.otherEnd = undefined;
+    return;
+  }
+  if (holds && !group && walk.last && i - walk.last.last <= 12) group = walk.last;
+  if (!group) return;
+  group.last = i;
+  if (holds) {
+    group.hold ??= one;
+    group.traits.add("counter-hold");
+    walk.lastSize = { group, which: "hold", from: size.from, to: size.to };
+    return;
+  }
+  putSize(sized, group);
+}
+
+/** A quarter, three eighths or half an inch: sizes that a drive has too. */
+const isDrive = ({ head }: Head) => head.unit === "in" && [0.25, 0.375, 0.5].includes(head.size);
+
+/** "the short one is twenty two", when its head is known and figures are being said: a figure without its unit. */
+function isFigure({ walk, here, size, before }: Sized): boolean {
+  const { terms, torques } = walk.heard;
+  const known = namedAt(here, size.from, size.to)?.undo;
+  return (
+    here.goingBack &&
+    known !== undefined &&
+    !/^(?:mm|mils?|millimet\w+|inch|in|"|s)$/.test(terms[size.to - 1]?.text ?? "") &&
+    formatHeadSize(known.head) !== formatHeadSize(size.head) &&
+    /\b(?:is|are|at|to|gets?|be)$/i.test(before) &&
+    torques.some(({ from }) => size.from - from > 0 && size.from - from < 40)
+  );
+}
+
+/** The size of a drill or a ratchet, of what is of another car, or of what was tried. */
+function isNoHead({ walk, here, size, after }: Sized): boolean {
+  const { terms } = walk.heard;
+  const { i, clause, said, mentions } = here;
+  const isTool = /^(?: ?-? ?(?:drill|drift|punch|bar|hole|hose|tube))\b/.test(after);
+  // "The pipe is a flare nut, three eighths": straight behind what it fits.
+  const straightBehind =
+    walk.last &&
+    mentions.length === 0 &&
+    walk.last.undo === undefined &&
+    i - walk.last.last <= 1 &&
+    clause.to - clause.from <= 3;
+  const drives =
+    !(walk.lastStruck !== undefined && size.from - walk.lastStruck < 12) &&
+    isDrive(size) &&
+    !straightBehind &&
+    !/^\W*(?:socket|wrench|spanner|bolt|nut|head|hex|line|flare)/i.test(after);
+  // "in the box: 8 screws, one 5 mm key": what comes along, and not what turns the screws.
+  const comesAlong =
+    (TOOL_HEADS.has(terms[size.to]?.text ?? "") || TOOL_HEADS.has(terms[size.to + 1]?.text ?? "")) &&
+    BOUGHT.test(sentenceOf(walk.heard, i));
+  return (
+    comesAlong ||
+    drives ||
+    isTool ||
+    here.notThis !== undefined ||
+    /\b(?:originally|thought (?:it|they|these|those)|grabbed|i went in with|tried)\b/i.test(said)
+  );
+}
+
+/** "a gap of 12 mm", "10 mm across". */
+function isDistance({ walk, here, size, after }: Sized): boolean {
+  const { text, terms, told } = walk.heard;
+  const { i, clause, said } = here;
+  /** With the clause before, where it leads into this one. */
+  const before = told[i - 1];
+  const led =
+    before?.sentence === clause.sentence && clause.to - before.from < 16
+      ? saidIn(text, terms, { from: before.from, to: clause.to })
+      : said;
+  return (
+    size.head.profile === "hexagon" &&
+    !TOOL_HEADS.has(terms[size.to]?.text ?? "") &&
+    (/\b(?:gap|play|limit|wear|thick(?:ness)?|travel|deep|measur\w+|clearance|past the|high|wide|long run|push|overlap|overhang|within|apart)\b/i.test(
+      led,
+    ) ||
+      /^\W*across\b/.test(after))
+  );
+}
+
+/** The group that a size is of: where it takes another back, that one's; else the one named or the last. */
+function groupOf({ walk, here, size, holds, back }: Sized): Group | undefined {
+  const { lastSize, last } = walk;
+  const namedSince = here.mentions.some(
+    (mention, k) => here.places[k] && mention.to <= size.from && mention.from > (lastSize?.from ?? 0),
+  );
+  if (back && lastSize && !namedSince) return lastSize.group;
+  const named = namedAt(here, size.from, size.to);
+  if (named) return named;
+  return holds && last && here.i - last.last <= 12 ? last : sizedUnnamed(walk, here, size.head);
+}
+
+/** "they're a 16 and not a 15": the new one is another than the old one, which stays what it was. */
+function strike({ walk, size, one }: Sized, group: Group | undefined): void {
+  walk.struck.push({ span: one.span, what: formatHeadSize(size.head), of: "size" });
+  walk.lastStruck = size.to;
+  const contrasts = group?.doUp !== undefined && walk.lastSize?.which === "doUp";
+  if (group?.undo && !contrasts && formatHeadSize(group.undo.head) === formatHeadSize(size.head))
+    group.undo = undefined;
+}
+
+/** "the skinny one … is a ten": a group of its own, begun with its size. */
+function ofUnknown({ walk, here, size, holds, back }: Sized): Group | undefined {
+  const { unknown } = walk;
+  if (!unknown || isDrive(size) || here.i - unknown.at > 2 || back || holds) return undefined;
+  if (mentionsWithGroups(here).length > 0) return undefined;
+  const { mention } = unknown;
+  const group = begin(
+    { ...mention, family: "bolt", name: `${mention.name} bolt`, count: mention.count ?? 1 },
+    walk.topic,
+    walk.heard.terms,
+    unknown.at,
+  );
+  walk.groups.push(group);
+  walk.last = group;
+  walk.unknown = undefined;
+  return group;
+}
+
+function putSize({ walk, here, size, one, after, back }: Sized, group: Group): void {
+  const { terms, told } = walk.heard;
+  const { said, goingBack, mentions } = here;
+  // A size of its own goes on only to what came off with another: told before the turn, or told to be new.
+  const cameOff = group.undo && group.undo.span.start < (terms[told[walk.turn]?.from ?? 0]?.start ?? 0);
+  const newOne = (goingBack && cameOff) || /\b(?:new|different)\b/.test(said);
+  const which =
+    group.undo && newOne && formatHeadSize(group.undo.head) !== formatHeadSize(size.head) && !back
+      ? "doUp"
+      : "undo";
+  const there = group[which];
+  if (!there) group[which] = one;
+  else if (back && formatHeadSize(there.head) !== formatHeadSize(size.head)) {
+    walk.struck.push({ span: there.span, what: formatHeadSize(there.head), of: "size" });
+    // "hex socket, eight mil; no, it's a nine": the head is of the kind that it was said to be.
+    const kept =
+      one.head.profile === "hexagon" &&
+      one.head.unit === there.head.unit &&
+      there.head.profile === "hexagon key";
+    group[which] = kept ? { ...one, head: { ...one.head, profile: there.head.profile } } : one;
+  }
+  // "wrench on the top and wrench on the bottom, nine sixteenths both".
+  if (group.traits.has("counter-hold") && /\bboth\b/i.test(said)) group.hold ??= one;
+  for (const other of here.also) other[which] ??= one;
+  // "so 12 on the post": where it sits, told with its size.
+  const sits = /^\W*on the ([a-z-]+)\b/i.exec(after)?.[1];
+  if (sits && mentions.length === 0 && THINGS.has(sits)) group.marks.add(sits);
+  walk.lastSize = { group, which, from: size.from, to: size.to };
 }
 
 /**
