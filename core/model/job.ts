@@ -91,6 +91,7 @@ export const SOURCES = [
   "this vehicle's own",
   "memory",
 ] as const;
+export type Source = (typeof SOURCES)[number];
 export const CONDITIONS = ["dry", "oiled", "threadlocked", "anti-seize"] as const;
 
 /** A group of like bolts, nuts, studs, pins or clips. */

@@ -6,7 +6,9 @@ import { readHeadSize } from "../quantity/read-head-size";
 import { readNumber } from "../quantity/read-number";
 import { readTorqueFigure } from "../quantity/read-torque-figure";
 import type { Span } from "./heard";
-import type { FastenerProposal, Proposal, StepProposal } from "./proposals";
+import type { Proposal } from "./proposal";
+import type { StepProposal } from "./proposal";
+import type { FastenerProposal } from "./proposal";
 
 /** The sentence that words lie in, to stand beside what was made of them: 190 letters at the most. */
 export function sentenceAt(text: string, { start, end }: Span): string {

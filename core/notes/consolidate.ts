@@ -1,7 +1,9 @@
 import { formatHeadSize } from "../quantity/read-head-size";
 import { formatFigure } from "../quantity/torque-words";
 import type { Group, SaidSize } from "./group";
-import { alike, contradict, mergeInto } from "./resolve";
+import { contradict } from "./same-group";
+import { alike } from "./same-group";
+import { mergeInto } from "./same-group";
 import { OPPOSITES, SCREWED_PLUG } from "./vocabulary";
 
 /** Groups that nothing keeps apart, and that share what they are called or what they hold, are one. */

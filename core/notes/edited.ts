@@ -1,4 +1,6 @@
-import { type FastenerProposal, type Proposal, mergedFastener } from "./proposals";
+import { mergedFastener } from "./check-proposal";
+import { type Proposal } from "./proposal";
+import { type FastenerProposal } from "./proposal";
 
 /** What a person has changed of one proposal. */
 export interface Edit {
@@ -14,6 +16,15 @@ export interface Edit {
  * corrected.
  */
 export type Edits = Readonly<Record<string, Edit>>;
+
+/** What was changed before with this change over it, proposal by proposal and field by field. */
+export function withEdits(edits: Edits, change: Edits): Edits {
+  const changed = Object.entries(change).map(([key, { change: fields, ...one }]): [string, Edit] => {
+    const before = edits[key];
+    return [key, { ...before, ...one, ...(fields ? { change: { ...before?.change, ...fields } } : {}) }];
+  });
+  return { ...edits, ...Object.fromEntries(changed) };
+}
 
 export interface EditedRow {
   key: string;

@@ -4,9 +4,10 @@ import { holdingTorques } from "../torque/torques-of";
 import type { Clause, Told } from "./clauses";
 import type { Group, SaidFigure } from "./group";
 import { saidIn } from "./heard";
-import { type FoundTorque, torqueUnitAt } from "./scan-torque";
 import { spokenNumber } from "./spoken-number";
 import type { Term } from "./terms";
+import { torqueUnitAt } from "./written-torque";
+import { type FoundTorque } from "./written-torque";
 
 /** Figures without a unit, "crossmember 50, nuts 33", in the unit that was said last. */
 export function bareFigure(

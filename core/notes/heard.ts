@@ -1,10 +1,13 @@
 import { type Clause, type Told, isAction, sentencesOf, toldIn } from "./clauses";
 import { marksOf, singular } from "./mention";
-import { type FoundSize, sizeAt } from "./scan-size";
-import { type FoundTorque, torqueAt, torqueUnitAt } from "./scan-torque";
+import { sizeAt } from "./scan-size";
+import { torqueAt } from "./scan-torque";
+import { type FoundSize } from "./size-words";
 import { spokenNumber } from "./spoken-number";
 import type { Term } from "./terms";
 import { AWAY, COMPOUND, HEADS, NOT_IN_NAME, PART_HEADS, THINGS, TOOL_HEADS } from "./vocabulary";
+import { type FoundTorque } from "./written-torque";
+import { torqueUnitAt } from "./written-torque";
 
 /** Where in the text something was read. */
 export interface Span {

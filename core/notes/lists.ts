@@ -1,21 +1,10 @@
 import { formatHeadSize } from "../quantity/read-head-size";
 import { type Clause, isAction } from "./clauses";
-import { countBefore } from "./counts";
 import { type Heard, type Noted, type Span, saidIn, spanOf } from "./heard";
+import { fullest, IN_PASSING, nameOf, NOT_TO_BE_USED } from "./list-names";
 import { singular } from "./mention";
 import { type Wait, cautionsOf, measuresOf, short, waitsOf } from "./minded";
-import { type FoundSize } from "./scan-size";
-import type { Term } from "./terms";
-import {
-  ACTIONS,
-  CONSUMABLE_HEADS,
-  HEADS,
-  NOT_IN_NAME,
-  NOT_THIS_ONE,
-  PART_HEADS,
-  THINGS,
-  TOOL_HEADS,
-} from "./vocabulary";
+import { ACTIONS, CONSUMABLE_HEADS, HEADS, NOT_THIS_ONE, PART_HEADS, THINGS, TOOL_HEADS } from "./vocabulary";
 
 export interface Lists {
   tools: Noted[];
@@ -156,107 +145,6 @@ function things(
       add(lists.parts, count > 1 ? `${count} ${name}` : name, span);
   }
 }
-
-/** "don't use sealant on it", "no grease on these". */
-const NOT_TO_BE_USED =
-  /\b(?:don'?t|do not|never|not)(?: \w+){0,2} (?:use|put|smear|need)\b|\b(?:without|no) (?:any )?(?:grease|oil|sealant|silicone|threadlocker|paste|anti-?seize)\b/i;
-
-/**
- * What a car is full of, or what something is made of, spoken of by one word alone: nothing to have by that.
- */
-const IN_PASSING =
-  /^(?:(?:old|little|clean|warm|hot|hit|stuff|getting|including|used) )?(?:oil|fluid|coolant|antifreeze|water|paint|paper|bags?|copper|nickel|ties?)$/;
-
-/** The name that ends at a word: with what stands before it and its size, without articles and counts. */
-function nameOf(
-  terms: readonly Term[],
-  at: number,
-  least: number,
-  sizes: Heard["sizes"],
-): { name: string; from: number; isNew: boolean; amount: string | undefined; count: number } {
-  const words = [terms[at]?.text ?? ""];
-  let from = at;
-  let isNew = false;
-  for (let i = at - 1; i >= least && at - i < 7; i--) {
-    const word = terms[i]?.text ?? "";
-    const size = sizes.find((one) => one.to === i + 1);
-    if (size) {
-      words.unshift(sizeName(size, terms));
-      i = size.from;
-      from = size.from;
-      continue;
-    }
-    if (word === "new") {
-      isNew = true;
-      break;
-    }
-    if (word === "-" || word === "drive") continue;
-    if (
-      (NOT_IN_NAME.has(word) &&
-        !/^(?:torque|torx|hex|deep|long|old|little|small|big|short|plain)$/.test(word)) ||
-      !/^[a-zà-ÿ'-]+$/.test(word)
-    )
-      break;
-    if (
-      !/^(?:noun|adjective|verb|other|adverb)$/.test(terms[i]?.tag ?? "") ||
-      (terms[i]?.tag === "verb" && isAction(terms, i))
-    )
-      break;
-    // "both faces plastic scraper", in speech without stops: a plural is no part of the name behind it.
-    if (
-      terms[i]?.tag === "noun" &&
-      /[^s]s$/.test(word) &&
-      !/^(?:pads|points|jaws|brakes|springs|glass|gas|nos|circlips|torx)$/.test(word)
-    )
-      break;
-    if (/^(?:mm|mil|inch|millimeter|millimetre|good|decent|proper|nice|old)$/.test(word)) continue;
-    words.unshift(word);
-    from = i;
-  }
-  const before = terms
-    .slice(Math.max(least, from - 5), from)
-    .map(({ text }) => text)
-    .join(" ");
-  const amount =
-    /((?:\d+(?:[.,]\d+)?|one|two|three|four|five|six|half|a|couple)(?: and a half)? ?(?:litres?|liters?|l|quarts?|pints?|ml|cans?|tubes?|bottles?|cartons?))(?: of)?(?: the)?$/.exec(
-      before,
-    )?.[1];
-  return {
-    name: words.join(" "),
-    from,
-    isNew: isNew || /\bnew$/.test(before),
-    amount,
-    count: countBefore(terms, from, least).count ?? 1,
-  };
-}
-
-function sizeName(size: FoundSize, terms: readonly Term[]): string {
-  if (size.kind === "head") return formatHeadSize(size.head).replace(/ key$/, "");
-  if (size.kind === "drive") return `${size.drive} in`;
-  if (size.kind === "length") return lengthText(terms, size);
-  return size.text;
-}
-
-/** A part by its fullest name: "washers" that were "2 copper washers" before. */
-function fullest(name: string, spoken: readonly string[]): string {
-  if (name.includes(" ")) return name;
-  const fuller = [...new Set(spoken.filter((one) => one.endsWith(` ${name}`)))].sort(
-    (a, b) => b.length - a.length,
-  );
-  return fuller.length > 0 && fuller.length <= 2 ? (fuller[0] ?? name) : name;
-}
-
-const lengthText = (terms: readonly Term[], { from, to }: Clause) =>
-  terms
-    .slice(from, to)
-    .map(({ text }) => text)
-    .filter((word) => word !== "-")
-    .join(" ")
-    .replace(/inch(?:es)?/, "in")
-    .replace(/mils?$/, "mm")
-    .replace(/^six/, "6")
-    .replace(/^ten/, "10")
-    .replace(/^three/, "3");
 
 function add(list: Noted[], name: string, span: Span): void {
   const words = new Set(name.split(" ").map(singular));

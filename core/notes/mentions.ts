@@ -1,9 +1,10 @@
-import { behind, othersIn } from "./anaphora";
+import { othersIn } from "./anaphora";
 import { batteryTerminal } from "./battery";
+import { behind } from "./behind";
 import { type Clause, isAction } from "./clauses";
 import { countBefore, isDefinite, isPerSide, ofThem, text } from "./counts";
 import { type Family, type Mention, marksOf, mentionAt, singular } from "./mention";
-import { type FoundSize } from "./scan-size";
+import { type FoundSize } from "./size-words";
 import { spokenNumber } from "./spoken-number";
 import type { Term } from "./terms";
 import { FASTENING_PIN, HEADS, NOT_IN_NAME, PART_HEADS, SCREWED_PLUG } from "./vocabulary";

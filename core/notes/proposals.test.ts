@@ -2,8 +2,11 @@ import { type Route, routeSchema } from "../model/job";
 import { formatFigure } from "../quantity/torque-words";
 import { PASSAGES } from "./__fixtures__/passages";
 import { applyProposals, sentenceAt } from "./apply-proposals";
+import { checkProposal } from "./check-proposal";
 import { type Edits, editedRows, keyOf, readEdits } from "./edited";
-import { type FastenerProposal, type Proposal, checkProposal, proposalsFrom } from "./proposals";
+import { type Proposal } from "./proposal";
+import { type FastenerProposal } from "./proposal";
+import { proposalsFrom } from "./proposals";
 import { readStory } from "./story";
 
 const empty: Route = { id: "r", name: "By the book", steps: [], fasteners: [], parts: [] };

@@ -1,75 +1,16 @@
 import { capital } from "../capital";
-import { InputError, orSentence } from "../input-error";
-import type { Phase } from "../model/job";
-import { formatHeadSize, readHeadSize } from "../quantity/read-head-size";
-import { readNumber } from "../quantity/read-number";
-import { readTorqueFigure } from "../quantity/read-torque-figure";
-import { formatTorque } from "../quantity/torque-quantity";
+import { formatHeadSize } from "../quantity/read-head-size";
 import { formatFigure } from "../quantity/torque-words";
 import type { Span } from "./heard";
+import {
+  type FastenerProposal,
+  type LeftOut,
+  type Proposal,
+  type Proposed,
+  type StepProposal,
+} from "./proposal";
+import { bareOf, questionsOf, UNDONE } from "./questions";
 import type { Story } from "./story";
-
-interface Row {
-  id: string;
-  /** The words it came from. */
-  spans: readonly Span[];
-  doubtful: boolean;
-}
-
-export type FastenerProposal = Row & {
-  kind: "fastener";
-  name: string;
-  count: string;
-  size: string;
-  /** Empty where it is the size it was undone with. */
-  sizeToDoUp: string;
-  hold: string;
-  torque: string;
-  traits: readonly string[];
-  /** Asked whether it is one with another, it was said to be its own. */
-  toldApart?: boolean;
-};
-export type StepProposal = Row & {
-  kind: "step";
-  title: string;
-  phase: Phase;
-  /** The proposal of the fastener that it works on. */ fastener: string | undefined;
-  cautions: readonly string[];
-  /** Minutes that are waited before it is done, as typed; empty where none. */
-  wait: string;
-  /** What is waited for. */
-  until: string;
-};
-
-/** One line of what a narration would put into the plan, as it can be corrected before it goes in. */
-export type Proposal =
-  FastenerProposal | StepProposal | (Row & { kind: "part" | "tool" | "supply"; name: string });
-
-/** Something only the reader's person can tell, with answers that are one press each. */
-export interface Question {
-  id: string;
-  asks: string;
-  spans: readonly Span[];
-  answers: {
-    says: string;
-    proposal: string;
-    change: Partial<FastenerProposal>;
-    /** The proposal that this one is one with. */ into?: string;
-  }[];
-}
-
-/** Said, and left out: with the words that say why. */
-export interface LeftOut {
-  what: string;
-  why: string;
-  span: Span;
-}
-
-export interface Proposed {
-  rows: Proposal[];
-  questions: Question[];
-  leftOut: LeftOut[];
-}
 
 /** Tools that the fasteners ask for by themselves. */
 const OF_FASTENERS =
@@ -214,158 +155,10 @@ function withHalves(steps: readonly StepProposal[], fasteners: readonly Fastener
   return rows;
 }
 
-const UNDONE = /^(?:remove|undo|loosen|crack|unbolt|take|slacken)/i;
-
-/** Those of which no figure was said. */
-const bareOf = (fasteners: readonly FastenerProposal[]) => fasteners.filter(({ torque }) => torque === "");
-
-function questionsOf(story: Story, fasteners: readonly FastenerProposal[]): Question[] {
-  const slips = story.slips.flatMap(({ fastener, said, meant }): Question[] => {
-    const one = fasteners[fastener];
-    if (!one) return [];
-    return [
-      {
-        id: `slip ${fastener}`,
-        asks: `${one.name}: said was ${formatTorque(said)}. As ${formatTorque(meant)} it would fit this head. Which is it?`,
-        spans: one.spans,
-        answers: [said, meant].map((torque) => ({
-          says: formatTorque(torque),
-          proposal: one.id,
-          change: { torque: formatTorque(torque), doubtful: torque === said },
-        })),
-      },
-    ];
-  });
-  const both = fasteners.flatMap((one, i): Question[] => {
-    const said = [
-      ...new Set(
-        story.figures
-          .filter(({ fastener, notUsed }) => fastener === i && notUsed === undefined)
-          .map(({ figure }) => formatFigure(figure)),
-      ),
-    ];
-    if (said.length < 2 || slips.some(({ answers }) => answers[0]?.proposal === one.id)) return [];
-    return [
-      {
-        id: `both ${i}`,
-        asks: `${one.name}: ${said.join(" and ")} were both said. Which is it?`,
-        spans: one.spans,
-        answers: said.map((torque) => ({
-          says: torque,
-          proposal: one.id,
-          change: { torque, doubtful: false },
-        })),
-      },
-    ];
-  });
-  const asked = new Set([...slips, ...both].map(({ answers }) => answers[0]?.proposal));
-  const doubts = fasteners.flatMap((one): Question[] =>
-    one.doubtful && one.torque !== "" && !asked.has(one.id)
-      ? [
-          {
-            id: `doubt ${one.id}`,
-            asks: `${one.name}: ${one.torque}${one.size ? ` on ${one.size}` : ""} was said with doubt. Do you know it?`,
-            spans: one.spans,
-            answers: [
-              { says: `It is ${one.torque}`, proposal: one.id, change: { doubtful: false } },
-              { says: "Leave the figure out", proposal: one.id, change: { torque: "", doubtful: false } },
-            ],
-          },
-        ]
-      : [],
-  );
-  const bare = bareOf(fasteners);
-  const loose = story.figures.flatMap(({ figure, fastener, notUsed, span }, i): Question[] =>
-    fastener === undefined && notUsed === undefined
-      ? [
-          {
-            id: `loose ${i}`,
-            asks: `What gets ${formatFigure(figure)}?`,
-            spans: [span],
-            answers: bare.slice(0, 4).map((one) => ({
-              says: one.name,
-              proposal: one.id,
-              change: { torque: formatFigure(figure), spans: [...one.spans, span] },
-            })),
-          },
-        ]
-      : [],
-  );
-  const sames = story.maybeOne.flatMap(({ out, back }): Question[] => {
-    const [one, other] = [fasteners[out], fasteners[back]];
-    if (!one || !other) return [];
-    return [
-      {
-        id: `same ${out} ${back}`,
-        asks: `“${other.name}” with ${other.torque}: are these the same as “${one.name}” with ${one.size}?`,
-        spans: [...one.spans, ...other.spans],
-        answers: [
-          { says: "The same", proposal: other.id, change: {}, into: one.id },
-          { says: "Others", proposal: other.id, change: { toldApart: true } },
-        ],
-      },
-    ];
-  });
-  return [...slips, ...both, ...doubts, ...sames, ...loose];
-}
-
 /** The step whose words lie nearest before a span. */
 function nearest(steps: readonly StepProposal[], { start }: Span): number {
   const before = steps
     .map((step, i) => ({ i, at: step.spans[0]?.start ?? 0 }))
     .filter(({ at }) => at <= start);
   return before.sort((a, b) => b.at - a.at)[0]?.i ?? 0;
-}
-
-/** What is wrong with a proposal as it stands, by field; empty when it can go into the plan. */
-export function checkProposal(
-  proposal: Proposal,
-): Partial<Record<"name" | "title" | "wait" | "count" | "size" | "sizeToDoUp" | "hold" | "torque", string>> {
-  const errors: ReturnType<typeof checkProposal> = {};
-  const read = (field: keyof typeof errors, how: () => void) => {
-    const says = orSentence(
-      () => {
-        how();
-        return undefined;
-      },
-      (sentence) => sentence,
-    );
-    if (says !== undefined) errors[field] = says;
-  };
-  if (proposal.kind === "step") {
-    if (proposal.title.trim() === "") errors.title = "Say what is done.";
-    read("wait", () => {
-      if (proposal.wait.trim() !== "" && readNumber(proposal.wait, "The wait").value <= 0)
-        throw new InputError("Minutes above nothing.");
-    });
-    return errors;
-  }
-  if (proposal.name.trim() === "") errors.name = "Say what it is.";
-  if (proposal.kind !== "fastener") return errors;
-  read("count", () => {
-    const { value } = readNumber(proposal.count, "The count");
-    if (!Number.isInteger(value) || value < 1 || value > 64)
-      throw new InputError("A whole number from 1 to 64.");
-  });
-  for (const field of ["size", "sizeToDoUp", "hold"] as const)
-    read(field, () => void (proposal[field].trim() !== "" && readHeadSize(proposal[field])));
-  read("torque", () => void (proposal.torque.trim() !== "" && readTorqueFigure(proposal.torque)));
-  return errors;
-}
-
-/** Two groups that are one: what the first does not say is taken from the second. */
-export function mergedFastener(into: FastenerProposal, from: FastenerProposal): FastenerProposal {
-  const either = (field: "size" | "sizeToDoUp" | "hold" | "torque") =>
-    into[field].trim() === "" ? from[field] : into[field];
-  return {
-    ...into,
-    count: into.count === "1" ? from.count : into.count,
-    size: either("size"),
-    sizeToDoUp: either("sizeToDoUp"),
-    hold: either("hold"),
-    torque: either("torque"),
-    doubtful: into.doubtful || (into.torque.trim() === "" && from.doubtful),
-    traits: [...new Set([...into.traits, ...from.traits])],
-    spans: [...into.spans, ...from.spans],
-  };
 }

@@ -10,7 +10,7 @@ import type { Group, Grouped, SaidFigure, SaidSize } from "./group";
 import { groupsOf } from "./groups";
 import { type Span, hear, spanOf } from "./heard";
 import { listsOf } from "./lists";
-import { contradict } from "./resolve";
+import { contradict } from "./same-group";
 import { stepsOf } from "./steps";
 import { termsOf } from "./terms";
 

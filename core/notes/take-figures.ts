@@ -14,11 +14,11 @@ import {
 } from "./figures";
 import type { Group, SaidFigure } from "./group";
 import { between, saidIn, spanOf } from "./heard";
-import { byWords } from "./resolve";
-import type { FoundTorque } from "./scan-torque";
-import { spokenNumber } from "./spoken-number";
+import { behindWritten, passesOfLast, sameAs } from "./more-figures";
+import { byWords } from "./same-group";
 import { DOUBTFUL, OTHERS_SAY, TAKEN_BACK } from "./vocabulary";
 import { type Here, type Walk, byTopic, figuredGroup, mentionsWithGroups } from "./walk";
+import type { FoundTorque } from "./written-torque";
 
 const LARGEST_HEAD_MM = 46;
 
@@ -36,7 +36,7 @@ interface Figured {
  */
 export function takeFigures(walk: Walk, here: Here): void {
   const { text, terms, told, torques } = walk.heard;
-  const { i, clause, said, mentions } = here;
+  const { i, clause, said } = here;
   // "pass 2 | 11 ft-lb", "second time | 80": what leads into a figure, where that is a few words.
   const before = told[i - 1];
   const led =
@@ -215,35 +215,6 @@ function takeBackBefore({ walk, torque }: Figured, group: Group): void {
   walk.struck.push({ span: gone.span, what: formatFigure(gone.figure), of: "figure" });
 }
 
-/** "The long ones get 70 foot pounds and the little one 35": a second figure in the unit of the first. */
-function behindWritten(
-  { heard: { terms } }: Walk,
-  { clause, mentions }: Here,
-  first: FoundTorque | undefined,
-): FoundTorque[] {
-  const unit = first && holdingTorques(first.figure)[0]?.unit;
-  if (!first || !unit) return [];
-  return mentions.flatMap((mention): FoundTorque[] => {
-    const at = /^(?:to|at|gets?|is|are)$/.test(terms[mention.to]?.text ?? "") ? mention.to + 1 : mention.to;
-    const number = mention.from >= first.to ? spokenNumber(terms, at) : undefined;
-    if (
-      !number ||
-      number.fraction ||
-      number.value < 3 ||
-      number.value > 400 ||
-      (number.next < clause.to && !/^(?:and|,)$/.test(terms[number.next]?.text ?? ""))
-    )
-      return [];
-    return [
-      {
-        figure: { form: "value", torque: { value: number.value, unit, decimals: number.decimals } },
-        from: at,
-        to: number.next,
-      },
-    ];
-  });
-}
-
 const unitsOf = (torques: readonly FoundTorque[]) =>
   new Set(torques.flatMap(({ figure }) => holdingTorques(figure).map(({ unit }) => unit))).size;
 
@@ -261,35 +232,4 @@ function isOfOther(
   const between = text.slice(terms[to - 1]?.end ?? 0, start);
   if (/^\W*(?:(?:is|that's|was|it's) )?(?:for|on|in|with|of)(?: the)?\W*$/i.test(between)) return true;
   return !terms.slice(to, clause.to).some((term) => term.start > start && term.tag === "number");
-}
-
-/**
- * "30 foot pounds, but in two rounds, first time around fifteen and then second time around thirty": the
- * passes to a figure that is known.
- */
-function passesOfLast({ heard: { terms }, last, inTorque }: Walk, { clause }: Here): void {
-  const known = last?.figures.at(-1);
-  if (known?.figure.form !== "value") return;
-  for (let at = clause.from; at < clause.to; at++) {
-    const number = inTorque.has(at) ? undefined : spokenNumber(terms, at);
-    const pass = number && number.value === known.figure.torque.value ? passBefore(terms, at) : undefined;
-    if (!pass || pass.value >= known.figure.torque.value) continue;
-    known.figure = {
-      form: "passes",
-      torques: [{ ...known.figure.torque, value: pass.value, decimals: pass.decimals }, known.figure.torque],
-    };
-    return;
-  }
-}
-
-/** "upper plug same as lower", "the rear ones same as the front": one has what is known of the other. */
-function sameAs({ groups }: Walk, here: Here): void {
-  const [one] = mentionsWithGroups(here).map(({ group }) => group);
-  const as = /\bsame as (?:the |for the |on the )?(\w+)/i.exec(here.said)?.[1]?.toLowerCase();
-  if (!one || !as) return;
-  const other = groups.find((group) => group !== one && group.family === one.family && group.marks.has(as));
-  if (!other) return;
-  if (one.figures.length === 0) one.figures.push(...other.figures);
-  one.undo ??= other.undo;
-  one.doUp ??= other.doUp;
 }

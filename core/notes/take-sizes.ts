@@ -2,7 +2,8 @@ import { formatHeadSize } from "../quantity/read-head-size";
 import type { Group, SaidSize } from "./group";
 import { between, gapBetween, saidIn, sentenceOf, spanOf } from "./heard";
 import { begin } from "./resolve";
-import type { FoundSize } from "./scan-size";
+import type { FoundSize } from "./size-words";
+import { twoOfTwo } from "./two-of-two";
 import { BOUGHT, DENIED, HOLD_AFTER, HOLD_BEFORE, TAKEN_BACK, THINGS, TOOL_HEADS } from "./vocabulary";
 import { type Here, type Walk, mentionsWithGroups, namedAt, sizedUnnamed } from "./walk";
 
@@ -240,54 +241,4 @@ function putSize({ walk, here, size, one, after, back }: Sized, group: Group): v
   const sits = /^\W*on the ([a-z-]+)\b/i.exec(after)?.[1];
   if (sits && mentions.length === 0 && THINGS.has(sits)) group.marks.add(sits);
   walk.lastSize = { group, which, from: size.from, to: size.to };
-}
-
-/**
- * "Two bolts, one's a fifteen, the other's a thirteen": two of one kind and no pair; told apart from then on
- * by how large they are.
- */
-function twoOfTwo({ heard: { text, terms }, groups }: Walk, { i, clause, said, sizes }: Here): void {
-  const heads = sizes.filter((size) => size.kind === "head");
-  const [first, second] = heads;
-  if (
-    !first ||
-    !second ||
-    heads.length > 2 ||
-    !/\bone(?: is|'s)?\b.*\b(?:the )?other(?: one)?(?: is|'s)?\b/i.test(said)
-  )
-    return;
-  const between = saidIn(text, terms, { from: first.to, to: second.from });
-  const pair = groups.find(
-    (group) =>
-      group.count === 2 &&
-      group.clauses.has(i) &&
-      group.undo !== undefined &&
-      formatHeadSize(group.undo.head) === formatHeadSize(first.head),
-  );
-  if (
-    !pair ||
-    !/\bother\b/i.test(between) ||
-    first.head.unit !== second.head.unit ||
-    first.head.size === second.head.size ||
-    clause.to < second.to
-  )
-    return;
-  const larger = first.head.size > second.head.size;
-  const name = pair.name.replace(/(bolt|nut|screw|stud)s\b/, "$1");
-  const other: Group = {
-    ...pair,
-    name: `${larger ? "small" : "big"} ${name}`,
-    marks: new Set([...pair.marks, larger ? "small" : "big"]),
-    count: 1,
-    undo: { head: second.head, span: spanOf(terms, second.from, second.to), doubtful: false },
-    aliases: [],
-    figures: [],
-    traits: new Set(pair.traits),
-    spans: [spanOf(terms, second.from, second.to)],
-    clauses: new Set([i]),
-  };
-  pair.count = 1;
-  pair.name = `${larger ? "big" : "small"} ${name}`;
-  pair.marks.add(larger ? "big" : "small");
-  groups.push(other);
 }

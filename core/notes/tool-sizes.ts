@@ -1,7 +1,7 @@
 import type { Group } from "./group";
 import { type Heard, saidIn, spanOf } from "./heard";
 import { singular } from "./mention";
-import { byWords } from "./resolve";
+import { byWords } from "./same-group";
 import { DOUBTFUL, NOT_IN_NAME } from "./vocabulary";
 
 /** "A 17 socket for the wheels": what a list of tools says of sizes. */

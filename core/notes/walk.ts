@@ -4,8 +4,9 @@ import type { Told } from "./clauses";
 import type { Group, Grouped, SaidFigure } from "./group";
 import { type Heard, topicIn } from "./heard";
 import { type Mention, mentionAt, singular } from "./mention";
-import { begin, byWords } from "./resolve";
-import type { FoundSize } from "./scan-size";
+import { begin } from "./resolve";
+import { byWords } from "./same-group";
+import type { FoundSize } from "./size-words";
 import type { Term } from "./terms";
 
 /** What is known so far on the one walk through a telling. */

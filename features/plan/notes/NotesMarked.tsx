@@ -3,7 +3,7 @@
 import { Box, chakra } from "@chakra-ui/react";
 import type { EditedRow } from "@/core/notes/edited";
 import type { Span } from "@/core/notes/heard";
-import type { LeftOut } from "@/core/notes/proposals";
+import type { LeftOut } from "@/core/notes/proposal";
 
 type Look = "fastener" | "step" | "other" | "left out";
 

@@ -4,7 +4,7 @@ import { Box } from "@chakra-ui/react";
 import type { ReactNode } from "react";
 import { SOURCES } from "@/core/model/job";
 import type { Edit, EditedRow } from "@/core/notes/edited";
-import type { Question } from "@/core/notes/proposals";
+import type { Question } from "@/core/notes/proposal";
 import { Button } from "@/ui/Button";
 
 interface NotesQuestionsProps {

@@ -3,31 +3,23 @@
 import { Box } from "@chakra-ui/react";
 import { useRouter } from "next/navigation";
 import { useDeferredValue, useMemo, useState } from "react";
-import { withOwnFigures } from "@/core/fastener/own-figure";
 import { type Job, SOURCES } from "@/core/model/job";
-import { applyProposals } from "@/core/notes/apply-proposals";
-import { type Edit, editedRows, readEdits } from "@/core/notes/edited";
+import { checkProposal } from "@/core/notes/check-proposal";
+import { type Edit, editedRows, readEdits, withEdits } from "@/core/notes/edited";
 import { MOST_LETTERS, plainTextOf } from "@/core/notes/plain-text";
-import { checkProposal } from "@/core/notes/proposals";
-import { chosenRoute, withRoute } from "@/core/plan/chosen-route";
 import { useCurrent } from "@/data/hooks";
 import { newId, touched } from "@/data/stamp";
 import { decodeText } from "@/data/text-file";
 import { Button } from "@/ui/Button";
-import { TextAreaField } from "@/ui/form/Field";
-import { FileField } from "@/ui/form/FileField";
 import { useDraftForm } from "@/ui/form/useDraftForm";
 import { Sheet } from "@/ui/Sheet";
 import { planHref } from "../../shell/addresses";
 import { useDo } from "../../shell/DoProvider";
-import { NotesMarked } from "./NotesMarked";
 import { NotesQuestions } from "./NotesQuestions";
 import { NotesRows } from "./NotesRows";
+import { NotesWords } from "./NotesWords";
+import { MOST_KEPT, takeIntoPlan } from "./take-into-plan";
 import { useNotes } from "./use-notes";
-
-const MOST_KEPT = 20_000;
-/** So much pasted in one go is somebody else’s text: it is shown as it was read at once. */
-const LONG_PASTE = 300;
 
 /**
  * A narration beside the plan that it would be: nothing goes in unseen, and what was corrected stays until it
@@ -35,9 +27,6 @@ const LONG_PASTE = 300;
  */
 export function NotesReader({ job }: { job: Job }) {
   const router = useRouter();
-  const perform = useDo();
-  const current = useCurrent("jobs");
-  const vehicles = useCurrent("vehicles");
   const form = useDraftForm(`notes ${job.id}`, { notes: job.notes ?? "", edits: "", source: "" });
   const typed = form.watch("notes");
   const text = useDeferredValue(typed);
@@ -50,36 +39,22 @@ export function NotesReader({ job }: { job: Job }) {
   const [writing, setWriting] = useState(typed.trim() === "");
   const [refused, setRefused] = useState<string>();
   const [asked, setAsked] = useState(false);
+  const take = useTakeIn(job);
 
   const edit = (change: Record<string, Edit>) => {
     setBefore([...before, form.getValues("edits")]);
-    const merged = { ...edits };
-    for (const [key, one] of Object.entries(change))
-      merged[key] = {
-        ...merged[key],
-        ...one,
-        ...(one.change ? { change: { ...merged[key]?.change, ...one.change } } : {}),
-      };
-    form.setValue("edits", JSON.stringify(merged));
+    form.setValue("edits", JSON.stringify(withEdits(edits, change)));
   };
   const undo = () => {
     form.setValue("edits", before.at(-1) ?? "");
     setBefore(before.slice(0, -1));
   };
-  const take = (name: string, content: string) => {
-    const plain = plainTextOf(name, content);
-    if (plain === "") return setRefused(`${name} holds no words.`);
-    if (plain.length > MOST_LETTERS)
-      return setRefused(
-        `${name} has ${plain.length} letters, more than the ${MOST_LETTERS} that are read here. Take the part about the job.`,
-      );
-    setRefused(undefined);
-    form.setValue("notes", plain);
-    setWriting(false);
-  };
   const choose = async (file: File) => {
-    if (file.size > 4 * MOST_LETTERS) return setRefused(`${file.name} is too large to be somebody's words.`);
-    take(file.name, decodeText(new Uint8Array(await file.arrayBuffer())));
+    const read = await wordsOf(file);
+    setRefused(read.refused);
+    if (read.words === undefined) return;
+    form.setValue("notes", read.words);
+    setWriting(false);
   };
 
   const accepted = rows.filter(({ dropped }) => !dropped);
@@ -87,34 +62,22 @@ export function NotesReader({ job }: { job: Job }) {
   const back = planHref(job.id);
   const put = async () => {
     setAsked(true);
-    if (wrong.length > 0) {
-      setChosen(wrong[0]?.key);
-      return;
-    }
+    if (wrong.length > 0) return setChosen(wrong[0]?.key);
     const source = SOURCES.find((one) => one === form.getValues("source"));
-    const done = await perform(() => {
-      const now = current(job.id);
-      if (!now) return {};
-      const route = chosenRoute(now);
-      const known = new Set(route.fasteners.map(({ id }) => id));
-      const filled = applyProposals(
-        route,
-        accepted.map(({ proposal }) => proposal),
-        { newId, text },
-      );
-      const fasteners = filled.fasteners.map((one) =>
-        source && one.figure && !known.has(one.id) ? { ...one, source } : one,
-      );
-      const vehicle = vehicles(now.vehicleId);
-      const own = vehicle ? withOwnFigures({ ...filled, fasteners }, vehicle) : { ...filled, fasteners };
-      return { put: { jobs: [touched({ ...withRoute(now, own), notes: text.slice(0, MOST_KEPT) })] } };
-    }, `${accepted.length} lines taken into the plan.`);
-    if (!done) return;
+    const proposals = accepted.map(({ proposal }) => proposal);
+    if (!(await take(proposals, { source, text }))) return;
     form.forget();
     router.push(back);
   };
+  const aside = (
+    <NotesAside
+      isKept={job.notes !== undefined && job.notes === text.slice(0, MOST_KEPT)}
+      letters={text.length}
+      reading={reading}
+      wrong={asked ? wrong.length : 0}
+    />
+  );
 
-  const spans = rows.find(({ key }) => key === chosen)?.proposal.spans;
   return (
     <Box
       display="grid"
@@ -129,61 +92,21 @@ export function NotesReader({ job }: { job: Job }) {
         void choose(file);
       }}
     >
-      <Sheet
-        title={`Somebody’s words for “${job.title}”`}
-        padding={{ base: "4", lg: "5" }}
-        position={{ lg: "sticky" }}
-        top={{ lg: "18px" }}
-      >
-        {writing ? (
-          <Box as="form" onSubmit={(event) => event.preventDefault()}>
-            <TextAreaField
-              label={`Notes for “${job.title}”`}
-              rows={10}
-              placeholder="Paste captions, a memo, a page of your own: four 15 mil bolts, fifty newton metres, new ones every time…"
-              {...form.register("notes")}
-              onPaste={({ clipboardData }) =>
-                clipboardData.getData("text").length > LONG_PASTE && setTimeout(() => setWriting(false))
-              }
-            />
-            <Box display="flex" gap="3" flexWrap="wrap" alignItems="end" marginTop="3">
-              <FileField
-                label="Or a file: text, captions, a page"
-                accept=".txt,.srt,.vtt,.md,.html,.htm,text/plain,text/html,text/vtt"
-                onFile={(file) => void choose(file)}
-              />
-              {typed.trim() !== "" && (
-                <Button onClick={() => setWriting(false)}>Show what was read in it</Button>
-              )}
-            </Box>
-          </Box>
-        ) : (
-          <>
-            <Box
-              maxHeight={{ base: "30vh", lg: "calc(100vh - 230px)" }}
-              overflowY="auto"
-              marginBottom="3"
-              tabIndex={0}
-              aria-label="The words, with what was read in them"
-            >
-              <NotesMarked
-                text={text}
-                rows={rows}
-                leftOut={proposed?.leftOut ?? []}
-                chosen={spans}
-                onChoose={setChosen}
-              />
-            </Box>
-            <Button onClick={() => setWriting(true)}>Change the words</Button>
-          </>
-        )}
-        <Box aria-live="polite" color="stop" fontWeight="600" marginTop="2">
-          {refused && `■ ${refused}`}
-          {text.length > MOST_LETTERS &&
-            `■ These are ${text.length} letters, more than the ${MOST_LETTERS} that are read here. Take the part about the job.`}
-          {failed && "■ These words could not be read. Nothing of them is lost; try a part of them."}
-        </Box>
-      </Sheet>
+      <NotesWords
+        title={job.title}
+        notes={form.register("notes")}
+        text={text}
+        rows={rows}
+        leftOut={proposed?.leftOut ?? []}
+        chosen={rows.find(({ key }) => key === chosen)?.proposal.spans}
+        writing={writing}
+        says={
+          failed ? "These words could not be read. Nothing of them is lost; try a part of them." : refused
+        }
+        onWriting={setWriting}
+        onFile={(file) => void choose(file)}
+        onChoose={setChosen}
+      />
       <Sheet title="The plan that it would be" padding={{ base: "4", lg: "5" }}>
         {proposed && rows.length === 0 && (
           <Box color="soft" marginBottom="3">
@@ -204,27 +127,7 @@ export function NotesReader({ job }: { job: Job }) {
                 Back to the plan
               </Button>
             </Box>
-            {job.notes !== undefined && job.notes === text.slice(0, MOST_KEPT) && (
-              <Box color="watch" marginBottom="2">
-                ▲ These words are in the plan already, and are kept with the job. Taken in again, they would
-                stand there twice.
-              </Box>
-            )}
-            {text.length > MOST_KEPT && (
-              <Box color="watch" marginBottom="2">
-                ▲ Every line keeps its sentence; of the words as a whole the first {MOST_KEPT} of{" "}
-                {text.length} letters are kept with the job.
-              </Box>
-            )}
-            {reading && <Box color="soft">Reading the change…</Box>}
-            {asked && wrong.length > 0 && (
-              <Box role="alert" color="stop" fontWeight="600" marginBottom="2">
-                ■{" "}
-                {wrong.length === 1
-                  ? "One line still has to be put right, or dropped."
-                  : `${wrong.length} lines still have to be put right, or dropped.`}
-              </Box>
-            )}
+            {aside}
             <NotesQuestions
               questions={proposed.questions}
               rows={rows}
@@ -245,5 +148,74 @@ export function NotesReader({ job }: { job: Job }) {
         )}
       </Sheet>
     </Box>
+  );
+}
+
+/** Puts what was accepted into the plan as it stands by then; whether it went in. */
+function useTakeIn(job: Job) {
+  const perform = useDo();
+  const current = useCurrent("jobs");
+  const vehicles = useCurrent("vehicles");
+  return (
+    proposals: Parameters<typeof takeIntoPlan>[2],
+    said: Omit<Parameters<typeof takeIntoPlan>[3], "newId">,
+  ) =>
+    perform(() => {
+      const now = current(job.id);
+      if (!now) return {};
+      return {
+        put: { jobs: [touched(takeIntoPlan(now, vehicles(now.vehicleId), proposals, { ...said, newId }))] },
+      };
+    }, `${proposals.length} lines taken into the plan.`);
+}
+
+/** The words of a file, or why they are not taken. */
+async function wordsOf(file: File): Promise<{ words?: string; refused?: string }> {
+  if (file.size > 4 * MOST_LETTERS) return { refused: `${file.name} is too large to be somebody's words.` };
+  const words = plainTextOf(file.name, decodeText(new Uint8Array(await file.arrayBuffer())));
+  if (words === "") return { refused: `${file.name} holds no words.` };
+  return words.length > MOST_LETTERS
+    ? { refused: `${file.name} has ${words.length} letters, ${TOO_MANY}` }
+    : { words };
+}
+
+const TOO_MANY = `more than the ${MOST_LETTERS} that are read here. Take the part about the job.`;
+
+/** What is to be minded of the words as a whole. */
+function NotesAside({
+  isKept,
+  letters,
+  reading,
+  wrong,
+}: {
+  isKept: boolean;
+  letters: number;
+  reading: boolean;
+  wrong: number;
+}) {
+  return (
+    <>
+      {isKept && (
+        <Box color="watch" marginBottom="2">
+          ▲ These words are in the plan already, and are kept with the job. Taken in again, they would stand
+          there twice.
+        </Box>
+      )}
+      {letters > MOST_KEPT && (
+        <Box color="watch" marginBottom="2">
+          ▲ Every line keeps its sentence; of the words as a whole the first {MOST_KEPT} of {letters} letters
+          are kept with the job.
+        </Box>
+      )}
+      {reading && <Box color="soft">Reading the change…</Box>}
+      {wrong > 0 && (
+        <Box role="alert" color="stop" fontWeight="600" marginBottom="2">
+          ■{" "}
+          {wrong === 1
+            ? "One line still has to be put right, or dropped."
+            : `${wrong} lines still have to be put right, or dropped.`}
+        </Box>
+      )}
+    </>
   );
 }

@@ -3,8 +3,9 @@
 import { Box } from "@chakra-ui/react";
 import { capital } from "@/core/capital";
 import { PHASES } from "@/core/model/job";
+import type { checkProposal } from "@/core/notes/check-proposal";
 import type { Edit, EditedRow } from "@/core/notes/edited";
-import type { FastenerProposal, checkProposal } from "@/core/notes/proposals";
+import type { FastenerProposal } from "@/core/notes/proposal";
 import { Button } from "@/ui/Button";
 import { CheckField, SelectField, TextField } from "@/ui/form/Field";
 import { TorqueField } from "@/ui/torque/TorqueField";

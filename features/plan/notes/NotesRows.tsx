@@ -4,8 +4,10 @@ import { Box, chakra } from "@chakra-ui/react";
 import { useState } from "react";
 import { capital } from "@/core/capital";
 import { PHASES } from "@/core/model/job";
+import { checkProposal } from "@/core/notes/check-proposal";
 import type { Edit, EditedRow } from "@/core/notes/edited";
-import { type FastenerProposal, type LeftOut, checkProposal } from "@/core/notes/proposals";
+import { type LeftOut } from "@/core/notes/proposal";
+import { type FastenerProposal } from "@/core/notes/proposal";
 import { Button } from "@/ui/Button";
 import { NotesRowForm } from "./NotesRowForm";
 

@@ -2,7 +2,7 @@
 
 import { type Remote, wrap } from "comlink";
 import { useEffect, useRef, useState } from "react";
-import type { Proposed } from "@/core/notes/proposals";
+import type { Proposed } from "@/core/notes/proposal";
 import type { NotesWorker } from "@/workers/notes.worker";
 
 /** How long the typing has to rest before it is read again. */

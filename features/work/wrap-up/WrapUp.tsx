@@ -2,16 +2,15 @@
 
 import { Box } from "@chakra-ui/react";
 import { useState } from "react";
-import { daysBetween } from "@/core/day";
 import { type ReadingQuestion, latestReading, questionReading } from "@/core/log/mileage/odometer";
 import type { Job, Route } from "@/core/model/job";
+import type { Draft } from "@/core/model/record";
 import type { Reading, Vehicle } from "@/core/model/vehicle";
 import type { Work } from "@/core/model/work";
 import { beforeYouDrive, followUpsFrom } from "@/core/plan/after-the-work";
-import { formatPrice } from "@/core/quantity/money";
-import { checksToDo, lessonsFrom, measurementsFrom, replacementFrom } from "@/core/work/wrap-up";
+import { checksToDo } from "@/core/work/wrap-up";
 import { useCollection } from "@/data/hooks";
-import { stamp, touched } from "@/data/stamp";
+import { stamp } from "@/data/stamp";
 import { Button } from "@/ui/Button";
 import { TextField } from "@/ui/form/Field";
 import { FormBox } from "@/ui/form/FormBox";
@@ -23,7 +22,8 @@ import { WrapUpReport } from "../../shared/WrapUpReport";
 import { today } from "../../shell/clock";
 import { useDo } from "../../shell/DoProvider";
 import type { Move } from "../use-work";
-import { type WrapUpFields, wrapUpForm } from "./wrap-up-fields";
+import { wrapUpFields, wrapUpForm } from "./wrap-up-fields";
+import { recordsOf } from "./wrap-up-records";
 import { WrapUpChecks } from "./WrapUpChecks";
 import { WrapUpLines } from "./WrapUpLines";
 import { WrapUpNotes } from "./WrapUpNotes";
@@ -61,32 +61,14 @@ function WrapUpSheet({
   const [dropped, setDropped] = useState<ReadonlySet<string>>(new Set());
   const atLatest = { value: latest?.distance.value ?? 0, unit: vehicle.distanceUnit };
   const proposals = followUpsFrom(job, route, atLatest, today());
-  const form = useDraftForm(
-    `wrap-up ${job.id}`,
-    {
-      odometer: latest ? String(latest.distance.value) : "",
-      on: today(),
-      ...Object.fromEntries(
-        route.parts.flatMap(({ id, priceMinor, warrantyMonths }) => [
-          [`price ${id}`, priceMinor === undefined ? "" : formatPrice(priceMinor)],
-          [`warranty ${id}`, warrantyMonths === undefined ? "" : String(warrantyMonths)],
-        ]),
-      ),
-      ...Object.fromEntries(
-        proposals.map(({ kind, dueAt, dueOn }) => [
-          `after ${kind}`,
-          String(dueAt ? dueAt.value - atLatest.value : daysBetween(today(), dueOn ?? today())),
-        ]),
-      ),
-    } as WrapUpFields,
-    () =>
-      wrapUpForm({
-        route,
-        dropped,
-        unit: vehicle.distanceUnit,
-        today: today(),
-        followUps: (odometer, on) => followUpsFrom(job, route, odometer, on),
-      }),
+  const form = useDraftForm(`wrap-up ${job.id}`, wrapUpFields(route, latest, proposals, today()), () =>
+    wrapUpForm({
+      route,
+      dropped,
+      unit: vehicle.distanceUnit,
+      today: today(),
+      followUps: (odometer, on) => followUpsFrom(job, route, odometer, on),
+    }),
   );
   const toggle = (key: string) =>
     setDropped((was) =>
@@ -95,51 +77,23 @@ function WrapUpSheet({
   const toCheck = checksToDo(work, beforeYouDrive(route));
 
   const save = (newOdometer: boolean) =>
-    form.handleSubmit(async ({ odometer, on, fitted, followUps }) => {
+    form.handleSubmit(async (said) => {
+      const { odometer, on } = said;
       const asked = newOdometer ? undefined : questionReading(readings, vehicle.id, odometer, on);
       setQuestion(asked);
       if (asked) return;
       const isNew = latest?.distance.value !== odometer.value || latest.distance.unit !== odometer.unit;
-      const lessons = lessonsFrom(work);
-      const { doNotDrive: _over, ...rest } = work;
-      const saved = await perform(
-        {
-          put: {
-            jobs: [touched({ ...job, state: "done" as const, doneOn: on })],
-            works: [touched(rest)],
-            replacements: fitted.map(({ part, ...said }) => {
-              const own = lessons.filter((lesson) => lesson.startsWith(part.name));
-              return {
-                ...stamp(job.origin),
-                ...replacementFrom(
-                  job,
-                  part,
-                  { ...said, note: own.length > 0 ? own.join("\n") : undefined },
-                  odometer,
-                  on,
-                ),
-              };
-            }),
-            measurements: measurementsFrom(job, route, work, odometer, on).map((one) => ({
-              ...stamp(job.origin),
-              ...one,
-            })),
-            followUps: followUps.map((one) => ({ ...stamp(job.origin), ...one })),
-            readings: isNew
-              ? [
-                  {
-                    ...stamp(job.origin),
-                    vehicleId: vehicle.id,
-                    distance: odometer,
-                    on,
-                    ...(newOdometer ? { newOdometer: true } : {}),
-                  },
-                ]
-              : [],
-          },
-        },
-        `${job.title} is in the log.`,
-      );
+      const reading: Draft<Reading> = {
+        vehicleId: vehicle.id,
+        distance: odometer,
+        on,
+        ...(newOdometer ? { newOdometer: true } : {}),
+      };
+      const put = {
+        ...recordsOf({ job, route, work }, said),
+        readings: isNew ? [{ ...stamp(job.origin), ...reading }] : [],
+      };
+      const saved = await perform({ put }, `${job.title} is in the log.`);
       if (saved) form.forget();
     });
 

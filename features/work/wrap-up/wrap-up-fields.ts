@@ -1,10 +1,11 @@
 import { z } from "zod";
-import { daysAfter } from "@/core/day";
+import { daysAfter, daysBetween } from "@/core/day";
 import { ifTyped, typed } from "@/core/form";
 import { LONGEST_WARRANTY_MONTHS, type Part, type Route } from "@/core/model/job";
+import type { Reading } from "@/core/model/vehicle";
 import type { followUpsFrom } from "@/core/plan/after-the-work";
 import type { Distance, DistanceUnit } from "@/core/quantity/distance";
-import { readPrice } from "@/core/quantity/money";
+import { formatPrice, readPrice } from "@/core/quantity/money";
 import { wholeWithin } from "@/core/quantity/number-within";
 import { readDay, readOwnOdometer } from "../../shared/odometer/read-reading";
 
@@ -16,6 +17,29 @@ export type WrapUpFields = { odometer: string; on: string } & Record<string, str
 
 type FollowUpDraft = ReturnType<typeof followUpsFrom>[number];
 
+/** What the fields start as: the last reading, the prices and warranties of the plan, the usual distances. */
+export function wrapUpFields(
+  route: Route,
+  latest: Pick<Reading, "distance"> | undefined,
+  proposals: readonly FollowUpDraft[],
+  today: string,
+): WrapUpFields {
+  const prices = route.parts.flatMap(({ id, priceMinor, warrantyMonths }) => [
+    [`price ${id}`, priceMinor === undefined ? "" : formatPrice(priceMinor)],
+    [`warranty ${id}`, warrantyMonths === undefined ? "" : String(warrantyMonths)],
+  ]);
+  const after = proposals.map(({ kind, dueAt, dueOn }) => [
+    `after ${kind}`,
+    String(dueAt ? dueAt.value - (latest?.distance.value ?? 0) : daysBetween(today, dueOn ?? today)),
+  ]);
+  return {
+    odometer: latest ? String(latest.distance.value) : "",
+    on: today,
+    ...Object.fromEntries(prices),
+    ...Object.fromEntries(after),
+  } as WrapUpFields;
+}
+
 interface Around {
   route: Route;
   /** Ids of parts and kinds of follow-ups that are left out. */
@@ -25,7 +49,7 @@ interface Around {
   followUps: (odometer: Distance, on: string) => FollowUpDraft[];
 }
 
-interface WrapUpRead {
+export interface WrapUpRead {
   odometer: Distance;
   on: string;
   fitted: { part: Part; priceMinor: number | undefined; warrantyMonths: number | undefined }[];

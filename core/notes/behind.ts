@@ -1,0 +1,54 @@
+import { text } from "./counts";
+import type { Term } from "./terms";
+import { NOT_IN_NAME } from "./vocabulary";
+
+/** Where nothing is fastened. */
+export const STANDS = /^(?:ground|floor|car|head)$/;
+export const NOWHERE =
+  /^(?:mine|yours|ours|air|hand|way|threads?|end|bench|bag|bin|box|while|time|turn|half|day|drawer|shelf|star|cross|pattern|sequence|order|morning|evening|kit|paper|book)$/;
+/** "nut for the charge wire", "bolts along the front", "the bolt underneath": where it is, in a few words. */
+
+export function behind(terms: readonly Term[], at: number): { words: string[]; marks: string[] } {
+  const none = { words: [], marks: [] };
+  if (
+    /^(?:going|goes|go|down|up)$/.test(text(terms, at)) &&
+    /^(?:going|down|up|in|into|on|to|through|along|around|round|across|under|behind|at|all)$/.test(
+      text(terms, at + 1),
+    )
+  ) {
+    const further = behind(terms, at + 1);
+    return further.words.length > 0 ? { ...further, words: [text(terms, at), ...further.words] } : none;
+  }
+  if (/^(?:underneath|behind|below|above)$/.test(text(terms, at)))
+    return { words: [text(terms, at)], marks: [text(terms, at)] };
+  if (
+    !/^(?:for|on|of|at|in|into|from|along|under|through|holding|behind|that|around|across|to)$/.test(
+      text(terms, at),
+    )
+  )
+    return none;
+  const words = [text(terms, at)];
+  const marks: string[] = [];
+  let i = at + 1;
+  if (text(terms, at) === "that") {
+    if (!/^(?:holds?|hold|held|go|goes)$/.test(text(terms, i))) return none;
+    words.push(text(terms, i++));
+  }
+  for (; i < at + 6; i++) {
+    const word = text(terms, i);
+    const term = terms[i];
+    if (
+      !term ||
+      /^(?:mark|verb|pronoun|conjunction|number)$/.test(term.tag) ||
+      (term.tag === "preposition" && marks.length > 0)
+    )
+      break;
+    words.push(word);
+    if (!NOT_IN_NAME.has(word)) marks.push(word);
+    if (term.tag === "noun" && terms[i + 1]?.tag !== "noun" && marks.length > 0) break;
+  }
+  // "through the floor" is where a bolt sits; "on the floor" is where the car stands.
+  const stands = /^(?:on|at|to|in|from)$/.test(text(terms, at));
+  const telling = marks.filter((mark) => !NOWHERE.test(mark) && !(stands && STANDS.test(mark)));
+  return telling.length === 0 ? none : { words, marks: telling };
+}

@@ -1,0 +1,227 @@
+import { isAction, type Clause } from "./clauses";
+import type { Term } from "./terms";
+import { TOOL_HEADS, THINGS, PART_HEADS, HOME, HEADS, AWAY, ACTIONS, type Way } from "./vocabulary";
+
+export interface Done {
+  way: Way;
+  says: string;
+  /** What it is done to, by word numbers. */
+  object: Clause;
+  /** Where it goes: "off", "back on". */
+  particle: string;
+}
+export const LATER =
+  /\b(?:again|recheck|re-check|next (?:day|week|morning|time)|tomorrow|after (?:a |about )?(?:\w+ )?(?:\d+|hundred|fifty|few|couple|week|day|thousand)|in a (?:week|month|few days))\b/i;
+/** What a clause says is done, by its verb. */
+export function doneIn(terms: readonly Term[], { from, to }: Clause): Done | undefined {
+  const text = (n: number) => terms[n]?.text ?? "";
+  for (let at = from; at < to && at < from + 9; at++) {
+    const word = terms[at]?.text ?? "";
+    const behind = terms[at + 1]?.text ?? "";
+    const lead =
+      at === from ||
+      terms
+        .slice(from, at)
+        .every(
+          (term) =>
+            FILLERS.has(term.text) ||
+            /^(?:pronoun|adverb|conjunction|mark|number)$/.test(term.tag) ||
+            /^(?:'ve|i've|got|get|is|are|was|be|been|being|can|will|goes|with|carefully|slowly|gently)$/.test(
+              term.text,
+            ) ||
+            term.tag === "other",
+        );
+    if (!lead) break;
+    // "Mount off", "jack away", "lock to lock": what something is called, and no verb.
+    if (
+      at === from &&
+      (THINGS.has(word) || PART_HEADS.has(word) || TOOL_HEADS.has(word) || Object.hasOwn(HEADS, word)) &&
+      (AWAY.has(behind) || (behind === "to" && text(at + 2) === word))
+    )
+      return undefined;
+    if (
+      /^(?:get|gets|bring|grab)$/.test(word) &&
+      (terms[at + 1]?.tag === "determiner" ||
+        terms[at + 1]?.tag === "pronoun" ||
+        terms[at + 1]?.tag === "noun")
+    ) {
+      const particle = particleAfter(terms, at + 1, to);
+      if (particle && AWAY.has(particle))
+        return { way: "off", says: "remove", object: { from: at + 1, to }, particle };
+      if (particle) return { way: "on", says: "fit", object: { from: at + 1, to }, particle };
+      continue;
+    }
+    if (
+      /^(?:take|get|snap|shoot)$/.test(word) &&
+      /\b(?:photos?|pictures?|pics?)\b/.test(
+        terms
+          .slice(at + 1, Math.min(to, at + 6))
+          .map((term) => term.text)
+          .join(" "),
+      )
+    )
+      return { way: "look", says: "photograph", object: { from: at + 1, to }, particle: "" };
+    if (/^(?:wait|leave|let)$/.test(word))
+      return {
+        way: "either",
+        says: word === "wait" ? "wait" : "let",
+        object: { from: at + 1, to },
+        particle: "",
+      };
+    if (/^(?:turn)$/.test(word) && /^(?:on|off)$/.test(behind))
+      return { way: "safe", says: `switch ${behind}`, object: { from: at + 2, to }, particle: "" };
+    // "Lower intake", "lower one": where it is.
+    if (
+      word === "lower" &&
+      terms[at + 1]?.tag !== "determiner" &&
+      !/^(?:it|her|them|car|truck|vehicle|down)$/.test(behind)
+    )
+      return undefined;
+    if (word === "torque" && /^wrench/.test(behind)) return undefined;
+    // "Lock the two nuts against each other": no tab is bent.
+    if (
+      word === "lock" &&
+      terms.slice(at + 1, Math.min(to, at + 5)).some((term) => HEADS[term.text] === "nut")
+    )
+      return { way: "on", says: "tighten", object: { from: at + 1, to }, particle: "" };
+    if (
+      !isAction(terms, at) &&
+      !(
+        at === from &&
+        Object.hasOwn(ACTIONS, word) &&
+        terms[at + 1]?.tag !== "verb" &&
+        !Object.hasOwn(HEADS, behind) &&
+        terms[at + 1]?.tag !== "preposition" &&
+        !HOME.has(behind) &&
+        !AWAY.has(behind)
+      )
+    )
+      continue;
+    const [way, says] = ACTIONS[word] ?? ["either", word];
+    const object = { from: at + 1, to };
+    const particle = particleAfter(terms, at + 1, to) ?? "";
+    if (
+      /^(?:put|push|slide|slip|hook|clip|plug|press|thread|pop|drop|set|lift|swing|work|screw|run|turn|twist|wind|take|pull|start|fire)$/.test(
+        word,
+      )
+    ) {
+      if (word === "start" && startsEngine(terms, at, to))
+        return { way: "prove", says: "start", object, particle };
+      if (
+        /^(?:take|pull|lift|pop|slide|slip|twist|run|turn|wind|screw|work|swing)$/.test(word) &&
+        AWAY.has(particle)
+      )
+        return {
+          way: "off",
+          says: plainVerb(word, particle),
+          object,
+          particle,
+        };
+      if (HOME.has(particle) && word !== "start")
+        return { way: "on", says: /^(?:plug)$/.test(word) ? "plug in" : "fit", object, particle };
+    }
+    return { way, says, object, particle };
+  }
+  return undefined;
+}
+export function plainVerb(word: string, particle: string): string {
+  if (word === "take" || word === "pull") return "remove";
+  if (word === "lift") return "lift out";
+  if (word === "run" || word === "turn" || word === "wind") return "undo";
+  return `${word} ${particle}`;
+}
+/** "Start the engine", "start it up and check": and not "start it by hand", which is a bolt. */
+
+export function startsEngine(terms: readonly Term[], at: number, to: number): boolean {
+  const behind = terms
+    .slice(at + 1, to)
+    .map((term) => term.text)
+    .join(" ");
+  return (
+    /^(?:\w+ ){0,2}(?:engine|car|motor|truck|van|up)\b|^(?:it|her)(?: and\b|$)/.test(behind) &&
+    !/\bhand|finger|thread/.test(behind)
+  );
+}
+/** Where a thing goes, behind it: "off", "back on". */
+
+export function particleAfter(terms: readonly Term[], from: number, to: number): string | undefined {
+  for (let at = from; at < Math.min(to, from + 7); at++) {
+    const word = terms[at]?.text ?? "";
+    if (AWAY.has(word)) return word;
+    if (HOME.has(word) && !(/^(?:on|in)$/.test(word) && terms[at + 1]?.tag === "determiner" && at > from + 2))
+      return word;
+  }
+  return undefined;
+}
+/** "New damper", "new gasket, dry": what is new goes on, once things go back. */
+export function newIn(terms: readonly Term[], { from, to }: Clause): Done | undefined {
+  let at = from;
+  while (
+    at < to &&
+    (FILLERS.has(terms[at]?.text ?? "") ||
+      terms[at]?.tag === "mark" ||
+      /^(?:the|a|two|three|four|both)$/.test(terms[at]?.text ?? ""))
+  )
+    at++;
+  if (terms[at]?.text !== "new" || to - at > 7) return undefined;
+  const thing = terms.slice(at + 1, to).some((term) => term.tag === "noun" || isThing(term.text));
+  const verb = terms
+    .slice(at + 1, to)
+    .some((term) => term.tag === "verb" && !isThing(term.text) && !/ed$/.test(term.text));
+  return thing && !verb ? { way: "on", says: "fit", object: { from: at, to }, particle: "" } : undefined;
+}
+export const isThing = (word: string) =>
+  THINGS.has(word) || PART_HEADS.has(word) || Object.hasOwn(HEADS, word);
+/**
+ * "cap off", "hoses back on", "drum off", "guard slides off", "the plug goes back in": a thing and where it
+ * goes.
+ */
+export function particleIn(terms: readonly Term[], { from, to }: Clause): Done | undefined {
+  for (let at = from + 1; at < to; at++) {
+    const word = terms[at]?.text ?? "";
+    if (
+      !AWAY.has(word) &&
+      !(
+        HOME.has(word) &&
+        (word === "back" ||
+          at === to - 1 ||
+          /^(?:by|with|and|till|until|first|next|dry|loose|,)$/.test(terms[at + 1]?.text ?? ""))
+      )
+    )
+      continue;
+    // "a nut on the back": where it is.
+    if (word === "back" && terms[at - 1]?.tag === "determiner") continue;
+    const before = terms.slice(from, at);
+    const verbs = before.filter(
+      (term) =>
+        term.tag === "verb" &&
+        !isThing(term.text) &&
+        !/^(?:comes?|goes|go|come|slides?|pulls?|lifts?|drops?|pops?|wants?|bolts?|clips?|plugs?|screws?|is|are|pushes|back)$/.test(
+          term.text,
+        ),
+    );
+    const things = before.filter(
+      (term) =>
+        (term.tag === "noun" ||
+          Object.hasOwn(HEADS, term.text) ||
+          term.tag === "number" ||
+          TOOL_HEADS.has(term.text)) &&
+        !/^(?:way|side|i|you|we|it)$/.test(term.text),
+    );
+    if (verbs.length > 0 || things.length === 0 || before.length > 9) return undefined;
+    const away = AWAY.has(word) && word !== "down" && !/^(?:back)$/.test(terms[at - 1]?.text ?? "");
+    return {
+      way: away ? "off" : "on",
+      says: away ? "remove" : "fit",
+      object: { from, to: at },
+      particle: word,
+    };
+  }
+  return undefined;
+}
+/** Left out of what is done: they say nothing of it. */
+export const FILLERS = new Set(
+  "just then now so and uh um like well ok okay right alright gonna going to you i we i'm i'll we'll you'll you're really actually basically kind sort of also too very still even only first next please here there your my our its it's that's maybe about little bit again go ahead let's want need have gotta should must simply finally".split(
+    " ",
+  ),
+);

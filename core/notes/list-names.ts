@@ -1,0 +1,103 @@
+import { formatHeadSize } from "../quantity/read-head-size";
+import { isAction, type Clause } from "./clauses";
+import { countBefore } from "./counts";
+import type { Heard } from "./heard";
+import type { FoundSize } from "./size-words";
+import type { Term } from "./terms";
+import { NOT_IN_NAME } from "./vocabulary";
+
+/** "don't use sealant on it", "no grease on these". */
+export const NOT_TO_BE_USED =
+  /\b(?:don'?t|do not|never|not)(?: \w+){0,2} (?:use|put|smear|need)\b|\b(?:without|no) (?:any )?(?:grease|oil|sealant|silicone|threadlocker|paste|anti-?seize)\b/i;
+/**
+ * What a car is full of, or what something is made of, spoken of by one word alone: nothing to have by that.
+ */
+export const IN_PASSING =
+  /^(?:(?:old|little|clean|warm|hot|hit|stuff|getting|including|used) )?(?:oil|fluid|coolant|antifreeze|water|paint|paper|bags?|copper|nickel|ties?)$/;
+export const lengthText = (terms: readonly Term[], { from, to }: Clause) =>
+  terms
+    .slice(from, to)
+    .map(({ text }) => text)
+    .filter((word) => word !== "-")
+    .join(" ")
+    .replace(/inch(?:es)?/, "in")
+    .replace(/mils?$/, "mm")
+    .replace(/^six/, "6")
+    .replace(/^ten/, "10")
+    .replace(/^three/, "3");
+export function sizeName(size: FoundSize, terms: readonly Term[]): string {
+  if (size.kind === "head") return formatHeadSize(size.head).replace(/ key$/, "");
+  if (size.kind === "drive") return `${size.drive} in`;
+  if (size.kind === "length") return lengthText(terms, size);
+  return size.text;
+}
+/** The name that ends at a word: with what stands before it and its size, without articles and counts. */
+export function nameOf(
+  terms: readonly Term[],
+  at: number,
+  least: number,
+  sizes: Heard["sizes"],
+): { name: string; from: number; isNew: boolean; amount: string | undefined; count: number } {
+  const words = [terms[at]?.text ?? ""];
+  let from = at;
+  let isNew = false;
+  for (let i = at - 1; i >= least && at - i < 7; i--) {
+    const word = terms[i]?.text ?? "";
+    const size = sizes.find((one) => one.to === i + 1);
+    if (size) {
+      words.unshift(sizeName(size, terms));
+      i = size.from;
+      from = size.from;
+      continue;
+    }
+    if (word === "new") {
+      isNew = true;
+      break;
+    }
+    if (word === "-" || word === "drive") continue;
+    if (
+      (NOT_IN_NAME.has(word) &&
+        !/^(?:torque|torx|hex|deep|long|old|little|small|big|short|plain)$/.test(word)) ||
+      !/^[a-zà-ÿ'-]+$/.test(word)
+    )
+      break;
+    if (
+      !/^(?:noun|adjective|verb|other|adverb)$/.test(terms[i]?.tag ?? "") ||
+      (terms[i]?.tag === "verb" && isAction(terms, i))
+    )
+      break;
+    // "both faces plastic scraper", in speech without stops: a plural is no part of the name behind it.
+    if (
+      terms[i]?.tag === "noun" &&
+      /[^s]s$/.test(word) &&
+      !/^(?:pads|points|jaws|brakes|springs|glass|gas|nos|circlips|torx)$/.test(word)
+    )
+      break;
+    if (/^(?:mm|mil|inch|millimeter|millimetre|good|decent|proper|nice|old)$/.test(word)) continue;
+    words.unshift(word);
+    from = i;
+  }
+  const before = terms
+    .slice(Math.max(least, from - 5), from)
+    .map(({ text }) => text)
+    .join(" ");
+  const amount =
+    /((?:\d+(?:[.,]\d+)?|one|two|three|four|five|six|half|a|couple)(?: and a half)? ?(?:litres?|liters?|l|quarts?|pints?|ml|cans?|tubes?|bottles?|cartons?))(?: of)?(?: the)?$/.exec(
+      before,
+    )?.[1];
+  return {
+    name: words.join(" "),
+    from,
+    isNew: isNew || /\bnew$/.test(before),
+    amount,
+    count: countBefore(terms, from, least).count ?? 1,
+  };
+}
+/** A part by its fullest name: "washers" that were "2 copper washers" before. */
+export function fullest(name: string, spoken: readonly string[]): string {
+  if (name.includes(" ")) return name;
+  const fuller = [...new Set(spoken.filter((one) => one.endsWith(` ${name}`)))].sort(
+    (a, b) => b.length - a.length,
+  );
+  return fuller.length > 0 && fuller.length <= 2 ? (fuller[0] ?? name) : name;
+}

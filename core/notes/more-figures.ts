@@ -1,0 +1,63 @@
+import { holdingTorques } from "../torque/torques-of";
+import { passBefore } from "./figures";
+import { spokenNumber } from "./spoken-number";
+import { type Walk, type Here, mentionsWithGroups } from "./walk";
+import type { FoundTorque } from "./written-torque";
+
+/** "The long ones get 70 foot pounds and the little one 35": a second figure in the unit of the first. */
+export function behindWritten(
+  { heard: { terms } }: Walk,
+  { clause, mentions }: Here,
+  first: FoundTorque | undefined,
+): FoundTorque[] {
+  const unit = first && holdingTorques(first.figure)[0]?.unit;
+  if (!first || !unit) return [];
+  return mentions.flatMap((mention): FoundTorque[] => {
+    const at = /^(?:to|at|gets?|is|are)$/.test(terms[mention.to]?.text ?? "") ? mention.to + 1 : mention.to;
+    const number = mention.from >= first.to ? spokenNumber(terms, at) : undefined;
+    if (
+      !number ||
+      number.fraction ||
+      number.value < 3 ||
+      number.value > 400 ||
+      (number.next < clause.to && !/^(?:and|,)$/.test(terms[number.next]?.text ?? ""))
+    )
+      return [];
+    return [
+      {
+        figure: { form: "value", torque: { value: number.value, unit, decimals: number.decimals } },
+        from: at,
+        to: number.next,
+      },
+    ];
+  });
+}
+/**
+ * "30 foot pounds, but in two rounds, first time around fifteen and then second time around thirty": the
+ * passes to a figure that is known.
+ */
+export function passesOfLast({ heard: { terms }, last, inTorque }: Walk, { clause }: Here): void {
+  const known = last?.figures.at(-1);
+  if (known?.figure.form !== "value") return;
+  for (let at = clause.from; at < clause.to; at++) {
+    const number = inTorque.has(at) ? undefined : spokenNumber(terms, at);
+    const pass = number && number.value === known.figure.torque.value ? passBefore(terms, at) : undefined;
+    if (!pass || pass.value >= known.figure.torque.value) continue;
+    known.figure = {
+      form: "passes",
+      torques: [{ ...known.figure.torque, value: pass.value, decimals: pass.decimals }, known.figure.torque],
+    };
+    return;
+  }
+}
+/** "upper plug same as lower", "the rear ones same as the front": one has what is known of the other. */
+export function sameAs({ groups }: Walk, here: Here): void {
+  const [one] = mentionsWithGroups(here).map(({ group }) => group);
+  const as = /\bsame as (?:the |for the |on the )?(\w+)/i.exec(here.said)?.[1]?.toLowerCase();
+  if (!one || !as) return;
+  const other = groups.find((group) => group !== one && group.family === one.family && group.marks.has(as));
+  if (!other) return;
+  if (one.figures.length === 0) one.figures.push(...other.figures);
+  one.undo ??= other.undo;
+  one.doUp ??= other.doUp;
+}

@@ -1,0 +1,62 @@
+import type { Phase } from "../model/job";
+import type { Span } from "./heard";
+
+export interface Row {
+  id: string;
+  /** The words it came from. */
+  spans: readonly Span[];
+  doubtful: boolean;
+}
+export type FastenerProposal = Row & {
+  kind: "fastener";
+  name: string;
+  count: string;
+  size: string;
+  /** Empty where it is the size it was undone with. */
+  sizeToDoUp: string;
+  hold: string;
+  torque: string;
+  traits: readonly string[];
+  /** Asked whether it is one with another, it was said to be its own. */
+  toldApart?: boolean;
+};
+export type StepProposal = Row & {
+  kind: "step";
+  title: string;
+  phase: Phase;
+  /** The proposal of the fastener that it works on. */ fastener: string | undefined;
+  cautions: readonly string[];
+  /** Minutes that are waited before it is done, as typed; empty where none. */
+  wait: string;
+  /** What is waited for. */
+  until: string;
+};
+/** One line of what a narration would put into the plan, as it can be corrected before it goes in. */
+
+export type Proposal =
+  FastenerProposal | StepProposal | (Row & { kind: "part" | "tool" | "supply"; name: string });
+/** Something only the reader's person can tell, with answers that are one press each. */
+
+export interface Question {
+  id: string;
+  asks: string;
+  spans: readonly Span[];
+  answers: {
+    says: string;
+    proposal: string;
+    change: Partial<FastenerProposal>;
+    /** The proposal that this one is one with. */ into?: string;
+  }[];
+}
+/** Said, and left out: with the words that say why. */
+
+export interface LeftOut {
+  what: string;
+  why: string;
+  span: Span;
+}
+export interface Proposed {
+  rows: Proposal[];
+  questions: Question[];
+  leftOut: LeftOut[];
+}

@@ -1,0 +1,98 @@
+import { formatTorque } from "../quantity/torque-quantity";
+import { formatFigure } from "../quantity/torque-words";
+import { type FastenerProposal, type Question } from "./proposal";
+import type { Story } from "./story";
+
+export const UNDONE = /^(?:remove|undo|loosen|crack|unbolt|take|slacken)/i;
+/** Those of which no figure was said. */
+export const bareOf = (fasteners: readonly FastenerProposal[]) =>
+  fasteners.filter(({ torque }) => torque === "");
+export function questionsOf(story: Story, fasteners: readonly FastenerProposal[]): Question[] {
+  const slips = story.slips.flatMap(({ fastener, said, meant }): Question[] => {
+    const one = fasteners[fastener];
+    if (!one) return [];
+    return [
+      {
+        id: `slip ${fastener}`,
+        asks: `${one.name}: said was ${formatTorque(said)}. As ${formatTorque(meant)} it would fit this head. Which is it?`,
+        spans: one.spans,
+        answers: [said, meant].map((torque) => ({
+          says: formatTorque(torque),
+          proposal: one.id,
+          change: { torque: formatTorque(torque), doubtful: torque === said },
+        })),
+      },
+    ];
+  });
+  const both = fasteners.flatMap((one, i): Question[] => {
+    const said = [
+      ...new Set(
+        story.figures
+          .filter(({ fastener, notUsed }) => fastener === i && notUsed === undefined)
+          .map(({ figure }) => formatFigure(figure)),
+      ),
+    ];
+    if (said.length < 2 || slips.some(({ answers }) => answers[0]?.proposal === one.id)) return [];
+    return [
+      {
+        id: `both ${i}`,
+        asks: `${one.name}: ${said.join(" and ")} were both said. Which is it?`,
+        spans: one.spans,
+        answers: said.map((torque) => ({
+          says: torque,
+          proposal: one.id,
+          change: { torque, doubtful: false },
+        })),
+      },
+    ];
+  });
+  const asked = new Set([...slips, ...both].map(({ answers }) => answers[0]?.proposal));
+  const doubts = fasteners.flatMap((one): Question[] =>
+    one.doubtful && one.torque !== "" && !asked.has(one.id)
+      ? [
+          {
+            id: `doubt ${one.id}`,
+            asks: `${one.name}: ${one.torque}${one.size ? ` on ${one.size}` : ""} was said with doubt. Do you know it?`,
+            spans: one.spans,
+            answers: [
+              { says: `It is ${one.torque}`, proposal: one.id, change: { doubtful: false } },
+              { says: "Leave the figure out", proposal: one.id, change: { torque: "", doubtful: false } },
+            ],
+          },
+        ]
+      : [],
+  );
+  const bare = bareOf(fasteners);
+  const loose = story.figures.flatMap(({ figure, fastener, notUsed, span }, i): Question[] =>
+    fastener === undefined && notUsed === undefined
+      ? [
+          {
+            id: `loose ${i}`,
+            asks: `What gets ${formatFigure(figure)}?`,
+            spans: [span],
+            answers: bare.slice(0, 4).map((one) => ({
+              says: one.name,
+              proposal: one.id,
+              change: { torque: formatFigure(figure), spans: [...one.spans, span] },
+            })),
+          },
+        ]
+      : [],
+  );
+  const sames = story.maybeOne.flatMap(({ out, back }): Question[] => {
+    const [one, other] = [fasteners[out], fasteners[back]];
+    if (!one || !other) return [];
+    return [
+      {
+        id: `same ${out} ${back}`,
+        asks: `“${other.name}” with ${other.torque}: are these the same as “${one.name}” with ${one.size}?`,
+        spans: [...one.spans, ...other.spans],
+        answers: [
+          { says: "The same", proposal: other.id, change: {}, into: one.id },
+          { says: "Others", proposal: other.id, change: { toldApart: true } },
+        ],
+      },
+    ];
+  });
+  return [...slips, ...both, ...doubts, ...sames, ...loose];
+}

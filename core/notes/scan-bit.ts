@@ -1,0 +1,58 @@
+import { type FoundSize } from "./size-words";
+import { spokenNumber } from "./spoken-number";
+import type { Word } from "./words";
+
+/** Six-lobe sizes that bits are sold in, ISO 10664. */
+export const SIX_LOBE = new Set([6, 7, 8, 9, 10, 12, 14, 15, 16, 18, 20, 24, 25, 27, 30, 40, 45, 50, 55, 60]);
+/** "T20s": more than one, written on to its number. */
+export const plural = (words: readonly Word[], at: number): number =>
+  words[at]?.text === "s" && words[at]?.start === words[at - 1]?.end ? 1 : 0;
+export function wordsTaken(text: (n: number) => string, at: number) {
+  if (text(at + 1) === "triple") return 3;
+  if (text(at + 1) === "splines") return 2;
+  return 1;
+}
+export const sixLobe = (letter: string | undefined, size: number, from: number, to: number): FoundSize => ({
+  kind: "head",
+  head: { profile: letter === "e" ? "six-lobe external" : "six-lobe", size, unit: "number" },
+  from,
+  to,
+});
+/** "T30", "E-14", "t thirty", "torx 30". */
+export function sixLobeAt(words: readonly Word[], at: number): FoundSize | undefined {
+  const word = words[at]?.text ?? "";
+  const text = (n: number) => words[n]?.text ?? "";
+  const gap = text(at + 1) === "-" ? 2 : 1;
+  // The letter apart from its number.
+  if (/^[te]$/.test(word) && /^\d{1,2}s?$/.test(text(at + gap)))
+    return sixLobe(word, Number.parseInt(text(at + gap), 10), at, at + gap + 1 + plural(words, at + gap + 1));
+  // As captions write it.
+  const spelled = /^[te]$/.test(word) ? spokenNumber(words, at + 1) : undefined;
+  if (spelled && !/\d/.test(text(at + 1)) && SIX_LOBE.has(spelled.value))
+    return sixLobe(word, spelled.value, at, spelled.next);
+  if (/^torx$/.test(word) && /^\d{1,2}$/.test(text(at + 1)) && Number(text(at + 1)) >= 6)
+    return sixLobe("t", Number(text(at + 1)), at, at + 2);
+  const bit = /^([te])(\d{1,3})$/.exec(word);
+  return bit ? sixLobe(bit[1], Number(bit[2]), at, at + 1) : undefined;
+}
+/** "M10": a thread, where nothing beside it says that it is the bit of a multi-spline. */
+export function splineOrThread(words: readonly Word[], at: number): FoundSize {
+  const word = words[at]?.text ?? "";
+  const text = (n: number) => words[n]?.text ?? "";
+  const spline =
+    text(at + 1) === "spline" ||
+    (text(at + 1) === "multi" && /spline/.test(`${text(at + 2)}${text(at + 3)}`)) ||
+    text(at + 1) === "multispline";
+  const square =
+    /^(?:square|spline|splines)$/.test(text(at - 1)) ||
+    (text(at + 1) === "triple" && text(at + 2) === "square") ||
+    text(at + 1) === "splines";
+  if (!square && !spline)
+    return { kind: "thread", text: word.toUpperCase().replace(/X/g, "x"), from: at, to: at + 1 };
+  return {
+    kind: "head",
+    head: { profile: "multi-spline", size: Number(/\d+/.exec(word)?.[0]), unit: "number" },
+    from: at,
+    to: at + (square ? wordsTaken(text, at) : 2),
+  };
+}

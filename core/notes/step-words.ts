@@ -1,0 +1,111 @@
+import { FILLERS } from "./done";
+import { type Done } from "./done";
+import { singular } from "./mention";
+import { spokenNumber } from "./spoken-number";
+import type { Term } from "./terms";
+import { HEADS, THINGS, PART_HEADS, CONSUMABLE_HEADS, TOOL_HEADS } from "./vocabulary";
+import { torqueUnitAt } from "./written-torque";
+
+export const SOMETHING_ELSE =
+  /^(?:which|who|because|cause|so|but|till|until|i|you|he|she|they|we|what|when|where|how|if|listen|look|while|or|\w+'(?:s|re|m|ll|ve|d)|don't|can't|won't|ain't|isn't|is|are|was|were)$/;
+/** Things that steps are about beside those that fasteners hold. */
+export const NAMED_BESIDE = new Set(
+  "handbrake brake brakes car vehicle truck van trailer level leak leaks light lights photo picture mark line lines thread threads face faces surface surfaces wire wires connector connectors magnet ball jack engine wheel wheels lever tab lip edge hole holes boot panel bulb fuse tooth teeth crack cracks weep weeps drip drips rust idle brush fluid gauge key ignition pedal glass lens grommet sleeve groove weight load slope hill road block circuit washer ring".split(
+    " ",
+  ),
+);
+/** Whether a word names a thing of a vehicle, of a job, or what it is done with. */
+export const isNamed = (word: string) =>
+  Object.hasOwn(HEADS, word) ||
+  [word, singular(word)].some(
+    (one) => THINGS.has(one) || PART_HEADS.has(one) || CONSUMABLE_HEADS.has(one) || NAMED_BESIDE.has(one),
+  ) ||
+  TOOL_HEADS.has(word);
+export function isFurtherThing(terms: readonly Term[], at: number, to: number): boolean {
+  for (let i = at; i < Math.min(to, at + 3); i++) {
+    const term = terms[i];
+    if (term && isNamed(term.text)) return true;
+    if (!term || !/^(?:determiner|adjective|number|noun)$/.test(term.tag)) return false;
+  }
+  return false;
+}
+/** What is meant where nothing is named. */
+export const WHAT_ELSE: Readonly<Record<string, string>> = {
+  chock: "wheels",
+  raise: "car",
+  support: "car",
+  lower: "car",
+  drive: "car",
+  start: "engine",
+  test: "car",
+};
+/** Told of another day, or of what might be. */
+export const NEVER_SO =
+  /^\W*(?:and |so |but )?(?:if|unless|when|until|till)\b|\b(?:last time|years? ago|used to|would|could)\b/i;
+/** The teller's own words where they are few enough for a line, and speak of a thing by its name. */
+export function ownWords(said: string): string | undefined {
+  const words = said
+    .replace(/\s+/g, " ")
+    .replace(
+      /^(?:(?:and|so|but|then|now|ok|okay|alright|right|well|also|uh|um|just|first|i'm|i|you|we|we're|gonna|going to|want to|gotta|want|have to|need to|can|go ahead and|what you do is|step|\d+)\b[ ,.:]*|[-–*•] *)+/gi,
+      "",
+    )
+    .trim();
+  const count = words.split(" ").length;
+  return count >= 2 && count <= 13 && !/\b(?:it|them|that|those|this|em|these)\b/i.test(words)
+    ? words
+    : undefined;
+}
+/**
+ * What it is done to, in a few words: without fillers, a pronoun by what it stands for. `named` where the
+ * clause itself names a thing.
+ */
+export function whatOf(
+  terms: readonly Term[],
+  { object, particle }: Done,
+  last: string | undefined,
+  thing?: string,
+): { what: string; named: boolean; stood: boolean } {
+  const words: string[] = [];
+  let named = false;
+  let stood = false;
+  for (let at = object.from; at < object.to && words.length < 11; at++) {
+    const term = terms[at];
+    if (!term || term.text === "\n") break;
+    if (
+      /^(?:it|them|em|that|those|these|this|both|they)$/.test(term.text) &&
+      !named &&
+      !stood &&
+      !/^(?:noun|adjective|number)$/.test(terms[at + 1]?.tag ?? "")
+    ) {
+      // "Four 18 mm bolts, drop it": not the bolts.
+      const meant = thing && last && /s$/.test(last) && /^(?:it|that|this)$/.test(term.text) ? thing : last;
+      if (meant && !words.includes(meant)) words.push(meant);
+      stood = true;
+      continue;
+    }
+    // Where somebody else or something else begins, the thing is told.
+    if (
+      words.length > 0 &&
+      (SOMETHING_ELSE.test(term.text) || (term.text === "and" && !isFurtherThing(terms, at + 1, object.to)))
+    )
+      break;
+    if (
+      FILLERS.has(term.text) ||
+      /^(?:the|a|an|up|with|this|those|these|some|any|them|it)$/.test(term.text) ||
+      term.text === particle ||
+      (term.tag === "mark" && !/[/.]/.test(term.text))
+    )
+      continue;
+    // A torque and its unit stand on the fastener.
+    const number = spokenNumber(terms, at);
+    const unit = number && torqueUnitAt(terms, number.next);
+    if (unit) {
+      at = unit.next - 1;
+      continue;
+    }
+    if (isNamed(term.text)) named = true;
+    words.push(term.text);
+  }
+  return { what: words.join(" ").trim(), named, stood };
+}

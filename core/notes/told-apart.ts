@@ -1,0 +1,148 @@
+import type { Group } from "./group";
+import { singular, type Mention } from "./mention";
+import { begin, touch } from "./resolve";
+import { contradict } from "./same-group";
+import { HEADS } from "./vocabulary";
+import type { Walk, Here } from "./walk";
+
+/**
+ * "Slide pins, with 13 mm bolts in the back of them", "two clamps, a bolt in each one": of what was named
+ * just before.
+ */
+export function ofThem({ last }: Walk, { i, said }: Here): string[] | undefined {
+  if (!last || last.family === "bolt" || i - last.last > 3) return undefined;
+  if (
+    !/\b(?:in|on|at) (?:the (?:back|end|ends|top|bottom|middle) of (?:them|it|these|those|each)|each(?: one| of (?:them|those|em))?(?! side| wheel| end))\b/i.test(
+      said,
+    )
+  )
+    return undefined;
+  return [...last.marks, singular(last.name.split(" ").at(-1) ?? "")];
+}
+/**
+ * "All three bolts", where none are three of their own: the last groups that come to so many together; wheels
+ * go on by themselves.
+ */
+export function together(groups: readonly Group[], { family, count, marks }: Mention): Group[] {
+  const alike = groups
+    .filter((group) => group.family === family && !group.marks.has("wheel"))
+    .sort((a, b) => b.last - a.last);
+  if (
+    count === undefined ||
+    marks.length > 0 ||
+    groups.some((group) => group.family === family && group.count === count)
+  )
+    return [];
+  let sum = 0;
+  const found = alike.filter((group) => {
+    if (sum >= count) return false;
+    sum += group.count ?? 1;
+    return true;
+  });
+  return sum === count ? found : [];
+}
+/**
+ * "The two long ones get 70 and the little one 35": of bolts without a figure those that are so many, or so
+ * many of a larger lot.
+ */
+export function toldApart(
+  { groups, heard: { torques } }: Walk,
+  { i, clause, goingBack, places }: Here,
+  mention: Mention,
+): Group | undefined {
+  const figured = torques.some(({ from }) => from >= clause.from && from < clause.to);
+  if (
+    !goingBack ||
+    !figured ||
+    mention.family !== "one" ||
+    mention.marks.length === 0 ||
+    mention.pointing ||
+    !mention.definite ||
+    mention.byFigure
+  )
+    return undefined;
+  const count = mention.count ?? 1;
+  const kind = places.findLast((group) => group !== undefined)?.family ?? "bolt";
+  const open = groups.filter(
+    (group) =>
+      group.family === kind &&
+      group.figures.length === 0 &&
+      group.undo !== undefined &&
+      !places.includes(group) &&
+      !contradict(mention.marks, group.marks) &&
+      i - group.last <= MANY_BREATHS,
+  );
+  const [exact, ...others] = open.filter((group) => (group.count ?? 1) === count);
+  if (exact && others.length === 0) return exact;
+  const [lot, ...lots] = open.filter((group) => (group.count ?? 0) > count);
+  if (exact || !lot?.count || lots.length > 0) return undefined;
+  const some: Group = {
+    ...lot,
+    name: `${mention.name} ${lot.name}`,
+    marks: new Set([...lot.marks, ...mention.marks]),
+    count,
+    aliases: [],
+    figures: [],
+    traits: new Set(lot.traits),
+    spans: [...lot.spans],
+    clauses: new Set(lot.clauses),
+  };
+  lot.count -= count;
+  groups.push(some);
+  return some;
+}
+/**
+ * "8 bolts: 6 are 13 mm, 2 at the rear are T45": the first are as many fewer of them, the others a lot of
+ * their own.
+ */
+export function shared(walk: Walk, { i, sizes }: Here, mention: Mention): Group | undefined {
+  const { last, groups, heard } = walk;
+  const count = mention.count ?? 1;
+  if (!last || i - last.last > 3 || !sizes.some(({ kind }) => kind === "head")) return undefined;
+  if (last.count !== undefined && last.count > count && last.undo === undefined) {
+    walk.others = last.count - count;
+    last.count = count;
+    touch(last, { ...mention, count: undefined, name: "" }, heard.terms, i);
+    return last;
+  }
+  if (walk.others !== count) return undefined;
+  const group = begin(
+    {
+      ...mention,
+      family: last.family,
+      name: [...mention.marks, last.name.split(" ").findLast((word) => HEADS[word]) ?? "bolts"].join(" "),
+    },
+    last.topic,
+    heard.terms,
+    i,
+  );
+  groups.push(group);
+  walk.others = undefined;
+  return group;
+}
+/** As far back as what goes together is still being put back. */
+
+export const MANY_BREATHS = 30;
+/** The one group that has such a head. */
+export function ofProfile(groups: readonly Group[], { profile, count }: Mention): Group | undefined {
+  const like = groups.filter((group) =>
+    [group.undo, group.doUp].some((one) => one?.head.profile === profile),
+  );
+  return like.length === 1 ? like[0] : like.find((group) => count !== undefined && group.count === count);
+}
+/** The group of just so many: that of what is worked on, or the one spoken of last. */
+export function ofCount(
+  groups: readonly Group[],
+  { count }: Mention,
+  topic: readonly string[],
+  at: number,
+): Group | undefined {
+  const like = groups.filter(
+    (group) =>
+      group.count === count || (group.perSide && group.count !== undefined && group.count * 2 === count),
+  );
+  const topical = like.filter((group) =>
+    topic.some((word) => group.marks.has(word) || group.topic.includes(word)),
+  );
+  return [...(topical.length > 0 ? topical : like)].sort((a, b) => at - a.last - (at - b.last))[0];
+}

@@ -1,0 +1,117 @@
+import type { Grouped } from "./group";
+import { saidIn, spanOf } from "./heard";
+import { measuresOf, waitsOf } from "./minded";
+import { NEVER_SO, whatOf, WHAT_ELSE, ownWords } from "./step-words";
+import { type ToldStep } from "./told-step";
+import { USUAL_STEPS } from "./usual-steps";
+import { DENIED } from "./vocabulary";
+
+/** Adds what is waited for, where no step says it: "hit em with penetrating oil, give it ten minutes". */
+export function addWaits(grouped: Grouped, steps: (ToldStep & { at: number })[]): void {
+  const { terms, told, groups, turn } = grouped;
+  for (const { name, span } of waitsOf(grouped)) {
+    const at = told.findIndex((clause) => spanOf(terms, clause.from, clause.to).end >= span.end);
+    if (
+      at < 0 ||
+      steps.some(
+        (step) => /^(?:let|wait|soak|let cool|apply)$/.test(step.says) && Math.abs(step.at - at) <= 2,
+      )
+    )
+      continue;
+    const soaks = /penetra|\bspray|\bsoak|\brelease\b|\bwd/i.test(name);
+    const group = soaks
+      ? groups.find(({ clauses }) => [0, 1, 2].some((back) => clauses.has(at - back)))
+      : undefined;
+    const what = [group?.name, name.replace(/,/g, "")].filter(Boolean).join(" ");
+    const step = {
+      phase: at < turn ? ("take apart" as const) : ("put back" as const),
+      says: soaks ? "soak" : "wait",
+      what,
+      own: undefined,
+      group: undefined,
+      span,
+      at,
+    };
+    const next = steps.findIndex((one) => one.at > at);
+    steps.splice(next < 0 ? steps.length : next, 0, step);
+  }
+}
+/** Adds what is measured, where no step looks at it. */
+export function addMeasures(grouped: Grouped, steps: (ToldStep & { at: number })[]): void {
+  const { terms, told } = grouped;
+  for (const { name, span } of measuresOf(grouped)) {
+    const at = told.findIndex((clause) => spanOf(terms, clause.from, clause.to).end > span.start);
+    if (
+      at < 0 ||
+      steps.some(
+        (step) => /^(?:measure|look|check|inspect|adjust)$/.test(step.says) && Math.abs(step.at - at) <= 3,
+      )
+    )
+      continue;
+    const step = {
+      phase: "look closely" as const,
+      says: "measure",
+      what: name.split(/[,;]/)[0] ?? name,
+      own: undefined,
+      group: undefined,
+      span,
+      at,
+    };
+    const next = steps.findIndex((one) => one.at > at);
+    steps.splice(next < 0 ? steps.length : next, 0, step);
+  }
+}
+/** Adds what every job begins and ends with, where the telling says it and no step does. */
+export function addUsualSteps(
+  { text, terms, told, listing, turn }: Grouped,
+  steps: (ToldStep & { at: number })[],
+  firstOff: number,
+): void {
+  for (const { phase, says, when, same } of USUAL_STEPS) {
+    if (steps.some((step) => step.phase === phase && same.includes(step.says))) continue;
+    const first = phase === "make safe";
+    const at = told.findIndex((clause, i) => {
+      const said = saidIn(text, terms, clause);
+      const when1 = when.exec(said);
+      return (
+        when1 !== null &&
+        !listing.has(i) &&
+        (first ? i <= Math.max(firstOff, 0) + 12 && i < turn : i >= turn) &&
+        !DENIED.test(said.slice(0, when1.index)) &&
+        !NEVER_SO.test(said)
+      );
+    });
+    const clause = told[at];
+    if (!clause) continue;
+    const { start, end } = spanOf(terms, clause.from, clause.to);
+    const found = when.exec(text.slice(start, end));
+    const [here, there] = [
+      start + (found?.index ?? 0),
+      start + (found?.index ?? 0) + (found?.[0].length ?? 0),
+    ];
+    const inside = (n: number) => (terms[n]?.end ?? 0) > here && (terms[n]?.start ?? Infinity) < there;
+    const [from, to] = [told[at]?.from ?? 0, told[at]?.to ?? 0];
+    const [begins, ends] = [
+      terms.findIndex((_, n) => n >= from && inside(n)),
+      terms.findLastIndex((_, n) => n < to && inside(n)),
+    ];
+    // In a long breath only what stands about it.
+    const object = to - from > 9 ? { from: Math.max(from, begins - 3), to: Math.min(to, ends + 4) } : clause;
+    const { what } = whatOf(terms, { way: "either", says, object, particle: "" }, undefined);
+    const about =
+      what.replace(/^(?:start|fire|run|drive|drove|lower|set|drop|dropped|pump|take|chock)\b */, "") ||
+      (WHAT_ELSE[says] ?? "engine");
+    const step = {
+      phase,
+      says,
+      what: about,
+      own: ownWords(saidIn(text, terms, clause)),
+      group: undefined,
+      span: spanOf(terms, clause.from, clause.to),
+      at,
+    };
+    const next = steps.findIndex((one) => one.at > at);
+    if (next < 0) steps.push(step);
+    else steps.splice(next, 0, step);
+  }
+}
