@@ -4,8 +4,9 @@ import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { type ReactNode, createContext, useContext, useEffect, useState } from "react";
 import type { Collection } from "@/core/model/household";
 import { type Commit, type Undo, createCommit } from "./commit";
-import { type Repository, type Revision, createRepository } from "./repository";
+import { type Repository, createRepository } from "./repository";
 import { StoreError, openStore } from "./store";
+import { type Revision } from "./write-change";
 
 const CHANNEL = "vest-pocket changes";
 const ASKED = "asked to persist";

@@ -1,8 +1,9 @@
 import type { QueryClient } from "@tanstack/react-query";
 import { COLLECTIONS, type Collection, type RecordOf } from "@/core/model/household";
 import { type Change, touchedBy } from "./change";
-import { type Repository, type Revision, StaleError } from "./repository";
+import { type Repository } from "./repository";
 import { type Done, undoingOf } from "./undo";
+import { type Revision, StaleError } from "./write-change";
 
 /**
  * A change, or how to work it out once every change before it is done; with the revision it has to hold for,

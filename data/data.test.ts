@@ -10,9 +10,10 @@ import { demoHousehold } from "@/demo/household";
 import { type Change, putAll, removeDemo, removeEverything, removeJob, removeVehicle } from "./change";
 import { createCommit } from "./commit";
 import { readHouseholdFile, writeHouseholdFile } from "./household-file";
-import { StaleError, createRepository } from "./repository";
+import { createRepository } from "./repository";
 import { stamp } from "./stamp";
 import { openStore } from "./store";
+import { StaleError } from "./write-change";
 
 const demo = demoHousehold("2026-11-24");
 const now = new Date("2026-11-24T12:00:00.000Z");

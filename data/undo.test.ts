@@ -4,9 +4,10 @@ import { IDBFactory } from "fake-indexeddb";
 import { demoHousehold } from "@/demo/household";
 import { putAll, removing } from "./change";
 import { createCommit } from "./commit";
-import { StaleError, createRepository } from "./repository";
+import { createRepository } from "./repository";
 import { stamp, touched } from "./stamp";
 import { openStore } from "./store";
+import { StaleError } from "./write-change";
 
 const demo = demoHousehold("2026-11-24");
 const now = new Date("2026-11-24T12:00:00.000Z");

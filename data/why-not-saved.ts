@@ -1,5 +1,5 @@
 import { InputError } from "@/core/input-error";
-import { StaleError } from "./repository";
+import { StaleError } from "./write-change";
 
 /** Why a change could not be written, in sentences that say what is safe and what to do. */
 export function whyNotSaved(error: unknown): string {

@@ -4,9 +4,10 @@ import { type Progress, isArchive, readArchive, readPhotos, writeArchive } from 
 import { readHouseholdFile, writeHouseholdFile } from "@/data/household-file";
 import { type Merge, mergeHouseholds } from "@/data/merge";
 import { photoIdsOf } from "@/data/photo-ids";
-import { type Repository, type Revision, createRepository } from "@/data/repository";
+import { type Repository, createRepository } from "@/data/repository";
 import { openStore } from "@/data/store";
 import { readTextFile } from "@/data/text-file";
+import { type Revision } from "@/data/write-change";
 
 let opened: Promise<Repository> | undefined;
 const repository = () => (opened ??= openStore().then((store) => createRepository(store)));

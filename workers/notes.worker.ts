@@ -1,6 +1,6 @@
 import { expose } from "comlink";
-import { proposalsFrom } from "@/core/notes/proposals";
 import { type Proposed } from "@/core/notes/proposal";
+import { proposalsFrom } from "@/core/notes/proposals";
 import { readStory } from "@/core/notes/story";
 
 /** Reads a narration away from the screen; the tagger is loaded here and nowhere else. */

@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import type { Decide } from "../model/job";
+import type { Decide } from "../model/decide";
 import { judgeCauses, nextCheck } from "./decide";
 import type { Topic } from "./topic";
 import { TOPICS } from "./topics";

@@ -1,4 +1,4 @@
-import type { Decide } from "../model/job";
+import type { Decide } from "../model/decide";
 import type { Cause, Check, Topic } from "./topic";
 
 export interface JudgedCause {

@@ -4,6 +4,7 @@ import { torqueFigureSchema } from "../quantity/torque-figure";
 import { SIDES } from "../side";
 import { INTO } from "../thread/hole";
 import { STRENGTH_CLASSES } from "../thread/strength";
+import { decideSchema } from "./decide";
 import { placeSchema, systemSchema } from "./place";
 import {
   LONGEST_UNIT,
@@ -258,38 +259,6 @@ export const routeSchema = z
     });
   });
 export type Route = z.infer<typeof routeSchema>;
-
-/**
- * What was found out before the plan: the symptom, the results of checks, causes of one's own, and measures.
- */
-export const decideSchema = z.strictObject({
-  symptom: lineSchema.optional(),
-  /** The result of each check by its id. */
-  results: z.record(lineSchema, lineSchema),
-  own: z
-    .array(
-      z.strictObject({
-        id: idSchema,
-        name: lineSchema,
-        for: z.array(lineSchema).max(20),
-        against: z.array(lineSchema).max(20),
-      }),
-    )
-    .max(20),
-  measured: z
-    .array(
-      z.strictObject({
-        id: idSchema,
-        what: lineSchema,
-        value: measuredSchema,
-        unit: z.string().max(LONGEST_UNIT),
-        least: measuredSchema.optional(),
-        most: measuredSchema.optional(),
-      }),
-    )
-    .max(50),
-});
-export type Decide = z.infer<typeof decideSchema>;
 
 /**
  * A person's answer to a finding of the second look: it stays, with its reason, and is shown again in Work.

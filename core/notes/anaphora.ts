@@ -2,6 +2,7 @@ import { behind } from "./behind";
 import type { Clause } from "./clauses";
 import { countBefore, isDefinite, isPerSide, isPointing, text } from "./counts";
 import { type Mention, mentionAt, marksOf } from "./mention";
+import { MOST_OF_ONE_KIND, ofThem, shareOf, smallNumber } from "./of-them";
 import type { FoundSize } from "./size-words";
 import { spokenNumber } from "./spoken-number";
 import type { Term } from "./terms";
@@ -273,88 +274,4 @@ function allOf(terms: readonly Term[], at: number, from: number): Mention | unde
   )
     return undefined;
   return mentionAt(at - 1, number.next, { count: number.value, definite: true, all: true });
-}
-
-/** "there's three of them": whatever they are, their size comes with them. */
-function ofThem(terms: readonly Term[], { from, to }: Clause): Mention | undefined {
-  for (let at = from; at < to; at++) {
-    const number = spokenNumber(terms, at);
-    if (
-      !number ||
-      number.fraction ||
-      number.value > 30 ||
-      text(terms, number.next) !== "of" ||
-      !/^(?:them|em|these|those)$/.test(text(terms, number.next + 1))
-    )
-      continue;
-    // "fourteen of these and two of those": of more than one kind.
-    if (/\bof (?:these|those) and \w+ of (?:these|those)\b/.test(wordsFrom(terms, at, to))) return undefined;
-    // "Two of those are longer": some of them.
-    if (/^(?:are|is|was|were)$/.test(text(terms, number.next + 2)) && !sizeFollows(terms, number.next + 3))
-      return undefined;
-    // "there's ten of em" tells how many there are; "i broke two of em" does not.
-    const tells = terms
-      .slice(from, at)
-      .every(
-        (term) =>
-          /^(?:there's|there|are|it's|they're|these|those|that's|and|so|i|count|got|now|is|was|all)$/.test(
-            term.text,
-          ) || term.tag === "mark",
-      );
-    return mentionAt(
-      at,
-      number.next + 2,
-      tells
-        ? { sized: true, ofThem: true, count: number.value, perSide: isPerSide(terms, number.next + 2) }
-        : { definite: true },
-    );
-  }
-  return undefined;
-}
-
-/** "8 bolts: 6 are 13 mm, 2 at the rear are T45": so many of those just counted. */
-function shareOf(terms: readonly Term[], { from, to }: Clause): Mention | undefined {
-  const start = /^(?:and|the|,)$/.test(text(terms, from)) ? from + 1 : from;
-  const number = smallNumber(terms, start, MOST_OF_ONE_KIND);
-  if (!number || number.next >= to) return undefined;
-  const where = behind(terms, number.next);
-  const at = number.next + where.words.length;
-  const are = /^(?:are|is|were|take|takes|get|gets)$/.test(text(terms, at));
-  return are
-    ? mentionAt(start, at, {
-        share: true,
-        marks: marksOf(where.marks),
-        name: where.marks.join(" "),
-        count: number.value,
-        definite: true,
-      })
-    : undefined;
-}
-
-/** Whether a size is told next, as of so many of a lot it is. */
-const sizeFollows = (terms: readonly Term[], at: number) =>
-  terms.slice(at, at + 3).some((term) => term.tag === "number" || /^[te]\d|^m\d/.test(term.text));
-
-const wordsFrom = (terms: readonly Term[], from: number, to: number) =>
-  terms
-    .slice(from, to)
-    .map((term) => term.text)
-    .join(" ");
-
-/** No cover has more bolts of one kind than this. */
-const MOST_OF_ONE_KIND = 32;
-
-function smallNumber(
-  terms: readonly Term[],
-  at: number,
-  most = 12,
-): { value: number; next: number } | undefined {
-  const number = spokenNumber(terms, at);
-  return number &&
-    !number.fraction &&
-    Number.isInteger(number.value) &&
-    number.value >= 1 &&
-    number.value <= most
-    ? number
-    : undefined;
 }

@@ -52,3 +52,12 @@ export function behind(terms: readonly Term[], at: number): { words: string[]; m
   const telling = marks.filter((mark) => !NOWHERE.test(mark) && !(stands && STANDS.test(mark)));
   return telling.length === 0 ? none : { words, marks: telling };
 }
+export const wordsFrom = (terms: readonly Term[], from: number, to: number) =>
+  terms
+    .slice(from, to)
+    .map((term) => term.text)
+    .join(" ");
+/** Whether a size is told next, as of so many of a lot it is. */
+
+export const sizeFollows = (terms: readonly Term[], at: number) =>
+  terms.slice(at, at + 3).some((term) => term.tag === "number" || /^[te]\d|^m\d/.test(term.text));

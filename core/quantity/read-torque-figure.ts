@@ -1,24 +1,14 @@
 import { InputError } from "../input-error";
+import { type Item, MOST, agree, asNm, figureOf, torquesIn } from "./figure-item";
 import { type FigureToken, figureTokens } from "./figure-tokens";
 import { readNumber, refuseStrange } from "./read-number";
 import { type FoundUnit, torqueOf } from "./read-torque";
 import { shown } from "./shown";
-import type { FirstPart, TorqueFigure } from "./torque-figure";
-import {
-  LEAST_TORQUE_NM,
-  MOST_TORQUE_NM,
-  type TorqueQuantity,
-  formatTorque,
-  quantityNm,
-} from "./torque-quantity";
+import type { TorqueFigure } from "./torque-figure";
+import { LEAST_TORQUE_NM, MOST_TORQUE_NM, formatTorque, quantityNm } from "./torque-quantity";
 import type { TorqueUnit } from "./torque-unit";
 
 /** The most passes, and the most angles after one another, that can be kept apart. */
-const MOST = 6;
-const MOST_TURNS = 200;
-/** Two units given for one torque agree within this share, or within the rounding of either. */
-const AGREES_WITHIN = 0.02;
-
 /**
  * Reads a torque figure as people write it.
  *
@@ -39,13 +29,6 @@ export function readTorqueFigure(text: string, unit?: TorqueUnit): TorqueFigure 
     throw new InputError("The torque cannot be less than zero. Leave the minus out.", "torque");
   return new FigureReader(typed, unit).read();
 }
-
-/** One part of a figure: a torque in whatever form, how tight by hand, or how far on. */
-type Item =
-  | { kind: "value"; torque: TorqueQuantity; hasUnit: boolean; bare: string }
-  | { kind: "range"; low: TorqueQuantity; high: TorqueQuantity }
-  | { kind: "snug" | "hand tight" }
-  | { kind: "on"; degrees: number; turns: number | undefined };
 
 class FigureReader {
   private readonly tokens: readonly FigureToken[];
@@ -86,7 +69,7 @@ class FigureReader {
         `${formatTorque(odd)} is ${shown(quantityNm(odd))} N·m: nothing on a vehicle is done up to that. Check the number and its unit.`,
         "torque",
       );
-    return maximum ? this.maximumOf(items) : this.figureOf(items);
+    return maximum ? this.maximumOf(items) : figureOf(this.typed, items);
   }
 
   private item(before: readonly Item[]): Item[] {
@@ -280,65 +263,6 @@ class FigureReader {
     });
   }
 
-  private figureOf(items: readonly Item[]): TorqueFigure {
-    const [only, ...more] = items;
-    if (!only)
-      throw new InputError(`"${this.typed}" has no torque in it. Type a number and its unit.`, "torque");
-    const firstOn = items.findIndex(({ kind }) => kind === "on");
-    if (firstOn < 0) return this.firstOf(items);
-    if (only.kind === "on") {
-      if (more.length === 0 && only.turns !== undefined) {
-        if (only.turns > MOST_TURNS)
-          throw new InputError(
-            `"${this.typed}" is more turns than any thread has: at most ${MOST_TURNS}. Check the number.`,
-            "torque",
-          );
-        return { form: "turns", turns: only.turns };
-      }
-      throw new InputError(
-        `"${this.typed}" has an angle and no torque before it. Write what comes first, such as 30 Nm + 90° or hand tight + 90°.`,
-        "torque",
-      );
-    }
-    const angles = items.slice(firstOn).map((item) => (item.kind === "on" ? item.degrees : undefined));
-    const anglesDeg = angles.filter((angle) => angle !== undefined);
-    if (anglesDeg.length < angles.length)
-      throw new InputError(
-        `"${this.typed}" has a torque after its angle. Put it in a step of its own.`,
-        "torque",
-      );
-    if (anglesDeg.length > MOST)
-      throw new InputError(
-        `More than ${MOST} angles are more than can be kept apart. Split them over two steps.`,
-        "torque",
-      );
-    if (anglesDeg.some((angle) => angle > 720))
-      throw new InputError(`"${this.typed}" turns on by more than two turns. Check the angle.`, "torque");
-    return { form: "angle", first: this.firstOf(items.slice(0, firstOn)), anglesDeg };
-  }
-
-  private firstOf(items: readonly Item[]): FirstPart {
-    const [only, ...more] = items;
-    if (more.length === 0 && only?.kind === "range") return { form: "range", low: only.low, high: only.high };
-    if (more.length === 0 && (only?.kind === "snug" || only?.kind === "hand tight"))
-      return { form: only.kind };
-    const torques = items.map((item) => {
-      if (item.kind === "value") return item.torque;
-      throw new InputError(
-        `"${this.typed}" mixes passes with ${item.kind === "range" ? "a range" : `"${item.kind}"`}. Put each in a step of its own.`,
-        "torque",
-      );
-    });
-    if (torques.length > MOST)
-      throw new InputError(
-        "More than six passes is more than can be kept apart. Split them over two steps.",
-        "torque",
-      );
-    const [torque] = torques;
-    if (!torque) throw this.strange();
-    return torques.length === 1 ? { form: "value", torque } : { form: "passes", torques };
-  }
-
   private maximumOf(items: readonly Item[]): TorqueFigure {
     const [only, ...more] = items;
     if (only?.kind !== "value" || more.length > 0 || this.at < this.tokens.length) {
@@ -407,29 +331,6 @@ class FigureReader {
       "torque",
     );
   }
-}
-
-function torquesIn(item: Item): TorqueQuantity[] {
-  if (item.kind === "value") return [item.torque];
-  if (item.kind === "range") return [item.low, item.high];
-  return [];
-}
-
-/**
- * Whether two ways of giving one torque are the same, within two in a hundred or the last place that either
- * was given to.
- */
-function agree(a: TorqueQuantity, b: TorqueQuantity): boolean {
-  const [aNm, bNm] = [quantityNm(a), quantityNm(b)];
-  const rounding = (torque: TorqueQuantity, nm: number) => (nm / torque.value) * 0.5 * 10 ** -torque.decimals;
-  return (
-    Math.abs(aNm - bNm) <=
-    Math.max(AGREES_WITHIN * Math.min(aNm, bNm), rounding(a, aNm) + 1e-9, rounding(b, bNm) + 1e-9)
-  );
-}
-
-function asNm(torque: TorqueQuantity): string {
-  return `${quantityNm(torque).toFixed(1)} N·m`;
 }
 
 const partOfTurn = (said: string) => (said === "half" ? 0.5 : 0.25);

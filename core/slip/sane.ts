@@ -1,14 +1,11 @@
 import { sayJump } from "../fastener/judge-figure";
 import { InputError } from "../input-error";
 import type { Band } from "../quantity/band";
-import { readHeadSize } from "../quantity/read-head-size";
-import { isFraction } from "../quantity/read-number";
 import { shown, shownBand } from "../quantity/shown";
 import { formatBand } from "../quantity/torque-band";
 import type { TorqueFigure } from "../quantity/torque-figure";
 import { type TorqueQuantity, formatTorque, quantityNm } from "../quantity/torque-quantity";
 import { FASTENER_KINDS, type FastenerKind, habitOf } from "../thread/fastener-kind";
-import { threadsOfHead } from "../thread/head-threads";
 import { INTO } from "../thread/hole";
 import { NUT_FACTOR, THREAD_CONDITIONS, type ThreadCondition, readNutFactor } from "../thread/nut-factor";
 import { preloadN, proofLoadN } from "../thread/preload";
@@ -17,16 +14,17 @@ import {
   inBothUnits,
   type Joint,
   type Judgement,
-  type SaneVerdict,
   judgeTorque,
   sayJudgement,
 } from "../thread/sane";
 import { STRENGTH_CLASSES, type StrengthClass } from "../thread/strength";
-import { type Thread, diameterMm, formatThread, readThread, usualPitches } from "../thread/thread";
+import { diameterMm, formatThread } from "../thread/thread";
 import { holdingTorques } from "../torque/torques-of";
 import { slip } from "./declare";
 import { choice, figure, optional, text, torque } from "./fields";
+import { GRAVITY, type JudgedTorque, MORE, TONE, verdictTitle } from "./sane-words";
 import { type Slip, type Tone } from "./slip";
+import { threadsMeant } from "./threads-meant";
 
 const NOT_KNOWN = "not known";
 const OWN = "own figure";
@@ -115,18 +113,7 @@ export const sane = slip({
   },
 });
 
-interface JudgedTorque {
-  torque: TorqueQuantity;
-  judgement: Judgement;
-}
-
 type Torques = readonly [TorqueQuantity, ...TorqueQuantity[]];
-
-function verdictTitle(jump: string | undefined, differ: boolean, first: { judgement: Judgement }): string {
-  if (jump) return "A slip";
-  if (differ) return "It depends";
-  return VERDICT_SAYS[first.judgement.verdict];
-}
 
 /** The torques of a figure. @throws InputError for a figure without any. */
 function someTorques(asked: TorqueFigure): Torques {
@@ -172,85 +159,6 @@ function mostLikely(judged: readonly JudgedTorque[]): Slip["lines"] {
       value: found.candidates.map(inBothUnits).join(", or "),
     },
   ];
-}
-
-const VERDICT_SAYS: Record<SaneVerdict, string> = {
-  fits: "Fits",
-  "fits some": "Fits some",
-  "past proof": "At its proof",
-  "too much": "Too much",
-  "too little": "Too little",
-  "above the maximum": "Above the maximum",
-  "more than the hole": "Too much for the hole",
-  "only the maker knows": "Only the maker knows",
-};
-const TONE: Record<SaneVerdict, Tone> = {
-  fits: "good",
-  "fits some": "watch",
-  "past proof": "watch",
-  "only the maker knows": "watch",
-  "more than the hole": "stop",
-  "too much": "stop",
-  "too little": "stop",
-  "above the maximum": "stop",
-};
-/** The gravest last. */
-const GRAVITY: readonly SaneVerdict[] = [
-  "fits",
-  "fits some",
-  "only the maker knows",
-  "past proof",
-  "more than the hole",
-  "too little",
-  "above the maximum",
-  "too much",
-];
-/** What is said where nothing is said against the figure. */
-const MORE: Partial<Record<SaneVerdict, string>> & Record<"fits", string> = {
-  fits: "It lies within what such a thread is tightened to. That makes it possible, not right: look up where it came from.",
-  "fits some": "Some of the threads that this head can have would bear it, others not. Measure the thread.",
-  "only the maker knows":
-    "The bolt would bear it; whether the hole does, only the maker's maximum says. Type it if you have it.",
-};
-
-/** What a size may be: the threads of it, and how it is then taken, where that is not plain. */
-interface Meaning {
-  as: string;
-  threads: readonly Thread[];
-}
-
-/**
- * The thread that is named, or every thread that a head of the size named usually has; a bare fraction is
- * either.
- */
-function threadsMeant(typed: string, kind: FastenerKind): Meaning[] {
-  if (typed === "")
-    throw new InputError("Type a thread such as M8, or the size across the head, such as 13.");
-  if (isThreadWritten(typed)) return [{ as: "", threads: [readThread(typed)] }];
-  const head = readHeadSize(typed);
-  const threads = threadsOfHead(head);
-  const own =
-    isFraction(typed) && /^[\d\s/½¼¾⅛⅜⅝⅞-]+$/.test(typed) ? usualPitches({ inches: head.size }) : [];
-  if (own.length > 0) {
-    const bolt = { as: ` as a bolt of ${typed} in`, threads: own };
-    return threads.length > 0 ? [bolt, { as: ` as a head of ${typed} in`, threads }] : [bolt];
-  }
-  const habit = habitOf(kind);
-  if (threads.length === 0 && habit) return [{ as: "", threads: habit.threads }];
-  if (threads.length === 0)
-    throw new InputError(
-      `No usual thread has a head of ${typed}. Type the thread itself, such as M8 or 3/8-16.`,
-    );
-  return [{ as: "", threads }];
-}
-
-function isThreadWritten(typed: string): boolean {
-  const mixedNumber = /^\d[\s-]\d+\/\d+$/.test(typed);
-  return (
-    /^m\s*\d|^no\b|^#|-\s*\d{1,2}$|\d\s*[x×]\s*\d|\/\d+\s+\d{1,2}$|un[cf]$|\bl\.?h\.?$/i.test(typed) &&
-    !/spline|xzn/i.test(typed) &&
-    !mixedNumber
-  );
 }
 
 function nutFactorOf(

@@ -3,7 +3,7 @@
 import { Box } from "@chakra-ui/react";
 import { z } from "zod";
 import { ifTyped, line, typed, unitName } from "@/core/form";
-import type { Decide } from "@/core/model/job";
+import type { Decide } from "@/core/model/decide";
 import { judgeAgainst, type LimitVerdict } from "@/core/quantity/limits";
 import { readNumber } from "@/core/quantity/read-number";
 import { withoutUndefined } from "@/core/without-undefined";

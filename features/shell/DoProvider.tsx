@@ -4,9 +4,9 @@ import { Box } from "@chakra-ui/react";
 import { type ReactNode, createContext, useCallback, useContext, useState } from "react";
 import type { Change } from "@/data/change";
 import { useCommit, useUndo } from "@/data/hooks";
-import type { Revision } from "@/data/repository";
 import type { Done } from "@/data/undo";
 import { whyNotSaved } from "@/data/why-not-saved";
+import type { Revision } from "@/data/write-change";
 import { Button } from "@/ui/Button";
 
 type Do = (

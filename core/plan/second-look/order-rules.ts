@@ -3,20 +3,13 @@ import type { Step } from "../../model/job";
 import { removeStep } from "../edit-route";
 import { loopsIn } from "../order";
 import { appendToPhase, changeStep, insertBefore, moveAfter, plainStep } from "./changes";
-import { type Finding, type PlanRead, type Rule, stepsOfKind } from "./rule";
+import { type Finding, type PlanRead, type Rule } from "./rule";
 
 const same = (a: string, b: string) => a.trim().toLowerCase() === b.trim().toLowerCase();
 
 /** Whether some step before this place has the thing in the list that is asked for. */
 function earlier(plan: PlanRead, before: number, list: "takesOff" | "putsBack", thing: string): boolean {
   return plan.route.steps.slice(0, before).some((step) => step[list]?.some((one) => same(one, thing)));
-}
-
-function bolts(plan: PlanRead, fastenerId: string, kinds: readonly Step["kind"][]): number | undefined {
-  const steps = (plan.stepsOn.get(fastenerId) ?? []).filter(({ kind }) => kinds.includes(kind));
-  if (steps.length === 0 || steps.every(({ count }) => count === undefined)) return undefined;
-  const all = plan.fasteners.get(fastenerId)?.count ?? 0;
-  return steps.reduce((sum, { count }) => sum + (count ?? all), 0);
 }
 
 /** Steps of a loop that are named; nobody reads more. */
@@ -161,156 +154,6 @@ export const ORDER_RULES: readonly Rule[] = [
                       putsBack: [thing],
                     }),
                   ),
-              },
-            },
-          ];
-        }),
-      ),
-  },
-  {
-    id: "never-done-up",
-    reason: "A fastener that is undone and not done up falls out.",
-    find: (plan) =>
-      plan.route.fasteners.flatMap((fastener): Finding[] => {
-        const undone = stepsOfKind(plan, fastener.id, "undo")[0];
-        if (!undone || stepsOfKind(plan, fastener.id, "torque").length > 0) return [];
-        return [
-          {
-            about: fastener.id,
-            fastenerId: fastener.id,
-            stepId: undone.id,
-            grave: true,
-            says: `${fastener.name}: undone, and never tightened again.`,
-            fix: {
-              says: "Tighten them",
-              apply: (now, newId) =>
-                appendToPhase(
-                  now,
-                  plainStep(newId(), "put back", "torque", fastener.name, {
-                    stance: undone.stance,
-                    fastenerId: fastener.id,
-                  }),
-                ),
-            },
-          },
-        ];
-      }),
-  },
-  {
-    id: "counts-differ",
-    reason: "One left over is one that is missing somewhere.",
-    find: (plan) =>
-      plan.route.fasteners.flatMap((fastener): Finding[] => {
-        const out = bolts(plan, fastener.id, ["undo"]);
-        const back = bolts(plan, fastener.id, ["torque"]);
-        if (out === undefined && back === undefined) return [];
-        const [went, came] = [out ?? fastener.count, back ?? fastener.count];
-        return went === came
-          ? []
-          : [
-              {
-                about: fastener.id,
-                fastenerId: fastener.id,
-                says: `${fastener.name}: ${went} come out and ${came} go back.`,
-                fix: {
-                  says: "All of them, both times",
-                  apply: (now) => ({
-                    ...now,
-                    steps: now.steps.map(({ count, ...one }) =>
-                      one.fastenerId === fastener.id
-                        ? one
-                        : { ...one, ...(count === undefined ? {} : { count }) },
-                    ),
-                  }),
-                },
-              },
-            ];
-      }),
-  },
-  {
-    id: "torque-before-hand",
-    reason: "A bolt started with a wrench goes in crooked and takes the thread with it.",
-    find: (plan) =>
-      plan.route.fasteners.flatMap((fastener): Finding[] => {
-        if (
-          fastener.count < 2 ||
-          !fastener.figure ||
-          fastener.figure.form === "snug" ||
-          fastener.figure.form === "hand tight"
-        )
-          return [];
-        const tight = stepsOfKind(plan, fastener.id, "torque")[0];
-        const undone = stepsOfKind(plan, fastener.id, "undo")[0];
-        const place = tight ? (plan.at.get(tight.id) ?? 0) : 0;
-        if (
-          !tight ||
-          !undone ||
-          stepsOfKind(plan, fastener.id, "hand-start").some(({ id }) => (plan.at.get(id) ?? 0) < place)
-        )
-          return [];
-        return [
-          {
-            about: fastener.id,
-            fastenerId: fastener.id,
-            stepId: tight.id,
-            says: `${fastener.name}: tightened before all ${fastener.count} are started by hand.`,
-            fix: {
-              says: "Start them by hand first",
-              apply: (now, newId) =>
-                insertBefore(
-                  now,
-                  tight.id,
-                  plainStep(newId(), tight.phase, "hand-start", `${fastener.name}, all by hand`, {
-                    stance: tight.stance,
-                    fastenerId: fastener.id,
-                  }),
-                ),
-            },
-          },
-        ];
-      }),
-  },
-  {
-    id: "torque-in-the-wrong-place",
-    reason:
-      "Rubber bushes and wheels take their final torque where they will run; a big nut needs the wheel on the ground.",
-    find: (plan) =>
-      plan.route.fasteners.flatMap((fastener) =>
-        stepsOfKind(plan, fastener.id, "torque").flatMap((step): Finding[] => {
-          const low = fastener.tightened === "on the ground" || fastener.tightened === "at ride height";
-          const raised = step.stance !== "on the ground";
-          if (fastener.tightened === undefined || low !== raised) return [];
-          const lowered = plan.route.steps.findLast(({ kind }) => kind === "lower");
-          const says = `${fastener.name}: to be tightened ${fastener.tightened}, and “${step.title}” is done ${raised ? "while the vehicle is up" : "on the ground"}.`;
-          const up = plan.route.steps.find(({ stance }) => stance !== "on the ground")?.stance;
-          if (!raised && up)
-            return [
-              {
-                about: step.id,
-                stepId: step.id,
-                fastenerId: fastener.id,
-                says,
-                fix: {
-                  says: `Tighten it with the ${up}`,
-                  apply: (now) => changeStep(now, step.id, (one) => ({ ...one, stance: up })),
-                },
-              },
-            ];
-          if (!raised || !lowered)
-            return [{ about: step.id, stepId: step.id, fastenerId: fastener.id, says }];
-          return [
-            {
-              about: step.id,
-              stepId: step.id,
-              fastenerId: fastener.id,
-              says,
-              fix: {
-                says: "Move it after letting down",
-                apply: (now) =>
-                  changeStep(moveAfter(now, step.id, lowered.id), step.id, (one) => ({
-                    ...one,
-                    stance: "on the ground",
-                  })),
               },
             },
           ];

@@ -9,6 +9,7 @@ import { PART_RULES } from "./part-rules";
 import { type Finding, type PlanRead, type Rule, readPlan } from "./rule";
 import { SAFETY_RULES } from "./safety-rules";
 import { SLIP_RULES } from "./slip-rules";
+import { TIGHTENING_RULES } from "./tightening-rules";
 
 /** Every rule of the second look. */
 export const RULES: readonly Rule[] = [
@@ -17,6 +18,7 @@ export const RULES: readonly Rule[] = [
   ...SLIP_RULES,
   ...FIGURE_RULES,
   ...ORDER_RULES,
+  ...TIGHTENING_RULES,
   ...PART_RULES,
 ];
 

@@ -4,7 +4,7 @@ import { Box } from "@chakra-ui/react";
 import { z } from "zod";
 import type { JudgedCause } from "@/core/decide/decide";
 import { line } from "@/core/form";
-import type { Decide } from "@/core/model/job";
+import type { Decide } from "@/core/model/decide";
 import { newId } from "@/data/stamp";
 import { Button } from "@/ui/Button";
 import { TextField } from "@/ui/form/Field";

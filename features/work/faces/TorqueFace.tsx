@@ -88,12 +88,7 @@ function Tightening(props: FaceProps & { fastener: Fastener }) {
         <Box fontSize="17px" color="soft">
           {howTo({ pulling, next, current, pull })}
         </Box>
-        {late && (
-          <Box role="status" color="watch" fontWeight="600" fontSize="17px">
-            ▲ {order.indexOf(late.bolt) + 1} came out of turn: {order.indexOf(late.expected) + 1} was next. Go
-            on there; go round once more at the end.
-          </Box>
-        )}
+        {late && <OutOfTurn late={late} order={order} />}
         {fastener.note && <Box fontSize="17px">{fastener.note}</Box>}
       </Box>
     </Box>
@@ -110,15 +105,7 @@ function Tightening(props: FaceProps & { fastener: Fastener }) {
       </Box>
       <Box role="alert">
         <Doubts doubts={doubts} />
-        {fastener.singleUse && (
-          <Box color="watch" fontWeight="600" fontSize="18px">
-            ▲ Single-use:{" "}
-            {fastener.reuseReason
-              ? `the old one, because “${fastener.reuseReason}”`
-              : `a new one${fastener.count > 1 ? " each" : ""}, not the old`}
-            .
-          </Box>
-        )}
+        {fastener.singleUse && <SingleUse fastener={fastener} />}
       </Box>
       {!pulling && (
         <StageAnswer
@@ -179,6 +166,32 @@ function Tightening(props: FaceProps & { fastener: Fastener }) {
         </>
       )}
     </>
+  );
+}
+
+function OutOfTurn({
+  late,
+  order,
+}: {
+  late: NonNullable<ReturnType<typeof outOfTurn>>;
+  order: readonly number[];
+}) {
+  return (
+    <Box role="status" color="watch" fontWeight="600" fontSize="17px">
+      ▲ {order.indexOf(late.bolt) + 1} came out of turn: {order.indexOf(late.expected) + 1} was next. Go on
+      there; go round once more at the end.
+    </Box>
+  );
+}
+
+function SingleUse({ fastener: { reuseReason, count } }: { fastener: Fastener }) {
+  const which = reuseReason
+    ? `the old one, because “${reuseReason}”`
+    : `a new one${count > 1 ? " each" : ""}, not the old`;
+  return (
+    <Box color="watch" fontWeight="600" fontSize="18px">
+      ▲ Single-use: {which}.
+    </Box>
   );
 }
 

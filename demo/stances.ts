@@ -1,0 +1,2 @@
+/** On stands at the front. */
+export const below = { stance: "front up" as const };
