@@ -2,25 +2,12 @@ import type { Fastener, Step } from "../model/job";
 import type { Task } from "../model/work";
 import type { TorqueQuantity } from "../quantity/torque-quantity";
 import { formatTorqueValue } from "../quantity/torque-quantity";
-import type { TorqueUnit } from "../quantity/torque-unit";
+import { torqueUnitInWords } from "../quantity/torque-unit";
 import type { Stage } from "../torque/target";
 
-/** Units as they are said, so that a voice does not spell them. */
-const SAID: Record<TorqueUnit, string> = {
-  "N.m": "newton metres",
-  "cN.m": "centinewton metres",
-  "dN.m": "decinewton metres",
-  "kN.m": "kilonewton metres",
-  "lbf.ft": "pound feet",
-  "lbf.in": "pound inches",
-  "ozf.in": "ounce inches",
-  "kgf.m": "kilogram metres",
-  "kgf.cm": "kilogram centimetres",
-};
-
-/** A torque as it is read aloud. Example: 26.5 lb·ft → "26.5 pound feet". */
+/** A torque as it is read aloud, so that a voice does not spell its unit. Example: 26.5 lb·ft → "26.5 pound feet". */
 export function spokenTorque(torque: TorqueQuantity): string {
-  return `${formatTorqueValue(torque)} ${SAID[torque.unit]}`;
+  return `${formatTorqueValue(torque)} ${torqueUnitInWords(torque.unit).replaceAll("-", " ")}`;
 }
 
 /** What is read aloud when a step or its next task opens: short, what to do first. */
