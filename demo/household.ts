@@ -1,5 +1,5 @@
 import { addDays, differenceInCalendarDays, format, parseISO } from "date-fns";
-import type { Household } from "@/core/model/household";
+import { type Household, emptyHousehold } from "@/core/model/household";
 import { WRITTEN_FOR } from "./authoring";
 import { brakeShoes, brakeShoesWork } from "./brake-shoes";
 import { kits } from "./kits";
@@ -15,6 +15,7 @@ import { readings, vehicles } from "./vehicles";
  */
 export function demoHousehold(today: string): Household {
   const household: Household = {
+    ...emptyHousehold(),
     vehicles,
     readings,
     jobs: [brakeShoes, ...otherJobs],
@@ -25,7 +26,6 @@ export function demoHousehold(today: string): Household {
     measurements,
     followUps,
     intervals,
-    removals: [],
   };
   return moveDays(household, differenceInCalendarDays(parseISO(today), parseISO(WRITTEN_FOR)));
 }
