@@ -91,7 +91,7 @@ test("a list is read line by line: one that cannot be read does not stop the oth
     readChest("3/8 sockets 8-10\n\nnonsense 8 mm 9\n1/4 T30; rags 4 pieces").map((line) =>
       "tools" in line ? line.tools.length : line.why.length > 0,
     ),
-  ).toEqual([3, 1, 1, 1]);
+  ).toEqual([3, true, 1, 1]);
   expect(readChest("sockets 8\n3/8 socket 8").map((line) => "why" in line)).toEqual([true, false]);
 });
 
@@ -128,7 +128,7 @@ test("whatever is typed, it is read or refused in a sentence, and what is read t
   fc.assert(
     fc.property(fc.array(fc.oneof(words, fc.string({ maxLength: 6 })), { maxLength: 9 }), (parts) => {
       for (const line of readChest(parts.join(" "))) {
-        if ("why" in line) expect(line.why).toMatch(/[.]$/);
+        if ("why" in line) expect(line.why).toMatch(/[.?]$/);
         else
           for (const tool of line.tools)
             expect(
@@ -220,4 +220,83 @@ test.each<[string[][], string]>([
   ],
 ])("a bad table is refused whole: %j", (rows, says) => {
   expect(() => readChestRows(rows)).toThrow(says);
+});
+
+/** What people say they own, and what it is: the first of them, and how many. */
+test.each<[string, object, number]>([
+  ["combination wrenches 8-22", { kind: "spanner", form: "combination", head: { size: 8, unit: "mm" } }, 15],
+  ["1 1/4 open end wrench", { kind: "spanner", form: "open", head: { size: 1.25, unit: "in" } }, 1],
+  ["box end wrenches 1/4 - 3/4", { kind: "spanner", form: "ring", head: { size: 0.25, unit: "in" } }, 9],
+  ["10/11 flare nut wrench", { kind: "spanner", form: "flare", head: { size: 10, unit: "mm" } }, 2],
+  ["10 mm wrench", { kind: "spanner", head: { size: 10, unit: "mm" } }, 1],
+  ["3/8 allen 4-10", { kind: "socket", drive: "3/8", head: { profile: "hexagon key", size: 4 } }, 7],
+  ["allen wrenches 2-10", { kind: "key", head: { profile: "hexagon key", size: 2 } }, 9],
+  ["t-handle hex 2-10", { kind: "key", head: { profile: "hexagon key", size: 2 } }, 9],
+  ["1/4 torx 20-40", { kind: "socket", drive: "1/4", head: { profile: "six-lobe", size: 20 } }, 5],
+  ["1/2 triple square 8-12", { kind: "socket", head: { profile: "multi-spline", size: 8 } }, 3],
+  ["metric socket set 8-19 3/8", { kind: "socket", drive: "3/8", head: { size: 8 } }, 12],
+  ["impact sockets 1/2 10-24", { drive: "1/2", impact: true, head: { size: 10, unit: "mm" } }, 15],
+  ["10mm 3/8 socket", { drive: "3/8", head: { size: 10 } }, 1],
+  ["13/16 spark plug socket 3/8", { drive: "3/8", head: { size: 13 / 16, unit: "in" } }, 1],
+  ["half inch ratchet 250 mm", { kind: "bar or ratchet", drive: "1/2", lengthMm: 250 }, 1],
+  ["3/8 six inch extension", { kind: "extension", drive: "3/8", lengthMm: 152.4 }, 1],
+  ["3/8 male to 1/2 female adapter", { kind: "drive adapter", from: "1/2", to: "3/8" }, 1],
+  ["7/16 drill", { kind: "special tool", name: "7/16 drill" }, 1],
+  ["impact gun 1/2", { kind: "special tool" }, 1],
+  ["5 lb hammer", { kind: "special tool", name: "5 lb hammer" }, 1],
+  ["quart of oil", { kind: "consumable", name: "Oil", left: { value: 946, unit: "mL" } }, 1],
+  ["5 quarts 5w30", { kind: "consumable", name: "5w30", left: { value: 4731, unit: "mL" } }, 1],
+  ["2 lbs of grease", { kind: "consumable", left: { value: 907, unit: "g" } }, 1],
+  ["2 cans of brake cleaner", { kind: "consumable", left: { value: 2, unit: "pieces" } }, 1],
+])("as people say it: %s", (line, first, count) => {
+  const tools = readChestLine(line);
+  expect(tools[0]).toMatchObject(first);
+  expect(tools).toHaveLength(count);
+});
+
+/** What a line does not say is asked, and the first answer makes it whole. */
+test.each<[string, string, string, object]>([
+  ["1/2 ratchet", "how long it is", "1/2 ratchet 250 mm", { lengthMm: 250 }],
+  ["14mm deep socket", "square drive", "1/4 14mm deep socket", { drive: "1/4", deep: true }],
+  ["E12 socket", "square drive", "1/4 E12 socket", { head: { profile: "six-lobe external", size: 12 } }],
+  ["triple square 8-12", "square drive of the bits", "1/4 triple square 8-12", { drive: "1/4" }],
+  ["floor jack", "its rating", "floor jack 2 t", { ratingKg: 2000 }],
+  [
+    "two jack stands 3 ton",
+    "of the pair",
+    "two jack stands 3 ton each",
+    { ratingPerStandKg: 2721, count: 2 },
+  ],
+  ["pair of stands 3 t", "of the pair", "two stands 3 t each", { ratingPerStandKg: 3000, count: 2 }],
+  ["13 mm", "a socket, or a spanner", "13 mm socket", {}],
+  ["thing 12", "by its name only", "thing 12 by name", { kind: "special tool", name: "Thing 12" }],
+  ["1 gallon coolant", "Which gallon", "1 US gallon coolant", { left: { value: 3785, unit: "mL" } }],
+  ["torque wrench 40-200", "which unit", "torque wrench 40-200 Nm", {}],
+  [
+    "Red box: 1/2 ratchet lent to Ada",
+    "how long",
+    "Red box: 1/2 ratchet 250 mm lent to Ada",
+    { set: "Red box" },
+  ],
+])("“%s” asks: %s", (line, asks, answered, tool) => {
+  const [read] = readChest(line);
+  expect(read).toMatchObject({ why: expect.stringContaining(asks) });
+  if (!read || !("why" in read)) return;
+  expect(read.answers[0]?.line).toBe(answered);
+  const [then] = readChest(answered);
+  if (then && "tools" in then) expect(then.tools[0]).toMatchObject(tool);
+  else expect(then?.why).not.toBe(read.why);
+});
+
+test("an open end of an inch and a quarter is never a socket, and sizes that may be a drive are asked about", () => {
+  for (const line of [
+    "1 1/4 open end wrench",
+    "sockets 1 1/4",
+    "sae sockets 1/4 to 3/4",
+    "sockets 1/2 9/16",
+  ]) {
+    const [read] = readChest(line);
+    if (read && "tools" in read) expect(read.tools.every(({ kind }) => kind === "spanner")).toBe(true);
+    else expect(read?.why).toContain("square drive");
+  }
 });

@@ -8,7 +8,9 @@ import { LineTaker } from "../quantity/line-taker";
 import { measurePattern } from "../quantity/measure";
 import { formatHeadSize } from "../quantity/read-head-size";
 import { NUMBER, readNumber } from "../quantity/read-number";
-import { AMOUNT_WORDS, KIND_WORDS, SPANNER_WORDS } from "./chest-words";
+import { AMOUNT_WORDS, BY_NAME, INTERNAL, KIND_WORDS, NAMED, ONLY_SIZES, SPANNER_WORDS } from "./chest-words";
+import { KnownByName, Missing, behind } from "./missing";
+import { plainLine } from "./plain-line";
 import { DRIVE_ANYWHERE, DRIVE_FIRST, drivesIn, takeDrive, twoDrives } from "./read-drive";
 import { readLifting } from "./read-lifting";
 import { readSizeList } from "./read-sizes";
@@ -18,7 +20,14 @@ import { readWrench } from "./read-wrench";
 export type ToolDraft = Draft<Tool>;
 
 /** One line of a list, and what it was read as; or why it could not be. */
-export type ChestLine = { line: string; tools: ToolDraft[] } | { line: string; why: string };
+export type ChestLine =
+  | { line: string; tools: ToolDraft[] }
+  | {
+      line: string;
+      why: string;
+      /** Where one press says what is missing: the words of it, and the line as it is then. */
+      answers: readonly { says: string; line: string }[];
+    };
 
 /**
  * Reads a list of tools as people write it, a line each; every line says what it became, so that nothing is
@@ -29,12 +38,31 @@ export function readChest(text: string): ChestLine[] {
     .split(/\n|;/)
     .map((line) => line.trim())
     .filter((line) => line !== "")
-    .map((line) =>
-      orSentence<ChestLine>(
-        () => ({ line, tools: readChestLine(line) }),
-        (why) => ({ line, why }),
-      ),
-    );
+    .map(readOne);
+}
+
+function readOne(line: string): ChestLine {
+  try {
+    return { line, tools: readChestLine(line) };
+  } catch (error) {
+    if (!(error instanceof InputError)) throw error;
+    const { inner } = apartOf(line);
+    const answers = error instanceof Missing ? error.answers : [];
+    return {
+      line,
+      why: error.message,
+      answers: answers.map(({ says, put }) => ({ says, line: line.replace(inner, () => put(inner)) })),
+    };
+  }
+}
+
+/** A line apart from the set it names and from who has it: "Red box: 3/8 sockets 13 lent to next door". */
+function apartOf(line: string): { inner: string; set: string | undefined; lentTo: string | undefined } {
+  const lent = /\blent to (.+)$/i.exec(line);
+  const here = lent ? line.slice(0, lent.index).replace(/[,\s]+$/, "") : line;
+  // "4:1" is a ratio: what names a set is no number.
+  const named = /^(\D[^:]{1,60}):(?!\d)\s*(.+)$/.exec(here);
+  return { inner: named?.[2] ?? here, set: named?.[1]?.trim(), lentTo: lent?.[1]?.trim() };
 }
 
 /** The tools that a line names; none where it cannot be read. */
@@ -52,12 +80,8 @@ export function toolsOfLine(line: string): ToolDraft[] {
 export function readChestLine(line: string): ToolDraft[] {
   if (line.length > 200)
     throw new InputError("The line is too long to be one kind of tool. Break it into several.");
-  const lent = /\blent to (.+)$/i.exec(line);
-  const here = lent ? line.slice(0, lent.index).replace(/[,\s]+$/, "") : line;
-  // "4:1" is a ratio: what names a set is no number.
-  const named = /^(\D[^:]{1,60}):(?!\d)\s*(.+)$/.exec(here);
-  const tools = read(named?.[2] ?? here);
-  const [set, lentTo] = [named?.[1]?.trim(), lent?.[1]?.trim()];
+  const { inner, set, lentTo } = apartOf(line);
+  const tools = read(inner);
   const drafts = tools.map((tool) => ({ ...tool, ...(set ? { set } : {}), ...(lentTo ? { lentTo } : {}) }));
   for (const draft of drafts) {
     const result = toolSchema.safeParse({ ...UNMADE, ...draft });
@@ -79,18 +103,13 @@ const UNMADE = {
 };
 
 function read(line: string): ToolDraft[] {
-  const plain = line
-    .toLowerCase()
-    .replace(/[“”″]/g, '"')
-    .replace(/½/g, "1/2")
-    .replace(/¼/g, "1/4")
-    .replace(/⅜/g, "3/8")
-    .replace(/¾/g, "3/4")
-    .replace(/\s+/g, " ")
-    .trim();
+  const plain = plainLine(line);
+  const sure = BY_NAME.exec(plain);
+  if (sure) return [byName(line, plain.slice(0, sure.index))];
+  if (NAMED.test(plain)) return [byName(line, plain)];
   const kind = KIND_WORDS.find(([words]) => words.test(plain))?.[1];
-  const sizeless = !/\d/.test(plain) && (kind === undefined || kind === "key");
-  if (sizeless || (kind === undefined && !looksLikeSizes(plain))) return [byName(line, plain)];
+  if (!/\d/.test(plain) && kind === undefined) return [byName(line, plain)];
+  if (kind === undefined && !looksLikeSizes(plain) && !INTERNAL.test(plain)) return [sureOf(line, plain)];
   switch (kind) {
     case "torque wrench":
       return [readWrench(plain)];
@@ -119,7 +138,7 @@ function read(line: string): ToolDraft[] {
         !DRIVE_ANYWHERE.test(plain)
       )
         return [byName(line, plain)];
-      const { drive, rest } = takeDrive(plain, kind);
+      const { drive, rest } = takeDrive(plain, kind ?? "socket", INTERNAL.test(plain));
       return withDrive(kind ?? "socket", drive, rest);
     }
   }
@@ -129,12 +148,7 @@ function withDrive(kind: Tool["kind"], drive: SquareDrive, rest: string): ToolDr
   switch (kind) {
     case "extension":
     case "bar or ratchet": {
-      const lengths = lengthsIn(
-        rest,
-        kind === "extension"
-          ? "how long each is: 75, 150"
-          : "how long it is, from the square to the grip's end: 200",
-      );
+      const lengths = lengthsIn(rest, kind, drive);
       const word = barKind(kind, rest);
       return lengths.map((lengthMm) => ({
         kind,
@@ -175,16 +189,16 @@ function sized(
   const offset = OFFSET.map((pattern) => pattern.exec(text)).find((found) => found !== null);
   const points = /\b(6|12)[ -]?(?:pt|point)s?\b/.exec(text);
   const inch = /\b(?:inch(?:es)?|in|imperial|af|sae)\b|"/.test(offset ? text.replace(offset[0], " ") : text);
-  const profile =
-    /\b(?:hex(?:agon)? (?:bits?|keys?|drivers?)|hex(?:agon)?)\b/.test(said) &&
-    (kind === "key" || /\bbits?\b|\bhex/.test(said))
-      ? "hexagon key"
-      : "hexagon";
+  const profile = /\b(?:hex(?:agon)?|allen)\b/.test(said) ? "hexagon key" : "hexagon";
   const spline = /\bspline\b/.test(said);
   const bare = [offset?.[0], points?.[0]]
     .reduce<string>((left, gone) => (gone ? left.replace(gone, " ") : left), text)
     .replace(/\bmm\b|\bdrive\b/g, " ");
-  const heads = readSizeList(bare, { profile: kind === "key" && !spline ? "hexagon key" : profile, inch });
+  const lettered = withLetters(kind === "spanner" ? twoEnds(bare) : bare, said);
+  const heads = readSizeList(lettered, {
+    profile: kind === "key" && !spline ? "hexagon key" : profile,
+    inch,
+  });
   if (heads.length === 0) throw new InputError("Say which sizes: 8-19, or 8 10 13, or T20-T50.");
   if (kind === "crowfoot" && !offset)
     throw new InputError("Say how far the crowfoot's bolt lies from its square: offset 38 mm.");
@@ -229,6 +243,35 @@ function sized(
   });
 }
 
+/** A name with a number in it, where no kind is told: what is used up, or a tool that somebody has to name so. */
+function sureOf(line: string, plain: string): ToolDraft {
+  if (ONLY_SIZES.test(plain))
+    throw new Missing(`“${line.trim()}” does not say what it is: a socket, or a spanner?`, [
+      behind("A socket", "socket"),
+      behind("A spanner", "spanner"),
+    ]);
+  const draft = byName(line, plain);
+  if (draft.kind === "consumable") return draft;
+  if (!/\d/.test(plain)) return draft;
+  throw new KnownByName(
+    `“${line.trim()}” is known here by its name only: it is laid out, and nothing is fitted with it.`,
+    [behind("Yes, by its name", "by name")],
+  );
+}
+
+/** "10/11 spanner": an end of each size, where no inch is divided so. */
+const twoEnds = (sizes: string): string =>
+  sizes.replace(/(?<![\d/])(\d{1,2})\/(\d{1,2})(?![\d/])/g, (said, one: string, other: string) =>
+    [2, 4, 8, 16, 32, 64].includes(Number(other)) ? said : `${one} ${other}`,
+  );
+
+/** Numbers of a shape that goes by number get its letter: "torx 20-50" → "torx t20-t50". */
+function withLetters(sizes: string, said: string): string {
+  const lobe = /\b(?:torx|star|six-?lobe)\b/.test(said) ? "t" : "";
+  const letter = /\bspline\b/.test(said) ? "m" : lobe;
+  return letter === "" ? sizes : sizes.replace(/(?<![a-z\d.,/])(\d+)(?![\d./])/g, `${letter}$1`);
+}
+
 function looksLikeSizes(plain: string): boolean {
   return DRIVE_FIRST.test(plain) && /\d/.test(plain.replace(DRIVE_FIRST, ""));
 }
@@ -260,27 +303,42 @@ function multiplier(plain: string): ToolDraft {
   };
 }
 
-const AMOUNT = new RegExp(`(${NUMBER})\\s*(ml|cl|litres?|liters?|l|kg|g|m|pieces?|pcs|pairs?)\\b`);
+const AMOUNT = new RegExp(
+  `(${NUMBER}|\\ba|\\bone)\\s*((?:us |imp(?:erial)? )?(?:${Object.keys(AMOUNT_WORDS).join("|")}))s?\\b`,
+);
 
 /** What has no size to fit: used up where an amount is said, a tool known by name otherwise. */
 function byName(line: string, plain: string): ToolDraft {
-  const amount = AMOUNT.exec(plain);
-  const word = amount && AMOUNT_WORDS[amount[2] ?? ""];
-  const name = (amount ? plain.replace(amount[0], " ") : plain)
+  // "quart of oil": one of them.
+  const said = plain.replace(
+    /^(?=(?:quart|gallon|litre|liter|can|bottle|tube|roll|box|pack|bag)s? of\b)/,
+    "1 ",
+  );
+  const amount = AMOUNT.exec(said);
+  const unit = amount?.[2] ?? "";
+  const word = AMOUNT_WORDS[unit] ?? AMOUNT_WORDS[unit.replace(/^us |s$/g, "")];
+  const isTool = NAMED.test(plain) && word?.unit === "g";
+  const name = (amount && !isTool ? said.replace(amount[0], " ") : said)
     .replace(/\b(?:left|of)\b/g, " ")
     .replace(/[\s,:]+/g, " ")
     .trim();
-  if (!/\p{L}{3}/u.test(name.replace(/\bmm\b/g, "")))
+  // The grade of an oil is its name.
+  if (!/\p{L}{3}|\b\d{1,2}w-?\d{1,2}\b/u.test(name.replace(/\bmm\b/g, "")))
     throw new InputError(
       `“${line.trim()}” does not say what it is. Write the tool's name, or a drive and sizes.`,
     );
   const named = capital(name);
-  if (!amount || !word) return { kind: "special tool", name: named };
-  return {
-    kind: "consumable",
-    name: named,
-    left: { value: readNumber(amount[1] ?? "", "How much").value * word.times, unit: word.unit },
-  };
+  if (!amount || !word || isTool) return { kind: "special tool", name: named };
+  if (unit === "gallon")
+    throw new Missing("Which gallon: of the United States, 3.8 L, or imperial, 4.5 L?", [
+      { says: "US, 3.8 L", put: (text) => text.replace(/\bgallon/i, "US gallon") },
+      { says: "Imperial, 4.5 L", put: (text) => text.replace(/\bgallon/i, "imperial gallon") },
+    ]);
+  const [, count = ""] = amount;
+  const value = (/^(?:a|one)$/.test(count) ? 1 : readNumber(count, "How much").value) * word.times;
+  // Of a quart no more whole millilitres than there are.
+  const left = Number.isInteger(word.times) ? value : Math.floor(value);
+  return { kind: "consumable", name: named, left: { value: left, unit: word.unit } };
 }
 
 /** Nobody measures a tool finer than a tenth of a millimetre. */
@@ -288,8 +346,18 @@ function tenths(mm: number): number {
   return Math.round(mm * 10) / 10;
 }
 
+/** How long they are usually made, mm, by their square: what a person holds beside it and chooses from. */
+const USUAL_LENGTHS: Readonly<Record<SquareDrive, readonly number[]>> = {
+  "1/4": [130, 150],
+  "3/8": [180, 200, 280],
+  "1/2": [250, 300, 450, 600],
+  "3/4": [500, 750, 1000],
+  "1": [750, 1000],
+};
+const USUAL_EXTENSIONS = [50, 75, 125, 150, 250];
+
 /** Lengths in a row, mm: a unit said once stands for those before it. "6, 10 in" → 152.4 and 254. */
-function lengthsIn(text: string, wanted: string): number[] {
+function lengthsIn(text: string, kind: "extension" | "bar or ratchet", drive: SquareDrive): number[] {
   // In a row a space parts two lengths, and never the thousands of one.
   const apart = text.replace(/(\d)\s+(?=\d+(?!\d*\s?\/))/g, "$1, ");
   const said = [...apart.matchAll(new RegExp(LENGTH, "g"))].map(([one]) => one.trim());
@@ -304,7 +372,15 @@ function lengthsIn(text: string, wanted: string): number[] {
       "";
     return tenths(readLengthMm(unitOf(one) ? one : `${one} ${unit}`, "mm", "The length"));
   });
-  if (lengths.length === 0) throw new InputError(`Say ${wanted}, in mm.`);
+  if (lengths.length === 0) {
+    const isExtension = kind === "extension";
+    throw new Missing(
+      isExtension
+        ? "Say how long each is: 75, 150, in mm."
+        : "Say how long it is, from the square to the grip's end: 200, in mm.",
+      (isExtension ? USUAL_EXTENSIONS : USUAL_LENGTHS[drive]).map((mm) => behind(`${mm} mm`)),
+    );
+  }
   const odd = lengths.find((mm) => mm < 10 || mm > 3000);
   if (odd !== undefined)
     throw new InputError(`${odd} mm is not the length of any such tool. Check the number.`);

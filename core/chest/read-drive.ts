@@ -1,6 +1,7 @@
 import { InputError } from "../input-error";
 import { type SquareDrive, SQUARE_DRIVES } from "../model/square-drive";
 import type { Tool } from "../model/tool";
+import { Missing, before, behind } from "./missing";
 
 export const DRIVE_FIRST =
   /^(1\/4|3\/8|1\/2|3\/4|1)(?:\s*-?\s*(?:in|inch|"))?(?:\s*(?:square|sq))?(?:\s*drive\b|\s*dr\b)?(?=\s|$)/;
@@ -11,19 +12,42 @@ export const DRIVE_WITHIN = /\b(1\/4|3\/8|1\/2|3\/4|1)(?:\s*-?\s*(?:in|inch|"))?
  */
 export function takeDrive(
   plain: string,
-  kind: Tool["kind"] | undefined,
+  kind: Tool["kind"],
+  internal = false,
 ): { drive: SquareDrive; rest: string } {
   const found =
     DRIVE_FIRST.exec(plain) ??
     DRIVE_WITHIN.exec(plain) ??
-    (kind !== undefined && kind !== "socket" && kind !== "crowfoot" ? DRIVE_ANYWHERE.exec(plain) : null);
+    (kind === "socket" || kind === "crowfoot" ? besideSizes(plain) : DRIVE_ANYWHERE.exec(plain));
   const drive = SQUARE_DRIVES.find((one) => one === found?.[1]);
-  if (!found || !drive) throw new InputError("Begin with its square drive: 3/8 sockets 8-19.");
+  if (!found || !drive)
+    throw new Missing(
+      internal
+        ? "Begin with the square drive of the bits, such as 3/8; or are they keys, for the hand?"
+        : "Begin with its square drive: 3/8 sockets 8-19.",
+      [
+        ...SQUARE_DRIVES.slice(0, 4).map((one) => before(`${one} in`, one)),
+        ...(internal ? [behind("Keys", "keys")] : []),
+      ],
+    );
   return {
     drive,
     rest: `${plain.slice(0, found.index)} ${plain.slice(found.index + found[0].length)}`.trim(),
   };
 }
+/**
+ * A drive beside sizes, wherever it stands: "sockets 8-19 3/8", "impact sockets 1/2 10-24". Where another
+ * size is a fraction too, it may be one of the sizes, unless it stands last behind the word for the tool:
+ * "13/16 spark plug socket 3/8".
+ */
+function besideSizes(plain: string): RegExpExecArray | null {
+  const last = /(?<=sockets? )(1\/4|3\/8|1\/2|3\/4)(?: ?(?:in|inch|"))?$/.exec(plain);
+  const fractions = plain.match(/\d\/\d/g)?.length ?? 0;
+  if (last && /\d/.test(plain.slice(0, last.index))) return last;
+  if (fractions !== 1 || !/\d/.test(plain.replace(/\d+\/\d+/, ""))) return null;
+  return /(?<!\b[12][ -]|[\d/])(1\/4|3\/8|1\/2|3\/4)(?:\s*-?\s*(?:in|inch|"))?(?=\s|$)/.exec(plain);
+}
+
 /** Drives named anywhere, in their order: "1/2 to 3/8". */
 
 export function drivesIn(plain: string): SquareDrive[] {
@@ -32,8 +56,10 @@ export function drivesIn(plain: string): SquareDrive[] {
   );
 }
 export function twoDrives(plain: string): [SquareDrive, SquareDrive] {
-  const [from, to] = drivesIn(plain);
-  if (!from || !to || from === to)
+  const [one, two] = drivesIn(plain);
+  if (!one || !two || one === two)
     throw new InputError("Say both squares, the wrench's first: adapter 1/2 to 3/8.");
-  return [from, to];
+  // The wrench's square goes into the female one.
+  const male = /(?:\bm(?:ale)?\b).*\bf(?:emale)?\b/.test(plain);
+  return male ? [two, one] : [one, two];
 }

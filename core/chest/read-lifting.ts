@@ -5,6 +5,7 @@ import { readLengthMm } from "../quantity/length";
 import { LineTaker } from "../quantity/line-taker";
 import { SHORT_TON_KG, measurePattern, readMeasure } from "../quantity/measure";
 import { NUMBER, readNumber } from "../quantity/read-number";
+import { Missing, behind } from "./missing";
 import { refuseLeftOver } from "./read-wrench";
 
 type LiftDraft = Draft<ToolOf<"stands" | "jack">>;
@@ -41,11 +42,15 @@ export function readLifting(plain: string, kind: "stands" | "jack"): LiftDraft {
       : readMeasure(said.replace("-", " "), "mass", "The rating").value,
   }));
   if (!rating)
-    throw new InputError(
-      kind === "stands"
-        ? "Say the rating of one stand: 2 stands 1500 kg each."
-        : "Say its rating: jack 2000 kg.",
-    );
+    throw kind === "stands"
+      ? new Missing(
+          "Say the rating of one stand: 2 stands 1500 kg each.",
+          [2, 3, 6].map((t) => behind(`${t} t the pair`)),
+        )
+      : new Missing(
+          "Say its rating: jack 2000 kg.",
+          [2, 2.5, 3].map((t) => behind(`${t} t`)),
+        );
   if (kind === "jack") {
     refuseLeftOver(line);
     return { kind, name: "Jack", ratingKg: rounded(rating.kg), ...heights };
@@ -53,8 +58,13 @@ export function readLifting(plain: string, kind: "stands" | "jack"): LiftDraft {
   const each = line.takes(/\b(?:each|per stand|a ?piece|apiece)\b/);
   const forPair = line.takes(/\b(?:(?:per|the|a|for the) pair|pair(?! of))\b/);
   if (each === forPair)
-    throw new InputError(
+    throw new Missing(
       `“${rating.said}”: of one stand, or of the pair? Write “${rating.said} each” or “${rating.said} per pair”.`,
+      ["each", "per pair"].map((of) => ({
+        says: `${rating.said} ${of}`,
+        put: (line: string) =>
+          line.replace(/\bpair of\b/i, "two").replace(rating.said, `${rating.said} ${of}`),
+      })),
     );
   const number = line.take(
     /(?<![\w.,/])(?:x\s?)?(\d{1,2})(?:\s?x)?(?![\w.,/]|\s*(?:kgs?|t|tonnes?|tons?|lbs?|mm|cm|in)\b)/,

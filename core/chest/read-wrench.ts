@@ -6,7 +6,9 @@ import { LineTaker } from "../quantity/line-taker";
 import { measurePattern } from "../quantity/measure";
 import { NUMBER, readNumber } from "../quantity/read-number";
 import { torqueUnitAt } from "../quantity/read-torque";
+import { torqueSymbol } from "../quantity/torque-unit";
 import { DRIVE } from "./chest-words";
+import { Missing, before, behind } from "./missing";
 
 type WrenchDraft = Omit<ToolOf<"torque wrench">, "id" | "createdAt" | "updatedAt" | "schema" | "origin">;
 
@@ -44,10 +46,17 @@ export function readWrench(plain: string): WrenchDraft {
   const step = line.take(STEP, ([, number = ""]) => readNumber(number, "The smallest step").value);
   const accuracy = line.take(PERCENT, ([, number = ""]) => readNumber(number, "The accuracy").value / 100);
   const range = takeRange(line);
-  if (!range)
-    throw new InputError("Say its range and unit: torque wrench 3/8, 10-75 lb ft by 0.5, grip 380.");
-  if (!drive) throw new InputError("Say its square drive: 1/4, 3/8, 1/2, 3/4 or 1 in.");
-  if (step === undefined) throw new InputError("Say the gap between two marks of its scale: by 0.5.");
+  if (!range) throw noRange(plain);
+  if (!drive)
+    throw new Missing(
+      "Say its square drive: 1/4, 3/8, 1/2, 3/4 or 1 in.",
+      SQUARE_DRIVES.map((one) => before(`${one} in`)),
+    );
+  if (step === undefined)
+    throw new Missing(
+      "Say the gap between two marks of its scale: by 0.5.",
+      [0.1, 0.5, 1, 2, 5].map((gap) => behind(`${gap} ${torqueSymbol(range.unit)}`, `by ${gap}`)),
+    );
   if (gripLengthMm === undefined)
     throw new InputError(
       "Say how far it is from the square to the middle of the grip: grip 380 mm, or grip 15 in.",
@@ -73,6 +82,20 @@ export function readWrench(plain: string): WrenchDraft {
     gripLengthMm,
     ...(accuracy === undefined ? {} : { accuracy }),
   };
+}
+
+/** A range whose unit is not said is asked about; where there is none, it has to be typed. */
+function noRange(plain: string): InputError {
+  const bare = new RegExp(`(${NUMBER}\\s*(?:-|–|to)\\s*${NUMBER})`);
+  if (!bare.test(plain.replace(DRIVE, " ")))
+    return new InputError("Say its range and unit: torque wrench 3/8, 10-75 lb ft by 0.5, grip 380.");
+  const put = (unit: string) => (line: string) =>
+    line.replace(/(\d\s*(?:-|–|to)\s*\d+(?:[.,]\d+)?)(?!\/)/, `$1 ${unit}`);
+  return new Missing("Say its range and unit: in which unit is its scale?", [
+    { says: "N·m", put: put("Nm") },
+    { says: "lb·ft", put: put("lb ft") },
+    { says: "lb·in", put: put("lb in") },
+  ]);
 }
 
 function takeRange(line: LineTaker): Pick<WrenchDraft, "unit" | "min" | "max"> | undefined {

@@ -1,4 +1,5 @@
-import { readChestLine } from "../../chest/read-chest";
+import { KnownByName } from "../../chest/missing";
+import { type ToolDraft, readChestLine } from "../../chest/read-chest";
 import { InputError } from "../../input-error";
 import type { SpecialTool, Supply } from "../../model/supply";
 
@@ -13,7 +14,7 @@ export function readSupply(line: string, id: string): Supply | SpecialTool {
   const lost = /,?\s*\b(?:lost|and)\s+(\d.*?)\s*(?:lost)?$/i.exec(line);
   const days = /,?\s*\bfor\s+(\d{1,2})\s*days?$|,?\s*(\d{1,2})\s*days?$/i.exec(line);
   const bare = beforeItsDays(lost, line, days);
-  const [read] = readChestLine(bare);
+  const [read] = readWanted(bare);
   if (read?.kind === "consumable") {
     if (read.left.value <= 0) throw new InputError("How much of it: more than nothing.");
     const more = lost ? lostAmount(lost[1] ?? "", read.left.unit) : 0;
@@ -27,6 +28,16 @@ export function readSupply(line: string, id: string): Supply | SpecialTool {
   throw new InputError(
     "Sockets and spanners are asked for by the fasteners: write the size there. Here: fluids, grease, rags, special tools.",
   );
+}
+
+/** A special tool of a job is known by its name, whatever number is in it. */
+function readWanted(line: string): ToolDraft[] {
+  try {
+    return readChestLine(line);
+  } catch (error) {
+    if (error instanceof KnownByName) return readChestLine(`${line} by name`);
+    throw error;
+  }
 }
 
 function beforeItsDays(lost: RegExpExecArray | null, line: string, days: RegExpExecArray | null) {

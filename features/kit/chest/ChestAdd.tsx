@@ -40,12 +40,19 @@ export function ChestAdd({ onField }: { onField: () => void }) {
         label="What you own, a line each"
         rows={5}
         placeholder={"3/8 deep metric 8-19 no 16\ncombination spanners 8-19\nbrake cleaner 400 mL"}
-        hint="Drive first, then sizes; ranges and “no 16” are understood. “Red box: 3/8 sockets 8-19” is a set."
+        hint="As you would say it: “1/2 ratchet”, “14 mm deep socket”. Ranges and “no 16” are understood; what is missing is asked. “Red box: 3/8 sockets 8-19” is a set."
         {...form.register("lines")}
       />
       <Box aria-live="polite" marginTop="2">
         {lines.map((line, i) => (
-          <LineRead key={`${i} ${line.line}`} line={line} />
+          <LineRead
+            key={`${i} ${line.line}`}
+            line={line}
+            onAnswer={(answered) => {
+              const now = lines.map((one, at) => (at === i ? answered : one.line));
+              form.setValue("lines", now.join("\n"));
+            }}
+          />
         ))}
       </Box>
       <Box display="flex" gap="2" flexWrap="wrap" marginTop="3" alignItems="center">
@@ -66,11 +73,23 @@ export function ChestAdd({ onField }: { onField: () => void }) {
   );
 }
 
-function LineRead({ line }: { line: ChestLine }) {
+function LineRead({ line, onAnswer }: { line: ChestLine; onAnswer: (line: string) => void }) {
   if ("why" in line) {
     return (
-      <Box fontSize="15px" color="stop" marginBottom="1">
-        ▲ {line.line}: {line.why}
+      <Box fontSize="15px" marginBottom="2" borderLeft="3px solid" borderColor="watch" paddingLeft="2">
+        <Box as="span" fontWeight="600">
+          {line.line}
+        </Box>
+        <Box color="watch">▲ {line.why}</Box>
+        {line.answers.length > 0 && (
+          <Box display="flex" flexWrap="wrap" gap="2" marginTop="1" role="group" aria-label={line.why}>
+            {line.answers.map((answer) => (
+              <Button key={answer.says} onClick={() => onAnswer(answer.line)}>
+                {answer.says}
+              </Button>
+            ))}
+          </Box>
+        )}
       </Box>
     );
   }
