@@ -3,7 +3,7 @@ import { MODEL_VERSION } from "../model/record";
 import { type Tool, toolSchema } from "../model/tool";
 import { formatHeadSize, readHeadSize } from "../quantity/read-head-size";
 import { readNumber } from "../quantity/read-number";
-import type { ToolDraft } from "./read-chest";
+import type { ToolDraft } from "./missing";
 
 /** The columns of a chest as a table. A row has what matters for its kind; the rest is empty. */
 export const CHEST_COLUMNS = [

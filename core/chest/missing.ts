@@ -1,4 +1,6 @@
 import { InputError } from "../input-error";
+import type { Draft } from "../model/record";
+import type { Tool } from "../model/tool";
 
 /** An answer to what a line does not say: its words, and the line with it said. */
 export interface Answer {
@@ -24,3 +26,6 @@ export const behind = (says: string, words = says): Answer => ({ says, put: (lin
 
 /** An answer that is written before what is there. */
 export const before = (says: string, words = says): Answer => ({ says, put: (line) => `${words} ${line}` });
+/** A tool that has no id yet. */
+
+export type ToolDraft = Draft<Tool>;

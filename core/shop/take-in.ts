@@ -1,4 +1,5 @@
-import { type ToolDraft, toolsOfLine } from "../chest/read-chest";
+import { toolsOfLine } from "../chest/read-chest";
+import { type ToolDraft } from "../chest/missing";
 import type { KitRecord } from "../model/kit";
 import type { FollowUp } from "../model/log";
 import type { OrderLine, ToldPlan } from "./tell";

@@ -1,5 +1,6 @@
 import { KnownByName } from "../../chest/missing";
-import { type ToolDraft, readChestLine } from "../../chest/read-chest";
+import { readChestLine } from "../../chest/read-chest";
+import { type ToolDraft } from "@/core/chest/missing";
 import { InputError } from "../../input-error";
 import type { SpecialTool, Supply } from "../../model/supply";
 

@@ -3,7 +3,7 @@
 import { Box } from "@chakra-ui/react";
 import { useState } from "react";
 import { chestRows, readChestRows } from "@/core/chest/chest-table";
-import type { ToolDraft } from "@/core/chest/read-chest";
+import type { ToolDraft } from "@/core/chest/missing";
 import { InputError } from "@/core/input-error";
 import type { Tool } from "@/core/model/tool";
 import { readCsv } from "@/data/csv";
