@@ -69,7 +69,7 @@ export const AMOUNT_WORDS: Record<string, { unit: Amount["unit"]; times: number 
 
 /** A shape that is turned from inside: on a square it is a bit, in the hand a key. */
 export const INTERNAL =
-  /\b(?:allen|hex(?:agon)?|spline|torx|star|six-?lobe)\b(?=.*\d)|(?<![a-z])t[ -]?\d{1,3}\b|\bm\d+ spline/;
+  /\b(?:allen|hex(?:agon)?|spline|torx|star|six-?lobe|cross(?:-?heads?)?|phillips|slotted|flat[ -]?(?:heads?|blades?)|square (?:bits?|keys?))\b(?=.*\d)|\bph ?\d|(?<![a-z])t[ -]?\d{1,3}\b|\bm\d+ spline/;
 
 /** Sizes and what is said of them, and no word for what has that size. */
 export const ONLY_SIZES =

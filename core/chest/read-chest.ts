@@ -101,7 +101,7 @@ function read(line: string): ToolDraft[] {
   const plain = plainLine(line);
   const sure = BY_NAME.exec(plain);
   if (sure) return [byName(line, plain.slice(0, sure.index))];
-  if (NAMED.test(plain)) return [byName(line, plain)];
+  if (NAMED.test(plain) && !INTERNAL.test(plain)) return [byName(line, plain)];
   const kind = KIND_WORDS.find(([words]) => words.test(plain))?.[1];
   if (!/\d/.test(plain) && kind === undefined) return [byName(line, plain)];
   if (kind === undefined && !looksLikeSizes(plain) && !INTERNAL.test(plain)) return [sureOf(line, plain)];

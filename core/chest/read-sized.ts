@@ -1,6 +1,7 @@
 import { InputError } from "../input-error";
 import type { SquareDrive } from "../model/square-drive";
 import { readLengthMm } from "../quantity/length";
+import { type HeadProfile, type HeadSize, isRecess } from "../quantity/head-size";
 import { formatHeadSize } from "../quantity/read-head-size";
 import { NUMBER } from "../quantity/read-number";
 import { SPANNER_WORDS } from "./chest-words";
@@ -17,12 +18,16 @@ export const twoEnds = (sizes: string): string =>
   sizes.replace(/(?<![\d/])(\d{1,2})\/(\d{1,2})(?![\d/])/g, (said, one: string, other: string) =>
     [2, 4, 8, 16, 32, 64].includes(Number(other)) ? said : `${one} ${other}`,
   );
-/** Numbers of a shape that goes by number get its letter: "torx 20-50" → "torx t20-t50". */
-export function withLetters(sizes: string, said: string): string {
-  const lobe = /\b(?:torx|star|six-?lobe)\b/.test(said) ? "t" : "";
-  const letter = /\bspline\b/.test(said) ? "m" : lobe;
-  return letter === "" ? sizes : sizes.replace(/(?<![a-z\d.,/])(\d+)(?![\d./])/g, `${letter}$1`);
-}
+/** The shape of bare numbers, by what is said beside them. */
+const SHAPE_WORDS: readonly [RegExp, HeadProfile][] = [
+  [/\b(?:hex(?:agon)?|allen)\b/, "hexagon key"],
+  [/\bspline\b/, "multi-spline"],
+  [/\b(?:torx|star|six-?lobe)\b/, "six-lobe"],
+  [/\b(?:cross(?:-?heads?)?|phillips)\b|\bph ?\d/, "cross"],
+  [/\b(?:slotted|flat[ -]?(?:heads?|blades?))\b/, "slot"],
+  [/\bsquare (?:bits?|keys?)\b/, "square"],
+];
+
 /** Tools that come in sizes: `text` has the sizes, `said` all the words. */
 export function sized(
   text: string,
@@ -33,14 +38,12 @@ export function sized(
   const offset = OFFSET.map((pattern) => pattern.exec(text)).find((found) => found !== null);
   const points = /\b(6|12)[ -]?(?:pt|point)s?\b/.exec(text);
   const inch = /\b(?:inch(?:es)?|in|imperial|af|sae)\b|"/.test(offset ? text.replace(offset[0], " ") : text);
-  const profile = /\b(?:hex(?:agon)?|allen)\b/.test(said) ? "hexagon key" : "hexagon";
-  const spline = /\bspline\b/.test(said);
+  const shape = SHAPE_WORDS.find(([words]) => words.test(said))?.[1];
   const bare = [offset?.[0], points?.[0]]
     .reduce<string>((left, gone) => (gone ? left.replace(gone, " ") : left), text)
     .replace(/\bmm\b|\bdrive\b/g, " ");
-  const lettered = withLetters(kind === "spanner" ? twoEnds(bare) : bare, said);
-  const heads = readSizeList(lettered, {
-    profile: kind === "key" && !spline ? "hexagon key" : profile,
+  const heads = readSizeList(kind === "spanner" ? twoEnds(bare) : bare, {
+    profile: shape ?? (kind === "key" ? "hexagon key" : "hexagon"),
     inch,
   });
   if (heads.length === 0) throw new InputError("Say which sizes: 8-19, or 8 10 13, or T20-T50.");
@@ -56,12 +59,7 @@ export function sized(
       case "socket":
         return {
           kind,
-          name: [
-            size,
-            deep && "deep",
-            impact && "impact",
-            head.profile === "hexagon" || head.profile === "six-lobe external" ? "socket" : "bit",
-          ]
+          name: [size, deep && "deep", impact && "impact", isRecess(head) ? "bit" : "socket"]
             .filter(Boolean)
             .join(" "),
           drive: drive ?? "1/2",
@@ -71,7 +69,7 @@ export function sized(
           ...(points && { points: points[1] === "6" ? (6 as const) : (12 as const) }),
         };
       case "key":
-        return { kind, name: size.endsWith("key") ? size : `${size} key`, head };
+        return { kind, name: handName(head, size), head };
       case "spanner":
         return { kind, name: `${size} ${form ? `${form} ` : ""}spanner`, head, ...(form && { form }) };
       case "crowfoot":
@@ -85,4 +83,10 @@ export function sized(
         };
     }
   });
+}
+
+/** What is held in the hand: "5 mm key", "T30 key", "cross-head 2 driver". */
+function handName({ profile }: HeadSize, size: string): string {
+  if (profile === "cross" || profile === "slot") return `${size} driver`;
+  return size.endsWith("key") ? size : `${size} key`;
 }

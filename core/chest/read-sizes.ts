@@ -1,14 +1,14 @@
 import { InputError } from "../input-error";
-import { type HeadSize, MADE_NUMBERS } from "../quantity/head-size";
+import { type HeadProfile, type HeadSize, MADE_NUMBERS } from "../quantity/head-size";
 import { readHeadSize, sameHead } from "../quantity/read-head-size";
 
-const ONE = String.raw`(?:(?<![a-z])[te]\s?\d{1,3}|(?<![a-z])m\s?\d{1,2}(?:\s*spline)?|\d+(?:[\s-]\d+)?\/\d+|\d+(?:[.,]\d+)?)`;
+const ONE = String.raw`(?:(?<![a-z])ph\s?\d|#\d|(?<![a-z])[te]\s?\d{1,3}|(?<![a-z])m\s?\d{1,2}(?:\s*spline)?|\d+(?:[\s-]\d+)?\/\d+|\d+(?:[.,]\d+)?)`;
 const RANGE = new RegExp(String.raw`(${ONE})\s*(?:-|–|to|up to|through)\s*(${ONE})|(${ONE})`, "gi");
 const BUT = /\b(?:no|not|without|except|but not|missing|less|lacks)\b/;
 
 /** What a list of sizes is about when a size is a bare number. */
 export interface SizeSense {
-  profile: "hexagon" | "hexagon key";
+  profile: HeadProfile;
   /** Bare numbers are inches: "5/16-3/4" always is. */
   inch: boolean;
 }
@@ -49,9 +49,19 @@ function one(text: string, { profile, inch }: SizeSense): HeadSize {
   const spline = /^m/.test(text);
   if (lobe) return readHeadSize(text);
   if (spline) return readHeadSize(text.includes("spline") ? text : `${text} spline`);
+  if (/^(?:ph|#)/.test(text)) return readHeadSize(`cross-head ${text.replace(/\D/g, "")}`);
+  if (MADE_NUMBERS[profile]) return readHeadSize(`${NUMBERED_AS[profile] ?? profile} ${text}`);
   const head = readHeadSize(inch && !text.includes("/") ? `${text} in` : text);
-  return profile === "hexagon key" ? { ...head, profile } : head;
+  return { ...head, profile };
 }
+
+/** What a number of a shape that goes by number is read by. */
+const NUMBERED_AS: Partial<Record<HeadProfile, string>> = {
+  "six-lobe": "torx",
+  "six-lobe external": "external torx",
+  "multi-spline": "spline",
+  cross: "cross-head",
+};
 
 function range(fromText: string, toText: string, sense: SizeSense): HeadSize[] {
   const from = one(fromText, sense);

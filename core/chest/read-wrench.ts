@@ -57,16 +57,12 @@ export function readWrench(plain: string): WrenchDraft {
       "Say the gap between two marks of its scale: by 0.5.",
       [0.1, 0.5, 1, 2, 5].map((gap) => behind(`${gap} ${torqueSymbol(range.unit)}`, `by ${gap}`)),
     );
-  if (gripLengthMm === undefined)
-    throw new InputError(
-      "Say how far it is from the square to the middle of the grip: grip 380 mm, or grip 15 in.",
-    );
   if (range.min >= range.max) throw new InputError("The top of the scale must be above its bottom.");
   if (step <= 0 || step > range.max / 2)
     throw new InputError("The smallest step is the gap between two marks; that is not one.");
   if (accuracy !== undefined && (accuracy <= 0 || accuracy > 0.2))
     throw new InputError("The accuracy is above 0 and at most 20 %.");
-  if (gripLengthMm < 50 || gripLengthMm > 3000)
+  if (gripLengthMm !== undefined && (gripLengthMm < 50 || gripLengthMm > 3000))
     throw new InputError(
       `A grip ${Math.round(gripLengthMm)} mm from the square is no torque wrench's. Check the number and its unit.`,
     );
@@ -79,7 +75,7 @@ export function readWrench(plain: string): WrenchDraft {
     drive,
     ...range,
     step,
-    gripLengthMm,
+    ...(gripLengthMm === undefined ? {} : { gripLengthMm }),
     ...(accuracy === undefined ? {} : { accuracy }),
   };
 }

@@ -109,6 +109,11 @@ export const MIGRATIONS: readonly Migration[] = [
     name: "what a fastener holds, in place of whether it holds a wheel",
     migrate: (household) => ({ ...household, jobs: (household.jobs ?? []).map(withRoles) }),
   },
+  {
+    to: 11,
+    name: "cross, slot and square heads; wrenches whose grip is not measured; jobs put away",
+    migrate: (household) => household,
+  },
 ];
 
 /**

@@ -2,6 +2,19 @@
 export const SQUARE_DRIVES = ["1/4", "3/8", "1/2", "3/4", "1"] as const;
 export type SquareDrive = (typeof SQUARE_DRIVES)[number];
 
+/** Across the square, in. */
+const ACROSS_IN: Record<SquareDrive, number> = {
+  "1/4": 1 / 4,
+  "3/8": 3 / 8,
+  "1/2": 1 / 2,
+  "3/4": 3 / 4,
+  "1": 1,
+};
+
+/** The drive that is itself what goes into a recessed square of so many inches, as in a drain plug. */
+export const driveInto = (squareIn: number): SquareDrive | undefined =>
+  SQUARE_DRIVES.find((drive) => Math.abs(ACROSS_IN[drive] - squareIn) < 1e-6);
+
 /**
  * Test torque of hand-driven square drives, N·m, taken as the limit of each piece in a chain.
  * Source: ISO 3315 for driving parts of 6.3, 10, 12.5, 20 and 25 mm. Second check, from first principles: a

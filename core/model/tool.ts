@@ -36,7 +36,8 @@ export const torqueWrenchSchema = z
     step: z.number().positive(),
     /** Share of the setting, from its certificate: 0.03 for ±3 %. Left out, the standard's limit is taken. */
     accuracy: z.number().positive().max(0.2).optional(),
-    gripLengthMm: mm,
+    /** Left out, it was not measured yet: then the wrench is set without a crowfoot only. */
+    gripLengthMm: mm.optional(),
     /** When it was last checked or calibrated. */
     checkedOn: daySchema.optional(),
   })

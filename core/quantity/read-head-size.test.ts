@@ -20,15 +20,25 @@ test.each<[string, HeadSize, string]>([
   ["6 mm hex key", { profile: "hexagon key", size: 6, unit: "mm" }, "6 mm key"],
   ["hex 5", { profile: "hexagon key", size: 5, unit: "mm" }, "5 mm key"],
   ["M10 spline", { profile: "multi-spline", size: 10, unit: "number" }, "M10 spline"],
+  ["cross-head 2", { profile: "cross", size: 2, unit: "number" }, "cross-head 2"],
+  ["PH3", { profile: "cross", size: 3, unit: "number" }, "cross-head 3"],
+  ["#2 cross", { profile: "cross", size: 2, unit: "number" }, "cross-head 2"],
+  ["slotted 6 mm", { profile: "slot", size: 6, unit: "mm" }, "6 mm slot"],
+  ["flat blade 1/4", { profile: "slot", size: 0.25, unit: "in" }, "1/4 in slot"],
+  ["3/8 square", { profile: "square", size: 0.375, unit: "in" }, "3/8 in square"],
+  ["8 mm square", { profile: "square", size: 8, unit: "mm" }, "8 mm square"],
 ])("%p is read and shown as it is called", (text, head, shown) => {
   expect(readHeadSize(text)).toEqual(head);
   expect(formatHeadSize(head)).toBe(shown);
   expect(readHeadSize(shown)).toEqual(head);
 });
 
-test.each(["", "mm", "abc", "1/0", "0", "500", "3/4 mm", "1,200", "M10"])("%p is refused", (text) => {
-  expect(() => readHeadSize(text)).toThrow(InputError);
-});
+test.each(["", "mm", "abc", "1/0", "0", "500", "3/4 mm", "1,200", "M10", "PH7", "slot", "cross"])(
+  "%p is refused",
+  (text) => {
+    expect(() => readHeadSize(text)).toThrow(InputError);
+  },
+);
 
 test("13 mm and 1/2 in are near, and not the same", () => {
   expect(sameHead(readHeadSize("13"), readHeadSize("1/2"))).toBe(false);

@@ -10,13 +10,16 @@ const SHAPES: readonly [RegExp, HeadSize["profile"]][] = [
   [/\b(?:xzn|triple[\s-]square|multi-?\s?spline|spline)\b/, "multi-spline"],
   [/\b(?:(?:external|female)\s(?:torx|star|six[\s-]?lobe)|e-?torx)\b/, "six-lobe external"],
   [/\b(?:torx|star|six[\s-]?lobe)\b/, "six-lobe"],
+  [/\b(?:cross(?:[\s-]?(?:head|point|recess))?(?:ed)?|phillips?)\b|^ph(?=[\s-]?\d)/, "cross"],
+  [/\b(?:slot(?:ted)?|flat[\s-]?(?:head|blade))\b/, "slot"],
+  [/\bsquare\b/, "square"],
   [
     /\b(?:hex(?:agon)?[\s-](?:key|bit)|allen(?:\s(?:key|bit))?|(?:internal|inside)\shex(?:agon)?|key)\b|^hex(?:agon)?(?=\s*\d)|^h(?=\s?\d)/,
     "hexagon key",
   ],
 ];
 /** Words that say no more than what it is the size of. */
-const SAYS_NOTHING = /\b(?:sockets?|spanners?|wrench(?:es)?|heads?|sizes?)\b/g;
+const SAYS_NOTHING = /\b(?:bits?|(?:screw)?drivers?|sockets?|spanners?|wrench(?:es)?|heads?|sizes?)\b/g;
 const SIZE = new RegExp(
   `^(${NUMBER})\\s*(mm|mil|millimet(?:er|re)s?|inch(?:es)?|in|["”″])?\\.?\\s*(a\\/?f|across flats)?$`,
 );
@@ -40,6 +43,8 @@ export function readHeadSize(text: string, field?: string): HeadSize {
     .replace(SAYS_NOTHING, " ")
     .replace(/\s+/g, " ")
     .trim();
+  if (profile === "cross")
+    return numbered(profile, bare.replace(/^(?:ph|#|no\.?)?[\s-]?(?=\d)/, ""), typed, field);
   if (profile === "six-lobe" || profile === "six-lobe external")
     return numbered(profile, bare.replace(/^(?:tx|t|e)\s?(?=\d)/, ""), typed, field);
   if (profile === "multi-spline")
@@ -108,14 +113,16 @@ function numbered(profile: HeadSize["profile"], number: string, typed: string, f
 }
 
 /**
- * "13 mm", "1 3/16 in", "T40", "E12", "6 mm key", "M10 spline", "3/8 in 12-point". Inches are shown in 64ths
- * or coarser.
+ * "13 mm", "1 3/16 in", "T40", "E12", "6 mm key", "M10 spline", "3/8 in 12-point", "cross-head 2",
+ * "6 mm slot", "3/8 in square". Inches are shown in 64ths or coarser.
  */
 export function formatHeadSize({ profile, size, unit }: HeadSize): string {
   if (profile === "six-lobe") return `T${size}`;
   if (profile === "six-lobe external") return `E${size}`;
   if (profile === "multi-spline") return `M${size} spline`;
+  if (profile === "cross") return `cross-head ${size}`;
   const across = unit === "in" ? `${inchFraction(size)} in` : `${size} mm`;
+  if (profile === "slot" || profile === "square") return `${across} ${profile}`;
   if (profile === "hexagon key") return `${across} key`;
   if (profile === "twelve-point") return `${across} 12-point`;
   return across;

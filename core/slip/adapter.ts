@@ -24,6 +24,7 @@ import {
   rangeToBorrow,
   setWrench,
   wrenchAccuracy,
+  leverOf,
 } from "../torque/choose-wrench";
 import { multiplierInputNm } from "../torque/multiplier";
 import { nearestMark } from "../torque/nearest-mark";
@@ -87,10 +88,8 @@ export const adapter = slip({
       { offsetMm: given.offset, angleDeg: given.angle },
       { offsetMm: given.offset2, angleDeg: given.angle2 },
     ];
-    const lever = {
-      gripLengthMm: wrench?.gripLengthMm ?? given.gripLength,
-      adapters: levers.slice(0, Number(adapters)),
-    };
+    const between = levers.slice(0, Number(adapters));
+    const lever = wrench ? leverOf(wrench, between) : { gripLengthMm: given.gripLength, adapters: between };
     const multiplied = 1 / multiplierInputNm(1, ratio, ratio === 1 ? 1 : efficiency);
     const setup: Setup = { ...beside, given, lever, multiplied };
     return given.way === "bolt" ? whatTheBoltGot(setup) : whatToSet(setup);

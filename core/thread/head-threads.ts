@@ -217,6 +217,8 @@ export function threadsOfHead(head: HeadSize): readonly Thread[] {
 const known = new Map<string, readonly Thread[]>();
 
 function lookUp({ profile, size, unit }: HeadSize): Thread[] {
+  // Screws of many sizes have the same cross; slots and squares go by no table.
+  if (profile === "cross" || profile === "slot" || profile === "square") return [];
   if (unit === "in") {
     const pairs = inchTable(profile);
     return pairs.filter(([, across]) => same(across, size)).flatMap(([inches]) => usualPitches({ inches }));
@@ -260,7 +262,7 @@ export function capScrewKey(thread: Thread): HeadSize | undefined {
     : { profile: "hexagon key", size, unit: thread.system === "metric" ? "mm" : "in" };
 }
 
-function metricPairs(profile: HeadSize["profile"]): readonly Pair[] {
+function metricPairs(profile: Exclude<HeadSize["profile"], "cross" | "slot" | "square">): readonly Pair[] {
   switch (profile) {
     case "hexagon":
       return [...ISO_HEXAGON, ...OTHER_HEXAGONS];

@@ -62,6 +62,17 @@ test("40 N·m through a 45 mm crowfoot on a 380 mm wrench is 26.5 lb·ft on a ha
   expect(bandNm[1]).toBeCloseTo(41.911, 2);
 });
 
+test("a wrench whose grip was never measured is set without a crowfoot, and with one says what to measure", () => {
+  const { gripLengthMm: _grip, ...unmeasured } = wrench({});
+  const bare = setWrench(unmeasured, target("40 Nm"), []);
+  expect(bare).toMatchObject({
+    setting: (setWrench(wrench({}), target("40 Nm"), []) as { setting: object }).setting,
+  });
+  expect(setWrench(unmeasured, target("40 Nm"), [{ offsetMm: 45, angleDeg: 0 }])).toMatchObject({
+    why: expect.stringContaining("middle of its grip"),
+  });
+});
+
 test("without an adapter the place of the hand makes no difference", () => {
   const { bandNm } = set(wrench({ unit: "N.m", min: 20, max: 200, step: 1 }), "100 Nm");
   expect(bandNm[0]).toBeCloseTo(96, 9);

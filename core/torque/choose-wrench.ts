@@ -77,12 +77,31 @@ export function setWrench(
   }
 }
 
+/** Any length: without an adapter the wrench's own cancels out. */
+const ANY_GRIP_MM = 400;
+
+/**
+ * A wrench with what is between it and the bolt.
+ * @throws InputError where an adapter is on and the grip was never measured: what reaches the bolt hangs on it.
+ */
+export function leverOf(
+  { name, gripLengthMm }: Pick<TorqueWrench, "name" | "gripLengthMm">,
+  adapters: readonly Adapter[],
+): Lever {
+  if (gripLengthMm === undefined && adapters.length > 0)
+    throw new InputError(
+      `With a crowfoot on, what to set hangs on how long the ${name} is. Measure from its square to the middle of its grip, and write it in the chest.`,
+      "wrench",
+    );
+  return { gripLengthMm: gripLengthMm ?? ANY_GRIP_MM, adapters };
+}
+
 function settingOn(
   wrench: TorqueWrench,
   target: TorqueTarget,
   adapters: readonly Adapter[],
 ): WrenchSetting | WrenchRefusal {
-  const lever = { gripLengthMm: wrench.gripLengthMm, adapters };
+  const lever = leverOf(wrench, adapters);
   const accuracy = wrenchAccuracy(wrench);
   const [, farRatio] = ratioBand(lever);
   const exactNm = target.isMaximum

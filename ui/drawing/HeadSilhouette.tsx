@@ -1,6 +1,6 @@
 "use client";
 
-import type { HeadSize } from "@/core/quantity/head-size";
+import { type HeadSize, isRecess } from "@/core/quantity/head-size";
 
 /** Sizes are drawn to one scale; the largest that fits the tile is 36 mm across flats. */
 const PX_PER_MM = 1.5;
@@ -27,7 +27,7 @@ export function HeadSilhouette({ head, type, missing, slotted = false, deep = fa
     ...(missing ? { strokeDasharray: "5 4" } : {}),
   };
   const solid = missing ? line : { ...line, fill: "var(--chakra-colors-raised)" };
-  const recess = head.profile === "hexagon key" || head.profile === "six-lobe";
+  const recess = isRecess(head);
   const handled = type === "spanner" || type === "crowfoot";
   return (
     <svg viewBox="0 0 128 84" width="128" height="84" aria-hidden>
@@ -77,6 +77,13 @@ function widthMm(head: HeadSize) {
 }
 
 function outline({ profile }: HeadSize, across: number): string {
+  const half = across / 2;
+  if (profile === "square") return rectangle(half, half);
+  if (profile === "slot") return rectangle(Math.max(half, 9), 2.5);
+  if (profile === "cross") {
+    const [long, thin] = [Math.max(half, 11), 2.5];
+    return `M ${46 - long} ${42 - thin} H ${46 - thin} V ${42 - long} H ${46 + thin} V ${42 - thin} H ${46 + long} V ${42 + thin} H ${46 + thin} V ${42 + long} H ${46 - thin} V ${42 + thin} H ${46 - long} Z`;
+  }
   const points =
     profile === "six-lobe" ||
     profile === "six-lobe external" ||
@@ -92,3 +99,5 @@ function outline({ profile }: HeadSize, across: number): string {
   });
   return `M ${spots.join(" L ")} Z`;
 }
+
+const rectangle = (x: number, y: number) => `M ${46 - x} ${42 - y} H ${46 + x} V ${42 + y} H ${46 - x} Z`;

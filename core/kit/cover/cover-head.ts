@@ -3,7 +3,7 @@ import type { HexagonFit } from "../../fit/hexagon-fit";
 import { fitLimitNm, judgeFit } from "../../fit/judge-fit";
 import { fitOf } from "../../fit/near-sizes";
 import type { Fastener } from "../../model/job";
-import type { SquareDrive } from "../../model/square-drive";
+import { type SquareDrive, driveInto } from "../../model/square-drive";
 import type { Tool } from "../../model/tool";
 import type { HeadSize } from "../../quantity/head-size";
 import { sameHead } from "../../quantity/read-head-size";
@@ -40,6 +40,8 @@ export function coverHead(
 ): Cover {
   const fitting = fittingTools(need, chest, taken);
   if (fitting.length > 0) return { kind: "owned", tools: fitting };
+  const bare = bareSquares(need, chest);
+  if (bare.length > 0) return { kind: "owned", tools: [...bare], says: "Its own square goes straight in." };
 
   const refused = onHead(need.head, chest).map((tool): Refused => ({
     tool,
@@ -54,6 +56,22 @@ export function coverHead(
     ...(lent ? { says: `${lent.name} is lent to ${lent.lentTo}.` } : {}),
     refused: [...refused, ...nearest.filter((one): one is Refused => "why" in one)],
   };
+}
+
+/** The drive whose own square goes into a recessed one: no bit is needed. */
+function squareOf({ head, grip }: Pick<HeadNeed, "head" | "grip">): SquareDrive | undefined {
+  const isFree = grip === "socket" || grip === "socket or spanner";
+  return isFree && head.profile === "square" && head.unit === "in" ? driveInto(head.size) : undefined;
+}
+
+/** Bars, ratchets and wrenches that go into a recessed square as they are. */
+function bareSquares(need: HeadNeed, chest: Chest): readonly Tool[] {
+  const drive = squareOf(need);
+  if (!drive) return [];
+  const handles = need.grip === "socket" ? chest.ofKind("torque wrench") : chest.ofKind("bar or ratchet");
+  return [...handles, ...chest.ofKind("bar or ratchet")].filter(
+    (tool, i, all) => tool.drive === drive && all.indexOf(tool) === i,
+  );
 }
 
 /**
@@ -198,6 +216,8 @@ export function drivesFor(fastener: Fastener, when: "undo" | "do up", chest: Che
     drivesOf(fittingTools(need, chest, new Set())),
   );
   if (exact.length > 0) return exact;
+  const straight = squareOf(need);
+  if (straight) return [straight];
   const cover = coverHead(need, chest);
   return cover.kind === "stand-in" ? drivesOf(cover.tools) : [];
 }

@@ -30,12 +30,13 @@ export function waysIntoRange(
     const top = toNm(wrench.max, wrench.unit);
     const bottom = Math.max(toNm(wrench.min, wrench.unit), top / 5);
     const grip = wrench.gripLengthMm;
+    // Not measured: no crowfoot can be reckoned with.
+    if (grip === undefined) return torque > top ? throughMultiplier(wrench, torque, top) : [];
     if (torque > top) {
       const least = Math.ceil(grip * (torque / top - 1));
       const most = Math.min(LONGEST_CROWFOOT_MM, Math.floor(grip * (torque / bottom - 1)));
       if (least <= most) return [{ wrench, offsetMm: [least, most], angleDeg: 0 }];
-      const ratio = torque / (top * 0.9);
-      return ratio <= 25 ? [{ wrench, ratio }] : [];
+      return throughMultiplier(wrench, torque, top);
     }
     if (torque < bottom) {
       const least = Math.ceil(grip * (1 - torque / bottom));
@@ -51,4 +52,10 @@ export function waysIntoRange(
     return 0;
   };
   return ways.sort((a, b) => rank(a) - rank(b));
+}
+
+/** Through a multiplier that leaves a tenth of the wrench's scale free. */
+function throughMultiplier(wrench: ToolOf<"torque wrench">, torqueNm: number, topNm: number): Way[] {
+  const ratio = torqueNm / (topNm * 0.9);
+  return ratio <= 25 ? [{ wrench, ratio }] : [];
 }

@@ -1,5 +1,5 @@
 import type { Fastener } from "../../model/job";
-import type { HeadSize } from "../../quantity/head-size";
+import { type HeadSize, isRecess } from "../../quantity/head-size";
 import { formatHeadSize, sameHead } from "../../quantity/read-head-size";
 import { torquesOf } from "../../torque/torques-of";
 import type { Grip, HeadNeed, HeadUse } from "./need";
@@ -46,8 +46,7 @@ export function headKey({
 
 /** "10 mm flare spanner", "13 mm deep socket". */
 export function headName({ head, grip, deep }: Pick<HeadNeed, "head" | "grip" | "deep">): string {
-  const key =
-    head.profile === "hexagon key" || head.profile === "six-lobe" || head.profile === "multi-spline";
+  const key = isRecess(head);
   const said = key ? grip.replace("socket or spanner", "bit or key").replace("socket", "bit") : grip;
   return `${formatHeadSize(head).replace(/ key$/, " hexagon")} ${deep ? "deep " : ""}${said}`;
 }

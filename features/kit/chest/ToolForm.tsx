@@ -115,7 +115,7 @@ export function ToolForm({ wrench, onClose }: { wrench?: TorqueWrench; onClose: 
 }
 
 function lengthLabel(kind: string) {
-  if (kind === "torque wrench") return "Drive to middle of grip";
+  if (kind === "torque wrench") return "Drive to middle of grip, if known";
   if (kind === "crowfoot") return "Drive to bolt";
   return "Length";
 }

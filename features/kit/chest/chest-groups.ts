@@ -80,7 +80,7 @@ function titleOf(tool: Tool): string {
 export function toolDetails(tool: Tool): string {
   switch (tool.kind) {
     case "torque wrench":
-      return `${tool.drive} in, ${tool.min} to ${tool.max} ${torqueSymbol(tool.unit)} by ${tool.step}, grip at ${tool.gripLengthMm} mm${tool.checkedOn ? `, checked ${formatDay(tool.checkedOn)}` : ""}`;
+      return `${tool.drive} in, ${tool.min} to ${tool.max} ${torqueSymbol(tool.unit)} by ${tool.step}, ${tool.gripLengthMm === undefined ? "grip not measured" : `grip at ${tool.gripLengthMm} mm`}${tool.checkedOn ? `, checked ${formatDay(tool.checkedOn)}` : ""}`;
     case "crowfoot":
       return `${tool.drive} in, ${tool.offsetMm} mm`;
     case "extension":

@@ -102,8 +102,8 @@ const asTyped = z.object({
 
 /** The name that was typed, or the usual one. */
 const called = (usual: string) => typed((text) => fitting(text.trim(), LONGEST_LINE) || usual);
-const lengthMm = (what: string) =>
-  typed((text) => aboveZero(readLengthMm(text, "mm", what), what, LONGEST_MM));
+const toMm = (what: string) => (text: string) => aboveZero(readLengthMm(text, "mm", what), what, LONGEST_MM);
+const lengthMm = (what: string) => typed(toMm(what));
 const aNumber = (what: string, most: number) =>
   typed((text) => aboveZero(readNumber(text, what).value, what, most));
 
@@ -129,7 +129,7 @@ const MAKES: Record<FormKind, (fields: ToolFields) => z.ZodType<Draft<Tool>[], T
             );
           return gap;
         }),
-        length: lengthMm("The grip length"),
+        length: ifTyped(toMm("The grip length")),
         accuracy: ifTyped(readAccuracy),
         checkedOn: ifTyped((day) => day),
       })

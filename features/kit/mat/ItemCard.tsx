@@ -9,6 +9,7 @@ import type { Cover } from "@/core/kit/needs/need";
 import type { KitLine, Refused } from "@/core/kit/needs/need";
 import type { MatItem } from "@/core/kit/sheet/mat";
 import { formatFigure } from "@/core/quantity/torque-words";
+import { leverOf } from "@/core/torque/choose-wrench";
 import { Button } from "@/ui/Button";
 import { AdapterDrawing } from "@/ui/drawing/AdapterDrawing";
 import { FitDrawing } from "@/ui/drawing/FitDrawing";
@@ -72,7 +73,7 @@ function LineView({ line, inHand }: { line: KitLine; inHand: KitInHand }) {
       {"says" in cover && cover.says && <Box color={coverColour(cover)}>{cover.says}</Box>}
       {cover.kind === "stand-in" && cover.fit && <FitDrawing {...cover.fit} />}
       {need.kind === "torque" && need.adapter && need.best && cover.kind === "owned" && (
-        <AdapterDrawing gripLengthMm={need.best.wrench.gripLengthMm} adapters={[need.adapter]} />
+        <AdapterDrawing {...leverOf(need.best.wrench, [need.adapter])} />
       )}
       {need.kind === "torque" && cover.kind === "missing" && <Ways sentences={waysSentences(need, chest)} />}
       {cover.kind === "missing" && cover.refused.length > 0 && (

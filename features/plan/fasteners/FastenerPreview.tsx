@@ -9,6 +9,7 @@ import type { Fastener } from "@/core/model/job";
 import { formatBand } from "@/core/quantity/torque-band";
 import { formatTorque } from "@/core/quantity/torque-quantity";
 import type { TorqueUnit } from "@/core/quantity/torque-unit";
+import { leverOf } from "@/core/torque/choose-wrench";
 import { useCollection } from "@/data/hooks";
 import { AdapterDrawing } from "@/ui/drawing/AdapterDrawing";
 import { Doubts } from "../../shared/Doubts";
@@ -66,9 +67,7 @@ export function FastenerPreview({
           <Box color="stop">■ No wrench in the chest can be set for this.</Box>
         )}
       </Box>
-      {pull?.adapter && best && (
-        <AdapterDrawing gripLengthMm={best.wrench.gripLengthMm} adapters={[pull.adapter]} />
-      )}
+      {pull?.adapter && best && <AdapterDrawing {...leverOf(best.wrench, [pull.adapter])} />}
     </Box>
   );
 }
