@@ -12,38 +12,36 @@ const BED_IN_OVER: Record<Distance["unit"], number> = { km: 300, mi: 200 };
 
 /**
  * Follow-ups that the work brings with it, by what it opens (what is hired or has a core is owed since it was
- * brought home), proposed for a person to keep, change or drop.
+ * brought home), proposed for a person to keep, change or drop. What the second look asked for and was told why
+ * not is not proposed again.
  */
 export function followUpsFrom(
-  job: Pick<Job, "id" | "vehicleId">,
+  job: Pick<Job, "id" | "vehicleId" | "answers">,
   route: Route,
   odometer: Distance,
   on: string,
 ): Draft<FollowUp>[] {
   const base = { vehicleId: job.vehicleId, jobId: job.id, state: "open" as const };
   const opened = openedBy(route);
+  const isAnswered = (rule: string) => job.answers?.some((answer) => answer.rule === rule) ?? false;
   const after = (by: Record<Distance["unit"], number>) => ({
     value: odometer.value + by[odometer.unit],
     unit: odometer.unit,
   });
   const proposed: Draft<FollowUp>[] = [];
-  if (opened.has("wheel")) {
+  const again = [
+    opened.has("wheel") ? "recheck the wheel bolts" : "",
+    opened.has("hub") ? "look at the hub: no play, its nut as it was" : "",
+  ].filter((one) => one !== "");
+  if (again.length > 0) {
     proposed.push({
       ...base,
       kind: "recheck torque",
-      text: `Recheck the wheel bolts after ${RECHECK_AFTER[odometer.unit]} ${odometer.unit}`,
+      text: `After ${RECHECK_AFTER[odometer.unit]} ${odometer.unit}: ${again.join("; ")}`,
       dueAt: after(RECHECK_AFTER),
     });
   }
-  if (opened.has("hub")) {
-    proposed.push({
-      ...base,
-      kind: "recheck torque",
-      text: `Look at the hub again after ${RECHECK_AFTER[odometer.unit]} ${odometer.unit}: no play, its nut as it was`,
-      dueAt: after(RECHECK_AFTER),
-    });
-  }
-  if (opened.has("alignment")) {
+  if (opened.has("alignment") && !isAnswered("no-alignment")) {
     const counted = route.steps.some(
       ({ kind, mark }) =>
         kind === "count" || (mark !== undefined && /\bturns?\b|\bpaint\b|\bmark/i.test(mark)),

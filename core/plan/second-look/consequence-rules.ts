@@ -1,7 +1,8 @@
-import type { Step } from "../../model/job";
+import { highestNm } from "../../kit/needs/highest-torque";
+import type { Fastener, Step } from "../../model/job";
 import type { Opening } from "../opened";
-import { appendToPhase, changeStep, moveAfter, plainStep } from "./changes";
-import { type Finding, type Rule, stepsOfKind, wordsOf } from "./rule";
+import { appendToPhase, changeStep, insertBefore, moveAfter, plainStep } from "./changes";
+import { type Finding, type PlanRead, type Rule, stepsOfKind, wordsOf } from "./rule";
 
 const LOWERED = "Down off the stands";
 
@@ -91,6 +92,40 @@ export const CONSEQUENCE_RULES: readonly Rule[] = [
     },
   },
   {
+    id: "crack-on-the-ground",
+    reason: "A long bar on a tight nut rocks a car off its stands; on its wheels it stands firm.",
+    find: (plan) => {
+      const raise = plan.route.steps.find(({ kind }) => kind === "raise");
+      if (!raise) return [];
+      return plan.route.fasteners.flatMap((fastener): Finding[] => {
+        const role = plan.roleOf(fastener);
+        if ((role !== "wheel" && role !== "hub and axle") || !isTight(fastener)) return [];
+        const undo = stepsOfKind(plan, fastener.id, "undo")[0];
+        if (!undo || undo.stance === "on the ground" || crackedBefore(plan, fastener, undo)) return [];
+        const name = fastener.name.toLowerCase();
+        return [
+          {
+            about: fastener.id,
+            fastenerId: fastener.id,
+            stepId: undo.id,
+            says: `${fastener.name}: so tight, and undone with the ${undo.stance}. Crack ${fastener.count === 1 ? "it" : "them"} while it stands on its wheels.`,
+            fix: {
+              says: "Crack it on the ground first",
+              apply: (now, newId) =>
+                insertBefore(
+                  now,
+                  raise.id,
+                  plainStep(newId(), "make safe", "do", `Crack the ${name} a quarter turn, on the ground`, {
+                    fastenerId: fastener.id,
+                  }),
+                ),
+            },
+          },
+        ];
+      });
+    },
+  },
+  {
     id: "wheel-in-the-air",
     reason: "In the air the wheel turns with the wrench, and the car is pulled about on its stands.",
     find: (plan) =>
@@ -131,3 +166,28 @@ export const CONSEQUENCE_RULES: readonly Rule[] = [
       }),
   },
 ];
+
+/** From here on a nut takes a bar and a jerk, N·m. */
+const TIGHT_NM = 100;
+
+/** Whether it was done up so tight; the nut of a hub or an axle is, whatever is written down. */
+function isTight(fastener: Fastener): boolean {
+  const nm = highestNm(fastener);
+  return nm === undefined ? /\b(?:hub|axle|drive ?shaft)\b.*\bnuts?\b/i.test(fastener.name) : nm >= TIGHT_NM;
+}
+
+/** Whether an earlier step on the ground works on it, or says that it is cracked there. */
+function crackedBefore(plan: PlanRead, { id, name }: Fastener, { id: undoId }: Step): boolean {
+  const before = plan.route.steps.slice(0, plan.at.get(undoId) ?? 0);
+  const cracks = /\b(?:crack|loosen|slacken|break)/i;
+  return before.some(
+    (step) =>
+      step.stance === "on the ground" &&
+      (step.fastenerId === id || (cracks.test(step.title) && sharesWord(step.title, name))),
+  );
+}
+
+const sharesWord = (a: string, b: string): boolean => {
+  const words = new Set(a.toLowerCase().match(/[a-z]{4,}/g));
+  return (b.toLowerCase().match(/[a-z]{4,}/g) ?? []).some((word) => words.has(word));
+};

@@ -1,5 +1,5 @@
 import { capital } from "../../capital";
-import type { Step } from "../../model/job";
+import type { Route, Step } from "../../model/job";
 import { removeStep } from "../edit-route";
 import { loopsIn } from "../order";
 import { appendToPhase, changeStep, insertBefore, moveAfter, plainStep } from "./changes";
@@ -11,6 +11,18 @@ const same = (a: string, b: string) => a.trim().toLowerCase() === b.trim().toLow
 function earlier(plan: PlanRead, before: number, list: "takesOff" | "putsBack", thing: string): boolean {
   return plan.route.steps.slice(0, before).some((step) => step[list]?.some((one) => same(one, thing)));
 }
+
+/** The route with a step that puts a thing back on, the last of its half. */
+const putBack = (route: Route, id: string, thing: string, stance: Step["stance"]): Route =>
+  appendToPhase(
+    route,
+    plainStep(id, "put back", "do", `${capital(thing)} on, tug it`, { stance, putsBack: [thing] }),
+  );
+
+/** Whether a step does something that would be lost with it. */
+const doesMore = ({ fastenerId, takesOff, putsBack, movesPast, measure, wait, mark, photo }: Step): boolean =>
+  [fastenerId, measure, wait, mark, photo].some((one) => one !== undefined) ||
+  [takesOff, putsBack, movesPast].some((things) => things !== undefined && things.length > 0);
 
 /** Steps of a loop that are named; nobody reads more. */
 const MOST_NAMED = 5;
@@ -79,7 +91,12 @@ export const ORDER_RULES: readonly Rule[] = [
               about: step.id,
               stepId: step.id,
               says: `“${step.title}” lets down what was never raised.`,
-              fix: { says: "Take the step out", apply: (now) => removeStep(now, step.id) },
+              fix: doesMore(step)
+                ? {
+                    says: "It lets nothing down",
+                    apply: (now) => changeStep(now, step.id, (one) => ({ ...one, kind: "do" })),
+                  }
+                : { says: "Take the step out", apply: (now) => removeStep(now, step.id) },
             },
           ];
         const thing = step.putsBack?.find((one) => !earlier(plan, i, "takesOff", one));
@@ -118,12 +135,17 @@ export const ORDER_RULES: readonly Rule[] = [
               says: `The ${thing} is still on when “${step.title}” moves past it.`,
               fix: {
                 says: "Take it off first",
-                apply: (now, newId) =>
-                  insertBefore(
+                apply: (now, newId) => {
+                  const freed = insertBefore(
                     now,
                     step.id,
                     plainStep(newId(), step.phase, "do", `${capital(thing)} off`, off),
-                  ),
+                  );
+                  const goesBack = plan.route.steps
+                    .slice(i)
+                    .some(({ putsBack }) => putsBack?.some((one) => same(one, thing)));
+                  return goesBack ? freed : putBack(freed, newId(), thing, step.stance);
+                },
               },
             },
           ];
@@ -146,14 +168,7 @@ export const ORDER_RULES: readonly Rule[] = [
               says: `The ${thing} comes off and never goes back on.`,
               fix: {
                 says: "Put it back",
-                apply: (now, newId) =>
-                  appendToPhase(
-                    now,
-                    plainStep(newId(), "put back", "do", `${capital(thing)} on, tug it`, {
-                      stance: step.stance,
-                      putsBack: [thing],
-                    }),
-                  ),
+                apply: (now, newId) => putBack(now, newId(), thing, step.stance),
               },
             },
           ];

@@ -1,3 +1,4 @@
+import fc from "fast-check";
 import { demoHousehold } from "@/demo/household";
 import type { Fastener, Job, Part, Route, Step } from "../../model/job";
 import { jobSchema } from "../../model/job";
@@ -106,7 +107,9 @@ const CASES: Record<string, { trips: Plan; misses: Plan }> = {
     misses: { fasteners: [{ ...bolts({ name: "Push clips" }), sizeToUndo: undefined }] },
   },
   "no-figure": {
-    trips: { fasteners: [{ ...bolts({ name: "Wheel nuts" }), figure: undefined }] },
+    trips: {
+      fasteners: [{ ...bolts({ name: "Wheel nuts", thread: readThread("M12x1.5") }), figure: undefined }],
+    },
     // A cover that holds nobody's life, a clip that no torque could be given for, and counted turns, which
     // are a way.
     misses: {
@@ -306,6 +309,23 @@ const CASES: Record<string, { trips: Plan; misses: Plan }> = {
     trips: { steps: [raise, { ...out, ...up }, { ...hand, ...up }, { ...tight, ...up }] },
     misses: { steps: [raise, { ...out, ...up }, hand, tight, lower] },
   },
+  "crack-on-the-ground": {
+    trips: {
+      fasteners: [bolts({ name: "Axle nut", count: 1, figure: undefined })],
+      steps: [raise, { ...out, ...up }, { ...hand, ...up }, { ...tight, ...up }, lower],
+    },
+    misses: {
+      fasteners: [bolts({ name: "Axle nut", count: 1, figure: undefined })],
+      steps: [
+        step("crack", { title: "Crack the axle nut with the brake on", phase: "make safe" }),
+        raise,
+        { ...out, ...up },
+        { ...hand, ...up },
+        { ...tight, ...up },
+        lower,
+      ],
+    },
+  },
   "wheel-in-the-air": {
     trips: {
       fasteners: [bolts({ name: "Wheel nuts" })],
@@ -419,4 +439,92 @@ test("a class that is not defined for so thick a thread does not stop the look",
       ],
     }),
   ).toEqual([]);
+});
+
+test("a mend of every rule, where it has one, leaves fewer findings in the plan that trips it", () => {
+  for (const [id, { trips }] of Object.entries(CASES)) {
+    const job = jobOf(trips);
+    const [route] = job.routes;
+    const found = route ? secondLook(job, route, wren, demo.tools).filter(({ rule }) => rule.id === id) : [];
+    if (!route || !found.some(({ fix }) => fix)) continue;
+    expect([id, mendsHelp(job, route, wren, demo.tools, found)]).toEqual([id, true]);
+  }
+});
+
+/** Bolts of a wheel, a hub and a cover, in steps of any kind, place and order. */
+const randomPlans = fc
+  .array(
+    fc.record({
+      kind: fc.constantFrom(
+        "undo" as const,
+        "hand-start" as const,
+        "torque" as const,
+        "do" as const,
+        "raise" as const,
+        "lower" as const,
+      ),
+      phase: fc.constantFrom(
+        "make safe" as const,
+        "take apart" as const,
+        "put back" as const,
+        "prove it" as const,
+      ),
+      stance: fc.constantFrom("on the ground" as const, "rear up" as const),
+      on: fc.constantFrom("wheel", "hub", "cover", undefined),
+      off: fc.constantFrom("sensor lead", "splash shield", undefined),
+    }),
+    { minLength: 1, maxLength: 9 },
+  )
+  .map((steps): Plan => ({
+    fasteners: [
+      bolts({
+        id: "wheel",
+        name: "Wheel nuts",
+        figure: readTorqueFigure("110 Nm"),
+        thread: readThread("M12x1.5"),
+      }),
+      bolts({ id: "hub", name: "Axle nut", count: 1, figure: undefined, thread: undefined }),
+      bolts({ id: "cover", singleUse: true }),
+    ],
+    steps: steps.map(({ on, off, ...one }, i) =>
+      step(`s${i}`, {
+        ...one,
+        ...(on ? { fastenerId: on } : {}),
+        ...(off && one.phase === "take apart" ? { takesOff: [off] } : {}),
+      }),
+    ),
+  }));
+
+test("what is offered as a mend lessens the findings and loses no bolt, part or clip, on 500 random plans", () => {
+  fc.assert(
+    fc.property(randomPlans, (plan) => {
+      const job = jobOf(plan);
+      const [route] = job.routes;
+      if (!route) return;
+      const found = secondLook(job, route, wren, demo.tools);
+      for (const one of found) {
+        if (!one.fix || !mendsHelp(job, route, wren, demo.tools, [one])) continue;
+        let made = 0;
+        const mended = one.fix.apply(route, () => `new-${++made}`);
+        const after = secondLook(job, mended, wren, demo.tools);
+        const grave = (all: typeof after) => all.filter((each) => each.grave).length;
+        expect(grave(after) < grave(found) || after.length < found.length).toBe(true);
+        expect(jobSchema.safeParse({ ...job, routes: [mended] }).success).toBe(true);
+        expect(mended.fasteners.map(({ id }) => id)).toEqual(route.fasteners.map(({ id }) => id));
+        const off = ({ steps }: Route) => new Set(steps.flatMap(({ takesOff }) => takesOff ?? []));
+        expect([...off(mended)]).toEqual(expect.arrayContaining([...off(route)]));
+        // What is done to a bolt before the mend is done after it too.
+        for (const { id } of route.fasteners) {
+          const kinds = ({ steps }: Route) =>
+            new Set(
+              steps.flatMap(({ fastenerId, kind }) =>
+                fastenerId === id && kind !== "raise" && kind !== "lower" ? [kind] : [],
+              ),
+            );
+          for (const kind of kinds(route)) expect(kinds(mended)).toContain(kind);
+        }
+      }
+    }),
+    { numRuns: 500 },
+  );
 });
