@@ -108,7 +108,7 @@ const SCREENS: [screen: string, path: string, how?: (page: Page) => Promise<void
     (page) =>
       page
         .type("What you own, a line each", "3/8 sockets 8-19\nsockets 13")
-        .then(() => page.see("Begin with its square drive")),
+        .then(() => page.see("Which is its square drive")),
   ],
   ["chest, field by field", "/kit?chest=1", (page) => page.press("Field by field")],
   ["chest, a tool", "/kit?chest=1", (page) => page.press("Wheel chocks").then(() => page.see("Lent to"))],

@@ -62,10 +62,16 @@ test("an empty chest is filled by text, a job covered and shopped for, the mat t
   await page.see("It is empty.");
   await page.type("What you own, a line each", CHEST);
   await page.see("● 11 8 mm deep socket");
-  await page.see("sockets 13: Begin with its square drive");
+  await page.see("Which is its square drive?");
   await page.pressWith("Put 50 in the chest");
   await page.see("50 tools are in the chest.");
   expect(await (await page.field("What you own, a line each")).getAttribute("value")).toBe("sockets 13");
+  // What the line does not say is one press.
+  await page.press("1/2 in");
+  await page.pressWith("Put 1 in the chest");
+  await page.see("13 mm socket is in the chest.");
+  await page.press("Undo");
+  await page.see("Undone.");
 
   await page.open("/kit?id=demo-starter");
   await page.see("Starter cable nut: no wrench for 168 lb·in");

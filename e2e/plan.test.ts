@@ -216,6 +216,14 @@ test("a job's name, car and system are changed; it is planned again, taken out a
   await page.see("For the other side: left and right changed over");
   await page.press("Cancel");
   await page.open("/plan?id=demo-starter&about=1");
+  await page.press("Put it away");
+  await page.see("it stands at the end of the jobs");
+  await page.press("Put away, 1");
+  await page.press("Starter, the stubborn one");
+  await page.press("About the job");
+  await page.press("Take it out again");
+  await page.see("is among the jobs again");
+  await page.open("/plan?id=demo-starter&about=1");
   await page.press("Remove this job");
   await page.see("Removed: Starter, the stubborn one");
   await page.press("Undo");

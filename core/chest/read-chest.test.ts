@@ -65,19 +65,19 @@ test.each<[string, object[]]>([
 });
 
 test.each([
-  ["sockets 8-19", "Begin with its square drive"],
+  ["sockets 8-19", "Which is its square drive"],
   ["3/8 sockets", "Say which sizes"],
   ["3/8 sockets 19-8", "runs backwards"],
   ["3/8 sockets 8-12 no 16", "there is no 16 among the sizes"],
   ["3/8 crowfoot 10", "offset 38 mm"],
-  ["3/8 extension", "how long each is"],
+  ["3/8 extension", "How long is each"],
   ["3/8 extension 5", "not the length of any such tool"],
   ["adapter 1/2", "both squares"],
-  ["torque wrench 3/8 10-75", "range and unit"],
+  ["torque wrench 3/8 10-75", "which unit is its scale"],
   ["torque wrench 3/8 10-75 lb ft grip 380", "gap between two marks"],
   ["torque wrench 10-75 lb ft by 0.5 grip 380", "its square drive"],
   ["torque wrench 3/8 75-10 lb ft by 0.5 grip 380", "above its bottom"],
-  ["2 stands", "rating"],
+  ["2 stands", "rated for"],
   ["multiplier 4:1", "ratio and its efficiency"],
   ["8 mm", "does not say what it is"],
   ["3/8 sockets 8-1/2", "starts as one kind"],
@@ -259,11 +259,11 @@ test.each<[string, object, number]>([
 
 /** What a line does not say is asked, and the first answer makes it whole. */
 test.each<[string, string, string, object]>([
-  ["1/2 ratchet", "how long it is", "1/2 ratchet 250 mm", { lengthMm: 250 }],
+  ["1/2 ratchet", "How long is it", "1/2 ratchet 250 mm", { lengthMm: 250 }],
   ["14mm deep socket", "square drive", "1/4 14mm deep socket", { drive: "1/4", deep: true }],
   ["E12 socket", "square drive", "1/4 E12 socket", { head: { profile: "six-lobe external", size: 12 } }],
   ["triple square 8-12", "square drive of the bits", "1/4 triple square 8-12", { drive: "1/4" }],
-  ["floor jack", "its rating", "floor jack 2 t", { ratingKg: 2000 }],
+  ["floor jack", "rated for", "floor jack 2 t", { ratingKg: 2000 }],
   [
     "two jack stands 3 ton",
     "of the pair",
@@ -277,7 +277,7 @@ test.each<[string, string, string, object]>([
   ["torque wrench 40-200", "which unit", "torque wrench 40-200 Nm", {}],
   [
     "Red box: 1/2 ratchet lent to Ada",
-    "how long",
+    "How long",
     "Red box: 1/2 ratchet 250 mm lent to Ada",
     { set: "Red box" },
   ],

@@ -6,7 +6,8 @@ import { Missing, before, behind } from "./missing";
 export const DRIVE_FIRST =
   /^(1\/4|3\/8|1\/2|3\/4|1)(?:\s*-?\s*(?:in|inch|"))?(?:\s*(?:square|sq)(?!\s*(?:bit|key)))?(?:\s*drive\b|\s*dr\b)?(?=\s|$)/;
 export const DRIVE_ANYWHERE = /(?<![\d/])(1\/4|3\/8|1\/2|3\/4)(?![\d/])/;
-export const DRIVE_WITHIN = /\b(1\/4|3\/8|1\/2|3\/4|1)(?:\s*-?\s*(?:in|inch|"))?\s*(?:square(?!\s*(?:bit|key))|drive|dr)\b/;
+export const DRIVE_WITHIN =
+  /\b(1\/4|3\/8|1\/2|3\/4|1)(?:\s*-?\s*(?:in|inch|"))?\s*(?:square(?!\s*(?:bit|key))|drive|dr)\b/;
 /**
  * The drive is said first; or with the word; or, for what has no sizes that could be taken for one, anywhere.
  */
@@ -23,8 +24,8 @@ export function takeDrive(
   if (!found || !drive)
     throw new Missing(
       internal
-        ? "Begin with the square drive of the bits, such as 3/8; or are they keys or drivers, for the hand?"
-        : "Begin with its square drive: 3/8 sockets 8-19.",
+        ? "Which is the square drive of the bits? Or are they keys or drivers, for the hand?"
+        : "Which is its square drive? Or begin with it: 3/8 sockets 8-19.",
       [
         ...SQUARE_DRIVES.slice(0, 4).map((one) => before(`${one} in`, one)),
         ...(internal ? [behind("For the hand", "keys")] : []),

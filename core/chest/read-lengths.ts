@@ -38,8 +38,8 @@ export function lengthsIn(text: string, kind: "extension" | "bar or ratchet", dr
     const isExtension = kind === "extension";
     throw new Missing(
       isExtension
-        ? "Say how long each is: 75, 150, in mm."
-        : "Say how long it is, from the square to the grip's end: 200, in mm.",
+        ? "How long is each? Or type it: 75, 150 mm."
+        : "How long is it, from the square to the end of the grip? Or type it: 200 mm.",
       (isExtension ? USUAL_EXTENSIONS : USUAL_LENGTHS[drive]).map((mm) => behind(`${mm} mm`)),
     );
   }

@@ -44,11 +44,11 @@ export function readLifting(plain: string, kind: "stands" | "jack"): LiftDraft {
   if (!rating)
     throw kind === "stands"
       ? new Missing(
-          "Say the rating of one stand: 2 stands 1500 kg each.",
+          "What are they rated for? Or type it: 2 stands 1500 kg each.",
           [2, 3, 6].map((t) => behind(`${t} t the pair`)),
         )
       : new Missing(
-          "Say its rating: jack 2000 kg.",
+          "What is it rated for? Or type it: jack 2000 kg.",
           [2, 2.5, 3].map((t) => behind(`${t} t`)),
         );
   if (kind === "jack") {
@@ -59,7 +59,7 @@ export function readLifting(plain: string, kind: "stands" | "jack"): LiftDraft {
   const forPair = line.takes(/\b(?:(?:per|the|a|for the) pair|pair(?! of))\b/);
   if (each === forPair)
     throw new Missing(
-      `“${rating.said}”: of one stand, or of the pair? Write “${rating.said} each” or “${rating.said} per pair”.`,
+      `“${rating.said}”: of one stand, or of the pair?`,
       ["each", "per pair"].map((of) => ({
         says: `${rating.said} ${of}`,
         put: (line: string) =>

@@ -1,7 +1,7 @@
 import { InputError } from "../input-error";
 import type { SquareDrive } from "../model/square-drive";
-import { readLengthMm } from "../quantity/length";
 import { type HeadProfile, type HeadSize, isRecess } from "../quantity/head-size";
+import { readLengthMm } from "../quantity/length";
 import { formatHeadSize } from "../quantity/read-head-size";
 import { NUMBER } from "../quantity/read-number";
 import { SPANNER_WORDS } from "./chest-words";
@@ -59,7 +59,12 @@ export function sized(
       case "socket":
         return {
           kind,
-          name: [size, deep && "deep", impact && "impact", isRecess(head) ? "bit" : "socket"]
+          name: [
+            size.replace(/ key$/, " hexagon"),
+            deep && "deep",
+            impact && "impact",
+            isRecess(head) ? "bit" : "socket",
+          ]
             .filter(Boolean)
             .join(" "),
           drive: drive ?? "1/2",

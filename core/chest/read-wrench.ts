@@ -49,12 +49,12 @@ export function readWrench(plain: string): WrenchDraft {
   if (!range) throw noRange(plain);
   if (!drive)
     throw new Missing(
-      "Say its square drive: 1/4, 3/8, 1/2, 3/4 or 1 in.",
+      "Which is its square drive?",
       SQUARE_DRIVES.map((one) => before(`${one} in`)),
     );
   if (step === undefined)
     throw new Missing(
-      "Say the gap between two marks of its scale: by 0.5.",
+      "What is the gap between two marks of its scale? Or type it: by 0.5.",
       [0.1, 0.5, 1, 2, 5].map((gap) => behind(`${gap} ${torqueSymbol(range.unit)}`, `by ${gap}`)),
     );
   if (range.min >= range.max) throw new InputError("The top of the scale must be above its bottom.");
@@ -87,7 +87,7 @@ function noRange(plain: string): InputError {
     return new InputError("Say its range and unit: torque wrench 3/8, 10-75 lb ft by 0.5, grip 380.");
   const put = (unit: string) => (line: string) =>
     line.replace(/(\d\s*(?:-|–|to)\s*\d+(?:[.,]\d+)?)(?!\/)/, `$1 ${unit}`);
-  return new Missing("Say its range and unit: in which unit is its scale?", [
+  return new Missing("In which unit is its scale?", [
     { says: "N·m", put: put("Nm") },
     { says: "lb·ft", put: put("lb ft") },
     { says: "lb·in", put: put("lb in") },

@@ -50,24 +50,6 @@ test("a bolt to a figure needs its socket, a bar and a pull; an empty plan needs
   expect(kitFor(routeOf([]), [])).toEqual({ lines: [], ready: 0, total: 0 });
 });
 
-test("a recessed square is turned by a drive of its size as it is; a square between two drives needs a key", () => {
-  const square = (size: string, ...tools: string[]) =>
-    by(
-      kitFor(routeOf([bolts(size, "40 Nm", { thread: undefined })]), owned(WRENCH, ...tools), {
-        vehicle: car,
-        thisYear: 2026,
-      }),
-    );
-  expect(square("3/8 square", "3/8 ratchet 250")).toEqual({
-    "socket 3/8 in square": "owned",
-    "bar bolts": "owned",
-    "torque bolts 0": "owned",
-  });
-  expect(square("1/2 square", "3/8 ratchet 250")["socket 1/2 in square"]).toBe("missing");
-  expect(square("8 mm square", "3/8 ratchet 250")["socket 8 mm square"]).toBe("missing");
-  expect(square("8 mm square", "3/8 square bit 8")["socket 8 mm square"]).toBe("owned");
-});
-
 test("a figure that cannot be right is looked up before anything is chosen by it", () => {
   const kit = kitFor(routeOf([bolts("10", "106 lb ft")]), owned(WRENCH, "3/8 socket 10", "3/8 ratchet 200"));
   expect(by(kit)).toEqual({ "socket 10 mm": "owned", "torque bolts 0": "look up" });

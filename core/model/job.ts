@@ -280,6 +280,8 @@ export const jobSchema = z
     state: z.enum(["planned", "under way", "done"]),
     plannedFor: daySchema.optional(),
     doneOn: daySchema.optional(),
+    /** It is listed apart, and proposed nowhere; its log stays where it is. */
+    putAway: z.literal(true).optional(),
     routes: z.array(routeSchema).min(1).max(10),
     chosenRouteId: idSchema,
     answers: z.array(answerSchema).max(1000).optional(),

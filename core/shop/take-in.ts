@@ -1,5 +1,5 @@
-import { toolsOfLine } from "../chest/read-chest";
 import { type ToolDraft } from "../chest/missing";
+import { toolsOfLine } from "../chest/read-chest";
 import type { KitRecord } from "../model/kit";
 import type { FollowUp } from "../model/log";
 import type { OrderLine, ToldPlan } from "./tell";

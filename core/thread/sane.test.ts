@@ -227,3 +227,7 @@ test("a head of twelve points has threads of its own, metric and inch", () => {
   expect([...new Set(threadsOfHead(readHeadSize("10 mm 12pt")).map(nominal))]).toEqual(["M8"]);
   expect([...new Set(threadsOfHead(readHeadSize("3/8 12pt")).map(nominal))]).toEqual(["3/8 in"]);
 });
+
+test.each(["cross-head 2", "6 mm slot", "3/8 square", "8 mm square"])("no thread is told by %s", (text) => {
+  expect(threadsOfHead(readHeadSize(text))).toEqual([]);
+});

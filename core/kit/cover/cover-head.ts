@@ -68,9 +68,8 @@ function squareOf({ head, grip }: Pick<HeadNeed, "head" | "grip">): SquareDrive 
 function bareSquares(need: HeadNeed, chest: Chest): readonly Tool[] {
   const drive = squareOf(need);
   if (!drive) return [];
-  const handles = need.grip === "socket" ? chest.ofKind("torque wrench") : chest.ofKind("bar or ratchet");
-  return [...handles, ...chest.ofKind("bar or ratchet")].filter(
-    (tool, i, all) => tool.drive === drive && all.indexOf(tool) === i,
+  return [...chest.ofKind("bar or ratchet"), ...chest.ofKind("torque wrench")].filter(
+    (tool) => tool.drive === drive,
   );
 }
 

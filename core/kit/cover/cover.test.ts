@@ -1,6 +1,7 @@
 import { readHeadSize } from "../../quantity/read-head-size";
 import { readThread } from "../../thread/thread";
-import { bolts, chest } from "../__fixtures__/owned";
+import { WRENCH, bolts, chest, owned, routeOf } from "../__fixtures__/owned";
+import { kitFor } from "../kit";
 import { headName, headNeeds } from "../needs/head-needs";
 import type { Cover } from "../needs/need";
 import { coverHead } from "./cover-head";
@@ -210,4 +211,25 @@ test("six points come before twelve; another head to do up is another need", () 
     ["15 mm socket or spanner", "missing"],
     ["E12 socket", "owned"],
   ]);
+});
+
+test("a recessed square is turned by a drive of its size as it is; one between two drives needs a key", () => {
+  const by = (fastener: ReturnType<typeof bolts>, ...tools: string[]) =>
+    Object.fromEntries(
+      kitFor(routeOf([fastener]), owned(...tools)).lines.map(({ key, cover }) => [key, cover.kind]),
+    );
+  const square = (size: string, ...tools: string[]) => by(bolts(size, "40 Nm"), WRENCH, ...tools);
+  expect(square("3/8 square", "3/8 ratchet 250")).toEqual({
+    "socket 3/8 in square": "owned",
+    "bar bolts": "owned",
+    "torque bolts 0": "owned",
+  });
+  expect(square("1/2 square", "3/8 ratchet 250")["socket 1/2 in square"]).toBe("missing");
+  expect(square("8 mm square", "3/8 ratchet 250")["socket 8 mm square"]).toBe("missing");
+  expect(square("8 mm square", "3/8 square bit 8")["socket 8 mm square"]).toBe("owned");
+  // Only undone: the bar is enough. Where no socket gets in, no drive does either.
+  expect(by(bolts("3/8 square"), "3/8 ratchet 250")["socket or spanner 3/8 in square"]).toBe("owned");
+  expect(by(bolts("3/8 square", undefined, { access: "spanner only" }), "3/8 ratchet 250")).toMatchObject({
+    "spanner 3/8 in square": "missing",
+  });
 });

@@ -1,6 +1,6 @@
+import { type ToolDraft } from "@/core/chest/missing";
 import { KnownByName } from "../../chest/missing";
 import { readChestLine } from "../../chest/read-chest";
-import { type ToolDraft } from "@/core/chest/missing";
 import { InputError } from "../../input-error";
 import type { SpecialTool, Supply } from "../../model/supply";
 

@@ -165,6 +165,12 @@ test("what else would do is told for every wrench", () => {
     { ratio: expect.closeTo(3.333, 3) },
   ]);
   expect(waysIntoRange(one(bolts("24", "40 Nm")), wrenches.slice(1))).toEqual([]);
+  // Not measured: no crowfoot can be reckoned with, only a multiplier.
+  const unmeasured = wrenches.map(({ gripLengthMm: _grip, ...wrench }) => wrench);
+  expect(waysIntoRange(one(bolts("12", "168 lb in")), unmeasured).every(({ offsetMm }) => !offsetMm)).toBe(
+    true,
+  );
+  expect(waysIntoRange(one(bolts("24", "300 Nm")), unmeasured).some(({ ratio }) => ratio)).toBe(true);
   // Too far out for any crowfoot or multiplier: 3000 N·m on 16.95, 1 N·m on 20.
   expect(waysIntoRange(one(bolts("24", "3000 Nm")), wrenches.slice(0, 1))).toEqual([]);
   expect(waysIntoRange(one(bolts("8", "1 Nm")), wrenches.slice(1))).toEqual([]);

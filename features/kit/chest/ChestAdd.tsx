@@ -1,6 +1,7 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
+import type { ToolDraft } from "@/core/chest/missing";
 import { type ChestLine, readChest } from "@/core/chest/read-chest";
 import type { Tool } from "@/core/model/tool";
 import { stamped } from "@/data/stamp";
@@ -65,7 +66,7 @@ export function ChestAdd({ onField }: { onField: () => void }) {
       </Box>
       {unread > 0 && drafts.length > 0 && (
         <Box fontSize="14px" color="watch" marginTop="1">
-          ▲ {unread === 1 ? "The line" : `The ${unread} lines`} not understood{" "}
+          ▲ {unread === 1 ? "One line still asks" : `${unread} lines still ask`} something, and{" "}
           {unread === 1 ? "stays" : "stay"} here.
         </Box>
       )}
@@ -96,10 +97,7 @@ function LineRead({ line, onAnswer }: { line: ChestLine; onAnswer: (line: string
   const [first, ...rest] = line.tools;
   if (!first) return null;
   const last = rest.at(-1);
-  const kind =
-    first.kind === "special tool"
-      ? "special tool, known by its name"
-      : toolDetails(stamped<Tool>(first, "own"));
+  const kind = whatItIs(first);
   return (
     <Box fontSize="15px" marginBottom="1">
       <Box as="span" color="good" fontWeight="600">
@@ -121,4 +119,11 @@ function LineRead({ line, onAnswer }: { line: ChestLine; onAnswer: (line: string
       )}
     </Box>
   );
+}
+
+/** What stands behind a tool's name: how it is known, its square, or what else is kept of it. */
+function whatItIs(tool: ToolDraft): string {
+  if (tool.kind === "special tool") return "special tool, known by its name";
+  if (tool.kind === "socket") return `on ${tool.drive} in`;
+  return toolDetails(stamped<Tool>(tool, "own"));
 }

@@ -55,6 +55,13 @@ export function JobEdit({ job }: { job: Job }) {
   const save = form.send((said) =>
     changeJob(({ plannedFor: _day, notes: _said, ...now }) => ({ ...now, ...said }), `${said.title} saved.`),
   );
+  const putAway = async () => {
+    const says = job.putAway
+      ? `${job.title} is among the jobs again.`
+      : `${job.title} is put away: it stands at the end of the jobs. Its log stays.`;
+    if (await changeJob(({ putAway, ...now }) => (putAway ? now : { ...now, putAway: true as const }), says))
+      router.push(job.putAway ? planHref(job.id) : jobsHref());
+  };
   const remove = async () => {
     const change = removeJob(await (await door()).everything(), job.id);
     if (
@@ -93,6 +100,7 @@ export function JobEdit({ job }: { job: Job }) {
           <Button asChild>
             <Link href={newJobHref(job.id)}>Plan it again</Link>
           </Button>
+          <Button onClick={() => void putAway()}>{job.putAway ? "Take it out again" : "Put it away"}</Button>
         </FormButtons>
       </FormBox>
     </Sheet>

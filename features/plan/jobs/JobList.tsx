@@ -23,6 +23,8 @@ export function JobList({ lost = false }: { lost?: boolean }) {
       Number(b.vehicleId === hand.vehicleId) - Number(a.vehicleId === hand.vehicleId) ||
       STATES.indexOf(a.state) - STATES.indexOf(b.state),
   );
+  const [away, listed] = [sorted.filter(({ putAway }) => putAway), sorted.filter(({ putAway }) => !putAway)];
+  const nameOf = (job: Job) => vehicles.find(({ id }) => id === job.vehicleId)?.name;
   return (
     <Sheet title="Jobs" maxWidth="760px" marginInline="auto" padding="5">
       {lost && (
@@ -39,23 +41,39 @@ export function JobList({ lost = false }: { lost?: boolean }) {
           {sorted.length === 0 && (
             <Box marginBottom="4">No job yet. Name the repair and add its steps as you find them out.</Box>
           )}
-          {sorted.map((job) => (
-            <Box key={job.id} borderTop="1px solid" borderColor="edge" paddingBlock="3">
-              <Box asChild fontFamily="heading" fontWeight="600" fontSize="22px" color="ink">
-                <Link href={planHref(job.id)}>{job.title}</Link>
-              </Box>
-              <Box color="soft">
-                {vehicles.find(({ id }) => id === job.vehicleId)?.name}, {job.state}
-                {job.state === "planned" && job.plannedFor && ` for ${formatDay(job.plannedFor)}`}
-                {job.state === "done" && job.doneOn && ` on ${formatDay(job.doneOn)}`}
-              </Box>
-            </Box>
+          {listed.map((job) => (
+            <JobRow key={job.id} job={job} vehicle={nameOf(job)} />
           ))}
           <Button asChild look="primary" marginTop="3">
             <Link href={newJobHref()}>Plan a job</Link>
           </Button>
+          {away.length > 0 && (
+            <Box as="details" marginTop="5">
+              <Box as="summary" cursor="pointer" minHeight="44px" fontWeight="600">
+                Put away, {away.length}
+              </Box>
+              {away.map((job) => (
+                <JobRow key={job.id} job={job} vehicle={nameOf(job)} />
+              ))}
+            </Box>
+          )}
         </>
       )}
     </Sheet>
+  );
+}
+
+function JobRow({ job, vehicle }: { job: Job; vehicle: string | undefined }) {
+  return (
+    <Box borderTop="1px solid" borderColor="edge" paddingBlock="3">
+      <Box asChild fontFamily="heading" fontWeight="600" fontSize="22px" color="ink">
+        <Link href={planHref(job.id)}>{job.title}</Link>
+      </Box>
+      <Box color="soft">
+        {vehicle}, {job.state}
+        {job.state === "planned" && job.plannedFor && ` for ${formatDay(job.plannedFor)}`}
+        {job.state === "done" && job.doneOn && ` on ${formatDay(job.doneOn)}`}
+      </Box>
+    </Box>
   );
 }

@@ -34,7 +34,7 @@ export function SharedWords() {
     await giveWordsTo(id, text);
     router.push(planHref(id, "notes"));
   };
-  const open = jobs.filter(({ state }) => state !== "done");
+  const open = jobs.filter(({ state, putAway }) => state !== "done" && !putAway);
   return (
     <Sheet title="Which job are these words for?" maxWidth="640px" marginInline="auto" padding="5">
       <Box color="soft" marginBottom="4" maxHeight="6em" overflow="hidden">
