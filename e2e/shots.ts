@@ -46,7 +46,7 @@ const SHOTS: Shot[] = [
   {
     name: "kit-chest",
     path: "/kit?chest=1",
-    how: (page) => page.type("What you own, a line each", "3/8 deep metric 8-19 no 16\nbrake cleaner 400 mL"),
+    how: (page) => page.type("What you own, a line each", "3/8 deep metric 8-19 no 16\n14 mm deep socket"),
   },
   { name: "kit-sheet", path: "/kit?id=demo-brake-shoes&sheet=1", how: (page) => page.see("Take it along") },
   { name: "work-safety", path: "/work?id=demo-brake-shoes" },
