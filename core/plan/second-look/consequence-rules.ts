@@ -2,7 +2,7 @@ import { highestNm } from "../../kit/needs/highest-torque";
 import type { Fastener, Step } from "../../model/job";
 import type { Opening } from "../opened";
 import { appendToPhase, changeStep, insertBefore, moveAfter, plainStep } from "./changes";
-import { type Finding, type PlanRead, type Rule, stepsOfKind, wordsOf } from "./rule";
+import { type Finding, type PlanRead, type Rule, sharesWord, stepsOfKind, wordsOf } from "./rule";
 
 const LOWERED = "Down off the stands";
 
@@ -186,8 +186,3 @@ function crackedBefore(plan: PlanRead, { id, name }: Fastener, { id: undoId }: S
       (step.fastenerId === id || (cracks.test(step.title) && sharesWord(step.title, name))),
   );
 }
-
-const sharesWord = (a: string, b: string): boolean => {
-  const words = new Set(a.toLowerCase().match(/[a-z]{4,}/g));
-  return (b.toLowerCase().match(/[a-z]{4,}/g) ?? []).some((word) => words.has(word));
-};

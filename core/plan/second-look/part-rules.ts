@@ -3,9 +3,13 @@ import type { Part } from "../../model/job";
 import { OTHER_SIDE } from "../../side";
 import { putPart } from "../edit-route";
 import { appendToPhase, plainStep } from "./changes";
-import type { Finding, Rule } from "./rule";
+import { type Finding, type Rule, sharesWord, wordsOf } from "./rule";
 
 const LOOK_AT_HEADS = "Look at the heads";
+
+/** What goes in with something else, and has no step of its own. */
+const HARDWARE =
+  /\b(?:bolts?|nuts?|screws?|studs?|pins?|washers?|clips?|clamps?|seals?|gaskets?|o[- ]?rings?|circlips?|caps?|boots?|kits?|hardware)\b/i;
 
 /** Where a part of the other side goes. */
 function otherSide(place: Part["place"]): Part["place"] | undefined {
@@ -44,6 +48,34 @@ export const PART_RULES: readonly Rule[] = [
               },
             ],
       ),
+  },
+  {
+    id: "unfitted",
+    reason: "A part that no step fits comes home and stays in its box.",
+    find: ({ route, stepsOn }) =>
+      route.parts.flatMap((part, i): Finding[] => {
+        // Left and right of one kind are fitted alike, and asked about once.
+        if (route.parts.findIndex(({ name }) => name === part.name) < i) return [];
+        const withBolts = [part.renews, ...(part.holds ?? [])].some(
+          (id) => id !== undefined && stepsOn.has(id),
+        );
+        if (route.steps.length === 0 || withBolts || HARDWARE.test(part.name)) return [];
+        if (route.steps.some((step) => sharesWord(wordsOf(step), part.name))) return [];
+        return [
+          {
+            about: part.id,
+            says: `${part.name}: no step fits ${part.count === 1 ? "it" : "them"}.`,
+            fix: {
+              says: "Plan to fit it",
+              apply: (now, newId) =>
+                appendToPhase(
+                  now,
+                  plainStep(newId(), "put back", "do", `Fit the new ${part.name.toLowerCase()}`),
+                ),
+            },
+          },
+        ];
+      }),
   },
   {
     id: "no-size",

@@ -309,6 +309,18 @@ const CASES: Record<string, { trips: Plan; misses: Plan }> = {
     trips: { steps: [raise, { ...out, ...up }, { ...hand, ...up }, { ...tight, ...up }] },
     misses: { steps: [raise, { ...out, ...up }, hand, tight, lower] },
   },
+  unfitted: {
+    trips: { parts: [part({ name: "Wiper motor" })] },
+    // Said in a step, part of the hardware, or with bolts that a step works on.
+    misses: {
+      parts: [
+        part({ name: "Wiper blades" }),
+        part({ id: "q", name: "Crush washer" }),
+        part({ id: "r", name: "Tensioner", holds: ["f"] }),
+      ],
+      steps: [out, hand, tight, step("fit", { title: "New blade on", phase: "put back" })],
+    },
+  },
   "crack-on-the-ground": {
     trips: {
       fasteners: [bolts({ name: "Axle nut", count: 1, figure: undefined })],
