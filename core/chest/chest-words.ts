@@ -8,7 +8,7 @@ export const KIND_WORDS: readonly [RegExp, Tool["kind"]][] = [
   [/\b(?:torque )?multipliers?\b/, "multiplier"],
   [/\b(?:uni(?:versal)?(?: |-)?joints?|u-joints?|wobble joints?)\b/, "universal joint"],
   [/\bextensions?(?: bars?)?\b/, "extension"],
-  [/\b(?:drive )?adap[te]{2}rs?\b/, "drive adapter"],
+  [/\b(?:drive )?adap[te]{2}rs?\b|\breducers?\b|\bstep[ -]?(?:up|down)s?\b/, "drive adapter"],
   [/\bcrowf(?:oo|ee)t(?: spanners?| wrench(?:es)?)?\b/, "crowfoot"],
   [/\b(?:ratchet spanners?|ratcheting spanners?|spanners?)\b/, "spanner"],
   [
@@ -74,6 +74,10 @@ export const INTERNAL =
 /** Sizes and what is said of them, and no word for what has that size. */
 export const ONLY_SIZES =
   /^(?:(?:1[02]|6)[ -]?(?:point|pt)s?|deep|long|impact|metric|sae|imperial|flare|ring|open|mm|in|inch|"|e?\d[\d/.,\s-]*(?:mm|in|inch|")?|[\s,])+$/;
+
+/** What may be said of sockets with their sizes; another word is the name of something else. */
+export const OF_SOCKETS =
+  /^(?:drive|dr|sq|square|metric|inch(?:es)?|in|mm|sae|af|imperial|deep|shallow|long|short|impact|set|sizes?|no|not|without|except|but|missing|less|lacks|and|to|up|through|from|points?|pt|t|e|m|ph|[tem]\d+|ph\d+|spline|torx|star|lobe|six|allen|hex(?:agon)?|cross|head|phillips|slotted|flat|blade|square|tamper|security|black|chrome|old|new|my|the|of|a|in)$/;
 
 /** Said behind a line whose name is all that is to be known of it. */
 export const BY_NAME = /[\s,]*\bby (?:its )?name$/;

@@ -36,16 +36,25 @@ export function plainLine(line: string): string {
       .replace(/\s+/g, " ")
       .trim(),
   );
-  return plain
-    .replace(/\b(?:allen|hex(?:agon)?|torx|star|six-?lobe|spline) wrench(es)?\b/g, (said, es?: string) =>
-      said.replace(/ wrench(?:es)?$/, es ? " keys" : " key"),
-    )
-    .replace(/\b(?:xzn|triple[ -]?squares?|multi-?splines?)\b/g, "spline")
-    .replace(/\bbox(?:ed)?(?:[ -]?end(?:ed)?)?(?=s? (?:wrench|spanner))/g, "ring")
-    .replace(/\bwrench(es)?\b/g, (said, es: string | undefined, at: number, whole: string) => {
-      if (OTHER_WRENCHES.test(whole.slice(0, at))) return said;
-      return es ? "spanners" : "spanner";
-    })
-    .replace(/\bcrow'?s?[ -]?f(oo|ee)t\b/g, "crowf$1t")
-    .replace(/\b(?:swivels?|swivel joints?)\b(?! socket)/g, "universal joint");
+  return (
+    plain
+      .replace(/\bhalf (?:a |of a )?(?=(?:lit(?:re|er)|l|pint|quart|gallon|kilo|kg)\b)/g, "0.5 ")
+      // "10,11,12": a row, and no decimals; nothing is made in elevenths either.
+      .replace(/(?<![\d.,])\d{1,2}(?:,\d{1,2}){2,}(?![\d.,])/g, (row) => row.replaceAll(",", ", "))
+      .replace(/(?<![\d.,])(\d{1,2}),(\d{1,2})(?![\d.,])/g, (said, one: string, two: string) =>
+        Number(one) >= 3 && Number(two) > Number(one) ? `${one}, ${two}` : said,
+      )
+      .replace(/\bbi-?hex(?:agon)?\b/g, "12 point")
+      .replace(/\b(?:allen|hex(?:agon)?|torx|star|six-?lobe|spline) wrench(es)?\b/g, (said, es?: string) =>
+        said.replace(/ wrench(?:es)?$/, es ? " keys" : " key"),
+      )
+      .replace(/\b(?:xzn|triple[ -]?squares?|multi-?splines?)\b/g, "spline")
+      .replace(/\bbox(?:ed)?(?:[ -]?end(?:ed)?)?(?=s? (?:wrench|spanner))/g, "ring")
+      .replace(/\bwrench(es)?\b/g, (said, es: string | undefined, at: number, whole: string) => {
+        if (OTHER_WRENCHES.test(whole.slice(0, at))) return said;
+        return es ? "spanners" : "spanner";
+      })
+      .replace(/\bcrow'?s?[ -]?f(oo|ee)t\b/g, "crowf$1t")
+      .replace(/\b(?:swivels?|swivel joints?)\b(?! socket)/g, "universal joint")
+  );
 }

@@ -243,6 +243,13 @@ test.each<[string, object, number]>([
   ["13/16 spark plug socket 3/8", { drive: "3/8", head: { size: 13 / 16, unit: "in" } }, 1],
   ["half inch ratchet 250 mm", { kind: "bar or ratchet", drive: "1/2", lengthMm: 250 }, 1],
   ["3/8 six inch extension", { kind: "extension", drive: "3/8", lengthMm: 152.4 }, 1],
+  ["1/4 sockets 10,11,12,13", { kind: "socket", head: { size: 10 } }, 4],
+  ["1/4 sockets 5,5 7", { kind: "socket", head: { size: 5.5 } }, 2],
+  ["1/4 12 point socket 10", { head: { profile: "hexagon", size: 10 }, points: 12 }, 1],
+  ["bi-hex 10mm socket 1/4", { kind: "socket", head: { profile: "hexagon", size: 10 }, points: 12 }, 1],
+  ["3/8 to 1/4 reducer", { kind: "drive adapter", from: "3/8", to: "1/4" }, 1],
+  ["torque wrench 1/2 30-250 Nm 5Nm steps", { kind: "torque wrench", step: 5, max: 250 }, 1],
+  ["brake fluid half a litre", { kind: "consumable", left: { value: 500, unit: "mL" } }, 1],
   ["3/8 male to 1/2 female adapter", { kind: "drive adapter", from: "1/2", to: "3/8" }, 1],
   ["7/16 drill", { kind: "special tool", name: "7/16 drill" }, 1],
   ["impact gun 1/2", { kind: "special tool" }, 1],
@@ -272,6 +279,7 @@ test.each<[string, string, string, object]>([
   ],
   ["pair of stands 3 t", "of the pair", "two stands 3 t each", { ratingPerStandKg: 3000, count: 2 }],
   ["13 mm", "a socket, or a spanner", "13 mm socket", {}],
+  ["3/8 widget 12", "known by its name", "3/8 widget 12 sockets", { kind: "socket" }],
   ["thing 12", "by its name only", "thing 12 by name", { kind: "special tool", name: "Thing 12" }],
   ["1 gallon coolant", "Which gallon", "1 US gallon coolant", { left: { value: 3785, unit: "mL" } }],
   ["torque wrench 40-200", "which unit", "torque wrench 40-200 Nm", {}],
@@ -289,6 +297,15 @@ test.each<[string, string, string, object]>([
   const [then] = readChest(answered);
   if (then && "tools" in then) expect(then.tools[0]).toMatchObject(tool);
   else expect(then?.why).not.toBe(read.why);
+});
+
+test.each([
+  "3/8 40 piece socket set",
+  "2x 3/8 socket 13",
+  "3/8 socket 13 x2",
+  "combination spanners, set of 8",
+])("how many is never taken for a size: %s", (line) => {
+  expect(readChest(line)).toMatchObject([{ why: expect.stringContaining("no size") }]);
 });
 
 test("an open end of an inch and a quarter is never a socket, and sizes that may be a drive are asked about", () => {

@@ -5,8 +5,8 @@ import { type Tool, toolSchema } from "../model/tool";
 import { LineTaker } from "../quantity/line-taker";
 import { NUMBER, readNumber } from "../quantity/read-number";
 import { byName, sureOf } from "./by-name";
-import { BY_NAME, INTERNAL, KIND_WORDS, NAMED } from "./chest-words";
-import { Missing, type ToolDraft } from "./missing";
+import { BY_NAME, INTERNAL, KIND_WORDS, NAMED, OF_SOCKETS } from "./chest-words";
+import { Missing, type ToolDraft, behind } from "./missing";
 import { plainLine } from "./plain-line";
 import { DRIVE_ANYWHERE, DRIVE_FIRST, drivesIn, takeDrive, twoDrives } from "./read-drive";
 import { lengthsIn } from "./read-lengths";
@@ -105,6 +105,13 @@ function read(line: string): ToolDraft[] {
   const kind = KIND_WORDS.find(([words]) => words.test(plain))?.[1];
   if (!/\d/.test(plain) && kind === undefined) return [byName(line, plain)];
   if (kind === undefined && !looksLikeSizes(plain) && !INTERNAL.test(plain)) return [sureOf(line, plain)];
+  const odd =
+    kind === undefined ? plain.match(/[a-z]+\d*/g)?.find((word) => !OF_SOCKETS.test(word)) : undefined;
+  if (odd !== undefined)
+    throw new Missing(`“${line.trim()}”: sockets, or a tool that is known by its name?`, [
+      behind("Sockets", "sockets"),
+      behind("By its name", "by name"),
+    ]);
   switch (kind) {
     case "torque wrench":
       return [readWrench(plain)];

@@ -18,6 +18,9 @@ export const twoEnds = (sizes: string): string =>
   sizes.replace(/(?<![\d/])(\d{1,2})\/(\d{1,2})(?![\d/])/g, (said, one: string, other: string) =>
     [2, 4, 8, 16, 32, 64].includes(Number(other)) ? said : `${one} ${other}`,
   );
+/** How many of them, or how many are in the box: a number that would be read as a size. */
+const COUNTED = /\b\d+[ -]?(?:pieces?|pcs?|pce)\b|\b\d+ ?x(?= )|(?<=\s)x ?\d+\b|\bset of \d+\b/;
+
 /** The shape of bare numbers, by what is said beside them. */
 const SHAPE_WORDS: readonly [RegExp, HeadProfile][] = [
   [/\b(?:hex(?:agon)?|allen)\b/, "hexagon key"],
@@ -35,6 +38,11 @@ export function sized(
   kind: "socket" | "spanner" | "key" | "crowfoot",
   drive: SquareDrive | undefined,
 ): ToolDraft[] {
+  const counted = COUNTED.exec(said)?.[0];
+  if (counted !== undefined)
+    throw new InputError(
+      `“${counted.trim()}” is how many, and no size. Write the sizes themselves, one of each: 3/8 sockets 8-19.`,
+    );
   const offset = OFFSET.map((pattern) => pattern.exec(text)).find((found) => found !== null);
   const points = /\b(6|12)[ -]?(?:pt|point)s?\b/.exec(text);
   const inch = /\b(?:inch(?:es)?|in|imperial|af|sae)\b|"/.test(offset ? text.replace(offset[0], " ") : text);

@@ -17,7 +17,10 @@ const GRIP = [
   new RegExp(`\\b(?:grip|handle|arm)(?: length)?\\s*(?:of|is|=|:)?\\s*(${LENGTH})`),
   new RegExp(`(${LENGTH})\\s*(?:grip|handle|arm)\\b`),
 ];
-const STEP = new RegExp(`\\b(?:by|in steps? of|steps? of|steps?)\\s*(${NUMBER})`);
+const STEPS = [
+  new RegExp(`\\b(?:by|(?:in )?(?:steps?|increments?|graduations?)(?: of)?)\\s*(${NUMBER})`),
+  new RegExp(`(${NUMBER})\\s*[a-z·. ]{0,7}\\s*(?:steps?|increments?|graduations?)\\b`),
+];
 const PERCENT = new RegExp(`(?:±|\\+\\/?-)?\\s*(${NUMBER})\\s*%`);
 const RANGE = new RegExp(`(${NUMBER})\\s*([a-z·. ]*?)\\s*(?:-|–|to)\\s*(${NUMBER})\\s*(?=[a-z])`);
 const WORKS: readonly [RegExp, WrenchDraft["works"]][] = [
@@ -43,7 +46,9 @@ export function readWrench(plain: string): WrenchDraft {
   const drive =
     line.take(DRIVE, ([, found]) => SQUARE_DRIVES.find((one) => one === found)) ??
     line.take(/\b1 ?(?:in|inch|")(?!\w)/, () => "1" as const);
-  const step = line.take(STEP, ([, number = ""]) => readNumber(number, "The smallest step").value);
+  const step = STEPS.map((pattern) =>
+    line.take(pattern, ([, number = ""]) => readNumber(number, "The smallest step").value),
+  ).find((gap) => gap !== undefined);
   const accuracy = line.take(PERCENT, ([, number = ""]) => readNumber(number, "The accuracy").value / 100);
   const range = takeRange(line);
   if (!range) throw noRange(plain);

@@ -207,6 +207,14 @@ const OTHER: Shelved[] = [
   hire("Breaker bar 1000 mm, 3/4 in", 500, 3000, "3/4 breaker bar 1000"),
   hire("Axle stands, two of 3000 kg", 600, 4000, "2 stands 3000 kg each 300-450 mm"),
   hire("Trolley jack 3 t", 900, 8000, "jack 3000 kg 95-500 mm"),
+  ...[1, 2, 3].map((size) =>
+    single(`Cross-head ${size} screwdriver`, 390 + size * 60, `screwdriver cross-head ${size}`),
+  ),
+  ...[4, 6, 8].map((size) =>
+    single(`Slotted screwdriver, ${size} mm`, 320 + size * 40, `slotted screwdriver ${size}`),
+  ),
+  ...[8, 10].map((size) => single(`${size} mm square bit, 3/8 in`, 690, `3/8 square bit ${size}`)),
+  set("Screwdrivers, 6 pieces", 1690, "screwdrivers cross-head 1 2 3", "slotted screwdrivers 4 6 8"),
 ];
 
 /** Everything on the shelf: tools, sets, packs, and what is hired out. */
