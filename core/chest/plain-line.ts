@@ -42,7 +42,7 @@ export function plainLine(line: string): string {
       // "10,11,12": a row, and no decimals; nothing is made in elevenths either.
       .replace(/(?<![\d.,])\d{1,2}(?:,\d{1,2}){2,}(?![\d.,])/g, (row) => row.replaceAll(",", ", "))
       .replace(/(?<![\d.,])(\d{1,2}),(\d{1,2})(?![\d.,])/g, (said, one: string, two: string) =>
-        Number(one) >= 3 && Number(two) > Number(one) ? `${one}, ${two}` : said,
+        two !== "5" && Number(one) >= 3 && Number(two) > Number(one) ? `${one}, ${two}` : said,
       )
       .replace(/\bbi-?hex(?:agon)?\b/g, "12 point")
       .replace(/\b(?:allen|hex(?:agon)?|torx|star|six-?lobe|spline) wrench(es)?\b/g, (said, es?: string) =>

@@ -244,6 +244,7 @@ test.each<[string, object, number]>([
   ["half inch ratchet 250 mm", { kind: "bar or ratchet", drive: "1/2", lengthMm: 250 }, 1],
   ["3/8 six inch extension", { kind: "extension", drive: "3/8", lengthMm: 152.4 }, 1],
   ["1/4 sockets 10,11,12,13", { kind: "socket", head: { size: 10 } }, 4],
+  ["1/4 sockets 4,5 7", { kind: "socket", head: { size: 4.5 } }, 2],
   ["1/4 sockets 5,5 7", { kind: "socket", head: { size: 5.5 } }, 2],
   ["1/4 12 point socket 10", { head: { profile: "hexagon", size: 10 }, points: 12 }, 1],
   ["bi-hex 10mm socket 1/4", { kind: "socket", head: { profile: "hexagon", size: 10 }, points: 12 }, 1],
