@@ -94,7 +94,7 @@ test("a job is planned from nothing: chest, torque read back, kit and work", asy
   await page.type("By steps of", "1");
   await page.type("From", "50");
   await page.type("To", "10");
-  await page.type("Drive to middle of grip", "300");
+  await page.type("Drive to middle of grip, if known", "300");
   await page.press("Put in the chest");
   await page.see("The top of the scale must be above its bottom.");
   await page.type("From", "10");
