@@ -22,6 +22,7 @@ const pictures: Record<string, Picture> = Object.fromEntries(
     },
   ]),
 );
+
 const TEXT = JSON.stringify({ format: "vest-pocket household", note: "ü ".repeat(5000) });
 const written = () => writeArchive(TEXT, Object.keys(pictures), (id) => Promise.resolve(pictures[id]));
 

@@ -13,6 +13,7 @@ const followUp = (more: Partial<FollowUp> = {}): FollowUp => ({
   state: "open",
   ...more,
 });
+
 const read = (entries: Parameters<typeof writeCalendar>[0], now = made) => {
   const text = writeCalendar(entries, now);
   const calendar = new ICAL.Component(ICAL.parse(text) as ConstructorParameters<typeof ICAL.Component>[0]);

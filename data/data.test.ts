@@ -28,6 +28,7 @@ const open = async (onCommit?: Parameters<typeof createRepository>[1]) =>
 const bytesOf = async (repository: Awaited<ReturnType<typeof open>>, id: string) => [
   ...new Uint8Array((await (await repository.picture(id))?.jpeg.arrayBuffer()) ?? []),
 ];
+
 const byId = (household: Household) =>
   Object.fromEntries(
     COLLECTIONS.map((collection) => [

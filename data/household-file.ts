@@ -69,6 +69,7 @@ function isDeeperThan(text: string, most: number): boolean {
   }
   return false;
 }
+
 const [QUOTE, BACKSLASH, BRACKET, BRACE] = ['"', "\\", "[", "{"].map((sign) => sign.charCodeAt(0)) as [
   number,
   number,

@@ -24,6 +24,7 @@ const AWKWARD = [
   "Grüße, 5 N·m",
   "007",
 ];
+
 const log = [
   ...AWKWARD.map((note, i) => ({
     ...first,
@@ -34,6 +35,7 @@ const log = [
   })),
   ...rest,
 ];
+
 const rows = logRows(log, vehicles);
 const csv = `\ufeff${writeCsv(rows)}`;
 

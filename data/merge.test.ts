@@ -16,6 +16,7 @@ const vehicle = (id: string, minute: number, name = id): Vehicle => ({
   distanceUnit: "km",
   torqueUnit: "N.m",
 });
+
 const entry = (id: string, vehicleId: string, minute: number, note: string): Replacement => ({
   ...stamp("own", at(minute)),
   id,
@@ -28,6 +29,7 @@ const entry = (id: string, vehicleId: string, minute: number, note: string): Rep
   on: "2026-01-01",
   note,
 });
+
 const sorted = (household: Household) =>
   Object.fromEntries(
     COLLECTIONS.map((collection) => [
@@ -60,6 +62,7 @@ const device = fc.array(
   }),
   { maxLength: 8 },
 );
+
 const start: Household = {
   ...emptyHousehold(),
   vehicles: [vehicle("v0", 0), vehicle("v1", 0)],

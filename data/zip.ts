@@ -12,6 +12,7 @@ export interface Entry {
   checksum: number;
   at: number;
 }
+
 export const END = { signature: 0x06054b50, bytes: 22, longestComment: 65535 };
 export const CENTRAL = { signature: 0x02014b50, bytes: 46 };
 export const LOCAL = { signature: 0x04034b50, bytes: 30 };
@@ -23,6 +24,7 @@ export const brokenOff = () =>
 export async function viewOf(file: Blob, from: number, to: number): Promise<DataView<ArrayBuffer>> {
   return new DataView(await file.slice(from, to).arrayBuffer());
 }
+
 /**
  * The directory of a zip, read from its end: so a file in it is found without going through all the others.
  * Source: PKWARE APPNOTE 4.3.12 and 4.3.16; archives past 4 GB (zip64) are none of ours.
@@ -68,6 +70,7 @@ export async function readDirectory(file: Blob): Promise<Map<string, Entry>> {
   }
   return entries;
 }
+
 /**
  * One file of the archive, unpacked to no more than it says it has, and refused when that is too much. What
  * was only stored is pointed at and not read.

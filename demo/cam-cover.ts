@@ -5,6 +5,7 @@ export const COVER_BOLTS = [-2, -1, 0, 1, 2].flatMap((x) => [
   { x: x * 90, y: -60 },
   { x: x * 90, y: 60 },
 ]);
+
 export const camCover: Job = {
   ...demo("cam-cover"),
   vehicleId: "demo-wren",

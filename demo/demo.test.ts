@@ -85,6 +85,7 @@ const kitOf = (id: string) => {
     thisYear: 2026,
   });
 };
+
 const short = (kit: Kit) => kit.lines.filter((line) => !isCovered(line)).map(({ name }) => name);
 const settings = (kit: Kit) =>
   Object.fromEntries(

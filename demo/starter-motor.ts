@@ -22,6 +22,7 @@ export const starterFasteners = [
     reachMm: 180,
   }),
 ];
+
 export const shieldFasteners = [
   fastener("shield", "Heat shield screws", 3, {
     sizeToUndo: head("E8"),
@@ -34,11 +35,13 @@ export const shieldFasteners = [
     figure: figure("snug"),
   }),
 ];
+
 export const starterSupplies = [
   supply("grease", "Terminal grease", 5, "g"),
   supply("soak", "Penetrant", 50, "mL"),
   supply("rags", "Rags", 2, "pieces"),
 ];
+
 export const starterMotor: Job = {
   ...demo("starter"),
   vehicleId: "demo-drover",

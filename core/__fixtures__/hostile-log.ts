@@ -31,6 +31,7 @@ const stamp = {
   schema: MODEL_VERSION,
   origin: "own" as const,
 };
+
 const day = fc.constantFrom(
   "1900-01-01",
   "1999-12-31",
@@ -39,10 +40,12 @@ const day = fc.constantFrom(
   "2027-03-01",
   "2199-12-31",
 );
+
 const distance = fc.record({
   value: fc.constantFrom(0, 0.001, 1, 99_999, 300_000, 10_000_000),
   unit: fc.constantFrom("km" as const, "mi" as const),
 });
+
 const name = fc.constantFrom(
   "Wiper",
   "Brake pads",
@@ -53,6 +56,7 @@ const name = fc.constantFrom(
   "𝕬 \u202E ltr",
   "x".repeat(200),
 );
+
 const value = fc.constantFrom(-1e6, -1, 0, 1e-9, 0.5, 1.9, 1e6);
 const maybe = <T>(arb: fc.Arbitrary<T>) => fc.option(arb, { nil: undefined });
 const without = <T>(record: T): T =>
@@ -72,6 +76,7 @@ const replacement = fc.record({
   quoteMinor: maybe(fc.constantFrom(0, 100_000_000)),
   warrantyUntil: maybe(day),
 });
+
 const measurement = fc.record({
   what: name,
   at: maybe(fc.constantFrom("left", "right rear")),
@@ -82,6 +87,7 @@ const measurement = fc.record({
   odometer: distance,
   on: day,
 });
+
 const followUp = fc.record({
   kind: fc.constantFrom("recheck torque" as const, "other" as const),
   text: name,
@@ -90,6 +96,7 @@ const followUp = fc.record({
   state: fc.constantFrom("open" as const, "done" as const),
   closedOn: maybe(day),
 });
+
 const interval = fc.record({
   part: name,
   place: maybe(place),

@@ -12,6 +12,7 @@ const stamp = {
   schema: MODEL_VERSION,
   origin: "own" as const,
 };
+
 const maybe = <T>(arb: fc.Arbitrary<T>) => fc.option(arb, { nil: undefined });
 const edges = (...values: number[]) => fc.constantFrom(...values);
 const torque = fc
@@ -36,6 +37,7 @@ const figure = fc.oneof(
     { form: "turns" as const, turns: 200 },
   ),
 );
+
 const head = fc.constantFrom(
   { profile: "hexagon" as const, size: 200, unit: "mm" as const },
   { profile: "hexagon" as const, size: 1e-6, unit: "in" as const },
@@ -44,6 +46,7 @@ const head = fc.constantFrom(
   { profile: "twelve-point" as const, size: 13, unit: "mm" as const },
   { profile: "hexagon" as const, size: 13, unit: "mm" as const },
 );
+
 const thread = fc.oneof(
   fc.record({
     system: fc.constant("metric" as const),
@@ -56,6 +59,7 @@ const thread = fc.oneof(
     threadsPerInch: edges(2, 13, 100),
   }),
 );
+
 const fastener = (id: string): fc.Arbitrary<Fastener> =>
   fc
     .record({
@@ -102,6 +106,7 @@ const vehicle: fc.Arbitrary<Vehicle> = fc.record({
   wheelbaseMm: edges(500, 2640, 8000),
   standInsetMm: fc.record({ front: edges(0, 340, 2000), rear: edges(0, 340, 2000) }),
 }) as fc.Arbitrary<Vehicle>;
+
 const tool: fc.Arbitrary<Tool> = fc
   .oneof(
     fc.record({

@@ -2,12 +2,12 @@ import { capital } from "../capital";
 import { InputError } from "../input-error";
 import { NUMBER, readNumber } from "../quantity/read-number";
 import { AMOUNT_WORDS, NAMED, ONLY_SIZES } from "./chest-words";
-import { type ToolDraft } from "./missing";
-import { KnownByName, behind, Missing } from "./missing";
+import { KnownByName, Missing, type ToolDraft, behind } from "./missing";
 
 export const AMOUNT = new RegExp(
   `(${NUMBER}|\\ba|\\bone)\\s*((?:us |imp(?:erial)? )?(?:${Object.keys(AMOUNT_WORDS).join("|")}))s?\\b`,
 );
+
 /** What has no size to fit: used up where an amount is said, a tool known by name otherwise. */
 export function byName(line: string, plain: string): ToolDraft {
   // "quart of oil": one of them.
@@ -41,6 +41,7 @@ export function byName(line: string, plain: string): ToolDraft {
   const left = Number.isInteger(word.times) ? value : Math.floor(value);
   return { kind: "consumable", name: named, left: { value: left, unit: word.unit } };
 }
+
 /** A name with a number in it, where no kind is told: what is used up, or a tool that somebody has to name so. */
 export function sureOf(line: string, plain: string): ToolDraft {
   if (ONLY_SIZES.test(plain))

@@ -36,6 +36,7 @@ export function takeDrive(
     rest: `${plain.slice(0, found.index)} ${plain.slice(found.index + found[0].length)}`.trim(),
   };
 }
+
 /**
  * A drive beside sizes, wherever it stands: "sockets 8-19 3/8", "impact sockets 1/2 10-24". Where another
  * size is a fraction too, it may be one of the sizes, unless it stands last behind the word for the tool:
@@ -50,12 +51,12 @@ function besideSizes(plain: string): RegExpExecArray | null {
 }
 
 /** Drives named anywhere, in their order: "1/2 to 3/8". */
-
 export function drivesIn(plain: string): SquareDrive[] {
   return [...plain.matchAll(/(?:^|[\s(])(1\/4|3\/8|1\/2|3\/4|1)(?=["\s,]|in\b|$)/g)].flatMap(([, drive]) =>
     SQUARE_DRIVES.filter((one) => one === drive),
   );
 }
+
 export function twoDrives(plain: string): [SquareDrive, SquareDrive] {
   const [one, two] = drivesIn(plain);
   if (!one || !two || one === two)

@@ -9,6 +9,7 @@ export const LENGTH = measurePattern("length");
 export function tenths(mm: number): number {
   return Math.round(mm * 10) / 10;
 }
+
 /** How long they are usually made, mm, by their square: what a person holds beside it and chooses from. */
 export const USUAL_LENGTHS: Readonly<Record<SquareDrive, readonly number[]>> = {
   "1/4": [130, 150],
@@ -17,6 +18,7 @@ export const USUAL_LENGTHS: Readonly<Record<SquareDrive, readonly number[]>> = {
   "3/4": [500, 750, 1000],
   "1": [750, 1000],
 };
+
 export const USUAL_EXTENSIONS = [50, 75, 125, 150, 250];
 /** Lengths in a row, mm: a unit said once stands for those before it. "6, 10 in" → 152.4 and 254. */
 export function lengthsIn(text: string, kind: "extension" | "bar or ratchet", drive: SquareDrive): number[] {

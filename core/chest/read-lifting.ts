@@ -13,9 +13,11 @@ type LiftDraft = Draft<ToolOf<"stands" | "jack">>;
 const RATING = new RegExp(
   `(${NUMBER})\\s*-?\\s*(?:(tons?)(?![a-z])|((?:us|short)[ -]tons?|kgs?|kilos?|t|tonnes?|lbs?|pounds?)(?![a-z]))`,
 );
+
 const HEIGHTS = new RegExp(
   `(${NUMBER})\\s*(mm|cm|in|inch|inches|")?\\s*(?:-|–|to)\\s*(${measurePattern("length")})`,
 );
+
 const COUNT_WORDS: readonly [RegExp, number][] = [
   [/\bone\b|\bsingle\b/, 1],
   [/\btwo\b|\bpair(?: of)?\b/, 2],

@@ -13,6 +13,7 @@ export const OFFSET = [
   new RegExp(`(?:offset|cent(?:re|er) to cent(?:re|er))\\s*(?:of|is|by|=|:)?\\s*(${LENGTH})`),
   new RegExp(`(${NUMBER}\\s*(?:mm|cm|in|inch|inches|"))\\s*(?:offset|cent(?:re|er) to cent(?:re|er))`),
 ];
+
 /** "10/11 spanner": an end of each size, where no inch is divided so. */
 export const twoEnds = (sizes: string): string =>
   sizes.replace(/(?<![\d/])(\d{1,2})\/(\d{1,2})(?![\d/])/g, (said, one: string, other: string) =>

@@ -17,10 +17,12 @@ const GRIP = [
   new RegExp(`\\b(?:grip|handle|arm)(?: length)?\\s*(?:of|is|=|:)?\\s*(${LENGTH})`),
   new RegExp(`(${LENGTH})\\s*(?:grip|handle|arm)\\b`),
 ];
+
 const STEPS = [
   new RegExp(`\\b(?:by|(?:in )?(?:steps?|increments?|graduations?)(?: of)?)\\s*(${NUMBER})`),
   new RegExp(`(${NUMBER})\\s*[a-z·. ]{0,7}\\s*(?:steps?|increments?|graduations?)\\b`),
 ];
+
 const PERCENT = new RegExp(`(?:±|\\+\\/?-)?\\s*(${NUMBER})\\s*%`);
 const RANGE = new RegExp(`(${NUMBER})\\s*([a-z·. ]*?)\\s*(?:-|–|to)\\s*(${NUMBER})\\s*(?=[a-z])`);
 const WORKS: readonly [RegExp, WrenchDraft["works"]][] = [

@@ -11,6 +11,7 @@ const base = {
   schema: MODEL_VERSION,
   origin: "own",
 } as const;
+
 const adapter = (from: SquareDrive, to: SquareDrive) =>
   ({
     ...base,

@@ -42,6 +42,7 @@ function thinnestUnder(headMm: number): readonly Thread[] {
     pitchMm: found.coarseMm,
   }));
 }
+
 const WIDEST_HEAD = 1.8;
 
 /** A fit judged at the torque asked of it: beyond what it is trusted with, it will round the head. */

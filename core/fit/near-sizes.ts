@@ -9,9 +9,11 @@ import { type HexagonFit, hexagonFit, inchOpeningMm } from "./hexagon-fit";
 const SOCKETS_MM = [
   4, 5, 5.5, 6, 7, 8, 9, 10, 11, 12, 13, 14, 15, 16, 17, 18, 19, 20, 21, 22, 23, 24, 26, 27, 30, 32, 34, 36,
 ];
+
 const SOCKETS_64THS = [
   12, 14, 16, 20, 22, 24, 28, 32, 36, 40, 44, 48, 52, 56, 60, 64, 68, 72, 76, 80, 84, 88,
 ];
+
 /** Hexagon keys: ISO 2936 and ASME B18.3. */
 const KEYS_MM = [1.5, 2, 2.5, 3, 4, 5, 6, 7, 8, 10, 12, 14, 17, 19, 22];
 const KEYS_64THS = [4, 5, 6, 7, 8, 9, 10, 12, 14, 16, 20, 24, 28, 32, 36, 40, 48];

@@ -19,6 +19,7 @@ const stamp = {
   schema: MODEL_VERSION,
   origin: "own" as const,
 };
+
 const car: Vehicle = {
   ...stamp,
   name: "Car",
@@ -29,6 +30,7 @@ const car: Vehicle = {
   frontShare: 0.59,
   wheelbaseMm: 2640,
 };
+
 const record: KitRecord = { ...stamp, jobId: "job", laidOut: [], got: [], typed: [], wishes: { own: [] } };
 const part = (more: Partial<Part> = {}): Part => ({
   id: "mount",
@@ -37,6 +39,7 @@ const part = (more: Partial<Part> = {}): Part => ({
   count: 1,
   ...more,
 });
+
 const by = (kit: ReturnType<typeof kitFor>) =>
   Object.fromEntries(kit.lines.map(({ key, cover }) => [key, cover.kind]));
 

@@ -20,6 +20,7 @@ export interface HistoryTable {
   heads: string[];
   rows: string[][];
 }
+
 export interface History {
   title: string;
   /** What it covers and what it leaves out, in sentences. */

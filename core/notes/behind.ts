@@ -52,6 +52,7 @@ export function behind(terms: readonly Term[], at: number): { words: string[]; m
   const telling = marks.filter((mark) => !NOWHERE.test(mark) && !(stands && STANDS.test(mark)));
   return telling.length === 0 ? none : { words, marks: telling };
 }
+
 export const wordsFrom = (terms: readonly Term[], from: number, to: number) =>
   terms
     .slice(from, to)

@@ -40,6 +40,7 @@ export function checkProposal(
   read("torque", () => void (proposal.torque.trim() !== "" && readTorqueFigure(proposal.torque)));
   return errors;
 }
+
 /** Two groups that are one: what the first does not say is taken from the second. */
 
 export function mergedFastener(into: FastenerProposal, from: FastenerProposal): FastenerProposal {

@@ -39,6 +39,7 @@ const JOINS = new Set([
   "otherwise",
   "first",
 ]);
+
 /** Who does it: where one of these follows a thing, something new is said. */
 const SUBJECTS = new Set([
   "i",
@@ -65,6 +66,7 @@ const SUBJECTS = new Set([
   "never",
   "make",
 ]);
+
 /** What may stand before a subject without a cut: it belongs to what came before. */
 const HOLDS_ON = new Set([
   "what",

@@ -10,6 +10,7 @@ export function countClause(said: string, clause: Told, here: Here) {
     return clause.to - 1;
   return undefined;
 }
+
 /** "Cover bolts: eleven, 10 mm": the number that stands alone behind the only thing named. */
 export function loneCount(
   { heard: { terms, told } }: Walk,
@@ -31,6 +32,7 @@ export function loneCount(
     ? number.value
     : undefined;
 }
+
 /** "lug nuts are 19, six of them": how many there are, later in the clause that names nothing else. */
 export function countBehind(
   { heard: { terms } }: Walk,
@@ -48,6 +50,7 @@ export function countBehind(
   }
   return undefined;
 }
+
 /** How many of what was spoken of just now, where a clause says no more than that. */
 export function takeCounts(walk: Walk, here: Here): void {
   const { terms } = walk.heard;

@@ -21,6 +21,7 @@ const PAIRED = "(?:side|wheel|end|corner|leg|caliper|hub|knuckle|arm|cable|link|
 const PER_SIDE = new RegExp(
   `^(?:each|a|per|every|either) (?:(?:trailing|control|lower|upper|track|wiper|rear|front) )?${PAIRED}\\b`,
 );
+
 /** "each cable ends in a yoke with a clevis pin": what is said of each of two, before it. */
 export const SAYS_EACH = new RegExp(
   `^\\W*(?:and |so |then )?(?:each|every|either) (?:\\w+ )?${PAIRED}\\b`,

@@ -10,6 +10,7 @@ export interface Done {
   /** Where it goes: "off", "back on". */
   particle: string;
 }
+
 export const LATER =
   /\b(?:again|recheck|re-check|next (?:day|week|morning|time)|tomorrow|after (?:a |about )?(?:\w+ )?(?:\d+|hundred|fifty|few|couple|week|day|thousand)|in a (?:week|month|few days))\b/i;
 /** What a clause says is done, by its verb. */
@@ -124,12 +125,14 @@ export function doneIn(terms: readonly Term[], { from, to }: Clause): Done | und
   }
   return undefined;
 }
+
 export function plainVerb(word: string, particle: string): string {
   if (word === "take" || word === "pull") return "remove";
   if (word === "lift") return "lift out";
   if (word === "run" || word === "turn" || word === "wind") return "undo";
   return `${word} ${particle}`;
 }
+
 /** "Start the engine", "start it up and check": and not "start it by hand", which is a bolt. */
 
 export function startsEngine(terms: readonly Term[], at: number, to: number): boolean {
@@ -142,6 +145,7 @@ export function startsEngine(terms: readonly Term[], at: number, to: number): bo
     !/\bhand|finger|thread/.test(behind)
   );
 }
+
 /** Where a thing goes, behind it: "off", "back on". */
 
 export function particleAfter(terms: readonly Term[], from: number, to: number): string | undefined {
@@ -153,6 +157,7 @@ export function particleAfter(terms: readonly Term[], from: number, to: number):
   }
   return undefined;
 }
+
 /** "New damper", "new gasket, dry": what is new goes on, once things go back. */
 export function newIn(terms: readonly Term[], { from, to }: Clause): Done | undefined {
   let at = from;
@@ -170,6 +175,7 @@ export function newIn(terms: readonly Term[], { from, to }: Clause): Done | unde
     .some((term) => term.tag === "verb" && !isThing(term.text) && !/ed$/.test(term.text));
   return thing && !verb ? { way: "on", says: "fit", object: { from: at, to }, particle: "" } : undefined;
 }
+
 export const isThing = (word: string) =>
   THINGS.has(word) || PART_HEADS.has(word) || Object.hasOwn(HEADS, word);
 /**
@@ -219,6 +225,7 @@ export function particleIn(terms: readonly Term[], { from, to }: Clause): Done |
   }
   return undefined;
 }
+
 /** Left out of what is done: they say nothing of it. */
 export const FILLERS = new Set(
   "just then now so and uh um like well ok okay right alright gonna going to you i we i'm i'll we'll you'll you're really actually basically kind sort of also too very still even only first next please here there your my our its it's that's maybe about little bit again go ahead let's want need have gotta should must simply finally".split(

@@ -11,6 +11,7 @@ export interface Edit {
   /** Two groups were told as one: it stands there twice. */
   split?: boolean;
 }
+
 /**
  * By the key of the proposal: its kind and the words it came from, so that a text read again keeps what was
  * corrected.

@@ -31,6 +31,7 @@ export function sizeName(size: FoundSize, terms: readonly Term[]): string {
   if (size.kind === "length") return lengthText(terms, size);
   return size.text;
 }
+
 /** The name that ends at a word: with what stands before it and its size, without articles and counts. */
 export function nameOf(
   terms: readonly Term[],
@@ -93,6 +94,7 @@ export function nameOf(
     count: countBefore(terms, from, least).count ?? 1,
   };
 }
+
 /** A part by its fullest name: "washers" that were "2 copper washers" before. */
 export function fullest(name: string, spoken: readonly string[]): string {
   if (name.includes(" ")) return name;

@@ -32,6 +32,7 @@ export function behindWritten(
     ];
   });
 }
+
 /**
  * "30 foot pounds, but in two rounds, first time around fifteen and then second time around thirty": the
  * passes to a figure that is known.
@@ -50,6 +51,7 @@ export function passesOfLast({ heard: { terms }, last, inTorque }: Walk, { claus
     return;
   }
 }
+
 /** "upper plug same as lower", "the rear ones same as the front": one has what is known of the other. */
 export function sameAs({ groups }: Walk, here: Here): void {
   const [one] = mentionsWithGroups(here).map(({ group }) => group);

@@ -23,6 +23,7 @@ export function smallNumber(
     ? number
     : undefined;
 }
+
 /** "there's three of them": whatever they are, their size comes with them. */
 export function ofThem(terms: readonly Term[], { from, to }: Clause): Mention | undefined {
   for (let at = from; at < to; at++) {
@@ -59,6 +60,7 @@ export function ofThem(terms: readonly Term[], { from, to }: Clause): Mention | 
   }
   return undefined;
 }
+
 /** "8 bolts: 6 are 13 mm, 2 at the rear are T45": so many of those just counted. */
 export function shareOf(terms: readonly Term[], { from, to }: Clause): Mention | undefined {
   const start = /^(?:and|the|,)$/.test(text(terms, from)) ? from + 1 : from;

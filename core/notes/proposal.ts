@@ -31,6 +31,7 @@ export type StepProposal = Row & {
   /** What is waited for. */
   until: string;
 };
+
 /** One line of what a narration would put into the plan, as it can be corrected before it goes in. */
 
 export type Proposal =
@@ -48,6 +49,7 @@ export interface Question {
     /** The proposal that this one is one with. */ into?: string;
   }[];
 }
+
 /** Said, and left out: with the words that say why. */
 
 export interface LeftOut {
@@ -55,6 +57,7 @@ export interface LeftOut {
   why: string;
   span: Span;
 }
+
 export interface Proposed {
   rows: Proposal[];
   questions: Question[];

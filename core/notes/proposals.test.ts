@@ -14,6 +14,7 @@ const ids = () => {
   let made = 0;
   return () => `id-${++made}`;
 };
+
 const TEXT =
   "You need a slide hammer, brake cleaner and rags. Chock the wheels. Undo the four subframe bolts, 21 mm. Never open it hot. Lower the subframe. New subframe gasket. Refit the subframe. Start the subframe bolts by hand, then 120 Nm, new ones every time. Somewhere it says 85 Nm, that's for the older one. The cover nuts are 13 and I think 12 Nm.";
 const isFastener = (one: Proposal): one is FastenerProposal => one.kind === "fastener";

@@ -17,6 +17,7 @@ const WHERE = new Set([
   "corner",
   "through",
 ]);
+
 /** Of what kind it is: a name of its own, unless what it sits on was named with it. */
 const KIND = new Set(["flare", "castle", "flange", "jam", "nyloc", "dome", "wing"]);
 

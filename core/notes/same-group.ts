@@ -13,6 +13,7 @@ export function byWords(groups: readonly Group[], words: readonly string[]): Gro
   }
   return best?.group;
 }
+
 /** Whether a mention shows that two groups are one: it has what tells each of them. */
 
 export function isSame(group: Group, found: Group, mention: Mention): boolean {
@@ -31,6 +32,7 @@ export function isSame(group: Group, found: Group, mention: Mention): boolean {
     own(found).some((word) => mention.marks.includes(word) && !own(group).includes(word))
   );
 }
+
 export function mergeInto(into: Group, from: Group): void {
   from.marks.forEach((mark) => into.marks.add(mark));
   from.traits.forEach((trait) => into.traits.add(trait));
@@ -44,6 +46,7 @@ export function mergeInto(into: Group, from: Group): void {
   into.hold ??= from.hold;
   into.first = Math.min(into.first, from.first);
 }
+
 /** Heads that speech takes for each other. */
 
 export function alike(a: Family, b: Family): boolean {
@@ -58,6 +61,7 @@ export function alike(a: Family, b: Family): boolean {
     (a === "bolt" && b === "bleeder")
   );
 }
+
 export function contradict(a: Iterable<string>, b: ReadonlySet<string>): boolean {
   const mine = new Set(a);
   return OPPOSITES.some((set) => {
@@ -65,6 +69,7 @@ export function contradict(a: Iterable<string>, b: ReadonlySet<string>): boolean
     return x.length > 0 && y.length > 0 && !x.some((word) => y.includes(word));
   });
 }
+
 /** "15 mm nut on the back": what has to be held while its bolt is turned. */
 export const NUT_BEHIND =
   /\bnut (?:(?:on|at|round|to) (?:the |its )?(?:back|rear|other (?:side|end)|far side|inside)|behind)\b/i;

@@ -12,12 +12,14 @@ export function wordsTaken(text: (n: number) => string, at: number) {
   if (text(at + 1) === "splines") return 2;
   return 1;
 }
+
 export const sixLobe = (letter: string | undefined, size: number, from: number, to: number): FoundSize => ({
   kind: "head",
   head: { profile: letter === "e" ? "six-lobe external" : "six-lobe", size, unit: "number" },
   from,
   to,
 });
+
 /** "T30", "E-14", "t thirty", "torx 30". */
 export function sixLobeAt(words: readonly Word[], at: number): FoundSize | undefined {
   const word = words[at]?.text ?? "";
@@ -35,6 +37,7 @@ export function sixLobeAt(words: readonly Word[], at: number): FoundSize | undef
   const bit = /^([te])(\d{1,3})$/.exec(word);
   return bit ? sixLobe(bit[1], Number(bit[2]), at, at + 1) : undefined;
 }
+
 /** "M10": a thread, where nothing beside it says that it is the bit of a multi-spline. */
 export function splineOrThread(words: readonly Word[], at: number): FoundSize {
   const word = words[at]?.text ?? "";

@@ -10,6 +10,7 @@ export const DRIVE_OF: readonly [inches: number, drive: SquareDrive][] = [
   [0.75, "3/4"],
   [1, "1"],
 ];
+
 /** A size in inches: of a drive, an extension's length, or a head. */
 export function inchSize(
   words: readonly Word[],
@@ -41,11 +42,13 @@ export function inchSize(
   }
   return inches >= 0.15 && inches <= 3 ? head(words, inches, "in", from, to) : undefined;
 }
+
 /** "13 in the": the word, and not inches, unless something of that size follows. */
 export function isWordIn(words: readonly Word[], { fraction }: Spoken, unitAt: number): boolean {
   const sized = /^(?:socket|spanner|drive|ratchet|extension|ext|breaker|bolt|bolts|nut|nuts|head|hex)$/;
   return words[unitAt]?.text === "in" && !fraction && !sized.test(words[unitAt + 1]?.text ?? "");
 }
+
 export function inches(
   words: readonly Word[],
   at: number,
@@ -62,6 +65,7 @@ export function inches(
   const tail = value >= 1 && !fraction ? mixedTail(words, next) : undefined;
   return inchSize(words, value + (tail?.value ?? 0), at, tail?.next ?? next);
 }
+
 /** "3/8-16": diameter and threads per inch, with no space between. */
 export function inchThread(words: readonly Word[], at: number, next: number): FoundSize | undefined {
   const [first, dash] = [words[at], words[next - 1]];
@@ -75,6 +79,7 @@ export function inchThread(words: readonly Word[], at: number, next: number): Fo
     to: perInch.next,
   };
 }
+
 /** A fraction without its unit: of an inch, where what stands beside it has such a size. */
 export function bareFraction(
   words: readonly Word[],

@@ -16,6 +16,7 @@ const MAXIMUM = [
   ["don't", "go", "over"],
   ["not", "over"],
 ];
+
 /** The angle that follows a torque: "plus 90 degrees", "then a quarter turn", "+ 90°". */
 function angleAt(words: readonly Word[], at: number): { degrees: number; next: number } | undefined {
   let i = at;

@@ -18,6 +18,7 @@ export const MILLIMETRES = new Set([
   "millimeter",
   "millimeters",
 ]);
+
 export const INCHES = new Set(["inch", "inches", "in", '"', "”", "″"]);
 /** What a bare number in front of it is the size of. */
 export const HELD = new Set([
@@ -42,6 +43,7 @@ export const HELD = new Set([
   "flare",
   "af",
 ]);
+
 export const HEADED = new Set(["bolt", "bolts", "nut", "nuts", "screw", "screws"]);
 export const KEYS = new Set(["key", "keys", "hexagon-key", "allen", "allens", "hex-key"]);
 /**
@@ -51,6 +53,7 @@ export const KEYS = new Set(["key", "keys", "hexagon-key", "allen", "allens", "h
 export const USUAL = new Set([
   6, 7, 8, 9, 10, 11, 12, 13, 14, 15, 16, 17, 18, 19, 21, 22, 24, 27, 30, 32, 34, 36,
 ]);
+
 export const DRIVEN = new Set([
   "drive",
   "ratchet",
@@ -62,6 +65,7 @@ export const DRIVEN = new Set([
   "uj",
   "knuckle",
 ]);
+
 export const EXTENSIONS = new Set(["extension", "extensions", "ext"]);
 /**
  * No larger head is undone on a driveway without the word for its socket: more millimetres than this are a
@@ -84,6 +88,7 @@ export function headBefore(words: readonly Word[], at: number): boolean {
   }
   return false;
 }
+
 export function head(
   words: readonly Word[],
   value: number,
@@ -100,6 +105,7 @@ export function head(
     (/^(?:internal|inside)$/.test(text(to)) && /^hex/.test(text(to + 1)));
   return { kind: "head", head: { profile: key ? "hexagon key" : "hexagon", size: value, unit }, from, to };
 }
+
 /** "230 mm across", "about 2 mm of play", "3 mm thick": a measure and no tool's size. */
 export function isLength(words: readonly Word[], from: number, next: number): boolean {
   // "lever the clip up about 5 mm": how far.

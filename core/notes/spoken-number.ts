@@ -31,6 +31,7 @@ const ONES: Record<string, number> = {
   eighteen: 18,
   nineteen: 19,
 };
+
 const TENS: Record<string, number> = {
   twenty: 20,
   thirty: 30,
@@ -42,6 +43,7 @@ const TENS: Record<string, number> = {
   eighty: 80,
   ninety: 90,
 };
+
 const PARTS: Record<string, number> = {
   half: 2,
   halves: 2,
@@ -52,6 +54,7 @@ const PARTS: Record<string, number> = {
   sixteenth: 16,
   sixteenths: 16,
 };
+
 const SIGNS: Record<string, number> = {
   "½": 0.5,
   "¼": 0.25,
@@ -61,6 +64,7 @@ const SIGNS: Record<string, number> = {
   "⅝": 0.625,
   "⅞": 0.875,
 };
+
 /** Sizes are said in the plural for the tools that fit them: "the tens", "two 13s". */
 const PLURALS: Record<string, number> = {
   eights: 8,

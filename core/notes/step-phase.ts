@@ -23,6 +23,7 @@ export function phaseOf(
   if (before && (SAFE.test(said) || says === "let" || says === "wait")) return "make safe";
   return back || way === "on" ? "put back" : "take apart";
 }
+
 /**
  * Told out of order, "before that I should have …": making safe comes first, proving last; what is between
  * keeps its telling.

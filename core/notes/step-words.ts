@@ -14,6 +14,7 @@ export const NAMED_BESIDE = new Set(
     " ",
   ),
 );
+
 /** Whether a word names a thing of a vehicle, of a job, or what it is done with. */
 export const isNamed = (word: string) =>
   Object.hasOwn(HEADS, word) ||
@@ -29,6 +30,7 @@ export function isFurtherThing(terms: readonly Term[], at: number, to: number): 
   }
   return false;
 }
+
 /** What is meant where nothing is named. */
 export const WHAT_ELSE: Readonly<Record<string, string>> = {
   chock: "wheels",
@@ -39,6 +41,7 @@ export const WHAT_ELSE: Readonly<Record<string, string>> = {
   start: "engine",
   test: "car",
 };
+
 /** Told of another day, or of what might be. */
 export const NEVER_SO =
   /^\W*(?:and |so |but )?(?:if|unless|when|until|till)\b|\b(?:last time|years? ago|used to|would|could)\b/i;
@@ -56,6 +59,7 @@ export function ownWords(said: string): string | undefined {
     ? words
     : undefined;
 }
+
 /**
  * What it is done to, in a few words: without fillers, a pronoun by what it stands for. `named` where the
  * clause itself names a thing.

@@ -19,6 +19,7 @@ export function ofThem({ last }: Walk, { i, said }: Here): string[] | undefined 
     return undefined;
   return [...last.marks, singular(last.name.split(" ").at(-1) ?? "")];
 }
+
 /**
  * "All three bolts", where none are three of their own: the last groups that come to so many together; wheels
  * go on by themselves.
@@ -41,6 +42,7 @@ export function together(groups: readonly Group[], { family, count, marks }: Men
   });
   return sum === count ? found : [];
 }
+
 /**
  * "The two long ones get 70 and the little one 35": of bolts without a figure those that are so many, or so
  * many of a larger lot.
@@ -91,6 +93,7 @@ export function toldApart(
   groups.push(some);
   return some;
 }
+
 /**
  * "8 bolts: 6 are 13 mm, 2 at the rear are T45": the first are as many fewer of them, the others a lot of
  * their own.
@@ -120,6 +123,7 @@ export function shared(walk: Walk, { i, sizes }: Here, mention: Mention): Group 
   walk.others = undefined;
   return group;
 }
+
 /** As far back as what goes together is still being put back. */
 
 export const MANY_BREATHS = 30;
@@ -130,6 +134,7 @@ export function ofProfile(groups: readonly Group[], { profile, count }: Mention)
   );
   return like.length === 1 ? like[0] : like.find((group) => count !== undefined && group.count === count);
 }
+
 /** The group of just so many: that of what is worked on, or the one spoken of last. */
 export function ofCount(
   groups: readonly Group[],

@@ -62,6 +62,7 @@ const TRAITS: readonly { trait: string; words: RegExp; wheel?: true; named?: tru
     named: true,
   },
 ];
+
 const SNUG =
   /\bhand[- ]?tight\b|\bfinger[- ]?tight\b|\bfingers only\b|\bsnug\b|\bnip(?:ped)? (?:it |them |up)?(?:up)?\b|\bfirm\b|\bjust tight\b|\bgood and tight\b/i;
 const BY_HAND = /\b(?:hand|finger)[- ]?tight\b|\b(?:hands?|fingers) only\b/i;

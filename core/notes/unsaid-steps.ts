@@ -36,6 +36,7 @@ export function addWaits(grouped: Grouped, steps: (ToldStep & { at: number })[])
     steps.splice(next < 0 ? steps.length : next, 0, step);
   }
 }
+
 /** Adds what is measured, where no step looks at it. */
 export function addMeasures(grouped: Grouped, steps: (ToldStep & { at: number })[]): void {
   const { terms, told } = grouped;
@@ -61,6 +62,7 @@ export function addMeasures(grouped: Grouped, steps: (ToldStep & { at: number })
     steps.splice(next < 0 ? steps.length : next, 0, step);
   }
 }
+
 /** Adds what every job begins and ends with, where the telling says it and no step does. */
 export function addUsualSteps(
   { text, terms, told, listing, turn }: Grouped,

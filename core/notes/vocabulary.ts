@@ -43,6 +43,7 @@ export const ONES = words(
 export const SCREWED_PLUG = words(
   "drain sump fill filler filling level spark glow magnetic oil upper lower blanking core freeze",
 );
+
 /** Held by hand or pliers: a pin with one of these before it has a thread or a head that is a fastener's. */
 export const FASTENING_PIN = words("slide slider sliding guide caliper clevis hinge shackle push retaining");
 
@@ -152,11 +153,13 @@ export const TOOL_HEADS = words(
   vise vice punch punches drift chisel chocks chock block blocks ramp ramps pump gun grinder saw hacksaw drill file knife pick hook tester crowfoot swivel adapter press tape straightedge magnet funnel
   syringe creeper allen helper rope strap straps bungee nail thermometer toothbrush tool tools handle lever gloves welder hoist knuckle stethoscope`,
 );
+
 /** Last words of what is used up. */
 export const CONSUMABLE_HEADS = words(
   `grease oil cleaner rags rag cloth cloths towels towel fluid coolant antifreeze sealant rtv silicone tape ties tie threadlocker locktite locker anti-seize antiseize penetrant solvent paste soap water wd-40
   paint bag bags paper sandpaper emery foil cardboard lube lubricant primer nickel copper`,
 );
+
 /** Last words of a part's name. */
 export const PART_HEADS = words(
   `gasket gaskets seal seals o-ring o-rings ring rings shoes filter filters washer washers cylinder cylinders hose hoses mount mounts belt belts bearing bearings spring springs clip clips sensor sensors thermostat

@@ -41,6 +41,7 @@ export function writtenAt(words: readonly Word[], at: number): FoundTorque | und
   }
   return undefined;
 }
+
 export function firstOf(words: readonly Word[], at: number, { unit }: { unit: TorqueUnit }): FoundTorque {
   const number = spokenNumber(words, at);
   return {
@@ -49,6 +50,7 @@ export function firstOf(words: readonly Word[], at: number, { unit }: { unit: To
     to: at + 1,
   };
 }
+
 /** "35 not 53 newton metres": the first is meant; the second is read, and struck, on its own. */
 export function deniedAt(words: readonly Word[], at: number): FoundTorque | undefined {
   const first = spokenNumber(words, at);
@@ -63,16 +65,19 @@ export function deniedAt(words: readonly Word[], at: number): FoundTorque | unde
     }
   );
 }
+
 export function firstEnd(words: readonly Word[], numbers: Numbers): number {
   const first = numbers.list[0];
   if (!first) return numbers.next;
   return torqueUnitAt(words, first.next)?.next ?? first.next;
 }
+
 export function endOf(words: readonly Word[], numbers: Numbers, last: number): number {
   const number = numbers.list[last];
   if (!number) return numbers.next;
   return torqueUnitAt(words, number.next)?.next ?? number.next;
 }
+
 export interface FoundTorque {
   figure: TorqueFigure;
   /** First word, and the first after it. */
@@ -81,6 +86,7 @@ export interface FoundTorque {
   /** True where it was given in two units that contradict each other. */
   contradicts?: true;
 }
+
 /** The torque unit that begins at a word, in up to four words; a mark between them does not count. */
 
 export function torqueUnitAt(
@@ -101,6 +107,7 @@ export function torqueUnitAt(
   }
   return undefined;
 }
+
 export interface Numbers {
   list: Spoken[];
   links: string[];
@@ -108,6 +115,7 @@ export interface Numbers {
   /** Unit of each where it is said behind it. */
   units: (TorqueUnit | undefined)[];
 }
+
 /** Numbers in a row with links between, each with its unit where it has one: "20 then 40 then 60 Nm". */
 export function numbersAt(words: readonly Word[], at: number): Numbers | undefined {
   const first = spokenNumber(words, at);
@@ -136,4 +144,5 @@ export function numbersAt(words: readonly Word[], at: number): Numbers | undefin
     found.next = more.next;
   }
 }
+
 export const LINKS = new Set(["to", "-", "–", "then", ",", "and", "through"]);

@@ -17,6 +17,7 @@ const step = (id: string, more: Partial<Step> = {}): Step => ({
   cautions: [],
   ...more,
 });
+
 const bolts: Fastener = {
   id: "f",
   name: "Cover bolts",
@@ -28,6 +29,7 @@ const bolts: Fastener = {
   tightened: "on the ground",
   locking: "threadlocker, medium strength",
 };
+
 const route: Route = {
   id: "r",
   name: "By the book",
@@ -39,10 +41,12 @@ const route: Route = {
     step("plate"),
   ],
 };
+
 const counter = () => {
   let made = 0;
   return () => `n${++made}`;
 };
+
 const titles = (one: Route) => one.steps.map(({ title }) => title);
 
 test.each([

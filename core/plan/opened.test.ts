@@ -12,6 +12,7 @@ const step = (title: string, more: Partial<Step> = {}): Step => ({
   cautions: [],
   ...more,
 });
+
 const undone = (name: string): { fastener: Fastener; step: Step } => ({
   fastener: { id: name, name, count: 2 },
   step: step(`Undo ${name}`, { kind: "undo", fastenerId: name }),
@@ -22,6 +23,7 @@ interface Plan {
   fasteners?: string[];
   parts?: string[];
 }
+
 function routeOf({ steps = [], fasteners = [], parts = [] }: Plan): Route {
   const off = fasteners.map(undone);
   return {
@@ -32,6 +34,7 @@ function routeOf({ steps = [], fasteners = [], parts = [] }: Plan): Route {
     parts: parts.map((name): Part => ({ id: name, name, place: "left front", count: 1 })),
   };
 }
+
 const opens = (plan: Plan): Opening[] => [...openedBy(routeOf(plan)).keys()];
 
 /** One that opens it and a near miss that does not, whatever the job is called. */

@@ -11,6 +11,7 @@ const step = (id: string, more: Partial<Step> = {}): Step => ({
   cautions: [],
   ...more,
 });
+
 const ids = (steps: readonly Step[] | undefined) => steps?.map(({ id }) => id).join("");
 
 test("steps come after what they need, and otherwise stay where they are", () => {

@@ -26,6 +26,7 @@ const step = (id: string, phase: Step["phase"], more: Partial<Step> = {}): Step 
   cautions: [],
   ...more,
 });
+
 const bolts: Fastener = {
   id: "bolts",
   name: "Bolts",
@@ -34,6 +35,7 @@ const bolts: Fastener = {
   figure: readTorqueFigure("40 Nm"),
   source: "vehicle maker",
 };
+
 const route: Route = {
   id: "r",
   name: "By the book",
@@ -45,6 +47,7 @@ const route: Route = {
     step("c", "put back", { fastenerId: "bolts" }),
   ],
 };
+
 const order = (one: Route) => one.steps.map(({ id }) => id).join("");
 
 test("a new step goes last in its phase; a changed one stays where it is", () => {

@@ -11,6 +11,7 @@ const part: LaidOpen = {
   minutesLater: 70,
   lastsKm: 200_000,
 };
+
 const fitted = (odometer: number, more: Partial<Replacement> = {}) =>
   ({
     part: "starter cable",

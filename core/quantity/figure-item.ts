@@ -15,6 +15,7 @@ export function torquesIn(item: Item): TorqueQuantity[] {
   if (item.kind === "range") return [item.low, item.high];
   return [];
 }
+
 /**
  * Whether two ways of giving one torque are the same, within two in a hundred or the last place that either
  * was given to.
@@ -27,6 +28,7 @@ export function agree(a: TorqueQuantity, b: TorqueQuantity): boolean {
     Math.max(AGREES_WITHIN * Math.min(aNm, bNm), rounding(a, aNm) + 1e-9, rounding(b, bNm) + 1e-9)
   );
 }
+
 export function asNm(torque: TorqueQuantity): string {
   return `${quantityNm(torque).toFixed(1)} N·m`;
 }

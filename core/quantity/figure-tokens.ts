@@ -61,6 +61,7 @@ const WORDS: readonly [RegExp, PlainToken][] = [
   [/[([{]/y, "open"],
   [/[)\]}]/y, "close"],
 ];
+
 /** Words that are links everywhere but do more than link: a plus that is said. */
 const PLUS_SAID = /^plus$/;
 const STAGE =

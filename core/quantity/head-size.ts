@@ -25,6 +25,7 @@ const RECESSES: readonly (typeof HEAD_PROFILES)[number][] = [
   "slot",
   "square",
 ];
+
 export const isRecess = ({ profile }: Pick<HeadSize, "profile">): boolean => RECESSES.includes(profile);
 
 /**

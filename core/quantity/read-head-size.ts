@@ -18,6 +18,7 @@ const SHAPES: readonly [RegExp, HeadSize["profile"]][] = [
     "hexagon key",
   ],
 ];
+
 /** Words that say no more than what it is the size of. */
 const SAYS_NOTHING = /\b(?:bits?|(?:screw)?drivers?|sockets?|spanners?|wrench(?:es)?|heads?|sizes?)\b/g;
 const SIZE = new RegExp(

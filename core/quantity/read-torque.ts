@@ -31,6 +31,7 @@ const UNIT_WORDS: readonly UnitWords[] = [
   { written: `${KILOGRAM} (?:cm|centimet(?:er|re)s?)|cm ${KILOGRAM}`, unit: "kgf.cm" },
   { written: `${KILOGRAM} (?:m|${METRE})|m ${KILOGRAM}|mkp|kpm|kp m`, unit: "kgf.m" },
 ];
+
 const BETWEEN = "[\\s.·⋅•*\\-/–]{0,3}";
 const UNITS = UNIT_WORDS.map((words) => ({
   ...words,

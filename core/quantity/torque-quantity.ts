@@ -46,6 +46,7 @@ export function convertTorque(
     decimals++;
   return { value: way === "down" ? roundedDown(value, decimals) : value, unit, decimals };
 }
+
 /** What is shown of a conversion is off by no more than this share. */
 const WITHIN = 0.005;
 const ENOUGH = 0.5 / WITHIN;

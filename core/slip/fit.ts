@@ -93,6 +93,7 @@ const SAYS: Record<FitVerdict, string> = {
   "will round it": "Will round it",
   "does not go on": "Does not go on",
 };
+
 const TONE: Record<FitVerdict, Tone> = {
   snug: "good",
   usable: "good",

@@ -6,6 +6,7 @@ export interface JudgedTorque {
   torque: TorqueQuantity;
   judgement: Judgement;
 }
+
 export const VERDICT_SAYS: Record<SaneVerdict, string> = {
   fits: "Fits",
   "fits some": "Fits some",
@@ -16,6 +17,7 @@ export const VERDICT_SAYS: Record<SaneVerdict, string> = {
   "more than the hole": "Too much for the hole",
   "only the maker knows": "Only the maker knows",
 };
+
 export const TONE: Record<SaneVerdict, Tone> = {
   fits: "good",
   "fits some": "watch",
@@ -26,6 +28,7 @@ export const TONE: Record<SaneVerdict, Tone> = {
   "too little": "stop",
   "above the maximum": "stop",
 };
+
 /** The gravest last. */
 export const GRAVITY: readonly SaneVerdict[] = [
   "fits",
@@ -37,6 +40,7 @@ export const GRAVITY: readonly SaneVerdict[] = [
   "above the maximum",
   "too much",
 ];
+
 /** What is said where nothing is said against the figure. */
 export const MORE: Partial<Record<SaneVerdict, string>> & Record<"fits", string> = {
   fits: "It lies within what such a thread is tightened to. That makes it possible, not right: look up where it came from.",
@@ -44,6 +48,7 @@ export const MORE: Partial<Record<SaneVerdict, string>> & Record<"fits", string>
   "only the maker knows":
     "The bolt would bear it; whether the hole does, only the maker's maximum says. Type it if you have it.",
 };
+
 export function verdictTitle(
   jump: string | undefined,
   differ: boolean,

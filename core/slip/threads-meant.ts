@@ -10,6 +10,7 @@ export interface Meaning {
   as: string;
   threads: readonly Thread[];
 }
+
 export function isThreadWritten(typed: string): boolean {
   const mixedNumber = /^\d[\s-]\d+\/\d+$/.test(typed);
   return (
@@ -18,6 +19,7 @@ export function isThreadWritten(typed: string): boolean {
     !mixedNumber
   );
 }
+
 /**
  * The thread that is named, or every thread that a head of the size named usually has; a bare fraction is
  * either.

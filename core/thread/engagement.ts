@@ -64,6 +64,7 @@ const LENGTH_TOLERANCE_MM: readonly (readonly [upToMm: number, plusMinusMm: numb
   [250, 2.3],
   [315, 2.6],
 ];
+
 const LONGEST_TOLERANCE_MM = [400, 2.85] as const;
 
 /**

@@ -85,6 +85,7 @@ const CAP_SCREW_KEY: readonly Pair[] = [
   [27, 19],
   [30, 22],
 ];
+
 const OTHER_KEYS: readonly Pair[] = [
   [3, 2],
   [4, 2.5],
@@ -129,6 +130,7 @@ const SIX_LOBE: readonly Pair[] = [
   [14, 60],
   [16, 70],
 ];
+
 /** Six-lobe heads (external) by number: DIN 34800, and what is met beside it. */
 const SIX_LOBE_EXTERNAL: readonly Pair[] = [
   [4, 5],
@@ -145,6 +147,7 @@ const SIX_LOBE_EXTERNAL: readonly Pair[] = [
   [18, 24],
   [20, 24],
 ];
+
 /** Multi-spline sizes are named after the screw they drive: DIN 34822 and 34824. */
 const MULTI_SPLINE: readonly Pair[] = [4, 5, 6, 8, 10, 12, 14, 16, 18].map((size): Pair => [size, size]);
 
@@ -183,10 +186,12 @@ const INCH_HEXAGON: readonly InchPair[] = [
   [9 / 16, 7 / 8],
   [1 / 2, 13 / 16],
 ];
+
 /** Twelve-point flange screws, inch: IFI 115, across flats as the thread's diameter. */
 const INCH_TWELVE_POINT: readonly InchPair[] = [1 / 4, 5 / 16, 3 / 8, 7 / 16, 1 / 2, 9 / 16, 5 / 8].map(
   (size): InchPair => [size, size],
 );
+
 /** Inch keys: ASME B18.3 socket head cap screws. */
 const INCH_KEY: readonly InchPair[] = [
   [0.164, 9 / 64],

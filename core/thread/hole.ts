@@ -26,6 +26,7 @@ const HOLES: Record<
   "sheet metal": { shear: 250, depthMm: () => 1.5 },
   "blind threaded insert": { shear: 120, depthMm: (d) => d },
 };
+
 const BEARING_SHARE = 0.6;
 const NUT_FACTOR = 0.18;
 

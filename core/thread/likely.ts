@@ -88,6 +88,7 @@ const MEANT_FOR: Record<TorqueUnit, Partial<Record<TorqueUnit, number>>> = {
   "kN.m": { "N.m": 0.9 },
   "ozf.in": { "lbf.in": 0.5, "N.m": 0.3 },
 };
+
 /**
  * A nought too many or a digit doubled can be seen in the number as it stands; a lost one or a lost point
  * cannot.
@@ -126,6 +127,7 @@ export function otherReadings(
     .filter(({ weight }) => weight > FAR_FETCHED)
     .sort((a, b) => b.weight - a.weight);
 }
+
 /** Ways that are less likely than this are not worth a word. */
 const FAR_FETCHED = 0.01;
 

@@ -49,6 +49,7 @@ function slipped(figure: string, slip: string): TorqueQuantity {
   if (slip === "less 0") return { ...torque, ...readDigits(text.replace(/0$/, "")) };
   return { ...torque, ...readDigits(text.replace(/([1-9])$/, "$1$1")) };
 }
+
 const readDigits = (text: string) => ({ value: Number(text), decimals: 0 });
 
 const slips = rowsOf("slips.txt").map(([name = "", size = "", figure = "", slip = ""]) => {

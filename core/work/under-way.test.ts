@@ -25,6 +25,7 @@ const stamp = {
   schema: MODEL_VERSION,
   origin: "own" as const,
 };
+
 const step = (id: string, kind: Step["kind"], more: Partial<Step> = {}): Step => ({
   id,
   title: id,
@@ -34,6 +35,7 @@ const step = (id: string, kind: Step["kind"], more: Partial<Step> = {}): Step =>
   cautions: [],
   ...more,
 });
+
 const back = { phase: "put back" as const };
 const routeOf = (steps: Step[], fasteners: Fastener[] = [], parts: Route["parts"] = []): Route => ({
   id: "r",
@@ -42,11 +44,13 @@ const routeOf = (steps: Step[], fasteners: Fastener[] = [], parts: Route["parts"
   fasteners,
   parts,
 });
+
 const fresh: Work = { ...stamp, id: "w", jobId: "j", routeId: "r", events: [] };
 const at = (minute: number) => ({
   at: new Date(Date.UTC(2026, 10, 23, 10, minute)).toISOString(),
   on: "2026-11-23",
 });
+
 const withAll = (...events: WorkEvent[]) => events.reduce(withEvent, fresh);
 const bolts: Fastener = {
   id: "bolts",
@@ -242,6 +246,7 @@ const through = routeOf(
   ],
   [bolts],
 );
+
 const find = (id: string) => through.steps.find((one) => one.id === id) as Step;
 
 test("left over is what is off, comes back in no step ahead, and has no reason yet; leads count too", () => {

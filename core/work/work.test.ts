@@ -34,6 +34,7 @@ const step = (id: string, kind: Step["kind"], more: Partial<Step> = {}): Step =>
   cautions: [],
   ...more,
 });
+
 const bolts: Fastener = {
   id: "bolts",
   name: "Bolts",
@@ -41,6 +42,7 @@ const bolts: Fastener = {
   figure: readTorqueFigure("20 Nm then 40 Nm"),
   pattern: { layout: "circle" },
 };
+
 const up = { stance: "rear up" as const };
 const route: Route = {
   id: "r",
@@ -55,12 +57,14 @@ const route: Route = {
     step("look", "look"),
   ],
 };
+
 const stamp = {
   createdAt: "2026-01-01T00:00:00.000Z",
   updatedAt: "2026-01-01T00:00:00.000Z",
   schema: MODEL_VERSION,
   origin: "own" as const,
 };
+
 const fresh: Work = { ...stamp, id: "w", jobId: "j", routeId: "r", events: [] };
 const monday = { at: "2026-11-23T10:00:00.000Z", on: "2026-11-23" };
 const find = (id: string): Step => {
@@ -68,6 +72,7 @@ const find = (id: string): Step => {
   if (!found) throw new Error(id);
   return found;
 };
+
 const ticked = SAFETY_TICKS.reduce((work, tick) => tickSafety(work, tick, "rear up", monday), fresh);
 
 test("no step on a raised vehicle opens before all four ticks; a step on the ground needs none", () => {
@@ -223,6 +228,7 @@ const job: Job = {
   routes: [route],
   chosenRouteId: "r",
 };
+
 const km = { value: 148_210, unit: "km" as const };
 
 test("a replaced part goes to the log with its place, reading and day", () => {

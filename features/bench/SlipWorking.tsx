@@ -6,6 +6,7 @@ import type { Slip, SlipTable } from "@/core/slip/slip";
 const Cell = chakra("td", {
   base: { paddingBlock: "6px", paddingRight: "3", verticalAlign: "top", _last: { paddingRight: "0" } },
 });
+
 const Head = chakra("th", {
   base: { paddingBlock: "4px", paddingRight: "3", textAlign: "left", fontWeight: "600", color: "soft" },
 });

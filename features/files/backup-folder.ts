@@ -2,6 +2,7 @@
 interface FolderPicker {
   showDirectoryPicker?: (options: { id: string; mode: "readwrite" }) => Promise<FileSystemDirectoryHandle>;
 }
+
 interface Permits {
   queryPermission?: (of: { mode: "readwrite" }) => Promise<PermissionState>;
   requestPermission?: (of: { mode: "readwrite" }) => Promise<PermissionState>;

@@ -28,10 +28,18 @@ export function HeadSilhouette({ head, type, missing, slotted = false, deep = fa
   };
   const solid = missing ? line : { ...line, fill: "var(--chakra-colors-raised)" };
   const recess = isRecess(head);
+  /** A screwdriver is straight, where a key is bent. */
+  const isDriver = head.profile === "cross" || head.profile === "slot";
   const handled = type === "spanner" || type === "crowfoot";
   return (
     <svg viewBox="0 0 128 84" width="128" height="84" aria-hidden>
-      {type === "key" && (
+      {type === "key" && isDriver && (
+        <>
+          <path d="M 60 42 H 84" {...line} strokeWidth={4} />
+          <rect x={84} y={33} width={38} height={18} rx={6} {...solid} />
+        </>
+      )}
+      {type === "key" && !isDriver && (
         <path
           d={`M 46 42 V 14 H 112 V ${14 + Math.max(5, across / 3)}`}
           {...line}

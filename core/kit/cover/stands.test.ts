@@ -12,6 +12,7 @@ const stamp = (id: string): RecordStamp => ({
   schema: MODEL_VERSION,
   origin: "own",
 });
+
 const spanner: Tool = {
   ...stamp("spanner"),
   kind: "spanner",
@@ -29,6 +30,7 @@ const car = {
   wheelbaseMm: 2640,
   standInsetMm: { front: 380, rear: 340 },
 } satisfies Vehicle;
+
 const stands = (count: number, ratingPerStandKg: number): Tool => ({
   ...stamp("stands"),
   kind: "stands",

@@ -24,6 +24,7 @@ const PROTECTION: readonly { name: string; called: RegExp; asked: RegExp }[] = [
   },
   { name: "Dust mask", called: /mask|respirator/i, asked: /\bmask\b|brake dust|asbestos/i },
 ];
+
 const CHOCKS = /chock/i;
 const PAN = /\b(?:pan|tray|tub|bowl|bucket)\b/i;
 

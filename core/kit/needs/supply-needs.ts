@@ -115,6 +115,7 @@ const USUAL: Partial<Record<System, { name: string; amount: Amount }[]>> = {
   engine: [{ name: "Gasket cleaner", amount: { value: 100, unit: "mL" } }],
   "starting and charging": [{ name: "Terminal grease", amount: { value: 5, unit: "g" } }],
 };
+
 const RAGS = { name: "Rags", amount: { value: 4, unit: "pieces" as const } };
 
 /**

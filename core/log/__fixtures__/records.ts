@@ -10,6 +10,7 @@ export const stamp = (id: string): RecordStamp => ({
   schema: MODEL_VERSION,
   origin: "own",
 });
+
 export const km = (value: number) => ({ value, unit: "km" as const });
 export const vehicle: Vehicle = { ...stamp("v"), name: "v", distanceUnit: "km", torqueUnit: "N.m" };
 

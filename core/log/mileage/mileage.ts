@@ -8,6 +8,7 @@ export function dayNumber(on: string): number {
   // A day without a time is read as UTC, where every day has as many hours.
   return (Date.parse(on) - EPOCH) / DAY_MS;
 }
+
 const EPOCH = Date.UTC(2000, 0, 1);
 
 export interface MileagePoint {
@@ -36,6 +37,7 @@ interface Sighting {
   km: number;
   reading?: Reading;
 }
+
 interface Segment {
   from: number;
   offset: number;
@@ -116,6 +118,7 @@ function carriedOver(points: readonly MileagePoint[], start: Sighting): number {
   const mayHaveGone = 3 * rate * Math.max(1, start.day - last.day) + 500;
   return start.km <= mayHaveGone ? last.km : last.km - start.km;
 }
+
 const USUAL_KM_A_DAY = 50;
 
 /**

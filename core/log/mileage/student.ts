@@ -19,6 +19,7 @@ const T_90: [freedom: number, t: number][] = [
   [30, 1.31],
   [60, 1.296],
 ];
+
 /** The same of the normal distribution, where there are many. */
 const MANY = 1.282;
 

@@ -58,6 +58,7 @@ const KINDS: [RegExp, System, Place?][] = [
   [/\b(?:spring|bush|arm|link|ball joint|steering|rack)/i, "steering and suspension"],
   [/\b(?:oil|filter|gasket|mount|valve|timing|sump)/i, "engine", "engine"],
 ];
+
 const BY_CABIN = /\b(?:cabin|pollen)\b/i;
 
 /** Nothing that hangs on a letter or another number: "FDB1641", "6PK1873" and "M14x1.5" are names. */
@@ -70,10 +71,12 @@ const COUNTS = [
   new RegExp(`${APART}(\\d{1,2})\\s*[x×](?![\\w.])`, "i"),
   new RegExp(`(?<![\\w.,])[x×]\\s?(\\d{1,2})${ENDS}`, "i"),
 ];
+
 const WITH_UNIT = new RegExp(
   `${APART}(\\d{1,3}(?:,\\d{3})+|${NUMBER})\\s*(k(?![a-z])|thousand)?\\s*(km|kms|kilomet(?:er|re)s?|mi|miles?)\\b`,
   "i",
 );
+
 const PLAIN_ODOMETER = new RegExp(`${APART}(${GROUPED}|\\d{4,7})${ENDS}`);
 const MONEY = `(?:\\d{1,3}(?:[ ,.\\u00a0\\u2009\\u202f]\\d{3})+(?:[.,]\\d{2})|\\d+(?:[.,]\\d{1,2})?)`;
 const PRICES = [
@@ -81,6 +84,7 @@ const PRICES = [
   new RegExp(`${APART}(${MONEY})\\s?(?:${SIGN}|eur(?:os?)?\\b|quid\\b|dollars?\\b)`, "iu"),
   new RegExp(`${APART}((?:\\d{1,3}(?:[ ,.\\u00a0\\u2009\\u202f]\\d{3})+|\\d{1,7})[.,]\\d{2})${ENDS}`),
 ];
+
 const BARE = new RegExp(`${APART}(\\d{2,3})${ENDS}`);
 
 /**

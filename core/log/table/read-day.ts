@@ -38,6 +38,7 @@ const WAYS: readonly {
     pieces: ([day, month, year]) => ({ year, month, day }),
   },
 ];
+
 /** Day and month, or month and day: which stays open while both are twelve or less. */
 const SLASHED = new RegExp(`${NOT_INSIDE}(\\d{1,2})/(\\d{1,2})(?:/${YEAR})?${ENDS}`);
 

@@ -17,12 +17,14 @@ const entry = (id: string, more: Partial<Replacement>): Replacement => ({
   on: "2026-01-01",
   ...more,
 });
+
 const log = [
   entry("a", { on: "2025-01-01", part: "tyre", priceMinor: 500, odometer: { value: 100, unit: "mi" } }),
   entry("b", { on: "2026-01-01", part: "Bulb 10", vehicleId: "w", odometer: { value: 120, unit: "km" } }),
   entry("c", { on: "2024-01-01", part: "bulb 9", priceMinor: 300, odometer: { value: 90, unit: "km" } }),
   entry("d", { on: "2026-02-01", part: "Tyre", priceMinor: 500 }),
 ];
+
 const names = new Map([
   ["v", "Wren"],
   ["w", "Drover"],

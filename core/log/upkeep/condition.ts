@@ -13,6 +13,7 @@ export interface PlaceCondition {
   state: Condition;
   lines: ConditionLine[];
 }
+
 export interface ConditionLine {
   state: Condition;
   what: string;

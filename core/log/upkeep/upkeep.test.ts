@@ -22,6 +22,7 @@ const interval = (part: string, more: Partial<Interval>): Interval => ({
   system: "engine",
   ...more,
 });
+
 const mileage = mileageOf("v", READINGS);
 const driving = drivingOf(mileage);
 

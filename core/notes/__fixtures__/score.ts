@@ -40,6 +40,7 @@ const STOP = new Set(
     " ",
   ),
 );
+
 const SAME: Readonly<Record<string, string>> = {
   ...{
     nuts: "nut",
@@ -72,6 +73,7 @@ const SAME: Readonly<Record<string, string>> = {
     bonnet: "hood",
   },
 };
+
 const stem = (word: string) =>
   (SAME[word] ?? word).replace(/(?<=[a-z]{3})(ies)$/, "y").replace(/(?<=[a-z]{3})(es|s|ing|ed)$/, "");
 const words = (text: string) =>

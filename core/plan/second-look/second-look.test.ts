@@ -22,6 +22,7 @@ const bolts = (more: Partial<Fastener> = {}): Fastener => ({
   source: "vehicle maker",
   ...more,
 });
+
 const step = (id: string, more: Partial<Step> = {}): Step => ({
   id,
   title: `Step ${id}`,
@@ -31,6 +32,7 @@ const step = (id: string, more: Partial<Step> = {}): Step => ({
   cautions: [],
   ...more,
 });
+
 const part = (more: Partial<Part> = {}): Part => ({
   id: "p",
   name: "Spring",
@@ -38,6 +40,7 @@ const part = (more: Partial<Part> = {}): Part => ({
   count: 1,
   ...more,
 });
+
 const out = step("out", { kind: "undo", fastenerId: "f" });
 const hand = step("hand", { kind: "hand-start", phase: "put back", fastenerId: "f" });
 const tight = step("tight", { kind: "torque", phase: "put back", fastenerId: "f" });
@@ -48,6 +51,7 @@ const raise = step("raise", {
   ...up,
   cautions: ["Chock both front wheels"],
 });
+
 const lower = step("lower", { kind: "lower", phase: "put back", ...up });
 
 interface Plan {
@@ -85,6 +89,7 @@ const look = (plan: Plan) => {
   if (!route) throw new Error("no route");
   return { job, route, found: secondLook(job, route, wren, demo.tools) };
 };
+
 const rulesOf = (plan: Plan) => look(plan).found.map(({ rule }) => rule.id);
 
 /** For each rule a plan that trips it, and a near miss that does not. */

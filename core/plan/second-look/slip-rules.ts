@@ -127,6 +127,7 @@ function oddUnit(plan: PlanRead): Finding[] {
     },
   ];
 }
+
 const FIGURES_TO_TELL = 3;
 
 function sameTorque(a: TorqueQuantity, b: TorqueQuantity): boolean {

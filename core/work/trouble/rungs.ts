@@ -40,6 +40,7 @@ export const brush = rung(
   [tool("Wire brush", /wire brush/i)],
   [EYES],
 );
+
 export const soak = rung(
   "soak",
   "Penetrant on the thread, tap the head all round, wait half an hour, again. Overnight is better.",
@@ -47,6 +48,7 @@ export const soak = rung(
   [PENETRANT],
   ["Ventilate; no flame; gloves and eyes. Keep it off brake linings and rubber."],
 );
+
 export const backAndForth = rung(
   "work it",
   "A little tighter first, then back, a few degrees at a time with fresh penetrant.",
@@ -54,6 +56,7 @@ export const backAndForth = rung(
   [PENETRANT],
   ["Feel for it going soft: that is the bolt twisting off. Stop then."],
 );
+
 export const heat: Rung = {
   not: BURNS,
   ...rung(
@@ -64,6 +67,7 @@ export const heat: Rung = {
     [FIRE, EYES, "A heated fastener has lost its strength: fit a new one."],
   ),
 };
+
 export const handOver = (does: string) => rung("hand over", does, 0, [], [], true);
 
 export const sixPoint = rung(
@@ -73,6 +77,7 @@ export const sixPoint = rung(
   [tool("Hammer", /hammer|mallet/i)],
   [EYES],
 );
+
 export const nextDown = rung(
   "next down",
   "Hammer on the next size down, metric or inch; the Bench's fit slip says which is near.",
@@ -80,9 +85,11 @@ export const nextDown = rung(
   [tool("Hammer", /hammer|mallet/i)],
   [EYES, "That socket is for this only: it may split."],
 );
+
 export const grips = rung("grips", "Locking pliers on as deep as they go, square to the pull.", 10, [
   tool("Locking pliers", /locking pliers|grips/i),
 ]);
+
 export const extractorSocket = rung(
   "extractor socket",
   "Spiral extractor socket tapped over what is left of the head.",
@@ -90,6 +97,7 @@ export const extractorSocket = rung(
   [tool("Extractor socket", /extractor socket|bolt extractor|spiral/i)],
   [EYES],
 );
+
 export const slot = rung(
   "file flats",
   "File two flats or cut a slot and use a spanner or an impact driver.",
@@ -97,6 +105,7 @@ export const slot = rung(
   [tool("File", /\bfile\b/i)],
   [EYES],
 );
+
 export const weld: Rung = {
   not: BURNS,
   ...rung(
@@ -114,6 +123,7 @@ export const stud = rung(
   15,
   [PENETRANT, tool("Locking pliers", /locking pliers|grips/i)],
 );
+
 export const leftHand = rung(
   "left-hand drill",
   "Centre-punch it dead in the middle, drill with left-hand bits from small to large: it often comes out on its own.",
@@ -121,6 +131,7 @@ export const leftHand = rung(
   [tool("Left-hand drill bits", /left[- ]hand/i), tool("Centre punch", /punch/i), GLASSES],
   [EYES, "Slowly, with cutting oil; off the middle it ruins the thread."],
 );
+
 export const extractor = rung(
   "extractor",
   "Screw extractor in the drilled hole, turned by hand with steady force.",
@@ -128,6 +139,7 @@ export const extractor = rung(
   [tool("Screw extractor set", /screw extractor|extractor set|stud extractor/i), GLASSES],
   [EYES, "Do not force it: an extractor that snaps inside is too hard to drill."],
 );
+
 export const drillOut = rung(
   "drill out",
   "Drill out to the core diameter, pick out the coil of old thread and chase it with a tap.",
@@ -135,6 +147,7 @@ export const drillOut = rung(
   [tool("Drill bits", /drill bits?|drill$/i), tool("Tap of this thread", /\btap\b/i), GLASSES],
   [EYES],
 );
+
 /** What stops or steers the vehicle is renewed, not mended. */
 export const RENEWED: readonly System[] = ["brakes", "steering and suspension", "wheels"];
 export const carrier: Rung = {
@@ -145,6 +158,7 @@ export const carrier: Rung = {
   ),
   only: RENEWED,
 };
+
 export const insert: Rung = {
   not: RENEWED,
   ...rung(

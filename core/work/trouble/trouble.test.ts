@@ -22,6 +22,7 @@ const stamp = {
   schema: MODEL_VERSION,
   origin: "own" as const,
 };
+
 const moment = { at: "2026-11-23T10:00:00.000Z", on: "2026-11-23" };
 const fresh: Work = { ...stamp, id: "w", jobId: "j", routeId: "r", events: [] };
 const step: Step = {
@@ -34,6 +35,7 @@ const step: Step = {
   fastenerId: "bleed",
   putsBack: ["hose"],
 };
+
 const route: Route = {
   id: "r",
   name: "r",
@@ -104,6 +106,7 @@ test("a trouble is climbed rung by rung, is over when one did it, and can be tol
   const exhausted = openTrouble(all, "s");
   expect(exhausted && nextRung(exhausted, "brakes")).toBeUndefined();
 });
+
 const open0 = {
   id: "t",
   stepId: "s",

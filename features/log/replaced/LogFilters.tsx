@@ -16,6 +16,7 @@ export interface LogFilter {
   part: string;
   year: string;
 }
+
 export const NO_FILTER: LogFilter = { system: "", place: "", part: "", year: "" };
 
 export function passes(one: Replacement, { system, place, part, year }: LogFilter): boolean {

@@ -29,6 +29,7 @@ const COLUMNS: {
   { by: "odometer", head: "Odometer", className: "number", width: { base: "88px", md: "118px" } },
   { by: "price", head: "Price", className: "wide number", width: { base: "0", md: "84px" } },
 ];
+
 /**
  * Every row is as high as every other, so that where each stands is known without measuring it; what is too
  * long for it is on its page.

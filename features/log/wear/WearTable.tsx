@@ -9,6 +9,7 @@ import { formatDay } from "@/ui/day";
 const Cell = chakra("td", {
   base: { padding: "6px 8px 6px 0", borderTop: "1px solid", borderColor: "edge" },
 });
+
 const Head = chakra("th", {
   base: { textAlign: "left", paddingRight: "10px", fontFamily: "heading", fontWeight: "600" },
 });

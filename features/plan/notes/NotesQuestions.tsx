@@ -117,6 +117,7 @@ const SOURCE_WORDS: Readonly<Record<(typeof SOURCES)[number], string>> = {
   "a friend's notes": "A friend's notes",
   memory: "My memory",
 };
+
 const isSource = (source: string): source is (typeof SOURCES)[number] =>
   SOURCES.some((one) => one === source);
 

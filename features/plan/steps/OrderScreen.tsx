@@ -184,12 +184,14 @@ const HEAD = {
   fontWeight: 600,
   paddingTop: 8,
 } as const;
+
 const LINE = {
   display: "flex",
   alignItems: "center",
   gap: 8,
   borderBottom: "1px solid var(--chakra-colors-edge)",
 } as const;
+
 const GRIP = {
   minHeight: 44,
   minWidth: 44,
@@ -200,6 +202,7 @@ const GRIP = {
   cursor: "grab",
   touchAction: "none",
 } as const;
+
 const PLACE = { color: "var(--chakra-colors-soft)", minWidth: 28, textAlign: "right" } as const;
 
 const Row = memo(function Row({ step, place, newPhase }: { step: Step; place: number; newPhase: boolean }) {

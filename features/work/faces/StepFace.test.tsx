@@ -20,6 +20,7 @@ const bolts: Fastener = {
   figure: readTorqueFigure("20 Nm"),
   sizeToUndo: { profile: "hexagon", size: 13, unit: "mm" },
 };
+
 const step = (more: Partial<Step>): Step => ({
   id: "s",
   title: "The cover",
@@ -29,6 +30,7 @@ const step = (more: Partial<Step>): Step => ({
   cautions: [],
   ...more,
 });
+
 const later = step({ id: "later", title: "Later" });
 
 interface Shown {

@@ -9,6 +9,7 @@ const parts: Route["parts"] = [
   { id: "drum", name: "Drum", place: "left rear", count: 1 },
   { id: "clip", name: "Clip", place: "left rear", count: 2 },
 ];
+
 const route: Route = { id: "r", name: "By the book", steps: [], fasteners: [], parts };
 const followUps = (odometer: Distance, on: string): ReturnType<typeof followUpsFrom> => [
   {
@@ -21,6 +22,7 @@ const followUps = (odometer: Distance, on: string): ReturnType<typeof followUpsF
   },
   { vehicleId: "v", jobId: "j", kind: "alignment", text: "Align", dueOn: on, state: "open" },
 ];
+
 const typed = {
   odometer: "148 210",
   on: TODAY,
@@ -31,6 +33,7 @@ const typed = {
   "after recheck torque": "100",
   "after alignment": "7",
 };
+
 const read = (fields: WrapUpFields, dropped: string[] = []) =>
   readForm(wrapUpForm({ route, dropped: new Set(dropped), unit: "km", today: TODAY, followUps }), fields);
 
