@@ -6,6 +6,7 @@ import fc from "fast-check";
 import { InputError } from "@/core/input-error";
 import { COLLECTIONS, type Household, emptyHousehold } from "@/core/model/household";
 import { MODEL_VERSION } from "@/core/model/record";
+import { formatFigure } from "@/core/quantity/torque-words";
 import { demoHousehold } from "@/demo/household";
 import { type Change, putAll, removeDemo, removeEverything, removeJob, removeVehicle } from "./change";
 import { createCommit } from "./commit";
@@ -250,9 +251,12 @@ test("a file of version 1 comes in whole, as this version", () => {
 test("a file of version 7 comes in with what is before an angle as a figure of its own", () => {
   const { jobs, vehicles } = readHouseholdFile(readFileSync("data/__fixtures__/household-7.json", "utf8"));
   expect(jobs[0]?.routes[0]?.fasteners[0]?.figure).toEqual({
-    form: "angle",
-    first: { form: "value", torque: { value: 50, unit: "N.m", decimals: 0 } },
-    anglesDeg: [90, 45],
+    form: "procedure",
+    moves: [
+      { form: "value", torque: { value: 50, unit: "N.m", decimals: 0 } },
+      { form: "angle", degrees: 90 },
+      { form: "angle", degrees: 45 },
+    ],
   });
   expect(vehicles[0]?.wheelTorque).toEqual({
     form: "value",
@@ -268,6 +272,17 @@ test("a file of version 9 comes in with the role of what held a wheel", () => {
   );
   expect(roles.length).toBeGreaterThan(0);
   expect(new Set(roles)).toEqual(new Set(["wheel"]));
+});
+
+test("a file of version 11 comes in with its angles as moves that follow a torque", () => {
+  const text = readFileSync("data/__fixtures__/household-11.json", "utf8");
+  expect(text).toContain("anglesDeg");
+  const figures = readHouseholdFile(text).jobs.flatMap(({ routes }) =>
+    routes.flatMap(({ fasteners }) =>
+      fasteners.flatMap(({ figure }) => (figure?.form === "procedure" ? [figure] : [])),
+    ),
+  );
+  expect(figures.map(formatFigure)).toEqual(["50 N·m + 90°"]);
 });
 
 test("settings of this browser are kept apart and never exported", async () => {

@@ -27,14 +27,22 @@ const figure = fc.oneof(
   torque.map((one) => ({ form: "maximum" as const, torque: one })),
   fc.array(torque, { minLength: 2, maxLength: 6 }).map((torques) => ({ form: "passes" as const, torques })),
   fc.tuple(torque, edges(0.1, 90, 720)).map(([one, deg]) => ({
-    form: "angle" as const,
-    first: { form: "value" as const, torque: one },
-    anglesDeg: [deg, deg],
+    form: "procedure" as const,
+    moves: [
+      { form: "value" as const, torque: one },
+      { form: "angle" as const, degrees: deg },
+      { form: "back off" as const, by: deg },
+      { form: "hand tight" as const },
+      { form: "back off" as const, by: "to the slot" as const },
+    ],
   })),
   fc.constantFrom(
     { form: "snug" as const },
     { form: "hand tight" as const },
     { form: "turns" as const, turns: 200 },
+    { form: "threads" as const, least: 2, most: 3 },
+    { form: "depth" as const, belowMm: -500 },
+    { form: "fitted" as const, as: "spring clamp" as const },
   ),
 );
 

@@ -8,7 +8,7 @@ import { threadsOfHead } from "../thread/head-threads";
 import { IMPOSSIBLE, type Judgement, inBothUnits, judgeTorque, sayJudgement } from "../thread/sane";
 import { type StrengthClass, hasStrengths, isDefinedFor } from "../thread/strength";
 import { type Thread, diameterMm, formatThread } from "../thread/thread";
-import { holdingTorques } from "../torque/torques-of";
+import { endsInAngle, holdingTorques, isBackedOff, passesOf } from "../torque/torques-of";
 
 /** What is to be said against a figure. */
 export interface Judged {
@@ -82,8 +82,10 @@ export function judgeFigure(fastener: Fastener, usual: readonly TorqueUnit[] = [
       usual,
     });
     const says = sayJudgement(torque, judgement);
+    // What was backed off is set with play, or only closes a gap: little is what is meant.
+    if (judgement.verdict === "too little" && isBackedOff(figure)) return [];
     const enoughBeforeAngle =
-      figure.form === "angle" &&
+      endsInAngle(figure) &&
       quantityNm(torque) < judgement.bandNm[1] &&
       quantityNm(torque) * BEFORE_AN_ANGLE > judgement.bandNm[0];
     if (says === undefined || (enoughBeforeAngle && judgement.verdict !== "more than the hole")) return [];
@@ -102,9 +104,10 @@ function definedFor(strength: StrengthClass, threads: readonly Thread[]): boolea
  * 89 lb·ft → thirty times.
  */
 export function sayJump(figure: TorqueFigure): string | undefined {
-  const passes = passesOf(figure);
-  for (const [i, after] of passes.entries()) {
-    const before = passes[i - 1] ?? after;
+  const jumps = passesOf(figure).flatMap((run) =>
+    run.slice(1).map((after, i) => [run[i] ?? after, after] as const),
+  );
+  for (const [before, after] of jumps) {
     const times = Math.max(quantityNm(after) / quantityNm(before), quantityNm(before) / quantityNm(after));
     if (times > LARGEST_JUMP) {
       const unlike =
@@ -115,12 +118,6 @@ export function sayJump(figure: TorqueFigure): string | undefined {
     }
   }
   return undefined;
-}
-
-function passesOf(figure: TorqueFigure): readonly TorqueQuantity[] {
-  if (figure.form === "passes") return figure.torques;
-  if (figure.form === "angle" && figure.first.form === "passes") return figure.first.torques;
-  return [];
 }
 
 /** A figure in short, for lists of like ones. */

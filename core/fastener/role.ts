@@ -1,5 +1,6 @@
 import type { Fastener, Route } from "../model/job";
 import { ROLES, type Role, holdsALife } from "../model/role";
+import { isByFeel } from "./how-tight";
 
 /**
  * By what a thing is called, what it holds: the first that fits. General workshop knowledge; what is on a lid
@@ -94,8 +95,9 @@ export function roleOf(route: Pick<Route, "steps">, fastener: Fastener): Role | 
   return told.toSorted((a, b) => ROLES.indexOf(a) - ROLES.indexOf(b))[0] ?? byName;
 }
 
-/** Whether a tool turns it by a head: not a clip, a pin or a strap. */
-export const hasHead = ({ name }: Pick<Fastener, "name">): boolean => !UNTHREADED.test(name.trim());
+/** Whether a tool turns it by a head: not a clip, a pin or a strap, and not what is driven in. */
+export const hasHead = ({ name, figure }: Pick<Fastener, "name" | "figure">): boolean =>
+  !UNTHREADED.test(name.trim()) && figure?.form !== "fitted" && figure?.form !== "depth";
 
 /**
  * Where "good and tight" is no way of doing it up: a screw that only keeps a drum from falling off is nipped
@@ -110,9 +112,8 @@ const NEVER_SNUG: readonly Role[] = ["wheel", "hub and axle", "steering", "suspe
 export function lacksFigure(route: Pick<Route, "steps">, fastener: Fastener): boolean {
   const role = roleOf(route, fastener);
   if (role === undefined || !holdsALife(role) || !hasHead(fastener)) return false;
-  const form = fastener.figure?.form;
-  if (form !== undefined && !((form === "snug" || form === "hand tight") && NEVER_SNUG.includes(role)))
-    return false;
+  const { figure } = fastener;
+  if (figure !== undefined && !(isByFeel(figure) && NEVER_SNUG.includes(role))) return false;
   const steps = route.steps.filter(({ fastenerId }) => fastenerId === fastener.id);
   return steps.length > 0 && !steps.some(({ kind }) => kind === "count");
 }

@@ -77,7 +77,10 @@ export const LOCKINGS = [
   "split pin",
   "tab washer",
   "lock wire",
+  "staked",
+  "peened",
 ] as const;
+export type Locking = (typeof LOCKINGS)[number];
 /** How the vehicle has to stand while a fastener gets its final torque. */
 export const TIGHTENED = ["hanging", "at ride height", "on the ground"] as const;
 /** What gets at a fastener. */

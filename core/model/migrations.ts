@@ -1,3 +1,4 @@
+import { withoutUndefined } from "../without-undefined";
 import { MODEL_VERSION } from "./record";
 
 /** A household of any version, before it is checked: collections of records of unknown shape. */
@@ -43,6 +44,14 @@ function anglesFirst({ torque, ...figure }: Record<string, unknown>): Record<str
   return figure.form === "angle" && torque !== undefined
     ? { ...figure, first: { form: "value", torque } }
     : { ...figure, ...(torque === undefined ? {} : { torque }) };
+}
+
+/** Until version 12 only angles could follow, beside what they follow. */
+function asMoves({ first, anglesDeg, ...figure }: Record<string, unknown>): Record<string, unknown> {
+  if (figure.form !== "angle" || !Array.isArray(anglesDeg))
+    return { ...figure, ...withoutUndefined({ first, anglesDeg }) };
+  const angles: unknown[] = anglesDeg;
+  return { form: "procedure", moves: [first, ...angles.map((degrees) => ({ form: "angle", degrees }))] };
 }
 
 /** Until version 10 a fastener said only whether it holds a wheel. */
@@ -113,6 +122,15 @@ export const MIGRATIONS: readonly Migration[] = [
     to: 11,
     name: "cross, slot and square heads; wrenches whose grip is not measured; jobs put away",
     migrate: (household) => household,
+  },
+  {
+    to: 12,
+    name: "a figure is one move or several: threads that show, a depth, what is backed off; staked and peened",
+    migrate: (household) => ({
+      ...household,
+      jobs: (household.jobs ?? []).map((job) => withFigures(job, asMoves)),
+      vehicles: (household.vehicles ?? []).map((vehicle) => withFigures(vehicle, asMoves)),
+    }),
   },
 ];
 

@@ -31,7 +31,7 @@ export type TroubleKind = (typeof TROUBLE_KINDS)[number];
 
 const happened = { at: instantSchema, on: daySchema };
 const inStep = { ...happened, stepId: idSchema };
-const atBolt = { ...inStep, stage: z.int().min(0).max(20), bolt: z.int().min(1).max(MOST_BOLTS) };
+const atBolt = { ...inStep, stage: z.int().min(0).max(100), bolt: z.int().min(1).max(MOST_BOLTS) };
 
 /** One thing done under way, in the order it was done. */
 export const workEventSchema = z.discriminatedUnion("type", [

@@ -1,6 +1,6 @@
 import { quantityNm } from "../quantity/torque-quantity";
 import type { TorqueUnit } from "../quantity/torque-unit";
-import { holdingTorques } from "../torque/torques-of";
+import { holdingTorques, turnedOn } from "../torque/torques-of";
 import type { Clause, Told } from "./clauses";
 import type { Group, SaidFigure } from "./group";
 import { saidIn } from "./heard";
@@ -82,17 +82,20 @@ export function put(group: Group, figure: SaidFigure, said: string, at: number):
     before &&
     torques &&
     last &&
-    figure.figure.form === "angle" &&
-    figure.figure.first.form === "value" &&
+    figure.figure.form === "procedure" &&
+    figure.figure.moves[0]?.form === "value" &&
     further &&
-    figure.figure.first.torque.value > last.value &&
+    figure.figure.moves[0].torque.value > last.value &&
     at - group.figuredAt <= 5
   )
     group.figures[group.figures.length - 1] = {
       ...figure,
       figure: {
         ...figure.figure,
-        first: { form: "passes", torques: [...torques, figure.figure.first.torque] },
+        moves: [
+          { form: "passes", torques: [...torques, figure.figure.moves[0].torque] },
+          ...figure.figure.moves.slice(1),
+        ],
       },
     };
   else group.figures.push(figure);
@@ -204,14 +207,13 @@ export function turnFurther(group: Group, angle: number, said: string): void {
   const last = group.figures.at(-1);
   if (!last) return;
   const { figure } = last;
-  if (figure.form === "value" || figure.form === "passes")
-    last.figure = { form: "angle", first: figure, anglesDeg: [angle] };
+  if (figure.form === "value" || figure.form === "passes") last.figure = turnedOn(figure, [angle]);
   else if (
-    figure.form === "angle" &&
-    figure.anglesDeg.length < 3 &&
+    figure.form === "procedure" &&
+    figure.moves.length < 4 &&
     !/\b(?:that's|so|which is|i\.?e)\b/i.test(said)
   )
-    last.figure = { ...figure, anglesDeg: [...figure.anglesDeg, angle] };
+    last.figure = turnedOn(figure, [angle]);
 }
 
 /**

@@ -1,4 +1,5 @@
 import { quantityNm, type TorqueQuantity } from "../quantity/torque-quantity";
+import { turnedOn } from "../torque/torques-of";
 import { type Spoken, spokenNumber } from "./spoken-number";
 import type { Word } from "./words";
 import { deniedAt, endOf, firstEnd, type FoundTorque, numbersAt, writtenAt } from "./written-torque";
@@ -105,7 +106,7 @@ export function torqueAt(words: readonly Word[], at: number): FoundTorque | unde
     }
     if (angles.length > 0)
       return {
-        figure: { form: "angle", first: { form: "value", torque: first }, anglesDeg: angles },
+        figure: turnedOn({ form: "value", torque: first }, angles),
         from: at,
         to,
       };

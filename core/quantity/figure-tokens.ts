@@ -1,9 +1,10 @@
+import { moveAt } from "./figure-moves";
 import { NUMBER } from "./read-number";
 import { type FoundUnit, torqueUnitAt } from "./read-torque";
+import type { Move } from "./torque-figure";
 
 type PlainToken =
-  | "snug"
-  | "hand tight"
+  | "back off"
   | "maximum"
   | "least"
   | "between"
@@ -24,17 +25,16 @@ type PlainToken =
   | "close"
   | "strange";
 
-/** A piece of a written torque figure. A stage is "stage 2:", "2nd pass" or "1)". */
+/** A piece of a written torque figure; a move is one that says all by itself. A stage is "stage 2:", "2nd pass" or "1)". */
 export type FigureToken =
   | { kind: "number"; text: string }
   | { kind: "unit"; text: string; unit: FoundUnit }
   | { kind: "stage"; text: string; number: number }
+  | { kind: "move"; text: string; move: Move }
   | { [Is in PlainToken]: { kind: Is; text: string } }[PlainToken];
 
 /** What each piece may be, the longer before what begins it. */
 const WORDS: readonly [RegExp, PlainToken][] = [
-  [/(?:just )?(?:snug|good and tight|nipped up)(?: up)?(?![a-z])/y, "snug"],
-  [/(?:by )?(?:hand|finger)[ -]?tight(?:en(?:ed)?)?(?![a-z])/y, "hand tight"],
   [
     /(?:max(?:imum)?\.?(?: of)?|up to(?: a max(?:imum)? of)?|(?:no|not|never) more than|not (?:over|above)|at most|less than|or less|<=?|≤)(?![a-z])/y,
     "maximum",
@@ -48,6 +48,10 @@ const WORDS: readonly [RegExp, PlainToken][] = [
   [/(?:(?:of )?an? )?turns?(?![a-z])/y, "turns"],
   [/flats?(?![a-z])(?: of a hexagon)?/y, "flats"],
   [/(?:an? )?(?:quarter|half)(?: of)?(?![a-z])/y, "part of a turn"],
+  [
+    /(?:(?:back|slacken|loosen|undo)(?:ed)? (?:it |them )?(?:off|back)|slack(?:en|ened)?(?: it| them)? off|turn(?:ed)? (?:it |them )?back)(?: (?:until|till) (?:it is|they are|it's) free| again| by)?(?![a-z])/y,
+    "back off",
+  ],
   [/back(?: to (?:the )?mark)?(?![a-z])/y, "back to the mark"],
   [
     /(?:do (?:it )?up|back|turn it|and then|then(?: on)?|first(?: to)?|second(?:ly)?|third|finally|followed by|another|an? further|further|plus|tighten(?: to)?|torque(?: to)?|by|all)(?![a-z])|[,;:]|\r?\n/y,
@@ -93,6 +97,8 @@ function tokenAt(text: string, at: number, before: FigureToken | undefined): Fig
   const stage = STAGE.exec(text);
   if (stage && !(before?.kind === "number"))
     return { kind: "stage", text: stage[0], number: Number(stage[1] ?? stage[2] ?? stage[3]) };
+  const move = moveAt(text, at);
+  if (move) return { kind: "move", ...move };
   const number = take(NUMBERS, text, at);
   if (number) return { kind: "number", text: number };
   const unit = torqueUnitAt(text, at);

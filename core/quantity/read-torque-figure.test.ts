@@ -2,12 +2,13 @@ import fc from "fast-check";
 import { InputError } from "../input-error";
 import { readTorque, readTorqueUnit } from "./read-torque";
 import { readTorqueFigure } from "./read-torque-figure";
-import { type TorqueFigure, torqueFigureSchema } from "./torque-figure";
+import { FITTINGS, type Move, type TorqueFigure, torqueFigureSchema } from "./torque-figure";
 import { quantityNm } from "./torque-quantity";
 import { TORQUE_UNITS, type TorqueUnit } from "./torque-unit";
 import { figureInWords, formatFigure } from "./torque-words";
 
 const q = (value: number, unit: TorqueUnit, decimals = 0) => ({ value, unit, decimals });
+const steps = (...moves: Move[]): TorqueFigure => ({ form: "procedure", moves });
 
 test.each<[string, TorqueUnit]>([
   ["ft-lb", "lbf.ft"],
@@ -64,21 +65,60 @@ test.each<[string, TorqueFigure]>([
   ["20, 40, 60 Nm", { form: "passes", torques: [q(20, "N.m"), q(40, "N.m"), q(60, "N.m")] }],
   ["first to 20 Nm then to 40 Nm", { form: "passes", torques: [q(20, "N.m"), q(40, "N.m")] }],
   ["30 ft lb then 60 ft lb", { form: "passes", torques: [q(30, "lbf.ft"), q(60, "lbf.ft")] }],
-  ["50 Nm + 90°", { form: "angle", first: { form: "value", torque: q(50, "N.m") }, anglesDeg: [90] }],
+  ["50 Nm + 90°", steps({ form: "value", torque: q(50, "N.m") }, { form: "angle", degrees: 90 })],
   [
     "50 Nm + 90° + 45°",
-    { form: "angle", first: { form: "value", torque: q(50, "N.m") }, anglesDeg: [90, 45] },
+    steps(
+      { form: "value", torque: q(50, "N.m") },
+      { form: "angle", degrees: 90 },
+      { form: "angle", degrees: 45 },
+    ),
   ],
-  ["50 Nm 90 deg", { form: "angle", first: { form: "value", torque: q(50, "N.m") }, anglesDeg: [90] }],
+  ["50 Nm 90 deg", steps({ form: "value", torque: q(50, "N.m") }, { form: "angle", degrees: 90 })],
   [
     "25 ft-lb then another 90 degrees",
-    { form: "angle", first: { form: "value", torque: q(25, "lbf.ft") }, anglesDeg: [90] },
+    steps({ form: "value", torque: q(25, "lbf.ft") }, { form: "angle", degrees: 90 }),
   ],
   [
     "40 Nm plus a quarter turn",
-    { form: "angle", first: { form: "value", torque: q(40, "N.m") }, anglesDeg: [90] },
+    steps({ form: "value", torque: q(40, "N.m") }, { form: "angle", degrees: 90 }),
   ],
   ["12 turns", { form: "turns", turns: 12 }],
+  ["finger tight then 25 Nm", steps({ form: "hand tight" }, { form: "value", torque: q(25, "N.m") })],
+  ["finger tight, then 1/4 turn", steps({ form: "hand tight" }, { form: "angle", degrees: 90 })],
+  [
+    "hand tight, then 60-80 Nm",
+    steps({ form: "hand tight" }, { form: "range", low: q(60, "N.m"), high: q(80, "N.m") }),
+  ],
+  ["12 turns then 25 Nm", steps({ form: "turns", turns: 12 }, { form: "value", torque: q(25, "N.m") })],
+  ["until two threads show", { form: "threads", least: 2 }],
+  ["2-3 threads showing", { form: "threads", least: 2, most: 3 }],
+  ["flush", { form: "depth", belowMm: 0 }],
+  ["driven in until flush with the housing", { form: "depth", belowMm: 0 }],
+  ["2 mm below the face", { form: "depth", belowMm: 2 }],
+  ["to a depth of 0.5 in", { form: "depth", belowMm: 12.7 }],
+  ["1.5 mm proud", { form: "depth", belowMm: -1.5 }],
+  [
+    "50 Nm, back off, 10 Nm, back off to the slot",
+    steps(
+      { form: "value", torque: q(50, "N.m") },
+      { form: "back off", by: "until it is free" },
+      { form: "value", torque: q(10, "N.m") },
+      { form: "back off", by: "to the slot" },
+    ),
+  ],
+  [
+    "40 Nm, back off half a turn, 15 Nm + 90°",
+    steps(
+      { form: "value", torque: q(40, "N.m") },
+      { form: "back off", by: 180 },
+      { form: "value", torque: q(15, "N.m") },
+      { form: "angle", degrees: 90 },
+    ),
+  ],
+  ["spring clamp", { form: "fitted", as: "spring clamp" }],
+  ["push clip", { form: "fitted", as: "push clip" }],
+  ["plastic nuts", { form: "fitted", as: "plastic nut" }],
   ["2,5 turns back to the mark", { form: "turns", turns: 2.5 }],
 ])("%p is read", (text, figure) => {
   expect(readTorqueFigure(text)).toEqual(figure);
@@ -126,12 +166,41 @@ const anyFigure = fc.oneof(
   fc
     .tuple(quantity, fc.array(fc.integer({ min: 1, max: 360 }), { minLength: 1, maxLength: 3 }))
     .map(([torque, anglesDeg]): TorqueFigure => ({
-      form: "angle",
-      first: { form: "value", torque },
-      anglesDeg,
+      form: "procedure",
+      moves: [
+        { form: "value", torque },
+        ...anglesDeg.map((degrees) => ({ form: "angle" as const, degrees })),
+      ],
     })),
   fc.integer({ min: 1, max: 60 }).map((n): TorqueFigure => ({ form: "turns", turns: n / 2 })),
   fc.constant<TorqueFigure>({ form: "snug" }),
+  fc.constantFrom<TorqueFigure>(
+    { form: "threads", least: 2 },
+    { form: "threads", least: 2, most: 3 },
+    { form: "depth", belowMm: 0 },
+    { form: "depth", belowMm: 12.75 },
+    { form: "depth", belowMm: -2 },
+    ...FITTINGS.map((as): TorqueFigure => ({ form: "fitted", as })),
+  ),
+  fc
+    .tuple(quantity, fc.constantFrom("to the slot" as const, "until it is free" as const, 90, 30.5), quantity)
+    .map(([torque, by, then]): TorqueFigure => ({
+      form: "procedure",
+      moves: [
+        { form: "hand tight" },
+        { form: "value", torque },
+        { form: "back off", by },
+        { form: "value", torque: then },
+        { form: "angle", degrees: 45 },
+      ],
+    })),
+  quantity.map((torque): TorqueFigure => ({
+    form: "procedure",
+    moves: [
+      { form: "turns", turns: 12 },
+      { form: "value", torque },
+    ],
+  })),
 );
 
 test("what is shown of a figure reads back as the same figure", () => {

@@ -8,18 +8,18 @@ import type { TorqueFigure } from "./torque-figure";
 import { LEAST_TORQUE_NM, MOST_TORQUE_NM, formatTorque, quantityNm } from "./torque-quantity";
 import type { TorqueUnit } from "./torque-unit";
 
-/** The most passes, and the most angles after one another, that can be kept apart. */
 /**
  * Reads a torque figure as people write it.
  *
  * Takes one value, a range, a value with its tolerance, a maximum, one figure given in two units, "snug",
- * "hand tight", passes, any of these and then one or more angles, and counted turns. A unit said once at the
- * end stands for every number before it. Nothing is guessed: a number without any unit is refused, as lb·in
+ * "hand tight", passes, counted turns, threads that show, a depth, a clamp or clip, any of these and then one
+ * or more angles, and what is backed off in between. A unit said once at the end stands for every number
+ * before it. Nothing is guessed: a number without any unit is refused, as lb·in
  * and lb·ft differ twelvefold, and so is one that could be degrees or another torque; two units that
  * contradict each other are told back.
  * @param unit taken where none is written at all, as when a field shows its unit beside it.
  * @throws InputError with a sentence for the person who typed it.
- * Example: readTorqueFigure("50 Nm + 90°") → { form: "angle", first: 50 N·m, anglesDeg: [90] }.
+ * Example: readTorqueFigure("50 Nm + 90°") → { form: "procedure", moves: [50 N·m, 90°] }.
  */
 export function readTorqueFigure(text: string, unit?: TorqueUnit): TorqueFigure {
   const typed = text.trim();
@@ -74,10 +74,11 @@ class FigureReader {
 
   private item(before: readonly Item[]): Item[] {
     const token = this.tokens[this.at];
-    if (token?.kind === "snug" || token?.kind === "hand tight") {
+    if (token?.kind === "move") {
       this.at++;
-      return [{ kind: token.kind }];
+      return [{ kind: "move", move: token.move }];
     }
+    if (this.takes("back off")) return [{ kind: "move", move: { form: "back off", by: this.backOff() } }];
     const on = this.angles();
     if (on) return on;
     if (token?.kind !== "number") throw this.strange();
@@ -113,6 +114,13 @@ class FigureReader {
       degrees,
       turns: measure.kind === "turns" ? said : undefined,
     }));
+  }
+
+  /** How far back: "90°", "half a turn"; nothing said is until it is free. */
+  private backOff(): number | "until it is free" {
+    const [back, ...more] = this.angles() ?? [];
+    if (more.length > 0) throw this.strange();
+    return back?.kind === "on" ? back.degrees : "until it is free";
   }
 
   private torqueItem(before: readonly Item[]): Item {

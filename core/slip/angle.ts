@@ -2,8 +2,8 @@ import { InputError } from "../input-error";
 import { readMeasure } from "../quantity/measure";
 import { readTorqueFigure } from "../quantity/read-torque-figure";
 import { shown } from "../quantity/shown";
-import type { TorqueFigure } from "../quantity/torque-figure";
-import { formatFigure } from "../quantity/torque-words";
+import { type TorqueFigure, movesOf } from "../quantity/torque-figure";
+import { formatMove } from "../quantity/torque-words";
 import { angleTurn } from "../turn/angle-turn";
 import { clockAfter, formatClock, readClock } from "../turn/clock";
 import { slip } from "./declare";
@@ -109,6 +109,12 @@ function readAngles(given: string): { torque: string | undefined; angles: number
     return { torque: undefined, angles: [value] };
   }
   const figure: TorqueFigure = readTorqueFigure(typed);
-  if (figure.form !== "angle") throw new InputError("There is no angle in that. Type it like 50 Nm + 90°.");
-  return { torque: formatFigure(figure.first), angles: figure.anglesDeg };
+  const moves = movesOf(figure);
+  const angles = moves.flatMap((move) => (move.form === "angle" ? [move.degrees] : []));
+  if (angles.length === 0) throw new InputError("There is no angle in that. Type it like 50 Nm + 90°.");
+  if (moves.slice(0, -angles.length).some(({ form }) => form === "angle"))
+    throw new InputError(
+      "More than angles comes after the first angle. Type the last torque and its angles.",
+    );
+  return { torque: moves.slice(0, -angles.length).map(formatMove).join(", then "), angles };
 }

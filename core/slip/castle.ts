@@ -3,10 +3,11 @@ import type { VEHICLE_TORQUE_UNITS } from "../model/vehicle";
 import { type Band } from "../quantity/band";
 import { shown, shownTorque } from "../quantity/shown";
 import { formatLimits } from "../quantity/torque-band";
-import type { TorqueFigure } from "../quantity/torque-figure";
+import { type TorqueFigure, movesOf } from "../quantity/torque-figure";
 import { quantityNm } from "../quantity/torque-quantity";
 import { formatFigure } from "../quantity/torque-words";
 import { pitchMm, readThread } from "../thread/thread";
+import { endsInAngle } from "../torque/torques-of";
 import { type CastleVerdict, castleNut, castleVerdict } from "../turn/castle-nut";
 import { slip } from "./declare";
 import { choice, figure, measure, number, optional, text, torque } from "./fields";
@@ -115,34 +116,35 @@ interface PinLimits {
 }
 
 function limitsOf(figure: TorqueFigure): PinLimits {
-  switch (figure.form) {
+  if (endsInAngle(figure))
+    return { says: `${formatFigure(figure)}, then `, leastNm: undefined, mostNm: Infinity, byAngle: true };
+  const last = movesOf(figure).at(-1);
+  switch (last?.form) {
     case "value":
-      return { says: "Done up, then ", leastNm: quantityNm(figure.torque), mostNm: Infinity, byAngle: false };
+      return { says: "Done up, then ", leastNm: quantityNm(last.torque), mostNm: Infinity, byAngle: false };
     case "range":
       return {
         says: "Done up, then ",
-        leastNm: quantityNm(figure.low),
-        mostNm: quantityNm(figure.high),
+        leastNm: quantityNm(last.low),
+        mostNm: quantityNm(last.high),
         byAngle: false,
       };
     case "maximum":
       return {
         says: "Done up, then ",
         leastNm: undefined,
-        mostNm: quantityNm(figure.torque),
+        mostNm: quantityNm(last.torque),
         byAngle: false,
       };
     case "passes": {
-      const last = figure.torques.at(-1);
+      const torque = last.torques.at(-1);
       return {
         says: "After the last pass, ",
-        leastNm: last && quantityNm(last),
+        leastNm: torque && quantityNm(torque),
         mostNm: Infinity,
         byAngle: false,
       };
     }
-    case "angle":
-      return { says: `${formatFigure(figure)}, then `, leastNm: undefined, mostNm: Infinity, byAngle: true };
     default:
       throw new InputError("Type the torque that the nut is done up to, such as 60-80 Nm.");
   }
@@ -194,7 +196,7 @@ function pinLines({ leastNm, mostNm, byAngle }: PinLimits, unit: VehicleUnit): S
 const MARGIN: Partial<Record<TorqueFigure["form"], string>> = {
   range: "The range itself is the margin: its least first, its top never passed.",
   maximum: "A most alone has no least: it cannot say when the nut is tight enough.",
-  angle: "The angle carries the margin; the slot adds to it, and takes nothing off.",
+  procedure: "The angle carries the margin; the slot adds to it, and takes nothing off.",
 };
 
 const SAYS: Record<CastleVerdict, { tone: Tone; says: string }> = {

@@ -1,7 +1,7 @@
 import { InputError } from "../input-error";
 import type { TorqueWrench } from "../model/tool";
 import { shownTorque } from "../quantity/shown";
-import type { TorqueFigure } from "../quantity/torque-figure";
+import { type TorqueFigure, movesOf } from "../quantity/torque-figure";
 import {
   type TorqueQuantity,
   convertTorque,
@@ -16,7 +16,7 @@ import { stagesOf } from "../torque/target";
 import { torquesOf } from "../torque/torques-of";
 import { slip } from "./declare";
 import { figure } from "./fields";
-import type { SlipTable } from "./slip";
+import type { Slip, SlipTable } from "./slip";
 
 const ORDER: readonly TorqueUnit[] = [
   "N.m",
@@ -52,10 +52,7 @@ export const units = slip({
         value: converted.map(formatTorqueValue).join(given.form === "range" ? " to " : ", "),
         unit: torqueSymbol(other),
       },
-      lines:
-        given.form === "angle"
-          ? [{ label: "The angle", value: `stays ${given.anglesDeg.join("° and ")}° in every unit` }]
-          : [],
+      lines: anglesStay(given),
       tables: [
         {
           title: "In every unit",
@@ -124,4 +121,11 @@ function onWrenches(figure: TorqueFigure, wrenches: readonly TorqueWrench[], uni
       ],
     };
   return { title: "On your wrenches", head: [], rows };
+}
+
+function anglesStay(figure: TorqueFigure): Slip["lines"] {
+  const angles = movesOf(figure).flatMap((move) => (move.form === "angle" ? [`${move.degrees}°`] : []));
+  return angles.length === 0
+    ? []
+    : [{ label: "The angle", value: `stays ${angles.join(" and ")} in every unit` }];
 }

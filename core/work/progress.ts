@@ -1,14 +1,15 @@
+import { tighteningStages } from "../fastener/how-tight";
 import type { Fastener, Route, Stance, Step } from "../model/job";
 import { type EventOf, type LookedAt, SAFETY_TICKS, type SafetyTick, type Work } from "../model/work";
 import { boltOrder } from "../pattern/bolt-order";
-import { type Stage, stagesOf } from "../torque/target";
+import type { Stage } from "../torque/target";
 import { type Moment, eventsOf, withEvent } from "./event";
 import { heldUpBy, runningWaits } from "./waits";
 
 /** The stages of a step that tightens to its fastener's figure; none for any other step. */
 export function stepStages(step: Step, fastener: Fastener | undefined): Stage[] {
   if (step.kind !== "torque" || !fastener) return [];
-  return fastener.figure ? stagesOf(fastener.figure) : [{ kind: "no figure", label: "" }];
+  return tighteningStages(fastener);
 }
 
 /** Ids of the steps that are done. */

@@ -1,8 +1,10 @@
+import { capital } from "../capital";
 import type { Fastener, Step } from "../model/job";
 import type { Task } from "../model/work";
 import type { TorqueQuantity } from "../quantity/torque-quantity";
 import { formatTorqueValue } from "../quantity/torque-quantity";
 import { torqueUnitInWords } from "../quantity/torque-unit";
+import { backOffInWords, depthInWords, threadsInWords } from "../quantity/torque-words";
 import type { Stage } from "../torque/target";
 
 /** A torque as it is read aloud, so that a voice does not spell its unit. Example: 26.5 lb·ft → "26.5 pound feet". */
@@ -44,6 +46,16 @@ export function spokenBolt(
       return `Good and tight.${which}`;
     case "hand tight":
       return `Hand tight, no tool.${which}`;
+    case "threads":
+      return `Until ${threadsInWords(stage)} show.${which}`;
+    case "depth":
+      return `Drive it in until it lies ${depthInWords(stage.belowMm)}.${which}`;
+    case "back off":
+      return `Back it off ${backOffInWords(stage.by).replace("°", " degrees")}.${which}`;
+    case "fitted":
+      return `${capital(stage.as)}, by hand.${which}`;
+    case "lock":
+      return `Now lock it: ${stage.by}.${which}`;
     case "no figure":
       return `No figure was written down.${which}`;
   }

@@ -1,3 +1,4 @@
+import { figureOf } from "../fastener/how-tight";
 import type { Route } from "../model/job";
 import type { Work } from "../model/work";
 import type { TorqueFigure } from "../quantity/torque-figure";
@@ -33,7 +34,7 @@ export function torquesReached(work: Work, route: Route): TorqueReached[] {
       return [];
     });
     return [
-      { stepId: step.id, fastener: fastener.name, figure: fastener.figure, bolts: ticked.length, readNm },
+      { stepId: step.id, fastener: fastener.name, figure: figureOf(fastener), bolts: ticked.length, readNm },
     ];
   });
 }

@@ -66,6 +66,7 @@ export function PlanSheets({ job, vehicle }: { job: Job; vehicle: Vehicle }) {
     return (
       <>
         <StepSheet
+          vehicle={vehicle}
           job={job}
           route={route}
           step={step}

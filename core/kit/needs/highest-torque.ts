@@ -3,7 +3,7 @@ import { quantityNm } from "../../quantity/torque-quantity";
 import { proofLoadN } from "../../thread/preload";
 import { hasStrengths, isDefinedFor } from "../../thread/strength";
 import { diameterMm } from "../../thread/thread";
-import { holdingTorques } from "../../torque/torques-of";
+import { endsInAngle, holdingTorques } from "../../torque/torques-of";
 
 /**
  * The most that a fastener's figure puts on it, N·m; undefined when none is written down. Torque then angle
@@ -15,7 +15,7 @@ export function highestNm({ figure, thread, strength }: Fastener): number | unde
   const torques = holdingTorques(figure).map(quantityNm);
   if (torques.length === 0) return undefined;
   const most = Math.max(...torques);
-  if (figure.form !== "angle") return most;
+  if (!endsInAngle(figure)) return most;
   const known = strength && thread && isDefinedFor(strength, diameterMm(thread)) ? strength : "10.9";
   return Math.max(
     most,

@@ -1,11 +1,12 @@
-import type { Part, Route } from "../../model/job";
+import type { Locking, Part, Route } from "../../model/job";
 import type { Cover, Need } from "./need";
 
-/** Locking hardware that is used once. */
-const ONE_USE: Partial<Record<string, string>> = {
-  "split pin": "Split pin",
-  "tab washer": "Tab washer",
-  "locking nut": "Locking nut",
+/** Locking hardware that is used once; a nut that locks by itself is renewed with itself. */
+const ONE_USE: Partial<Record<Locking, { name: string; isItself: boolean }>> = {
+  "split pin": { name: "Split pin", isItself: false },
+  "tab washer": { name: "Tab washer", isItself: false },
+  "locking nut": { name: "Locking nut", isItself: true },
+  staked: { name: "Nut to be staked", isItself: true },
 };
 
 /** The parts of a route, what has to be new with them, and what their boxes leave out. */
@@ -26,8 +27,8 @@ export function partNeeds({
     const locking = fastener.locking && ONE_USE[fastener.locking];
     return [
       ...(renewed ? [{ ...base, name: `New: ${fastener.name}` }] : []),
-      ...(locking && !(renewed && locking === "Locking nut")
-        ? [{ ...base, name: `${locking} for ${fastener.name}` }]
+      ...(locking && !(renewed && locking.isItself)
+        ? [{ ...base, name: `${locking.name} for ${fastener.name}` }]
         : []),
     ];
   });

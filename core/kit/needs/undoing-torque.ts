@@ -1,6 +1,6 @@
 import { undoingTorqueNm } from "../../drive/bar";
+import { goodAndTight } from "../../fastener/how-tight";
 import type { Fastener } from "../../model/job";
-import { snugBandNm } from "../../thread/snug-band";
 import { highestNm } from "./highest-torque";
 
 /** Years after which what is under a car is taken to be rusted. Our own judgement. */
@@ -15,7 +15,7 @@ export function isRusted(builtIn: number | undefined, thisYear: number): boolean
 export function undoingNm(fastener: Fastener, rusted: boolean): readonly [number, number] | undefined {
   const tight =
     highestNm(fastener) ??
-    (fastener.figure?.form === "snug" && fastener.thread ? snugBandNm(fastener.thread)?.[1] : undefined);
+    (fastener.figure?.form === "snug" && fastener.thread ? goodAndTight(fastener)?.bandNm[1] : undefined);
   if (tight === undefined) return undefined;
   const state = threadState(fastener, rusted);
   return undoingTorqueNm(tight, state);

@@ -1,12 +1,13 @@
 import { fastenerDoubts } from "../../fastener/doubts";
 import { lacksFigure } from "../../fastener/role";
-import type { Fastener, Job, Route } from "../../model/job";
+import type { Fastener, Job, Locking, Route } from "../../model/job";
 import type { Vehicle } from "../../model/vehicle";
 import { boltOrder } from "../../pattern/bolt-order";
 import { formatHeadSize } from "../../quantity/read-head-size";
 import { formatTorque } from "../../quantity/torque-quantity";
 import { formatFigure } from "../../quantity/torque-words";
 import { angleSaid } from "../../torque/adapter";
+import { torquesOf } from "../../torque/torques-of";
 import type { Kit } from "../kit";
 import { bothSides, withoutSide } from "../needs/both-sides";
 import type { KitLine } from "../needs/need";
@@ -95,7 +96,7 @@ function settingRow(fastener: Fastener, lines: readonly KitLine[], lacks: boolea
     order: fastener.count > 2 && fastener.pattern ? order.join(" ") : "",
     cautions: [
       ...doubts.map(({ says }) => says),
-      ...(fastener.locking ? [`With ${fastener.locking}.`] : []),
+      ...(fastener.locking ? [lockingSays(fastener.locking)] : []),
       ...(fastener.tightened ? [`Final torque ${fastener.tightened}.`] : []),
       ...(fastener.counterHold ? [`Hold the other end with ${formatHeadSize(fastener.counterHold)}.`] : []),
     ],
@@ -104,10 +105,13 @@ function settingRow(fastener: Fastener, lines: readonly KitLine[], lacks: boolea
 
 function tightness(figure: Fastener["figure"], lookUp: boolean, pulls: readonly KitLine[]): string[] {
   if (lookUp) return ["look it up first"];
-  if (figure?.form === "snug") return ["good and tight"];
-  if (figure?.form === "hand tight") return ["hand tight"];
+  if (figure && torquesOf(figure).length === 0)
+    return [figure.form === "snug" ? "good and tight" : formatFigure(figure)];
   return pulls.map(setWords);
 }
+
+const lockingSays = (locking: Locking): string =>
+  locking === "staked" || locking === "peened" ? `Then ${locking}.` : `With ${locking}.`;
 
 /** Rows that differ in nothing but the side are one. */
 function alikeOnce(rows: readonly SettingRow[]): SettingRow[] {

@@ -1,4 +1,6 @@
 import type { Step } from "../../model/job";
+import { movesOf } from "../../quantity/torque-figure";
+import { torquesOf } from "../../torque/torques-of";
 import { appendToPhase, changeStep, insertBefore, moveAfter, plainStep } from "./changes";
 import { type Finding, type PlanRead, type Rule, stepsOfKind } from "./rule";
 
@@ -79,8 +81,8 @@ export const TIGHTENING_RULES: readonly Rule[] = [
         if (
           fastener.count < 2 ||
           !fastener.figure ||
-          fastener.figure.form === "snug" ||
-          fastener.figure.form === "hand tight"
+          torquesOf(fastener.figure).length === 0 ||
+          movesOf(fastener.figure)[0]?.form === "hand tight"
         )
           return [];
         const tight = stepsOfKind(plan, fastener.id, "torque")[0];

@@ -2,10 +2,12 @@
 
 import { Box } from "@chakra-ui/react";
 import { useMemo } from "react";
+import { capital } from "@/core/capital";
 import type { Fastener, Job } from "@/core/model/job";
 import type { Vehicle } from "@/core/model/vehicle";
 import { putFastener, putStep, removeFastener } from "@/core/plan/edit-route";
 import { newId } from "@/data/stamp";
+import { Button } from "@/ui/Button";
 import { CheckField, TextField } from "@/ui/form/Field";
 import { FormBox, FormButtons } from "@/ui/form/FormBox";
 import { useRecordForm } from "@/ui/form/useRecordForm";
@@ -25,6 +27,37 @@ interface FastenerFormProps {
   onClose: () => void;
 }
 
+/** Ways of doing up that are no torque, in the words that the field reads. */
+const WAYS = [
+  "good and tight",
+  "hand tight",
+  "12 turns",
+  "until 2 threads show",
+  "flush",
+  "spring clamp",
+  "push clip",
+  "plastic nut",
+] as const;
+
+/** Where no torque is given: how else it may be done up, a press each. */
+function NoTorque({ onSay }: { onSay: (way: string) => void }) {
+  return (
+    <Box gridColumn="1 / -1">
+      <Box color="soft">
+        No torque given? How it is done up, also one after the other: “hand tight, then 25 Nm”, “50 Nm, back
+        off to the slot”.
+      </Box>
+      <Box display="flex" flexWrap="wrap" gap="2" marginTop="2">
+        {WAYS.map((way) => (
+          <Button key={way} fontSize="16px" onClick={() => onSay(way)}>
+            {capital(way)}
+          </Button>
+        ))}
+      </Box>
+    </Box>
+  );
+}
+
 /** A fastener typed in or changed: what it is, its size and its torque first; the rest behind a fold. */
 export function FastenerForm({ job, vehicle, fastener, forStepId, onClose }: FastenerFormProps) {
   const changeRoute = useChangeRoute(job.id);
@@ -37,6 +70,7 @@ export function FastenerForm({ job, vehicle, fastener, forStepId, onClose }: Fas
   });
   const { field } = form;
   const crowfoot = form.watch("crowfoot");
+  const torque = form.watch("torque");
   const save = form.send((made) =>
     changeRoute((route) => {
       const step = route.steps.find((one) => one.id === forStepId);
@@ -66,8 +100,16 @@ export function FastenerForm({ job, vehicle, fastener, forStepId, onClose }: Fas
           <TextField label="Size of the head" placeholder="16, 1/2 in, T30" {...field("size")} />
         </Box>
         <Box gridColumn={{ md: "span 4" }}>
-          <TorqueField label="Torque" typed={form.watch("torque")} {...field("torque")} />
+          <TorqueField label="Torque" typed={torque} {...field("torque")} />
         </Box>
+        {torque.trim() === "" && (
+          <NoTorque
+            onSay={(way) => {
+              form.setValue("torque", way, { shouldDirty: true });
+              form.setFocus("torque");
+            }}
+          />
+        )}
         <Box gridColumn="1 / -1">
           <CheckField label="Only a crowfoot or offset adapter reaches it" {...field("crowfoot")} />
         </Box>

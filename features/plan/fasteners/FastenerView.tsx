@@ -1,26 +1,31 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
+import { capital } from "@/core/capital";
 import { fastenerDoubts } from "@/core/fastener/doubts";
+import { figureOf } from "@/core/fastener/how-tight";
 import { AT_STAKE, lacksFigure, roleOf } from "@/core/fastener/role";
 import type { Fastener, Route } from "@/core/model/job";
 import type { Role } from "@/core/model/role";
 import { formatHeadSize } from "@/core/quantity/read-head-size";
+import type { TorqueUnit } from "@/core/quantity/torque-unit";
 import { figureInWords, formatFigure } from "@/core/quantity/torque-words";
-import { snugBandNm } from "@/core/thread/snug-band";
 import { formatThread } from "@/core/thread/thread";
 import { Button } from "@/ui/Button";
 import { Row } from "@/ui/Sheet";
 import { Doubts } from "../../shared/Doubts";
+import { goodAndTightSays } from "../../shared/good-and-tight";
 
 /** A fastener as the plan has it: the figure large, the rest on lines, doubts beside it. */
 export function FastenerView({
   route,
   fastener,
+  unit,
   onEdit,
 }: {
   route: Route;
   fastener: Fastener;
+  unit: TorqueUnit;
   onEdit: () => void;
 }) {
   const { figure, sizeToUndo, sizeToDoUp, thread, adapter } = fastener;
@@ -39,7 +44,7 @@ export function FastenerView({
             </Box>
           )}
           <Box color={lacking ? "stop" : "soft"} fontWeight={lacking ? "600" : undefined}>
-            {torqueSays(fastener, lacking ? role : undefined)}
+            {torqueSays(fastener, lacking ? role : undefined, unit)}
           </Box>
         </Box>
         <Button aria-label="Edit fastener" onClick={onEdit}>
@@ -80,15 +85,9 @@ export function FastenerView({
   );
 }
 
-function torqueSays(fastener: Fastener, holds: Role | undefined): string {
-  if (fastener.figure) return snugSays(fastener) ?? figureInWords(fastener.figure);
+function torqueSays(fastener: Fastener, holds: Role | undefined, unit: TorqueUnit): string {
+  const figure = figureOf(fastener);
+  if (figure?.form === "snug") return goodAndTightSays(fastener, unit) ?? figureInWords(figure);
+  if (figure) return capital(figureInWords(figure));
   return holds ? `■ No torque written down, and it holds ${AT_STAKE[holds]}.` : "No torque written down.";
-}
-
-function snugSays({ figure, thread }: Fastener): string | undefined {
-  if (figure?.form !== "snug" || !thread) return undefined;
-  const band = snugBandNm(thread);
-  if (!band) return undefined;
-  const [low, high] = band;
-  return `Good and tight: for ${formatThread(thread)} typically ${low.toFixed(1)} to ${high.toFixed(1)} N·m. Typical, not a specification.`;
 }

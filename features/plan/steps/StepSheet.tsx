@@ -4,6 +4,7 @@ import { Box } from "@chakra-ui/react";
 import Link from "next/link";
 import { capital } from "@/core/capital";
 import type { Job, Route, Step } from "@/core/model/job";
+import type { Vehicle } from "@/core/model/vehicle";
 import { moveStep, removeStep, unpinSlip } from "@/core/plan/edit-route";
 import { differencesOf } from "@/core/plan/mirror";
 import { stepFastener } from "@/core/plan/step-fastener";
@@ -18,6 +19,7 @@ import { kitHref } from "../../shell/addresses";
 import { FastenerView } from "../fasteners/FastenerView";
 
 interface StepSheetProps {
+  vehicle: Vehicle;
   job: Job;
   route: Route;
   step: Step | undefined;
@@ -26,7 +28,7 @@ interface StepSheetProps {
 }
 
 /** The step in hand, with its fastener, and the ways to change it. */
-export function StepSheet({ job, route, step, onEdit, onEditFastener }: StepSheetProps) {
+export function StepSheet({ vehicle, job, route, step, onEdit, onEditFastener }: StepSheetProps) {
   const changeRoute = useChangeRoute(job.id);
   if (!step) {
     return (
@@ -75,7 +77,12 @@ export function StepSheet({ job, route, step, onEdit, onEditFastener }: StepShee
       ))}
       <StepMinds job={job} step={step} fastener={fastener} />
       {fastener ? (
-        <FastenerView route={route} fastener={fastener} onEdit={() => onEditFastener(fastener.id)} />
+        <FastenerView
+          route={route}
+          fastener={fastener}
+          unit={vehicle.torqueUnit}
+          onEdit={() => onEditFastener(fastener.id)}
+        />
       ) : (
         <Box>
           <Button onClick={() => onEditFastener()}>Add a fastener to this step</Button>

@@ -9,12 +9,13 @@ import { formatBand } from "@/core/quantity/torque-band";
 import { formatTorque, formatTorqueValue } from "@/core/quantity/torque-quantity";
 import { type TorqueUnit, torqueSymbol } from "@/core/quantity/torque-unit";
 import { formatFigure } from "@/core/quantity/torque-words";
-import { snugBandNm } from "@/core/thread/snug-band";
-import { formatThread } from "@/core/thread/thread";
 import type { Stage } from "@/core/torque/target";
 import { clockAfter, formatClock } from "@/core/turn/clock";
 import { BigFigure } from "@/ui/BigFigure";
 import { MarkClock } from "@/ui/drawing/MarkClock";
+import { goodAndTightSays } from "../../shared/good-and-tight";
+import { DepthFigure, DepthFound } from "./DepthAnswer";
+import { FITTED, LOCKED } from "./stage-words";
 
 interface StageAnswerProps {
   stage: Stage;
@@ -76,6 +77,58 @@ export const StageAnswer = memo(function StageAnswer({
           None was written down. {byReason ? "Do it up as you said above." : snugWords(fastener, unit)}
         </Answer>
       );
+    case "threads":
+      return (
+        <Answer
+          ask="Turn it until there show"
+          figure={
+            <BigFigure
+              value={stage.most === undefined ? String(stage.least) : `${stage.least}–${stage.most}`}
+              unit={stage.most === undefined && stage.least === 1 ? "thread" : "threads"}
+              size="work"
+            />
+          }
+        >
+          Whole threads that stand out of the nut.
+        </Answer>
+      );
+    case "depth":
+      return (
+        <Answer ask="Drive it in, evenly" figure={<DepthFigure belowMm={stage.belowMm} />}>
+          <DepthFound wantedMm={stage.belowMm} />
+        </Answer>
+      );
+    case "back off":
+      return (
+        <Answer
+          ask="Now turn it back"
+          figure={
+            typeof stage.by === "number" ? (
+              <BigFigure value={String(stage.by)} unit="degrees back" size="work" />
+            ) : (
+              <BigFigure value="back" unit={stage.by} size="work" />
+            )
+          }
+        >
+          {stage.by === "to the slot"
+            ? "To the first slot that meets the hole, never on to one: it needs its play. Then the pin."
+            : "What tightened it has set it; it must not stay so tight."}
+        </Answer>
+      );
+    case "fitted":
+      return (
+        <Answer ask="Put it on by hand" figure={<BigFigure value={stage.as} size="bench" />}>
+          {FITTED[stage.as]}
+        </Answer>
+      );
+    case "lock": {
+      const [what, how] = LOCKED[stage.by];
+      return (
+        <Answer ask="It is tight: now lock it" figure={<BigFigure value={what} size="bench" />}>
+          {how}
+        </Answer>
+      );
+    }
     case "hand tight":
       return (
         <Answer ask="Turn it up" figure={<BigFigure value="hand tight" size="work" />}>
@@ -196,8 +249,5 @@ function flats(angleDeg: number): string {
     : "";
 }
 
-function snugWords({ thread }: Fastener, unit: TorqueUnit): string {
-  const band = thread && snugBandNm(thread);
-  if (!thread || !band) return "Good and tight with a short tool.";
-  return `Good and tight. For ${formatThread(thread)} typically ${formatBand(band, unit)}; typical, not a specification.`;
-}
+const snugWords = (fastener: Fastener, unit: TorqueUnit): string =>
+  goodAndTightSays(fastener, unit) ?? "Good and tight with a short tool.";

@@ -2,6 +2,7 @@
 
 import { Box } from "@chakra-ui/react";
 import { useMemo } from "react";
+import { capital } from "@/core/capital";
 import { chestOf } from "@/core/chest/chest";
 import { fastenerDoubts } from "@/core/fastener/doubts";
 import { lacksFigure, roleOf } from "@/core/fastener/role";
@@ -14,7 +15,7 @@ import { holdsALife } from "@/core/model/role";
 import { boltOrder } from "@/core/pattern/bolt-order";
 import { formatHeadSize } from "@/core/quantity/read-head-size";
 import { angleSaid } from "@/core/torque/adapter";
-import type { Stage } from "@/core/torque/target";
+import { LOCKED_AFTER, type Stage } from "@/core/torque/target";
 import { nextBolt, outOfTurn, stepStages, tickBolt, tickedBolts, untickBolt } from "@/core/work/progress";
 import { finishTask } from "@/core/work/tasks";
 import { BoltPattern } from "@/ui/drawing/BoltPattern";
@@ -83,7 +84,7 @@ function Tightening(props: FaceProps & { fastener: Fastener }) {
       />
       <Box flex="1" minWidth="min(200px, 100%)">
         <Box as="h2" fontSize="26px" aria-live="polite" data-testid="bolt-count">
-          {boltTitle(fastener, order, next)}
+          {boltTitle(fastener, order, next, current)}
         </Box>
         <Box fontSize="17px" color="soft">
           {howTo({ pulling, next, current, pull })}
@@ -195,9 +196,15 @@ function SingleUse({ fastener: { reuseReason, count } }: { fastener: Fastener })
   );
 }
 
-function boltTitle({ count }: Fastener, order: readonly number[], next: number | undefined): string {
+function boltTitle(
+  { count }: Fastener,
+  order: readonly number[],
+  next: number | undefined,
+  current: Stage,
+): string {
   if (next === undefined) return count === 1 ? "It is done" : `All ${count} done`;
-  return count === 1 ? "The one" : `Bolt ${order.indexOf(next) + 1} of ${count}`;
+  const called = current.kind === "fitted" ? capital(current.as) : "Bolt";
+  return count === 1 ? "The one" : `${called} ${order.indexOf(next) + 1} of ${count}`;
 }
 
 /**
@@ -228,7 +235,8 @@ function about(
     adapter && `crowfoot ${angleSaid(adapter)}`,
     fastener.access && fastener.access !== "room for a torque wrench" && fastener.access,
     fastener.counterHold && `hold with ${formatHeadSize(fastener.counterHold)}`,
-    fastener.locking,
+    // What is done once it is tight is a stage of its own.
+    !LOCKED_AFTER.some((one) => one === fastener.locking) && fastener.locking,
     fastener.tightened && `final torque ${fastener.tightened}`,
     pass,
   ]

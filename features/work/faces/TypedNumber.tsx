@@ -10,13 +10,15 @@ interface TypedNumberProps {
   label: string;
   unit: string;
   autoFocus: boolean;
+  /** What its button says; "Keep" where it is kept. */
+  says?: string;
   /** Takes what was typed, or throws an InputError with what is wrong with it. */
   onKeep: (typed: string) => void;
   onClose?: () => void;
 }
 
 /** One number typed with gloves on, and kept; what is wrong with it stands under it. */
-export function TypedNumber({ label, unit, autoFocus, onKeep, onClose }: TypedNumberProps) {
+export function TypedNumber({ label, unit, autoFocus, says = "Keep", onKeep, onClose }: TypedNumberProps) {
   const [typed, setTyped] = useState("");
   const [error, setError] = useState<string>();
   return (
@@ -52,7 +54,7 @@ export function TypedNumber({ label, unit, autoFocus, onKeep, onClose }: TypedNu
       </Box>
       <Box display="flex" gap="3" paddingTop="26px">
         <Button type="submit" size="work" disabled={typed.trim() === ""}>
-          Keep
+          {says}
         </Button>
         {onClose && (
           <Button size="work" onClick={onClose}>
