@@ -129,6 +129,7 @@ const steps: Step[] = [
     step(`${side}-union-off`, "take apart", "undo", `Brake pipe off the cylinder, ${side}`, {
       ...up,
       fastenerId: `${side}-union`,
+      needs: ["soak"],
       usualMinutes: 8,
       cautions: ["Brake fluid strips paint: rag under it, cap the pipe."],
     }),

@@ -4,9 +4,39 @@ const MOST_TAKERS = 8;
 /** More loops than these are not told apart: one of them undone, the next is shown. */
 const MOST_LOOPS = 20;
 
-/** What has to come before a step: the steps it needs, and those that take off what it moves past. */
+const isPutBack = ({ phase }: Step): boolean => phase === "put back" || phase === "prove it";
+
+/**
+ * What putting back says by itself: the step that it puts right again, the undoing of the fastener that it
+ * does up, and its starting by hand before its torque.
+ */
+export function outBeforeIn(steps: readonly Step[]): Map<string, string[]> {
+  const on = new Map<string, Step[]>();
+  for (const step of steps)
+    if (step.fastenerId !== undefined) on.set(step.fastenerId, [...(on.get(step.fastenerId) ?? []), step]);
+  const known = new Set(steps.map(({ id }) => id));
+  return new Map(
+    steps.filter(isPutBack).map((step) => {
+      const own = (step.fastenerId === undefined ? undefined : on.get(step.fastenerId)) ?? [];
+      const doesUp = step.kind === "torque" || step.kind === "hand-start";
+      const before = own.filter(
+        (one) =>
+          one.id !== step.id &&
+          ((one.kind === "undo" && !isPutBack(one)) || (step.kind === "torque" && one.kind === "hand-start")),
+      );
+      const source = step.mirrorOf && known.has(step.mirrorOf.stepId) ? [step.mirrorOf.stepId] : [];
+      return [step.id, [...new Set([...(doesUp ? before.map(({ id }) => id) : []), ...source])]];
+    }),
+  );
+}
+
+/**
+ * What has to come before a step: the steps it needs, those that take off what it moves past, and what putting
+ * back says by itself.
+ */
 export function comesBefore(steps: readonly Step[]): Map<string, Set<string>> {
   const known = new Set(steps.map(({ id }) => id));
+  const implied = outBeforeIn(steps);
   const takers = new Map<string, string[]>();
   for (const step of steps) {
     for (const thing of step.takesOff ?? []) {
@@ -19,6 +49,7 @@ export function comesBefore(steps: readonly Step[]): Map<string, Set<string>> {
   return new Map(
     steps.map((step) => {
       const before = new Set((step.needs ?? []).filter((need) => known.has(need)));
+      for (const out of implied.get(step.id) ?? []) before.add(out);
       for (const thing of [...(step.movesPast ?? []), ...(step.putsBack ?? [])])
         for (const taker of takers.get(key(thing)) ?? []) if (taker !== step.id) before.add(taker);
       return [step.id, before];

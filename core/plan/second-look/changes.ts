@@ -1,4 +1,5 @@
-import type { Fastener, Route, Step } from "../../model/job";
+import { type Fastener, PHASES, type Route, type Step } from "../../model/job";
+import { comesBefore } from "../order";
 
 /** A step with what is usual: on the ground, nothing to be careful of. */
 export function plainStep(
@@ -21,9 +22,33 @@ export function insertBefore(route: Route, beforeId: string, step: Step): Route 
 
 /** The route with a step put in as the last of its phase, where steps of later phases have not begun. */
 export function appendToPhase(route: Route, step: Step): Route {
-  const order: readonly Step["phase"][] = ["make safe", "take apart", "look closely", "put back", "prove it"];
-  const last = route.steps.findLastIndex((one) => order.indexOf(one.phase) <= order.indexOf(step.phase));
+  const last = route.steps.findLastIndex((one) => PHASES.indexOf(one.phase) <= PHASES.indexOf(step.phase));
   return { ...route, steps: [...route.steps.slice(0, last + 1), step, ...route.steps.slice(last + 1)] };
+}
+
+/**
+ * The route with a step brought forward to right before another, and with it all that has to come before it
+ * and stands later; none keeps a later phase than where it comes to.
+ */
+export function bringForward(route: Route, id: string, beforeId: string): Route {
+  const place = route.steps.findIndex((step) => step.id === beforeId);
+  const target = route.steps[place];
+  if (!target || id === beforeId) return route;
+  const before = comesBefore(route.steps);
+  const comes = new Set([id]);
+  for (const one of comes)
+    for (const need of before.get(one) ?? [])
+      if (need !== beforeId && route.steps.findIndex((step) => step.id === need) > place) comes.add(need);
+  const phase = (step: Step): Step["phase"] =>
+    PHASES.indexOf(step.phase) > PHASES.indexOf(target.phase) ? target.phase : step.phase;
+  return {
+    ...route,
+    steps: [
+      ...route.steps.slice(0, place).filter((step) => !comes.has(step.id)),
+      ...route.steps.flatMap((step) => (comes.has(step.id) ? [{ ...step, phase: phase(step) }] : [])),
+      ...route.steps.slice(place).filter((step) => !comes.has(step.id)),
+    ],
+  };
 }
 
 export function changeStep(route: Route, id: string, change: (step: Step) => Step): Route {

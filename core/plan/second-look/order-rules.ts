@@ -2,7 +2,7 @@ import { capital } from "../../capital";
 import type { Route, Step } from "../../model/job";
 import { removeStep } from "../edit-route";
 import { loopsIn } from "../order";
-import { appendToPhase, changeStep, insertBefore, moveAfter, plainStep } from "./changes";
+import { appendToPhase, bringForward, changeStep, insertBefore, moveAfter, plainStep } from "./changes";
 import { type Finding, type PlanRead, type Rule } from "./rule";
 
 const same = (a: string, b: string) => a.trim().toLowerCase() === b.trim().toLowerCase();
@@ -126,6 +126,9 @@ export const ORDER_RULES: readonly Rule[] = [
       plan.route.steps.flatMap((step, i) =>
         (step.movesPast ?? []).flatMap((thing): Finding[] => {
           if (earlier(plan, i, "takesOff", thing)) return [];
+          const taker = plan.route.steps
+            .slice(i + 1)
+            .find(({ takesOff }) => takesOff?.some((one) => same(one, thing)));
           const off = { phase: step.phase, stance: step.stance, takesOff: [thing] };
           return [
             {
@@ -136,6 +139,7 @@ export const ORDER_RULES: readonly Rule[] = [
               fix: {
                 says: "Take it off first",
                 apply: (now, newId) => {
+                  if (taker) return bringForward(now, taker.id, step.id);
                   const freed = insertBefore(
                     now,
                     step.id,

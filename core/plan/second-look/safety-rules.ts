@@ -145,7 +145,14 @@ export const SAFETY_RULES: readonly Rule[] = [
           says: `“${opened.title}” opens the cooling system, and nothing waits for it to go cold.`,
           fix: {
             says: "Wait first",
-            apply: (route: Route, newId) => ({ ...route, steps: [{ ...wait, id: newId() }, ...route.steps] }),
+            apply: (route: Route, newId) => {
+              const id = newId();
+              const waits = changeStep(route, opened.id, (one) => ({
+                ...one,
+                needs: [...(one.needs ?? []), id],
+              }));
+              return { ...waits, steps: [{ ...wait, id }, ...waits.steps] };
+            },
           },
         },
       ];

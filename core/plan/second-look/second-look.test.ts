@@ -102,6 +102,117 @@ const CASES: Record<string, { trips: Plan; misses: Plan }> = {
     trips: { fasteners: [bolts({ figure: readTorqueFigure("5000 Nm") })] },
     misses: { fasteners: [bolts({ figure: readTorqueFigure("28 Nm") })] },
   },
+  "in-before-out": {
+    trips: { steps: [hand, tight, out] },
+    misses: { steps: [step("crack", { phase: "make safe", fastenerId: "f" }), out, hand, tight] },
+  },
+  "bolts-before-part": {
+    trips: {
+      fasteners: [bolts({ name: "Wheel cylinder bolts, left" })],
+      steps: [out, hand, tight, step("in", { phase: "put back", title: "New wheel cylinder, left" })],
+    },
+    // The lead goes on when the starter is bolted up, and the other side is another part.
+    misses: {
+      fasteners: [bolts({ name: "Starter bolts" }), bolts({ id: "g", name: "Bracket bolts, left" })],
+      steps: [
+        out,
+        step("gout", { kind: "undo", fastenerId: "g" }),
+        hand,
+        tight,
+        step("lead", { phase: "put back", title: "Starter lead on" }),
+        step("ghand", { kind: "hand-start", phase: "put back", fastenerId: "g" }),
+        step("gtight", { kind: "torque", phase: "put back", fastenerId: "g" }),
+        step("gin", { phase: "put back", title: "New bracket, right" }),
+      ],
+    },
+  },
+  "pin-before-torque": {
+    trips: {
+      fasteners: [bolts({ name: "Ball joint nut", count: 1, locking: "split pin" })],
+      parts: [part({ name: "Split pin", renews: "f" })],
+      steps: [out, step("pin", { phase: "put back", title: "New split pin in" }), tight],
+    },
+    misses: {
+      fasteners: [bolts({ name: "Ball joint nut", count: 1, locking: "split pin" })],
+      parts: [part({ name: "Split pin", renews: "f" })],
+      steps: [out, tight, step("pin", { phase: "put back", title: "New split pin in" })],
+    },
+  },
+  "tight-before-all-in": {
+    trips: {
+      fasteners: [bolts({ name: "Cradle bolts, front" }), bolts({ id: "g", name: "Cradle bolts, rear" })],
+      steps: [
+        out,
+        step("gout", { kind: "undo", fastenerId: "g" }),
+        hand,
+        tight,
+        step("ghand", { kind: "hand-start", phase: "put back", fastenerId: "g" }),
+        step("gtight", { kind: "torque", phase: "put back", fastenerId: "g" }),
+      ],
+    },
+    // The other side is a part of its own.
+    misses: {
+      fasteners: [bolts({ name: "Cradle bolts, left" }), bolts({ id: "g", name: "Cradle bolts, right" })],
+      steps: [
+        out,
+        step("gout", { kind: "undo", fastenerId: "g" }),
+        hand,
+        tight,
+        step("ghand", { kind: "hand-start", phase: "put back", fastenerId: "g" }),
+        step("gtight", { kind: "torque", phase: "put back", fastenerId: "g" }),
+      ],
+    },
+  },
+  "compared-too-late": {
+    trips: {
+      steps: [
+        step("in", { phase: "put back", title: "New thermostat in" }),
+        step("look", { phase: "put back", kind: "look", title: "Compare the thermostat with the old one" }),
+        out,
+        hand,
+        tight,
+      ].toSorted((a, b) => Number(a.phase === "put back") - Number(b.phase === "put back")),
+    },
+    misses: {
+      steps: [
+        out,
+        step("look", {
+          phase: "look closely",
+          kind: "look",
+          title: "Compare the thermostat with the old one",
+        }),
+        hand,
+        tight,
+        step("in", { phase: "put back", title: "New thermostat in" }),
+      ],
+    },
+  },
+  "wait-holds-nothing": {
+    trips: {
+      steps: [
+        step("soak", {
+          phase: "make safe",
+          title: "Penetrant on",
+          wait: { minutes: 20, until: "it has crept in" },
+        }),
+        out,
+        hand,
+        tight,
+      ],
+    },
+    misses: {
+      steps: [
+        step("soak", {
+          phase: "make safe",
+          title: "Penetrant on",
+          wait: { minutes: 20, until: "it has crept in" },
+        }),
+        { ...out, needs: ["soak"] },
+        hand,
+        tight,
+      ],
+    },
+  },
   // A clip comes off with what it holds.
   untouched: {
     trips: { steps: [step("a")] },

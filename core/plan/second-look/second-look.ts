@@ -8,6 +8,7 @@ import { ORDER_RULES } from "./order-rules";
 import { PART_RULES } from "./part-rules";
 import { type Finding, type PlanRead, type Rule, readPlan } from "./rule";
 import { SAFETY_RULES } from "./safety-rules";
+import { SEQUENCE_RULES } from "./sequence-rules";
 import { SLIP_RULES } from "./slip-rules";
 import { TIGHTENING_RULES } from "./tightening-rules";
 
@@ -19,6 +20,7 @@ export const RULES: readonly Rule[] = [
   ...FIGURE_RULES,
   ...ORDER_RULES,
   ...TIGHTENING_RULES,
+  ...SEQUENCE_RULES,
   ...PART_RULES,
 ];
 
