@@ -78,7 +78,7 @@ const covered: Route = {
     source: "vehicle maker" as const,
     ...(i % 7 === 0 ? { reachMm: 100 + (i % 5) * 90 } : {}),
     ...(i % 11 === 0 ? { adapter: { offsetMm: 40, angleDeg: 0 } } : {}),
-    ...(i % 13 === 0 ? { counterHold: readHeadSize("17") } : {}),
+    ...(i % 13 === 0 ? { counterHold: { by: "on the other end" as const, size: readHeadSize("17") } } : {}),
   })),
   steps: Array.from({ length: 300 }, (_, i): Step => ({
     id: `s${i}`,

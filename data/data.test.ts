@@ -285,6 +285,14 @@ test("a file of version 11 comes in with its angles as moves that follow a torqu
   expect(figures.map(formatFigure)).toEqual(["50 N·m + 90°"]);
 });
 
+test("a file of version 11 comes in with what held the other end as held there", () => {
+  const file = JSON.parse(readFileSync("data/__fixtures__/household-11.json", "utf8"));
+  const [bolt] = file.household.jobs[0].routes[0].fasteners;
+  bolt.counterHold = { profile: "hexagon", size: 17, unit: "mm" };
+  const [fastener] = readHouseholdFile(JSON.stringify(file)).jobs[0]?.routes[0]?.fasteners ?? [];
+  expect(fastener?.counterHold).toEqual({ by: "on the other end", size: bolt.counterHold });
+});
+
 test("settings of this browser are kept apart and never exported", async () => {
   const repository = await open();
   await repository.saveSetting("started", "demo");

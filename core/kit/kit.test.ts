@@ -230,7 +230,7 @@ test("the sheet says size, figure, setting, order and what to mind; as text and 
   const fastener = bolts("16", "40 Nm", {
     pattern: { layout: "circle" },
     adapter: { offsetMm: 45, angleDeg: 0 },
-    counterHold: readHeadSize("17"),
+    counterHold: { by: "on the other end" as const, size: readHeadSize("17") },
     locking: "threadlocker, medium strength",
   });
   const route = routeOf([fastener, bolts("10", "106 lb ft", { id: "wrong" })], {

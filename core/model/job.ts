@@ -81,6 +81,25 @@ export const LOCKINGS = [
   "peened",
 ] as const;
 export type Locking = (typeof LOCKINGS)[number];
+/** What keeps the other end of a fastener, or what it is in, from turning with it. */
+export const HOLDS = [
+  "on the other end",
+  "key through the middle",
+  "adjustable spanner",
+  "holding tool",
+  "bar in the disc",
+  "foot on the brake",
+  "in gear",
+  "its belt",
+  "second person",
+] as const;
+export const counterHoldSchema = z.strictObject({
+  by: z.enum(HOLDS),
+  /** Of what is held, or of the key. */
+  size: headSizeSchema.optional(),
+});
+export type CounterHold = z.infer<typeof counterHoldSchema>;
+
 /** How the vehicle has to stand while a fastener gets its final torque. */
 export const TIGHTENED = ["hanging", "at ride height", "on the ground"] as const;
 /** What gets at a fastener. */
@@ -118,8 +137,7 @@ export const fastenerSchema = z.strictObject({
   lengthMm: z.number().positive().max(2000).optional(),
   into: z.enum(INTO).optional(),
   locking: z.enum(LOCKINGS).optional(),
-  /** What holds the other end still meanwhile. */
-  counterHold: headSizeSchema.optional(),
+  counterHold: counterHoldSchema.optional(),
   tightened: z.enum(TIGHTENED).optional(),
   access: z.enum(ACCESSES).optional(),
   /** A pipe or lead comes out of it: only a slotted or open tool gets round. */
@@ -184,6 +202,15 @@ export const measureSchema = z.strictObject({
 });
 export type Measure = z.infer<typeof measureSchema>;
 
+/** What is put on, and on which surface. */
+export const SUBSTANCES = ["grease", "brake grease", "anti-seize", "threadlocker", "oil", "sealant"] as const;
+export const SURFACES = ["threads", "splines", "faces", "lips", "slides", "seats"] as const;
+export const appliedSchema = z.strictObject({ what: z.enum(SUBSTANCES), on: z.enum(SURFACES) });
+export type Applied = z.infer<typeof appliedSchema>;
+
+/** How a step leaves what it works on, between on and off. */
+export const STATES = ["cracked", "finger tight", "one left in", "hanging"] as const;
+
 export const stepSchema = z.strictObject({
   id: idSchema,
   title: lineSchema,
@@ -216,6 +243,19 @@ export const stepSchema = z.strictObject({
   photo: z.boolean().optional(),
   /** What to mark or count: turns, a paint mark, how it faced. */
   mark: lineSchema.optional(),
+  /** Which way something faces or is turned, and what a belt or a lead goes round, in order. */
+  facing: lineSchema.optional(),
+  routing: z.array(lineSchema).max(20).optional(),
+  applies: z.array(appliedSchema).max(10).optional(),
+  leaves: z.enum(STATES).optional(),
+  /** What is under load, going out and in: a spring, a tensioner, a pin. */
+  loaded: lineSchema.optional(),
+  /** What carries the part once its last bolt is out. */
+  heldUp: lineSchema.optional(),
+  /** Why it has no way back: a notch is cut, a clip breaks. */
+  noWayBack: lineSchema.optional(),
+  /** The finding of the second look that it answers, by rule and by what it is about. */
+  mends: lineSchema.optional(),
 });
 export type Step = z.infer<typeof stepSchema>;
 

@@ -54,6 +54,18 @@ function asMoves({ first, anglesDeg, ...figure }: Record<string, unknown>): Reco
   return { form: "procedure", moves: [first, ...angles.map((degrees) => ({ form: "angle", degrees }))] };
 }
 
+/** Until version 12 only a spanner or a key could hold the other end. */
+function withHolds<T>(value: T): T {
+  if (Array.isArray(value)) return value.map((one) => withHolds(one as unknown)) as T;
+  if (typeof value !== "object" || value === null) return value;
+  return Object.fromEntries(
+    Object.entries(value).map(([key, inside]: [string, unknown]) => [
+      key,
+      key === "counterHold" ? { by: "on the other end", size: inside } : withHolds(inside),
+    ]),
+  ) as T;
+}
+
 /** Until version 10 a fastener said only whether it holds a wheel. */
 function withRoles<T>(value: T): T {
   if (Array.isArray(value)) return value.map((one) => withRoles(one as unknown)) as T;
@@ -125,10 +137,10 @@ export const MIGRATIONS: readonly Migration[] = [
   },
   {
     to: 12,
-    name: "a figure is one move or several: threads that show, a depth, what is backed off; staked and peened",
+    name: "a figure is one move or several: threads that show, a depth, what is backed off; staked and peened; what holds still; what goes on which surface",
     migrate: (household) => ({
       ...household,
-      jobs: (household.jobs ?? []).map((job) => withFigures(job, asMoves)),
+      jobs: (household.jobs ?? []).map((job) => withHolds(withFigures(job, asMoves))),
       vehicles: (household.vehicles ?? []).map((vehicle) => withFigures(vehicle, asMoves)),
     }),
   },

@@ -165,7 +165,7 @@ function fastenerOf(one: FastenerProposal, id: string, note: string | undefined)
     count: readNumber(one.count, "The count").value,
     ...(undo ? { sizeToUndo: undo } : {}),
     ...(doUp ? { sizeToDoUp: doUp } : {}),
-    ...(hold ? { counterHold: hold } : {}),
+    ...(hold ? { counterHold: { by: "on the other end" as const, size: hold } } : {}),
     ...(figure ? { figure } : {}),
     ...(one.doubtful && figure ? { doubtful: true } : {}),
     ...(has("single-use") ? { singleUse: true } : {}),

@@ -16,6 +16,22 @@ export function otherSide(text: string): string {
   return text.replace(/\b(?:left|right|nearside|offside)\b/gi, (word) => OTHER[word] ?? word);
 }
 
+const OTHER_WAY: Record<string, string> = {
+  clockwise: "anticlockwise",
+  anticlockwise: "clockwise",
+  counterclockwise: "clockwise",
+};
+
+/**
+ * A way of facing or turning on the other side: left and right changed over, and the sense of a turn. Example:
+ * "turns clockwise, arrow to the left" → "turns anticlockwise, arrow to the right".
+ */
+export const otherWay = (text: string): string =>
+  otherSide(text).replace(
+    /\b(?:counter|anti)?clockwise\b/gi,
+    (word) => OTHER_WAY[word.toLowerCase()] ?? word,
+  );
+
 /**
  * A route as a new one: every id its own, nothing of the old job's progress; mirrored left to right where
  * that is asked for. What belonged to the car it was done on (measured values, pinned slips) stays behind.
@@ -55,6 +71,12 @@ export function copyRoute(route: Route, newId: () => string, mirrored = false): 
       ...(step.detail ? { detail: said(step.detail) } : {}),
       ...(step.fastenerId ? { fastenerId: idOf(step.fastenerId) } : {}),
       ...(step.needs ? { needs: step.needs.map(idOf) } : {}),
+      ...(step.facing ? { facing: mirrored ? otherWay(step.facing) : step.facing } : {}),
+      ...(step.mark ? { mark: mirrored ? otherWay(step.mark) : step.mark } : {}),
+      ...(step.vehicleIs ? { vehicleIs: said(step.vehicleIs) } : {}),
+      ...(step.routing ? { routing: step.routing.map(said) } : {}),
+      ...(step.loaded ? { loaded: said(step.loaded) } : {}),
+      ...(step.heldUp ? { heldUp: said(step.heldUp) } : {}),
       ...(step.takesOff ? { takesOff: step.takesOff.map(said) } : {}),
       ...(step.putsBack ? { putsBack: step.putsBack.map(said) } : {}),
       ...(step.movesPast ? { movesPast: step.movesPast.map(said) } : {}),

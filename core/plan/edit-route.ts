@@ -1,18 +1,19 @@
 import { InputError } from "../input-error";
 import { type Fastener, PHASES, type Part, type PinnedSlip, type Route, type Step } from "../model/job";
 import { brokenBy } from "./order";
+import { placeIn } from "./runs";
 
 /**
- * The route with this step put in: in the place of the step with its id, or else last in its phase.
- * Steps always stay grouped by phase, in the order the phases are worked.
+ * The route with this step put in: in the place of the step with its id where it is of the same phase, and
+ * else behind the last of its phase.
  */
 export function putStep(route: Route, step: Step): Route {
   const at = route.steps.findIndex((one) => one.id === step.id);
-  const samePhase = at >= 0 && route.steps[at]?.phase === step.phase;
-  const steps = samePhase
-    ? route.steps.map((one) => (one.id === step.id ? step : one))
-    : [...route.steps.filter((one) => one.id !== step.id), step];
-  return { ...route, steps: inPhaseOrder(steps) };
+  if (at >= 0 && route.steps[at]?.phase === step.phase)
+    return { ...route, steps: route.steps.map((one) => (one.id === step.id ? step : one)) };
+  const rest = route.steps.filter((one) => one.id !== step.id);
+  const place = placeIn(rest, step.phase);
+  return { ...route, steps: [...rest.slice(0, place), step, ...rest.slice(place)] };
 }
 
 /** The route without the step. */
@@ -49,11 +50,13 @@ function onePlace(route: Route, at: number, step: Step, way: "earlier" | "later"
     steps[at + by] = step;
     return { ...route, steps };
   }
-  const phase = PHASES[PHASES.indexOf(step.phase) + by];
-  if (!phase) return route;
-  const rest = route.steps.filter((one) => one.id !== step.id);
-  const moved = { ...step, phase };
-  return { ...route, steps: inPhaseOrder(way === "earlier" ? [...rest, moved] : [moved, ...rest]) };
+  const next = PHASES.indexOf(step.phase) + by;
+  // Phases without a step are passed through; where the other side begins anew, its phase is the next.
+  const isBack = neighbour !== undefined && (PHASES.indexOf(neighbour.phase) - next) * by < 0;
+  const phase = isBack ? neighbour.phase : PHASES[next];
+  return phase
+    ? { ...route, steps: route.steps.map((one) => (one.id === step.id ? { ...step, phase } : one)) }
+    : route;
 }
 
 /** The route with a slip pinned to one of its steps. @throws InputError when the route has no such step. */
@@ -105,8 +108,4 @@ function putById<T extends { id: string }>(list: readonly T[], item: T): T[] {
   return list.some((one) => one.id === item.id)
     ? list.map((one) => (one.id === item.id ? item : one))
     : [...list, item];
-}
-
-function inPhaseOrder(steps: readonly Step[]): Step[] {
-  return PHASES.flatMap((phase) => steps.filter((step) => step.phase === phase));
 }

@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { capital } from "../capital";
 import { InputError } from "../input-error";
-import { type Job, PHASES, type Route, routeSchema } from "../model/job";
+import { type Job, type Route, routeSchema } from "../model/job";
 import { migrate } from "../model/migrations";
 import { systemSchema } from "../model/place";
 import { MODEL_VERSION, idSchema, lineSchema } from "../model/record";
@@ -10,6 +10,7 @@ import { figureInWords, formatFigure } from "../quantity/torque-words";
 import { formatThread } from "../thread/thread";
 import { chosenRoute } from "./chosen-route";
 import { differencesOf } from "./mirror";
+import { runsOf } from "./runs";
 import { taskWords } from "./step-words";
 
 /** A job on its own, without the car, its owner's prices, notes or answers. */
@@ -115,9 +116,7 @@ export function jobSheetMarkdown(job: Job): string {
       "",
       ...route.parts.map(({ name, count, place }) => `- ${count} × ${name}, ${place}`),
     );
-  for (const phase of PHASES) {
-    const steps = route.steps.filter((step) => step.phase === phase);
-    if (steps.length === 0) continue;
+  for (const { phase, steps } of runsOf(route.steps)) {
     lines.push("", `## ${capital(phase)}`, "");
     for (const step of steps) {
       const minds = [

@@ -49,6 +49,20 @@ const counter = () => {
 
 const titles = (one: Route) => one.steps.map(({ title }) => title);
 
+test("what cannot be put right again says why, once, and asks for no way back; what was loaded is so going in", () => {
+  const cut: Route = {
+    ...route,
+    fasteners: [],
+    steps: [
+      step("notch", { title: "Cut a notch in the nut", noWayBack: "the nut is renewed" }),
+      step("spring", { title: "Springs off", loaded: "the long spring" }),
+    ],
+  };
+  expect(mirrorState(cut).unmirrored.map(({ id }) => id)).toEqual(["spring"]);
+  const [, , back] = syncMirror(cut, counter()).steps;
+  expect(back).toMatchObject({ title: "Springs on", loaded: "the long spring" });
+});
+
 test.each([
   ["Intake pipe off", "Intake pipe on"],
   ["Starter out", "Starter in"],
@@ -56,6 +70,14 @@ test.each([
   ["Unplug the sensor", "Plug in the sensor"],
   ["Remove the plate", "Refit the plate"],
   ["Coils unplugged and out", "Coils in and plugged"],
+  ["Outer joint out of the knuckle", "Outer joint into the knuckle"],
+  ["Pull the shaft out of the gearbox", "Put the shaft into the gearbox"],
+  ["Lever the cover off the studs", "Put the cover onto the studs"],
+  ["Pull the drum off, left", "Put the drum on, left"],
+  ["Drop the tank out", "Put the tank in"],
+  ["Caliper aside on its hook", "Caliper back on its hook"],
+  ["Open the bonnet", "Close the bonnet"],
+  ["Prise out the clip", "Put in the clip"],
   ["Something odd", "Back: Something odd"],
 ])("%p is put right by %p", (apart, back) => {
   expect(mirrorTitle(apart)).toBe(back);

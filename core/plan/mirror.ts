@@ -4,13 +4,27 @@ import { formatFigure } from "../quantity/torque-words";
 import { STEP_KIND } from "../step-kinds";
 import { torquesOf } from "../torque/torques-of";
 
+/** What a hand does to get something off, and does not do to put it on. */
+const BY_FORCE = "(?:pull|pop|work|wriggle|lever|prise|slide|lift|drop|knock|tap|drive|press|lower|split)";
+
 /** Words of taking apart, and those of putting back. The first that is found is turned round. */
 const TURNED: readonly [apart: RegExp, back: string][] = [
+  [new RegExp(`^${BY_FORCE}\\b(.*)\\bout of\\b`, "i"), "Put$1into"],
+  [new RegExp(`^${BY_FORCE}\\b(.*)\\boff (?:of )?(?=(?:the|its|a)\\b)`, "i"), "Put$1onto "],
+  [new RegExp(`^${BY_FORCE}\\b(.*)\\boff\\b`, "i"), "Put$1on"],
+  [new RegExp(`^${BY_FORCE}\\b(.*)\\bout\\b`, "i"), "Put$1in"],
+  [/\bout of\b/i, "into"],
+  [/\boff of\b/i, "onto"],
+  [/\b(?:away|clear) from\b/i, "back to"],
   [/^(?:undo|loosen|slacken|crack)\b/i, "Do up"],
   [/^(?:remove|take off|take out|pull off|pull out)\b/i, "Refit"],
   [/^(?:unplug|disconnect)\b/i, "Plug in"],
   [/^unclip\b/i, "Clip in"],
   [/^drain\b/i, "Refill"],
+  [/^(?:unhook|unhang)\b/i, "Hook in"],
+  [/^(?:unscrew|unbolt|unwind)\b/i, "Screw in"],
+  [/^open\b/i, "Close"],
+  [/\baside\b/i, "back"],
   [/\bunplugged and out\b/i, "in and plugged"],
   [/\boff\b/i, "on"],
   [/\bout\b/i, "in"],
@@ -29,8 +43,10 @@ export function mirrorTitle(title: string): string {
  */
 function sources(route: Route): Step[] {
   return route.steps.filter(
-    ({ phase, kind, wait }) =>
-      phase === "take apart" && (kind === "undo" || kind === "count" || (kind === "do" && !wait)),
+    ({ phase, kind, wait, noWayBack }) =>
+      phase === "take apart" &&
+      noWayBack === undefined &&
+      (kind === "undo" || kind === "count" || (kind === "do" && !wait)),
   );
 }
 
@@ -55,6 +71,7 @@ function mirrorsOf(step: Step, fastener: Fastener | undefined, newId: () => stri
     ...(step.fastenerId === undefined ? {} : { fastenerId: step.fastenerId }),
     ...(step.count === undefined ? {} : { count: step.count }),
     ...(step.takesOff ? { putsBack: step.takesOff } : {}),
+    ...(step.loaded ? { loaded: step.loaded } : {}),
   };
   const many = fastener && fastener.count > 1 && fastener.figure && torquesOf(fastener.figure).length > 0;
   if (step.kind !== "undo" || !many) return [back];

@@ -59,7 +59,8 @@ export function comesBefore(steps: readonly Step[]): Map<string, Set<string>> {
 
 /**
  * The steps in an order that keeps every dependency, as near to the order they are in as can be; phases stay
- * in their order unless a dependency goes against them. Undefined when some steps wait for each other.
+ * in their order unless a dependency goes against them, as where the other side waits for the first. Undefined
+ * when some steps wait for each other.
  */
 export function sortSteps(steps: readonly Step[]): Step[] | undefined {
   const before = comesBefore(steps);

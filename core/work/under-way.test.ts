@@ -1,6 +1,8 @@
 import type { Fastener, Job, Route, Step } from "../model/job";
 import { MODEL_VERSION } from "../model/record";
 import type { Work, WorkEvent } from "../model/work";
+import { sortSteps } from "../plan/order";
+import { runsOf } from "../plan/runs";
 import { oneSided, twinOf, withOtherSide } from "../plan/sides";
 import { readTorqueFigure } from "../quantity/read-torque-figure";
 import { sideOf } from "../side";
@@ -208,12 +210,15 @@ test("the other side is known by its title, and made where the plan has only one
     "up",
     "Wheel off, left",
     "Old part out, left",
+    "New part in, left",
     "Wheel off, right",
     "Old part out, right",
-    "New part in, left",
     "New part in, right",
   ]);
-  const [right, old] = [both.steps[3], both.steps[4]];
+  const [right, old] = [both.steps[4], both.steps[5]];
+  // The right is opened when the left is in, also once the steps are sorted.
+  expect(right?.needs).toEqual(["fit"]);
+  expect(sortSteps(both.steps)?.map(({ id }) => id)).toEqual(both.steps.map(({ id }) => id));
   expect(old?.needs).toEqual([right?.id]);
   expect(both.fasteners.map(({ name }) => name)).toEqual(["Wheel bolts", "Wheel bolts, right"]);
   expect(both.fasteners[1]?.id).toBe(right?.fastenerId);
@@ -221,6 +226,48 @@ test("the other side is known by its title, and made where the plan has only one
   expect(oneSided(both)).toEqual([]);
   expect(withOtherSide(both, () => "x")).toBe(both);
   expect(right && twinOf(both, right)?.id).toBe("off");
+});
+
+test("both sides go up and come down together, and each is finished before the other is opened", () => {
+  const route = routeOf(
+    [
+      step("crack", "do", { title: "Crack the wheel bolts, left" }),
+      step("up", "raise", { stance: "front up" }),
+      step("off", "undo", {
+        title: "Wheel off, left",
+        fastenerId: "bolts",
+        facing: "arrow to the left, clockwise",
+      }),
+      step("on", "hand-start", { ...back, title: "Wheel on, left", fastenerId: "bolts" }),
+      step("down", "lower", back),
+      step("tight", "torque", { ...back, title: "Wheel bolts tight, left", fastenerId: "bolts" }),
+    ],
+    [{ ...bolts, name: "Wheel bolts, left" }],
+    [{ id: "p", name: "Split pin", place: "underneath", count: 1, renews: "bolts" }],
+  );
+  let n = 0;
+  const both = withOtherSide(route, () => `n${n++}`);
+  expect(both.steps.map(({ title }) => title)).toEqual([
+    "Crack the wheel bolts, left",
+    "Crack the wheel bolts, right",
+    "up",
+    "Wheel off, left",
+    "Wheel on, left",
+    "Wheel off, right",
+    "Wheel on, right",
+    "down",
+    "Wheel bolts tight, left",
+    "Wheel bolts tight, right",
+  ]);
+  expect(both.steps[5]?.facing).toBe("arrow to the right, anticlockwise");
+  // A pin belongs to its nut, wherever it is said to be: the other nut has its own.
+  expect(both.parts.map(({ renews }) => renews)).toEqual(both.fasteners.map(({ id }) => id));
+  expect(runsOf(both.steps).map(({ phase }) => phase)).toEqual([
+    "take apart",
+    "put back",
+    "take apart",
+    "put back",
+  ]);
 });
 
 test("time from tap to tap belongs to the later step; a long gap is a pause", () => {

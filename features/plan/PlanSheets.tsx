@@ -11,6 +11,7 @@ import { FastenerSheet } from "./fasteners/FastenerSheet";
 import { PartForm } from "./parts/PartForm";
 import { PartsSheet } from "./parts/PartsSheet";
 import { WhileOpenSheet } from "./parts/WhileOpenSheet";
+import { OneSideSheet } from "./routes/OneSideSheet";
 import { WayBackSheet } from "./routes/WayBackSheet";
 import { SecondLookSheet } from "./second-look/SecondLookSheet";
 import { StepForm } from "./steps/StepForm";
@@ -109,6 +110,7 @@ export function PlanSheets({ job, vehicle }: { job: Job; vehicle: Vehicle }) {
             onOpenFastener={(fastenerId) => setMiddle({ kind: "fastener form", fastenerId })}
           />
           <WayBackSheet job={job} route={route} />
+          <OneSideSheet job={job} route={route} />
           <WhileOpenSheet job={job} route={route} vehicle={vehicle} />
           <FastenerSheet
             route={route}

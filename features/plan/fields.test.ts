@@ -125,6 +125,17 @@ test("a step in full comes back the same from its own form, and what is half sai
     hands: 2,
     vehicleIs: "in gear, steering left",
     photo: true,
+    applies: [
+      { what: "grease" as const, on: "splines" as const },
+      { what: "threadlocker" as const, on: "threads" as const },
+    ],
+    facing: "lip inward",
+    routing: ["crank", "tensioner"],
+    leaves: "finger tight" as const,
+    loaded: "the coil spring",
+    heldUp: "a jack with a board",
+    noWayBack: "the clip breaks",
+    mends: "no-bleed plan",
     mirrorOf: { stepId: "a", title: "Knuckle up" },
     slips: [{ id: "p", slip: "adapter", typed: { offset: "45" } }],
   };
@@ -152,6 +163,26 @@ test("a step in full comes back the same from its own form, and what is half sai
   });
 });
 
+test.each([
+  ["grease", "Say where the grease goes"],
+  ["butter on splines", "“butter”".replace(/[“”]/g, '"')],
+  ["oil on the moon", "is none of threads"],
+])("%s is no way of putting it on, and says so", (applies, says) => {
+  const fields = { ...stepFields(undefined, "put back"), title: "Joint in", applies };
+  expect(readStep(fields, "s")).toEqual({ errors: { applies: expect.stringContaining(says) } });
+});
+
+test("a size alone is a tool on the other end; a way alone needs no size", () => {
+  const held = (fields: Partial<FastenerFields>) => {
+    const result = typed(fields);
+    if ("errors" in result) throw new Error(JSON.stringify(result.errors));
+    return result.value.counterHold;
+  };
+  expect(held({ counterHold: "17" })).toMatchObject({ by: "on the other end", size: { size: 17 } });
+  expect(held({ holdBy: "bar in the disc" })).toEqual({ by: "bar in the disc" });
+  expect(held({})).toBeUndefined();
+});
+
 test("what is half said of a wait or a measure is asked for, and not left out", () => {
   const fields = { ...stepFields(undefined, "take apart"), title: "Soak it" };
   expect(readStep({ ...fields, waitUntil: "it has soaked", measurePlaces: "left; right" }, "s")).toEqual({
@@ -167,6 +198,7 @@ test("a fastener in full comes back the same from its own form", () => {
     threadIs: "oiled",
     locking: "split pin",
     counterHold: "17",
+    holdBy: "key through the middle",
     tightened: "on the ground",
     access: "by feel",
     strength: "10.9",

@@ -4,7 +4,9 @@ import { Box } from "@chakra-ui/react";
 import { memo } from "react";
 import { highestNm } from "@/core/kit/needs/highest-torque";
 import type { Fastener, Job, Step } from "@/core/model/job";
+import { chosenRoute } from "@/core/plan/chosen-route";
 import { RULES } from "@/core/plan/second-look/second-look";
+import { cautionsOf, mindWords } from "@/core/plan/step-words";
 import { rollWarning } from "@/core/work/safety-words";
 
 /**
@@ -24,14 +26,8 @@ export const StepMinds = memo(function StepMinds({
   const answers = (job.answers ?? []).filter(
     ({ about }) => about === step.fastenerId || about === step.id || about.startsWith(`${step.id} `),
   );
-  const lines = [
-    step.vehicleIs ? `The vehicle: ${step.vehicleIs}.` : undefined,
-    step.takesOff?.length ? `Off: ${step.takesOff.join(", ")}.` : undefined,
-    step.putsBack?.length ? `Back on, and tug each: ${step.putsBack.join(", ")}.` : undefined,
-    step.movesPast?.length ? `Free of it first: ${step.movesPast.join(", ")}.` : undefined,
-    step.hands && step.hands > 1 ? `${step.hands} people.` : undefined,
-  ].filter((line) => line !== undefined);
-  const cautions = [...(roll ? [roll] : []), ...step.cautions];
+  const lines = mindWords(chosenRoute(job), step, fastener);
+  const cautions = [...(roll ? [roll] : []), ...cautionsOf(step)];
   if (lines.length + cautions.length + answers.length === 0) return null;
   return (
     <Box display="grid" gap="1">

@@ -3,7 +3,8 @@
 import { Box, chakra } from "@chakra-ui/react";
 import { type ReactNode, useEffect, useRef } from "react";
 import { capital } from "@/core/capital";
-import { PHASES, type Step } from "@/core/model/job";
+import type { Step } from "@/core/model/job";
+import { runsOf } from "@/core/plan/runs";
 
 const StepButton = chakra("button", {
   base: {
@@ -68,30 +69,26 @@ export function StepsByPhase({ steps, openId, look, onOpen, done, before, phoneH
       minHeight={{ lg: "0" }}
       marginTop="2"
     >
-      {PHASES.map((phase) => {
-        const own = steps.filter((step) => step.phase === phase);
-        if (own.length === 0) return null;
-        return (
-          <Box key={phase} marginBottom="2">
-            <Box as="h2" fontSize="18px" color="soft" paddingInline="16px" paddingBlock="1">
-              {capital(phase)}
-            </Box>
-            {own.map((step) => (
-              <StepButton
-                key={step.id}
-                type="button"
-                look={look}
-                done={done?.has(step.id) ?? false}
-                aria-current={step.id === openId ? "step" : undefined}
-                onClick={() => onOpen(step.id)}
-              >
-                {before?.(step)}
-                {step.title}
-              </StepButton>
-            ))}
+      {runsOf(steps).map(({ phase, steps: own }) => (
+        <Box key={own[0]?.id} marginBottom="2">
+          <Box as="h2" fontSize="18px" color="soft" paddingInline="16px" paddingBlock="1">
+            {capital(phase)}
           </Box>
-        );
-      })}
+          {own.map((step) => (
+            <StepButton
+              key={step.id}
+              type="button"
+              look={look}
+              done={done?.has(step.id) ?? false}
+              aria-current={step.id === openId ? "step" : undefined}
+              onClick={() => onOpen(step.id)}
+            >
+              {before?.(step)}
+              {step.title}
+            </StepButton>
+          ))}
+        </Box>
+      ))}
     </Box>
   );
 }

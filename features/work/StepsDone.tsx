@@ -3,13 +3,9 @@
 import { Box } from "@chakra-ui/react";
 import { memo } from "react";
 import type { Job, Route } from "@/core/model/job";
-import { withRoute } from "@/core/plan/chosen-route";
-import { oneSided, withOtherSide } from "@/core/plan/sides";
-import { newId } from "@/data/stamp";
-import { Button } from "@/ui/Button";
 import { Sheet } from "@/ui/Sheet";
+import { OtherSideToo } from "../shared/OtherSideToo";
 import { StepsByPhase } from "../shared/StepsByPhase";
-import { useChangeJob } from "../shared/use-change-job";
 
 interface StepsDoneProps {
   job: Job;
@@ -21,8 +17,6 @@ interface StepsDoneProps {
 
 /** Every step of the job with what is done; the open one is marked. */
 export const StepsDone = memo(function StepsDone({ job, route, done, openId, onOpen }: StepsDoneProps) {
-  const changeJob = useChangeJob(job.id);
-  const alone = job.state === "done" ? [] : oneSided(route);
   return (
     <Sheet padding="0" paddingBlock="3" flex={{ lg: "1" }} display="flex" flexDirection="column">
       <Box paddingInline="4" color="soft" fontSize="15px">
@@ -39,23 +33,9 @@ export const StepsDone = memo(function StepsDone({ job, route, done, openId, onO
           <TickBox done={done.has(step.id)} round={step.kind === "lower" || step.kind === "raise"} />
         )}
       />
-      {alone.length > 0 && (
-        <Box padding="3">
-          <Button
-            minHeight="56px"
-            width="100%"
-            onClick={() =>
-              void changeJob(
-                (now) =>
-                  withRoute(now, withOtherSide(now.routes.find(({ id }) => id === route.id) ?? route, newId)),
-                "The other side's steps are in the plan.",
-              )
-            }
-          >
-            Do the other side too
-          </Button>
-        </Box>
-      )}
+      <Box padding="3">
+        <OtherSideToo job={job} route={route} />
+      </Box>
     </Sheet>
   );
 });

@@ -1,6 +1,7 @@
 import type { Chest } from "../../chest/chest";
 import { COMFORTABLE_PULL_N, barLengthMm, pullN } from "../../drive/bar";
 import { type DriveChain, bestChain } from "../../drive/chain";
+import { isSpannerOnly } from "../../fastener/held-still";
 import type { Fastener } from "../../model/job";
 import type { ToolOf } from "../../model/tool";
 import type { BarNeed, Cover } from "../needs/need";
@@ -16,7 +17,7 @@ export function barNeeds(
 ): BarNeed[] {
   return fasteners.flatMap((fastener): BarNeed[] => {
     const torqueNm = undoingNm(fastener, rusted);
-    const withSpanner = fastener.overPipe || fastener.access === "spanner only";
+    const withSpanner = fastener.overPipe || isSpannerOnly(fastener);
     return torqueNm && undone.has(fastener.id) && !withSpanner && fastener.sizeToUndo
       ? [{ kind: "bar", fastener, torqueNm }]
       : [];

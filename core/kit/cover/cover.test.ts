@@ -4,6 +4,7 @@ import { WRENCH, bolts, chest, owned, routeOf } from "../__fixtures__/owned";
 import { kitFor } from "../kit";
 import { headName, headNeeds } from "../needs/head-needs";
 import type { Cover } from "../needs/need";
+import { torqueNeeds } from "../needs/torque-needs";
 import { coverHead } from "./cover-head";
 
 const covers = (fastener: ReturnType<typeof bolts>, tools: string[], rusted = false) =>
@@ -112,7 +113,9 @@ test("a near size stands in where its fit bears what is asked, and is refused wh
 });
 
 test("the other end is held with another tool than the one that turns", () => {
-  const held = bolts("17", "60 Nm", { counterHold: readHeadSize("17") });
+  const held = bolts("17", "60 Nm", {
+    counterHold: { by: "on the other end" as const, size: readHeadSize("17") },
+  });
   const needs = headNeeds([held]);
   expect(needs.map((need) => [headName(need), need.holds])).toEqual([
     ["17 mm socket", false],
@@ -128,6 +131,27 @@ test("the other end is held with another tool than the one that turns", () => {
   expect(
     coverHead(hold, chest("1/2 socket 17", "combination spanner 17"), false, new Set(["0-0"])),
   ).toMatchObject({ kind: "owned", tools: [{ kind: "spanner" }] });
+});
+
+test("a key through the middle leaves no room for a socket: a spanner on the nut, the pull by feel", () => {
+  const link = bolts("17", "60 Nm", {
+    counterHold: { by: "key through the middle" as const, size: readHeadSize("6 mm key") },
+  });
+  expect(headNeeds([link]).map((need) => [headName(need), need.holds])).toEqual([
+    ["17 mm spanner", false],
+    ["6 mm hexagon bit or key", true],
+  ]);
+  const [need] = headNeeds([link]);
+  if (!need) throw new Error("nothing turns it");
+  expect(coverHead(need, chest("1/2 socket 17"))).toMatchObject({
+    kind: "missing",
+    refused: [{ why: "Only a spanner gets on." }],
+  });
+  expect(torqueNeeds(link, chest("torque wrench 1/2 20-200 Nm by 1"))[0]).toMatchObject({ bySpanner: true });
+  // A foot on the brake needs no tool.
+  expect(
+    headNeeds([bolts("30", "180 Nm", { counterHold: { by: "foot on the brake" as const } })]),
+  ).toHaveLength(1);
 });
 
 test("what has the right size but is not the tool for it is refused with why", () => {

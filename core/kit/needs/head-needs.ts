@@ -1,3 +1,4 @@
+import { isSpannerOnly } from "../../fastener/held-still";
 import type { Fastener } from "../../model/job";
 import { type HeadSize, isRecess } from "../../quantity/head-size";
 import { formatHeadSize, sameHead } from "../../quantity/read-head-size";
@@ -29,7 +30,8 @@ export function headNeeds(fasteners: readonly Fastener[]): HeadNeed[] {
       if (undo) add(undo, undoWith, { fastener, when: "undo" });
       if (doUp) add(doUp, tightenWith, { fastener, when: "do up" });
     }
-    if (fastener.counterHold) add(fastener.counterHold, "socket or spanner", { fastener, when: "hold" });
+    const held = fastener.counterHold?.size;
+    if (held) add(held, "socket or spanner", { fastener, when: "hold" });
   }
   return [...needs.values()];
 }
@@ -62,14 +64,14 @@ function serves(tighten: Grip, undo: Grip): boolean {
 function undoGrip(fastener: Fastener): Grip {
   if (fastener.overPipe) return "flare spanner";
   if (fastener.adapter || fastener.access === "crowfoot only") return "crowfoot";
-  return fastener.access === "spanner only" ? "spanner" : "socket or spanner";
+  return isSpannerOnly(fastener) ? "spanner" : "socket or spanner";
 }
 
 function doUpGrip(fastener: Fastener): Grip {
   if (fastener.overPipe)
     return fastener.adapter || fastener.access === "crowfoot only" ? "flare crowfoot" : "flare spanner";
   if (fastener.adapter || fastener.access === "crowfoot only") return "crowfoot";
-  if (fastener.access === "spanner only") return "spanner";
+  if (isSpannerOnly(fastener)) return "spanner";
   const toFigure = fastener.figure && torquesOf(fastener.figure).length > 0;
   return toFigure ? "socket" : "socket or spanner";
 }

@@ -1,5 +1,6 @@
 import type { Chest } from "../../chest/chest";
 import { type DriveChain, bestChain } from "../../drive/chain";
+import { isSpannerOnly } from "../../fastener/held-still";
 import type { Fastener } from "../../model/job";
 import type { SquareDrive } from "../../model/square-drive";
 import type { Adapter } from "../../torque/adapter";
@@ -158,6 +159,6 @@ export function isBySpanner(fastener: Fastener): boolean {
   return (
     fastener.adapter === undefined &&
     fastener.access !== "crowfoot only" &&
-    (fastener.access === "spanner only" || fastener.overPipe === true)
+    (isSpannerOnly(fastener) || fastener.overPipe === true)
   );
 }

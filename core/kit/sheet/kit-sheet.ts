@@ -1,4 +1,6 @@
+import { capital } from "../../capital";
 import { fastenerDoubts } from "../../fastener/doubts";
+import { holdWords } from "../../fastener/held-still";
 import { lacksFigure } from "../../fastener/role";
 import type { Fastener, Job, Locking, Route } from "../../model/job";
 import type { Vehicle } from "../../model/vehicle";
@@ -98,7 +100,7 @@ function settingRow(fastener: Fastener, lines: readonly KitLine[], lacks: boolea
       ...doubts.map(({ says }) => says),
       ...(fastener.locking ? [lockingSays(fastener.locking)] : []),
       ...(fastener.tightened ? [`Final torque ${fastener.tightened}.`] : []),
-      ...(fastener.counterHold ? [`Hold the other end with ${formatHeadSize(fastener.counterHold)}.`] : []),
+      ...(fastener.counterHold ? [`${capital(holdWords(fastener.counterHold))}.`] : []),
     ],
   };
 }

@@ -1,5 +1,6 @@
 import { type Fastener, PHASES, type Route, type Step } from "../../model/job";
 import { comesBefore } from "../order";
+import { placeIn } from "../runs";
 
 /** A step with what is usual: on the ground, nothing to be careful of. */
 export function plainStep(
@@ -22,8 +23,8 @@ export function insertBefore(route: Route, beforeId: string, step: Step): Route 
 
 /** The route with a step put in as the last of its phase, where steps of later phases have not begun. */
 export function appendToPhase(route: Route, step: Step): Route {
-  const last = route.steps.findLastIndex((one) => PHASES.indexOf(one.phase) <= PHASES.indexOf(step.phase));
-  return { ...route, steps: [...route.steps.slice(0, last + 1), step, ...route.steps.slice(last + 1)] };
+  const at = placeIn(route.steps, step.phase);
+  return { ...route, steps: [...route.steps.slice(0, at), step, ...route.steps.slice(at)] };
 }
 
 /**

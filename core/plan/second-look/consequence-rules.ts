@@ -2,7 +2,7 @@ import { highestNm } from "../../kit/needs/highest-torque";
 import type { Fastener, Step } from "../../model/job";
 import type { Opening } from "../opened";
 import { appendToPhase, changeStep, insertBefore, moveAfter, plainStep } from "./changes";
-import { type Finding, type PlanRead, type Rule, sharesWord, stepsOfKind, wordsOf } from "./rule";
+import { type Finding, type PlanRead, type Rule, isMended, sharesWord, stepsOfKind, wordsOf } from "./rule";
 
 const LOWERED = "Down off the stands";
 
@@ -61,6 +61,7 @@ export const CONSEQUENCE_RULES: readonly Rule[] = [
     find: ({ route, opened }) => {
       const because = after.flatMap((opening) => opened.get(opening) ?? [])[0];
       if (because === undefined || route.steps.some((one) => has.test(wordsOf(one)))) return [];
+      if (isMended(route, id, "plan")) return [];
       return [
         {
           about: "plan",

@@ -3,7 +3,7 @@ import { lacksSource } from "../../fastener/doubts";
 import { AT_STAKE, lacksFigure, roleOf } from "../../fastener/role";
 import { orSentence } from "../../input-error";
 import { torqueNeeds } from "../../kit/needs/torque-needs";
-import type { Fastener } from "../../model/job";
+import type { Applied, Fastener, Route } from "../../model/job";
 import { shown, shownTorque } from "../../quantity/shown";
 import { formatTorque, quantityNm } from "../../quantity/torque-quantity";
 import { formatFigure } from "../../quantity/torque-words";
@@ -13,7 +13,7 @@ import { rangeToBorrow } from "../../torque/choose-wrench";
 import { torquesOf } from "../../torque/torques-of";
 import { changeFastener, plainStep } from "./changes";
 import { lookUpPlanned, planLookUp } from "./look-up";
-import { type Finding, type Rule, stepsOfKind } from "./rule";
+import { type Finding, type PlanRead, type Rule, stepsOfKind } from "./rule";
 
 function borrowTitle({ name }: Fastener): string {
   return `Borrow a torque wrench for the ${name.toLowerCase()}`.slice(0, 200);
@@ -27,9 +27,42 @@ const FACTOR_OF = {
   "anti-seize": NUT_FACTOR["anti-seize"],
 } as const;
 
-/** What the thread will be like: as it is said, or wet with the locker that is named. */
-function stateOf({ threadIs, locking }: Fastener): keyof typeof FACTOR_OF | undefined {
-  return threadIs ?? (locking?.startsWith("threadlocker") ? "threadlocked" : undefined);
+/** What a thread is, wet with what a step puts on it. */
+const WET_WITH = {
+  oil: "oiled",
+  grease: "oiled",
+  "brake grease": "oiled",
+  "anti-seize": "anti-seize",
+  threadlocker: "threadlocked",
+  sealant: undefined,
+} as const;
+
+/** What the steps put on the threads of a fastener. */
+const onThreads = (plan: PlanRead, { id }: Fastener) =>
+  (plan.stepsOn.get(id) ?? []).flatMap(({ applies }) =>
+    (applies ?? []).flatMap(({ what, on }) => (on === "threads" ? [what] : [])),
+  );
+
+/** The route in which no step puts such a thing on the threads of a fastener. */
+const withoutOnThreads = (
+  route: Route,
+  fastenerId: string,
+  isLeftOff: (what: Applied["what"]) => boolean,
+): Route => ({
+  ...route,
+  steps: route.steps.map((step) =>
+    step.fastenerId === fastenerId && step.applies
+      ? { ...step, applies: step.applies.filter(({ what, on }) => on !== "threads" || !isLeftOff(what)) }
+      : step,
+  ),
+});
+const isSlick = (what: Applied["what"]): boolean => what !== "threadlocker" && what !== "sealant";
+
+/** What the thread will be like: as it is said, wet with what goes on it, or with the locker that is named. */
+function stateOf(plan: PlanRead, fastener: Fastener): keyof typeof FACTOR_OF | undefined {
+  const { threadIs, locking } = fastener;
+  const applied = onThreads(plan, fastener).flatMap((what) => WET_WITH[what] ?? [])[0];
+  return threadIs ?? applied ?? (locking?.startsWith("threadlocker") ? "threadlocked" : undefined);
 }
 
 export const FIGURE_RULES: readonly Rule[] = [
@@ -166,10 +199,13 @@ export const FIGURE_RULES: readonly Rule[] = [
   {
     id: "locker-and-anti-seize",
     reason: "One is there to hold the thread, the other to let it go; together neither works.",
-    find: ({ route }) =>
-      route.fasteners.flatMap((fastener): Finding[] => {
-        const greased = fastener.threadIs === "anti-seize" || fastener.condition === "anti-seize";
-        return greased && fastener.locking?.startsWith("threadlocker")
+    find: (plan) =>
+      plan.route.fasteners.flatMap((fastener): Finding[] => {
+        const applied = onThreads(plan, fastener);
+        const greased =
+          fastener.threadIs === "anti-seize" || fastener.condition === "anti-seize" || applied.some(isSlick);
+        const locked = fastener.locking?.startsWith("threadlocker") || applied.includes("threadlocker");
+        return greased && locked
           ? [
               {
                 about: fastener.id,
@@ -179,10 +215,14 @@ export const FIGURE_RULES: readonly Rule[] = [
                 fix: {
                   says: "Leave the anti-seize off",
                   apply: (now) =>
-                    changeFastener(now, fastener.id, ({ condition, threadIs: _greased, ...one }) => ({
-                      ...one,
-                      ...(condition && condition !== "anti-seize" ? { condition } : {}),
-                    })),
+                    changeFastener(
+                      withoutOnThreads(now, fastener.id, isSlick),
+                      fastener.id,
+                      ({ condition, threadIs: _greased, ...one }) => ({
+                        ...one,
+                        ...(condition && condition !== "anti-seize" ? { condition } : {}),
+                      }),
+                    ),
                 },
               },
             ]
@@ -192,9 +232,9 @@ export const FIGURE_RULES: readonly Rule[] = [
   {
     id: "figure-for-another-thread",
     reason: "The same torque on a slicker thread pulls the bolt much harder.",
-    find: ({ route }) =>
-      route.fasteners.flatMap((fastener): Finding[] => {
-        const state = stateOf(fastener);
+    find: (plan) =>
+      plan.route.fasteners.flatMap((fastener): Finding[] => {
+        const state = stateOf(plan, fastener);
         const { condition, figure } = fastener;
         if (!condition || !state || condition === state || !figure) return [];
         const [, high] = lubricatedTorque(1, FACTOR_OF[condition], FACTOR_OF[state]).forceIfIgnored;
@@ -207,11 +247,15 @@ export const FIGURE_RULES: readonly Rule[] = [
             fix: {
               says: `Make the thread ${condition}`,
               apply: (now) =>
-                changeFastener(now, fastener.id, ({ locking, ...one }) => ({
-                  ...one,
-                  threadIs: condition,
-                  ...(locking && !locking.startsWith("threadlocker") ? { locking } : {}),
-                })),
+                changeFastener(
+                  withoutOnThreads(now, fastener.id, () => true),
+                  fastener.id,
+                  ({ locking, ...one }) => ({
+                    ...one,
+                    threadIs: condition,
+                    ...(locking && !locking.startsWith("threadlocker") ? { locking } : {}),
+                  }),
+                ),
             },
           },
         ];

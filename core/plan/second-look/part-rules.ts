@@ -3,9 +3,7 @@ import type { Part } from "../../model/job";
 import { OTHER_SIDE } from "../../side";
 import { putPart } from "../edit-route";
 import { appendToPhase, plainStep } from "./changes";
-import { type Finding, type Rule, sharesWord, wordsOf } from "./rule";
-
-const LOOK_AT_HEADS = "Look at the heads";
+import { type Finding, type Rule, isMended, sharesWord, wordsOf } from "./rule";
 
 /** What goes in with something else, and has no step of its own. */
 const HARDWARE =
@@ -61,6 +59,7 @@ export const PART_RULES: readonly Rule[] = [
         );
         if (route.steps.length === 0 || withBolts || HARDWARE.test(part.name)) return [];
         if (route.steps.some((step) => sharesWord(wordsOf(step), part.name))) return [];
+        if (isMended(route, "unfitted", part.id)) return [];
         return [
           {
             about: part.id,
@@ -85,7 +84,7 @@ export const PART_RULES: readonly Rule[] = [
         (one) =>
           stepsOn.has(one.id) && one.sizeToUndo === undefined && one.sizeToDoUp === undefined && hasHead(one),
       );
-      if (bare.length === 0 || route.steps.some(({ title }) => title.startsWith(LOOK_AT_HEADS))) return [];
+      if (bare.length === 0 || isMended(route, "no-size", "plan")) return [];
       const names = bare.map(({ name }) => name);
       return [
         {
@@ -101,7 +100,7 @@ export const PART_RULES: readonly Rule[] = [
                   newId(),
                   "make safe",
                   "look",
-                  `${LOOK_AT_HEADS}: ${names.join(", ")}`.slice(0, 200),
+                  `Look at the heads: ${names.join(", ")}`.slice(0, 200),
                 ),
                 ...now.steps,
               ],

@@ -54,6 +54,13 @@ export interface Rule {
   find: (plan: PlanRead) => Finding[];
 }
 
+/** How a step says which finding it answers. */
+export const mendKey = (ruleId: string, about: string): string => `${ruleId} ${about}`.slice(0, 200);
+
+/** Whether a step that was put in for a finding is still there, whatever it is called by now. */
+export const isMended = ({ steps }: Route, ruleId: string, about: string): boolean =>
+  steps.some(({ mends }) => mends === mendKey(ruleId, about));
+
 export function readPlan(job: Job, route: Route, vehicle: Vehicle, tools: readonly Tool[]): PlanRead {
   const stepsOn = new Map<string, Step[]>();
   for (const step of route.steps) {

@@ -102,6 +102,64 @@ const CASES: Record<string, { trips: Plan; misses: Plan }> = {
     trips: { fasteners: [bolts({ figure: readTorqueFigure("5000 Nm") })] },
     misses: { fasteners: [bolts({ figure: readTorqueFigure("28 Nm") })] },
   },
+  "hub-turns": {
+    trips: {
+      fasteners: [
+        bolts({
+          name: "Axle nut",
+          count: 1,
+          figure: readTorqueFigure("180 Nm"),
+          thread: readThread("M22x1.5"),
+        }),
+      ],
+      steps: [raise, { ...out, ...up }, { ...tight, ...up }, lower],
+    },
+    // On the ground, with the wheel on, the tyre keeps it; and a cap nut of little torque needs nothing.
+    misses: {
+      fasteners: [
+        bolts({
+          name: "Axle nut",
+          count: 1,
+          figure: readTorqueFigure("180 Nm"),
+          thread: readThread("M22x1.5"),
+        }),
+        bolts({ id: "g", name: "Hub cap bolts", figure: readTorqueFigure("20 Nm") }),
+      ],
+      steps: [out, raise, step("g", { ...up, kind: "undo", fastenerId: "g" }), lower, tight],
+    },
+  },
+  "nothing-carries-it": {
+    trips: { fasteners: [bolts({ name: "Gearbox mount bolts" })] },
+    misses: {
+      fasteners: [bolts({ name: "Gearbox mount bolts" }), bolts({ id: "g", name: "Caliper carrier bolts" })],
+      steps: [
+        step("jack", { title: "Trolley jack and a board under the gearbox" }),
+        out,
+        hand,
+        tight,
+        step("g", { kind: "undo", fastenerId: "g" }),
+      ],
+    },
+  },
+  "slick-on-friction": {
+    trips: {
+      steps: [
+        out,
+        hand,
+        tight,
+        step("pads", { title: "New pads in", applies: [{ what: "grease", on: "faces" }] }),
+      ],
+    },
+    misses: {
+      steps: [
+        out,
+        hand,
+        tight,
+        step("pads", { title: "New pads in", applies: [{ what: "brake grease", on: "slides" }] }),
+        step("gasket", { title: "Cover on", applies: [{ what: "sealant", on: "faces" }] }),
+      ],
+    },
+  },
   "in-before-out": {
     trips: { steps: [hand, tight, out] },
     misses: { steps: [step("crack", { phase: "make safe", fastenerId: "f" }), out, hand, tight] },
@@ -577,6 +635,72 @@ test("a mend of every rule, where it has one, leaves fewer findings in the plan 
     if (!route || !found.some(({ fix }) => fix)) continue;
     expect([id, mendsHelp(job, route, wren, demo.tools, found)]).toEqual([id, true]);
   }
+});
+
+test("what a step puts on a thread counts as what the thread is, and a mend leaves it off", () => {
+  const greased = { ...hand, applies: [{ what: "grease" as const, on: "threads" as const }] };
+  const dry = { fasteners: [bolts({ condition: "dry" })], steps: [out, greased, tight] };
+  expect(rulesOf(dry)).toContain("figure-for-another-thread");
+  expect(rulesOf({ ...dry, fasteners: [bolts({ condition: "oiled" })] })).not.toContain(
+    "figure-for-another-thread",
+  );
+  const locked = {
+    fasteners: [bolts({ locking: "threadlocker, medium strength" })],
+    steps: [out, greased, tight],
+  };
+  const { route, found } = look(locked);
+  const clash = found.find(({ rule }) => rule.id === "locker-and-anti-seize");
+  const mended = clash?.fix?.apply(route, () => "new");
+  expect(mended?.steps.flatMap(({ applies }) => applies ?? [])).toEqual([]);
+});
+
+test("what a mend has put in stays an answer under another name, until it is taken out", () => {
+  const opened = { steps: [out, hand, tight, step("pipe", { title: "Brake pipe off" })] };
+  const { job, route, found } = look(opened);
+  const bleed = found.find(({ rule }) => rule.id === "no-bleed");
+  let made = 0;
+  const mended = bleed?.fix?.apply(route, () => `new-${++made}`);
+  if (!mended || !wren) throw new Error("nothing to mend");
+  const renamed = {
+    ...mended,
+    steps: mended.steps.map((one) => (one.id === "new-1" ? { ...one, title: "Get the air out" } : one)),
+  };
+  const again = (now: Route) => secondLook(job, now, wren, demo.tools).map(({ rule }) => rule.id);
+  expect(again(renamed)).not.toContain("no-bleed");
+  expect(again({ ...renamed, steps: renamed.steps.filter(({ id }) => id !== "new-1") })).toContain(
+    "no-bleed",
+  );
+});
+
+test("a plan made in a hurry is told all of it", () => {
+  const hurried = {
+    fasteners: [
+      { ...bolts({ id: "wheel", name: "Wheel nuts" }), figure: undefined, source: undefined },
+      bolts({ id: "joint", name: "Lower ball joint nut", count: 1, figure: readTorqueFigure("80 Nm") }),
+    ],
+    steps: [
+      raise,
+      step("w", { ...up, kind: "undo", fastenerId: "wheel", title: "Wheel nuts" }),
+      step("joint", {
+        ...up,
+        kind: "undo",
+        fastenerId: "joint",
+        title: "Lower ball joint out of the knuckle",
+      }),
+      step("back", { ...up, kind: "count", phase: "put back", fastenerId: "joint", title: "Joint back" }),
+      step("on", { ...up, kind: "torque", phase: "put back", fastenerId: "wheel", title: "Wheel on" }),
+    ],
+    system: "gearbox and drive" as const,
+  };
+  expect(rulesOf(hurried)).toEqual(
+    expect.arrayContaining([
+      "never-lowered",
+      "no-figure",
+      "wheel-in-the-air",
+      "never-done-up",
+      "no-alignment",
+    ]),
+  );
 });
 
 /** Bolts of a wheel, a hub and a cover, in steps of any kind, place and order. */

@@ -4,9 +4,10 @@ import type { Tool } from "../../model/tool";
 import type { Vehicle } from "../../model/vehicle";
 import { CONSEQUENCE_RULES } from "./consequence-rules";
 import { FIGURE_RULES } from "./figure-rules";
+import { HANDS_RULES } from "./hands-rules";
 import { ORDER_RULES } from "./order-rules";
 import { PART_RULES } from "./part-rules";
-import { type Finding, type PlanRead, type Rule, readPlan } from "./rule";
+import { type Finding, type Fix, type PlanRead, type Rule, mendKey, readPlan } from "./rule";
 import { SAFETY_RULES } from "./safety-rules";
 import { SEQUENCE_RULES } from "./sequence-rules";
 import { SLIP_RULES } from "./slip-rules";
@@ -21,6 +22,7 @@ export const RULES: readonly Rule[] = [
   ...ORDER_RULES,
   ...TIGHTENING_RULES,
   ...SEQUENCE_RULES,
+  ...HANDS_RULES,
   ...PART_RULES,
 ];
 
@@ -41,11 +43,29 @@ export function secondLook(job: Job, route: Route, vehicle: Vehicle, tools: read
   const found = RULES.flatMap((rule) =>
     findingsOf(rule, plan).map((finding): Found => ({
       ...finding,
+      ...(finding.fix ? { fix: remembered(rule, finding.about, finding.fix) } : {}),
       rule,
       answer: answers.get(`${rule.id} ${finding.about}`),
     })),
   );
   return found.sort((a, b) => Number(b.grave ?? false) - Number(a.grave ?? false));
+}
+
+/** A mend whose new steps know which finding they answer. */
+function remembered(rule: Rule, about: string, fix: Fix): Fix {
+  return {
+    ...fix,
+    apply: (route, newId) => {
+      const known = new Set(route.steps.map(({ id }) => id));
+      const mended = fix.apply(route, newId);
+      return {
+        ...mended,
+        steps: mended.steps.map((step) =>
+          known.has(step.id) ? step : { ...step, mends: mendKey(rule.id, about) },
+        ),
+      };
+    },
+  };
 }
 
 /**

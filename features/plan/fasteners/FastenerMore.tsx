@@ -2,7 +2,7 @@
 
 import { Box } from "@chakra-ui/react";
 import { roleByWords } from "@/core/fastener/role";
-import { ACCESSES, CONDITIONS, type Fastener, LOCKINGS, SOURCES, TIGHTENED } from "@/core/model/job";
+import { ACCESSES, CONDITIONS, type Fastener, HOLDS, LOCKINGS, SOURCES, TIGHTENED } from "@/core/model/job";
 import { ROLES } from "@/core/model/role";
 import { INTO } from "@/core/thread/hole";
 import { STRENGTH_CLASSES } from "@/core/thread/strength";
@@ -17,6 +17,11 @@ type FastenerFormState = Pick<
 
 /** Fields that have to be seen when they are wrong. */
 const FOLDED = ["thread", "sizeToDoUp", "counterHold", "length", "reach", "note", "reuseReason"] as const;
+
+const HOLD_SAYS: Partial<Record<(typeof HOLDS)[number], string>> = {
+  "on the other end": "a tool on the other end",
+  "key through the middle": "a key through the middle of the stud",
+};
 
 const NOT_SAID = { value: "", label: "not said" };
 
@@ -58,6 +63,11 @@ export function FastenerMore({ form: { field, formState, watch, getValues } }: {
           label="Other size to do up"
           placeholder="if the new one differs"
           {...field("sizeToDoUp")}
+        />
+        <SelectField
+          label="Kept from turning by"
+          choices={[NOT_SAID, ...HOLDS.map((value) => ({ value, label: HOLD_SAYS[value] ?? value }))]}
+          {...field("holdBy")}
         />
         <TextField label="Hold the other end with" placeholder="17, 6 mm key" {...field("counterHold")} />
         <SelectField

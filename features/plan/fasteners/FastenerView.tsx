@@ -3,6 +3,7 @@
 import { Box } from "@chakra-ui/react";
 import { capital } from "@/core/capital";
 import { fastenerDoubts } from "@/core/fastener/doubts";
+import { holdWords } from "@/core/fastener/held-still";
 import { figureOf } from "@/core/fastener/how-tight";
 import { AT_STAKE, lacksFigure, roleOf } from "@/core/fastener/role";
 import type { Fastener, Route } from "@/core/model/job";
@@ -65,9 +66,7 @@ export function FastenerView({
         {fastener.condition && <Row label="Figure is for a thread that is">{fastener.condition}</Row>}
         {fastener.threadIs && <Row label="The thread will be">{fastener.threadIs}</Row>}
         {fastener.locking && <Row label="Held by">{fastener.locking}</Row>}
-        {fastener.counterHold && (
-          <Row label="Hold the other end with">{formatHeadSize(fastener.counterHold)}</Row>
-        )}
+        {fastener.counterHold && <Row label="Kept from turning">{holdWords(fastener.counterHold)}</Row>}
         {fastener.tightened && <Row label="Final torque">{fastener.tightened}</Row>}
         {fastener.access && <Row label="Reached with">{fastener.access}</Row>}
         {(fastener.strength ?? fastener.lengthMm) && (

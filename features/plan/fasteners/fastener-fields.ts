@@ -3,8 +3,10 @@ import { ifTyped, line, lineIfTyped, oneOfIfSaid, typed } from "@/core/form";
 import { InputError } from "@/core/input-error";
 import {
   ACCESSES,
+  type CounterHold,
   CONDITIONS,
   type Fastener,
+  HOLDS,
   LOCKINGS,
   MOST_BOLTS,
   type Pattern,
@@ -35,6 +37,7 @@ export interface FastenerFields {
   condition: string;
   threadIs: string;
   locking: string;
+  holdBy: string;
   counterHold: string;
   tightened: string;
   access: string;
@@ -67,7 +70,8 @@ export function fastenerFields(fastener: Fastener | undefined): FastenerFields {
     condition: fastener?.condition ?? "",
     threadIs: fastener?.threadIs ?? "",
     locking: fastener?.locking ?? "",
-    counterHold: fastener?.counterHold ? formatHeadSize(fastener.counterHold) : "",
+    holdBy: fastener?.counterHold?.by ?? "",
+    counterHold: fastener?.counterHold?.size ? formatHeadSize(fastener.counterHold.size) : "",
     tightened: fastener?.tightened ?? "",
     access: fastener?.access ?? "",
     overPipe: fastener?.overPipe ?? false,
@@ -118,6 +122,7 @@ export function fastenerForm(
       condition: oneOfIfSaid(CONDITIONS),
       threadIs: oneOfIfSaid(CONDITIONS),
       locking: oneOfIfSaid(LOCKINGS),
+      holdBy: oneOfIfSaid(HOLDS),
       counterHold: ifTyped((text) => readHeadSize(text)),
       tightened: oneOfIfSaid(TIGHTENED),
       access: oneOfIfSaid(ACCESSES),
@@ -150,6 +155,8 @@ export function fastenerForm(
         deepSocket,
         doubtful,
         singleUse,
+        holdBy,
+        counterHold,
         ...said
       }) =>
         withoutUndefined({
@@ -157,6 +164,7 @@ export function fastenerForm(
           id,
           sizeToUndo: size,
           figure: torque,
+          counterHold: heldBy(holdBy, counterHold),
           reachMm: reach,
           lengthMm: length,
           pattern: patternOf(layout, said.count, before),
@@ -168,6 +176,12 @@ export function fastenerForm(
           singleUse: singleUse || undefined,
         }),
     );
+}
+
+/** A size with no way said is a tool on the other end. */
+function heldBy(by: CounterHold["by"] | undefined, size: CounterHold["size"]): CounterHold | undefined {
+  if (by === undefined && size === undefined) return undefined;
+  return withoutUndefined({ by: by ?? ("on the other end" as const), size });
 }
 
 /** 0 in line with the handle, 180 folded back. */

@@ -1,10 +1,11 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
-import { useMemo } from "react";
+import { useMemo, useState } from "react";
 import { capital } from "@/core/capital";
 import { type Job, PHASES, type Phase, type Route, STANCES, STEP_KINDS, type Step } from "@/core/model/job";
 import { putStep } from "@/core/plan/edit-route";
+import { moveAfter } from "@/core/plan/second-look/changes";
 import { STEP_KIND } from "@/core/step-kinds";
 import { newId } from "@/data/stamp";
 import { SelectField, TextAreaField, TextField } from "@/ui/form/Field";
@@ -13,6 +14,7 @@ import { useRecordForm } from "@/ui/form/useRecordForm";
 import { Sheet } from "@/ui/Sheet";
 import { useChangeRoute } from "../../shared/use-change-route";
 import { stepFields, stepForm } from "./step-fields";
+import { StepHow } from "./StepHow";
 import { StepMore } from "./StepMore";
 
 interface StepFormProps {
@@ -35,7 +37,17 @@ export function StepForm({ job, route, step, phase, onClose }: StepFormProps) {
     onClose,
   });
   const { field } = form;
-  const save = form.send((made) => changeRoute((now) => putStep(now, made), `${made.title} saved.`), onClose);
+  const [place, setPlace] = useState("");
+  const inPhase = route.steps.filter((one) => one.phase === form.watch("phase"));
+  const save = form.send(
+    (made) =>
+      changeRoute((now) => {
+        const put = putStep(now, made);
+        const isThere = put.steps.some(({ id: one, phase: its }) => one === place && its === made.phase);
+        return isThere ? moveAfter(put, made.id, place) : put;
+      }, `${made.title} saved.`),
+    onClose,
+  );
 
   return (
     <Sheet title={step ? "Edit step" : "Add a step"} padding={{ base: "4", lg: "6" }} flex="1">
@@ -71,6 +83,17 @@ export function StepForm({ job, route, step, phase, onClose }: StepFormProps) {
           ]}
           {...field("fastenerId")}
         />
+        {!step && inPhase.length > 0 && (
+          <SelectField
+            label="Comes after"
+            value={place}
+            onChange={(event) => setPlace(event.currentTarget.value)}
+            choices={[
+              { value: "", label: "all that is in its phase" },
+              ...inPhase.map(({ id: one, title }) => ({ value: one, label: title })),
+            ]}
+          />
+        )}
         <TextField label="Usually takes" numeric unit="min" {...field("usualMinutes")} />
         <TextField
           label="Be careful of"
@@ -81,6 +104,7 @@ export function StepForm({ job, route, step, phase, onClose }: StepFormProps) {
           <TextAreaField label="More" rows={3} {...field("detail")} />
         </Box>
         <StepMore form={form} route={route} step={step} />
+        <StepHow form={form} />
         <FormButtons submit="Save step" onCancel={form.close} />
       </FormBox>
     </Sheet>

@@ -1,7 +1,18 @@
 import { z } from "zod";
-import { ifTyped, line, lineIfTyped, lines, refused, textIfTyped, unitName } from "@/core/form";
+import {
+  ifTyped,
+  line,
+  lineIfTyped,
+  lines,
+  oneOfIfSaid,
+  refused,
+  textIfTyped,
+  typed,
+  unitName,
+} from "@/core/form";
 import { InputError } from "@/core/input-error";
-import { MOST_BOLTS, PHASES, type Phase, STANCES, STEP_KINDS, type Step } from "@/core/model/job";
+import { MOST_BOLTS, PHASES, type Phase, STANCES, STATES, STEP_KINDS, type Step } from "@/core/model/job";
+import { appliedWords, readApplied } from "@/core/plan/applied";
 import { numberIn, numberWithin, wholeWithin } from "@/core/quantity/number-within";
 import { readNumber } from "@/core/quantity/read-number";
 import { withoutUndefined } from "@/core/without-undefined";
@@ -32,6 +43,13 @@ export interface StepFields {
   hands: string;
   vehicleIs: string;
   photo: boolean;
+  applies: string;
+  facing: string;
+  routing: string;
+  leaves: string;
+  loaded: string;
+  heldUp: string;
+  noWayBack: string;
 }
 
 export function stepFields(step: Step | undefined, phase: Phase): StepFields {
@@ -60,6 +78,13 @@ export function stepFields(step: Step | undefined, phase: Phase): StepFields {
     hands: numberText(step?.hands),
     vehicleIs: step?.vehicleIs ?? "",
     photo: step?.photo ?? false,
+    applies: step?.applies ? appliedWords(step.applies) : "",
+    facing: step?.facing ?? "",
+    routing: step?.routing?.join("; ") ?? "",
+    leaves: step?.leaves ?? "",
+    loaded: step?.loaded ?? "",
+    heldUp: step?.heldUp ?? "",
+    noWayBack: step?.noWayBack ?? "",
   };
 }
 
@@ -113,6 +138,13 @@ export function stepForm(fields: StepFields, id: string, before?: Step): z.ZodTy
       hands: ifTyped(wholeWithin("The number of people", 1, 4)),
       vehicleIs: lineIfTyped,
       photo: z.boolean(),
+      applies: typed(readApplied),
+      facing: lineIfTyped,
+      routing: lines(";", 20),
+      leaves: oneOfIfSaid(STATES),
+      loaded: lineIfTyped,
+      heldUp: lineIfTyped,
+      noWayBack: lineIfTyped,
     })
     .transform(
       ({
@@ -149,6 +181,9 @@ export function stepForm(fields: StepFields, id: string, before?: Step): z.ZodTy
                   places: some([...new Set(measurePlaces)]),
                 }),
           photo: said.photo || undefined,
+          applies: some(said.applies),
+          routing: some(said.routing),
+          mends: before?.mends,
           mirrorOf: before?.mirrorOf,
           slips: before?.slips,
         }),

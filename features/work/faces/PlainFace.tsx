@@ -2,6 +2,7 @@
 
 import { Box } from "@chakra-ui/react";
 import { chestOf } from "@/core/chest/chest";
+import { holdWords } from "@/core/fastener/held-still";
 import { coverHead } from "@/core/kit/cover/cover-head";
 import { headName, headNeeds } from "@/core/kit/needs/head-needs";
 import { formatHeadSize } from "@/core/quantity/read-head-size";
@@ -68,6 +69,11 @@ function FastenerAnswer({
           unit={step.kind === "hand-start" ? "by hand, three turns each" : ""}
           size="work"
         />
+      )}
+      {undoing && fastener.counterHold && (
+        <Box fontSize="20px" fontWeight="600" marginTop="1">
+          Kept from turning: {holdWords(fastener.counterHold)}.
+        </Box>
       )}
       {fastener.note && <Box fontSize="18px">{fastener.note}</Box>}
       {undoing && fastener.singleUse && (

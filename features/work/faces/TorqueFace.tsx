@@ -5,6 +5,7 @@ import { useMemo } from "react";
 import { capital } from "@/core/capital";
 import { chestOf } from "@/core/chest/chest";
 import { fastenerDoubts } from "@/core/fastener/doubts";
+import { holdWords } from "@/core/fastener/held-still";
 import { lacksFigure, roleOf } from "@/core/fastener/role";
 import { coverHead } from "@/core/kit/cover/cover-head";
 import { headName, headNeeds } from "@/core/kit/needs/head-needs";
@@ -234,7 +235,7 @@ function about(
     head && formatHeadSize(head),
     adapter && `crowfoot ${angleSaid(adapter)}`,
     fastener.access && fastener.access !== "room for a torque wrench" && fastener.access,
-    fastener.counterHold && `hold with ${formatHeadSize(fastener.counterHold)}`,
+    fastener.counterHold && holdWords(fastener.counterHold),
     // What is done once it is tight is a stage of its own.
     !LOCKED_AFTER.some((one) => one === fastener.locking) && fastener.locking,
     fastener.tightened && `final torque ${fastener.tightened}`,
