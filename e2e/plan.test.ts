@@ -202,6 +202,44 @@ test("what holds a life stops until there is a figure or a reason; a wheel takes
   expect(await page.read("figure")).toMatch(/N·m/);
 });
 
+test("one side is planned, done up without a torque, and the other side made from it; at work it says how it sat", async () => {
+  await at.openDemo();
+  const { page } = at;
+  await page.open("/plan?new=1");
+  await page.type("What is the job?", "Boot of the rack");
+  await page.press("Save and add steps");
+  await page.type("What is done", "Boot off the rack, left");
+  await page.choose("Phase", "Take apart");
+  await page.choose("Kind", "Undo a fastener");
+  await page.press("What goes on it, which way, under what load");
+  await page.type("Which way", "vent to the left");
+  await page.type("Goes on it", "butter on splines");
+  await page.press("Save step");
+  await page.see("is none of grease");
+  await page.type("Goes on it", "grease on lips");
+  await page.press("Save step");
+  await page.see("Grease on lips.");
+  await page.press("Add a fastener to this step");
+  await page.type("What it is", "Boot clamp, left");
+  await page.press("Spring clamp");
+  await page.see("Reads: a spring clamp, back where it sat.");
+  await page.press("Save fastener");
+  await page.see("A spring clamp, back where it sat");
+  await page.see("Its way back first; then the other side has it too.");
+  await page.press("Propose the way back");
+  await page.press("Do the other side too");
+  await page.see("The other side's steps are in the plan.");
+  await page.pressWith("Boot on the rack, right");
+  await page.see("It faced: vent to the right.");
+  const job = new URL(await page.driver.getCurrentUrl()).searchParams.get("id");
+  await page.open(`/work?id=${job}`);
+  await page.pressWith("Boot on the rack, left");
+  await page.see("It faced: vent to the left.");
+  await page.see("Squeeze its ears");
+  await page.press("It holds");
+  await page.see("It is done");
+});
+
 test("a job's name, car and system are changed; it is planned again, taken out and brought back", async () => {
   await at.openDemo();
   const { page } = at;

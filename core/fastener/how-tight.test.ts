@@ -1,7 +1,8 @@
 import type { Fastener, Step } from "../model/job";
 import { readTorqueFigure } from "../quantity/read-torque-figure";
 import { readThread } from "../thread/thread";
-import { figureOf, goodAndTight, isByFeel, judgeDepth, tighteningStages } from "./how-tight";
+import { goodAndTight } from "./good-and-tight";
+import { figureOf, isByFeel, judgeDepth, tighteningStages } from "./how-tight";
 import { judgeFigure } from "./judge-figure";
 import { lacksFigure } from "./role";
 

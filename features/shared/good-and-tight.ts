@@ -1,4 +1,4 @@
-import { goodAndTight } from "@/core/fastener/how-tight";
+import { goodAndTight } from "@/core/fastener/good-and-tight";
 import type { Fastener } from "@/core/model/job";
 import { formatBand } from "@/core/quantity/torque-band";
 import type { TorqueUnit } from "@/core/quantity/torque-unit";

@@ -1,5 +1,5 @@
 import { undoingTorqueNm } from "../../drive/bar";
-import { goodAndTight } from "../../fastener/how-tight";
+import { goodAndTight } from "../../fastener/good-and-tight";
 import type { Fastener } from "../../model/job";
 import { highestNm } from "./highest-torque";
 
