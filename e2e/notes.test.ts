@@ -3,20 +3,12 @@ import { join } from "node:path";
 import { By } from "selenium-webdriver";
 import { PHONE } from "./browser";
 import { journeys } from "./journey";
-import type { Page } from "./page";
+import { mend, paste } from "./notes-to-plan";
 
 const at = journeys();
 
 const NOTES =
   "okay so four subframe bolts, they're a 20, sorry, that is a 21 not a 20, and I think 120 newton metres, new ones every time. Somewhere it says 85 Nm. New cover gasket. Undo the cover. Torque wrench and rags.";
-
-/** Puts a long text into a field as pasting does, in one go. */
-async function paste(page: Page, text: string): Promise<void> {
-  await page.driver.executeScript(
-    "const field = document.querySelector('main textarea'); Object.getOwnPropertyDescriptor(HTMLTextAreaElement.prototype, 'value').set.call(field, arguments[0]); field.dispatchEvent(new Event('input', { bubbles: true }));",
-    text,
-  );
-}
 
 test("notes become a plan: asked about, corrected, dropped, undone, left and come back to, and taken in with nothing unseen", async () => {
   await at.openDemo();
@@ -80,25 +72,6 @@ test("an hour of captions, as a file, stands as a plan beside its words, and goe
   await page.open("/plan?id=demo-starter&notes=1");
   await page.see("These words are in the plan already");
 });
-
-/**
- * Presses what a second look still asks for, until it asks for nothing more; tells how many presses that
- * took.
- */
-async function mend(page: Page): Promise<number> {
-  for (let presses = 0; presses < 20; presses++) {
-    const [fix] = await page.driver.findElements(
-      By.xpath(
-        "//*[@data-testid='finding' or @data-testid='findings']//button[not(contains(., 'Open it')) and not(contains(., 'I know')) and not(contains(., 'One by one'))]",
-      ),
-    );
-    if (!fix) return presses;
-    const says = await fix.getText();
-    await page.click(fix);
-    await page.see(`${says}: done.`);
-  }
-  throw new Error("The second look never comes to an end.");
-}
 
 test.each([
   ["a page of notes", "18", ["A friend's notes", "It is 47 N·m"]],

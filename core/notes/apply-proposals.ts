@@ -5,10 +5,12 @@ import type { SpecialTool, Supply } from "../model/supply";
 import { readHeadSize } from "../quantity/read-head-size";
 import { readNumber } from "../quantity/read-number";
 import { readTorqueFigure } from "../quantity/read-torque-figure";
+import { sharesWord } from "../shares-word";
 import type { Span } from "./heard";
 import type { Proposal } from "./proposal";
 import type { StepProposal } from "./proposal";
 import type { FastenerProposal } from "./proposal";
+import { standing } from "./standing";
 
 /** The sentence that words lie in, to stand beside what was made of them: 190 letters at the most. */
 export function sentenceAt(text: string, { start, end }: Span): string {
@@ -64,8 +66,9 @@ export function applyProposals(route: Route, accepted: readonly Proposal[], { ne
         id: ids.get(one.id) ?? newId(),
         title: one.title.trim().slice(0, 200),
         phase: one.phase,
-        kind: fastenerId && known.has(fastenerId) ? kindOf(one) : "do",
-        stance: "on the ground",
+        kind: one.lifts ?? (fastenerId && known.has(fastenerId) ? kindOf(one) : lookOrDo(one)),
+        // Which end goes up was asked; where nobody said, the whole car is made safe.
+        stance: one.lifts === "raise" ? (one.stance ?? "all up") : "on the ground",
         cautions: [...one.cautions],
         ...(fastenerId && known.has(fastenerId) ? { fastenerId } : {}),
         ...(sentence ? { detail: sentence } : {}),
@@ -90,15 +93,52 @@ export function applyProposals(route: Route, accepted: readonly Proposal[], { ne
         : [],
     ),
   );
-  const all = [...route.steps, ...startedByHand(steps, byHand, newId)];
+  const taken = [...route.fasteners, ...fasteners];
+  const told = inWorkingOrder(startedByHand(steps, byHand, newId));
+  const made = waitedFor(standing(told, taken, newId));
   return {
     ...route,
-    fasteners: [...route.fasteners, ...fasteners],
+    fasteners: taken,
     parts: [...route.parts, ...parts],
-    steps: PHASES.flatMap((phase) => all.filter((step) => step.phase === phase)),
+    steps: route.steps.length === 0 ? made : byPhase([...route.steps, ...made]),
     ...(supplies.length > 0 ? { supplies: [...(route.supplies ?? []), ...supplies].slice(0, 100) } : {}),
     ...(tools.length > 0 ? { specialTools: [...(route.specialTools ?? []), ...tools].slice(0, 100) } : {}),
   };
+}
+
+const byPhase = (steps: readonly Step[]): Step[] =>
+  PHASES.flatMap((phase) => steps.filter((step) => step.phase === phase));
+
+/**
+ * The steps in their phases. What is looked at or cleaned on the way belongs to what it is told among: while
+ * things still come off to taking apart, once the first is back to putting back.
+ */
+function inWorkingOrder(steps: readonly Step[]): Step[] {
+  const lastOff = steps.findLastIndex(({ phase, kind }) => phase === "take apart" && kind === "undo");
+  const firstOff = steps.findIndex(({ phase }) => phase === "take apart");
+  const firstBack = steps.findIndex(({ phase }) => phase === "put back");
+  return byPhase(
+    steps.map((step, i): Step => {
+      if (step.phase !== "look closely") return step;
+      if (i < firstOff) return { ...step, phase: "make safe" };
+      if (i < lastOff) return { ...step, phase: "take apart" };
+      return firstBack >= 0 && i > firstBack ? { ...step, phase: "put back" } : step;
+    }),
+  );
+}
+
+/** The steps, each wait held by the next that speaks of the same thing, or else by the next. */
+function waitedFor(steps: readonly Step[]): Step[] {
+  const holds = new Map<string, string>();
+  steps.forEach((step, i) => {
+    const rest = step.wait ? steps.slice(i + 1) : [];
+    const next = rest.find(({ title }) => sharesWord(title, step.title)) ?? rest[0];
+    if (next) holds.set(next.id, step.id);
+  });
+  return steps.map((step) => {
+    const wait = holds.get(step.id);
+    return wait === undefined ? step : { ...step, needs: [...(step.needs ?? []), wait] };
+  });
 }
 
 /** "by hand first": a step of its own before the first that tightens. */
@@ -134,6 +174,11 @@ function partOf(name: string, id: string, place: Part["place"]): Part {
   const counted = /^(\d{1,2}) (?!mm\b|in\b)(\S.*)$/.exec(name);
   return { id, name: counted?.[2] ?? name, place, count: Math.max(1, Number(counted?.[1] ?? 1)) };
 }
+
+const lookOrDo = ({ title }: StepProposal): Step["kind"] =>
+  /^(?:look|check|compare|inspect|measure|listen|feel)\b|\b(?:and|then) compare\b/i.test(title)
+    ? "look"
+    : "do";
 
 function kindOf({ title, phase }: StepProposal): Step["kind"] {
   if (/\bby hand\b|finger/i.test(title)) return "hand-start";

@@ -3,6 +3,7 @@ import { consolidated, isReal } from "./consolidate";
 import { turnOf } from "./deeds";
 import type { Grouped } from "./group";
 import { type Heard, saidIn, spanOf, topicIn } from "./heard";
+import { listedLines } from "./listed-steps";
 import { marksOf } from "./mention";
 import { mentionsIn } from "./mentions";
 import { takeFigures } from "./take-figures";
@@ -27,6 +28,7 @@ export function groupsOf(heard: Heard): Grouped {
     inTorque: new Set(
       heard.torques.flatMap(({ from, to }) => Array.from({ length: to - from }, (_, i) => from + i)),
     ),
+    isList: listedLines(heard.text).length > 0,
     turn: turnOf(heard),
     last: undefined,
     lastSize: undefined,

@@ -1,4 +1,4 @@
-import type { Phase } from "../model/job";
+import type { Phase, Stance } from "../model/job";
 import type { Span } from "./heard";
 
 export interface Row {
@@ -30,6 +30,9 @@ export type StepProposal = Row & {
   wait: string;
   /** What is waited for. */
   until: string;
+  /** The vehicle goes up or comes down by it; and where it goes up, which end, if that is known. */
+  lifts?: "raise" | "lower";
+  stance?: Exclude<Stance, "on the ground">;
 };
 
 /** One line of what a narration would put into the plan, as it can be corrected before it goes in. */
@@ -45,7 +48,7 @@ export interface Question {
   answers: {
     says: string;
     proposal: string;
-    change: Partial<FastenerProposal>;
+    change: Partial<FastenerProposal> | Partial<Pick<StepProposal, "stance">>;
     /** The proposal that this one is one with. */ into?: string;
   }[];
 }

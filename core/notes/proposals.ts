@@ -10,6 +10,7 @@ import {
   type StepProposal,
 } from "./proposal";
 import { bareOf, questionsOf, UNDONE } from "./questions";
+import { liftQuestions, withLifts } from "./standing";
 import type { Story } from "./story";
 
 /** Tools that the fasteners ask for by themselves. */
@@ -56,17 +57,19 @@ export function proposalsFrom(story: Story): Proposed {
     steps.length === 0
       ? []
       : mind.map(({ name, span }) => ({ name: capital(name).slice(0, 200), at: nearest(steps, span) }));
-  const later = story.followUps.map(({ name, span }, i): StepProposal => ({
-    id: `later ${i}`,
-    kind: "step",
-    spans: [span],
-    doubtful: false,
-    title: `Later: ${name}`.slice(0, 200),
-    phase: "prove it",
-    fastener: undefined,
-    cautions: [],
-    ...NO_WAIT,
-  }));
+  const later = story.followUps
+    .filter(({ name }) => !steps.some(({ title }) => title.toLowerCase() === name.toLowerCase()))
+    .map(({ name, span }, i): StepProposal => ({
+      id: `later ${i}`,
+      kind: "step",
+      spans: [span],
+      doubtful: false,
+      title: `Later: ${name}`.slice(0, 200),
+      phase: "prove it",
+      fastener: undefined,
+      cautions: [],
+      ...NO_WAIT,
+    }));
   const told = steps.map((step, i): StepProposal => {
     const wait = story.waits.find(({ minutes, span }) => minutes !== undefined && nearest(steps, span) === i);
     const cautions = minded.filter(({ at }) => at === i).map(({ name }) => name);
@@ -76,8 +79,9 @@ export function proposalsFrom(story: Story): Proposed {
       ...(wait ? { wait: String(wait.minutes), until: wait.name.slice(0, 200) } : {}),
     };
   });
+  const lifted = withLifts(story.text, once(told, fasteners));
   const rows: Proposal[] = [
-    ...withHalves(told, fasteners),
+    ...withHalves(lifted, fasteners),
     ...later,
     ...fasteners,
     ...story.parts.map(({ name, span }, i) => ({
@@ -112,10 +116,36 @@ export function proposalsFrom(story: Story): Proposed {
         : undefined);
     return why === undefined ? [] : [{ what: formatFigure(figure), why, span }];
   });
-  return { rows, questions: questionsOf(story, fasteners), leftOut };
+  return { rows, questions: [...questionsOf(story, fasteners), ...liftQuestions(lifted)], leftOut };
 }
 
 const NO_WAIT = { wait: "", until: "" };
+
+/**
+ * The steps without those that say again what another says: in the same words, or the figure of a fastener
+ * that has its own step for it.
+ */
+function once(steps: readonly StepProposal[], fasteners: readonly FastenerProposal[]): StepProposal[] {
+  const figures = new Map(fasteners.map(({ id, torque }) => [id, torque]));
+  const isPull = ({ title }: StepProposal) => /^(?:torque|tighten)\b/i.test(title);
+  return steps.filter((step, i) => {
+    const same = (one: StepProposal) => one.title.toLowerCase() === step.title.toLowerCase();
+    const [span] = step.spans;
+    const again = (one: StepProposal) =>
+      one.phase === "prove it" &&
+      (same(one) || (one.spans[0]?.start === span?.start && one.spans[0]?.end === span?.end));
+    if (step.phase !== "prove it" && steps.slice(i + 1).some(again)) return false;
+    if (steps.slice(0, i).some((one) => same(one) && one.phase === step.phase)) return false;
+    const figure = step.fastener === undefined ? "" : (figures.get(step.fastener) ?? "");
+    const plain = (text: string) => text.toLowerCase().replace(/[^a-z0-9]/g, "");
+    return !(
+      figure !== "" &&
+      !isPull(step) &&
+      plain(step.title).endsWith(plain(figure)) &&
+      steps.some((one) => one.fastener === step.fastener && isPull(one))
+    );
+  });
+}
 
 /**
  * What comes off goes back, said or not: each fastener undone and never done up again gets its step, in the

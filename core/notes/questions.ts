@@ -4,13 +4,24 @@ import { type FastenerProposal, type Question } from "./proposal";
 import type { Story } from "./story";
 
 export const UNDONE = /^(?:remove|undo|loosen|crack|unbolt|take|slacken)/i;
+/** A figure, and the same again in another unit. */
+const MOST_IN_ONE_UNIT = 2;
 /** Those of which no figure was said. */
 export const bareOf = (fasteners: readonly FastenerProposal[]) =>
   fasteners.filter(({ torque }) => torque === "");
 export function questionsOf(story: Story, fasteners: readonly FastenerProposal[]): Question[] {
+  /** The figures that were said of a fastener, each once. */
+  const saidOf = (i: number) => [
+    ...new Set(
+      story.figures
+        .filter(({ fastener, notUsed }) => fastener === i && notUsed === undefined)
+        .map(({ figure }) => formatFigure(figure)),
+    ),
+  ];
   const slips = story.slips.flatMap(({ fastener, said, meant }): Question[] => {
     const one = fasteners[fastener];
-    if (!one) return [];
+    // Of so many figures which is its own comes before the unit of one of them.
+    if (!one || saidOf(fastener).length > MOST_IN_ONE_UNIT) return [];
     return [
       {
         id: `slip ${fastener}`,
@@ -25,18 +36,12 @@ export function questionsOf(story: Story, fasteners: readonly FastenerProposal[]
     ];
   });
   const both = fasteners.flatMap((one, i): Question[] => {
-    const said = [
-      ...new Set(
-        story.figures
-          .filter(({ fastener, notUsed }) => fastener === i && notUsed === undefined)
-          .map(({ figure }) => formatFigure(figure)),
-      ),
-    ];
+    const said = saidOf(i);
     if (said.length < 2 || slips.some(({ answers }) => answers[0]?.proposal === one.id)) return [];
     return [
       {
         id: `both ${i}`,
-        asks: `${one.name}: ${said.join(" and ")} were both said. Which is it?`,
+        asks: `${one.name}: ${said.join(" and ")} were ${said.length > 2 ? "all" : "both"} said. Which is it?`,
         spans: one.spans,
         answers: said.map((torque) => ({
           says: torque,

@@ -5,6 +5,7 @@ import { deedsOf } from "./deeds";
 import { type Done } from "./done";
 import type { Group, Grouped } from "./group";
 import { type Span, saidIn, spanOf, topicIn } from "./heard";
+import { addListed } from "./listed-steps";
 import { inOrder, phaseOf, SAFE } from "./step-phase";
 import { isNamed, ownWords, WHAT_ELSE, whatOf } from "./step-words";
 import { type StepAt, type ToldStep } from "./told-step";
@@ -45,6 +46,7 @@ export function stepsOf(grouped: Grouped): ToldStep[] {
   addWaits(grouped, telling.steps);
   addMeasures(grouped, telling.steps);
   addUsualSteps(grouped, telling.steps, telling.firstOff);
+  addListed(grouped, telling.steps, telling.firstOff, telling.lastOn);
   return inOrder(telling.steps).map(({ phase, says, what, own, group, span }) => ({
     phase,
     says,

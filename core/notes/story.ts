@@ -57,6 +57,7 @@ export interface MaybeOne {
 
 /** A narration as a plan could hold it. */
 export interface Story {
+  text: string;
   maybeOne: MaybeOne[];
   fasteners: StoryFastener[];
   struck: Grouped["struck"];
@@ -87,6 +88,7 @@ export function readStory(text: string): Story {
   const fasteners = groups.map(fastenerOf);
   const usual = unitsIn(fasteners);
   return {
+    text,
     fasteners,
     maybeOne: maybeOne(groups),
     struck,

@@ -13,7 +13,8 @@ import {
   unitForAll,
 } from "./figures";
 import type { Group, SaidFigure } from "./group";
-import { between, saidIn, spanOf } from "./heard";
+import { between, saidIn, spanOf, topicIn } from "./heard";
+import { singular } from "./mention";
 import { behindWritten, passesOfLast, sameAs } from "./more-figures";
 import { byWords } from "./same-group";
 import { DOUBTFUL, OTHERS_SAY, TAKEN_BACK } from "./vocabulary";
@@ -125,7 +126,7 @@ function takeFigure(figured: Figured): void {
   const group = aimedBehind(figured) ?? figuredGroup(walk, here, torque.from, torque.to);
   // Heard somewhere, with nothing said of what: not put over a figure that is known.
   const rumour = OTHERS_SAY.test(led) && indexed.length === 0 && (group?.figures.length ?? 0) > 0;
-  if (!group || rumour) {
+  if (!group || rumour || isOfAnotherLine(walk, here, group)) {
     walk.loose.push(figure);
     return;
   }
@@ -139,6 +140,17 @@ function takeFigure(figured: Figured): void {
   walk.lastFigureAt = torque.to;
   for (const other of [...sharing, ...(both.includes(group) ? both : [])])
     if (other !== group && !other.figures.includes(figure)) other.figures.push(figure);
+}
+
+/**
+ * "Earth lead on last, 6 Nm", where one thing is told a line: not the figure of the bolts of the line before.
+ */
+function isOfAnotherLine({ isList, heard: { terms, told } }: Walk, { clause }: Here, group: Group): boolean {
+  if (!isList || told[group.last]?.sentence === clause.sentence) return false;
+  const line = told.filter(({ sentence }) => sentence === clause.sentence);
+  const about = line.flatMap((one) => topicIn(terms, one));
+  const own = new Set([...group.topic, ...group.marks, ...group.name.split(" ")].map(singular));
+  return about.length > 0 && !about.some((word) => own.has(singular(word)));
 }
 
 /** Said not to be it, of another car, or a reading on the way: kept as what was said, and used for nothing. */

@@ -23,7 +23,14 @@ interface Taking {
 /** Finds the group of each mention of a clause, or begins one. */
 export function takeMentions(walk: Walk, here: Here): void {
   const { clause, said, mentions, places, things } = here;
-  const topic = ofThem(walk, here) ?? (things.length > 0 ? things : walk.topic);
+  // "Take the charging cable off. ↵ Undo the upper bolt": a bolt with a place of its own.
+  const anew =
+    walk.isList &&
+    walk.topicSentence !== clause.sentence &&
+    mentions.some(({ marks }) => marks.length > 0) &&
+    walk.groups.some(({ last }) => walk.heard.told[last]?.sentence === walk.topicSentence);
+  const carried = anew ? [] : walk.topic;
+  const topic = ofThem(walk, here) ?? (things.length > 0 ? things : carried);
   const fresh = topic.length > 0 && walk.topicSentence === clause.sentence;
   for (const said1 of mentions) {
     const mention = inSameWords(walk, said1);

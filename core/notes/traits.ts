@@ -89,7 +89,11 @@ export function traitsOf(walk: Walk, here: Here): void {
     group.marks.has("wheel") && !/\b(?:wheel|lug)/i.test(said)
       ? walk.groups.findLast((one) => one !== group && one.family === group.family)
       : group;
+  // "Jack under the hub, up to ride height", a line by itself: said of what follows, and not of the line before.
+  const ofItsLine =
+    !walk.isList || walk.heard.told[group.last]?.sentence === here.clause.sentence || named !== undefined;
   for (const { trait, words, wheel, named: beside, within } of TRAITS) {
+    if (trait === "at ride height" && !ofItsLine) continue;
     const match = words.exec(said);
     const stands =
       named !== undefined ||

@@ -18,6 +18,8 @@ export interface Walk {
   takenBack: SaidFigure[];
   /** The words that torques are made of. */
   inTorque: ReadonlySet<number>;
+  /** One thing is told a line: what a line is about is not what the next is. */
+  isList: boolean;
   /** The clause from which things go back. */
   turn: number;
   /** The group spoken of last. */

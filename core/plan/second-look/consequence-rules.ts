@@ -1,8 +1,9 @@
 import { highestNm } from "../../kit/needs/highest-torque";
 import type { Fastener, Step } from "../../model/job";
+import { sharesWord } from "../../shares-word";
 import type { Opening } from "../opened";
 import { appendToPhase, changeStep, insertBefore, moveAfter, plainStep } from "./changes";
-import { type Finding, type PlanRead, type Rule, isMended, sharesWord, stepsOfKind, wordsOf } from "./rule";
+import { type Finding, type PlanRead, type Rule, isMended, stepsOfKind, wordsOf } from "./rule";
 
 const LOWERED = "Down off the stands";
 
@@ -85,8 +86,20 @@ export const CONSEQUENCE_RULES: readonly Rule[] = [
           says: `“${last.title}” raises it, and nothing lets it down again.`,
           fix: {
             says: "Let it down",
-            apply: (now, newId) =>
-              appendToPhase(now, plainStep(newId(), "put back", "lower", LOWERED, { stance: last.stance })),
+            apply: (now, newId) => {
+              const id = newId();
+              const down = appendToPhase(
+                now,
+                plainStep(id, "put back", "lower", LOWERED, { stance: last.stance }),
+              );
+              const at = down.steps.findIndex((step) => step.id === id);
+              return {
+                ...down,
+                steps: down.steps.map((step, i) =>
+                  i > at ? { ...step, stance: "on the ground" as const } : step,
+                ),
+              };
+            },
           },
         },
       ];

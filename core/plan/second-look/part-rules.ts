@@ -1,9 +1,10 @@
 import { hasHead } from "../../fastener/role";
 import type { Part } from "../../model/job";
+import { sharesWord } from "../../shares-word";
 import { OTHER_SIDE } from "../../side";
 import { putPart } from "../edit-route";
 import { appendToPhase, plainStep } from "./changes";
-import { type Finding, type Rule, isMended, sharesWord, wordsOf } from "./rule";
+import { type Finding, type Rule, isMended, wordsOf } from "./rule";
 
 /** What goes in with something else, and has no step of its own. */
 const HARDWARE =

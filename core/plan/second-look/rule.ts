@@ -117,13 +117,3 @@ export function stepsOfKind(plan: PlanRead, fastenerId: string, kind: Step["kind
 export function wordsOf({ title, detail, cautions }: Step): string {
   return `${title} ${detail ?? ""} ${cautions.join(" ")}`.toLowerCase();
 }
-
-/** Words of a text that say something, one and several told as one: "Rear shoes" → rear, shoe. */
-const tellingWords = (text: string): string[] =>
-  (text.toLowerCase().match(/[a-z]{4,}/g) ?? []).map((word) => word.replace(/(?<!s)s$/, ""));
-
-/** Whether two texts speak of the same thing, by a word of four letters or more. */
-export function sharesWord(a: string, b: string): boolean {
-  const words = new Set(tellingWords(a));
-  return tellingWords(b).some((word) => words.has(word));
-}

@@ -1,8 +1,9 @@
 import type { Fastener, Step } from "../../model/job";
+import { sharesWord } from "../../shares-word";
 import { sideOf } from "../../side";
 import { outBeforeIn } from "../order";
 import { bringForward, changeStep, moveAfter } from "./changes";
-import { type Finding, type PlanRead, type Rule, sharesWord, stepsOfKind } from "./rule";
+import { type Finding, type PlanRead, type Rule, stepsOfKind } from "./rule";
 
 const HEADS = new Set(
   "bolt bolts nut nuts screw screws stud studs fastener fasteners fixing fixings".split(" "),

@@ -2,13 +2,20 @@ import type { Step } from "../../model/job";
 import { movesOf } from "../../quantity/torque-figure";
 import { torquesOf } from "../../torque/torques-of";
 import { appendToPhase, changeStep, insertBefore, moveAfter, plainStep } from "./changes";
-import { type Finding, type PlanRead, type Rule, stepsOfKind } from "./rule";
+import { type Finding, type PlanRead, type Rule, stepsOfKind, wordsOf } from "./rule";
 
 function bolts(plan: PlanRead, fastenerId: string, kinds: readonly Step["kind"][]): number | undefined {
   const steps = (plan.stepsOn.get(fastenerId) ?? []).filter(({ kind }) => kinds.includes(kind));
   if (steps.length === 0 || steps.every(({ count }) => count === undefined)) return undefined;
   const all = plan.fasteners.get(fastenerId)?.count ?? 0;
   return steps.reduce((sum, { count }) => sum + (count ?? all), 0);
+}
+
+/** Whether a jack under the arm or the hub has brought it to ride height while the car is up. */
+function isAtRideHeight(plan: PlanRead, step: Step): boolean {
+  const lifted =
+    /\bride height\b|\bjack(?:ed)?\b[^.]*\b(?:under|below)\b[^.]*\b(?:arm|hub|knuckle|beam|axle|joint|damper|disc)\b/;
+  return plan.route.steps.slice(0, plan.at.get(step.id) ?? 0).some((one) => lifted.test(wordsOf(one)));
 }
 
 /** Bolts that come off and are done up: all of them, by hand first, and once the rest is in place. */
@@ -126,6 +133,7 @@ export const TIGHTENING_RULES: readonly Rule[] = [
           const low = fastener.tightened === "on the ground" || fastener.tightened === "at ride height";
           const raised = step.stance !== "on the ground";
           if (fastener.tightened === undefined || low !== raised) return [];
+          if (fastener.tightened === "at ride height" && isAtRideHeight(plan, step)) return [];
           const lowered = plan.route.steps.findLast(({ kind }) => kind === "lower");
           const says = `${fastener.name}: to be tightened ${fastener.tightened}, and “${step.title}” is done ${raised ? "while the vehicle is up" : "on the ground"}.`;
           const up = plan.route.steps.find(({ stance }) => stance !== "on the ground")?.stance;

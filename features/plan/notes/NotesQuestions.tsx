@@ -26,7 +26,6 @@ export function NotesQuestions({ questions, rows, source, onSource, onEdit, onSh
     return (
       row &&
       !row.dropped &&
-      row.proposal.kind === "fastener" &&
       !answers.some(({ proposal, change, into }) => into === undefined && matches(rowOf(proposal), change))
     );
   });
@@ -98,6 +97,7 @@ function Asked({ says, children }: { says: string; children: ReactNode }) {
       borderRadius="sheet"
       padding="3"
       marginBottom="2"
+      data-testid="asked"
     >
       <Box marginBottom="2">▲ {says}</Box>
       <Box display="flex" gap="2" flexWrap="wrap">
