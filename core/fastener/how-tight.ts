@@ -35,6 +35,12 @@ export function tighteningStages(fastener: Fastener): Stage[] {
 export const isByFeel = (figure: TorqueFigure): boolean =>
   movesOf(figure).every(({ form }) => form === "snug" || form === "hand tight");
 
+/** Whether fingers are all that ever turns it: a wing nut, a plug done up by hand. */
+export function isByHand(fastener: Pick<Fastener, "figure" | "name">): boolean {
+  const form = figureOf(fastener)?.form;
+  return form === "hand tight" || form === "fitted" || form === "depth";
+}
+
 /** How near to its depth is near enough, mm: a straight edge and an eye tell no less. */
 const NEAR_MM = 0.5;
 

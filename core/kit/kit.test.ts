@@ -226,6 +226,21 @@ test("the mat has each tool once, where it is first used, with the socket that f
   expect(items.map(({ gap }) => gap)).toEqual([false, false, false, false, true]);
 });
 
+test("a fastener of no known size has its line in the kit, unless no tool ever turns it", () => {
+  const bare = (name: string, more = {}) => ({ id: name, name, count: 1, ...more });
+  const route = routeOf([
+    bare("Bracket bolts"),
+    bare("Push clips"),
+    bare("Wing nut", { figure: { form: "hand tight" as const } }),
+    bolts("13", undefined),
+  ]);
+  const kit = kitFor(route, owned("1/2 socket 13"), { vehicle: car });
+  const unknown = kit.lines.filter(({ need }) => need.kind === "size");
+  expect(unknown.map(({ name, cover }) => [name, cover.kind])).toEqual([
+    ["Bracket bolts: size not known", "look up"],
+  ]);
+});
+
 test("the sheet says size, figure, setting, order and what to mind; as text and as Markdown", () => {
   const fastener = bolts("16", "40 Nm", {
     pattern: { layout: "circle" },

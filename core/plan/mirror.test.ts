@@ -169,8 +169,8 @@ test("the two starter routes differ in time, in what is under the car and in too
   if (!starter || !drover) throw new Error("no starter job");
   const rows = compareRoutes(starter, drover, demo.tools);
   const of = (what: string) => rows.find((row) => row.what === what);
-  expect(of("Time, usually")?.values).toEqual(["2 h 11 min", "2 h 26 min"]);
-  expect(of("Time, usually")?.better).toEqual([true, false]);
+  expect(of("Hands at it, usually")?.values).toEqual(["2 h 11 min", "2 h 26 min"]);
+  expect(of("Hands at it, usually")?.better).toEqual([true, false]);
   expect(of("Under a raised car")?.better).toEqual([false, true]);
   expect(of("Parts")?.better).toEqual([false, false]);
   for (const row of rows) expect([row.what, row.values.length, row.better.length]).toEqual([row.what, 2, 2]);

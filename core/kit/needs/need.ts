@@ -63,6 +63,8 @@ export type Need =
   | BarNeed
   | ({ kind: "torque" } & TorqueNeed)
   | { kind: "angle"; fastener: Fastener; angleDeg: number }
+  /** A head of which no size is written down: it is in the kit all the same, to be looked at. */
+  | { kind: "size"; fastener: Fastener }
   | { kind: "part"; part: Part }
   | { kind: "hardware"; name: string; count: number; fastener?: Fastener; boxedWith?: Part }
   | { kind: "supply"; name: string; amount: Amount; lost: number }

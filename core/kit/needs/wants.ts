@@ -1,6 +1,8 @@
 import { capital } from "../../capital";
 import type { Chest } from "../../chest/chest";
 import { fastenerDoubts } from "../../fastener/doubts";
+import { isByHand } from "../../fastener/how-tight";
+import { hasHead } from "../../fastener/role";
 import type { Fastener, Route } from "../../model/job";
 import type { Vehicle } from "../../model/vehicle";
 import { stagesOf } from "../../torque/target";
@@ -44,6 +46,7 @@ export function wantsOf(route: Route, chest: Chest, vehicle: Vehicle | undefined
   const sane = route.fasteners.filter(({ id }) => !doubted.has(id));
   return [
     ...headWants(route.fasteners, chest, rusted, places),
+    ...route.fasteners.flatMap((fastener) => sizeWants(fastener, places)),
     ...barWants(sane, chest, rusted, places),
     ...route.fasteners.flatMap((fastener) => pullWants(fastener, doubted.get(fastener.id), chest, places)),
     ...partNeeds(route).map((need): Want => {
@@ -132,6 +135,24 @@ function headWants(
       coverBy: (now) => coverHead(need, now, rusted, taken),
     };
   });
+}
+
+/** A fastener that a tool turns, of which no size is known: something has to be brought for it. */
+function sizeWants(fastener: Fastener, places: StepPlaces): Want[] {
+  if (fastener.sizeToUndo || fastener.sizeToDoUp || !hasHead(fastener) || isByHand(fastener)) return [];
+  return [
+    {
+      key: `size ${fastener.id}`,
+      need: { kind: "size", fastener },
+      name: `${fastener.name}: size not known`,
+      for: [fastener.name],
+      step: places.ofUndoing(fastener),
+      coverBy: () => ({
+        kind: "look up",
+        says: "Look at its head before the shops shut, or bring whole sets.",
+      }),
+    },
+  ];
 }
 
 /** One line for all that the same bar undoes as hard. */

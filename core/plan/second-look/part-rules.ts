@@ -1,3 +1,4 @@
+import { isByHand } from "../../fastener/how-tight";
 import { hasHead } from "../../fastener/role";
 import type { Part } from "../../model/job";
 import { sharesWord } from "../../shares-word";
@@ -83,7 +84,11 @@ export const PART_RULES: readonly Rule[] = [
     find: ({ route, stepsOn }) => {
       const bare = route.fasteners.filter(
         (one) =>
-          stepsOn.has(one.id) && one.sizeToUndo === undefined && one.sizeToDoUp === undefined && hasHead(one),
+          stepsOn.has(one.id) &&
+          one.sizeToUndo === undefined &&
+          one.sizeToDoUp === undefined &&
+          hasHead(one) &&
+          !isByHand(one),
       );
       if (bare.length === 0 || isMended(route, "no-size", "plan")) return [];
       const names = bare.map(({ name }) => name);

@@ -9,6 +9,7 @@ import type { LaidOpen, Job, Part, Route } from "@/core/model/job";
 import { PLACES } from "@/core/model/place";
 import type { Vehicle } from "@/core/model/vehicle";
 import { putPart } from "@/core/plan/edit-route";
+import { usuallyOpen } from "@/core/plan/usually-open";
 import { type WhileOpen, whileOpen, USUAL_HOUR_MINOR } from "@/core/plan/while-open";
 import { convertDistance, formatDistance } from "@/core/quantity/distance";
 import { formatPrice, readPrice } from "@/core/quantity/money";
@@ -30,7 +31,7 @@ export function WhileOpenSheet({ job, route, vehicle }: { job: Job; route: Route
   const log = useCollection("replacements")?.filter(({ vehicleId }) => vehicleId === vehicle.id);
   const readings = useCollection("readings");
   const kits = useCollection("kits");
-  const [adding, setAdding] = useState(false);
+  const [adding, setAdding] = useState<string>();
   const changeRoute = useChangeRoute(job.id);
   if (!log || !readings || !kits) return null;
   // The same as in the money of the job, where it is said there.
@@ -57,7 +58,7 @@ export function WhileOpenSheet({ job, route, vehicle }: { job: Job; route: Route
     );
   return (
     <Sheet title="While it is open">
-      {judged.length === 0 && !adding && (
+      {judged.length === 0 && adding === undefined && (
         <Box color="soft">
           Parts that lie bare during this job, and could be renewed for little more work.
         </Box>
@@ -80,9 +81,23 @@ export function WhileOpenSheet({ job, route, vehicle }: { job: Job; route: Route
           </Button>
         </Box>
       ))}
-      {adding ? (
+      {adding === undefined &&
+        usuallyOpen(route).map(({ name, because, bares }) => (
+          <Box key={name} borderTop="1px solid" borderColor="edge" paddingBlock="2">
+            <Box fontWeight="600">{name}?</Box>
+            <Box color="soft" fontSize="15px">
+              Usual with “{bares}”: {because}.
+            </Box>
+            <Button look="quiet" paddingInline="0" onClick={() => setAdding(name)}>
+              What would it cost?
+            </Button>
+          </Box>
+        ))}
+      {adding !== undefined ? (
         <LaidOpenForm
-          onClose={() => setAdding(false)}
+          key={adding}
+          name={adding}
+          onClose={() => setAdding(undefined)}
           onSave={(part) =>
             changeRoute(
               (now) => ({ ...now, laysBare: [...(now.laysBare ?? []), part] }),
@@ -91,7 +106,7 @@ export function WhileOpenSheet({ job, route, vehicle }: { job: Job; route: Route
           }
         />
       ) : (
-        <Button look="quiet" paddingInline="0" onClick={() => setAdding(true)}>
+        <Button look="quiet" paddingInline="0" onClick={() => setAdding("")}>
           Add what lies open
         </Button>
       )}
@@ -112,16 +127,18 @@ function goneSays({ goneKm, atLeast }: WhileOpen, vehicle: Vehicle): string {
 }
 
 function LaidOpenForm({
+  name,
   onSave,
   onClose,
 }: {
+  name: string;
   onSave: (part: LaidOpen) => Promise<boolean>;
   onClose: () => void;
 }) {
   const form = useRecordForm({
-    draft: "laid open",
+    draft: `laid open ${name}`,
     start: {
-      name: "",
+      name,
       place: "engine" as LaidOpen["place"],
       price: "",
       minutesNow: "10",

@@ -6,7 +6,7 @@ import { useMemo } from "react";
 import type { Job, Route } from "@/core/model/job";
 import type { Vehicle } from "@/core/model/vehicle";
 import { withRoute } from "@/core/plan/chosen-route";
-import { compareRoutes } from "@/core/plan/compare-routes";
+import { bendsToBeQuicker, compareRoutes } from "@/core/plan/compare-routes";
 import { copyRoute } from "@/core/plan/copy-job";
 import { jobSheetMarkdown, writeJobSheet } from "@/core/plan/job-sheet";
 import { useCollection } from "@/data/hooks";
@@ -30,6 +30,7 @@ export function RoutesScreen({ job, vehicle }: { job: Job; vehicle: Vehicle }) {
   const tools = useCollection("tools");
   const change = useChangeJob(job.id);
   const rows = useMemo(() => (tools ? compareRoutes(job, vehicle, tools) : []), [job, vehicle, tools]);
+  const bends = useMemo(() => tools && bendsToBeQuicker(job, vehicle, tools), [job, vehicle, tools]);
   if (!tools) return <Loading />;
   const addRoute = () => {
     const made = {
@@ -124,6 +125,11 @@ export function RoutesScreen({ job, vehicle }: { job: Job; vehicle: Vehicle }) {
             </tbody>
           </chakra.table>
         </Box>
+        {bends && (
+          <Box color="watch" fontWeight="600" marginTop="3">
+            ▲ {bends}
+          </Box>
+        )}
         {job.routes.length === 1 && (
           <Box color="soft" marginTop="3">
             Only one way is written down. Add another to see what each costs: by the book or a shortcut, from
