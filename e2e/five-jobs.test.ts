@@ -17,8 +17,12 @@ const JOBS = [
 /** Presses and fields together, from the name of the job to its kit. */
 const MOST = 25;
 
-test.each(JOBS)("%s goes from a page of notes to its kit in few presses", async (name, least, inKit) => {
+test("five jobs go from a page of notes to their kit in few presses", async () => {
   await at.openDemo();
+  for (const job of JOBS) await fromNotesToKit(job);
+});
+
+async function fromNotesToKit([name, least, inKit]: (typeof JOBS)[number]): Promise<void> {
   const { page } = at;
   const hand = new Counted(page);
   await page.open("/plan?new=1");
@@ -51,5 +55,5 @@ test.each(JOBS)("%s goes from a page of notes to its kit in few presses", async 
   console.log(
     `${name}: ${steps.length} steps, ${hand.presses} presses and ${hand.fields} fields; ${left.length} findings left to answer.`,
   );
-  expect(hand.presses + hand.fields).toBeLessThanOrEqual(MOST);
-});
+  expect([name, hand.presses + hand.fields <= MOST]).toEqual([name, true]);
+}

@@ -88,6 +88,18 @@ test("packs and bottles: the fewest whole ones that are enough for the least", (
   });
 });
 
+test("what is sold and comes too late is told from what nobody sells, with the day it would be there", () => {
+  const offers = [
+    offer("far", 700, { a: 1 }, { leadDays: 5 }),
+    offer("farther", 600, { a: 1 }, { leadDays: 9 }),
+  ];
+  const told = shop(asking([want("a"), want("b")], offers, { daysLeft: 2 }), solve);
+  expect(told.nowhere.map(({ key }) => key)).toEqual(["b"]);
+  expect(told.late.map(({ want: { key }, leadDays }) => [key, leadDays])).toEqual([["a", 5]]);
+  const later = shop(asking([want("a")], offers, { daysLeft: 5 }), solve);
+  expect([later.nowhere, later.late]).toEqual([[], []]);
+});
+
 test("what comes too late, or costs its delivery, is counted so", () => {
   const offers = [offer("near", 1000, { a: 1 }), offer("far", 700, { a: 1 }, { shop: "Post", leadDays: 3 })];
   const shops = [{ name: "Post", deliveryMinor: 200 }];

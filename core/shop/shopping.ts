@@ -31,10 +31,17 @@ export interface Shopping {
   choices: Choice[];
   /** The best first, then the next two that do without something of each before them. */
   plans: ShoppingPlan[];
-  /** Needs that nobody offers anything for in time. */
+  /** Needs that nobody offers anything for, or not enough of it. */
   nowhere: Want[];
+  /** Needs that are offered, and only too late: with the days that the first of them takes. */
+  late: Late[];
   /** True when no plan keeps within what was to be spent: then the plans are those of least cash. */
   overBudget: boolean;
+}
+
+export interface Late {
+  want: Want;
+  leadDays: number;
 }
 
 export interface ShoppingAsk {
@@ -58,14 +65,15 @@ const PLANS = 3;
  * deposits and cores come back, and count only as cash.
  */
 export function shop(ask: ShoppingAsk, solve: Solve): Shopping {
-  const { shorts, choices, nowhere } = choicesFor(ask);
+  const { shorts, choices, nowhere, late } = choicesFor(ask);
   const findings = plansFor(shorts, choices, ask.shops, ask.wishes.spendUpToMinor, solve);
   if (findings.length > 0 || ask.wishes.spendUpToMinor === undefined)
-    return { choices, plans: findings, nowhere, overBudget: false };
+    return { choices, plans: findings, nowhere, late, overBudget: false };
   return {
     choices,
     plans: plansFor(shorts, choices, ask.shops, undefined, solve, "cash"),
     nowhere,
+    late,
     overBudget: true,
   };
 }
@@ -75,6 +83,7 @@ export function choicesFor({ wants, chest, had, offers, daysLeft, wishes }: Shop
   shorts: Short[];
   choices: Choice[];
   nowhere: Want[];
+  late: Late[];
 } {
   const open = wants
     .filter(({ key }) => !had.has(key))
@@ -90,9 +99,10 @@ export function choicesFor({ wants, chest, had, offers, daysLeft, wishes }: Shop
       return wanting ? [{ want, amount: amountShort(want, chest) }] : [];
     });
   const own = new Set(wishes.own);
-  const inTime = [...offers, ...open.flatMap(({ want }) => asPlanned(want, open))].filter(
-    ({ leadDays, stock }) => stock > 0 && (daysLeft === undefined || leadDays <= daysLeft),
+  const inStock = [...offers, ...open.flatMap(({ want }) => asPlanned(want, open))].filter(
+    ({ stock }) => stock > 0,
   );
+  const inTime = inStock.filter(({ leadDays }) => daysLeft === undefined || leadDays <= daysLeft);
   const all = [
     ...inTime.flatMap((offer) => choiceOf(offer, open, chest, own) ?? []),
     ...open.filter(({ want }) => !own.has(want.key)).flatMap(({ want }) => standInChoice(want, chest) ?? []),
@@ -106,10 +116,19 @@ export function choicesFor({ wants, chest, had, offers, daysLeft, wishes }: Shop
     const covers = new Map([...choice.covers].filter(([key]) => keys.has(key)));
     return covers.size > 0 ? [{ ...choice, covers }] : [];
   });
+  const unmet = open.filter((short) => !enough(short));
+  const late = unmet.flatMap((short): Late[] => {
+    const days = inStock
+      .filter((offer) => !inTime.includes(offer) && choiceOf(offer, [short], chest, own) !== undefined)
+      .map(({ leadDays }) => leadDays);
+    return days.length > 0 ? [{ want: short.want, leadDays: Math.min(...days) }] : [];
+  });
+  const isLate = new Set(late.map(({ want }) => want.key));
   return {
     shorts,
     choices: fewAlike(choices),
-    nowhere: open.filter((short) => !enough(short)).map(({ want }) => want),
+    nowhere: unmet.flatMap(({ want }) => (isLate.has(want.key) ? [] : [want])),
+    late,
   };
 }
 

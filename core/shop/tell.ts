@@ -36,12 +36,14 @@ export interface ToldPlan {
 export interface ToldShopping {
   plans: ToldPlan[];
   nowhere: string[];
+  /** Each with the days that it takes at the soonest. */
+  late: { name: string; leadDays: number }[];
   overBudget: boolean;
 }
 
 /** @param names the name of each need by its key. */
 export function tellShopping(
-  { plans, choices, nowhere, overBudget }: Shopping,
+  { plans, choices, nowhere, late, overBudget }: Shopping,
   names: ReadonlyMap<string, string>,
 ): ToldShopping {
   const [best] = plans;
@@ -59,6 +61,7 @@ export function tellShopping(
       why: plan === best || !best ? whyItWon(plan, choices) : [howItDiffers(plan, best)],
     })),
     nowhere: nowhere.map(({ name }) => name),
+    late: late.map(({ want, leadDays }) => ({ name: want.name, leadDays })),
     overBudget,
   };
 }

@@ -3,6 +3,7 @@ import { COMFORTABLE_PULL_N, barLengthMm, pullN } from "../../drive/bar";
 import { type DriveChain, bestChain } from "../../drive/chain";
 import { isSpannerOnly } from "../../fastener/held-still";
 import type { Fastener } from "../../model/job";
+import { DRIVE_LIMIT_NM, SQUARE_DRIVES } from "../../model/square-drive";
 import type { ToolOf } from "../../model/tool";
 import type { BarNeed, Cover } from "../needs/need";
 import { kgOfPull } from "../needs/pull-words";
@@ -85,5 +86,17 @@ function firstOf(
 /** A square that is too weak says more than an adapter that is not there. */
 function whyNone(gaps: readonly string[], most: number): string {
   if (gaps.length === 0) return "No bar or ratchet is in the chest.";
-  return `Up to ${Math.round(most)} N·m to undo. ${[...gaps].sort((a, b) => Number(b.includes("tested")) - Number(a.includes("tested")))[0]}`;
+  const worst =
+    [...gaps].sort((a, b) => Number(b.includes("tested")) - Number(a.includes("tested")))[0] ?? "";
+  return `Up to ${Math.round(most)} N·m to undo. ${worst}${worst.includes("tested") ? ` ${stronger(most)}` : ""}`;
+}
+
+/** What else there is where a square is too weak: the next that bears it, on a bar as long as it then takes. */
+function stronger(most: number): string {
+  const drive = SQUARE_DRIVES.find((one) => DRIVE_LIMIT_NM[one] >= most);
+  const bar = Math.ceil(barLengthMm(most, COMFORTABLE_PULL_N) / 10) * 10;
+  const next = drive
+    ? `A ${drive} in socket on a bar of ${bar} mm is made for it; or`
+    : "No square that is turned by hand bears it:";
+  return `${next} heat and penetrant first, an impact wrench with impact sockets, or a workshop.`;
 }

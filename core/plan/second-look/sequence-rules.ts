@@ -33,17 +33,25 @@ const sameSide = (a: string, b: string): boolean => {
 };
 const placeOf = (plan: PlanRead, { id }: Step): number => plan.at.get(id) ?? 0;
 
-/** The step that puts in what a group of bolts holds, by its words alone: "New wheel cylinder, left". */
-function fits(plan: PlanRead, fastener: Fastener): Step | undefined {
-  const thing = held(fastener);
-  if (thing === "") return undefined;
-  return plan.route.steps.find(
-    (step) =>
-      step.kind === "do" &&
-      isPutBack(step) &&
-      without(step.title, PUTTING) === thing &&
-      sameSide(step.title, fastener.name),
-  );
+/** Steps that put something in, by what it is, in their words alone: "New wheel cylinder, left". */
+function fittings({ route }: PlanRead): ReadonlyMap<string, readonly Step[]> {
+  const fits = new Map<string, Step[]>();
+  for (const step of route.steps) {
+    if (step.kind !== "do" || !isPutBack(step)) continue;
+    const thing = without(step.title, PUTTING);
+    fits.set(thing, [...(fits.get(thing) ?? []), step]);
+  }
+  return fits;
+}
+
+/** Groups of bolts of one thing, wherever on it they are. */
+function ofOneThing({ route }: PlanRead): ReadonlyMap<string, readonly Fastener[]> {
+  const groups = new Map<string, Fastener[]>();
+  for (const fastener of route.fasteners) {
+    const thing = without(held(fastener), PLACES);
+    if (thing !== "") groups.set(thing, [...(groups.get(thing) ?? []), fastener]);
+  }
+  return groups;
 }
 
 const PIN_OR_CAP =
@@ -78,9 +86,10 @@ export const SEQUENCE_RULES: readonly Rule[] = [
   {
     id: "bolts-before-part",
     reason: "Bolts that are tight before their part is in have to come out again.",
-    find: (plan) =>
-      plan.route.fasteners.flatMap((fastener): Finding[] => {
-        const part = fits(plan, fastener);
+    find: (plan) => {
+      const fits = fittings(plan);
+      return plan.route.fasteners.flatMap((fastener): Finding[] => {
+        const part = fits.get(held(fastener))?.find(({ title }) => sameSide(title, fastener.name));
         const first = [
           ...stepsOfKind(plan, fastener.id, "hand-start"),
           ...stepsOfKind(plan, fastener.id, "torque"),
@@ -100,7 +109,8 @@ export const SEQUENCE_RULES: readonly Rule[] = [
             },
           },
         ];
-      }),
+      });
+    },
   },
   {
     id: "pin-before-torque",
@@ -134,31 +144,30 @@ export const SEQUENCE_RULES: readonly Rule[] = [
     id: "tight-before-all-in",
     reason: "One group tight pulls the part askew, and the bolts of the next no longer find their holes.",
     find: (plan) =>
-      plan.route.fasteners.flatMap((fastener): Finding[] => {
-        const tight = stepsOfKind(plan, fastener.id, "torque").find(isPutBack);
-        if (!tight) return [];
-        const thing = without(held(fastener), PLACES);
-        const late = plan.route.fasteners.flatMap((other) =>
-          thing !== "" &&
-          other.id !== fastener.id &&
-          without(held(other), PLACES) === thing &&
-          sameSide(other.name, fastener.name)
-            ? stepsOfKind(plan, other.id, "hand-start").filter(
-                (step) => placeOf(plan, step) > placeOf(plan, tight),
-              )
-            : [],
-        )[0];
-        if (!late) return [];
-        return [
-          {
-            about: fastener.id,
-            fastenerId: fastener.id,
-            stepId: tight.id,
-            says: `“${tight.title}” comes before “${late.title}”: all of them by hand first.`,
-            fix: { says: "All by hand first", apply: (now) => bringForward(now, late.id, tight.id) },
-          },
-        ];
-      }),
+      [...ofOneThing(plan).values()].flatMap((group) =>
+        group.flatMap((fastener): Finding[] => {
+          const tight =
+            group.length > 1 ? stepsOfKind(plan, fastener.id, "torque").find(isPutBack) : undefined;
+          if (!tight) return [];
+          const late = group.flatMap((other) =>
+            other.id !== fastener.id && sameSide(other.name, fastener.name)
+              ? stepsOfKind(plan, other.id, "hand-start").filter(
+                  (step) => placeOf(plan, step) > placeOf(plan, tight),
+                )
+              : [],
+          )[0];
+          if (!late) return [];
+          return [
+            {
+              about: fastener.id,
+              fastenerId: fastener.id,
+              stepId: tight.id,
+              says: `“${tight.title}” comes before “${late.title}”: all of them by hand first.`,
+              fix: { says: "All by hand first", apply: (now) => bringForward(now, late.id, tight.id) },
+            },
+          ];
+        }),
+      ),
   },
   {
     id: "compared-too-late",

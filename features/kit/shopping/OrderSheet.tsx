@@ -28,6 +28,7 @@ interface OrderSheetProps {
 /** The shopping that won, why, and the next two; its order by shop. */
 export function OrderSheet({ job, told, at, stale, neededBy, onLook, onOrdered, onTaken }: OrderSheetProps) {
   const plan = told.plans[at];
+  const lacking = told.nowhere.length + told.late.length > 0;
   return (
     <Sheet flex="1">
       <Box display="flex" alignItems="baseline" gap="3" flexWrap="wrap">
@@ -45,13 +46,22 @@ export function OrderSheet({ job, told, at, stale, neededBy, onLook, onOrdered, 
       )}
       {told.nowhere.length > 0 && (
         <Box color="stop" marginTop="1">
-          ■ Nobody has it in time: {told.nowhere.join(", ")}. Type a price of your own for it, or choose a
-          later day.
+          ■ Nobody that could be asked sells it: {told.nowhere.join(", ")}. Type a price of your own for it,
+          or borrow it.
+        </Box>
+      )}
+      {told.late.length > 0 && (
+        <Box color="stop" marginTop="1">
+          ■ Not in time:{" "}
+          {told.late
+            .map(({ name, leadDays }) => `${name}, in ${leadDays} ${leadDays === 1 ? "day" : "days"}`)
+            .join("; ")}
+          . Choose a later day, or type a price of your own.
         </Box>
       )}
       {!plan && (
-        <Box marginTop="3" color={told.nowhere.length > 0 ? "soft" : "good"} fontWeight="600">
-          {told.nowhere.length > 0
+        <Box marginTop="3" color={lacking ? "soft" : "good"} fontWeight="600">
+          {lacking
             ? "Nothing can be bought as it stands."
             : "● Nothing has to be bought: everything is there."}
         </Box>

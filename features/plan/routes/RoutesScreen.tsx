@@ -6,7 +6,7 @@ import { useMemo } from "react";
 import type { Job, Route } from "@/core/model/job";
 import type { Vehicle } from "@/core/model/vehicle";
 import { withRoute } from "@/core/plan/chosen-route";
-import { bendsToBeQuicker, compareRoutes } from "@/core/plan/compare-routes";
+import { type ComparedRow, bendsToBeQuicker, compareRoutes } from "@/core/plan/compare-routes";
 import { copyRoute } from "@/core/plan/copy-job";
 import { jobSheetMarkdown, writeJobSheet } from "@/core/plan/job-sheet";
 import { useCollection } from "@/data/hooks";
@@ -80,7 +80,7 @@ export function RoutesScreen({ job, vehicle }: { job: Job; vehicle: Vehicle }) {
                   <chakra.th
                     key={route.id}
                     textAlign="left"
-                    minWidth="180px"
+                    minWidth={{ base: "124px", md: "180px" }}
                     paddingRight="3"
                     verticalAlign="top"
                   >
@@ -110,19 +110,7 @@ export function RoutesScreen({ job, vehicle }: { job: Job; vehicle: Vehicle }) {
                 ))}
               </tr>
             </thead>
-            <tbody>
-              {rows.map(({ what, values, better }) => (
-                <tr key={what}>
-                  <Cell color="soft">{what}</Cell>
-                  {values.map((value, i) => (
-                    <Cell key={job.routes[i]?.id ?? i} fontWeight={better[i] ? "700" : undefined}>
-                      {better[i] ? "● " : ""}
-                      {value}
-                    </Cell>
-                  ))}
-                </tr>
-              ))}
-            </tbody>
+            <ComparedRows job={job} rows={rows} />
           </chakra.table>
         </Box>
         {bends && (
@@ -157,5 +145,24 @@ export function RoutesScreen({ job, vehicle }: { job: Job; vehicle: Vehicle }) {
         />
       ))}
     </Box>
+  );
+}
+
+/** What each route has, a row each, the better one marked. */
+function ComparedRows({ job, rows }: { job: Job; rows: readonly ComparedRow[] }) {
+  return (
+    <tbody>
+      {rows.map(({ what, values, better }) => (
+        <tr key={what}>
+          <Cell color="soft">{what}</Cell>
+          {values.map((value, i) => (
+            <Cell key={job.routes[i]?.id ?? i} fontWeight={better[i] ? "700" : undefined}>
+              {better[i] ? "● " : ""}
+              {value}
+            </Cell>
+          ))}
+        </tr>
+      ))}
+    </tbody>
   );
 }
