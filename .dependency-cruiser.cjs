@@ -14,7 +14,7 @@ const CORE_ORDER = [
   ["quantity"],
   ["fluid", "lift", "thread", "turn"],
   ["fit", "model"],
-  ["decide", "drive", "pattern", "torque"],
+  ["decide", "drive", "order", "pattern", "torque"],
   ["chest", "fastener"],
   ["work"],
   ["kit", "slip"],

@@ -7,8 +7,8 @@ import { kitFor } from "./kit/kit";
 import { torqueNeeds } from "./kit/needs/torque-needs";
 import { undoingNm } from "./kit/needs/undoing-torque";
 import { matOf } from "./kit/sheet/mat";
+import { sortSteps } from "./order/order";
 import { compareRoutes } from "./plan/compare-routes";
-import { sortSteps } from "./plan/order";
 import { secondLook } from "./plan/second-look/second-look";
 
 /** No number that is none, nor a word for one, anywhere in what a screen would show. */

@@ -1,7 +1,9 @@
-import type { Fastener, Step } from "../model/job";
+import type { CounterHold, Fastener, Step } from "../model/job";
+import { readHeadSize } from "../quantity/read-head-size";
 import { readTorqueFigure } from "../quantity/read-torque-figure";
 import { readThread } from "../thread/thread";
 import { goodAndTight } from "./good-and-tight";
+import { holdWords } from "./held-still";
 import { figureOf, isByFeel, judgeDepth, tighteningStages } from "./how-tight";
 import { judgeFigure } from "./judge-figure";
 import { lacksFigure } from "./role";
@@ -37,11 +39,46 @@ test.each([
     "20 Nm, 40 Nm + 90° + 90°",
     ["torque: first pass", "torque: second pass", "angle: first angle", "angle: second angle"],
   ],
+  [
+    "5, 10, 15, 20, 25, 30 Nm, back off, 20 Nm",
+    [
+      "torque: first pass",
+      "torque: second pass",
+      "torque: third pass",
+      "torque: fourth pass",
+      "torque: fifth pass",
+      "torque: sixth pass",
+      "back off: then back off",
+      "torque: 7th pass",
+    ],
+  ],
   ["until 2 threads show", ["threads: "]],
+  ["flush", ["depth: "]],
+  ["10 Nm to 12 ft lb", ["torque: "]],
+  ["spring clamp", ["fitted: "]],
 ])("%s is done stage by stage", (figure, stages) => {
   expect(tighteningStages(withFigure("Nut", figure)).map(({ kind, label }) => `${kind}: ${label}`)).toEqual(
     stages,
   );
+});
+
+test.each([
+  [{ by: "on the other end", size: readHeadSize("17") }, "the other end held with 17 mm"],
+  [{ by: "on the other end" }, "the other end held"],
+  [
+    { by: "key through the middle", size: readHeadSize("6 mm key") },
+    "a 6 mm key through the middle, a ring or open spanner on the nut",
+  ],
+  [{ by: "key through the middle" }, "a key through the middle, a ring or open spanner on the nut"],
+  [{ by: "adjustable spanner" }, "an adjustable spanner on the other end"],
+  [{ by: "holding tool" }, "a holding tool"],
+  [{ by: "bar in the disc" }, "a bar in the disc, against the carrier"],
+  [{ by: "foot on the brake" }, "somebody's foot on the brake"],
+  [{ by: "in gear" }, "in gear, the brake on"],
+  [{ by: "its belt" }, "its belt still on"],
+  [{ by: "second person" }, "a second person holds it"],
+] as [CounterHold, string][])("%j is said as %s", (hold, says) => {
+  expect(holdWords(hold)).toBe(says);
 });
 
 test("what is staked or wired is so once it is tight; a split pin has its own step, and no figure is said", () => {

@@ -105,7 +105,7 @@ function definedFor(strength: StrengthClass, threads: readonly Thread[]): boolea
  */
 export function sayJump(figure: TorqueFigure): string | undefined {
   const jumps = passesOf(figure).flatMap((run) =>
-    run.slice(1).map((after, i) => [run[i] ?? after, after] as const),
+    run.flatMap((before, i) => run.slice(i + 1, i + 2).map((after) => [before, after] as const)),
   );
   for (const [before, after] of jumps) {
     const times = Math.max(quantityNm(after) / quantityNm(before), quantityNm(before) / quantityNm(after));

@@ -28,7 +28,8 @@ export function sentenceAt(text: string, { start, end }: Span): string {
   return text
     .slice(least, Math.min(most, least + 190))
     .replace(/\s+/g, " ")
-    .trim();
+    .trim()
+    .replace(/^(?:[-–*•]|\d{1,2}[.)]) /, "");
 }
 
 export interface Taken {
@@ -71,7 +72,7 @@ export function applyProposals(route: Route, accepted: readonly Proposal[], { ne
         stance: one.lifts === "raise" ? (one.stance ?? "all up") : "on the ground",
         cautions: [...one.cautions],
         ...(fastenerId && known.has(fastenerId) ? { fastenerId } : {}),
-        ...(sentence ? { detail: sentence } : {}),
+        ...(sentence && !saysTheSame(sentence, one.title) ? { detail: sentence } : {}),
         ...(minutes > 0
           ? { wait: { minutes: Math.min(minutes, 20_000), until: one.until.trim() || "it is done" } }
           : {}),
@@ -140,6 +141,12 @@ function waitedFor(steps: readonly Step[]): Step[] {
     return wait === undefined ? step : { ...step, needs: [...(step.needs ?? []), wait] };
   });
 }
+
+/** Whether a sentence is no more than the title that was made of it. */
+const saysTheSame = (sentence: string, title: string): boolean => {
+  const plain = (text: string) => text.toLowerCase().replace(/[^a-z0-9]/g, "");
+  return plain(sentence) === plain(title);
+};
 
 /** "by hand first": a step of its own before the first that tightens. */
 function startedByHand(

@@ -1,6 +1,6 @@
 import { InputError } from "../input-error";
 import { type Fastener, PHASES, type Part, type PinnedSlip, type Route, type Step } from "../model/job";
-import { brokenBy } from "./order";
+import { brokenBy } from "../order/order";
 import { placeIn } from "./runs";
 
 /**

@@ -49,6 +49,21 @@ const counter = () => {
 
 const titles = (one: Route) => one.steps.map(({ title }) => title);
 
+test("what goes back in fuller words is a way back; the other side's is none", () => {
+  const steps = [
+    step("arm", { title: "Arm out" }),
+    step("joint", { title: "Pry the ball joint out of the knuckle" }),
+    step("wheel", { title: "Wheel off, left" }),
+  ];
+  const back = (title: string) => step(title, { title, phase: "put back" });
+  const left = (...titles: string[]) =>
+    mirrorState({ ...route, fasteners: [], steps: [...steps, ...titles.map(back)] }).unmirrored.map(
+      ({ id }) => id,
+    );
+  expect(left("New arm in", "Ball joint into the knuckle", "Wheel on, left, bolts by hand")).toEqual([]);
+  expect(left("New arm in", "Wheel on, right")).toEqual(["joint", "wheel"]);
+});
+
 test("what cannot be put right again says why, once, and asks for no way back; what was loaded is so going in", () => {
   const cut: Route = {
     ...route,

@@ -5,7 +5,8 @@ import { STEP_KIND } from "../step-kinds";
 import { torquesOf } from "../torque/torques-of";
 
 /** What a hand does to get something off, and does not do to put it on. */
-const BY_FORCE = "(?:pull|pop|work|wriggle|lever|prise|slide|lift|drop|knock|tap|drive|press|lower|split)";
+const BY_FORCE =
+  "(?:pull|pop|pry|work|wriggle|lever|prise|slide|lift|drop|knock|tap|drive|press|lower|split)";
 
 /** Words of taking apart, and those of putting back. The first that is found is turned round. */
 const TURNED: readonly [apart: RegExp, back: string][] = [
@@ -119,7 +120,8 @@ export function mirrorState(route: Route): MirrorState {
     mirrored.has(step.id) ||
     (step.fastenerId !== undefined && doneUp.has(step.fastenerId)) ||
     (step.takesOff !== undefined && step.takesOff.every((thing) => putBack.has(thing.toLowerCase()))) ||
-    titles.has(mirrorTitle(step.title).toLowerCase());
+    titles.has(mirrorTitle(step.title).toLowerCase()) ||
+    second.some(({ title }) => saysAllOf(title, mirrorTitle(step.title)));
   const renamed = second.filter(({ mirrorOf, title, kind }) => {
     const source = mirrorOf && first.get(mirrorOf.stepId);
     return source !== undefined && mirrorOf?.title === title && title !== given(source, kind);
@@ -129,6 +131,16 @@ export function mirrorState(route: Route): MirrorState {
     orphaned: second.filter(({ mirrorOf }) => mirrorOf !== undefined && !first.has(mirrorOf.stepId)),
     renamed,
   };
+}
+
+const EMPTY = new Set("the a an its and put back new old".split(" "));
+const wordsIn = (title: string): string[] =>
+  (title.toLowerCase().match(/[a-z]+/g) ?? []).filter((word) => !EMPTY.has(word));
+
+/** Whether a title says all that another says, and perhaps more: "New arm in" all of "Arm in". */
+function saysAllOf(title: string, other: string): boolean {
+  const [said, asked] = [new Set(wordsIn(title)), wordsIn(other)];
+  return asked.length > 1 && asked.every((word) => said.has(word));
 }
 
 function given(source: Step, kind: Step["kind"]): string {

@@ -1,7 +1,7 @@
 import type { Fastener, Job, Route, Step } from "../model/job";
 import { MODEL_VERSION } from "../model/record";
 import type { Work, WorkEvent } from "../model/work";
-import { sortSteps } from "../plan/order";
+import { sortSteps } from "../order/order";
 import { runsOf } from "../plan/runs";
 import { oneSided, twinOf, withOtherSide } from "../plan/sides";
 import { readTorqueFigure } from "../quantity/read-torque-figure";
@@ -226,6 +226,28 @@ test("the other side is known by its title, and made where the plan has only one
   expect(oneSided(both)).toEqual([]);
   expect(withOtherSide(both, () => "x")).toBe(both);
   expect(right && twinOf(both, right)?.id).toBe("off");
+});
+
+test("while something soaks that still has to come off, nothing is put back after it", () => {
+  const route = routeOf(
+    [
+      step("soak", "do", { title: "Penetrant on", wait: { minutes: 30, until: "it has crept in" } }),
+      step("off", "undo", { title: "Pinch bolt out", fastenerId: "bolts", needs: ["soak"] }),
+      step("hose", "do", { title: "Hose aside" }),
+      step("in", "do", { ...back, title: "New arm in" }),
+      step("tight", "torque", { ...back, title: "Pinch bolt", fastenerId: "bolts" }),
+      step("down", "lower", back),
+    ],
+    [bolts],
+  );
+  expect(heldUpBy(route, new Set(["soak"]))).toEqual(new Set(["soak", "off", "in", "tight", "down"]));
+  // Nothing that still comes off waits for it: what cures on the way back holds only what needs it.
+  const curing = routeOf([
+    step("seal", "do", { ...back, title: "Sealant on", wait: { minutes: 30, until: "it has cured" } }),
+    step("fill", "do", { ...back, title: "Oil in", needs: ["seal"] }),
+    step("lid", "do", { ...back, title: "Lid on" }),
+  ]);
+  expect(heldUpBy(curing, new Set(["seal"]))).toEqual(new Set(["seal", "fill"]));
 });
 
 test("both sides go up and come down together, and each is finished before the other is opened", () => {

@@ -1,5 +1,6 @@
 import type { Route, Step } from "../model/job";
 import type { Work } from "../model/work";
+import { comesBefore } from "../order/order";
 import { eventsOf } from "./event";
 
 /** A wait that has begun: something soaks, cools or cures while other steps go ahead. */
@@ -54,17 +55,25 @@ export function formatLeft(leftMs: number): string {
   return hours > 0 ? `${hours}:${two(minutes)}:${two(seconds % 60)}` : `${minutes}:${two(seconds % 60)}`;
 }
 
+const isPutBack = ({ phase }: Step): boolean => phase === "put back" || phase === "prove it";
+
 /**
  * Ids of the steps that cannot go ahead while these steps are not done: those that need them, directly or
- * through others.
+ * through others, and where something still has to come off, all that is put back after it.
  */
 export function heldUpBy(route: Route, stepIds: ReadonlySet<string>): Set<string> {
+  const before = comesBefore(route.steps);
   const held = new Set(stepIds);
   for (let grew = true; grew;) {
     grew = false;
-    for (const { id, needs = [] } of route.steps) {
-      if (held.has(id) || !needs.some((need) => held.has(need))) continue;
-      held.add(id);
+    const offAt = route.steps.findIndex(
+      (step) => held.has(step.id) && !stepIds.has(step.id) && !isPutBack(step),
+    );
+    for (const [i, step] of route.steps.entries()) {
+      if (held.has(step.id)) continue;
+      const needs = [...(before.get(step.id) ?? [])].some((need) => held.has(need));
+      if (!needs && !(offAt >= 0 && i > offAt && isPutBack(step))) continue;
+      held.add(step.id);
       grew = true;
     }
   }

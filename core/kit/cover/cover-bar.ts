@@ -86,8 +86,10 @@ function firstOf(
 /** A square that is too weak says more than an adapter that is not there. */
 function whyNone(gaps: readonly string[], most: number): string {
   if (gaps.length === 0) return "No bar or ratchet is in the chest.";
-  const worst =
-    [...gaps].sort((a, b) => Number(b.includes("tested")) - Number(a.includes("tested")))[0] ?? "";
+  const worst = gaps
+    .toSorted((a, b) => Number(b.includes("tested")) - Number(a.includes("tested")))
+    .slice(0, 1)
+    .join();
   return `Up to ${Math.round(most)} N·m to undo. ${worst}${worst.includes("tested") ? ` ${stronger(most)}` : ""}`;
 }
 

@@ -252,6 +252,12 @@ test("undoing: rusted and locked threads ask more; the pull is told, and a longe
     ),
   });
   expect(bar()).toMatchObject({ kind: "missing", says: "No bar or ratchet is in the chest." });
+  // 1200 N·m rusted may take 3000, and a 1 in square bears 2515.
+  const [hub] = barNeeds([bolts("36", "1200 Nm")], new Set(["bolts"]), true);
+  expect(hub && coverBar(hub, chest("1 socket 36", "1 breaker bar 1200"))).toMatchObject({
+    kind: "missing",
+    says: expect.stringContaining("No square that is turned by hand bears it: heat and penetrant first"),
+  });
   // Of two as long, the one with fewer pieces between.
   expect(bar("3/4 breaker bar 1000", "adapter 3/4 to 1/2", "1/2 breaker bar 1000")).toMatchObject({
     tools: [{ drive: "1/2" }],

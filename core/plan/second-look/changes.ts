@@ -1,5 +1,5 @@
 import { type Fastener, PHASES, type Route, type Step } from "../../model/job";
-import { comesBefore } from "../order";
+import { comesBefore } from "../../order/order";
 import { placeIn } from "../runs";
 
 /** A step with what is usual: on the ground, nothing to be careful of. */

@@ -1,7 +1,7 @@
 import { capital } from "../../capital";
 import type { Route, Step } from "../../model/job";
+import { loopsIn } from "../../order/order";
 import { removeStep } from "../edit-route";
-import { loopsIn } from "../order";
 import { appendToPhase, bringForward, changeStep, insertBefore, moveAfter, plainStep } from "./changes";
 import { type Finding, type PlanRead, type Rule } from "./rule";
 

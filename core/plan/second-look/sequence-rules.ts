@@ -1,7 +1,7 @@
 import type { Fastener, Step } from "../../model/job";
+import { outBeforeIn } from "../../order/order";
 import { sharesWord } from "../../shares-word";
 import { sideOf } from "../../side";
-import { outBeforeIn } from "../order";
 import { bringForward, changeStep, moveAfter } from "./changes";
 import { type Finding, type PlanRead, type Rule, stepsOfKind } from "./rule";
 
