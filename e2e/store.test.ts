@@ -103,8 +103,8 @@ async function drawn(page: Page, paths: readonly string[]): Promise<string[]> {
       const look = () => {
         const text = document.querySelector("main")?.innerText ?? "";
         const there = location.pathname + location.search === path && !/Looking|Reading|Getting it out/.test(text.slice(0, 40)) && document.querySelector("main h1, main h2");
-        if (there || performance.now() - from > 5000) setTimeout(() => done((performance.now() - from > 5000 ? "TOO LATE " : "") + document.body.innerText), 20);
-        else setTimeout(look, 10);
+        if (there || performance.now() - from > 5000) setTimeout(() => done((performance.now() - from > 5000 ? "TOO LATE " : "") + document.body.innerText), 6);
+        else setTimeout(look, 4);
       };
       look();`,
       path,

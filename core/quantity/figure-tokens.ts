@@ -116,3 +116,9 @@ function take(pattern: RegExp, text: string, at: number): string | undefined {
   const found = pattern.exec(text)?.[0];
   return found === undefined || found === "" ? undefined : found;
 }
+
+/** Whether a piece begins a part of its own, with nothing between: a number, or what is backed off. */
+export const beginsPart = (token: FigureToken | undefined): boolean =>
+  token?.kind === "number" ||
+  token?.kind === "back off" ||
+  (token?.kind === "move" && token.move.form === "back off");

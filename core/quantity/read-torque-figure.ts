@@ -1,6 +1,6 @@
 import { InputError } from "../input-error";
 import { type Item, MOST, agree, asNm, figureOf, torquesIn } from "./figure-item";
-import { type FigureToken, figureTokens } from "./figure-tokens";
+import { type FigureToken, beginsPart, figureTokens } from "./figure-tokens";
 import { readNumber, refuseStrange } from "./read-number";
 import { type FoundUnit, torqueOf } from "./read-torque";
 import { shown } from "./shown";
@@ -48,7 +48,7 @@ class FigureReader {
     while (this.at < this.tokens.length) {
       items.push(...this.item(items));
       if (this.takes("maximum")) return this.maximumOf(items);
-      if (this.at < this.tokens.length && !this.takeLinks() && this.tokens[this.at]?.kind !== "number")
+      if (this.at < this.tokens.length && !this.takeLinks() && !beginsPart(this.tokens[this.at]))
         throw this.strange();
     }
     if (

@@ -83,6 +83,7 @@ function findingsOf(rule: Rule, plan: PlanRead): Finding[] {
  * Whether putting these right, all together, leaves fewer findings without an answer than there are, the
  * grave counted first: tried on a copy. A mend that only brings another finding in place of its own is no
  * mend; one that takes a grave one away may show a lesser one behind it.
+ * @param looked all that the second look finds in the route, where that is known already.
  */
 export function mendsHelp(
   job: Job,
@@ -90,12 +91,14 @@ export function mendsHelp(
   vehicle: Vehicle,
   tools: readonly Tool[],
   found: readonly Found[],
+  looked: readonly Found[] = secondLook(job, route, vehicle, tools),
 ): boolean {
+  if (!found.some(({ fix }) => fix)) return false;
   let made = 0;
-  const open = (one: Route) => secondLook(job, one, vehicle, tools).filter(({ answer }) => !answer);
+  const open = (all: readonly Found[]) => all.filter(({ answer }) => !answer);
   const grave = (all: readonly Found[]) => all.filter((one) => one.grave).length;
   const mended = found.reduce((now, { fix }) => fix?.apply(now, () => `tried-${++made}`) ?? now, route);
-  const [before, after] = [open(route), open(mended)];
+  const [before, after] = [open(looked), open(secondLook(job, mended, vehicle, tools))];
   return grave(after) < grave(before) || (grave(after) === grave(before) && after.length < before.length);
 }
 

@@ -46,13 +46,13 @@ export function SecondLookSheet({ job, route, vehicle, onOpenStep, onOpenFastene
     const first = all ? groups : groups.slice(0, SHOWN);
     return {
       first: first.flatMap((group) =>
-        tools && mendsHelp(job, route, vehicle, tools, group)
+        tools && mendsHelp(job, route, vehicle, tools, group, found)
           ? [group]
           : group.map((one) => [withoutFix(one)]),
       ),
       more: groups.slice(SHOWN).flat().length,
     };
-  }, [open, all, job, route, vehicle, tools]);
+  }, [found, open, all, job, route, vehicle, tools]);
   if (!tools || route.steps.length === 0) return null;
   const answered = found.filter(({ answer }) => answer);
   const props = { job, onOpenStep, onOpenFastener };
