@@ -1,8 +1,8 @@
 "use client";
 
-import { Box } from "@chakra-ui/react";
 import { STATES, type Step } from "@/core/model/job";
 import { SelectField, TextField } from "@/ui/form/Field";
+import { Fold } from "@/ui/form/Fold";
 import type { DraftForm } from "@/ui/form/useDraftForm";
 import type { StepFields } from "./step-fields";
 
@@ -12,53 +12,43 @@ const FOLDED = ["applies", "facing", "routing", "leaves", "loaded", "heldUp", "n
 
 /** How the hands do it: what goes on, which way, under what load; folded away until it is wanted. */
 export function StepHow({ form: { field, formState, getValues } }: { form: StepFormState }) {
-  const open = FOLDED.some((name) => formState.errors[name] !== undefined || getValues(name) !== "");
+  const isUsed = FOLDED.some((name) => formState.errors[name] !== undefined || getValues(name) !== "");
   return (
-    <Box as="details" gridColumn="1 / -1" {...(open ? { open: true } : {})}>
-      <Box as="summary" cursor="pointer" minHeight="44px" paddingTop="2" fontWeight="600">
-        What goes on it, which way, under what load
-      </Box>
-      <Box
-        display="grid"
-        gridTemplateColumns={{ base: "minmax(0, 1fr)", md: "repeat(2, minmax(0, 1fr))" }}
-        gap="4"
-        marginTop="2"
-      >
-        <TextField
-          label="Goes on it"
-          placeholder="grease on splines; threadlocker on threads"
-          {...field("applies")}
-        />
-        <TextField label="Which way" placeholder="lip inward, pointer up" {...field("facing")} />
-        <TextField
-          label="Goes round, in order"
-          placeholder="crank; tensioner; alternator"
-          hint="A belt or a lead, with ; between"
-          {...field("routing")}
-        />
-        <SelectField
-          label="Left for now"
-          choices={[{ value: "", label: "on, or off" }, ...STATES]}
-          {...field("leaves")}
-        />
-        <TextField
-          label="Under load"
-          placeholder="the springs of the shoes"
-          hint="A spring, tensioner or pin that lets go"
-          {...field("loaded")}
-        />
-        <TextField
-          label="Carried by"
-          placeholder="a jack with a block of wood"
-          hint="Once its last bolt is out"
-          {...field("heldUp")}
-        />
-        <TextField
-          label="No way back, because"
-          placeholder="the clip breaks, a new one goes on"
-          {...field("noWayBack")}
-        />
-      </Box>
-    </Box>
+    <Fold title="What goes on it, which way, under what load" mustShow={isUsed}>
+      <TextField
+        label="Goes on it"
+        placeholder="grease on splines; threadlocker on threads"
+        {...field("applies")}
+      />
+      <TextField label="Which way" placeholder="lip inward, pointer up" {...field("facing")} />
+      <TextField
+        label="Goes round, in order"
+        placeholder="crank; tensioner; alternator"
+        hint="A belt or a lead, with ; between"
+        {...field("routing")}
+      />
+      <SelectField
+        label="Left for now"
+        choices={[{ value: "", label: "on, or off" }, ...STATES]}
+        {...field("leaves")}
+      />
+      <TextField
+        label="Under load"
+        placeholder="the springs of the shoes"
+        hint="A spring, tensioner or pin that lets go"
+        {...field("loaded")}
+      />
+      <TextField
+        label="Carried by"
+        placeholder="a jack with a block of wood"
+        hint="Once its last bolt is out"
+        {...field("heldUp")}
+      />
+      <TextField
+        label="No way back, because"
+        placeholder="the clip breaks, a new one goes on"
+        {...field("noWayBack")}
+      />
+    </Fold>
   );
 }
