@@ -73,6 +73,7 @@ export function applyProposals(route: Route, accepted: readonly Proposal[], { ne
         cautions: [...one.cautions],
         ...(fastenerId && known.has(fastenerId) ? { fastenerId } : {}),
         ...(sentence && !saysTheSame(sentence, one.title) ? { detail: sentence } : {}),
+        ...(one.measure ? { measure: one.measure } : {}),
         ...(minutes > 0
           ? { wait: { minutes: Math.min(minutes, 20_000), until: one.until.trim() || "it is done" } }
           : {}),

@@ -135,6 +135,10 @@ function listingIn(text: string, terms: readonly Term[], told: readonly Told[]):
   let open: Told | undefined;
   for (const [i, clause] of told.entries()) {
     const said = saidIn(text, terms, clause);
+    if (headingOver(text, terms, clause) !== undefined) {
+      listing.add(i);
+      continue;
+    }
     const toolCount = countTools(terms, clause);
     if (LISTING.test(said) && listAhead(terms, told, i)) open = clause;
     else if (
@@ -150,6 +154,34 @@ function listingIn(text: string, terms: readonly Term[], told: readonly Told[]):
   }
   return listing;
 }
+
+/**
+ * The heading of the list that a clause stands in: "TOOLS", "Parts:", alone on its line, with a line for each
+ * thing below it up to an empty one.
+ */
+export function headingOver(
+  text: string,
+  terms: readonly Term[],
+  { from }: Clause,
+): "tools" | "parts" | undefined {
+  const start = terms[from]?.start ?? 0;
+  const block = text.slice(text.lastIndexOf("\n\n", start) + 1, start).replace(/^\n+/, "");
+  const [head = "", ...lines] = block.split("\n");
+  if (
+    lines.length === 0 ||
+    !lines.slice(0, -1).every((line) => BULLET.test(line)) ||
+    !BULLET.test(lines.at(-1) || "-")
+  )
+    return undefined;
+  if (
+    /^\W*(?:new )?(?:parts?|to buy|what to buy|shopping(?: list)?|spares)\W*(?:list|needed)?\W*$/i.test(head)
+  )
+    return "parts";
+  return /^\W*(?:tools?|tool list|tools needed|tools and supplies|what you need|you need|kit)\W*$/i.test(head)
+    ? "tools"
+    : undefined;
+}
+const BULLET = /^\s*[-*•–]/;
 
 /** Whether tools are spoken of thick and fast from here. */
 function listAhead(terms: readonly Term[], told: readonly Told[], at: number): boolean {

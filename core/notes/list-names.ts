@@ -1,10 +1,11 @@
 import { formatHeadSize } from "../quantity/read-head-size";
 import { isAction, type Clause } from "./clauses";
 import { countBefore } from "./counts";
-import type { Heard } from "./heard";
+import type { Heard, Noted, Span } from "./heard";
+import { singular } from "./mention";
 import type { FoundSize } from "./size-words";
 import type { Term } from "./terms";
-import { NOT_IN_NAME } from "./vocabulary";
+import { HEADS, NOT_IN_NAME } from "./vocabulary";
 
 /** "don't use sealant on it", "no grease on these". */
 export const NOT_TO_BE_USED =
@@ -102,4 +103,23 @@ export function fullest(name: string, spoken: readonly string[]): string {
     (a, b) => b.length - a.length,
   );
   return fuller.length > 0 && fuller.length <= 2 ? (fuller[0] ?? name) : name;
+}
+
+/** Adds what is not in a list yet; the fuller name of the same stays. */
+export function add(list: Noted[], name: string, span: Span): void {
+  // How many there are tells no two apart: "washers" are the "2 copper washers".
+  const words = (of: string) =>
+    new Set(
+      of
+        .replace(/^\d{1,2} (?!mm\b|in\b)/, "")
+        .split(" ")
+        .map(singular),
+    );
+  const mine = words(name);
+  const known = list.find((one) => {
+    const theirs = words(one.name);
+    return [...mine].every((word) => theirs.has(word)) || [...theirs].every((word) => mine.has(word));
+  });
+  if (!known) list.push({ name, span });
+  else if (name.length > known.name.length && !Object.hasOwn(HEADS, name)) known.name = name;
 }

@@ -1,10 +1,12 @@
 import { formatHeadSize } from "../quantity/read-head-size";
 import { type Clause, isAction } from "./clauses";
-import { type Heard, type Noted, type Span, saidIn, spanOf } from "./heard";
-import { fullest, IN_PASSING, nameOf, NOT_TO_BE_USED } from "./list-names";
+import { headingOver, type Heard, type Noted, saidIn, spanOf } from "./heard";
+import { add, IN_PASSING, nameOf, NOT_TO_BE_USED } from "./list-names";
+import { type Measured, measuresOf } from "./measures-said";
 import { singular } from "./mention";
-import { type Wait, cautionsOf, measuresOf, short, waitsOf } from "./minded";
-import { ACTIONS, CONSUMABLE_HEADS, HEADS, NOT_THIS_ONE, PART_HEADS, THINGS, TOOL_HEADS } from "./vocabulary";
+import { type Wait, cautionsOf, short, waitsOf } from "./minded";
+import { partsOf } from "./parts-said";
+import { ACTIONS, CONSUMABLE_HEADS, NOT_THIS_ONE, PART_HEADS, TOOL_HEADS } from "./vocabulary";
 
 export interface Lists {
   tools: Noted[];
@@ -13,7 +15,7 @@ export interface Lists {
   cautions: Noted[];
   followUps: Noted[];
   waits: Wait[];
-  measures: Noted[];
+  measures: Measured[];
 }
 
 /** What stands in lists and beside the steps. */
@@ -28,22 +30,19 @@ export function listsOf(heard: Heard): Lists {
     waits: [],
     measures: [],
   };
-  let buying = -1;
-  const spoken: string[] = [];
   for (const [i, clause] of told.entries()) {
     const said = saidIn(text, terms, clause);
-    if (BUYING.test(said)) buying = clause.sentence;
-    things(heard, clause, listing.has(i), buying === clause.sentence, lists, spoken);
+    things(heard, clause, listing.has(i), lists);
     if (listing.has(i)) continue;
     const span = spanOf(terms, clause.from, clause.to);
     const sentence = sentenceFrom(heard, i);
     if (LATER.test(said) && !NOT_THIS_ONE.test(said) && told.length - i < told.length * 0.4)
       lists.followUps.push({ name: short(sentence.replace(/^\s*\d{1,2}[.)]\s*/, "")), span });
   }
-  const parts = lists.parts.map((part) => ({ ...part, name: fullest(part.name, spoken) }));
+  for (const { name, span } of oilsIn(text)) add(lists.consumables, name, span);
   return {
     ...lists,
-    parts,
+    parts: partsOf(heard),
     cautions: apart(cautionsOf(heard)),
     followUps: apart(lists.followUps),
     waits: apart(waitsOf(heard)),
@@ -53,21 +52,12 @@ export function listsOf(heard: Heard): Lists {
 
 const LATER =
   /\b(?:(?:check|look|re-?check|re-?torque|tighten|torque|go back|top (?:it )?up|nut|nuts|bolts)\b[^.]{0,60}\b(?:again|after|tomorrow|next|in a (?:week|month|few)|saturday|sunday|monday)|after (?:a |about |the first )?(?:\w+ )?(?:\d+|hundred|fifty|few|couple|thousand|week|two hundred)[^.]{0,20}(?:miles?|km|kilomet\w+|days?|weeks?|drives?)?|again (?:in|after|tomorrow|next)|next (?:change|service|oil|day|week|morning)|due (?:at|in)|take (?:the )?(?:old|core)|alignment)\b/i;
-const BUYING =
-  /\b(?:parts?\b|kit\b|bought|comes? with|set of|you need|in the bag|in the box|supplies|renew)/i;
 
-/** Tools, what is used up, and parts that a clause names. */
-function things(
-  heard: Heard,
-  clause: Clause,
-  listed: boolean,
-  bought: boolean,
-  lists: Lists,
-  spoken: string[],
-): void {
+/** Tools and what is used up that a clause names. */
+function things(heard: Heard, clause: Clause, listed: boolean, lists: Lists): void {
   const { terms, sizes } = heard;
   const said = saidIn(heard.text, terms, clause);
-  const buying = bought || /\bnew\b/i.test(said);
+  const underTools = headingOver(heard.text, terms, clause) === "tools";
   for (let at = clause.from; at < clause.to; at++) {
     const word = terms[at]?.text ?? "";
     const next = terms[at + 1]?.text ?? "";
@@ -75,29 +65,16 @@ function things(
       at === clause.from && Object.hasOwn(ACTIONS, word) && /^(?:the|a|an|it|them|your|both|all)$/.test(next);
     const isTool =
       !imperative &&
-      TOOL_HEADS.has(word) &&
+      (TOOL_HEADS.has(word) || (underTools && isItem(heard, clause, at))) &&
       !TOOL_HEADS.has(next) &&
       !(isAction(terms, at) && !listed) &&
-      terms[at]?.tag !== "verb";
+      (terms[at]?.tag !== "verb" || [at - 1, at - 2].some((n) => /^an?$/.test(terms[n]?.text ?? "")));
     const isUsed =
       CONSUMABLE_HEADS.has(word) &&
       !CONSUMABLE_HEADS.has(next) &&
       !TOOL_HEADS.has(next) &&
       !PART_HEADS.has(next) &&
       !(isAction(terms, at) && !listed);
-    const fitted =
-      THINGS.has(word) &&
-      /\bnew\b/.test(
-        terms
-          .slice(Math.max(clause.from, at - 3), at)
-          .map(({ text }) => text)
-          .join(" "),
-      );
-    const isPart =
-      (PART_HEADS.has(word) || fitted) &&
-      !PART_HEADS.has(next) &&
-      !TOOL_HEADS.has(next) &&
-      !CONSUMABLE_HEADS.has(next);
     const size = sizes.find(
       (one) => one.to === at + 1 && one.kind !== "thread" && (listed || /s$/.test(word)),
     );
@@ -107,10 +84,9 @@ function things(
         `${formatHeadSize(size.head)}${/^[TEM]/.test(formatHeadSize(size.head)) || / key$/.test(formatHeadSize(size.head)) ? "" : " socket"}`,
         spanOf(terms, size.from, size.to),
       );
-    if (!isTool && !isUsed && !isPart) continue;
-    const { name, from, isNew, amount, count } = nameOf(terms, at, clause.from, sizes);
+    if (!isTool && !isUsed) continue;
+    const { name, from, amount } = nameOf(terms, at, clause.from, sizes);
     const span = spanOf(terms, from, at + 1);
-    if (isPart) spoken.push(count > 1 ? `${count} ${name}` : name);
     if (
       isTool &&
       (listed ||
@@ -119,41 +95,63 @@ function things(
           word,
         ))
     ) {
-      if (
-        /^(?:the )?tools?$/.test(name) ||
-        /\b(?:sway|roll|anti-roll|torsion|stabili[sz]er|panhard|track|tow|roof) bars?$/.test(name)
-      )
-        continue;
-      if (
-        /\b(?:bar|key|arm|block|head|tape|pick|stand|handle|light|pump|file|tray|hook|press|bit|adapter)$/.test(
-          name,
-        ) &&
-        !listed &&
-        name.split(" ").length < 2
-      )
-        continue;
+      if (/^(?:the )?tools?$/.test(name) || (!listed && !isTold(word, name))) continue;
       add(lists.tools, name, span);
     } else if (isUsed && !listed && (NOT_TO_BE_USED.test(said) || (!amount && IN_PASSING.test(name))))
       continue;
     else if (isUsed) add(lists.consumables, amount ? `${name}, ${amount}` : name, span);
-    else if (
-      isPart &&
-      (isNew ||
-        (listed && buying) ||
-        (listed && /\b(?:gasket|seal|kit|washer|filter|shoes|pads|o-ring)/.test(word)))
-    )
-      add(lists.parts, count > 1 ? `${count} ${name}` : name, span);
   }
 }
 
-function add(list: Noted[], name: string, span: Span): void {
-  const words = new Set(name.split(" ").map(singular));
-  const known = list.find((one) => {
-    const theirs = new Set(one.name.split(" ").map(singular));
-    return [...words].every((word) => theirs.has(word)) || [...theirs].every((word) => words.has(word));
-  });
-  if (!known) list.push({ name, span });
-  else if (name.length > known.name.length && !Object.hasOwn(HEADS, name)) known.name = name;
+/** Oils by their grade: "three quarts of 75W-90", "2 litres 5w30". */
+function oilsIn(text: string): Noted[] {
+  const said =
+    /(?:\b((?:\d+(?:[.,]\d+)?|one|two|three|four|five|six|half a)(?: and a half)? ?(?:litres?|liters?|l|quarts?|qts?|pints?))(?: of)? )?\b(\d{1,2}) ?w[- ]?(\d{2})\b( gear)?/gi;
+  return [...text.matchAll(said)].map(({ 0: whole, 1: amount, 2: cold, 3: warm, 4: gear, index }) => ({
+    name: `${cold}W-${warm}${gear ?? ""} oil${amount ? `, ${amount.toLowerCase()}` : ""}`,
+    span: { start: index, end: index + whole.length },
+  }));
+}
+
+/** Under a heading of tools, the last word of what a line or a part of it names. */
+const isItem = ({ text, terms }: Heard, { from, to }: Clause, at: number) =>
+  terms[at]?.tag === "noun" &&
+  /^[a-z-]+$/.test(terms[at]?.text ?? "") &&
+  !/\(\s*$/.test(text.slice(0, terms[from]?.start ?? 0)) &&
+  (at === to - 1 || /^(?:and|or|,)$/.test(terms[at + 1]?.text ?? "")) &&
+  !CONSUMABLE_HEADS.has(terms[at]?.text ?? "");
+
+/**
+ * Names of tools that things of a vehicle have as well, by the words that make each one a tool: a pan to drain
+ * into and a pan that is drained, a bar to pry with and a bar that rolls.
+ */
+const TOOLS_BY: Readonly<Record<string, RegExp>> = {
+  pan: /\b(?:drain|catch|drip|big|old|metal|plastic|shallow|\d+ (?:l|litre|quart)) /,
+  bar: /\b(?:breaker|breaking|pry|prise|crow|power|knuckle|extension|cheater|\d+ mm|\d+ in|long) /,
+  pump: /\b(?:hand|vacuum|suction|transfer|bleeding|grease|oil|fluid|tyre|tire) /,
+  key: /\b(?:allen|hex|hexagon|mm|torx|chuck|\d+) /,
+  light: /\b(?:work|inspection|trouble|test|timing|head|shop|led) ?/,
+  lever: /\b(?:tyre|tire|pry) /,
+  bit: /\d|\b(?:allen|hex|torx|spline|star|drill|screwdriver|long|phillips|impact) /,
+  handle: /\b(?:hammer|breaker|jack|ratchet|broom) /,
+  caliper: /\b(?:vernier|digital|dial) /,
+  tray: /\b(?:drip|magnetic|parts|drain) /,
+  arm: /^$/,
+  head: /^$/,
+  block: /\b(?:wood|wooden|sanding|rubber) /,
+  press: / /,
+  stand: / /,
+  tape: / /,
+  pick: / /,
+  file: / /,
+  hook: / /,
+  adapter: / /,
+};
+
+/** Whether a tool is meant where one is named in passing. */
+function isTold(word: string, name: string): boolean {
+  const by = TOOLS_BY[singular(word)];
+  return by === undefined || by.test(name);
 }
 
 /** The words from a clause on to the end of its sentence, where that is short. */

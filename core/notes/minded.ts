@@ -1,3 +1,4 @@
+import { isAction } from "./clauses";
 import { type Heard, saidIn, spanOf, topicIn } from "./heard";
 import type { Noted } from "./heard";
 import { spokenNumber } from "./spoken-number";
@@ -8,105 +9,83 @@ import { NOT_THIS_ONE, OTHERS_SAY } from "./vocabulary";
  * others do not do.
  */
 const DO_NOT =
-  /(?:^\W*|\b(?:and|so|but|just|please|or|also|then|you|now|i mean)\s+)(?:don'?t|do not|never)\s+(?!know|have\b|forget to subscribe|ask|need|worry|want|care\b|quote|hold me|think|believe|trust|get me|be silly|use (?:the )?\d)\w+/i;
-const MIND =
-  /\b(?:careful|watch (?:out|your|the|for)|mind (?:the|your|out|that)|make sure|be sure|(?:stone|completely|proper(?:ly)?|nice and) cold|(?:want|has to be|must be|needs to be|got to be|want (?:it|her)|be) cold\b|(?:is|it'll be|gets?|still) (?:hot|live|sharp|heavy)|live (?:even|key)|poison\w*|flammable|heavier than|heavy (?:so|and)|safety glasses|eye protection|(?:wear|put on) (?:\w+ )?(?:gloves|glasses|goggles|mask)|glasses on|mask on|left[- ]hand(?:ed)? thread|or (?:it|you|they|the \w+)(?:'ll| will| won't)|otherwise (?:it|you|they)|(?:only hold|used?) once|keep (?:it|your|a|them|the|that) (?:\w+ )?(?:off|away|out|clear|separate|under)|must (?:not|be)\b|is aluminium|is aluminum|brittle|cross[- ]?thread|not the (?:\w+ ){0,2}(?:one|thing|switch)|if (?:\w+ ){1,8}(?:stop|don't start))\b/i;
+  /(?:^\W*|\b(?:and|so|but|just|please|or|also|then|you|now|i mean)\s+)(?:don'?t|do not|never)\s+(?!know|have\b|forget to subscribe|ask|need|worry|want|care\b|quote|hold me|think|believe|trust|get me|be silly|use (?:the )?\d|own\b|spring|weld\b|(?:go|get) crazy|forget\W*$|\w+\W*$|\w+s\b)\w+/i;
+/** What is to be minded, by the ways there are of saying so. */
+const MINDED: readonly RegExp[] = [
+  /\b(?:careful|watch (?:out|your|the|for)|mind (?:the|your|out|that)|make sure|be sure|gently)\b/i,
+  // Cold, hot, heavy, sharp, live.
+  /\b(?:(?:stone|completely|proper(?:ly)?|nice and) cold|(?:want|has to be|must be|needs to be|got to be|want (?:it|her)|be) cold\b|(?:engine|motor|truck|car|van)(?:'s| is)? cold\b|(?:is|it'll be|gets?|still|'s) (?:hot|live|sharp|heavy)|live (?:even|key)|heavier than|heavy (?:so|and)|warm,? not hot)\b/i,
+  /\b(?:poison\w*|flammable|brittle|is aluminium|is aluminum|alloy case|into plastic|cross[- ]?thread)\b/i,
+  // What is worn.
+  /\b(?:safety glasses|eye protection|gloves and|and gloves|(?:wear|put on) (?:\w+ )?(?:gloves|glasses|goggles|mask)|glasses on|mask on)\b/i,
+  /\b(?:left[- ]hand(?:ed)? threads?)\b/i,
+  // Once and no more.
+  /\b(?:only hold once|once only|used? once|one[- ]time|(?:thrown?|throw) (?:\w+ ){0,3}(?:away|out))\b/i,
+  // What it would come to, and what is no further to be gone than.
+  /\b(?:or (?:it|you|they|the \w+)(?:'ll| will| won't)|otherwise (?:it|you|they)|(?:can|will|could) (?:close on|fall on|burn|pinch|crush|spit|mark the)\b|no more than that|greatest (?:load|speed))\b/i,
+  /\b(?:keep (?:it|your|a|them|the|that) (?:\w+ )?(?:off|away|out|clear|separate|under|topped up|full)|must(?:n't| not| be)\b|not the (?:\w+ ){0,2}(?:one|thing|switch)|not optional|not under\b)/i,
+  /\bif (?:\w+ ){1,8}(?:stop|don't start)\b|\bstop and ask\b|\bif (?:they're|it's|it is) (?:\w+ ){1,4}(?:welder|workshop|shop)\b/i,
+  /\bpump the (?:brake )?pedal (?:\w+ )*before\b|\bone side at a time\b|\b(?:before|until) (?:any|all) (?:\w+ ){1,5}(?:tight|in)\b/i,
+];
 
 /** What is to be minded, in the words it is told in, with its reason where that follows. */
 export function cautionsOf(heard: Heard): Noted[] {
   const { text, terms, told, listing } = heard;
   return told.flatMap((clause, i): Noted[] => {
     const said = saidIn(text, terms, clause);
-    const dont = DO_NOT.exec(said);
-    const mind = dont ?? MIND.exec(said);
     if (
       listing.has(i) ||
-      !mind ||
       NOT_THIS_ONE.test(said) ||
       OTHERS_SAY.test(said) ||
-      said.split(/\s+/).length < 2
+      said.split(/\s+/).length < (PROTECTS.test(said) ? 2 : 3)
     )
       return [];
     const next = told[i + 1];
-    // "don't swap them | or they'll adjust looser": with its reason, where the same sentence goes on to give
-    // it.
-    const reason =
-      next &&
-      next.sentence === clause.sentence &&
-      next.to - clause.from <= 16 &&
-      REASON.test(saidIn(text, terms, next));
+    // "don't swap them | or they'll adjust looser": with its reason, where the same sentence goes on to give it.
+    const after =
+      next && next.sentence === clause.sentence && next.to - clause.from <= 18
+        ? saidIn(text, terms, next)
+        : "";
+    const dont = DO_NOT.exec(said);
+    if (
+      !dont &&
+      !MINDED.some((one) => one.test(said)) &&
+      !(COMES_TO.test(after) && tellsToDo(terms, clause.from))
+    )
+      return [];
+    const reason = REASON.test(after);
     const from = dont
       ? said
           .slice(dont.index)
           .replace(/^\W*(?:(?:and|so|but|just|please|or|also|then|you|now|i mean)\s+)?/i, "")
       : said;
-    const whole = reason ? `${from} ${saidIn(text, terms, next)}` : from;
-    return [{ name: short(whole), span: spanOf(terms, clause.from, reason ? next.to : clause.to) }];
+    const whole = reason ? `${from} ${after}` : from;
+    return [
+      { name: short(whole, 16), span: spanOf(terms, clause.from, reason && next ? next.to : clause.to) },
+    ];
   });
 }
 
+/** Told to do. */
+const tellsToDo = (terms: Heard["terms"], at: number) =>
+  isAction(terms, at) ||
+  (terms[at]?.tag === "verb" && /^(?:a|an|the|your|it|them|some)$/.test(terms[at + 1]?.text ?? ""));
+/** Enough in two words. */
+const PROTECTS = /\b(?:glasses|mask|gloves|goggles|protection|cold)\b/i;
 const REASON =
-  /^\W*(?:or|because|cause|cuz|so (?:it|they|you|that)|otherwise|it(?:'ll| will|'s)|they(?:'ll| will)|that'?s|you(?:'ll| will))\b/i;
-
-const VALUE =
-  /(?:\d+(?:[.,]\d+)?|half an?|a quarter|three quarters|(?:one|three|five|seven|nine|eleven) (?:eighths?|sixteenths?)|[a-z]+) ?(?:(?:of an?|to|and|\d+\/\d+) ?)*(?:\d+(?:[.,]\d+)? ?)?(?:mm|mil|millimet\w+|thou\b|thousandths|inch(?:es)?|volts?|v\b|clicks?|ohms?|cm|degrees)\b/i;
-const JUDGED =
-  /\b(?:limit|minimum|maximum|at (?:least|most)|wants? to be|should (?:be|read|measure|go|give|have|start|hold|agree)|ought to be|allowed|never less|less than|more than|no more|within|between|measur\w+|wear|gap|play|push on|deflect\w+|clearance|across)\b|\bi (?:read|got|get|have|had|ended up with)\b|\bmine(?:'s| is| was)\b|\bours (?:is|was)\b/i;
-
-const IT_WANTS = /^\W*(?:and )?(?:it|that|this|which)\b/i;
-const CHECKED = /\b(?:check|measure|feel)(?:ed|ing)? (?:for )?(?:the|your|its) (\w+(?: \w+){0,5})\W*$/i;
-
-/**
- * What is measured, with its limit and what it came to: a sentence that holds a length or a voltage and
- * judges it.
- */
-export function measuresOf(heard: Heard): Noted[] {
-  const { text, terms, told, listing, torques } = heard;
-  const measures: (Noted & { sentence: number })[] = [];
-  let topic = "";
-  for (const [i, clause] of told.entries()) {
-    topic = topicIn(terms, clause).join(" ") || topic;
-    const said = saidIn(text, terms, clause);
-    const inTorque = torques.some(({ from }) => from >= clause.from && from < clause.to);
-    if (
-      listing.has(i) ||
-      inTorque ||
-      !VALUE.test(said) ||
-      !/\d|half|quarter|eighth|sixteenth|thousandths/i.test(said) ||
-      NOT_THIS_ONE.test(said)
-    )
-      continue;
-    const before = told[i - 1];
-    const sentence =
-      before && before.sentence === clause.sentence
-        ? saidIn(text, terms, { from: Math.max(before.from, clause.from - 14), to: clause.to })
-        : said;
-    if (
-      !JUDGED.test(sentence) ||
-      /\b(?:socket|spanner|wrench|extension|drill|bolt|screw|bead|long\b)/i.test(said)
-    )
-      continue;
-    const last = measures.at(-1);
-    // "Check the free play at the pedal, it wants about 15 to 20 mm": what it is a measure of stands before
-    // it.
-    const checked =
-      before && IT_WANTS.test(said) ? CHECKED.exec(saidIn(text, terms, before))?.[1] : undefined;
-    const name = checked
-      ? short(`${checked}, ${said}`, 20)
-      : short(said.includes(topic.split(" ").at(-1) ?? "") ? said : `${topic}, ${said}`);
-    if (last && clause.sentence - last.sentence <= 1) {
-      last.name = short(`${last.name}; ${short(said)}`, 18);
-      last.span = { start: last.span.start, end: spanOf(terms, clause.from, clause.to).end };
-    } else measures.push({ name, span: spanOf(terms, clause.from, clause.to), sentence: clause.sentence });
-  }
-  return measures.map(({ name, span }) => ({ name, span }));
-}
-
+  /^\W*(?:or|because|cause|cuz|so (?:it|they|you|that|nothing|the)|otherwise|it(?:'ll| will|'s)|they(?:'ll| will)|that'?s|you(?:'ll| will))\b/i;
+/** What it would come to if it were not done. */
+const COMES_TO =
+  /^\W*(?:or (?:it|they|you|she|the \w+|else)\b|otherwise\b|(?:because|cause|cuz) if\b|so (?:nothing|it|they|the \w+|that)(?: \w+)? (?:doesn't|don't|can't|won't|drops?|falls?)\b)/i;
 const LENGTH_OF_TIME = /^(?:minutes?|mins?|hours?|hrs?|seconds?|secs?|s|nights?|days?)$/;
 const WAITING =
   /\b(?:wait|waited|leave|left|let|sit|sits|soak|soaked|stand|drip|dry|dries|cool|cools|idle|tick over|simmer|run|overnight|give it|gave it|skin(?:s)?|settle|off|on|penetra\w+|spray|before (?:you|i) (?:put|fill|start)|keep)\b/i;
 const NO_WAIT =
   /\b(?:took|wasted|spent|total|hours? (?:later|job)|drive|drove|give or take|video|of my life|you have|every)\b/i;
+
+/** An engine that runs, or somebody who waits, until something has come about. */
+const UNTIL =
+  /\b(idle|idling|tick over|simmer|warm up|run(?= (?:it|her|the engine) with)|let (?:it|her|the engine) run)\b[^.]{0,40}?\b(?:until|till)\s+((?:[\w']+ ?){2,7})/i;
 
 /** Something waited for, with how many minutes where that was said. */
 export interface Wait extends Noted {
@@ -119,7 +98,7 @@ const OVERNIGHT_MIN = 600;
 /** What is waited for and how long: "penetrating oil, 15 min". */
 export function waitsOf(heard: Heard): Wait[] {
   const { text, terms, told, listing } = heard;
-  const waits: Wait[] = [];
+  const waits: (Wait & { sentence: number })[] = [];
   let topic = "";
   for (const [i, clause] of told.entries()) {
     const here = topicIn(terms, clause).join(" ");
@@ -130,26 +109,46 @@ export function waitsOf(heard: Heard): Wait[] {
       )?.[0];
     topic = stuff?.toLowerCase() ?? (here || topic);
     if (listing.has(i)) continue;
-    const before = told[i - 1];
-    const led =
-      before && before.sentence === clause.sentence ? `${saidIn(text, terms, before)} ${said}` : said;
+    const first = told.findIndex(({ sentence }) => sentence === clause.sentence);
+    const led = saidIn(text, terms, {
+      from: Math.max(told[first]?.from ?? clause.from, clause.from - 20),
+      to: clause.to,
+    });
     if (NO_WAIT.test(said) || !WAITING.test(led)) continue;
     const time =
       timeIn(heard, clause.from, clause.to) ??
       (/\bovernight\b/i.test(said) ? { says: "overnight", minutes: OVERNIGHT_MIN } : undefined);
     const cools =
       time === undefined && /\blet (?:it|her|the \w+) cool(?: (?:right )?down)?\b/i.exec(said)?.[0];
-    if (time === undefined && !cools) continue;
+    const until = UNTIL.exec(said);
+    if (time === undefined && !cools && !until) continue;
     const doing =
-      /\b(?:soak|drip|dry|cool|idle|settle|skin|tick over|penetrat\w+)\w*\b/i.exec(led)?.[0] ?? "";
-    const name = cools
-      ? cools
-      : [[topic, topic.includes(doing.toLowerCase()) ? "" : doing].filter(Boolean).join(" "), time?.says]
-          .filter(Boolean)
-          .join(", ");
-    waits.push({ name, span: spanOf(terms, clause.from, clause.to), minutes: time?.minutes });
+      /\b(?:soak|drip|dry|cool|idle|settle|skin|tick over|penetrat\w+)\w*\b/i.exec(led)?.[0].toLowerCase() ??
+      "";
+    const running = until ? `${until[1]} until ${until[2]}`.toLowerCase() : undefined;
+    const name =
+      running !== undefined
+        ? [running, time?.says].filter(Boolean).join(", ")
+        : cools ||
+          [[topic, topic.includes(doing) ? "" : doing].filter(Boolean).join(" "), time?.says]
+            .filter(Boolean)
+            .join(", ");
+    const last = waits.at(-1);
+    const isItsTime = last?.minutes === undefined && last?.sentence === clause.sentence && time !== undefined;
+    if (last && isItsTime) {
+      last.name = `${last.name}, ${time.says}`;
+      last.minutes = time.minutes;
+      last.span = { start: last.span.start, end: spanOf(terms, clause.from, clause.to).end };
+      continue;
+    }
+    waits.push({
+      name,
+      span: spanOf(terms, clause.from, clause.to),
+      minutes: time?.minutes,
+      sentence: clause.sentence,
+    });
   }
-  return waits;
+  return waits.map(({ name, span, minutes }) => ({ name, span, minutes }));
 }
 
 /** A length of time in a run of words, as "15 min", with its minutes. */

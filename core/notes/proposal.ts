@@ -1,4 +1,4 @@
-import type { Phase, Stance } from "../model/job";
+import type { Measure, Phase, Stance } from "../model/job";
 import type { Span } from "./heard";
 
 export interface Row {
@@ -30,6 +30,8 @@ export type StepProposal = Row & {
   wait: string;
   /** What is waited for. */
   until: string;
+  /** What is measured in it, where limits were told. */
+  measure?: Measure;
   /** The vehicle goes up or comes down by it; and where it goes up, which end, if that is known. */
   lifts?: "raise" | "lower";
   stance?: Exclude<Stance, "on the ground">;

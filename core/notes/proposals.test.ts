@@ -175,3 +175,15 @@ test("one number in two units is a slip that is asked, not two figures", () => {
     ["slip", ["18 lb·in", "18 lb·ft"]],
   ]);
 });
+
+test("what is measured goes with its limits to the step that looks; where none was told it stays a caution", () => {
+  const told =
+    "Take the belt off, one bolt, 15 mm. Inspect the pulley, the gap should be 2 to 4 mm. Put the belt back on. The shield limit is 3 mm.";
+  const { rows } = proposalsFrom(readStory(told));
+  const route = applyProposals(empty, rows, { newId: ids(), text: told });
+  expect(route.steps.find(({ measure }) => measure !== undefined)).toMatchObject({
+    title: "Inspect the pulley",
+    measure: { what: "pulley gap", unit: "mm", least: 2, most: 4 },
+  });
+  expect(route.steps.flatMap(({ cautions }) => cautions)).toContain("Measure: shield, limit 3 mm");
+});

@@ -1,7 +1,10 @@
 import { capital } from "../capital";
+import type { Measure } from "../model/job";
 import { formatHeadSize } from "../quantity/read-head-size";
 import { formatFigure } from "../quantity/torque-words";
+import { withoutUndefined } from "../without-undefined";
 import type { Span } from "./heard";
+import { asMeasure } from "./measures-said";
 import {
   type FastenerProposal,
   type LeftOut,
@@ -49,14 +52,23 @@ export function proposalsFrom(story: Story): Proposed {
     cautions: [],
     ...NO_WAIT,
   }));
-  const mind = [
-    ...story.cautions,
-    ...story.measures.map(({ name, span }) => ({ name: `Measure: ${name}`, span })),
-  ];
+  const measured = new Map<number, Measure>();
+  const onlySaid = story.measures.filter((one) => {
+    const at = nearest(
+      steps,
+      one.span,
+      ({ title }, from) => LOOKS.test(title) && one.span.start - from < SAME_BREATH,
+    );
+    const hasLimits = one.least !== undefined || one.most !== undefined;
+    if (at === undefined || !hasLimits || measured.has(at)) return true;
+    measured.set(at, asMeasure(one));
+    return false;
+  });
+  const mind = [...story.cautions, ...onlySaid.map(({ name, span }) => ({ name: `Measure: ${name}`, span }))];
   const minded =
     steps.length === 0
       ? []
-      : mind.map(({ name, span }) => ({ name: capital(name).slice(0, 200), at: nearest(steps, span) }));
+      : mind.map(({ name, span }) => ({ name: capital(name).slice(0, 200), at: nearest(steps, span) ?? 0 }));
   const later = story.followUps
     .filter(({ name }) => !steps.some(({ title }) => title.toLowerCase() === name.toLowerCase()))
     .map(({ name, span }, i): StepProposal => ({
@@ -71,11 +83,14 @@ export function proposalsFrom(story: Story): Proposed {
       ...NO_WAIT,
     }));
   const told = steps.map((step, i): StepProposal => {
-    const wait = story.waits.find(({ minutes, span }) => minutes !== undefined && nearest(steps, span) === i);
+    const wait = story.waits.find(
+      ({ minutes, span }) => minutes !== undefined && (nearest(steps, span) ?? 0) === i,
+    );
     const cautions = minded.filter(({ at }) => at === i).map(({ name }) => name);
     return {
       ...step,
       cautions: cautions.slice(0, 10),
+      ...withoutUndefined({ measure: measured.get(i) }),
       ...(wait ? { wait: String(wait.minutes), until: wait.name.slice(0, 200) } : {}),
     };
   });
@@ -185,10 +200,19 @@ function withHalves(steps: readonly StepProposal[], fasteners: readonly Fastener
   return rows;
 }
 
-/** The step whose words lie nearest before a span. */
-function nearest(steps: readonly StepProposal[], { start }: Span): number {
+/** So many letters on it is still spoken of. */
+const SAME_BREATH = 200;
+/** A step in which something can be measured. */
+const LOOKS = /^(?:measure|check|look|inspect|adjust|feel|test|compare|set)\b/i;
+
+/** The step whose words lie nearest before a span, of those that it can be said of. */
+function nearest(
+  steps: readonly StepProposal[],
+  { start }: Span,
+  of: (step: StepProposal, at: number) => boolean = () => true,
+): number | undefined {
   const before = steps
-    .map((step, i) => ({ i, at: step.spans[0]?.start ?? 0 }))
-    .filter(({ at }) => at <= start);
-  return before.sort((a, b) => b.at - a.at)[0]?.i ?? 0;
+    .map((step, i) => ({ i, step, at: step.spans[0]?.start ?? 0 }))
+    .filter(({ step, at }) => at <= start && of(step, at));
+  return before.sort((a, b) => b.at - a.at)[0]?.i;
 }

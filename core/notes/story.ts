@@ -10,6 +10,7 @@ import type { Group, Grouped, SaidFigure, SaidSize } from "./group";
 import { groupsOf } from "./groups";
 import { type Span, hear, spanOf } from "./heard";
 import { listsOf } from "./lists";
+import type { Measured } from "./measures-said";
 import { contradict } from "./same-group";
 import { stepsOf } from "./steps";
 import { termsOf } from "./terms";
@@ -74,7 +75,7 @@ export interface Story {
   cautions: Said[];
   followUps: Said[];
   waits: (Said & { minutes: number | undefined })[];
-  measures: Said[];
+  measures: Measured[];
 }
 
 /**

@@ -1,6 +1,7 @@
 import type { Grouped } from "./group";
 import { saidIn, spanOf } from "./heard";
-import { measuresOf, waitsOf } from "./minded";
+import { measuresOf } from "./measures-said";
+import { waitsOf } from "./minded";
 import { NEVER_SO, whatOf, WHAT_ELSE, ownWords } from "./step-words";
 import { type ToldStep } from "./told-step";
 import { USUAL_STEPS } from "./usual-steps";

@@ -1,14 +1,18 @@
 import { capital } from "../capital";
-import type { Fastener, Route, Step } from "../model/job";
+import type { Fastener, Measure, Route, Step } from "../model/job";
 import { appliedWords } from "./applied";
 
 /** "Measure the drum: at most 230 mm." What is measured, against its limits. */
-export function measureWords({ what, unit, least, most, places }: NonNullable<Step["measure"]>): string {
+export const measureWords = (measure: Measure): string =>
+  `Measure the ${measure.what}${measure.places ? `, ${measure.places.join(" and ")}` : ""}: ${limitsWords(measure)}.`;
+
+/** "at least 8, at most 10 mm". */
+export function limitsWords({ unit, least, most }: Measure): string {
   const limits = [
     least === undefined ? undefined : `at least ${least}`,
     most === undefined ? undefined : `at most ${most}`,
   ].filter((limit) => limit !== undefined);
-  return `Measure the ${what}${places ? `, ${places.join(" and ")}` : ""}: ${limits.length === 0 ? "no limit is written down" : `${limits.join(", ")}${unit ? ` ${unit}` : ""}`}.`;
+  return limits.length === 0 ? "no limit is written down" : `${limits.join(", ")}${unit ? ` ${unit}` : ""}`;
 }
 
 /** What a step asks for beside its doing: to mark, photograph, wait, measure; a sentence each. */

@@ -2,10 +2,11 @@
 
 import { Box } from "@chakra-ui/react";
 import { capital } from "@/core/capital";
-import { PHASES } from "@/core/model/job";
+import { PHASES, STANCES } from "@/core/model/job";
 import type { checkProposal } from "@/core/notes/check-proposal";
 import type { Edit, EditedRow } from "@/core/notes/edited";
-import type { FastenerProposal } from "@/core/notes/proposal";
+import type { FastenerProposal, StepProposal } from "@/core/notes/proposal";
+import { measureWords } from "@/core/plan/step-words";
 import { Button } from "@/ui/Button";
 import { CheckField, SelectField, TextField } from "@/ui/form/Field";
 import { TorqueField } from "@/ui/torque/TorqueField";
@@ -44,50 +45,10 @@ export function NotesRowForm({ row: { key, proposal }, fasteners, errors, onEdit
       target.value !== (proposal as unknown as Record<string, string>)[name] &&
       change({ [name]: target.value }),
   });
-  if (proposal.kind === "step") {
+  if (proposal.kind === "step")
     return (
-      <Box display="grid" gridTemplateColumns="minmax(0, 2fr) minmax(0, 1fr)" gap="2" paddingBottom="3">
-        <Box gridColumn="1 / -1">
-          <TextField label="What is done" maxLength={200} error={errors.title} {...field("title")} />
-        </Box>
-        <SelectField
-          label="Works on"
-          choices={[
-            { value: "", label: "no fastener" },
-            ...fasteners.map(({ proposal: one }) => ({ value: one.id, label: one.name })),
-          ]}
-          value={proposal.fastener ?? ""}
-          onChange={({ target }) => change({ fastener: target.value === "" ? undefined : target.value })}
-        />
-        <SelectField
-          label="When"
-          choices={PHASES.map((value) => ({ value, label: capital(value) }))}
-          value={proposal.phase}
-          onChange={({ target }) => change({ phase: target.value })}
-        />
-        <TextField label="Wait" numeric unit="min" error={errors.wait} {...field("wait")} />
-        <TextField label="Until" maxLength={200} {...field("until")} />
-        {proposal.cautions.map((caution) => (
-          <Box
-            key={caution}
-            gridColumn="1 / -1"
-            display="flex"
-            justifyContent="space-between"
-            alignItems="center"
-            gap="2"
-          >
-            <span>▲ {caution}</span>
-            <Button
-              look="quiet"
-              onClick={() => change({ cautions: proposal.cautions.filter((one) => one !== caution) })}
-            >
-              Drop
-            </Button>
-          </Box>
-        ))}
-      </Box>
+      <StepRow proposal={proposal} fasteners={fasteners} errors={errors} field={field} change={change} />
     );
-  }
   if (proposal.kind !== "fastener") {
     return (
       <Box paddingBottom="3">
@@ -149,6 +110,80 @@ export function NotesRowForm({ row: { key, proposal }, fasteners, errors, onEdit
         )}
         <Button onClick={() => onEdit({ [key]: { split: true } })}>Two groups: split</Button>
       </Box>
+    </Box>
+  );
+}
+
+interface StepRowProps extends Pick<NotesRowFormProps, "fasteners" | "errors"> {
+  proposal: StepProposal;
+  field: (name: string) => object;
+  change: (fields: Record<string, unknown>) => void;
+}
+
+/** A step opened: what is done, when, to which fastener, with what it waits for, measures and minds. */
+function StepRow({ proposal, fasteners, errors, field, change }: StepRowProps) {
+  return (
+    <Box display="grid" gridTemplateColumns="minmax(0, 2fr) minmax(0, 1fr)" gap="2" paddingBottom="3">
+      <Box gridColumn="1 / -1">
+        <TextField label="What is done" maxLength={200} error={errors.title} {...field("title")} />
+      </Box>
+      <SelectField
+        label="Works on"
+        choices={[
+          { value: "", label: "no fastener" },
+          ...fasteners.map(({ proposal: one }) => ({ value: one.id, label: one.name })),
+        ]}
+        value={proposal.fastener ?? ""}
+        onChange={({ target }) => change({ fastener: target.value === "" ? undefined : target.value })}
+      />
+      <SelectField
+        label="When"
+        choices={PHASES.map((value) => ({ value, label: capital(value) }))}
+        value={proposal.phase}
+        onChange={({ target }) => change({ phase: target.value })}
+      />
+      {proposal.lifts === "raise" && (
+        <SelectField
+          label="Which end goes up"
+          choices={[
+            { value: "", label: "not said: both" },
+            ...STANCES.filter((stance) => stance !== "on the ground").map((value) => ({
+              value,
+              label: capital(value),
+            })),
+          ]}
+          value={proposal.stance ?? ""}
+          onChange={({ target }) => change({ stance: target.value === "" ? undefined : target.value })}
+        />
+      )}
+      <TextField label="Wait" numeric unit="min" error={errors.wait} {...field("wait")} />
+      <TextField label="Until" maxLength={200} {...field("until")} />
+      {proposal.measure && (
+        <Box gridColumn="1 / -1" display="flex" justifyContent="space-between" alignItems="center" gap="2">
+          <span>{measureWords(proposal.measure)}</span>
+          <Button look="quiet" onClick={() => change({ measure: undefined })}>
+            Drop
+          </Button>
+        </Box>
+      )}
+      {proposal.cautions.map((caution) => (
+        <Box
+          key={caution}
+          gridColumn="1 / -1"
+          display="flex"
+          justifyContent="space-between"
+          alignItems="center"
+          gap="2"
+        >
+          <span>▲ {caution}</span>
+          <Button
+            look="quiet"
+            onClick={() => change({ cautions: proposal.cautions.filter((one) => one !== caution) })}
+          >
+            Drop
+          </Button>
+        </Box>
+      ))}
     </Box>
   );
 }

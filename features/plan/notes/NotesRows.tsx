@@ -8,6 +8,7 @@ import { checkProposal } from "@/core/notes/check-proposal";
 import type { Edit, EditedRow } from "@/core/notes/edited";
 import { type LeftOut } from "@/core/notes/proposal";
 import { type FastenerProposal } from "@/core/notes/proposal";
+import { limitsWords } from "@/core/plan/step-words";
 import { Button } from "@/ui/Button";
 import { NotesRowForm } from "./NotesRowForm";
 
@@ -167,7 +168,12 @@ export function NotesRows({ rows, leftOut, chosen, asked, onChoose, onEdit }: No
 
 function rowText({ proposal }: EditedRow): string {
   if (proposal.kind === "step")
-    return [proposal.title, proposal.wait === "" ? "" : `wait ${proposal.wait} min`]
+    return [
+      proposal.title,
+      proposal.wait === "" ? "" : `wait ${proposal.wait} min`,
+      proposal.stance ?? "",
+      proposal.measure ? limitsWords(proposal.measure) : "",
+    ]
       .filter((words) => words !== "")
       .join(" · ");
   if (proposal.kind !== "fastener") return proposal.name;
