@@ -319,6 +319,7 @@ test.each<[string, object]>([
   ["rags 4 pieces", { name: "Rags", amount: { value: 4, unit: "pieces" } }],
   ["slide hammer 2 days", { name: "Slide hammer", days: 2 }],
   ["spring hook", { name: "Spring hook", days: 1 }],
+  ["pipe wrench 2 days, only if it sticks", { name: "Pipe wrench", days: 2, onlyIfNeeded: true }],
 ])("%s is wanted beside the fasteners", (line, read) => {
   expect(readSupply(line, "id")).toEqual({ id: "id", ...read });
 });
@@ -331,4 +332,49 @@ test.each([
   ["slide hammer 99 days", "from 1 to 90"],
 ])("“%s” is refused: %s", (line, says) => {
   expect(() => readSupply(line, "id")).toThrow(says);
+});
+
+test("a special tool that turns a fastener takes the place of its socket and bar; one for a last try of nothing", () => {
+  const nut = bolts("34", "90 Nm");
+  const keys = (more: object) =>
+    kitFor(
+      routeOf([nut], { specialTools: [{ id: "t", name: "Joint tool", days: 1, turns: ["bolts"], ...more }] }),
+      [],
+    ).lines.map(({ key }) => key);
+  expect(keys({})).toEqual(["tool joint tool", "torque bolts 0"]);
+  const spare = kitFor(
+    routeOf([nut], {
+      specialTools: [{ id: "t", name: "Pipe wrench", days: 1, turns: ["bolts"], onlyIfNeeded: true }],
+    }),
+    [],
+  );
+  const [wrench] = spare.lines.filter(({ key }) => key === "tool pipe wrench");
+  expect(wrench).toMatchObject({
+    name: "Pipe wrench, only if needed",
+    for: ["Bolts"],
+    cover: { kind: "missing" },
+  });
+  // Nobody waits for it, nor buys it.
+  expect(wrench && isCovered(wrench)).toBe(true);
+  expect(spare.lines.map(({ key }) => key)).toContain("socket 34 mm");
+});
+
+test("hardware of several boxes lies in each; what two boxes leave out is wanted twice, and once where a bolt asks for it", () => {
+  const pins = bolts("19", "60 Nm", { count: 2, locking: "split pin" });
+  const parts = [
+    part({ id: "l", name: "Kit", place: "left rear", holds: ["bolts"], leavesOut: ["Grease cap"] }),
+    part({ id: "r", name: "Kit", place: "right rear", holds: ["bolts"], leavesOut: ["grease cap"] }),
+  ];
+  const { lines } = kitFor(routeOf([pins], { parts }), []);
+  const hardware = lines.flatMap(({ need, cover }) =>
+    need.kind === "hardware"
+      ? [[need.name, need.count, cover.kind, "says" in cover ? cover.says : undefined]]
+      : [],
+  );
+  expect(hardware).toEqual([
+    ["Split pin for Bolts", 2, "in the box", "In the box of Kit, in each."],
+    ["Grease cap", 2, "missing", undefined],
+  ]);
+  const asked = kitFor(routeOf([pins], { parts: [part({ leavesOut: ["split pin"] })] }), []);
+  expect(asked.lines.filter(({ need }) => need.kind === "hardware")).toHaveLength(1);
 });

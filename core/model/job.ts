@@ -129,6 +129,8 @@ export const fastenerSchema = z.strictObject({
   figure: torqueFigureSchema.optional(),
   source: z.enum(SOURCES).optional(),
   doubtful: z.boolean().optional(),
+  /** The size across its head was told with doubt: it is tried before the day. */
+  sizeDoubtful: z.literal(true).optional(),
   /** The state of the thread that the figure is given for. */
   condition: z.enum(CONDITIONS).optional(),
   /** The state that the thread will be in. */

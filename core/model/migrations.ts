@@ -144,6 +144,11 @@ export const MIGRATIONS: readonly Migration[] = [
       vehicles: (household.vehicles ?? []).map((vehicle) => withFigures(vehicle, asMoves)),
     }),
   },
+  {
+    to: 13,
+    name: "a special tool that turns a fastener; a size in doubt; what was paid for a job; used and remanufactured parts",
+    migrate: (household) => household,
+  },
 ];
 
 /**

@@ -5,7 +5,7 @@ import { amountSchema } from "./supply";
 export const moneySchema = z.int().min(0).max(100_000_000);
 
 export const OFFER_KINDS = ["single", "set", "pack", "part", "kit", "hire", "borrow"] as const;
-export const GRADES = ["plain", "good", "maker's own"] as const;
+export const GRADES = ["plain", "good", "maker's own", "remanufactured", "used"] as const;
 /** Names the thing that an offer or a note is about: "part 01H…", "socket 13 mm". */
 export const needKeySchema = z.string().min(1).max(200);
 

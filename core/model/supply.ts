@@ -22,10 +22,18 @@ export const supplySchema = z.strictObject({
 });
 export type Supply = z.infer<typeof supplySchema>;
 
-/** A puller or other tool that a job needs by name; `days` for how long, where it is hired. */
+/**
+ * A puller or other tool that a job needs by name; `days` for how long, where it is hired. One that turns a
+ * fastener does so in place of a socket: a joint tool, a pipe wrench, a slotted socket, a driver for a seal.
+ */
 export const specialToolSchema = z.strictObject({
   id: idSchema,
   name: lineSchema,
   days: z.int().min(1).max(90),
+  turns: z.array(idSchema).min(1).max(50).optional(),
+  /** What it may do to what it takes hold of: it bites into the pipe, it slips on the flats. */
+  risk: lineSchema.optional(),
+  /** Wanted where the usual way fails, and not otherwise. */
+  onlyIfNeeded: z.literal(true).optional(),
 });
 export type SpecialTool = z.infer<typeof specialToolSchema>;

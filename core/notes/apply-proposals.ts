@@ -2,6 +2,7 @@ import { orSentence } from "../input-error";
 import { readSupply } from "../kit/needs/read-supply";
 import { type Fastener, PHASES, type Part, type Route, type Step } from "../model/job";
 import type { SpecialTool, Supply } from "../model/supply";
+import { placeIn } from "../order/runs";
 import { readHeadSize } from "../quantity/read-head-size";
 import { readNumber } from "../quantity/read-number";
 import { readTorqueFigure } from "../quantity/read-torque-figure";
@@ -102,11 +103,17 @@ export function applyProposals(route: Route, accepted: readonly Proposal[], { ne
     ...route,
     fasteners: taken,
     parts: [...route.parts, ...parts],
-    steps: route.steps.length === 0 ? made : byPhase([...route.steps, ...made]),
+    // Into a plan that has steps each goes where its phase is, and the rest stays in its order.
+    steps: route.steps.length === 0 ? made : made.reduce(putIn, route.steps),
     ...(supplies.length > 0 ? { supplies: [...(route.supplies ?? []), ...supplies].slice(0, 100) } : {}),
     ...(tools.length > 0 ? { specialTools: [...(route.specialTools ?? []), ...tools].slice(0, 100) } : {}),
   };
 }
+
+const putIn = (steps: readonly Step[], step: Step): Step[] => {
+  const at = placeIn(steps, step.phase);
+  return [...steps.slice(0, at), step, ...steps.slice(at)];
+};
 
 const byPhase = (steps: readonly Step[]): Step[] =>
   PHASES.flatMap((phase) => steps.filter((step) => step.phase === phase));
@@ -221,6 +228,7 @@ function fastenerOf(one: FastenerProposal, id: string, note: string | undefined)
     ...(hold ? { counterHold: { by: "on the other end" as const, size: hold } } : {}),
     ...(figure ? { figure } : {}),
     ...(one.doubtful && figure ? { doubtful: true } : {}),
+    ...(one.doubtfulSize && undo ? { sizeDoubtful: true as const } : {}),
     ...(has("single-use") ? { singleUse: true } : {}),
     ...(has("cross") ? { pattern: { layout: "circle" as const } } : {}),
     ...tightenedWhere(has),

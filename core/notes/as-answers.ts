@@ -11,16 +11,18 @@ const sizeOf = (head: HeadSize | undefined) => head && formatHeadSize(head);
 /** A story in the plain words that a corpus of narrations has its answers in. */
 export function asAnswers(story: Story) {
   return {
-    fasteners: story.fasteners.map(({ name, count, undo, doUp, hold, figure, traits, doubtful }) => ({
-      name,
-      count,
-      undo: sizeOf(undo),
-      doUp: sizeOf(doUp ?? undo),
-      hold: sizeOf(hold),
-      figure: figure && plain(figure.form === "hand tight" ? "hand-tight" : formatFigure(figure)),
-      doubtful,
-      traits,
-    })),
+    fasteners: story.fasteners.map(
+      ({ name, count, undo, doUp, hold, figure, traits, doubtful, doubtfulSize }) => ({
+        name,
+        count,
+        undo: sizeOf(undo),
+        doUp: sizeOf(doUp ?? undo),
+        hold: sizeOf(hold),
+        figure: figure && plain(figure.form === "hand tight" ? "hand-tight" : formatFigure(figure)),
+        doubtful: doubtful || doubtfulSize,
+        traits,
+      }),
+    ),
     struck: story.struck.map(({ what }) => what),
     slips: story.slips.map(({ said, meant }) => ({
       said: plain(formatTorque(said)),

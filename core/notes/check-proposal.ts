@@ -53,6 +53,7 @@ export function mergedFastener(into: FastenerProposal, from: FastenerProposal): 
     sizeToDoUp: either("sizeToDoUp"),
     hold: either("hold"),
     torque: either("torque"),
+    doubtfulSize: into.doubtfulSize || (into.size.trim() === "" && from.doubtfulSize),
     doubtful: into.doubtful || (into.torque.trim() === "" && from.doubtful),
     traits: [...new Set([...into.traits, ...from.traits])],
     spans: [...into.spans, ...from.spans],

@@ -15,6 +15,8 @@ export type FastenerProposal = Row & {
   /** Empty where it is the size it was undone with. */
   sizeToDoUp: string;
   hold: string;
+  /** Its size was said with doubt; `doubtful` speaks of its figure. */
+  doubtfulSize: boolean;
   torque: string;
   traits: readonly string[];
   /** Asked whether it is one with another, it was said to be its own. */

@@ -29,6 +29,7 @@ export function proposalsFrom(story: Story): Proposed {
       kind: "fastener",
       spans: [...one.spans, ...figures.map(({ span }) => span)],
       doubtful: one.doubtful,
+      doubtfulSize: one.doubtfulSize,
       name: capital(one.name),
       count: String(one.count ?? 1),
       size: one.undo ? formatHeadSize(one.undo) : "",

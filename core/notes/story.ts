@@ -28,7 +28,9 @@ export interface StoryFastener {
   doUp: HeadSize | undefined;
   hold: HeadSize | undefined;
   figure: TorqueFigure | undefined;
+  /** Its figure was said with doubt, or a size of it. */
   doubtful: boolean;
+  doubtfulSize: boolean;
   traits: string[];
   spans: Span[];
 }
@@ -129,8 +131,8 @@ function fastenerOf(group: Group): StoryFastener {
     figure: figure?.figure ?? figureByTrait(group),
     // Two figures, neither taken back: which one is for the person to say.
     doubtful:
-      [group.undo, group.doUp, figure].some((one) => one?.doubtful) ||
-      new Set(group.figures.map((one) => formatFigure(one.figure))).size > 1,
+      figure?.doubtful === true || new Set(group.figures.map((one) => formatFigure(one.figure))).size > 1,
+    doubtfulSize: group.undo?.doubtful === true || group.doUp?.doubtful === true,
     traits: [...group.traits].filter((trait) => trait !== "snug" && trait !== "hand tight"),
     spans: group.spans,
   };

@@ -84,6 +84,15 @@ export function copyRoute(route: Route, newId: () => string, mirrored = false): 
         ? { mirrorOf: { stepId: idOf(step.mirrorOf.stepId), title: said(step.mirrorOf.title) } }
         : {}),
     })),
+    ...(route.specialTools
+      ? {
+          specialTools: route.specialTools.map((one) => ({
+            ...one,
+            id: newId(),
+            ...(one.turns ? { turns: one.turns.map(idOf) } : {}),
+          })),
+        }
+      : {}),
     ...(route.laysBare
       ? {
           laysBare: route.laysBare.map((one) => ({

@@ -1,7 +1,7 @@
 import { InputError } from "../input-error";
 import { type Fastener, PHASES, type Part, type PinnedSlip, type Route, type Step } from "../model/job";
 import { brokenBy } from "../order/order";
-import { placeIn } from "./runs";
+import { placeIn } from "../order/runs";
 
 /**
  * The route with this step put in: in the place of the step with its id where it is of the same phase, and
@@ -81,10 +81,18 @@ export function putFastener(route: Route, fastener: Fastener): Route {
   return { ...route, fasteners: putById(route.fasteners, fastener) };
 }
 
-/** The route without the fastener; steps that named it stay, without it. */
+/** The route without the fastener; steps and special tools that named it stay, without it. */
 export function removeFastener(route: Route, fastenerId: string): Route {
   return {
     ...route,
+    ...(route.specialTools
+      ? {
+          specialTools: route.specialTools.map(({ turns, ...tool }) => {
+            const left = turns?.filter((id) => id !== fastenerId) ?? [];
+            return left.length > 0 ? { ...tool, turns: left } : tool;
+          }),
+        }
+      : {}),
     fasteners: route.fasteners.filter((fastener) => fastener.id !== fastenerId),
     steps: route.steps.map((step) => {
       if (step.fastenerId !== fastenerId) return step;

@@ -5,12 +5,12 @@ import { type Job, type Route, routeSchema } from "../model/job";
 import { migrate } from "../model/migrations";
 import { systemSchema } from "../model/place";
 import { MODEL_VERSION, idSchema, lineSchema } from "../model/record";
+import { runsOf } from "../order/runs";
 import { formatHeadSize } from "../quantity/read-head-size";
 import { figureInWords, formatFigure } from "../quantity/torque-words";
 import { formatThread } from "../thread/thread";
 import { chosenRoute } from "./chosen-route";
 import { differencesOf } from "./mirror";
-import { runsOf } from "./runs";
 import { taskWords } from "./step-words";
 
 /** A job on its own, without the car, its owner's prices, notes or answers. */

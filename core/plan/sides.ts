@@ -61,6 +61,15 @@ export function withOtherSide(route: Route, newId: () => string): Route {
           names.has(one.name.toLowerCase()) ? { ...one, name: `${one.name}, ${side}`.slice(0, 200) } : one,
         ),
     ],
+    // What turns the one turns the other.
+    ...(route.specialTools
+      ? {
+          specialTools: route.specialTools.map((tool, i) => {
+            const others = twin.specialTools?.[i]?.turns?.filter((id) => used.has(id)) ?? [];
+            return others.length > 0 ? { ...tool, turns: [...(tool.turns ?? []), ...others] } : tool;
+          }),
+        }
+      : {}),
     parts: [...route.parts, ...twin.parts.filter((part, i) => isNew(route, part, route.parts[i], used))],
   };
 }

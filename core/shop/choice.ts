@@ -29,6 +29,9 @@ export interface Choice {
   costMinor: number;
   cashMinor: number;
   penaltyMinor: number;
+  /** Asked for the old part: given back with it, or, where it is kept, a cost. */
+  coreMinor: number;
+  keptMinor: number;
   most: number;
   days: number;
   covers: ReadonlyMap<string, number>;
@@ -58,7 +61,7 @@ export function choiceOf(
   offer: Offer,
   shorts: readonly Short[],
   chest: Chest,
-  own: ReadonlySet<string>,
+  wishes: { own: ReadonlySet<string>; keepOld?: boolean },
 ): Choice | undefined {
   const hired = offer.kind === "hire" || offer.kind === "borrow";
   const answered = new Map(offer.answers.map(({ key, amount }) => [key, amount]));
@@ -67,23 +70,28 @@ export function choiceOf(
   const covers = new Map<string, number>();
   let days = 1;
   for (const { want } of shorts) {
-    if (hired && own.has(want.key)) continue;
+    if (hired && wishes.own.has(want.key)) continue;
     const amount = answered.get(want.key) ?? (tools.length > 0 ? amountByTools(want, tools, withIt) : 0);
     if (amount <= 0) continue;
     covers.set(want.key, amount);
     if (want.need.kind === "special tool") days = Math.max(days, want.need.days);
   }
   if (covers.size === 0) return undefined;
-  const costMinor = offer.priceMinor * (offer.kind === "hire" ? days : 1);
+  const priceMinor = offer.priceMinor * (offer.kind === "hire" ? days : 1);
+  const asked = offer.coreMinor ?? 0;
+  const keptMinor = wishes.keepOld === true ? asked : 0;
+  const costMinor = priceMinor + keptMinor;
   return {
     id: offer.id,
     title: offer.title,
     shop: offer.shop,
     offer,
     costMinor,
-    cashMinor: costMinor + (offer.depositMinor ?? 0) + (offer.coreMinor ?? 0),
+    cashMinor: priceMinor + asked + (offer.depositMinor ?? 0),
+    coreMinor: asked - keptMinor,
+    keptMinor,
     // What came back as often as that has to be bought again as often.
-    penaltyMinor: Math.round((offer.returnRate ?? 0) * costMinor),
+    penaltyMinor: Math.round((offer.returnRate ?? 0) * priceMinor),
     most: offer.kind === "hire" || offer.kind === "borrow" ? 1 : offer.stock,
     days,
     covers,
@@ -151,6 +159,8 @@ export function standInChoice(want: Want, chest: Chest): Choice | undefined {
     costMinor: 0,
     cashMinor: 0,
     penaltyMinor: STAND_IN_PENALTY_MINOR[verdict],
+    coreMinor: 0,
+    keptMinor: 0,
     most: 1,
     days: 1,
     covers: new Map([[want.key, 1]]),

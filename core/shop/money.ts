@@ -1,5 +1,6 @@
 import type { Route } from "../model/job";
-import type { KitRecord } from "../model/kit";
+import { type KitRecord, PAID_FOR } from "../model/kit";
+import { paidTogether } from "./paid";
 import type { ToldPlan } from "./tell";
 
 /** What a job costs, in minor units, and what it is held against. */
@@ -29,7 +30,7 @@ export interface JobMoney {
 export function jobMoney(
   route: Route,
   plan: ToldPlan | undefined,
-  record: Pick<KitRecord, "quoteMinor" | "hourMinor" | "toolUses">,
+  record: Pick<KitRecord, "quoteMinor" | "hourMinor" | "toolUses" | "paid">,
   had: ReadonlySet<string>,
 ): JobMoney {
   const uses = record.toolUses ?? 1;
@@ -43,14 +44,20 @@ export function jobMoney(
   const bought = lines.filter(({ kind }) => kind !== "hire" && kind !== "borrow");
   const total = (of: typeof lines) => of.reduce((all, { costMinor }) => all + costMinor, 0);
   const covered = new Set(lines.flatMap(({ covers }) => covers.map(({ key }) => key)));
+  const { paid } = record;
+  const isPaid = new Set((paid ?? []).flatMap(({ keys }) => keys));
   const ownParts = route.parts
+    .filter(({ id }) => !isPaid.has(`part ${id}`))
     .filter(({ id }) => had.has(`part ${id}`) || (!plan && !covered.has(`part ${id}`)))
     .reduce((all, { priceMinor }) => all + (priceMinor ?? 0), 0);
-  const partsMinor = ownParts + total(bought.filter(isPart));
-  const suppliesMinor = total(bought.filter(isSupply));
-  const toolsMinor = Math.round(total(bought.filter((line) => !isPart(line) && !isSupply(line))) / uses);
-  const hireMinor = sum(["hire", "borrow"]);
-  const deliveryMinor = (plan?.delivery ?? []).reduce((all, { minor }) => all + minor, 0);
+  const partsMinor = ownParts + total(bought.filter(isPart)) + paidTogether(paid, ["part", "old part kept"]);
+  const suppliesMinor = total(bought.filter(isSupply)) + paidTogether(paid, ["used up"]);
+  const toolsMinor = Math.round(
+    (total(bought.filter((line) => !isPart(line) && !isSupply(line))) + paidTogether(paid, ["tool"])) / uses,
+  );
+  const hireMinor = sum(["hire", "borrow"]) + paidTogether(paid, ["hire"]);
+  const deliveryMinor =
+    (plan?.delivery ?? []).reduce((all, { minor }) => all + minor, 0) + paidTogether(paid, ["delivery"]);
   const togetherMinor = partsMinor + toolsMinor + suppliesMinor + hireMinor + deliveryMinor;
   const hours = route.steps.reduce((minutes, step) => minutes + (step.usualMinutes ?? 0), 0) / 60;
   const savedMinor = record.quoteMinor === undefined ? undefined : record.quoteMinor - togetherMinor;
@@ -61,7 +68,7 @@ export function jobMoney(
     hireMinor,
     deliveryMinor,
     togetherMinor,
-    cashMinor: (plan?.cashMinor ?? 0) + ownParts,
+    cashMinor: (plan?.cashMinor ?? 0) + ownParts + paidTogether(paid, PAID_FOR),
     hours,
     savedMinor,
     savedPerHourMinor: savedMinor === undefined || hours === 0 ? undefined : Math.round(savedMinor / hours),

@@ -9,6 +9,7 @@ import { yalpsSolver } from "./__fixtures__/yalps-solver";
 import type { Solve } from "./integer-program";
 import { jobMoney } from "./money";
 import { orderRows, orderText } from "./order-list";
+import { paidFor, sharesOf, withPrices } from "./paid";
 import { type ShoppingPlan, choicesFor, shop } from "./shopping";
 import { ordered, takenIn } from "./take-in";
 import { tellShopping } from "./tell";
@@ -310,6 +311,87 @@ const kitStep = {
   stance: "on the ground" as const,
   cautions: [],
 };
+
+test("an old part that is kept costs what is asked for it, and owes nobody a way back", () => {
+  const offers = [
+    offer("rebuilt", 8000, { "part s": 1 }, { kind: "part", coreMinor: 2000, grade: "remanufactured" }),
+    offer("new", 9500, { "part s": 1 }, { kind: "part" }),
+  ];
+  const told = (keepOld?: true) =>
+    tellShopping(
+      shop(asking([want("part s")], offers, { wishes: { own: [], ...(keepOld ? { keepOld } : {}) } }), solve),
+      new Map(),
+    ).plans[0];
+  expect(told()?.lines).toMatchObject([{ title: "rebuilt", costMinor: 8000, coreMinor: 2000, keptMinor: 0 }]);
+  // 80 and 20 for the old one is more than 95.
+  expect(told(true)?.lines).toMatchObject([{ title: "new", costMinor: 9500 }]);
+  const only = tellShopping(
+    shop(asking([want("part s")], offers.slice(0, 1), { wishes: { own: [], keepOld: true } }), solve),
+    new Map(),
+  ).plans[0];
+  if (!only) throw new Error("no plan");
+  expect(only).toMatchObject({
+    costMinor: 10_000,
+    cashMinor: 10_000,
+    lines: [{ coreMinor: 0, keptMinor: 2000 }],
+  });
+  expect(takenIn(only, String).followUps).toEqual([]);
+  let id = 0;
+  expect(paidFor(only, () => `${++id}`)).toMatchObject([
+    { kind: "part", minor: 8000, keys: ["part s"] },
+    { kind: "old part kept", minor: 2000, keys: [] },
+  ]);
+});
+
+test("what was paid is a line each; parts take their share of it, tools theirs, and the money counts it once", () => {
+  const told = tellShopping(
+    shop(
+      asking(
+        [want("part l"), want("part r"), want("a"), want("supply oil mL")],
+        [
+          offer("pair", 5001, { "part l": 1, "part r": 1 }, { kind: "kit" }),
+          offer("puller", 700, { a: 1 }, { kind: "hire", depositMinor: 3000 }),
+          offer("oil", 450, { "supply oil mL": 1 }),
+        ],
+        { shops: [{ name: "Corner", deliveryMinor: 399 }] },
+      ),
+      solve,
+    ),
+    new Map(),
+  ).plans[0];
+  if (!told) throw new Error("no plan");
+  let id = 0;
+  const paid = paidFor(told, () => `${++id}`);
+  expect(paid.map(({ kind, minor }) => [kind, minor]).sort()).toEqual([
+    ["delivery", 399],
+    ["hire", 700],
+    ["part", 5001],
+    ["used up", 450],
+  ]);
+  const arm = (name: string): Part => ({ id: name, name, place: "engine", count: 1, priceMinor: 9999 });
+  const route = withPrices(routeOf([], { parts: [arm("l"), arm("r")] }), paid);
+  expect(route.parts.map(({ priceMinor }) => priceMinor)).toEqual([2501, 2500]);
+  const money = jobMoney(route, undefined, { quoteMinor: 20_000, paid }, new Set(["part l", "part r"]));
+  expect(money).toMatchObject({
+    partsMinor: 5001,
+    hireMinor: 700,
+    suppliesMinor: 450,
+    deliveryMinor: 399,
+    togetherMinor: 6550,
+    savedMinor: 13_450,
+  });
+  expect(sharesOf(10, 3)).toEqual([4, 3, 3]);
+});
+
+test("a tool wanted only where all else fails is not bought", () => {
+  const wants = wantsFor(
+    routeOf([], { specialTools: [{ id: "t", name: "Pipe wrench", days: 1, onlyIfNeeded: true }] }),
+    chest(),
+    {},
+  );
+  expect(wants).toHaveLength(1);
+  expect(shop(asking(wants, [offer("wrench", 900, { "tool pipe wrench": 1 })]), solve).plans).toEqual([]);
+});
 
 test("nothing short, nothing to buy", () => {
   expect(shop(asking([], []), solve)).toMatchObject({ plans: [], nowhere: [], overBudget: false });

@@ -1,4 +1,5 @@
 import { type Chest } from "../chest/chest";
+import { inBoxOf } from "../kit/needs/part-needs";
 import { amountLeft } from "../kit/needs/supply-needs";
 import type { Want } from "../kit/needs/wants";
 import type { KitRecord } from "../model/kit";
@@ -86,26 +87,26 @@ export function choicesFor({ wants, chest, had, offers, daysLeft, wishes }: Shop
   late: Late[];
 } {
   const open = wants
-    .filter(({ key }) => !had.has(key))
+    .filter(({ key, need }) => !had.has(key) && !(need.kind === "special tool" && need.onlyIfNeeded))
     .flatMap((want): Short[] => {
       const cover = want.coverBy(chest);
       // What lies in the box of a part that is still to be bought depends on whose part that will be.
       const boxOpen =
-        want.need.kind === "hardware" &&
-        want.need.boxedWith !== undefined &&
-        !had.has(`part ${want.need.boxedWith.id}`);
+        want.need.kind === "hardware" && want.need.boxes.some(({ id }) => !had.has(`part ${id}`));
       const wanting =
         boxOpen || cover.kind === "missing" || (cover.kind === "stand-in" && cover.fit !== undefined);
       return wanting ? [{ want, amount: amountShort(want, chest) }] : [];
     });
-  const own = new Set(wishes.own);
+  const wished = { own: new Set(wishes.own), keepOld: wishes.keepOld === true };
   const inStock = [...offers, ...open.flatMap(({ want }) => asPlanned(want, open))].filter(
     ({ stock }) => stock > 0,
   );
   const inTime = inStock.filter(({ leadDays }) => daysLeft === undefined || leadDays <= daysLeft);
   const all = [
-    ...inTime.flatMap((offer) => choiceOf(offer, open, chest, own) ?? []),
-    ...open.filter(({ want }) => !own.has(want.key)).flatMap(({ want }) => standInChoice(want, chest) ?? []),
+    ...inTime.flatMap((offer) => choiceOf(offer, open, chest, wished) ?? []),
+    ...open
+      .filter(({ want }) => !wished.own.has(want.key))
+      .flatMap(({ want }) => standInChoice(want, chest) ?? []),
   ];
   const enough = (short: Short) =>
     all.reduce((sum, choice) => sum + (choice.covers.get(short.want.key) ?? 0) * choice.most, 0) >=
@@ -119,7 +120,7 @@ export function choicesFor({ wants, chest, had, offers, daysLeft, wishes }: Shop
   const unmet = open.filter((short) => !enough(short));
   const late = unmet.flatMap((short): Late[] => {
     const days = inStock
-      .filter((offer) => !inTime.includes(offer) && choiceOf(offer, [short], chest, own) !== undefined)
+      .filter((offer) => !inTime.includes(offer) && choiceOf(offer, [short], chest, wished) !== undefined)
       .map(({ leadDays }) => leadDays);
     return days.length > 0 ? [{ want: short.want, leadDays: Math.min(...days) }] : [];
   });
@@ -135,11 +136,10 @@ export function choicesFor({ wants, chest, had, offers, daysLeft, wishes }: Shop
 /** A part at the price that stands in the plan, with what its box holds. */
 function asPlanned({ key, need }: Want, open: readonly Short[]): Offer[] {
   if (need.kind !== "part" || need.part.priceMinor === undefined) return [];
-  const boxed = open.flatMap(({ want }) =>
-    want.need.kind === "hardware" && want.need.boxedWith?.id === need.part.id
-      ? [{ key: want.key, amount: want.need.count }]
-      : [],
-  );
+  const boxed = open.flatMap(({ want }) => {
+    const amount = want.need.kind === "hardware" ? inBoxOf(want.need, need.part) : 0;
+    return amount > 0 ? [{ key: want.key, amount }] : [];
+  });
   const answers = [{ key, amount: need.part.count }, ...boxed];
   return [
     {

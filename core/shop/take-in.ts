@@ -2,6 +2,7 @@ import { type ToolDraft } from "../chest/missing";
 import { toolsOfLine } from "../chest/read-chest";
 import type { KitRecord } from "../model/kit";
 import type { FollowUp } from "../model/log";
+import { sharesOf } from "./paid";
 import type { OrderLine, ToldPlan } from "./tell";
 
 type Got = KitRecord["got"][number];
@@ -33,10 +34,15 @@ export function takenIn(plan: ToldPlan, dueIn: (days: number) => string): TakenI
   const toChest = lines.filter(({ holds }) => holds.length > 0);
   return {
     tools: toChest.flatMap((line) => {
-      const drafts = line.holds
-        .flatMap(toolsOfLine)
-        .map((draft) => (isHired(line) ? { ...draft, set: `Hired from ${line.shop}`.slice(0, 200) } : draft));
-      return Array.from({ length: line.count }, () => drafts).flat();
+      const each = line.holds.flatMap(toolsOfLine);
+      const drafts = Array.from({ length: line.count }, () => each).flat();
+      // What a set cost is what its tools cost.
+      const shares = sharesOf(line.costMinor, Math.max(1, drafts.length));
+      return drafts.map((draft, i) =>
+        isHired(line)
+          ? { ...draft, set: `Hired from ${line.shop}`.slice(0, 200) }
+          : { ...draft, ...(line.costMinor > 0 ? { priceMinor: shares[i] ?? 0 } : {}) },
+      );
     }),
     got: lines
       .filter(({ holds }) => holds.length === 0)

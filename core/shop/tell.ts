@@ -12,7 +12,9 @@ export interface OrderLine {
   days: number;
   costMinor: number;
   depositMinor: number;
+  /** Given back for the old part; and what is lost where that is kept, within the cost. */
   coreMinor: number;
+  keptMinor: number;
   leadDays: number;
   grade?: string;
   returnRate?: number;
@@ -77,7 +79,8 @@ function orderLine({ choice, count }: Bought, names: ReadonlyMap<string, string>
     days: choice.days,
     costMinor: choice.costMinor * count,
     depositMinor: (offer?.depositMinor ?? 0) * count,
-    coreMinor: (offer?.coreMinor ?? 0) * count,
+    coreMinor: choice.coreMinor * count,
+    keptMinor: choice.keptMinor * count,
     leadDays: offer?.leadDays ?? 0,
     ...(offer?.grade ? { grade: offer.grade } : {}),
     ...(offer?.returnRate === undefined ? {} : { returnRate: offer.returnRate }),

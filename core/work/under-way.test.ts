@@ -2,7 +2,7 @@ import type { Fastener, Job, Route, Step } from "../model/job";
 import { MODEL_VERSION } from "../model/record";
 import type { Work, WorkEvent } from "../model/work";
 import { sortSteps } from "../order/order";
-import { runsOf } from "../plan/runs";
+import { runsOf } from "../order/runs";
 import { oneSided, twinOf, withOtherSide } from "../plan/sides";
 import { readTorqueFigure } from "../quantity/read-torque-figure";
 import { sideOf } from "../side";

@@ -28,7 +28,7 @@ export function ThisYearSheet({ records }: { records: LogRecords }) {
           {minutes >= 1 && `, ${formatMinutes(minutes)} under cars`}. Parts {formatPrice(spentMinor)}
           {unpriced > 0 && ` (${unpriced} without a price)`}
           {quoted.count > 0 &&
-            `; quoted ${formatPrice(quoted.quoteMinor)} for work whose parts cost ${formatPrice(quoted.partsMinor)}`}
+            `; quoted ${formatPrice(quoted.quoteMinor)} for work that cost ${formatPrice(quoted.partsMinor + quoted.otherMinor)}`}
           .
         </Box>
       )}

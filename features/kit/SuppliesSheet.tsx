@@ -1,11 +1,13 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
+import { useState } from "react";
 import { z } from "zod";
 import { typed } from "@/core/form";
 import { readSupply } from "@/core/kit/needs/read-supply";
 import { formatAmount, usualSupplies } from "@/core/kit/needs/supply-needs";
 import type { Job, Route } from "@/core/model/job";
+import type { SpecialTool } from "@/core/model/supply";
 import type { Vehicle } from "@/core/model/vehicle";
 import { newId } from "@/data/stamp";
 import { Button } from "@/ui/Button";
@@ -13,6 +15,7 @@ import { TextField } from "@/ui/form/Field";
 import { useDraftForm } from "@/ui/form/useDraftForm";
 import { Sheet } from "@/ui/Sheet";
 import { useChangeRoute } from "../shared/use-change-route";
+import { SpecialToolForm } from "./SpecialToolForm";
 
 /**
  * What the job uses up and the special tools it wants by name: written in one line, or taken from what such
@@ -20,6 +23,7 @@ import { useChangeRoute } from "../shared/use-change-route";
  */
 export function SuppliesSheet({ job, vehicle, route }: { job: Job; vehicle: Vehicle; route: Route }) {
   const change = useChangeRoute(job.id);
+  const [edited, setEdited] = useState<string>();
   const form = useDraftForm(`supply ${job.id}`, { line: "" }, () =>
     z.object({ line: typed((text) => readSupply(text, newId())) }),
   );
@@ -54,19 +58,33 @@ export function SuppliesSheet({ job, vehicle, route }: { job: Job; vehicle: Vehi
           }
         />
       ))}
-      {specials.map(({ id, name, days }) => (
-        <Line
-          key={id}
-          name={name}
-          says={days > 1 ? `${days} days` : "special tool"}
-          onRemove={() =>
-            void change(
-              (now) => ({ ...now, specialTools: (now.specialTools ?? []).filter((one) => one.id !== id) }),
-              `${name} removed.`,
-            )
-          }
-        />
-      ))}
+      {specials.map((tool) =>
+        edited === tool.id ? (
+          <SpecialToolForm
+            key={tool.id}
+            job={job}
+            route={route}
+            tool={tool}
+            onClose={() => setEdited(undefined)}
+          />
+        ) : (
+          <Line
+            key={tool.id}
+            name={tool.name}
+            says={specialWords(tool, route)}
+            onEdit={() => setEdited(tool.id)}
+            onRemove={() =>
+              void change(
+                (now) => ({
+                  ...now,
+                  specialTools: (now.specialTools ?? []).filter((one) => one.id !== tool.id),
+                }),
+                `${tool.name} removed.`,
+              )
+            }
+          />
+        ),
+      )}
       <Box
         as="form"
         onSubmit={(event) => void add(event)}
@@ -108,7 +126,26 @@ export function SuppliesSheet({ job, vehicle, route }: { job: Job; vehicle: Vehi
   );
 }
 
-function Line({ name, says, onRemove }: { name: string; says: string; onRemove: () => void }) {
+function specialWords({ days, turns = [], onlyIfNeeded, risk }: SpecialTool, { fasteners }: Route): string {
+  const turned = fasteners.filter(({ id }) => turns.includes(id)).map(({ name }) => name);
+  return [
+    days > 1 ? `${days} days` : "special tool",
+    onlyIfNeeded && "only if needed",
+    turned.length > 0 && `turns ${turned.join(", ")}`,
+    risk,
+  ]
+    .filter(Boolean)
+    .join("; ");
+}
+
+interface LineProps {
+  name: string;
+  says: string;
+  onEdit?: () => void;
+  onRemove: () => void;
+}
+
+function Line({ name, says, onEdit, onRemove }: LineProps) {
   return (
     <Box
       display="flex"
@@ -124,6 +161,11 @@ function Line({ name, says, onRemove }: { name: string; says: string; onRemove: 
           {says}
         </Box>
       </Box>
+      {onEdit && (
+        <Button look="quiet" paddingInline="1" aria-label={`Edit ${name}`} onClick={onEdit}>
+          Edit
+        </Button>
+      )}
       <Button look="quiet" paddingInline="1" aria-label={`Remove ${name}`} onClick={onRemove}>
         ×
       </Button>

@@ -4,7 +4,7 @@ import { Box, chakra } from "@chakra-ui/react";
 import { type ReactNode, useEffect, useRef } from "react";
 import { capital } from "@/core/capital";
 import type { Step } from "@/core/model/job";
-import { runsOf } from "@/core/plan/runs";
+import { runsOf } from "@/core/order/runs";
 
 const StepButton = chakra("button", {
   base: {

@@ -32,12 +32,21 @@ const PAN = /\b(?:pan|tray|tub|bowl|bucket)\b/i;
 export function specialToolNeeds({
   specialTools = [],
   supplies = [],
-}: Pick<Route, "specialTools" | "supplies">): Extract<Need, { kind: "special tool" }>[] {
-  const named = specialTools.map(({ name, days }) => ({ kind: "special tool" as const, name, days }));
+  fasteners,
+}: Pick<Route, "specialTools" | "supplies" | "fasteners">): Extract<Need, { kind: "special tool" }>[] {
+  const named = specialTools.map(({ name, days, onlyIfNeeded = false, turns = [] }) => ({
+    kind: "special tool" as const,
+    name,
+    days,
+    onlyIfNeeded,
+    turns: fasteners.filter(({ id }) => turns.includes(id)),
+  }));
   const spills =
     supplies.some(({ lost, amount }) => (lost ?? 0) > 0 && amount.unit === "mL") &&
     !named.some(({ name }) => PAN.test(name));
-  return spills ? [...named, { kind: "special tool", name: "Catch pan", days: 1 }] : named;
+  return spills
+    ? [...named, { kind: "special tool", name: "Catch pan", days: 1, onlyIfNeeded: false, turns: [] }]
+    : named;
 }
 
 export function coverSpecialTool({ name }: { name: string }, chest: Chest): Cover {

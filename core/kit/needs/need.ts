@@ -66,9 +66,9 @@ export type Need =
   /** A head of which no size is written down: it is in the kit all the same, to be looked at. */
   | { kind: "size"; fastener: Fastener }
   | { kind: "part"; part: Part }
-  | { kind: "hardware"; name: string; count: number; fastener?: Fastener; boxedWith?: Part }
+  | { kind: "hardware"; name: string; count: number; fastener?: Fastener; boxes: Part[] }
   | { kind: "supply"; name: string; amount: Amount; lost: number }
-  | { kind: "special tool"; name: string; days: number }
+  | { kind: "special tool"; name: string; days: number; onlyIfNeeded: boolean; turns: Fastener[] }
   | {
       kind: "lifting";
       name: "stands" | "jack" | "wheel chocks";
@@ -124,7 +124,8 @@ export function isTool({ kind }: Need): boolean {
   return kind !== "part" && kind !== "hardware" && kind !== "supply";
 }
 
-/** Whether it is there, or will be. */
-export function isCovered({ cover }: Pick<KitLine, "cover">): boolean {
+/** Whether it is there, or will be, or is wanted only where the usual way fails. */
+export function isCovered({ cover, need }: Pick<KitLine, "cover" | "need">): boolean {
+  if (need.kind === "special tool" && need.onlyIfNeeded) return true;
   return cover.kind !== "missing" && cover.kind !== "look up";
 }

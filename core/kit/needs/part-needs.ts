@@ -1,4 +1,5 @@
 import type { Locking, Part, Route } from "../../model/job";
+import { isCalled } from "../cover/by-name";
 import type { Cover, Need } from "./need";
 
 /** Locking hardware that is used once; a nut that locks by itself is renewed with itself. */
@@ -16,12 +17,11 @@ export function partNeeds({
 }: Pick<Route, "parts" | "fasteners">): Extract<Need, { kind: "part" | "hardware" }>[] {
   const hardware = fasteners.flatMap((fastener): Extract<Need, { kind: "hardware" }>[] => {
     if (parts.some(({ renews }) => renews === fastener.id)) return [];
-    const boxedWith = parts.find(({ holds }) => holds?.includes(fastener.id));
     const base = {
       kind: "hardware" as const,
       count: fastener.count,
       fastener,
-      ...(boxedWith ? { boxedWith } : {}),
+      boxes: parts.filter(({ holds }) => holds?.includes(fastener.id)),
     };
     const renewed = fastener.singleUse === true && fastener.reuseReason === undefined;
     const locking = fastener.locking && ONE_USE[fastener.locking];
@@ -32,14 +32,25 @@ export function partNeeds({
         : []),
     ];
   });
-  const leftOut = parts.flatMap((part) =>
-    (part.leavesOut ?? []).map((name): Extract<Need, { kind: "hardware" }> => ({
-      kind: "hardware",
-      name,
-      count: 1,
-    })),
-  );
-  return [...parts.map((part): Need & { kind: "part" } => ({ kind: "part", part })), ...hardware, ...leftOut];
+  // Left out of two boxes it is wanted twice, and not once more where a fastener asks for it by itself.
+  const leftOut = new Map<string, Extract<Need, { kind: "hardware" }>>();
+  for (const { leavesOut = [], count } of parts)
+    for (const name of leavesOut) {
+      const key = name.trim().toLowerCase();
+      if (hardware.some((one) => isCalled(one.name, name))) continue;
+      const known = leftOut.get(key);
+      leftOut.set(key, {
+        kind: "hardware",
+        name: known?.name ?? name,
+        count: (known?.count ?? 0) + count,
+        boxes: [],
+      });
+    }
+  return [
+    ...parts.map((part): Need & { kind: "part" } => ({ kind: "part", part })),
+    ...hardware,
+    ...leftOut.values(),
+  ];
 }
 
 /** Part, where it goes, and whether it is made for one side. Example: "left rear, left-hand". */
@@ -47,10 +58,17 @@ export function partPlace({ place, hand }: Part): string {
   return hand ? `${place}, made for the ${hand}` : place;
 }
 
+/** How many of a piece of hardware lie in the box of a part: those of several boxes are shared out. */
+export function inBoxOf({ count, boxes }: Extract<Need, { kind: "hardware" }>, part: Part): number {
+  return boxes.some(({ id }) => id === part.id) ? Math.ceil(count / boxes.length) : 0;
+}
+
 /** Parts and hardware are met by a box that holds them, or not until somebody says so. */
 export function coverPart(need: ReturnType<typeof partNeeds>[number]): Cover {
-  if (need.kind === "hardware" && need.boxedWith)
-    return { kind: "in the box", says: `In the box of ${need.boxedWith.name}.` };
+  if (need.kind === "hardware" && need.boxes.length > 0) {
+    const names = [...new Set(need.boxes.map(({ name }) => name))].join(" and ");
+    return { kind: "in the box", says: `In the box of ${names}${need.boxes.length > 1 ? ", in each" : ""}.` };
+  }
   if (need.kind === "part" && need.part.leavesOut?.length)
     return { kind: "missing", says: `Its box leaves out: ${need.part.leavesOut.join(", ")}.`, refused: [] };
   return { kind: "missing", refused: [] };

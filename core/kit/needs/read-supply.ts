@@ -6,12 +6,19 @@ import type { SpecialTool, Supply } from "../../model/supply";
 
 /**
  * What a job wants beside its fasteners, from one line: something used up where an amount is said, a special
- * tool otherwise; "lost" tells what goes beside it, "days" for how long a tool is hired.
+ * tool otherwise; "lost" tells what goes beside it, "days" for how long a tool is hired, "only if needed" that
+ * it is wanted where the usual way fails.
  * @throws InputError for a line that is neither. Example: "coolant 6 L lost 0.5 L" → 6000 mL and 500 mL lost.
  */
 export function readSupply(line: string, id: string): Supply | SpecialTool {
   if (line.trim() === "")
     throw new InputError("Type what is wanted: brake fluid 500 mL, or slide hammer 2 days.");
+  const ifNeeded =
+    /,?\s*\b(?:only )?if (?:it sticks|needed|it comes to that|it will not move|all else fails)$/i.exec(line);
+  if (ifNeeded) {
+    const read = readSupply(line.slice(0, ifNeeded.index), id);
+    return "days" in read ? { ...read, onlyIfNeeded: true } : read;
+  }
   const lost = /,?\s*\b(?:lost|and)\s+(\d.*?)\s*(?:lost)?$/i.exec(line);
   const days = /,?\s*\bfor\s+(\d{1,2})\s*days?$|,?\s*(\d{1,2})\s*days?$/i.exec(line);
   const bare = beforeItsDays(lost, line, days);

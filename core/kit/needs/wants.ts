@@ -6,6 +6,7 @@ import { hasHead } from "../../fastener/role";
 import type { Fastener, Route } from "../../model/job";
 import type { Vehicle } from "../../model/vehicle";
 import { stagesOf } from "../../torque/target";
+import { withoutUndefined } from "../../without-undefined";
 import { coverAngle } from "../cover/cover-angle";
 import { barNeeds, coverBar } from "../cover/cover-bar";
 import { coverHead } from "../cover/cover-head";
@@ -24,6 +25,7 @@ import { coverPart, partNeeds, partPlace } from "./part-needs";
 import { StepPlaces } from "./step-places";
 import { coverSupply, supplyNeeds } from "./supply-needs";
 import { torqueNeeds } from "./torque-needs";
+import { turnerOf } from "./turned-by";
 
 /** Something that a job needs, and how a chest would meet it. */
 export interface Want extends Omit<KitLine, "cover"> {
@@ -44,10 +46,20 @@ export function wantsOf(route: Route, chest: Chest, vehicle: Vehicle | undefined
     ),
   );
   const sane = route.fasteners.filter(({ id }) => !doubted.has(id));
+  // What a special tool turns asks for no socket and no bar of its own; what holds its other end stays.
+  const turned = new Set(route.fasteners.filter((one) => turnerOf(route, one)).map(({ id }) => id));
+  const socketed = route.fasteners.map(({ sizeToUndo, sizeToDoUp, ...one }): Fastener =>
+    turned.has(one.id) ? one : { ...one, ...withoutUndefined({ sizeToUndo, sizeToDoUp }) },
+  );
   return [
-    ...headWants(route.fasteners, chest, rusted, places),
-    ...route.fasteners.flatMap((fastener) => sizeWants(fastener, places)),
-    ...barWants(sane, chest, rusted, places),
+    ...headWants(socketed, chest, rusted, places),
+    ...route.fasteners.flatMap((fastener) => (turned.has(fastener.id) ? [] : sizeWants(fastener, places))),
+    ...barWants(
+      sane.filter(({ id }) => !turned.has(id)),
+      chest,
+      rusted,
+      places,
+    ),
     ...route.fasteners.flatMap((fastener) => pullWants(fastener, doubted.get(fastener.id), chest, places)),
     ...partNeeds(route).map((need): Want => {
       const coverBy = () => coverPart(need);
@@ -74,11 +86,16 @@ export function wantsOf(route: Route, chest: Chest, vehicle: Vehicle | undefined
         coverSupply(need, now),
       ),
     ),
-    ...specialToolNeeds(route).map((need) =>
-      named(`tool ${need.name.toLowerCase()}`, need, places.ofWords(need.name), (now) =>
-        coverSpecialTool(need, now),
+    ...specialToolNeeds(route).map((need) => ({
+      ...named(
+        `tool ${need.name.toLowerCase()}`,
+        need,
+        need.turns[0] ? places.ofUndoing(need.turns[0]) : places.ofWords(need.name),
+        (now) => coverSpecialTool(need, now),
       ),
-    ),
+      ...(need.onlyIfNeeded ? { name: `${capital(need.name)}, only if needed` } : {}),
+      for: need.turns.map(({ name }) => name),
+    })),
     ...liftingNeeds(route, vehicle, chest).map((need, i) =>
       named(`lifting ${need.name} ${i}`, need, places.raised, (now) =>
         coverLifting(now === chest ? need : (liftingNeeds(route, vehicle, now)[i] ?? need)),

@@ -5,6 +5,7 @@ import type { System } from "../../model/place";
 import type { Tool } from "../../model/tool";
 import type { Work } from "../../model/work";
 import { chosenRoute } from "../../plan/chosen-route";
+import { paidTogether } from "../../shop/paid";
 import { workTimes } from "../../work/times";
 import type { Mileage } from "../mileage/mileage";
 
@@ -26,6 +27,8 @@ export interface Costs {
 export interface Quoted {
   quoteMinor: number;
   partsMinor: number;
+  /** Hire, delivery, what was used up and old parts that were kept, as they were paid for those jobs. */
+  otherMinor: number;
   savedMinor: number;
   count: number;
   /** Quotes that are left out, as a part of theirs has no price. */
@@ -85,6 +88,9 @@ export function costsOf(
   };
 }
 
+/** Paid for a job beside its parts; tools stay, and are held against all that was saved. */
+const BESIDE_PARTS = ["hire", "delivery", "used up", "old part kept"] as const;
+
 /**
  * A quote stands on an entry of its own, or on the kit of a job that is done, and then against all of the
  * job's entries. Where a part has no price the quote is left out: against less than all the parts, more would
@@ -96,25 +102,34 @@ export function quotedOf(
   kits: readonly KitRecord[],
 ): Quoted {
   const ofJobs = jobs.flatMap(({ id, state }) => {
-    const quoteMinor = state === "done" ? kits.find(({ jobId }) => jobId === id)?.quoteMinor : undefined;
-    return quoteMinor === undefined
+    const kit = state === "done" ? kits.find(({ jobId }) => jobId === id) : undefined;
+    return kit?.quoteMinor === undefined
       ? []
-      : [{ quoteMinor, parts: replacements.filter(({ jobId }) => jobId === id), jobId: id }];
+      : [
+          {
+            quoteMinor: kit.quoteMinor,
+            parts: replacements.filter(({ jobId }) => jobId === id),
+            jobId: id,
+            otherMinor: paidTogether(kit.paid, BESIDE_PARTS),
+          },
+        ];
   });
   const counted = new Set(ofJobs.map(({ jobId }) => jobId));
   const ofEntries = replacements.flatMap((one) =>
     one.quoteMinor === undefined || (one.jobId !== undefined && counted.has(one.jobId))
       ? []
-      : [{ quoteMinor: one.quoteMinor, parts: [one] }],
+      : [{ quoteMinor: one.quoteMinor, parts: [one], otherMinor: 0 }],
   );
   const all = [...ofJobs, ...ofEntries];
   const priced = all.filter(({ parts }) => parts.every(({ priceMinor }) => priceMinor !== undefined));
   const quoteMinor = sum(priced.map((one) => one.quoteMinor));
   const partsMinor = sum(priced.flatMap(({ parts }) => parts.map(({ priceMinor }) => priceMinor)));
+  const otherMinor = sum(priced.map((one) => one.otherMinor));
   return {
     quoteMinor,
     partsMinor,
-    savedMinor: quoteMinor - partsMinor,
+    otherMinor,
+    savedMinor: quoteMinor - partsMinor - otherMinor,
     count: priced.length,
     unpriced: all.length - priced.length,
   };

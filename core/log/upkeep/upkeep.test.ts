@@ -248,14 +248,28 @@ describe("lifetimes and costs", () => {
     expect(quotedOf(parts, [job], [kit])).toEqual({
       quoteMinor: 20_000,
       partsMinor: 5000,
+      otherMinor: 0,
       savedMinor: 15_000,
       count: 1,
       unpriced: 0,
+    });
+    // Hire, delivery and what was used up are no saving; a tool that stays is held against all savings.
+    const line = { id: "x", what: "x", keys: [] };
+    const paid = [
+      { ...line, kind: "hire" as const, minor: 700 },
+      { ...line, kind: "delivery" as const, minor: 300 },
+      { ...line, kind: "tool" as const, minor: 9000 },
+      { ...line, kind: "part" as const, minor: 5000 },
+    ];
+    expect(quotedOf(parts, [job], [{ ...kit, paid }])).toMatchObject({
+      otherMinor: 1000,
+      savedMinor: 14_000,
     });
     const { priceMinor: _, ...noPrice } = replaced("C", TODAY, 1, { jobId: "j", priceMinor: 1 });
     expect(quotedOf([...parts, noPrice], [job], [kit])).toEqual({
       quoteMinor: 0,
       partsMinor: 0,
+      otherMinor: 0,
       savedMinor: 0,
       count: 0,
       unpriced: 1,

@@ -1,6 +1,6 @@
 import { type Fastener, PHASES, type Route, type Step } from "../../model/job";
 import { comesBefore } from "../../order/order";
-import { placeIn } from "../runs";
+import { placeIn } from "../../order/runs";
 
 /** A step with what is usual: on the ground, nothing to be careful of. */
 export function plainStep(

@@ -1,6 +1,8 @@
 import { isByHand } from "../../fastener/how-tight";
 import { hasHead } from "../../fastener/role";
+import { turnerOf } from "../../kit/needs/turned-by";
 import type { Part } from "../../model/job";
+import { formatHeadSize } from "../../quantity/read-head-size";
 import { sharesWord } from "../../shares-word";
 import { OTHER_SIDE } from "../../side";
 import { putPart } from "../edit-route";
@@ -88,7 +90,8 @@ export const PART_RULES: readonly Rule[] = [
           one.sizeToUndo === undefined &&
           one.sizeToDoUp === undefined &&
           hasHead(one) &&
-          !isByHand(one),
+          !isByHand(one) &&
+          turnerOf(route, one) === undefined,
       );
       if (bare.length === 0 || isMended(route, "no-size", "plan")) return [];
       const names = bare.map(({ name }) => name);
@@ -115,6 +118,38 @@ export const PART_RULES: readonly Rule[] = [
         },
       ];
     },
+  },
+  {
+    id: "doubted-size",
+    reason: "A tool that was guessed at is the wrong one once the shop is shut, or rounds the head.",
+    find: ({ route, stepsOn }) =>
+      route.fasteners.flatMap((fastener): Finding[] => {
+        const head = fastener.sizeToUndo ?? fastener.sizeToDoUp;
+        if (!fastener.sizeDoubtful || !head || !stepsOn.has(fastener.id)) return [];
+        if (isMended(route, "doubted-size", fastener.id)) return [];
+        return [
+          {
+            about: fastener.id,
+            fastenerId: fastener.id,
+            says: `${fastener.name}: ${formatHeadSize(head)} was said with doubt.`,
+            fix: {
+              says: "Plan to try it on the head first",
+              apply: (now, newId) => ({
+                ...now,
+                steps: [
+                  plainStep(
+                    newId(),
+                    "make safe",
+                    "look",
+                    `Try the ${formatHeadSize(head)} on the ${fastener.name.toLowerCase()}`,
+                  ),
+                  ...now.steps,
+                ],
+              }),
+            },
+          },
+        ];
+      }),
   },
   {
     id: "single-use-again",

@@ -280,6 +280,46 @@ const CASES: Record<string, { trips: Plan; misses: Plan }> = {
     trips: { fasteners: [{ ...bolts(), sizeToUndo: undefined }] },
     misses: { fasteners: [{ ...bolts({ name: "Push clips" }), sizeToUndo: undefined }] },
   },
+  "doubted-size": {
+    trips: { fasteners: [bolts({ sizeDoubtful: true })] },
+    // In no step, or with a step that tries it.
+    misses: {
+      fasteners: [bolts({ sizeDoubtful: true }), bolts({ id: "g", name: "Hose clip", sizeDoubtful: true })],
+      steps: [step("try", { phase: "make safe", mends: "doubted-size f" }), out, hand, tight],
+    },
+  },
+  "groups-of-one": {
+    trips: {
+      fasteners: [bolts({ name: "Subframe front bolts" }), bolts({ id: "g", name: "Subframe rear bolts" })],
+      steps: [
+        out,
+        step("out-g", { kind: "undo", fastenerId: "g" }),
+        hand,
+        tight,
+        step("hand-g", { kind: "hand-start", phase: "put back", fastenerId: "g" }),
+        step("tight-g", { kind: "torque", phase: "put back", fastenerId: "g" }),
+      ],
+    },
+    // All by hand first; and what holds another thing, or is of the other side, has its own turn.
+    misses: {
+      fasteners: [
+        bolts({ name: "Subframe front bolts" }),
+        bolts({ id: "g", name: "Subframe rear bolts" }),
+        bolts({ id: "h", name: "Subframe brace bolts" }),
+      ],
+      steps: [
+        out,
+        step("out-g", { kind: "undo", fastenerId: "g" }),
+        step("out-h", { kind: "undo", fastenerId: "h" }),
+        hand,
+        step("hand-g", { kind: "hand-start", phase: "put back", fastenerId: "g" }),
+        tight,
+        step("tight-g", { kind: "torque", phase: "put back", fastenerId: "g" }),
+        step("hand-h", { kind: "hand-start", phase: "put back", fastenerId: "h" }),
+        step("tight-h", { kind: "torque", phase: "put back", fastenerId: "h" }),
+      ],
+    },
+  },
   "no-figure": {
     trips: {
       fasteners: [{ ...bolts({ name: "Wheel nuts", thread: readThread("M12x1.5") }), figure: undefined }],

@@ -1,7 +1,7 @@
-import type { Step } from "../../model/job";
+import type { Fastener, Step } from "../../model/job";
 import { movesOf } from "../../quantity/torque-figure";
 import { torquesOf } from "../../torque/torques-of";
-import { appendToPhase, changeStep, insertBefore, moveAfter, plainStep } from "./changes";
+import { appendToPhase, bringForward, changeStep, insertBefore, moveAfter, plainStep } from "./changes";
 import { type Finding, type PlanRead, type Rule, stepsOfKind, wordsOf } from "./rule";
 
 function bolts(plan: PlanRead, fastenerId: string, kinds: readonly Step["kind"][]): number | undefined {
@@ -17,6 +17,37 @@ function isAtRideHeight(plan: PlanRead, step: Step): boolean {
     /\bride height\b|\bjack(?:ed)?\b[^.]*\b(?:under|below)\b[^.]*\b(?:arm|hub|knuckle|beam|axle|joint|damper|disc)\b/;
   return plan.route.steps.slice(0, plan.at.get(step.id) ?? 0).some((one) => lifted.test(wordsOf(one)));
 }
+
+/** Words that tell apart two groups that hold one thing. */
+const WHERE = /\b(?:front|rear|back|upper|lower|top|bottom|inner|outer|long|short|thick|thin|corner)\b/g;
+const heldBy = ({ name }: Fastener): string =>
+  name
+    .toLowerCase()
+    .replace(WHERE, " ")
+    .replace(/[^a-z0-9]+/g, " ")
+    .trim();
+
+/**
+ * Groups of bolts that hold one thing together, told by names that differ in nothing but where they are; in the
+ * order in which they get their torque.
+ */
+function togetherIn(plan: PlanRead): [first: Fastener, second: Fastener][] {
+  const undone = plan.route.fasteners.filter(
+    (one) => stepsOfKind(plan, one.id, "undo").length > 0 && WHERE_ONCE.test(one.name),
+  );
+  const place = (one: Fastener) => plan.at.get(lastOfKind(plan, one.id, "torque")?.id ?? "") ?? Infinity;
+  return undone.flatMap((first) =>
+    undone.flatMap((second): [Fastener, Fastener][] =>
+      first !== second && heldBy(first) === heldBy(second) && place(first) < place(second)
+        ? [[first, second]]
+        : [],
+    ),
+  );
+}
+const WHERE_ONCE = new RegExp(WHERE.source, "i");
+
+const lastOfKind = (plan: PlanRead, fastenerId: string, kind: Step["kind"]): Step | undefined =>
+  stepsOfKind(plan, fastenerId, kind).at(-1);
 
 /** Bolts that come off and are done up: all of them, by hand first, and once the rest is in place. */
 export const TIGHTENING_RULES: readonly Rule[] = [
@@ -118,6 +149,39 @@ export const TIGHTENING_RULES: readonly Rule[] = [
                     fastenerId: fastener.id,
                   }),
                 ),
+            },
+          },
+        ];
+      }),
+  },
+  {
+    id: "groups-of-one",
+    reason: "What two groups hold together finds its place only while the bolts of both are loose.",
+    find: (plan) =>
+      togetherIn(plan).flatMap(([first, second]): Finding[] => {
+        const tight = lastOfKind(plan, first.id, "torque");
+        const started =
+          stepsOfKind(plan, second.id, "hand-start")[0] ?? stepsOfKind(plan, second.id, "torque")[0];
+        if (!tight || !started || (plan.at.get(tight.id) ?? 0) > (plan.at.get(started.id) ?? 0)) return [];
+        return [
+          {
+            about: second.id,
+            fastenerId: second.id,
+            stepId: tight.id,
+            says: `${first.name} are tight before the ${second.name.toLowerCase()} are started by hand.`,
+            fix: {
+              says: "Start all of them by hand first",
+              apply: (now, newId) =>
+                started.kind === "hand-start"
+                  ? bringForward(now, started.id, tight.id)
+                  : insertBefore(
+                      now,
+                      tight.id,
+                      plainStep(newId(), tight.phase, "hand-start", `${second.name}, all by hand`, {
+                        stance: tight.stance,
+                        fastenerId: second.id,
+                      }),
+                    ),
             },
           },
         ];

@@ -5,7 +5,7 @@ import type { ShoppingAsk } from "../shopping";
 
 /** A need known by name, of which so much is wanted; nothing in any chest meets it. */
 export function want(key: string, amount = 1): Want {
-  const need = { kind: "hardware" as const, name: key, count: amount };
+  const need = { kind: "hardware" as const, name: key, count: amount, boxes: [] };
   return { key, need, name: key, for: [], step: 0, coverBy: () => ({ kind: "missing", refused: [] }) };
 }
 

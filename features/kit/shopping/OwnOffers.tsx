@@ -2,15 +2,17 @@
 
 import { Box } from "@chakra-ui/react";
 import { z } from "zod";
-import { line, typed } from "@/core/form";
+import { ifTyped, line, oneOfIfSaid, typed } from "@/core/form";
 import { InputError } from "@/core/input-error";
 import { type Need } from "@/core/kit/needs/need";
+import { inBoxOf } from "@/core/kit/needs/part-needs";
 import type { Want } from "@/core/kit/needs/wants";
 import type { KitRecord } from "@/core/model/kit";
 import type { Offer } from "@/core/model/offer";
 import { LONGEST_LINE } from "@/core/model/record";
 import { formatPrice, readPrice } from "@/core/quantity/money";
 import { wholeWithin } from "@/core/quantity/number-within";
+import { withoutUndefined } from "@/core/without-undefined";
 import { newId } from "@/data/stamp";
 import { Button } from "@/ui/Button";
 import { SelectField, TextField } from "@/ui/form/Field";
@@ -23,7 +25,17 @@ interface OwnOffersProps {
   onChange: (how: (record: KitRecord) => KitRecord, says?: string) => Promise<boolean>;
 }
 
-const START = { key: "", kind: "single" as "single" | "hire" | "borrow", shop: "", price: "", days: "0" };
+const START = {
+  key: "",
+  kind: "single" as "single" | "hire" | "borrow",
+  shop: "",
+  price: "",
+  days: "0",
+  deposit: "",
+  core: "",
+  grade: "",
+  comeBack: "",
+};
 
 /** Prices of one's own: seen elsewhere, hired from somebody, or borrowed; they stand beside the counter's. */
 export function OwnOffers({ record, wants, onChange }: OwnOffersProps) {
@@ -55,37 +67,16 @@ export function OwnOffers({ record, wants, onChange }: OwnOffersProps) {
   return (
     <Sheet title="Prices of your own">
       {record.typed.map((offer) => (
-        <Box
+        <OfferLine
           key={offer.id}
-          display="flex"
-          alignItems="center"
-          gap="2"
-          fontSize="15px"
-          borderBottom="1px solid"
-          borderColor="edge"
-        >
-          <Box flex="1">
-            {offer.title}, {offer.shop}{" "}
-            <Box as="span" color="soft">
-              {offer.kind === "borrow"
-                ? "borrowed"
-                : `${formatPrice(offer.priceMinor)}${offer.kind === "hire" ? " a day" : ""}`}
-            </Box>
-          </Box>
-          <Button
-            look="quiet"
-            paddingInline="1"
-            aria-label={`Remove the price of ${offer.title}`}
-            onClick={() =>
-              void onChange(
-                (now) => ({ ...now, typed: now.typed.filter(({ id }) => id !== offer.id) }),
-                `${offer.title} from ${offer.shop} no longer counts.`,
-              )
-            }
-          >
-            ×
-          </Button>
-        </Box>
+          offer={offer}
+          onRemove={() =>
+            void onChange(
+              (now) => ({ ...now, typed: now.typed.filter(({ id }) => id !== offer.id) }),
+              `${offer.title} from ${offer.shop} no longer counts.`,
+            )
+          }
+        />
       ))}
       <Box as="details" {...(form.formState.isDirty ? { open: true } : {})}>
         <Box
@@ -130,12 +121,63 @@ export function OwnOffers({ record, wants, onChange }: OwnOffersProps) {
           {kind !== "borrow" && <TextField label="Price" numeric {...form.field("price")} />}
           <TextField label={kind === "borrow" ? "From" : "Where"} {...form.field("shop")} />
           <TextField label="Here in days" numeric {...form.field("days")} />
+          {kind !== "single" && <TextField label="Deposit" numeric {...form.field("deposit")} />}
+          {kind === "single" && (
+            <>
+              <SelectField
+                label="It is"
+                choices={[{ value: "", label: "new" }, "used", "remanufactured"]}
+                {...form.field("grade")}
+              />
+              <TextField label="For the old part" numeric hint="Given back with it" {...form.field("core")} />
+              <TextField
+                label="Come back, of 100"
+                numeric
+                hint="As far as you know"
+                {...form.field("comeBack")}
+              />
+            </>
+          )}
           <Box gridColumn="1 / -1">
             <Button type="submit">Count it</Button>
           </Box>
         </Box>
       </Box>
     </Sheet>
+  );
+}
+
+function OfferLine({ offer, onRemove }: { offer: Offer; onRemove: () => void }) {
+  const says = [
+    `${formatPrice(offer.priceMinor)}${offer.kind === "hire" ? " a day" : ""}`,
+    offer.grade,
+    offer.depositMinor && `deposit ${formatPrice(offer.depositMinor)}`,
+    offer.coreMinor && `old part back for ${formatPrice(offer.coreMinor)}`,
+  ];
+  return (
+    <Box
+      display="flex"
+      alignItems="center"
+      gap="2"
+      fontSize="15px"
+      borderBottom="1px solid"
+      borderColor="edge"
+    >
+      <Box flex="1">
+        {offer.title}, {offer.shop}{" "}
+        <Box as="span" color="soft">
+          {offer.kind === "borrow" ? "borrowed" : says.filter(Boolean).join(", ")}
+        </Box>
+      </Box>
+      <Button
+        look="quiet"
+        paddingInline="1"
+        aria-label={`Remove the price of ${offer.title}`}
+        onClick={onRemove}
+      >
+        ×
+      </Button>
+    </Box>
   );
 }
 
@@ -154,13 +196,27 @@ function offerForm(fields: typeof START, wants: readonly Want[]) {
       shop: line("Say where, or from whom."),
       price: typed((text) => (fields.kind === "borrow" ? 0 : readPrice(text))),
       days: typed(wholeWithin("The number of days", 0, 365)),
+      deposit: ifTyped((text) => (fields.kind === "single" ? undefined : readPrice(text))),
+      core: ifTyped((text) => (fields.kind === "single" ? readPrice(text) : undefined)),
+      grade: oneOfIfSaid(["used", "remanufactured"] as const),
+      comeBack: ifTyped((text) =>
+        fields.kind === "single" ? wholeWithin("How many come back", 0, 100)(text) / 100 : undefined,
+      ),
     })
-    .transform(({ key: want, price: priceMinor, days: leadDays, ...said }) => ({
-      ...said,
-      want,
-      priceMinor,
-      leadDays,
-    }));
+    .transform(
+      ({ key: want, price: priceMinor, days: leadDays, deposit, core, grade, comeBack, ...said }) => ({
+        ...said,
+        want,
+        priceMinor,
+        leadDays,
+        ...withoutUndefined({
+          depositMinor: deposit,
+          coreMinor: core,
+          grade: fields.kind === "single" ? grade : undefined,
+          returnRate: comeBack,
+        }),
+      }),
+    );
 }
 
 /** All that is wanted of it at the price; a part comes with what its box holds. */
@@ -168,11 +224,10 @@ function answersOf({ key, need }: Want, wants: readonly Want[]): Offer["answers"
   const amount = countNeeded(need);
   const boxed =
     need.kind === "part"
-      ? wants.flatMap(({ key: other, need: one }) =>
-          one.kind === "hardware" && one.boxedWith?.id === need.part.id
-            ? [{ key: other, amount: one.count }]
-            : [],
-        )
+      ? wants.flatMap(({ key: other, need: one }) => {
+          const held = one.kind === "hardware" ? inBoxOf(one, need.part) : 0;
+          return held > 0 ? [{ key: other, amount: held }] : [];
+        })
       : [];
   return [{ key, amount }, ...boxed];
 }

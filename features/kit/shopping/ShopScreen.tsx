@@ -9,11 +9,13 @@ import { isCovered } from "@/core/kit/needs/need";
 import type { Job } from "@/core/model/job";
 import type { Tool } from "@/core/model/tool";
 import type { Vehicle } from "@/core/model/vehicle";
+import { chosenRoute, withRoute } from "@/core/plan/chosen-route";
+import { type Paid, paidFor, withPrices } from "@/core/shop/paid";
 import { ordered, takenIn } from "@/core/shop/take-in";
 import type { ToldPlan } from "@/core/shop/tell";
 import { wantedFor } from "@/core/shop/wanted";
 import { useSetting } from "@/data/hooks";
-import { stamp, stamped, touched } from "@/data/stamp";
+import { newId, stamp, stamped, touched } from "@/data/stamp";
 import { Loading } from "@/ui/Loading";
 import { Sheet } from "@/ui/Sheet";
 import { ThreeColumns } from "@/ui/ThreeColumns";
@@ -26,6 +28,7 @@ import { CounterSheet } from "./CounterSheet";
 import { MoneySheet } from "./MoneySheet";
 import { OrderSheet } from "./OrderSheet";
 import { OwnOffers } from "./OwnOffers";
+import { PaidSheet } from "./PaidSheet";
 import { useCounter } from "./use-counter";
 import { useShopping } from "./use-shopping";
 import { WishesSheet } from "./WishesSheet";
@@ -77,6 +80,7 @@ function Shop({ job, vehicle, inHand }: { job: Job; vehicle: Vehicle; inHand: Ki
   const [at, setAt] = useState(0);
   const plan = told?.plans[at] ?? told?.plans[0];
   const take = useTakeIn(job, inHand);
+  const keepPaid = useKeepPaid(job, inHand);
   return (
     <ThreeColumns
       phone="left, middle, right"
@@ -115,10 +119,31 @@ function Shop({ job, vehicle, inHand }: { job: Job; vehicle: Vehicle; inHand: Ki
           />
           <OwnOffers record={record} wants={short} onChange={change} />
           <MoneySheet inHand={inHand} plan={plan} />
+          <PaidSheet record={record} onPaid={keepPaid} />
         </>
       }
     />
   );
+}
+
+/** Writes down what was paid; the plan's parts take their price from it, and the log from them. */
+function useKeepPaid(
+  job: Job,
+  { record }: KitInHand,
+): (change: (paid: readonly Paid[]) => Paid[], says?: string) => Promise<boolean> {
+  const perform = useDo();
+  return (change, says) => {
+    const paid = change(record.paid ?? []);
+    return perform(
+      {
+        put: {
+          kits: [touched({ ...record, paid })],
+          jobs: [touched(withRoute(job, withPrices(chosenRoute(job), paid)))],
+        },
+      },
+      says,
+    );
+  };
 }
 
 /** Notes a plan as ordered, or takes all of it in; each can be undone. */
@@ -137,10 +162,19 @@ function useTakeIn(
         "Noted as on order.",
       );
     const { tools, got, followUps } = takenIn(plan, dueIn);
+    const paid = paidFor(plan, newId);
+    const priced = withRoute(job, withPrices(chosenRoute(job), paid));
     return perform(
       {
         put: {
-          kits: [touched({ ...record, got: [...others, ...got] })],
+          kits: [
+            touched({
+              ...record,
+              got: [...others, ...got],
+              ...(paid.length > 0 ? { paid: [...(record.paid ?? []), ...paid].slice(-2000) } : {}),
+            }),
+          ],
+          jobs: [touched(priced)],
           tools: tools.map((draft) => stamped<Tool>(draft, job.origin)),
           followUps: followUps.map((one) => ({
             ...stamp(job.origin),

@@ -65,6 +65,13 @@ export function WishesSheet({ record: { wishes }, wants, plannedFor, onChange }:
           }}
         />
       </Box>
+      <CheckField
+        label="I keep the old parts: what is asked for them is a cost"
+        checked={wishes.keepOld === true}
+        onChange={({ target: { checked } }) =>
+          wish(({ keepOld: _old, ...rest }) => ({ ...rest, ...(checked ? { keepOld: true as const } : {}) }))
+        }
+      />
       {hireable.length > 0 && (
         <Box as="details" marginTop="2" {...(wishes.own.length > 0 ? { open: true } : {})}>
           <Box

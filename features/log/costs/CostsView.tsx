@@ -118,6 +118,9 @@ function QuotesAndHours({ costs: { quoted, hours } }: { costs: Costs }) {
         <>
           <Row label={`Quoted for ${quoted.count}`}>{formatPrice(quoted.quoteMinor)}</Row>
           <Row label="Parts for the same">{formatPrice(quoted.partsMinor)}</Row>
+          {quoted.otherMinor > 0 && (
+            <Row label="Hire, delivery, used up">{formatPrice(quoted.otherMinor)}</Row>
+          )}
           <Row label={quoted.savedMinor >= 0 ? "Saved" : "Cost more"}>
             <b>{formatPrice(Math.abs(quoted.savedMinor))}</b>
           </Row>

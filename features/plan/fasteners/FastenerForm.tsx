@@ -5,7 +5,9 @@ import { useMemo } from "react";
 import { capital } from "@/core/capital";
 import type { Fastener, Job } from "@/core/model/job";
 import type { Vehicle } from "@/core/model/vehicle";
+import { chosenRoute } from "@/core/plan/chosen-route";
 import { putFastener, putStep, removeFastener } from "@/core/plan/edit-route";
+import { savedSays, withTwins } from "@/core/plan/twins";
 import { newId } from "@/data/stamp";
 import { Button } from "@/ui/Button";
 import { CheckField, TextField } from "@/ui/form/Field";
@@ -72,11 +74,14 @@ export function FastenerForm({ job, vehicle, fastener, forStepId, onClose }: Fas
   const crowfoot = form.watch("crowfoot");
   const torque = form.watch("torque");
   const save = form.send((made) =>
-    changeRoute((route) => {
-      const step = route.steps.find((one) => one.id === forStepId);
-      const withFastener = putFastener(route, made);
-      return step ? putStep(withFastener, { ...step, fastenerId: made.id }) : withFastener;
-    }, `${made.name} saved.`),
+    changeRoute(
+      (route) => {
+        const step = route.steps.find((one) => one.id === forStepId);
+        const withFastener = withTwins(route, putFastener(route, made));
+        return step ? putStep(withFastener, { ...step, fastenerId: made.id }) : withFastener;
+      },
+      savedSays(made.name, chosenRoute(job), putFastener(chosenRoute(job), made)),
+    ),
   );
 
   return (

@@ -93,6 +93,7 @@ export function FastenerMore({ form: { field, formState, watch, getValues } }: {
       />
       <TextField label="Note" {...field("note")} />
       <CheckField label="The figure is doubtful" {...field("doubtful")} />
+      <CheckField label="The size is doubtful" {...field("sizeDoubtful")} />
       <CheckField label="A pipe or lead comes out of it" {...field("overPipe")} />
       <CheckField label="Only a deep socket gets down to it" {...field("deepSocket")} />
       <CheckField label="Single-use" {...field("singleUse")} />

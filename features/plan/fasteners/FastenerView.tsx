@@ -6,6 +6,7 @@ import { fastenerDoubts } from "@/core/fastener/doubts";
 import { holdWords } from "@/core/fastener/held-still";
 import { figureOf } from "@/core/fastener/how-tight";
 import { AT_STAKE, lacksFigure, roleOf } from "@/core/fastener/role";
+import { otherTurnersOf, turnerOf } from "@/core/kit/needs/turned-by";
 import type { Fastener, Route } from "@/core/model/job";
 import type { Role } from "@/core/model/role";
 import { formatHeadSize } from "@/core/quantity/read-head-size";
@@ -31,6 +32,7 @@ export function FastenerView({
 }) {
   const { figure, sizeToUndo, sizeToDoUp, thread, adapter } = fastener;
   const role = roleOf(route, fastener);
+  const turner = turnerOf(route, fastener);
   const lacking = lacksFigure(route, fastener);
   return (
     <Box border="1px solid" borderColor="edge" borderRadius="sheet" background="raised" padding="4">
@@ -54,7 +56,24 @@ export function FastenerView({
       </Box>
       <Doubts doubts={fastenerDoubts(fastener)} />
       <Box marginTop="3">
-        {sizeToUndo && <Row label={sizeToDoUp ? "Undo with" : "Size"}>{formatHeadSize(sizeToUndo)}</Row>}
+        {sizeToUndo && (
+          <Row label={sizeToDoUp ? "Undo with" : "Size"}>
+            {formatHeadSize(sizeToUndo)}
+            {fastener.sizeDoubtful && " ▲ in doubt"}
+          </Row>
+        )}
+        {turner && (
+          <Row label="Turned with">
+            {turner.name}
+            {turner.risk && `: ${turner.risk}`}
+          </Row>
+        )}
+        {otherTurnersOf(route, fastener).map(({ id, name, risk }) => (
+          <Row key={id} label="If it comes to that">
+            {name}
+            {risk && `: ${risk}`}
+          </Row>
+        ))}
         {sizeToDoUp && <Row label="Do up with">{formatHeadSize(sizeToDoUp)}</Row>}
         {thread && <Row label="Thread">{formatThread(thread)}</Row>}
         {adapter && (

@@ -33,6 +33,7 @@ export interface FastenerFields {
   torque: string;
   source: string;
   doubtful: boolean;
+  sizeDoubtful: boolean;
   thread: string;
   condition: string;
   threadIs: string;
@@ -66,6 +67,7 @@ export function fastenerFields(fastener: Fastener | undefined): FastenerFields {
     torque: fastener?.figure ? formatFigure(fastener.figure) : "",
     source: fastener?.source ?? "",
     doubtful: fastener?.doubtful ?? false,
+    sizeDoubtful: fastener?.sizeDoubtful ?? false,
     thread: fastener?.thread ? formatThread(fastener.thread) : "",
     condition: fastener?.condition ?? "",
     threadIs: fastener?.threadIs ?? "",
@@ -115,6 +117,7 @@ export function fastenerForm(
       torque: ifTyped((text) => readTorqueFigure(text)),
       source: oneOfIfSaid(SOURCES),
       doubtful: z.boolean(),
+      sizeDoubtful: z.boolean(),
       thread: typed((text) => {
         if (text === fastenerFields(before).thread) return before?.thread;
         return text.trim() === "" ? undefined : readThread(text);
@@ -154,6 +157,7 @@ export function fastenerForm(
         overPipe,
         deepSocket,
         doubtful,
+        sizeDoubtful,
         singleUse,
         holdBy,
         counterHold,
@@ -173,6 +177,7 @@ export function fastenerForm(
           overPipe: overPipe || undefined,
           deepSocket: deepSocket || undefined,
           doubtful: doubtful || undefined,
+          sizeDoubtful: sizeDoubtful && size !== undefined ? (true as const) : undefined,
           singleUse: singleUse || undefined,
         }),
     );

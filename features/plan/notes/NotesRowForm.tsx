@@ -74,9 +74,14 @@ export function NotesRowForm({ row: { key, proposal }, fasteners, errors, onEdit
       <TextField label="Hold with" error={errors.hold} {...field("hold")} />
       <TorqueField label="Torque" typed={proposal.torque} error={errors.torque} {...field("torque")} />
       <CheckField
-        label="Said with doubt"
+        label="The figure is doubtful"
         checked={proposal.doubtful}
         onChange={({ target }) => change({ doubtful: target.checked })}
+      />
+      <CheckField
+        label="The size is doubtful"
+        checked={proposal.doubtfulSize}
+        onChange={({ target }) => change({ doubtfulSize: target.checked })}
       />
       <Box gridColumn="1 / -1" display="flex" flexWrap="wrap" columnGap="4">
         {TRAITS.map((trait) => (

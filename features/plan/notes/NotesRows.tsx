@@ -119,7 +119,7 @@ export function NotesRows({ rows, leftOut, chosen, asked, onChoose, onEdit }: No
                       onClick={() => onChoose(key === chosen ? undefined : key)}
                     >
                       {bad && "■ "}
-                      {proposal.doubtful && !dropped && "▲ "}
+                      {isDoubtful(proposal) && !dropped && "▲ "}
                       {rowText(row)}
                       {proposal.kind === "step" && ofStep(proposal, nameOf(proposal.fastener)) !== "" && (
                         <Box as="span" color="soft">
@@ -198,3 +198,6 @@ function figureOf(proposal: FastenerProposal | undefined): string {
     .filter((words) => words !== "")
     .join(", ");
 }
+
+const isDoubtful = (proposal: EditedRow["proposal"]): boolean =>
+  proposal.doubtful || (proposal.kind === "fastener" && proposal.doubtfulSize);

@@ -6,6 +6,7 @@ import { capital } from "@/core/capital";
 import { type Job, PHASES, type Phase, type Route, STANCES, STEP_KINDS, type Step } from "@/core/model/job";
 import { putStep } from "@/core/plan/edit-route";
 import { moveAfter } from "@/core/plan/second-look/changes";
+import { savedSays, withTwins } from "@/core/plan/twins";
 import { STEP_KIND } from "@/core/step-kinds";
 import { newId } from "@/data/stamp";
 import { SelectField, TextAreaField, TextField } from "@/ui/form/Field";
@@ -41,11 +42,14 @@ export function StepForm({ job, route, step, phase, onClose }: StepFormProps) {
   const inPhase = route.steps.filter((one) => one.phase === form.watch("phase"));
   const save = form.send(
     (made) =>
-      changeRoute((now) => {
-        const put = putStep(now, made);
-        const isThere = put.steps.some(({ id: one, phase: its }) => one === place && its === made.phase);
-        return isThere ? moveAfter(put, made.id, place) : put;
-      }, `${made.title} saved.`),
+      changeRoute(
+        (now) => {
+          const put = withTwins(now, putStep(now, made));
+          const isThere = put.steps.some(({ id: one, phase: its }) => one === place && its === made.phase);
+          return isThere ? moveAfter(put, made.id, place) : put;
+        },
+        savedSays(made.title, route, putStep(route, made)),
+      ),
     onClose,
   );
 

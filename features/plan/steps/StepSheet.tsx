@@ -8,6 +8,7 @@ import type { Vehicle } from "@/core/model/vehicle";
 import { moveStep, removeStep, unpinSlip } from "@/core/plan/edit-route";
 import { differencesOf } from "@/core/plan/mirror";
 import { stepFastener } from "@/core/plan/step-fastener";
+import { RULES } from "@/core/plan/second-look/second-look";
 import { taskWords } from "@/core/plan/step-words";
 import { STEP_KIND } from "@/core/step-kinds";
 import { Button } from "@/ui/Button";
@@ -41,6 +42,7 @@ export function StepSheet({ vehicle, job, route, step, onEdit, onEditFastener }:
     );
   }
   const fastener = stepFastener(route, step);
+  const mended = RULES.find(({ id }) => step.mends?.startsWith(`${id} `));
   const at = route.steps.findIndex(({ id }) => id === step.id);
   const move = (way: "earlier" | "later") =>
     void changeRoute((now) => moveStep(now, step.id, way), `Moved ${way}: ${step.title}.`);
@@ -75,6 +77,11 @@ export function StepSheet({ vehicle, job, route, step, onEdit, onEditFastener }:
           {line}
         </Box>
       ))}
+      {mended && (
+        <Box color="soft" fontSize="15px">
+          Put in by the second look: {mended.reason}
+        </Box>
+      )}
       <StepMinds job={job} step={step} fastener={fastener} />
       {fastener ? (
         <FastenerView

@@ -11,6 +11,7 @@ import { coverHead } from "@/core/kit/cover/cover-head";
 import { headName, headNeeds } from "@/core/kit/needs/head-needs";
 import type { TorqueNeed } from "@/core/kit/needs/need";
 import { torqueNeeds } from "@/core/kit/needs/torque-needs";
+import { turnerOf } from "@/core/kit/needs/turned-by";
 import type { Fastener } from "@/core/model/job";
 import { holdsALife } from "@/core/model/role";
 import { boltOrder } from "@/core/pattern/bolt-order";
@@ -119,7 +120,7 @@ function Tightening(props: FaceProps & { fastener: Fastener }) {
           byReason={holdsALife(role)}
         />
       )}
-      {lacking && (
+      {lacking && !turnerOf(props.route, fastener) && (
         <Box color="stop" fontWeight="600" fontSize="18px">
           ■ No {headName(lacking)} in the chest.
         </Box>
@@ -225,14 +226,14 @@ function needsOf(fastener: Fastener, tools: FaceProps["tools"], rusted: boolean)
 
 /** What is tightened, with what, and in which state: one line. */
 function about(
-  { step, fastener }: FaceProps & { fastener: Fastener },
+  { step, route, fastener }: FaceProps & { fastener: Fastener },
   adapter: Fastener["adapter"],
   pass: string | undefined,
 ): string {
   const head = fastener.sizeToDoUp ?? fastener.sizeToUndo;
   return [
     step.title.includes(fastener.name) ? `${fastener.count} of them` : `${fastener.count} × ${fastener.name}`,
-    head && formatHeadSize(head),
+    turnerOf(route, fastener)?.name ?? (head && formatHeadSize(head)),
     adapter && `crowfoot ${angleSaid(adapter)}`,
     fastener.access && fastener.access !== "room for a torque wrench" && fastener.access,
     fastener.counterHold && holdWords(fastener.counterHold),
