@@ -4,6 +4,7 @@ import { chestOf } from "../chest/chest";
 import { bolts, chest, owned, routeOf } from "../kit/__fixtures__/owned";
 import { kitFor, wantsFor } from "../kit/kit";
 import type { Part } from "../model/job";
+import { readHeadSize } from "../quantity/read-head-size";
 import { asking, offer, randomAsk, want } from "./__fixtures__/instance";
 import { yalpsSolver } from "./__fixtures__/yalps-solver";
 import type { Solve } from "./integer-program";
@@ -396,4 +397,23 @@ test("a tool wanted only where all else fails is not bought", () => {
 test("nothing short, nothing to buy", () => {
   expect(shop(asking([], []), solve)).toMatchObject({ plans: [], nowhere: [], overBudget: false });
   expect(kitFor(routeOf([]), []).total).toBe(0);
+});
+
+test("what does not reach past a stud, or over a key through the middle, is not offered for it", () => {
+  const offers = [
+    offer("shallow", 300, {}, { kind: "single", holds: ["3/8 socket 13"] }),
+    offer("deep", 500, {}, { kind: "single", holds: ["3/8 deep socket 13"] }),
+    offer("ring", 700, {}, { kind: "single", holds: ["combination spanner 13"] }),
+  ];
+  const bought = (more: object) => {
+    const wants = wantsFor(routeOf([bolts("13", "25 Nm", more)]), chest(), {}).filter(
+      ({ need }) => need.kind === "head" && !need.holds,
+    );
+    return titles(shop(asking(wants, offers), solve).plans[0]);
+  };
+  expect(bought({})).toEqual(["1 shallow"]);
+  expect(bought({ deepSocket: true })).toEqual(["1 deep"]);
+  expect(bought({ counterHold: { by: "key through the middle", size: readHeadSize("5 mm key") } })).toEqual([
+    "1 ring",
+  ]);
 });

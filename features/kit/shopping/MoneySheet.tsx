@@ -26,18 +26,14 @@ export function MoneySheet({
   return (
     <Sheet title="Money">
       <Row label="Parts">{formatPrice(money.partsMinor)}</Row>
-      {plan && (
-        <>
-          <Row
-            label={record.toolUses && record.toolUses > 1 ? `Tools, over ${record.toolUses} jobs` : "Tools"}
-          >
-            {formatPrice(money.toolsMinor)}
-          </Row>
-          {money.suppliesMinor > 0 && <Row label="Used up">{formatPrice(money.suppliesMinor)}</Row>}
-          {money.hireMinor > 0 && <Row label="Hire">{formatPrice(money.hireMinor)}</Row>}
-          {money.deliveryMinor > 0 && <Row label="Delivery">{formatPrice(money.deliveryMinor)}</Row>}
-        </>
+      {money.toolsMinor > 0 && (
+        <Row label={record.toolUses && record.toolUses > 1 ? `Tools, over ${record.toolUses} jobs` : "Tools"}>
+          {formatPrice(money.toolsMinor)}
+        </Row>
       )}
+      {money.suppliesMinor > 0 && <Row label="Used up">{formatPrice(money.suppliesMinor)}</Row>}
+      {money.hireMinor > 0 && <Row label="Hire">{formatPrice(money.hireMinor)}</Row>}
+      {money.deliveryMinor > 0 && <Row label="Delivery">{formatPrice(money.deliveryMinor)}</Row>}
       <Row label={<b>Together</b>}>
         <b data-testid="together">{formatPrice(money.togetherMinor)}</b>
       </Row>
@@ -46,7 +42,7 @@ export function MoneySheet({
       )}
       {!plan && (
         <Box fontSize="14px" color="soft">
-          What is in the plan and in hand. Shopping adds what is still to get.
+          What is in the plan, in hand and paid. Shopping adds what is still to get.
         </Box>
       )}
       <Box display="grid" gridTemplateColumns="repeat(2, minmax(0, 1fr))" gap="2" marginTop="3">
@@ -72,7 +68,7 @@ export function MoneySheet({
             }))
           }
         />
-        {plan && (
+        {(plan !== undefined || money.toolsMinor > 0) && (
           <UsesField
             key={`uses ${record.id}`}
             uses={record.toolUses}

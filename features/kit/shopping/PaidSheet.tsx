@@ -12,6 +12,7 @@ import type { Paid } from "@/core/shop/paid";
 import { newId } from "@/data/stamp";
 import { Button } from "@/ui/Button";
 import { SelectField, TextField } from "@/ui/form/Field";
+import { Fold } from "@/ui/form/Fold";
 import { useDraftForm } from "@/ui/form/useDraftForm";
 import { Sheet } from "@/ui/Sheet";
 
@@ -50,27 +51,29 @@ export function PaidSheet({ record, onPaid }: PaidSheetProps) {
       {paid.map((one) => (
         <PaidRow key={one.id} one={one} onPaid={onPaid} />
       ))}
-      <Box
-        as="form"
-        onSubmit={(event) => void add(event)}
-        display="grid"
-        gridTemplateColumns="minmax(0, 1fr) minmax(0, 1fr)"
-        gap="2"
-        marginTop="3"
-      >
-        <Box gridColumn="1 / -1">
-          <TextField label="Paid for" {...form.field("what")} />
+      <Fold title="Add what was paid" mustShow={form.formState.isDirty}>
+        <Box
+          as="form"
+          gridColumn="1 / -1"
+          onSubmit={(event) => void add(event)}
+          display="grid"
+          gridTemplateColumns="minmax(0, 1fr) minmax(0, 1fr)"
+          gap="2"
+        >
+          <Box gridColumn="1 / -1">
+            <TextField label="Paid for" {...form.field("what")} />
+          </Box>
+          <SelectField
+            label="Kind"
+            choices={PAID_FOR.map((value) => ({ value, label: capital(value) }))}
+            {...form.field("kind")}
+          />
+          <TextField label="Price" numeric {...form.field("price")} />
+          <Box gridColumn="1 / -1">
+            <Button type="submit">Write it down</Button>
+          </Box>
         </Box>
-        <SelectField
-          label="Kind"
-          choices={PAID_FOR.map((value) => ({ value, label: capital(value) }))}
-          {...form.field("kind")}
-        />
-        <TextField label="Price" numeric {...form.field("price")} />
-        <Box gridColumn="1 / -1">
-          <Button type="submit">Write it down</Button>
-        </Box>
-      </Box>
+      </Fold>
     </Sheet>
   );
 }
