@@ -34,7 +34,11 @@ export function jobMoney(
   had: ReadonlySet<string>,
 ): JobMoney {
   const uses = record.toolUses ?? 1;
-  const lines = plan?.lines ?? [];
+  const { paid } = record;
+  const isPaid = new Set((paid ?? []).flatMap(({ keys }) => keys));
+  // What has been paid is no longer to be bought, also while the shopping is still being worked out anew.
+  const lines = (plan?.lines ?? []).filter(({ covers }) => !covers.every(({ key }) => isPaid.has(key)));
+  const shops = new Set(lines.map(({ shop }) => shop));
   const sum = (kinds: readonly string[]) =>
     lines.filter(({ kind }) => kinds.includes(kind)).reduce((total, { costMinor }) => total + costMinor, 0);
   const isPart = ({ covers }: ToldPlan["lines"][number]) =>
@@ -44,8 +48,6 @@ export function jobMoney(
   const bought = lines.filter(({ kind }) => kind !== "hire" && kind !== "borrow");
   const total = (of: typeof lines) => of.reduce((all, { costMinor }) => all + costMinor, 0);
   const covered = new Set(lines.flatMap(({ covers }) => covers.map(({ key }) => key)));
-  const { paid } = record;
-  const isPaid = new Set((paid ?? []).flatMap(({ keys }) => keys));
   const ownParts = route.parts
     .filter(({ id }) => !isPaid.has(`part ${id}`))
     .filter(({ id }) => had.has(`part ${id}`) || (!plan && !covered.has(`part ${id}`)))
@@ -57,7 +59,7 @@ export function jobMoney(
   );
   const hireMinor = sum(["hire", "borrow"]) + paidTogether(paid, ["hire"]);
   const deliveryMinor =
-    (plan?.delivery ?? []).reduce((all, { minor }) => all + minor, 0) + paidTogether(paid, ["delivery"]);
+    (plan?.delivery ?? []).reduce((all, { shop, minor }) => all + (shops.has(shop) ? minor : 0), 0) + paidTogether(paid, ["delivery"]);
   const togetherMinor = partsMinor + toolsMinor + suppliesMinor + hireMinor + deliveryMinor;
   const hours = route.steps.reduce((minutes, step) => minutes + (step.usualMinutes ?? 0), 0) / 60;
   const savedMinor = record.quoteMinor === undefined ? undefined : record.quoteMinor - togetherMinor;
@@ -68,7 +70,7 @@ export function jobMoney(
     hireMinor,
     deliveryMinor,
     togetherMinor,
-    cashMinor: (plan?.cashMinor ?? 0) + ownParts + paidTogether(paid, PAID_FOR),
+    cashMinor: (lines.length > 0 ? (plan?.cashMinor ?? 0) : 0) + ownParts + paidTogether(paid, PAID_FOR),
     hours,
     savedMinor,
     savedPerHourMinor: savedMinor === undefined || hours === 0 ? undefined : Math.round(savedMinor / hours),

@@ -436,7 +436,20 @@ const CASES: Record<string, { trips: Plan; misses: Plan }> = {
       steps: [{ ...out, count: 3 }, step("rest", { kind: "undo", fastenerId: "f", count: 1 }), hand, tight],
     },
   },
-  "torque-before-hand": { trips: { steps: [out, tight, hand] }, misses: { steps: [out, hand, tight] } },
+  "torque-before-hand": {
+    trips: { steps: [out, tight, hand] },
+    // Started by hand first; and plugs, each of which is started and tightened by itself.
+    misses: {
+      fasteners: [bolts(), bolts({ id: "g", name: "Spark plugs" })],
+      steps: [
+        out,
+        hand,
+        tight,
+        step("out-g", { kind: "undo", fastenerId: "g" }),
+        step("tight-g", { kind: "torque", phase: "put back", fastenerId: "g" }),
+      ],
+    },
+  },
   "torque-in-the-wrong-place": {
     trips: {
       fasteners: [bolts({ tightened: "on the ground" })],

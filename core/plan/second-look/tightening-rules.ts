@@ -18,6 +18,9 @@ function isAtRideHeight(plan: PlanRead, step: Step): boolean {
   return plan.route.steps.slice(0, plan.at.get(step.id) ?? 0).some((one) => lifted.test(wordsOf(one)));
 }
 
+/** Each has a hole of its own and holds nothing with the others: every one is started and tightened by itself. */
+const EACH_BY_ITSELF = /\b(?:plugs?|bleeders?|bleed (?:screws?|nipples?)|unions?|sensors?|injectors?)\b/i;
+
 /** Words that tell apart two groups that hold one thing. */
 const WHERE = /\b(?:front|rear|back|upper|lower|top|bottom|inner|outer|long|short|thick|thin|corner)\b/g;
 const heldBy = ({ name }: Fastener): string =>
@@ -118,6 +121,7 @@ export const TIGHTENING_RULES: readonly Rule[] = [
       plan.route.fasteners.flatMap((fastener): Finding[] => {
         if (
           fastener.count < 2 ||
+          EACH_BY_ITSELF.test(fastener.name) ||
           !fastener.figure ||
           torquesOf(fastener.figure).length === 0 ||
           movesOf(fastener.figure)[0]?.form === "hand tight"
