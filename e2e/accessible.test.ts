@@ -129,7 +129,7 @@ const SCREENS: [screen: string, path: string, how?: (page: Page) => Promise<void
     "/work?id=demo-brake-shoes",
     (page) =>
       tickSafety(page)
-        .then(() => page.press("Trouble"))
+        .then(() => page.press("Not as planned"))
         .then(() => page.pressWith("Seized"))
         .then(() => page.see("Rung 1 of")),
   ],

@@ -150,7 +150,7 @@ async function special(
     return true;
   }
   if (title === "Bleed, then the bleed screw, left" && once) {
-    await hands.press(page, "Trouble");
+    await hands.press(page, "Not as planned");
     await page.see("Stop pulling");
     await hands.press(page, "Snapped");
     await page.see("Rung 1 of");

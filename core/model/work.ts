@@ -16,6 +16,10 @@ export type Task = (typeof TASKS)[number];
 export const FINDINGS = ["good", "watch", "replace"] as const;
 export type LookedAt = (typeof FINDINGS)[number];
 
+/** How something sits beside how it sat before it came off. */
+export const COMPARED = ["same", "was wrong before", "cannot tell"] as const;
+export type Compared = (typeof COMPARED)[number];
+
 export const TROUBLE_KINDS = [
   "seized",
   "rounded",
@@ -29,14 +33,25 @@ export const TROUBLE_KINDS = [
 ] as const;
 export type TroubleKind = (typeof TROUBLE_KINDS)[number];
 
+/** What a bolt was brought to its torque with. */
+export const TIGHTENED_BY = ["wrench", "another wrench", "spanner", "feel"] as const;
+export type TightenedBy = (typeof TIGHTENED_BY)[number];
+
 const happened = { at: instantSchema, on: daySchema };
 const inStep = { ...happened, stepId: idSchema };
 const atBolt = { ...inStep, stage: z.int().min(0).max(100), bolt: z.int().min(1).max(MOST_BOLTS) };
 
 /** One thing done under way, in the order it was done. */
 export const workEventSchema = z.discriminatedUnion("type", [
-  /** A bolt ticked at one stage of its figure. */
-  z.strictObject({ ...atBolt, type: z.literal("bolt") }),
+  /** A bolt ticked at one stage of its figure; where that is a torque, by what, and what was set on it. */
+  z.strictObject({
+    ...atBolt,
+    type: z.literal("bolt"),
+    by: z.enum(TIGHTENED_BY).optional(),
+    set: torqueQuantitySchema.optional(),
+    /** What reaches the bolt at that setting, N·m, through whatever stands between. */
+    boltNm: z.number().positive().max(1e5).optional(),
+  }),
   /** What a wrench read at a bolt, and what reached the bolt through whatever stood between. */
   z.strictObject({
     ...atBolt,
@@ -47,7 +62,15 @@ export const workEventSchema = z.discriminatedUnion("type", [
   }),
   /** One of a step's tasks done, another still to come. */
   z.strictObject({ ...inStep, type: z.literal("task"), task: z.enum(TASKS) }),
-  z.strictObject({ ...inStep, type: z.literal("step"), found: z.enum(FINDINGS).optional() }),
+  z.strictObject({
+    ...inStep,
+    type: z.literal("step"),
+    found: z.enum(FINDINGS).optional(),
+    /** Left out, and why: it counts as done, and the log says so. */
+    skipped: lineSchema.optional(),
+  }),
+  /** Put back and held against how it came off. */
+  z.strictObject({ ...inStep, type: z.literal("compared"), as: z.enum(COMPARED) }),
   z.strictObject({ ...happened, type: z.literal("safety"), tick: safetyTickSchema, stance: z.enum(STANCES) }),
   /** Half a turn counted on, or one taken off again. */
   z.strictObject({ ...inStep, type: z.literal("half turn"), by: z.union([z.literal(1), z.literal(-1)]) }),

@@ -12,9 +12,18 @@ export function stepStages(step: Step, fastener: Fastener | undefined): Stage[] 
   return tighteningStages(fastener);
 }
 
-/** Ids of the steps that are done. */
+/** Ids of the steps that are over: done, or left out. */
 export function doneSteps(work: Work): Set<string> {
   return new Set(work.events.flatMap((event) => (event.type === "step" ? [event.stepId] : [])));
+}
+
+/** Ids of the steps that were really done: one that was left out has moved nothing. */
+export function stepsDone(work: Work): Set<string> {
+  return new Set(
+    work.events.flatMap((event) =>
+      event.type === "step" && event.skipped === undefined ? [event.stepId] : [],
+    ),
+  );
 }
 
 /** Numbers of the bolts ticked at one stage of a step, in the order they were ticked. */
@@ -48,7 +57,7 @@ export function nextBolt(
 export function validSafetyTicks(work: Work, route: Route, stance: Stance, today: string): Set<SafetyTick> {
   const lowering = new Set(route.steps.filter((step) => step.kind === "lower").map((step) => step.id));
   const lastLowered = work.events.findLastIndex(
-    (event) => event.type === "step" && lowering.has(event.stepId),
+    (event) => event.type === "step" && event.skipped === undefined && lowering.has(event.stepId),
   );
   const since = work.events.slice(lastLowered + 1);
   return new Set(
@@ -89,10 +98,20 @@ export function openStep(work: Work, route: Route): Step | undefined {
   );
 }
 
+/** With what a bolt is brought to its torque; nothing where its stage is none. */
+export type How = Pick<EventOf<"bolt">, "by" | "set" | "boltNm">;
+
 /** The work with a bolt ticked at a stage. A bolt already ticked at that stage changes nothing. */
-export function tickBolt(work: Work, stepId: string, stage: number, bolt: number, moment: Moment): Work {
+export function tickBolt(
+  work: Work,
+  stepId: string,
+  stage: number,
+  bolt: number,
+  moment: Moment,
+  how: How = {},
+): Work {
   if (tickedBolts(work, stepId, stage).includes(bolt)) return work;
-  return withEvent(work, { ...moment, type: "bolt", stepId, stage, bolt });
+  return withEvent(work, { ...moment, type: "bolt", stepId, stage, bolt, ...how });
 }
 
 /** The work without the tick of a bolt at a stage; what its wrench read stays known. */
@@ -168,4 +187,11 @@ export function stepAfter(work: Work, route: Route, stepId: string): Step | unde
     (step) => !done.has(step.id),
   );
   return open.find((step) => !held.has(step.id)) ?? open[0];
+}
+
+/** The work with a step left out, and why: it counts as done, and the log says so. */
+export function skipStep(work: Work, route: Route, stepId: string, because: string, moment: Moment): Work {
+  if (doneSteps(work).has(stepId)) return work;
+  const noted = withEvent(work, { ...moment, type: "step", stepId, skipped: because.slice(0, 200) });
+  return finishStep(noted, route, stepId, moment);
 }

@@ -1,6 +1,6 @@
 import type { Job, Route } from "../model/job";
 import type { Work } from "../model/work";
-import { doneSteps } from "./progress";
+import { stepsDone } from "./progress";
 import { trayOf } from "./tray";
 
 /** True while the vehicle is up: raised by a step, and not let down since. */
@@ -8,7 +8,9 @@ export function isUp(work: Work, route: Route): boolean {
   const kinds = new Map(route.steps.map(({ id, kind }) => [id, kind]));
   const last = work.events.findLast(
     (event) =>
-      event.type === "step" && (kinds.get(event.stepId) === "raise" || kinds.get(event.stepId) === "lower"),
+      event.type === "step" &&
+      event.skipped === undefined &&
+      (kinds.get(event.stepId) === "raise" || kinds.get(event.stepId) === "lower"),
   );
   return last !== undefined && "stepId" in last && kinds.get(last.stepId) === "raise";
 }
@@ -18,7 +20,7 @@ export function isUp(work: Work, route: Route): boolean {
  * against it.
  */
 export function whyNotToDrive(work: Work, route: Route): string | undefined {
-  const done = doneSteps(work);
+  const done = stepsDone(work);
   if (done.size === 0) return undefined;
   const off = trayOf(work, route).flatMap(({ name, out, back }) => (back < out ? [name] : []));
   const loose = route.steps.filter(

@@ -2,7 +2,7 @@ import type { Route, Step } from "../model/job";
 import type { Work } from "../model/work";
 import { movesFasteners } from "../step-kinds";
 import { type Moment, eventsOf, withEvent } from "./event";
-import { doneSteps, tickedBolts } from "./progress";
+import { stepsDone, tickedBolts } from "./progress";
 
 /** Something that is or was off the vehicle, and how much of it is back. */
 export interface TrayItem {
@@ -20,7 +20,7 @@ export interface TrayItem {
  * plugged in again.
  */
 export function trayOf(work: Work, route: Route): TrayItem[] {
-  const done = doneSteps(work);
+  const done = stepsDone(work);
   const lies = new Map(eventsOf(work, "compartment").map((event) => [event.of, event.named]));
   const fasteners = route.fasteners.flatMap((fastener): TrayItem[] => {
     const own = route.steps.filter(({ fastenerId }) => fastenerId === fastener.id);
@@ -81,7 +81,7 @@ function sum(numbers: number[]): number {
  * the job.
  */
 export function leftOvers(work: Work, route: Route, after?: Step): TrayItem[] {
-  const done = doneSteps(work);
+  const done = stepsDone(work);
   const at = after ? route.steps.findIndex(({ id }) => id === after.id) : route.steps.length;
   const putBackBy = (steps: Step[]) =>
     new Set(

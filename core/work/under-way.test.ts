@@ -3,19 +3,21 @@ import { MODEL_VERSION } from "../model/record";
 import type { Work, WorkEvent } from "../model/work";
 import { sortSteps } from "../order/order";
 import { runsOf } from "../order/runs";
+import { beforeYouDrive, followUpsFrom } from "../plan/after-the-work";
 import { oneSided, twinOf, withOtherSide } from "../plan/sides";
 import { readTorqueFigure } from "../quantity/read-torque-figure";
 import { sideOf } from "../side";
 import { withEvent } from "./event";
+import { compare, howItSat, isComparison } from "./how-it-sat";
 import { measuredIn, sidesCompared } from "./measured";
 import { photosOf } from "./photos";
-import { finishStep } from "./progress";
+import { doneSteps, finishStep, skipStep, stepsDone } from "./progress";
 import { rollWarning } from "./safety-words";
 import { spokenBolt, spokenStep } from "./spoken";
 import { isUp, standingNotes, whyNotToDrive } from "./stopping";
 import { currentTask, finishTask, tasksOf } from "./tasks";
 import { formatMinutes, stepMinutes, workTimes } from "./times";
-import { torquesReached } from "./torques-reached";
+import { doneByFeel, reachedWords, torquesReached } from "./torques-reached";
 import { leaveOff, leftOvers, nameCompartment, trayOf } from "./tray";
 import { countHalfTurn, halfTurns, halfTurnsToGo } from "./turns-counted";
 import { formatLeft, heldUpBy, runningWaits, waitState } from "./waits";
@@ -372,8 +374,15 @@ test("why it must not be driven is told from what is off, loose or up; the note 
   expect(standingNotes([job], works, "another")).toEqual([]);
 });
 
-test("the torque that was really used: what was read at each bolt, or that a click said it", () => {
-  const tick = (bolt: number): WorkEvent => ({ ...at(0), type: "bolt", stepId: "on", stage: 0, bolt });
+test("the torque that was really used: read, set, by spanner, by feel or not known; never the plan's figure copied", () => {
+  const tick = (bolt: number, how: object = {}): WorkEvent => ({
+    ...at(0),
+    type: "bolt",
+    stepId: "on",
+    stage: 0,
+    bolt,
+    ...how,
+  });
   const read = (bolt: number, boltNm: number): WorkEvent => ({
     ...at(0),
     type: "reading",
@@ -384,10 +393,75 @@ test("the torque that was really used: what was read at each bolt, or that a cli
     boltNm,
     by: "wrench",
   });
+  const said = (...events: WorkEvent[]) =>
+    torquesReached(withAll(...events), through).map((one) => reachedWords(one, "N.m"));
   expect(torquesReached(fresh, through)).toEqual([]);
-  expect(torquesReached(withAll(tick(1), read(3, 12), read(3, 41.2), tick(3)), through)).toMatchObject([
-    { fastener: "Bolts", bolts: 2, readNm: [41.2] },
+  expect(said(tick(1), read(3, 12), read(3, 41.2), tick(3))).toEqual([
+    "40 N·m asked; read 41.2 N·m; 1 not known",
   ]);
+  const set = { value: 29.5, unit: "lbf.ft" as const, decimals: 1 };
+  const wrench = { by: "wrench", set, boltNm: 40 };
+  expect(said(tick(1, wrench), tick(2, wrench))).toEqual([
+    "40 N·m asked; set to 29.5 lb·ft, 40.0 N·m at the bolt",
+  ]);
+  expect(
+    said(tick(1, { by: "spanner" }), tick(2, { by: "feel" }), tick(3, { by: "another wrench", set })),
+  ).toEqual(["40 N·m asked; 1 by spanner; 1 by feel; 1 with another wrench at 29.5 lb·ft"]);
+  expect(doneByFeel(withAll(tick(1, { by: "feel" })), through)).toEqual(["bolts"]);
+  expect(doneByFeel(withAll(tick(1, wrench)), through)).toEqual([]);
+});
+
+test("a step that is left out is over, and has moved nothing: what it would have put back is still off", () => {
+  const left = skipStep(withAll(), through, "on", "sheared off", at(1));
+  expect(doneSteps(left).has("on")).toBe(true);
+  expect(stepsDone(left).has("on")).toBe(false);
+  expect(left.events.at(-1)).toMatchObject({ type: "step", skipped: "sheared off" });
+  expect(skipStep(left, through, "on", "again", at(2))).toBe(left);
+});
+
+test("how it sat comes back with what it was known by, once, and with what was answered", () => {
+  const photographed = step("photo", "do", { title: "Photograph the bracket", photo: true });
+  const off = step("off", "undo", { fastenerId: "bolts", mark: "paint across the head", facing: "arrow up" });
+  const start = step("start", "hand-start", { ...back, fastenerId: "bolts" });
+  const on = step("on", "torque", { ...back, fastenerId: "bolts" });
+  const fit = step("fit", "do", {
+    ...back,
+    title: "Bracket back on",
+    mirrorOf: { stepId: "photo", title: "x" },
+  });
+  const route = routeOf([photographed, off, fit, start, on], [bolts]);
+  const work = withAll({ ...at(0), type: "photo", stepId: "photo", photoId: "p1" });
+  expect(howItSat(work, route, fit)).toMatchObject({ photoIds: ["p1"], lines: [], compared: undefined });
+  expect(howItSat(work, route, start)).toMatchObject({
+    lines: ["Marked: paint across the head", "It faced: arrow up"],
+  });
+  // Said once: the torque comes after the start by hand.
+  expect(howItSat(work, route, on)).toBeUndefined();
+  expect(howItSat(work, route, off)).toBeUndefined();
+  const told = compare(work, "fit", "cannot tell", at(1));
+  expect(howItSat(told, route, fit)?.compared).toBe("cannot tell");
+  expect(beforeYouDrive(route, told).join()).toContain("Bracket back on: nobody could tell");
+  expect(isComparison(step("Compare the pump with the old one", "look"))).toBe(true);
+  expect(isComparison(step("Old seals out", "do"))).toBe(false);
+});
+
+test("what was done up by feel, left out or used again is asked before driving and followed up", () => {
+  const wheel = routeOf(
+    [step("on", "torque", { ...back, fastenerId: "bolts", title: "Wheel bolts" })],
+    [{ ...bolts, name: "Wheel bolts", role: "wheel", singleUse: true, reuseReason: "shop shut" }],
+  );
+  const felt = withAll({ ...at(0), type: "bolt", stepId: "on", stage: 0, bolt: 1, by: "feel" });
+  expect(beforeYouDrive(wheel, felt).join()).toContain("done up by feel. A torque wrench on them");
+  expect(beforeYouDrive(wheel).join()).not.toContain("by feel");
+  const owed = followUpsFrom(job, wheel, { value: 0, unit: "km" }, "2026-11-24", felt).map(
+    ({ text }) => text,
+  );
+  expect(owed.join()).toContain("a torque wrench on what was done up by feel: wheel bolts");
+  expect(owed.join()).toContain("Renew what is single-use and was used again: wheel bolts");
+  const skipped = skipStep(fresh, wheel, "on", "no socket", at(0));
+  expect(beforeYouDrive(wheel, skipped).join()).toContain("left out, because “no socket”");
+  const up = routeOf([step("up", "raise", { stance: "front up" })]);
+  expect(beforeYouDrive(up)[0]).toContain("no step of the plan does it");
 });
 
 test("checks are ticked one by one; lessons are what was written down and what went wrong", () => {

@@ -17,16 +17,19 @@ export const StepMinds = memo(function StepMinds({
   job,
   step,
   fastener,
+  before = true,
 }: {
   job: Job;
   step: Step;
   fastener: Fastener | undefined;
+  /** Whether how it sat before it came off is said here. */
+  before?: boolean;
 }) {
   const roll = fastener && rollWarning(step, fastener.name, highestNm(fastener));
   const answers = (job.answers ?? []).filter(
     ({ about }) => about === step.fastenerId || about === step.id || about.startsWith(`${step.id} `),
   );
-  const lines = mindWords(chosenRoute(job), step, fastener);
+  const lines = mindWords(before ? chosenRoute(job) : { steps: [] }, step, fastener);
   const cautions = [...(roll ? [roll] : []), ...cautionsOf(step)];
   if (lines.length + cautions.length + answers.length === 0) return null;
   return (

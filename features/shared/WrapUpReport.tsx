@@ -3,13 +3,13 @@
 import { Box } from "@chakra-ui/react";
 import type { Route } from "@/core/model/job";
 import type { Work } from "@/core/model/work";
+import { reusedOnce } from "@/core/plan/after-the-work";
 import { judgeAgainst } from "@/core/quantity/limits";
-import { type TorqueUnit, fromNm, torqueSymbol } from "@/core/quantity/torque-unit";
-import { formatFigure } from "@/core/quantity/torque-words";
+import type { TorqueUnit } from "@/core/quantity/torque-unit";
 import { eventsOf } from "@/core/work/event";
 import { measuredIn } from "@/core/work/measured";
 import { formatMinutes, workTimes } from "@/core/work/times";
-import { torquesReached } from "@/core/work/torques-reached";
+import { reachedWords, torquesReached } from "@/core/work/torques-reached";
 import { lessonsFrom } from "@/core/work/wrap-up";
 import { Row } from "@/ui/Sheet";
 import { Photos } from "./photos/Photos";
@@ -28,6 +28,9 @@ export function WrapUpReport({ route, work, unit }: { route: Route; work: Work; 
       : [],
   );
   const torques = torquesReached(work, route);
+  const reused = reusedOnce(route);
+  const skipped = eventsOf(work, "step").filter((event) => event.skipped !== undefined);
+  const unlike = eventsOf(work, "compared").filter(({ as }) => as !== "same");
   const { totalMin, sides } = workTimes(work, route);
   const noticed = eventsOf(work, "noted").filter((event) => event.as === "noticed");
   const leftOff = eventsOf(work, "left off");
@@ -52,11 +55,36 @@ export function WrapUpReport({ route, work, unit }: { route: Route; work: Work; 
       )}
       {torques.length > 0 && (
         <Part title="Torque as it was">
-          {torques.map(({ stepId, fastener, figure, bolts, readNm }) => (
-            <Row key={stepId} label={`${bolts} × ${fastener}`}>
-              {figure ? formatFigure(figure) : "no figure"}
-              {readNm.length > 0 &&
-                `; read ${readNm.map((nm) => fromNm(nm, unit).toFixed(1)).join(", ")} ${torqueSymbol(unit)}`}
+          {torques.map((one) => (
+            <Row key={one.stepId} label={`${one.bolts} × ${one.fastener}`}>
+              {reachedWords(one, unit)}
+            </Row>
+          ))}
+        </Part>
+      )}
+      {reused.length > 0 && (
+        <Part title="Used again">
+          {reused.map(({ id, name, reuseReason }) => (
+            <Row key={id} label={name}>
+              single-use, because “{reuseReason}”
+            </Row>
+          ))}
+        </Part>
+      )}
+      {skipped.length > 0 && (
+        <Part title="Left out">
+          {skipped.map(({ stepId, skipped: because }) => (
+            <Row key={stepId} label={route.steps.find(({ id }) => id === stepId)?.title ?? stepId}>
+              {because}
+            </Row>
+          ))}
+        </Part>
+      )}
+      {unlike.length > 0 && (
+        <Part title="Beside how it was">
+          {unlike.map(({ stepId, as }) => (
+            <Row key={stepId} label={route.steps.find(({ id }) => id === stepId)?.title ?? stepId}>
+              {as}
             </Row>
           ))}
         </Part>

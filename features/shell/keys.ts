@@ -27,7 +27,7 @@ export const KEYS = {
   earlier: { presses: ["ArrowLeft"], shown: ["←"], says: "The step before, in Work" },
   later: { presses: ["ArrowRight"], shown: ["→"], says: "The step after, in Work" },
   takeBack: { presses: ["Backspace", "PageUp"], shown: ["⌫"], says: "Take back the last tick in Work" },
-  trouble: { presses: ["t", "T"], shown: ["T"], says: "Trouble, in Work" },
+  trouble: { presses: ["t", "T"], shown: ["T"], says: "Not as planned, or trouble, in Work" },
   more: { presses: ["+", "=", "ArrowUp"], shown: ["+"], says: "One more, while counting" },
   less: { presses: ["-", "ArrowDown"], shown: ["−"], says: "One less, while counting" },
   watch: { presses: ["w", "W"], shown: ["W"], says: "Watch it, while looking" },

@@ -2,6 +2,7 @@ import type { Fastener, Step } from "../../model/job";
 import { outBeforeIn } from "../../order/order";
 import { sharesWord } from "../../shares-word";
 import { sideOf } from "../../side";
+import { isComparison } from "../../work/how-it-sat";
 import { bringForward, changeStep, moveAfter } from "./changes";
 import { type Finding, type PlanRead, type Rule, stepsOfKind } from "./rule";
 
@@ -56,7 +57,6 @@ function ofOneThing({ route }: PlanRead): ReadonlyMap<string, readonly Fastener[
 
 const PIN_OR_CAP =
   /\b(?:split|cotter) ?pins?\b|\b(?:new )?pin (?:in|through)\b|\b(?:grease|dust|hub) caps?\b/i;
-const COMPARED = /\bcompare\b|\b(?:old|new)(?: one)? (?:beside|next to|against) (?:the )?(?:old|new)\b/i;
 
 /** What has to come before what, by what the work is: a bolt, its part, its pin, and what is left out of them. */
 export const SEQUENCE_RULES: readonly Rule[] = [
@@ -174,7 +174,7 @@ export const SEQUENCE_RULES: readonly Rule[] = [
     reason: "The wrong part is found out beside the old one, before it is in.",
     find: (plan) =>
       plan.route.steps.flatMap((step, i): Finding[] => {
-        if (!COMPARED.test(step.title)) return [];
+        if (!isComparison(step)) return [];
         const fitted = plan.route.steps
           .slice(0, i)
           .find((one) => one.kind === "do" && isPutBack(one) && sharesThing(one.title, step.title));

@@ -50,7 +50,7 @@ export function ActionBar({
           paddingInline={{ base: "3", lg: "6" }}
           onClick={onTrouble}
         >
-          Trouble
+          Not as planned
         </Button>
       )}
       <Button
@@ -111,7 +111,7 @@ export function ActionBar({
         </span>
         {onTrouble && (
           <span>
-            <Key>T</Key> trouble
+            <Key>T</Key> not as planned
           </span>
         )}
         <span>

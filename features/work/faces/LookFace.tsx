@@ -5,6 +5,7 @@ import { useState } from "react";
 import type { LookedAt } from "@/core/model/work";
 import { twinOf } from "@/core/plan/sides";
 import { eventsOf } from "@/core/work/event";
+import { isComparison } from "@/core/work/how-it-sat";
 import { photosOf } from "@/core/work/photos";
 import { Button } from "@/ui/Button";
 import { Photos } from "../../shared/photos/Photos";
@@ -13,6 +14,7 @@ import { useKey } from "../../shell/keys";
 import { NotGood } from "../trouble/NotGood";
 import { keepPhoto } from "../use-work";
 import { ActionBar } from "./ActionBar";
+import { CompareFace } from "./CompareFace";
 import type { FaceProps } from "./face";
 
 const FOUND: Record<LookedAt, string> = { good: "● Good", watch: "▲ Watch it", replace: "■ Replace" };
@@ -30,6 +32,17 @@ export function LookFace({ route, work, step, isDone, move, finish, bar }: FaceP
   const twinFound = twin && eventsOf(work, "step").find(({ stepId }) => stepId === twin.id)?.found;
   useKey("watch", () => setNotGood("watch"), !isDone);
   useKey("replace", () => setNotGood("replace"), !isDone && !proving);
+  if (isComparison(step) && !isDone)
+    return (
+      <CompareFace
+        route={route}
+        work={work}
+        step={step}
+        move={move}
+        bar={bar}
+        onSame={() => finish("good")}
+      />
+    );
   if (notGood)
     return (
       <NotGood

@@ -162,7 +162,7 @@ function SettingAnswer({
       </Answer>
     );
   }
-  if (!best) {
+  if (!best || fastener.access === "by feel") {
     return (
       <Answer
         ask="The bolt needs"
@@ -175,9 +175,9 @@ function SettingAnswer({
         }
       >
         <Box as="span" color="stop" fontWeight="600">
-          ■ No wrench in the chest can be set for this.{" "}
+          {best ? "■ No torque wrench gets on. " : "■ No wrench in the chest can be set for this. "}
         </Box>
-        See the Kit for what to borrow.
+        {best ? "By feel it is a guess, and the log says so." : "See the Kit for what to borrow."}
       </Answer>
     );
   }

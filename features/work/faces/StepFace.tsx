@@ -9,6 +9,7 @@ import type { Vehicle } from "@/core/model/vehicle";
 import type { LookedAt, Work } from "@/core/model/work";
 import { stepFastener } from "@/core/plan/step-fastener";
 import { takeBack } from "@/core/work/event";
+import { howItSat } from "@/core/work/how-it-sat";
 import { doneSteps, missingSafetyTicks } from "@/core/work/progress";
 import { currentTask, finishTask } from "@/core/work/tasks";
 import { leftOvers } from "@/core/work/tray";
@@ -21,6 +22,7 @@ import { TroubleFace } from "../trouble/TroubleFace";
 import type { Move } from "../use-work";
 import type { FaceProps } from "./face";
 import { faceOf } from "./face-of";
+import { HowItSat } from "./HowItSat";
 import { LeftOverFace } from "./LeftOverFace";
 import { SafetyFace } from "./SafetyFace";
 
@@ -80,6 +82,7 @@ export function StepFace({ job, route, work, step, vehicle, tools, move }: StepF
     if (left.length > 0) return <LeftOverFace left={left} move={move} />;
     return <Face {...face} />;
   };
+  const sat = howItSat(work, route, step);
   const withMinds = !held && !choosing && !trouble && left.length === 0;
 
   return (
@@ -105,7 +108,8 @@ export function StepFace({ job, route, work, step, vehicle, tools, move }: StepF
           </Box>
         )}
       </Box>
-      {withMinds && <StepMinds job={job} step={step} fastener={face.fastener} />}
+      {withMinds && <StepMinds job={job} step={step} fastener={face.fastener} before={!sat} />}
+      {withMinds && sat && <HowItSat sat={sat} stepId={step.id} move={move} />}
       {middle()}
     </Sheet>
   );

@@ -2,35 +2,37 @@
 
 import { Box } from "@chakra-ui/react";
 import { useMemo } from "react";
-import { capital } from "@/core/capital";
 import { chestOf } from "@/core/chest/chest";
 import { fastenerDoubts } from "@/core/fastener/doubts";
-import { holdWords } from "@/core/fastener/held-still";
 import { lacksFigure, roleOf } from "@/core/fastener/role";
 import { coverHead } from "@/core/kit/cover/cover-head";
 import { headName, headNeeds } from "@/core/kit/needs/head-needs";
-import type { TorqueNeed } from "@/core/kit/needs/need";
 import { torqueNeeds } from "@/core/kit/needs/torque-needs";
 import { turnerOf } from "@/core/kit/needs/turned-by";
 import type { Fastener } from "@/core/model/job";
 import { holdsALife } from "@/core/model/role";
 import { boltOrder } from "@/core/pattern/bolt-order";
-import { formatHeadSize } from "@/core/quantity/read-head-size";
-import { angleSaid } from "@/core/torque/adapter";
-import { LOCKED_AFTER, type Stage } from "@/core/torque/target";
-import { nextBolt, outOfTurn, stepStages, tickBolt, tickedBolts, untickBolt } from "@/core/work/progress";
+import {
+  type How,
+  nextBolt,
+  outOfTurn,
+  stepStages,
+  tickBolt,
+  tickedBolts,
+  untickBolt,
+} from "@/core/work/progress";
 import { finishTask } from "@/core/work/tasks";
 import { BoltPattern } from "@/ui/drawing/BoltPattern";
 import { Doubts } from "../../shared/Doubts";
 import { useWrench } from "../../shared/wrench/WrenchProvider";
 import { thisMoment } from "../../shell/clock";
-import { ActionBar } from "./ActionBar";
 import type { FaceProps } from "./face";
 import { NoFigureFace } from "./NoFigureFace";
 import { PlainFace } from "./PlainFace";
 import { Readings } from "./Readings";
-import { HOW, SAYS } from "./stage-words";
 import { StageAnswer } from "./StageAnswer";
+import { TickBar } from "./TickBar";
+import { about, boltTitle, howPulled, howTo } from "./torque-words";
 import { WrenchPull } from "./WrenchPull";
 
 /** A fastener being tightened: the setting, as large as it can be, and its bolts ticked one by one. */
@@ -42,6 +44,7 @@ function Tightening(props: FaceProps & { fastener: Fastener }) {
   const { job, route, work, step, fastener, tools, vehicle, rusted, isDone, move, bar } = props;
   const wrench = useWrench();
   const on = nextBolt(work, step, fastener);
+  const next = on?.bolt;
   const stages = useMemo(() => stepStages(step, fastener), [step, fastener]);
   const at = on?.stage ?? stages.length - 1;
   const current = stages[at];
@@ -49,20 +52,29 @@ function Tightening(props: FaceProps & { fastener: Fastener }) {
   const pull = pulls[stages.slice(0, at).filter(({ kind }) => kind === "torque").length];
   const order = useMemo(() => boltOrder(fastener), [fastener]);
   const ticked = tickedBolts(work, step.id, at);
-  const next = on?.bolt;
   const doubts = useMemo(() => fastenerDoubts(fastener), [fastener]);
-  const late = outOfTurn(order, ticked);
   if (!current) return null;
   const role = roleOf(route, fastener);
   const answered = job.answers?.some(({ rule, about }) => rule === "no-figure" && about === fastener.id);
   if (role && !isDone && !answered && lacksFigure(route, fastener))
     return <NoFigureFace {...props} role={role} />;
 
-  const tick = (bolt: number) => void move((now) => tickBolt(now, step.id, at, bolt, thisMoment()));
-  const tickNext = () =>
+  const how = howPulled(current, pull, fastener);
+  const tick = (bolt: number) => void move((now) => tickBolt(now, step.id, at, bolt, thisMoment(), how));
+  const tickNext = (by: How = how) =>
     void move((now) => {
       const following = nextBolt(now, step, fastener);
-      return following ? tickBolt(now, step.id, following.stage, following.bolt, thisMoment()) : now;
+      // A button pressed twice before it was drawn anew must not speak for another stage.
+      return following
+        ? tickBolt(
+            now,
+            step.id,
+            following.stage,
+            following.bolt,
+            thisMoment(),
+            following.stage === at ? by : {},
+          )
+        : now;
     });
   // A bolt that was taken back a moment ago is not passed over.
   const goOn = () =>
@@ -72,29 +84,19 @@ function Tightening(props: FaceProps & { fastener: Fastener }) {
   const pulling = wrench.is === "connected" && current.kind === "torque" && next !== undefined && !isDone;
 
   const bolts = (
-    <Box display="flex" gap={{ base: "3", lg: "8" }} alignItems="center" flexWrap="wrap">
-      <BoltPattern
-        fastener={fastener}
-        order={order}
-        ticked={ticked}
-        next={next}
-        onTick={(bolt) => {
-          if (isDone) return;
-          if (ticked.includes(bolt)) void move((now) => untickBolt(now, step.id, at, bolt));
-          else tick(bolt);
-        }}
-      />
-      <Box flex="1" minWidth="min(200px, 100%)">
-        <Box as="h2" fontSize="26px" aria-live="polite" data-testid="bolt-count">
-          {boltTitle(fastener, order, next, current)}
-        </Box>
-        <Box fontSize="17px" color="soft">
-          {howTo({ pulling, next, current, pull })}
-        </Box>
-        {late && <OutOfTurn late={late} order={order} />}
-        {fastener.note && <Box fontSize="17px">{fastener.note}</Box>}
-      </Box>
-    </Box>
+    <Bolts
+      fastener={fastener}
+      order={order}
+      ticked={ticked}
+      next={next}
+      title={boltTitle(fastener, order, next, current)}
+      how={howTo({ pulling, next, current, pull })}
+      onTick={(bolt) => {
+        if (isDone) return;
+        if (ticked.includes(bolt)) void move((now) => untickBolt(now, step.id, at, bolt));
+        else tick(bolt);
+      }}
+    />
   );
 
   return (
@@ -120,11 +122,7 @@ function Tightening(props: FaceProps & { fastener: Fastener }) {
           byReason={holdsALife(role)}
         />
       )}
-      {lacking && !turnerOf(props.route, fastener) && (
-        <Box color="stop" fontWeight="600" fontSize="18px">
-          ■ No {headName(lacking)} in the chest.
-        </Box>
-      )}
+      {lacking && !turnerOf(route, fastener) && <NotInChest name={headName(lacking)} />}
       {pulling && wrench.wrench ? (
         <WrenchPull
           {...props}
@@ -134,7 +132,7 @@ function Tightening(props: FaceProps & { fastener: Fastener }) {
           stage={at}
           bolt={next}
           pull={pull}
-          onByHand={tickNext}
+          onByHand={() => tickNext()}
         >
           {bolts}
           <Readings
@@ -161,14 +159,55 @@ function Tightening(props: FaceProps & { fastener: Fastener }) {
               next={next}
             />
           )}
-          <ActionBar
+          <TickBar
             bar={bar}
-            says={boltButton(isDone || next === undefined, { current, pull })}
-            onPrimary={() => (next === undefined || isDone ? goOn() : tickNext())}
+            current={current}
+            pull={pull}
+            byFeel={how.by === "feel"}
+            onTick={isDone || next === undefined ? undefined : tickNext}
+            onGoOn={goOn}
           />
         </>
       )}
     </>
+  );
+}
+
+interface BoltsProps {
+  fastener: Fastener;
+  order: readonly number[];
+  ticked: readonly number[];
+  next: number | undefined;
+  title: string;
+  how: string;
+  onTick: (bolt: number) => void;
+}
+
+/** The bolts as they stand, which of them is next, and how it is done. */
+function Bolts({ fastener, order, ticked, next, title, how, onTick }: BoltsProps) {
+  const late = outOfTurn(order, ticked);
+  return (
+    <Box display="flex" gap={{ base: "3", lg: "8" }} alignItems="center" flexWrap="wrap">
+      <BoltPattern fastener={fastener} order={[...order]} ticked={[...ticked]} next={next} onTick={onTick} />
+      <Box flex="1" minWidth="min(200px, 100%)">
+        <Box as="h2" fontSize="26px" aria-live="polite" data-testid="bolt-count">
+          {title}
+        </Box>
+        <Box fontSize="17px" color="soft">
+          {how}
+        </Box>
+        {late && <OutOfTurn late={late} order={order} />}
+        {fastener.note && <Box fontSize="17px">{fastener.note}</Box>}
+      </Box>
+    </Box>
+  );
+}
+
+function NotInChest({ name }: { name: string }) {
+  return (
+    <Box color="stop" fontWeight="600" fontSize="18px">
+      ■ No {name} in the chest.
+    </Box>
   );
 }
 
@@ -198,17 +237,6 @@ function SingleUse({ fastener: { reuseReason, count } }: { fastener: Fastener })
   );
 }
 
-function boltTitle(
-  { count }: Fastener,
-  order: readonly number[],
-  next: number | undefined,
-  current: Stage,
-): string {
-  if (next === undefined) return count === 1 ? "It is done" : `All ${count} done`;
-  const called = current.kind === "fitted" ? capital(current.as) : "Bolt";
-  return count === 1 ? "The one" : `${called} ${order.indexOf(next) + 1} of ${count}`;
-}
-
 /**
  * What the chest has for a fastener: the pulls that its figure asks for, and the head that nothing in it
  * turns.
@@ -222,48 +250,4 @@ function needsOf(fastener: Fastener, tools: FaceProps["tools"], rusted: boolean)
       coverHead(need, chest, rusted).kind === "missing",
   );
   return { pulls: torqueNeeds(fastener, chest), lacking };
-}
-
-/** What is tightened, with what, and in which state: one line. */
-function about(
-  { step, route, fastener }: FaceProps & { fastener: Fastener },
-  adapter: Fastener["adapter"],
-  pass: string | undefined,
-): string {
-  const head = fastener.sizeToDoUp ?? fastener.sizeToUndo;
-  return [
-    step.title.includes(fastener.name) ? `${fastener.count} of them` : `${fastener.count} × ${fastener.name}`,
-    turnerOf(route, fastener)?.name ?? (head && formatHeadSize(head)),
-    adapter && `crowfoot ${angleSaid(adapter)}`,
-    fastener.access && fastener.access !== "room for a torque wrench" && fastener.access,
-    fastener.counterHold && holdWords(fastener.counterHold),
-    // What is done once it is tight is a stage of its own.
-    !LOCKED_AFTER.some((one) => one === fastener.locking) && fastener.locking,
-    fastener.tightened && `final torque ${fastener.tightened}`,
-    pass,
-  ]
-    .filter(Boolean)
-    .join(", ");
-}
-
-interface Pulling {
-  next: number | undefined;
-  current: Stage;
-  pull: TorqueNeed | undefined;
-}
-
-/** What to do with the hand, under the bolt that is next. */
-function howTo({ pulling, next, current, pull }: Pulling & { pulling: boolean }): string {
-  const wrench = pull?.best?.wrench;
-  if (pulling) return "Pull until the bar stands in the box, then let go.";
-  if (next === undefined)
-    return `Look once more, then go on.${wrench?.works === "click" ? " Wind the wrench back to its lowest mark." : ""}`;
-  if (current.kind !== "torque") return HOW[current.kind];
-  if (pull?.bySpanner) return "Pull evenly until the scale shows it, then tap.";
-  return wrench && wrench.works !== "click" ? "Pull evenly until it reads that, then tap." : HOW.torque;
-}
-
-function boltButton(goesOn: boolean, { current, pull }: Pick<Pulling, "current" | "pull">): string {
-  if (goesOn) return "Next step";
-  return current.kind === "torque" && pull?.bySpanner ? "Pulled" : SAYS[current.kind];
 }

@@ -14,16 +14,11 @@ import { useChangeJob } from "../../shared/use-change-job";
 import { thisMoment } from "../../shell/clock";
 import { useKey } from "../../shell/keys";
 import type { FaceProps } from "../faces/face";
+import { NotAsPlanned } from "./NotAsPlanned";
 
-/** What has gone wrong, and with what: leads to the ladder for it. */
-export function TroubleChoice({
-  route,
-  step,
-  fastener,
-  job,
-  move,
-  onClose,
-}: FaceProps & { onClose: () => void }) {
+/** What is not as it was planned, and what has gone wrong with what: put right here, or to the ladder for it. */
+export function TroubleChoice(props: FaceProps & { onClose: () => void }) {
+  const { route, step, fastener, job, move, onClose } = props;
   const subjects = troubleSubjects(route, step, fastener);
   const [about, setAbout] = useState(subjects[0] ?? step.title);
   const changeJob = useChangeJob(job.id);
@@ -47,7 +42,11 @@ export function TroubleChoice({
   return (
     <>
       <Box fontFamily="heading" fontWeight="700" fontSize={{ base: "34px", lg: "44px" }} lineHeight="1">
-        Stop pulling. What is it?
+        Not as planned: what is it?
+      </Box>
+      <NotAsPlanned {...props} />
+      <Box as="h2" fontSize="24px">
+        Trouble: stop pulling
       </Box>
       {subjects.length > 1 && (
         <Box maxWidth="420px">
@@ -82,7 +81,7 @@ export function TroubleChoice({
       </Box>
       <Box marginTop="auto">
         <Button size="work" onClick={onClose}>
-          No trouble after all
+          All as planned
         </Button>
       </Box>
     </>

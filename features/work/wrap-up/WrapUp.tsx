@@ -60,21 +60,21 @@ function WrapUpSheet({
   const [question, setQuestion] = useState<ReadingQuestion>();
   const [dropped, setDropped] = useState<ReadonlySet<string>>(new Set());
   const atLatest = { value: latest?.distance.value ?? 0, unit: vehicle.distanceUnit };
-  const proposals = followUpsFrom(job, route, atLatest, today());
+  const proposals = followUpsFrom(job, route, atLatest, today(), work);
   const form = useDraftForm(`wrap-up ${job.id}`, wrapUpFields(route, latest, proposals, today()), () =>
     wrapUpForm({
       route,
       dropped,
       unit: vehicle.distanceUnit,
       today: today(),
-      followUps: (odometer, on) => followUpsFrom(job, route, odometer, on),
+      followUps: (odometer, on) => followUpsFrom(job, route, odometer, on, work),
     }),
   );
   const toggle = (key: string) =>
     setDropped((was) =>
       was.has(key) ? new Set([...was].filter((one) => one !== key)) : new Set([...was, key]),
     );
-  const toCheck = checksToDo(work, beforeYouDrive(route));
+  const toCheck = checksToDo(work, beforeYouDrive(route, work));
 
   const save = (newOdometer: boolean) =>
     form.handleSubmit(async (said) => {
@@ -103,7 +103,7 @@ function WrapUpSheet({
         Wrap up
       </Box>
       {toCheck.length > 0 ? (
-        <WrapUpChecks checks={beforeYouDrive(route)} toDo={toCheck} move={move} onBack={onBack} />
+        <WrapUpChecks checks={beforeYouDrive(route, work)} toDo={toCheck} move={move} onBack={onBack} />
       ) : (
         <FormBox onSubmit={(event) => void save(false)(event)} gap="5">
           <Box color="soft">
