@@ -151,7 +151,7 @@ async function special(
   }
   if (title === "Bleed, then the bleed screw, left" && once) {
     await hands.press(page, "Not as planned");
-    await page.see("Stop pulling");
+    await page.see("stop pulling");
     await hands.press(page, "Snapped");
     await page.see("Rung 1 of");
     await hands.press(page, "Did not work");

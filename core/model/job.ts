@@ -126,6 +126,8 @@ export const fastenerSchema = z.strictObject({
   /** Left out when it is the size it was undone with. */
   sizeToDoUp: headSizeSchema.optional(),
   thread: threadSchema.optional(),
+  /** Undone clockwise, whether or not the size of its thread is known. */
+  leftHand,
   figure: torqueFigureSchema.optional(),
   source: z.enum(SOURCES).optional(),
   doubtful: z.boolean().optional(),

@@ -230,6 +230,7 @@ function fastenerOf(one: FastenerProposal, id: string, note: string | undefined)
     ...(one.doubtful && figure ? { doubtful: true } : {}),
     ...(one.doubtfulSize && undo ? { sizeDoubtful: true as const } : {}),
     ...(has("single-use") ? { singleUse: true } : {}),
+    ...(has("left-hand thread") ? { leftHand: true as const } : {}),
     ...(has("cross") ? { pattern: { layout: "circle" as const } } : {}),
     ...tightenedWhere(has),
     ...lockedBy(locker, has),

@@ -54,16 +54,18 @@ const TURNS_THE_WHEEL_NM = 90;
 /**
  * Which way the vehicle wants to roll at a step that turns a large nut on a wheel's axle, in a sentence;
  * undefined for any other step.
- * @param torqueNm the most that is put on it.
+ * @param torqueNm the most that is put on it. @param leftHand whether it is undone clockwise.
  */
 export function rollWarning(
   step: Step,
   fastenerName: string,
   torqueNm: number | undefined,
+  leftHand = false,
 ): string | undefined {
   if (!/\b(?:axle|hub|drive ?shaft|spindle)\b.*\bnut\b/i.test(fastenerName)) return undefined;
   const side = sideOf(`${step.title} ${fastenerName}`);
   if (!side || (torqueNm !== undefined && torqueNm < TURNS_THE_WHEEL_NM)) return undefined;
-  const way = rollDirection(side, step.kind === "undo" ? "undo" : "do up");
-  return `Turning this nut, with its right-hand thread, drives the vehicle ${way}: chock against rolling ${way}.`;
+  // A left-hand thread is undone the way that others are done up.
+  const way = rollDirection(side, (step.kind === "undo") === leftHand ? "do up" : "undo");
+  return `Turning this nut, with its ${leftHand ? "left" : "right"}-hand thread, drives the vehicle ${way}: chock against rolling ${way}.`;
 }

@@ -26,6 +26,9 @@ export function stepMinutes(work: Work): Map<string, number> {
 
 export interface WorkTimes {
   totalMin: number;
+  /** Of it, waiting for something, and on the ladders out of trouble; the rest is hands at it. */
+  waitedMin: number;
+  troubleMin: number;
   /** Minutes on the steps of each side, where the plan tells them apart. */
   sides: Record<Side, number>;
 }
@@ -34,6 +37,7 @@ export interface WorkTimes {
 export function workTimes(work: Work, route: Route): WorkTimes {
   const minutes = stepMinutes(work);
   const sides = { left: 0, right: 0 };
+  const { waitedMin, troubleMin } = awayFromIt(work, route);
   let totalMin = 0;
   for (const { id, title } of route.steps) {
     const took = minutes.get(id) ?? 0;
@@ -41,7 +45,26 @@ export function workTimes(work: Work, route: Route): WorkTimes {
     const side = sideOf(title);
     if (side) sides[side] += took;
   }
-  return { totalMin, sides };
+  return { totalMin, waitedMin, troubleMin, sides };
+}
+
+/** Minutes that ended in a wait being over, and those that ended in a rung of a ladder. */
+function awayFromIt(work: Work, route: Route): { waitedMin: number; troubleMin: number } {
+  // A step whose wait is the last thing it asks for is over with it.
+  const waits = new Set(route.steps.flatMap(({ id, wait, measure }) => (wait && !measure ? [id] : [])));
+  let [waitedMin, troubleMin] = [0, 0];
+  work.events.forEach((event, i) => {
+    const before = work.events[i - 1];
+    const gap = before ? (Date.parse(event.at) - Date.parse(before.at)) / 60_000 : 0;
+    if (gap <= 0 || gap > LONGEST_GAP_MIN) return;
+    if (
+      (event.type === "task" && event.task === "wait") ||
+      (event.type === "step" && waits.has(event.stepId))
+    )
+      waitedMin += gap;
+    if (event.type === "tried") troubleMin += gap;
+  });
+  return { waitedMin, troubleMin };
 }
 
 /** "2 h 05 min", "48 min". */

@@ -305,7 +305,7 @@ test("time from tap to tap belongs to the later step; a long gap is a pause", ()
     ["off", 10],
     ["old", 15],
   ]);
-  expect(workTimes(work, sided)).toEqual({ totalMin: 25, sides: { left: 25, right: 0 } });
+  expect(workTimes(work, sided)).toMatchObject({ totalMin: 25, sides: { left: 25, right: 0 } });
   expect([formatMinutes(48.4), formatMinutes(125)]).toEqual(["48 min", "2 h 05 min"]);
 });
 
@@ -491,8 +491,27 @@ test("a large nut on a driven axle says which way the vehicle wants to roll, bot
   expect(rollWarning({ ...undo, title: "Axle nut off, right" }, "Axle nut, right", 240)).toContain(
     "backward",
   );
+  // A left-hand nut is undone the other way round.
+  expect(rollWarning(undo, "Axle nut, left", 240, true)).toBe(
+    "Turning this nut, with its left-hand thread, drives the vehicle backward: chock against rolling backward.",
+  );
+  expect(rollWarning({ ...undo, kind: "torque" }, "Axle nut, left", 240, true)).toContain("forward");
   expect(rollWarning(undo, "Wheel bolts, left", 110)).toBeUndefined();
   expect(rollWarning(undo, "Axle nut, left", 20)).toBeUndefined();
+});
+
+test("time waited and time spent out of trouble are told apart from hands at it", () => {
+  const soak = step("soak", "do", { wait: { minutes: 20, until: "it has crept in" } });
+  const route = routeOf([soak, step("off", "undo")]);
+  const work = withAll(
+    { ...at(0), type: "step", stepId: "start" },
+    { ...at(5), type: "task", stepId: "soak", task: "hands" },
+    { ...at(25), type: "step", stepId: "soak" },
+    { ...at(27), type: "trouble", stepId: "off", troubleId: "t", kind: "seized", about: "Bolt" },
+    { ...at(37), type: "tried", stepId: "off", troubleId: "t", rung: "heat", worked: true },
+    { ...at(40), type: "step", stepId: "off" },
+  );
+  expect(workTimes(work, route)).toMatchObject({ totalMin: 40, waitedMin: 20, troubleMin: 10 });
 });
 
 test("what is read aloud says the unit in words, the setting once, and stops a raised step first", () => {

@@ -2,6 +2,7 @@
 
 import { Box } from "@chakra-ui/react";
 import { memo } from "react";
+import { isLeftHand } from "@/core/fastener/left-hand";
 import { highestNm } from "@/core/kit/needs/highest-torque";
 import type { Fastener, Job, Step } from "@/core/model/job";
 import { chosenRoute } from "@/core/plan/chosen-route";
@@ -25,7 +26,7 @@ export const StepMinds = memo(function StepMinds({
   /** Whether how it sat before it came off is said here. */
   before?: boolean;
 }) {
-  const roll = fastener && rollWarning(step, fastener.name, highestNm(fastener));
+  const roll = fastener && rollWarning(step, fastener.name, highestNm(fastener), isLeftHand(fastener));
   const answers = (job.answers ?? []).filter(
     ({ about }) => about === step.fastenerId || about === step.id || about.startsWith(`${step.id} `),
   );

@@ -31,7 +31,7 @@ export function WrapUpReport({ route, work, unit }: { route: Route; work: Work; 
   const reused = reusedOnce(route);
   const skipped = eventsOf(work, "step").filter((event) => event.skipped !== undefined);
   const unlike = eventsOf(work, "compared").filter(({ as }) => as !== "same");
-  const { totalMin, sides } = workTimes(work, route);
+  const { totalMin, waitedMin, troubleMin, sides } = workTimes(work, route);
   const noticed = eventsOf(work, "noted").filter((event) => event.as === "noticed");
   const leftOff = eventsOf(work, "left off");
   const lessons = lessonsFrom(work);
@@ -91,7 +91,14 @@ export function WrapUpReport({ route, work, unit }: { route: Route; work: Work; 
       )}
       {totalMin >= 1 && (
         <Part title="Time">
-          <Row label="Worked">{formatMinutes(totalMin)}</Row>
+          <Row label="In all">{formatMinutes(totalMin)}</Row>
+          {waitedMin + troubleMin >= 1 && (
+            <>
+              <Row label="Hands at it">{formatMinutes(totalMin - waitedMin - troubleMin)}</Row>
+              {waitedMin >= 1 && <Row label="Waited">{formatMinutes(waitedMin)}</Row>}
+              {troubleMin >= 1 && <Row label="Out of trouble">{formatMinutes(troubleMin)}</Row>}
+            </>
+          )}
           {sides.left >= 1 && sides.right >= 1 && (
             <Row label="Left side, right side">
               {formatMinutes(sides.left)}, {formatMinutes(sides.right)}

@@ -94,6 +94,7 @@ export function FastenerMore({ form: { field, formState, watch, getValues } }: {
       <TextField label="Note" {...field("note")} />
       <CheckField label="The figure is doubtful" {...field("doubtful")} />
       <CheckField label="The size is doubtful" {...field("sizeDoubtful")} />
+      <CheckField label="Left-hand thread: undone clockwise" {...field("leftHand")} />
       <CheckField label="A pipe or lead comes out of it" {...field("overPipe")} />
       <CheckField label="Only a deep socket gets down to it" {...field("deepSocket")} />
       <CheckField label="Single-use" {...field("singleUse")} />

@@ -5,6 +5,7 @@ import { capital } from "@/core/capital";
 import { fastenerDoubts } from "@/core/fastener/doubts";
 import { holdWords } from "@/core/fastener/held-still";
 import { figureOf } from "@/core/fastener/how-tight";
+import { isLeftHand } from "@/core/fastener/left-hand";
 import { AT_STAKE, lacksFigure, roleOf } from "@/core/fastener/role";
 import { otherTurnersOf, turnerOf } from "@/core/kit/needs/turned-by";
 import type { Fastener, Route } from "@/core/model/job";
@@ -76,6 +77,7 @@ export function FastenerView({
         ))}
         {sizeToDoUp && <Row label="Do up with">{formatHeadSize(sizeToDoUp)}</Row>}
         {thread && <Row label="Thread">{formatThread(thread)}</Row>}
+        {isLeftHand(fastener) && <Row label="Left-hand thread">undone clockwise</Row>}
         {adapter && (
           <Row label="Crowfoot">
             {adapter.offsetMm} mm, {adapter.angleDeg === 0 ? "in line" : `at ${adapter.angleDeg}°`}

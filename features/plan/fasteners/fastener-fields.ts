@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { isLeftHand } from "@/core/fastener/left-hand";
 import { ifTyped, line, lineIfTyped, oneOfIfSaid, typed } from "@/core/form";
 import { InputError } from "@/core/input-error";
 import {
@@ -34,6 +35,7 @@ export interface FastenerFields {
   source: string;
   doubtful: boolean;
   sizeDoubtful: boolean;
+  leftHand: boolean;
   thread: string;
   condition: string;
   threadIs: string;
@@ -68,6 +70,7 @@ export function fastenerFields(fastener: Fastener | undefined): FastenerFields {
     source: fastener?.source ?? "",
     doubtful: fastener?.doubtful ?? false,
     sizeDoubtful: fastener?.sizeDoubtful ?? false,
+    leftHand: fastener ? isLeftHand(fastener) : false,
     thread: fastener?.thread ? formatThread(fastener.thread) : "",
     condition: fastener?.condition ?? "",
     threadIs: fastener?.threadIs ?? "",
@@ -118,6 +121,7 @@ export function fastenerForm(
       source: oneOfIfSaid(SOURCES),
       doubtful: z.boolean(),
       sizeDoubtful: z.boolean(),
+      leftHand: z.boolean(),
       thread: typed((text) => {
         if (text === fastenerFields(before).thread) return before?.thread;
         return text.trim() === "" ? undefined : readThread(text);
@@ -158,6 +162,7 @@ export function fastenerForm(
         deepSocket,
         doubtful,
         sizeDoubtful,
+        leftHand,
         singleUse,
         holdBy,
         counterHold,
@@ -178,6 +183,7 @@ export function fastenerForm(
           deepSocket: deepSocket || undefined,
           doubtful: doubtful || undefined,
           sizeDoubtful: sizeDoubtful && size !== undefined ? (true as const) : undefined,
+          leftHand: leftHand ? (true as const) : undefined,
           singleUse: singleUse || undefined,
         }),
     );

@@ -11,9 +11,11 @@ import { thisMoment } from "../../shell/clock";
 import { useKey } from "../../shell/keys";
 import { ActionBar } from "./ActionBar";
 import type { FaceProps } from "./face";
+import { about } from "./torque-words";
 
 /** Turns being counted: the number as large as it can be, half a turn a tap, and where the mark stands. */
-export function CountFace({ route, work, step, isDone, move, finish, bar }: FaceProps) {
+export function CountFace(props: FaceProps) {
+  const { route, work, step, fastener, isDone, move, finish, bar } = props;
   const counted = halfTurns(work, step.id);
   const wanted = halfTurnsToGo(work, route, step);
   const undoing = movesFasteners(step) === "out";
@@ -24,6 +26,11 @@ export function CountFace({ route, work, step, isDone, move, finish, bar }: Face
   const off = wanted === undefined ? 0 : counted - wanted;
   return (
     <>
+      {fastener && (
+        <Box fontSize="17px" color="soft" marginTop="-3">
+          {about({ ...props, fastener }, undefined, undefined)}
+        </Box>
+      )}
       <Box fontSize="18px">
         {step.mark ? `Mark: ${step.mark}. ` : "Mark the head at 12 o'clock. "}
         {wanted === undefined

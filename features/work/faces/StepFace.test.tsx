@@ -36,10 +36,12 @@ const later = step({ id: "later", title: "Later" });
 interface Shown {
   steps: Step[];
   fasteners?: Fastener[];
+  /** Which of the steps is open; the first where it is left out. */
+  open?: number;
 }
 
 /** The open step of a job, moved as Work moves it; what it has come to is in `at`. */
-function work({ steps, fasteners = [bolts] }: Shown) {
+function work({ steps, fasteners = [bolts], open = 0 }: Shown) {
   const route: Route = { id: "r", name: "By the book", steps: [...steps, later], fasteners, parts: [] };
   const job: Job = {
     ...stamp("own"),
@@ -59,13 +61,13 @@ function work({ steps, fasteners = [bolts] }: Shown) {
       return true;
     };
     return (
-      steps[0] &&
+      steps[open] &&
       vehicle && (
         <StepFace
           job={job}
           route={route}
           work={now}
-          step={steps[0]}
+          step={steps[open]}
           vehicle={vehicle}
           tools={tools}
           move={move}
@@ -154,4 +156,65 @@ test("a step that marks, waits and measures asks for one after the other", async
   await press("Keep");
   expect(screen.getByText(/0\.6 mm under the limit of 2 mm: replace it or put it right\./)).toBeTruthy();
   expect(done()).toEqual(["task", "task", "task", "measured"]);
+});
+
+test("a left-hand thread shows which way it is undone; any other says nothing", () => {
+  work({
+    steps: [step({ kind: "undo", fastenerId: "b" })],
+    fasteners: [{ ...bolts, leftHand: true }],
+  });
+  expect(screen.getByText("■ Left-hand thread: undo it clockwise.")).toBeTruthy();
+  cleanup();
+  work({ steps: [step({ kind: "undo", fastenerId: "b" })] });
+  expect(screen.queryByText(/Left-hand/)).toBeNull();
+});
+
+test("without a wrench for it a bolt is tight by feel or with a borrowed one, and the log is told which", async () => {
+  const { at } = work({
+    steps: [step({ kind: "torque", fastenerId: "b", phase: "put back" })],
+    fasteners: [{ ...bolts, access: "by feel" }],
+  });
+  expect(screen.getByText(/No torque wrench gets on\./)).toBeTruthy();
+  await press("Tight, by feel");
+  await press("With a borrowed wrench");
+  expect(at.work.events).toMatchObject([
+    { type: "bolt", by: "feel" },
+    { type: "bolt", by: "another wrench", set: { value: 20, unit: "N.m" } },
+  ]);
+});
+
+test("not as planned: what is left out says why and is over", async () => {
+  const { at } = work({ steps: [step({})] });
+  await press("Not as planned");
+  await press("Leave this step out");
+  await press("Leave it out");
+  await waitFor(() => expect(screen.getByText(/Say why it is left out/)).toBeTruthy());
+  await type("It is left out, because", "not there on this one");
+  await act(async () => press("Leave it out"));
+  await waitFor(() =>
+    expect(at.work.events).toMatchObject([{ type: "step", skipped: "not there on this one" }]),
+  );
+});
+
+test("the new part is held against the old point by point; what differs is no part to fit", async () => {
+  const { at, done } = work({ steps: [step({ kind: "look", title: "Compare the pump with the old one" })] });
+  await press("The same");
+  expect(done()).toEqual([]);
+  await press("■ It differs");
+  expect(at.work.events).toMatchObject([{ type: "trouble", kind: "wrong part" }]);
+});
+
+test("what goes back shows how it sat, and keeps whether it does again", async () => {
+  const { at } = work({
+    steps: [
+      step({ id: "off", title: "Bracket off", facing: "arrow up" }),
+      step({ phase: "put back", title: "Bracket back", mirrorOf: { stepId: "off", title: "x" } }),
+    ],
+    open: 1,
+  });
+  expect(screen.getByTestId("how-it-sat").textContent).toContain("It faced: arrow up.");
+  expect(screen.getAllByText(/arrow up/)).toHaveLength(1);
+  await press("▲ Cannot tell");
+  expect(at.work.events).toMatchObject([{ type: "compared", stepId: "s", as: "cannot tell" }]);
+  expect(screen.queryByText("● Same as before")).toBeNull();
 });

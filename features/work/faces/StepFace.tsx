@@ -23,6 +23,7 @@ import type { Move } from "../use-work";
 import type { FaceProps } from "./face";
 import { faceOf } from "./face-of";
 import { HowItSat } from "./HowItSat";
+import { LeftHand } from "./LeftHand";
 import { LeftOverFace } from "./LeftOverFace";
 import { SafetyFace } from "./SafetyFace";
 
@@ -109,6 +110,7 @@ export function StepFace({ job, route, work, step, vehicle, tools, move }: StepF
         )}
       </Box>
       {withMinds && <StepMinds job={job} step={step} fastener={face.fastener} before={!sat} />}
+      {withMinds && face.fastener && <LeftHand step={step} fastener={face.fastener} />}
       {withMinds && sat && <HowItSat sat={sat} stepId={step.id} move={move} />}
       {middle()}
     </Sheet>

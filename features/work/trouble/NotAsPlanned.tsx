@@ -2,7 +2,6 @@
 
 import { Box } from "@chakra-ui/react";
 import Link from "next/link";
-import { useState } from "react";
 import { z } from "zod";
 import { line, typed } from "@/core/form";
 import { InputError } from "@/core/input-error";
@@ -24,7 +23,7 @@ import { thisMoment } from "../../shell/clock";
 import type { FaceProps } from "../faces/face";
 
 const WAYS = ["wrench", "in the way", "head", "skip"] as const;
-type Way = (typeof WAYS)[number];
+export type Way = (typeof WAYS)[number];
 
 const SAYS: Record<Way, string> = {
   wrench: "The wrench does not get on",
@@ -33,12 +32,16 @@ const SAYS: Record<Way, string> = {
   skip: "Leave this step out",
 };
 
-type NotAsPlannedProps = FaceProps & { onClose: () => void };
+type NotAsPlannedProps = FaceProps & {
+  /** What was chosen, whose form is open. */
+  way: Way | undefined;
+  onWay: (way: Way) => void;
+  onClose: () => void;
+};
 
 /** What is not as the plan says and no trouble: put right here, in the plan too, and on the other side. */
 export function NotAsPlanned(props: NotAsPlannedProps) {
-  const [way, setWay] = useState<Way>();
-  const { job, fastener } = props;
+  const { job, fastener, way, onWay } = props;
   const hasHead = fastener !== undefined;
   const ways = WAYS.filter((one) => hasHead || (one !== "wrench" && one !== "head"));
   if (way === "wrench" && fastener) return <WrenchForm {...props} fastener={fastener} />;
@@ -48,7 +51,7 @@ export function NotAsPlanned(props: NotAsPlannedProps) {
   return (
     <Box display="flex" gap="3" flexWrap="wrap">
       {ways.map((one) => (
-        <Button key={one} size="work" fontSize="18px" onClick={() => setWay(one)}>
+        <Button key={one} size="work" fontSize="18px" onClick={() => onWay(one)}>
           {SAYS[one]}
         </Button>
       ))}

@@ -14,7 +14,7 @@ import { useChangeJob } from "../../shared/use-change-job";
 import { thisMoment } from "../../shell/clock";
 import { useKey } from "../../shell/keys";
 import type { FaceProps } from "../faces/face";
-import { NotAsPlanned } from "./NotAsPlanned";
+import { NotAsPlanned, type Way } from "./NotAsPlanned";
 
 /** What is not as it was planned, and what has gone wrong with what: put right here, or to the ladder for it. */
 export function TroubleChoice(props: FaceProps & { onClose: () => void }) {
@@ -22,6 +22,7 @@ export function TroubleChoice(props: FaceProps & { onClose: () => void }) {
   const subjects = troubleSubjects(route, step, fastener);
   const [about, setAbout] = useState(subjects[0] ?? step.title);
   const changeJob = useChangeJob(job.id);
+  const [way, setWay] = useState<Way>();
   useKey("away", onClose);
   const meet = async (kind: TroubleKind) => {
     const met = await move((now) =>
@@ -44,46 +45,57 @@ export function TroubleChoice(props: FaceProps & { onClose: () => void }) {
       <Box fontFamily="heading" fontWeight="700" fontSize={{ base: "34px", lg: "44px" }} lineHeight="1">
         Not as planned: what is it?
       </Box>
-      <NotAsPlanned {...props} />
-      <Box as="h2" fontSize="24px">
-        Trouble: stop pulling
-      </Box>
-      {subjects.length > 1 && (
-        <Box maxWidth="420px">
-          <SelectField
-            label="With"
-            choices={subjects}
-            value={about}
-            onChange={(event) => setAbout(event.currentTarget.value)}
-            style={{ minHeight: 56, fontSize: 20 }}
-          />
-        </Box>
+      <NotAsPlanned {...props} way={way} onWay={setWay} />
+      {way === undefined && (
+        <>
+          <Box as="h2" fontSize="24px">
+            Trouble: stop pulling
+          </Box>
+          {subjects.length > 1 && (
+            <Box maxWidth="420px">
+              <SelectField
+                label="With"
+                choices={subjects}
+                value={about}
+                onChange={(event) => setAbout(event.currentTarget.value)}
+                style={{ minHeight: 56, fontSize: 20 }}
+              />
+            </Box>
+          )}
+          <Box display="grid" gridTemplateColumns={{ base: "1fr", md: "repeat(3, 1fr)" }} gap="3">
+            {LADDERS.map(({ kind, looks }) => (
+              <Button
+                key={kind}
+                size="work"
+                minHeight="72px"
+                padding="3"
+                justifyContent="flex-start"
+                textAlign="left"
+                onClick={() => void meet(kind)}
+              >
+                <span>
+                  {capital(kind)}
+                  <Box
+                    as="span"
+                    display="block"
+                    color="soft"
+                    fontSize="15px"
+                    fontFamily="body"
+                    fontWeight="400"
+                  >
+                    {looks}
+                  </Box>
+                </span>
+              </Button>
+            ))}
+          </Box>
+          <Box marginTop="auto">
+            <Button size="work" onClick={onClose}>
+              All as planned
+            </Button>
+          </Box>
+        </>
       )}
-      <Box display="grid" gridTemplateColumns={{ base: "1fr", md: "repeat(3, 1fr)" }} gap="3">
-        {LADDERS.map(({ kind, looks }) => (
-          <Button
-            key={kind}
-            size="work"
-            minHeight="72px"
-            padding="3"
-            justifyContent="flex-start"
-            textAlign="left"
-            onClick={() => void meet(kind)}
-          >
-            <span>
-              {capital(kind)}
-              <Box as="span" display="block" color="soft" fontSize="15px" fontFamily="body" fontWeight="400">
-                {looks}
-              </Box>
-            </span>
-          </Button>
-        ))}
-      </Box>
-      <Box marginTop="auto">
-        <Button size="work" onClick={onClose}>
-          All as planned
-        </Button>
-      </Box>
     </>
   );
 }

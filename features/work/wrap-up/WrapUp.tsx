@@ -8,6 +8,7 @@ import type { Draft } from "@/core/model/record";
 import type { Reading, Vehicle } from "@/core/model/vehicle";
 import type { Work } from "@/core/model/work";
 import { beforeYouDrive, followUpsFrom } from "@/core/plan/after-the-work";
+import { withEvent } from "@/core/work/event";
 import { checksToDo } from "@/core/work/wrap-up";
 import { useCollection } from "@/data/hooks";
 import { stamp } from "@/data/stamp";
@@ -19,7 +20,7 @@ import { Loading } from "@/ui/Loading";
 import { Sheet } from "@/ui/Sheet";
 import { ReadingQuestionView } from "../../shared/odometer/ReadingQuestionView";
 import { WrapUpReport } from "../../shared/WrapUpReport";
-import { today } from "../../shell/clock";
+import { thisMoment, today } from "../../shell/clock";
 import { useDo } from "../../shell/DoProvider";
 import type { Move } from "../use-work";
 import { wrapUpFields, wrapUpForm } from "./wrap-up-fields";
@@ -89,8 +90,13 @@ function WrapUpSheet({
         on,
         ...(newOdometer ? { newOdometer: true } : {}),
       };
+      // What stands typed and was not added goes into the log all the same.
+      const typed = (["lesson", "noticed"] as const).flatMap((as) => {
+        const text = (form.getValues(as) ?? "").trim().slice(0, 200);
+        return text === "" ? [] : [{ ...thisMoment(), type: "noted" as const, as, text }];
+      });
       const put = {
-        ...recordsOf({ job, route, work }, said),
+        ...recordsOf({ job, route, work: typed.reduce(withEvent, work) }, said),
         readings: isNew ? [{ ...stamp(job.origin), ...reading }] : [],
       };
       const saved = await perform({ put }, `${job.title} is in the log.`);
@@ -128,7 +134,12 @@ function WrapUpSheet({
             onToggle={toggle}
           />
           <WrapUpReport route={route} work={work} unit={vehicle.torqueUnit} />
-          <WrapUpNotes move={move} />
+          <WrapUpNotes
+            typed={{ lesson: form.watch("lesson") ?? "", noticed: form.watch("noticed") ?? "" }}
+            field={form.field}
+            onAdded={(name) => form.setValue(name, "")}
+            move={move}
+          />
           {question ? (
             <ReadingQuestionView
               question={question}

@@ -35,6 +35,8 @@ export function wrapUpFields(
   return {
     odometer: latest ? String(latest.distance.value) : "",
     on: today,
+    lesson: "",
+    noticed: "",
     ...Object.fromEntries(prices),
     ...Object.fromEntries(after),
   } as WrapUpFields;
