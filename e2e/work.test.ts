@@ -210,7 +210,8 @@ test.each([
     }
     expect(seen.has("reloaded")).toBe(true);
     await page.see("Bleed screw, left: snapped; “new carrier” did it, after stub.");
-    await page.see("40 N·m; read");
+    await page.see("40 N·m asked; read");
+    await page.see("asked; set to");
     await page.see("drum's inside width, right");
     await page.type("Odometer reads", "148 260");
     await page.press("Write it to the log");
@@ -222,6 +223,44 @@ test.each([
     if (offline) await browser.complaints();
   },
 );
+
+test("not as planned, by touch: something in the way, a wrench that does not get on, none that will do; the log says how", async () => {
+  await at.openDemo({ size: PHONE });
+  const { page } = at;
+  await page.open("/work?id=demo-starter");
+  await page.find(THE_ONE, "the one button");
+  const seen = new Set<string>();
+  for (let presses = 0; !(await page.shows("Odometer reads")); presses++) {
+    if (presses > 90) throw new Error(`The work had no end: ${[...seen].join(", ")}`);
+    const { title } = await onScreen(page);
+    if (await page.shows("Tick the four first")) {
+      await tickSafety(page);
+      continue;
+    }
+    const before = await state(page);
+    const first = !seen.has(title);
+    seen.add(title);
+    if (title === "Heat shield off" && first) {
+      await page.press("Not as planned");
+      await page.press("Something is in the way");
+      await page.type("What is in the way", "breather hose");
+      await page.press("Take it aside first");
+      await page.see("Breather hose aside");
+    } else if (title === "Starter bolts" && first) {
+      await page.press("Not as planned");
+      await page.press("The wrench does not get on");
+      await page.choose("What gets on", "only a spanner");
+      await page.press("That gets on");
+      await page.see("Pulled");
+    } else await byTouch.one(page);
+    await page.until(async () => (await state(page)) !== before, `nothing happened on "${title}"`);
+  }
+  expect([...seen]).toEqual(expect.arrayContaining(["Breather hose aside", "Breather hose back"]));
+  // What nobody set or read is not said to have been.
+  await page.see("asked; by spanner");
+  await page.see("168 lb·in asked; by feel");
+  await page.see("a torque wrench on what was done up by feel: starter cable nut");
+});
 
 test("a job left half done says so in the Garage, large, until the note is taken away", async () => {
   await at.openDemo();
