@@ -39,7 +39,8 @@ function sourcesOf({ steps }: Route, step: Step): Step[] {
  * the same back has shown it.
  */
 export function howItSat(work: Work, route: Route, step: Step): Sat | undefined {
-  if (step.phase !== "put back") return undefined;
+  // Turns that are counted back say by themselves how many there were, and to which mark.
+  if (step.phase !== "put back" || step.kind === "count") return undefined;
   const of = sourcesOf(route, step);
   const earlier = route.steps
     .slice(

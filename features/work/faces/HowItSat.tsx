@@ -9,14 +9,27 @@ import { thisMoment } from "../../shell/clock";
 import type { Move } from "../use-work";
 
 const ANSWERS: Record<Compared, string> = {
-  same: "● Same as before",
-  "was wrong before": "▲ It was wrong before",
+  same: "● Same",
+  "was wrong before": "▲ Was wrong",
   "cannot tell": "▲ Cannot tell",
+};
+
+const SAID: Record<Compared, string> = {
+  same: "● It sits as before.",
+  "was wrong before": "▲ It was wrong before.",
+  "cannot tell": "▲ Nobody can tell whether it sits as before.",
 };
 
 /** How it sat before it came off, beside where it goes back: the photos large, the marks, the turns; and whether it does again. */
 export function HowItSat({ sat, stepId, move }: { sat: Sat; stepId: string; move: Move }) {
   const { of, photoIds, lines, halfTurns, compared } = sat;
+  // Once it is answered the hands need the room.
+  if (compared)
+    return (
+      <Box fontSize="18px" fontWeight="600" color={compared === "same" ? "good" : "watch"}>
+        {SAID[compared]}
+      </Box>
+    );
   return (
     <Box
       borderLeft="4px solid"
@@ -40,24 +53,20 @@ export function HowItSat({ sat, stepId, move }: { sat: Sat; stepId: string; move
           Counted off: {halfTurns / 2} {halfTurns <= 2 ? "turn" : "turns"}.
         </Box>
       )}
-      {compared ? (
-        <Box fontSize="18px" fontWeight="600" color={compared === "same" ? "good" : "watch"}>
-          {ANSWERS[compared]}
-        </Box>
-      ) : (
-        <Box display="flex" gap="2" flexWrap="wrap">
-          {COMPARED.map((as) => (
-            <Button
-              key={as}
-              size="work"
-              fontSize="18px"
-              onClick={() => void move((now) => compare(now, stepId, as, thisMoment()))}
-            >
-              {ANSWERS[as]}
-            </Button>
-          ))}
-        </Box>
-      )}
+      <Box fontSize="18px">Does it sit as before?</Box>
+      <Box display="grid" gridTemplateColumns="repeat(3, minmax(0, 1fr))" gap="2" maxWidth="520px">
+        {COMPARED.map((as) => (
+          <Button
+            key={as}
+            size="work"
+            fontSize="16px"
+            paddingInline="2"
+            onClick={() => void move((now) => compare(now, stepId, as, thisMoment()))}
+          >
+            {ANSWERS[as]}
+          </Button>
+        ))}
+      </Box>
     </Box>
   );
 }

@@ -216,5 +216,6 @@ test("what goes back shows how it sat, and keeps whether it does again", async (
   expect(screen.getAllByText(/arrow up/)).toHaveLength(1);
   await press("▲ Cannot tell");
   expect(at.work.events).toMatchObject([{ type: "compared", stepId: "s", as: "cannot tell" }]);
-  expect(screen.queryByText("● Same as before")).toBeNull();
+  expect(screen.queryByText("● Same")).toBeNull();
+  expect(screen.getByText(/Nobody can tell/)).toBeTruthy();
 });
