@@ -30,6 +30,13 @@ export const TROUBLE_KINDS = [
   "lead or clip broken",
   "wrong part",
   "missing part",
+  "rounded inside",
+  "captive nut gone",
+  "insert spins",
+  "stud turns",
+  "pin will not move",
+  "was missing already",
+  "was fitted wrong",
 ] as const;
 export type TroubleKind = (typeof TROUBLE_KINDS)[number];
 
@@ -96,6 +103,8 @@ export const workEventSchema = z.discriminatedUnion("type", [
     troubleId: idSchema,
     rung: lineSchema,
     worked: z.boolean(),
+    /** Passed over as not for this one, without having been tried. */
+    passed: z.literal(true).optional(),
   }),
   /** Where in the tray something lies. */
   z.strictObject({ ...happened, type: z.literal("compartment"), of: lineSchema, named: lineSchema }),

@@ -1,6 +1,9 @@
+import type { Fastener } from "../../model/job";
 import type { System } from "../../model/place";
 import type { TroubleKind } from "../../model/work";
+import { isRecess } from "../../quantity/head-size";
 import type { Ladder } from "./ladder";
+import { PLACE_LADDERS } from "./place-ladders";
 import {
   EYES,
   GLASSES,
@@ -226,7 +229,19 @@ export const LADDERS: readonly Ladder[] = [
       handOver("Leave it off the road, with the note why. Nothing is driven with a fastener short."),
     ],
   },
+  ...PLACE_LADDERS,
 ];
+
+/**
+ * The ladders that can be of use with a fastener: a head that is gripped from outside does not go round inside, nor
+ * the other way about; where nothing is known of it all of them.
+ */
+export function laddersFor(fastener: Fastener | undefined): Ladder[] {
+  const head = fastener?.sizeToUndo ?? fastener?.sizeToDoUp;
+  if (!head) return [...LADDERS];
+  const never: TroubleKind = isRecess(head) ? "rounded" : "rounded inside";
+  return LADDERS.filter(({ kind }) => kind !== never);
+}
 
 /**
  * The ladder for a kind of trouble on one system: only the rungs that are to be tried there. @throws Error

@@ -11,7 +11,7 @@ export const supply = (name: string, find: RegExp, value: number, unit: Amount["
 
 export const EYES = "Eye protection on.";
 /** Where what burns is near: nothing is heated there. */
-const BURNS: readonly System[] = ["brakes", "ignition and fuel"];
+export const BURNS: readonly System[] = ["brakes", "ignition and fuel"];
 const FIRE =
   "No flame or heat near fuel, fluid, rubber, wiring or a charged airbag. Fire extinguisher within reach.";
 const PENETRANT = supply("Penetrant", /penetrant|penetrating/i, 50, "mL");

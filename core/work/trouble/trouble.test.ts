@@ -3,8 +3,10 @@ import { SYSTEMS } from "../../model/place";
 import { MODEL_VERSION } from "../../model/record";
 import type { Tool } from "../../model/tool";
 import { TROUBLE_KINDS, type Work } from "../../model/work";
-import { LADDERS, ladderFor } from "./ladders";
+import { readHeadSize } from "../../quantity/read-head-size";
+import { LADDERS, ladderFor, laddersFor } from "./ladders";
 import {
+  lessonOf,
   meetTrouble,
   nextRung,
   openTrouble,
@@ -116,6 +118,34 @@ const open0 = {
   tried: [],
   solvedBy: undefined,
 };
+
+test("a rung that is not for this one is passed over without having been tried, and the lesson names what was", () => {
+  const met = meetTrouble(
+    fresh,
+    { troubleId: "t", stepId: "s", kind: "rounded inside", about: "Cover screw" },
+    moment,
+  );
+  const [soaked, bit, up] = ladderFor("rounded inside", "engine").rungs;
+  let work = tryRung(met, open0, soaked?.id ?? "", "not for this", moment);
+  work = tryRung(work, open0, bit?.id ?? "", false, moment);
+  work = tryRung(work, open0, up?.id ?? "", true, moment);
+  const [trouble] = troublesOf(work);
+  expect(trouble && lessonOf(trouble)).toBe(
+    "Cover screw: rounded inside; “next up” did it, after fresh bit.",
+  );
+});
+
+test("a head gripped from outside does not go round inside, and one with a recess not outside", () => {
+  const kinds = (size?: string) =>
+    laddersFor(
+      size === undefined ? undefined : { id: "f", name: "f", count: 1, sizeToUndo: readHeadSize(size) },
+    ).map(({ kind }) => kind);
+  expect(kinds("13")).toContain("rounded");
+  expect(kinds("13")).not.toContain("rounded inside");
+  expect(kinds("6 mm key")).toContain("rounded inside");
+  expect(kinds("6 mm key")).not.toContain("rounded");
+  expect(kinds()).toEqual(LADDERS.map(({ kind }) => kind));
+});
 
 test("what a rung needs is looked for in the chest; lent out or used up is not there", () => {
   const [, soak] = ladderFor("seized", "engine").rungs;

@@ -15,7 +15,7 @@ export interface Trouble {
   /** The fastener, part or thing it is about, in words. */
   about: string;
   on: string;
-  tried: { rung: string; worked: boolean }[];
+  tried: { rung: string; worked: boolean; passed: boolean }[];
   /** The rung that did it. */
   solvedBy: string | undefined;
 }
@@ -26,7 +26,7 @@ export function troublesOf(work: Work): Trouble[] {
   return eventsOf(work, "trouble").map(({ troubleId, stepId, kind, about, on }) => {
     const own = tried
       .filter((event) => event.troubleId === troubleId)
-      .map(({ rung, worked }) => ({ rung, worked }));
+      .map(({ rung, worked, passed }) => ({ rung, worked, passed: passed === true }));
     return {
       id: troubleId,
       stepId,
@@ -59,8 +59,14 @@ export function meetTrouble(
   return withEvent(work, { ...moment, type: "trouble", ...trouble });
 }
 
-/** The work with a rung tried; one that was tried already changes nothing. */
-export function tryRung(work: Work, trouble: Trouble, rung: string, worked: boolean, moment: Moment): Work {
+/** The work with a rung tried, or passed over as not for this one; one that was tried already changes nothing. */
+export function tryRung(
+  work: Work,
+  trouble: Trouble,
+  rung: string,
+  worked: boolean | "not for this",
+  moment: Moment,
+): Work {
   if (eventsOf(work, "tried").some((event) => event.troubleId === trouble.id && event.rung === rung))
     return work;
   return withEvent(work, {
@@ -69,7 +75,8 @@ export function tryRung(work: Work, trouble: Trouble, rung: string, worked: bool
     stepId: trouble.stepId,
     troubleId: trouble.id,
     rung,
-    worked,
+    worked: worked === true,
+    ...(worked === "not for this" ? { passed: true as const } : {}),
   });
 }
 
@@ -170,7 +177,7 @@ export function troubleSubjects(route: Route, step: Step, fastener: Fastener | u
 
 /** A trouble as a lesson for the log. Example: "Bleed screw, left: snapped. Heat did it, after: stub." */
 export function lessonOf(trouble: Trouble): string {
-  const failed = trouble.tried.filter(({ worked }) => !worked).map(({ rung }) => rung);
+  const failed = trouble.tried.filter(({ worked, passed }) => !worked && !passed).map(({ rung }) => rung);
   const end = trouble.solvedBy ? `“${trouble.solvedBy}” did it` : "not solved";
   return `${trouble.about}: ${trouble.kind}; ${end}${failed.length > 0 ? `, after ${failed.join(", ")}` : ""}.`.slice(
     0,

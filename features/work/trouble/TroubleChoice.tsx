@@ -5,7 +5,7 @@ import { useState } from "react";
 import { capital } from "@/core/capital";
 import type { TroubleKind } from "@/core/model/work";
 import { withRoute } from "@/core/plan/chosen-route";
-import { LADDERS } from "@/core/work/trouble/ladders";
+import { laddersFor } from "@/core/work/trouble/ladders";
 import { meetTrouble, troubleSubjects, withRenewal } from "@/core/work/trouble/trouble";
 import { newId } from "@/data/stamp";
 import { Button } from "@/ui/Button";
@@ -63,7 +63,7 @@ export function TroubleChoice(props: FaceProps & { onClose: () => void }) {
             </Box>
           )}
           <Box display="grid" gridTemplateColumns={{ base: "1fr", md: "repeat(3, 1fr)" }} gap="3">
-            {LADDERS.map(({ kind, looks }) => (
+            {laddersFor(fastener).map(({ kind, looks }) => (
               <Button
                 key={kind}
                 size="work"

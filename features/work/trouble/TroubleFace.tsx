@@ -17,8 +17,8 @@ export function TroubleFace(props: FaceProps & { trouble: Trouble }) {
   const { job, trouble, move, bar } = props;
   const ladder = ladderFor(trouble.kind, job.system);
   const rung = nextRung(trouble, job.system);
-  const tried = trouble.tried.length;
-  const does = (worked: boolean) =>
+  const tried = trouble.tried.filter(({ passed }) => !passed);
+  const does = (worked: boolean | "not for this") =>
     rung && void move((now) => tryRung(now, trouble, rung.id, worked, thisMoment()));
   const stop = () =>
     void move((now) => ({ ...now, doNotDrive: `${trouble.about}: ${trouble.kind}`.slice(0, 200) }));
@@ -27,7 +27,7 @@ export function TroubleFace(props: FaceProps & { trouble: Trouble }) {
       <Box color="stop" fontWeight="600" fontSize="20px">
         ■ {trouble.about}: {trouble.kind}
       </Box>
-      {tried === 0 && <Box fontSize="18px">{ladder.first}</Box>}
+      {trouble.tried.length === 0 && <Box fontSize="18px">{ladder.first}</Box>}
       {rung ? (
         <RungView {...props} rung={rung} at={ladder.rungs.indexOf(rung) + 1} of={ladder.rungs.length} />
       ) : (
@@ -36,9 +36,9 @@ export function TroubleFace(props: FaceProps & { trouble: Trouble }) {
           tools has seen it.
         </Box>
       )}
-      {tried > 0 && (
+      {tried.length > 0 && (
         <Box color="soft" fontSize="16px">
-          Tried without luck: {trouble.tried.map(({ rung: id }) => id).join(", ")}.
+          Tried without luck: {tried.map(({ rung: id }) => id).join(", ")}.
         </Box>
       )}
       {rung && !rung.stops ? (
@@ -47,9 +47,18 @@ export function TroubleFace(props: FaceProps & { trouble: Trouble }) {
           says="That did it"
           onPrimary={() => does(true)}
           others={
-            <Button size="work" flex={{ base: "1 1 100%", lg: "none" }} onClick={() => does(false)}>
-              Did not work: the next
-            </Button>
+            <>
+              <Button size="work" flex={{ base: "1 1 100%", lg: "none" }} onClick={() => does(false)}>
+                Did not work: the next
+              </Button>
+              <Button
+                size="work"
+                flex={{ base: "1 1 100%", lg: "none" }}
+                onClick={() => does("not for this")}
+              >
+                Not for this
+              </Button>
+            </>
           }
         />
       ) : (
