@@ -49,6 +49,8 @@ export const SETTINGS = {
       awake: z.boolean().catch(false),
       /** A press anywhere is the one button. */
       anywhere: z.boolean().catch(false),
+      /** The keys of a headset: play is the one button, next and previous the other steps. */
+      headset: z.boolean().catch(false),
       size: z
         .number()
         .refine((size) => TEXT_SIZES.some((one) => one === size))

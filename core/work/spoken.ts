@@ -60,3 +60,14 @@ export function spokenBolt(
       return `No figure was written down.${which}`;
   }
 }
+
+/** As somebody beside you would say it: "Next, bolt 3 of 4. Again 26.5 pound feet." */
+export function spokenNext(
+  stage: Stage,
+  setting: TorqueQuantity | undefined,
+  { count }: Fastener,
+  turn: number,
+): string {
+  const again = stage.kind === "torque" ? ` Again ${spokenTorque(setting ?? stage.given)}.` : "";
+  return `${turn === count ? "The last one" : `Next, bolt ${turn} of ${count}`}.${again}`;
+}

@@ -13,7 +13,7 @@ import { measuredIn, sidesCompared } from "./measured";
 import { photosOf } from "./photos";
 import { doneSteps, finishStep, skipStep, stepsDone } from "./progress";
 import { rollWarning } from "./safety-words";
-import { spokenBolt, spokenStep } from "./spoken";
+import { spokenBolt, spokenNext, spokenStep } from "./spoken";
 import { isUp, standingNotes, whyNotToDrive } from "./stopping";
 import { currentTask, finishTask, tasksOf } from "./tasks";
 import { formatMinutes, stepMinutes, workTimes } from "./times";
@@ -524,6 +524,8 @@ test("what is read aloud says the unit in words, the setting once, and stops a r
   expect(spokenBolt(torque, { value: 26.5, unit: "lbf.ft", decimals: 1 }, bolts, 2)).toBe(
     "Set the wrench to 26.5 pound feet. Bolt 2 of 4.",
   );
+  expect(spokenNext(torque, undefined, bolts, 3)).toBe("Next, bolt 3 of 4. Again 40 newton metres.");
+  expect(spokenNext({ kind: "snug", label: "" }, undefined, bolts, 4)).toBe("The last one.");
   expect(spokenBolt(torque, undefined, { ...bolts, count: 1 }, 1)).toBe("The bolt needs 40 newton metres.");
   expect(spokenBolt({ kind: "angle", angleDeg: 90, label: "" }, undefined, bolts, 1)).toContain("90 degrees");
   expect(spokenStep(step("Drum off", "do", { cautions: ["Springs let go."] }), "hands", true)).toContain(

@@ -101,13 +101,12 @@ function InHand() {
   if (!vehicle) return null;
   return (
     <Box fontSize="15px" overflow="hidden" textOverflow="ellipsis" whiteSpace="nowrap" data-testid="in-hand">
-      {vehicle.name}
-      {job && (
-        <Box as="span" display={{ base: "none", lg: "inline" }}>
-          {" · "}
-          {job.title}
-        </Box>
-      )}
+      {/* On a phone there is room for one of them: what is being done. */}
+      <Box as="span" display={job ? { base: "none", lg: "inline" } : "inline"}>
+        {vehicle.name}
+        {job && " · "}
+      </Box>
+      {job?.title}
     </Box>
   );
 }

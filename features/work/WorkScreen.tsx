@@ -21,6 +21,7 @@ import { StepFace } from "./faces/StepFace";
 import { HandsSheet } from "./hands/HandsSheet";
 import { spokenNow } from "./hands/spoken-now";
 import { sayAloud, useAwake, useHands, usePressAnywhere, useReadAloud } from "./hands/use-hands";
+import { useHeadset } from "./hands/use-headset";
 import { NothingToDo } from "./NothingToDo";
 import { StepsDone } from "./StepsDone";
 import { DoNotDriveSheet } from "./trouble/DoNotDriveSheet";
@@ -79,6 +80,7 @@ function OpenStep({ job, vehicle, route, work, step, tools, move }: OpenStepProp
     const to = route.steps[route.steps.findIndex(({ id }) => id === step.id) + by];
     if (to) openId(to.id);
   };
+  useHeadset(hands.headset && !ended, open);
   useKey("earlier", () => open(-1));
   useKey("later", () => open(1));
   useKey("takeBack", () => void move(takeBack), !ended);

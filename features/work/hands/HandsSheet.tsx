@@ -37,6 +37,12 @@ export const HandsSheet = memo(function HandsSheet({ hands, awake, onChange }: H
         checked={hands.anywhere}
         onChange={(event) => onChange({ anywhere: event.currentTarget.checked })}
       />
+      <CheckField
+        size="work"
+        label="A headset’s keys: play is the button"
+        checked={hands.headset}
+        onChange={(event) => onChange({ headset: event.currentTarget.checked })}
+      />
       <Box as="fieldset" border="none" padding="0" marginTop="2">
         <Box as="legend" fontSize="15px" fontWeight="600" marginBottom="1">
           Size

@@ -6,7 +6,7 @@ import type { Work } from "@/core/model/work";
 import { boltOrder } from "@/core/pattern/bolt-order";
 import { stepFastener } from "@/core/plan/step-fastener";
 import { missingSafetyTicks, nextBolt, stepStages } from "@/core/work/progress";
-import { spokenBolt, spokenStep } from "@/core/work/spoken";
+import { spokenBolt, spokenNext, spokenStep } from "@/core/work/spoken";
 import { currentTask } from "@/core/work/tasks";
 import { today } from "../../shell/clock";
 
@@ -25,7 +25,7 @@ export function spokenNow(route: Route, work: Work, step: Step, tools: readonly 
     stages.slice(0, next.stage).filter(({ kind }) => kind === "torque").length
   ];
   const turn = boltOrder(fastener).indexOf(next.bolt) + 1;
-  if (turn === 1 && next.stage === 0)
-    return `${opening} ${spokenBolt(stage, pull?.best?.setting, fastener, turn)}`;
-  return turn === 1 ? spokenBolt(stage, pull?.best?.setting, fastener, turn) : `Bolt ${turn}.`;
+  const setting = pull?.best?.setting;
+  if (turn === 1 && next.stage === 0) return `${opening} ${spokenBolt(stage, setting, fastener, turn)}`;
+  return turn === 1 ? spokenBolt(stage, setting, fastener, turn) : spokenNext(stage, setting, fastener, turn);
 }

@@ -4,7 +4,7 @@ import { useCallback, useEffect, useState } from "react";
 import { useSetting } from "@/data/hooks";
 import { type SettingValue } from "@/data/settings";
 
-const NONE: SettingValue<"hands"> = { aloud: false, awake: false, anywhere: false, size: 1 };
+const NONE: SettingValue<"hands"> = { aloud: false, awake: false, anywhere: false, headset: false, size: 1 };
 
 /** How Work is used with the hands full; kept in this browser. */
 export function useHands(): [SettingValue<"hands">, (change: Partial<SettingValue<"hands">>) => void] {
