@@ -176,7 +176,7 @@ test("without a wrench for it a bolt is tight by feel or with a borrowed one, an
   });
   expect(screen.getByText(/No torque wrench gets on\./)).toBeTruthy();
   await press("Tight, by feel");
-  await press("With a borrowed wrench");
+  await press("Borrowed wrench, set to 20 N·m");
   expect(at.work.events).toMatchObject([
     { type: "bolt", by: "feel" },
     { type: "bolt", by: "another wrench", set: { value: 20, unit: "N.m" } },

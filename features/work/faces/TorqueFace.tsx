@@ -164,6 +164,7 @@ function Tightening(props: FaceProps & { fastener: Fastener }) {
             current={current}
             pull={pull}
             byFeel={how.by === "feel"}
+            straight={fastener.adapter === undefined}
             onTick={isDone || next === undefined ? undefined : tickNext}
             onGoOn={goOn}
           />
