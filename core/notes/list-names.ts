@@ -123,3 +123,42 @@ export function add(list: Noted[], name: string, span: Span): void {
   if (!known) list.push({ name, span });
   else if (name.length > known.name.length && !Object.hasOwn(HEADS, name)) known.name = name;
 }
+
+/**
+ * Names of tools that things of a vehicle have as well, by the words that make each one a tool: a pan to drain
+ * into and a pan that is drained, a bar to pry with and a bar that rolls.
+ */
+const TOOLS_BY: Readonly<Record<string, RegExp>> = {
+  pan: /\b(?:drain|catch|drip|big|old|metal|plastic|shallow|\d+ (?:l|litre|quart)) /,
+  bar: /\b(?:breaker|breaking|pry|prise|crow|power|knuckle|extension|cheater|\d+ mm|\d+ in|long) /,
+  pump: /\b(?:hand|vacuum|suction|transfer|bleeding|grease|oil|fluid|tyre|tire) /,
+  key: /\b(?:allen|hex|hexagon|mm|torx|chuck|\d+) /,
+  light: /\b(?:work|inspection|trouble|test|timing|head|shop|led) ?/,
+  lever: /\b(?:tyre|tire|pry) /,
+  bit: /\d|\b(?:allen|hex|torx|spline|star|drill|screwdriver|long|phillips|impact) /,
+  handle: /\b(?:hammer|breaker|jack|ratchet|broom) /,
+  caliper: /\b(?:vernier|digital|dial) /,
+  tray: /\b(?:drip|magnetic|parts|drain) /,
+  arm: /^$/,
+  head: /^$/,
+  wheel: /\b(?:wire|flap|grinding|cutting|polishing|measuring) /,
+  kit: /\b(?:press|puller|tap and die|extractor|bleeding|pressing|gauge) /,
+  block: /\b(?:wood|wooden|sanding|rubber) /,
+  press: / /,
+  stand: / /,
+  tape: / /,
+  pick: / /,
+  file: / /,
+  hook: / /,
+  adapter: / /,
+};
+
+/** Whether a tool is meant by a name that things of a vehicle have as well; and by any that they have not. */
+export function isTold(word: string, name: string): boolean {
+  const by = TOOLS_BY[singular(word)];
+  return by === undefined || by.test(name);
+}
+
+/** Whether a name that things of a vehicle have as well is a tool's here: "wire wheel", "vernier caliper". */
+export const isToolHere = (word: string, name: string): boolean =>
+  TOOLS_BY[singular(word)]?.test(name) === true;

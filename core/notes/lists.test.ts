@@ -6,6 +6,8 @@ const named = (list: readonly { name: string }[]) => list.map(({ name }) => name
 test.each<[told: string, parts: string[]]>([
   ["Today we're doing the water outlet on the old wagon.", ["water outlet"]],
   ["Spent Sunday replacing the wiper motor.", ["wiper motor"]],
+  ["The repair kit was forty dollars shipped.", ["repair kit"]],
+  ["The wire wheel was twelve dollars, the puller kit fifty.", []],
   ["The regulator was forty dollars shipped.", ["regulator"]],
   [
     "In the box: 2 brackets, 4 rubber bungs, 6 screws. Also needed: a 10 mm socket.",
@@ -56,6 +58,10 @@ test.each([
   ],
   ["Stuff a rag in the port so nothing falls in.", "Stuff a rag in the port so nothing falls in"],
   ["The bracket is heavier than it looks.", "The bracket is heavier than it looks"],
+  ["Don't weld anywhere near the tank.", "Don't weld anywhere near the tank"],
+  ["And don't press the pedal yet or it locks.", "don't press the pedal yet or it locks"],
+  ["Never spring it over the lug.", "Never spring it over the lug"],
+  ["Maximum load is 90 kg.", "Maximum load is 90 kg"],
   ["So don't let the caliper hang on its hose.", "don't let the caliper hang on its hose"],
 ])("to be minded: “%s”", (told, caution) => {
   expect(named(readStory(told).cautions)).toEqual([caution]);

@@ -1,9 +1,8 @@
 import { formatHeadSize } from "../quantity/read-head-size";
 import { type Clause, isAction } from "./clauses";
 import { headingOver, type Heard, type Noted, saidIn, spanOf } from "./heard";
-import { add, IN_PASSING, nameOf, NOT_TO_BE_USED } from "./list-names";
+import { add, isTold, IN_PASSING, nameOf, NOT_TO_BE_USED } from "./list-names";
 import { type Measured, measuresOf } from "./measures-said";
-import { singular } from "./mention";
 import { type Wait, cautionsOf, short, waitsOf } from "./minded";
 import { partsOf } from "./parts-said";
 import { ACTIONS, CONSUMABLE_HEADS, NOT_THIS_ONE, PART_HEADS, TOOL_HEADS } from "./vocabulary";
@@ -120,39 +119,6 @@ const isItem = ({ text, terms }: Heard, { from, to }: Clause, at: number) =>
   !/\(\s*$/.test(text.slice(0, terms[from]?.start ?? 0)) &&
   (at === to - 1 || /^(?:and|or|,)$/.test(terms[at + 1]?.text ?? "")) &&
   !CONSUMABLE_HEADS.has(terms[at]?.text ?? "");
-
-/**
- * Names of tools that things of a vehicle have as well, by the words that make each one a tool: a pan to drain
- * into and a pan that is drained, a bar to pry with and a bar that rolls.
- */
-const TOOLS_BY: Readonly<Record<string, RegExp>> = {
-  pan: /\b(?:drain|catch|drip|big|old|metal|plastic|shallow|\d+ (?:l|litre|quart)) /,
-  bar: /\b(?:breaker|breaking|pry|prise|crow|power|knuckle|extension|cheater|\d+ mm|\d+ in|long) /,
-  pump: /\b(?:hand|vacuum|suction|transfer|bleeding|grease|oil|fluid|tyre|tire) /,
-  key: /\b(?:allen|hex|hexagon|mm|torx|chuck|\d+) /,
-  light: /\b(?:work|inspection|trouble|test|timing|head|shop|led) ?/,
-  lever: /\b(?:tyre|tire|pry) /,
-  bit: /\d|\b(?:allen|hex|torx|spline|star|drill|screwdriver|long|phillips|impact) /,
-  handle: /\b(?:hammer|breaker|jack|ratchet|broom) /,
-  caliper: /\b(?:vernier|digital|dial) /,
-  tray: /\b(?:drip|magnetic|parts|drain) /,
-  arm: /^$/,
-  head: /^$/,
-  block: /\b(?:wood|wooden|sanding|rubber) /,
-  press: / /,
-  stand: / /,
-  tape: / /,
-  pick: / /,
-  file: / /,
-  hook: / /,
-  adapter: / /,
-};
-
-/** Whether a tool is meant where one is named in passing. */
-function isTold(word: string, name: string): boolean {
-  const by = TOOLS_BY[singular(word)];
-  return by === undefined || by.test(name);
-}
 
 /** The words from a clause on to the end of its sentence, where that is short. */
 function sentenceFrom({ text, terms, told }: Heard, i: number): string {

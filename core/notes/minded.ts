@@ -6,23 +6,23 @@ import { NOT_THIS_ONE, OTHERS_SAY } from "./vocabulary";
 
 /**
  * Told to somebody not to do: at the start, or after "and", "so", "just", "please"; not what the teller or
- * others do not do.
+ * others do not do, and not what never happens by itself ("never gets hot").
  */
 const DO_NOT =
-  /(?:^\W*|\b(?:and|so|but|just|please|or|also|then|you|now|i mean)\s+)(?:don'?t|do not|never)\s+(?!know|have\b|forget to subscribe|ask|need|worry|want|care\b|quote|hold me|think|believe|trust|get me|be silly|use (?:the )?\d|own\b|spring|weld\b|(?:go|get) crazy|forget\W*$|\w+\W*$|\w+s\b)\w+/i;
+  /(?:^\W*|\b(?:and|so|but|just|please|or|also|then|you|now|i mean)\s+)(?:don'?t|do not|never)\s+(?!know|have\b|forget to subscribe|ask|need|worry|want|care\b|quote|hold me|think|believe|trust|get me|be silly|use (?:the )?\d|own\b|(?:go|get) crazy|\w+\W*$)(?!(?<=never )\w*[^s]s\b)\w+/i;
 /** What is to be minded, by the ways there are of saying so. */
 const MINDED: readonly RegExp[] = [
   /\b(?:careful|watch (?:out|your|the|for)|mind (?:the|your|out|that)|make sure|be sure|gently)\b/i,
   // Cold, hot, heavy, sharp, live.
   /\b(?:(?:stone|completely|proper(?:ly)?|nice and) cold|(?:want|has to be|must be|needs to be|got to be|want (?:it|her)|be) cold\b|(?:engine|motor|truck|car|van)(?:'s| is)? cold\b|(?:is|it'll be|gets?|still|'s) (?:hot|live|sharp|heavy)|live (?:even|key)|heavier than|heavy (?:so|and)|warm,? not hot)\b/i,
-  /\b(?:poison\w*|flammable|brittle|is aluminium|is aluminum|alloy case|into plastic|cross[- ]?thread)\b/i,
+  /\b(?:poison\w*|flammable|brittle|(?:is|it's|they're|into|of) (?:alloy|aluminium|aluminum|magnesium|plastic|brass)|cross[- ]?thread)\b/i,
   // What is worn.
   /\b(?:safety glasses|eye protection|gloves and|and gloves|(?:wear|put on) (?:\w+ )?(?:gloves|glasses|goggles|mask)|glasses on|mask on)\b/i,
   /\b(?:left[- ]hand(?:ed)? threads?)\b/i,
   // Once and no more.
   /\b(?:only hold once|once only|used? once|one[- ]time|(?:thrown?|throw) (?:\w+ ){0,3}(?:away|out))\b/i,
   // What it would come to, and what is no further to be gone than.
-  /\b(?:or (?:it|you|they|the \w+)(?:'ll| will| won't)|otherwise (?:it|you|they)|(?:can|will|could) (?:close on|fall on|burn|pinch|crush|spit|mark the)\b|no more than that|greatest (?:load|speed))\b/i,
+  /\b(?:or (?:it|you|they|the \w+)(?:'ll| will| won't)|otherwise (?:it|you|they)|(?:can|will|could) (?:close on|fall on|burn|pinch|crush|spit|mark the)\b|no more than that|(?:greatest|maximum|max|top) (?:load|speed|weight))\b/i,
   /\b(?:keep (?:it|your|a|them|the|that) (?:\w+ )?(?:off|away|out|clear|separate|under|topped up|full)|must(?:n't| not| be)\b|not the (?:\w+ ){0,2}(?:one|thing|switch)|not optional|not under\b)/i,
   /\bif (?:\w+ ){1,8}(?:stop|don't start)\b|\bstop and ask\b|\bif (?:they're|it's|it is) (?:\w+ ){1,4}(?:welder|workshop|shop)\b/i,
   /\bpump the (?:brake )?pedal (?:\w+ )*before\b|\bone side at a time\b|\b(?:before|until) (?:any|all) (?:\w+ ){1,5}(?:tight|in)\b/i,

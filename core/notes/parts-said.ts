@@ -1,6 +1,6 @@
 import { isAction, type Told } from "./clauses";
 import { headingOver, type Heard, type Noted, saidIn, sentenceOf, spanOf, topicIn } from "./heard";
-import { add, fullest, nameOf } from "./list-names";
+import { add, fullest, isToolHere, nameOf } from "./list-names";
 import { singular } from "./mention";
 import {
   ACTIONS,
@@ -66,7 +66,7 @@ export function partsOf(heard: Heard): Noted[] {
         if (which !== undefined) add(parts, which, span);
         continue;
       }
-      const known = isKnown(word);
+      const known = isKnown(word) && !isToolHere(word, name);
       const counted = count > 1 ? `${count} ${name}` : name;
       if (PART_HEADS.has(word)) spoken.push(counted);
       const verb = terms[from - 1]?.text ?? "";
@@ -75,11 +75,11 @@ export function partsOf(heard: Heard): Noted[] {
         isNew && (known || terms[at]?.tag === "noun") && !NO_PART.test(word) && isOneName(heard, at);
       const listed = headed || listing.has(i) || count > 1 || isPriced(heard, from, at);
       const ofBox = inBoxList && count > 1 && terms[at]?.tag === "noun";
-      const asked = listing.has(i) && USUALLY_NEW.test(word);
+      const asked = listing.has(i) && USUALLY_NEW.test(word) && !isToolHere(word, name);
       const inBox = bought && ((known && listed) || ofBox) && !isHolding(name);
       const object =
         isJob &&
-        (known || (terms[at]?.tag === "noun" && !NO_PART.test(word))) &&
+        (known || (terms[at]?.tag === "noun" && !NO_PART.test(word) && !/ing$/.test(word))) &&
         !Object.hasOwn(HEADS, word) &&
         isJobOf(heard, from, at);
       if (fresh || asked || inBox || object || (replaced && known)) add(parts, counted, span);
@@ -132,9 +132,8 @@ function isOneName({ terms }: Heard, at: number): boolean {
 
 const isKnown = (word: string) =>
   PART_HEADS.has(word) || THINGS.has(word) || THINGS.has(singular(word)) || COMPOUND.test(word);
-/** What other things come in, where something stands on, or what a tool is. */
-const isHolding = (name: string) =>
-  /^(?:kit|box|bag|set|wheel|wheels|engine|body)$|^(?:wire|dinner|vernier|press|repair) /.test(name);
+/** What other things come in, or what something stands on. */
+const isHolding = (name: string) => /^(?:kit|box|bag|set|wheel|wheels|engine|body)$/.test(name);
 
 /** The last word of a thing's name, which no other goes on. */
 function isNoun({ terms }: Heard, { from }: Told, at: number): boolean {

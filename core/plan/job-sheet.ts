@@ -1,5 +1,6 @@
 import { z } from "zod";
 import { capital } from "../capital";
+import { isLeftHand } from "../fastener/left-hand";
 import { InputError } from "../input-error";
 import { type Job, type Route, routeSchema } from "../model/job";
 import { migrate } from "../model/migrations";
@@ -100,13 +101,15 @@ export function jobSheetMarkdown(job: Job): string {
     "| | size | thread | torque |",
     "|---|---|---|---|",
   ];
-  for (const { name, count, sizeToUndo, sizeToDoUp, thread, figure } of route.fasteners) {
+  for (const fastener of route.fasteners) {
+    const { name, count, sizeToUndo, sizeToDoUp, thread, figure } = fastener;
+    const turns = [thread ? formatThread(thread) : "", isLeftHand(fastener) ? "left-hand" : ""];
     const size = [sizeToUndo, sizeToDoUp]
       .filter((head) => head !== undefined)
       .map(formatHeadSize)
       .join(", then ");
     lines.push(
-      `| ${count} × ${cell(name)} | ${size} | ${thread ? formatThread(thread) : ""} | ${figure ? `${formatFigure(figure)} (${figureInWords(figure)})` : ""} |`,
+      `| ${count} × ${cell(name)} | ${size} | ${turns.filter(Boolean).join(", ")} | ${figure ? `${formatFigure(figure)} (${figureInWords(figure)})` : ""} |`,
     );
   }
   if (route.parts.length > 0)

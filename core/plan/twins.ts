@@ -32,7 +32,7 @@ function carried<T extends Step | Fastener>(before: T, after: T, twin: T, own: R
 }
 
 /** The like fastener of the other side: by its name turned round, or by its name with the side behind it. */
-function twinFastener({ fasteners }: Route, { name }: Fastener): Fastener | undefined {
+export function twinFastener({ fasteners }: Route, { name }: Fastener): Fastener | undefined {
   const called = (sideOf(name) ? [otherSide(name)] : [`${name}, left`, `${name}, right`]).map((one) =>
     one.toLowerCase(),
   );

@@ -15,6 +15,7 @@ import { TextField } from "@/ui/form/Field";
 import { useDraftForm } from "@/ui/form/useDraftForm";
 import { Sheet } from "@/ui/Sheet";
 import { useChangeRoute } from "../shared/use-change-route";
+import { RemovableLine } from "./RemovableLine";
 import { SpecialToolForm } from "./SpecialToolForm";
 
 /**
@@ -46,7 +47,7 @@ export function SuppliesSheet({ job, vehicle, route }: { job: Job; vehicle: Vehi
         <Box color="soft">Fluids, grease, rags, and special tools that the fasteners do not tell of.</Box>
       )}
       {supplies.map(({ id, name, amount, lost }) => (
-        <Line
+        <RemovableLine
           key={id}
           name={name}
           says={`${formatAmount(amount)}${lost ? `, and ${formatAmount({ value: lost, unit: amount.unit })} lost` : ""}`}
@@ -68,7 +69,7 @@ export function SuppliesSheet({ job, vehicle, route }: { job: Job; vehicle: Vehi
             onClose={() => setEdited(undefined)}
           />
         ) : (
-          <Line
+          <RemovableLine
             key={tool.id}
             name={tool.name}
             says={specialWords(tool, route)}
@@ -136,39 +137,4 @@ function specialWords({ days, turns = [], onlyIfNeeded, risk }: SpecialTool, { f
   ]
     .filter(Boolean)
     .join("; ");
-}
-
-interface LineProps {
-  name: string;
-  says: string;
-  onEdit?: () => void;
-  onRemove: () => void;
-}
-
-function Line({ name, says, onEdit, onRemove }: LineProps) {
-  return (
-    <Box
-      display="flex"
-      alignItems="center"
-      gap="2"
-      fontSize="15px"
-      borderBottom="1px solid"
-      borderColor="edge"
-    >
-      <Box flex="1">
-        {name}{" "}
-        <Box as="span" color="soft">
-          {says}
-        </Box>
-      </Box>
-      {onEdit && (
-        <Button look="quiet" paddingInline="1" aria-label={`Edit ${name}`} onClick={onEdit}>
-          Edit
-        </Button>
-      )}
-      <Button look="quiet" paddingInline="1" aria-label={`Remove ${name}`} onClick={onRemove}>
-        ×
-      </Button>
-    </Box>
-  );
 }

@@ -1,5 +1,7 @@
+import { isLeftHand } from "../../fastener/left-hand";
 import { highestNm } from "../../kit/needs/highest-torque";
 import type { CounterHold, Fastener, Step } from "../../model/job";
+import { twinFastener } from "../twins";
 import { changeFastener, changeStep } from "./changes";
 import { type Finding, type PlanRead, type Rule, isMended, stepsOfKind, wordsOf } from "./rule";
 
@@ -37,6 +39,34 @@ const lastOut = (plan: PlanRead, { id }: Fastener): Step | undefined => stepsOfK
 
 /** What the hands need beside the wrench: a hub that stands still, a part that is carried, the right paste. */
 export const HANDS_RULES: readonly Rule[] = [
+  {
+    id: "left-hand-both",
+    reason:
+      "On an axle usually one side alone has left-hand threads; turned the wrong way, the other shears.",
+    find: ({ route }) =>
+      route.fasteners.flatMap((fastener): Finding[] => {
+        const twin = twinFastener(route, fastener);
+        const [at, other] = [route.fasteners.indexOf(fastener), twin ? route.fasteners.indexOf(twin) : -1];
+        if (!twin || other < at || !isLeftHand(fastener) || !isLeftHand(twin)) return [];
+        return [
+          {
+            about: twin.id,
+            fastenerId: twin.id,
+            grave: true,
+            says: `${fastener.name} and ${twin.name.toLowerCase()}: left-hand threads on both sides?`,
+            fix: {
+              says: `No: the ${twin.name.toLowerCase()} turn as usual`,
+              apply: (now) =>
+                changeFastener(now, twin.id, ({ leftHand: _said, thread, ...one }) => {
+                  if (!thread) return one;
+                  const { leftHand: _written, ...usual } = thread;
+                  return { ...one, thread: usual };
+                }),
+            },
+          },
+        ];
+      }),
+  },
   {
     id: "hub-turns",
     reason: "With the wheel off a hub turns with its nut, and no torque comes to the nut.",

@@ -1,7 +1,7 @@
 import { isByHand } from "../../fastener/how-tight";
 import { hasHead } from "../../fastener/role";
 import { turnerOf } from "../../kit/needs/turned-by";
-import type { Part } from "../../model/job";
+import type { Part, Route } from "../../model/job";
 import { formatHeadSize } from "../../quantity/read-head-size";
 import { sharesWord } from "../../shares-word";
 import { OTHER_SIDE } from "../../side";
@@ -19,6 +19,12 @@ function otherSide(place: Part["place"]): Part["place"] | undefined {
   if (place.startsWith("right")) return place.replace("right", "left") as Part["place"];
   return undefined;
 }
+
+/** The route with something to look at before anything else is done. */
+const lookedAtFirst = (route: Route, newId: () => string, title: string): Route => ({
+  ...route,
+  steps: [plainStep(newId(), "make safe", "look", title), ...route.steps],
+});
 
 export const PART_RULES: readonly Rule[] = [
   {
@@ -102,18 +108,7 @@ export const PART_RULES: readonly Rule[] = [
           says: `No size is written down for ${names.slice(0, 4).join(", ")}${names.length > 4 ? ` and ${names.length - 4} more` : ""}.`,
           fix: {
             says: "Plan to look at the heads first",
-            apply: (now, newId) => ({
-              ...now,
-              steps: [
-                plainStep(
-                  newId(),
-                  "make safe",
-                  "look",
-                  `Look at the heads: ${names.join(", ")}`.slice(0, 200),
-                ),
-                ...now.steps,
-              ],
-            }),
+            apply: (now, newId) => lookedAtFirst(now, newId, `Look at the heads: ${names.join(", ")}`),
           },
         },
       ];
@@ -134,18 +129,12 @@ export const PART_RULES: readonly Rule[] = [
             says: `${fastener.name}: ${formatHeadSize(head)} was said with doubt.`,
             fix: {
               says: "Plan to try it on the head first",
-              apply: (now, newId) => ({
-                ...now,
-                steps: [
-                  plainStep(
-                    newId(),
-                    "make safe",
-                    "look",
-                    `Try the ${formatHeadSize(head)} on the ${fastener.name.toLowerCase()}`,
-                  ),
-                  ...now.steps,
-                ],
-              }),
+              apply: (now, newId) =>
+                lookedAtFirst(
+                  now,
+                  newId,
+                  `Try the ${formatHeadSize(head)} on the ${fastener.name.toLowerCase()}`,
+                ),
             },
           },
         ];

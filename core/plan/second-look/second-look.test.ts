@@ -280,6 +280,21 @@ const CASES: Record<string, { trips: Plan; misses: Plan }> = {
     trips: { fasteners: [{ ...bolts(), sizeToUndo: undefined }] },
     misses: { fasteners: [{ ...bolts({ name: "Push clips" }), sizeToUndo: undefined }] },
   },
+  "left-hand-both": {
+    trips: {
+      fasteners: [
+        bolts({ name: "Hub nut, left", leftHand: true }),
+        bolts({ id: "g", name: "Hub nut, right", thread: readThread("M20x1.5 LH") }),
+      ],
+    },
+    // On one side alone, as it usually is.
+    misses: {
+      fasteners: [
+        bolts({ name: "Hub nut, left", leftHand: true }),
+        bolts({ id: "g", name: "Hub nut, right", thread: readThread("M20x1.5") }),
+      ],
+    },
+  },
   "doubted-size": {
     trips: { fasteners: [bolts({ sizeDoubtful: true })] },
     // In no step, or with a step that tries it.

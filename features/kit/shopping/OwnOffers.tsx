@@ -18,6 +18,7 @@ import { Button } from "@/ui/Button";
 import { SelectField, TextField } from "@/ui/form/Field";
 import { useDraftForm } from "@/ui/form/useDraftForm";
 import { Sheet } from "@/ui/Sheet";
+import { RemovableLine } from "../RemovableLine";
 
 interface OwnOffersProps {
   record: KitRecord;
@@ -153,31 +154,15 @@ function OfferLine({ offer, onRemove }: { offer: Offer; onRemove: () => void }) 
     offer.grade,
     offer.depositMinor && `deposit ${formatPrice(offer.depositMinor)}`,
     offer.coreMinor && `old part back for ${formatPrice(offer.coreMinor)}`,
+    offer.returnRate !== undefined && `${Math.round(offer.returnRate * 100)} in 100 come back`,
   ];
   return (
-    <Box
-      display="flex"
-      alignItems="center"
-      gap="2"
-      fontSize="15px"
-      borderBottom="1px solid"
-      borderColor="edge"
-    >
-      <Box flex="1">
-        {offer.title}, {offer.shop}{" "}
-        <Box as="span" color="soft">
-          {offer.kind === "borrow" ? "borrowed" : says.filter(Boolean).join(", ")}
-        </Box>
-      </Box>
-      <Button
-        look="quiet"
-        paddingInline="1"
-        aria-label={`Remove the price of ${offer.title}`}
-        onClick={onRemove}
-      >
-        ×
-      </Button>
-    </Box>
+    <RemovableLine
+      name={`${offer.title}, ${offer.shop}`}
+      says={offer.kind === "borrow" ? "borrowed" : says.filter(Boolean).join(", ")}
+      removes={`the price of ${offer.title}`}
+      onRemove={onRemove}
+    />
   );
 }
 
