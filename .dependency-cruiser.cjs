@@ -19,6 +19,7 @@ const CORE_ORDER = [
   ["work"],
   ["kit", "slip"],
   ["notes", "plan", "shop"],
+  ["shelf"],
   ["log"],
 ];
 const coreRules = (folders, line) =>

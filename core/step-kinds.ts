@@ -3,8 +3,8 @@ import type { Phase, Step, StepKind } from "./model/job";
 interface StepKindWords {
   /** What it asks for, in a few words. */
   says: string;
-  /** What is on its button when it is done; `count` is how many of its fastener there are, if it has one. */
-  done: (count: number | undefined) => string;
+  /** What is on its button when it is done, by how many of its fastener there are, and how it leaves them. */
+  done: (count: number | undefined, leaves?: Step["leaves"]) => string;
   /** The kind of the step that puts it right. */
   back: StepKind;
   /** Whether its fasteners come out by it, go in, or either, by the half of the job. */
@@ -18,7 +18,13 @@ export const STEP_KIND: Record<StepKind, StepKindWords> = {
   do: { says: "Do", done: () => "Done", back: "do", moves: "nothing" },
   undo: {
     says: "Undo a fastener",
-    done: (count) => (count === undefined ? "Done" : `${all(count)} out`),
+    done: (count, leaves) => {
+      if (count === undefined) return "Done";
+      if (leaves === "cracked") return `${all(count)} cracked`;
+      if (leaves === "finger tight") return `${all(count)} finger tight`;
+      if (leaves === "one left in" && count > 1) return "All but one are out";
+      return leaves === "hanging" ? "It hangs" : `${all(count)} out`;
+    },
     back: "torque",
     moves: "out",
   },
@@ -37,7 +43,11 @@ export const STEP_KIND: Record<StepKind, StepKindWords> = {
 
 const isPutBack = (phase: Phase) => phase === "put back" || phase === "prove it";
 
-/** Whether a step takes its fasteners out, puts them in, or neither. */
+/** Whether a step's fasteners are out when it is done: what is only cracked still holds. */
+export const takesOut = (step: Pick<Step, "kind" | "phase" | "leaves">): boolean =>
+  movesFasteners(step) === "out" && step.leaves !== "cracked" && step.leaves !== "finger tight";
+
+/** Whether a step turns its fasteners out, in, or neither. */
 export function movesFasteners({ kind, phase }: Pick<Step, "kind" | "phase">): "out" | "in" | "nothing" {
   const { moves } = STEP_KIND[kind];
   if (moves !== "by half") return moves;

@@ -51,12 +51,21 @@ export const SETTINGS = {
       anywhere: z.boolean().catch(false),
       /** The keys of a headset: play is the one button, next and previous the other steps. */
       headset: z.boolean().catch(false),
+      /** Words are listened for, where the browser does that by itself. */
+      listen: z.boolean().catch(false),
+      /** The one button has to be held: for wet hands. */
+      long: z.boolean().catch(false),
       size: z
         .number()
         .refine((size) => TEXT_SIZES.some((one) => one === size))
         .catch(1),
     }),
   ),
+  /**
+   * Whether this browser was asked if it can listen by itself, and whether it lived to answer: some fall over at
+   * the question, tab and all, and are not asked twice.
+   */
+  "asked to listen": word(z.enum(["asking", "answered"])),
   /** Whether the browser was asked to keep the store for good. */
   "asked to persist": word(z.literal("yes")),
 } as const;

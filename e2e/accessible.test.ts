@@ -216,7 +216,7 @@ test("axe finds nothing serious on any screen, by day, by night and against the 
   } finally {
     await browser.quit();
   }
-}, 600_000);
+});
 
 test("the page is dark from its first paint at night, before any script of the app has run", async () => {
   const browser = await openBrowser({ night: true });

@@ -8,7 +8,7 @@ const config = {
   roots: ["<rootDir>/e2e"],
   transform: { "^.+\\.tsx?$": "@swc/jest" },
   moduleNameMapper: { "^@/(.*)$": "<rootDir>/$1" },
-  testTimeout: 300_000,
+  testTimeout: 900_000,
   maxWorkers: 2,
 };
 

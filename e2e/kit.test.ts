@@ -176,7 +176,7 @@ test("wishes are kept to: what may be spent, the day, and what one would rather 
   await page.see("Nothing gets all of it for what you want to spend.");
   await page.type("Pay at most", "300");
   await page.see("The cheapest that is here in time");
-  expect(await page.read("plan-cost")).toContain("111.30");
+  await page.reads("plan-cost", "111.30");
   await page.type("Workshop’s quote", "100");
   await page.see("less than the workshop");
 });

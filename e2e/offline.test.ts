@@ -57,7 +57,7 @@ test("a newer version is offered, not forced: not in the middle of a job, and ta
   try {
     const page = new Page(browser.driver, served.url);
     await openDemo(page);
-    expect(await page.shows("A newer version")).toBe(false);
+    await page.gone("A newer version");
     // The same worker under another address is another one to the browser: as if a newer version had been put
     // up.
     const controller = () =>
@@ -69,7 +69,7 @@ test("a newer version is offered, not forced: not in the middle of a job, and ta
     expect(await controller()).not.toContain("newer");
     await page.press("Work");
     await page.see("Choose a job");
-    expect(await page.shows("A newer version")).toBe(false);
+    await page.gone("A newer version");
     await page.press("Garage");
     await page.press("Take it now");
     await page.until(

@@ -1,6 +1,7 @@
 import { By, Key, type WebDriver, type WebElement, error, until } from "selenium-webdriver";
 
-const PATIENCE_MS = 20_000;
+/** Long enough for a machine with much else to do: a journey says what is so, the benchmark how fast. */
+const PATIENCE_MS = 60_000;
 /**
  * How often the page is looked at while something is waited for; the driver's own pace of five a second makes
  * the journeys long.
@@ -63,6 +64,23 @@ export class Page {
       });
   }
 
+  /** Waits until these words stand nowhere on the page. */
+  async gone(words: string): Promise<void> {
+    await this.until(async () => !(await this.shows(words)), `"${words}" stayed on the page`);
+  }
+
+  /** Waits until an element that carries a test id holds these words, or reads like this. */
+  async reads(testId: string, words: string | RegExp): Promise<void> {
+    let said = "";
+    const holds = async () => {
+      said = await this.read(testId);
+      return typeof words === "string" ? said.includes(words) : words.test(said);
+    };
+    await this.until(holds, `${testId} did not come to read ${words}`).catch((failure: Error) => {
+      throw new Error(`${failure.message}; it reads: ${said}`);
+    });
+  }
+
   /** Waits until something holds. */
   async until(holds: () => Promise<boolean>, otherwise: string): Promise<void> {
     await this.driver.wait(holds, PATIENCE_MS, otherwise, LOOK_EVERY_MS);
@@ -114,9 +132,16 @@ export class Page {
       .perform();
   }
 
+  /** Scrolls there and clicks; once more should something have slid over it meanwhile. */
   async click(element: WebElement): Promise<void> {
-    await this.driver.executeScript("arguments[0].scrollIntoView({ block: 'center' })", element);
-    await element.click();
+    for (let tries = 0; ; tries++) {
+      await this.driver.executeScript("arguments[0].scrollIntoView({ block: 'center' })", element);
+      try {
+        return await element.click();
+      } catch (thrown) {
+        if (tries >= 3 || !(thrown instanceof error.ElementClickInterceptedError)) throw thrown;
+      }
+    }
   }
 
   async find(xpath: string, what: string): Promise<WebElement> {

@@ -13,7 +13,7 @@ test("one repair from the garage to the log and out into a file", async () => {
   await page.press("Look round the demo garage");
   await page.see("Do next");
   await page.pressWith("Wren estate");
-  expect(await page.read("in-hand")).toContain("Wren estate");
+  await page.reads("in-hand", "Wren estate");
   await page.pressWith("Rear shoes and wheel cylinders");
   await page.see("Ground firm and level");
 
@@ -30,7 +30,7 @@ test("one repair from the garage to the log and out into a file", async () => {
   await page.type("Angle", "0");
   await page.see("Before rounding to the scale");
   expect(await page.text()).toMatch(/Before rounding to the scale\s*35\.8 N·m/);
-  expect(await page.read("big-figure")).toBe("26.5 lb·ft");
+  await page.reads("big-figure", /^26\.5 lb·ft$/);
   await page.press("Put away");
 
   // The same in the plan, for the side that has no crowfoot written down yet.
@@ -40,7 +40,7 @@ test("one repair from the garage to the log and out into a file", async () => {
   await page.click(await page.field("Only a crowfoot or offset adapter reaches it"));
   await page.type("Crowfoot: drive to bolt", "45");
   await page.see("35.8 N·m before rounding");
-  expect(await page.read("preview-setting")).toBe("26.5 lb·ft");
+  await page.reads("preview-setting", /^26\.5 lb·ft$/);
   await page.press("Save fastener");
   await page.see("45 mm, in line");
 
@@ -114,7 +114,7 @@ test("on a phone every target is large enough for a thumb, and nothing scrolls s
   await page.see("Set the wrench to");
   expect(await page.sideways()).toBe(0);
   const low = await browser.driver.executeScript<string[]>(
-    "return [...document.querySelectorAll('main button')].filter((one) => one.getBoundingClientRect().height < 55.5).map((one) => one.innerText)",
+    "return [...document.querySelectorAll('main button')].filter((one) => one.getClientRects().length > 0 && one.getBoundingClientRect().height < 55.5).map((one) => one.innerText)",
   );
   expect(low).toEqual([]);
   await page.press("Bench");

@@ -41,6 +41,16 @@ const SHOTS: Shot[] = [
       await page.press("Show what was read in it");
     },
   },
+  {
+    name: "plan-look-up",
+    path: "/plan?shelf=pads-and-discs",
+    phone: true,
+    how: async (page) => {
+      for (const answer of ["front", "pads and discs", "no"]) await page.press(answer);
+      await page.press("Put it in the plan");
+      await page.see("Look up these");
+    },
+  },
   { name: "kit", path: "/kit?id=demo-brake-shoes", how: (page) => page.pressWith("10 mm flare spanner") },
   { name: "kit-shopping", path: "/kit?id=demo-starter&shop=1", how: (page) => page.see("beat Six-lobe set") },
   {
@@ -61,7 +71,6 @@ const SHOTS: Shot[] = [
     how: (page) => page.find("//canvas", "the chart").then(() => undefined),
   },
   { name: "bench", path: "/bench?slip=adapter" },
-  { name: "bench-phone", path: "/bench?slip=sane", phone: true },
   { name: "files", path: "/files" },
 ];
 

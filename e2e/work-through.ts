@@ -7,7 +7,13 @@ export async function tickSafety(page: Page): Promise<void> {
     const [button] = await page.driver.findElements(
       By.xpath(`//main//button[@aria-pressed='false'][contains(., '${tick}')]`),
     );
-    if (button) await page.click(button);
+    if (!button) continue;
+    await page.click(button);
+    // A second press, before it was drawn, would take the tick away again.
+    await page.until(
+      async () => (await button.getAttribute("aria-pressed").catch(() => "gone")) !== "false",
+      `"${tick}" was not ticked`,
+    );
   }
 }
 
@@ -50,4 +56,45 @@ export async function onScreen(page: Page): Promise<{ title: string; figure: str
     );
   await page.until(async () => (await read()).title !== "", "no step was shown");
   return read();
+}
+
+/** What the log says of a bolt after that button. */
+const SAID: Readonly<Record<string, string>> = { Pulled: "by spanner", "Tight, by feel": "by feel" };
+
+/** What the hands really did at each bolt, to be held against what the log says of it. */
+export class DoneByHand {
+  /** Bolts, by how they were done up in the log's own words: "set to 26.5 lb·ft", "by feel". */
+  private readonly bolts = new Map<string, number>();
+
+  /** Called before the one button is pressed: what that press will say was done. */
+  async note(page: Page): Promise<void> {
+    const { figure } = await onScreen(page);
+    const button = await page.driver.executeScript<string>(
+      "return document.querySelector('main [data-testid=the-one]:not(:disabled)')?.innerText ?? ''",
+    );
+    const shown = await page.text();
+    const how =
+      /^Clicked/.test(button) && shown.includes("Set the wrench to") ? `set to ${figure}` : SAID[button];
+    if (how) this.bolts.set(how, (this.bolts.get(how) ?? 0) + 1);
+  }
+
+  /** Every line of the wrap-up's torques, bolt for bolt: nothing is there that was not set, read or felt. */
+  async isWhatIsTold(page: Page): Promise<void> {
+    const rows = await page.driver.executeScript<string[]>(
+      "const title = [...document.querySelectorAll('main h2, main h3')].find((one) => one.innerText === 'Torque as it was'); return (title?.parentElement?.innerText ?? '').split('\\n');",
+    );
+    const told = new Map<string, number>();
+    for (let i = 1; i + 1 < rows.length; i += 2) {
+      const all = Number.parseInt(rows[i] ?? "", 10);
+      for (const part of (rows[i + 1] ?? "")
+        .replace(/\u00a0/g, " ")
+        .split("; ")
+        .slice(1)) {
+        const [, some, how = part] = /^(?:(\d+) )?(.*?)(?:, [\d.]+ \S+ at the bolt)?$/.exec(part) ?? [];
+        if (how.startsWith("read ")) continue;
+        told.set(how, (told.get(how) ?? 0) + (some ? Number(some) : all));
+      }
+    }
+    expect(Object.fromEntries(told)).toEqual(Object.fromEntries(this.bolts));
+  }
 }

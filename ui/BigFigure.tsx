@@ -5,9 +5,11 @@ import { Box } from "@chakra-ui/react";
 /** On a phone it keeps within the sheet however large the words are set in Work. */
 const SIZES = {
   work: {
-    value: { base: "min(104px, calc(42vw / var(--work-zoom, 1)))", lg: "148px" },
+    value: { base: "min(92px, calc(42vw / var(--work-zoom, 1)))", lg: "148px" },
     unit: { base: "32px", lg: "38px" },
   },
+  /** Beside many bolts: on a phone it leaves them their room. */
+  many: { value: { base: "64px", lg: "148px" }, unit: { base: "28px", lg: "38px" } },
   bench: { value: "60px", unit: "26px" },
   long: { value: "36px", unit: "22px" },
 } as const;

@@ -8,6 +8,9 @@ import { useCallback, useSyncExternalStore } from "react";
  */
 const QUERY = { md: "(min-width: 768px)", lg: "(min-width: 1024px)" } as const;
 
+/** A phone on its side, as styles ask for it. */
+export const CRAMPED = "@media (orientation: landscape) and (max-height: 500px)";
+
 /** True while the window is at least that wide. */
 export function useWide(at: keyof typeof QUERY): boolean {
   const subscribe = useCallback(

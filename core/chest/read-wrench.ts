@@ -5,7 +5,7 @@ import { readLengthMm } from "../quantity/length";
 import { LineTaker } from "../quantity/line-taker";
 import { measurePattern } from "../quantity/measure";
 import { NUMBER, readNumber } from "../quantity/read-number";
-import { torqueUnitAt } from "../quantity/read-torque";
+import { torqueUnitAt } from "../quantity/read-torque-unit";
 import { torqueSymbol } from "../quantity/torque-unit";
 import { DRIVE } from "./chest-words";
 import { Missing, before, behind } from "./missing";

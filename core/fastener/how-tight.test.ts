@@ -4,7 +4,7 @@ import { readTorqueFigure } from "../quantity/read-torque-figure";
 import { readThread } from "../thread/thread";
 import { goodAndTight } from "./good-and-tight";
 import { holdWords } from "./held-still";
-import { figureOf, isByFeel, judgeDepth, tighteningStages } from "./how-tight";
+import { figureOf, goesToSlot, isByFeel, judgeDepth, tighteningStages } from "./how-tight";
 import { judgeFigure } from "./judge-figure";
 import { lacksFigure } from "./role";
 
@@ -146,4 +146,27 @@ test.each([
   [-2, -5, { kind: "drive further", byMm: 3 }],
 ])("to lie %p mm below the face, found at %p: %j", (wanted, found, verdict) => {
   expect(judgeDepth(wanted, found)).toEqual(verdict);
+});
+
+test("a castle nut is brought to the least of its range, surely reached, and the rest is for the slot", () => {
+  const nut = (figure: string, locking?: Fastener["locking"]): Fastener => ({
+    ...withFigure("Castle nut", figure),
+    ...(locking ? { locking } : {}),
+  });
+  const aims = (one: Fastener) =>
+    tighteningStages(one).map((stage) =>
+      stage.kind === "torque" ? Number(stage.target.aimNm.toFixed(1)) : stage.kind,
+    );
+  // 60 / 0.96: a wrench that reads 4 % low has still reached the 60.
+  expect(aims(nut("60-80 Nm", "split pin"))).toEqual([62.5]);
+  expect(aims(nut("60-80 Nm"))).toEqual([70]);
+  // 25 / 0.96 is 26.04: 26.1 is shown and set, since 26.0 less 4 % is 24.96.
+  const [stage] = tighteningStages(nut("25-35 lb ft", "split pin"));
+  expect(stage).toMatchObject({ kind: "torque", given: { value: 26.1, unit: "lbf.ft", decimals: 1 } });
+  // A range narrower than the wrench is good for keeps its middle; a single figure is what it is.
+  expect(aims(nut("60-62 Nm", "split pin"))).toEqual([61]);
+  expect(aims(nut("60 Nm", "split pin"))).toEqual([60]);
+  expect(goesToSlot(nut("60 Nm", "split pin"))).toBe(true);
+  expect(goesToSlot(nut("hand tight", "split pin"))).toBe(false);
+  expect(goesToSlot(nut("20 Nm, then back off 60°", "split pin"))).toBe(false);
 });

@@ -1,6 +1,7 @@
 import type { Fastener } from "../model/job";
 import { type Fitting, type TorqueFigure, movesOf } from "../quantity/torque-figure";
-import { LOCKED_AFTER, type Stage, stagesOf } from "../torque/target";
+import { quantityNm } from "../quantity/torque-quantity";
+import { LOCKED_AFTER, type Stage, rangeStage, stagesOf } from "../torque/target";
 
 /** By its name, what holds without a torque. */
 const NAMED: readonly [Fitting, RegExp][] = [
@@ -19,6 +20,33 @@ export function figureOf({ figure, name }: Pick<Fastener, "figure" | "name">): T
   return as && { form: "fitted", as };
 }
 
+/** What a good wrench may read low by (ISO 6789-1: ±4 %): so much above the least is surely not below it. */
+const READS_LOW = 0.04;
+
+/** Whether a nut goes on to a slot once it is tight: one with a split pin whose figure does not back it off. */
+export const goesToSlot = ({ locking, figure }: Pick<Fastener, "locking" | "figure">): boolean =>
+  locking === "split pin" &&
+  figure !== undefined &&
+  stagesOf(figure).some(({ kind }) => kind === "torque") &&
+  !movesOf(figure).some(({ form }) => form === "back off");
+
+/**
+ * The stages of a fastener's figure. A castle nut is brought to the least of its range, not to its middle:
+ * what is left of the range is for going on to the slot.
+ */
+export function figureStages(figure: TorqueFigure, locking: Fastener["locking"]): Stage[] {
+  if (figure.form !== "range" || locking !== "split pin") return stagesOf(figure);
+  const stage = rangeStage(figure);
+  const { aimNm } = stage.target;
+  const decimals = figure.low.decimals + 1;
+  // Upwards to what is shown, so that it is not below the least by its last figure.
+  const value = Math.ceil((figure.low.value / (1 - READS_LOW)) * 10 ** decimals - 1e-9) / 10 ** decimals;
+  const given = { ...figure.low, value, decimals };
+  const least = quantityNm(given);
+  if (least >= aimNm) return [stage];
+  return [{ ...stage, target: { ...stage.target, aimNm: least }, given }];
+}
+
 /**
  * What is done to each bolt of a fastener in turn: the stages of its figure, and what locks it after them.
  */
@@ -26,7 +54,7 @@ export function tighteningStages(fastener: Fastener): Stage[] {
   const figure = figureOf(fastener);
   const by = LOCKED_AFTER.find((one) => one === fastener.locking);
   return [
-    ...(figure ? stagesOf(figure) : [{ kind: "no figure" as const, label: "" }]),
+    ...(figure ? figureStages(figure, fastener.locking) : [{ kind: "no figure" as const, label: "" }]),
     ...(by ? [{ kind: "lock" as const, by, label: "then lock it" }] : []),
   ];
 }

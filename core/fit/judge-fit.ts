@@ -45,13 +45,26 @@ function thinnestUnder(headMm: number): readonly Thread[] {
 
 const WIDEST_HEAD = 1.8;
 
-/** A fit judged at the torque asked of it: beyond what it is trusted with, it will round the head. */
+/** What a fit comes to at the torque asked of it. */
+export type TorqueVerdict = FitVerdict | "beyond its thread";
+
+/**
+ * A fit judged at the torque asked of it: beyond what it is trusted with, it will round the head. The head's
+ * own size does not; there the thread breaks first.
+ */
 export function judgeFit(
   fit: HexagonFit,
   torqueNm: number,
   threads: readonly Thread[],
   headMm: number,
-): FitVerdict {
+): TorqueVerdict {
   const limit = fitLimitNm(fit, threads, headMm);
-  return limit !== undefined && torqueNm > limit ? "will round it" : fit.verdict;
+  if (limit === undefined || torqueNm <= limit) return fit.verdict;
+  return isOwnSize(fit) ? "beyond its thread" : "will round it";
+}
+
+const NO_PLAY_DEG = 0.01;
+
+function isOwnSize({ freePlayDeg, mayGoOn }: HexagonFit): boolean {
+  return freePlayDeg !== undefined && freePlayDeg < NO_PLAY_DEG && !mayGoOn;
 }

@@ -235,7 +235,12 @@ function bySize(terms: readonly Term[], { from, to }: Clause, size: FoundSize): 
       perSide: isPerSide(terms, size.to),
       definite: isDefinite(terms, start),
     });
-  if (!/s$/.test(last) && !(lobes && (count ?? 0) > 1) && !(!lobes && times)) return undefined;
+  if (
+    !/s$/.test(last) &&
+    !(lobes && ((count ?? 0) > 1 || (count === 1 && /^(?:and|plus)$/.test(text(terms, start - 1))))) &&
+    !(!lobes && times)
+  )
+    return undefined;
   if (/^(?:mm|mils|inches|millimetres|millimeters)$/.test(last) && !times) return undefined;
   return mentionAt(start, size.to, {
     sized: true,

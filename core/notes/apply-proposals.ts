@@ -57,6 +57,7 @@ export function applyProposals(route: Route, accepted: readonly Proposal[], { ne
   const parts = accepted.flatMap((one): Part[] =>
     one.kind === "part" ? [partOf(one.name.trim().slice(0, 200), ids.get(one.id) ?? newId(), place)] : [],
   );
+  const pinned = fasteners.filter(({ locking }) => locking === "split pin");
   const known = new Set(fasteners.map(({ id }) => id));
   const steps = accepted.flatMap((one): Step[] => {
     if (one.kind !== "step") return [];
@@ -74,11 +75,11 @@ export function applyProposals(route: Route, accepted: readonly Proposal[], { ne
         cautions: [...one.cautions],
         ...(fastenerId && known.has(fastenerId) ? { fastenerId } : {}),
         ...(sentence && !saysTheSame(sentence, one.title) ? { detail: sentence } : {}),
+        ...saidOfIt(one, fastenerId !== undefined && known.has(fastenerId)),
         ...(one.measure ? { measure: one.measure } : {}),
         ...(minutes > 0
           ? { wait: { minutes: Math.min(minutes, 20_000), until: one.until.trim() || "it is done" } }
           : {}),
-        ...(/^photograph\b|\b(?:take|get) a (?:photo|picture)\b/i.test(one.title) ? { photo: true } : {}),
       },
     ];
   });
@@ -99,16 +100,42 @@ export function applyProposals(route: Route, accepted: readonly Proposal[], { ne
   const taken = [...route.fasteners, ...fasteners];
   const told = inWorkingOrder(startedByHand(steps, byHand, newId));
   const made = waitedFor(standing(told, taken, newId));
+  const [nut] = pinned;
+  // The pin that was told to be new is that of the only nut that has one.
+  const renewing = parts.map((part) =>
+    nut && pinned.length === 1 && /\b(?:split|cotter) ?pins?\b/i.test(part.name)
+      ? { ...part, renews: nut.id }
+      : part,
+  );
   return {
     ...route,
     fasteners: taken,
-    parts: [...route.parts, ...parts],
+    parts: [...route.parts, ...renewing],
     // Into a plan that has steps each goes where its phase is, and the rest stays in its order.
     steps: route.steps.length === 0 ? made : made.reduce(putIn, route.steps),
     ...(supplies.length > 0 ? { supplies: [...(route.supplies ?? []), ...supplies].slice(0, 100) } : {}),
     ...(tools.length > 0 ? { specialTools: [...(route.specialTools ?? []), ...tools].slice(0, 100) } : {}),
   };
 }
+
+/** What a step's own words say of it: that it only cracks, that something is marked or photographed. */
+function saidOfIt(
+  { title, phase }: StepProposal,
+  hasFastener: boolean,
+): Pick<Step, "leaves" | "mark" | "photo"> {
+  const apart = phase === "make safe" || phase === "take apart";
+  return {
+    ...(apart && hasFastener && /^(?:crack|slacken|loosen|break)(?:ed)?\b(?!.*\b(?:off|out)\b)/i.test(title)
+      ? { leaves: "cracked" as const }
+      : {}),
+    ...(apart && MARKS.test(title) ? { mark: title.slice(0, 200) } : {}),
+    ...(/^photograph\b|\b(?:take|get) a (?:photo|picture)\b/i.test(title) ? { photo: true } : {}),
+  };
+}
+
+/** Counted or marked on the way apart, so that it can be the same again. */
+const MARKS =
+  /^(?:mark|count)\b|\b(?:paint|witness|alignment|pen|chalk) marks?\b|\bcount(?:ing|ed)? (?:the )?turns\b/i;
 
 const putIn = (steps: readonly Step[], step: Step): Step[] => {
   const at = placeIn(steps, step.phase);
@@ -195,12 +222,14 @@ const lookOrDo = ({ title }: StepProposal): Step["kind"] =>
     ? "look"
     : "do";
 
+/** What a step does to the fastener that it is about, by the verb it begins with. */
 function kindOf({ title, phase }: StepProposal): Step["kind"] {
+  if (phase !== "put back" && UNDOES.test(title)) return "undo";
   if (/\bby hand\b|finger/i.test(title)) return "hand-start";
-  if (/^(?:torque|tighten)/i.test(title)) return "torque";
-  if (/^(?:remove|undo|loosen|crack loose)/i.test(title) && phase !== "put back") return "undo";
-  return "do";
+  return /^(?:torque|tighten)/i.test(title) ? "torque" : "do";
 }
+
+const UNDOES = /^(?:remove|undo|loosen|slacken|crack|break|take|unscrew|unbolt|pull|get)\b/i;
 
 function supplyOf(name: string, id: string): Supply {
   const read = orSentence(

@@ -8,8 +8,8 @@ export function batteryTerminal(terms: readonly Term[], at: number): Mention | u
   const [word, before, after] = [text(terms, at), text(terms, at - 1), text(terms, at + 1)];
   // "Disconnect the batteries, negative on both."
   const [bare, near] = [
-    /^(?:negative|positive)$/.test(word) && !HEADS[after],
-    terms.slice(Math.max(0, at - 12), at).some((one) => /^batter(?:y|ies)$/.test(one.text)),
+    /^(?:negative|positive)$/.test(word) && !HEADS[after] && terms[at + 1]?.tag !== "noun",
+    terms.slice(Math.max(0, at - 60), at).some((one) => /^batter(?:y|ies)$/.test(one.text)),
   ];
   const pole =
     (/^(?:negative|positive|earth|ground)$/.test(word) && before === "battery" && !HEADS[after]) ||

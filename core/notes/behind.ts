@@ -30,6 +30,11 @@ export function behind(terms: readonly Term[], at: number): { words: string[]; m
   const words = [text(terms, at)];
   const marks: string[] = [];
   let i = at + 1;
+  // "on top of the lamp", "in front of the hub".
+  if (/^(?:top|front|back)$/.test(text(terms, i)) && text(terms, i + 1) === "of") {
+    words.push(text(terms, i), "of");
+    i += 2;
+  }
   if (text(terms, at) === "that") {
     if (!/^(?:holds?|hold|held|go|goes)$/.test(text(terms, i))) return none;
     words.push(text(terms, i++));
@@ -37,6 +42,8 @@ export function behind(terms: readonly Term[], at: number): { words: string[]; m
   for (; i < at + 6; i++) {
     const word = text(terms, i);
     const term = terms[i];
+    // "on hand tight", "by the way": no place.
+    if (marks.length === 0 && NOWHERE.test(word)) return none;
     if (
       !term ||
       /^(?:mark|verb|pronoun|conjunction|number)$/.test(term.tag) ||

@@ -1,5 +1,5 @@
 import type { Term } from "./terms";
-import { ACTIONS } from "./vocabulary";
+import { ACTIONS, PAST_DEEDS } from "./vocabulary";
 import type { Word } from "./words";
 
 /** A run of words that says one thing, by word numbers. */
@@ -180,6 +180,7 @@ function beginsThought(terms: readonly Term[], at: number): boolean {
     /^(?:the|that|this|those|these|your|my|it|them|all|both|a|an|each|every|another)$/.test(text(at + 1)) &&
     (/^(?:noun|adverb|adjective|number)$/.test(terms[at - 1]?.tag ?? "") ||
       /^(?:over|off|out|up|down|back|in|on|away|together)$/.test(before)) &&
+    !/^(?:never|not|always)$/.test(before) &&
     !HOLDS_ON.has(before)
   );
 }
@@ -190,6 +191,8 @@ export function isAction(terms: readonly Term[], at: number): boolean {
   if (!term || !Object.hasOwn(ACTIONS, term.text)) return false;
   const [before, after] = [terms[at - 1], terms[at + 1]];
   if (term.text === "torque" && /^wrench/.test(after?.text ?? "")) return false;
+  // "It was removed", "the one I greased" tell how a thing is.
+  if (PAST_DEEDS.has(term.text) && /^(?:noun|verb|adverb|number)$/.test(before?.tag ?? "")) return false;
   if (
     before &&
     (before.tag === "determiner" || /^(?:a|an|the|of|with|my|your|new|old|to the)$/.test(before.text))

@@ -62,6 +62,16 @@ export function doneIn(terms: readonly Term[], { from, to }: Clause): Done | und
       )
     )
       return { way: "look", says: "photograph", object: { from: at + 1, to }, particle: "" };
+    if (
+      /^(?:put|make|draw|add|paint|leave|scratch)$/.test(word) &&
+      /^(?:(?:a|an|the|some|my|your|little|small|paint|pen|chalk|white|yellow|witness|match|reference|alignment) )*marks?\b/.test(
+        terms
+          .slice(at + 1, Math.min(to, at + 6))
+          .map((term) => term.text)
+          .join(" "),
+      )
+    )
+      return { way: "look", says: "mark", object: { from: at + 1, to }, particle: "" };
     if (/^(?:wait|leave|let)$/.test(word))
       return {
         way: "either",
@@ -71,14 +81,21 @@ export function doneIn(terms: readonly Term[], { from, to }: Clause): Done | und
       };
     if (/^(?:turn)$/.test(word) && /^(?:on|off)$/.test(behind))
       return { way: "safe", says: `switch ${behind}`, object: { from: at + 2, to }, particle: "" };
-    // "Lower intake", "lower one": where it is.
+    // "Lower intake", "lower one", "top hose off": where it is.
     if (
-      word === "lower" &&
+      /^(?:lower|top)$/.test(word) &&
       terms[at + 1]?.tag !== "determiner" &&
-      !/^(?:it|her|them|car|truck|vehicle|down)$/.test(behind)
+      !/^(?:it|her|them|car|truck|vehicle|down|up|off)$/.test(behind)
     )
       return undefined;
     if (word === "torque" && /^wrench/.test(behind)) return undefined;
+    if (/^(?:screw|bolt)$/.test(word) && /^(?:the|it|them|your)$/.test(behind)) {
+      const particle = particleAfter(terms, at + 1, to) ?? "";
+      const object = { from: at + 1, to };
+      return AWAY.has(particle)
+        ? { way: "off", says: "undo", object, particle }
+        : { way: "on", says: word === "screw" ? "screw in" : "fit", object, particle };
+    }
     // "Lock the two nuts against each other": no tab is bent.
     if (
       word === "lock" &&
@@ -93,7 +110,7 @@ export function doneIn(terms: readonly Term[], { from, to }: Clause): Done | und
         terms[at + 1]?.tag !== "verb" &&
         !Object.hasOwn(HEADS, behind) &&
         terms[at + 1]?.tag !== "preposition" &&
-        !HOME.has(behind) &&
+        (!HOME.has(behind) || (behind === "back" && MOVES_BACK.test(word))) &&
         !AWAY.has(behind)
       )
     )
@@ -102,7 +119,7 @@ export function doneIn(terms: readonly Term[], { from, to }: Clause): Done | und
     const object = { from: at + 1, to };
     const particle = particleAfter(terms, at + 1, to) ?? "";
     if (
-      /^(?:put|push|slide|slip|hook|clip|plug|press|thread|pop|drop|set|lift|swing|work|screw|run|turn|twist|wind|take|pull|start|fire)$/.test(
+      /^(?:put|push|slide|slip|hook|clip|plug|press|thread|pop|drop|set|lift|swing|work|screw|run|turn|twist|wind|take|pull|peel|fold|roll|start|fire)$/.test(
         word,
       )
     ) {
@@ -118,6 +135,9 @@ export function doneIn(terms: readonly Term[], { from, to }: Clause): Done | und
           object,
           particle,
         };
+      // "Slide the clamp back", "peel the sheet back": out of the way, unless it goes back on.
+      if (MOVES_BACK.test(word) && particle === "back" && !goesBackOn(terms, at, to))
+        return { way: "either", says: `${word} back`, object, particle };
       if (HOME.has(particle) && word !== "start")
         return { way: "on", says: /^(?:plug)$/.test(word) ? "plug in" : "fit", object, particle };
     }
@@ -125,6 +145,17 @@ export function doneIn(terms: readonly Term[], { from, to }: Clause): Done | und
   }
   return undefined;
 }
+
+/** Verbs that with "back" alone move a thing out of the way. */
+const MOVES_BACK = /^(?:slide|push|pull|press|peel|fold|roll|pry|bend|squeeze)$/;
+
+const goesBackOn = (terms: readonly Term[], from: number, to: number): boolean =>
+  terms
+    .slice(from, to)
+    .some(
+      ({ text }, n, all) =>
+        text === "back" && /^(?:on|onto|in|into|over|up|together|where)$/.test(all[n + 1]?.text ?? ""),
+    );
 
 export function plainVerb(word: string, particle: string): string {
   if (word === "take" || word === "pull") return "remove";
@@ -187,6 +218,7 @@ export function particleIn(terms: readonly Term[], { from, to }: Clause): Done |
     const word = terms[at]?.text ?? "";
     if (
       !AWAY.has(word) &&
+      !(/^(?:into|onto)$/.test(word) && terms[at + 1]?.tag === "determiner") &&
       !(
         HOME.has(word) &&
         (word === "back" ||
@@ -208,10 +240,7 @@ export function particleIn(terms: readonly Term[], { from, to }: Clause): Done |
     );
     const things = before.filter(
       (term) =>
-        (term.tag === "noun" ||
-          Object.hasOwn(HEADS, term.text) ||
-          term.tag === "number" ||
-          TOOL_HEADS.has(term.text)) &&
+        (term.tag === "noun" || isThing(term.text) || term.tag === "number" || TOOL_HEADS.has(term.text)) &&
         !/^(?:way|side|i|you|we|it)$/.test(term.text),
     );
     if (verbs.length > 0 || things.length === 0 || before.length > 9) return undefined;

@@ -9,6 +9,16 @@ import type { Term } from "./terms";
 import { torqueUnitAt } from "./written-torque";
 import { type FoundTorque } from "./written-torque";
 
+/** "60 plus another 90 degrees", "40 then a quarter turn": what is turned further was a torque. */
+function turnsOn(terms: readonly Term[], at: number): boolean {
+  if (!/^(?:plus|then|and|\+)$/.test(terms[at]?.text ?? "")) return false;
+  const behind = terms
+    .slice(at + 1, at + 6)
+    .map(({ text }) => text)
+    .join(" ");
+  return /^(?:(?:another|then|a|an|further) )*\d*[a-z ]*\b(?:degrees?|deg|turn)\b|^\d+ ?°/.test(behind);
+}
+
 /** Figures without a unit, "crossmember 50, nuts 33", in the unit that was said last. */
 export function bareFigure(
   terms: readonly Term[],
@@ -21,7 +31,9 @@ export function bareFigure(
     const number = spokenNumber(terms, at);
     if (!number || (at > from && (spokenNumber(terms, at - 1)?.next ?? 0) > at)) continue;
     const before = terms[at - 1]?.text ?? "";
-    const after = terms[number.next]?.text ?? "";
+    const next = terms[number.next]?.text ?? "";
+    // "6, no more".
+    const after = next === "no" && terms[number.next + 1]?.text === "more" ? "max" : next;
     // "100 for the big one, the four at 30".
     const given =
       at === from &&
@@ -29,7 +41,10 @@ export function bareFigure(
       /^(?:the|those|these|each|both|all)$/.test(terms[number.next + 1]?.text ?? "") &&
       number.value > 4;
     const ends =
-      given || number.next >= to || /^(?:both|each|all|too|also|as|tops|max|and|on|now)$/.test(after);
+      given ||
+      turnsOn(terms, number.next) ||
+      number.next >= to ||
+      /^(?:both|each|all|too|also|as|tops|max|and|on|now)$/.test(after);
     // "two 17s, forty on those".
     const pointed =
       after === "on" && /^(?:those|these|them|each|all|both|that)$/.test(terms[number.next + 1]?.text ?? "");

@@ -1,6 +1,7 @@
 import { type Told, type Clause } from "./clauses";
 import { consolidated, isReal } from "./consolidate";
 import { turnOf } from "./deeds";
+import { isThing } from "./done";
 import type { Grouped } from "./group";
 import { type Heard, saidIn, spanOf, topicIn } from "./heard";
 import { listedLines } from "./listed-steps";
@@ -40,6 +41,7 @@ export function groupsOf(heard: Heard): Grouped {
     topic: [],
     topicSentence: -1,
     topicAt: -1,
+    headedSentence: -1,
     others: undefined,
     same: [],
     otherFrom: -2,
@@ -82,7 +84,7 @@ function headingOf({ terms, told }: Heard, i: number): string[] {
   const leads = after === ":" && /^(?:\n|[.)*-])$/.test(before);
   const names = words.every(
     ({ text, tag }) =>
-      /^(?:noun|adjective)$/.test(tag) &&
+      (/^(?:noun|adjective)$/.test(tag) || isThing(text)) &&
       /^[a-z-]{3,}$/.test(text) &&
       HEADS[text] === undefined &&
       !TOOL_HEADS.has(text) &&
@@ -148,7 +150,12 @@ function enter(walk: Walk, i: number): Here | undefined {
   const hides =
     /\b(?:lift|pop|pull|prise|pry|flip|slide|under)\b[^.]{0,16}\b(?:cap|boot|cover|flap)\b/i.test(said) &&
     /^\W*(?:and )?there(?:'s| is| are)\b/i.test(nextSaid(walk, i));
-  if (things.length > 0 && !againTold && !untouched && !hides) {
+  if (heading.length > 0) walk.headedSentence = clause.sentence;
+  const underHeading =
+    walk.headedSentence === clause.sentence &&
+    heading.length === 0 &&
+    /\b(?:caps?|covers?|boots?|flaps?|bungs?)\b/i.test(said);
+  if (things.length > 0 && !againTold && !untouched && !hides && !underHeading) {
     walk.topic = things;
     walk.topicSentence = clause.sentence;
     walk.topicAt = i;

@@ -20,7 +20,7 @@ const lines = ({ steps }: Route) => steps.map(({ kind, stance, title }) => `${ki
 
 test("a list is a plan of its lines: none is lost, what goes up comes down, the wheel is tightened on it", () => {
   expect(lines(job("lower-arm").route)).toEqual([
-    "do, on the ground: Crack the wheel bolts on the ground",
+    "undo, on the ground: Crack the wheel bolts on the ground",
     "raise, front up: Raise the front on stands",
     "do, front up: Wheel off",
     "do, front up: Soak pinch bolt penetrating oil 30 min",
@@ -36,6 +36,7 @@ test("a list is a plan of its lines: none is lost, what goes up comes down, the 
     "do, front up: New pinch bolt",
     "torque, front up: Torque pinch bolt to 60 N·m",
     "do, front up: Jack under the hub",
+    "do, front up: Lift it to ride height",
     "torque, front up: Torque bush bolts to 100 N·m + 90°",
     "hand-start, front up: Rear bush bolts, all by hand",
     "torque, front up: Torque rear bush bolts to 110 N·m",

@@ -1,6 +1,7 @@
 import type { Grouped } from "./group";
 import { type Span, spanOf } from "./heard";
 import { PROVE, SAFE } from "./step-phase";
+import { speakersIn } from "./terms";
 import type { StepAt } from "./told-step";
 import { ACTIONS } from "./vocabulary";
 
@@ -28,10 +29,13 @@ interface Line extends Span {
 export function listedLines(text: string): Line[] {
   const lines: (Line & { marked: boolean })[] = [];
   let start = 0;
+  const speakers = speakersIn(text);
   for (const line of text.split("\n")) {
-    const mark = MARKED.exec(line)?.[0] ?? "";
+    const speaker = speakers.find(({ index }) => index === start)?.[0] ?? "";
+    const mark = speaker || (MARKED.exec(line)?.[0] ?? "");
     const says = line.slice(mark.length).trim();
-    if (says !== "") lines.push({ start, end: start + line.length, says, marked: mark !== "" });
+    if (says !== "")
+      lines.push({ start, end: start + line.length, says, marked: mark !== "" && speaker === "" });
     start += line.length + 1;
   }
   const marked = lines.filter((line) => line.marked);
@@ -50,7 +54,7 @@ export function listedLines(text: string): Line[] {
  * means each to be done.
  */
 export function addListed(
-  { text, terms, told, listing, torques, turn }: Grouped,
+  { text, terms, told, listing, torques, turn, groups }: Grouped,
   steps: StepAt[],
   firstOff: number,
   lastOn: number,
@@ -66,16 +70,39 @@ export function addListed(
       )
         addBriefly(steps, clause, at, text);
     const at = clauses.findIndex((clause) => inside(line, clause));
-    if (at < 0 || BESIDE.test(line.says)) continue;
+    if (at < 0 || BESIDE.test(line.says) || NEVER.test(line.says)) continue;
     if (clauses.some((clause, i) => inside(line, clause) && listing.has(i))) continue;
-    if (steps.some(({ span }) => inside(line, span))) continue;
+    const toldThere = steps.filter(({ span }) => inside(line, span));
+    const [only] = toldThere;
+    if (only && toldThere.length === 1 && only.says !== "torque" && isShort(line.says))
+      only.own = line.says.replace(/[.;,\s]+$/, "");
+    if (toldThere.length > 0) continue;
     // What stands at the head of a page is its title.
     if (line.start === 0 && !MARKED.test(text)) continue;
     if (torques.some(({ from, to }) => inside(line, spanOf(terms, from, to)))) continue;
-    const own = line.says.split(/(?<=[a-z)])[.;!] /)[0]?.replace(/[.;,\s]+$/, "") ?? "";
+    const own = line.says.split(/(?<=[a-z)])[.;!] | [-–(]/)[0]?.replace(/[.;,\s]+$/, "") ?? "";
     const words = own.toLowerCase().split(/\s+/);
     const acts = Object.hasOwn(ACTIONS, words[0] ?? "");
-    if (words.length < 2 || (!acts && !DONE_SO.test(own))) continue;
+    // "3. Filler plug FIRST": named while things come apart, and nothing said that is done to it.
+    const named = groups.find(
+      ({ clauses: of, family }) =>
+        family !== "one" && [...of].some((i) => clauses[i] && inside(line, clauses[i])),
+    );
+    const comesOff = named !== undefined && at < turn && !acts;
+    if (words.length < 2 || (!acts && !comesOff && !DONE_SO.test(own))) continue;
+    if (comesOff && !steps.some((one) => one.group === named && one.says === "remove")) {
+      const next = steps.findIndex((one) => one.at > at);
+      steps.splice(next < 0 ? steps.length : next, 0, {
+        phase: "take apart",
+        says: "remove",
+        what: named.name,
+        own: undefined,
+        group: named,
+        span: { start: line.start, end: line.end },
+        at,
+      });
+      continue;
+    }
     const step: StepAt = {
       phase: phaseOf(own, { back: at >= turn, before: at < firstOff, after: at > lastOn }),
       says: acts ? (words[0] ?? "") : "do",
@@ -89,6 +116,12 @@ export function addListed(
     steps.splice(next < 0 ? steps.length : next, 0, step);
   }
 }
+
+/** What must not be done is minded, and no step. */
+const NEVER = /^(?:never|not|don'?t|do not|no)\b|\bcrossed out\b/i;
+
+/** Short enough to stand as it was written, where it tells one thing. */
+const isShort = (line: string): boolean => line.split(/\s+/).length <= 8 && !/[.;!?] |\d/.test(line);
 
 /** "…, stands under the sills, wheel off." */
 const IT_IS_OFF = /^(?:the |both )?(?!take|pull|get|lift|pop|stand)(?:[a-z-]+ ){1,3}(?:off|out)$/i;

@@ -29,6 +29,11 @@ export function mentionsIn(
         )
       )
         continue;
+      // "a strap on one of the studs": where it sits.
+      if (
+        /\b(?:on|to|off|from|under|behind) (?:one|two) of the (?:\w+ )?$/.test(`${before(terms, at, from)} `)
+      )
+        continue;
       // "two screws torx 25": the screws are spoken of.
       if (word === "torx" && (terms[at + 1]?.tag === "number" || HEADS[text(terms, at - 1)])) continue;
       // "drain plug washer": a part that goes with it.
@@ -81,6 +86,13 @@ export function mentionsIn(
   return mentions.sort((a, b) => a.from - b.from);
 }
 
+/** The words straight before one, within a clause. */
+const before = (terms: readonly Term[], at: number, from: number): string =>
+  terms
+    .slice(Math.max(from, at - 6), at)
+    .map((term) => term.text)
+    .join(" ");
+
 /** "Cover bolts 13x 10 mm", "coil bolts x4": how many, behind their name. */
 function timesBehind(terms: readonly Term[], at: number): number | undefined {
   const [first, second] = /^[x×]$/.test(text(terms, at)) ? [at + 1, at] : [at, at + 1];
@@ -111,6 +123,8 @@ function isVerb(terms: readonly Term[], at: number): boolean {
     terms[at + 2]?.tag === "noun"
   )
     return true;
+  // "Screw the new one on".
+  if (leads && /^(?:screw|bolt)$/.test(text(terms, at)) && /^(?:the|it|them|your)$/.test(next)) return true;
   const before = text(terms, at - 1);
   if (
     /^(?:to|gonna|will|can|must|don't|i|you|we|just)$/.test(before) &&
@@ -122,6 +136,15 @@ function isVerb(terms: readonly Term[], at: number): boolean {
     isAction(terms, at) && /^(?:the|a|an|it|your|my|everything)$/.test(next) && terms[at - 1]?.tag !== "noun"
   );
 }
+
+/** "The plugs", where a text speaks of what only spark plugs have. */
+const speaksOfSparks = (terms: readonly Term[]): boolean =>
+  terms.some(
+    ({ text: word }, at) =>
+      word === "spark" ||
+      /^(?:gap|gapped|pregapped)$/.test(word) ||
+      (word === "plug" && text(terms, at + 1) === "socket"),
+  );
 
 function named(
   terms: readonly Term[],
@@ -181,6 +204,7 @@ function named(
       /^(?:a|an|the|not)$/.test(text(terms, start - 1)))
   )
     return undefined;
+  if (noun === "plugs" && marks.length === 0 && !size && speaksOfSparks(terms)) marks.push("spark");
   if (
     family === "plug" &&
     !marks.some((mark) => SCREWED_PLUG.has(mark)) &&

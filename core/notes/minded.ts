@@ -115,6 +115,9 @@ export function waitsOf(heard: Heard): Wait[] {
       to: clause.to,
     });
     if (NO_WAIT.test(said) || !WAITING.test(led)) continue;
+    // "Plugs on the van, 20 minutes", at the head of it all: how long the job takes.
+    if (clause.sentence === 0 && !/\b(?:wait|leave|left|let|soak|cool|drip|dry|drain|idle)/i.test(led))
+      continue;
     const time =
       timeIn(heard, clause.from, clause.to) ??
       (/\bovernight\b/i.test(said) ? { says: "overnight", minutes: OVERNIGHT_MIN } : undefined);

@@ -363,4 +363,22 @@ describe("other voices", () => {
       ),
     ).toEqual([expect.stringMatching(/bolts, 14, 10 mm, 97 lb·in$/), "drain plug, 1, 15 lb·ft"]);
   });
+
+  test.each([
+    ["Wheel nuts back on, one twenty newton metres.", "120 N·m"],
+    ["Torque the wheel nuts to one ten newton metres", "110 N·m"],
+    ["Wheel nuts one-forty foot pounds", "140 lb·ft"],
+    ["Carrier bolts one oh five newton metres", "105 N·m"],
+    ["Hub nut two fifty newton metres", "250 N·m"],
+    ["Carrier bolts one ten to one twenty newton metres", "110 to 120 N·m"],
+    ["Axle nut: two twenty newton metres plus sixty degrees", "220 N·m + 60°"],
+    ["There is one ten mil bolt in the cover at nine newton metres", "9 N·m"],
+    // It may be the bolt of that number, and is left in doubt.
+    ["Bolt two fifty newton metres", "50 N·m, in doubt"],
+  ])("hundreds as they are said: %s", (text, figure) => {
+    const [first] = readStory(text).fasteners;
+    expect(`${first?.figure && formatFigure(first.figure)}${first?.doubtful ? ", in doubt" : ""}`).toBe(
+      figure,
+    );
+  });
 });

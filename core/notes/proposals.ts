@@ -22,6 +22,7 @@ const OF_FASTENERS =
 
 /** What a story proposes: steps in order, each fastener, parts, what to have; first what has to be asked. */
 export function proposalsFrom(story: Story): Proposed {
+  const named = story.fasteners.map(({ name }) => name);
   const fasteners = story.fasteners.map((one, i): FastenerProposal => {
     const figures = story.figures.filter(({ fastener, notUsed }) => fastener === i && notUsed === undefined);
     return {
@@ -30,7 +31,12 @@ export function proposalsFrom(story: Story): Proposed {
       spans: [...one.spans, ...figures.map(({ span }) => span)],
       doubtful: one.doubtful,
       doubtfulSize: one.doubtfulSize,
-      name: capital(one.name),
+      // Two called alike are told by their heads.
+      name: capital(
+        one.undo && named.filter((name) => name === one.name).length > 1
+          ? `${one.name}, ${formatHeadSize(one.undo)}`
+          : one.name,
+      ),
       count: String(one.count ?? 1),
       size: one.undo ? formatHeadSize(one.undo) : "",
       sizeToDoUp:
@@ -95,7 +101,7 @@ export function proposalsFrom(story: Story): Proposed {
       ...(wait ? { wait: String(wait.minutes), until: wait.name.slice(0, 200) } : {}),
     };
   });
-  const lifted = withLifts(story.text, once(told, fasteners));
+  const lifted = withLifts(story.text, undoing(once(told, fasteners), fasteners, story.text));
   const rows: Proposal[] = [
     ...withHalves(lifted, fasteners),
     ...later,
@@ -133,6 +139,45 @@ export function proposalsFrom(story: Story): Proposed {
     return why === undefined ? [] : [{ what: formatFigure(figure), why, span }];
   });
   return { rows, questions: [...questionsOf(story, fasteners), ...liftQuestions(lifted)], leftOut };
+}
+
+/**
+ * "Remove the undertray: 6 x T25 and 2 x 10 mm": what comes off is undone by what its sentence names, each
+ * with a step of its own where it has several.
+ */
+function undoing(
+  steps: readonly StepProposal[],
+  fasteners: readonly FastenerProposal[],
+  text: string,
+): StepProposal[] {
+  const rows = [...steps];
+  for (const one of fasteners) {
+    const [named] = one.spans;
+    if (!named || rows.some(({ fastener, phase }) => fastener === one.id && phase !== "put back")) continue;
+    const at = rows.findLastIndex(({ title, phase, spans: [span] }) => {
+      const gap = span && span.end <= named.start ? text.slice(span.start, named.start) : undefined;
+      return (
+        phase === "take apart" &&
+        gap !== undefined &&
+        gap.length < SAME_BREATH &&
+        !/[.;!?]\s|\n/.test(gap) &&
+        /^(?:remove|take|undo|unbolt|lift|get)\b/i.test(title)
+      );
+    });
+    const row = rows[at];
+    if (!row) continue;
+    if (row.fastener === undefined) rows[at] = { ...row, fastener: one.id };
+    else
+      rows.splice(at + 1, 0, {
+        ...row,
+        id: `undo ${one.id}`,
+        title: `Undo ${one.name.charAt(0).toLowerCase()}${one.name.slice(1)}`,
+        fastener: one.id,
+        cautions: [],
+        ...NO_WAIT,
+      });
+  }
+  return rows;
 }
 
 const NO_WAIT = { wait: "", until: "" };
@@ -186,7 +231,7 @@ function withHalves(steps: readonly StepProposal[], fasteners: readonly Fastener
       kind: "step",
       spans: steps[off]?.spans ?? [],
       doubtful: false,
-      title: `${/\b(?:clips?|pins?|clamps?)$/i.test(one.name) ? "Put back" : "Tighten"} ${one.name.charAt(0).toLowerCase()}${one.name.slice(1)}`,
+      title: `${isPushedIn(one.name) ? "Put back" : "Tighten"} ${one.name.charAt(0).toLowerCase()}${one.name.slice(1)}`,
       phase: "put back",
       fastener: one.id,
       cautions: [],
@@ -200,6 +245,9 @@ function withHalves(steps: readonly StepProposal[], fasteners: readonly Fastener
   }
   return rows;
 }
+
+const isPushedIn = (name: string): boolean =>
+  /\b(?:clips?|pins?|clamps?)\b/i.test(name) && !/\b(?:bolts?|nuts?|screws?)\b/i.test(name);
 
 /** So many letters on it is still spoken of. */
 const SAME_BREATH = 200;

@@ -34,6 +34,13 @@ export function sizeAt(words: readonly Word[], at: number): FoundSize | undefine
   }
   const number = spokenNumber(words, at);
   if (!number) return inPlural(words, at);
+  // "50/50" is a mixture.
+  const parts = /^(\d+)\s*[/⁄]\s*(\d+)$/.exec(word);
+  if (parts && !(Number(parts[1]) < Number(parts[2]) && [2, 4, 8, 16, 32, 64].includes(Number(parts[2]))))
+    return undefined;
+  // "17 and a half turns": counted, and not measured.
+  if (text(number.next) === "and" && /^(?:half|quarter|third|bit)$/.test(text(number.next + 2)))
+    return undefined;
   const hyphen = text(number.next) === "-" ? 1 : 0;
   const unitAt = number.next + hyphen;
   if (MILLIMETRES.has(text(unitAt))) return millimetres(words, at, number, unitAt + 1);
@@ -84,6 +91,9 @@ function bareSize(
   const { value, next } = number;
   // "M12s" is a thread.
   if (text(at - 1) === "m" && words[at - 1]?.end === words[at]?.start) return undefined;
+  // "terminals 6, no more": a figure.
+  if (/^(?:tops|max)$/.test(text(next)) || (text(next) === "no" && text(next + 1) === "more"))
+    return undefined;
   if (value < 4 || value > 46 || (number.decimals > 0 && value !== 5.5) || NOT_A_SIZE.test(text(next)))
     return undefined;
   const after = text(next) === "-" ? text(next + 1) : text(next);

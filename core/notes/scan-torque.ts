@@ -2,7 +2,15 @@ import { quantityNm, type TorqueQuantity } from "../quantity/torque-quantity";
 import { turnedOn } from "../torque/torques-of";
 import { type Spoken, spokenNumber } from "./spoken-number";
 import type { Word } from "./words";
-import { deniedAt, endOf, firstEnd, type FoundTorque, numbersAt, writtenAt } from "./written-torque";
+import {
+  deniedAt,
+  endOf,
+  firstEnd,
+  type FoundTorque,
+  mayBeHundreds,
+  numbersAt,
+  writtenAt,
+} from "./written-torque";
 
 const MAXIMUM = [
   ["max"],
@@ -113,7 +121,12 @@ export function torqueAt(words: readonly Word[], at: number): FoundTorque | unde
     if (maximum > 0) return { figure: { form: "maximum", torque: first }, from: at - maximum, to };
     if (["max", "maximum", "tops"].includes(words[to]?.text ?? ""))
       return { figure: { form: "maximum", torque: first }, from: at, to: to + 1 };
-    return { figure: { form: "value", torque: first }, from: at, to };
+    return {
+      figure: { form: "value", torque: first },
+      from: at,
+      to,
+      ...(mayBeHundreds(words, at) ? { contradicts: true as const } : {}),
+    };
   }
   const link = numbers.links[0] ?? "";
   const before = words[at - 1]?.text;

@@ -110,8 +110,8 @@ function digits(
 }
 
 /**
- * A whole number in words below a thousand: "a hundred and ten", "twenty five", "one fifty" is left to its
- * parts.
+ * A whole number in words below a thousand: "a hundred and ten", "twenty five"; "one fifty" is left to its
+ * parts, but in a figure.
  */
 function wordsBelowThousand(words: readonly Word[], at: number): { value: number; next: number } | undefined {
   let i = at;
@@ -204,6 +204,27 @@ function denominatorSaid(text: (n: number) => string, at: number) {
   if (/^(?:16|32)(?:s|ths)$/.test(text(at + 1))) return Number.parseInt(text(at + 1), 10);
   if (/^(?:16|32)$/.test(text(at + 1)) && /^(?:s|ths)$/.test(text(at + 2))) return Number(text(at + 1));
   return 0;
+}
+
+/**
+ * A figure of hundreds as people say it, without the word: "one twenty" is 120, "two fifty five" 255, "one oh
+ * five" 105. Only where a figure is spoken of: "one ten mil bolt" is one bolt.
+ */
+export function hundredsSaid(words: readonly Word[], at: number): Spoken | undefined {
+  const text = (n: number) => words[n]?.text ?? "";
+  const hundreds = ONES[text(at)];
+  if (hundreds === undefined || hundreds < 1 || hundreds > 9) return undefined;
+  const then = at + (text(at + 1) === "-" ? 2 : 1);
+  if (/^(?:oh|o|zero)$/.test(text(then))) {
+    const ones = ONES[text(then + 1)];
+    return ones !== undefined && ones > 0 && ones < 10
+      ? { value: hundreds * 100 + ones, next: then + 2, fraction: false, decimals: 0 }
+      : undefined;
+  }
+  const rest = wordsBelowThousand(words, then);
+  return rest && rest.value >= 10 && rest.value < 100
+    ? { value: hundreds * 100 + rest.value, next: rest.next, fraction: false, decimals: 0 }
+    : undefined;
 }
 
 /** "and a half", "and three eighths", "and an eighth" behind a whole number. */

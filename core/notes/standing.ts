@@ -21,8 +21,11 @@ const LOWERS = [
   ),
   /\b(?:back )?down (?:off|from) (?:the )?stands\b|\boff the stands\b/i,
   /^(?:wheels? )?(?:back )?down (?:on|to|onto) (?:the |its )?(?:ground|floor|wheels)\b/i,
-  /^lower (?:car|down|stands out)\b|\b(?:car|van|truck) (?:back )?down\b/i,
+  /^lower (?:(?:the )?(?:car|van|truck|vehicle)|down|stands out)\b|\b(?:car|van|truck) (?:back )?down\b/i,
 ];
+/** Says no more than that it goes up. */
+const JUST_UP =
+  /^raise (?:car|stands?\b.*)$|^(?:jack|raise|lift) (?:it|her|(?:the )?(?:car|van|truck|vehicle))(?: up)?(?: (?:and|,)? ?(?:put )?(?:it )?(?:axle |jack )?(?:on |onto )?stands?(?: under (?:it|her|the \w+))?)?$/i;
 /** Said of something else in the same breath. */
 const BESIDE = /^(?:chock|drive|drove|block)\b/i;
 
@@ -77,7 +80,7 @@ export function withLifts(text: string, steps: readonly StepProposal[]): StepPro
     const stance = [step.title, own, span ? lineAt(text, span) : "", axlesIn(text)]
       .map(endIn)
       .find((one) => one !== undefined);
-    const title = /^raise (?:car|stands?\b.*)$/i.test(step.title) ? "Raise the car onto stands" : step.title;
+    const title = JUST_UP.test(step.title) ? "Raise the car onto stands" : step.title;
     return { ...step, title, lifts: "raise", ...(stance ? { stance } : {}) };
   });
   const lower = lifted.find(({ lifts }) => lifts === "lower");

@@ -3,7 +3,7 @@ import type { Done } from "./done";
 import { type ToldStep } from "./told-step";
 
 export const SAFE =
-  /\b(?:chock|jack|axle stands?|stands|raise|lift(?:ed)? the (?:car|front|rear)|in the air|battery|handbrake|parking brake|ignition|stone cold|cool (?:down|off|right)|cold|overnight|wheel (?:nuts|bolts).*(?:quarter|half|loose|crack)|crack.*wheel|soak|penetrat|mask|glasses|level ground|flat ground|safety|gloves)\b/i;
+  /\b(?:chock|jack|axle stands?|stands|raise|lift(?:ed)? the (?:car|front|rear)|in the air|battery|handbrake|parking brake|ignition|stone cold|cool (?:down|off|right)|cold|overnight|wheel (?:nuts|bolts).*(?:quarter|half|loose|crack)|(?:crack|slack|loos|break)\w*\b.*\b(?:wheels?|lug)\b|(?:crack|slack|loos|break)\w*\b.*\bon the (?:ground|floor|deck)\b|soak|penetrat|mask|glasses|level ground|flat ground|safety|gloves)\b/i;
 export const PROVE =
   /\b(?:start (?:it|her|the engine|up)|fire it up|engine (?:on|running)|idle|road|drive|pump (?:the )?(?:pedal|brake)|test|lock to lock|turn the (?:key|ignition)|leaks?|run it|bounce|around the block|headlights on|listen)\b/i;
 export function phaseOf(

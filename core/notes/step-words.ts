@@ -15,6 +15,13 @@ export const NAMED_BESIDE = new Set(
   ),
 );
 
+/** Nouns that name nothing that could be worked on. */
+export const NO_THING = new Set(
+  "way time times second seconds minute minutes moment hour hours day days week month year years video channel bit lot lots kind sort look break coffee tea beer lunch dinner life luck care sense money guess idea job work stuff problem problems trouble mess turn turns thing things side sides top bottom end ends hand hands finger fingers foot feet eye eyes people person place spot one ones difference chance fun favour favor mind part story news word words note notes everything anything something nothing mil mm inch inches guys folks friend".split(
+    " ",
+  ),
+);
+
 /** Whether a word names a thing of a vehicle, of a job, or what it is done with. */
 export const isNamed = (word: string) =>
   Object.hasOwn(HEADS, word) ||
@@ -37,6 +44,7 @@ export const WHAT_ELSE: Readonly<Record<string, string>> = {
   raise: "car",
   support: "car",
   lower: "car",
+  fill: "system",
   drive: "car",
   start: "engine",
   test: "car",
@@ -45,8 +53,13 @@ export const WHAT_ELSE: Readonly<Record<string, string>> = {
 /** Told of another day, or of what might be. */
 export const NEVER_SO =
   /^\W*(?:and |so |but )?(?:if|unless|when|until|till)\b|\b(?:last time|years? ago|used to|would|could)\b/i;
-/** The teller's own words where they are few enough for a line, and speak of a thing by its name. */
-export function ownWords(said: string): string | undefined {
+const POINTING = /\b(?:it|them|that|those|this|em|these)\b/i;
+
+/**
+ * The teller's own words where they are few enough for a line, and speak of a thing by its name: a word that
+ * points at one thing is that thing, where it is known, and stands as it is where it is told that it is not ("").
+ */
+export function ownWords(said: string, meant?: string): string | undefined {
   const words = said
     .replace(/\s+/g, " ")
     .replace(
@@ -55,9 +68,10 @@ export function ownWords(said: string): string | undefined {
     )
     .trim();
   const count = words.split(" ").length;
-  return count >= 2 && count <= 13 && !/\b(?:it|them|that|those|this|em|these)\b/i.test(words)
-    ? words
-    : undefined;
+  if (count < 2 || count > 13) return undefined;
+  if (meant === undefined) return POINTING.test(words) ? undefined : words;
+  const named = meant === "" ? words : words.replace(POINTING, `the ${meant}`);
+  return (named.match(new RegExp(POINTING, "gi")) ?? []).length > (meant === "" ? 1 : 0) ? undefined : named;
 }
 
 /**
@@ -69,10 +83,11 @@ export function whatOf(
   { object, particle }: Done,
   last: string | undefined,
   thing?: string,
-): { what: string; named: boolean; stood: boolean } {
+): { what: string; named: boolean; stood: boolean; meant: string | undefined } {
   const words: string[] = [];
   let named = false;
   let stood = false;
+  let meant: string | undefined;
   for (let at = object.from; at < object.to && words.length < 11; at++) {
     const term = terms[at];
     if (!term || term.text === "\n") break;
@@ -83,7 +98,7 @@ export function whatOf(
       !/^(?:noun|adjective|number)$/.test(terms[at + 1]?.tag ?? "")
     ) {
       // "Four 18 mm bolts, drop it": not the bolts.
-      const meant = thing && last && /s$/.test(last) && /^(?:it|that|this)$/.test(term.text) ? thing : last;
+      meant = thing && last && /s$/.test(last) && /^(?:it|that|this)$/.test(term.text) ? thing : last;
       if (meant && !words.includes(meant)) words.push(meant);
       stood = true;
       continue;
@@ -108,8 +123,10 @@ export function whatOf(
       at = unit.next - 1;
       continue;
     }
-    if (isNamed(term.text)) named = true;
+    // "The new one", "the old ones".
+    if (/^ones?$/.test(term.text) && /^(?:new|old)$/.test(terms[at - 1]?.text ?? "")) named = true;
+    if (isNamed(term.text) || (term.tag === "noun" && !NO_THING.has(term.text))) named = true;
     words.push(term.text);
   }
-  return { what: words.join(" ").trim(), named, stood };
+  return { what: words.join(" ").trim(), named, stood, meant };
 }

@@ -19,6 +19,8 @@ interface Telling {
   steps: StepAt[];
   /** What was done last, for "take it off". */
   last: string | undefined;
+  /** The clause in which that was. */
+  lastAt: number;
   /** What was worked on last, apart from what holds it. */
   thing: string | undefined;
   /** The clauses of the first thing that comes off, and of the last that goes on. */
@@ -35,6 +37,7 @@ export function stepsOf(grouped: Grouped): ToldStep[] {
     grouped,
     steps: [],
     last: undefined,
+    lastAt: -1,
     thing: undefined,
     firstOff: deeds.findIndex(
       (deed, i) => deed?.way === "off" && !SAFE.test(saidIn(text, terms, told[i] ?? { from: 0, to: 0 })),
@@ -55,6 +58,12 @@ export function stepsOf(grouped: Grouped): ToldStep[] {
     group,
     span,
   }));
+}
+
+function workedOn(telling: Telling, at: number, name: string | undefined): void {
+  if (!name) return;
+  telling.last = name;
+  telling.lastAt = at;
 }
 
 function addStep({ steps }: Telling, step: StepAt): void {
@@ -83,27 +92,27 @@ function stepIn(telling: Telling, i: number, clause: Told, done: Done | undefine
   const used = torque && groupWith(telling.grouped, torque);
   if (torque && used && (!done || done.way === "on" || done.way === "either")) {
     addStep(telling, { ...toTorque(used, torque.figure), span, at: i });
-    telling.last = used.name;
+    workedOn(telling, i, used.name);
     return;
   }
   if (!done) {
     addOpened(telling, i, span);
-    telling.last = topic || (group?.name ?? telling.last);
+    workedOn(telling, i, topic || group?.name);
     return;
   }
-  const what = doneTo(telling, done);
-  if (what === undefined) return;
+  const to = doneTo(telling, done, i);
+  if (to === undefined) return;
   const when = { back: i >= turn, before: i < telling.firstOff, after: i > telling.lastOn };
   addStep(telling, {
     phase: phaseOf(done, said, when),
     says: done.says,
-    what,
-    own: ownWords(said),
+    what: to.what,
+    own: ownWords(said, to.meant),
     group,
     span,
     at: i,
   });
-  telling.last = group?.name ?? (topic || telling.last);
+  workedOn(telling, i, group?.name ?? topic);
 }
 
 /** The group that a torque was given to. */
@@ -127,8 +136,10 @@ const toTorque = (group: Group, figure: TorqueFigure) => ({
 function addOpened(telling: Telling, i: number, span: Span): void {
   const { groups, turn } = telling.grouped;
   const opened = groups.find(
-    ({ first, topic: holds, marks, count }) =>
-      first === i && (holds.length > 0 || (marks.size > 0 && count !== undefined)) && i < turn,
+    ({ first, topic: holds, marks, count, family, undo }) =>
+      (first === i && (holds.length > 0 || (marks.size > 0 && count !== undefined)) && i < turn) ||
+      // "16 mm plug socket": what is screwed out with it, where that is said.
+      (family === "plug" && undo && undo.span.start >= span.start && undo.span.end <= span.end),
   );
   if (!opened) return;
   const words = [...opened.topic, ...opened.marks];
@@ -148,14 +159,27 @@ function addOpened(telling: Telling, i: number, span: Span): void {
   });
 }
 
+/** So many clauses on, "it" is still what was spoken of. */
+const FRESH = 1;
+
 /** What is done, and to what; undefined where the words of a deed tell of no step. */
-function doneTo({ grouped: { terms }, last, thing }: Telling, done: Done): string | undefined {
+function doneTo(
+  { grouped: { terms }, last, lastAt, thing }: Telling,
+  done: Done,
+  at: number,
+): { what: string; meant: string | undefined } | undefined {
   const { way, says } = done;
-  const { what, named, stood } = whatOf(terms, done, last, thing);
+  const { what, named, stood, meant: pointedAt } = whatOf(terms, done, last, thing);
+  // "Fill it with six litres": what goes in is said, and the thing in hand is not what is filled.
+  const rest = says === "fill" && pointedAt ? what.replace(pointedAt, "").trim() : "";
   const standing =
-    (way === "prove" || way === "safe") && !named && (stood || what === "")
+    rest ||
+    ((way === "prove" || way === "safe" || says === "lower" || says === "fill") &&
+    !named &&
+    // "Bonnet up, prop it".
+    ((stood && !(says === "support" && at - lastAt <= FRESH)) || what === "")
       ? (WHAT_ELSE[says] ?? what)
-      : what;
+      : what);
   const saysEnough =
     named ||
     (stood && way === "off") ||
@@ -177,7 +201,10 @@ function doneTo({ grouped: { terms }, last, thing }: Telling, done: Done): strin
     /\b(?:spanner|wrench|socket|ratchet|bar|key|torch|light|hand|hands|fingers?|bowl|tray|pan)\b/;
   if (says === "fit" && byTool.test(what)) return undefined;
   const lets = /\b(?:cool|cold|sit|drip|dry|soak|drain|overnight|stand|idle|warm|minutes?|hours?)\b/;
-  return says === "let" && !lets.test(what) ? undefined : standing;
+  if (says === "let" && !lets.test(what)) return undefined;
+  // What was spoken of long ago may not be what is meant: the words stand as they are.
+  const meantStill = pointedAt !== undefined && at - lastAt > FRESH ? "" : pointedAt;
+  return { what: standing, meant: standing === what ? meantStill : WHAT_ELSE[says] };
 }
 
 /** Every figure is somebody's to pull: those said two in a breath too. */

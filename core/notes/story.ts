@@ -222,7 +222,7 @@ const SAID_UNITS: readonly TorqueUnit[] = ["lbf.in", "lbf.ft", "N.m", "kgf.m"];
  * it fits in; first one that the text speaks in anyway.
  */
 function slipOf(
-  { name, count, undo, doUp, figure }: StoryFastener,
+  { name, count, undo, doUp, hold, figure }: StoryFastener,
   usual: readonly TorqueUnit[],
   fastener: number,
 ): UnitSlip[] {
@@ -231,6 +231,8 @@ function slipOf(
   const asked = (one: TorqueFigure) => ({ id: "f", name, count: count ?? 1, sizeToUndo: head, figure: one });
   const judged = judgeFigure(asked(figure), usual);
   if (!judged?.torque || !judged.judgement || !judged.grave) return [];
+  // A bolt and its nut are of one thread: what the other end's head bears is no slip, but a size read wrongly.
+  if (hold && judgeFigure({ ...asked(figure), sizeToUndo: hold }, usual) === undefined) return [];
   const { torque } = judged;
   const spoken = usual.filter((unit) => unit !== torque.unit).map((unit) => ({ ...torque, unit }));
   const meant =

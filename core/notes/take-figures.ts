@@ -69,7 +69,7 @@ function aimOf(walk: Walk, here: Here): Group | undefined {
   }
   // "Caliper bolts, I put 115 on those": what was named in the same breath.
   const last = walk.last && told[walk.last.last];
-  return last?.sentence === clause.sentence && clause.from - last.from < 22 ? walk.last : undefined;
+  return last?.sentence === clause.sentence && clause.from - last.from < 32 ? walk.last : undefined;
 }
 
 /** A number without a unit that is a figure all the same: "the short ones are 80". */

@@ -1,12 +1,13 @@
+import { formatHeadSize } from "../quantity/read-head-size";
 import { countBehind, loneCount, takeCounts } from "./counted";
 import { SAYS_EACH, text } from "./counts";
 import type { Group } from "./group";
 import { saidIn, sentenceOf } from "./heard";
-import { type Mention } from "./mention";
+import { type Mention, singular } from "./mention";
 import { begin, resolve, touch } from "./resolve";
 import { isOtherEnd } from "./same-group";
 import { mergeInto } from "./same-group";
-import { isSame } from "./same-group";
+import { alike, isSame } from "./same-group";
 import { ofCount, ofProfile, ofThem, shared, together, toldApart } from "./told-apart";
 import { BOUGHT, HEADS, HELD_STILL } from "./vocabulary";
 import type { Here, Walk } from "./walk";
@@ -37,11 +38,36 @@ export function takeMentions(walk: Walk, here: Here): void {
     const told = mention.count === undefined ? countBehind(walk, here) : undefined;
     mention.count ??= loneCount(walk, here) ?? told?.count;
     mention.perSide ||= told?.perSide ?? false;
-    const taking = { walk, here, mention, topic, fresh };
+    const isPlain = mention.marks.length === 0 && mention.count === undefined && mention.family !== "one";
+    const known = here.goingBack && isPlain && things.length === 0 ? namedBefore(walk, here, mention) : [];
+    const taking =
+      known.length > 0
+        ? { walk, here, mention, topic: known, fresh: true }
+        : { walk, here, mention, topic, fresh };
     if (!(takeSeveral(taking) || takeOtherEnd(taking) || takePartOfLast(taking))) takeOne(taking);
   }
   if (SAYS_EACH.test(said)) places.forEach((group) => group && group.count === 1 && (group.perSide = true));
   takeCounts(walk, here);
+}
+
+/**
+ * "Glass down into the clamps, bolts 9 Nm": plain bolts are those of what the same sentence names before them,
+ * where that tells one group.
+ */
+function namedBefore(walk: Walk, { clause }: Here, mention: Mention): string[] {
+  const { terms, told } = walk.heard;
+  const from = told.find(({ sentence }) => sentence === clause.sentence)?.from ?? clause.from;
+  const words = terms
+    .slice(from, mention.from)
+    .filter(({ tag }) => tag === "noun")
+    .map(({ text: word }) => singular(word))
+    .filter((word) => word.length > 2 && !HEADS[word]);
+  const ofWord = (word: string) =>
+    walk.groups.filter(
+      (group) => alike(group.family, mention.family) && (group.marks.has(word) || group.topic.includes(word)),
+    );
+  const telling = words.filter((word) => ofWord(word).length === 1);
+  return [...new Set(telling)];
 }
 
 /** "upper = fill": a mention that has one of the two words has both. */
@@ -136,6 +162,13 @@ function takeOne(taking: Taking): void {
     saidIn(whole, terms, { from: Math.max(clause.from, mention.from - 4), to: mention.from }),
   );
   if (!found && !held && isNew(taking)) return beginOne(taking);
+  // "Open the bleeder, no, don't open the bleeder": taken back.
+  if (found && isForbidden(taking) && !found.undo && found.figures.length === 0 && i - found.first <= 2) {
+    groups.splice(groups.indexOf(found), 1);
+    if (walk.last === found) walk.last = groups.at(-1);
+    places.push(undefined);
+    return;
+  }
   places.push(found);
   if (!found) {
     if (mention.family === "one" && mention.marks.length > 0 && !mention.pointing && !here.notThis)
@@ -143,6 +176,19 @@ function takeOne(taking: Taking): void {
     return;
   }
   touch(found, mention, terms, i);
+  // "T30s are 5 Nm": all that have such a head.
+  if (mention.sized && mention.count === undefined && here.goingBack && found.undo) {
+    const head = formatHeadSize(found.undo.head);
+    here.also.push(
+      ...groups.filter(
+        (group) =>
+          group !== found &&
+          group.figures.length === 0 &&
+          group.undo &&
+          formatHeadSize(group.undo.head) === head,
+      ),
+    );
+  }
   const same = groups.find((group) => group !== found && isSame(group, found, mention));
   if (same) {
     mergeInto(found, same);
@@ -176,6 +222,12 @@ function isSizedHere({ here, mention }: Taking): boolean {
   );
 }
 
+/** "Don't open the bleeder": left alone, and no fastener of the job by that. */
+const isForbidden = ({ walk, here, mention }: Taking): boolean =>
+  /\b(?:do not|don't|no need to|never|without)\W+(?:\w+\W+){0,2}?(?:open\w*|touch\w*|undo\w*|loosen\w*|remov\w*|take|crack\w*|disturb\w*|pull\w*)\W+(?:the |that |this |your )?$/i.test(
+    saidIn(walk.heard.text, walk.heard.terms, { from: here.clause.from, to: mention.from }) + " ",
+  );
+
 /** Whether a mention of nothing known begins a group: not what is of another car, and not what was bought. */
 function isNew(taking: Taking): boolean {
   const { walk, here, mention } = taking;
@@ -183,11 +235,13 @@ function isNew(taking: Taking): boolean {
   const { clause, i } = here;
   return (
     here.notThis === undefined &&
+    !isForbidden(taking) &&
+    !(mention.ofThem && (walk.last?.count ?? 0) > (mention.count ?? 0) && here.sizes.length === 0) &&
     (mention.some ||
       mention.placed ||
       isSizedHere(taking) ||
       mention.family !== "one" ||
-      (mention.sized && (mention.count ?? 0) > 1)) === true &&
+      (mention.sized && mention.count !== undefined)) === true &&
     !BOUGHT.test(
       saidIn(whole, terms, {
         from: Math.max(clause.from, mention.from - 12),
@@ -219,7 +273,14 @@ function beginOne(taking: Taking): void {
         name: `${mention.name} ${(mention.count ?? 1) > 1 ? "bolts" : "bolt"}`,
       }
     : mention;
-  const group = begin(begun, called.length > 0 ? [...called] : topic, terms, i, fresh);
+  // "Three bolts into the bracket, and one long one": beside those, and not of what was named before them.
+  const beside =
+    sizedHere &&
+    !fresh &&
+    last?.topic.length === 0 &&
+    walk.heard.told[last.last]?.sentence === here.clause.sentence;
+  const about = beside ? [] : topic;
+  const group = begin(begun, called.length > 0 ? [...called] : about, terms, i, fresh);
   // "They're all seventeens, no, the hidden one is a fifteen": one fewer of the others.
   const isOneOfThem = sizedHere && mention.definite && (mention.count ?? 1) === 1;
   if (isOneOfThem && last?.count !== undefined && last.count > 2 && i - last.last <= 3) last.count -= 1;

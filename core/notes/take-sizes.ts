@@ -28,12 +28,33 @@ interface Sized {
  * end.
  */
 export function takeSizes(walk: Walk, here: Here): void {
+  if (sizeLeads(walk, here)) return;
   for (const size of here.sizes) if (size.kind === "head") takeSize(sizedOf(walk, here, size));
   twoOfTwo(walk, here);
   // "15s, but it's twelve point": the shape of the head said after its size.
   const shaped = /\b(?:twelve|12)[- ]?points?\b|\bbi-?hex\b/i.exec(here.said);
   if (shaped && walk.last?.undo?.head.profile === "hexagon" && !DENIED.test(here.said.slice(0, shaped.index)))
     walk.last.undo.head = { ...walk.last.undo.head, profile: "twelve-point" };
+}
+
+/** "T25: 4 Nm": the bolts of that head, of which something is told next. */
+function sizeLeads(walk: Walk, here: Here): boolean {
+  const { terms } = walk.heard;
+  const { clause, sizes, places } = here;
+  const [size] = sizes;
+  const alone = size?.kind === "head" && size.from === clause.from && size.to === clause.to;
+  if (!alone || terms[clause.to]?.text !== ":") return false;
+  const said = formatHeadSize(size.head);
+  const like = walk.groups.filter(({ undo }) => undo && formatHeadSize(undo.head) === said);
+  const ofTopic = like.filter((group) =>
+    walk.topic.some((word) => group.topic.includes(word) || group.marks.has(word)),
+  );
+  const [only, ...others] = ofTopic.length > 0 ? ofTopic : like;
+  if (!only || others.length > 0) return false;
+  only.last = here.i;
+  places.push(only);
+  walk.last = only;
+  return true;
 }
 
 function sizedOf(walk: Walk, here: Here, size: Head): Sized {

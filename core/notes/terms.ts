@@ -88,7 +88,7 @@ function tagOf(word: Word, tags: Map<number, Tag>): Tag {
 }
 
 /** "Jo: …" at the head of three lines and more: who says it, and no word of it. */
-function speakersIn(text: string): RegExpMatchArray[] {
+export function speakersIn(text: string): RegExpMatchArray[] {
   const labels = [
     ...text.matchAll(
       /^[ \t]*(?:[[(]?[\d:. apm]+[\])]?[ \t]*)?([A-Za-zÀ-ÿ]{2,}(?: [A-Z][a-z]*)?):(?=[ \t])/gm,

@@ -1,3 +1,4 @@
+import nlp from "compromise/two";
 import type { HeadProfile } from "../quantity/head-size";
 
 /**
@@ -81,66 +82,90 @@ export const NOT_IN_NAME = words(
 
 export type Way = "off" | "on" | "safe" | "look" | "prove" | "either";
 
-/** What is done, by its verb: which way it goes, and the plain verb that the plan says. */
-export const ACTIONS: Readonly<Record<string, readonly [way: Way, says: string]>> = Object.fromEntries(
-  (
+/** What is done, by its verb in the form that tells to do it. */
+const DEEDS: readonly (readonly [verb: string, done: readonly [way: Way, says: string]])[] = (
+  [
     [
-      [
-        "off",
-        "remove",
-        "remove removing unbolt unbolting take taking strip pull pulling pry prise peel lever drop dropping extract",
-      ],
-      ["off", "undo", "undo undoing unscrew unscrewing"],
-      ["off", "disconnect", "disconnect disconnecting detach"],
-      ["off", "unplug", "unplug unplugging"],
-      ["off", "unhook", "unhook unhooking unclip unclipping"],
-      ["off", "loosen", "loosen loosening slacken slackening loose"],
-      ["off", "crack loose", "crack cracking cracked break breaking"],
-      ["off", "drain", "drain draining drip"],
-      ["off", "tap out", "knock drive drift tap bash"],
-      ["off", "cut", "cut saw grind drill"],
-      ["off", "swing aside", "swing tuck move shove hang"],
-      [
-        "either",
-        "slide",
-        "slide slip wiggle work ease rock twist turn run wind spin lift thread feed unwind",
-      ],
-      ["either", "push", "push press squeeze pop"],
-      [
-        "on",
-        "fit",
-        "fit fitting refit refitting install installing reinstall put putting set seat replace mount hook slot offer insert",
-      ],
-      ["on", "reconnect", "connect reconnect reconnecting plug clip"],
-      ["on", "start by hand", "start"],
-      ["on", "tighten", "tighten tightening nip snug draw pinch do"],
-      ["on", "torque", "torque torquing"],
-      ["on", "fill", "fill refill refilling top pour pump add"],
-      ["on", "bleed", "bleed bleeding"],
-      ["on", "apply", "apply smear grease greasing lube dab spray paint coat bead"],
-      ["on", "adjust", "adjust adjusting line align"],
-      ["on", "bend", "bend stake close shut lock"],
-      ["on", "lower", "lower lowering"],
-      ["safe", "chock", "chock chocking"],
-      ["safe", "raise", "jack jacking raise raising"],
-      ["safe", "support", "support supporting prop"],
-      ["safe", "park", "park"],
-      ["safe", "soak", "soak soaking soaked"],
-      ["safe", "switch off", "switch"],
-      ["look", "check", "check checking verify"],
-      ["look", "inspect", "inspect examine"],
-      ["look", "look", "look looking see feel listen"],
-      ["look", "measure", "measure measuring gauge"],
-      ["look", "compare", "compare count"],
-      ["look", "photograph", "photograph photo"],
-      ["look", "mark", "mark marking label number"],
-      ["look", "clean", "clean cleaning scrape scrub wipe wash brush chase sand"],
-      ["prove", "drive", "drive driving"],
-      ["prove", "start", "fire"],
-      ["prove", "test", "test try bounce rev idle road-test operate"],
-    ] as const
-  ).flatMap(([way, says, verbs]) => verbs.split(" ").map((verb) => [verb, [way, says]] as const)),
+      "off",
+      "remove",
+      "remove removing unbolt unbolting take taking strip pull pulling pry prise peel lever drop dropping extract",
+    ],
+    ["off", "undo", "undo undoing unscrew unscrewing"],
+    ["off", "disconnect", "disconnect disconnecting detach"],
+    ["off", "unplug", "unplug unplugging"],
+    ["off", "unhook", "unhook unhooking unclip unclipping"],
+    ["off", "loosen", "loosen loosening slacken slackening loose"],
+    ["off", "crack loose", "crack cracking cracked break breaking"],
+    ["off", "drain", "drain draining drip"],
+    ["off", "tap out", "knock drive drift tap bash"],
+    ["off", "cut", "cut saw grind drill"],
+    ["off", "swing aside", "swing tuck move shove hang"],
+    ["off", "release", "release unlock"],
+    ["either", "open", "open"],
+    ["either", "tape", "tape"],
+    ["either", "slide", "slide slip wiggle work ease rock twist turn run wind spin lift thread feed unwind"],
+    ["either", "push", "push press squeeze pop"],
+    [
+      "on",
+      "fit",
+      "fit fitting refit refitting install installing reinstall put putting set seat replace mount hook slot offer insert swap",
+    ],
+    ["on", "reconnect", "connect reconnect reconnecting plug clip"],
+    ["on", "start by hand", "start"],
+    ["on", "tighten", "tighten tightening nip snug draw pinch do"],
+    ["on", "torque", "torque torquing"],
+    ["on", "fill", "fill refill refilling top pour pump add"],
+    ["on", "bleed", "bleed bleeding"],
+    ["on", "apply", "apply smear grease greasing lube dab spray paint coat bead squirt"],
+    ["on", "adjust", "adjust adjusting line align"],
+    ["on", "bend", "bend stake close shut lock"],
+    ["on", "lower", "lower lowering"],
+    ["safe", "chock", "chock chocking"],
+    ["safe", "raise", "jack jacking raise raising"],
+    ["safe", "support", "support supporting prop"],
+    ["safe", "park", "park"],
+    ["safe", "soak", "soak soaking soaked"],
+    ["safe", "switch off", "switch"],
+    ["look", "check", "check checking verify"],
+    ["look", "inspect", "inspect examine"],
+    ["look", "look", "look looking see feel listen"],
+    ["look", "measure", "measure measuring gauge"],
+    ["look", "compare", "compare count"],
+    ["look", "photograph", "photograph photo"],
+    ["look", "mark", "mark marking label number"],
+    ["look", "clean", "clean cleaning scrape scrub wipe wash brush chase sand blow vacuum"],
+    ["prove", "drive", "drive driving"],
+    ["prove", "start", "fire"],
+    ["prove", "test", "test try bounce rev idle road-test operate"],
+  ] as const
+).flatMap(([way, says, verbs]) => verbs.split(" ").map((verb) => [verb, [way, says]] as const));
+
+/** Told afterwards they are mishaps, or something else. */
+const NO_DEED_AFTERWARDS = new Set(
+  "drop lever break crack cut set put do see feel start fit bolt line number hand lock shut saw drift mount seat tab dab draw work run".split(
+    " ",
+  ),
 );
+
+/** What the tagger's own types leave out. */
+interface Conjugating {
+  two: { transform: { verb: { conjugate: (verb: string, model: unknown) => { PastTense: string } } } };
+}
+
+/** As it is told afterwards: "I took the cover off", by the tagger's own conjugation. */
+const { conjugate } = (nlp.methods() as Conjugating).two.transform.verb;
+const AFTERWARDS = DEEDS.filter(([verb]) => !/(?:ing|ed)$/.test(verb) && !NO_DEED_AFTERWARDS.has(verb)).map(
+  ([verb, done]) => [conjugate(verb, nlp.model()).PastTense, done] as const,
+);
+
+/** The forms in which a deed is told afterwards. */
+export const PAST_DEEDS: ReadonlySet<string> = new Set(AFTERWARDS.map(([past]) => past));
+
+/** What is done, by its verb: which way it goes, and the plain verb that the plan says. */
+export const ACTIONS: Readonly<Record<string, readonly [way: Way, says: string]>> = Object.fromEntries([
+  ...AFTERWARDS,
+  ...DEEDS,
+]);
 
 /** Where a verb that goes either way is told by the word behind its thing. */
 export const AWAY = words("off out away down aside loose apart");
@@ -169,7 +194,7 @@ export const PART_HEADS = words(
 
 /** Something said of another year, engine or book: not for this job. */
 export const NOT_THIS_ONE =
-  /\b(?:older|(?<!\b(?:use|using|re-?use|off|from|with|remove|take|than|on) the )old(?:er)? (?:one|truck|car|type|metal|grey|gray|style)|early (?:ones?|cars?)|earlier|later (?:ones?|cars?|model)|newer (?:ones?|cars?|model)|other (?:engine|model|car|one)s?|bigger (?:engine|one)|automatic'?s?|diesel'?s?|if you(?:'ve| have)? got the|in case you have|you(?:'ll| will| may| might)? (?:find|read|see|run across|hear)(?= (?:\w+ ){0,4}?\d)|(?:maker|factory|manual|book|dealer)(?:'s|s)?(?: own)?(?: \w+)? (?:procedure|way|method)|book says|do not use|don'?t use|do not(?=\W*$)|ignore (?:this|that)|not for (?:you|this|us)|that(?:'s| is| was) (?:for )?the (?:older|old|later|other|early|newer|bigger|automatic|diesel|turbo)|used to be|never touched|wrong (?:one|figure)|different (?:car|animal|engine)|we(?:'re| are) not that|tool'?s own|(?:was|were) right for)\b/i;
+  /\b(?:older|(?<!\b(?:use|using|re-?use|off|from|with|remove|take|than|on|compare|comparing|beside|against|match|like|next to) the )old(?:er)? (?:one|truck|car|type|metal|grey|gray|style)|early (?:ones?|cars?)|earlier|later (?:ones?|cars?|model)|newer (?:ones?|cars?|model)|other (?:engine|model|car|one)s?|bigger (?:engine|one)|automatic'?s?|diesel'?s?|if you(?:'ve| have)? got the|in case you have|you(?:'ll| will| may| might)? (?:find|read|see|run across|hear)(?= (?:\w+ ){0,4}?\d)(?! (?:\w+ ){0,5}?(?:bolts?|nuts?|screws?|clips?|studs?)\b)|(?:maker|factory|manual|book|dealer)(?:'s|s)?(?: own)?(?: \w+)? (?:procedure|way|method)|book says|do not use|don'?t use|do not(?=\W*$)|ignore (?:this|that)|not for (?:you|this|us)|that(?:'s| is| was) (?:for )?the (?:older|old|later|other|early|newer|bigger|automatic|diesel|turbo)|used to be|never touched|wrong (?:one|figure)|different (?:car|animal|engine)|we(?:'re| are) not that|tool'?s own|(?:was|were) right for)\b/i;
 
 /** What others say: used only where nothing better is said, and then with doubt. */
 export const OTHERS_SAY =

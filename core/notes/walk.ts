@@ -40,6 +40,8 @@ export interface Walk {
   topic: string[];
   topicSentence: number;
   topicAt: number;
+  /** The last sentence that begins with what it is about: "Wiper arms: lift the caps, …". */
+  headedSentence: number;
   /** "8 bolts: 6 are 13 mm": how many of them are left to be told of. */
   others: number | undefined;
   /** "upper = fill": two words for one place. */
@@ -134,6 +136,9 @@ export function figuredGroup(walk: Walk, here: Here, from: number, to: number): 
   const near = topicIn(walk.heard.terms, { from: Math.max(here.clause.from, walk.lastFigureAt), to: from });
   const beside = near.length > 0 ? byWords(groups, near) : undefined;
   if (beside) return beside;
+  // "Wheels back on, 110 newton metres": what holds them, though nobody named it.
+  if (here.goingBack && near.length > 0 && near.at(-1) === "wheel" && WHEELS_ON.test(here.said))
+    return begunFor(walk, here, near.slice(-1), from);
   // "Sensor 8 newton metres", and no bolt of a sensor was spoken of: not that of anything else.
   if (near.length > 0 && isBeside(walk.heard.terms, from, near)) return begunFor(walk, here, near, from);
   const sized = here.sizes.flatMap((size) => {
@@ -155,6 +160,8 @@ export function figuredGroup(walk: Walk, here: Here, from: number, to: number): 
       : undefined;
   return byTopic(walk, here) ?? carried ?? last;
 }
+
+const WHEELS_ON = /\bwheels?\b(?: \w+)? (?:back on|on)\b/i;
 
 /** Whether a figure follows straight on the thing it is of. */
 function isBeside(terms: readonly Term[], from: number, thing: readonly string[]): boolean {

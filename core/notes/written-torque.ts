@@ -1,9 +1,9 @@
 import { orSentence } from "../input-error";
-import { readTorqueUnit } from "../quantity/read-torque";
 import { readTorqueFigure } from "../quantity/read-torque-figure";
+import { readTorqueUnit } from "../quantity/read-torque-unit";
 import type { TorqueFigure } from "../quantity/torque-figure";
 import type { TorqueUnit } from "../quantity/torque-unit";
-import { spokenNumber, type Spoken } from "./spoken-number";
+import { hundredsSaid, spokenNumber, type Spoken } from "./spoken-number";
 import type { Word } from "./words";
 
 export const LONGEST_WRITTEN = 18;
@@ -83,7 +83,7 @@ export interface FoundTorque {
   /** First word, and the first after it. */
   from: number;
   to: number;
-  /** True where it was given in two units that contradict each other. */
+  /** True where it was given in two units that contradict each other, or may be the rest of a larger one. */
   contradicts?: true;
 }
 
@@ -116,9 +116,27 @@ export interface Numbers {
   units: (TorqueUnit | undefined)[];
 }
 
+/** What stands before "one" where it is a thing, and no hundred: "this one, twenty"; "bolt one". */
+const COUNTS_ONE =
+  /^(?:this|that|the|each|every|other|last|next|first|second|third|long|short|big|small|little|new|old|upper|lower|top|bottom|middle|front|rear|left|right|inner|outer|number|stage|step|pass|just|only)$/;
+
+/** A number as figures are said. Where "one twenty" may as well be the one and its 20, it is left to its parts. */
+function figureNumber(words: readonly Word[], at: number): Spoken | undefined {
+  const hundreds = mayBeOne(words, at) ? undefined : hundredsSaid(words, at);
+  return hundreds ?? spokenNumber(words, at);
+}
+
+const mayBeOne = (words: readonly Word[], at: number): boolean =>
+  (COUNTS_ONE.test(words[at - 1]?.text ?? "") ||
+    (words[at - 1]?.text === "bolt" && /^(?:the|for|on|to|[.,;:]|)$/.test(words[at - 2]?.text ?? ""))) &&
+  hundredsSaid(words, at) !== undefined;
+
+/** Whether a number may be no more than the rest of one in hundreds: "this one twenty newton metres". */
+export const mayBeHundreds = (words: readonly Word[], at: number): boolean => mayBeOne(words, at - 1);
+
 /** Numbers in a row with links between, each with its unit where it has one: "20 then 40 then 60 Nm". */
 export function numbersAt(words: readonly Word[], at: number): Numbers | undefined {
-  const first = spokenNumber(words, at);
+  const first = figureNumber(words, at);
   if (!first) return undefined;
   const found: Numbers = { list: [first], links: [], units: [], next: first.next };
   for (;;) {
@@ -129,7 +147,7 @@ export function numbersAt(words: readonly Word[], at: number): Numbers | undefin
     let link = found.next;
     const said: string[] = [];
     while (LINKS.has(words[link]?.text ?? "") && said.length < 4) said.push(words[link++]?.text ?? "");
-    const more = said.length > 0 ? spokenNumber(words, link) : undefined;
+    const more = said.length > 0 ? figureNumber(words, link) : undefined;
     if (
       !more ||
       more.fraction ||

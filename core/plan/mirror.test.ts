@@ -78,6 +78,29 @@ test("what cannot be put right again says why, once, and asks for no way back; w
   expect(back).toMatchObject({ title: "Springs on", loaded: "the long spring" });
 });
 
+test("what only helps something off has no way back; a new one of what came out is one", () => {
+  const steps = [
+    "Squeeze the tab",
+    "Mark the rod",
+    "Blow the holes out",
+    "Pull the split pin",
+    "Intake pipe off",
+  ];
+  const left = (...back: string[]) =>
+    mirrorState({
+      ...route,
+      fasteners: [],
+      steps: [
+        ...steps.map((title) => step(title, { title })),
+        ...back.map((title, i) => step(`b${i}`, { title, phase: "put back" })),
+      ],
+    }).unmirrored.map(({ title }) => title);
+  expect(left()).toEqual(["Pull the split pin", "Intake pipe off"]);
+  expect(left("New pin")).toEqual(["Intake pipe off"]);
+  steps.push("Unscrew the joint counting the turns");
+  expect(left("New pin", "Intake pipe on", "Screw the new one on 17 turns")).toEqual([]);
+});
+
 test.each([
   ["Intake pipe off", "Intake pipe on"],
   ["Starter out", "Starter in"],
@@ -93,6 +116,11 @@ test.each([
   ["Caliper aside on its hook", "Caliper back on its hook"],
   ["Open the bonnet", "Close the bonnet"],
   ["Prise out the clip", "Put in the clip"],
+  ["Pull the split pin", "Put the split pin back"],
+  ["Lower the subframe", "Put the subframe back"],
+  ["Move the earth strap out of the way", "Put the earth strap back"],
+  ["Peel back the sheet", "Press back the sheet"],
+  ["Unplugged the two switches", "Plug in the two switches"],
   ["Something odd", "Back: Something odd"],
 ])("%p is put right by %p", (apart, back) => {
   expect(mirrorTitle(apart)).toBe(back);

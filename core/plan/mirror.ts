@@ -6,10 +6,14 @@ import { torquesOf } from "../torque/torques-of";
 
 /** What a hand does to get something off, and does not do to put it on. */
 const BY_FORCE =
-  "(?:pull|pop|pry|work|wriggle|lever|prise|slide|lift|drop|knock|tap|drive|press|lower|split)";
+  "(?:pull(?:ed)?|pop(?:ped)?|pry|pried|work(?:ed)?|wriggled?|lever(?:ed)?|prised?|slide?|lift(?:ed)?|drop(?:ped)?|knock(?:ed)?|tap(?:ped)?|drive|drove|press(?:ed)?|lower(?:ed)?|split)";
 
 /** Words of taking apart, and those of putting back. The first that is found is turned round. */
 const TURNED: readonly [apart: RegExp, back: string][] = [
+  [
+    /^(?:move|swing|swung|tuck|push)(?:ed|d)?\b(.*?)(?: out (?:of )?the way| to (?:the|one) side)\b/i,
+    "Put$1 back",
+  ],
   [new RegExp(`^${BY_FORCE}\\b(.*)\\bout of\\b`, "i"), "Put$1into"],
   [new RegExp(`^${BY_FORCE}\\b(.*)\\boff (?:of )?(?=(?:the|its|a)\\b)`, "i"), "Put$1onto "],
   [new RegExp(`^${BY_FORCE}\\b(.*)\\boff\\b`, "i"), "Put$1on"],
@@ -17,15 +21,24 @@ const TURNED: readonly [apart: RegExp, back: string][] = [
   [/\bout of\b/i, "into"],
   [/\boff of\b/i, "onto"],
   [/\b(?:away|clear) from\b/i, "back to"],
-  [/^(?:undo|loosen|slacken|crack)\b/i, "Do up"],
-  [/^(?:remove|take off|take out|pull off|pull out)\b/i, "Refit"],
-  [/^(?:unplug|disconnect)\b/i, "Plug in"],
-  [/^unclip\b/i, "Clip in"],
+  [/^(?:undo|undid|loosen(?:ed)?|slacken(?:ed)?|crack(?:ed)?)\b/i, "Do up"],
+  [/^(?:removed?|(?:take|took) (?:off|out)|pull(?:ed)? (?:off|out))\b/i, "Refit"],
+  [/^(?:unplug(?:ged)?|disconnect(?:ed)?)\b/i, "Plug in"],
+  [/^unclip(?:ped)?\b/i, "Clip in"],
+  [/^peel(?:ed)? back\b/i, "Press back"],
   [/^drain\b/i, "Refill"],
   [/^(?:unhook|unhang)\b/i, "Hook in"],
   [/^(?:unscrew|unbolt|unwind)\b/i, "Screw in"],
   [/^open\b/i, "Close"],
   [/\baside\b/i, "back"],
+  // "Pull the split pin": nothing says where to.
+  [
+    new RegExp(
+      `^${BY_FORCE}( (?:the|a|an|both|all|its|each)\\b(?!.*\\b(?:off|out|aside|apart|down)\\b).*)$`,
+      "i",
+    ),
+    "Put$1 back",
+  ],
   [/\bunplugged and out\b/i, "in and plugged"],
   [/\boff\b/i, "on"],
   [/\bout\b/i, "in"],
@@ -39,15 +52,20 @@ export function mirrorTitle(title: string): string {
   return (turn ? title.replace(turn[0], turn[1]) : `Back: ${title}`).slice(0, 200);
 }
 
+/** What is done so that something comes off, and leaves nothing to be put back. */
+const ON_THE_WAY =
+  /^(?:blow|clean|brush|wipe|scrape|mark|photograph|count|compare|measure|look|check|soak|spray|wait|let)\b|^(?:squeeze|push|press|support|prop|place|put|mask|wiggle|twist|rock|tap|turn|drain|pump)\b(?!.*\b(?:off|out|aside|apart)\b)/i;
+
 /**
- * Steps that have a way back: what is taken apart by undoing or doing. What soaks or cools is not put back.
+ * Steps that have a way back: what is taken apart by undoing or doing. What soaks or cools is not put back,
+ * nor what only helps something off.
  */
 function sources(route: Route): Step[] {
   return route.steps.filter(
-    ({ phase, kind, wait, noWayBack }) =>
+    ({ phase, kind, wait, noWayBack, title }) =>
       phase === "take apart" &&
       noWayBack === undefined &&
-      (kind === "undo" || kind === "count" || (kind === "do" && !wait)),
+      (kind === "undo" || kind === "count" || (kind === "do" && !wait && !ON_THE_WAY.test(title))),
   );
 }
 
@@ -121,7 +139,12 @@ export function mirrorState(route: Route): MirrorState {
     (step.fastenerId !== undefined && doneUp.has(step.fastenerId)) ||
     (step.takesOff !== undefined && step.takesOff.every((thing) => putBack.has(thing.toLowerCase()))) ||
     titles.has(mirrorTitle(step.title).toLowerCase()) ||
-    second.some(({ title }) => saysAllOf(title, mirrorTitle(step.title)));
+    second.some(
+      ({ title }) =>
+        saysAllOf(title, mirrorTitle(step.title)) ||
+        isNewOne(title, step.title) ||
+        isDoneToNewOne(title, mirrorTitle(step.title)),
+    );
   const renamed = second.filter(({ mirrorOf, title, kind }) => {
     const source = mirrorOf && first.get(mirrorOf.stepId);
     return source !== undefined && mirrorOf?.title === title && title !== given(source, kind);
@@ -141,6 +164,24 @@ const wordsIn = (title: string): string[] =>
 function saysAllOf(title: string, other: string): boolean {
   const [said, asked] = [new Set(wordsIn(title)), wordsIn(other)];
   return asked.length > 1 && asked.every((word) => said.has(word));
+}
+
+/** "Screw the new one on" for "Unscrew the joint": the same deed the other way, done to what is new. */
+function isDoneToNewOne(title: string, back: string): boolean {
+  const [verb] = wordsIn(back);
+  return (
+    verb !== undefined && wordsIn(title)[0] === verb && /^\w+ (?:in |on )?(?:the )?new one\b/i.test(title)
+  );
+}
+
+/** "New pin" for "Pull the split pin": what goes in is a new one of what came out. */
+function isNewOne(title: string, out: string): boolean {
+  const [said, was] = [wordsIn(title), new Set(wordsIn(out))];
+  return (
+    /^new\b/i.test(title) &&
+    said.length > 0 &&
+    said.every((word) => was.has(word) || /^(?:in|on)$/.test(word))
+  );
 }
 
 function given(source: Step, kind: Step["kind"]): string {

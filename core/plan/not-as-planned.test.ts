@@ -1,7 +1,7 @@
 import type { Fastener, Route, Step } from "../model/job";
 import { readHeadSize } from "../quantity/read-head-size";
 import { readTorqueFigure } from "../quantity/read-torque-figure";
-import { foundHead, reachedWith, takenAside } from "./not-as-planned";
+import { foundHead, reachedWith, reallyIs, takenAside } from "./not-as-planned";
 
 const step = (id: string, more: Partial<Step> = {}): Step => ({
   id,
@@ -77,4 +77,23 @@ test("where the wrench does not get on, a crowfoot does with its offset, or noth
   const spanner = reachedWith(crow, "f", { access: "spanner only" }).fasteners[0];
   expect(spanner).toMatchObject({ access: "spanner only" });
   expect(spanner).not.toHaveProperty("adapter");
+});
+
+test("a step is put right where one stands: its words, its time, its figure, whose source is to be said anew", () => {
+  const sourced = { ...route, fasteners: [{ ...bolts, source: "memory" as const, doubtful: true }] };
+  const is = reallyIs(
+    sourced,
+    { ...on, detail: "from below", usualMinutes: 5 },
+    {
+      title: "Bracket bolts, from above",
+      detail: undefined,
+      usualMinutes: 12,
+      figure: readTorqueFigure("21 Nm"),
+    },
+  );
+  expect(is.steps[1]).toEqual({ ...on, title: "Bracket bolts, from above", usualMinutes: 12 });
+  expect(is.fasteners[0]).toEqual({ ...bolts, figure: readTorqueFigure("21 Nm") });
+  expect(
+    reallyIs(sourced, on, { title: "on", detail: "x", usualMinutes: undefined, figure: undefined }).fasteners,
+  ).toEqual(sourced.fasteners);
 });

@@ -1,5 +1,7 @@
 import type { Fastener, Route, Step } from "../model/job";
 import type { HeadSize } from "../quantity/head-size";
+import type { TorqueFigure } from "../quantity/torque-figure";
+import { withoutUndefined } from "../without-undefined";
 import { mirrorTitle } from "./mirror";
 
 /** What gets on where the wrench does not. */
@@ -20,6 +22,32 @@ export function foundHead(route: Route, fastenerId: string, step: Step, head: He
   return changed(route, fastenerId, ({ sizeDoubtful: _sure, ...one }) =>
     step.phase === "put back" && one.sizeToUndo ? { ...one, sizeToDoUp: head } : { ...one, sizeToUndo: head },
   );
+}
+
+/** How a step really goes. What is left undefined is said to have none. */
+export interface ReallyIs {
+  title: string;
+  detail: string | undefined;
+  usualMinutes: number | undefined;
+  /** Of the step's fastener; undefined where it has none or its figure stays. */
+  figure: TorqueFigure | undefined;
+}
+
+/**
+ * The route with a step as it really goes. A figure that was put right here is no longer the one that was looked
+ * up: where it is from is to be said anew.
+ */
+export function reallyIs(route: Route, step: Step, is: ReallyIs): Route {
+  const { title, detail, usualMinutes, figure } = is;
+  const steps = route.steps.map((one) =>
+    one.id === step.id ? withoutUndefined({ ...one, title, detail, usualMinutes }) : one,
+  );
+  const withStep = { ...route, steps };
+  if (!figure || !step.fastenerId) return withStep;
+  return changed(withStep, step.fastenerId, ({ source: _before, doubtful: _sure, ...one }) => ({
+    ...one,
+    figure,
+  }));
 }
 
 const changed = (route: Route, id: string, change: (fastener: Fastener) => Fastener): Route => ({

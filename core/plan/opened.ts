@@ -66,7 +66,7 @@ const SIGNS: Readonly<Record<Opening, readonly Sign[]>> = {
   alignment: [
     {
       words:
-        /\b(?:rod ends?|tie[- ]rods?|track[- ]rods?|drag[- ]links?|pitman|idler arms?|ball[- ]joints?|control arms?|wishbones?|trailing arms?|lower arms?|upper arms?|sub-?frames?|struts?(?! brace)|steering rack)\b/i,
+        /\b(?:rod ends?|tie[- ]rods?|track[- ](?:rods?|joints?)|steering joints?|drag[- ]links?|pitman|idler arms?|ball[- ]joints?|control arms?|wishbones?|trailing arms?|lower arms?|upper arms?|sub-?frames?|struts?(?! brace)|steering rack)\b/i,
       not: /\b(?:tailgate|bonnet|hood|hatch|boot)\b/i,
     },
     {

@@ -1,6 +1,6 @@
 import { moveAt } from "./figure-moves";
 import { NUMBER } from "./read-number";
-import { type FoundUnit, torqueUnitAt } from "./read-torque";
+import { type FoundUnit, torqueUnitAt } from "./read-torque-unit";
 import type { Move } from "./torque-figure";
 
 type PlainToken =

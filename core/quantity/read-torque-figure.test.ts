@@ -1,7 +1,8 @@
 import fc from "fast-check";
 import { InputError } from "../input-error";
-import { readTorque, readTorqueUnit } from "./read-torque";
+import { readTorque } from "./read-torque";
 import { readTorqueFigure } from "./read-torque-figure";
+import { readTorqueUnit } from "./read-torque-unit";
 import { FITTINGS, type Move, type TorqueFigure, torqueFigureSchema } from "./torque-figure";
 import { quantityNm } from "./torque-quantity";
 import { TORQUE_UNITS, type TorqueUnit } from "./torque-unit";
@@ -291,6 +292,7 @@ test("the quick reading of a plain torque is the careful one", () => {
       fc.constantFrom("", " "),
       (digits, decimals, unit, gap) => {
         const number = (digits / 10 ** decimals).toFixed(decimals);
+        fc.pre(Number(number) >= 1 && Number(number) <= 7_000);
         const quick = readTorque(`${number}${gap}${unit}`);
         expect(quick).toEqual(readTorque(` ${number}  ${unit}`));
         expect(quick.value).toBe(Number(number));

@@ -2,7 +2,7 @@ import { InputError } from "../input-error";
 import { type Item, MOST, agree, asNm, figureOf, torquesIn } from "./figure-item";
 import { type FigureToken, beginsPart, figureTokens } from "./figure-tokens";
 import { readNumber, refuseStrange } from "./read-number";
-import { type FoundUnit, torqueOf } from "./read-torque";
+import { type FoundUnit, torqueOf } from "./read-torque-unit";
 import { shown } from "./shown";
 import type { TorqueFigure } from "./torque-figure";
 import { LEAST_TORQUE_NM, MOST_TORQUE_NM, formatTorque, quantityNm } from "./torque-quantity";

@@ -59,7 +59,8 @@ export function jobMoney(
   );
   const hireMinor = sum(["hire", "borrow"]) + paidTogether(paid, ["hire"]);
   const deliveryMinor =
-    (plan?.delivery ?? []).reduce((all, { shop, minor }) => all + (shops.has(shop) ? minor : 0), 0) + paidTogether(paid, ["delivery"]);
+    (plan?.delivery ?? []).reduce((all, { shop, minor }) => all + (shops.has(shop) ? minor : 0), 0) +
+    paidTogether(paid, ["delivery"]);
   const togetherMinor = partsMinor + toolsMinor + suppliesMinor + hireMinor + deliveryMinor;
   const hours = route.steps.reduce((minutes, step) => minutes + (step.usualMinutes ?? 0), 0) / 60;
   const savedMinor = record.quoteMinor === undefined ? undefined : record.quoteMinor - togetherMinor;

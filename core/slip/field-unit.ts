@@ -1,5 +1,5 @@
 import { measureUnits, readMeasure } from "../quantity/measure";
-import { readTorqueUnit } from "../quantity/read-torque";
+import { readTorqueUnit } from "../quantity/read-torque-unit";
 import { TORQUE_UNITS, type TorqueUnit, torqueSymbol } from "../quantity/torque-unit";
 import { type Choice, type Owned, type SlipField, type Typed, plainChoices } from "./field";
 

@@ -1,5 +1,5 @@
-import type { FitVerdict, HexagonFit } from "../fit/hexagon-fit";
-import { fitLimitNm, judgeFit } from "../fit/judge-fit";
+import type { HexagonFit } from "../fit/hexagon-fit";
+import { type TorqueVerdict, fitLimitNm, judgeFit } from "../fit/judge-fit";
 import { type Hold, type NearSize, fitOf, nearSizes } from "../fit/near-sizes";
 import type { Tool } from "../model/tool";
 import type { HeadSize } from "../quantity/head-size";
@@ -86,19 +86,21 @@ export const fit = slip({
   },
 });
 
-const SAYS: Record<FitVerdict, string> = {
+const SAYS: Record<TorqueVerdict, string> = {
   snug: "Snug",
   usable: "Usable",
   "low torque only": "Low torque only",
   "will round it": "Will round it",
+  "beyond its thread": "Too much torque",
   "does not go on": "Does not go on",
 };
 
-const TONE: Record<FitVerdict, Tone> = {
+const TONE: Record<TorqueVerdict, Tone> = {
   snug: "good",
   usable: "good",
   "low torque only": "watch",
   "will round it": "stop",
+  "beyond its thread": "stop",
   "does not go on": "stop",
 };
 
@@ -124,7 +126,7 @@ function fitVerdict(
 }
 
 function more(
-  verdict: FitVerdict,
+  verdict: TorqueVerdict,
   { mayGoOn }: HexagonFit,
   { forTorque, twelve, isKey }: { forTorque: boolean; twelve: boolean; isKey: boolean },
 ): string {
@@ -132,6 +134,8 @@ function more(
     return isKey
       ? "The key is larger than the recess: it does not go in."
       : "The tool is smaller than what it has to take.";
+  if (verdict === "beyond its thread")
+    return "The right size, but more than the strongest thread that such a head usually has can bear: it breaks before its head gives. Look the figure up.";
   if (mayGoOn)
     return isKey
       ? "Nominally a little too large, by no more than keys and recesses differ: it may go in."
@@ -190,7 +194,7 @@ function nearTable(
   hold: Hold,
   { tools }: Owned,
   torqueNm: number | undefined,
-  judge: (fit: HexagonFit, torqueNm: number) => FitVerdict,
+  judge: (fit: HexagonFit, torqueNm: number) => TorqueVerdict,
 ): SlipTable {
   const rows = sizes.map(({ acrossMm: across, size: number, unit, fit: sits }) => {
     const verdict = torqueNm === undefined ? sits.verdict : judge(sits, torqueNm);

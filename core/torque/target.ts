@@ -97,7 +97,11 @@ function stagesOfMove(move: Move): Stage[] {
   }
 }
 
-function rangeStage({ low, high }: Extract<Move, { form: "range" }>): Stage {
+/** The one pull of a range, aimed at its middle. */
+export function rangeStage({
+  low,
+  high,
+}: Extract<Move, { form: "range" }>): Extract<Stage, { kind: "torque" }> {
   const lowNm = quantityNm(low);
   const highNm = quantityNm(high);
   const aimNm = (lowNm + highNm) / 2;

@@ -1,6 +1,6 @@
 import type { Route } from "../model/job";
 import type { Work } from "../model/work";
-import { type Side, sideOf } from "../side";
+import { OTHER_SIDE, type Side, sideOf } from "../side";
 
 /**
  * A longer gap between two taps is a pause, not work, minutes. Our own judgement: longer than any one step
@@ -46,6 +46,21 @@ export function workTimes(work: Work, route: Route): WorkTimes {
     if (side) sides[side] += took;
   }
   return { totalMin, waitedMin, troubleMin, sides };
+}
+
+/**
+ * How much faster the side that was begun later went than the first, minutes; less than nothing where it was
+ * slower. Undefined until both have taken a minute.
+ */
+export function secondSideFaster(work: Work, route: Route): { side: Side; byMin: number } | undefined {
+  const { sides } = workTimes(work, route);
+  if (sides.left < 1 || sides.right < 1) return undefined;
+  const sideAt = new Map(route.steps.map(({ id, title }) => [id, sideOf(title)]));
+  const first = work.events
+    .map((event) => ("stepId" in event ? sideAt.get(event.stepId) : undefined))
+    .find((side) => side !== undefined);
+  if (!first) return undefined;
+  return { side: OTHER_SIDE[first], byMin: sides[first] - sides[OTHER_SIDE[first]] };
 }
 
 /** Minutes that ended in a wait being over, and those that ended in a rung of a ladder. */

@@ -1,6 +1,6 @@
 import type { Route, Step } from "../model/job";
 import type { Work } from "../model/work";
-import { movesFasteners } from "../step-kinds";
+import { movesFasteners, takesOut } from "../step-kinds";
 import { type Moment, eventsOf, withEvent } from "./event";
 import { stepsDone, tickedBolts } from "./progress";
 
@@ -29,10 +29,7 @@ export function trayOf(work: Work, route: Route): TrayItem[] {
         fastener.count,
         sum(steps.map((step) => (done.has(step.id) ? (step.count ?? fastener.count) : counted(step)))),
       );
-    const out = most(
-      own.filter((step) => movesFasteners(step) === "out"),
-      () => 0,
-    );
+    const out = most(own.filter(takesOut), () => 0);
     if (out === 0) return [];
     // Started by hand and then tightened, it is the same bolt: whichever is further counts.
     const started = most(

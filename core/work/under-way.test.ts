@@ -16,7 +16,7 @@ import { rollWarning } from "./safety-words";
 import { spokenBolt, spokenNext, spokenStep } from "./spoken";
 import { isUp, standingNotes, whyNotToDrive } from "./stopping";
 import { currentTask, finishTask, tasksOf } from "./tasks";
-import { formatMinutes, stepMinutes, workTimes } from "./times";
+import { formatMinutes, secondSideFaster, stepMinutes, workTimes } from "./times";
 import { doneByFeel, reachedWords, torquesReached } from "./torques-reached";
 import { leaveOff, leftOvers, nameCompartment, trayOf } from "./tray";
 import { countHalfTurn, halfTurns, halfTurnsToGo } from "./turns-counted";
@@ -534,4 +534,20 @@ test("what is read aloud says the unit in words, the setting once, and stops a r
   expect(spokenStep(step("Drum off", "do", { cautions: ["Springs let go."] }), "hands", false)).toBe(
     "Drum off. Careful: Springs let go.",
   );
+});
+
+test("the side that was begun later is held against the first, faster or slower", () => {
+  const route = routeOf([step("drum, left", "do"), step("drum, right", "do")]);
+  const took = (first: string, minutes: number, second: string, more: number) =>
+    secondSideFaster(
+      withAll(
+        { ...at(0), type: "step", stepId: "start" },
+        { ...at(minutes), type: "step", stepId: first },
+        { ...at(minutes + more), type: "step", stepId: second },
+      ),
+      route,
+    );
+  expect(took("drum, left", 40, "drum, right", 25)).toEqual({ side: "right", byMin: 15 });
+  expect(took("drum, right", 20, "drum, left", 30)).toEqual({ side: "left", byMin: -10 });
+  expect(took("drum, right", 20, "drum, left", 0)).toBeUndefined();
 });

@@ -8,7 +8,7 @@ import { judgeAgainst } from "@/core/quantity/limits";
 import type { TorqueUnit } from "@/core/quantity/torque-unit";
 import { eventsOf } from "@/core/work/event";
 import { measuredIn } from "@/core/work/measured";
-import { formatMinutes, workTimes } from "@/core/work/times";
+import { formatMinutes, secondSideFaster, workTimes } from "@/core/work/times";
 import { reachedWords, torquesReached } from "@/core/work/torques-reached";
 import { lessonsFrom } from "@/core/work/wrap-up";
 import { Row } from "@/ui/Sheet";
@@ -31,7 +31,6 @@ export function WrapUpReport({ route, work, unit }: { route: Route; work: Work; 
   const reused = reusedOnce(route);
   const skipped = eventsOf(work, "step").filter((event) => event.skipped !== undefined);
   const unlike = eventsOf(work, "compared").filter(({ as }) => as !== "same");
-  const { totalMin, waitedMin, troubleMin, sides } = workTimes(work, route);
   const noticed = eventsOf(work, "noted").filter((event) => event.as === "noticed");
   const leftOff = eventsOf(work, "left off");
   const lessons = lessonsFrom(work);
@@ -89,23 +88,7 @@ export function WrapUpReport({ route, work, unit }: { route: Route; work: Work; 
           ))}
         </Part>
       )}
-      {totalMin >= 1 && (
-        <Part title="Time">
-          <Row label="In all">{formatMinutes(totalMin)}</Row>
-          {waitedMin + troubleMin >= 1 && (
-            <>
-              <Row label="Hands at it">{formatMinutes(totalMin - waitedMin - troubleMin)}</Row>
-              {waitedMin >= 1 && <Row label="Waited">{formatMinutes(waitedMin)}</Row>}
-              {troubleMin >= 1 && <Row label="Out of trouble">{formatMinutes(troubleMin)}</Row>}
-            </>
-          )}
-          {sides.left >= 1 && sides.right >= 1 && (
-            <Row label="Left side, right side">
-              {formatMinutes(sides.left)}, {formatMinutes(sides.right)}
-            </Row>
-          )}
-        </Part>
-      )}
+      <Times route={route} work={work} />
       {photos.length > 0 && (
         <Part title="Photos">
           <Photos ids={photos} of="the job" />
@@ -150,5 +133,32 @@ function Part({ title, children }: { title: string; children: React.ReactNode })
       </Box>
       {children}
     </Box>
+  );
+}
+
+/** How long it took: hands, waits and trouble apart, and the two sides beside each other. */
+function Times({ route, work }: { route: Route; work: Work }) {
+  const { totalMin, waitedMin, troubleMin, sides } = workTimes(work, route);
+  const second = secondSideFaster(work, route);
+  if (totalMin < 1) return null;
+  return (
+    <Part title="Time">
+      <Row label="In all">{formatMinutes(totalMin)}</Row>
+      {waitedMin + troubleMin >= 1 && (
+        <Row label="Hands at it">{formatMinutes(totalMin - waitedMin - troubleMin)}</Row>
+      )}
+      {waitedMin >= 1 && <Row label="Waited">{formatMinutes(waitedMin)}</Row>}
+      {troubleMin >= 1 && <Row label="Out of trouble">{formatMinutes(troubleMin)}</Row>}
+      {second && (
+        <Row label="Left side, right side">
+          {formatMinutes(sides.left)}, {formatMinutes(sides.right)}
+        </Row>
+      )}
+      {second && Math.abs(second.byMin) >= 1 && (
+        <Row label={`The second side, ${second.side}`}>
+          {second.byMin > 0 ? "faster" : "slower"} by {formatMinutes(Math.abs(second.byMin))}
+        </Row>
+      )}
+    </Part>
   );
 }

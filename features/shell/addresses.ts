@@ -31,10 +31,12 @@ export const ALL = "all";
 
 export const garageHref = (vehicleId?: string) => to("/garage", { id: vehicleId });
 
-export type PlanView = "notes" | "order" | "routes" | "decide" | "about";
+export type PlanView = "notes" | "order" | "routes" | "decide" | "about" | "lookup";
 export const jobsHref = () => to("/plan", { all: "1" });
 /** A new job, or one that begins as an earlier one did. */
 export const newJobHref = (fromId?: string) => to("/plan", { new: "1", from: fromId });
+/** The shelf of generic job sheets, or one of them. */
+export const shelfHref = (sheet?: string) => to("/plan", { shelf: sheet ?? "all" });
 export const planHref = (jobId?: string, view?: PlanView) =>
   to("/plan", { id: jobId, ...(view ? { [view]: "1" } : {}) });
 

@@ -1,5 +1,5 @@
 import { fireEvent, render, screen } from "@testing-library/react";
-import { KEYS, useKey } from "./keys";
+import { KEYS, mean, useKey } from "./keys";
 
 function Listens({ on, enabled = true }: { on: (key: string) => void; enabled?: boolean }) {
   useKey("primary", () => on("primary"), enabled);
@@ -42,6 +42,14 @@ test("a component that is away, or told not to, hears nothing", () => {
   fireEvent.keyDown(document.body, { key: "+" });
   unmount();
   fireEvent.keyDown(document.body, { key: "+" });
+  expect(pressed).toEqual(["more"]);
+});
+
+test("what is meant without a key does the same, where that key would", () => {
+  const { rerender } = render(<Listens on={on} />);
+  mean("more");
+  rerender(<Listens on={on} enabled={false} />);
+  mean("more");
   expect(pressed).toEqual(["more"]);
 });
 

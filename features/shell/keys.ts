@@ -35,15 +35,13 @@ export const KEYS = {
   help: { presses: ["?"], shown: ["?"], says: "These keys" },
 } as const satisfies Record<string, Keyed>;
 
+export type Key = keyof typeof KEYS;
+
 /**
  * Listens for a key of the table while the component is there. Keys typed into a field are left alone, and so
  * are Space and Enter on a button or link, which already mean that button.
  */
-export function useKey(
-  name: keyof typeof KEYS,
-  action: (event: KeyboardEvent) => void,
-  enabled = true,
-): void {
+export function useKey(name: Key, action: (event: KeyboardEvent) => void, enabled = true): void {
   const latest = useRef(action);
   useEffect(() => {
     latest.current = action;
@@ -64,9 +62,24 @@ export function useKey(
       event.preventDefault();
       latest.current(event);
     };
+    const meant = ({ detail }: CustomEvent<Key>) => {
+      if (detail === name && !document.querySelector("dialog[open]"))
+        latest.current(new KeyboardEvent("keydown", { key: list[0] ?? "" }));
+    };
     document.addEventListener("keydown", listen);
-    return () => document.removeEventListener("keydown", listen);
+    document.addEventListener(MEANT, meant as EventListener);
+    return () => {
+      document.removeEventListener("keydown", listen);
+      document.removeEventListener(MEANT, meant as EventListener);
+    };
   }, [name, enabled]);
+}
+
+const MEANT = "key meant";
+
+/** Does what a key would, for somebody who has no hand for it: a headset's button, a word, a press anywhere. */
+export function mean(name: Key): void {
+  document.dispatchEvent(new CustomEvent<Key>(MEANT, { detail: name }));
 }
 
 function isTaken(event: KeyboardEvent): boolean {

@@ -9,19 +9,22 @@ import { takeBack } from "@/core/work/event";
 import { doneSteps, openStep } from "@/core/work/progress";
 import { leftOvers } from "@/core/work/tray";
 import { useCollection } from "@/data/hooks";
+import { Drawers } from "@/ui/Drawers";
 import { Loading } from "@/ui/Loading";
 import { Sheet } from "@/ui/Sheet";
 import { ThreeColumns } from "@/ui/ThreeColumns";
+import { useWide } from "@/ui/use-wide";
 import { useJobInHand } from "../shell/hand";
-import { useKey } from "../shell/keys";
+import { mean, useKey } from "../shell/keys";
 import { NoJob } from "../shell/NoJob";
 import { BearsOnIt, type BearsOnItProps } from "./faces/BearsOnIt";
 import { LeftOverFace } from "./faces/LeftOverFace";
 import { StepFace } from "./faces/StepFace";
 import { HandsSheet } from "./hands/HandsSheet";
-import { spokenNow } from "./hands/spoken-now";
+import { spokenHowMuch, spokenNow } from "./hands/spoken-now";
 import { sayAloud, useAwake, useHands, usePressAnywhere, useReadAloud } from "./hands/use-hands";
 import { useHeadset } from "./hands/use-headset";
+import { useListening } from "./hands/use-listening";
 import { NothingToDo } from "./NothingToDo";
 import { StepsDone } from "./StepsDone";
 import { DoNotDriveSheet } from "./trouble/DoNotDriveSheet";
@@ -33,6 +36,9 @@ import { WrapUp } from "./wrap-up/WrapUp";
 
 /** From this size on, three columns are too narrow for their words. */
 const ONE_COLUMN_FROM = 1.5;
+
+/** What is said in place of a key. */
+const KEY_OF = { next: "later", done: "primary", trouble: "trouble", "take back": "takeBack" } as const;
 
 /** The job being done, one step at a time. */
 export function WorkScreen() {
@@ -61,6 +67,7 @@ interface OpenStepProps extends BearsOnItProps {
 function OpenStep({ job, vehicle, route, work, step, tools, move }: OpenStepProps) {
   const [hands, changeHands] = useHands();
   const awake = useAwake(hands.awake);
+  const wide = useWide("lg");
   usePressAnywhere(hands.anywhere);
   // Drawn anew only when a step is done, not with every tap.
   const doneIds = useSame([...doneSteps(work)]);
@@ -70,7 +77,13 @@ function OpenStep({ job, vehicle, route, work, step, tools, move }: OpenStepProp
   const wrapping = allDone && !looking;
   const ended = job.state === "done";
   const aloud = hands.aloud && !ended && !wrapping;
-  useReadAloud(aloud, aloud ? spokenNow(route, work, step, tools) : "");
+  const says = aloud || hands.listen ? spokenNow(route, work, step, tools) : "";
+  useReadAloud(aloud, says);
+  const listening = useListening(hands.listen && !ended, (command) => {
+    if (command === "again") sayAloud(says);
+    else if (command === "how much") sayAloud(spokenHowMuch(route, work, step, tools));
+    else mean(KEY_OF[command]);
+  });
 
   const openId = useCallback(
     (stepId: string) => void move((now) => ({ ...now, openStepId: stepId })),
@@ -80,7 +93,7 @@ function OpenStep({ job, vehicle, route, work, step, tools, move }: OpenStepProp
     const to = route.steps[route.steps.findIndex(({ id }) => id === step.id) + by];
     if (to) openId(to.id);
   };
-  useHeadset(hands.headset && !ended, open);
+  useHeadset(hands.headset && !ended);
   useKey("earlier", () => open(-1));
   useKey("later", () => open(1));
   useKey("takeBack", () => void move(takeBack), !ended);
@@ -123,45 +136,58 @@ function OpenStep({ job, vehicle, route, work, step, tools, move }: OpenStepProp
       />
     );
   };
+  const steps = (
+    <StepsDone job={job} route={route} done={done} openId={wrapping ? undefined : step.id} onOpen={openId} />
+  );
+  const waiting = <WaitsSheet route={route} work={work} openId={step.id} onOpen={openId} />;
+  const middle = (
+    <>
+      {!ended && (
+        <WaitsOver
+          route={route}
+          work={work}
+          openId={wrapping ? undefined : step.id}
+          onOpen={openId}
+          onOver={tellOver}
+        />
+      )}
+      {work.doNotDrive && !ended && <DoNotDriveSheet because={work.doNotDrive} move={move} />}
+      {beforeThem()}
+    </>
+  );
+  const beside = ended ? null : (
+    <>
+      <BearsOnIt vehicle={vehicle} route={route} work={work} step={step} tools={tools} move={move} />
+      <HandsSheet hands={hands} awake={awake} listening={listening} onChange={changeHands} />
+    </>
+  );
   return (
     <Box style={{ zoom: hands.size, ["--work-zoom" as string]: hands.size }}>
-      <ThreeColumns
-        phone="middle, right, left"
-        one={hands.size >= ONE_COLUMN_FROM}
-        left={
-          <StepsDone
-            job={job}
-            route={route}
-            done={done}
-            openId={wrapping ? undefined : step.id}
-            onOpen={openId}
-          />
-        }
-        middle={
-          <>
-            {!ended && (
-              <WaitsOver
-                route={route}
-                work={work}
-                openId={wrapping ? undefined : step.id}
-                onOpen={openId}
-                onOver={tellOver}
-              />
-            )}
-            {work.doNotDrive && !ended && <DoNotDriveSheet because={work.doNotDrive} move={move} />}
-            {beforeThem()}
-          </>
-        }
-        right={
-          ended ? null : (
-            <>
-              <WaitsSheet route={route} work={work} openId={step.id} onOpen={openId} />
-              <BearsOnIt vehicle={vehicle} route={route} work={work} step={step} tools={tools} move={move} />
-              <HandsSheet hands={hands} awake={awake} onChange={changeHands} />
-            </>
-          )
-        }
-      />
+      {wide ? (
+        <ThreeColumns
+          phone="middle, right, left"
+          one={hands.size >= ONE_COLUMN_FROM}
+          left={steps}
+          middle={middle}
+          right={
+            ended ? null : (
+              <>
+                {waiting}
+                {beside}
+              </>
+            )
+          }
+        />
+      ) : (
+        <Drawers
+          left={{ handle: `Steps, ${done.size} of ${route.steps.length}`, children: steps }}
+          right={beside ? { handle: "Tray and more", children: beside } : undefined}
+          closeOn={step.id}
+        >
+          {middle}
+          {!ended && waiting}
+        </Drawers>
+      )}
     </Box>
   );
 }

@@ -2,8 +2,20 @@
 
 import { Box, chakra } from "@chakra-ui/react";
 import type { Fastener } from "@/core/model/job";
+import { useWide } from "../use-wide";
 
-const BOLT = 58;
+/** How large bolts are drawn, and what room they have: on a phone the whole pattern stands above the button. */
+const ROOMY = { bolt: 58, gap: 8, perRow: 5, widest: 330, highest: 330 };
+const PHONE = { bolt: 56, gap: 4, perRow: 5, widest: 298, highest: 298 };
+const PHONE_MANY = { bolt: 46, gap: 6, perRow: 5, widest: 298, highest: 228 };
+type Room = typeof ROOMY;
+/** So few are drawn as large on a phone as its buttons. */
+const FEW = 6;
+
+function roomFor(wide: boolean, count: number): Room {
+  if (wide) return ROOMY;
+  return count <= FEW ? PHONE : PHONE_MANY;
+}
 
 const Bolt = chakra("button", {
   base: {
@@ -40,7 +52,8 @@ interface BoltPatternProps {
  * again.
  */
 export function BoltPattern({ fastener, order, ticked, next, onTick }: BoltPatternProps) {
-  const { width, height, spots } = place(fastener);
+  const wide = useWide("lg");
+  const { width, height, spots } = place(fastener, roomFor(wide, fastener.count));
   const path = order.map((bolt) => spots[bolt - 1]).filter((spot) => spot !== undefined);
   return (
     <Box
@@ -101,48 +114,57 @@ function boltState(ticked: number[], bolt: number, next: number | undefined) {
   return "waiting";
 }
 
-function place(fastener: Fastener): { width: number; height: number; spots: Spot[] } {
+function place(fastener: Fastener, room: Room): { width: number; height: number; spots: Spot[] } {
   const { count, pattern } = fastener;
+  const { bolt, gap, perRow: most, widest, highest } = room;
   if (pattern?.layout === "circle" && count > 1) {
-    const radius = Math.max(72, (count * (BOLT + 10)) / (2 * Math.PI));
-    const side = Math.min(320, 2 * radius + BOLT + 4);
-    const reach = (side - BOLT - 4) / 2;
+    const radius = Math.max(72, (count * (bolt + gap)) / (2 * Math.PI));
+    const side = Math.min(widest, highest, 2 * radius + bolt + 4);
+    const reach = (side - bolt - 4) / 2;
+    // Many stand close: they shrink rather than overlap.
+    const size = Math.min(bolt, 2 * reach * Math.sin(Math.PI / count) - 2);
     const spots = Array.from({ length: count }, (_, i) => {
       const angle = (i * 2 * Math.PI) / count - Math.PI / 2;
-      return { x: side / 2 + reach * Math.cos(angle), y: side / 2 + reach * Math.sin(angle), size: BOLT };
+      return { x: side / 2 + reach * Math.cos(angle), y: side / 2 + reach * Math.sin(angle), size };
     });
     return { width: side, height: side, spots };
   }
-  if (pattern?.layout === "points" && pattern.points.length === count) return placePoints(pattern.points);
-  const perRow = Math.min(count, 5);
+  if (pattern?.layout === "points" && pattern.points.length === count)
+    return placePoints(pattern.points, room);
+  const perRow = Math.min(count, most);
   const spots = Array.from({ length: count }, (_, i) => ({
-    x: (i % perRow) * (BOLT + 8) + BOLT / 2 + 2,
-    y: Math.floor(i / perRow) * (BOLT + 8) + BOLT / 2 + 2,
-    size: BOLT,
+    x: (i % perRow) * (bolt + gap) + bolt / 2 + 2,
+    y: Math.floor(i / perRow) * (bolt + gap) + bolt / 2 + 2,
+    size: bolt,
   }));
-  return { width: perRow * (BOLT + 8), height: Math.ceil(count / perRow) * (BOLT + 8), spots };
+  return { width: perRow * (bolt + gap), height: Math.ceil(count / perRow) * (bolt + gap), spots };
 }
 
-/** Drawn bolts, spread to fill what a phone has; they shrink rather than overlap. */
-function placePoints(points: readonly { x: number; y: number }[]): {
+/** Drawn bolts, spread to fill what there is; they shrink rather than overlap. */
+function placePoints(
+  points: readonly { x: number; y: number }[],
+  { bolt, widest, highest }: Room,
+): {
   width: number;
   height: number;
   spots: Spot[];
 } {
-  const WIDEST = 330;
   const xs = points.map(({ x }) => x);
   const ys = points.map(({ y }) => y);
   const spanX = Math.max(...xs) - Math.min(...xs);
   const spanY = Math.max(...ys) - Math.min(...ys);
-  const scale = (WIDEST - BOLT - 4) / Math.max(spanX, spanY, 1e-6);
+  const scale = Math.min(
+    (widest - bolt - 4) / Math.max(spanX, 1e-6),
+    (highest - bolt - 4) / Math.max(spanY, 1e-6),
+  );
   const gaps = points.flatMap((a, i) =>
     points.slice(i + 1).map((b) => Math.hypot(a.x - b.x, a.y - b.y) * scale),
   );
-  const size = points.length === 1 ? BOLT : Math.max(30, Math.min(BOLT, Math.min(...gaps) - 6));
+  const size = points.length === 1 ? bolt : Math.max(30, Math.min(bolt, Math.min(...gaps) - 6));
   const spots = points.map(({ x, y }) => ({
-    x: (x - Math.min(...xs)) * scale + BOLT / 2 + 2,
-    y: (y - Math.min(...ys)) * scale + BOLT / 2 + 2,
+    x: (x - Math.min(...xs)) * scale + bolt / 2 + 2,
+    y: (y - Math.min(...ys)) * scale + bolt / 2 + 2,
     size,
   }));
-  return { width: spanX * scale + BOLT + 4, height: spanY * scale + BOLT + 4, spots };
+  return { width: spanX * scale + bolt + 4, height: spanY * scale + bolt + 4, spots };
 }

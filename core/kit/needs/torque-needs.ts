@@ -1,19 +1,20 @@
 import type { Chest } from "../../chest/chest";
 import { type DriveChain, bestChain } from "../../drive/chain";
 import { isSpannerOnly } from "../../fastener/held-still";
+import { figureStages } from "../../fastener/how-tight";
 import type { Fastener } from "../../model/job";
 import type { SquareDrive } from "../../model/square-drive";
 import type { Adapter } from "../../torque/adapter";
 import { type WrenchSetting, chooseWrench } from "../../torque/choose-wrench";
 import { multiplierInputNm } from "../../torque/multiplier";
-import { type TorqueTarget, stagesOf } from "../../torque/target";
+import type { TorqueTarget } from "../../torque/target";
 import { drivesFor } from "../cover/cover-head";
 import type { TorqueNeed } from "./need";
 
 /** The pulls of a torque wrench that one fastener asks for, each with the best wrench owned. */
 export function torqueNeeds(fastener: Fastener, chest: Chest): TorqueNeed[] {
   if (!fastener.figure) return [];
-  const stages = stagesOf(fastener.figure).filter((stage) => stage.kind === "torque");
+  const stages = figureStages(fastener.figure, fastener.locking).filter((stage) => stage.kind === "torque");
   if (stages.length === 0) return [];
   const drives = drivesFor(fastener, "do up", chest);
   return stages.map((stage) => torqueNeed(fastener, stage, drives, chest));

@@ -46,7 +46,7 @@ const FOLLOWS: readonly {
     id: "no-alignment",
     reason: "What moves the wheel's angle wears out a tyre in a month.",
     after: ["alignment"],
-    has: /\balign/,
+    has: /\balign|\btracking\b|\btoe\b/i,
     grave: false,
     says: "may move the wheel's angle, and nothing books an alignment.",
     fix: "Book it",

@@ -23,6 +23,8 @@ export interface Rung {
   needs: TroubleNeed[];
   /** Reached last: it is somebody else's work, or the job stops here. */
   stops?: true;
+  /** Tried before the others where what it needs lies in the chest: a slide hammer is milder than blows. */
+  firstWhereOwned?: true;
   /** The systems where it is not to be tried, or the only ones where it makes sense. */
   not?: readonly System[];
   only?: readonly System[];

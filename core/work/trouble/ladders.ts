@@ -147,6 +147,16 @@ export const LADDERS: readonly Ladder[] = [
         [tool("Soft hammer", /soft|mallet|hammer/i)],
         [EYES],
       ),
+      {
+        ...rung(
+          "slide hammer",
+          "A slide hammer screwed to a strong part of it: short strokes, straight out, turned on between them.",
+          10,
+          [tool("Slide hammer", /slide hammer/i), GLASSES],
+          [EYES, "Not on a thin edge or a face that seals. Keep the hand clear of where the weight stops."],
+        ),
+        firstWhereOwned: true as const,
+      },
       rung(
         "jack bolts",
         "Bolts in the part's own threaded holes, a half turn each in turn.",

@@ -10,6 +10,8 @@ import {
   meetTrouble,
   nextRung,
   openTrouble,
+  rungsFor,
+  type Trouble,
   troubleNeeds,
   troubleSubjects,
   troublesOf,
@@ -178,13 +180,38 @@ test("what is missing goes on the plan's lists once; what has snapped is renewed
   });
   expect(withRenewal(renewed, "stripped", "Bleed screw, right", step, newId)).toBe(renewed);
   expect(withRenewal(route, "seized", "Bleed screw, right", step, newId)).toBe(route);
+  expect(withRenewal(route, "snapped", step.title, step, newId)).toBe(route);
 });
 
 test("trouble can be about the step's fastener, what it takes off, or a part of its side", () => {
   expect(troubleSubjects(route, step, route.fasteners[0])).toEqual([
     "Bleed screw, right",
     "hose",
-    "Cylinder",
     "Bleed, right",
+    "Cylinder",
   ]);
+  expect(troubleSubjects(route, { ...step, title: "Cylinder out" }, undefined)).toEqual([
+    "hose",
+    "Cylinder",
+    "Cylinder out",
+  ]);
+});
+
+test("a slide hammer that lies in the chest is tried first; where there is none it has its place on the ladder", () => {
+  const stuck: Trouble = {
+    id: "t",
+    stepId: "s",
+    kind: "stuck on its seat",
+    about: "Drum",
+    on: "2026-11-23",
+    tried: [],
+    solvedBy: undefined,
+  };
+  const hammer: Tool = { ...stamp, id: "h", kind: "special tool", name: "Slide hammer" };
+  expect(nextRung(stuck, "brakes", [hammer])?.id).toBe("slide hammer");
+  expect(nextRung(stuck, "brakes", [{ ...hammer, lentTo: "a neighbour" }])?.id).toBe(
+    nextRung(stuck, "brakes")?.id,
+  );
+  expect(nextRung(stuck, "brakes")?.id).not.toBe("slide hammer");
+  expect(rungsFor(stuck, "brakes", [hammer])).toHaveLength(rungsFor(stuck, "brakes", []).length);
 });

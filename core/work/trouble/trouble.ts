@@ -2,6 +2,7 @@ import type { Fastener, Part, Route, Step } from "../../model/job";
 import type { Place, System } from "../../model/place";
 import type { Tool } from "../../model/tool";
 import type { TroubleKind, Work } from "../../model/work";
+import { sharesWord } from "../../shares-word";
 import { sideOf } from "../../side";
 import { type Moment, eventsOf, withEvent } from "../event";
 import type { Rung, TroubleNeed } from "./ladder";
@@ -44,10 +45,19 @@ export function openTrouble(work: Work, stepId: string): Trouble | undefined {
   return troublesOf(work).findLast((trouble) => trouble.stepId === stepId && trouble.solvedBy === undefined);
 }
 
+/** The rungs of a trouble in the order to be tried, by what lies in the chest. */
+export function rungsFor({ kind }: Pick<Trouble, "kind">, system: System, tools: readonly Tool[]): Rung[] {
+  const { rungs } = ladderFor(kind, system);
+  const first = rungs.filter(
+    (rung) => rung.firstWhereOwned && troubleNeeds(rung, tools).some(({ owned }) => owned),
+  );
+  return [...first, ...rungs.filter((rung) => !first.includes(rung))];
+}
+
 /** The rung to try next; undefined when the ladder has been climbed to its end. */
-export function nextRung(trouble: Trouble, system: System): Rung | undefined {
+export function nextRung(trouble: Trouble, system: System, tools: readonly Tool[] = []): Rung | undefined {
   const tried = new Set(trouble.tried.map(({ rung }) => rung));
-  return ladderFor(trouble.kind, system).rungs.find(({ id }) => !tried.has(id));
+  return rungsFor(trouble, system, tools).find(({ id }) => !tried.has(id));
 }
 
 /** The work with a trouble met. */
@@ -128,7 +138,8 @@ export function withRenewal(
   const renewed = fastener
     ? route.parts.some(({ renews, holds }) => renews === fastener.id || holds?.includes(fastener.id))
     : route.parts.some(({ name }) => name === about);
-  if (renewed) return route;
+  // "Front up on two stands" is a step, and nothing to be bought.
+  if (renewed || (!fastener && about === step.title)) return route;
   const part: Part = {
     id: newId(),
     name: about,
@@ -152,8 +163,8 @@ function placeFor(route: Route, step: Step, about: string): Place {
 }
 
 /**
- * What a step's trouble may be about: its fastener first, then the leads it touches, its parts, and the step
- * itself.
+ * What a step's trouble may be about: its fastener first, then the leads it touches and the parts it speaks
+ * of; the step itself before parts that it does not name.
  */
 export function troubleSubjects(route: Route, step: Step, fastener: Fastener | undefined): string[] {
   const side = sideOf(step.title);
@@ -163,14 +174,16 @@ export function troubleSubjects(route: Route, step: Step, fastener: Fastener | u
         (side === undefined || !sideOf(place) || place.startsWith(side)) && name !== fastener?.name,
     )
     .map(({ name }) => name);
+  const spokenOf = parts.filter((name) => sharesWord(step.title, name));
   return [
     ...new Set([
       ...(fastener ? [fastener.name] : []),
       ...(step.takesOff ?? []),
       ...(step.putsBack ?? []),
       ...(step.movesPast ?? []),
-      ...parts,
+      ...spokenOf,
       step.title,
+      ...parts,
     ]),
   ];
 }

@@ -85,9 +85,10 @@ export function OrderSheet({ job, told, at, stale, neededBy, onLook, onOrdered, 
                 </Box>
               )}
               <Box>
+                {lacking ? "The rest" : "All of it"}{" "}
                 {plan.leadDays === 0
-                  ? "All of it today."
-                  : `All of it in ${plan.leadDays} ${plan.leadDays === 1 ? "day" : "days"}.`}
+                  ? "today."
+                  : `in ${plan.leadDays} ${plan.leadDays === 1 ? "day" : "days"}.`}
               </Box>
             </Box>
           </Box>
@@ -101,7 +102,7 @@ export function OrderSheet({ job, told, at, stale, neededBy, onLook, onOrdered, 
           <Order plan={plan} />
           <Box display="flex" gap="2" flexWrap="wrap" marginTop="4">
             <Button look="primary" disabled={stale} onClick={() => onTaken(plan)}>
-              All of it is here
+              {lacking ? "The rest of it is here" : "All of it is here"}
             </Button>
             <Button disabled={stale} onClick={() => onOrdered(plan)}>
               It is ordered

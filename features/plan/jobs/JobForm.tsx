@@ -1,27 +1,34 @@
 "use client";
 
+import { Box } from "@chakra-ui/react";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { z } from "zod";
 import { ifTyped, line } from "@/core/form";
 import { InputError } from "@/core/input-error";
+import type { Job } from "@/core/model/job";
 import { SYSTEMS, type System } from "@/core/model/place";
+import type { Vehicle } from "@/core/model/vehicle";
 import { copyJob } from "@/core/plan/copy-job";
 import { type JobSheet, readJobSheet } from "@/core/plan/job-sheet";
+import { forAnotherVehicle } from "@/core/shelf/for-another-vehicle";
 import { withoutUndefined } from "@/core/without-undefined";
 import { useCollection } from "@/data/hooks";
-import { newId, stamp } from "@/data/stamp";
+import { newId } from "@/data/stamp";
 import { Button } from "@/ui/Button";
 import { CheckField, SelectField, TextField } from "@/ui/form/Field";
 import { FormBox, FormButtons } from "@/ui/form/FormBox";
 import { useDraftForm } from "@/ui/form/useDraftForm";
+import { Loading } from "@/ui/Loading";
 import { Sheet } from "@/ui/Sheet";
-import { garageHref, planHref } from "../../shell/addresses";
-import { useDo } from "../../shell/DoProvider";
+import { garageHref, planHref, shelfHref } from "../../shell/addresses";
 import { useHand } from "../../shell/hand";
 import { giveWordsTo, sharedWords } from "../notes/shared-words";
+import { findSheets } from "../shelf/find-sheets";
+import { SheetRow } from "../shelf/ShelfScreen";
 import { SheetFile } from "./SheetFile";
+import { usePlanJob } from "./use-plan-job";
 
 const newJobForm = z
   .object({
@@ -36,17 +43,30 @@ const newJobForm = z
 
 /** A new job: what it is, on which vehicle, and what it belongs to. */
 export function JobForm({ fromId }: { fromId?: string | undefined }) {
-  const vehicles = useCollection("vehicles") ?? [];
-  const [hand = {}] = useHand();
+  const vehicles = useCollection("vehicles");
+  const jobs = useCollection("jobs");
+  const [hand] = useHand();
+  // Drawn before it is known which vehicle is in hand, it would propose another.
+  if (!vehicles || !jobs || !hand) return <Loading />;
+  return <NewJob fromId={fromId} vehicles={vehicles} jobs={jobs} inHand={hand.vehicleId} />;
+}
+
+interface NewJobProps {
+  fromId: string | undefined;
+  vehicles: Vehicle[];
+  jobs: Job[];
+  inHand: string | undefined;
+}
+
+function NewJob({ fromId, vehicles, jobs, inHand }: NewJobProps) {
   const router = useRouter();
-  const perform = useDo();
-  const jobs = useCollection("jobs") ?? [];
+  const plan = usePlanJob();
   const again = jobs.find(({ id }) => id === fromId);
   const form = useDraftForm(
     `job new${again ? ` from ${again.id}` : ""}`,
     {
       title: again?.title ?? "",
-      vehicleId: again?.vehicleId ?? hand.vehicleId ?? "",
+      vehicleId: again?.vehicleId ?? inHand ?? "",
       system: again?.system ?? ("brakes" as System),
       plannedFor: "",
       from: again?.id ?? "",
@@ -88,16 +108,11 @@ export function JobForm({ fromId }: { fromId?: string | undefined }) {
         return setRefused("Choose the job sheet's file first, or start blank.");
       const source = begunWith === "file" ? sheet : jobs.find(({ id }) => id === begunWith);
       const copied = source && copyJob(source, newId, mirrored);
-      const routeId = newId();
-      const job = {
-        ...stamp(vehicle.origin),
-        vehicleId: vehicle.id,
-        ...said,
-        state: "planned" as const,
-        routes: copied?.routes ?? [{ id: routeId, name: "By the book", steps: [], fasteners: [], parts: [] }],
-        chosenRouteId: copied?.chosenRouteId ?? routeId,
-      };
-      if (!(await perform({ put: { jobs: [job] } }, `${said.title} planned.`))) return;
+      const isAnothers = source && "vehicleId" in source && source.vehicleId !== vehicle.id;
+      const routes = isAnothers ? copied?.routes.map(forAnotherVehicle) : copied?.routes;
+      const blank = { id: newId(), name: "By the book", steps: [], fasteners: [], parts: [] };
+      const job = await plan(vehicle, said, routes ?? [blank], copied?.chosenRouteId);
+      if (!job) return;
       form.forget();
       // Words that another app has shared were waiting for this job.
       const shared = await sharedWords();
@@ -119,6 +134,7 @@ export function JobForm({ fromId }: { fromId?: string | undefined }) {
     <Sheet title="Plan a job" maxWidth="560px" marginInline="auto" padding="5">
       <FormBox onSubmit={(event) => void save("steps")(event)} gap="4">
         <TextField label="What is the job?" placeholder="Rear brake shoes" autoFocus {...field("title")} />
+        {from === "" && <OnTheShelf title={form.watch("title")} />}
         <SelectField
           label="Vehicle"
           choices={vehicles.map(({ id, name }) => ({ value: id, label: name }))}
@@ -137,6 +153,11 @@ export function JobForm({ fromId }: { fromId?: string | undefined }) {
           {...fromField}
         />
         {from === "file" && <SheetFile refused={refused} onChoose={(file) => void chooseSheet(file)} />}
+        {earlier && earlier.vehicleId !== form.watch("vehicleId") && (
+          <Box color="watch">
+            ▲ It was another vehicle: its steps come along, its torques and limits are left to look up.
+          </Box>
+        )}
         {(earlier ?? sheet) && (
           <CheckField label="For the other side: left and right changed over" {...field("mirrored")} />
         )}
@@ -150,5 +171,29 @@ export function JobForm({ fromId }: { fromId?: string | undefined }) {
         </FormButtons>
       </FormBox>
     </Sheet>
+  );
+}
+
+const MOST_SHOWN = 3;
+
+/** The generic sheets that the job's name may mean, and the way to all of them. */
+function OnTheShelf({ title }: { title: string }) {
+  const found = title.trim() === "" ? [] : findSheets(title).slice(0, MOST_SHOWN);
+  return (
+    <Box aria-live="polite">
+      {found.length > 0 && (
+        <Box as="h2" fontSize="20px" marginBottom="2">
+          On the shelf, half planned
+        </Box>
+      )}
+      {found.map((sheet) => (
+        <SheetRow key={sheet.name} sheet={sheet} />
+      ))}
+      {found.length === 0 && (
+        <Box asChild display="inline-flex" alignItems="center" minHeight="44px">
+          <Link href={shelfHref()}>Take a sheet from the shelf instead</Link>
+        </Box>
+      )}
+    </Box>
   );
 }

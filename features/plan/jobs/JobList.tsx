@@ -7,7 +7,7 @@ import { useCollection } from "@/data/hooks";
 import { Button } from "@/ui/Button";
 import { formatDay } from "@/ui/day";
 import { Sheet } from "@/ui/Sheet";
-import { garageHref, newJobHref, planHref } from "../../shell/addresses";
+import { garageHref, newJobHref, planHref, shelfHref } from "../../shell/addresses";
 import { useHand } from "../../shell/hand";
 import { NOT_HERE } from "../../shell/NoJob";
 
@@ -44,9 +44,14 @@ export function JobList({ lost = false }: { lost?: boolean }) {
           {listed.map((job) => (
             <JobRow key={job.id} job={job} vehicle={nameOf(job)} />
           ))}
-          <Button asChild look="primary" marginTop="3">
-            <Link href={newJobHref()}>Plan a job</Link>
-          </Button>
+          <Box display="flex" gap="3" flexWrap="wrap" marginTop="3">
+            <Button asChild look="primary">
+              <Link href={newJobHref()}>Plan a job</Link>
+            </Button>
+            <Button asChild>
+              <Link href={shelfHref()}>From the shelf</Link>
+            </Button>
+          </Box>
           {away.length > 0 && (
             <Box as="details" marginTop="5">
               <Box as="summary" cursor="pointer" minHeight="44px" fontWeight="600">

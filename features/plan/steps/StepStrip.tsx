@@ -11,6 +11,7 @@ import { Sheet } from "@/ui/Sheet";
 import { StepsByPhase } from "../../shared/StepsByPhase";
 import { jobsHref, planHref } from "../../shell/addresses";
 import { useDo } from "../../shell/DoProvider";
+import { LookUpLink } from "../shelf/LookUpLink";
 
 interface StepStripProps {
   job: Job;
@@ -53,6 +54,7 @@ export function StepStrip({ job, vehicle, route, chosenId, onChoose, onAdd }: St
             <Link href={jobsHref()}>all jobs</Link>
           </Box>
         </Box>
+        <LookUpLink job={job} />
         {job.routes.length > 1 && (
           <Box marginTop="3">
             <SelectField

@@ -4,7 +4,10 @@ import { Box } from "@chakra-ui/react";
 import { type ReactNode, useEffect, useRef } from "react";
 import { Button } from "@/ui/Button";
 import { Key } from "@/ui/Key";
+import { CRAMPED } from "@/ui/use-wide";
 import { useKey } from "../../shell/keys";
+import { useHands } from "../hands/use-hands";
+import { LONG_PRESS_MS, useLongPress } from "../hands/use-long-press";
 import type { FaceProps } from "./face";
 import type { Hold } from "./use-hold";
 
@@ -33,6 +36,8 @@ export function ActionBar({
   hold,
 }: ActionBarProps) {
   const button = useRef<HTMLButtonElement>(null);
+  const [hands] = useHands();
+  const long = useLongPress(hands.long && !hold, onPrimary);
   // The button takes the focus with every new thing to do, so that Space always means it.
   useEffect(() => {
     if (watchFor !== undefined) button.current?.focus({ preventScroll: true });
@@ -75,6 +80,17 @@ export function ActionBar({
       borderColor="edge"
       zIndex="2"
       data-action-bar
+      // A phone on its side: the buttons stand at the right, under the thumb.
+      css={{
+        [CRAMPED]: {
+          position: "fixed",
+          right: "24px",
+          bottom: "72px",
+          width: "236px",
+          borderTop: "none",
+          paddingBlock: "0",
+        },
+      }}
     >
       <Box display="flex" gap="3" flexWrap="wrap">
         <Button
@@ -88,8 +104,13 @@ export function ActionBar({
           onKeyDown={(event) => event.repeat && event.preventDefault()}
           data-testid="the-one"
           {...hold}
+          {...long?.on}
+          position="relative"
+          overflow="hidden"
+          css={{ touchAction: long ? "none" : undefined, userSelect: long ? "none" : undefined }}
         >
-          {onPrimary ? says : (instead ?? says)}
+          {long?.held && <Filling />}
+          {onPrimary ? `${says}${long ? ", hold" : ""}` : (instead ?? says)}
         </Button>
         {others || away}
       </Box>
@@ -125,5 +146,25 @@ export function ActionBar({
         </span>
       </Box>
     </Box>
+  );
+}
+
+/** How long it has been held, as a bar that fills. */
+function Filling() {
+  return (
+    <Box
+      aria-hidden
+      position="absolute"
+      insetInlineStart="0"
+      bottom="0"
+      height="8px"
+      width="100%"
+      background="marker"
+      transformOrigin="left"
+      css={{
+        animation: `fill-up ${LONG_PRESS_MS}ms linear forwards`,
+        "@keyframes fill-up": { from: { transform: "scaleX(0)" }, to: { transform: "scaleX(1)" } },
+      }}
+    />
   );
 }

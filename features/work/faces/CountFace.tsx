@@ -27,7 +27,7 @@ export function CountFace(props: FaceProps) {
   return (
     <>
       {fastener && (
-        <Box fontSize="17px" color="soft" marginTop="-3">
+        <Box fontSize="17px" color="soft" marginTop={{ base: "-1", lg: "-3" }}>
           {about({ ...props, fastener }, undefined, undefined)}
         </Box>
       )}

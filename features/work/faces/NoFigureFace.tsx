@@ -77,7 +77,7 @@ export function NoFigureFace({
   });
   return (
     <>
-      <Box fontSize="17px" color="soft" marginTop="-3">
+      <Box fontSize="17px" color="soft" marginTop={{ base: "-1", lg: "-3" }}>
         {fastener.count} × {fastener.name}
       </Box>
       <Box role="alert" color="stop" fontWeight="600" fontSize="20px">

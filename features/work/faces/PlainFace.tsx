@@ -19,7 +19,9 @@ import type { FaceProps } from "./face";
 export function PlainFace(props: FaceProps) {
   const { step, fastener, isDone, finish, bar } = props;
   const says =
-    step.wait && step.kind === "do" ? "Done, begin the wait" : STEP_KIND[step.kind].done(fastener?.count);
+    step.wait && step.kind === "do"
+      ? "Done, begin the wait"
+      : STEP_KIND[step.kind].done(fastener?.count, step.leaves);
   return (
     <>
       {fastener && (step.kind === "undo" || step.kind === "hand-start" || step.kind === "do") && (

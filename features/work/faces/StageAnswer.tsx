@@ -13,6 +13,7 @@ import type { Stage } from "@/core/torque/target";
 import { clockAfter, formatClock } from "@/core/turn/clock";
 import { BigFigure } from "@/ui/BigFigure";
 import { MarkClock } from "@/ui/drawing/MarkClock";
+import { useWide } from "@/ui/use-wide";
 import { goodAndTightSays } from "../../shared/good-and-tight";
 import { DepthFigure, DepthFound } from "./DepthAnswer";
 import { FITTED, LOCKED } from "./stage-words";
@@ -145,6 +146,7 @@ function SettingAnswer({
   unit,
   doubtful,
 }: Omit<StageAnswerProps, "byReason"> & { stage: Extract<Stage, { kind: "torque" }> }) {
+  const wide = useWide("lg");
   const best = pull?.best;
   if (pull?.bySpanner) {
     return (
@@ -154,7 +156,7 @@ function SettingAnswer({
           <BigFigure
             value={formatTorqueValue(stage.given)}
             unit={torqueSymbol(stage.given.unit)}
-            size={doubtful ? "bench" : "work"}
+            size={figureSize(doubtful, fastener.count)}
           />
         }
       >
@@ -182,7 +184,6 @@ function SettingAnswer({
     );
   }
   const { adapter, crowfoot, multiplier } = pull;
-  const more = adapter && adapter.angleDeg < 90 && adapter.offsetMm > 0;
   return (
     <Answer
       ask="Set the wrench to"
@@ -190,15 +191,13 @@ function SettingAnswer({
         <BigFigure
           value={formatTorqueValue(best.setting)}
           unit={torqueSymbol(best.setting.unit)}
-          size={doubtful ? "bench" : "work"}
+          size={figureSize(doubtful, fastener.count)}
         />
       }
     >
       {best.wrench.name}. The bolt is to get {stage.target.isMaximum ? "at most " : ""}
       {fastener.figure?.form === "range" ? formatFigure(fastener.figure) : formatTorque(stage.given)}; this
-      gives it {formatBand(best.bandNm, unit)}.
-      {more &&
-        ` The wrench reads less because the crowfoot adds ${adapter.offsetMm} mm to a ${best.wrench.gripLengthMm} mm handle.`}
+      gives it {formatBand(best.bandNm, unit)}.{wide && ` ${whyLess(pull) ?? ""}`}
       {crowfoot &&
         adapter?.angleDeg === 180 &&
         ` The ${crowfoot.name} folded back along the handle raises the setting into the wrench's range.`}
@@ -214,6 +213,22 @@ function SettingAnswer({
       {pull.chain?.gap && ` ■ ${pull.chain.gap}`}
     </Answer>
   );
+}
+
+/** From so many bolts on, a phone needs the room for them. */
+const MANY = 7;
+
+function figureSize(doubtful: boolean, count: number): "bench" | "many" | "work" {
+  if (doubtful) return "bench";
+  return count >= MANY ? "many" : "work";
+}
+
+/** Why the setting is less than the figure, where a crowfoot makes it so; on a phone it stands under the bolts. */
+export function whyLess(pull: TorqueNeed | undefined): string | undefined {
+  const { adapter, best } = pull ?? {};
+  return adapter && best && adapter.angleDeg < 90 && adapter.offsetMm > 0
+    ? `The wrench reads less because the crowfoot adds ${adapter.offsetMm} mm to a ${best.wrench.gripLengthMm} mm handle.`
+    : undefined;
 }
 
 function Answer({

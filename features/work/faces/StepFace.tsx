@@ -15,6 +15,7 @@ import { currentTask, finishTask } from "@/core/work/tasks";
 import { leftOvers } from "@/core/work/tray";
 import { openTrouble } from "@/core/work/trouble/trouble";
 import { Sheet } from "@/ui/Sheet";
+import { useWide } from "@/ui/use-wide";
 import { StepMinds } from "../../shared/StepMinds";
 import { thisMoment, today } from "../../shell/clock";
 import { TroubleChoice } from "../trouble/TroubleChoice";
@@ -77,9 +78,10 @@ export function StepFace({ job, route, work, step, vehicle, tools, move }: StepF
       (task === "hands" && step.kind !== "torque" && step.kind !== "count" && !face.fastener));
   const Face = faceOf(step, task);
   const middle = () => {
-    if (held || raising) return <SafetyFace {...face} />;
+    if (held) return <SafetyFace {...face} />;
     if (choosing) return <TroubleChoice {...face} onClose={() => setChoosing(false)} />;
     if (trouble) return <TroubleFace {...face} trouble={trouble} />;
+    if (raising) return <SafetyFace {...face} />;
     if (left.length > 0) return <LeftOverFace left={left} move={move} />;
     return <Face {...face} />;
   };
@@ -90,29 +92,48 @@ export function StepFace({ job, route, work, step, vehicle, tools, move }: StepF
     <Sheet
       flex="1"
       padding={{ base: "4", lg: "7" }}
+      paddingTop={{ base: "3", lg: "7" }}
       display="flex"
       flexDirection="column"
-      gap="4"
-      minHeight={{ base: "calc(100dvh - 168px)", lg: "auto" }}
+      gap={{ base: "2", lg: "4" }}
+      minHeight={{ base: "calc(100dvh - 204px)", lg: "auto" }}
     >
-      <Box>
-        <Box
-          as="h1"
-          fontSize={titled && withMinds ? { base: "40px", lg: "56px" } : { base: "30px", lg: "36px" }}
-          lineHeight={titled ? "1.05" : undefined}
-        >
-          {step.title}
-        </Box>
-        {step.detail && withMinds && (
-          <Box color="soft" fontSize={titled ? "22px" : "17px"} marginTop={titled ? "3" : "0"}>
-            {step.detail}
-          </Box>
-        )}
-      </Box>
+      <StepTitle step={step} titled={titled} withDetail={withMinds} />
       {withMinds && <StepMinds job={job} step={step} fastener={face.fastener} before={!sat} />}
       {withMinds && face.fastener && <LeftHand step={step} fastener={face.fastener} />}
       {withMinds && sat && <HowItSat sat={sat} stepId={step.id} move={move} />}
       {middle()}
     </Sheet>
+  );
+}
+
+/**
+ * The step's title and the person's own words for it. On a phone a number comes first: they are one line,
+ * whole at a press.
+ */
+function StepTitle({ step, titled, withDetail }: { step: Step; titled: boolean; withDetail: boolean }) {
+  const wide = useWide("lg");
+  const [whole, setWhole] = useState(false);
+  const cut = !wide && !titled && !whole;
+  return (
+    <Box onClick={() => setWhole(!whole)}>
+      <Box
+        as="h1"
+        fontSize={titled && withDetail ? { base: "40px", lg: "56px" } : { base: "30px", lg: "36px" }}
+        lineHeight={titled ? "1.05" : undefined}
+      >
+        {step.title}
+      </Box>
+      {step.detail && withDetail && (
+        <Box
+          color="soft"
+          fontSize={titled ? "22px" : "17px"}
+          marginTop={titled ? "3" : "0"}
+          {...(cut ? { whiteSpace: "nowrap", overflow: "hidden", textOverflow: "ellipsis" } : {})}
+        >
+          {step.detail}
+        </Box>
+      )}
+    </Box>
   );
 }

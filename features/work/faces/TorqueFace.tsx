@@ -1,7 +1,7 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
-import { useMemo } from "react";
+import { type ReactNode, useMemo } from "react";
 import { chestOf } from "@/core/chest/chest";
 import { fastenerDoubts } from "@/core/fastener/doubts";
 import { lacksFigure, roleOf } from "@/core/fastener/role";
@@ -23,6 +23,7 @@ import {
 } from "@/core/work/progress";
 import { finishTask } from "@/core/work/tasks";
 import { BoltPattern } from "@/ui/drawing/BoltPattern";
+import { CRAMPED, useWide } from "@/ui/use-wide";
 import { Doubts } from "../../shared/Doubts";
 import { useWrench } from "../../shared/wrench/WrenchProvider";
 import { thisMoment } from "../../shell/clock";
@@ -30,9 +31,9 @@ import type { FaceProps } from "./face";
 import { NoFigureFace } from "./NoFigureFace";
 import { PlainFace } from "./PlainFace";
 import { Readings } from "./Readings";
-import { StageAnswer } from "./StageAnswer";
+import { StageAnswer, whyLess } from "./StageAnswer";
 import { TickBar } from "./TickBar";
-import { about, boltTitle, howPulled, howTo } from "./torque-words";
+import { about, boltTitle, howPulled, howTo, toTheSlot } from "./torque-words";
 import { WrenchPull } from "./WrenchPull";
 
 /** A fastener being tightened: the setting, as large as it can be, and its bolts ticked one by one. */
@@ -43,6 +44,7 @@ export function TorqueFace(props: FaceProps) {
 function Tightening(props: FaceProps & { fastener: Fastener }) {
   const { job, route, work, step, fastener, tools, vehicle, rusted, isDone, move, bar } = props;
   const wrench = useWrench();
+  const wide = useWide("lg");
   const on = nextBolt(work, step, fastener);
   const next = on?.bolt;
   const stages = useMemo(() => stepStages(step, fastener), [step, fastener]);
@@ -91,6 +93,8 @@ function Tightening(props: FaceProps & { fastener: Fastener }) {
       next={next}
       title={boltTitle(fastener, order, next, current)}
       how={howTo({ pulling, next, current, pull })}
+      why={wide || current.kind !== "torque" ? undefined : whyLess(pull)}
+      then={current.kind === "torque" && at === stages.length - 1 ? toTheSlot(fastener, role) : undefined}
       onTick={(bolt) => {
         if (isDone) return;
         if (ticked.includes(bolt)) void move((now) => untickBolt(now, step.id, at, bolt));
@@ -99,9 +103,35 @@ function Tightening(props: FaceProps & { fastener: Fastener }) {
     />
   );
 
+  const answer = (
+    <Box>
+      <StageAnswer
+        stage={current}
+        pull={pull}
+        fastener={fastener}
+        unit={vehicle.torqueUnit}
+        doubtful={doubts.some(({ grave }) => grave)}
+        byReason={holdsALife(role)}
+      />
+      {lacking && !turnerOf(route, fastener) && <NotInChest name={headName(lacking)} />}
+    </Box>
+  );
+
+  const readings = current.kind === "torque" && (
+    <Readings
+      {...props}
+      stage={at}
+      target={current.target}
+      order={order}
+      pull={pull}
+      wrench={wrench}
+      next={next}
+    />
+  );
+
   return (
     <>
-      <Box fontSize="17px" color="soft" marginTop="-3">
+      <Box fontSize="17px" color="soft" marginTop={{ base: "-1", lg: "-3" }}>
         {about(
           props,
           pull?.adapter ?? fastener.adapter,
@@ -109,20 +139,9 @@ function Tightening(props: FaceProps & { fastener: Fastener }) {
         )}
       </Box>
       <Box role="alert">
-        <Doubts doubts={doubts} />
+        <Doubts doubts={doubts} brief={!wide} />
         {fastener.singleUse && <SingleUse fastener={fastener} />}
       </Box>
-      {!pulling && (
-        <StageAnswer
-          stage={current}
-          pull={pull}
-          fastener={fastener}
-          unit={vehicle.torqueUnit}
-          doubtful={doubts.some(({ grave }) => grave)}
-          byReason={holdsALife(role)}
-        />
-      )}
-      {lacking && !turnerOf(route, fastener) && <NotInChest name={headName(lacking)} />}
       {pulling && wrench.wrench ? (
         <WrenchPull
           {...props}
@@ -135,30 +154,15 @@ function Tightening(props: FaceProps & { fastener: Fastener }) {
           onByHand={() => tickNext()}
         >
           {bolts}
-          <Readings
-            {...props}
-            stage={at}
-            target={current.target}
-            order={order}
-            pull={pull}
-            wrench={wrench}
-            next={next}
-          />
+          {readings}
         </WrenchPull>
       ) : (
         <>
-          {bolts}
-          {current.kind === "torque" && (
-            <Readings
-              {...props}
-              stage={at}
-              target={current.target}
-              order={order}
-              pull={pull}
-              wrench={wrench}
-              next={next}
-            />
-          )}
+          <SideBySide>
+            {answer}
+            {bolts}
+          </SideBySide>
+          {readings}
           <TickBar
             bar={bar}
             current={current}
@@ -174,6 +178,20 @@ function Tightening(props: FaceProps & { fastener: Fastener }) {
   );
 }
 
+/** The answer above the bolts; beside them on a phone on its side. */
+function SideBySide({ children }: { children: ReactNode }) {
+  return (
+    <Box
+      display="flex"
+      flexDirection="column"
+      gap={{ base: "2", lg: "4" }}
+      css={{ [CRAMPED]: { flexDirection: "row", "& > *": { flex: "1 1 0", minWidth: "0" } } }}
+    >
+      {children}
+    </Box>
+  );
+}
+
 interface BoltsProps {
   fastener: Fastener;
   order: readonly number[];
@@ -181,22 +199,35 @@ interface BoltsProps {
   next: number | undefined;
   title: string;
   how: string;
+  why: string | undefined;
+  /** What follows at the same bolt. */
+  then: string | undefined;
   onTick: (bolt: number) => void;
 }
 
 /** The bolts as they stand, which of them is next, and how it is done. */
-function Bolts({ fastener, order, ticked, next, title, how, onTick }: BoltsProps) {
+function Bolts({ fastener, order, ticked, next, title, how, why, then, onTick }: BoltsProps) {
   const late = outOfTurn(order, ticked);
   return (
     <Box display="flex" gap={{ base: "3", lg: "8" }} alignItems="center" flexWrap="wrap">
       <BoltPattern fastener={fastener} order={[...order]} ticked={[...ticked]} next={next} onTick={onTick} />
-      <Box flex="1" minWidth="min(200px, 100%)">
+      <Box flex="1" minWidth={{ base: "120px", lg: "min(200px, 100%)" }}>
         <Box as="h2" fontSize="26px" aria-live="polite" data-testid="bolt-count">
           {title}
         </Box>
         <Box fontSize="17px" color="soft">
           {how}
         </Box>
+        {why && (
+          <Box fontSize="16px" color="soft">
+            {why}
+          </Box>
+        )}
+        {then && (
+          <Box fontSize="17px" fontWeight="600">
+            {then}
+          </Box>
+        )}
         {late && <OutOfTurn late={late} order={order} />}
         {fastener.note && <Box fontSize="17px">{fastener.note}</Box>}
       </Box>

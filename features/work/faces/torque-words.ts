@@ -1,9 +1,12 @@
 import { capital } from "@/core/capital";
 import { holdWords } from "@/core/fastener/held-still";
+import { goesToSlot } from "@/core/fastener/how-tight";
 import type { TorqueNeed } from "@/core/kit/needs/need";
 import { turnerOf } from "@/core/kit/needs/turned-by";
 import type { Fastener } from "@/core/model/job";
+import type { Role } from "@/core/model/role";
 import { formatHeadSize } from "@/core/quantity/read-head-size";
+import { formatTorque } from "@/core/quantity/torque-quantity";
 import { angleSaid } from "@/core/torque/adapter";
 import { LOCKED_AFTER, type Stage } from "@/core/torque/target";
 import type { How } from "@/core/work/progress";
@@ -71,6 +74,17 @@ export function howTo({ pulling, next, current, pull }: Pulling & { pulling: boo
   if (!wrench)
     return "By feel it is a guess, and the log will say so. Borrow a wrench, or put one on it later.";
   return wrench && wrench.works !== "click" ? "Pull evenly until it reads that, then tap." : HOW.torque;
+}
+
+/** A castle nut: least first, on to the slot, never back; one on taper rollers is another matter. */
+export function toTheSlot(fastener: Fastener, role: Role | undefined): string | undefined {
+  if (!goesToSlot(fastener)) return undefined;
+  const most =
+    fastener.figure?.form === "range" ? `, and no further than ${formatTorque(fastener.figure.high)}` : "";
+  const on = `Then on to the next slot that meets the hole, never back to one${most}. The new pin goes through it.`;
+  return role === "hub and axle"
+    ? `${on} A hub on taper rollers is backed off instead: then stop, and put its figure right in the plan.`
+    : on;
 }
 
 export function boltButton(goesOn: boolean, { current, pull }: Pick<Pulling, "current" | "pull">): string {

@@ -7,15 +7,25 @@ import { Button } from "@/ui/Button";
 import { CheckField } from "@/ui/form/Field";
 import { Sheet } from "@/ui/Sheet";
 import { useLook } from "@/ui/theme/look";
+import type { Listening } from "./use-listening";
 
 interface HandsSheetProps {
   hands: SettingValue<"hands">;
   awake: "off" | "awake" | "refused";
+  listening: Listening;
   onChange: (change: Partial<SettingValue<"hands">>) => void;
 }
 
+/** What the listening comes to, in words; nothing where there is nothing to say. */
+const HEARS: Partial<Record<Listening, string>> = {
+  listening: "● Listening, on this device only.",
+  cannot:
+    "▲ This browser cannot listen by itself, and what you say is not sent anywhere. A headset’s keys do the same.",
+  refused: "▲ The microphone is not allowed here. Allow it in the browser, or use a headset’s keys.",
+};
+
 /** How Work is used with black hands: read aloud, kept awake, pressed anywhere, larger, against the sun. */
-export const HandsSheet = memo(function HandsSheet({ hands, awake, onChange }: HandsSheetProps) {
+export const HandsSheet = memo(function HandsSheet({ hands, awake, listening, onChange }: HandsSheetProps) {
   const [look, setLook] = useLook();
   return (
     <Sheet title="Hands full">
@@ -35,7 +45,13 @@ export const HandsSheet = memo(function HandsSheet({ hands, awake, onChange }: H
         size="work"
         label="A press anywhere is the button"
         checked={hands.anywhere}
-        onChange={(event) => onChange({ anywhere: event.currentTarget.checked })}
+        onChange={(event) => onChange({ anywhere: event.currentTarget.checked, long: false })}
+      />
+      <CheckField
+        size="work"
+        label="Wet hands: hold the button half a second"
+        checked={hands.long}
+        onChange={(event) => onChange({ long: event.currentTarget.checked, anywhere: false })}
       />
       <CheckField
         size="work"
@@ -43,6 +59,22 @@ export const HandsSheet = memo(function HandsSheet({ hands, awake, onChange }: H
         checked={hands.headset}
         onChange={(event) => onChange({ headset: event.currentTarget.checked })}
       />
+      <CheckField
+        size="work"
+        label="Listen: next, done, again, how much, trouble, take back"
+        checked={hands.listen}
+        onChange={(event) => onChange({ listen: event.currentTarget.checked })}
+      />
+      {HEARS[listening] && (
+        <Box
+          role="status"
+          color={listening === "listening" ? "soft" : "watch"}
+          fontSize="15px"
+          paddingBlock="1"
+        >
+          {HEARS[listening]}
+        </Box>
+      )}
       <Box as="fieldset" border="none" padding="0" marginTop="2">
         <Box as="legend" fontSize="15px" fontWeight="600" marginBottom="1">
           Size

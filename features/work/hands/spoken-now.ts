@@ -13,19 +13,31 @@ import { today } from "../../shell/clock";
 /** What is read aloud as the work stands: the step when it opens, then each bolt as it comes. */
 export function spokenNow(route: Route, work: Work, step: Step, tools: readonly Tool[]): string {
   const held = missingSafetyTicks(work, route, step, today()).length > 0;
-  const task = currentTask(work, step);
+  const opening = spokenStep(step, currentTask(work, step), held);
+  const bolt = held ? undefined : boltNow(route, work, step, tools);
+  if (!bolt) return opening;
+  const { stage, setting, fastener, turn, isFirst } = bolt;
+  if (isFirst) return `${opening} ${spokenBolt(stage, setting, fastener, turn)}`;
+  return turn === 1 ? spokenBolt(stage, setting, fastener, turn) : spokenNext(stage, setting, fastener, turn);
+}
+
+/** The answer to "how much": the bolt's setting in full, or that there is none. */
+export function spokenHowMuch(route: Route, work: Work, step: Step, tools: readonly Tool[]): string {
+  const bolt = boltNow(route, work, step, tools);
+  return bolt ? spokenBolt(bolt.stage, bolt.setting, bolt.fastener, bolt.turn) : "Nothing to tighten here.";
+}
+
+/** The bolt that is next under the hands, and what it asks for; undefined where none is tightened. */
+function boltNow(route: Route, work: Work, step: Step, tools: readonly Tool[]) {
   const fastener = stepFastener(route, step);
   const next = nextBolt(work, step, fastener);
-  const opening = spokenStep(step, task, held);
-  if (held || task !== "hands" || !fastener || !next) return opening;
+  if (currentTask(work, step) !== "hands" || !fastener || !next) return undefined;
   const stages = stepStages(step, fastener);
   const stage = stages[next.stage];
-  if (!stage) return opening;
+  if (!stage) return undefined;
   const pull = torqueNeeds(fastener, chestOf(tools))[
     stages.slice(0, next.stage).filter(({ kind }) => kind === "torque").length
   ];
   const turn = boltOrder(fastener).indexOf(next.bolt) + 1;
-  const setting = pull?.best?.setting;
-  if (turn === 1 && next.stage === 0) return `${opening} ${spokenBolt(stage, setting, fastener, turn)}`;
-  return turn === 1 ? spokenBolt(stage, setting, fastener, turn) : spokenNext(stage, setting, fastener, turn);
+  return { stage, setting: pull?.best?.setting, fastener, turn, isFirst: turn === 1 && next.stage === 0 };
 }

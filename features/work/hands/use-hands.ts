@@ -3,8 +3,17 @@
 import { useCallback, useEffect, useState } from "react";
 import { useSetting } from "@/data/hooks";
 import { type SettingValue } from "@/data/settings";
+import { mean } from "../../shell/keys";
 
-const NONE: SettingValue<"hands"> = { aloud: false, awake: false, anywhere: false, headset: false, size: 1 };
+const NONE: SettingValue<"hands"> = {
+  aloud: false,
+  awake: false,
+  anywhere: false,
+  headset: false,
+  listen: false,
+  long: false,
+  size: 1,
+};
 
 /** How Work is used with the hands full; kept in this browser. */
 export function useHands(): [SettingValue<"hands">, (change: Partial<SettingValue<"hands">>) => void] {
@@ -59,7 +68,7 @@ export function usePressAnywhere(wanted: boolean): void {
     const press = (event: MouseEvent) => {
       const target = event.target instanceof Element ? event.target : undefined;
       if (!target?.closest("main") || target.closest(CONTROLS)) return;
-      document.querySelector<HTMLButtonElement>("[data-testid=the-one]")?.click();
+      mean("primary");
     };
     document.addEventListener("click", press);
     return () => document.removeEventListener("click", press);

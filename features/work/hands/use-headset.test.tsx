@@ -1,4 +1,5 @@
 import { cleanup, render } from "@testing-library/react";
+import { useKey } from "../../shell/keys";
 import { useHeadset } from "./use-headset";
 
 const handlers = new Map<string, (() => void) | null>();
@@ -14,26 +15,20 @@ beforeAll(() => {
 });
 afterEach(cleanup);
 
-function Table({ wanted, open, done }: { wanted: boolean; open: (by: 1 | -1) => void; done: () => void }) {
-  useHeadset(wanted, open);
-  return (
-    <button data-testid="the-one" onClick={done}>
-      Done
-    </button>
-  );
+function Table({ wanted, heard }: { wanted: boolean; heard: (key: string) => void }) {
+  useHeadset(wanted);
+  useKey("primary", () => heard("primary"));
+  useKey("later", () => heard("later"));
+  useKey("earlier", () => heard("earlier"));
+  return null;
 }
 
 test("play is the one button, next and previous the steps beside; put away, the keys are the player's again", () => {
-  const open = jest.fn();
-  const done = jest.fn();
-  const { rerender } = render(<Table wanted open={open} done={done} />);
+  const heard = jest.fn();
+  const { rerender } = render(<Table wanted heard={heard} />);
   expect(played).toHaveBeenCalled();
-  handlers.get("play")?.();
-  handlers.get("pause")?.();
-  expect(done).toHaveBeenCalledTimes(2);
-  handlers.get("nexttrack")?.();
-  handlers.get("previoustrack")?.();
-  expect(open.mock.calls).toEqual([[1], [-1]]);
-  rerender(<Table wanted={false} open={open} done={done} />);
+  for (const key of ["play", "pause", "nexttrack", "previoustrack"]) handlers.get(key)?.();
+  expect(heard.mock.calls.flat()).toEqual(["primary", "primary", "later", "earlier"]);
+  rerender(<Table wanted={false} heard={heard} />);
   expect([...handlers.values()]).toEqual([null, null, null, null]);
 });

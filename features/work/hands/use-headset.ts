@@ -1,6 +1,7 @@
 "use client";
 
-import { useEffect, useRef } from "react";
+import { useEffect } from "react";
+import { mean } from "../../shell/keys";
 
 /** Half a second of nothing, 8 bits at 8 kHz: a browser gives the keys of a headset only to what plays. */
 function silence(): Blob {
@@ -30,11 +31,7 @@ const KEYS = ["play", "pause", "nexttrack", "previoustrack"] as const;
  * The keys of a headset while they are wanted: play or pause is the one button, next and previous the steps beside.
  * Where the browser has none of it, nothing happens.
  */
-export function useHeadset(wanted: boolean, open: (by: 1 | -1) => void): void {
-  const latest = useRef(open);
-  useEffect(() => {
-    latest.current = open;
-  });
+export function useHeadset(wanted: boolean): void {
   useEffect(() => {
     if (!wanted || !("mediaSession" in navigator)) return;
     const url = URL.createObjectURL(silence());
@@ -45,14 +42,14 @@ export function useHeadset(wanted: boolean, open: (by: 1 | -1) => void): void {
     begin();
     document.addEventListener("pointerdown", begin);
     const press = () => {
-      document.querySelector<HTMLButtonElement>("[data-testid=the-one]")?.click();
+      mean("primary");
       begin();
     };
     const does = {
       play: press,
       pause: press,
-      nexttrack: () => latest.current(1),
-      previoustrack: () => latest.current(-1),
+      nexttrack: () => mean("later"),
+      previoustrack: () => mean("earlier"),
     };
     for (const key of KEYS) navigator.mediaSession.setActionHandler(key, does[key]);
     return () => {

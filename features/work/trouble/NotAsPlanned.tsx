@@ -3,14 +3,16 @@
 import { Box } from "@chakra-ui/react";
 import Link from "next/link";
 import { z } from "zod";
-import { line, typed } from "@/core/form";
+import { ifTyped, line, textIfTyped, typed } from "@/core/form";
 import { InputError } from "@/core/input-error";
 import type { Fastener, Route } from "@/core/model/job";
 import { chosenRoute } from "@/core/plan/chosen-route";
-import { type GetsOn, foundHead, reachedWith, takenAside } from "@/core/plan/not-as-planned";
+import { type GetsOn, foundHead, reachedWith, reallyIs, takenAside } from "@/core/plan/not-as-planned";
 import { withTwins } from "@/core/plan/twins";
-import { mmWithin } from "@/core/quantity/number-within";
+import { mmWithin, numberWithin } from "@/core/quantity/number-within";
 import { readHeadSize } from "@/core/quantity/read-head-size";
+import { readTorqueFigure } from "@/core/quantity/read-torque-figure";
+import { formatFigure } from "@/core/quantity/torque-words";
 import { skipStep } from "@/core/work/progress";
 import { newId } from "@/data/stamp";
 import { Button } from "@/ui/Button";
@@ -22,13 +24,14 @@ import { planHref } from "../../shell/addresses";
 import { thisMoment } from "../../shell/clock";
 import type { FaceProps } from "../faces/face";
 
-const WAYS = ["wrench", "in the way", "head", "skip"] as const;
+const WAYS = ["wrench", "in the way", "head", "otherwise", "skip"] as const;
 export type Way = (typeof WAYS)[number];
 
-const SAYS: Record<Way, string> = {
+export const WAY_SAYS: Record<Way, string> = {
   wrench: "The wrench does not get on",
   "in the way": "Something is in the way",
   head: "The head is another size",
+  otherwise: "The step goes otherwise",
   skip: "Leave this step out",
 };
 
@@ -47,15 +50,23 @@ export function NotAsPlanned(props: NotAsPlannedProps) {
   if (way === "wrench" && fastener) return <WrenchForm {...props} fastener={fastener} />;
   if (way === "head" && fastener) return <HeadForm {...props} fastener={fastener} />;
   if (way === "in the way") return <InTheWayForm {...props} />;
+  if (way === "otherwise") return <OtherwiseForm {...props} />;
   if (way === "skip") return <SkipForm {...props} />;
   return (
-    <Box display="flex" gap="3" flexWrap="wrap">
+    <Box display={{ base: "grid", md: "flex" }} gridTemplateColumns="1fr 1fr" gap="3" flexWrap="wrap">
       {ways.map((one) => (
-        <Button key={one} size="work" fontSize="18px" onClick={() => onWay(one)}>
-          {SAYS[one]}
+        <Button
+          key={one}
+          size="work"
+          fontSize="18px"
+          lineHeight="1.2"
+          paddingInline="4"
+          onClick={() => onWay(one)}
+        >
+          {WAY_SAYS[one]}
         </Button>
       ))}
-      <Button asChild size="work" fontSize="18px">
+      <Button asChild size="work" fontSize="18px" paddingInline="4">
         <Link href={planHref(job.id)}>Open the plan</Link>
       </Button>
     </Box>
@@ -179,6 +190,46 @@ function InTheWayForm(props: NotAsPlannedProps) {
     <FormBox onSubmit={(event) => void keep(event)} gap="4" maxWidth="480px">
       <TextField label="What is in the way" placeholder="heat shield" autoFocus {...form.field("what")} />
       <Both onClose={onClose} says="Take it aside first" />
+    </FormBox>
+  );
+}
+
+function OtherwiseForm(props: NotAsPlannedProps) {
+  const { job, step, fastener, onClose } = props;
+  const putRight = usePutRight(props);
+  const was = fastener?.figure ? formatFigure(fastener.figure) : "";
+  const form = useDraftForm(
+    `otherwise ${job.id} ${step.id}`,
+    {
+      title: step.title,
+      detail: step.detail ?? "",
+      minutes: step.usualMinutes === undefined ? "" : String(step.usualMinutes),
+      figure: was,
+    },
+    () =>
+      z.object({
+        title: line("Say what is done: drain plug out."),
+        detail: textIfTyped,
+        minutes: ifTyped(numberWithin("The time", 0, 10_000, " minutes")),
+        figure: ifTyped((text) => (text.trim() === was ? undefined : readTorqueFigure(text))),
+      }),
+  );
+  const keep = form.handleSubmit(async ({ title, detail, minutes, figure }) => {
+    const kept = await putRight(
+      (route) => reallyIs(route, step, { title, detail, usualMinutes: minutes, figure }),
+      `${title}: put right`,
+    );
+    if (kept) form.forget();
+  });
+  return (
+    <FormBox onSubmit={(event) => void keep(event)} gap="4" maxWidth="640px">
+      <TextField label="What is done" autoFocus {...form.field("title")} />
+      <TextField label="In your words" {...form.field("detail")} />
+      <Box display="grid" gridTemplateColumns="1fr 1fr" gap="3">
+        <TextField label="Usually takes" numeric unit="min" {...form.field("minutes")} />
+        {fastener && <TextField label="Torque" hint="35 ft lbs, or snug" {...form.field("figure")} />}
+      </Box>
+      <Both onClose={onClose} says="So it goes" />
     </FormBox>
   );
 }

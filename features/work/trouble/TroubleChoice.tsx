@@ -14,7 +14,7 @@ import { useChangeJob } from "../../shared/use-change-job";
 import { thisMoment } from "../../shell/clock";
 import { useKey } from "../../shell/keys";
 import type { FaceProps } from "../faces/face";
-import { NotAsPlanned, type Way } from "./NotAsPlanned";
+import { NotAsPlanned, WAY_SAYS, type Way } from "./NotAsPlanned";
 
 /** What is not as it was planned, and what has gone wrong with what: put right here, or to the ladder for it. */
 export function TroubleChoice(props: FaceProps & { onClose: () => void }) {
@@ -43,7 +43,7 @@ export function TroubleChoice(props: FaceProps & { onClose: () => void }) {
   return (
     <>
       <Box fontFamily="heading" fontWeight="700" fontSize={{ base: "34px", lg: "44px" }} lineHeight="1">
-        Not as planned: what is it?
+        {way === undefined ? "Not as planned: what is it?" : WAY_SAYS[way]}
       </Box>
       <NotAsPlanned {...props} way={way} onWay={setWay} />
       {way === undefined && (

@@ -4,7 +4,14 @@ import { Box } from "@chakra-ui/react";
 import { withRoute } from "@/core/plan/chosen-route";
 import type { Rung } from "@/core/work/trouble/ladder";
 import { ladderFor } from "@/core/work/trouble/ladders";
-import { type Trouble, nextRung, troubleNeeds, tryRung, withNeeds } from "@/core/work/trouble/trouble";
+import {
+  type Trouble,
+  nextRung,
+  rungsFor,
+  troubleNeeds,
+  tryRung,
+  withNeeds,
+} from "@/core/work/trouble/trouble";
 import { newId } from "@/data/stamp";
 import { Button } from "@/ui/Button";
 import { useChangeJob } from "../../shared/use-change-job";
@@ -14,9 +21,10 @@ import type { FaceProps } from "../faces/face";
 
 /** A ladder out of trouble, a rung at a time from mild to drastic; what was tried is kept. */
 export function TroubleFace(props: FaceProps & { trouble: Trouble }) {
-  const { job, trouble, move, bar } = props;
+  const { job, trouble, tools, move, bar } = props;
   const ladder = ladderFor(trouble.kind, job.system);
-  const rung = nextRung(trouble, job.system);
+  const rungs = rungsFor(trouble, job.system, tools);
+  const rung = nextRung(trouble, job.system, tools);
   const tried = trouble.tried.filter(({ passed }) => !passed);
   const does = (worked: boolean | "not for this") =>
     rung && void move((now) => tryRung(now, trouble, rung.id, worked, thisMoment()));
@@ -29,7 +37,7 @@ export function TroubleFace(props: FaceProps & { trouble: Trouble }) {
       </Box>
       {trouble.tried.length === 0 && <Box fontSize="18px">{ladder.first}</Box>}
       {rung ? (
-        <RungView {...props} rung={rung} at={ladder.rungs.indexOf(rung) + 1} of={ladder.rungs.length} />
+        <RungView {...props} rung={rung} at={rungs.indexOf(rung) + 1} of={rungs.length} />
       ) : (
         <Box fontSize="20px">
           Everything on the ladder has been tried. The vehicle stays where it is until somebody with other

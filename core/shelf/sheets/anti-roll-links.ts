@@ -1,0 +1,96 @@
+import type { Sheet } from "../sheet";
+import {
+  WHEEL,
+  act,
+  byHand,
+  crackWheels,
+  look,
+  lower,
+  raise,
+  tighten,
+  undo,
+  wheelOff,
+  wheelOn,
+  wheelTight,
+  whichAxle,
+} from "../writing";
+
+export const antiRollLinks: Sheet = {
+  name: "anti-roll-links",
+  title: "{axle} anti-roll bar links",
+  system: "steering and suspension",
+  place: "front",
+  foundBy: [
+    "knocks over small bumps",
+    "rattle from the front suspension",
+    "drop links, stabiliser, sway bar links",
+  ],
+  sides: "ask",
+  raised: "axle",
+  asks: [whichAxle("Rock the body at that end, a hand on the link: it clicks.")],
+  fasteners: {
+    wheel: WHEEL,
+    upper: {
+      name: "Anti-roll link nut, upper",
+      count: 1,
+      role: "suspension",
+      often: "16",
+      locking: "locking nut",
+      counterHold: { by: "key through the middle" },
+      singleUse: true,
+      sided: true,
+    },
+    lower: {
+      name: "Anti-roll link nut, lower",
+      count: 1,
+      role: "suspension",
+      often: "16",
+      locking: "locking nut",
+      counterHold: { by: "key through the middle" },
+      singleUse: true,
+      sided: true,
+    },
+  },
+  phases: {
+    "make safe": [crackWheels, raise("")],
+    "take apart": [
+      wheelOff,
+      act("Threads wire-brushed, penetrant on", [3, 5, 8], {
+        sided: true,
+        key: "soak",
+        wait: { minutes: 15, until: "it has crept in" },
+      }),
+      undo("Upper link nut off", "upper", [4, 8, 40], {
+        sided: true,
+        needs: ["soak"],
+        detail: "The pin turns with it: key in its end. Rounded or seized for good: cut it, the link is new.",
+      }),
+      undo("Lower link nut off, link out", "lower", [4, 8, 40], {
+        sided: true,
+        needs: ["soak"],
+        takesOff: ["link"],
+        detail: "Under load it sits tight: lift the arm a little with the jack, or do both sides hanging.",
+      }),
+    ],
+    "look closely": [
+      look("Old link beside new: length, pins, which end is up", [1, 1, 2], { sided: true }),
+      look("Bar's bushes: cracked, or daylight round the bar", [1, 2, 4]),
+    ],
+    "put back": [
+      byHand("New link in, upper nut by hand", "upper", [2, 3, 6], { sided: true, putsBack: ["link"] }),
+      byHand("Lower nut by hand", "lower", [1, 2, 4], { sided: true }),
+      tighten("Upper link nut", "upper", [2, 4, 8], { sided: true }),
+      tighten("Lower link nut", "lower", [2, 4, 8], { sided: true }),
+      wheelOn,
+      lower,
+      wheelTight,
+    ],
+    "prove it": [look("Over a kerb at walking pace: no knock", [3, 5, 10])],
+  },
+  parts: [
+    { name: "Anti-roll bar link", count: 1, sided: true },
+    { name: "Link nuts", count: 1, renews: "upper", sided: true },
+    { name: "Link nuts, lower", count: 1, renews: "lower", sided: true },
+  ],
+  supplies: [{ name: "Penetrant", amount: { value: 30, unit: "mL" } }],
+};

@@ -1,0 +1,137 @@
+import type { Sheet } from "../sheet";
+import {
+  WHEEL,
+  act,
+  byHand,
+  crackWheels,
+  look,
+  lower,
+  pedal,
+  raise,
+  slowStops,
+  tighten,
+  undo,
+  wheelOff,
+  wheelOn,
+  wheelTight,
+  whichAxle,
+  yesNo,
+} from "../writing";
+
+export const wheelBearingBolted: Sheet = {
+  name: "wheel-bearing-bolted",
+  title: "{axle} wheel bearing, bolted hub",
+  system: "steering and suspension",
+  place: "front",
+  foundBy: [
+    "hums, louder in one bend",
+    "wheel has play at twelve and six",
+    "wheel bearing",
+    "growls at speed",
+  ],
+  sides: "ask",
+  raised: "axle",
+  asks: [
+    whichAxle("Spin each wheel with a hand on the spring: the worn one is felt as a tremble."),
+    yesNo("driven", "Is that wheel driven?", "A shaft with a nut comes through the middle of its hub."),
+  ],
+  fasteners: {
+    wheel: WHEEL,
+    axle: {
+      name: "Axle nut",
+      count: 1,
+      role: "hub and axle",
+      often: "32",
+      locking: "staked",
+      counterHold: { by: "foot on the brake" },
+      singleUse: true,
+      sided: true,
+      when: { driven: ["yes"] },
+      tightened: "on the ground",
+    },
+    caliper: { name: "Caliper carrier bolts", count: 2, role: "brake", often: "18", sided: true },
+    screw: { name: "Disc screw", count: 1, role: "body", often: "T30", by: "snug", sided: true },
+    hub: {
+      name: "Wheel bearing bolts",
+      count: 4,
+      role: "hub and axle",
+      often: "16",
+      singleUse: true,
+      sided: true,
+    },
+  },
+  phases: {
+    "make safe": [
+      act("Axle nut unstaked and cracked, the wheel on the ground", [3, 8, 25], {
+        sided: true,
+        with: "axle",
+        when: { driven: ["yes"] },
+        hands: 2,
+        detail: "Somebody on the brake, a long bar; not in the air.",
+      }),
+      crackWheels,
+      raise(""),
+    ],
+    "take apart": [
+      wheelOff,
+      undo("Axle nut off", "axle", [1, 2, 5], { sided: true, when: { driven: ["yes"] } }),
+      undo("Caliper and carrier off together, hung on a wire", "caliper", [4, 8, 25], {
+        sided: true,
+        takesOff: ["caliper"],
+        heldUp: "a hook of wire to the spring, never its hose",
+      }),
+      undo("Disc screw out, disc off", "screw", [2, 6, 30], { sided: true, takesOff: ["disc"] }),
+      act("Speed sensor off, or its lead unclipped", [2, 5, 20], {
+        sided: true,
+        takesOff: ["speed sensor"],
+        detail: "Seized in its hole: leave it in and unplug it further up.",
+      }),
+      act("Shaft pushed back until it is loose in the hub", [2, 5, 25], {
+        sided: true,
+        when: { driven: ["yes"] },
+        detail: "Nut flush on the thread, a soft hammer or a puller; never a steel hammer on the bare end.",
+      }),
+      undo("Hub unit out", "hub", [6, 15, 60], {
+        sided: true,
+        takesOff: ["hub unit"],
+        detail:
+          "Rusted in: slide hammer, or bolts screwed half in and tapped in turn. Penetrant the evening before.",
+      }),
+    ],
+    "look closely": [
+      look("Seat in the knuckle: rust off, bare metal, no burr", [3, 6, 15], { sided: true }),
+      look("Old beside new: bolt holes, splines, sensor ring's side", [1, 2, 4], { sided: true }),
+    ],
+    "put back": [
+      byHand("New hub unit in square, bolts by hand", "hub", [4, 8, 20], {
+        sided: true,
+        putsBack: ["hub unit"],
+      }),
+      tighten("Wheel bearing bolts", "hub", [3, 5, 10], { sided: true }),
+      act("Speed sensor on, lead clipped as it ran", [1, 3, 6], { sided: true, putsBack: ["speed sensor"] }),
+      tighten("Disc on, screw in", "screw", [1, 3, 6], { sided: true, putsBack: ["disc"] }),
+      byHand("Carrier on, bolts by hand", "caliper", [2, 4, 8], { sided: true, putsBack: ["caliper"] }),
+      tighten("Carrier bolts", "caliper", [2, 3, 5], { sided: true }),
+      byHand("New axle nut on by hand", "axle", [1, 2, 4], { sided: true, when: { driven: ["yes"] } }),
+      wheelOn,
+      lower,
+      wheelTight,
+      tighten("Axle nut, the wheel on the ground, then staked", "axle", [2, 4, 8], {
+        sided: true,
+        when: { driven: ["yes"] },
+        hands: 2,
+      }),
+    ],
+    "prove it": [pedal, look("No play at twelve and six; no hum, no warning light", [5, 10, 20]), slowStops],
+  },
+  parts: [
+    { name: "Wheel hub unit with bearing", count: 1, sided: true },
+    { name: "Axle nut", count: 1, renews: "axle", sided: true, when: { driven: ["yes"] } },
+    { name: "Wheel bearing bolts", count: 4, renews: "hub", sided: true },
+  ],
+  supplies: [
+    { name: "Penetrant", amount: { value: 50, unit: "mL" } },
+    { name: "Brake cleaner", amount: { value: 300, unit: "mL" } },
+  ],
+  tools: [{ name: "Slide hammer with a hub plate", days: 1, onlyIfNeeded: true }],
+};

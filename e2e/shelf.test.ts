@@ -1,0 +1,79 @@
+import { DESK, PHONE } from "./browser";
+import { journeys } from "./journey";
+import { Counted, mend, paste } from "./notes-to-plan";
+import type { Page } from "./page";
+
+const at = journeys();
+
+/** From an empty garage to the sheet's list of what to look up; tells how much hand that took. */
+async function toTheList(page: Page): Promise<Counted> {
+  const hand = new Counted(page);
+  await page.open("/garage");
+  await hand.press("Start my own");
+  await hand.type("Name", "Heron van");
+  await hand.press("Save");
+  await page.see("Heron van saved.");
+  await hand.press("Plan");
+  await hand.press("From the shelf");
+  await hand.type("What is the job, or what do you notice?", "it grinds when I brake");
+  await hand.pressWith("Brake pads and discs");
+  await page.see("Front or rear?");
+  await hand.press("Put it in the plan");
+  await page.see("Choose one of these: the plan depends on it.");
+  for (const answer of ["front", "pads and discs", "no"]) await hand.press(answer);
+  await hand.press("Put it in the plan");
+  await page.see("Look up these 7");
+  return hand;
+}
+
+test("from an empty garage to a brake job with its figures, from the shelf, in at most 30 presses and fields", async () => {
+  await at.open({ size: DESK });
+  const { page } = at;
+  const hand = await toTheList(page);
+  hand.presses++;
+  await page.choose("Where are the torques from?", "vehicle maker");
+  const FIGURES = [
+    ["Wheel bolts or nuts: torque", "120 Nm"],
+    ["Caliper slide pin bolts: torque", "35 Nm"],
+    ["Caliper carrier bolts: torque", "115 bananas"],
+    ["Wheel bolts or nuts: size", "19"],
+    ["Caliper slide pin bolts: size", "13"],
+    ["Caliper carrier bolts: size", "18"],
+    ["Disc screw: size", "T30"],
+  ] as const;
+  for (const [label, text] of FIGURES) await hand.type(label, text);
+  await hand.press("Write them down");
+  await page.see("is not a unit of torque");
+  await hand.type("Caliper carrier bolts: torque", "115 Nm");
+  await hand.press("Write them down");
+  await page.see("7 written down.");
+  await page.see("Second look");
+  await page.gone("Look up these");
+  const findings = await mend(page);
+  console.log(`from the shelf: ${hand.presses} presses, ${hand.fields} fields, ${findings} mends`);
+  expect(hand.presses + hand.fields + findings).toBeLessThanOrEqual(30);
+  await page.press("Gather the kit");
+  await page.see("19 mm");
+});
+
+test("somebody's words fill in the list, on a phone, in at most 20; what they leave open stays on it", async () => {
+  await at.open({ size: PHONE });
+  const { page } = at;
+  const hand = await toTheList(page);
+  await hand.press("Paste notes, and they fill it in");
+  hand.fields++;
+  await paste(
+    page,
+    "Crack the wheel nuts, 19 mm, before you jack it. Slide bolts are 13 mm, they get 35 Nm. The carrier bolts are 18 mm and go to 115 Nm. The wheel nuts 120 Nm on the ground.",
+  );
+  await page.see("6 of the 7 are in there.");
+  await hand.press("Write them down");
+  await page.see("6 written down.");
+  expect(hand.presses + hand.fields).toBeLessThanOrEqual(20);
+  await page.see("Look up these 1");
+  await page.press("Later");
+  await page.see("Second look");
+  expect(await page.sideways()).toBe(0);
+  await page.open("/plan?shelf=no-such-sheet");
+  await page.see("What is the job, or what do you notice?");
+});
