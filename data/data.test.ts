@@ -234,11 +234,11 @@ test("a file of version 1 comes in whole, as this version", () => {
   const household = readHouseholdFile(text);
   const old = JSON.parse(text) as { household: typeof household };
   expect(household).toEqual({
-    // What held a wheel has that for its role.
+    // What held a wheel has that for its role, and minutes are the usual ones.
     ...JSON.parse(
-      JSON.stringify(old.household, (key, value: unknown) =>
-        key === "schema" ? MODEL_VERSION : value,
-      ).replaceAll('"holdsWheel":true', '"role":"wheel"'),
+      JSON.stringify(old.household, (key, value: unknown) => (key === "schema" ? MODEL_VERSION : value))
+        .replaceAll('"holdsWheel":true', '"role":"wheel"')
+        .replace(/"usualMinutes":(\d+)/g, '"minutes":{"usual":$1}'),
     ),
     kits: [],
     measurements: [],
@@ -291,6 +291,14 @@ test("a file of version 11 comes in with what held the other end as held there",
   bolt.counterHold = { profile: "hexagon", size: 17, unit: "mm" };
   const [fastener] = readHouseholdFile(JSON.stringify(file)).jobs[0]?.routes[0]?.fasteners ?? [];
   expect(fastener?.counterHold).toEqual({ by: "on the other end", size: bolt.counterHold });
+});
+
+test("a file of version 13 comes in with its minutes as the usual ones", () => {
+  const text = readFileSync("data/__fixtures__/household-13.json", "utf8");
+  const before = [...text.matchAll(/"usualMinutes": (\d+)/g)].map(([, minutes]) => Number(minutes));
+  const steps = readHouseholdFile(text).jobs.flatMap(({ routes }) => routes.flatMap((route) => route.steps));
+  expect(before.length).toBeGreaterThan(50);
+  expect(steps.flatMap(({ minutes }) => minutes ?? [])).toEqual(before.map((usual) => ({ usual })));
 });
 
 test("settings of this browser are kept apart and never exported", async () => {

@@ -81,25 +81,25 @@ function eachSide(make: (side: Side) => Step[]): Step[] {
 
 const steps: Step[] = [
   step("crack", "make safe", "do", "Crack the wheel bolts, a quarter turn", {
-    usualMinutes: 5,
+    minutes: { usual: 5 },
     detail:
       "While the tyres still hold the wheels. Handbrake off afterwards: the shoes must let go of the drum.",
   }),
   step("raise", "make safe", "raise", "Rear up on two stands", {
     ...up,
-    usualMinutes: 10,
+    minutes: { usual: 10 },
     cautions: ["Both front wheels chocked, in gear."],
   }),
   step("cable-slack", "take apart", "count", "Handbrake cable slackened, turns counted", {
     ...up,
     fastenerId: "cable-nut",
     mark: "paint across nut and rod",
-    usualMinutes: 5,
+    minutes: { usual: 5 },
     detail: "With the handbrake off. The drums come over the worn shoes more easily.",
   }),
   step("soak", "take apart", "do", "Penetrant on bleed screws and pipe unions", {
     ...up,
-    usualMinutes: 3,
+    minutes: { usual: 3 },
     wait: { minutes: 20, until: "it has crept in" },
     cautions: ["Ventilate, no flame. None on shoes or drums that stay."],
   }),
@@ -107,88 +107,88 @@ const steps: Step[] = [
     step(`${side}-wheel-off`, "take apart", "undo", `Wheel off, ${side}`, {
       ...up,
       fastenerId: `${side}-wheel`,
-      usualMinutes: 5,
+      minutes: { usual: 5 },
     }),
     step(`${side}-drum-off`, "take apart", "undo", `Drum off, ${side}`, {
       ...up,
       fastenerId: `${side}-drum-screw`,
-      usualMinutes: 10,
+      minutes: { usual: 10 },
       cautions: ["Brake dust: wet it down, never blow or brush it dry."],
       detail: "If the drum hangs on the shoes, wind the adjuster back through the hole in the plate.",
     }),
     step(`${side}-photo`, "take apart", "look", `Photograph springs and levers, ${side}`, {
       ...up,
-      usualMinutes: 2,
+      minutes: { usual: 2 },
       photo: true,
     }),
     step(`${side}-shoes-off`, "take apart", "do", `Springs, pins and shoes off, ${side}`, {
       ...up,
-      usualMinutes: 15,
+      minutes: { usual: 15 },
       cautions: ["Springs let go: eye protection on."],
     }),
     step(`${side}-union-off`, "take apart", "undo", `Brake pipe off the cylinder, ${side}`, {
       ...up,
       fastenerId: `${side}-union`,
       needs: ["soak"],
-      usualMinutes: 8,
+      minutes: { usual: 8 },
       cautions: ["Brake fluid strips paint: rag under it, cap the pipe."],
     }),
     step(`${side}-cylinder-off`, "take apart", "undo", `Wheel cylinder off, ${side}`, {
       ...up,
       fastenerId: `${side}-cylinder`,
-      usualMinutes: 6,
+      minutes: { usual: 6 },
     }),
   ]),
-  step("drums", "look closely", "look", "Drums: lip and cracks", { ...up, usualMinutes: 4 }),
+  step("drums", "look closely", "look", "Drums: lip and cracks", { ...up, minutes: { usual: 4 } }),
   step("drum-width", "look closely", "look", "Drums: inside width against the limit", {
     ...up,
-    usualMinutes: 6,
+    minutes: { usual: 6 },
     detail: "The widest a drum may be is cast on its face. Measure in three places, take the widest.",
     measure: { what: "drum's inside width", unit: "mm", most: 204, places: ["left", "right"] },
   }),
   step("plates", "look closely", "look", "Ledges on the plates: grooved or smooth", {
     ...up,
-    usualMinutes: 5,
+    minutes: { usual: 5 },
   }),
   ...eachSide((side) => [
     step(`${side}-plate-tight`, "put back", "torque", `Backing plate bolts, ${side}`, {
       ...up,
       fastenerId: `${side}-plate`,
-      usualMinutes: 6,
+      minutes: { usual: 6 },
     }),
     step(`${side}-cylinder-on`, "put back", "torque", `New wheel cylinder, ${side}`, {
       ...up,
       fastenerId: `${side}-cylinder`,
-      usualMinutes: 8,
+      minutes: { usual: 8 },
     }),
     step(`${side}-union-hand`, "put back", "hand-start", `Brake pipe started by hand, ${side}`, {
       ...up,
       fastenerId: `${side}-union`,
-      usualMinutes: 4,
+      minutes: { usual: 4 },
     }),
     step(`${side}-union-tight`, "put back", "torque", `Brake pipe union, ${side}`, {
       ...up,
       fastenerId: `${side}-union`,
-      usualMinutes: 4,
+      minutes: { usual: 4 },
     }),
     step(`${side}-shoes-on`, "put back", "do", `New shoes, springs and adjuster, ${side}`, {
       ...up,
       mirrorOf: { stepId: `${side}-shoes-off`, title: `Springs, pins and shoes on, ${side}` },
-      usualMinutes: 25,
+      minutes: { usual: 25 },
       detail: "Thin grease on the ledges only. Compare with the photo: long lining faces the rear.",
       cautions: ["Springs let go: eye protection on."],
     }),
     step(`${side}-drum-on`, "put back", "torque", `Drum on and screw in, ${side}`, {
       ...up,
       fastenerId: `${side}-drum-screw`,
-      usualMinutes: 6,
+      minutes: { usual: 6 },
     }),
   ]),
   ...eachSide((side) => [
     step(`${side}-bleed-tight`, "put back", "torque", `Bleed, then the bleed screw, ${side}`, {
       ...up,
       fastenerId: `${side}-bleed`,
-      usualMinutes: 12,
+      minutes: { usual: 12 },
       cautions: ["Used brake fluid goes to a collection point."],
     }),
   ]),
@@ -197,26 +197,26 @@ const steps: Step[] = [
     fastenerId: "cable-nut",
     mirrorOf: { stepId: "cable-slack", title: "Back: Handbrake cable slackened, turns counted" },
     mark: "paint across nut and rod",
-    usualMinutes: 6,
+    minutes: { usual: 6 },
   }),
   ...eachSide((side) => [
     step(`${side}-wheel-on`, "put back", "hand-start", `Wheel on, bolts by hand, ${side}`, {
       ...up,
       fastenerId: `${side}-wheel`,
-      usualMinutes: 4,
+      minutes: { usual: 4 },
     }),
   ]),
-  step("lower", "put back", "lower", "Down off the stands", { ...up, usualMinutes: 5 }),
+  step("lower", "put back", "lower", "Down off the stands", { ...up, minutes: { usual: 5 } }),
   ...eachSide((side) => [
     step(`${side}-wheel-tight`, "put back", "torque", `Wheel bolts on the ground, ${side}`, {
       fastenerId: `${side}-wheel`,
-      usualMinutes: 4,
+      minutes: { usual: 4 },
     }),
   ]),
   step("pedal", "prove it", "look", "Pump the pedal until it is hard; handbrake holds by the fifth click", {
-    usualMinutes: 3,
+    minutes: { usual: 3 },
   }),
-  step("slow-stops", "prove it", "look", "Slow test stops, then look for leaks", { usualMinutes: 15 }),
+  step("slow-stops", "prove it", "look", "Slow test stops, then look for leaks", { minutes: { usual: 15 } }),
 ];
 
 export const brakeShoes: Job = {

@@ -35,31 +35,31 @@ const engineMount: Job = {
       parts: [part("mount", "Engine mount, right", "engine", { priceMinor: 6420, holds: ["to-body"] })],
       steps: [
         step("support", "make safe", "do", "Jack and a block under the sump, just touching", {
-          usualMinutes: 10,
+          minutes: { usual: 10 },
           cautions: ["Take the weight only: do not lift the engine."],
         }),
         step("nuts-off", "take apart", "undo", "Nuts off the engine side", {
           fastenerId: "to-engine",
-          usualMinutes: 10,
+          minutes: { usual: 10 },
         }),
         step("bolts-out", "take apart", "undo", "Body bolts out, mount off", {
           fastenerId: "to-body",
-          usualMinutes: 15,
+          minutes: { usual: 15 },
         }),
-        step("threads", "look closely", "look", "Threads in the body clean and dry", { usualMinutes: 5 }),
+        step("threads", "look closely", "look", "Threads in the body clean and dry", { minutes: { usual: 5 } }),
         step("bolts-hand", "put back", "hand-start", "New mount and new bolts by hand", {
           fastenerId: "to-body",
-          usualMinutes: 10,
+          minutes: { usual: 10 },
         }),
         step("bolts-tight", "put back", "torque", "Body bolts, torque then angle", {
           fastenerId: "to-body",
-          usualMinutes: 10,
+          minutes: { usual: 10 },
         }),
         step("nuts-tight", "put back", "torque", "Engine nuts, two passes", {
           fastenerId: "to-engine",
-          usualMinutes: 8,
+          minutes: { usual: 8 },
         }),
-        step("rock", "prove it", "look", "Rev it and watch: no knock, no touching", { usualMinutes: 5 }),
+        step("rock", "prove it", "look", "Rev it and watch: no knock, no touching", { minutes: { usual: 5 } }),
       ],
     },
   ],
@@ -105,7 +105,7 @@ function mountDone(): WorkEvent[] {
     return [
       ...pulls,
       {
-        ...at(pulls.length > 0 ? 2 : (one.usualMinutes ?? 5)),
+        ...at(pulls.length > 0 ? 2 : (one.minutes?.usual ?? 5)),
         type: "step",
         stepId: one.id,
         ...(one.kind === "look" ? { found: "good" as const } : {}),

@@ -17,6 +17,7 @@ import {
 } from "./record";
 import { ROLES } from "./role";
 import { specialToolSchema, supplySchema } from "./supply";
+import { oftenWrongSchema } from "./trouble";
 
 /** Bolts of one group, and parts of one kind. */
 export const MOST_BOLTS = 64;
@@ -215,6 +216,15 @@ export type Applied = z.infer<typeof appliedSchema>;
 /** How a step leaves what it works on, between on and off. */
 export const STATES = ["cracked", "finger tight", "one left in", "hanging"] as const;
 
+const oneTime = z.number().min(0).max(10_000);
+/** How long a step takes, minutes: usually, and at the least and at the most where that is known. */
+export const minutesSchema = z
+  .strictObject({ least: oneTime.optional(), usual: oneTime, most: oneTime.optional() })
+  .refine(({ least = 0, usual, most = Infinity }) => least <= usual && usual <= most, {
+    message: "The usual time lies between the least and the most.",
+  });
+export type Minutes = z.infer<typeof minutesSchema>;
+
 export const stepSchema = z.strictObject({
   id: idSchema,
   title: lineSchema,
@@ -223,7 +233,7 @@ export const stepSchema = z.strictObject({
   kind: z.enum(STEP_KINDS),
   stance: z.enum(STANCES),
   fastenerId: idSchema.optional(),
-  usualMinutes: z.number().min(0).max(10_000).optional(),
+  minutes: minutesSchema.optional(),
   cautions: z.array(lineSchema).max(10),
   slips: z.array(pinnedSlipSchema).max(20).optional(),
   /** Steps that have to be done before it, by id. */
@@ -258,6 +268,8 @@ export const stepSchema = z.strictObject({
   heldUp: lineSchema.optional(),
   /** Why it has no way back: a notch is cut, a clip breaks. */
   noWayBack: lineSchema.optional(),
+  /** What often goes wrong at it. */
+  troubles: z.array(oftenWrongSchema).max(8).optional(),
   /** The finding of the second look that it answers, by rule and by what it is about. */
   mends: lineSchema.optional(),
 });

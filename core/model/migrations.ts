@@ -66,6 +66,15 @@ function withHolds<T>(value: T): T {
   ) as T;
 }
 
+/** Until version 14 a step had its usual minutes and no others. */
+function withMinutes<T>(value: T): T {
+  if (Array.isArray(value)) return value.map((one) => withMinutes(one as unknown)) as T;
+  if (typeof value !== "object" || value === null) return value;
+  const { usualMinutes, ...rest } = value as Record<string, unknown>;
+  const inside = Object.fromEntries(Object.entries(rest).map(([key, one]) => [key, withMinutes(one)]));
+  return { ...inside, ...(usualMinutes === undefined ? {} : { minutes: { usual: usualMinutes } }) } as T;
+}
+
 /** Until version 10 a fastener said only whether it holds a wheel. */
 function withRoles<T>(value: T): T {
   if (Array.isArray(value)) return value.map((one) => withRoles(one as unknown)) as T;
@@ -148,6 +157,11 @@ export const MIGRATIONS: readonly Migration[] = [
     to: 13,
     name: "a special tool that turns a fastener; a size in doubt; what was paid for a job; used and remanufactured parts",
     migrate: (household) => household,
+  },
+  {
+    to: 14,
+    name: "least and most minutes beside the usual; what often goes wrong at a step",
+    migrate: (household) => ({ ...household, jobs: (household.jobs ?? []).map(withMinutes) }),
   },
 ];
 

@@ -2,6 +2,7 @@ import { z } from "zod";
 import { torqueQuantitySchema } from "../quantity/torque-figure";
 import { MOST_BOLTS, STANCES } from "./job";
 import { daySchema, idSchema, instantSchema, lineSchema, recordShape, measuredSchema } from "./record";
+import { TROUBLE_KINDS } from "./trouble";
 
 /** The ticks that hold a raised vehicle; each is set apart. */
 export const SAFETY_TICKS = ["ground", "chocks", "stands", "shake"] as const;
@@ -19,26 +20,6 @@ export type LookedAt = (typeof FINDINGS)[number];
 /** How something sits beside how it sat before it came off. */
 export const COMPARED = ["same", "was wrong before", "cannot tell"] as const;
 export type Compared = (typeof COMPARED)[number];
-
-export const TROUBLE_KINDS = [
-  "seized",
-  "rounded",
-  "snapped",
-  "cross-threaded",
-  "stripped",
-  "stuck on its seat",
-  "lead or clip broken",
-  "wrong part",
-  "missing part",
-  "rounded inside",
-  "captive nut gone",
-  "insert spins",
-  "stud turns",
-  "pin will not move",
-  "was missing already",
-  "was fitted wrong",
-] as const;
-export type TroubleKind = (typeof TROUBLE_KINDS)[number];
 
 /** What a bolt was brought to its torque with. */
 export const TIGHTENED_BY = ["wrench", "another wrench", "spanner", "feel"] as const;

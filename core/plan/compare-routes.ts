@@ -192,7 +192,7 @@ function measure(job: Job, route: Route, vehicle: Vehicle, tools: readonly Tool[
   const open = secondLook(job, route, vehicle, tools).filter(({ answer }) => !answer);
   return {
     route,
-    minutes: route.steps.reduce((sum, { usualMinutes }) => sum + (usualMinutes ?? 0), 0),
+    minutes: route.steps.reduce((sum, { minutes }) => sum + (minutes?.usual ?? 0), 0),
     waits: route.steps.reduce((sum, { wait }) => sum + (wait?.minutes ?? 0), 0),
     ...evidenceOf(route),
     bends: bendsOf(job, route),

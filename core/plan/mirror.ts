@@ -78,7 +78,7 @@ function mirrorsOf(step: Step, fastener: Fastener | undefined, newId: () => stri
     phase: "put back" as const,
     stance: step.stance,
     cautions: [],
-    ...(step.usualMinutes === undefined ? {} : { usualMinutes: step.usualMinutes }),
+    ...(step.minutes === undefined ? {} : { minutes: step.minutes }),
     ...(step.hands === undefined ? {} : { hands: step.hands }),
   };
   const back: Step = {

@@ -83,17 +83,17 @@ test("a step is put right where one stands: its words, its time, its figure, who
   const sourced = { ...route, fasteners: [{ ...bolts, source: "memory" as const, doubtful: true }] };
   const is = reallyIs(
     sourced,
-    { ...on, detail: "from below", usualMinutes: 5 },
+    { ...on, detail: "from below", minutes: { usual: 5 } },
     {
       title: "Bracket bolts, from above",
       detail: undefined,
-      usualMinutes: 12,
+      minutes: { usual: 12 },
       figure: readTorqueFigure("21 Nm"),
     },
   );
-  expect(is.steps[1]).toEqual({ ...on, title: "Bracket bolts, from above", usualMinutes: 12 });
+  expect(is.steps[1]).toEqual({ ...on, title: "Bracket bolts, from above", minutes: { usual: 12 } });
   expect(is.fasteners[0]).toEqual({ ...bolts, figure: readTorqueFigure("21 Nm") });
   expect(
-    reallyIs(sourced, on, { title: "on", detail: "x", usualMinutes: undefined, figure: undefined }).fasteners,
+    reallyIs(sourced, on, { title: "on", detail: "x", minutes: undefined, figure: undefined }).fasteners,
   ).toEqual(sourced.fasteners);
 });

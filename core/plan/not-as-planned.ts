@@ -1,4 +1,4 @@
-import type { Fastener, Route, Step } from "../model/job";
+import type { Fastener, Minutes, Route, Step } from "../model/job";
 import type { HeadSize } from "../quantity/head-size";
 import type { TorqueFigure } from "../quantity/torque-figure";
 import { withoutUndefined } from "../without-undefined";
@@ -28,7 +28,7 @@ export function foundHead(route: Route, fastenerId: string, step: Step, head: He
 export interface ReallyIs {
   title: string;
   detail: string | undefined;
-  usualMinutes: number | undefined;
+  minutes: Minutes | undefined;
   /** Of the step's fastener; undefined where it has none or its figure stays. */
   figure: TorqueFigure | undefined;
 }
@@ -38,9 +38,9 @@ export interface ReallyIs {
  * up: where it is from is to be said anew.
  */
 export function reallyIs(route: Route, step: Step, is: ReallyIs): Route {
-  const { title, detail, usualMinutes, figure } = is;
+  const { title, detail, minutes, figure } = is;
   const steps = route.steps.map((one) =>
-    one.id === step.id ? withoutUndefined({ ...one, title, detail, usualMinutes }) : one,
+    one.id === step.id ? withoutUndefined({ ...one, title, detail, minutes }) : one,
   );
   const withStep = { ...route, steps };
   if (!figure || !step.fastenerId) return withStep;

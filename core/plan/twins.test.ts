@@ -50,24 +50,24 @@ test("what is changed on the first side is changed on the other, the other way r
     ...first,
     detail: "Soak the left one first",
     facing: "turns anticlockwise to the left",
-    usualMinutes: 12,
+    minutes: { usual: 12 },
   });
   expect(named(withTwins(both, changed), "Undo the pinch bolt, right")).toMatchObject({
     detail: "Soak the right one first",
     facing: "turns clockwise to the right",
-    usualMinutes: 12,
+    minutes: { usual: 12 },
     fastenerId: second.fastenerId,
   });
   expect(savedSays("It", both, changed)).toBe("It saved, on the other side too.");
 });
 
 test("what was made different on the other side stays; what is changed there goes nowhere", () => {
-  const own = putStep(both, { ...second, usualMinutes: 30 });
+  const own = putStep(both, { ...second, minutes: { usual: 30 } });
   expect(withTwins(both, own)).toBe(own);
   expect(savedSays("It", both, own)).toBe("It saved.");
-  const changed = putStep(own, { ...first, usualMinutes: 12, cautions: ["It springs"] });
+  const changed = putStep(own, { ...first, minutes: { usual: 12 }, cautions: ["It springs"] });
   expect(named(withTwins(own, changed), second.title)).toMatchObject({
-    usualMinutes: 30,
+    minutes: { usual: 30 },
     cautions: ["It springs"],
   });
   // What is taken away is taken away there too.

@@ -66,12 +66,12 @@ const jobWith = (...routes: Route[]): Job => ({
 
 test("figures, what they rest on, waits and the hands' time stand apart in a comparison", () => {
   const careful = routeOf({
-    steps: [step("Soak", { usualMinutes: 5, wait: { minutes: 60, until: "it has crept in" } })],
+    steps: [step("Soak", { minutes: { usual: 5 }, wait: { minutes: 60, until: "it has crept in" } })],
     fasteners: [bolt(), bolt({ id: "g", name: "Bracket nut", figure: undefined })],
   });
   const quick = routeOf({
     name: "From memory",
-    steps: [step("Undo", { usualMinutes: 10 })],
+    steps: [step("Undo", { minutes: { usual: 10 } })],
     fasteners: [bolt({ source: "memory" })],
   });
   const rows = compareRoutes(jobWith(careful, quick), vehicle, []);
@@ -90,19 +90,19 @@ test("figures, what they rest on, waits and the hands' time stand apart in a com
 
 test("the quicker way is warned of where it bends what a maker asks and another does not", () => {
   const straight = routeOf({
-    steps: [step("Undo", { usualMinutes: 60 })],
+    steps: [step("Undo", { minutes: { usual: 60 } })],
     fasteners: [bolt({ singleUse: true })],
   });
   const bent = routeOf({
     name: "The short way",
-    steps: [step("Undo", { usualMinutes: 30 })],
+    steps: [step("Undo", { minutes: { usual: 30 } })],
     fasteners: [bolt({ singleUse: true, reuseReason: "none to be had" })],
   });
   expect(bendsToBeQuicker(jobWith(straight, bent), vehicle, [])).toBe(
     "“The short way” is quicker, and bends what the maker asks: mount bolts used again.",
   );
   // Slower and no cheaper, nobody is tempted; nor where every way bends it.
-  const slow = { ...bent, steps: [step("Undo", { usualMinutes: 90 })] };
+  const slow = { ...bent, steps: [step("Undo", { minutes: { usual: 90 } })] };
   expect(bendsToBeQuicker(jobWith(straight, slow), vehicle, [])).toBeUndefined();
   expect(bendsToBeQuicker(jobWith(bent, bent), vehicle, [])).toBeUndefined();
 });

@@ -1,6 +1,7 @@
 import { capital } from "../capital";
 import {
   type Fastener,
+  type LaidOpen,
   PHASES,
   type Part,
   type Phase,
@@ -81,7 +82,7 @@ class SheetReader {
   }
 
   plan(): Omit<Route, "id" | "name"> {
-    const { parts, supplies = [], tools = [] } = this.sheet;
+    const { parts, supplies = [], tools = [], bare = [] } = this.sheet;
     const made = {
       steps: this.steps(),
       fasteners: this.fasteners(),
@@ -97,8 +98,12 @@ class SheetReader {
         ...(turns ? { turns: turns.flatMap((name) => this.idsOf(name)) } : {}),
       })),
     };
+    const laysBare = bare
+      .filter((one) => this.isIn(one))
+      .flatMap((one) => this.each(one).map((side) => this.laidOpen(one, side)));
     return {
       ...made,
+      ...(laysBare.length > 0 ? { laysBare } : {}),
       ...(more.supplies.length > 0 ? { supplies: more.supplies } : {}),
       ...(more.specialTools.length > 0 ? { specialTools: more.specialTools } : {}),
     };
@@ -156,11 +161,20 @@ class SheetReader {
     return withoutUndefined({
       ...plain,
       id: this.newId(),
-      place: place ?? (side ? (`${side} ${this.axle}` as Place) : this.sheet.place),
+      place: place ?? this.placeOf(side),
       renews: renews === undefined ? undefined : this.fastenerId(renews, side),
       holds: holds?.flatMap((name) => (side ? [this.fastenerId(name, side)] : this.idsOf(name))),
       hand: handed ? side : undefined,
     });
+  }
+
+  private laidOpen(one: NonNullable<Sheet["bare"]>[number], side: Sided): LaidOpen {
+    const { sided: _sides, when: _asked, place, ...plain } = one;
+    return { ...plain, id: this.newId(), place: place ?? this.placeOf(side) };
+  }
+
+  private placeOf(side: Sided): Place {
+    return side ? (`${side} ${this.axle}` as Place) : this.sheet.place;
   }
 
   /** Every step in working order: what has sides is done to its end on one before the other is begun. */
@@ -183,17 +197,7 @@ class SheetReader {
   }
 
   private step(one: SheetStep, phase: Phase, stance: Stance, side: Sided): Step {
-    const {
-      key,
-      with: fastener,
-      minutes,
-      needs,
-      back,
-      sided: _sides,
-      when: _asked,
-      cautions,
-      ...plain
-    } = one;
+    const { key, with: fastener, needs, back, sided: _sides, when: _asked, cautions, ...plain } = one;
     const ofSide = (things: string[] | undefined) => things?.map((thing) => called(thing, side));
     const title = called(plain.title, side);
     return withoutUndefined({
@@ -204,22 +208,28 @@ class SheetReader {
       stance,
       cautions: cautions ?? [],
       fastenerId: fastener === undefined ? undefined : this.fastenerId(fastener, side),
-      usualMinutes: minutes?.[1],
-      needs: needs?.map((name) => this.id(name, this.isSided(name) ? side : undefined)),
+      needs: this.needs(needs, side),
       mirrorOf:
         back === undefined
           ? undefined
-          : { stepId: this.id(back, this.isSided(back) ? side : undefined), title },
+          : { stepId: this.id(back, this.stepNamed(back)?.sided ? side : undefined), title },
       takesOff: ofSide(plain.takesOff),
       putsBack: ofSide(plain.putsBack),
       movesPast: ofSide(plain.movesPast),
     });
   }
 
-  private isSided(name: string): boolean {
-    return PHASES.some((phase) =>
-      (this.sheet.phases[phase] ?? []).some(({ key, sided }) => key === name && sided === true),
-    );
+  /** The steps that have to come first, those that this plan has. */
+  private needs(names: readonly string[] | undefined, side: Sided): string[] | undefined {
+    const ids = names?.flatMap((name) => {
+      const step = this.stepNamed(name);
+      return step && this.isIn(step) ? [this.id(name, step.sided ? side : undefined)] : [];
+    });
+    return ids && ids.length > 0 ? ids : undefined;
+  }
+
+  private stepNamed(name: string): SheetStep | undefined {
+    return PHASES.flatMap((phase) => this.sheet.phases[phase] ?? []).find(({ key }) => key === name);
   }
 }
 

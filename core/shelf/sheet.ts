@@ -1,5 +1,13 @@
 import { z } from "zod";
-import { PHASES, STEP_KINDS, UNDOABLE, fastenerSchema, partSchema, stepSchema } from "../model/job";
+import {
+  PHASES,
+  STEP_KINDS,
+  UNDOABLE,
+  fastenerSchema,
+  laidOpenSchema,
+  partSchema,
+  stepSchema,
+} from "../model/job";
 import { placeSchema, systemSchema } from "../model/place";
 import { lineSchema } from "../model/record";
 import { specialToolSchema, supplySchema } from "../model/supply";
@@ -23,10 +31,6 @@ const askSchema = z.strictObject({
 });
 export type Ask = z.infer<typeof askSchema>;
 
-const minutesSchema = z
-  .tuple([z.number().min(0), z.number().min(0), z.number().min(0)])
-  .refine(([least, usual, most]) => least <= usual && usual <= most, "least, usual, most");
-
 const sheetStepSchema = stepSchema
   .pick({
     title: true,
@@ -47,6 +51,8 @@ const sheetStepSchema = stepSchema
     loaded: true,
     heldUp: true,
     noWayBack: true,
+    minutes: true,
+    troubles: true,
   })
   .extend({
     key: key.optional(),
@@ -59,8 +65,6 @@ const sheetStepSchema = stepSchema
     back: key.optional(),
     /** What is measured; its limit is looked up. */
     measure: z.strictObject({ what: lineSchema, unit: z.string().max(20) }).optional(),
-    /** Least, usual and most. */
-    minutes: minutesSchema.optional(),
     sided,
     when,
   });
@@ -129,6 +133,14 @@ export const sheetSchema = z.strictObject({
   phases: z.record(z.enum(PHASES), z.array(sheetStepSchema)),
   parts: z.array(sheetPartSchema),
   supplies: z.array(supplySchema.omit({ id: true }).extend({ when })).optional(),
+  /** What lies open on the way, and could be renewed for little more. */
+  bare: z
+    .array(
+      laidOpenSchema
+        .omit({ id: true, place: true, priceMinor: true })
+        .extend({ place: placeSchema.optional(), sided, when }),
+    )
+    .optional(),
   tools: z
     .array(specialToolSchema.omit({ id: true, turns: true }).extend({ turns: z.array(key).optional(), when }))
     .optional(),

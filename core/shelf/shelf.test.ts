@@ -65,10 +65,11 @@ test.each(VARIANTS)(
     for (const route of planFromSheet(sheet, answers, counter()).routes) {
       routeSchema.parse(route);
       const found = secondLook(jobOf(sheet, route), route, vehicle, []).filter(
-        ({ rule }) => !BLANKS.has(rule.id),
+        ({ rule }) => !BLANKS.has(rule.id) && !(rule.id === "hand-it-over" && /\bat home$/i.test(route.name)),
       );
       expect(found.map(({ rule, says }) => `${rule.id}: ${says}`)).toEqual([]);
-      expect(kitFor(route, [], { vehicle }).total).toBeGreaterThan(0);
+      if (!route.name.startsWith("Handed over"))
+        expect(kitFor(route, [], { vehicle }).total).toBeGreaterThan(0);
     }
   },
 );
@@ -115,6 +116,22 @@ test.each(VARIANTS)(
     }
   },
 );
+
+test("what is better handed over is so unless it is planned at home, and then waits for a reason", () => {
+  const ways = SHELF.flatMap((sheet) =>
+    planFromSheet(sheet, usualAnswers(sheet), counter()).routes.map((route) => {
+      const found = secondLook(jobOf(sheet, route), route, vehicle, []);
+      return {
+        name: `${sheet.name}: ${route.name}`,
+        asks: found.some(({ rule }) => rule.id === "hand-it-over"),
+      };
+    }),
+  );
+  expect(ways.filter(({ asks }) => asks).map(({ name }) => name)).toEqual([
+    "strut-assembly: New strut, the spring swapped over at home",
+    "fuel-filter: At home",
+  ]);
+});
 
 test("a sheet has no maker's figure: no torque, no limit", () => {
   for (const { fasteners, phases } of SHELF) {

@@ -1,7 +1,11 @@
+import type { OftenWrong, TroubleKind } from "../model/trouble";
 import type { Ask, SheetFastener, SheetStep } from "./sheet";
 
 type More = Partial<Omit<SheetStep, "kind" | "title" | "minutes">>;
 type Minutes = readonly [least: number, usual: number, most: number];
+
+/** What often goes wrong, in a hundred: on a vehicle like new, and on one that is old and rusty. */
+export const often = (kind: TroubleKind, young: number, old: number): OftenWrong => ({ kind, young, old });
 
 /** A step of a sheet in one line: what, with which fastener, least, usual and most minutes, and the rest. */
 const on =
@@ -10,7 +14,7 @@ const on =
     kind,
     title,
     ...(fastener === undefined ? {} : { with: fastener }),
-    minutes: [...minutes],
+    minutes: { least: minutes[0], usual: minutes[1], most: minutes[2] },
     ...more,
   });
 

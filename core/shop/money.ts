@@ -62,7 +62,7 @@ export function jobMoney(
     (plan?.delivery ?? []).reduce((all, { shop, minor }) => all + (shops.has(shop) ? minor : 0), 0) +
     paidTogether(paid, ["delivery"]);
   const togetherMinor = partsMinor + toolsMinor + suppliesMinor + hireMinor + deliveryMinor;
-  const hours = route.steps.reduce((minutes, step) => minutes + (step.usualMinutes ?? 0), 0) / 60;
+  const hours = route.steps.reduce((minutes, step) => minutes + (step.minutes?.usual ?? 0), 0) / 60;
   const savedMinor = record.quoteMinor === undefined ? undefined : record.quoteMinor - togetherMinor;
   return {
     partsMinor,

@@ -274,7 +274,7 @@ test("the order as text and as a table; taken in, tools lie in the chest and wha
 test("the money: parts in hand, tools spread over their uses, against a quote and one's own hours", () => {
   const route = routeOf([], {
     parts: [{ id: "p", name: "P", place: "engine", count: 1, priceMinor: 6470 }],
-    steps: [{ ...kitStep, usualMinutes: 120 }],
+    steps: [{ ...kitStep, minutes: { usual: 120 } }],
   });
   const had = new Set(["part p"]);
   const tools = tellShopping(

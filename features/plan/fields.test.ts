@@ -85,7 +85,7 @@ test("a step says what is wrong, and parts its cautions by semicolons", () => {
     ...stepFields(undefined, "take apart"),
     title: "Shoes off",
     caution: " Springs let go ; dust;; ",
-    usualMinutes: "12,5",
+    minutes: "12,5",
   };
   const result = readStep(fields, "id");
   if ("errors" in result) throw new Error(JSON.stringify(result.errors));
@@ -96,12 +96,12 @@ test("a step says what is wrong, and parts its cautions by semicolons", () => {
     kind: "do",
     stance: "on the ground",
     cautions: ["Springs let go", "dust"],
-    usualMinutes: 12.5,
+    minutes: { usual: 12.5 },
   });
-  expect(readStep({ ...fields, title: "", usualMinutes: "-1" }, "id")).toEqual({
+  expect(readStep({ ...fields, title: "", minutes: "-1" }, "id")).toEqual({
     errors: {
       title: expect.stringContaining("Say what is done"),
-      usualMinutes: expect.stringContaining("between 0 and"),
+      minutes: expect.stringContaining("between 0 and"),
     },
   });
 });

@@ -5,21 +5,26 @@ import { memo } from "react";
 import { isLeftHand } from "@/core/fastener/left-hand";
 import { highestNm } from "@/core/kit/needs/highest-torque";
 import type { Fastener, Job, Step } from "@/core/model/job";
+import type { Vehicle } from "@/core/model/vehicle";
 import { chosenRoute } from "@/core/plan/chosen-route";
+import { oftenWrongWords } from "@/core/plan/often-wrong";
 import { RULES } from "@/core/plan/second-look/second-look";
 import { cautionsOf, mindWords } from "@/core/plan/step-words";
 import { rollWarning } from "@/core/work/safety-words";
+import { today } from "../shell/clock";
 
 /**
  * What to mind in a step: its cautions, what comes off and goes back, and what was answered to the second
  * look.
  */
 export const StepMinds = memo(function StepMinds({
+  vehicle,
   job,
   step,
   fastener,
   before = true,
 }: {
+  vehicle: Vehicle;
   job: Job;
   step: Step;
   fastener: Fastener | undefined;
@@ -32,7 +37,8 @@ export const StepMinds = memo(function StepMinds({
   );
   const lines = mindWords(before ? chosenRoute(job) : { steps: [] }, step, fastener);
   const cautions = [...(roll ? [roll] : []), ...cautionsOf(step)];
-  if (lines.length + cautions.length + answers.length === 0) return null;
+  const wrong = step.troubles && oftenWrongWords(step.troubles, vehicle, today());
+  if (lines.length + cautions.length + answers.length === 0 && !wrong) return null;
   return (
     <Box display="grid" gap="1">
       {cautions.map((caution) => (
@@ -45,6 +51,7 @@ export const StepMinds = memo(function StepMinds({
           {line}
         </Box>
       ))}
+      {wrong && <Box color="soft">{wrong}</Box>}
       {answers.map(({ rule, about, because }) => (
         <Box key={`${rule} ${about}`} color="watch" fontSize="17px">
           ▲ {RULES.find(({ id }) => id === rule)?.reason ?? ""} You said: “{because}”

@@ -27,7 +27,7 @@ const FOLLOWS: readonly {
     says: "opens a line, and nothing bleeds it afterwards.",
     fix: "Bleed it",
     step: (id) =>
-      plainStep(id, "put back", "do", "Bleed until no more air comes", { usualMinutes: 20, hands: 2 }),
+      plainStep(id, "put back", "do", "Bleed until no more air comes", { minutes: { usual: 20 }, hands: 2 }),
   },
   {
     id: "no-pedal",
@@ -39,7 +39,7 @@ const FOLLOWS: readonly {
     fix: "Pump it, then slow test stops",
     step: (id) =>
       plainStep(id, "prove it", "look", "Pump the pedal until it is hard, then slow test stops", {
-        usualMinutes: 10,
+        minutes: { usual: 10 },
       }),
   },
   {

@@ -13,7 +13,10 @@ const HAND_OVER: readonly [words: RegExp, what: string][] = [
   [/\bfuel (?:line|pipe|rail|hose)s?\b/i, "a fuel line"],
   [/\bhigh[- ]voltage\b|\borange cable/i, "high voltage"],
   [/\bsteering (?:column|rack|box|shaft)\b/i, "the steering itself"],
-  [/\bspring compressor\b|\bcompress(?:ed|ing)? (?:the )?springs?\b/i, "a compressed spring"],
+  [
+    /\bspring compressor\b|\b(?:com)?press(?:ed|ing)? (?:the )?(?:coil )?springs?\b|\b(?:coil )?springs? (?:com)?pressed\b/i,
+    "a compressed spring",
+  ],
 ];
 
 const HANDED_OVER = "Handed over: ";

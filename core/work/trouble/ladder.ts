@@ -1,6 +1,6 @@
 import type { System } from "../../model/place";
 import type { Amount } from "../../model/supply";
-import type { TroubleKind } from "../../model/work";
+import type { TroubleKind } from "../../model/trouble";
 
 /**
  * Something a rung needs, by name: `find` tells it in the chest. A supply, which is used up, has an amount; a

@@ -1,6 +1,6 @@
 import type { Fastener } from "../../model/job";
 import type { System } from "../../model/place";
-import type { TroubleKind } from "../../model/work";
+import type { TroubleKind } from "../../model/trouble";
 import { isRecess } from "../../quantity/head-size";
 import type { Ladder } from "./ladder";
 import { PLACE_LADDERS } from "./place-ladders";

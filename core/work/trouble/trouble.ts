@@ -1,7 +1,8 @@
 import type { Fastener, Part, Route, Step } from "../../model/job";
 import type { Place, System } from "../../model/place";
 import type { Tool } from "../../model/tool";
-import type { TroubleKind, Work } from "../../model/work";
+import type { TroubleKind } from "../../model/trouble";
+import type { Work } from "../../model/work";
 import { sharesWord } from "../../shares-word";
 import { sideOf } from "../../side";
 import { type Moment, eventsOf, withEvent } from "../event";

@@ -98,7 +98,7 @@ export function StepForm({ job, route, step, phase, onClose }: StepFormProps) {
             ]}
           />
         )}
-        <TextField label="Usually takes" numeric unit="min" {...field("usualMinutes")} />
+        <TextField label="Takes" placeholder="8, or 5 to 20, usually 8" unit="min" {...field("minutes")} />
         <TextField
           label="Be careful of"
           placeholder="Springs let go: eye protection on."

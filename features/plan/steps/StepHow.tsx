@@ -8,7 +8,16 @@ import type { StepFields } from "./step-fields";
 
 type StepFormState = Pick<DraftForm<StepFields, Step>, "field" | "formState" | "getValues">;
 
-const FOLDED = ["applies", "facing", "routing", "leaves", "loaded", "heldUp", "noWayBack"] as const;
+const FOLDED = [
+  "applies",
+  "facing",
+  "routing",
+  "leaves",
+  "loaded",
+  "heldUp",
+  "noWayBack",
+  "troubles",
+] as const;
 
 /** How the hands do it: what goes on, which way, under what load; folded away until it is wanted. */
 export function StepHow({ form: { field, formState, getValues } }: { form: StepFormState }) {
@@ -48,6 +57,12 @@ export function StepHow({ form: { field, formState, getValues } }: { form: StepF
         label="No way back, because"
         placeholder="the clip breaks, a new one goes on"
         {...field("noWayBack")}
+      />
+      <TextField
+        label="Often goes wrong"
+        placeholder="seized 5 to 40; snapped 1 to 10"
+        hint="In a hundred: on one like new, on an old one"
+        {...field("troubles")}
       />
     </Fold>
   );

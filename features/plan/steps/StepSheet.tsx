@@ -9,6 +9,7 @@ import { moveStep, removeStep, unpinSlip } from "@/core/plan/edit-route";
 import { differencesOf } from "@/core/plan/mirror";
 import { RULES } from "@/core/plan/second-look/second-look";
 import { stepFastener } from "@/core/plan/step-fastener";
+import { minutesWords } from "@/core/plan/step-minutes";
 import { taskWords } from "@/core/plan/step-words";
 import { STEP_KIND } from "@/core/step-kinds";
 import { Button } from "@/ui/Button";
@@ -60,7 +61,7 @@ export function StepSheet({ vehicle, job, route, step, onEdit, onEditFastener }:
           {[
             STEP_KIND[step.kind].says,
             step.stance === "on the ground" ? "vehicle on the ground" : `vehicle ${step.stance}`,
-            step.usualMinutes === undefined ? undefined : `about ${step.usualMinutes} min`,
+            step.minutes && minutesWords(step.minutes),
           ]
             .filter(Boolean)
             .join(" · ")}
@@ -82,7 +83,7 @@ export function StepSheet({ vehicle, job, route, step, onEdit, onEditFastener }:
           Put in by the second look: {mended.reason}
         </Box>
       )}
-      <StepMinds job={job} step={step} fastener={fastener} />
+      <StepMinds vehicle={vehicle} job={job} step={step} fastener={fastener} />
       {fastener ? (
         <FastenerView
           route={route}

@@ -13,6 +13,8 @@ import {
 import { InputError } from "@/core/input-error";
 import { MOST_BOLTS, PHASES, type Phase, STANCES, STATES, STEP_KINDS, type Step } from "@/core/model/job";
 import { appliedWords, readApplied } from "@/core/plan/applied";
+import { oftenWrongText, readOftenWrong } from "@/core/plan/often-wrong";
+import { minutesText, readMinutes } from "@/core/plan/step-minutes";
 import { numberIn, numberWithin, wholeWithin } from "@/core/quantity/number-within";
 import { readNumber } from "@/core/quantity/read-number";
 import { withoutUndefined } from "@/core/without-undefined";
@@ -24,7 +26,7 @@ export interface StepFields {
   kind: Step["kind"];
   stance: Step["stance"];
   fastenerId: string;
-  usualMinutes: string;
+  minutes: string;
   caution: string;
   detail: string;
   needs: string[];
@@ -50,6 +52,7 @@ export interface StepFields {
   loaded: string;
   heldUp: string;
   noWayBack: string;
+  troubles: string;
 }
 
 export function stepFields(step: Step | undefined, phase: Phase): StepFields {
@@ -59,7 +62,7 @@ export function stepFields(step: Step | undefined, phase: Phase): StepFields {
     kind: step?.kind ?? "do",
     stance: step?.stance ?? "on the ground",
     fastenerId: step?.fastenerId ?? "",
-    usualMinutes: step?.usualMinutes === undefined ? "" : String(step.usualMinutes),
+    minutes: step?.minutes ? minutesText(step.minutes) : "",
     caution: step?.cautions.join("; ") ?? "",
     detail: step?.detail ?? "",
     needs: step?.needs ?? [],
@@ -85,6 +88,7 @@ export function stepFields(step: Step | undefined, phase: Phase): StepFields {
     loaded: step?.loaded ?? "",
     heldUp: step?.heldUp ?? "",
     noWayBack: step?.noWayBack ?? "",
+    troubles: step?.troubles ? oftenWrongText(step.troubles) : "",
   };
 }
 
@@ -111,7 +115,7 @@ export function stepForm(fields: StepFields, id: string, before?: Step): z.ZodTy
       kind: z.enum(STEP_KINDS),
       stance: z.enum(STANCES),
       fastenerId: ifTyped((one) => one),
-      usualMinutes: ifTyped(numberWithin("The time", 0, 10_000, " minutes")),
+      minutes: ifTyped(readMinutes),
       caution: lines(";", 10),
       detail: textIfTyped,
       needs: z.array(z.string()),
@@ -145,6 +149,7 @@ export function stepForm(fields: StepFields, id: string, before?: Step): z.ZodTy
       loaded: lineIfTyped,
       heldUp: lineIfTyped,
       noWayBack: lineIfTyped,
+      troubles: typed(readOftenWrong),
     })
     .transform(
       ({
@@ -183,6 +188,7 @@ export function stepForm(fields: StepFields, id: string, before?: Step): z.ZodTy
           photo: said.photo || undefined,
           applies: some(said.applies),
           routing: some(said.routing),
+          troubles: some(said.troubles),
           mends: before?.mends,
           mirrorOf: before?.mirrorOf,
           slips: before?.slips,

@@ -109,7 +109,7 @@ function timesOf(work: Work, route: Route) {
   const done = doneSteps(work);
   const left = route.steps
     .filter(({ id }) => !done.has(id))
-    .reduce((sum, { usualMinutes }) => sum + (usualMinutes ?? 0), 0);
+    .reduce((sum, { minutes }) => sum + (minutes?.usual ?? 0), 0);
   const first = work.events[0];
   const { totalMin, sides } = workTimes(work, route);
   return {

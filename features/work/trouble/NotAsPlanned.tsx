@@ -8,8 +8,9 @@ import { InputError } from "@/core/input-error";
 import type { Fastener, Route } from "@/core/model/job";
 import { chosenRoute } from "@/core/plan/chosen-route";
 import { type GetsOn, foundHead, reachedWith, reallyIs, takenAside } from "@/core/plan/not-as-planned";
+import { minutesText, readMinutes } from "@/core/plan/step-minutes";
 import { withTwins } from "@/core/plan/twins";
-import { mmWithin, numberWithin } from "@/core/quantity/number-within";
+import { mmWithin } from "@/core/quantity/number-within";
 import { readHeadSize } from "@/core/quantity/read-head-size";
 import { readTorqueFigure } from "@/core/quantity/read-torque-figure";
 import { formatFigure } from "@/core/quantity/torque-words";
@@ -203,20 +204,20 @@ function OtherwiseForm(props: NotAsPlannedProps) {
     {
       title: step.title,
       detail: step.detail ?? "",
-      minutes: step.usualMinutes === undefined ? "" : String(step.usualMinutes),
+      minutes: step.minutes ? minutesText(step.minutes) : "",
       figure: was,
     },
     () =>
       z.object({
         title: line("Say what is done: drain plug out."),
         detail: textIfTyped,
-        minutes: ifTyped(numberWithin("The time", 0, 10_000, " minutes")),
+        minutes: ifTyped(readMinutes),
         figure: ifTyped((text) => (text.trim() === was ? undefined : readTorqueFigure(text))),
       }),
   );
   const keep = form.handleSubmit(async ({ title, detail, minutes, figure }) => {
     const kept = await putRight(
-      (route) => reallyIs(route, step, { title, detail, usualMinutes: minutes, figure }),
+      (route) => reallyIs(route, step, { title, detail, minutes, figure }),
       `${title}: put right`,
     );
     if (kept) form.forget();
@@ -226,7 +227,7 @@ function OtherwiseForm(props: NotAsPlannedProps) {
       <TextField label="What is done" autoFocus {...form.field("title")} />
       <TextField label="In your words" {...form.field("detail")} />
       <Box display="grid" gridTemplateColumns="1fr 1fr" gap="3">
-        <TextField label="Usually takes" numeric unit="min" {...form.field("minutes")} />
+        <TextField label="Takes" unit="min" {...form.field("minutes")} />
         {fastener && <TextField label="Torque" hint="35 ft lbs, or snug" {...form.field("figure")} />}
       </Box>
       <Both onClose={onClose} says="So it goes" />

@@ -3,7 +3,7 @@
 import { Box } from "@chakra-ui/react";
 import { useState } from "react";
 import { capital } from "@/core/capital";
-import type { TroubleKind } from "@/core/model/work";
+import type { TroubleKind } from "@/core/model/trouble";
 import { withRoute } from "@/core/plan/chosen-route";
 import { laddersFor } from "@/core/work/trouble/ladders";
 import { meetTrouble, troubleSubjects, withRenewal } from "@/core/work/trouble/trouble";

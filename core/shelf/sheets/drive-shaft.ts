@@ -1,0 +1,249 @@
+import type { Sheet } from "../sheet";
+import {
+  WHEEL,
+  act,
+  byHand,
+  crackWheels,
+  look,
+  lower,
+  often,
+  raise,
+  tighten,
+  undo,
+  wheelOff,
+  wheelOn,
+  wheelTight,
+} from "../writing";
+
+/** With the shaft out of its hub; not with a split boot, which goes round it. */
+const OUT = { way: ["out"] };
+const SPLIT = { way: ["split"] };
+
+const knuckle: Sheet["fasteners"] = {
+  wheel: WHEEL,
+  axle: {
+    name: "Axle nut",
+    count: 1,
+    role: "hub and axle",
+    often: "32",
+    locking: "staked",
+    counterHold: { by: "foot on the brake" },
+    singleUse: true,
+    sided: true,
+    tightened: "on the ground",
+    when: OUT,
+  },
+  pinch: {
+    name: "Ball joint pinch bolt",
+    count: 1,
+    role: "suspension",
+    often: "16",
+    singleUse: true,
+    sided: true,
+    when: OUT,
+  },
+};
+
+const intoTheOpen: Sheet["phases"]["take apart"] = [
+  wheelOff,
+  undo("Axle nut off", "axle", [1, 2, 5], { sided: true, when: OUT }),
+  undo("Pinch bolt out, ball joint out of the knuckle", "pinch", [5, 12, 60], {
+    sided: true,
+    when: OUT,
+    takesOff: ["ball joint"],
+    troubles: [often("seized", 5, 40), often("snapped", 1, 12)],
+  }),
+  act("Shaft pushed out of the hub, knuckle swung aside", [3, 8, 30], {
+    sided: true,
+    when: OUT,
+    takesOff: ["shaft in the hub"],
+    detail: "Nut flush on the thread, a soft hammer or a puller; never pulled out by its joint.",
+    troubles: [often("stuck on its seat", 5, 40)],
+  }),
+];
+
+const backTogether: Sheet["phases"]["put back"] = [
+  act("Shaft in the hub, knuckle back", [2, 5, 12], {
+    sided: true,
+    when: OUT,
+    putsBack: ["shaft in the hub"],
+  }),
+  tighten("Ball joint home in the knuckle, pinch bolt", "pinch", [3, 6, 15], {
+    sided: true,
+    when: OUT,
+    putsBack: ["ball joint"],
+    detail: "The bolt passes the notch in the pin: fully home, or it does not go through.",
+  }),
+  byHand("New axle nut on by hand", "axle", [1, 2, 4], { sided: true, when: OUT }),
+];
+
+const crackAxle = act("Axle nut unstaked and cracked, the wheel on the ground", [3, 8, 25], {
+  sided: true,
+  with: "axle",
+  when: OUT,
+  hands: 2,
+  detail: "Somebody on the brake, a long bar; not in the air.",
+  troubles: [often("seized", 5, 25)],
+});
+
+const axleTight = tighten("Axle nut, the wheel on the ground, then staked", "axle", [2, 4, 8], {
+  sided: true,
+  when: OUT,
+  hands: 2,
+});
+
+const newHardware: Sheet["parts"] = [
+  { name: "Axle nut", count: 1, renews: "axle", sided: true, when: OUT },
+  { name: "Ball joint pinch bolt", count: 1, renews: "pinch", sided: true, when: OUT },
+];
+
+export const driveShaft: Sheet = {
+  name: "drive-shaft",
+  title: "Front drive shaft",
+  system: "gearbox and drive",
+  place: "front",
+  foundBy: [
+    "clicks on full lock",
+    "clicking in tight bends",
+    "shudders when pulling away",
+    "CV joint, half shaft, axle shaft",
+  ],
+  sides: "ask",
+  raised: "front",
+  asks: [],
+  ways: [{ id: "out", name: "By the book" }],
+  fasteners: knuckle,
+  phases: {
+    "make safe": [crackAxle, crackWheels, raise("Front")],
+    "take apart": [
+      ...intoTheOpen,
+      act("Drain pan under the gearbox, shaft levered out of it", [4, 12, 40], {
+        sided: true,
+        takesOff: ["drive shaft"],
+        detail:
+          "A flat bar behind the inner joint, a short jerk; straight out, so that the seal lives. Oil follows.",
+        cautions: ["Gear oil runs out: keep it off the brakes."],
+        troubles: [often("stuck on its seat", 3, 15)],
+      }),
+    ],
+    "look closely": [
+      look("Old beside new: length, splines both ends, sensor ring, damper", [1, 3, 6], { sided: true }),
+      look("Shaft seal in the gearbox: dry, lip whole", [1, 2, 4], { sided: true }),
+    ],
+    "put back": [
+      act("New circlip on the inner end, shaft in until it clicks", [3, 8, 20], {
+        sided: true,
+        putsBack: ["drive shaft"],
+        applies: [{ what: "oil", on: "lips" }],
+        detail: "Held level through the seal; then pulled by the inner joint: it must not come out again.",
+      }),
+      ...backTogether,
+      wheelOn,
+      lower,
+      wheelTight,
+      axleTight,
+      act("Gearbox oil up to its level", [5, 12, 25], {
+        detail: "What came out goes in, of the kind the handbook names.",
+      }),
+    ],
+    "prove it": [
+      look("Full lock both ways, slowly: no click, nothing drips", [5, 10, 20]),
+      act("Wheel alignment looked at", [1, 2, 5]),
+    ],
+  },
+  parts: [
+    { name: "Drive shaft", count: 1, sided: true, handed: true, leavesOut: ["axle nut"] },
+    ...newHardware,
+  ],
+  supplies: [
+    { name: "Gear oil", amount: { value: 1000, unit: "mL" } },
+    { name: "Penetrant", amount: { value: 30, unit: "mL" } },
+  ],
+  bare: [{ name: "Shaft seal in the gearbox", minutesNow: 10, minutesLater: 100, sided: true }],
+};
+
+export const driveShaftBoot: Sheet = {
+  name: "drive-shaft-boot",
+  title: "Drive shaft boot",
+  system: "gearbox and drive",
+  place: "front",
+  foundBy: ["grease thrown inside the wheel", "rubber boot of the drive shaft split", "CV boot, gaiter"],
+  sides: "ask",
+  raised: "front",
+  asks: [],
+  ways: [
+    { id: "out", name: "Shaft out, joint off, whole boot", undoable: "fully" },
+    {
+      id: "split",
+      name: "Split boot, glued round the shaft where it is",
+      harm: "the seam is glued in the damp on a driveway and often opens within a year; grit stays in the joint",
+      undoable: "fully",
+    },
+  ],
+  fasteners: knuckle,
+  phases: {
+    "make safe": [crackAxle, crackWheels, raise("Front")],
+    "take apart": [
+      ...intoTheOpen,
+      act("Old clips and boot cut off", [3, 6, 12], { sided: true, noWayBack: "new ones go on" }),
+      act("Joint knocked off the shaft, its circlip out", [4, 12, 40], {
+        sided: true,
+        when: OUT,
+        takesOff: ["outer joint"],
+        mark: "paint across joint and shaft",
+        detail: "A soft drift on the inner star, never on the cage.",
+        troubles: [often("stuck on its seat", 5, 20)],
+      }),
+      act("Joint washed out, wiped dry", [8, 15, 30], { sided: true }),
+    ],
+    "look closely": [look("Balls and tracks: pits you can feel are a new joint", [2, 4, 8], { sided: true })],
+    "put back": [
+      act("Boot and clips on the shaft, half the grease in the joint, half in the boot", [4, 8, 20], {
+        sided: true,
+        when: OUT,
+        applies: [{ what: "grease", on: "seats" }],
+        detail: "Small end and clips go on before the joint: otherwise it all comes off again.",
+      }),
+      act("New circlip, joint knocked on until it holds", [2, 6, 15], {
+        sided: true,
+        when: OUT,
+        putsBack: ["outer joint"],
+      }),
+      act("Grease in, split boot round it, seam dry and glued on top", [8, 15, 30], {
+        sided: true,
+        when: SPLIT,
+        key: "glued",
+        applies: [{ what: "grease", on: "seats" }],
+        wait: { minutes: 60, until: "the seam has set" },
+        detail: "Not a trace of grease on the seam. Pressed until it holds; the wheel is not turned.",
+      }),
+      act("Boot squared, let breathe, both clips crimped", [3, 6, 15], { sided: true, needs: ["glued"] }),
+      ...backTogether,
+      wheelOn,
+      lower,
+      wheelTight,
+      axleTight,
+    ],
+    "prove it": [
+      look("Full lock both ways: boot neither dimpled nor turning on its seat", [3, 5, 10]),
+      look("Inside of the wheel dry after a week", [1, 2, 3]),
+      act("Wheel alignment looked at", [1, 2, 5], { when: OUT }),
+    ],
+  },
+  parts: [
+    {
+      name: "Drive shaft boot kit with grease and clips",
+      count: 1,
+      sided: true,
+      when: OUT,
+      leavesOut: ["axle nut"],
+    },
+    { name: "Split drive shaft boot kit", count: 1, sided: true, when: SPLIT },
+    ...newHardware,
+  ],
+  supplies: [
+    { name: "Brake cleaner", amount: { value: 500, unit: "mL" } },
+    { name: "Rags", amount: { value: 6, unit: "pieces" } },
+  ],
+  tools: [{ name: "Crimping pliers for boot clips", days: 1 }],
+};
