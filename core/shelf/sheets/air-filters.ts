@@ -1,5 +1,5 @@
 import type { Sheet } from "../sheet";
-import { act, look, tighten, undo, yesNo } from "../writing";
+import { act, look, often, tighten, undo, yesNo } from "../writing";
 
 export const airFilters: Sheet = {
   name: "air-filters",
@@ -27,6 +27,7 @@ export const airFilters: Sheet = {
     "make safe": [act("Engine off, key out", [1, 1, 1])],
     "take apart": [
       undo("Air box lid up, old filter out", "lid", [3, 6, 15], {
+        troubles: [often("lead or clip broken", 3, 20)],
         takesOff: ["air filter"],
         photo: true,
         detail: "Clips or screws; the sensor in its neck stays plugged in where the lead is long enough.",

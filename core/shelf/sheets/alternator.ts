@@ -1,5 +1,17 @@
 import type { Sheet } from "../sheet";
-import { act, batteryOff, batteryOn, byHand, look, lower, raise, tighten, undo, yesNo } from "../writing";
+import {
+  act,
+  batteryOff,
+  batteryOn,
+  byHand,
+  look,
+  lower,
+  often,
+  raise,
+  tighten,
+  undo,
+  yesNo,
+} from "../writing";
 
 export const alternator: Sheet = {
   name: "alternator",
@@ -34,11 +46,13 @@ export const alternator: Sheet = {
       }),
       act("Connector off", [1, 2, 5], { takesOff: ["alternator connector"] }),
       undo("Cable off the alternator", "cable", [2, 4, 8], {
+        troubles: [often("seized", 2, 15)],
         takesOff: ["alternator cable"],
         cautions: ["Only with the battery's negative off: this cable is always live."],
       }),
-      undo("Upper bolt out", "upper", [3, 6, 20]),
+      undo("Upper bolt out", "upper", [3, 6, 20], { troubles: [often("seized", 3, 20)] }),
       undo("Lower bolt out, alternator out", "lower", [4, 10, 30], {
+        troubles: [often("seized", 3, 25), often("stuck on its seat", 10, 50)],
         takesOff: ["alternator"],
         detail: "Its sliding bush sits tight: tap it back a millimetre, and the new one goes in.",
       }),
@@ -61,4 +75,5 @@ export const alternator: Sheet = {
     "prove it": [look("13.8 to 14.8 V running, lights on too; charge light out", [2, 3, 5])],
   },
   parts: [{ name: "Alternator", count: 1 }],
+  bare: [{ name: "Auxiliary belt", minutesNow: 0, minutesLater: 30 }],
 };

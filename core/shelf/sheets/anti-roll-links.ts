@@ -6,6 +6,7 @@ import {
   crackWheels,
   look,
   lower,
+  often,
   raise,
   tighten,
   undo,
@@ -61,11 +62,13 @@ export const antiRollLinks: Sheet = {
         wait: { minutes: 15, until: "it has crept in" },
       }),
       undo("Upper link nut off", "upper", [4, 8, 40], {
+        troubles: [often("seized", 5, 40), often("rounded inside", 5, 35)],
         sided: true,
         needs: ["soak"],
         detail: "The pin turns with it: key in its end. Rounded or seized for good: cut it, the link is new.",
       }),
       undo("Lower link nut off, link out", "lower", [4, 8, 40], {
+        troubles: [often("seized", 5, 45), often("rounded inside", 5, 35)],
         sided: true,
         needs: ["soak"],
         takesOff: ["link"],

@@ -1,5 +1,5 @@
 import type { Sheet } from "../sheet";
-import { act, look, lower, raise, tighten, undo, yesNo } from "../writing";
+import { act, look, lower, often, raise, tighten, undo, yesNo } from "../writing";
 
 export const auxiliaryBelt: Sheet = {
   name: "auxiliary-belt",
@@ -54,10 +54,14 @@ export const auxiliaryBelt: Sheet = {
         cautions: ["Fingers out of the belt's way: the spring takes them along."],
       }),
       undo("Adjuster slackened, belt off", "slot", [3, 6, 15], {
+        troubles: [often("seized", 3, 20)],
         when: { tension: ["slot"] },
         takesOff: ["belt"],
       }),
-      undo("Tensioner and idlers off", "idler", [5, 10, 25], { when: { pulleys: ["yes"] } }),
+      undo("Tensioner and idlers off", "idler", [5, 10, 25], {
+        troubles: [often("seized", 2, 15), often("stripped", 1, 8)],
+        when: { pulleys: ["yes"] },
+      }),
     ],
     "look closely": [
       look("Old belt beside new: ribs, length", [1, 1, 2]),
@@ -88,4 +92,5 @@ export const auxiliaryBelt: Sheet = {
     { name: "Tensioner", count: 1, when: { pulleys: ["yes"] } },
     { name: "Idler", count: 1, when: { pulleys: ["yes"] } },
   ],
+  bare: [{ name: "Belt tensioner and idlers", minutesNow: 15, minutesLater: 45, when: { pulleys: ["no"] } }],
 };

@@ -1,5 +1,5 @@
 import type { Sheet } from "../sheet";
-import { act, look, tighten, undo } from "../writing";
+import { act, look, often, tighten, undo } from "../writing";
 
 export const battery: Sheet = {
   name: "battery",
@@ -32,11 +32,13 @@ export const battery: Sheet = {
     "take apart": [
       act("Cover off", [1, 1, 3], { takesOff: ["battery cover"] }),
       undo("Negative clamp off first, tucked away", "negative", [1, 2, 5], {
+        troubles: [often("seized", 1, 10)],
         takesOff: ["negative clamp"],
         detail: "Negative first: a spanner that slips then touches nothing.",
       }),
       undo("Positive clamp off, covered", "positive", [1, 2, 5], { takesOff: ["positive clamp"] }),
       undo("Hold-down out, battery lifted out", "foot", [2, 4, 10], {
+        troubles: [often("seized", 3, 25), often("snapped", 1, 10)],
         takesOff: ["battery"],
         detail: "15 to 25 kg, upright, from the legs. The vent hose stays with the car.",
       }),

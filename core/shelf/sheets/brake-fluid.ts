@@ -5,6 +5,7 @@ import {
   crackWheels,
   look,
   lower,
+  often,
   pedal,
   raise,
   slowStops,
@@ -13,6 +14,8 @@ import {
   wheelOn,
   wheelTight,
 } from "../writing";
+
+const STUCK = [often("rounded", 5, 35), often("snapped", 1, 18)];
 
 export const brakeFluid: Sheet = {
   name: "brake-fluid",
@@ -69,6 +72,7 @@ export const brakeFluid: Sheet = {
         sided: true,
         when: { way: ["two"] },
         hands: 2,
+        troubles: STUCK,
         needs: ["soak"],
         detail:
           "Press and hold, open, let run, shut, let go. Half strokes only, and the reservoir never below its mark: air from there is everywhere. Caps back on the screws.",
@@ -77,6 +81,7 @@ export const brakeFluid: Sheet = {
       tighten("Bled with the pressure bottle until it runs clear, screw shut", "bleed", [8, 15, 30], {
         sided: true,
         when: { way: ["alone"] },
+        troubles: STUCK,
         needs: ["soak"],
         detail:
           "One bar is plenty. Its cap tight on the reservoir, tried with air before there is fluid in it. Caps back on the screws.",

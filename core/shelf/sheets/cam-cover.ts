@@ -1,5 +1,5 @@
 import type { Sheet } from "../sheet";
-import { act, byHand, cold, look, tighten, undo, yesNo } from "../writing";
+import { act, byHand, cold, look, often, tighten, undo, yesNo } from "../writing";
 
 export const camCoverSheet: Sheet = {
   name: "cam-cover",
@@ -46,13 +46,18 @@ export const camCoverSheet: Sheet = {
         takesOff: ["coil connectors"],
         mark: "numbers on tape, one to each cylinder",
       }),
-      undo("Coils out", "coil", [4, 6, 15], { when: { coils: ["yes"] }, takesOff: ["coils"] }),
+      undo("Coils out", "coil", [4, 6, 15], {
+        troubles: [often("stuck on its seat", 5, 25), often("lead or clip broken", 3, 25)],
+        when: { coils: ["yes"] },
+        takesOff: ["coils"],
+      }),
       act("Breather hose and leads aside", [2, 5, 15], {
         takesOff: ["breather hose"],
         photo: true,
         detail: "Old plastic breaks: warm it, twist, do not lever.",
       }),
       undo("Cover bolts out, from the outside in, cover off", "cover", [6, 12, 40], {
+        troubles: [often("stripped", 1, 8), often("stuck on its seat", 5, 20)],
         needs: ["cold"],
         takesOff: ["cam cover"],
         detail: "Stuck: a soft hammer at its corners. Nothing levered between the faces.",
@@ -91,4 +96,5 @@ export const camCoverSheet: Sheet = {
     { name: "Sealant", amount: { value: 20, unit: "g" } },
     { name: "Rags", amount: { value: 4, unit: "pieces" } },
   ],
+  bare: [{ name: "Spark plugs", minutesNow: 10, minutesLater: 40 }],
 };

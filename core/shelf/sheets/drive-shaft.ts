@@ -16,7 +16,9 @@ import {
 } from "../writing";
 
 /** With the shaft out of its hub; not with a split boot, which goes round it. */
-const OUT = { way: ["out"] };
+const OUT = { way: ["joint", "strut"] };
+const JOINT = { way: ["joint"] };
+const STRUT = { way: ["strut"] };
 const SPLIT = { way: ["split"] };
 
 const knuckle: Sheet["fasteners"] = {
@@ -40,7 +42,17 @@ const knuckle: Sheet["fasteners"] = {
     often: "16",
     singleUse: true,
     sided: true,
-    when: OUT,
+    when: JOINT,
+  },
+  strut: {
+    name: "Strut to knuckle bolts",
+    count: 2,
+    role: "suspension",
+    often: "18",
+    counterHold: { by: "on the other end" },
+    singleUse: true,
+    sided: true,
+    when: STRUT,
   },
 };
 
@@ -49,9 +61,17 @@ const intoTheOpen: Sheet["phases"]["take apart"] = [
   undo("Axle nut off", "axle", [1, 2, 5], { sided: true, when: OUT }),
   undo("Pinch bolt out, ball joint out of the knuckle", "pinch", [5, 12, 60], {
     sided: true,
-    when: OUT,
+    when: JOINT,
     takesOff: ["ball joint"],
     troubles: [often("seized", 5, 40), often("snapped", 1, 12)],
+  }),
+  undo("Strut bolts out, knuckle tipped outward", "strut", [4, 10, 40], {
+    sided: true,
+    when: STRUT,
+    takesOff: ["knuckle from the strut"],
+    mark: "paint across strut and knuckle: these bolts set the camber",
+    heldUp: "wire from the knuckle to the spring's seat, so that nothing hangs on the hose",
+    troubles: [often("seized", 3, 25)],
   }),
   act("Shaft pushed out of the hub, knuckle swung aside", [3, 8, 30], {
     sided: true,
@@ -70,10 +90,16 @@ const backTogether: Sheet["phases"]["put back"] = [
   }),
   tighten("Ball joint home in the knuckle, pinch bolt", "pinch", [3, 6, 15], {
     sided: true,
-    when: OUT,
+    when: JOINT,
     putsBack: ["ball joint"],
     detail: "The bolt passes the notch in the pin: fully home, or it does not go through.",
   }),
+  byHand("Knuckle to the strut, paint to paint, bolts by hand", "strut", [3, 6, 15], {
+    sided: true,
+    when: STRUT,
+    putsBack: ["knuckle from the strut"],
+  }),
+  tighten("Strut bolts, paint to paint", "strut", [3, 5, 10], { sided: true, when: STRUT }),
   byHand("New axle nut on by hand", "axle", [1, 2, 4], { sided: true, when: OUT }),
 ];
 
@@ -94,7 +120,8 @@ const axleTight = tighten("Axle nut, the wheel on the ground, then staked", "axl
 
 const newHardware: Sheet["parts"] = [
   { name: "Axle nut", count: 1, renews: "axle", sided: true, when: OUT },
-  { name: "Ball joint pinch bolt", count: 1, renews: "pinch", sided: true, when: OUT },
+  { name: "Ball joint pinch bolt", count: 1, renews: "pinch", sided: true, when: JOINT },
+  { name: "Strut to knuckle bolts", count: 2, renews: "strut", sided: true, when: STRUT },
 ];
 
 export const driveShaft: Sheet = {
@@ -111,7 +138,20 @@ export const driveShaft: Sheet = {
   sides: "ask",
   raised: "front",
   asks: [],
-  ways: [{ id: "out", name: "By the book" }],
+  ways: [
+    {
+      id: "joint",
+      name: "Ball joint dropped",
+      harm: "a seized pinch bolt snaps in the knuckle",
+      undoable: "with a new part",
+    },
+    {
+      id: "strut",
+      name: "Strut split from the knuckle",
+      harm: "its bolts set the camber: the alignment has to be set",
+      undoable: "fully",
+    },
+  ],
   fasteners: knuckle,
   phases: {
     "make safe": [crackAxle, crackWheels, raise("Front")],
@@ -148,7 +188,8 @@ export const driveShaft: Sheet = {
     ],
     "prove it": [
       look("Full lock both ways, slowly: no click, nothing drips", [5, 10, 20]),
-      act("Wheel alignment looked at", [1, 2, 5]),
+      act("Wheel alignment booked", [1, 2, 5], { when: STRUT }),
+      act("Wheel alignment looked at", [1, 2, 5], { when: JOINT }),
     ],
   },
   parts: [
@@ -172,7 +213,7 @@ export const driveShaftBoot: Sheet = {
   raised: "front",
   asks: [],
   ways: [
-    { id: "out", name: "Shaft out, joint off, whole boot", undoable: "fully" },
+    { id: "joint", name: "Shaft out, joint off, whole boot", undoable: "fully" },
     {
       id: "split",
       name: "Split boot, glued round the shaft where it is",

@@ -7,6 +7,7 @@ import {
   crackWheels,
   look,
   lower,
+  often,
   pedal,
   raise,
   slowStops,
@@ -82,6 +83,7 @@ export const drumShoes: Sheet = {
       }),
       wheelOff,
       undo("Drum off", "screw", [5, 10, 40], {
+        troubles: [often("rounded inside", 5, 30), often("stuck on its seat", 10, 50)],
         sided: true,
         takesOff: ["drum"],
         detail: "Hangs on the shoes: wind the adjuster back through the hole in the plate.",
@@ -99,13 +101,18 @@ export const drumShoes: Sheet = {
         cautions: ["Springs let go: eye protection on."],
       }),
       undo("Brake pipe off the cylinder", "union", [3, 8, 30], {
+        troubles: [often("rounded", 5, 35), often("seized", 5, 40)],
         sided: true,
         when: CYLINDERS,
         needs: ["soak"],
         takesOff: ["brake pipe"],
         cautions: ["Brake fluid strips paint: rag under it, cap the pipe."],
       }),
-      undo("Wheel cylinder off", "cylinder", [3, 6, 20], { sided: true, when: CYLINDERS }),
+      undo("Wheel cylinder off", "cylinder", [3, 6, 20], {
+        troubles: [often("seized", 3, 25)],
+        sided: true,
+        when: CYLINDERS,
+      }),
     ],
     "look closely": [
       look("Drum: cracks, lip, inside width", [2, 5, 10], {
@@ -170,4 +177,5 @@ export const drumShoes: Sheet = {
     { name: "Penetrant", amount: { value: 50, unit: "mL" }, when: CYLINDERS },
   ],
   tools: [{ name: "Brake spring pliers", days: 1 }],
+  bare: [{ name: "Handbrake cable", minutesNow: 30, minutesLater: 90 }],
 };

@@ -1,5 +1,5 @@
 import type { Sheet } from "../sheet";
-import { act, byHand, look, tighten, undo } from "../writing";
+import { act, byHand, look, often, tighten, undo } from "../writing";
 
 export const engineMount: Sheet = {
   name: "engine-mount",
@@ -34,8 +34,11 @@ export const engineMount: Sheet = {
         heldUp: "a jack with a block of wood under the sump's edge",
         cautions: ["The jack carries the engine and nothing of you goes under it."],
       }),
-      undo("Bolts to the engine out", "upper", [4, 8, 30]),
-      undo("Bolts to the body out, mount out", "body", [4, 8, 30], { takesOff: ["engine mount"] }),
+      undo("Bolts to the engine out", "upper", [4, 8, 30], { troubles: [often("seized", 2, 12)] }),
+      undo("Bolts to the body out, mount out", "body", [4, 8, 30], {
+        troubles: [often("seized", 2, 18)],
+        takesOff: ["engine mount"],
+      }),
     ],
     "look closely": [
       look("Old beside new: height, arrow, side; the other mounts while they carry more", [2, 3, 6]),

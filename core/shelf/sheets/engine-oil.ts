@@ -1,5 +1,5 @@
 import type { Sheet } from "../sheet";
-import { act, look, lower, raise, tighten, undo } from "../writing";
+import { act, look, lower, often, raise, tighten, undo } from "../writing";
 
 export const engineOil: Sheet = {
   name: "engine-oil",
@@ -62,17 +62,24 @@ export const engineOil: Sheet = {
         takesOff: ["oil filler cap"],
         detail: "So it runs without gulping.",
       }),
-      undo("Engine tray off", "tray", [5, 8, 20], { when: { tray: ["yes"] }, takesOff: ["engine tray"] }),
+      undo("Engine tray off", "tray", [5, 8, 20], {
+        troubles: [often("rounded inside", 3, 20), often("lead or clip broken", 5, 35)],
+        when: { tray: ["yes"] },
+        takesOff: ["engine tray"],
+      }),
       undo("Drain plug out, oil into the pan", "drain", [3, 5, 10], {
+        troubles: [often("rounded", 1, 8), often("stripped", 1, 5)],
         key: "drained",
         wait: { minutes: 10, until: "it only drips" },
         cautions: ["Skin away from used oil."],
       }),
       undo("Filter off", "can", [3, 6, 20], {
+        troubles: [often("seized", 3, 15)],
         when: { filter: ["can"] },
         detail: "Its old seal must come with it: two seals leak everything.",
       }),
       undo("Filter cap and paper out", "cap", [3, 6, 15], {
+        troubles: [often("rounded", 1, 10)],
         when: { filter: ["cap"] },
         takesOff: ["paper filter"],
         photo: true,

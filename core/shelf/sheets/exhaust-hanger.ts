@@ -1,5 +1,5 @@
 import type { Sheet } from "../sheet";
-import { act, look, lower, raise, tighten, undo, yesNo } from "../writing";
+import { act, look, lower, often, raise, tighten, undo, yesNo } from "../writing";
 
 export const exhaustHanger: Sheet = {
   name: "exhaust-hanger",
@@ -31,6 +31,7 @@ export const exhaustHanger: Sheet = {
         detail: "Screwdriver and soap water, or pliers made for it.",
       }),
       undo("Old clamp off", "clamp", [3, 10, 40], {
+        troubles: [often("seized", 15, 70), often("snapped", 5, 45)],
         needs: ["cold"],
         when: { clamp: ["yes"] },
         detail: "Rusted for good: cut it, not the pipe.",

@@ -1,5 +1,5 @@
 import type { Sheet } from "../sheet";
-import { act, look, lower, raise, tighten, undo } from "../writing";
+import { act, look, lower, often, raise, tighten, undo } from "../writing";
 
 export const gearboxOil: Sheet = {
   name: "gearbox-oil",
@@ -23,10 +23,12 @@ export const gearboxOil: Sheet = {
     ],
     "take apart": [
       undo("Filler plug out first", "fill", [3, 6, 30], {
+        troubles: [often("seized", 3, 30), often("rounded inside", 2, 20)],
         key: "filled",
         detail: "First, before anything is drained: if it does not come out, the oil stays in.",
       }),
       undo("Drain plug out, oil into the pan", "drain", [2, 5, 15], {
+        troubles: [often("seized", 3, 25)],
         key: "drained",
         needs: ["filled"],
         wait: { minutes: 15, until: "it only drips" },

@@ -6,6 +6,7 @@ import {
   crackWheels,
   look,
   lower,
+  often,
   raise,
   tighten,
   undo,
@@ -80,13 +81,19 @@ export const lowerArm: Sheet = {
         wait: { minutes: 20, until: "it has crept in" },
       }),
       undo("Pinch bolt out, ball joint out of the knuckle", "pinch", [5, 12, 60], {
+        troubles: [often("seized", 5, 40), often("snapped", 1, 12), often("stuck on its seat", 5, 35)],
         sided: true,
         needs: ["soak"],
         detail:
           "Open the slot a hair with a blunt wedge; lever the arm down. The drive shaft must not be pulled out of its joint.",
       }),
-      undo("Front arm bolt out", "front", [3, 8, 30], { sided: true, needs: ["soak"] }),
+      undo("Front arm bolt out", "front", [3, 8, 30], {
+        troubles: [often("seized", 2, 20)],
+        sided: true,
+        needs: ["soak"],
+      }),
       undo("Rear bush bolt out, arm out", "rear", [3, 8, 40], {
+        troubles: [often("seized", 3, 30), often("captive nut gone", 1, 8)],
         sided: true,
         needs: ["soak"],
         takesOff: ["lower arm"],
@@ -130,4 +137,5 @@ export const lowerArm: Sheet = {
   ],
   supplies: [{ name: "Penetrant", amount: { value: 50, unit: "mL" } }],
   tools: [{ name: "Ball joint separator", days: 1, onlyIfNeeded: true }],
+  bare: [{ name: "Anti-roll links", minutesNow: 5, minutesLater: 45, sided: true }],
 };

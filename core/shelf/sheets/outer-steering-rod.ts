@@ -5,6 +5,7 @@ import {
   crackWheels,
   look,
   lower,
+  often,
   raise,
   tighten,
   undo,
@@ -62,6 +63,7 @@ export const outerSteeringRod: Sheet = {
         leaves: "cracked",
       }),
       undo("Joint nut off, pin pressed out of the arm", "nut", [4, 10, 30], {
+        troubles: [often("stuck on its seat", 5, 25), often("stud turns", 3, 15)],
         sided: true,
         takesOff: ["steering joint"],
         detail:
@@ -104,4 +106,5 @@ export const outerSteeringRod: Sheet = {
   ],
   supplies: [{ name: "Penetrant", amount: { value: 30, unit: "mL" } }],
   tools: [{ name: "Ball joint separator", days: 1 }],
+  bare: [{ name: "Anti-roll links", minutesNow: 10, minutesLater: 45, sided: true }],
 };

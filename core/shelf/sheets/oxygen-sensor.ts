@@ -1,5 +1,5 @@
 import type { Sheet } from "../sheet";
-import { act, byHand, look, lower, raise, tighten, undo } from "../writing";
+import { act, byHand, look, lower, often, raise, tighten, undo } from "../writing";
 
 export const oxygenSensor: Sheet = {
   name: "oxygen-sensor",
@@ -45,6 +45,7 @@ export const oxygenSensor: Sheet = {
         mark: "how the lead runs, and where it is clipped",
       }),
       undo("Sensor out", "sensor", [3, 10, 60], {
+        troubles: [often("seized", 10, 60), often("stripped", 2, 20)],
         needs: ["warm"],
         detail: "Penetrant, half a turn, back, again. By force the thread goes.",
       }),

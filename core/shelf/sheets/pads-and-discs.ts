@@ -6,6 +6,7 @@ import {
   crackWheels,
   look,
   lower,
+  often,
   pedal,
   raise,
   slowStops,
@@ -100,6 +101,7 @@ export const padsAndDiscs: Sheet = {
     "take apart": [
       wheelOff,
       undo("Caliper off the carrier, hung on a wire", "slide", [5, 10, 25], {
+        troubles: [often("seized", 5, 30), often("stuck on its seat", 5, 30)],
         sided: true,
         heldUp: "a hook of wire to the spring, never its hose",
         takesOff: ["caliper"],
@@ -107,8 +109,13 @@ export const padsAndDiscs: Sheet = {
         cautions: ["Never let it hang on its hose."],
       }),
       act("Pads and clips out", [2, 5, 12], { sided: true, takesOff: ["pads"], photo: true }),
-      undo("Carrier off", "carrier", [3, 8, 25], { sided: true, when: DISCS }),
+      undo("Carrier off", "carrier", [3, 8, 25], {
+        troubles: [often("seized", 3, 25)],
+        sided: true,
+        when: DISCS,
+      }),
       undo("Disc screw out, disc off", "screw", [3, 8, 30], {
+        troubles: [often("rounded inside", 5, 30), often("stuck on its seat", 10, 55)],
         sided: true,
         when: DISCS,
         takesOff: ["disc"],
@@ -186,4 +193,5 @@ export const padsAndDiscs: Sheet = {
     { name: "Piston wind-back tool", days: 1, when: { parking: ["cable"] } },
     { name: "Impact driver for the disc screws", days: 1, onlyIfNeeded: true, when: DISCS },
   ],
+  bare: [{ name: "Brake hoses", minutesNow: 20, minutesLater: 60, sided: true }],
 };

@@ -1,5 +1,5 @@
 import type { Sheet } from "../sheet";
-import { act, cold, look, lower, raise, tighten, undo, yesNo } from "../writing";
+import { act, cold, look, lower, often, raise, tighten, undo, yesNo } from "../writing";
 
 export const radiatorSheet: Sheet = {
   name: "radiator",
@@ -41,8 +41,12 @@ export const radiatorSheet: Sheet = {
       }),
       act("Upper hose off", [2, 5, 12], { takesOff: ["upper hose"] }),
       act("Fan's plug off", [1, 2, 5], { takesOff: ["fan plug"] }),
-      undo("Fan out with its frame", "fan", [4, 8, 20], { takesOff: ["fan"] }),
+      undo("Fan out with its frame", "fan", [4, 8, 20], {
+        troubles: [often("lead or clip broken", 3, 20)],
+        takesOff: ["fan"],
+      }),
       undo("Brackets off, radiator lifted out", "top", [4, 10, 25], {
+        troubles: [often("seized", 1, 12)],
         takesOff: ["radiator"],
         heldUp: "two hands; the condenser before it stays where it is",
         detail: "The air conditioning's pipes are never opened at home.",
@@ -81,4 +85,5 @@ export const radiatorSheet: Sheet = {
     { name: "Coolant", amount: { value: 6000, unit: "mL" } },
     { name: "Rags", amount: { value: 4, unit: "pieces" } },
   ],
+  bare: [{ name: "Thermostat", minutesNow: 15, minutesLater: 90 }],
 };

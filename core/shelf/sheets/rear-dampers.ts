@@ -6,6 +6,7 @@ import {
   crackWheels,
   look,
   lower,
+  often,
   raise,
   tighten,
   undo,
@@ -60,8 +61,15 @@ export const rearDampers: Sheet = {
         heldUp: "a jack under the arm",
         cautions: ["The damper stops the axle from dropping: with a separate spring it may fly out."],
       }),
-      undo("Upper nut off", "top", [3, 8, 30], { sided: true }),
-      undo("Lower bolt out, damper out", "lower", [3, 8, 40], { sided: true, takesOff: ["damper"] }),
+      undo("Upper nut off", "top", [3, 8, 30], {
+        troubles: [often("stud turns", 5, 30), often("seized", 5, 35)],
+        sided: true,
+      }),
+      undo("Lower bolt out, damper out", "lower", [3, 8, 40], {
+        troubles: [often("seized", 5, 40), often("snapped", 1, 12)],
+        sided: true,
+        takesOff: ["damper"],
+      }),
     ],
     "look closely": [
       look("Old beside new: length, eye, bush, top stud", [1, 2, 4], { sided: true }),
@@ -91,4 +99,5 @@ export const rearDampers: Sheet = {
   },
   parts: [{ name: "Rear shock absorber", count: 1, inPairs: true, sided: true }],
   supplies: [{ name: "Penetrant", amount: { value: 30, unit: "mL" } }],
+  bare: [{ name: "Bump stops and dust boots", minutesNow: 2, minutesLater: 60, sided: true }],
 };

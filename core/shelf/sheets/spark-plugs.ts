@@ -1,5 +1,5 @@
 import type { Sheet } from "../sheet";
-import { act, byHand, look, tighten, undo } from "../writing";
+import { act, byHand, look, often, tighten, undo } from "../writing";
 
 export const sparkPlugs: Sheet = {
   name: "spark-plugs",
@@ -54,6 +54,7 @@ export const sparkPlugs: Sheet = {
         detail: "Press the tab, pull the housing, never the wires. Old ones break: go slowly.",
       }),
       undo("Coils out", "coil", [4, 6, 15], {
+        troubles: [often("stuck on its seat", 5, 25), often("lead or clip broken", 3, 25)],
         when: { coils: ["each"] },
         takesOff: ["coils"],
         detail: "A quarter turn each way first: the boots stick.",
@@ -68,6 +69,7 @@ export const sparkPlugs: Sheet = {
         detail: "What lies in the well falls into the cylinder.",
       }),
       undo("Plugs out, kept in order", "plug", [5, 10, 30], {
+        troubles: [often("seized", 2, 12), often("snapped", 0, 2)],
         needs: ["cold"],
         detail: "Tight halfway out: back in, a drop of penetrant, wait. Never by force.",
       }),

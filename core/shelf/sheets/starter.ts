@@ -1,5 +1,17 @@
 import type { Sheet } from "../sheet";
-import { act, batteryOff, batteryOn, byHand, look, lower, raise, tighten, undo, yesNo } from "../writing";
+import {
+  act,
+  batteryOff,
+  batteryOn,
+  byHand,
+  look,
+  lower,
+  often,
+  raise,
+  tighten,
+  undo,
+  yesNo,
+} from "../writing";
 
 export const starterSheet: Sheet = {
   name: "starter",
@@ -34,14 +46,20 @@ export const starterSheet: Sheet = {
       raise("Front"),
     ],
     "take apart": [
-      undo("Heat shield off", "shield", [3, 6, 15], { when: { shield: ["yes"] }, takesOff: ["heat shield"] }),
+      undo("Heat shield off", "shield", [3, 6, 15], {
+        troubles: [often("seized", 5, 35)],
+        when: { shield: ["yes"] },
+        takesOff: ["heat shield"],
+      }),
       undo("Cable off the starter", "cable", [2, 4, 10], {
+        troubles: [often("seized", 2, 15)],
         takesOff: ["starter cable"],
         photo: true,
         cautions: ["Only with the battery's negative off: this cable is always live."],
       }),
       act("Small lead off", [1, 2, 5], { takesOff: ["starter lead"] }),
       undo("Bolts out, starter carried out", "bolts", [6, 15, 45], {
+        troubles: [often("seized", 3, 20)],
         takesOff: ["starter"],
         heldUp: "a hand under it: it is heavy for its size",
         detail: "Note which bolt is the longer, and whether one carries a bracket or an earth.",

@@ -1,5 +1,5 @@
 import type { Sheet } from "../sheet";
-import { act, byHand, cold, look, lower, raise, tighten, undo, yesNo } from "../writing";
+import { act, byHand, cold, look, lower, often, raise, tighten, undo, yesNo } from "../writing";
 
 export const thermostat: Sheet = {
   name: "thermostat",
@@ -46,6 +46,7 @@ export const thermostat: Sheet = {
         cautions: ["Rag over it; stop if it hisses."],
       }),
       undo("Radiator drain plug open, coolant caught", "plug", [3, 5, 10], {
+        troubles: [often("snapped", 1, 12)],
         when: { plug: ["yes"] },
         needs: ["cold"],
       }),
@@ -60,6 +61,7 @@ export const thermostat: Sheet = {
         detail: "Twist it free; a stuck end is cut along, never levered off its neck.",
       }),
       undo("Housing off, old thermostat out", "housing", [4, 10, 40], {
+        troubles: [often("snapped", 1, 18), often("stuck on its seat", 5, 25)],
         takesOff: ["thermostat housing"],
         photo: true,
         detail: "Which way up it sat, and where its little valve pointed.",
@@ -101,4 +103,5 @@ export const thermostat: Sheet = {
     { name: "Coolant", amount: { value: 5000, unit: "mL" } },
     { name: "Rags", amount: { value: 4, unit: "pieces" } },
   ],
+  bare: [{ name: "Coolant hoses", minutesNow: 10, minutesLater: 60 }],
 };

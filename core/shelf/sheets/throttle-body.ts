@@ -1,5 +1,5 @@
 import type { Sheet } from "../sheet";
-import { act, batteryOff, batteryOn, cold, look, tighten, undo } from "../writing";
+import { act, batteryOff, batteryOn, cold, look, often, tighten, undo } from "../writing";
 
 export const throttleBody: Sheet = {
   name: "throttle-body",
@@ -18,6 +18,7 @@ export const throttleBody: Sheet = {
       undo("Intake hose off", "clamp", [2, 4, 8], { takesOff: ["intake hose"] }),
       act("Connector off", [1, 2, 4], { takesOff: ["throttle connector"] }),
       undo("Throttle body off", "body", [4, 8, 20], {
+        troubles: [often("seized", 1, 8)],
         takesOff: ["throttle body"],
         needs: ["cold"],
         detail: "Coolant runs through some: clamp those hoses off, or clean it where it sits.",

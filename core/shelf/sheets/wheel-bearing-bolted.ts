@@ -6,6 +6,7 @@ import {
   crackWheels,
   look,
   lower,
+  often,
   pedal,
   raise,
   slowStops,
@@ -76,11 +77,16 @@ export const wheelBearingBolted: Sheet = {
       wheelOff,
       undo("Axle nut off", "axle", [1, 2, 5], { sided: true, when: { driven: ["yes"] } }),
       undo("Caliper and carrier off together, hung on a wire", "caliper", [4, 8, 25], {
+        troubles: [often("seized", 5, 25)],
         sided: true,
         takesOff: ["caliper"],
         heldUp: "a hook of wire to the spring, never its hose",
       }),
-      undo("Disc screw out, disc off", "screw", [2, 6, 30], { sided: true, takesOff: ["disc"] }),
+      undo("Disc screw out, disc off", "screw", [2, 6, 30], {
+        troubles: [often("rounded inside", 5, 30), often("stuck on its seat", 5, 40)],
+        sided: true,
+        takesOff: ["disc"],
+      }),
       act("Speed sensor off, or its lead unclipped", [2, 5, 20], {
         sided: true,
         takesOff: ["speed sensor"],
@@ -92,6 +98,7 @@ export const wheelBearingBolted: Sheet = {
         detail: "Nut flush on the thread, a soft hammer or a puller; never a steel hammer on the bare end.",
       }),
       undo("Hub unit out", "hub", [6, 15, 60], {
+        troubles: [often("stuck on its seat", 10, 60), often("seized", 3, 25)],
         sided: true,
         takesOff: ["hub unit"],
         detail:
@@ -134,4 +141,5 @@ export const wheelBearingBolted: Sheet = {
     { name: "Brake cleaner", amount: { value: 300, unit: "mL" } },
   ],
   tools: [{ name: "Slide hammer with a hub plate", days: 1, onlyIfNeeded: true }],
+  bare: [{ name: "Brake disc and pads", minutesNow: 10, minutesLater: 60, sided: true }],
 };

@@ -1,5 +1,5 @@
 import type { Sheet } from "../sheet";
-import { act, batteryOff, batteryOn, look, tighten, undo } from "../writing";
+import { act, batteryOff, batteryOn, look, often, tighten, undo } from "../writing";
 
 export const windowRegulator: Sheet = {
   name: "window-regulator",
@@ -53,6 +53,7 @@ export const windowRegulator: Sheet = {
     ],
     "take apart": [
       undo("Door trim off", "trim", [6, 12, 30], {
+        troubles: [often("lead or clip broken", 15, 45)],
         sided: true,
         needs: ["rest"],
         takesOff: ["door trim"],
@@ -72,6 +73,7 @@ export const windowRegulator: Sheet = {
       }),
       undo("Glass clamps slack", "glass", [2, 4, 10], { sided: true }),
       undo("Regulator out", "lift", [5, 10, 25], {
+        troubles: [often("lead or clip broken", 3, 15)],
         sided: true,
         takesOff: ["regulator"],
         detail: "Its motor's plug first. A sprung one snaps shut: fingers out.",

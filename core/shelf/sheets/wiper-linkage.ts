@@ -1,5 +1,5 @@
 import type { Sheet } from "../sheet";
-import { act, batteryOff, batteryOn, look, tighten, undo } from "../writing";
+import { act, batteryOff, batteryOn, look, often, tighten, undo } from "../writing";
 
 export const wiperLinkage: Sheet = {
   name: "wiper-linkage",
@@ -36,13 +36,19 @@ export const wiperLinkage: Sheet = {
     "take apart": [
       act("Tape on the glass along both blades", [1, 2, 3], { mark: "tape on the glass along both blades" }),
       undo("Wiper arms off", "arm", [3, 8, 40], {
+        troubles: [often("stuck on its seat", 10, 55)],
         takesOff: ["wiper arms"],
         detail: "Rusted on the cone: penetrant, a small puller; never levered on the glass.",
       }),
-      undo("Cowl off", "cowl", [5, 10, 25], { takesOff: ["cowl"], photo: true }),
+      undo("Cowl off", "cowl", [5, 10, 25], {
+        troubles: [often("lead or clip broken", 10, 40)],
+        takesOff: ["cowl"],
+        photo: true,
+      }),
       act("Motor's plug off", [1, 2, 4], { takesOff: ["wiper motor plug"] }),
       undo("Linkage out with its motor", "link", [4, 8, 20], { takesOff: ["wiper linkage"] }),
       undo("Crank off the motor", "crank", [2, 4, 10], {
+        troubles: [often("stuck on its seat", 5, 20)],
         mark: "paint across crank and motor",
         takesOff: ["motor crank"],
       }),
