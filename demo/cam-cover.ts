@@ -79,7 +79,10 @@ export const camCover: Job = {
       steps: [
         step("cold", "make safe", "do", "Engine cold, key out", { minutes: { usual: 2 } }),
         step("lid-off", "take apart", "undo", "Engine lid off", { fastenerId: "lid", minutes: { usual: 3 } }),
-        step("duct-off", "take apart", "undo", "Intake duct off", { fastenerId: "duct", minutes: { usual: 6 } }),
+        step("duct-off", "take apart", "undo", "Intake duct off", {
+          fastenerId: "duct",
+          minutes: { usual: 6 },
+        }),
         step("strap-off", "take apart", "undo", "Earth strap off the cover", {
           fastenerId: "strap",
           minutes: { usual: 2 },
@@ -88,7 +91,10 @@ export const camCover: Job = {
           fastenerId: "bracket",
           minutes: { usual: 4 },
         }),
-        step("eye-off", "take apart", "undo", "Lifting eye off", { fastenerId: "eye", minutes: { usual: 3 } }),
+        step("eye-off", "take apart", "undo", "Lifting eye off", {
+          fastenerId: "eye",
+          minutes: { usual: 3 },
+        }),
         step("coils-off", "take apart", "undo", "Coils unplugged and out", {
           fastenerId: "coil",
           minutes: { usual: 12 },
@@ -127,9 +133,14 @@ export const camCover: Job = {
           fastenerId: "strap",
           minutes: { usual: 2 },
         }),
-        step("duct-on", "put back", "torque", "Intake duct on", { fastenerId: "duct", minutes: { usual: 6 } }),
+        step("duct-on", "put back", "torque", "Intake duct on", {
+          fastenerId: "duct",
+          minutes: { usual: 6 },
+        }),
         step("lid-on", "put back", "torque", "Engine lid on", { fastenerId: "lid", minutes: { usual: 3 } }),
-        step("warm", "prove it", "look", "Warm it up, look for oil along the edge", { minutes: { usual: 20 } }),
+        step("warm", "prove it", "look", "Warm it up, look for oil along the edge", {
+          minutes: { usual: 20 },
+        }),
       ],
     },
   ],

@@ -2,7 +2,9 @@ import type { Job } from "@/core/model/job";
 import type { Work, WorkEvent } from "@/core/model/work";
 import { demo, fastener, figure, head, part, step, thread } from "./authoring";
 import { camCover } from "./cam-cover";
+
 import { starterMotor } from "./starter-motor";
+import { thermostat } from "./thermostat";
 
 const engineMount: Job = {
   ...demo("engine-mount"),
@@ -46,7 +48,9 @@ const engineMount: Job = {
           fastenerId: "to-body",
           minutes: { usual: 15 },
         }),
-        step("threads", "look closely", "look", "Threads in the body clean and dry", { minutes: { usual: 5 } }),
+        step("threads", "look closely", "look", "Threads in the body clean and dry", {
+          minutes: { usual: 5 },
+        }),
         step("bolts-hand", "put back", "hand-start", "New mount and new bolts by hand", {
           fastenerId: "to-body",
           minutes: { usual: 10 },
@@ -59,7 +63,9 @@ const engineMount: Job = {
           fastenerId: "to-engine",
           minutes: { usual: 8 },
         }),
-        step("rock", "prove it", "look", "Rev it and watch: no knock, no touching", { minutes: { usual: 5 } }),
+        step("rock", "prove it", "look", "Rev it and watch: no knock, no touching", {
+          minutes: { usual: 5 },
+        }),
       ],
     },
   ],
@@ -131,4 +137,4 @@ export const engineMountWork: Work = {
   events: mountDone(),
 };
 
-export const otherJobs: Job[] = [starterMotor, camCover, engineMount];
+export const otherJobs: Job[] = [starterMotor, camCover, engineMount, thermostat];

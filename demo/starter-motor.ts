@@ -164,7 +164,10 @@ export const starterMotor: Job = {
           minutes: { usual: 5 },
           cautions: ["Earth lead off first, on last."],
         }),
-        step("pipe-off", "take apart", "undo", "Intake pipe off", { fastenerId: "clamp", minutes: { usual: 15 } }),
+        step("pipe-off", "take apart", "undo", "Intake pipe off", {
+          fastenerId: "clamp",
+          minutes: { usual: 15 },
+        }),
         step("cable-off", "take apart", "undo", "Starter cable and trigger lead off", {
           fastenerId: "cable",
           minutes: { usual: 20 },
@@ -184,12 +187,17 @@ export const starterMotor: Job = {
           minutes: { usual: 12 },
           putsBack: ["trigger lead"],
         }),
-        step("pipe-on", "put back", "torque", "Intake pipe on", { fastenerId: "clamp", minutes: { usual: 10 } }),
+        step("pipe-on", "put back", "torque", "Intake pipe on", {
+          fastenerId: "clamp",
+          minutes: { usual: 10 },
+        }),
         step("earth-on", "put back", "torque", "Battery earth lead on last", {
           fastenerId: "earth",
           minutes: { usual: 4 },
         }),
-        step("crank", "prove it", "look", "Three starts, no whistle from the intake", { minutes: { usual: 5 } }),
+        step("crank", "prove it", "look", "Three starts, no whistle from the intake", {
+          minutes: { usual: 5 },
+        }),
       ],
     },
   ],

@@ -77,3 +77,58 @@ test("somebody's words fill in the list, on a phone, in at most 20; what they le
   await page.open("/plan?shelf=no-such-sheet");
   await page.see("What is the job, or what do you notice?");
 });
+
+test("a complaint leads through What is wrong to its sheet; by place, by what is due and from an own plan too", async () => {
+  await at.openDemo({ size: DESK });
+  const { page } = at;
+  await page.open("/plan?shelf=all");
+  await page.type("What is the job, or what do you notice?", "squeals when braking");
+  await page.press("What is wrong? On the Wren estate");
+  await page.choose("Seen between the spokes, the lining that is left is", "less than 3 mm, or metal");
+  await page.reads("cause", "Pads worn out");
+  await page.press("Brake pads and discs, from the shelf");
+  for (const answer of ["front", "pads and discs", "no"]) await page.press(answer);
+  await page.press("Put it in the plan");
+  // The vehicle's own wheel torque is known.
+  await page.see("Look up these 6");
+  await page.press("Later");
+  await page.press("What is wrong?");
+  await page.reads(
+    "cause",
+    "+ Seen between the spokes, the lining that is left is: less than 3 mm, or metal",
+  );
+
+  await page.open("/plan?shelf=all");
+  await page.clickOn("//*[@role='button'][@aria-label='gearbox, 1']", "the gearbox, from above");
+  await page.gone("Rear brake shoes");
+  await page.pressWith("Gearbox oil, manual");
+  await page.see("Put it in the plan");
+
+  await page.open("/log?id=demo-wren&view=due");
+  await page.press("Plan it");
+  await page.see("Air and cabin filter");
+  await page.press("Put it in the plan");
+
+  // The engine mount was done in an hour and nine minutes: what it took is in the plan made from it.
+  await page.open("/plan?shelf=all");
+  await page.see("1 h 09 min");
+  await page.pressWith("Right engine mount");
+  await page.press("Save and add steps");
+  await page.see("Right engine mount planned.");
+  // Planned with ten minutes and done in two passes of less: (8 + 3 · 10) / 4.
+  await page.press("Body bolts, torque then angle");
+  await page.see("about 9.5 min");
+});
+
+test("of two ways the one that is chosen is begun with, and the other is there to compare", async () => {
+  await at.openDemo({ size: PHONE });
+  const { page } = at;
+  await page.open("/plan?shelf=coolant-change");
+  await page.press("no");
+  await page.press("Drained, rinsed with water until clear, filled");
+  await page.press("Put it in the plan");
+  await page.see("Rinsed with clean water until it runs clear");
+  await page.press("Routes");
+  await page.see("enough where what came out was clear and of the same kind");
+  expect(await page.sideways()).toBe(0);
+});

@@ -34,6 +34,7 @@ const PHONE_ORDER = {
   "left, middle, right": [1, 2, 3],
   "left, right, middle": [1, 3, 2],
   "middle, right, left": [3, 1, 2],
+  "middle, left, right": [2, 1, 3],
 } as const;
 
 /** Where I am, the thing itself, what bears on it. One column on a phone. */

@@ -6,7 +6,7 @@ export const CHASSIS_TOPICS: readonly Topic[] = [
     id: "hum",
     symptom: "A hum that rises with speed",
     causes: [
-      { id: "bearing", name: "Wheel bearing", often: 5 },
+      { id: "bearing", name: "Wheel bearing", often: 5, sheet: "wheel-bearing-bolted" },
       { id: "tyres", name: "Tyres worn in steps", often: 4 },
       {
         id: "final-drive",
@@ -46,16 +46,17 @@ export const CHASSIS_TOPICS: readonly Topic[] = [
     id: "knock",
     symptom: "A knock over bumps",
     causes: [
-      { id: "link", name: "Anti-roll bar link", often: 5 },
-      { id: "ball-joint", name: "Lower ball joint", often: 3 },
-      { id: "track-rod", name: "Track rod end", often: 2 },
+      { id: "link", name: "Anti-roll bar link", often: 5, sheet: "anti-roll-links" },
+      { id: "ball-joint", name: "Lower ball joint", often: 3, sheet: "lower-arm" },
+      { id: "track-rod", name: "Track rod end", often: 2, sheet: "outer-steering-rod" },
       {
         id: "damper",
         name: "Damper or its top mount",
         often: 3,
+        sheet: "strut-assembly",
         handOver: "A compressed spring can kill: a whole assembly, or a workshop.",
       },
-      { id: "bush", name: "Arm's bush", often: 2 },
+      { id: "bush", name: "Arm's bush", often: 2, sheet: "lower-arm" },
     ],
     checks: [
       {
@@ -124,12 +125,13 @@ export const CHASSIS_TOPICS: readonly Topic[] = [
     id: "click",
     symptom: "A click on full lock",
     causes: [
-      { id: "outer-joint", name: "Outer drive joint", often: 6 },
+      { id: "outer-joint", name: "Outer drive joint", often: 6, sheet: "drive-shaft" },
       { id: "loose-wheel", name: "Loose wheel bolts", often: 1 },
       {
         id: "top-mount",
         name: "Top mount that binds",
         often: 2,
+        sheet: "strut-assembly",
         handOver: "The spring has to be compressed: a whole assembly, or a workshop.",
       },
     ],
@@ -155,12 +157,85 @@ export const CHASSIS_TOPICS: readonly Topic[] = [
     ],
   },
   {
+    id: "squeal",
+    symptom: "A squeal or grinding when braking",
+    causes: [
+      { id: "pads", name: "Pads worn out", often: 5, sheet: "pads-and-discs" },
+      { id: "dust", name: "Dust, or pads that ring in dry clips", often: 4, sheet: "pads-and-discs" },
+      { id: "stuck", name: "Caliper or slide that sticks", often: 2, sheet: "pads-and-discs" },
+      { id: "drum", name: "Shoes or dust in a rear drum", often: 2, sheet: "drum-shoes" },
+      { id: "stone", name: "Stone or a bent shield at the disc", often: 1 },
+    ],
+    checks: [
+      {
+        id: "lining",
+        ask: "Seen between the spokes, the lining that is left is",
+        results: ["less than 3 mm, or metal", "more"],
+        tells: {
+          pads: [0.9, 0.1],
+          dust: [0.05, 0.95],
+          stuck: [0.4, 0.6],
+          drum: [0.05, 0.95],
+          stone: [0.05, 0.95],
+        },
+      },
+      {
+        id: "grinds",
+        ask: "The noise is",
+        results: ["a grinding or scraping", "a high squeal"],
+        tells: {
+          pads: [0.5, 0.5],
+          dust: [0.05, 0.95],
+          stuck: [0.3, 0.7],
+          drum: [0.5, 0.5],
+          stone: [0.8, 0.2],
+        },
+      },
+      {
+        id: "without",
+        ask: "With the foot off the pedal it",
+        results: ["goes on", "stops"],
+        tells: {
+          pads: [0.4, 0.6],
+          dust: [0.1, 0.9],
+          stuck: [0.6, 0.4],
+          drum: [0.1, 0.9],
+          stone: [0.9, 0.1],
+        },
+      },
+      {
+        id: "hot",
+        ask: "After a drive, one wheel beside the others is",
+        results: ["much hotter", "as warm"],
+        tells: {
+          pads: [0.1, 0.9],
+          dust: [0.05, 0.95],
+          stuck: [0.8, 0.2],
+          drum: [0.15, 0.85],
+          stone: [0.05, 0.95],
+        },
+      },
+      {
+        id: "handbrake",
+        ask: "Slowed by the handbrake alone, it",
+        results: ["makes the noise", "is quiet"],
+        tells: {
+          pads: [0.1, 0.9],
+          dust: [0.1, 0.9],
+          stuck: [0.1, 0.9],
+          drum: [0.8, 0.2],
+          stone: [0.1, 0.9],
+        },
+      },
+    ],
+  },
+  {
     id: "pulse",
     symptom: "A pulse in the brake pedal",
     causes: [
-      { id: "disc", name: "Disc of uneven thickness", often: 6 },
-      { id: "drum", name: "Drum out of round", often: 2 },
-      { id: "hub-face", name: "Rust between disc and hub", often: 2 },
+      { id: "disc", name: "Disc of uneven thickness", often: 6, sheet: "pads-and-discs" },
+      { id: "drum", name: "Drum out of round", often: 2, sheet: "drum-shoes" },
+      { id: "hub-face", name: "Rust between disc and hub", often: 2, sheet: "pads-and-discs" },
       {
         id: "anti-lock",
         name: "Anti-lock cutting in",
@@ -199,9 +274,9 @@ export const CHASSIS_TOPICS: readonly Topic[] = [
     id: "long-pedal",
     symptom: "A long or soft brake pedal",
     causes: [
-      { id: "adjust", name: "Shoes far from the drum", often: 4 },
-      { id: "air", name: "Air in the lines", often: 3 },
-      { id: "cylinder", name: "Leaking wheel cylinder or hose", often: 2 },
+      { id: "adjust", name: "Shoes far from the drum", often: 4, sheet: "drum-shoes" },
+      { id: "air", name: "Air in the lines", often: 3, sheet: "brake-fluid" },
+      { id: "cylinder", name: "Leaking wheel cylinder or hose", often: 2, sheet: "drum-shoes" },
       { id: "master", name: "Master cylinder that lets past", often: 2 },
     ],
     checks: [

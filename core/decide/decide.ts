@@ -10,6 +10,8 @@ export interface JudgedCause {
   evidenceFor: string[];
   evidenceAgainst: string[];
   handOver: string | undefined;
+  /** The sheet on the shelf that puts it right. */
+  sheet: string | undefined;
 }
 
 /**
@@ -43,7 +45,7 @@ export function judgeCauses(topic: Topic, decide: Decide): JudgedCause[] {
   const average = ({ check, result }: { check: Check; result: number }) =>
     topic.causes.reduce((sum, { id, often }) => sum + often * likelihood(check, id, result), 0) /
     topic.causes.reduce((sum, { often }) => sum + often, 0);
-  const known = topic.causes.map(({ id, name, often, handOver }: Cause) => {
+  const known = topic.causes.map(({ id, name, often, handOver, sheet }: Cause) => {
     const telling = made.map((one) => ({
       says: `${one.check.ask}: ${one.check.results[one.result] ?? ""}`,
       ratio: likelihood(one.check, id, one.result) / average(one),
@@ -52,6 +54,7 @@ export function judgeCauses(topic: Topic, decide: Decide): JudgedCause[] {
       id,
       name,
       handOver,
+      sheet,
       weight: made.reduce((product, { check, result }) => product * likelihood(check, id, result), often),
       evidenceFor: telling.filter(({ ratio }) => ratio >= TELLING).map(({ says }) => says),
       evidenceAgainst: telling.filter(({ ratio }) => ratio <= 1 / TELLING).map(({ says }) => says),
@@ -63,6 +66,7 @@ export function judgeCauses(topic: Topic, decide: Decide): JudgedCause[] {
     id: cause.id,
     name: cause.name,
     handOver: undefined,
+    sheet: undefined,
     weight: neutral * OWN_FACTOR ** (cause.for.length - cause.against.length),
     evidenceFor: cause.for,
     evidenceAgainst: cause.against,

@@ -6,9 +6,9 @@ export const ENGINE_TOPICS: readonly Topic[] = [
     id: "no-crank",
     symptom: "It cranks slowly or not at all",
     causes: [
-      { id: "battery", name: "Battery flat or worn out", often: 6 },
+      { id: "battery", name: "Battery flat or worn out", often: 6, sheet: "battery" },
       { id: "cable", name: "Earth lead or cable with a bad joint", often: 3 },
-      { id: "starter", name: "Starter motor", often: 3 },
+      { id: "starter", name: "Starter motor", often: 3, sheet: "starter" },
       {
         id: "engine",
         name: "Engine that is stiff or stuck",
@@ -47,9 +47,9 @@ export const ENGINE_TOPICS: readonly Topic[] = [
     id: "coolant",
     symptom: "It loses coolant",
     causes: [
-      { id: "hose", name: "Hose or clamp", often: 5 },
-      { id: "radiator", name: "Radiator", often: 3 },
-      { id: "pump", name: "Coolant pump", often: 3 },
+      { id: "hose", name: "Hose or clamp", often: 5, sheet: "radiator" },
+      { id: "radiator", name: "Radiator", often: 3, sheet: "radiator" },
+      { id: "pump", name: "Coolant pump", often: 3, sheet: "coolant-pump" },
       {
         id: "gasket",
         name: "Head gasket",
@@ -93,8 +93,8 @@ export const ENGINE_TOPICS: readonly Topic[] = [
     id: "oil",
     symptom: "Oil on the outside of the engine",
     causes: [
-      { id: "cover", name: "Cam cover gasket", often: 5 },
-      { id: "plug", name: "Drain plug or oil filter", often: 4 },
+      { id: "cover", name: "Cam cover gasket", often: 5, sheet: "cam-cover" },
+      { id: "plug", name: "Drain plug or oil filter", often: 4, sheet: "engine-oil" },
       { id: "sump", name: "Sump gasket", often: 2 },
       {
         id: "end-seal",
@@ -138,8 +138,8 @@ export const ENGINE_TOPICS: readonly Topic[] = [
     id: "misfire",
     symptom: "It runs unevenly, with the engine lamp on",
     causes: [
-      { id: "plug", name: "Spark plug", often: 4 },
-      { id: "coil", name: "Ignition coil", often: 4 },
+      { id: "plug", name: "Spark plug", often: 4, sheet: "spark-plugs" },
+      { id: "coil", name: "Ignition coil", often: 4, sheet: "spark-plugs" },
       { id: "air", name: "Air let in behind the meter", often: 3 },
       { id: "injector", name: "Injector", often: 1.5 },
     ],

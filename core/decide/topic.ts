@@ -4,6 +4,8 @@ export interface Cause {
   name: string;
   /** How often it is the cause, against the others of its symptom. */
   often: number;
+  /** The job sheet on the shelf that puts it right, by its name. */
+  sheet?: string;
   /** Why it is not for a driveway, where that is so. */
   handOver?: string;
 }

@@ -302,6 +302,8 @@ export const routeSchema = z
     /** What it damages, and whether it can be undone. */
     harm: lineSchema.optional(),
     undoable: z.enum(UNDOABLE).optional(),
+    /** What speaks for it: how it held before, who says so. */
+    evidence: lineSchema.optional(),
     /** What lies open while this is done, and could be renewed for little more work. */
     laysBare: z.array(laidOpenSchema).max(50).optional(),
   })
@@ -345,6 +347,8 @@ export const jobSchema = z
     chosenRouteId: idSchema,
     answers: z.array(answerSchema).max(1000).optional(),
     decide: decideSchema.optional(),
+    /** The sheet on the shelf that it was planned from. */
+    sheet: lineSchema.optional(),
     notes: textSchema.optional(),
   })
   .refine((job) => job.routes.some((route) => route.id === job.chosenRouteId), {

@@ -160,7 +160,7 @@ export const MIGRATIONS: readonly Migration[] = [
   },
   {
     to: 14,
-    name: "least and most minutes beside the usual; what often goes wrong at a step",
+    name: "least and most minutes beside the usual; what often goes wrong at a step; the sheet that a job was planned from; what speaks for a route",
     migrate: (household) => ({ ...household, jobs: (household.jobs ?? []).map(withMinutes) }),
   },
 ];

@@ -86,6 +86,7 @@ export function compareRoutes(job: Job, vehicle: Vehicle, tools: readonly Tool[]
       ({ bends }) => bends.length,
     ),
     row("Harm", ({ route }) => route.harm ?? "none written down"),
+    row("Speaks for it", ({ route }) => route.evidence ?? "not said"),
     row(
       "Can be undone",
       ({ route }) => route.undoable ?? "not said",

@@ -116,5 +116,6 @@ test("the demo's jobs open what a mechanic would say they do", () => {
     "demo-cam-cover": ["battery", "fluid"],
     "demo-engine-mount": [],
     "demo-starter": ["battery"],
+    "demo-thermostat": ["coolant"],
   });
 });

@@ -83,7 +83,7 @@ const SIGNS: Readonly<Record<Opening, readonly Sign[]>> = {
     {
       words:
         /\b(?:sump|oil pan|drain plug|fill(?:er)? plug|level plug|gearbox oil|diff(?:erential)? cover|transfer case|drive ?shaft out|oil seals?|cam cover|valve cover|oil filter|oil cooler|power[- ]steering (?:hose|pipe|pump)|transmission (?:pan|line)|cooler lines?)\b/i,
-      not: /\b(?:bracket|clip|guard|shield|switch|sensor|loom|wires?)s?\b/i,
+      not: /\b(?:bracket|clip|guard|shield|switch|sensor|loom|wire|radiator|coolant)s?\b/i,
     },
     {
       parts:

@@ -103,12 +103,14 @@ const sheetPartSchema = partSchema
     when,
   });
 
-/** One way of doing the job among several, with what it harms and whether that can be undone. */
+/** One way of doing the job among several: what it harms, whether that can be undone, what speaks for it. */
 const waySchema = z.strictObject({
   id: key,
   name: lineSchema,
   harm: lineSchema.optional(),
   undoable: z.enum(UNDOABLE).optional(),
+  /** What speaks for it. */
+  evidence: lineSchema.optional(),
 });
 
 /**

@@ -133,6 +133,21 @@ test("what is better handed over is so unless it is planned at home, and then wa
   ]);
 });
 
+test("what is a list in a step's form has no semicolon in one of its lines", () => {
+  const lines = SHELF.flatMap(({ phases }) =>
+    Object.values(phases)
+      .flat()
+      .flatMap(({ cautions = [], takesOff = [], putsBack = [], movesPast = [], routing = [] }) => [
+        ...cautions,
+        ...takesOff,
+        ...putsBack,
+        ...movesPast,
+        ...routing,
+      ]),
+  );
+  expect(lines.filter((line) => line.includes(";"))).toEqual([]);
+});
+
 test("a sheet has no maker's figure: no torque, no limit", () => {
   for (const { fasteners, phases } of SHELF) {
     for (const { by } of Object.values(fasteners))

@@ -8,19 +8,47 @@ import { OTHER_SIDE, type Side, sideOf } from "../side";
  */
 const LONGEST_GAP_MIN = 45;
 
-/**
- * Minutes worked on each step, by id: from one tap to the next belongs to the step of the later one. Pauses
- * do not count.
- */
-export function stepMinutes(work: Work): Map<string, number> {
-  const minutes = new Map<string, number>();
-  work.events.forEach((event, i) => {
+/** What the minutes before a tap went on. */
+type WentOn = "hands" | "wait" | "trouble";
+
+interface Gap {
+  stepId: string;
+  minutes: number;
+  on: WentOn;
+}
+
+/** From one tap to the next: it belongs to the step of the later one. Pauses do not count. */
+function gapsOf(work: Work, route: Pick<Route, "steps">): Gap[] {
+  // A step whose wait is the last thing it asks for is over with it.
+  const waits = new Set(route.steps.flatMap(({ id, wait, measure }) => (wait && !measure ? [id] : [])));
+  return work.events.flatMap((event, i): Gap[] => {
     const before = work.events[i - 1];
-    if (!before || !("stepId" in event)) return;
-    const gap = (Date.parse(event.at) - Date.parse(before.at)) / 60_000;
-    if (gap < 0 || gap > LONGEST_GAP_MIN) return;
-    minutes.set(event.stepId, (minutes.get(event.stepId) ?? 0) + gap);
+    if (!before || !("stepId" in event)) return [];
+    const minutes = (Date.parse(event.at) - Date.parse(before.at)) / 60_000;
+    if (minutes < 0 || minutes > LONGEST_GAP_MIN) return [];
+    return [{ stepId: event.stepId, minutes, on: wentOn(event, waits) }];
   });
+}
+
+function wentOn(event: Work["events"][number], waits: ReadonlySet<string>): WentOn {
+  if (event.type === "tried") return "trouble";
+  const waited =
+    (event.type === "task" && event.task === "wait") || (event.type === "step" && waits.has(event.stepId));
+  return waited ? "wait" : "hands";
+}
+
+const sumOf = (gaps: readonly Gap[], on?: WentOn): number =>
+  gaps.reduce((sum, gap) => (on === undefined || gap.on === on ? sum + gap.minutes : sum), 0);
+
+/**
+ * Minutes on each step, by id, that has taken any: all of them, or only those that went on one thing.
+ * @param on hands at it, a wait, or the ladder out of a trouble.
+ */
+export function stepMinutes(work: Work, route: Pick<Route, "steps">, on?: WentOn): Map<string, number> {
+  const minutes = new Map<string, number>();
+  for (const gap of gapsOf(work, route))
+    if (on === undefined || gap.on === on)
+      minutes.set(gap.stepId, (minutes.get(gap.stepId) ?? 0) + gap.minutes);
   return minutes;
 }
 
@@ -35,17 +63,15 @@ export interface WorkTimes {
 
 /** How long the work has taken, in all and by side. */
 export function workTimes(work: Work, route: Route): WorkTimes {
-  const minutes = stepMinutes(work);
-  const sides = { left: 0, right: 0 };
-  const { waitedMin, troubleMin } = awayFromIt(work, route);
-  let totalMin = 0;
-  for (const { id, title } of route.steps) {
-    const took = minutes.get(id) ?? 0;
-    totalMin += took;
-    const side = sideOf(title);
-    if (side) sides[side] += took;
-  }
-  return { totalMin, waitedMin, troubleMin, sides };
+  const gaps = gapsOf(work, route);
+  const sideAt = new Map(route.steps.map(({ id, title }) => [id, sideOf(title)]));
+  const ofSide = (side: Side) => sumOf(gaps.filter(({ stepId }) => sideAt.get(stepId) === side));
+  return {
+    totalMin: sumOf(gaps.filter(({ stepId }) => sideAt.has(stepId))),
+    waitedMin: sumOf(gaps, "wait"),
+    troubleMin: sumOf(gaps, "trouble"),
+    sides: { left: ofSide("left"), right: ofSide("right") },
+  };
 }
 
 /**
@@ -61,25 +87,6 @@ export function secondSideFaster(work: Work, route: Route): { side: Side; byMin:
     .find((side) => side !== undefined);
   if (!first) return undefined;
   return { side: OTHER_SIDE[first], byMin: sides[first] - sides[OTHER_SIDE[first]] };
-}
-
-/** Minutes that ended in a wait being over, and those that ended in a rung of a ladder. */
-function awayFromIt(work: Work, route: Route): { waitedMin: number; troubleMin: number } {
-  // A step whose wait is the last thing it asks for is over with it.
-  const waits = new Set(route.steps.flatMap(({ id, wait, measure }) => (wait && !measure ? [id] : [])));
-  let [waitedMin, troubleMin] = [0, 0];
-  work.events.forEach((event, i) => {
-    const before = work.events[i - 1];
-    const gap = before ? (Date.parse(event.at) - Date.parse(before.at)) / 60_000 : 0;
-    if (gap <= 0 || gap > LONGEST_GAP_MIN) return;
-    if (
-      (event.type === "task" && event.task === "wait") ||
-      (event.type === "step" && waits.has(event.stepId))
-    )
-      waitedMin += gap;
-    if (event.type === "tried") troubleMin += gap;
-  });
-  return { waitedMin, troubleMin };
 }
 
 /** "2 h 05 min", "48 min". */

@@ -301,7 +301,7 @@ test("time from tap to tap belongs to the later step; a long gap is a pause", ()
     { ...at(25), type: "step", stepId: "old" },
     { ...at(325), type: "step", stepId: "fit" },
   );
-  expect([...stepMinutes(work)]).toEqual([
+  expect([...stepMinutes(work, sided)]).toEqual([
     ["off", 10],
     ["old", 15],
   ]);

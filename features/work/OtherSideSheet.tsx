@@ -22,7 +22,7 @@ export function OtherSideSheet({ route, work, step }: { route: Route; work: Work
   const side = sideOf(step.title);
   const twin = twinOf(route, step);
   if (!side || !twin) return null;
-  const minutes = stepMinutes(work).get(twin.id);
+  const minutes = stepMinutes(work, route).get(twin.id);
   const found = eventsOf(work, "step").find(({ stepId }) => stepId === twin.id)?.found;
   const measured = [...measuredIn(work, twin.id)];
   const troubles = troublesOf(work).filter(({ stepId }) => stepId === twin.id);

@@ -56,6 +56,69 @@ export function VehicleFromAbove({ marks }: { marks: PlaceMark[] }) {
   );
 }
 
+/** Down the middle at even steps, where a finger finds them: the first at the front, the last at the rear. */
+const MIDDLE = 330;
+const FRONT = 66;
+const REAR = 536;
+
+interface PlacesFromAboveProps {
+  /** How many things are to be found at each place, from front to rear. */
+  places: readonly { place: Place; count: number }[];
+  picked: Place | undefined;
+  /** A place was pressed; the one that is picked lets go. */
+  onPick: (place: Place | undefined) => void;
+}
+
+/** A vehicle from above whose places can be pressed, each with how much there is. */
+export function PlacesFromAbove({ places, picked, onPick }: PlacesFromAboveProps) {
+  return (
+    <svg viewBox="190 20 280 580" width="100%" style={{ display: "block", maxHeight: 520 }}>
+      <Outline />
+      {places.map(({ place, count }, i) => {
+        const y = FRONT + (i / Math.max(1, places.length - 1)) * (REAR - FRONT);
+        const isPicked = place === picked;
+        const press = () => onPick(isPicked ? undefined : place);
+        return (
+          <g
+            key={place}
+            role="button"
+            tabIndex={0}
+            aria-pressed={isPicked}
+            aria-label={`${place}, ${count}`}
+            style={{ cursor: "pointer" }}
+            onClick={press}
+            onKeyDown={(event) => {
+              if (event.key !== "Enter" && event.key !== " ") return;
+              event.preventDefault();
+              press();
+            }}
+          >
+            <rect
+              x={MIDDLE - 66}
+              y={y - 25}
+              width={132}
+              height={50}
+              rx={4}
+              fill={`var(--chakra-colors-${isPicked ? "marker" : "sheet"})`}
+              stroke={`var(--chakra-colors-${isPicked ? "ink" : "drawing"})`}
+              strokeWidth={isPicked ? 3 : 2}
+            />
+            <text
+              x={MIDDLE}
+              y={y + 6}
+              textAnchor="middle"
+              fill={`var(--chakra-colors-${isPicked ? "onMarker" : "ink"})`}
+              style={{ fontFamily: "var(--chakra-fonts-heading)", fontWeight: 600, fontSize: 18 }}
+            >
+              {place} {count}
+            </text>
+          </g>
+        );
+      })}
+    </svg>
+  );
+}
+
 function Outline() {
   return (
     <g fill="none" stroke="var(--chakra-colors-drawing)" strokeWidth={2}>

@@ -46,7 +46,7 @@ export const blindInserts: Sheet = {
       act("Old insert's collar drilled off, the rest pushed in or fished out", [5, 12, 40], {
         when: { old: ["yes"] },
         noWayBack: "a new one goes in",
-        cautions: ["Eye protection on; the insert held with a slip of metal, so that it does not spin."],
+        cautions: ["Eye protection on, the insert held with a slip of metal, so that it does not spin."],
       }),
       act("Hole drilled to the insert's own size, both sides deburred", [3, 8, 20], {
         noWayBack: "the hole is made once",

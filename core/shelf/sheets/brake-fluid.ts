@@ -31,9 +31,15 @@ export const brakeFluid: Sheet = {
       id: "two",
       name: "With somebody on the pedal",
       harm: "an old master cylinder can be torn by full strokes",
+      evidence: "what every handbook shows; needs nothing but a helper",
       undoable: "with a new part",
     },
-    { id: "alone", name: "Alone, with a pressure bottle", harm: "fluid on the paint where its cap leaks" },
+    {
+      id: "alone",
+      name: "Alone, with a pressure bottle",
+      harm: "fluid on the paint where its cap leaks",
+      evidence: "steady flow, one pair of hands, no air from a pedal let go too early",
+    },
   ],
   fasteners: {
     wheel: { ...WHEEL, count: 10, name: "Wheel bolts or nuts" },

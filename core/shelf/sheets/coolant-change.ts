@@ -20,12 +20,14 @@ export const coolantChange: Sheet = {
       id: "drain",
       name: "Drained and filled",
       harm: "a third of the old coolant stays in the engine",
+      evidence: "enough where what came out was clear and of the same kind",
       undoable: "fully",
     },
     {
       id: "rinse",
       name: "Drained, rinsed with water until clear, filled",
       harm: "what stays in is water: the new coolant goes in stronger",
+      evidence: "for another kind, or where it came out brown",
       undoable: "fully",
     },
   ],
@@ -54,7 +56,7 @@ export const coolantChange: Sheet = {
       act("Expansion tank's cap off, slowly", [1, 1, 2], {
         needs: ["cold"],
         takesOff: ["expansion tank cap"],
-        cautions: ["Rag over it; stop if it hisses."],
+        cautions: ["Rag over it. Stop if it hisses."],
       }),
       undo("Radiator drain plug open, coolant caught", "plug", [5, 10, 20], {
         when: { plug: ["yes"] },

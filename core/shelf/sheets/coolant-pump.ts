@@ -72,7 +72,7 @@ export const coolantPump: Sheet = {
       act("Expansion tank's cap off, slowly", [1, 1, 2], {
         needs: ["cold"],
         takesOff: ["expansion tank cap"],
-        cautions: ["Rag over it; stop if it hisses."],
+        cautions: ["Rag over it. Stop if it hisses."],
       }),
       act("Lower hose off, coolant caught", [4, 8, 20], {
         needs: ["cold"],

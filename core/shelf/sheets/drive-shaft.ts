@@ -130,7 +130,7 @@ export const driveShaft: Sheet = {
   system: "gearbox and drive",
   place: "front",
   foundBy: [
-    "clicks on full lock",
+    "clicks on full lock, clicks when turning",
     "clicking in tight bends",
     "shudders when pulling away",
     "CV joint, half shaft, axle shaft",
@@ -143,12 +143,14 @@ export const driveShaft: Sheet = {
       id: "joint",
       name: "Ball joint dropped",
       harm: "a seized pinch bolt snaps in the knuckle",
+      evidence: "one bolt, and nothing that sets the camber",
       undoable: "with a new part",
     },
     {
       id: "strut",
       name: "Strut split from the knuckle",
       harm: "its bolts set the camber: the alignment has to be set",
+      evidence: "two dry bolts above the road salt; no ball joint to split",
       undoable: "fully",
     },
   ],
@@ -213,11 +215,17 @@ export const driveShaftBoot: Sheet = {
   raised: "front",
   asks: [],
   ways: [
-    { id: "joint", name: "Shaft out, joint off, whole boot", undoable: "fully" },
+    {
+      id: "joint",
+      name: "Shaft out, joint off, whole boot",
+      evidence: "the joint is washed and seen; lasts as long as the first one",
+      undoable: "fully",
+    },
     {
       id: "split",
       name: "Split boot, glued round the shaft where it is",
       harm: "the seam is glued in the damp on a driveway and often opens within a year; grit stays in the joint",
+      evidence: "an hour, nothing undone; good to get to the day of the whole one",
       undoable: "fully",
     },
   ],

@@ -44,11 +44,17 @@ export const fuelFilter: Sheet = {
     },
   ],
   ways: [
-    { id: "over", name: "Handed over to a workshop", undoable: "fully" },
+    {
+      id: "over",
+      name: "Handed over to a workshop",
+      evidence: "a workshop has the pressure gauge and the new seals; half an hour of theirs",
+      undoable: "fully",
+    },
     {
       id: "home",
       name: "At home",
       harm: "a line that leaks feeds a fire; the plan wants your reason written down",
+      evidence: "a serviceable filter with quick catches was made to be changed",
       undoable: "fully",
     },
   ],

@@ -30,7 +30,7 @@ export const radiatorSheet: Sheet = {
       act("Expansion tank's cap off, slowly", [1, 1, 2], {
         needs: ["cold"],
         takesOff: ["expansion tank cap"],
-        cautions: ["Rag over it; stop if it hisses."],
+        cautions: ["Rag over it. Stop if it hisses."],
       }),
       act("Splash shield aside", [3, 6, 15], { takesOff: ["splash shield"] }),
       act("Lower hose off, coolant caught", [4, 10, 20], {

@@ -44,17 +44,24 @@ export const strutAssembly: Sheet = {
     },
   ],
   ways: [
-    { id: "whole", name: "Whole strut, spring already on it", undoable: "fully" },
+    {
+      id: "whole",
+      name: "Whole strut, spring already on it",
+      evidence: "no spring is ever let go; costs more, saves an hour a side",
+      undoable: "fully",
+    },
     {
       id: "shop",
       name: "New strut, the spring swapped over at a workshop",
       harm: "the car stands on stands until it is back",
+      evidence: "the wall compressor of a workshop holds what a hook one does not",
       undoable: "fully",
     },
     {
       id: "home",
       name: "New strut, the spring swapped over at home",
       harm: "a spring that gets away kills; the plan wants your reason written down",
+      evidence: "only with a caged compressor and practice",
       undoable: "fully",
     },
   ],

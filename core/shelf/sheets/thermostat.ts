@@ -43,7 +43,7 @@ export const thermostat: Sheet = {
       act("Expansion tank's cap off, slowly", [1, 1, 2], {
         needs: ["cold"],
         takesOff: ["expansion tank cap"],
-        cautions: ["Rag over it; stop if it hisses."],
+        cautions: ["Rag over it. Stop if it hisses."],
       }),
       undo("Radiator drain plug open, coolant caught", "plug", [3, 5, 10], {
         troubles: [often("snapped", 1, 12)],

@@ -28,7 +28,7 @@ export const throttleBody: Sheet = {
     "put back": [
       act("Bore and flap's edge cleaned with a cloth and its own cleaner", [5, 10, 20], {
         cautions: [
-          "No flame; gloves and glasses.",
+          "No flame. Gloves and glasses.",
           "An electric flap is never pushed by hand or screwdriver.",
         ],
         detail: "Cleaner on the cloth, not into the shaft.",

@@ -15,11 +15,17 @@ export const universalJoints: Sheet = {
   raised: "all",
   asks: [],
   ways: [
-    { id: "vice", name: "Pressed out between sockets in a vice", undoable: "with a new part" },
+    {
+      id: "vice",
+      name: "Pressed out between sockets in a vice",
+      evidence: "an evening, and two sockets",
+      undoable: "with a new part",
+    },
     {
       id: "shop",
       name: "Shaft off, joints pressed at a workshop",
       harm: "the car stands on stands until it is back",
+      evidence: "the yoke stays straight where a cup is rusted in",
       undoable: "fully",
     },
   ],

@@ -51,7 +51,7 @@ export const wheelStuds: Sheet = {
         detail: "A stud a hair thinner at its spline turns in its hole for ever.",
       }),
       crackWheels,
-      raise("", ["Handbrake on unless it holds that wheel; the others chocked."]),
+      raise("", ["Handbrake on unless it holds that wheel, the others chocked."]),
     ],
     "take apart": [
       undo("Wheel off", "wheel", [3, 8, 40], {

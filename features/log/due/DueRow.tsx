@@ -6,6 +6,7 @@ import { useState } from "react";
 import { daysAfter } from "@/core/day";
 import { type DayBand } from "@/core/log/mileage/driving";
 import type { Due } from "@/core/log/upkeep/due";
+import { sheetFor } from "@/core/log/upkeep/sheet-for";
 import type { Replacement } from "@/core/model/log";
 import type { Vehicle } from "@/core/model/vehicle";
 import { formatDistance } from "@/core/quantity/distance";
@@ -13,7 +14,7 @@ import { touched } from "@/data/stamp";
 import { Button } from "@/ui/Button";
 import { formatDay } from "@/ui/day";
 import { TextField } from "@/ui/form/Field";
-import { entryHref, newEntryHref } from "../../shell/addresses";
+import { entryHref, newEntryHref, shelfHref } from "../../shell/addresses";
 import { today } from "../../shell/clock";
 import { useDo } from "../../shell/DoProvider";
 import { ReasonForm } from "../ReasonForm";
@@ -26,6 +27,7 @@ export function DueRow({ due, vehicle, onEdit }: { due: Due; vehicle: Vehicle; o
   const perform = useDo();
   const [puttingOff, setPuttingOff] = useState(false);
   const { interval, place, last, left, dueAt, on, state } = due;
+  const sheet = sheetFor(interval.part);
   const wake = () => {
     const { snoozed: _snoozed, ...rest } = interval;
     void perform({ put: { intervals: [touched(rest)] } }, `${interval.part} counts again.`);
@@ -90,6 +92,11 @@ export function DueRow({ due, vehicle, onEdit }: { due: Due; vehicle: Vehicle; o
           >
             <Link href={asEntry}>{last ? "Done" : "Log it"}</Link>
           </Button>
+          {sheet && state !== "snoozed" && (
+            <Button asChild look="quiet">
+              <Link href={shelfHref(sheet.name)}>Plan it</Link>
+            </Button>
+          )}
           {state === "snoozed" && (
             <Button look="quiet" onClick={wake}>
               Count again

@@ -1,25 +1,36 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
+import Link from "next/link";
 import { z } from "zod";
 import type { JudgedCause } from "@/core/decide/decide";
 import { line } from "@/core/form";
 import type { Decide } from "@/core/model/decide";
+import { titleOf } from "@/core/shelf/plan-from-sheet";
+import { sheetNamed } from "@/core/shelf/shelf";
 import { newId } from "@/data/stamp";
 import { Button } from "@/ui/Button";
 import { TextField } from "@/ui/form/Field";
 import { FormBox } from "@/ui/form/FormBox";
 import { useDraftForm } from "@/ui/form/useDraftForm";
 import { Sheet } from "@/ui/Sheet";
+import { shelfHref } from "../../shell/addresses";
 
 export type ChangeDecide = (how: (now: Decide) => Decide, says?: string) => Promise<boolean>;
 
+const sheetTitle = (name: string): string => {
+  const sheet = sheetNamed(name);
+  return sheet ? titleOf(sheet) : name;
+};
+
 /** The causes, the likeliest first, with what speaks for and against each; one's own can be added. */
 export function CausesSheet({
+  jobId,
   causes,
   decide,
   change,
 }: {
+  jobId: string;
   causes: readonly JudgedCause[];
   decide: Decide;
   change: ChangeDecide;
@@ -60,6 +71,11 @@ export function CausesSheet({
           {cause.handOver && (
             <Box color="watch" fontSize="15px" fontWeight="600">
               ▲ Hand it over: {cause.handOver}
+            </Box>
+          )}
+          {cause.sheet && causes.find(({ sheet }) => sheet === cause.sheet) === cause && (
+            <Box asChild color="ink" textDecoration="underline" display="inline-block" paddingBlock="2">
+              <Link href={shelfHref(cause.sheet, jobId)}>{sheetTitle(cause.sheet)}, from the shelf</Link>
             </Box>
           )}
           {decide.own.some(({ id }) => id === cause.id) && <OwnEvidence id={cause.id} change={change} />}

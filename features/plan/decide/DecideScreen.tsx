@@ -110,7 +110,9 @@ export function DecideScreen({ job }: { job: Job }) {
       }
       right={
         <>
-          {topic && <CausesSheet causes={judgeCauses(topic, decide)} decide={decide} change={change} />}
+          {topic && (
+            <CausesSheet jobId={job.id} causes={judgeCauses(topic, decide)} decide={decide} change={change} />
+          )}
           <MeasuredSheet decide={decide} change={change} />
         </>
       }

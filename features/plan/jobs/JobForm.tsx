@@ -10,9 +10,11 @@ import { InputError } from "@/core/input-error";
 import type { Job } from "@/core/model/job";
 import { SYSTEMS, type System } from "@/core/model/place";
 import type { Vehicle } from "@/core/model/vehicle";
+import type { Work } from "@/core/model/work";
 import { copyJob } from "@/core/plan/copy-job";
 import { type JobSheet, readJobSheet } from "@/core/plan/job-sheet";
 import { forAnotherVehicle } from "@/core/shelf/for-another-vehicle";
+import { pastsOf, withLessons } from "@/core/shelf/lessons";
 import { withoutUndefined } from "@/core/without-undefined";
 import { useCollection } from "@/data/hooks";
 import { newId } from "@/data/stamp";
@@ -26,7 +28,7 @@ import { garageHref, planHref, shelfHref } from "../../shell/addresses";
 import { useHand } from "../../shell/hand";
 import { giveWordsTo, sharedWords } from "../notes/shared-words";
 import { findSheets } from "../shelf/find-sheets";
-import { SheetRow } from "../shelf/ShelfScreen";
+import { SheetRow } from "../shelf/ShelfRow";
 import { SheetFile } from "./SheetFile";
 import { usePlanJob } from "./use-plan-job";
 
@@ -38,6 +40,7 @@ const newJobForm = z
     plannedFor: ifTyped((day) => day),
     from: z.string(),
     mirrored: z.boolean(),
+    sameVehicle: z.boolean(),
   })
   .transform((said) => withoutUndefined(said));
 
@@ -45,20 +48,22 @@ const newJobForm = z
 export function JobForm({ fromId }: { fromId?: string | undefined }) {
   const vehicles = useCollection("vehicles");
   const jobs = useCollection("jobs");
+  const works = useCollection("works");
   const [hand] = useHand();
   // Drawn before it is known which vehicle is in hand, it would propose another.
-  if (!vehicles || !jobs || !hand) return <Loading />;
-  return <NewJob fromId={fromId} vehicles={vehicles} jobs={jobs} inHand={hand.vehicleId} />;
+  if (!vehicles || !jobs || !works || !hand) return <Loading />;
+  return <NewJob fromId={fromId} vehicles={vehicles} jobs={jobs} works={works} inHand={hand.vehicleId} />;
 }
 
 interface NewJobProps {
   fromId: string | undefined;
   vehicles: Vehicle[];
   jobs: Job[];
+  works: Work[];
   inHand: string | undefined;
 }
 
-function NewJob({ fromId, vehicles, jobs, inHand }: NewJobProps) {
+function NewJob({ fromId, vehicles, jobs, works, inHand }: NewJobProps) {
   const router = useRouter();
   const plan = usePlanJob();
   const again = jobs.find(({ id }) => id === fromId);
@@ -71,6 +76,7 @@ function NewJob({ fromId, vehicles, jobs, inHand }: NewJobProps) {
       plannedFor: "",
       from: again?.id ?? "",
       mirrored: false,
+      sameVehicle: false,
     },
     () => newJobForm,
   );
@@ -101,17 +107,23 @@ function NewJob({ fromId, vehicles, jobs, inHand }: NewJobProps) {
   };
 
   const save = (then: "steps" | "notes") =>
-    form.handleSubmit(async ({ vehicleId, from: begunWith, mirrored, ...said }) => {
+    form.handleSubmit(async ({ vehicleId, from: begunWith, mirrored, sameVehicle, ...said }) => {
       const vehicle = vehicles.find(({ id }) => id === vehicleId) ?? vehicles[0];
       if (!vehicle) return;
       if (begunWith === "file" && !sheet)
         return setRefused("Choose the job sheet's file first, or start blank.");
-      const source = begunWith === "file" ? sheet : jobs.find(({ id }) => id === begunWith);
+      const again = jobs.find(({ id }) => id === begunWith);
+      const source = begunWith === "file" ? sheet : again && learntFrom(again, works);
       const copied = source && copyJob(source, newId, mirrored);
-      const isAnothers = source && "vehicleId" in source && source.vehicleId !== vehicle.id;
-      const routes = isAnothers ? copied?.routes.map(forAnotherVehicle) : copied?.routes;
+      const isOwn = again ? again.vehicleId === vehicle.id : sameVehicle;
+      const routes = isOwn ? copied?.routes : copied?.routes.map(forAnotherVehicle);
       const blank = { id: newId(), name: "By the book", steps: [], fasteners: [], parts: [] };
-      const job = await plan(vehicle, said, routes ?? [blank], copied?.chosenRouteId);
+      const job = await plan(
+        vehicle,
+        again?.sheet ? { ...said, sheet: again.sheet } : said,
+        routes ?? [blank],
+        copied?.chosenRouteId,
+      );
       if (!job) return;
       form.forget();
       // Words that another app has shared were waiting for this job.
@@ -153,6 +165,12 @@ function NewJob({ fromId, vehicles, jobs, inHand }: NewJobProps) {
           {...fromField}
         />
         {from === "file" && <SheetFile refused={refused} onChoose={(file) => void chooseSheet(file)} />}
+        {from === "file" && sheet && (
+          <CheckField
+            label="It is for this very vehicle: keep its torques, sizes and limits"
+            {...field("sameVehicle")}
+          />
+        )}
         {earlier && earlier.vehicleId !== form.watch("vehicleId") && (
           <Box color="watch">
             ▲ It was another vehicle: its steps come along, its torques and limits are left to look up.
@@ -172,6 +190,12 @@ function NewJob({ fromId, vehicles, jobs, inHand }: NewJobProps) {
       </FormBox>
     </Sheet>
   );
+}
+
+/** A job to be done again, with what was learnt the time before. */
+function learntFrom(job: Job, works: Work[]): Job {
+  const pasts = pastsOf([job], works);
+  return { ...job, routes: job.routes.map((route) => withLessons(route, pasts)) };
 }
 
 const MOST_SHOWN = 3;

@@ -6,7 +6,7 @@ import type { Vehicle } from "@/core/model/vehicle";
 import { stamp } from "@/data/stamp";
 import { useDo } from "../../shell/DoProvider";
 
-type Said = Pick<Job, "title" | "system"> & Partial<Pick<Job, "plannedFor">>;
+type Said = Pick<Job, "title" | "system"> & Partial<Pick<Job, "plannedFor" | "sheet" | "decide">>;
 
 /** Puts a new job of a vehicle in the plan; resolves to it, or to nothing where it could not be stored. */
 export function usePlanJob() {

@@ -6,7 +6,7 @@ import { SelectField, TextField } from "@/ui/form/Field";
 import { Sheet } from "@/ui/Sheet";
 
 /**
- * What only a person knows of a route: its name, what it harms, whether it can be undone. Kept as the field
+ * What only a person knows of a route: its name, what it harms, what speaks for it, whether it can be undone. Kept as the field
  * is left.
  */
 export function RouteForm({
@@ -18,7 +18,7 @@ export function RouteForm({
   onChange: (route: Route) => void;
   onRemove: (() => void) | undefined;
 }) {
-  const put = (key: "name" | "harm", text: string) => {
+  const put = (key: RouteText, text: string) => {
     const said = text.trim().slice(0, 200);
     if (key === "name" && said === "") return;
     onChange(withText(route, key, said));
@@ -32,7 +32,7 @@ export function RouteForm({
     <Sheet
       padding="4"
       display="grid"
-      gridTemplateColumns={{ base: "minmax(0, 1fr)", md: "1fr 2fr 1fr auto" }}
+      gridTemplateColumns={{ base: "minmax(0, 1fr)", md: "1fr 2fr 2fr 1fr auto" }}
       gap="3"
       alignItems="end"
     >
@@ -49,6 +49,15 @@ export function RouteForm({
         maxLength={200}
         onBlur={(event) => event.target.value !== (route.harm ?? "") && put("harm", event.target.value)}
       />
+      <TextField
+        label="What speaks for it"
+        defaultValue={route.evidence ?? ""}
+        placeholder="held twice before"
+        maxLength={200}
+        onBlur={(event) =>
+          event.target.value !== (route.evidence ?? "") && put("evidence", event.target.value)
+        }
+      />
       <SelectField
         label="Can be undone"
         value={route.undoable ?? ""}
@@ -64,8 +73,10 @@ export function RouteForm({
   );
 }
 
-function withText(route: Route, key: "name" | "harm", said: string): Route {
+type RouteText = "name" | "harm" | "evidence";
+
+function withText(route: Route, key: RouteText, said: string): Route {
   if (key === "name") return { ...route, name: said };
-  const { harm: _harm, ...rest } = route;
-  return said === "" ? rest : { ...route, harm: said };
+  const { [key]: _before, ...rest } = route;
+  return said === "" ? rest : { ...route, [key]: said };
 }

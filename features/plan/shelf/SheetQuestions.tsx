@@ -4,42 +4,76 @@ import { Box } from "@chakra-ui/react";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
+import { withOwnFigures } from "@/core/fastener/own-figure";
+import type { Job, Route } from "@/core/model/job";
 import { blanksOf } from "@/core/shelf/blanks";
+import { lessonWords, pastsOf, withLessons } from "@/core/shelf/lessons";
 import { asksOf, planFromSheet, titleOf } from "@/core/shelf/plan-from-sheet";
 import type { Answers, Ask, Sheet as JobSheet } from "@/core/shelf/sheet";
 import { useCollection } from "@/data/hooks";
 import { newId } from "@/data/stamp";
 import { Button } from "@/ui/Button";
+import { formatDay } from "@/ui/day";
 import { SelectField } from "@/ui/form/Field";
 import { Loading } from "@/ui/Loading";
 import { Sheet } from "@/ui/Sheet";
+import { useChangeJob } from "../../shared/use-change-job";
 import { garageHref, planHref, shelfHref } from "../../shell/addresses";
 import { useHand } from "../../shell/hand";
 import { usePlanJob } from "../jobs/use-plan-job";
 
 /** What a sheet has to know, each with how to tell by looking; then it is put in the plan. */
-export function SheetQuestions({ sheet }: { sheet: JobSheet }) {
+export function SheetQuestions({ sheet, jobId }: { sheet: JobSheet; jobId: string | undefined }) {
   const router = useRouter();
   const vehicles = useCollection("vehicles");
+  const jobs = useCollection("jobs");
+  const works = useCollection("works");
   const [hand] = useHand();
   const [chosen, setChosen] = useState<string>();
   const [answers, setAnswers] = useState<Answers>({});
+  const [way, setWay] = useState(0);
   const [missing, setMissing] = useState(false);
   const plan = usePlanJob();
-  if (!vehicles || !hand) return <Loading />;
+  const changeJob = useChangeJob(jobId ?? "");
+  if (!vehicles || !jobs || !works || !hand) return <Loading />;
+  // A job that was begun by asking what is wrong has no plan yet: this becomes it.
+  const begun = jobs.find(
+    ({ id, routes }) => id === jobId && routes.every(({ steps }) => steps.length === 0),
+  );
   const vehicle =
-    vehicles.find(({ id }) => id === (chosen ?? hand.vehicleId)) ??
+    vehicles.find(({ id }) => id === (begun?.vehicleId ?? chosen ?? hand.vehicleId)) ??
     (vehicles.length === 1 ? vehicles[0] : undefined);
   const asks = asksOf(sheet);
   const open = asks.filter(({ id }) => answers[id] === undefined);
 
+  const pasts = pastsOf(
+    jobs.filter((job) => job.sheet === sheet.name),
+    works,
+  );
+  const planBegun = async (
+    job: Job,
+    said: Pick<Job, "title" | "system" | "sheet">,
+    routes: Route[],
+    chosenRouteId: string,
+  ) => {
+    const now = vehicle && { ...said, routes: routes.map((one) => withOwnFigures(one, vehicle)) };
+    if (!now) return undefined;
+    const put = await changeJob((before) => ({ ...before, ...now, chosenRouteId }), `${said.title} planned.`);
+    return put ? job.id : undefined;
+  };
+
   const put = async () => {
     if (open.length > 0 || !vehicle) return setMissing(true);
-    const { title, routes } = planFromSheet(sheet, answers, newId);
-    const job = await plan(vehicle, { title, system: sheet.system }, routes);
-    if (!job) return;
-    const [route] = job.routes;
-    router.push(planHref(job.id, route && blanksOf(route).length > 0 ? "lookup" : undefined));
+    const planned = planFromSheet(sheet, answers, newId);
+    const routes = planned.routes.map((route) => withLessons(route, pasts));
+    const said = { title: planned.title, system: sheet.system, sheet: sheet.name };
+    const route = routes[way];
+    if (!route) return;
+    const id = await (begun
+      ? planBegun(begun, said, routes, route.id)
+      : plan(vehicle, said, routes, route.id).then((job) => job?.id));
+    if (id === undefined) return;
+    router.push(planHref(id, blanksOf(route).length > 0 ? "lookup" : undefined));
   };
 
   if (vehicles.length === 0)
@@ -51,7 +85,7 @@ export function SheetQuestions({ sheet }: { sheet: JobSheet }) {
   return (
     <Sheet title={titleOf(sheet)} maxWidth="640px" marginInline="auto" padding="5">
       <Box display="grid" gap="5">
-        {vehicles.length > 1 && (
+        {vehicles.length > 1 && !begun && (
           <SelectField
             label="Vehicle"
             choices={[
@@ -71,6 +105,7 @@ export function SheetQuestions({ sheet }: { sheet: JobSheet }) {
             onAnswer={(answer) => setAnswers({ ...answers, [ask.id]: answer })}
           />
         ))}
+        {sheet.ways && <Ways ways={sheet.ways} chosen={way} onChoose={setWay} />}
         {missing && !vehicle && <Box color="stop">▲ Say which vehicle it is for.</Box>}
         <Box display="flex" gap="3" flexWrap="wrap">
           <Button look="primary" onClick={() => void put()}>
@@ -80,12 +115,67 @@ export function SheetQuestions({ sheet }: { sheet: JobSheet }) {
             <Link href={shelfHref()}>Back to the shelf</Link>
           </Button>
         </Box>
+        {pasts.map((past) => (
+          <Box key={past.job.id} color="soft">
+            Done{past.job.doneOn && ` on ${formatDay(past.job.doneOn)}`}: {lessonWords(past)}. The plan begins
+            with these times and troubles.
+          </Box>
+        ))}
         <Box color="soft" fontSize="15px">
           A general sheet, for any vehicle. Torques, sizes and limits are yours to look up; nothing is
           guessed.
         </Box>
       </Box>
     </Sheet>
+  );
+}
+
+interface WaysProps {
+  ways: NonNullable<JobSheet["ways"]>;
+  /** By its place among them. */
+  chosen: number;
+  onChoose: (way: number) => void;
+}
+
+/** The ways of doing it side by side; all of them go into the plan, the one that is chosen first. */
+function Ways({ ways, chosen, onChoose }: WaysProps) {
+  return (
+    <Box role="group" aria-labelledby="which-way">
+      <Box id="which-way" fontFamily="heading" fontWeight="600" fontSize="24px">
+        Which way?
+      </Box>
+      <Box color="soft" marginBottom="2">
+        All of them go into the plan, to be compared there; this one is what you begin with.
+      </Box>
+      <Box
+        display="grid"
+        gap="3"
+        gridTemplateColumns={{ base: "minmax(0, 1fr)", md: "repeat(auto-fit, minmax(220px, 1fr))" }}
+      >
+        {ways.map(({ id, name, harm, undoable, evidence }, i) => (
+          <Box key={id} border="1px solid" borderColor="edge" borderRadius="sheet" padding="3">
+            <Button
+              width="100%"
+              minHeight="56px"
+              height="auto"
+              whiteSpace="normal"
+              aria-pressed={i === chosen}
+              look={i === chosen ? "primary" : "plain"}
+              onClick={() => onChoose(i)}
+            >
+              {name}
+            </Button>
+            {evidence && <Box marginTop="2">For it: {evidence}.</Box>}
+            {harm && (
+              <Box marginTop="1" color="watch">
+                ▲ {harm}.
+              </Box>
+            )}
+            {undoable && <Box color="soft">Can be undone {undoable}.</Box>}
+          </Box>
+        ))}
+      </Box>
+    </Box>
   );
 }
 
