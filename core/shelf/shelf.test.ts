@@ -148,6 +148,20 @@ test("what is a list in a step's form has no semicolon in one of its lines", () 
   expect(lines.filter((line) => line.includes(";"))).toEqual([]);
 });
 
+test("a sheet asks only what changes its plan", () => {
+  const idle = SHELF.flatMap((sheet) =>
+    sheet.asks.flatMap(({ id, answers }) => {
+      const plans = answers.map((one) => {
+        const said = { ...usualAnswers(sheet), [id]: one.id };
+        // Ids are counted, so that two plans of the same lines are the same.
+        return JSON.stringify(planFromSheet(sheet, said, counter()));
+      });
+      return new Set(plans).size < answers.length ? [`${sheet.name}: ${id}`] : [];
+    }),
+  );
+  expect(idle).toEqual([]);
+});
+
 test("a sheet has no maker's figure: no torque, no limit", () => {
   for (const { fasteners, phases } of SHELF) {
     for (const { by } of Object.values(fasteners))

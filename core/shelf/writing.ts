@@ -75,6 +75,9 @@ export const batteryOn = act("Negative battery clamp on, last of all", [2, 3, 5]
   detail: "Snug; clock and windows taught again.",
 });
 
+/** What is poison goes where it is collected. */
+export const handIn = (what: string): SheetStep => act(`${what} to the collection point`, [1, 2, 5]);
+
 /** Axle questions are alike on every sheet that has them. */
 export const whichAxle = (tell: string): Ask => ({
   id: "axle",

@@ -35,7 +35,7 @@ export const alternator: Sheet = {
     "make safe": [
       look("Is it the alternator: 13.8 to 14.8 V at the battery, running", [2, 4, 8]),
       batteryOff,
-      raise("Front"),
+      { ...raise("Front"), when: { below: ["yes"] } },
     ],
     "take apart": [
       look("The belt's way round, photographed", [1, 1, 2], { photo: true }),
@@ -69,7 +69,7 @@ export const alternator: Sheet = {
       tighten("Cable on", "cable", [1, 2, 4], { putsBack: ["alternator cable"], detail: "Boot over it." }),
       act("Connector on, a tug at it", [1, 1, 3], { putsBack: ["alternator connector"] }),
       act("Belt on by the picture", [2, 5, 12], { putsBack: ["belt"] }),
-      lower,
+      { ...lower, when: { below: ["yes"] } },
       batteryOn,
     ],
     "prove it": [look("13.8 to 14.8 V running, lights on too; charge light out", [2, 3, 5])],

@@ -1,5 +1,5 @@
 import type { Sheet } from "../sheet";
-import { act, look, often, tighten, undo } from "../writing";
+import { act, handIn, look, often, tighten, undo } from "../writing";
 
 export const battery: Sheet = {
   name: "battery",
@@ -58,6 +58,7 @@ export const battery: Sheet = {
     "prove it": [
       look("It starts; 13.8 to 14.8 V at the clamps with the engine on", [2, 3, 5]),
       act("Clock, windows and radio taught again; new battery told to the car where it asks", [3, 6, 15]),
+      handIn("Old battery"),
     ],
   },
   parts: [{ name: "Battery", count: 1 }],

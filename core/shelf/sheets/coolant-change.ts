@@ -1,5 +1,5 @@
 import type { Sheet } from "../sheet";
-import { act, cold, look, lower, often, raise, tighten, undo, yesNo } from "../writing";
+import { act, cold, handIn, look, lower, often, raise, tighten, undo, yesNo } from "../writing";
 
 export const coolantChange: Sheet = {
   name: "coolant-change",
@@ -97,7 +97,7 @@ export const coolantChange: Sheet = {
         cautions: ["The fan starts by itself."],
       }),
       look("Strength tested when it is mixed, level again when it is cold", [2, 4, 8]),
-      act("Old coolant to the collection point", [1, 2, 5]),
+      handIn("Old coolant"),
     ],
   },
   parts: [],

@@ -1,5 +1,5 @@
 import type { Sheet } from "../sheet";
-import { act, byHand, cold, look, lower, often, raise, tighten, undo } from "../writing";
+import { act, byHand, cold, handIn, look, lower, often, raise, tighten, undo } from "../writing";
 
 const FAN = { fan: ["yes"] };
 
@@ -159,6 +159,7 @@ export const coolantPump: Sheet = {
         cautions: ["The fan starts by itself. Sleeves and hair away from the belt."],
       }),
       look("Level again when it is cold, the next morning", [1, 2, 4]),
+      handIn("Old coolant"),
     ],
   },
   parts: [

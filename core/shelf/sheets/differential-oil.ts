@@ -1,5 +1,5 @@
 import type { Sheet } from "../sheet";
-import { act, look, lower, often, raise, tighten, undo } from "../writing";
+import { act, handIn, look, lower, often, raise, tighten, undo } from "../writing";
 
 const DRAIN = { drain: ["yes"] };
 const SUCKED = { drain: ["no"] };
@@ -83,7 +83,7 @@ export const differentialOil: Sheet = {
       tighten("Filler plug in, new washer", "fill", [1, 2, 4]),
       lower,
     ],
-    "prove it": [look("Plugs dry after a drive, no whine", [8, 12, 20])],
+    "prove it": [look("Plugs dry after a drive, no whine", [8, 12, 20]), handIn("Old oil")],
   },
   parts: [{ name: "Plug washers", count: 2 }],
   supplies: [

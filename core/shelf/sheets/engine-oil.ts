@@ -1,5 +1,5 @@
 import type { Sheet } from "../sheet";
-import { act, look, lower, often, raise, tighten, undo } from "../writing";
+import { act, handIn, look, lower, often, raise, tighten, undo } from "../writing";
 
 export const engineOil: Sheet = {
   name: "engine-oil",
@@ -115,6 +115,7 @@ export const engineOil: Sheet = {
       act("Oil up to the mark on the stick", [2, 3, 6], { needs: ["off"] }),
       look("Look under it again after the first drive", [1, 2, 3]),
       act("Service light set back, kilometres written down", [1, 2, 5]),
+      handIn("Old oil and filter"),
     ],
   },
   parts: [

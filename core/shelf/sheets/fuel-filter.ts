@@ -1,5 +1,5 @@
 import type { Sheet, SheetStep } from "../sheet";
-import { act, batteryOff, batteryOn, look, lower, often, raise, tighten, undo } from "../writing";
+import { act, batteryOff, batteryOn, handIn, look, lower, often, raise, tighten, undo } from "../writing";
 
 const HOME = { way: ["home"] };
 const OVER = { way: ["over"] };
@@ -120,7 +120,7 @@ export const fuelFilter: Sheet = {
         detail: "Wet anywhere: off at once.",
       }),
       look("Look again after the first drive", [1, 2, 4]),
-      act("Old filter and fuel to the collection point", [1, 2, 5]),
+      handIn("Old filter and fuel"),
       look("No smell of fuel, nothing wet under the car, on the way home and the next morning", [2, 3, 6], {
         when: OVER,
       }),

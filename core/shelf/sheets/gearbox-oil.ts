@@ -1,5 +1,5 @@
 import type { Sheet } from "../sheet";
-import { act, look, lower, often, raise, tighten, undo } from "../writing";
+import { act, handIn, look, lower, often, raise, tighten, undo } from "../writing";
 
 export const gearboxOil: Sheet = {
   name: "gearbox-oil",
@@ -44,7 +44,7 @@ export const gearboxOil: Sheet = {
       tighten("Filler plug in, new washer", "fill", [1, 2, 4]),
       lower,
     ],
-    "prove it": [look("Both plugs dry after a drive; every gear goes in", [8, 12, 20])],
+    "prove it": [look("Both plugs dry after a drive; every gear goes in", [8, 12, 20]), handIn("Old oil")],
   },
   parts: [{ name: "Gearbox plug washers", count: 2 }],
   supplies: [

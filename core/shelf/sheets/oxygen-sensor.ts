@@ -51,7 +51,9 @@ export const oxygenSensor: Sheet = {
       }),
     ],
     "look closely": [
-      look("Old beside new: plug, length of lead, wires", [1, 1, 3]),
+      look("Old beside new: plug, length of lead, wires", [1, 1, 3], {
+        detail: "Before and after the converter are different ones, by number as by lead.",
+      }),
       look("Thread in the pipe: clean, whole", [1, 2, 5]),
     ],
     "put back": [
@@ -67,7 +69,10 @@ export const oxygenSensor: Sheet = {
     ],
     "prove it": [look("Fault cleared, and it stays away over two drives", [5, 10, 20])],
   },
-  parts: [{ name: "Oxygen sensor", count: 1 }],
+  parts: [
+    { name: "Oxygen sensor, before the converter", count: 1, when: { which: ["before"] } },
+    { name: "Oxygen sensor, after the converter", count: 1, when: { which: ["after"] } },
+  ],
   supplies: [{ name: "Penetrant", amount: { value: 20, unit: "mL" } }],
   tools: [{ name: "Slotted socket for oxygen sensors", days: 1, turns: ["sensor"] }],
 };

@@ -108,7 +108,12 @@ export const padsAndDiscs: Sheet = {
         photo: true,
         cautions: ["Never let it hang on its hose."],
       }),
-      act("Pads and clips out", [2, 5, 12], { sided: true, takesOff: ["pads"], photo: true }),
+      act("Pads and clips out", [2, 5, 12], {
+        sided: true,
+        takesOff: ["pads"],
+        photo: true,
+        detail: "A wear sensor's lead first, where there is one: its plug pulled, never the lead.",
+      }),
       undo("Carrier off", "carrier", [3, 8, 25], {
         troubles: [often("seized", 3, 25)],
         sided: true,
@@ -129,7 +134,11 @@ export const padsAndDiscs: Sheet = {
         measure: { what: "disc's thickness", unit: "mm" },
         when: { discs: ["pads"] },
       }),
-      look("Piston boots whole, slides run free by hand", [2, 4, 8], { sided: true }),
+      look("Piston boots whole, slides run free by hand", [2, 4, 8], {
+        sided: true,
+        detail:
+          "Pads worn to a wedge, or one far thinner: a slide or a piston sticks. Slides out, clean, thin silicone or brake grease.",
+      }),
       look("Brake hoses: cracks, wet, chafed", [1, 2, 4], { sided: true }),
     ],
     "put back": [

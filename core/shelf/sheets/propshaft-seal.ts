@@ -1,5 +1,5 @@
 import type { Sheet } from "../sheet";
-import { act, byHand, count, look, lower, often, raise, tighten, undo } from "../writing";
+import { act, byHand, count, handIn, look, lower, often, raise, tighten, undo } from "../writing";
 
 const COUNTED = { way: ["counted"] };
 const SET = { way: ["set"] };
@@ -126,6 +126,7 @@ export const propshaftSeal: Sheet = {
         detail: "Hot at once, or a whine on the overrun: too tight. Stop.",
       }),
       look("Dry after a week", [1, 2, 3]),
+      handIn("Old oil"),
     ],
   },
   parts: [

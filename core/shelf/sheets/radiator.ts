@@ -1,5 +1,5 @@
 import type { Sheet } from "../sheet";
-import { act, cold, look, lower, often, raise, tighten, undo, yesNo } from "../writing";
+import { act, cold, handIn, look, lower, often, raise, tighten, undo, yesNo } from "../writing";
 
 export const radiatorSheet: Sheet = {
   name: "radiator",
@@ -75,6 +75,7 @@ export const radiatorSheet: Sheet = {
         cautions: ["The fan starts by itself."],
       }),
       look("Level again when it is cold, the next morning", [1, 2, 4]),
+      handIn("Old coolant"),
     ],
   },
   parts: [

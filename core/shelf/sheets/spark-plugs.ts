@@ -76,6 +76,7 @@ export const sparkPlugs: Sheet = {
     ],
     "look closely": [
       look("Each old plug: colour, oil, worn edge, crack", [3, 5, 8]),
+      look("Old beside new: thread, reach, seat, heat range on the box", [1, 2, 4]),
       look("Gap of each new plug", [2, 4, 8], {
         measure: { what: "plug's gap", unit: "mm" },
         detail: "Most are set at the works: check, bend nothing on fine-wire plugs.",

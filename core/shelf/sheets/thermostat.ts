@@ -1,5 +1,5 @@
 import type { Sheet } from "../sheet";
-import { act, byHand, cold, look, lower, often, raise, tighten, undo, yesNo } from "../writing";
+import { act, byHand, cold, handIn, look, lower, often, raise, tighten, undo, yesNo } from "../writing";
 
 export const thermostat: Sheet = {
   name: "thermostat",
@@ -93,6 +93,7 @@ export const thermostat: Sheet = {
         cautions: ["The fan starts by itself."],
       }),
       look("Level again when it is cold, the next morning", [1, 2, 4]),
+      handIn("Old coolant"),
     ],
   },
   parts: [
