@@ -16,9 +16,11 @@ import {
   whichAxle,
 } from "../writing";
 
+const BUSHES = { what: ["both"] };
+
 export const antiRollLinks: Sheet = {
   name: "anti-roll-links",
-  title: "{axle} anti-roll bar links",
+  title: "{axle} anti-roll bar links and bushes",
   system: "steering and suspension",
   place: "front",
   foundBy: [
@@ -28,7 +30,18 @@ export const antiRollLinks: Sheet = {
   ],
   sides: "ask",
   raised: "axle",
-  asks: [whichAxle("Rock the body at that end, a hand on the link: it clicks.")],
+  asks: [
+    whichAxle("Rock the body at that end, a hand on the link: it clicks."),
+    {
+      id: "what",
+      asks: "The bar's bushes too?",
+      tell: "Daylight between bar and rubber, cracks, or a squeak that water stills: yes.",
+      answers: [
+        { id: "links", says: "links only" },
+        { id: "both", says: "bushes too" },
+      ],
+    },
+  ],
   fasteners: {
     wheel: WHEEL,
     upper: {
@@ -50,6 +63,15 @@ export const antiRollLinks: Sheet = {
       counterHold: { by: "key through the middle" },
       singleUse: true,
       sided: true,
+    },
+    clamp: {
+      name: "Anti-roll bar clamp bolts",
+      count: 2,
+      role: "suspension",
+      often: "13",
+      tightened: "at ride height",
+      sided: true,
+      when: BUSHES,
     },
   },
   phases: {
@@ -74,12 +96,27 @@ export const antiRollLinks: Sheet = {
         takesOff: ["link"],
         detail: "Under load it sits tight: lift the arm a little with the jack, or do both sides hanging.",
       }),
+      undo("Clamp off, old bush off the bar", "clamp", [4, 10, 40], {
+        sided: true,
+        when: BUSHES,
+        takesOff: ["bar clamp"],
+        facing: "the bush's slit and flat, as they sit",
+        detail: "Both ends hang free, so that the bar is not wound up.",
+        troubles: [often("seized", 5, 35), often("snapped", 1, 15)],
+      }),
     ],
     "look closely": [
       look("Old link beside new: length, pins, which end is up", [1, 1, 2], { sided: true }),
-      look("Bar's bushes: cracked, or daylight round the bar", [1, 2, 4]),
+      look("Bar's bushes: cracked, or daylight round the bar", [1, 2, 4], { when: { what: ["links"] } }),
+      look("Bar where the bush sits: bright, no groove", [1, 2, 4], { when: BUSHES }),
     ],
     "put back": [
+      byHand("New bush on, its slit as it was, clamp by hand", "clamp", [3, 6, 15], {
+        sided: true,
+        when: BUSHES,
+        putsBack: ["bar clamp"],
+        detail: "Dry, or with soapy water: grease eats rubber.",
+      }),
       byHand("New link in, upper nut by hand", "upper", [2, 3, 6], { sided: true, putsBack: ["link"] }),
       byHand("Lower nut by hand", "lower", [1, 2, 4], { sided: true }),
       tighten("Upper link nut", "upper", [2, 4, 8], { sided: true }),
@@ -87,11 +124,13 @@ export const antiRollLinks: Sheet = {
       wheelOn,
       lower,
       wheelTight,
+      tighten("Bar clamp bolts, at ride height", "clamp", [3, 6, 12], { sided: true, when: BUSHES }),
     ],
     "prove it": [look("Over a kerb at walking pace: no knock", [3, 5, 10])],
   },
   parts: [
     { name: "Anti-roll bar link", count: 1, sided: true },
+    { name: "Anti-roll bar bush", count: 1, sided: true, when: BUSHES },
     { name: "Link nuts", count: 1, renews: "upper", sided: true },
     { name: "Link nuts, lower", count: 1, renews: "lower", sided: true },
   ],
