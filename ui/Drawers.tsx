@@ -51,7 +51,16 @@ export function Drawers({ left, right, closeOn, children }: DrawersProps) {
         justifyContent="space-between"
         flexWrap="wrap"
         gap="2"
-        css={{ [CRAMPED]: { position: "fixed", right: "24px", top: "66px", width: "236px", zIndex: "3" } }}
+        css={{
+          [CRAMPED]: {
+            position: "fixed",
+            right: "24px",
+            top: "66px",
+            width: "236px",
+            zIndex: "3",
+            "& button": { minHeight: "46px" },
+          },
+        }}
       >
         <Drawer side="left" closeOn={closeOn} {...left} />
         {right && <Drawer side="right" closeOn={closeOn} {...right} />}

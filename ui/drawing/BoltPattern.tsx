@@ -2,18 +2,22 @@
 
 import { Box, chakra } from "@chakra-ui/react";
 import type { Fastener } from "@/core/model/job";
-import { useWide } from "../use-wide";
+import { useCramped, useWide } from "../use-wide";
 
 /** How large bolts are drawn, and what room they have: on a phone the whole pattern stands above the button. */
 const ROOMY = { bolt: 58, gap: 8, perRow: 5, widest: 330, highest: 330 };
+const ROOMY_MANY = { bolt: 46, gap: 6, perRow: 6, widest: 330, highest: 250 };
 const PHONE = { bolt: 56, gap: 4, perRow: 5, widest: 298, highest: 298 };
 const PHONE_MANY = { bolt: 46, gap: 6, perRow: 5, widest: 298, highest: 228 };
+/** On its side it has what header, title and tabs leave. */
+const CRAMPED_PHONE = { bolt: 34, gap: 4, perRow: 6, widest: 240, highest: 160 };
 type Room = typeof ROOMY;
-/** So few are drawn as large on a phone as its buttons. */
+/** So few are drawn as large as buttons. */
 const FEW = 6;
 
-function roomFor(wide: boolean, count: number): Room {
-  if (wide) return ROOMY;
+function roomFor(wide: boolean, cramped: boolean, count: number): Room {
+  if (cramped) return CRAMPED_PHONE;
+  if (wide) return count <= FEW ? ROOMY : ROOMY_MANY;
   return count <= FEW ? PHONE : PHONE_MANY;
 }
 
@@ -53,7 +57,8 @@ interface BoltPatternProps {
  */
 export function BoltPattern({ fastener, order, ticked, next, onTick }: BoltPatternProps) {
   const wide = useWide("lg");
-  const { width, height, spots } = place(fastener, roomFor(wide, fastener.count));
+  const cramped = useCramped();
+  const { width, height, spots } = place(fastener, roomFor(wide, cramped, fastener.count));
   const path = order.map((bolt) => spots[bolt - 1]).filter((spot) => spot !== undefined);
   return (
     <Box
@@ -91,7 +96,13 @@ export function BoltPattern({ fastener, order, ticked, next, onTick }: BoltPatte
             type="button"
             state={state}
             aria-label={says}
-            style={{ left: spot.x, top: spot.y, width: spot.size, height: spot.size }}
+            style={{
+              left: spot.x,
+              top: spot.y,
+              width: spot.size,
+              height: spot.size,
+              fontSize: Math.min(26, spot.size * 0.55),
+            }}
             onClick={() => onTick(bolt)}
           >
             {i + 1}

@@ -89,6 +89,8 @@ export function ActionBar({
           width: "236px",
           borderTop: "none",
           paddingBlock: "0",
+          "& > *": { gap: "6px" },
+          "& > * + *": { marginTop: "6px" },
         },
       }}
     >

@@ -7,6 +7,7 @@ import { countHalfTurn, halfTurns, halfTurnsToGo } from "@/core/work/turns-count
 import { BigFigure } from "@/ui/BigFigure";
 import { Button } from "@/ui/Button";
 import { MarkClock } from "@/ui/drawing/MarkClock";
+import { CRAMPED } from "@/ui/use-wide";
 import { thisMoment } from "../../shell/clock";
 import { useKey } from "../../shell/keys";
 import { ActionBar } from "./ActionBar";
@@ -37,36 +38,52 @@ export function CountFace(props: FaceProps) {
           ? "Count every half turn as the mark comes by."
           : `It came off in ${turnsSay(wanted)}: as many go on again.`}
       </Box>
-      <Box display="flex" gap={{ base: "3", lg: "8" }} alignItems="center" flexWrap="wrap" aria-live="polite">
-        <BigFigure
-          value={turnsValue(counted)}
-          unit={wanted === undefined ? "turns" : `of ${turnsValue(wanted)} turns`}
-          size="work"
-        />
-        <MarkClock hours={clock} says={`The mark stands at ${formatClock(clock)}`} />
-      </Box>
-      <Box display="flex" gap="3" maxWidth="560px">
-        <Button
-          size="work"
-          flex="1"
-          minHeight="92px"
-          fontSize="44px"
-          aria-label="Half a turn less"
-          disabled={counted === 0}
-          onClick={() => count(-1)}
+      <Box
+        display="grid"
+        gap={{ base: "2", lg: "4" }}
+        css={{ [CRAMPED]: { gridTemplateColumns: "auto minmax(0, 1fr)", alignItems: "center" } }}
+      >
+        <Box
+          display="flex"
+          gap={{ base: "3", lg: "8" }}
+          alignItems="center"
+          flexWrap="wrap"
+          aria-live="polite"
         >
-          − ½
-        </Button>
-        <Button
-          size="work"
-          flex="2"
-          minHeight="92px"
-          fontSize="44px"
-          aria-label="Half a turn more"
-          onClick={() => count(1)}
-        >
-          + ½
-        </Button>
+          <BigFigure
+            value={turnsValue(counted)}
+            unit={wanted === undefined ? "turns" : `of ${turnsValue(wanted)} turns`}
+            size="work"
+          />
+          <MarkClock hours={clock} says={`The mark stands at ${formatClock(clock)}`} />
+        </Box>
+        <Box display="flex" gap="3" maxWidth="560px">
+          <Button
+            size="work"
+            flex="1"
+            minHeight="92px"
+            fontSize="44px"
+            whiteSpace="nowrap"
+            paddingInline="2"
+            aria-label="Half a turn less"
+            disabled={counted === 0}
+            onClick={() => count(-1)}
+          >
+            − ½
+          </Button>
+          <Button
+            size="work"
+            flex="2"
+            minHeight="92px"
+            fontSize="44px"
+            whiteSpace="nowrap"
+            paddingInline="2"
+            aria-label="Half a turn more"
+            onClick={() => count(1)}
+          >
+            + ½
+          </Button>
+        </Box>
       </Box>
       {wanted !== undefined && (
         <Box fontSize="20px" fontWeight="600" color={countColour(off)} aria-live="polite">

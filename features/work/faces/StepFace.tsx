@@ -99,7 +99,9 @@ export function StepFace({ job, route, work, step, vehicle, tools, move }: StepF
       minHeight={{ base: "calc(100dvh - 204px)", lg: "auto" }}
     >
       <StepTitle step={step} titled={titled} withDetail={withMinds} />
-      {withMinds && <StepMinds vehicle={vehicle} job={job} step={step} fastener={face.fastener} before={!sat} />}
+      {withMinds && (
+        <StepMinds vehicle={vehicle} job={job} step={step} fastener={face.fastener} before={!sat} />
+      )}
       {withMinds && face.fastener && <LeftHand step={step} fastener={face.fastener} />}
       {withMinds && sat && <HowItSat sat={sat} stepId={step.id} move={move} />}
       {middle()}
