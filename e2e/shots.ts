@@ -31,7 +31,14 @@ const SHOTS: Shot[] = [
     path: "/plan?id=demo-cam-cover",
     how: (page) => page.pressWith("10 × Cam cover bolts"),
   },
-  { name: "log-phone", path: "/log?id=demo-wren&view=due", phone: true },
+  {
+    name: "plan-shelf",
+    path: "/plan?shelf=all",
+    how: async (page) => {
+      await page.type("What is the job, or what do you notice?", "squeals when braking");
+      await page.see("things do that");
+    },
+  },
   {
     name: "plan-notes",
     path: "/plan?id=demo-cam-cover&notes=1",

@@ -3,13 +3,17 @@ import { SHELF } from "../../shelf/shelf";
 import { isPartOf } from "../part-key";
 
 /**
- * The sheet on the shelf by which a part is renewed: one that always brings it; of several one that is
- * called after it, and renews least beside it. Undefined where there is none. Example: "Brake fluid" → the brake fluid change.
+ * The sheet on the shelf by which a part is renewed: one that is called after it, or that always brings it; of
+ * several the one that renews least beside it. Undefined where there is none. Example: "Brake fluid" → the brake
+ * fluid change.
  */
 export function sheetFor(part: string): Sheet | undefined {
-  const brings = SHELF.filter(({ parts, supplies = [] }) =>
+  const isFewer = (a: Sheet, b: Sheet) => a.parts.length - b.parts.length;
+  const [named] = SHELF.filter(({ title, foundBy }) =>
+    [title, ...foundBy.flatMap((line) => line.split(", "))].some((says) => isPartOf(part, says)),
+  ).toSorted(isFewer);
+  const [brings] = SHELF.filter(({ parts, supplies = [] }) =>
     [...parts, ...supplies].some(({ name, when }) => when === undefined && isPartOf(part, name)),
-  );
-  const named = brings.filter(({ title }) => isPartOf(part, title));
-  return (named.length > 0 ? named : brings).toSorted((a, b) => a.parts.length - b.parts.length)[0];
+  ).toSorted(isFewer);
+  return named ?? brings;
 }

@@ -41,7 +41,7 @@ export function DueRow({ due, vehicle, onEdit }: { due: Due; vehicle: Vehicle; o
     <Box borderTop="1px solid" borderColor="edge" paddingBlock="3">
       <Box
         display="grid"
-        gridTemplateColumns={{ base: "minmax(0, 1fr)", md: "minmax(0, 1fr) minmax(0, 1fr) 250px" }}
+        gridTemplateColumns={{ base: "minmax(0, 1fr)", md: "minmax(0, 1fr) minmax(0, 1fr) 330px" }}
         gap={{ base: "1", md: "4" }}
         alignItems="start"
       >
