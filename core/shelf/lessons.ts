@@ -41,6 +41,9 @@ export function lessonWords({ job, work }: Past): string {
 const troubleWords = ({ about, kind, solvedBy }: Trouble): string =>
   `${about} ${kind}${solvedBy ? `, ${solvedBy} did it` : ""}`;
 
+/** Less than this was ticked after the fact, and tells nothing of how long it took, minutes. Our own judgement. */
+const ONLY_TICKED = 0.25;
+
 /** How much one's own past counts against what was planned: as much as the plan from the third time on. */
 const PRIOR_COUNTS = 3;
 
@@ -70,7 +73,7 @@ export function withLessons(route: Route, pasts: readonly Past[]): Route {
         ? [{ took: minutes.get(old.id), met: troubles.filter(({ stepId }) => stepId === old.id) }]
         : [];
     });
-    const took = same.flatMap((one) => one.took ?? []);
+    const took = same.flatMap(({ took: one = 0 }) => (one < ONLY_TICKED ? [] : [one]));
     const met = same.flatMap((one) => one.met);
     const again = met.filter(({ kind }) => !ONCE.includes(kind));
     const said = met.length > 0 ? `Met before: ${met.map(troubleWords).join("; ")}.` : "";
