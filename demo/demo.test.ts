@@ -31,7 +31,13 @@ test("every record is one that the model allows, and every reference leads somew
 
 test("three vehicles, five jobs and more than forty entries over four years", () => {
   expect(demo.vehicles.map(({ name }) => name)).toEqual(["Wren estate", "Drover pickup", "Minnow city car"]);
-  expect(demo.jobs.map(({ state }) => state).sort()).toEqual(["done", "planned", "planned", "planned", "under way"]);
+  expect(demo.jobs.map(({ state }) => state).sort()).toEqual([
+    "done",
+    "planned",
+    "planned",
+    "planned",
+    "under way",
+  ]);
   expect(job("demo-starter").routes).toHaveLength(2);
   expect(demo.replacements.length).toBeGreaterThanOrEqual(40);
   expect(new Set(demo.replacements.map(({ on }) => on.slice(0, 4))).size).toBeGreaterThanOrEqual(4);

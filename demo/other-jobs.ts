@@ -2,7 +2,6 @@ import type { Job } from "@/core/model/job";
 import type { Work, WorkEvent } from "@/core/model/work";
 import { demo, fastener, figure, head, part, step, thread } from "./authoring";
 import { camCover } from "./cam-cover";
-
 import { starterMotor } from "./starter-motor";
 import { thermostat } from "./thermostat";
 

@@ -9,7 +9,7 @@ import { useCollection } from "@/data/hooks";
 import { newId } from "@/data/stamp";
 import { Button } from "@/ui/Button";
 import { planHref } from "../../shell/addresses";
-import { useHand } from "../../shell/hand";
+import { useVehicleInHand } from "../../shell/hand";
 import { usePlanJob } from "../jobs/use-plan-job";
 
 /** What a complaint is usually the work of. */
@@ -20,9 +20,8 @@ const systemOf = ({ causes }: Topic): System =>
 export function SymptomRow({ topic }: { topic: Topic }) {
   const router = useRouter();
   const vehicles = useCollection("vehicles") ?? [];
-  const [hand] = useHand();
   const plan = usePlanJob();
-  const vehicle = vehicles.find(({ id }) => id === hand?.vehicleId) ?? vehicles[0];
+  const vehicle = useVehicleInHand();
   const ask = async () => {
     if (!vehicle) return;
     const blank = { id: newId(), name: "By the book", steps: [], fasteners: [], parts: [] };
