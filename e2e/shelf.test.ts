@@ -104,6 +104,16 @@ test("a complaint leads through What is wrong to its sheet; by place, by what is
   await page.pressWith("Gearbox oil, manual");
   await page.see("Put it in the plan");
 
+  // What is due on one vehicle is planned for that one, whichever is in hand.
+  await page.pressWith("Back to the shelf");
+  await page.pressWith("Cabin filter");
+  await page.see("Air and cabin filter");
+  await page.see("Minnow city car");
+  const vehicle = await page.field("Vehicle");
+  await page.until(
+    async () => (await vehicle.getAttribute("value")) === "demo-minnow",
+    "another vehicle is proposed",
+  );
   await page.open("/log?id=demo-wren&view=due");
   await page.press("Plan it");
   await page.see("Air and cabin filter");
@@ -124,6 +134,7 @@ test("of two ways the one that is chosen is begun with, and the other is there t
   await at.openDemo({ size: PHONE });
   const { page } = at;
   await page.open("/plan?shelf=coolant-change");
+  await page.choose("Vehicle", "Wren estate");
   await page.press("no");
   await page.press("Drained, rinsed with water until clear, filled");
   await page.press("Put it in the plan");

@@ -22,7 +22,14 @@ export function PlanScreen() {
   if (inHand === undefined) return <Loading />;
   if (params.has("shared")) return <SharedWords />;
   const shelf = params.get("shelf");
-  if (shelf !== null) return <ShelfScreen name={shelf} jobId={params.get("id") ?? undefined} />;
+  if (shelf !== null)
+    return (
+      <ShelfScreen
+        name={shelf}
+        jobId={params.get("id") ?? undefined}
+        vehicleId={params.get("for") ?? undefined}
+      />
+    );
   if (params.has("new")) return <JobForm fromId={params.get("from") ?? undefined} />;
   if (inHand === null || params.has("all")) return <JobList lost={params.has("id") && !params.has("all")} />;
   if (params.has("decide")) return <DecideScreen job={inHand.job} />;

@@ -35,9 +35,12 @@ export type PlanView = "notes" | "order" | "routes" | "decide" | "about" | "look
 export const jobsHref = () => to("/plan", { all: "1" });
 /** A new job, or one that begins as an earlier one did. */
 export const newJobHref = (fromId?: string) => to("/plan", { new: "1", from: fromId });
-/** The shelf of generic job sheets, or one of them; for a job that was begun by asking what is wrong. */
-export const shelfHref = (sheet?: string, jobId?: string) =>
-  to("/plan", { shelf: sheet ?? "all", id: jobId });
+/**
+ * The shelf of generic job sheets, or one of them: for a job that was begun by asking what is wrong, or for a vehicle
+ * that needs it.
+ */
+export const shelfHref = (sheet?: string, of: { jobId?: string; vehicleId?: string } = {}) =>
+  to("/plan", { shelf: sheet ?? "all", id: of.jobId, for: of.vehicleId });
 export const planHref = (jobId?: string, view?: PlanView) =>
   to("/plan", { id: jobId, ...(view ? { [view]: "1" } : {}) });
 

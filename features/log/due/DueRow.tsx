@@ -94,7 +94,7 @@ export function DueRow({ due, vehicle, onEdit }: { due: Due; vehicle: Vehicle; o
           </Button>
           {sheet && state !== "snoozed" && (
             <Button asChild look="quiet">
-              <Link href={shelfHref(sheet.name)}>Plan it</Link>
+              <Link href={shelfHref(sheet.name, { vehicleId: vehicle.id })}>Plan it</Link>
             </Button>
           )}
           {state === "snoozed" && (

@@ -75,7 +75,7 @@ export function CausesSheet({
           )}
           {cause.sheet && causes.find(({ sheet }) => sheet === cause.sheet) === cause && (
             <Box asChild color="ink" textDecoration="underline" display="inline-block" paddingBlock="2">
-              <Link href={shelfHref(cause.sheet, jobId)}>{sheetTitle(cause.sheet)}, from the shelf</Link>
+              <Link href={shelfHref(cause.sheet, { jobId })}>{sheetTitle(cause.sheet)}, from the shelf</Link>
             </Box>
           )}
           {decide.own.some(({ id }) => id === cause.id) && <OwnEvidence id={cause.id} change={change} />}

@@ -26,7 +26,7 @@ export function DueOnShelf() {
         {due.map(({ key, vehicle, sheet, interval, state }) => (
           <ShelfRow
             key={key}
-            href={shelfHref(sheet.name)}
+            href={shelfHref(sheet.name, { vehicleId: vehicle.id })}
             title={interval.part}
             says={`${vehicle.name}: ${state === "overdue" ? "■ overdue" : "▲ soon"}. ${titleOf(sheet)}.`}
           />

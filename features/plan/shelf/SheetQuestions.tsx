@@ -22,8 +22,16 @@ import { garageHref, planHref, shelfHref } from "../../shell/addresses";
 import { useHand } from "../../shell/hand";
 import { usePlanJob } from "../jobs/use-plan-job";
 
+interface SheetQuestionsProps {
+  sheet: JobSheet;
+  /** A job that was begun by asking what is wrong. */
+  jobId: string | undefined;
+  /** The vehicle that needs it, where that was said. */
+  vehicleId: string | undefined;
+}
+
 /** What a sheet has to know, each with how to tell by looking; then it is put in the plan. */
-export function SheetQuestions({ sheet, jobId }: { sheet: JobSheet; jobId: string | undefined }) {
+export function SheetQuestions({ sheet, jobId, vehicleId }: SheetQuestionsProps) {
   const router = useRouter();
   const vehicles = useCollection("vehicles");
   const jobs = useCollection("jobs");
@@ -41,7 +49,7 @@ export function SheetQuestions({ sheet, jobId }: { sheet: JobSheet; jobId: strin
     ({ id, routes }) => id === jobId && routes.every(({ steps }) => steps.length === 0),
   );
   const vehicle =
-    vehicles.find(({ id }) => id === (begun?.vehicleId ?? chosen ?? hand.vehicleId)) ??
+    vehicles.find(({ id }) => id === (begun?.vehicleId ?? chosen ?? vehicleId ?? hand.vehicleId)) ??
     (vehicles.length === 1 ? vehicles[0] : undefined);
   const asks = asksOf(sheet);
   const open = asks.filter(({ id }) => answers[id] === undefined);

@@ -26,12 +26,14 @@ interface ShelfScreenProps {
   name: string;
   /** A job that was begun by asking what is wrong, and gets its plan here. */
   jobId: string | undefined;
+  /** The vehicle that needs it, where that was said. */
+  vehicleId: string | undefined;
 }
 
 /** The shelf: every generic job sheet, or the one that was taken down, with what it asks. */
-export function ShelfScreen({ name, jobId }: ShelfScreenProps) {
+export function ShelfScreen({ name, jobId, vehicleId }: ShelfScreenProps) {
   const sheet = sheetNamed(name);
-  return sheet ? <SheetQuestions key={name} sheet={sheet} jobId={jobId} /> : <Shelf />;
+  return sheet ? <SheetQuestions key={name} sheet={sheet} jobId={jobId} vehicleId={vehicleId} /> : <Shelf />;
 }
 
 const isAt = (sheet: JobSheet, place: Place | undefined): boolean =>
