@@ -54,18 +54,25 @@ export function mirrorTitle(title: string): string {
 
 /** What is done so that something comes off, and leaves nothing to be put back. */
 const ON_THE_WAY =
-  /^(?:blow|clean|brush|wipe|scrape|mark|photograph|count|compare|measure|look|check|soak|spray|wait|let)\b|^(?:squeeze|push|press|support|prop|place|put|mask|wiggle|twist|rock|tap|turn|drain|pump)\b(?!.*\b(?:off|out|aside|apart)\b)/i;
+  /^(?:blow|clean|brush|wipe|scrape|mark|photograph|count|compare|measure|look|check|soak|spray|wait|let)\b|^(?:squeeze|push|press|support|prop|place|put|mask|tape|wiggle|twist|rock|tap|turn|drain|pump)\b(?!.*\b(?:off|out|aside|apart)\b)/i;
 
-/**
- * Steps that have a way back: what is taken apart by undoing or doing. What soaks or cools is not put back,
- * nor what only helps something off.
- */
+/** Said of what was made clean or measured, and of what has its new one in already. */
+const DONE_WITH =
+  /\b(?:brushed|blown|washed|wiped|cleaned|rinsed|measured|written down)\b|, new (?:\w+ )?in\b/i;
+
+/** What soaks or cools, is marked or held up, or only helps something off. */
+const leavesNothing = ({ title, wait, mark, heldUp, takesOff }: Step): boolean =>
+  wait !== undefined ||
+  (takesOff === undefined &&
+    (mark !== undefined || heldUp !== undefined || ON_THE_WAY.test(title) || DONE_WITH.test(title)));
+
+/** Steps that have a way back: what is taken apart by undoing, or by doing something that leaves it off. */
 function sources(route: Route): Step[] {
   return route.steps.filter(
-    ({ phase, kind, wait, noWayBack, title }) =>
-      phase === "take apart" &&
-      noWayBack === undefined &&
-      (kind === "undo" || kind === "count" || (kind === "do" && !wait && !ON_THE_WAY.test(title))),
+    (step) =>
+      step.phase === "take apart" &&
+      step.noWayBack === undefined &&
+      (step.kind === "undo" || step.kind === "count" || (step.kind === "do" && !leavesNothing(step))),
   );
 }
 
@@ -127,7 +134,7 @@ export function mirrorState(route: Route): MirrorState {
   const mirrored = new Set(second.flatMap(({ mirrorOf }) => (mirrorOf ? [mirrorOf.stepId] : [])));
   const doneUp = new Set(
     second.flatMap(({ kind, fastenerId }) =>
-      kind === "torque" && fastenerId !== undefined ? [fastenerId] : [],
+      (kind === "torque" || kind === "count") && fastenerId !== undefined ? [fastenerId] : [],
     ),
   );
   const putBack = new Set(

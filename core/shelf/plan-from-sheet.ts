@@ -10,6 +10,7 @@ import {
   type Step,
 } from "../model/job";
 import type { Place } from "../model/place";
+import { mirrorTitle } from "../plan/mirror";
 import { readHeadSize } from "../quantity/read-head-size";
 import { readTorqueFigure } from "../quantity/read-torque-figure";
 import { SIDES, type Side } from "../side";
@@ -212,7 +213,11 @@ class SheetReader {
       mirrorOf:
         back === undefined
           ? undefined
-          : { stepId: this.id(back, this.stepNamed(back)?.sided ? side : undefined), title },
+          : {
+              stepId: this.id(back, this.stepNamed(back)?.sided ? side : undefined),
+              // Its own title was written for it, and stays when that step is renamed.
+              title: mirrorTitle(this.stepNamed(back)?.title ?? title),
+            },
       takesOff: ofSide(plain.takesOff),
       putsBack: ofSide(plain.putsBack),
       movesPast: ofSide(plain.movesPast),

@@ -2,6 +2,7 @@ import { InputError } from "../input-error";
 import { kitFor } from "../kit/kit";
 import { type Job, type Route, routeSchema } from "../model/job";
 import type { Work } from "../model/work";
+import { mirrorState } from "../plan/mirror";
 import { secondLook } from "../plan/second-look/second-look";
 import { formatFigure } from "../quantity/torque-words";
 import { doneSteps, missingSafetyTicks, nextBolt, openStep, tickBolt, tickSafety } from "../work/progress";
@@ -68,6 +69,8 @@ test.each(VARIANTS)(
         ({ rule }) => !BLANKS.has(rule.id) && !(rule.id === "hand-it-over" && /\bat home$/i.test(route.name)),
       );
       expect(found.map(({ rule, says }) => `${rule.id}: ${says}`)).toEqual([]);
+      const { unmirrored, orphaned, renamed } = mirrorState(route);
+      expect([...unmirrored, ...orphaned, ...renamed].map(({ title }) => title)).toEqual([]);
       if (!route.name.startsWith("Handed over"))
         expect(kitFor(route, [], { vehicle }).total).toBeGreaterThan(0);
     }

@@ -69,6 +69,7 @@ export const differentialOil: Sheet = {
         troubles: [often("seized", 3, 25)],
       }),
       act("Old oil drawn out through the filler", [8, 15, 30], {
+        noWayBack: "new oil goes in",
         when: SUCKED,
         needs: ["filled"],
         detail: "Hose to the lowest point; a little stays, which is why the next time comes sooner.",

@@ -73,7 +73,9 @@ export const towBar: Sheet = {
         noWayBack: "the bar takes its place on many; the sheet of the bar says",
         troubles: [often("seized", 3, 25)],
       }),
-      act("Plugs out of the chassis holes, rust and wax off the faces", [3, 8, 25]),
+      act("Plugs out of the chassis holes, rust and wax off the faces", [3, 8, 25], {
+        noWayBack: "the bar's bolts go there",
+      }),
     ],
     "look closely": [
       look("Chassis where the bar sits: sound metal, no rot. Rot: no bar", [2, 4, 8]),

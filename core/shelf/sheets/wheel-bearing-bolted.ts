@@ -94,6 +94,7 @@ export const wheelBearingBolted: Sheet = {
       }),
       act("Shaft pushed back until it is loose in the hub", [2, 5, 25], {
         sided: true,
+        takesOff: ["shaft in the hub"],
         when: { driven: ["yes"] },
         detail: "Nut flush on the thread, a soft hammer or a puller; never a steel hammer on the bare end.",
       }),
@@ -113,6 +114,11 @@ export const wheelBearingBolted: Sheet = {
       byHand("New hub unit in square, bolts by hand", "hub", [4, 8, 20], {
         sided: true,
         putsBack: ["hub unit"],
+      }),
+      act("Shaft home in the hub", [1, 2, 6], {
+        sided: true,
+        when: { driven: ["yes"] },
+        putsBack: ["shaft in the hub"],
       }),
       tighten("Wheel bearing bolts", "hub", [3, 5, 10], { sided: true }),
       act("Speed sensor on, lead clipped as it ran", [1, 3, 6], { sided: true, putsBack: ["speed sensor"] }),

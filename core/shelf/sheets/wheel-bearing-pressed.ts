@@ -132,6 +132,7 @@ export const wheelBearingPressed: Sheet = {
       }),
       act("Shaft pushed back until it is loose in the hub", [2, 5, 25], {
         sided: true,
+        takesOff: ["shaft in the hub"],
         detail: "Nut flush on the thread, a soft hammer or a puller; never a steel hammer on the bare end.",
         troubles: [often("stuck on its seat", 5, 40)],
       }),
@@ -206,7 +207,7 @@ export const wheelBearingPressed: Sheet = {
       }),
       tighten("Ball joint home in the knuckle, pinch bolt", "pinch", [3, 6, 15], {
         sided: true,
-        putsBack: ["ball joint"],
+        putsBack: ["ball joint", "shaft in the hub"],
         detail: "The shaft goes through the hub on the way. The bolt passes the notch in the pin.",
       }),
       tighten("Strut bolts, paint to paint", "strut", [3, 5, 10], { sided: true, when: BENCH }),
