@@ -1,3 +1,4 @@
+import { RADIATOR_PLUG, capOff, capOn, heaterHot, lowerHoseOn } from "../pieces";
 import type { Sheet } from "../sheet";
 import { act, cold, handIn, look, lower, often, raise, tighten, undo, yesNo } from "../writing";
 
@@ -32,14 +33,7 @@ export const coolantChange: Sheet = {
     },
   ],
   fasteners: {
-    plug: {
-      name: "Radiator drain plug",
-      count: 1,
-      role: "engine",
-      by: "hand tight",
-      into: "plastic",
-      when: { plug: ["yes"] },
-    },
+    plug: RADIATOR_PLUG,
   },
   phases: {
     "make safe": [
@@ -48,16 +42,10 @@ export const coolantChange: Sheet = {
       }),
       cold,
       raise("Front"),
-      act("Heater to hot, catch pan of 10 L under it", [1, 2, 4], {
-        cautions: ["Coolant is sweet and poison: nothing left where a child or a dog finds it."],
-      }),
+      heaterHot,
     ],
     "take apart": [
-      act("Expansion tank's cap off, slowly", [1, 1, 2], {
-        needs: ["cold"],
-        takesOff: ["expansion tank cap"],
-        cautions: ["Rag over it. Stop if it hisses."],
-      }),
+      capOff,
       undo("Radiator drain plug open, coolant caught", "plug", [5, 10, 20], {
         when: { plug: ["yes"] },
         needs: ["cold"],
@@ -82,14 +70,11 @@ export const coolantChange: Sheet = {
     ],
     "put back": [
       tighten("Radiator drain plug shut", "plug", [1, 1, 3], { when: { plug: ["yes"] } }),
-      act("Lower hose on, its clamp where it was", [1, 3, 6], {
-        when: { plug: ["no"] },
-        putsBack: ["lower hose"],
-      }),
+      { ...lowerHoseOn, when: { plug: ["no"] } },
       act("Filled slowly, bleed screws open until no bubbles come", [8, 15, 30], {
         detail: "Mixed with soft water to the strength the climate asks for.",
       }),
-      act("Expansion tank's cap on", [1, 1, 1], { putsBack: ["expansion tank cap"] }),
+      capOn,
       lower,
     ],
     "prove it": [

@@ -1,3 +1,4 @@
+import { capOff, capOn, coolantIn, heaterHot, lowerHoseOn } from "../pieces";
 import type { Sheet } from "../sheet";
 import { act, byHand, cold, handIn, look, lower, often, raise, tighten, undo } from "../writing";
 
@@ -64,16 +65,10 @@ export const coolantPump: Sheet = {
           "A tooth wrong and the valves meet the pistons. With the locking tools and the maker's own procedure only; a pump, belt and tensioner go together.",
       }),
       raise("Front"),
-      act("Heater to hot, catch pan of 10 L under it", [1, 2, 4], {
-        cautions: ["Coolant is sweet and poison: nothing left where a child or a dog finds it."],
-      }),
+      heaterHot,
     ],
     "take apart": [
-      act("Expansion tank's cap off, slowly", [1, 1, 2], {
-        needs: ["cold"],
-        takesOff: ["expansion tank cap"],
-        cautions: ["Rag over it. Stop if it hisses."],
-      }),
+      capOff,
       act("Lower hose off, coolant caught", [4, 8, 20], {
         needs: ["cold"],
         takesOff: ["lower hose"],
@@ -147,11 +142,9 @@ export const coolantPump: Sheet = {
       ),
       tighten("Pulley bolts, the belt holding it", "pulley", [1, 3, 6], { when: { belt: ["outer"] } }),
       tighten("Fan on, its nut", "fan", [4, 8, 20], { when: FAN, putsBack: ["fan"] }),
-      act("Lower hose on, its clamp where it was", [1, 3, 6], { putsBack: ["lower hose"] }),
-      act("Filled slowly, bleed screws open until no bubbles come", [8, 15, 30], {
-        detail: "The kind the handbook names; mixed kinds turn to jelly. As many litres in as came out.",
-      }),
-      act("Expansion tank's cap on", [1, 1, 1], { putsBack: ["expansion tank cap"] }),
+      lowerHoseOn,
+      coolantIn,
+      capOn,
       lower,
     ],
     "prove it": [

@@ -1,3 +1,4 @@
+import { AXLE_NUT, PINCH_BOLT, STRUT_BOLTS, axleByHand, axleCracked, axleTight, pinchOut } from "../pieces";
 import type { Sheet } from "../sheet";
 import {
   WHEEL,
@@ -23,48 +24,15 @@ const SPLIT = { way: ["split"] };
 
 const knuckle: Sheet["fasteners"] = {
   wheel: WHEEL,
-  axle: {
-    name: "Axle nut",
-    count: 1,
-    role: "hub and axle",
-    often: "32",
-    locking: "staked",
-    counterHold: { by: "foot on the brake" },
-    singleUse: true,
-    sided: true,
-    tightened: "on the ground",
-    when: OUT,
-  },
-  pinch: {
-    name: "Ball joint pinch bolt",
-    count: 1,
-    role: "suspension",
-    often: "16",
-    singleUse: true,
-    sided: true,
-    when: JOINT,
-  },
-  strut: {
-    name: "Strut to knuckle bolts",
-    count: 2,
-    role: "suspension",
-    often: "18",
-    counterHold: { by: "on the other end" },
-    singleUse: true,
-    sided: true,
-    when: STRUT,
-  },
+  axle: { ...AXLE_NUT, when: OUT },
+  pinch: { ...PINCH_BOLT, when: JOINT },
+  strut: { ...STRUT_BOLTS, when: STRUT },
 };
 
 const intoTheOpen: Sheet["phases"]["take apart"] = [
   wheelOff,
   undo("Axle nut off", "axle", [1, 2, 5], { sided: true, when: OUT }),
-  undo("Pinch bolt out, ball joint out of the knuckle", "pinch", [5, 12, 60], {
-    sided: true,
-    when: JOINT,
-    takesOff: ["ball joint"],
-    troubles: [often("seized", 5, 40), often("snapped", 1, 12)],
-  }),
+  { ...pinchOut, when: JOINT },
   undo("Strut bolts out, knuckle tipped outward", "strut", [4, 10, 40], {
     sided: true,
     when: STRUT,
@@ -100,23 +68,8 @@ const backTogether: Sheet["phases"]["put back"] = [
     putsBack: ["knuckle from the strut"],
   }),
   tighten("Strut bolts, paint to paint", "strut", [3, 5, 10], { sided: true, when: STRUT }),
-  byHand("New axle nut on by hand", "axle", [1, 2, 4], { sided: true, when: OUT }),
+  { ...axleByHand, when: OUT },
 ];
-
-const crackAxle = act("Axle nut unstaked and cracked, the wheel on the ground", [3, 8, 25], {
-  sided: true,
-  with: "axle",
-  when: OUT,
-  hands: 2,
-  detail: "Somebody on the brake, a long bar; not in the air.",
-  troubles: [often("seized", 5, 25)],
-});
-
-const axleTight = tighten("Axle nut, the wheel on the ground, then staked", "axle", [2, 4, 8], {
-  sided: true,
-  when: OUT,
-  hands: 2,
-});
 
 const newHardware: Sheet["parts"] = [
   { name: "Axle nut", count: 1, renews: "axle", sided: true, when: OUT },
@@ -156,7 +109,7 @@ export const driveShaft: Sheet = {
   ],
   fasteners: knuckle,
   phases: {
-    "make safe": [crackAxle, crackWheels, raise("Front")],
+    "make safe": [{ ...axleCracked, when: OUT }, crackWheels, raise("Front")],
     "take apart": [
       ...intoTheOpen,
       act("Drain pan under the gearbox, shaft levered out of it", [4, 12, 40], {
@@ -183,7 +136,7 @@ export const driveShaft: Sheet = {
       wheelOn,
       lower,
       wheelTight,
-      axleTight,
+      { ...axleTight, when: OUT },
       act("Gearbox oil up to its level", [5, 12, 25], {
         detail: "What came out goes in, of the kind the handbook names.",
       }),
@@ -231,7 +184,7 @@ export const driveShaftBoot: Sheet = {
   ],
   fasteners: knuckle,
   phases: {
-    "make safe": [crackAxle, crackWheels, raise("Front")],
+    "make safe": [{ ...axleCracked, when: OUT }, crackWheels, raise("Front")],
     "take apart": [
       ...intoTheOpen,
       act("Old clips and boot cut off", [3, 6, 12], { sided: true, noWayBack: "new ones go on" }),
@@ -271,7 +224,7 @@ export const driveShaftBoot: Sheet = {
       wheelOn,
       lower,
       wheelTight,
-      axleTight,
+      { ...axleTight, when: OUT },
     ],
     "prove it": [
       look("Full lock both ways: boot neither dimpled nor turning on its seat", [3, 5, 10]),

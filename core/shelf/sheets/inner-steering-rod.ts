@@ -1,3 +1,4 @@
+import { ROD_JOINT_NUT, ROD_LOCK_NUT, bareThread, jointInArm, rodEndOff } from "../pieces";
 import type { Sheet } from "../sheet";
 import {
   WHEEL,
@@ -29,24 +30,8 @@ export const innerSteeringRod: Sheet = {
   asks: [],
   fasteners: {
     wheel: WHEEL,
-    lock: {
-      name: "Steering rod lock nut",
-      count: 1,
-      role: "steering",
-      often: "22",
-      counterHold: { by: "on the other end" },
-      sided: true,
-    },
-    nut: {
-      name: "Steering joint nut",
-      count: 1,
-      role: "steering",
-      often: "19",
-      locking: "locking nut",
-      singleUse: true,
-      counterHold: { by: "key through the middle" },
-      sided: true,
-    },
+    lock: ROD_LOCK_NUT,
+    nut: ROD_JOINT_NUT,
     inner: {
       name: "Inner steering rod",
       count: 1,
@@ -65,10 +50,7 @@ export const innerSteeringRod: Sheet = {
     ],
     "take apart": [
       wheelOff,
-      act("Exposed thread measured, paint across nut and rod", [2, 3, 5], {
-        sided: true,
-        mark: "length of bare thread in mm, and paint across nut and rod",
-      }),
+      bareThread,
       act("Lock nut cracked a quarter turn, no more", [2, 5, 20], {
         sided: true,
         with: "lock",
@@ -80,11 +62,7 @@ export const innerSteeringRod: Sheet = {
         takesOff: ["steering joint"],
         troubles: [often("stuck on its seat", 5, 25)],
       }),
-      act("Rod end screwed off, turns counted", [1, 3, 8], {
-        sided: true,
-        takesOff: ["rod end"],
-        mark: "turns counted, halves too",
-      }),
+      rodEndOff,
       act("Boot's clips off, boot drawn off the rod", [3, 6, 15], {
         sided: true,
         takesOff: ["rack boot"],
@@ -113,11 +91,7 @@ export const innerSteeringRod: Sheet = {
         detail: "Over the groove on both ends; it breathes through the other side.",
       }),
       act("Rod end on by as many turns", [1, 3, 6], { sided: true, putsBack: ["rod end"] }),
-      tighten("Joint in the arm, new nut", "nut", [2, 4, 8], {
-        sided: true,
-        putsBack: ["steering joint"],
-        detail: "Taper clean and dry.",
-      }),
+      jointInArm,
       tighten("Lock nut, the rod end held", "lock", [2, 3, 6], { sided: true }),
       wheelOn,
       lower,

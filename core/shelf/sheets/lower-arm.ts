@@ -1,3 +1,4 @@
+import { PINCH_BOLT } from "../pieces";
 import type { Sheet } from "../sheet";
 import {
   WHEEL,
@@ -39,14 +40,7 @@ export const lowerArm: Sheet = {
   ],
   fasteners: {
     wheel: WHEEL,
-    pinch: {
-      name: "Ball joint pinch bolt",
-      count: 1,
-      role: "suspension",
-      often: "16",
-      singleUse: true,
-      sided: true,
-    },
+    pinch: PINCH_BOLT,
     front: {
       name: "Lower arm bolt, front",
       count: 1,

@@ -1,3 +1,4 @@
+import { ROD_JOINT_NUT, ROD_LOCK_NUT, bareThread, jointInArm, rodEndOff } from "../pieces";
 import type { Sheet } from "../sheet";
 import {
   WHEEL,
@@ -30,33 +31,14 @@ export const outerSteeringRod: Sheet = {
   asks: [],
   fasteners: {
     wheel: WHEEL,
-    lock: {
-      name: "Steering rod lock nut",
-      count: 1,
-      role: "steering",
-      often: "22",
-      counterHold: { by: "on the other end" },
-      sided: true,
-    },
-    nut: {
-      name: "Steering joint nut",
-      count: 1,
-      role: "steering",
-      often: "19",
-      locking: "locking nut",
-      singleUse: true,
-      counterHold: { by: "key through the middle" },
-      sided: true,
-    },
+    lock: ROD_LOCK_NUT,
+    nut: ROD_JOINT_NUT,
   },
   phases: {
     "make safe": [act("Steering straight, wheel held", [1, 1, 2]), crackWheels, raise("Front")],
     "take apart": [
       wheelOff,
-      act("Exposed thread measured, paint across nut and rod", [2, 3, 5], {
-        sided: true,
-        mark: "length of bare thread in mm, and paint across nut and rod",
-      }),
+      bareThread,
       act("Lock nut cracked a quarter turn, no more", [2, 5, 20], {
         sided: true,
         with: "lock",
@@ -69,11 +51,7 @@ export const outerSteeringRod: Sheet = {
         detail:
           "A separator spares the boot; a fork does not. Nut back on by two turns while it is pressed: it flies.",
       }),
-      act("Rod end screwed off, turns counted", [1, 3, 8], {
-        sided: true,
-        takesOff: ["rod end"],
-        mark: "turns counted, halves too",
-      }),
+      rodEndOff,
     ],
     "look closely": [
       look("Old beside new: thread, taper, length", [1, 2, 4], { sided: true }),
@@ -85,11 +63,7 @@ export const outerSteeringRod: Sheet = {
         putsBack: ["rod end"],
         detail: "To the same length of bare thread, not only to the nut.",
       }),
-      tighten("Joint in the arm, new nut", "nut", [2, 4, 8], {
-        sided: true,
-        putsBack: ["steering joint"],
-        detail: "Taper clean and dry.",
-      }),
+      jointInArm,
       tighten("Lock nut, the rod end held", "lock", [2, 3, 6], { sided: true }),
       wheelOn,
       lower,

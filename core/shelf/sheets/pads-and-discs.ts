@@ -1,3 +1,4 @@
+import { DISC_SCREW } from "../pieces";
 import type { Sheet } from "../sheet";
 import {
   WHEEL,
@@ -84,7 +85,7 @@ export const padsAndDiscs: Sheet = {
       sided: true,
       when: DISCS,
     },
-    screw: { name: "Disc screw", count: 1, role: "body", often: "T30", by: "snug", sided: true, when: DISCS },
+    screw: { ...DISC_SCREW, when: DISCS },
   },
   phases: {
     "make safe": [

@@ -1,3 +1,4 @@
+import { capOff, lowerHoseOn } from "../pieces";
 import type { Sheet } from "../sheet";
 import { act, cold, handIn, look, lower, often, raise, tighten, undo, yesNo } from "../writing";
 
@@ -27,11 +28,7 @@ export const radiatorSheet: Sheet = {
   phases: {
     "make safe": [cold, act("Ignition off, key out: the fan starts by itself", [1, 1, 1]), raise("Front")],
     "take apart": [
-      act("Expansion tank's cap off, slowly", [1, 1, 2], {
-        needs: ["cold"],
-        takesOff: ["expansion tank cap"],
-        cautions: ["Rag over it. Stop if it hisses."],
-      }),
+      capOff,
       act("Splash shield aside", [3, 6, 15], { takesOff: ["splash shield"] }),
       act("Lower hose off, coolant caught", [4, 10, 20], {
         needs: ["cold"],
@@ -61,7 +58,7 @@ export const radiatorSheet: Sheet = {
       tighten("Fan in with its frame", "fan", [3, 6, 12], { putsBack: ["fan"] }),
       act("Fan's plug on", [1, 1, 3], { putsBack: ["fan plug"] }),
       act("Upper hose on, its clamp where it was", [1, 3, 6], { putsBack: ["upper hose"] }),
-      act("Lower hose on, its clamp where it was", [1, 3, 6], { putsBack: ["lower hose"] }),
+      lowerHoseOn,
       act("Filled slowly, bleed screws open until no bubbles come", [8, 15, 30], {
         detail: "The kind the handbook names; as many litres in as came out.",
       }),

@@ -1,3 +1,4 @@
+import { STRUT_BOLTS } from "../pieces";
 import type { Sheet } from "../sheet";
 import {
   WHEEL,
@@ -77,16 +78,7 @@ export const strutAssembly: Sheet = {
       singleUse: true,
       sided: true,
     },
-    bracket: {
-      name: "Strut to knuckle bolts",
-      count: 2,
-      role: "suspension",
-      often: "18",
-      counterHold: { by: "on the other end" },
-      singleUse: true,
-      sided: true,
-      when: { foot: ["bracket"] },
-    },
+    bracket: { ...STRUT_BOLTS, when: { foot: ["bracket"] } },
     clamp: {
       name: "Strut clamp bolt",
       count: 1,

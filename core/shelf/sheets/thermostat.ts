@@ -1,3 +1,4 @@
+import { RADIATOR_PLUG, capOff, capOn, coolantIn, heaterHot, lowerHoseOn } from "../pieces";
 import type { Sheet } from "../sheet";
 import { act, byHand, cold, handIn, look, lower, often, raise, tighten, undo, yesNo } from "../writing";
 
@@ -21,30 +22,13 @@ export const thermostat: Sheet = {
     ),
   ],
   fasteners: {
-    plug: {
-      name: "Radiator drain plug",
-      count: 1,
-      role: "engine",
-      by: "hand tight",
-      into: "plastic",
-      when: { plug: ["yes"] },
-    },
+    plug: RADIATOR_PLUG,
     housing: { name: "Thermostat housing bolts", count: 3, role: "engine", often: "10", into: "aluminium" },
   },
   phases: {
-    "make safe": [
-      cold,
-      raise("Front"),
-      act("Heater to hot, catch pan of 10 L under it", [1, 2, 4], {
-        cautions: ["Coolant is sweet and poison: nothing left where a child or a dog finds it."],
-      }),
-    ],
+    "make safe": [cold, raise("Front"), heaterHot],
     "take apart": [
-      act("Expansion tank's cap off, slowly", [1, 1, 2], {
-        needs: ["cold"],
-        takesOff: ["expansion tank cap"],
-        cautions: ["Rag over it. Stop if it hisses."],
-      }),
+      capOff,
       undo("Radiator drain plug open, coolant caught", "plug", [3, 5, 10], {
         troubles: [often("snapped", 1, 12)],
         when: { plug: ["yes"] },
@@ -77,15 +61,10 @@ export const thermostat: Sheet = {
       byHand("Housing on, bolts by hand", "housing", [2, 4, 8], { putsBack: ["thermostat housing"] }),
       tighten("Housing bolts", "housing", [1, 3, 6]),
       act("Hose on, its clamp where it was", [1, 3, 6], { putsBack: ["thermostat hose"] }),
-      act("Lower hose on, its clamp where it was", [1, 3, 6], {
-        when: { plug: ["no"] },
-        putsBack: ["lower hose"],
-      }),
+      { ...lowerHoseOn, when: { plug: ["no"] } },
       tighten("Radiator drain plug shut", "plug", [1, 1, 3], { when: { plug: ["yes"] } }),
-      act("Filled slowly, bleed screws open until no bubbles come", [8, 15, 30], {
-        detail: "The kind the handbook names; mixed kinds turn to jelly. As many litres in as came out.",
-      }),
-      act("Expansion tank's cap on", [1, 1, 1], { putsBack: ["expansion tank cap"] }),
+      coolantIn,
+      capOn,
       lower,
     ],
     "prove it": [

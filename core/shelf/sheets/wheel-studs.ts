@@ -1,8 +1,16 @@
+import {
+  CARRIER_BOLTS,
+  DISC_SCREW,
+  carrierByHand,
+  carrierOff,
+  carrierTight,
+  discOff,
+  discOn,
+} from "../pieces";
 import type { Sheet } from "../sheet";
 import {
   WHEEL,
   act,
-  byHand,
   crackWheels,
   look,
   lower,
@@ -33,8 +41,8 @@ export const wheelStuds: Sheet = {
   asks: [whichAxle("Where the stud is missing or its thread is torn.")],
   fasteners: {
     wheel: { ...WHEEL, name: "Wheel nuts" },
-    caliper: { name: "Caliper carrier bolts", count: 2, role: "brake", often: "18", sided: true },
-    screw: { name: "Disc screw", count: 1, role: "body", often: "T30", by: "snug", sided: true },
+    caliper: CARRIER_BOLTS,
+    screw: DISC_SCREW,
     stud: {
       name: "Wheel stud pull-in nut",
       count: 1,
@@ -60,17 +68,8 @@ export const wheelStuds: Sheet = {
           "A nut that only turns is split or drilled, from the side; not with the wheel's spokes for a lever.",
         troubles: [often("stud turns", 5, 10), often("cross-threaded", 5, 15)],
       }),
-      undo("Caliper and carrier off together, hung on a wire", "caliper", [4, 8, 25], {
-        sided: true,
-        takesOff: ["caliper"],
-        heldUp: "a hook of wire to the spring, never its hose",
-        troubles: [often("seized", 5, 25)],
-      }),
-      undo("Disc screw out, disc off", "screw", [2, 6, 30], {
-        sided: true,
-        takesOff: ["disc"],
-        troubles: [often("rounded inside", 5, 30), often("stuck on its seat", 5, 40)],
-      }),
+      carrierOff,
+      discOff,
       act("Hub turned until a gap is behind the stud, old stud out", [2, 6, 20], {
         sided: true,
         noWayBack: "a new one goes in",
@@ -89,9 +88,9 @@ export const wheelStuds: Sheet = {
           "From behind; by hand tools, feeling it come home. Looked at with a lamp: no gap under the head.",
         cautions: ["Drawn in by the wheel itself it is never quite home, and the wheel comes loose."],
       }),
-      tighten("Disc on, screw in", "screw", [1, 3, 6], { sided: true, putsBack: ["disc"] }),
-      byHand("Carrier on, bolts by hand", "caliper", [2, 4, 8], { sided: true, putsBack: ["caliper"] }),
-      tighten("Carrier bolts", "caliper", [2, 3, 5], { sided: true }),
+      discOn,
+      carrierByHand,
+      carrierTight,
       wheelOn,
       lower,
       wheelTight,
