@@ -241,6 +241,7 @@ test("a file of version 1 comes in whole, as this version", () => {
         .replace(/"usualMinutes":(\d+)/g, '"minutes":{"usual":$1}'),
     ),
     kits: [],
+    days: [],
     measurements: [],
     intervals: [],
     removals: [],
@@ -299,6 +300,13 @@ test("a file of version 13 comes in with its minutes as the usual ones", () => {
   const steps = readHouseholdFile(text).jobs.flatMap(({ routes }) => routes.flatMap((route) => route.steps));
   expect(before.length).toBeGreaterThan(50);
   expect(steps.flatMap(({ minutes }) => minutes ?? [])).toEqual(before.map((usual) => ({ usual })));
+});
+
+test("a file of version 14 comes in with no day put down, and all else as it was", () => {
+  const text = readFileSync("data/__fixtures__/household-14.json", "utf8");
+  const { days, ...rest } = readHouseholdFile(text);
+  expect(days).toEqual([]);
+  expect(rest.jobs).toHaveLength((JSON.parse(text) as { household: typeof rest }).household.jobs.length);
 });
 
 test("settings of this browser are kept apart and never exported", async () => {

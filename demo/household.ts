@@ -2,6 +2,7 @@ import { addDays, differenceInCalendarDays, format, parseISO } from "date-fns";
 import { type Household, emptyHousehold } from "@/core/model/household";
 import { WRITTEN_FOR } from "./authoring";
 import { brakeShoes, brakeShoesWork } from "./brake-shoes";
+import { days } from "./days";
 import { kits } from "./kits";
 import { followUps, replacements } from "./log";
 import { engineMountWork, otherJobs } from "./other-jobs";
@@ -21,6 +22,7 @@ export function demoHousehold(today: string): Household {
     jobs: [brakeShoes, ...otherJobs],
     works: [brakeShoesWork, engineMountWork],
     kits,
+    days,
     tools,
     replacements,
     measurements,

@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { dayPlanSchema } from "./day-plan";
 import { jobSchema } from "./job";
 import { kitSchema } from "./kit";
 import { followUpSchema, intervalSchema, measurementSchema, replacementSchema } from "./log";
@@ -26,6 +27,7 @@ const DESCRIBED = {
   jobs: { schema: jobSchema, called: "Job", hangsOn: "vehicles" },
   works: { schema: workSchema, called: "Work", hangsOn: "jobs" },
   kits: { schema: kitSchema, called: "Kit", hangsOn: "jobs" },
+  days: { schema: dayPlanSchema, called: "Day", hangsOn: "jobs" },
   tools: { schema: toolSchema, called: "Tool" },
   replacements: { schema: replacementSchema, called: "Log", hangsOn: "vehicles" },
   measurements: { schema: measurementSchema, called: "Measure", hangsOn: "vehicles" },

@@ -163,6 +163,11 @@ export const MIGRATIONS: readonly Migration[] = [
     name: "least and most minutes beside the usual; what often goes wrong at a step; the sheet that a job was planned from; what speaks for a route",
     migrate: (household) => ({ ...household, jobs: (household.jobs ?? []).map(withMinutes) }),
   },
+  {
+    to: 15,
+    name: "a day for each job; vehicles driven on salt",
+    migrate: (household) => ({ ...household, days: household.days ?? [] }),
+  },
 ];
 
 /**

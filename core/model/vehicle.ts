@@ -30,6 +30,8 @@ export const vehicleSchema = z.strictObject({
   standInsetMm: z
     .strictObject({ front: z.number().min(0).max(2000), rear: z.number().min(0).max(2000) })
     .optional(),
+  /** Driven on salted roads in winter: what is screwed to it rusts the sooner. */
+  salted: z.literal(true).optional(),
   wheelTorque: torqueFigureSchema.optional(),
   /** What it is filled with, and how much of it goes in, mL. */
   fluids: z

@@ -7,6 +7,8 @@ import { NUMBER } from "../quantity/read-number";
 /** Years up to which a vehicle is like new, and from which rust has had its time. A judgement, not a measurement. */
 const LIKE_NEW = 3;
 const OLD = 15;
+/** On salted roads a year counts for so many. A judgement, too. */
+const SALT_AGES = 1.5;
 
 const ONE = new RegExp(`^(\\D+?)\\s*(${NUMBER})(?:\\s*(?:-|–|to)\\s*(${NUMBER}))?\\s*(?:%|in 100)?$`, "i");
 const often = numberWithin("How often", 0, 100, " in 100");
@@ -47,15 +49,16 @@ export const oftenWrongText = (all: readonly OftenWrong[]): string =>
 
 /**
  * How often a trouble is met on a vehicle, in a hundred: between like new and old by its age, in the middle where
- * its year is not known.
+ * its year is not known; salt ages it.
  * @param today "2026-11-27". Example: 5 and 45 on one nine years old → 25.
  */
 export function chanceOf(
   { young, old }: Pick<OftenWrong, "young" | "old">,
-  { year }: Pick<Vehicle, "year">,
+  { year, salted }: Pick<Vehicle, "year" | "salted">,
   today: string,
 ): number {
-  const age = year === undefined ? (LIKE_NEW + OLD) / 2 : Number(today.slice(0, 4)) - year;
+  const years = year === undefined ? (LIKE_NEW + OLD) / 2 : Number(today.slice(0, 4)) - year;
+  const age = salted ? years * SALT_AGES : years;
   const share = Math.min(1, Math.max(0, (age - LIKE_NEW) / (OLD - LIKE_NEW)));
   return young + share * (old - young);
 }
@@ -63,7 +66,7 @@ export function chanceOf(
 /** In words, for this vehicle. Example: "Often goes wrong here: seized, 25 in 100; snapped, 6 in 100." */
 export function oftenWrongWords(
   all: readonly OftenWrong[],
-  vehicle: Pick<Vehicle, "year">,
+  vehicle: Pick<Vehicle, "year" | "salted">,
   today: string,
 ): string {
   const each = all

@@ -6,7 +6,7 @@ import type { Vehicle } from "@/core/model/vehicle";
 import { removeVehicle } from "@/data/change";
 import { useDoor } from "@/data/DataProvider";
 import { stamp, stampOf, touched } from "@/data/stamp";
-import { SelectField, TextAreaField, TextField } from "@/ui/form/Field";
+import { CheckField, SelectField, TextAreaField, TextField } from "@/ui/form/Field";
 import { FormBox, FormButtons } from "@/ui/form/FormBox";
 import { useRecordForm } from "@/ui/form/useRecordForm";
 import { Sheet } from "@/ui/Sheet";
@@ -60,6 +60,9 @@ export function VehicleForm({ vehicle, onClose }: { vehicle?: Vehicle; onClose: 
           choices={[{ value: "", label: "not said" }, "front", "rear", { value: "all", label: "all four" }]}
           {...field("driven")}
         />
+        <Box alignSelf="end">
+          <CheckField label="Driven on salted roads in winter" {...field("salted")} />
+        </Box>
         <SelectField
           label="Its odometer counts"
           choices={[

@@ -18,6 +18,7 @@ export function vehicleFields(vehicle: Vehicle | undefined) {
     year: text(vehicle?.year),
     engine: text(vehicle?.engine),
     driven: text(vehicle?.driven),
+    salted: vehicle?.salted ?? false,
     distanceUnit: vehicle?.distanceUnit ?? ("km" as const),
     torqueUnit: vehicle?.torqueUnit ?? ("N.m" as const),
     kerbWeight: text(vehicle?.kerbWeightKg),
@@ -41,6 +42,7 @@ export const vehicleForm = z
     year: ifTyped(wholeWithin("The year", 1885, 2200)),
     engine: lineIfTyped,
     driven: oneOfIfSaid(["front", "rear", "all"]),
+    salted: z.boolean(),
     distanceUnit: z.enum(DISTANCE_UNITS),
     torqueUnit: z.enum(VEHICLE_TORQUE_UNITS),
     kerbWeight: ifTyped(numberWithin("The kerb weight", 50, 20_000, " kg")),
@@ -52,9 +54,10 @@ export const vehicleForm = z
     fluids: ifTyped(readFluids),
     notes: textIfTyped,
   })
-  .transform(({ kerbWeight, frontShare, wheelbase, insetFront, insetRear, ...read }) =>
+  .transform(({ kerbWeight, frontShare, wheelbase, insetFront, insetRear, salted, ...read }) =>
     withoutUndefined({
       ...read,
+      salted: salted ? (true as const) : undefined,
       kerbWeightKg: kerbWeight,
       frontShare: frontShare === undefined ? undefined : frontShare / 100,
       wheelbaseMm: wheelbase,

@@ -1,0 +1,354 @@
+import { format } from "date-fns";
+import { coverAll, withNoted } from "../kit/kit";
+import type { DayPlan } from "../model/day-plan";
+import type { Job } from "../model/job";
+import type { KitRecord } from "../model/kit";
+import type { Replacement } from "../model/log";
+import type { Tool } from "../model/tool";
+import type { Vehicle } from "../model/vehicle";
+import type { Work } from "../model/work";
+import { chosenRoute } from "../plan/chosen-route";
+import type { Past } from "../shelf/lessons";
+import { DAY_MIN, dayAt, minutesAt, minutesOf, minutesSince } from "./clock";
+import { learntFrom } from "./expect";
+import { underWay } from "./live";
+import { type Open, openSpans } from "./no-return";
+import { chanceBy, chanceFrom, hundredOf, within100 } from "./odds";
+import { pertMoments } from "./pert";
+import { type Slot, bestOrder, keepsOrder, timedAs, workDown } from "./schedule";
+import { type Drives, type Odds, type World, simulate } from "./simulate";
+import type { Speed } from "./speed";
+import { type Task, tasksOf } from "./task";
+import { type Windows, isIn, nextIn } from "./windows";
+import { type Surroundings, TOO_COLD_C, cureFactor, deliveredAt, lightOf, worldOf } from "./world";
+
+/** Everything that a day is reckoned from: plain data, so that a worker can be handed it. */
+export interface DayAsk {
+  job: Job;
+  vehicle: Vehicle;
+  plan: Omit<DayPlan, "id" | "createdAt" | "updatedAt" | "schema" | "origin">;
+  tools: Tool[];
+  /** What was noted down for the job's kit. */
+  got: KitRecord["got"];
+  replacements: Replacement[];
+  pasts: Past[];
+  around: Surroundings;
+  /** This moment, and the work where it has begun. */
+  now: string;
+  work?: Work | undefined;
+  runs: number;
+}
+
+/** A place where somebody has to decide: from there on it cannot be gone back on lightly. */
+export interface Decide {
+  stepId: string;
+  says: string;
+  /** Begun by then, 80 of 100 are over in time; less than nothing where it never was. */
+  by: number;
+  /** What has to be in hand by then and is not. */
+  wanting: string[];
+}
+
+/** A day as it is told: moments are minutes since the midnight of its first day. */
+export interface DayTold {
+  zero: string;
+  /** Steps still to be done, in the order they are worked, at the times they usually take. */
+  slots: Slot[];
+  /** What is being done now, and where it began. */
+  begins: number;
+  /** When 50, 80 and 95 of 100 are over; Infinity beyond the days that are reckoned. */
+  p50: number;
+  p80: number;
+  p95: number;
+  /** It should roll by then: what was said, or dark, or the hour from which the neighbours sleep. */
+  goal: { at: number; kind: "told" | "dark" | "quiet" };
+  chance: number;
+  /** When each of a hundred is over, the soonest first. */
+  hundred: number[];
+  /** Share of those that stop, or are not over within the days that are reckoned. */
+  never: number;
+  drives: Drives[];
+  lacks: Odds["lacks"];
+  /**
+   * What the kit lacks; minutes that fetching it in the middle of the day takes, and the chance where it is begun
+   * without. `complete` where everything else is told as if it were gathered by then.
+   */
+  missing: { names: string[]; minutes: number; chance: number; complete: boolean };
+  /** In how many something has to be fetched while the shop is shut. */
+  shut: number;
+  /** Every step of the route, those done first; `open` counts its places in it. */
+  all: string[];
+  open: Open[];
+  decide: Decide[];
+  light: Windows;
+  shop: Windows;
+  hands: Windows;
+  helper: Windows;
+  /** Steps that want more hands than are there. */
+  short: string[];
+  /** What is waited for from outside, and until when. */
+  deliveries: { what: string; at: number }[];
+  /** What waits cost more of for the cold, and what does not cure at all. */
+  cold: { factor: number; tooCold: boolean } | undefined;
+  /** What a later end costs: hired things kept longer, and what was told for not rolling in time. */
+  lateMinor: number;
+  speed: { usual: number; jobs: number };
+  /** Whether the order is one's own. */
+  ownOrder: boolean;
+}
+
+/** The seed of every day: the same plan says the same, and two ways are held against each other with the same luck. */
+const SEED = 20_261_129;
+/** A wait that ends with something hard: it takes longer in the cold. */
+const CURES = /\b(?:cur(?:e|es|ed|ing)|set|sets|dry|dries|hard|hardened|through)\b/i;
+
+/** A day ready to be run: its tasks in order, and the world they are worked in. */
+export interface Day {
+  ask: DayAsk;
+  zero: string;
+  tasks: Task[];
+  speed: Speed;
+  secondSide: number;
+  world: World;
+  notBefore: Map<string, number>;
+  goal: DayTold["goal"];
+  light: Windows;
+  ownOrder: boolean;
+}
+
+/**
+ * Makes a day ready: tasks from the plan, those done left out, in the best order that the hands allow or in one's own.
+ * @throws InputError where some steps wait for each other.
+ */
+export function readyDay(ask: DayAsk): Day {
+  const { job, vehicle, plan, tools, around, pasts } = ask;
+  const route = chosenRoute(job);
+  const zero = plan.startsOn;
+  const learnt = learntFrom(pasts);
+  const lines = withNoted(
+    coverAll(route, tools, { vehicle, thisYear: Number(dayAt(zero, 0).slice(0, 4)) }),
+    ask.got,
+  ).lines;
+  const all = tasksOf({
+    job,
+    vehicle,
+    tools,
+    lines,
+    due: new Map(ask.got.flatMap(({ key, due }) => (due === undefined ? [] : [[key, due] as const]))),
+    replacements: ask.replacements,
+    learnt,
+    today: zero,
+    sideBySide: plan.sideBySide,
+  }).map((task) => inTheCold(task, plan.temperatureC));
+  const now = minutesSince(zero, new Date(ask.now));
+  const live = ask.work && underWay(all, ask.work, route, zero, now, learnt.speed);
+  const tasks = live?.tasks ?? all;
+  const world = worldOf(plan, around, live?.start);
+  const speed = live?.speed ?? learnt.speed;
+  const notBefore = new Map([
+    ...tasks.flatMap(({ id, delivered }) =>
+      delivered ? [[id, deliveredAt(zero, delivered.on)] as const] : [],
+    ),
+    ...(live?.notBefore ?? []),
+  ]);
+  const light = lightOf(zero, around.spot);
+  const { order, own } = inOrder(tasks, plan.order, speed, world, notBefore);
+  splitAt(order, plan.splitAfter, world, notBefore);
+  return {
+    ask,
+    zero,
+    tasks: order,
+    speed,
+    secondSide: learnt.secondSide,
+    world,
+    notBefore,
+    goal: goalOf(ask, world, light),
+    light,
+    ownOrder: own,
+  };
+}
+
+/** The times that tasks usually take: what their order is chosen by, and where they are drawn. */
+const usually = (tasks: readonly Task[], speed: Speed, notBefore: ReadonlyMap<string, number>) =>
+  timedAs(tasks, ({ minutes }) => pertMoments(minutes).mean * speed.usual).map((one) => ({
+    ...one,
+    notBefore: notBefore.get(one.id),
+  }));
+
+function inOrder(
+  tasks: readonly Task[],
+  wanted: readonly string[] | undefined,
+  speed: Speed,
+  world: World,
+  notBefore: ReadonlyMap<string, number>,
+): { order: Task[]; own: boolean } {
+  if (wanted) {
+    const place = new Map(wanted.map((id, i) => [id, i]));
+    // What came into the plan since stays behind what it stood behind.
+    let last = -1;
+    const places = tasks.map(({ id }) => (last = place.get(id) ?? last));
+    const order = tasks
+      .map((task, i) => ({ task, at: places[i] ?? 0, i }))
+      .sort((a, b) => a.at - b.at || a.i - b.i)
+      .map(({ task }) => task);
+    if (keepsOrder(order)) return { order, own: true };
+  }
+  return { order: bestOrder(usually(tasks, speed, notBefore), world).map(({ task }) => task), own: false };
+}
+
+/** What comes behind the last step of a first day begins when hands are there on the next, and not before. */
+function splitAt(
+  order: readonly Task[],
+  after: string | undefined,
+  { people: [own = []] }: World,
+  notBefore: Map<string, number>,
+): void {
+  const at = order.findIndex(({ id }) => id === after);
+  if (at < 0) return;
+  const morning = nextIn(own, DAY_MIN);
+  for (const { id } of order.slice(at + 1)) notBefore.set(id, Math.max(morning, notBefore.get(id) ?? 0));
+}
+
+function inTheCold(task: Task, temperatureC: number | undefined): Task {
+  if (temperatureC === undefined || !task.step.wait || !CURES.test(task.step.wait.until)) return task;
+  return { ...task, waits: task.waits * cureFactor(temperatureC) };
+}
+
+/** By when it should roll: what was told, or when the last of its days gets dark or quiet, whatever is first. */
+function goalOf({ plan }: DayAsk, { people: [own = []] }: World, light: Windows): DayTold["goal"] {
+  if (plan.rollBy) return { at: minutesAt(plan.startsOn, plan.rollBy.on, plan.rollBy.at), kind: "told" };
+  const day = plan.splitAfter === undefined ? 0 : Math.floor(nextIn(own, DAY_MIN) / DAY_MIN);
+  const begins = day === 0 ? minutesOf(plan.startsAt) : day * DAY_MIN;
+  const ends = (day + 1) * DAY_MIN;
+  const quiet = own.findLast(([from, to]) => from < ends && to > begins)?.[1] ?? ends;
+  const dusk = light.find(([, to]) => to > begins)?.[1] ?? Infinity;
+  return dusk < Math.min(quiet, ends)
+    ? { at: dusk, kind: "dark" }
+    : { at: Math.min(quiet, ends), kind: "quiet" };
+}
+
+/**
+ * Runs a day, and nothing more: how likely it is over in time.
+ * @param complete the kit is gathered by then, whatever it lacks now.
+ */
+export function oddsOf(day: Day, runs: number, complete: boolean, watch: readonly string[] = []): Odds {
+  const { notBefore, world, speed, secondSide } = day;
+  const tasks = complete ? day.tasks.map((task) => ({ ...task, lacks: [] })) : day.tasks;
+  return simulate({ tasks, notBefore, world, speed, secondSide, runs, seed: SEED, watch });
+}
+
+/** Whether there is a day left to gather what the kit lacks. */
+const isAhead = ({ plan, now, work }: DayAsk): boolean =>
+  work === undefined && format(new Date(now), "yyyy-MM-dd") < plan.startsOn;
+
+/** A day told in full. */
+export function tellDay(ask: DayAsk): DayTold {
+  const day = readyDay(ask);
+  const { zero, tasks, world, goal, light } = day;
+  const route = chosenRoute(ask.job);
+  const all = [...doneBefore(day), ...tasks.map(({ step }) => step)];
+  const open = openSpans(route, all);
+  const points = decidePoints(day, open, all);
+  const complete = isAhead(ask);
+  const odds = oddsOf(
+    day,
+    ask.runs,
+    complete,
+    points.map(({ stepId }) => stepId),
+  );
+  const names = tasks.flatMap(({ lacks }) => lacks);
+  const asItStands = complete && names.length > 0 ? oddsOf(day, ask.runs, false) : odds;
+  const slots = workDown(usually(tasks, day.speed, day.notBefore), world);
+  const wanting = (from: number) =>
+    tasks.slice(from).flatMap(({ lacks, delivered }) => [...lacks, ...(delivered ? [delivered.what] : [])]);
+  return {
+    zero,
+    slots,
+    begins: world.start,
+    p50: within100(odds.over, 50),
+    p80: within100(odds.over, 80),
+    p95: within100(odds.over, 95),
+    goal,
+    chance: chanceBy(odds.over, goal.at),
+    hundred: hundredOf(odds.over),
+    never: 1 - chanceBy(odds.over, Number.MAX_VALUE),
+    drives: odds.drives.slice(0, 6),
+    lacks: odds.lacks,
+    missing: { names, minutes: asItStands.missingMin, chance: chanceBy(asItStands.over, goal.at), complete },
+    shut: odds.shut,
+    all: all.map(({ id }) => id),
+    open,
+    decide: points.map(({ stepId, says }) => ({
+      stepId,
+      says,
+      by: goal.at - chanceFrom(odds.from.get(stepId), 80),
+      wanting: wanting(tasks.findIndex(({ id }) => id === stepId)),
+    })),
+    light,
+    shop: world.shop,
+    hands: world.people[0] ?? [],
+    helper: world.people[1] ?? [],
+    short: tasks.flatMap(({ id, hands }) => (hands > world.people.length ? [id] : [])),
+    deliveries: tasks.flatMap(({ delivered }) =>
+      delivered ? [{ what: delivered.what, at: deliveredAt(zero, delivered.on) }] : [],
+    ),
+    cold: coldOf(day),
+    lateMinor: lateMinor(ask, odds, goal.at),
+    speed: { usual: day.speed.usual, jobs: day.speed.jobs },
+    ownOrder: day.ownOrder,
+  };
+}
+
+/** The steps that are over, in the order of the plan. */
+function doneBefore({ ask, tasks }: Day) {
+  const left = new Set(tasks.map(({ id }) => id));
+  return chosenRoute(ask.job).steps.filter(({ id }) => !left.has(id));
+}
+
+/** Where something is opened that was not, and where the second side is begun. */
+function decidePoints({ tasks }: Day, open: readonly Open[], all: readonly Task["step"][]) {
+  const left = new Map(tasks.map((task) => [task.id, task]));
+  const points = new Map<string, string>();
+  const spans = new Map<string, string[]>();
+  for (const { from, says, rolls, opening } of open) {
+    const id = all[from]?.id ?? "";
+    if (!rolls && opening !== "wheel" && left.has(id)) spans.set(id, [...(spans.get(id) ?? []), says]);
+  }
+  for (const [id, says] of spans) points.set(id, `From here on: ${says.join(", ")}.`);
+  const done = new Set<string>();
+  for (const { id, twin, side } of tasks) {
+    // Once only: where the first of the second side's steps comes behind its twin.
+    if (twin !== undefined && (done.has(twin) || !left.has(twin)) && !points.has(id)) {
+      points.set(id, `Whether the ${side ?? "other"} side waits for another day.`);
+      break;
+    }
+    done.add(id);
+  }
+  const place = new Map(tasks.map(({ id }, i) => [id, i]));
+  return [...points]
+    .map(([stepId, says]) => ({ stepId, says }))
+    .sort((a, b) => (place.get(a.stepId) ?? 0) - (place.get(b.stepId) ?? 0));
+}
+
+function coldOf({ ask, tasks }: Day): DayTold["cold"] {
+  const { temperatureC } = ask.plan;
+  if (temperatureC === undefined || !tasks.some(({ step }) => step.wait && CURES.test(step.wait.until)))
+    return undefined;
+  const factor = cureFactor(temperatureC);
+  return factor > 1 || temperatureC < TOO_COLD_C ? { factor, tooCold: temperatureC < TOO_COLD_C } : undefined;
+}
+
+/** What a later end is expected to cost, minor units: a day's hire for each day begun, and what was told for the goal. */
+function lateMinor({ plan }: DayAsk, { over }: Odds, goal: number): number {
+  const cost = (at: number) =>
+    (at > goal ? (plan.rollBy?.costMinor ?? 0) : 0) +
+    (plan.hires ?? []).reduce((sum, { until, perDayMinor }) => {
+      const due = minutesAt(plan.startsOn, until, "23:59") + 1;
+      const days = Number.isFinite(at) ? Math.max(0, Math.ceil((at - due) / DAY_MIN)) : 1;
+      return sum + days * perDayMinor;
+    }, 0);
+  return Math.round(over.reduce((sum, at) => sum + cost(at), 0) / Math.max(1, over.length));
+}
+
+/** Whether the shop is open at a moment. */
+export const shopOpen = ({ shop }: Pick<DayTold, "shop">, at: number): boolean => isIn(shop, at);

@@ -1,0 +1,191 @@
+import { uniformInt } from "pure-rand/distribution/uniformInt";
+import { xoroshiro128plus } from "pure-rand/generator/xoroshiro128plus";
+import type { Task } from "./task";
+import { type Windows, nextIn, workedUntil } from "./windows";
+
+/** When a task's hands begin and end, and when its wait is over: minutes since the first midnight. */
+export interface Slot {
+  id: string;
+  from: number;
+  to: number;
+  over: number;
+  /** Whose hands, from 0 for one's own. */
+  people: readonly number[];
+}
+
+/** What tasks are fitted into: when each person's hands are there, and the moment it begins. */
+export interface Hands {
+  people: readonly Windows[];
+  start: number;
+}
+
+/** Only what decides about an order: times in minutes, no longer in the least. */
+export interface Timed {
+  id: string;
+  hands: number;
+  minutes: number;
+  waits: number;
+  after: readonly { id: string; waited: boolean }[];
+  /** Not before this moment. */
+  notBefore?: number | undefined;
+}
+
+/**
+ * Tasks worked down in the order given, each as soon as what it needs is over and hands are there; work pauses where
+ * hands do. A task that wants more hands than there are people has all of them.
+ * @returns a slot for each, in that order; Infinity where time runs out.
+ */
+export function workDown(tasks: readonly Timed[], { people, start }: Hands): Slot[] {
+  const free = people.map((windows) => nextIn(windows, start));
+  const slots = new Map<string, Slot>();
+  for (const { id, hands, minutes, waits, after, notBefore = start } of tasks) {
+    let ready = Math.max(start, notBefore);
+    for (const before of after) {
+      const slot = slots.get(before.id);
+      if (slot) ready = Math.max(ready, before.waited ? slot.over : slot.to);
+    }
+    const chosen = soonest(people, free, ready, hands);
+    const from = minutes > 0 ? chosen.at : ready;
+    // Who has to pause holds up the others.
+    const to = Math.max(...chosen.people.map((one) => workedUntil(people[one] ?? [], from, minutes)));
+    if (minutes > 0) for (const person of chosen.people) free[person] = to;
+    slots.set(id, { id, from, to, over: to + waits, people: chosen.people });
+  }
+  return [...slots.values()];
+}
+
+const ONLY_ONESELF: readonly number[] = [0];
+
+/** Who can begin first, so many as are wanted and there, of equals the first; and when the last of them can. */
+export function soonest(
+  people: readonly Windows[],
+  free: ArrayLike<number>,
+  ready: number,
+  hands: number,
+): { people: readonly number[]; at: number } {
+  if (people.length === 1)
+    return { people: ONLY_ONESELF, at: nextIn(people[0] ?? [], Math.max(ready, free[0] ?? 0)) };
+  const all = people
+    .map((windows, person) => ({ person, at: nextIn(windows, Math.max(ready, free[person] ?? 0)) }))
+    .sort((a, b) => a.at - b.at || a.person - b.person)
+    .slice(0, Math.max(1, Math.min(hands, people.length)));
+  return { people: all.map(({ person }) => person), at: all.at(-1)?.at ?? Infinity };
+}
+
+/** When all of it is over, waits included. */
+export const overAt = (slots: readonly Slot[], start: number): number =>
+  slots.reduce((latest, { over }) => Math.max(latest, over), start);
+
+/** Whether an order has every task behind what it needs. */
+export function keepsOrder(tasks: readonly Pick<Timed, "id" | "after">[]): boolean {
+  const all = new Set(tasks.map(({ id }) => id));
+  const seen = new Set<string>();
+  return tasks.every(({ id, after }) => {
+    const fits = after.every((before) => seen.has(before.id) || !all.has(before.id));
+    seen.add(id);
+    return fits;
+  });
+}
+
+/** How often an order is tried otherwise before the best is taken. */
+const MOST_TRIES = 3000;
+const SEED = 1;
+
+/**
+ * The order that is over soonest: by the longest way to the end first, and from there a task at a time moved to
+ * another place, at random but the same each time, as long as nothing gets later by it. Never later than the order
+ * given, which has to keep what needs what.
+ */
+export function bestOrder<T extends Timed>(tasks: readonly T[], hands: Hands, mostTries = MOST_TRIES): T[] {
+  const cost = (order: readonly T[]) => overAt(workDown(order, hands), hands.start);
+  const soonest = soonestPossible(tasks, hands) + SAME;
+  let best = [...tasks];
+  let least = cost(best);
+  for (const order of [byTail(tasks, true), byTail(tasks, false)]) {
+    if (least <= soonest) return best;
+    const over = cost(order);
+    if (over < least - SAME) [best, least] = [order, over];
+  }
+  const random = xoroshiro128plus(SEED);
+  const upTo = (most: number) => uniformInt(random, 0, most);
+  if (!best.some((_, i) => places(best, i).length > 1)) return best;
+  let [now, over] = [best, least];
+  for (let tries = 0; tries < mostTries && least > soonest; tries++) {
+    const from = upTo(now.length - 1);
+    const to = places(now, from);
+    const order = movedTo(now, from, to[upTo(to.length - 1)] ?? from);
+    const then = cost(order);
+    if (then <= over + SAME) [now, over] = [order, then];
+    if (over < least - SAME) [best, least] = [now, over];
+  }
+  return best;
+}
+
+/** Minutes that are no difference. */
+const SAME = 1e-9;
+
+/** A list with one of its own at another place of it. */
+export const movedTo = <T>(order: readonly T[], from: number, to: number): T[] => {
+  const rest = order.filter((_, i) => i !== from);
+  const one = order[from];
+  return one === undefined ? rest : [...rest.slice(0, to), one, ...rest.slice(to)];
+};
+
+/** The places that what it needs and what needs it leave a task, where it stands among them. */
+export function places(order: readonly Pick<Timed, "id" | "after">[], from: number): number[] {
+  const task = order[from];
+  if (!task) return [];
+  const rest = order.filter((_, i) => i !== from);
+  const needs = new Set(task.after.map(({ id }) => id));
+  const first = rest.findLastIndex(({ id }) => needs.has(id)) + 1;
+  const behind = rest.findIndex(({ after }) => after.some(({ id }) => id === task.id));
+  const last = behind < 0 ? rest.length : behind;
+  return Array.from({ length: Math.max(0, last - first + 1) }, (_, i) => first + i);
+}
+
+/** The longest way to the end from each task, its own time included. */
+function tails(tasks: readonly Timed[]): Map<string, number> {
+  const tail = new Map<string, number>();
+  for (const { id, minutes, waits } of [...tasks].reverse()) {
+    const next = tasks.flatMap(({ id: other, after }) =>
+      after.flatMap((before) =>
+        before.id === id ? [(tail.get(other) ?? 0) + (before.waited ? waits : 0)] : [],
+      ),
+    );
+    tail.set(id, minutes + Math.max(waits, ...next, 0));
+  }
+  return tail;
+}
+
+function byTail<T extends Timed>(tasks: readonly T[], waitsFirst: boolean): T[] {
+  const tail = tails(tasks);
+  const left = [...tasks];
+  const done = new Set<string>();
+  const all = new Set(tasks.map(({ id }) => id));
+  const out: T[] = [];
+  const worth = (task: T) => (tail.get(task.id) ?? 0) + (waitsFirst && task.waits > 0 ? 1e6 : 0);
+  while (left.length > 0) {
+    const ready = left.filter(({ after }) => after.every(({ id }) => done.has(id) || !all.has(id)));
+    const next =
+      ready.reduce<T | undefined>((a, b) => (a && worth(a) >= worth(b) ? a : b), undefined) ?? left[0];
+    if (!next) break;
+    left.splice(left.indexOf(next), 1);
+    done.add(next.id);
+    out.push(next);
+  }
+  return out;
+}
+
+/** No order is over sooner: the longest way through, and all hands' work spread over all hands. */
+function soonestPossible(tasks: readonly Timed[], { people, start }: Hands): number {
+  const begins = Math.min(...people.map((windows) => nextIn(windows, start)));
+  const longest = Math.max(0, ...tails(tasks).values());
+  const work = tasks.reduce((sum, { minutes, hands }) => sum + minutes * Math.min(hands, people.length), 0);
+  return begins + Math.max(longest, work / Math.max(1, people.length));
+}
+
+/** Tasks with one time each: the mean of what they may take. */
+export const timedAs = (
+  tasks: readonly Task[],
+  minutes: (task: Task) => number,
+): (Timed & { task: Task })[] => tasks.map((task) => ({ ...task, task, minutes: minutes(task) }));

@@ -1,0 +1,113 @@
+import { parseISO } from "date-fns";
+import { getTimes } from "suncalc";
+import type { DayPlan, Hours } from "../model/day-plan";
+import { DAY_MIN, dayAt, minutesAt, minutesOf, minutesSince } from "./clock";
+import type { World } from "./simulate";
+import type { Spot } from "./spot";
+import { type Windows, joined, without } from "./windows";
+
+/** What is the same for every job that is done at one place; kept on the device. */
+export interface Surroundings {
+  /** Undefined until it is known: then nothing is said of light. */
+  spot: Spot | undefined;
+  /** When a shop is open, Sunday first; null where it is shut all day. */
+  shop: readonly (Hours | null)[];
+  /** Minutes there and back, with what is bought. */
+  tripMin: number;
+  /** When one works on it and the neighbours do not mind, Sunday first; null on a day without. */
+  hands: readonly (Hours | null)[];
+}
+
+const OPEN: Hours = { from: "08:00", to: "18:00" };
+const EVENING: Hours = { from: "17:00", to: "20:00" };
+const FREE: Hours = { from: "08:00", to: "20:00" };
+
+/** Until somebody says otherwise: the hours of the counter that comes with the app, a way of three quarters of an hour, a week of work. */
+export const USUAL_SURROUNDINGS: Surroundings = {
+  spot: undefined,
+  shop: [null, OPEN, OPEN, OPEN, OPEN, OPEN, { from: "09:00", to: "16:00" }],
+  tripMin: 45,
+  hands: [FREE, EVENING, EVENING, EVENING, EVENING, EVENING, FREE],
+};
+
+/** How far ahead days are reckoned: what is not over by then is said not to be. */
+export const HORIZON_DAYS = 10;
+
+/** A parcel of a day is there by then, at the latest. A judgement: what comes earlier is a gift. */
+const DELIVERED_AT = "18:00";
+
+/** The same hours on each day from the first. @param ofDay the hours of a day, counted from the first. */
+function daily(ofDay: (day: number) => Hours | null | undefined): Windows {
+  return joined(
+    Array.from({ length: HORIZON_DAYS }, (_, day) => day).flatMap((day) => {
+      const hours = ofDay(day);
+      return hours
+        ? [[day * DAY_MIN + minutesOf(hours.from), day * DAY_MIN + minutesOf(hours.to)] as const]
+        : [];
+    }),
+  );
+}
+
+/**
+ * A plan's day as minutes since the midnight it begins at: when hands are there, when the shop is open.
+ * @param start where it begins, where that is not where the plan says: now, for one under way.
+ */
+export function worldOf(
+  plan: Pick<DayPlan, "startsOn" | "startsAt" | "pauses" | "helper">,
+  around: Surroundings,
+  start: number = minutesOf(plan.startsAt),
+): World {
+  const pauses = joined(
+    Array.from({ length: HORIZON_DAYS }, (_, day) => day * DAY_MIN).flatMap((zero) =>
+      plan.pauses.map(({ at, minutes }) => [zero + minutesOf(at), zero + minutesOf(at) + minutes] as const),
+    ),
+  );
+  const weekday = (day: number) => parseISO(dayAt(plan.startsOn, day * DAY_MIN)).getDay();
+  const hands = daily((day) => around.hands[weekday(day)]);
+  const helper = joined(
+    plan.helper.flatMap(({ on, ...hours }) =>
+      daily((day) => (on === undefined || on === dayAt(plan.startsOn, day * DAY_MIN) ? hours : null)),
+    ),
+  );
+  const own = without(hands, pauses);
+  return {
+    people: helper.length > 0 ? [own, without(helper, pauses)] : [own],
+    start,
+    shop: daily((day) => around.shop[weekday(day)]),
+    tripMin: around.tripMin,
+  };
+}
+
+/** When it is light enough to work by: from civil dawn to civil dusk of each day. Empty where the place is unknown. */
+export function lightOf(zero: string, spot: Spot | undefined, days: number = HORIZON_DAYS): Windows {
+  if (!spot) return [];
+  return joined(
+    Array.from({ length: days }, (_, day) => day).flatMap((day): Windows => {
+      const noon = parseISO(`${dayAt(zero, day * DAY_MIN)}T12:00`);
+      const { dawn, dusk, alwaysUp } = getTimes(noon, spot.latitude, spot.longitude);
+      if (dawn && dusk) return [[minutesSince(zero, dawn), minutesSince(zero, dusk)]];
+      // Where the sun goes down and dusk never ends, or it never goes down.
+      return alwaysUp || (!dusk === !dawn && isLight(noon, spot))
+        ? [[day * DAY_MIN, (day + 1) * DAY_MIN]]
+        : [];
+    }),
+  );
+}
+
+function isLight(noon: Date, spot: Spot): boolean {
+  const { sunrise, alwaysDown } = getTimes(noon, spot.latitude, spot.longitude);
+  return sunrise !== null && !alwaysDown;
+}
+
+/** The moment a parcel of a day is there by. */
+export const deliveredAt = (zero: string, on: string): number => minutesAt(zero, on, DELIVERED_AT);
+
+/** Below this hardly anything cures, °C: what makers of sealants and threadlockers agree on. */
+export const TOO_COLD_C = 5;
+
+/**
+ * How much longer curing takes than at 20 °C: twice for every ten degrees less, by the rule of van 't Hoff; never
+ * less than is written down. Example: 10 °C → 2.
+ */
+export const cureFactor = (temperatureC: number): number =>
+  Math.min(8, Math.max(1, 2 ** ((20 - temperatureC) / 10)));
