@@ -1,5 +1,10 @@
 import ical, { ICalAlarmType, ICalEventStatus } from "ical-generator";
 import { DAY_MS } from "@/core/day";
+import { instantOf } from "@/core/day/clock";
+import type { DayTold } from "@/core/day/day";
+import type { Slot } from "@/core/day/schedule";
+import { bandWords } from "@/core/day/words";
+import type { Job } from "@/core/model/job";
 import type { FollowUp } from "@/core/model/log";
 
 /**
@@ -53,6 +58,69 @@ export function writeCalendar(entries: readonly CalendarEntry[], now: Date): str
           description: `${vehicle}: ${followUp.text}`,
         });
   }
+  return calendar.toString();
+}
+
+/** Alarms of a day: half an hour before it begins, and at each wait's end and each decision. */
+const BEFORE_START_S = 1800;
+
+/**
+ * A day as iCalendar: one entry for the whole of it, one for each wait's end and each place to decide, with alarms.
+ * Moments are instants, so they stand right wherever the calendar is.
+ */
+export function writeDayCalendar(
+  job: Job,
+  vehicle: string,
+  told: DayTold,
+  slots: readonly Slot[],
+  now: Date,
+): string {
+  const calendar = ical({
+    prodId: { company: "Vest Pocket", product: "Day", language: "EN" },
+    name: `Vest Pocket: ${job.title}`,
+  });
+  const steps = new Map(job.routes.flatMap(({ steps: all }) => all).map((step) => [step.id, step]));
+  const at = (minutes: number) => new Date(instantOf(told.zero, minutes));
+  const entry = (
+    id: string,
+    from: number,
+    to: number,
+    summary: string,
+    description: string,
+    before: number,
+  ) => {
+    const event = calendar.createEvent({
+      id: `${job.id}.${id}@vest-pocket`,
+      stamp: now,
+      start: at(from),
+      end: at(to),
+      summary,
+      description,
+    });
+    event.createAlarm({ type: ICalAlarmType.display, trigger: before, description: summary });
+  };
+  const ends = slots.map(({ over }) => over).filter(Number.isFinite);
+  entry(
+    "day",
+    told.begins,
+    Math.max(told.begins + 1, ...ends),
+    `${vehicle}: ${job.title}`,
+    bandWords(told),
+    BEFORE_START_S,
+  );
+  for (const { id, to, over } of slots)
+    if (over > to && Number.isFinite(over))
+      entry(
+        `wait.${id}`,
+        over,
+        over + 5,
+        `${steps.get(id)?.title ?? "Wait"}: over`,
+        steps.get(id)?.wait?.until ?? "",
+        0,
+      );
+  for (const { stepId, says, by } of told.decide)
+    if (by > told.begins && Number.isFinite(by))
+      entry(`decide.${stepId}`, by, by + 5, `Decide: ${steps.get(stepId)?.title ?? ""}`, says, 0);
   return calendar.toString();
 }
 

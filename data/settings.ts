@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { surroundingsSchema } from "@/core/model/day-plan";
 
 /** How a value about this browser is kept as a text. What is not of its shape is as if none were kept. */
 export interface Setting<Value> {
@@ -40,6 +41,8 @@ export const SETTINGS = {
   "keep original photos": word(z.enum(["yes", "no"])),
   /** What sort of day the simulated counter has. */
   "counter day": word(z.enum(COUNTER_DAYS)),
+  /** Where jobs are done, and when hands and shops are there. */
+  surroundings: json(surroundingsSchema),
   /** How Work is used with the hands full. */
   hands: json(
     z.object({

@@ -38,6 +38,9 @@ test("after the first visit the server is ended: work, plan, log, calculations a
     await page.see("Starter motor, as planned");
     await page.press("Mat");
     await page.see("The mat");
+    await page.press("Day");
+    await page.see("in 100");
+    await page.see("Start when");
     await page.press("Log");
     await page.see("for parts");
     await page.open("/bench?slip=units");

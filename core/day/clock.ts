@@ -13,7 +13,7 @@ export function minutesOf(clock: string): number {
  * to be over before it is. Example: 1950 → "08:30".
  */
 export function clockOf(minutes: number): string {
-  const whole = Math.ceil(minutes - 1e-9) % DAY_MIN;
+  const whole = ((Math.ceil(minutes - 1e-9) % DAY_MIN) + DAY_MIN) % DAY_MIN;
   return `${String(Math.floor(whole / 60)).padStart(2, "0")}:${String(whole % 60).padStart(2, "0")}`;
 }
 

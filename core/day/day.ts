@@ -1,6 +1,6 @@
 import { format } from "date-fns";
 import { coverAll, withNoted } from "../kit/kit";
-import type { DayPlan } from "../model/day-plan";
+import type { DayPlan, Surroundings } from "../model/day-plan";
 import type { Job } from "../model/job";
 import type { KitRecord } from "../model/kit";
 import type { Replacement } from "../model/log";
@@ -9,18 +9,19 @@ import type { Vehicle } from "../model/vehicle";
 import type { Work } from "../model/work";
 import { chosenRoute } from "../plan/chosen-route";
 import type { Past } from "../shelf/lessons";
+import { sideOf } from "../side";
 import { DAY_MIN, dayAt, minutesAt, minutesOf, minutesSince } from "./clock";
 import { learntFrom } from "./expect";
 import { underWay } from "./live";
 import { type Open, openSpans } from "./no-return";
 import { chanceBy, chanceFrom, hundredOf, within100 } from "./odds";
 import { pertMoments } from "./pert";
-import { type Slot, bestOrder, keepsOrder, timedAs, workDown } from "./schedule";
+import { type Timed, bestOrder, keepsOrder, timedAs } from "./schedule";
 import { type Drives, type Odds, type World, simulate } from "./simulate";
 import type { Speed } from "./speed";
 import { type Task, tasksOf } from "./task";
-import { type Windows, isIn, nextIn } from "./windows";
-import { type Surroundings, TOO_COLD_C, cureFactor, deliveredAt, lightOf, worldOf } from "./world";
+import { type Windows, nextIn } from "./windows";
+import { TOO_COLD_C, cureFactor, deliveredAt, lightOf, worldOf } from "./world";
 
 /** Everything that a day is reckoned from: plain data, so that a worker can be handed it. */
 export interface DayAsk {
@@ -52,8 +53,8 @@ export interface Decide {
 /** A day as it is told: moments are minutes since the midnight of its first day. */
 export interface DayTold {
   zero: string;
-  /** Steps still to be done, in the order they are worked, at the times they usually take. */
-  slots: Slot[];
+  /** Steps still to be done, in the order they are worked, with the times they usually take. */
+  timed: Timed[];
   /** What is being done now, and where it began. */
   begins: number;
   /** When 50, 80 and 95 of 100 are over; Infinity beyond the days that are reckoned. */
@@ -258,12 +259,18 @@ export function tellDay(ask: DayAsk): DayTold {
   );
   const names = tasks.flatMap(({ lacks }) => lacks);
   const asItStands = complete && names.length > 0 ? oddsOf(day, ask.runs, false) : odds;
-  const slots = workDown(usually(tasks, day.speed, day.notBefore), world);
   const wanting = (from: number) =>
-    tasks.slice(from).flatMap(({ lacks, delivered }) => [...lacks, ...(delivered ? [delivered.what] : [])]);
+    tasks
+      .slice(from)
+      .flatMap(({ lacks, delivered }) => [
+        ...lacks,
+        ...(delivered && delivered.on >= zero ? [delivered.what] : []),
+      ]);
   return {
     zero,
-    slots,
+    timed: usually(tasks, day.speed, day.notBefore).map(
+      ({ id, hands, minutes, waits, after, notBefore }) => ({ id, hands, minutes, waits, after, notBefore }),
+    ),
     begins: world.start,
     p50: within100(odds.over, 50),
     p80: within100(odds.over, 80),
@@ -289,8 +296,11 @@ export function tellDay(ask: DayAsk): DayTold {
     hands: world.people[0] ?? [],
     helper: world.people[1] ?? [],
     short: tasks.flatMap(({ id, hands }) => (hands > world.people.length ? [id] : [])),
+    // What comes before it begins holds nothing up.
     deliveries: tasks.flatMap(({ delivered }) =>
-      delivered ? [{ what: delivered.what, at: deliveredAt(zero, delivered.on) }] : [],
+      delivered && deliveredAt(zero, delivered.on) > world.start
+        ? [{ what: delivered.what, at: deliveredAt(zero, delivered.on) }]
+        : [],
     ),
     cold: coldOf(day),
     lateMinor: lateMinor(ask, odds, goal.at),
@@ -305,18 +315,30 @@ function doneBefore({ ask, tasks }: Day) {
   return chosenRoute(ask.job).steps.filter(({ id }) => !left.has(id));
 }
 
+/** Whether it cannot be driven away while that is open: a wheel is on again in a minute. */
+const stops = ({ rolls, opening }: Open): boolean => !rolls && opening !== "wheel";
+
 /** Where something is opened that was not, and where the second side is begun. */
 function decidePoints({ tasks }: Day, open: readonly Open[], all: readonly Task["step"][]) {
   const left = new Map(tasks.map((task) => [task.id, task]));
   const points = new Map<string, string>();
   const spans = new Map<string, string[]>();
-  for (const { from, says, rolls, opening } of open) {
-    const id = all[from]?.id ?? "";
-    if (!rolls && opening !== "wheel" && left.has(id)) spans.set(id, [...(spans.get(id) ?? []), says]);
+  for (const span of open) {
+    const id = all[span.from]?.id ?? "";
+    if (!stops(span) || !left.has(id)) continue;
+    // What is undone while something graver is open already is no new decision.
+    const said =
+      span.opening === "apart" &&
+      open.some((one) => stops(one) && one !== span && one.from <= span.from && one.to >= span.from);
+    if (!said) spans.set(id, [...(spans.get(id) ?? []), span.says]);
   }
-  for (const [id, says] of spans) points.set(id, `From here on: ${says.join(", ")}.`);
+  for (const [id, says] of spans)
+    points.set(id, `From here on it cannot be driven away: ${says.join(", ")}.`);
   const done = new Set<string>();
-  for (const { id, twin, side } of tasks) {
+  // A side that is begun no longer waits.
+  const begun = new Set(all.filter(({ id }) => !left.has(id)).map(({ title }) => sideOf(title)));
+  for (const { id, twin, side, step } of tasks) {
+    if (begun.has(side) || step.phase !== "take apart") continue;
     // Once only: where the first of the second side's steps comes behind its twin.
     if (twin !== undefined && (done.has(twin) || !left.has(twin)) && !points.has(id)) {
       points.set(id, `Whether the ${side ?? "other"} side waits for another day.`);
@@ -349,6 +371,3 @@ function lateMinor({ plan }: DayAsk, { over }: Odds, goal: number): number {
     }, 0);
   return Math.round(over.reduce((sum, at) => sum + cost(at), 0) / Math.max(1, over.length));
 }
-
-/** Whether the shop is open at a moment. */
-export const shopOpen = ({ shop }: Pick<DayTold, "shop">, at: number): boolean => isIn(shop, at);

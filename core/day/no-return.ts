@@ -20,7 +20,7 @@ const MEANS: Readonly<Record<Undone, { says: string; rolls: boolean; lowers: boo
   fuel: { says: "fuel open", rolls: false, lowers: true, rain: true },
   restraint: { says: "airbag or belt undone", rolls: false, lowers: true, rain: false },
   battery: { says: "battery off", rolls: true, lowers: true, rain: false },
-  apart: { says: "apart", rolls: false, lowers: true, rain: false },
+  apart: { says: "something that carries or drives it undone", rolls: false, lowers: true, rain: false },
 };
 
 /** From one step to another something is open. */

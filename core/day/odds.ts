@@ -23,11 +23,10 @@ export const hundredOf = (over: Float64Array): number[] =>
   Array.from({ length: 100 }, (_, i) => within100(over, i + 0.5));
 
 /**
- * A chance as it is said: whole hundredths, rounded down, never all and never none where it is neither.
- * Example: 0.997 → 99.
+ * A chance as it is said: whole hundredths, rounded down, and never more than 99: no run knows of everything that can
+ * go wrong on a driveway. Example: 1 → 99.
  */
 export function inHundred(chance: number): number {
   if (chance <= 0) return 0;
-  if (chance >= 1) return 100;
-  return Math.min(99, Math.max(1, Math.floor(chance * 100)));
+  return Math.min(99, Math.max(1, Math.floor(chance * 100 + 1e-9)));
 }

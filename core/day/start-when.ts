@@ -46,12 +46,15 @@ const WORTH_AN_EVENING = 10;
 export function compareStarts(ask: DayAsk): Compared {
   const first = format(addDays(new Date(ask.now), 1), "yyyy-MM-dd");
   const days = Array.from({ length: DAYS }, (_, i) => format(addDays(parseISO(first), i), "yyyy-MM-dd"));
-  const starts = days.flatMap((startsOn) => bestOf(startsTried(ask, startsOn)));
+  const { tasks } = readyDay(ask);
+  // The order is the same on every day: it is looked for once.
+  const inOrder = { ...ask, plan: { ...ask.plan, order: tasks.map(({ id }) => id) } };
+  const starts = days.flatMap((startsOn) => bestOf(startsTried(inOrder, tasks, startsOn)));
   const most = Math.max(...starts.map(({ chance }) => chance));
   return {
     starts,
     best: starts.findIndex(({ chance }) => chance >= most - ALIKE),
-    ways: waysOf(ask),
+    ways: waysOf(ask, tasks),
   };
 }
 
@@ -66,7 +69,7 @@ function handsOn({ around }: DayAsk, day: string): [from: number, to: number] | 
 }
 
 /** Starts on a day; none where no hands are there. */
-function startsTried(ask: DayAsk, startsOn: string): Tried[] {
+function startsTried(ask: DayAsk, tasks: readonly Task[], startsOn: string): Tried[] {
   const hands = handsOn(ask, startsOn);
   if (!hands) return [];
   // A goal that was told stays; dark and quiet go with the day.
@@ -76,15 +79,14 @@ function startsTried(ask: DayAsk, startsOn: string): Tried[] {
       const change = { startsOn, startsAt: clockOf(at), splitAfter: undefined };
       return tryOut(ask, change, (zero) => momentWords(zero, at));
     });
-  return [...begun, ...eveningSoak(ask, startsOn)];
+  return [...begun, ...eveningSoak(ask, tasks, startsOn)];
 }
 
 /** What soaks is put on in the evening before, where the vehicle stands safe over night with it. */
-function eveningSoak(ask: DayAsk, day: string): Tried[] {
+function eveningSoak(ask: DayAsk, tasks: readonly Task[], day: string): Tried[] {
   const evening = format(addDays(parseISO(day), -1), "yyyy-MM-dd");
   const hands = handsOn(ask, evening);
   if (!hands || hands[1] <= EVENING || evening <= format(new Date(ask.now), "yyyy-MM-dd")) return [];
-  const { tasks } = readyDay(ask);
   const at = tasks.findIndex(({ waits }) => waits >= WORTH_AN_EVENING);
   const steps = tasks.map(({ step }) => step);
   const stop = stopsOf(steps, openSpans(chosenRoute(ask.job), steps))[at];
@@ -94,9 +96,8 @@ function eveningSoak(ask: DayAsk, day: string): Tried[] {
   return [tryOut(ask, change, (zero) => `${momentWords(zero, begins)}, and on the day after`)];
 }
 
-function waysOf(ask: DayAsk): Tried[] {
+function waysOf(ask: DayAsk, tasks: readonly Task[]): Tried[] {
   const { plan } = ask;
-  const { tasks } = readyDay(ask);
   const twoSides = tasks.some(({ twin }) => twin !== undefined);
   const wanted = tasks.filter(({ hands }) => hands > 1).length;
   const way = (change: Changed, says: string, because?: string) => {

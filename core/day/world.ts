@@ -1,22 +1,10 @@
 import { parseISO } from "date-fns";
 import { getTimes } from "suncalc";
-import type { DayPlan, Hours } from "../model/day-plan";
+import type { DayPlan, Hours, Surroundings } from "../model/day-plan";
 import { DAY_MIN, dayAt, minutesAt, minutesOf, minutesSince } from "./clock";
 import type { World } from "./simulate";
 import type { Spot } from "./spot";
 import { type Windows, joined, without } from "./windows";
-
-/** What is the same for every job that is done at one place; kept on the device. */
-export interface Surroundings {
-  /** Undefined until it is known: then nothing is said of light. */
-  spot: Spot | undefined;
-  /** When a shop is open, Sunday first; null where it is shut all day. */
-  shop: readonly (Hours | null)[];
-  /** Minutes there and back, with what is bought. */
-  tripMin: number;
-  /** When one works on it and the neighbours do not mind, Sunday first; null on a day without. */
-  hands: readonly (Hours | null)[];
-}
 
 const OPEN: Hours = { from: "08:00", to: "18:00" };
 const EVENING: Hours = { from: "17:00", to: "20:00" };
@@ -24,7 +12,6 @@ const FREE: Hours = { from: "08:00", to: "20:00" };
 
 /** Until somebody says otherwise: the hours of the counter that comes with the app, a way of three quarters of an hour, a week of work. */
 export const USUAL_SURROUNDINGS: Surroundings = {
-  spot: undefined,
   shop: [null, OPEN, OPEN, OPEN, OPEN, OPEN, { from: "09:00", to: "16:00" }],
   tripMin: 45,
   hands: [FREE, EVENING, EVENING, EVENING, EVENING, EVENING, FREE],

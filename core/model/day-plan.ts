@@ -58,3 +58,24 @@ export const dayPlanSchema = z.strictObject({
   said: saidSchema.optional(),
 });
 export type DayPlan = z.infer<typeof dayPlanSchema>;
+
+const weekSchema = z.array(hoursSchema.nullable()).length(7);
+
+/** What is the same for every job that is done at one place; kept on the device. */
+export const surroundingsSchema = z.strictObject({
+  /** Left out until it is known: then nothing is said of light. */
+  spot: z
+    .strictObject({
+      name: lineSchema,
+      latitude: z.number().min(-90).max(90),
+      longitude: z.number().min(-180).max(180),
+    })
+    .optional(),
+  /** When a shop is open, Sunday first; null where it is shut all day. */
+  shop: weekSchema,
+  /** Minutes there and back, with what is bought. */
+  tripMin: z.number().min(0).max(600),
+  /** When one works on it and the neighbours do not mind, Sunday first; null on a day without. */
+  hands: weekSchema,
+});
+export type Surroundings = z.infer<typeof surroundingsSchema>;

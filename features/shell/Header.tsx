@@ -32,7 +32,7 @@ const Tab = chakra(Link, {
 });
 
 /**
- * The denim strip: the name, the five pockets and what is in hand. On a phone the pockets are at the foot.
+ * The denim strip: the name, the six pockets and what is in hand. On a phone the pockets are at the foot.
  */
 export function Header() {
   const [hand = {}] = useHand();

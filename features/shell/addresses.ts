@@ -47,6 +47,8 @@ export const planHref = (jobId?: string, view?: PlanView) =>
 export const kitHref = (jobId: string | undefined, view = "") =>
   to("/kit", { id: jobId, ...(view === "" ? {} : { [view]: "1" }) });
 
+export const dayHref = (jobId?: string) => to("/day", { id: jobId });
+
 export const workHref = (jobId?: string) => to("/work", { id: jobId });
 
 export const logHref = (vehicleId: string | undefined, view: LogView = "") =>

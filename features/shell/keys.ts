@@ -14,10 +14,10 @@ interface Keyed {
 /** Every key of the app: what listens, what the help lists. */
 export const KEYS = {
   pocket: {
-    presses: ["1", "2", "3", "4", "5"],
-    shown: ["1", "5"],
+    presses: ["1", "2", "3", "4", "5", "6"],
+    shown: ["1", "6"],
     run: true,
-    says: "Garage, Plan, Kit, Work, Log",
+    says: "Garage, Plan, Kit, Day, Work, Log",
   },
   bench: { presses: ["b", "B"], shown: ["B"], says: "The Bench, out and away again" },
   add: { presses: ["n", "N"], shown: ["N"], says: "New vehicle, step, tool, entry or measure" },

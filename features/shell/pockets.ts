@@ -1,10 +1,11 @@
 import type { Hand } from "./hand";
 
-/** The five pockets, in the order of their keys 1 to 5, and what each opens on. */
+/** The six pockets, in the order of their keys 1 to 6, and what each opens on. */
 export const POCKETS = [
   { name: "Garage", path: "/garage", on: "vehicle" },
   { name: "Plan", path: "/plan", on: "job" },
   { name: "Kit", path: "/kit", on: "job" },
+  { name: "Day", path: "/day", on: "job" },
   { name: "Work", path: "/work", on: "job" },
   { name: "Log", path: "/log", on: "vehicle" },
 ] as const;

@@ -14,6 +14,7 @@ import { Loading } from "@/ui/Loading";
 import { Sheet } from "@/ui/Sheet";
 import { ThreeColumns } from "@/ui/ThreeColumns";
 import { useWide } from "@/ui/use-wide";
+import { ring } from "../shared/alarms";
 import { useJobInHand } from "../shell/hand";
 import { mean, useKey } from "../shell/keys";
 import { NoJob } from "../shell/NoJob";
@@ -101,6 +102,7 @@ function OpenStep({ job, vehicle, route, work, step, tools, move }: OpenStepProp
     // A page that nobody has touched yet may not shake.
     if (navigator.userActivation?.hasBeenActive) navigator.vibrate?.([300, 150, 300]);
     if (hands.aloud) sayAloud(`The wait is over: ${title}.`);
+    ring(`${title}: the wait is over`);
   };
   const left = wrapping ? leftOvers(work, route) : [];
 

@@ -10,9 +10,12 @@ import type { KitLine, Refused } from "@/core/kit/needs/need";
 import type { MatItem } from "@/core/kit/sheet/mat";
 import { formatFigure } from "@/core/quantity/torque-words";
 import { leverOf } from "@/core/torque/choose-wrench";
+import { withoutUndefined } from "@/core/without-undefined";
 import { Button } from "@/ui/Button";
+import { formatDay } from "@/ui/day";
 import { AdapterDrawing } from "@/ui/drawing/AdapterDrawing";
 import { FitDrawing } from "@/ui/drawing/FitDrawing";
+import { TextField } from "@/ui/form/Field";
 import { Row, Sheet } from "@/ui/Sheet";
 import { kitHref } from "../../shell/addresses";
 import type { KitInHand } from "../use-kit";
@@ -125,7 +128,7 @@ function Ways({ sentences }: { sentences: string[] }) {
 /** To say that something is there, or on its way, without its being in the chest. */
 function GotButtons({
   line: { key, need, cover, name },
-  inHand: { change },
+  inHand: { change, record },
 }: {
   line: KitLine;
   inHand: KitInHand;
@@ -159,6 +162,27 @@ function GotButtons({
         <Button fontSize="16px" onClick={() => set("on order")}>
           It is on order
         </Button>
+      )}
+      {cover.kind === "on order" && (
+        <Box width="100%" maxWidth="220px">
+          <TextField
+            label="It comes on"
+            type="date"
+            value={record.got.find((one) => one.key === key)?.due ?? ""}
+            onChange={({ target: { value } }) =>
+              void change(
+                (now) => ({
+                  ...now,
+                  got: now.got.map(({ due, ...one }) => ({
+                    ...one,
+                    ...withoutUndefined({ due: one.key === key ? value || undefined : due }),
+                  })),
+                }),
+                value ? `${name} comes on ${formatDay(value)}.` : `${name}: no day is known.`,
+              )
+            }
+          />
+        </Box>
       )}
       {cover.kind !== "missing" && (
         <Button look="quiet" fontSize="16px" onClick={() => set(undefined)}>

@@ -1,0 +1,64 @@
+import { format, parseISO } from "date-fns";
+import type { Job } from "../model/job";
+import { chosenRoute } from "../plan/chosen-route";
+import { formatMinutes } from "../work/times";
+import { clockOf, dayAt, momentWords } from "./clock";
+import type { DayTold } from "./day";
+import { inHundred } from "./odds";
+import type { Slot } from "./schedule";
+import type { Drives } from "./simulate";
+
+/** A moment on a day that is spoken of: the hour alone where it is on the first day. */
+export const hourWords = (zero: string, at: number): string => {
+  if (!Number.isFinite(at)) return "not in these days";
+  return dayAt(zero, Math.ceil(at)) === zero ? clockOf(at) : momentWords(zero, at);
+};
+
+/** By when it should roll, in words. Example: "before dark, 15:38". */
+export function goalWords({ zero, goal }: Pick<DayTold, "zero" | "goal">): string {
+  const at = hourWords(zero, goal.at);
+  if (goal.kind === "dark") return `before dark, ${at}`;
+  return goal.kind === "told" ? `by ${at}` : `by the end of your hours, ${at}`;
+}
+
+/** What 50, 80 and 95 of a hundred mean for the day. */
+export const bandWords = ({ zero, p50, p80, p95 }: Pick<DayTold, "zero" | "p50" | "p80" | "p95">): string =>
+  `Half are over by ${hourWords(zero, p50)}, 80 of 100 by ${hourWords(zero, p80)}, 95 by ${hourWords(zero, p95)}.`;
+
+/** What drives the spread most, in words. */
+export function driveWords(job: Job, { kind, id, trouble, share }: Drives): string {
+  const part = `${Math.max(1, Math.round(share * 100))} %`;
+  if (kind === "speed") return `How fast the day goes for you: ${part}`;
+  const title = chosenRoute(job).steps.find((step) => step.id === id)?.title ?? "a step";
+  return kind === "trouble" ? `${title}, ${trouble ?? "trouble"}: ${part}` : `${title}: ${part}`;
+}
+
+/** The minutes that something takes or costs. Example: "45 min". */
+export const minutesSay = (minutes: number): string => formatMinutes(Math.max(1, Math.ceil(minutes)));
+
+/** The day as lines of text: what is begun when, what waits, and the odds. Markdown where asked. */
+export function dayText(
+  job: Job,
+  vehicle: string,
+  told: DayTold,
+  slots: readonly Slot[],
+  how: "text" | "Markdown",
+): string {
+  const route = chosenRoute(job);
+  const titles = new Map(route.steps.map((step) => [step.id, step]));
+  const mark = how === "Markdown";
+  const plain = (text: string) => (mark ? text.replace(/[\\`*_{}[\]<>#|]/g, "\\$&") : text);
+  const head = `${job.title}, ${vehicle}: ${format(parseISO(told.zero), "EEEE d MMMM yyyy")}`;
+  const lines = slots.flatMap(({ id, from, to, over }) => {
+    const step = titles.get(id);
+    if (!step) return [];
+    const wait = over > to ? `, then ${minutesSay(over - to)} until ${step.wait?.until ?? "it is over"}` : "";
+    const decide = told.decide.find(({ stepId }) => stepId === id);
+    return [
+      ...(decide ? [`${mark ? "- **" : ""}Decide here. ${plain(decide.says)}${mark ? "**" : ""}`] : []),
+      `${mark ? "- " : ""}${hourWords(told.zero, from)} ${plain(step.title)}${plain(wait)}`,
+    ];
+  });
+  const odds = `${inHundred(told.chance)} in 100 roll ${goalWords(told)}. ${bandWords(told)}`;
+  return [mark ? `# ${plain(head)}` : head, "", odds, "", ...lines, ""].join("\n");
+}
