@@ -111,6 +111,8 @@ const SCREENS: [screen: string, path: string, how?: (page: Page) => Promise<void
     (page) =>
       page.press("■ Starter cable nut: no wrench for 168 lb·in").then(() => page.see("What else would do")),
   ],
+  ["day", "/day?id=demo-thermostat", (page) => page.see("The same day otherwise")],
+  ["day that is over", "/day?id=demo-engine-mount", (page) => page.see("planned and real")],
   [
     "chest",
     "/kit?chest=1",

@@ -104,7 +104,7 @@ test("a job is planned from nothing: chest, torque read back, kit and work", asy
   await page.press("Mat");
   await page.see("The bolt gets 25.9 to 28.1 N·m");
 
-  await page.keys("4");
+  await page.keys("5");
   await page.see("Set the wrench to");
   await page.reads("big-figure", /^27 N·m$/);
   await page.keys(Key.SPACE);
@@ -188,7 +188,7 @@ test("a damaged or newer file is refused in a sentence and changes nothing", asy
 test("keys turn the pockets, pull the Bench, search the log and show themselves", async () => {
   await page.press("Look round the demo garage");
   await page.see("Do next");
-  await page.keys("5");
+  await page.keys("6");
   await page.see("for parts");
   await page.keys("/");
   await page.keys("coil");

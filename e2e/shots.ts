@@ -65,7 +65,16 @@ const SHOTS: Shot[] = [
     path: "/kit?chest=1",
     how: (page) => page.type("What you own, a line each", "3/8 deep metric 8-19 no 16\n14 mm deep socket"),
   },
-  { name: "kit-sheet", path: "/kit?id=demo-brake-shoes&sheet=1", how: (page) => page.see("Take it along") },
+  {
+    name: "day",
+    path: "/day?id=demo-thermostat",
+    how: async (page) => {
+      await page.type("Where it is done", "48.2 N 16.4 E");
+      await page.reads("day-goal", "before dark");
+      await page.see("The same day otherwise");
+      await page.find("//*[@aria-busy='false']", "the day reckoned");
+    },
+  },
   { name: "work-safety", path: "/work?id=demo-brake-shoes" },
   { name: "work", path: "/work?id=demo-brake-shoes", how: atTorque },
   { name: "work-phone", path: "/work?id=demo-brake-shoes", phone: true, how: atTorque },

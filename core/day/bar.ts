@@ -104,7 +104,7 @@ export function barOf(told: DayTold, slots: readonly Slot[]): BarDay[] {
 }
 
 /**
- * An order with one task put where it was dropped, or as near to it as what it needs allows.
+ * An order with one activity put where it was dropped, or as near to it as what it needs allows.
  * @returns undefined where it stays. `heldBy` is what keeps it from going all the way.
  */
 export function dropped(
@@ -114,18 +114,18 @@ export function dropped(
 ): { order: string[] | undefined; heldBy: string | undefined } {
   const allowed = places(timed, from);
   const place = allowed.reduce((best, one) => (Math.abs(one - to) < Math.abs(best - to) ? one : best), from);
-  const task = timed[from];
-  const held = place === to ? undefined : nextTo(timed, task, to < from);
+  const activity = timed[from];
+  const held = place === to ? undefined : nextTo(timed, activity, to < from);
   if (place === from) return { order: undefined, heldBy: held };
   const order = movedTo(timed, from, place);
   return { order: keepsOrder(order) ? order.map(({ id }) => id) : undefined, heldBy: held };
 }
 
-/** The nearest that a task needs, or that needs it. */
-function nextTo(timed: readonly Timed[], task: Timed | undefined, up: boolean): string | undefined {
-  if (!task) return undefined;
-  const needs = new Set(task.after.map(({ id }) => id));
+/** The nearest that an activity needs, or that needs it. */
+function nextTo(timed: readonly Timed[], activity: Timed | undefined, up: boolean): string | undefined {
+  if (!activity) return undefined;
+  const needs = new Set(activity.after.map(({ id }) => id));
   return up
     ? timed.findLast(({ id }) => needs.has(id))?.id
-    : timed.find(({ after }) => after.some(({ id }) => id === task.id))?.id;
+    : timed.find(({ after }) => after.some(({ id }) => id === activity.id))?.id;
 }

@@ -9,8 +9,9 @@ import type { Vehicle } from "../model/vehicle";
 import type { Work } from "../model/work";
 import { chosenRoute } from "../plan/chosen-route";
 import type { Past } from "../shelf/lessons";
-import { sideOf } from "../side";
+import { type Activity, activitiesOf } from "./activity";
 import { DAY_MIN, dayAt, minutesAt, minutesOf, minutesSince } from "./clock";
+import { decidePoints } from "./decide-points";
 import { learntFrom } from "./expect";
 import { underWay } from "./live";
 import { type Open, openSpans } from "./no-return";
@@ -19,7 +20,6 @@ import { pertMoments } from "./pert";
 import { type Timed, bestOrder, keepsOrder, timedAs } from "./schedule";
 import { type Drives, type Odds, type World, simulate } from "./simulate";
 import type { Speed } from "./speed";
-import { type Task, tasksOf } from "./task";
 import { type Windows, nextIn } from "./windows";
 import { TOO_COLD_C, cureFactor, deliveredAt, lightOf, worldOf } from "./world";
 
@@ -103,11 +103,11 @@ const SEED = 20_261_129;
 /** A wait that ends with something hard: it takes longer in the cold. */
 const CURES = /\b(?:cur(?:e|es|ed|ing)|set|sets|dry|dries|hard|hardened|through)\b/i;
 
-/** A day ready to be run: its tasks in order, and the world they are worked in. */
+/** A day ready to be run: its activities in order, and the world they are worked in. */
 export interface Day {
   ask: DayAsk;
   zero: string;
-  tasks: Task[];
+  activities: Activity[];
   speed: Speed;
   secondSide: number;
   world: World;
@@ -118,7 +118,7 @@ export interface Day {
 }
 
 /**
- * Makes a day ready: tasks from the plan, those done left out, in the best order that the hands allow or in one's own.
+ * Makes a day ready: activities from the plan, those done left out, in the best order that the hands allow or in one's own.
  * @throws InputError where some steps wait for each other.
  */
 export function readyDay(ask: DayAsk): Day {
@@ -130,7 +130,7 @@ export function readyDay(ask: DayAsk): Day {
     coverAll(route, tools, { vehicle, thisYear: Number(dayAt(zero, 0).slice(0, 4)) }),
     ask.got,
   ).lines;
-  const all = tasksOf({
+  const all = activitiesOf({
     job,
     vehicle,
     tools,
@@ -140,25 +140,25 @@ export function readyDay(ask: DayAsk): Day {
     learnt,
     today: zero,
     sideBySide: plan.sideBySide,
-  }).map((task) => inTheCold(task, plan.temperatureC));
+  }).map((activity) => inTheCold(activity, plan.temperatureC));
   const now = minutesSince(zero, new Date(ask.now));
   const live = ask.work && underWay(all, ask.work, route, zero, now, learnt.speed);
-  const tasks = live?.tasks ?? all;
+  const activities = live?.activities ?? all;
   const world = worldOf(plan, around, live?.start);
   const speed = live?.speed ?? learnt.speed;
   const notBefore = new Map([
-    ...tasks.flatMap(({ id, delivered }) =>
+    ...activities.flatMap(({ id, delivered }) =>
       delivered ? [[id, deliveredAt(zero, delivered.on)] as const] : [],
     ),
     ...(live?.notBefore ?? []),
   ]);
   const light = lightOf(zero, around.spot);
-  const { order, own } = inOrder(tasks, plan.order, speed, world, notBefore);
+  const { order, own } = inOrder(activities, plan.order, speed, world, notBefore);
   splitAt(order, plan.splitAfter, world, notBefore);
   return {
     ask,
     zero,
-    tasks: order,
+    activities: order,
     speed,
     secondSide: learnt.secondSide,
     world,
@@ -169,37 +169,40 @@ export function readyDay(ask: DayAsk): Day {
   };
 }
 
-/** The times that tasks usually take: what their order is chosen by, and where they are drawn. */
-const usually = (tasks: readonly Task[], speed: Speed, notBefore: ReadonlyMap<string, number>) =>
-  timedAs(tasks, ({ minutes }) => pertMoments(minutes).mean * speed.usual).map((one) => ({
+/** The times that activities usually take: what their order is chosen by, and where they are drawn. */
+const usually = (activities: readonly Activity[], speed: Speed, notBefore: ReadonlyMap<string, number>) =>
+  timedAs(activities, ({ minutes }) => pertMoments(minutes).mean * speed.usual).map((one) => ({
     ...one,
     notBefore: notBefore.get(one.id),
   }));
 
 function inOrder(
-  tasks: readonly Task[],
+  activities: readonly Activity[],
   wanted: readonly string[] | undefined,
   speed: Speed,
   world: World,
   notBefore: ReadonlyMap<string, number>,
-): { order: Task[]; own: boolean } {
+): { order: Activity[]; own: boolean } {
   if (wanted) {
     const place = new Map(wanted.map((id, i) => [id, i]));
     // What came into the plan since stays behind what it stood behind.
     let last = -1;
-    const places = tasks.map(({ id }) => (last = place.get(id) ?? last));
-    const order = tasks
-      .map((task, i) => ({ task, at: places[i] ?? 0, i }))
+    const places = activities.map(({ id }) => (last = place.get(id) ?? last));
+    const order = activities
+      .map((activity, i) => ({ activity, at: places[i] ?? 0, i }))
       .sort((a, b) => a.at - b.at || a.i - b.i)
-      .map(({ task }) => task);
+      .map(({ activity }) => activity);
     if (keepsOrder(order)) return { order, own: true };
   }
-  return { order: bestOrder(usually(tasks, speed, notBefore), world).map(({ task }) => task), own: false };
+  return {
+    order: bestOrder(usually(activities, speed, notBefore), world).map(({ activity }) => activity),
+    own: false,
+  };
 }
 
 /** What comes behind the last step of a first day begins when hands are there on the next, and not before. */
 function splitAt(
-  order: readonly Task[],
+  order: readonly Activity[],
   after: string | undefined,
   { people: [own = []] }: World,
   notBefore: Map<string, number>,
@@ -210,9 +213,10 @@ function splitAt(
   for (const { id } of order.slice(at + 1)) notBefore.set(id, Math.max(morning, notBefore.get(id) ?? 0));
 }
 
-function inTheCold(task: Task, temperatureC: number | undefined): Task {
-  if (temperatureC === undefined || !task.step.wait || !CURES.test(task.step.wait.until)) return task;
-  return { ...task, waits: task.waits * cureFactor(temperatureC) };
+function inTheCold(activity: Activity, temperatureC: number | undefined): Activity {
+  if (temperatureC === undefined || !activity.step.wait || !CURES.test(activity.step.wait.until))
+    return activity;
+  return { ...activity, waits: activity.waits * cureFactor(temperatureC) };
 }
 
 /** By when it should roll: what was told, or when the last of its days gets dark or quiet, whatever is first. */
@@ -234,8 +238,10 @@ function goalOf({ plan }: DayAsk, { people: [own = []] }: World, light: Windows)
  */
 export function oddsOf(day: Day, runs: number, complete: boolean, watch: readonly string[] = []): Odds {
   const { notBefore, world, speed, secondSide } = day;
-  const tasks = complete ? day.tasks.map((task) => ({ ...task, lacks: [] })) : day.tasks;
-  return simulate({ tasks, notBefore, world, speed, secondSide, runs, seed: SEED, watch });
+  const activities = complete
+    ? day.activities.map((activity) => ({ ...activity, lacks: [] }))
+    : day.activities;
+  return simulate({ activities, notBefore, world, speed, secondSide, runs, seed: SEED, watch });
 }
 
 /** Whether there is a day left to gather what the kit lacks. */
@@ -245,11 +251,11 @@ const isAhead = ({ plan, now, work }: DayAsk): boolean =>
 /** A day told in full. */
 export function tellDay(ask: DayAsk): DayTold {
   const day = readyDay(ask);
-  const { zero, tasks, world, goal, light } = day;
+  const { zero, activities, world, goal, light } = day;
   const route = chosenRoute(ask.job);
-  const all = [...doneBefore(day), ...tasks.map(({ step }) => step)];
+  const all = [...doneBefore(day), ...activities.map(({ step }) => step)];
   const open = openSpans(route, all);
-  const points = decidePoints(day, open, all);
+  const points = decidePoints(activities, open, all);
   const complete = isAhead(ask);
   const odds = oddsOf(
     day,
@@ -257,10 +263,10 @@ export function tellDay(ask: DayAsk): DayTold {
     complete,
     points.map(({ stepId }) => stepId),
   );
-  const names = tasks.flatMap(({ lacks }) => lacks);
+  const names = activities.flatMap(({ lacks }) => lacks);
   const asItStands = complete && names.length > 0 ? oddsOf(day, ask.runs, false) : odds;
   const wanting = (from: number) =>
-    tasks
+    activities
       .slice(from)
       .flatMap(({ lacks, delivered }) => [
         ...lacks,
@@ -268,7 +274,7 @@ export function tellDay(ask: DayAsk): DayTold {
       ]);
   return {
     zero,
-    timed: usually(tasks, day.speed, day.notBefore).map(
+    timed: usually(activities, day.speed, day.notBefore).map(
       ({ id, hands, minutes, waits, after, notBefore }) => ({ id, hands, minutes, waits, after, notBefore }),
     ),
     begins: world.start,
@@ -289,15 +295,15 @@ export function tellDay(ask: DayAsk): DayTold {
       stepId,
       says,
       by: goal.at - chanceFrom(odds.from.get(stepId), 80),
-      wanting: wanting(tasks.findIndex(({ id }) => id === stepId)),
+      wanting: wanting(activities.findIndex(({ id }) => id === stepId)),
     })),
     light,
     shop: world.shop,
     hands: world.people[0] ?? [],
     helper: world.people[1] ?? [],
-    short: tasks.flatMap(({ id, hands }) => (hands > world.people.length ? [id] : [])),
+    short: activities.flatMap(({ id, hands }) => (hands > world.people.length ? [id] : [])),
     // What comes before it begins holds nothing up.
-    deliveries: tasks.flatMap(({ delivered }) =>
+    deliveries: activities.flatMap(({ delivered }) =>
       delivered && deliveredAt(zero, delivered.on) > world.start
         ? [{ what: delivered.what, at: deliveredAt(zero, delivered.on) }]
         : [],
@@ -310,51 +316,14 @@ export function tellDay(ask: DayAsk): DayTold {
 }
 
 /** The steps that are over, in the order of the plan. */
-function doneBefore({ ask, tasks }: Day) {
-  const left = new Set(tasks.map(({ id }) => id));
+function doneBefore({ ask, activities }: Day) {
+  const left = new Set(activities.map(({ id }) => id));
   return chosenRoute(ask.job).steps.filter(({ id }) => !left.has(id));
 }
 
-/** Whether it cannot be driven away while that is open: a wheel is on again in a minute. */
-const stops = ({ rolls, opening }: Open): boolean => !rolls && opening !== "wheel";
-
-/** Where something is opened that was not, and where the second side is begun. */
-function decidePoints({ tasks }: Day, open: readonly Open[], all: readonly Task["step"][]) {
-  const left = new Map(tasks.map((task) => [task.id, task]));
-  const points = new Map<string, string>();
-  const spans = new Map<string, string[]>();
-  for (const span of open) {
-    const id = all[span.from]?.id ?? "";
-    if (!stops(span) || !left.has(id)) continue;
-    // What is undone while something graver is open already is no new decision.
-    const said =
-      span.opening === "apart" &&
-      open.some((one) => stops(one) && one !== span && one.from <= span.from && one.to >= span.from);
-    if (!said) spans.set(id, [...(spans.get(id) ?? []), span.says]);
-  }
-  for (const [id, says] of spans)
-    points.set(id, `From here on it cannot be driven away: ${says.join(", ")}.`);
-  const done = new Set<string>();
-  // A side that is begun no longer waits.
-  const begun = new Set(all.filter(({ id }) => !left.has(id)).map(({ title }) => sideOf(title)));
-  for (const { id, twin, side, step } of tasks) {
-    if (begun.has(side) || step.phase !== "take apart") continue;
-    // Once only: where the first of the second side's steps comes behind its twin.
-    if (twin !== undefined && (done.has(twin) || !left.has(twin)) && !points.has(id)) {
-      points.set(id, `Whether the ${side ?? "other"} side waits for another day.`);
-      break;
-    }
-    done.add(id);
-  }
-  const place = new Map(tasks.map(({ id }, i) => [id, i]));
-  return [...points]
-    .map(([stepId, says]) => ({ stepId, says }))
-    .sort((a, b) => (place.get(a.stepId) ?? 0) - (place.get(b.stepId) ?? 0));
-}
-
-function coldOf({ ask, tasks }: Day): DayTold["cold"] {
+function coldOf({ ask, activities }: Day): DayTold["cold"] {
   const { temperatureC } = ask.plan;
-  if (temperatureC === undefined || !tasks.some(({ step }) => step.wait && CURES.test(step.wait.until)))
+  if (temperatureC === undefined || !activities.some(({ step }) => step.wait && CURES.test(step.wait.until)))
     return undefined;
   const factor = cureFactor(temperatureC);
   return factor > 1 || temperatureC < TOO_COLD_C ? { factor, tooCold: temperatureC < TOO_COLD_C } : undefined;

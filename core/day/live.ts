@@ -3,14 +3,14 @@ import type { Work } from "../model/work";
 import { doneSteps } from "../work/progress";
 import { stepMinutes } from "../work/times";
 import { runningWaits } from "../work/waits";
+import type { Activity } from "./activity";
 import { minutesSince } from "./clock";
 import { howItWent } from "./expect";
 import { type Speed, speedToday } from "./speed";
-import type { Task } from "./task";
 
 /** A day under way: what is left of it, from now on. */
 export interface UnderWay {
-  tasks: Task[];
+  activities: Activity[];
   start: number;
   /** One's own speed with how today went so far. */
   speed: Speed;
@@ -27,7 +27,7 @@ const STILL_LEFT = 1;
  * @param now minutes since the first midnight.
  */
 export function underWay(
-  tasks: readonly Task[],
+  activities: readonly Activity[],
   work: Work,
   route: Route,
   zero: string,
@@ -35,7 +35,7 @@ export function underWay(
   before: Speed,
 ): UnderWay {
   const done = doneSteps(work);
-  const left = tasks.filter(({ id }) => !done.has(id));
+  const left = activities.filter(({ id }) => !done.has(id));
   const waits = new Map(
     runningWaits(work, route).map(({ step, endsMs }) => [step.id, minutesSince(zero, new Date(endsMs))]),
   );
@@ -47,20 +47,20 @@ export function underWay(
     }),
   );
   return {
-    tasks: left.map((task) => {
-      const over = waits.get(task.id);
+    activities: left.map((activity) => {
+      const over = waits.get(activity.id);
       if (over !== undefined)
         return {
-          ...task,
+          ...activity,
           minutes: { least: 0, usual: 0, most: 0 },
           waits: Math.max(0, over - now),
           branches: [],
         };
-      const spent = taken.get(task.id) ?? 0;
-      if (spent === 0) return task;
+      const spent = taken.get(activity.id) ?? 0;
+      if (spent === 0) return activity;
       const rest = (minutes: number) => Math.max(STILL_LEFT, minutes - spent);
-      const { least, usual, most } = task.minutes;
-      return { ...task, minutes: { least: rest(least), usual: rest(usual), most: rest(most) } };
+      const { least, usual, most } = activity.minutes;
+      return { ...activity, minutes: { least: rest(least), usual: rest(usual), most: rest(most) } };
     }),
     start: now,
     speed: speedToday(before, howItWent(work, route)),

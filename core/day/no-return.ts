@@ -20,7 +20,7 @@ const MEANS: Readonly<Record<Undone, { says: string; rolls: boolean; lowers: boo
   fuel: { says: "fuel open", rolls: false, lowers: true, rain: true },
   restraint: { says: "airbag or belt undone", rolls: false, lowers: true, rain: false },
   battery: { says: "battery off", rolls: true, lowers: true, rain: false },
-  apart: { says: "something that carries or drives it undone", rolls: false, lowers: true, rain: false },
+  apart: { says: "engine or drive undone", rolls: false, lowers: true, rain: false },
 };
 
 /** From one step to another something is open. */
@@ -88,13 +88,6 @@ function closedAt(steps: readonly Step[], at: number): number | undefined {
   );
   return found < 0 ? undefined : found;
 }
-
-/** The first step from which the vehicle cannot be driven away as it stands; undefined where it always can. */
-export const pointOfNoReturn = (spans: readonly Open[]): number | undefined =>
-  spans
-    .filter(({ rolls, opening }) => !rolls && opening !== "wheel")
-    .map(({ from }) => from)
-    .sort((a, b) => a - b)[0];
 
 /** Where a day could end: behind which step, and how the vehicle would stand overnight. */
 export interface Stop {

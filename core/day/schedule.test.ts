@@ -1,4 +1,4 @@
-import { ALWAYS, randomTasks } from "./__fixtures__/tasks";
+import { ALWAYS, randomActivities } from "./__fixtures__/activities";
 import { type Hands, type Slot, type Timed, bestOrder, keepsOrder, overAt, workDown } from "./schedule";
 
 const alone: Hands = { people: [ALWAYS], start: 0 };
@@ -8,25 +8,28 @@ const two: Hands = { people: [ALWAYS, ALWAYS], start: 0 };
  * The soonest end there is, by trying everything: at each moment at which something ends, any of what is ready is
  * begun, or nothing is.
  */
-function soonestOfAll(tasks: readonly Timed[], people: number): number {
+function soonestOfAll(activities: readonly Timed[], people: number): number {
   let best = Infinity;
   const go = (now: number, slots: ReadonlyMap<string, { to: number; over: number }>) => {
     const end = Math.max(0, ...[...slots.values()].map(({ over }) => over));
     if (end >= best) return;
-    const left = tasks.filter(({ id }) => !slots.has(id));
+    const left = activities.filter(({ id }) => !slots.has(id));
     if (left.length === 0) {
       best = end;
       return;
     }
-    const busy = tasks.reduce((sum, { id, hands }) => sum + ((slots.get(id)?.to ?? 0) > now ? hands : 0), 0);
-    for (const task of left) {
-      const ready = task.after.every(({ id, waited }) => {
+    const busy = activities.reduce(
+      (sum, { id, hands }) => sum + ((slots.get(id)?.to ?? 0) > now ? hands : 0),
+      0,
+    );
+    for (const activity of left) {
+      const ready = activity.after.every(({ id, waited }) => {
         const slot = slots.get(id);
         return slot !== undefined && (waited ? slot.over : slot.to) <= now;
       });
-      if (!ready || busy + task.hands > people) continue;
-      const to = now + task.minutes;
-      go(now, new Map(slots).set(task.id, { to, over: to + task.waits }));
+      if (!ready || busy + activity.hands > people) continue;
+      const to = now + activity.minutes;
+      go(now, new Map(slots).set(activity.id, { to, over: to + activity.waits }));
     }
     const later = [...slots.values()].flatMap(({ to, over }) => [to, over]).filter((at) => at > now);
     if (later.length > 0) go(Math.min(...later), slots);
@@ -36,10 +39,10 @@ function soonestOfAll(tasks: readonly Timed[], people: number): number {
 }
 
 /** What is wrong with a day; nothing where it is valid. */
-function wrongWith(tasks: readonly Timed[], slots: readonly Slot[], people: number): string[] {
+function wrongWith(activities: readonly Timed[], slots: readonly Slot[], people: number): string[] {
   const of = new Map(slots.map((slot) => [slot.id, slot]));
   const near = (a: number, b: number) => Math.abs(a - b) < 1e-6;
-  const wrong = tasks.flatMap(({ id, after, minutes, waits, hands }) => {
+  const wrong = activities.flatMap(({ id, after, minutes, waits, hands }) => {
     const slot = of.get(id);
     if (!slot) return [`${id} was not worked`];
     const early = after.filter((before) => {
@@ -101,24 +104,24 @@ test("what wants two waits until both are there, and time that runs out is never
 test("200 small days are as short as trying everything finds, within 3 in 100", () => {
   for (let seed = 1; seed <= 200; seed++) {
     const people = 1 + (seed % 2);
-    const tasks = randomTasks(4 + (seed % 4), seed, people);
+    const activities = randomActivities(4 + (seed % 4), seed, people);
     const hands = people === 1 ? alone : two;
-    const slots = workDown(bestOrder(tasks, hands), hands);
-    expect(wrongWith(tasks, slots, people)).toEqual([]);
-    expect(overAt(slots, 0)).toBeLessThanOrEqual(soonestOfAll(tasks, people) * 1.03);
+    const slots = workDown(bestOrder(activities, hands), hands);
+    expect(wrongWith(activities, slots, people)).toEqual([]);
+    expect(overAt(slots, 0)).toBeLessThanOrEqual(soonestOfAll(activities, people) * 1.03);
   }
 });
 
 test("2000 large days are valid, and never longer than working down the list", () => {
   for (let seed = 1; seed <= 2000; seed++) {
     const people = 1 + (seed % 2);
-    const tasks = randomTasks(20 + (seed % 20), 10_000 + seed, people);
+    const activities = randomActivities(20 + (seed % 20), 10_000 + seed, people);
     const hands = people === 1 ? alone : two;
-    const listed = workDown(tasks, hands);
-    const order = bestOrder(tasks, hands, 25);
+    const listed = workDown(activities, hands);
+    const order = bestOrder(activities, hands, 25);
     expect(keepsOrder(order)).toBe(true);
     const slots = workDown(order, hands);
-    expect(wrongWith(tasks, slots, people)).toEqual([]);
+    expect(wrongWith(activities, slots, people)).toEqual([]);
     expect(overAt(slots, 0)).toBeLessThanOrEqual(overAt(listed, 0) + 1e-9);
   }
 }, 60_000);

@@ -1,9 +1,9 @@
 import { uniformInt } from "pure-rand/distribution/uniformInt";
 import { xoroshiro128plus } from "pure-rand/generator/xoroshiro128plus";
-import type { Task } from "./task";
+import type { Activity } from "./activity";
 import { type Windows, nextIn, workedUntil } from "./windows";
 
-/** When a task's hands begin and end, and when its wait is over: minutes since the first midnight. */
+/** When an activity's hands begin and end, and when its wait is over: minutes since the first midnight. */
 export interface Slot {
   id: string;
   from: number;
@@ -13,7 +13,7 @@ export interface Slot {
   people: readonly number[];
 }
 
-/** What tasks are fitted into: when each person's hands are there, and the moment it begins. */
+/** What activities are fitted into: when each person's hands are there, and the moment it begins. */
 export interface Hands {
   people: readonly Windows[];
   start: number;
@@ -31,14 +31,14 @@ export interface Timed {
 }
 
 /**
- * Tasks worked down in the order given, each as soon as what it needs is over and hands are there; work pauses where
- * hands do. A task that wants more hands than there are people has all of them.
+ * Activities worked down in the order given, each as soon as what it needs is over and hands are there; work pauses where
+ * hands do. An activity that wants more hands than there are people has all of them.
  * @returns a slot for each, in that order; Infinity where time runs out.
  */
-export function workDown(tasks: readonly Timed[], { people, start }: Hands): Slot[] {
+export function workDown(activities: readonly Timed[], { people, start }: Hands): Slot[] {
   const free = people.map((windows) => nextIn(windows, start));
   const slots = new Map<string, Slot>();
-  for (const { id, hands, minutes, waits, after, notBefore = start } of tasks) {
+  for (const { id, hands, minutes, waits, after, notBefore = start } of activities) {
     let ready = Math.max(start, notBefore);
     for (const before of after) {
       const slot = slots.get(before.id);
@@ -76,11 +76,11 @@ export function soonest(
 export const overAt = (slots: readonly Slot[], start: number): number =>
   slots.reduce((latest, { over }) => Math.max(latest, over), start);
 
-/** Whether an order has every task behind what it needs. */
-export function keepsOrder(tasks: readonly Pick<Timed, "id" | "after">[]): boolean {
-  const all = new Set(tasks.map(({ id }) => id));
+/** Whether an order has every activity behind what it needs. */
+export function keepsOrder(activities: readonly Pick<Timed, "id" | "after">[]): boolean {
+  const all = new Set(activities.map(({ id }) => id));
   const seen = new Set<string>();
-  return tasks.every(({ id, after }) => {
+  return activities.every(({ id, after }) => {
     const fits = after.every((before) => seen.has(before.id) || !all.has(before.id));
     seen.add(id);
     return fits;
@@ -92,16 +92,20 @@ const MOST_TRIES = 3000;
 const SEED = 1;
 
 /**
- * The order that is over soonest: by the longest way to the end first, and from there a task at a time moved to
+ * The order that is over soonest: by the longest way to the end first, and from there an activity at a time moved to
  * another place, at random but the same each time, as long as nothing gets later by it. Never later than the order
  * given, which has to keep what needs what.
  */
-export function bestOrder<T extends Timed>(tasks: readonly T[], hands: Hands, mostTries = MOST_TRIES): T[] {
+export function bestOrder<T extends Timed>(
+  activities: readonly T[],
+  hands: Hands,
+  mostTries = MOST_TRIES,
+): T[] {
   const cost = (order: readonly T[]) => overAt(workDown(order, hands), hands.start);
-  const soonest = soonestPossible(tasks, hands) + SAME;
-  let best = [...tasks];
+  const soonest = soonestPossible(activities, hands) + SAME;
+  let best = [...activities];
   let least = cost(best);
-  for (const order of [byTail(tasks, true), byTail(tasks, false)]) {
+  for (const order of [byTail(activities, true), byTail(activities, false)]) {
     if (least <= soonest) return best;
     const over = cost(order);
     if (over < least - SAME) [best, least] = [order, over];
@@ -131,23 +135,23 @@ export const movedTo = <T>(order: readonly T[], from: number, to: number): T[] =
   return one === undefined ? rest : [...rest.slice(0, to), one, ...rest.slice(to)];
 };
 
-/** The places that what it needs and what needs it leave a task, where it stands among them. */
+/** The places that what it needs and what needs it leave an activity, where it stands among them. */
 export function places(order: readonly Pick<Timed, "id" | "after">[], from: number): number[] {
-  const task = order[from];
-  if (!task) return [];
+  const activity = order[from];
+  if (!activity) return [];
   const rest = order.filter((_, i) => i !== from);
-  const needs = new Set(task.after.map(({ id }) => id));
+  const needs = new Set(activity.after.map(({ id }) => id));
   const first = rest.findLastIndex(({ id }) => needs.has(id)) + 1;
-  const behind = rest.findIndex(({ after }) => after.some(({ id }) => id === task.id));
+  const behind = rest.findIndex(({ after }) => after.some(({ id }) => id === activity.id));
   const last = behind < 0 ? rest.length : behind;
   return Array.from({ length: Math.max(0, last - first + 1) }, (_, i) => first + i);
 }
 
-/** The longest way to the end from each task, its own time included. */
-function tails(tasks: readonly Timed[]): Map<string, number> {
+/** The longest way to the end from each activity, its own time included. */
+function tails(activities: readonly Timed[]): Map<string, number> {
   const tail = new Map<string, number>();
-  for (const { id, minutes, waits } of [...tasks].reverse()) {
-    const next = tasks.flatMap(({ id: other, after }) =>
+  for (const { id, minutes, waits } of [...activities].reverse()) {
+    const next = activities.flatMap(({ id: other, after }) =>
       after.flatMap((before) =>
         before.id === id ? [(tail.get(other) ?? 0) + (before.waited ? waits : 0)] : [],
       ),
@@ -157,13 +161,13 @@ function tails(tasks: readonly Timed[]): Map<string, number> {
   return tail;
 }
 
-function byTail<T extends Timed>(tasks: readonly T[], waitsFirst: boolean): T[] {
-  const tail = tails(tasks);
-  const left = [...tasks];
+function byTail<T extends Timed>(activities: readonly T[], waitsFirst: boolean): T[] {
+  const tail = tails(activities);
+  const left = [...activities];
   const done = new Set<string>();
-  const all = new Set(tasks.map(({ id }) => id));
+  const all = new Set(activities.map(({ id }) => id));
   const out: T[] = [];
-  const worth = (task: T) => (tail.get(task.id) ?? 0) + (waitsFirst && task.waits > 0 ? 1e6 : 0);
+  const worth = (activity: T) => (tail.get(activity.id) ?? 0) + (waitsFirst && activity.waits > 0 ? 1e6 : 0);
   while (left.length > 0) {
     const ready = left.filter(({ after }) => after.every(({ id }) => done.has(id) || !all.has(id)));
     const next =
@@ -177,15 +181,19 @@ function byTail<T extends Timed>(tasks: readonly T[], waitsFirst: boolean): T[] 
 }
 
 /** No order is over sooner: the longest way through, and all hands' work spread over all hands. */
-function soonestPossible(tasks: readonly Timed[], { people, start }: Hands): number {
+function soonestPossible(activities: readonly Timed[], { people, start }: Hands): number {
   const begins = Math.min(...people.map((windows) => nextIn(windows, start)));
-  const longest = Math.max(0, ...tails(tasks).values());
-  const work = tasks.reduce((sum, { minutes, hands }) => sum + minutes * Math.min(hands, people.length), 0);
+  const longest = Math.max(0, ...tails(activities).values());
+  const work = activities.reduce(
+    (sum, { minutes, hands }) => sum + minutes * Math.min(hands, people.length),
+    0,
+  );
   return begins + Math.max(longest, work / Math.max(1, people.length));
 }
 
-/** Tasks with one time each: the mean of what they may take. */
+/** Activities with one time each: the mean of what they may take. */
 export const timedAs = (
-  tasks: readonly Task[],
-  minutes: (task: Task) => number,
-): (Timed & { task: Task })[] => tasks.map((task) => ({ ...task, task, minutes: minutes(task) }));
+  activities: readonly Activity[],
+  minutes: (activity: Activity) => number,
+): (Timed & { activity: Activity })[] =>
+  activities.map((activity) => ({ ...activity, activity, minutes: minutes(activity) }));

@@ -1,12 +1,12 @@
 import { xoroshiro128plus } from "pure-rand/generator/xoroshiro128plus";
+import type { Branch, Activity } from "./activity";
 import { Correlations } from "./correlation";
 import { pertQuantiles, valueAt } from "./pert";
 import { type Hands, soonest } from "./schedule";
 import type { Speed } from "./speed";
-import type { Branch, Task } from "./task";
 import { type Windows, nextIn, workedUntil } from "./windows";
 
-/** The day that tasks are tried in. */
+/** The day that activities are tried in. */
 export interface World extends Hands {
   /** When something can be bought, and minutes there and back. */
   shop: Windows;
@@ -16,15 +16,15 @@ export interface World extends Hands {
 /** What is tried so many times over. */
 export interface Trial {
   /** In the order they are worked. */
-  tasks: readonly Task[];
-  /** Moments before which a task cannot begin: a delivery, by its id. */
+  activities: readonly Activity[];
+  /** Moments before which an activity cannot begin: a delivery, by its id. */
   notBefore: ReadonlyMap<string, number>;
   world: World;
   speed: Speed;
   secondSide: number;
   runs: number;
   seed: number;
-  /** Tasks of which it is kept how long they and all behind them took. */
+  /** Activities of which it is kept how long they and all behind them took. */
   watch?: readonly string[];
 }
 
@@ -48,7 +48,7 @@ export interface Odds {
   missingMin: number;
   /** In how many of a run something had to be fetched and the shop was shut. */
   shut: number;
-  /** For the tasks that were watched: minutes from their beginning to the end of all, the least first. */
+  /** For the activities that were watched: minutes from their beginning to the end of all, the least first. */
   from: ReadonlyMap<string, Float64Array>;
 }
 
@@ -58,9 +58,9 @@ const TRY_WORKS = 0.5;
 const TELLING = 0.005;
 
 /**
- * Runs a day so many times: one factor a run for the person, a beta-PERT time for each task, troubles by their chance
+ * Runs a day so many times: one factor a run for the person, a beta-PERT time for each activity, troubles by their chance
  * with what is tried out of them, and ways to the shop for what is lacking. The same seed gives the same runs, and
- * another order of the same tasks the same luck.
+ * another order of the same activities the same luck.
  */
 export function simulate(trial: Trial): Odds {
   const runs = new Runs(trial);
@@ -68,9 +68,9 @@ export function simulate(trial: Trial): Odds {
   return runs.odds();
 }
 
-/** A task with everything looked up that is the same in each run. */
+/** An activity with everything looked up that is the same in each run. */
 interface Compiled {
-  task: Task;
+  activity: Activity;
   quantiles: Float64Array;
   pace: number;
   before: { place: number; waited: boolean }[];
@@ -80,9 +80,9 @@ interface Compiled {
 
 class Runs {
   private readonly own: Windows;
-  private readonly tasks: Compiled[];
+  private readonly activities: Compiled[];
   private readonly branches: { branch: Branch; id: string }[];
-  /** Luck is drawn task by task in an order of their own: that of their ids. */
+  /** Luck is drawn activity by activity in an order of their own: that of their ids. */
   private readonly drawn: number[];
   private readonly random;
   private readonly luck: Float64Array;
@@ -104,29 +104,29 @@ class Runs {
   private foundShut = false;
 
   constructor(private readonly trial: Trial) {
-    const { tasks, world, runs } = trial;
+    const { activities, world, runs } = trial;
     this.own = world.people[0] ?? [];
-    const at = new Map(tasks.map(({ id }, i) => [id, i]));
-    this.drawn = tasks
+    const at = new Map(activities.map(({ id }, i) => [id, i]));
+    this.drawn = activities
       .map((_, i) => i)
-      .sort((a, b) => ((tasks[a]?.id ?? "") < (tasks[b]?.id ?? "") ? -1 : 1));
+      .sort((a, b) => ((activities[a]?.id ?? "") < (activities[b]?.id ?? "") ? -1 : 1));
     this.branches = this.drawn.flatMap((i) => {
-      const { id = "", branches = [] } = tasks[i] ?? {};
+      const { id = "", branches = [] } = activities[i] ?? {};
       return branches.map((branch) => ({ branch, id }));
     });
-    this.tasks = tasks.map((task, i) => ({
-      task,
-      quantiles: pertQuantiles(task.minutes),
-      pace: task.twin !== undefined && (at.get(task.twin) ?? i) < i ? trial.secondSide : 1,
-      before: task.after.flatMap(({ id, waited }) => {
+    this.activities = activities.map((activity, i) => ({
+      activity,
+      quantiles: pertQuantiles(activity.minutes),
+      pace: activity.twin !== undefined && (at.get(activity.twin) ?? i) < i ? trial.secondSide : 1,
+      before: activity.after.flatMap(({ id, waited }) => {
         const place = at.get(id);
         return place === undefined ? [] : [{ place, waited }];
       }),
-      notBefore: Math.max(world.start, trial.notBefore.get(task.id) ?? world.start),
-      branches: this.branches.flatMap(({ id }, b) => (id === task.id ? [b] : [])),
+      notBefore: Math.max(world.start, trial.notBefore.get(activity.id) ?? world.start),
+      branches: this.branches.flatMap(({ id }, b) => (id === activity.id ? [b] : [])),
     }));
     this.random = xoroshiro128plus(trial.seed);
-    const [n, b] = [tasks.length, this.branches.length];
+    const [n, b] = [activities.length, this.branches.length];
     [this.luck, this.begun, this.done, this.ended] = [zeros(n), zeros(n), zeros(n), zeros(n)];
     [this.met, this.free, this.over] = [zeros(b), zeros(world.people.length), zeros(runs)];
     this.watched = (trial.watch ?? []).flatMap((id) => {
@@ -151,8 +151,8 @@ class Runs {
     this.foundShut = false;
     this.sums.set(0, pace);
     let [end, fetched] = [start, false];
-    for (let i = 0; i < this.tasks.length; i++) {
-      const one = this.tasks[i];
+    for (let i = 0; i < this.activities.length; i++) {
+      const one = this.activities[i];
       if (!one) continue;
       fetched = this.work(one, i, pace, fetched);
       const over = this.ended[i] ?? start;
@@ -164,9 +164,9 @@ class Runs {
     this.count++;
   }
 
-  /** One task of a run; whether the way to the shop for what the kit lacks has been gone. */
+  /** One activity of a run; whether the way to the shop for what the kit lacks has been gone. */
   private work(one: Compiled, i: number, pace: number, fetched: boolean): boolean {
-    const { task } = one;
+    const { activity } = one;
     const { people } = this.trial.world;
     let ready = one.notBefore;
     for (const { place, waited } of one.before) {
@@ -175,9 +175,9 @@ class Runs {
     }
     const minutes = valueAt(one.quantiles, this.luck[i] ?? 0) * one.pace;
     this.sums.set(1 + i, minutes);
-    const chosen = soonest(people, this.free, ready, task.hands);
+    const chosen = soonest(people, this.free, ready, activity.hands);
     let from = minutes > 0 ? chosen.at : ready;
-    const fetches = task.lacks.length > 0 && !fetched;
+    const fetches = activity.lacks.length > 0 && !fetched;
     if (fetches) {
       const back = this.fetch(from, []);
       if (Number.isFinite(back)) this.missing += back - from;
@@ -192,12 +192,12 @@ class Runs {
       const was = t;
       const branch = this.branches[b]?.branch;
       if (branch && (this.met[b] ?? 1) < branch.chance) t = this.climb(branch, this.met[b] ?? 0, t, pace);
-      this.sums.set(1 + this.tasks.length + b, t - was);
+      this.sums.set(1 + this.activities.length + b, t - was);
     }
     if (t > from || fetches) for (const person of chosen.people) this.free[person] = t;
     this.begun[i] = from;
     this.done[i] = t;
-    this.ended[i] = t + task.waits;
+    this.ended[i] = t + activity.waits;
     return fetched || fetches;
   }
 
@@ -250,12 +250,12 @@ class Runs {
   /** What the runs so far say. */
   odds(): Odds {
     const shares = this.sums.shares();
-    const n = this.tasks.length;
+    const n = this.activities.length;
     const drives: Drives[] = [
       { kind: "speed", id: undefined, trouble: undefined, share: shares[0] ?? 0 },
-      ...this.tasks.map(({ task }, i): Drives => ({
+      ...this.activities.map(({ activity }, i): Drives => ({
         kind: "step",
-        id: task.id,
+        id: activity.id,
         trouble: undefined,
         share: shares[1 + i] ?? 0,
       })),

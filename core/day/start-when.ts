@@ -1,11 +1,11 @@
 import { addDays, format, parseISO } from "date-fns";
 import { chosenRoute } from "../plan/chosen-route";
+import type { Activity } from "./activity";
 import { clockOf, minutesOf, momentWords } from "./clock";
 import { type Day, type DayAsk, oddsOf, readyDay } from "./day";
 import { openSpans, stopsOf } from "./no-return";
 import { chanceBy, inHundred, within100 } from "./odds";
 import type { Odds } from "./simulate";
-import type { Task } from "./task";
 
 /** What of a plan is tried otherwise. */
 type Changed = Partial<
@@ -46,15 +46,15 @@ const WORTH_AN_EVENING = 10;
 export function compareStarts(ask: DayAsk): Compared {
   const first = format(addDays(new Date(ask.now), 1), "yyyy-MM-dd");
   const days = Array.from({ length: DAYS }, (_, i) => format(addDays(parseISO(first), i), "yyyy-MM-dd"));
-  const { tasks } = readyDay(ask);
+  const { activities } = readyDay(ask);
   // The order is the same on every day: it is looked for once.
-  const inOrder = { ...ask, plan: { ...ask.plan, order: tasks.map(({ id }) => id) } };
-  const starts = days.flatMap((startsOn) => bestOf(startsTried(inOrder, tasks, startsOn)));
+  const inOrder = { ...ask, plan: { ...ask.plan, order: activities.map(({ id }) => id) } };
+  const starts = days.flatMap((startsOn) => bestOf(startsTried(inOrder, activities, startsOn)));
   const most = Math.max(...starts.map(({ chance }) => chance));
   return {
     starts,
     best: starts.findIndex(({ chance }) => chance >= most - ALIKE),
-    ways: waysOf(ask, tasks),
+    ways: waysOf(ask, activities),
   };
 }
 
@@ -69,7 +69,7 @@ function handsOn({ around }: DayAsk, day: string): [from: number, to: number] | 
 }
 
 /** Starts on a day; none where no hands are there. */
-function startsTried(ask: DayAsk, tasks: readonly Task[], startsOn: string): Tried[] {
+function startsTried(ask: DayAsk, activities: readonly Activity[], startsOn: string): Tried[] {
   const hands = handsOn(ask, startsOn);
   if (!hands) return [];
   // A goal that was told stays; dark and quiet go with the day.
@@ -79,27 +79,27 @@ function startsTried(ask: DayAsk, tasks: readonly Task[], startsOn: string): Tri
       const change = { startsOn, startsAt: clockOf(at), splitAfter: undefined };
       return tryOut(ask, change, (zero) => momentWords(zero, at));
     });
-  return [...begun, ...eveningSoak(ask, tasks, startsOn)];
+  return [...begun, ...eveningSoak(ask, activities, startsOn)];
 }
 
 /** What soaks is put on in the evening before, where the vehicle stands safe over night with it. */
-function eveningSoak(ask: DayAsk, tasks: readonly Task[], day: string): Tried[] {
+function eveningSoak(ask: DayAsk, activities: readonly Activity[], day: string): Tried[] {
   const evening = format(addDays(parseISO(day), -1), "yyyy-MM-dd");
   const hands = handsOn(ask, evening);
   if (!hands || hands[1] <= EVENING || evening <= format(new Date(ask.now), "yyyy-MM-dd")) return [];
-  const at = tasks.findIndex(({ waits }) => waits >= WORTH_AN_EVENING);
-  const steps = tasks.map(({ step }) => step);
+  const at = activities.findIndex(({ waits }) => waits >= WORTH_AN_EVENING);
+  const steps = activities.map(({ step }) => step);
   const stop = stopsOf(steps, openSpans(chosenRoute(ask.job), steps))[at];
   if (!stop || stop.risk > 0) return [];
   const begins = Math.max(EVENING, hands[0]);
-  const change = { startsOn: evening, startsAt: clockOf(begins), splitAfter: tasks[at]?.id };
+  const change = { startsOn: evening, startsAt: clockOf(begins), splitAfter: activities[at]?.id };
   return [tryOut(ask, change, (zero) => `${momentWords(zero, begins)}, and on the day after`)];
 }
 
-function waysOf(ask: DayAsk, tasks: readonly Task[]): Tried[] {
+function waysOf(ask: DayAsk, activities: readonly Activity[]): Tried[] {
   const { plan } = ask;
-  const twoSides = tasks.some(({ twin }) => twin !== undefined);
-  const wanted = tasks.filter(({ hands }) => hands > 1).length;
+  const twoSides = activities.some(({ twin }) => twin !== undefined);
+  const wanted = activities.filter(({ hands }) => hands > 1).length;
   const way = (change: Changed, says: string, because?: string) => {
     const tried = tryOut(ask, change, () => says);
     return because ? { ...tried, because } : tried;
@@ -118,15 +118,15 @@ function waysOf(ask: DayAsk, tasks: readonly Task[]): Tried[] {
         ]
       : []),
     ...(plan.helper.length > 0
-      ? [way({ helper: [] }, "Without a second pair of hands", handsSay(tasks, wanted))]
-      : [way({ helper: [ALL_DAY] }, "With a second pair of hands all day", handsSay(tasks, wanted))]),
+      ? [way({ helper: [] }, "Without a second pair of hands", handsSay(activities, wanted))]
+      : [way({ helper: [ALL_DAY] }, "With a second pair of hands all day", handsSay(activities, wanted))]),
   ];
 }
 
-const handsSay = (tasks: readonly Task[], wanted: number): string =>
+const handsSay = (activities: readonly Activity[], wanted: number): string =>
   wanted === 0
     ? "No step asks for one."
-    : `${wanted} of ${tasks.length} steps ${wanted === 1 ? "asks" : "ask"} for one.`;
+    : `${wanted} of ${activities.length} steps ${wanted === 1 ? "asks" : "ask"} for one.`;
 
 function tryOut(ask: DayAsk, change: Changed, says: (zero: string) => string): Tried {
   const day = readyDay({ ...ask, plan: { ...ask.plan, ...change } });
@@ -141,8 +141,8 @@ function tryOut(ask: DayAsk, change: Changed, says: (zero: string) => string): T
 }
 
 /** What decides about a start, the gravest first. */
-function because({ zero, tasks, goal, world }: Day, { over, shut }: Odds): string {
-  const [late] = tasks
+function because({ zero, activities, goal, world }: Day, { over, shut }: Odds): string {
+  const [late] = activities
     .flatMap(({ delivered }) => (delivered ? [delivered] : []))
     .sort((a, b) => b.on.localeCompare(a.on));
   if (late && late.on >= zero) return `${late.what} comes on ${format(parseISO(late.on), "EEEE")}.`;

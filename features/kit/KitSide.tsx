@@ -8,7 +8,7 @@ import type { Job } from "@/core/model/job";
 import type { Vehicle } from "@/core/model/vehicle";
 import { Button } from "@/ui/Button";
 import { Sheet } from "@/ui/Sheet";
-import { kitHref, workHref } from "../shell/addresses";
+import { dayHref, kitHref, workHref } from "../shell/addresses";
 import { type KitView, KitViews } from "./KitViews";
 import type { KitInHand } from "./use-kit";
 
@@ -86,6 +86,9 @@ export function KitSide({
           <Link href={kitHref(job.id, "shop")}>{short.length === 1 ? "Shop for it" : "Shop for them"}</Link>
         </Button>
       )}
+      <Button asChild width="100%" marginBottom="2">
+        <Link href={dayHref(job.id)}>When to start</Link>
+      </Button>
       <Button
         asChild
         look={short.length > 0 || at !== "" ? "plain" : "primary"}

@@ -60,15 +60,25 @@ function lanesOf(day: BarDay, upright: boolean) {
 export function BarRow({ day, told, titles, upright, pauses, start, onDrag, onDrop }: BarRowProps) {
   const box = useRef<HTMLDivElement>(null);
   const lanes = lanesOf(day, upright);
+  const whole: Lane = { at: 0, size: lanes.all };
   const long = day.to - day.from;
   const share = (minutes: number) => `${(minutes / long) * 100}%`;
   const put = (lane: Lane, from: number, to: number): CSSProperties => ({
     position: "absolute",
     ...(upright
-      ? { top: share(from - day.from), height: share(to - from), left: lane.at, width: lane.size }
-      : { left: share(from - day.from), width: share(to - from), top: lane.at, height: lane.size }),
+      ? {
+          top: share(from - day.from),
+          height: share(to - from),
+          left: lane.at,
+          width: lane === whole ? "100%" : lane.size,
+        }
+      : {
+          left: share(from - day.from),
+          width: share(to - from),
+          top: lane.at,
+          height: lane === whole ? "100%" : lane.size,
+        }),
   });
-  const whole: Lane = { at: 0, size: lanes.all };
   const named = (from: number, to: number) =>
     upright ? (to - from) * UPRIGHT_PX >= NAMED_PX : (to - from) / long >= NAMED_SHARE;
   const clipped = (from: number, to: number) => [Math.max(from, day.from), Math.min(to, day.to)] as const;
@@ -85,10 +95,7 @@ export function BarRow({ day, told, titles, upright, pauses, start, onDrag, onDr
         position: "relative",
         marginTop: 6,
         ...(upright ? { height: long * UPRIGHT_PX, width: "100%" } : { height: lanes.all }),
-        background:
-          told.light.length > 0
-            ? "color-mix(in srgb, var(--chakra-colors-ink) 16%, var(--chakra-colors-sheet))"
-            : undefined,
+        background: told.light.length > 0 ? "var(--chakra-colors-pad)" : undefined,
         borderBlock: "1px solid var(--chakra-colors-edge)",
         overflow: "hidden",
       }}
@@ -171,8 +178,8 @@ export function BarRow({ day, told, titles, upright, pauses, start, onDrag, onDr
 const LINE = "1px solid color-mix(in srgb, var(--chakra-colors-ink) 18%, transparent)";
 const GOAL = "3px dashed var(--chakra-colors-stop)";
 const HANDS: CSSProperties = {
-  background: "var(--chakra-colors-denim)",
-  color: "var(--chakra-colors-on-denim)",
+  background: "var(--chakra-colors-drawing)",
+  color: "var(--chakra-colors-on-ink)",
   border: "1px solid var(--chakra-colors-sheet)",
   boxSizing: "border-box",
   fontSize: 12,

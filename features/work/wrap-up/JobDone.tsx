@@ -9,7 +9,7 @@ import { Button } from "@/ui/Button";
 import { formatDay } from "@/ui/day";
 import { Sheet } from "@/ui/Sheet";
 import { WrapUpReport } from "../../shared/WrapUpReport";
-import { logHref } from "../../shell/addresses";
+import { dayHref, logHref } from "../../shell/addresses";
 
 /** A job that has been wrapped up, and how it went. */
 export function JobDone({
@@ -34,6 +34,9 @@ export function JobDone({
         </Box>
         <Button asChild look="primary" size="work">
           <Link href={logHref(job.vehicleId)}>See it in the log</Link>
+        </Button>
+        <Button asChild marginLeft="3">
+          <Link href={dayHref(job.id)}>How the day went</Link>
         </Button>
       </Box>
       <WrapUpReport route={route} work={work} unit={unit} />

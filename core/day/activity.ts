@@ -23,7 +23,7 @@ export interface Try {
   lacks: readonly string[];
 }
 
-/** Something that may go wrong in a task. */
+/** Something that may go wrong in an activity. */
 export interface Branch {
   kind: TroubleKind;
   /** 0 to 1. */
@@ -36,7 +36,7 @@ export interface Branch {
 }
 
 /** A step as the day sees it. Times are minutes. */
-export interface Task {
+export interface Activity {
   id: string;
   step: Step;
   side: Side | undefined;
@@ -71,11 +71,11 @@ export interface Around {
 }
 
 /**
- * The steps of a job's chosen route as tasks, in the order of the plan. What a step needs comes before it; of what
+ * The steps of a job's chosen route as activities, in the order of the plan. What a step needs comes before it; of what
  * says nothing, a side keeps the order of the plan, and what is of neither side waits for both.
  * @throws InputError where some steps wait for each other.
  */
-export function tasksOf(around: Around): Task[] {
+export function activitiesOf(around: Around): Activity[] {
   const route = chosenRoute(around.job);
   const steps = sortSteps(route.steps);
   if (!steps)

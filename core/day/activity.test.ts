@@ -1,11 +1,12 @@
+import { step as written } from "@/demo/authoring";
 import { demoHousehold } from "@/demo/household";
 import { coverAll } from "../kit/kit";
 import type { Job, Step } from "../model/job";
 import { chosenRoute, withRoute } from "../plan/chosen-route";
 import { pastsOf } from "../shelf/lessons";
+import { type Around, activitiesOf } from "./activity";
 import { expectedMinutes, learntFrom, plannedMinutes } from "./expect";
 import { keepsOrder } from "./schedule";
-import { type Around, tasksOf } from "./task";
 
 const TODAY = "2026-11-28";
 const household = demoHousehold(TODAY);
@@ -24,27 +25,20 @@ function around(job: Job, more: Partial<Around> = {}): Around {
   return { job, vehicle, tools, lines, due: new Map(), replacements: [], learnt, today: TODAY, ...more };
 }
 
-const step = (id: string, title: string, more: Partial<Step> = {}): Step => ({
-  id,
-  title,
-  phase: "take apart",
-  kind: "do",
-  stance: "on the ground",
-  cautions: [],
-  ...more,
-});
+const step = (id: string, title: string, { kind = "do", ...more }: Partial<Step> = {}): Step =>
+  written(id, "take apart", kind, title, more);
 const withSteps = (steps: Step[]): Job => {
   const job = jobOf("demo-starter");
   return withRoute(job, { ...chosenRoute(job), steps, fasteners: [], parts: [] });
 };
 const befores = (job: Job, more: Partial<Around> = {}) =>
-  Object.fromEntries(tasksOf(around(job, more)).map(({ id, after }) => [id, after]));
+  Object.fromEntries(activitiesOf(around(job, more)).map(({ id, after }) => [id, after]));
 
-test("every job of the demo is tasks in an order that keeps what needs what", () => {
+test("every job of the demo is activities in an order that keeps what needs what", () => {
   for (const job of household.jobs) {
-    const tasks = tasksOf(around(job));
-    expect(tasks).toHaveLength(chosenRoute(job).steps.length);
-    expect(keepsOrder(tasks)).toBe(true);
+    const activities = activitiesOf(around(job));
+    expect(activities).toHaveLength(chosenRoute(job).steps.length);
+    expect(keepsOrder(activities)).toBe(true);
   }
 });
 
@@ -85,16 +79,16 @@ test("side by side, one side no longer waits for the other; raising and what is 
 
 test("steps that wait for each other are told, and not put in some order", () => {
   const job = withSteps([step("a", "A", { needs: ["b"] }), step("b", "B", { needs: ["a"] })]);
-  expect(() => tasksOf(around(job))).toThrow("wait for each other");
+  expect(() => activitiesOf(around(job))).toThrow("wait for each other");
 });
 
 test("a trouble is likelier on what is old, and less on what was renewed since", () => {
   const often = [{ kind: "seized" as const, young: 5, old: 45 }];
   const job = withSteps([step("a", "Track rod end off, left", { troubles: often })]);
-  const [task] = tasksOf(around(job));
+  const [activity] = activitiesOf(around(job));
   const renewed = household.replacements[0];
   if (!renewed) throw new Error("the demo has a log");
-  const [since] = tasksOf(
+  const [since] = activitiesOf(
     around(job, {
       replacements: [
         {
@@ -107,7 +101,7 @@ test("a trouble is likelier on what is old, and less on what was renewed since",
       ],
     }),
   );
-  const [other] = tasksOf(
+  const [other] = activitiesOf(
     around(job, {
       replacements: [
         {
@@ -120,10 +114,10 @@ test("a trouble is likelier on what is old, and less on what was renewed since",
       ],
     }),
   );
-  expect(task?.branches[0]?.chance).toBeCloseTo(0.45);
+  expect(activity?.branches[0]?.chance).toBeCloseTo(0.45);
   expect(since?.branches[0]?.chance).toBeCloseTo(0.05);
   expect(other?.branches[0]?.chance).toBeCloseTo(0.45);
-  expect(task?.branches[0]?.here.length).toBeGreaterThan(0);
+  expect(activity?.branches[0]?.here.length).toBeGreaterThan(0);
 });
 
 test("what the kit lacks stands at the step that first wants it, what is on its way with its day", () => {
@@ -131,9 +125,9 @@ test("what the kit lacks stands at the step that first wants it, what is on its 
   const got = around(job);
   const part = got.lines.find(({ need }) => need.kind === "part");
   if (!part) throw new Error("the starter has a part");
-  const missing = tasksOf(got).flatMap(({ lacks }) => lacks);
+  const missing = activitiesOf(got).flatMap(({ lacks }) => lacks);
   expect(missing).toContain(part.name);
-  const ordered = tasksOf({
+  const ordered = activitiesOf({
     ...got,
     lines: got.lines.map((line) =>
       line.key === part.key ? { ...line, cover: { kind: "on order", says: "" } } : line,

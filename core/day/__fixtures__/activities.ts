@@ -1,8 +1,8 @@
 import { uniformInt } from "pure-rand/distribution/uniformInt";
 import { xoroshiro128plus } from "pure-rand/generator/xoroshiro128plus";
+import type { Activity } from "../activity";
 import type { Timed } from "../schedule";
 import type { Speed } from "../speed";
-import type { Task } from "../task";
 
 /** A day of round-the-clock hands. */
 export const ALWAYS = [[0, 100_000]] as const;
@@ -10,8 +10,8 @@ export const ALWAYS = [[0, 100_000]] as const;
 /** Somebody who is exactly as fast as the plan. */
 export const EXACT: Speed = { density: [1], quantiles: new Float64Array([1, 1]), usual: 1, jobs: 0 };
 
-/** A task that takes so many minutes, no more and no less, unless said otherwise. */
-export function task(id: string, minutes: number, more: Partial<Task> = {}): Task {
+/** An activity that takes so many minutes, no more and no less, unless said otherwise. */
+export function activity(id: string, minutes: number, more: Partial<Activity> = {}): Activity {
   return {
     id,
     step: { id, title: id, phase: "take apart", kind: "do", stance: "on the ground", cautions: [] },
@@ -28,8 +28,8 @@ export function task(id: string, minutes: number, more: Partial<Task> = {}): Tas
   };
 }
 
-/** Random tasks that keep an order: each behind some of those before it. */
-export function randomTasks(count: number, seed: number, mostHands: number): Timed[] {
+/** Random activities that keep an order: each behind some of those before it. */
+export function randomActivities(count: number, seed: number, mostHands: number): Timed[] {
   const random = xoroshiro128plus(seed);
   const upTo = (most: number) => uniformInt(random, 0, most);
   return Array.from({ length: count }, (_, i) => ({

@@ -1,0 +1,118 @@
+import { activity } from "@/core/day/__fixtures__/activities";
+import type { Activity } from "@/core/day/activity";
+import { slotsFor } from "@/core/day/bar";
+import type { DayTold } from "@/core/day/day";
+import { simulate } from "@/core/day/simulate";
+import { speedFrom } from "@/core/day/speed";
+import { USUAL_SURROUNDINGS } from "@/core/day/world";
+import { openBrowser } from "../e2e/browser";
+import { Page } from "../e2e/page";
+import { serve } from "../e2e/server";
+import { line, middleMs } from "./measure";
+
+const RUNS = 20_000;
+/** What is wanted, ms. */
+const SIXTY_MS = 1000;
+const MANY_MS = 4000;
+const DRAG_MS = 50;
+
+const DAYS = Array.from({ length: 10 }, (_, day) => [
+  [day * 1440 + 480, day * 1440 + 750],
+  [day * 1440 + 795, day * 1440 + 1200],
+]).flat() as [number, number][];
+
+/** A plan of so many steps: every fourth with a trouble, every tenth with a wait. */
+const plan = (steps: number): Activity[] =>
+  Array.from({ length: steps }, (_, i) =>
+    activity(`s${String(i).padStart(4, "0")}`, 0, {
+      minutes: { least: 3, usual: 5, most: 14 },
+      waits: i % 10 === 9 ? 20 : 0,
+      after: i === 0 ? [] : [{ id: `s${String(i - 1).padStart(4, "0")}`, waited: false }],
+      branches:
+        i % 4 === 0
+          ? [
+              {
+                kind: "seized",
+                chance: 0.15,
+                here: [5, 30, 5, 15].map((minutes) => ({ minutes, lacks: [] })),
+                fetched: [{ minutes: 20, lacks: ["Hot-air gun"] }],
+                renews: undefined,
+              },
+            ]
+          : [],
+    }),
+  );
+
+function runs(steps: number): number {
+  const activities = plan(steps);
+  const speed = speedFrom([]);
+  return middleMs(
+    () =>
+      simulate({
+        activities,
+        notBefore: new Map(),
+        world: { people: [DAYS], start: 480, shop: DAYS, tripMin: 45 },
+        speed,
+        secondSide: 0.85,
+        runs: RUNS,
+        seed: 1,
+      }),
+    3,
+  );
+}
+
+/** What is worked out anew at each step of a drag: the slots of 60 steps. */
+function drag(): number {
+  const timed = plan(60).map(({ id, hands, waits, after }) => ({ id, hands, minutes: 5, waits, after }));
+  const told: Pick<DayTold, "timed" | "begins"> = { timed, begins: 480 };
+  let minute = 0;
+  return middleMs(() => {
+    minute = (minute + 5) % 240;
+    const startsAt = `${String(8 + Math.floor(minute / 60)).padStart(2, "0")}:${String(minute % 60).padStart(2, "0")}`;
+    slotsFor(told, { startsOn: "2026-11-28", startsAt, pauses: [], helper: [] }, USUAL_SURROUNDINGS, false);
+  }, 40);
+}
+
+/** The longest that the page did not answer while a day is reckoned, ms. */
+async function blocked(): Promise<number> {
+  const served = await serve();
+  const browser = await openBrowser();
+  try {
+    const page = new Page(browser.driver, served.url);
+    await page.open("/garage");
+    await page.press("Look round the demo garage");
+    await page.see("Do next");
+    await page.open("/day?id=demo-thermostat");
+    await page.see("in 100");
+    await page.see("The same day otherwise");
+    await browser.driver.executeScript(
+      "window.longest = 0; let last = performance.now(); const tick = () => { const now = performance.now(); window.longest = Math.max(window.longest, now - last); last = now; requestAnimationFrame(tick); }; requestAnimationFrame(tick);",
+    );
+    const start = await page.find("//button[@role='slider'][@aria-label='Start']", "the start");
+    for (let i = 0; i < 5; i++) await start.sendKeys("\uE014");
+    await page.find("//*[@aria-busy='false']", "the day reckoned");
+    return await browser.driver.executeScript<number>("return window.longest");
+  } finally {
+    await browser.quit();
+    await served.stop();
+  }
+}
+
+async function main(): Promise<void> {
+  console.log(`A day, ${RUNS} runs`);
+  line((SIXTY_MS / runs(60)).toFixed(1), "of 60 steps in the second it may take (1 or more is wanted)");
+  line(
+    (MANY_MS / runs(300)).toFixed(1),
+    "of 300 steps in the four seconds it may take (1 or more is wanted)",
+  );
+  line(
+    (DRAG_MS / drag()).toFixed(0),
+    "repaints worked out in the 50 ms that one may take (1 or more is wanted)",
+  );
+  line(
+    ((await blocked()) / DRAG_MS).toFixed(1),
+    "of 50 ms is the longest frame while the start is moved five times and the day reckoned (1 is wanted)",
+  );
+}
+
+void main();
