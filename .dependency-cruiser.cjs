@@ -62,7 +62,9 @@ module.exports = {
       comment: "core computes: it may use zod and small pure libraries, nothing else",
       severity: "error",
       from: { path: "^core/", pathNot: test },
-      to: { pathNot: ["^core/", "^node_modules/(zod|date-fns|simple-statistics|compromise|suncalc|pure-rand)/"] },
+      to: {
+        pathNot: ["^core/", "^node_modules/(zod|date-fns|simple-statistics|compromise|suncalc|pure-rand)/"],
+      },
     },
     only("data-knows-core", "^data/", ["^data/", "^core/"], "the door to storage knows only the model"),
     only("ui-knows-core", "^ui/", ["^ui/", "^core/"], "shared pieces know no pocket and no storage"),
