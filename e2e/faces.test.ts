@@ -73,7 +73,7 @@ test("every way of doing something up has its own word on the button, and the lo
   const file = join(browser.profile, "every-way.json");
   await writeFile(
     file,
-    writeHouseholdFile({ ...demo, jobs: [job], works: [], kits: [], followUps: [] }, new Date()),
+    writeHouseholdFile({ ...demo, jobs: [job], works: [], kits: [], days: [], followUps: [] }, new Date()),
   );
   await page.open("/files");
   await (await page.field("File")).sendKeys(file);

@@ -185,7 +185,7 @@ test("a history for a buyer, one job alone, and a backup into a folder chosen on
     Object.entries(job.household).flatMap(([name, list]) =>
       list.length > 0 ? [`${name} ${list.length}`] : [],
     ),
-  ).toEqual(["vehicles 1", "jobs 1", "works 1", "kits 1", "replacements 1", "followUps 2"]);
+  ).toEqual(["vehicles 1", "jobs 1", "works 1", "kits 1", "days 1", "replacements 1", "followUps 2"]);
 
   // The browser's own chooser cannot be pressed from here; its private folder is one like any other.
   await page.driver.executeScript(

@@ -153,7 +153,13 @@ export function readyDay(ask: DayAsk): Day {
     ...(live?.notBefore ?? []),
   ]);
   const light = lightOf(zero, around.spot);
-  const { order, own } = inOrder(activities, plan.order, speed, world, notBefore);
+  const { order, own } = inOrder(
+    activities,
+    plan.order,
+    { speed, secondSide: learnt.secondSide },
+    world,
+    notBefore,
+  );
   splitAt(order, plan.splitAfter, world, notBefore);
   return {
     ask,
@@ -169,17 +175,24 @@ export function readyDay(ask: DayAsk): Day {
   };
 }
 
-/** The times that activities usually take: what their order is chosen by, and where they are drawn. */
-const usually = (activities: readonly Activity[], speed: Speed, notBefore: ReadonlyMap<string, number>) =>
-  timedAs(activities, ({ minutes }) => pertMoments(minutes).mean * speed.usual).map((one) => ({
-    ...one,
-    notBefore: notBefore.get(one.id),
-  }));
+/** The times that activities usually take, in this order: what an order is chosen by, and where they are drawn. */
+function usually(
+  activities: readonly Activity[],
+  { speed, secondSide }: Pick<Day, "speed" | "secondSide">,
+  notBefore: ReadonlyMap<string, number>,
+) {
+  const seen = new Set<string>();
+  return timedAs(activities, ({ id, twin, minutes }) => {
+    seen.add(id);
+    const pace = twin !== undefined && seen.has(twin) ? secondSide : 1;
+    return pertMoments(minutes).mean * speed.usual * pace;
+  }).map((one) => ({ ...one, notBefore: notBefore.get(one.id) }));
+}
 
 function inOrder(
   activities: readonly Activity[],
   wanted: readonly string[] | undefined,
-  speed: Speed,
+  pace: Pick<Day, "speed" | "secondSide">,
   world: World,
   notBefore: ReadonlyMap<string, number>,
 ): { order: Activity[]; own: boolean } {
@@ -195,7 +208,7 @@ function inOrder(
     if (keepsOrder(order)) return { order, own: true };
   }
   return {
-    order: bestOrder(usually(activities, speed, notBefore), world).map(({ activity }) => activity),
+    order: bestOrder(usually(activities, pace, notBefore), world).map(({ activity }) => activity),
     own: false,
   };
 }
@@ -274,9 +287,14 @@ export function tellDay(ask: DayAsk): DayTold {
       ]);
   return {
     zero,
-    timed: usually(activities, day.speed, day.notBefore).map(
-      ({ id, hands, minutes, waits, after, notBefore }) => ({ id, hands, minutes, waits, after, notBefore }),
-    ),
+    timed: usually(activities, day, day.notBefore).map(({ id, hands, minutes, waits, after, notBefore }) => ({
+      id,
+      hands,
+      minutes,
+      waits,
+      after,
+      notBefore,
+    })),
     begins: world.start,
     p50: within100(odds.over, 50),
     p80: within100(odds.over, 80),

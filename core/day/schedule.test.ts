@@ -126,6 +126,27 @@ test("2000 large days are valid, and never longer than working down the list", (
   }
 }, 60_000);
 
+test("of orders that are over alike, the one that looks sooner is taken", () => {
+  const one = (id: string, more: Partial<Timed> = {}): Timed => ({
+    id,
+    hands: 1,
+    minutes: 5,
+    waits: 0,
+    after: [],
+    ...more,
+  });
+  const plan = [
+    one("clean"),
+    one("grease"),
+    one("drum off"),
+    one("look at it", { after: [{ id: "drum off", waited: false }], looks: true }),
+  ];
+  expect(bestOrder(plan, alone).map(({ id }) => id)).toEqual(["drum off", "look at it", "clean", "grease"]);
+  // Not where it would be over later.
+  const soak = [...plan, one("soak", { waits: 60 })];
+  expect(bestOrder(soak, alone)[0]?.id).toBe("soak");
+});
+
 test("an order that has something before what it needs is told", () => {
   const after = [{ id: "a", waited: false }];
   expect(

@@ -28,6 +28,8 @@ export interface Timed {
   after: readonly { id: string; waited: boolean }[];
   /** Not before this moment. */
   notBefore?: number | undefined;
+  /** What is found in it may have to be bought: of orders that are over alike, the one where it comes sooner. */
+  looks?: boolean;
 }
 
 /**
@@ -101,12 +103,15 @@ export function bestOrder<T extends Timed>(
   hands: Hands,
   mostTries = MOST_TRIES,
 ): T[] {
-  const cost = (order: readonly T[]) => overAt(workDown(order, hands), hands.start);
-  const soonest = soonestPossible(activities, hands) + SAME;
+  const cost = (order: readonly T[]) => {
+    const slots = workDown(order, hands);
+    const looked = slots.reduce((sum, { from }, i) => sum + (order[i]?.looks ? from - hands.start : 0), 0);
+    return overAt(slots, hands.start) + LOOKS_COUNT * looked;
+  };
+  const soonest = soonestPossible(activities, hands) + SOON_ENOUGH;
   let best = [...activities];
   let least = cost(best);
-  for (const order of [byTail(activities, true), byTail(activities, false)]) {
-    if (least <= soonest) return best;
+  for (const order of [byTail(activities, true), byTail(activities, false), looksFirst(activities)]) {
     const over = cost(order);
     if (over < least - SAME) [best, least] = [order, over];
   }
@@ -125,8 +130,11 @@ export function bestOrder<T extends Timed>(
   return best;
 }
 
-/** Minutes that are no difference. */
+/** No order is looked for that is over less than this sooner, minutes. */
+const SOON_ENOUGH = 0.01;
+/** Minutes that are no difference; and what a minute later at a look counts for beside one at the end. */
 const SAME = 1e-9;
+const LOOKS_COUNT = 1e-7;
 
 /** A list with one of its own at another place of it. */
 export const movedTo = <T>(order: readonly T[], from: number, to: number): T[] => {
@@ -163,11 +171,32 @@ function tails(activities: readonly Timed[]): Map<string, number> {
 
 function byTail<T extends Timed>(activities: readonly T[], waitsFirst: boolean): T[] {
   const tail = tails(activities);
+  return byWorth(
+    activities,
+    (one) => (tail.get(one.id) ?? 0) + (waitsFirst && one.waits > 0 ? FIRST_OF_ALL : 0),
+  );
+}
+
+/** What leads to a look before what does not, the nearest first. */
+function looksFirst<T extends Timed>(activities: readonly T[]): T[] {
+  const far = new Map<string, number>();
+  for (const { id, looks, minutes } of [...activities].reverse()) {
+    const next = activities.flatMap(({ id: other, after }) =>
+      after.some((before) => before.id === id) ? [far.get(other) ?? FIRST_OF_ALL] : [],
+    );
+    far.set(id, looks ? 0 : minutes + Math.min(FIRST_OF_ALL, ...next));
+  }
+  return byWorth(activities, ({ id }) => -(far.get(id) ?? FIRST_OF_ALL));
+}
+
+const FIRST_OF_ALL = 1e6;
+
+/** Of what is ready always the worthiest, of equals the first. */
+function byWorth<T extends Timed>(activities: readonly T[], worth: (one: T) => number): T[] {
   const left = [...activities];
-  const done = new Set<string>();
   const all = new Set(activities.map(({ id }) => id));
+  const done = new Set<string>();
   const out: T[] = [];
-  const worth = (activity: T) => (tail.get(activity.id) ?? 0) + (waitsFirst && activity.waits > 0 ? 1e6 : 0);
   while (left.length > 0) {
     const ready = left.filter(({ after }) => after.every(({ id }) => done.has(id) || !all.has(id)));
     const next =
@@ -196,4 +225,9 @@ export const timedAs = (
   activities: readonly Activity[],
   minutes: (activity: Activity) => number,
 ): (Timed & { activity: Activity })[] =>
-  activities.map((activity) => ({ ...activity, activity, minutes: minutes(activity) }));
+  activities.map((activity) => ({
+    ...activity,
+    activity,
+    minutes: minutes(activity),
+    looks: activity.step.kind === "look",
+  }));

@@ -45,6 +45,14 @@ test("a helper of one day is there on that day, one of each day on each", () => 
   ]);
 });
 
+test("a day under way goes on from now, whatever hours were told, and for a while past them", () => {
+  const monday = { ...plan, startsOn: "2026-11-30" };
+  // Hands were told from five to eight in the evening.
+  expect(worldOf(monday, USUAL_SURROUNDINGS).people[0]?.[0]).toEqual([1020, 1200]);
+  expect(worldOf(monday, USUAL_SURROUNDINGS, 600).people[0]?.[0]).toEqual([600, 1200]);
+  expect(worldOf(monday, USUAL_SURROUNDINGS, 1230).people[0]?.[1]).toEqual([1230, 1410]);
+});
+
 test("light from civil dawn to civil dusk, as an almanac has it for London", () => {
   // 21 December 2026 at 51.5 N 0.1 W: civil dawn 07:23, civil dusk 16:33 UTC.
   const [[dawn, dusk] = [0, 0]] = lightOf("2026-12-21", readSpot("51.5 N 0.1 W"), 1);

@@ -37,13 +37,14 @@ function daily(ofDay: (day: number) => Hours | null | undefined): Windows {
 
 /**
  * A plan's day as minutes since the midnight it begins at: when hands are there, when the shop is open.
- * @param start where it begins, where that is not where the plan says: now, for one under way.
+ * @param live this moment, for a day under way: it goes on from now, whatever hours were told.
  */
 export function worldOf(
   plan: Pick<DayPlan, "startsOn" | "startsAt" | "pauses" | "helper">,
   around: Surroundings,
-  start: number = minutesOf(plan.startsAt),
+  live?: number,
 ): World {
+  const start = live ?? minutesOf(plan.startsAt);
   const pauses = joined(
     Array.from({ length: HORIZON_DAYS }, (_, day) => day * DAY_MIN).flatMap((zero) =>
       plan.pauses.map(({ at, minutes }) => [zero + minutesOf(at), zero + minutesOf(at) + minutes] as const),
@@ -56,13 +57,24 @@ export function worldOf(
       daily((day) => (on === undefined || on === dayAt(plan.startsOn, day * DAY_MIN) ? hours : null)),
     ),
   );
-  const own = without(hands, pauses);
+  const own = without(underWay(hands, live), pauses);
   return {
     people: helper.length > 0 ? [own, without(helper, pauses)] : [own],
     start,
     shop: daily((day) => around.shop[weekday(day)]),
     tripMin: around.tripMin,
   };
+}
+
+/** Somebody who is at it past the hours that were told goes on for so long, minutes. A judgement. */
+const GOES_ON_MIN = 180;
+
+/** Hands of a day under way are there from now to the end of its hours, or for a while where those are over. */
+function underWay(hands: Windows, live: number | undefined): Windows {
+  if (live === undefined) return hands;
+  const midnight = (Math.floor(live / DAY_MIN) + 1) * DAY_MIN;
+  const ends = hands.findLast(([from, to]) => from < midnight && to > live)?.[1] ?? live + GOES_ON_MIN;
+  return joined([...hands, [live, Math.min(ends, midnight)]]);
 }
 
 /** When it is light enough to work by: from civil dawn to civil dusk of each day. Empty where the place is unknown. */

@@ -13,7 +13,7 @@ const MOST_SHOWN = 5;
 
 /** What may be wanted that is not there, what is on its way, and what makes one day later than another. */
 export function NeedsSheet({ job, told }: { job: Job; told: DayTold }) {
-  const { missing, deliveries, lacks, drives, cold, lateMinor, shut } = told;
+  const { missing, deliveries, lacks, drives, cold, lateMinor, shut, short } = told;
   return (
     <Sheet title="What may hold it up">
       {deliveries.map(({ what, at }) => (
@@ -21,6 +21,12 @@ export function NeedsSheet({ job, told }: { job: Job; told: DayTold }) {
           ▲ {what} is on its way: reckoned from {hourWords(told.zero, at)}.
         </Box>
       ))}
+      {short.length > 0 && (
+        <Box color="watch" fontSize="15px" fontWeight="600">
+          ▲ {short.length === 1 ? "1 step asks" : `${short.length} steps ask`} for a second pair of hands, and
+          nobody is down for it: reckoned as if somebody came when called.
+        </Box>
+      )}
       {missing.names.length > 0 && (
         <Box fontSize="15px" marginBottom="2">
           The kit lacks {missing.names.slice(0, MOST_SHOWN).join(", ")}
@@ -73,10 +79,15 @@ export function NeedsSheet({ job, told }: { job: Job; told: DayTold }) {
               {driveWords(job, one)}
             </Box>
           ))}
-          <Box color="soft">Shares of the variance of the end.</Box>
+          <Box color="soft">
+            Shares of the variance of the end.{" "}
+            {told.speed.jobs > 0
+              ? `You take ${told.speed.usual.toFixed(2)} times what plans say, by ${told.speed.jobs === 1 ? "1 job" : `${told.speed.jobs} jobs`} of yours.`
+              : "No job of yours is logged yet: your own pace is not known."}
+          </Box>
         </Box>
       )}
-      {deliveries.length + missing.names.length + lacks.length === 0 && (
+      {deliveries.length + missing.names.length + lacks.length + short.length === 0 && (
         <Box fontSize="15px" color="good">
           ● Nothing is lacking, as far as the plan says.
         </Box>

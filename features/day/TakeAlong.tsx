@@ -26,23 +26,33 @@ export function TakeAlong({
   const name = `day-${told.zero}`;
   const text = dayText(job, vehicle.name, told, slots, "text");
   return (
-    <Box display="flex" flexWrap="wrap" gap="2" marginTop="3" css={{ "@media print": { display: "none" } }}>
-      <Button
-        onClick={() =>
-          saveAs(`${name}.ics`, writeDayCalendar(job, vehicle.name, told, slots, new Date()), "text/calendar")
-        }
-      >
-        For a calendar
-      </Button>
-      <CopyButton text={text} />
-      <Button
-        onClick={() =>
-          saveAs(`${name}.md`, dayText(job, vehicle.name, told, slots, "Markdown"), "text/markdown")
-        }
-      >
-        Save as Markdown
-      </Button>
-      <Button onClick={() => window.print()}>Print</Button>
-    </Box>
+    <>
+      <style>{`#day-paper { display: none } @media print { body * { visibility: hidden } #day-paper { display: block; position: absolute; top: 0; left: 0; white-space: pre-wrap; font: 12pt/1.4 sans-serif; color: #000 } #day-paper { visibility: visible } }`}</style>
+      <div id="day-paper" aria-hidden>
+        {text}
+      </div>
+      <Box display="flex" flexWrap="wrap" gap="2" marginTop="3">
+        <Button
+          onClick={() =>
+            saveAs(
+              `${name}.ics`,
+              writeDayCalendar(job, vehicle.name, told, slots, new Date()),
+              "text/calendar",
+            )
+          }
+        >
+          For a calendar
+        </Button>
+        <CopyButton text={text} />
+        <Button
+          onClick={() =>
+            saveAs(`${name}.md`, dayText(job, vehicle.name, told, slots, "Markdown"), "text/markdown")
+          }
+        >
+          Save as Markdown
+        </Button>
+        <Button onClick={() => window.print()}>Print</Button>
+      </Box>
+    </>
   );
 }

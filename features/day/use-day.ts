@@ -4,7 +4,7 @@ import { type Remote, wrap } from "comlink";
 import { format, parseISO } from "date-fns";
 import { useEffect, useMemo, useRef, useState } from "react";
 import { daysAfter } from "@/core/day";
-import { minutesOf } from "@/core/day/clock";
+import { clockOf, minutesOf } from "@/core/day/clock";
 import type { DayAsk } from "@/core/day/day";
 import { spotOfZone } from "@/core/day/spot";
 import { USUAL_SURROUNDINGS } from "@/core/day/world";
@@ -41,7 +41,14 @@ function startOf(job: Job, { hands }: Surroundings): Pick<DayPlan, "startsOn" | 
   });
   const planned = job.plannedFor !== undefined && job.plannedFor >= today() ? job.plannedFor : undefined;
   const startsOn = planned ?? long ?? daysAfter(today(), 1);
-  return { startsOn, startsAt: hoursOn(startsOn)?.from ?? "08:00" };
+  const from = hoursOn(startsOn)?.from ?? "08:00";
+  // Today it begins no sooner than now: at the next quarter of an hour.
+  const now = new Date();
+  const quarter = Math.min(Math.ceil((now.getHours() * 60 + now.getMinutes()) / 15) * 15, 1425);
+  return {
+    startsOn,
+    startsAt: startsOn === today() && minutesOf(from) < quarter ? clockOf(quarter) : from,
+  };
 }
 
 /** The day of a job, put down or proposed, and ways to change it; undefined while it is read. */
