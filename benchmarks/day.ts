@@ -73,8 +73,8 @@ function drag(): number {
   }, 40);
 }
 
-/** The longest that the page did not answer while a day is reckoned, ms. */
-async function blocked(): Promise<number> {
+/** The longest frames of the page, ms: while the start is dragged along the bar, and once it is let go and reckoned. */
+async function longestFrames(): Promise<{ dragged: number; reckoned: number }> {
   const served = await serve();
   const browser = await openBrowser();
   try {
@@ -83,15 +83,27 @@ async function blocked(): Promise<number> {
     await page.press("Look round the demo garage");
     await page.see("Do next");
     await page.open("/day?id=demo-thermostat");
-    await page.see("in 100");
     await page.see("The same day otherwise");
+    await page.find("//*[@aria-busy='false']", "the day reckoned");
     await browser.driver.executeScript(
       "window.longest = 0; let last = performance.now(); const tick = () => { const now = performance.now(); window.longest = Math.max(window.longest, now - last); last = now; requestAnimationFrame(tick); }; requestAnimationFrame(tick);",
     );
+    const longest = () =>
+      browser.driver.executeScript<number>("const was = window.longest; window.longest = 0; return was;");
     const start = await page.find("//button[@role='slider'][@aria-label='Start']", "the start");
-    for (let i = 0; i < 5; i++) await start.sendKeys("\uE014");
+    const { x, y, width, height } = await start.getRect();
+    const hand = (to: number) =>
+      browser.driver
+        .actions()
+        .move({ x: Math.round(x + width / 2) + to, y: Math.round(y + height / 2), duration: 0 });
+    await hand(0).press().perform();
+    await longest();
+    for (let i = 1; i <= 20; i++) await hand(i * 4).perform();
+    const dragged = await longest();
+    await hand(80).release().perform();
+    await page.see("Begins at");
     await page.find("//*[@aria-busy='false']", "the day reckoned");
-    return await browser.driver.executeScript<number>("return window.longest");
+    return { dragged, reckoned: await longest() };
   } finally {
     await browser.quit();
     await served.stop();
@@ -109,10 +121,12 @@ async function main(): Promise<void> {
     (DRAG_MS / drag()).toFixed(0),
     "repaints worked out in the 50 ms that one may take (1 or more is wanted)",
   );
+  const { dragged, reckoned } = await longestFrames();
   line(
-    ((await blocked()) / DRAG_MS).toFixed(1),
-    "of 50 ms is the longest frame while the start is moved five times and the day reckoned (1 is wanted)",
+    (dragged / DRAG_MS).toFixed(1),
+    "of 50 ms is the longest frame while the start is dragged (1 is wanted)",
   );
+  line((reckoned / DRAG_MS).toFixed(1), "of 50 ms is the longest frame once it is let go, kept and reckoned");
 }
 
 void main();

@@ -1,7 +1,7 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
-import { useMemo, useState } from "react";
+import { useDeferredValue, useMemo, useState } from "react";
 import { slotsFor } from "@/core/day/bar";
 import { minutesOf } from "@/core/day/clock";
 import type { DayTold } from "@/core/day/day";
@@ -133,6 +133,8 @@ function DayItself({
   const [dragged, setDragged] = useState<Partial<Pick<DayPlan, "startsAt" | "pauses">>>();
   const shown = useMemo(() => ({ ...plan, startsOn: told.zero, ...dragged }), [plan, dragged, told.zero]);
   const slots = useMemo(() => slotsFor(told, shown, around, live), [told, shown, around, live]);
+  // The list follows the bar when there is time for it.
+  const listed = useDeferredValue(slots);
   const drop = (next: Partial<Pick<DayPlan, "startsAt" | "pauses">>, says: string) => {
     setDragged(undefined);
     void day.change((now) => ({ ...now, ...next }), says);
@@ -151,8 +153,8 @@ function DayItself({
         />
       </Sheet>
       <Sheet title="What is done when" padding={{ base: "3", lg: "5" }}>
-        <DaySteps job={job} told={told} slots={slots} plan={plan} day={day} live={live} />
-        <TakeAlong job={job} vehicle={vehicle} told={told} slots={slots} />
+        <DaySteps job={job} told={told} slots={listed} plan={plan} day={day} />
+        <TakeAlong job={job} vehicle={vehicle} told={told} slots={listed} />
       </Sheet>
     </>
   );

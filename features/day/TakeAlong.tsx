@@ -1,6 +1,7 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
+import { memo } from "react";
 import type { DayTold } from "@/core/day/day";
 import type { Slot } from "@/core/day/schedule";
 import { dayText } from "@/core/day/words";
@@ -12,7 +13,7 @@ import { CopyButton } from "@/ui/CopyButton";
 import { saveAs } from "../shell/save-as";
 
 /** The day as text, as a calendar's entries, and on paper. */
-export function TakeAlong({
+export const TakeAlong = memo(function TakeAlong({
   job,
   vehicle,
   told,
@@ -55,4 +56,4 @@ export function TakeAlong({
       </Box>
     </>
   );
-}
+});

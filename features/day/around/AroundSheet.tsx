@@ -1,7 +1,7 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
-import type { ReactNode } from "react";
+import { type ReactNode, memo } from "react";
 import { clockOf, minutesOf } from "@/core/day/clock";
 import { hoursText, readHours } from "@/core/day/read-hours";
 import { readSpot } from "@/core/day/spot";
@@ -58,6 +58,18 @@ export function AroundSheet({ plan, day, around, onAround }: AroundSheetProps) {
         onSave={(temperatureC) => change({ temperatureC })}
       />
       <Hires plan={plan} change={change} />
+      <HoursOfWeek around={around} onAround={onAround} />
+    </Sheet>
+  );
+}
+
+/** Drawn anew only where the hours change: these are many fields, and a drag on the bar changes none of them. */
+const HoursOfWeek = memo(function HoursOfWeek({
+  around,
+  onAround,
+}: Pick<AroundSheetProps, "around" | "onAround">) {
+  return (
+    <>
       <Folded title="When you work on it">
         <Week hours={around.hands} onHours={(hands) => void onAround({ ...around, hands })} />
       </Folded>
@@ -71,9 +83,9 @@ export function AroundSheet({ plan, day, around, onAround }: AroundSheetProps) {
           onSave={(tripMin) => void onAround({ ...around, tripMin })}
         />
       </Folded>
-    </Sheet>
+    </>
   );
-}
+});
 
 type Change = (next: Partial<DayPlan>) => void;
 

@@ -35,11 +35,10 @@ interface DayStepsProps {
   slots: readonly Slot[];
   plan: DayPlan;
   day: DayInHand;
-  live: boolean;
 }
 
 /** The steps with their hours, in the order they are worked: to be dragged, or moved with the keyboard. */
-export function DaySteps({ job, told, slots, plan, day, live }: DayStepsProps) {
+export const DaySteps = memo(function DaySteps({ job, told, slots, plan, day }: DayStepsProps) {
   const [refused, setRefused] = useState<string>();
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
@@ -84,7 +83,7 @@ export function DaySteps({ job, told, slots, plan, day, live }: DayStepsProps) {
       <Box role="status" color="stop" fontWeight="600" minHeight="24px">
         {refused ? `■ ${refused}` : ""}
       </Box>
-      {!live && <Split job={job} told={told} slots={slots} plan={plan} day={day} />}
+      <Split job={job} told={told} slots={slots} plan={plan} day={day} />
       <DndContext id="day" sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
         <SortableContext items={items} strategy={verticalListSortingStrategy}>
           {slots.map(({ id, from, to, over }) => (
@@ -105,10 +104,10 @@ export function DaySteps({ job, told, slots, plan, day, live }: DayStepsProps) {
       </DndContext>
     </Box>
   );
-}
+});
 
 /** Where the day could end for another: proposed where it does not fit, taken back in one press. */
-function Split({ job, told, slots, plan, day }: Omit<DayStepsProps, "live">) {
+function Split({ job, told, slots, plan, day }: DayStepsProps) {
   const steps = chosenRoute(job).steps;
   const all = told.all.flatMap((id) => steps.find((step) => step.id === id) ?? []);
   const stops = stopsOf(all, told.open);
@@ -132,8 +131,13 @@ function Split({ job, told, slots, plan, day }: Omit<DayStepsProps, "live">) {
     );
   }
   if (told.chance >= WORTH_A_SPLIT || all.length < 2) return null;
-  const reached = slots.filter(({ to }) => to <= told.goal.at).length - 1;
-  const stop = bestStop(stops, Math.max(0, reached));
+  // Steps that are done lie behind: from the last of them on it can be stopped.
+  const done = all.length - told.timed.length;
+  const reached = done + slots.filter(({ to }) => to <= told.goal.at).length - 1;
+  const stop = bestStop(
+    stops.filter(({ at }) => at >= done - 1),
+    Math.max(done - 1, reached, 0),
+  );
   const last = stop && all[stop.at];
   if (!stop || !last) return null;
   return (
