@@ -16,6 +16,7 @@ import { formatDay } from "@/ui/day";
 import { TextField } from "@/ui/form/Field";
 import { Sheet } from "@/ui/Sheet";
 import { workHref } from "../shell/addresses";
+import { today } from "../shell/clock";
 import { Hundred } from "./Hundred";
 import type { DayInHand } from "./use-day";
 
@@ -62,7 +63,9 @@ export function OddsSheet({ job, vehicle, day, plan, told, stale, live }: OddsSh
         {!live && (
           <Button
             look={plan.said ? "plain" : "primary"}
-            disabled={stale || plan.said !== undefined || !Number.isFinite(told.p95)}
+            disabled={
+              stale || plan.said !== undefined || !Number.isFinite(told.p95) || plan.startsOn < today()
+            }
             onClick={() =>
               void day.goBy(saidOf(told), `Put down for ${formatDay(plan.startsOn)}, ${plan.startsAt}.`)
             }
@@ -128,7 +131,7 @@ function StartFields({ plan, day }: { plan: DayPlan; day: DayInHand }) {
         label="Begins on"
         type="date"
         value={on}
-        error={wrong(daySchema, on, "Choose a day.")}
+        error={wrong(daySchema, on, "Choose a day.") ?? (on < today() ? "That day is past." : undefined)}
         onChange={(event) => type({ on: event.target.value })}
       />
       <TextField

@@ -55,6 +55,7 @@ function startOf(job: Job, { hands }: Surroundings): Pick<DayPlan, "startsOn" | 
 export function useDayPlan(job: Job, around: Surroundings) {
   const days = useCollection("days");
   const current = useCurrent("days");
+  const currentJob = useCurrent("jobs");
   const perform = useDo();
   // A proposal stays while its day is looked at.
   const [fresh] = useState((): DayPlan => ({
@@ -67,18 +68,18 @@ export function useDayPlan(job: Job, around: Surroundings) {
   const stored = days?.find(({ jobId }) => jobId === job.id);
   const plan = days && (stored ?? fresh);
   const written = (how: (plan: DayPlan) => DayPlan): DayPlan[] => [
-    touched(how(current(stored?.id ?? "") ?? fresh)),
+    touched(how(current(stored?.id ?? fresh.id) ?? fresh)),
   ];
   return {
     plan,
-    /** What was said of it before holds no longer. */
+    /** What was said of it before holds no longer, unless its work has begun: then it is held against that. */
     change: (how: (plan: DayPlan) => DayPlan, says?: string) =>
       perform(
         () => ({
           put: {
             days: written((now) => {
-              const { said: _said, ...rest } = how(now);
-              return rest;
+              const { said, ...rest } = how(now);
+              return job.state === "planned" || said === undefined ? rest : { ...rest, said };
             }),
           },
         }),
@@ -90,7 +91,7 @@ export function useDayPlan(job: Job, around: Surroundings) {
         () => ({
           put: {
             days: written((now) => ({ ...now, said })),
-            jobs: plan ? [touched({ ...job, plannedFor: plan.startsOn })] : [],
+            jobs: [touched({ ...(currentJob(job.id) ?? job), plannedFor: (plan ?? fresh).startsOn })],
           },
         }),
         says,
