@@ -13,7 +13,7 @@ import { hoursText, readHours } from "./read-hours";
 import { overAt, workDown } from "./schedule";
 import { readSpot } from "./spot";
 import { compareStarts } from "./start-when";
-import { bandWords, dayText, goalWords } from "./words";
+import { bandWords, dayText, goalWords, hireWords } from "./words";
 import { USUAL_SURROUNDINGS } from "./world";
 
 /** A Saturday; the demo as it is the Sunday before. */
@@ -110,11 +110,16 @@ test("its own hour to roll by, and what late costs; a hire kept longer costs a d
   expect(early.goal).toEqual({ at: 540, kind: "told" });
   expect(early.chance).toBeLessThan(0.05);
   expect(early.lateMinor).toBeGreaterThan(1900);
-  const hired = tellDay(askOf(job, { hires: [{ what: "Stands", until: "2026-12-04", perDayMinor: 900 }] }));
-  expect(hired.lateMinor).toBe(900);
-  expect(
-    tellDay(askOf(job, { hires: [{ what: "Stands", until: SATURDAY, perDayMinor: 900 }] })).lateMinor,
-  ).toBe(0);
+  // Two hours from Saturday morning: hired until Friday it is a day late each time, until Saturday never.
+  const hired = (until: string, buyMinor?: number) =>
+    tellDay(
+      askOf(job, { hires: [{ what: "Stands", until, perDayMinor: 900, ...(buyMinor ? { buyMinor } : {}) }] }),
+    ).hires[0];
+  expect(hired("2026-12-04")).toEqual({ what: "Stands", chance: 1, minor: 1800, buyMinor: undefined });
+  expect(hired(SATURDAY, 4200)).toEqual({ what: "Stands", chance: 0, minor: 900, buyMinor: 4200 });
+  expect(hireWords({ what: "Stands", chance: 0.25, minor: 2025, buyMinor: 1900 })).toBe(
+    "Stands: hired for 20.25 on average, kept a day longer in 25 of 100; bought for 19.00. Buying is cheaper.",
+  );
 });
 
 test("two days: the first ends where it was said, the rest waits for the morning", () => {

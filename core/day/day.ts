@@ -11,6 +11,7 @@ import { chosenRoute } from "../plan/chosen-route";
 import type { Past } from "../shelf/lessons";
 import { type Activity, activitiesOf } from "./activity";
 import { DAY_MIN, dayAt, minutesAt, minutesOf, minutesSince } from "./clock";
+import { type HireTold, hiresTold, lateMinor } from "./costs";
 import { decidePoints } from "./decide-points";
 import { learntFrom } from "./expect";
 import { underWay } from "./live";
@@ -91,8 +92,9 @@ export interface DayTold {
   deliveries: { what: string; at: number }[];
   /** What waits cost more of for the cold, and what does not cure at all. */
   cold: { factor: number; tooCold: boolean } | undefined;
-  /** What a later end costs: hired things kept longer, and what was told for not rolling in time. */
+  /** What not rolling in time is expected to cost, minor units. */
   lateMinor: number;
+  hires: HireTold[];
   speed: { usual: number; jobs: number };
   /** Whether the order is one's own. */
   ownOrder: boolean;
@@ -327,7 +329,8 @@ export function tellDay(ask: DayAsk): DayTold {
         : [],
     ),
     cold: coldOf(day),
-    lateMinor: lateMinor(ask, odds, goal.at),
+    lateMinor: lateMinor(ask.plan, odds.over, goal.at),
+    hires: hiresTold(ask.plan, odds.over),
     speed: { usual: day.speed.usual, jobs: day.speed.jobs },
     ownOrder: day.ownOrder,
   };
@@ -345,16 +348,4 @@ function coldOf({ ask, activities }: Day): DayTold["cold"] {
     return undefined;
   const factor = cureFactor(temperatureC);
   return factor > 1 || temperatureC < TOO_COLD_C ? { factor, tooCold: temperatureC < TOO_COLD_C } : undefined;
-}
-
-/** What a later end is expected to cost, minor units: a day's hire for each day begun, and what was told for the goal. */
-function lateMinor({ plan }: DayAsk, { over }: Odds, goal: number): number {
-  const cost = (at: number) =>
-    (at > goal ? (plan.rollBy?.costMinor ?? 0) : 0) +
-    (plan.hires ?? []).reduce((sum, { until, perDayMinor }) => {
-      const due = minutesAt(plan.startsOn, until, "23:59") + 1;
-      const days = Number.isFinite(at) ? Math.max(0, Math.ceil((at - due) / DAY_MIN)) : 1;
-      return sum + days * perDayMinor;
-    }, 0);
-  return Math.round(over.reduce((sum, at) => sum + cost(at), 0) / Math.max(1, over.length));
 }

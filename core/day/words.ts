@@ -1,8 +1,10 @@
 import { format, parseISO } from "date-fns";
 import type { Job } from "../model/job";
 import { chosenRoute } from "../plan/chosen-route";
+import { formatPrice } from "../quantity/money";
 import { formatMinutes } from "../work/times";
 import { clockOf, dayAt, momentWords } from "./clock";
+import type { HireTold } from "./costs";
 import type { DayTold } from "./day";
 import { inHundred } from "./odds";
 import type { Slot } from "./schedule";
@@ -31,6 +33,14 @@ export function driveWords(job: Job, { kind, id, trouble, share }: Drives): stri
   if (kind === "speed") return `How fast the day goes for you: ${part}`;
   const title = chosenRoute(job).steps.find((step) => step.id === id)?.title ?? "a step";
   return kind === "trouble" ? `${title}, ${trouble ?? "trouble"}: ${part}` : `${title}: ${part}`;
+}
+
+/** What is hired, held against buying it. Example: "Stands: hired 18.00, bought 42.00: hire them." */
+export function hireWords({ what, chance, minor, buyMinor }: HireTold): string {
+  const longer = chance > 0 ? `, kept a day longer in ${inHundred(chance)} of 100` : "";
+  const hired = `${what}: hired for ${formatPrice(minor)} on average${longer}`;
+  if (buyMinor === undefined) return `${hired}.`;
+  return `${hired}; bought for ${formatPrice(buyMinor)}. ${minor < buyMinor ? "Hiring" : "Buying"} is cheaper.`;
 }
 
 /** The minutes that something takes or costs. Example: "45 min". */

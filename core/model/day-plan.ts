@@ -48,9 +48,16 @@ export const dayPlanSchema = z.strictObject({
   sideBySide: z.literal(true).optional(),
   /** The first day ends with this step. */
   splitAfter: idSchema.optional(),
-  /** What is hired, until when, and what a day more of it costs. */
+  /** What is hired, until when, what a day of it costs, and what it would cost to buy. */
   hires: z
-    .array(z.strictObject({ what: lineSchema, until: daySchema, perDayMinor: moneySchema }))
+    .array(
+      z.strictObject({
+        what: lineSchema,
+        until: daySchema,
+        perDayMinor: moneySchema,
+        buyMinor: moneySchema.optional(),
+      }),
+    )
     .max(20)
     .optional(),
   /** How warm it is there, °C: what cures takes longer in the cold. */

@@ -2,7 +2,7 @@ import { Box } from "@chakra-ui/react";
 import Link from "next/link";
 import type { DayTold } from "@/core/day/day";
 import { inHundred } from "@/core/day/odds";
-import { driveWords, hourWords, minutesSay } from "@/core/day/words";
+import { driveWords, hireWords, hourWords, minutesSay } from "@/core/day/words";
 import type { Job } from "@/core/model/job";
 import { formatPrice } from "@/core/quantity/money";
 import { Button } from "@/ui/Button";
@@ -13,7 +13,7 @@ const MOST_SHOWN = 5;
 
 /** What may be wanted that is not there, what is on its way, and what makes one day later than another. */
 export function NeedsSheet({ job, told }: { job: Job; told: DayTold }) {
-  const { missing, deliveries, lacks, drives, cold, lateMinor, shut, short } = told;
+  const { missing, deliveries, lacks, drives, cold, lateMinor, shut, short, hires } = told;
   return (
     <Sheet title="What may hold it up">
       {deliveries.map(({ what, at }) => (
@@ -69,6 +69,11 @@ export function NeedsSheet({ job, told }: { job: Job; told: DayTold }) {
           Being late costs {formatPrice(lateMinor)} on average.
         </Box>
       )}
+      {hires.map((hire) => (
+        <Box key={hire.what} fontSize="15px" marginTop="2">
+          {hireWords(hire)}
+        </Box>
+      ))}
       {drives.length > 0 && (
         <Box as="details" marginTop="2" fontSize="15px">
           <Box as="summary" minHeight="44px" paddingTop="2" cursor="pointer" fontWeight="600">

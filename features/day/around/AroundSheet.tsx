@@ -263,8 +263,13 @@ function Helper({ plan, change }: { plan: DayPlan; change: Change }) {
 
 function Hires({ plan, change }: { plan: DayPlan; change: Change }) {
   const hires = plan.hires ?? [];
-  const put = (i: number, next: Partial<(typeof hires)[number]>) =>
-    change({ hires: hires.map((one, j) => (i === j ? { ...one, ...next } : one)) });
+  const put = (
+    i: number,
+    next: { [K in keyof (typeof hires)[number]]?: (typeof hires)[number][K] | undefined },
+  ) =>
+    change({
+      hires: hires.map((one, j) => (i === j ? (withoutUndefined({ ...one, ...next }) as typeof one) : one)),
+    });
   return (
     <Box marginTop="2">
       {hires.map((hire, i) => (
@@ -278,10 +283,17 @@ function Hires({ plan, change }: { plan: DayPlan; change: Change }) {
             onSave={(until) => put(i, { until })}
           />
           <SavedField
-            label="A day more costs"
+            label="A day of it costs"
             text={formatPrice(hire.perDayMinor)}
             read={readPrice}
             onSave={(perDayMinor) => put(i, { perDayMinor })}
+          />
+          <SavedField
+            label="To buy it costs"
+            text={hire.buyMinor === undefined ? "" : formatPrice(hire.buyMinor)}
+            placeholder="not known"
+            read={(text) => (text.trim() === "" ? undefined : readPrice(text))}
+            onSave={(buyMinor) => put(i, { buyMinor })}
           />
           <Box alignSelf="end">
             <Button onClick={() => change({ hires: hires.filter((_, j) => j !== i) })}>Not hired</Button>
