@@ -16,3 +16,13 @@ export function sharesWord(a: string, b: string): boolean {
   const words = new Set(tellingWords(a));
   return tellingWords(b).some((word) => words.has(word));
 }
+
+/**
+ * Whether a text speaks of a thing: by every word of its name that says something. Example: "Brake pipe off the
+ * cylinder" speaks of a brake pipe, and not of brake fluid.
+ */
+export function speaksOf(text: string, thing: string): boolean {
+  const words = new Set(tellingWords(text));
+  const named = tellingWords(thing);
+  return named.length > 0 && named.every((word) => words.has(word));
+}

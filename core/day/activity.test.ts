@@ -101,6 +101,13 @@ test("a trouble is likelier on what is old, and less on what was renewed since",
       ],
     }),
   );
+  // Another part of the same system is no reason to hope.
+  const [fluid] = activitiesOf(
+    around(job, {
+      replacements: [{ ...renewed, vehicleId: job.vehicleId, part: "Track rod boot", on: "2025-05-01" }],
+    }),
+  );
+  expect(fluid?.branches[0]?.chance).toBeCloseTo(0.45);
   const [other] = activitiesOf(
     around(job, {
       replacements: [

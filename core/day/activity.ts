@@ -10,7 +10,7 @@ import { comesBefore, sortSteps } from "../order/order";
 import { chosenRoute } from "../plan/chosen-route";
 import { otherSide } from "../plan/copy-job";
 import { chanceOf } from "../plan/often-wrong";
-import { sharesWord } from "../shares-word";
+import { speaksOf } from "../shares-word";
 import { type Side, sideOf } from "../side";
 import { ladderFor } from "../work/trouble/ladders";
 import { troubleNeeds } from "../work/trouble/trouble";
@@ -156,7 +156,7 @@ function branchesOf(
     .filter(
       (one) =>
         one.vehicleId === job.vehicleId &&
-        sharesWord(`${about} ${step.title}`, one.part) &&
+        speaksOf(`${about} ${step.title}`, one.part) &&
         (sideOf(one.place) ?? sideOf(step.title)) === (sideOf(step.title) ?? sideOf(one.place)),
     )
     .map(({ on }) => on)
