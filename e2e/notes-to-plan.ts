@@ -9,6 +9,12 @@ export async function paste(page: Page, text: string): Promise<void> {
   );
 }
 
+/** Everything that the second look says, in one. */
+const found = (page: Page): Promise<string> =>
+  page.driver.executeScript<string>(
+    "return [...document.querySelectorAll('[data-testid=finding], [data-testid=findings]')].map((one) => one.textContent).join('|')",
+  );
+
 /**
  * Presses what a second look still asks for, until it asks for nothing more; tells how many presses that
  * took.
@@ -22,8 +28,11 @@ export async function mend(page: Page): Promise<number> {
     );
     if (!fix) return presses;
     const says = await fix.getText();
+    const before = await found(page);
     await page.click(fix);
     await page.see(`${says}: done.`);
+    // The word at the foot may be that of the mend before: what is found has to change, too.
+    await page.until(async () => (await found(page)) !== before, `"${says}" mended nothing`);
   }
   throw new Error("The second look never comes to an end.");
 }
