@@ -15,12 +15,26 @@ const found = (page: Page): Promise<string> =>
     "return [...document.querySelectorAll('[data-testid=finding], [data-testid=findings]')].map((one) => one.textContent).join('|')",
   );
 
+/** Long enough for the second look to have read everything that it asks, on a machine with much else to do. */
+const QUIET_MS = 1500;
+
+/** Waits until what is found has stayed the same for a while: like findings are mended in one press once all are there. */
+async function settled(page: Page): Promise<void> {
+  for (let before = await found(page), same = 0; same < QUIET_MS;) {
+    await new Promise((wake) => setTimeout(wake, 250));
+    const now = await found(page);
+    same = now === before ? same + 250 : 0;
+    before = now;
+  }
+}
+
 /**
  * Presses what a second look still asks for, until it asks for nothing more; tells how many presses that
  * took.
  */
 export async function mend(page: Page): Promise<number> {
   for (let presses = 0; presses < 20; presses++) {
+    await settled(page);
     const [fix] = await page.driver.findElements(
       By.xpath(
         "//*[@data-testid='finding' or @data-testid='findings']//button[not(contains(., 'Open it')) and not(contains(., 'I know')) and not(contains(., 'One by one'))]",
