@@ -1,6 +1,8 @@
 import ICAL from "ical.js";
+import type { DayTold } from "@/core/day/day";
 import type { FollowUp } from "@/core/model/log";
-import { writeCalendar } from "./calendar";
+import { demoHousehold } from "@/demo/household";
+import { writeCalendar, writeDayCalendar } from "./calendar";
 import { stamp } from "./stamp";
 
 const made = new Date("2026-11-20T08:00:00.000Z");
@@ -83,4 +85,33 @@ test("a forecast that has moved by itself is told as the newer of two", () => {
       ).events[0]?.component.getFirstPropertyValue("dtstamp"),
     );
   expect(stampOf("2026-11-25T09:00:00.000Z") > stampOf("2026-11-24T09:00:00.000Z")).toBe(true);
+});
+
+test("a day is read by a second parser: the whole of it, each wait's end and each decision, with alarms, its words harmless", () => {
+  const [first] = demoHousehold("2026-11-29").jobs;
+  if (!first) throw new Error("the demo has a job");
+  const [step, other] = first.routes[0]?.steps ?? [];
+  const job = { ...first, title: "Shoes\r\nATTENDEE:mailto:x@y.example" };
+  const told = {
+    zero: "2026-12-05",
+    begins: 480,
+    p50: 700,
+    p80: 730,
+    p95: Infinity,
+    decide: [
+      { stepId: other?.id ?? "", says: "From here on it cannot be driven away.", by: 600, wanting: [] },
+      { stepId: step?.id ?? "", says: "Too late already.", by: -20, wanting: [] },
+    ],
+  } as unknown as DayTold;
+  const slots = [{ id: step?.id ?? "", from: 480, to: 490, over: 520, people: [0] }];
+  const text = writeDayCalendar(job, "Wren", told, slots, made);
+  const calendar = new ICAL.Component(ICAL.parse(text) as ConstructorParameters<typeof ICAL.Component>[0]);
+  const events = calendar.getAllSubcomponents("vevent");
+  expect(events).toHaveLength(3);
+  expect(events.every((one) => one.getAllSubcomponents("valarm").length === 1)).toBe(true);
+  expect(events.every((one) => one.getFirstProperty("attendee") === null)).toBe(true);
+  expect(text).not.toMatch(/^ATTENDEE/m);
+  const [whole] = events.map((one) => new ICAL.Event(one));
+  expect(whole?.startDate.toJSDate().getTime()).toBe(new Date("2026-12-05T08:00").getTime());
+  expect(whole?.endDate.toJSDate().getTime()).toBe(new Date("2026-12-05T08:40").getTime());
 });

@@ -77,7 +77,7 @@ export function writeDayCalendar(
 ): string {
   const calendar = ical({
     prodId: { company: "Vest Pocket", product: "Day", language: "EN" },
-    name: `Vest Pocket: ${job.title}`,
+    name: "Vest Pocket day",
   });
   const steps = new Map(job.routes.flatMap(({ steps: all }) => all).map((step) => [step.id, step]));
   const at = (minutes: number) => new Date(instantOf(told.zero, minutes));

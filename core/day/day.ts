@@ -103,7 +103,7 @@ export interface DayTold {
 /** The seed of every day: the same plan says the same, and two ways are held against each other with the same luck. */
 const SEED = 20_261_129;
 /** A wait that ends with something hard: it takes longer in the cold. */
-const CURES = /\b(?:cur(?:e|es|ed|ing)|set|sets|dry|dries|hard|hardened|through)\b/i;
+const CURES = /\b(?:cur(?:e|es|ed|ing)|set|sets|dry|dries|dried|harden(?:s|ed)?)\b/i;
 
 /** A day ready to be run: its activities in order, and the world they are worked in. */
 export interface Day {

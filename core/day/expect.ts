@@ -4,7 +4,7 @@ import { chosenRoute } from "../plan/chosen-route";
 import { otherSide } from "../plan/copy-job";
 import { type Past, leaning } from "../shelf/lessons";
 import { doneSteps } from "../work/progress";
-import { secondSideFaster, stepMinutes, workTimes } from "../work/times";
+import { ONLY_TICKED, secondSideFaster, stepMinutes, workTimes } from "../work/times";
 import { type Spread, pertMoments } from "./pert";
 import { type Speed, type Went, speedFrom } from "./speed";
 
@@ -30,9 +30,6 @@ const TELLS_A_SIDE = 10;
 
 /** Less than this of a plan tells nothing of a day, minutes. */
 const TELLS_A_DAY = 5;
-
-/** Less than this was ticked after the fact, minutes. */
-const ONLY_TICKED = 0.25;
 
 /** How long a step takes by its plan alone: what it says, and the usual of its kind where it says nothing. */
 export function plannedMinutes(step: Step, route: Pick<Route, "fasteners">): Spread {

@@ -2,7 +2,7 @@ import type { DayPlan, Said } from "../model/day-plan";
 import type { Job } from "../model/job";
 import type { Work } from "../model/work";
 import { chosenRoute } from "../plan/chosen-route";
-import { stepMinutes } from "../work/times";
+import { ONLY_TICKED, stepMinutes } from "../work/times";
 import { plannedMinutes } from "./expect";
 import { pertMoments } from "./pert";
 
@@ -26,15 +26,16 @@ export function heldDays(days: readonly DayPlan[], jobs: readonly Job[], works: 
 }
 
 /**
- * How well odds have held. Example: "Of 12 days said 80 in 100, 9 rolled in time." Undefined before there is one.
+ * How well odds have held. Example: "Of 12 days said 80 in 100 on average, 9 rolled in time; 10 were over by …" Undefined before there is one.
  */
 export function heldWords(held: readonly Held[]): string | undefined {
   if (held.length === 0) return undefined;
   const mean = held.reduce((sum, { said }) => sum + said.chance, 0) / held.length;
   const rolled = held.filter(({ inTime }) => inTime).length;
+  const within = held.filter(({ within80 }) => within80).length;
   return held.length === 1
     ? `One day was said ${Math.round(mean * 100)} in 100, and ${rolled === 1 ? "rolled in time" : "did not roll in time"}.`
-    : `Of ${held.length} days said ${Math.round(mean * 100)} in 100 on average, ${rolled} rolled in time.`;
+    : `Of ${held.length} days said ${Math.round(mean * 100)} in 100 on average, ${rolled} rolled in time; ${within} were over by what was said of 80 in 100.`;
 }
 
 /** A step's minutes of hands: as the plan has it, and as it was. */
@@ -44,9 +45,6 @@ export interface StepWent {
   planned: number;
   took: number;
 }
-
-/** Less than this was ticked after the fact, minutes. */
-const ONLY_TICKED = 0.25;
 
 /** Planned against real, for each step that was timed, in the order of the plan. */
 export function stepsWent(job: Job, work: Work): StepWent[] {

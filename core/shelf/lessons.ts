@@ -2,7 +2,7 @@ import type { Job, Minutes, Route, Step } from "../model/job";
 import type { OftenWrong } from "../model/trouble";
 import type { Work } from "../model/work";
 import { chosenRoute } from "../plan/chosen-route";
-import { formatMinutes, stepMinutes, workTimes } from "../work/times";
+import { ONLY_TICKED, formatMinutes, stepMinutes, workTimes } from "../work/times";
 import { type Trouble, troublesOf } from "../work/trouble/trouble";
 
 /** A job that was done, with how it really went. */
@@ -40,9 +40,6 @@ export function lessonWords({ job, work }: Past): string {
 
 const troubleWords = ({ about, kind, solvedBy }: Trouble): string =>
   `${about} ${kind}${solvedBy ? `, ${solvedBy} did it` : ""}`;
-
-/** Less than this was ticked after the fact, and tells nothing of how long it took, minutes. Our own judgement. */
-const ONLY_TICKED = 0.25;
 
 /** How much one's own past counts against what was planned: as much as the plan from the third time on. */
 const PRIOR_COUNTS = 3;

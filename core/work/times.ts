@@ -8,6 +8,9 @@ import { OTHER_SIDE, type Side, sideOf } from "../side";
  */
 const LONGEST_GAP_MIN = 45;
 
+/** Less than this on a step was ticked after the fact, and tells nothing of how long it took, minutes. A judgement. */
+export const ONLY_TICKED = 0.25;
+
 /** What the minutes before a tap went on. */
 type WentOn = "hands" | "wait" | "trouble";
 

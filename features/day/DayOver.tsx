@@ -34,8 +34,9 @@ export function DayOver({ job, vehicle }: { job: Job; vehicle: Vehicle }) {
             {held.inTime ? "● It rolled in time" : "▲ It rolled later than it had to"}
           </Box>
           Said: {Math.round(held.said.chance * 100)} in 100 by {format(new Date(held.said.rollBy), "HH:mm")},
-          80 of 100 over by {format(new Date(held.said.p80), "HH:mm")}. It was over at{" "}
-          {format(new Date(held.rolledAt), "HH:mm")}.
+          half over by {format(new Date(held.said.p50), "HH:mm")}, 80 of 100 by{" "}
+          {format(new Date(held.said.p80), "HH:mm")}, 95 by {format(new Date(held.said.p95), "HH:mm")}. It was
+          over at {format(new Date(held.rolledAt), "HH:mm")}.
         </Box>
       ) : (
         <Box marginTop="3">

@@ -69,11 +69,13 @@ export function NeedsSheet({ job, told }: { job: Job; told: DayTold }) {
           Being late costs {formatPrice(lateMinor)} on average.
         </Box>
       )}
-      {hires.map((hire) => (
-        <Box key={hire.what} fontSize="15px" marginTop="2">
-          {hireWords(hire)}
-        </Box>
-      ))}
+      {hires
+        .filter(({ minor }) => minor > 0)
+        .map((hire) => (
+          <Box key={hire.what} fontSize="15px" marginTop="2">
+            {hireWords(hire)}
+          </Box>
+        ))}
       {drives.length > 0 && (
         <Box as="details" marginTop="2" fontSize="15px">
           <Box as="summary" minHeight="44px" paddingTop="2" cursor="pointer" fontWeight="600">

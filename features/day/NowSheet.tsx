@@ -86,7 +86,7 @@ function MayRing({ alarms }: { alarms: number }) {
   if (ringing.may === "granted")
     return (
       <Box fontSize="14px" color="soft" marginTop="2">
-        ● Rings for waits and decisions while the app is in the background.
+        ● Rings for waits and decisions while this page stays open in the background.
       </Box>
     );
   return ringing.may === "default" ? (

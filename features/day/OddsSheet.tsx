@@ -3,7 +3,7 @@
 import { Box } from "@chakra-ui/react";
 import Link from "next/link";
 import { useState } from "react";
-import { instantOf, minutesOf } from "@/core/day/clock";
+import { instantOf, minutesOf, minutesSince } from "@/core/day/clock";
 import type { DayTold } from "@/core/day/day";
 import { inHundred } from "@/core/day/odds";
 import { bandWords, goalWords, hourWords } from "@/core/day/words";
@@ -56,6 +56,15 @@ export function OddsSheet({ job, vehicle, day, plan, told, stale, live }: OddsSh
           {live ? `At this pace ${hourWords(told.zero, told.p50)}. ` : ""}
           {bandWords(told)}
         </Box>
+        {live && plan.said && (
+          <Box fontSize="15px" marginTop="2" data-testid="day-said">
+            Said beforehand: {inHundred(plan.said.chance)} in 100, and 80 of 100 over by{" "}
+            {hourWords(told.zero, minutesSince(told.zero, new Date(plan.said.p80)))}.{" "}
+            {told.p50 > minutesSince(told.zero, new Date(plan.said.p80))
+              ? "▲ Later than that now."
+              : "● Within that."}
+          </Box>
+        )}
         <MissingWords told={told} />
       </Box>
       {!live && <StartFields plan={plan} day={day} />}

@@ -10,7 +10,7 @@ interface SavedFieldProps<T> {
   text: string;
   read: (typed: string) => T;
   onSave: (value: T) => void;
-  hint?: string;
+  hint?: string | undefined;
   placeholder?: string;
   unit?: string;
   type?: "text" | "date" | "time";

@@ -18,6 +18,9 @@ const MOST_OPEN = 4;
 const NAMED_SHARE = 0.07;
 const NAMED_PX = 16;
 
+/** An hour nearer than this to the start would lie under it, share of the bar. */
+const NEAR_SHARE = 0.09;
+
 /** A strip across the bar: where it begins and how thick it is, px. */
 interface Lane {
   at: number;
@@ -118,7 +121,9 @@ export function BarRow({ day, told, titles, upright, pauses, start, onDrag, onDr
             whiteSpace: "nowrap",
           }}
         >
-          {hour < day.to ? clockOf(hour) : ""}
+          {hour < day.to && !(start !== undefined && Math.abs(hour - start) < long * NEAR_SHARE)
+            ? clockOf(hour)
+            : ""}
         </div>
       ))}
       {day.hands.map((pieces, person) =>
@@ -238,12 +243,12 @@ function Handles({
       {start !== undefined && start >= day.from && start < day.to && (
         <DragTime
           label="Start"
-          says="▶"
+          says={`▸${clockOf(start)}`}
           upright={upright}
           at={start}
           style={{
             ...put(lanes.hours, start, start),
-            ...(upright ? { height: 30, width: lanes.hours.size } : { width: 34 }),
+            ...(upright ? { height: 30, width: lanes.hours.size } : { width: 52 }),
           }}
           minutesAlong={minutesAlong}
           onMove={(minute) => onDrag({ startsAt: clockOf(minute) })}

@@ -143,7 +143,7 @@ function GotButtons({
       how ? `${name}: ${how}.` : `${name} is wanted again.`,
     );
   return (
-    <Box display="flex" gap="2" flexWrap="wrap" marginTop="2">
+    <Box display="flex" gap="2" flexWrap="wrap" alignItems="end" marginTop="2">
       {need.kind === "torque" && cover.kind === "missing" && (
         <Box width="100%">
           When you have one,{" "}

@@ -1,32 +1,17 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
-import {
-  DndContext,
-  type DragEndEvent,
-  KeyboardSensor,
-  PointerSensor,
-  closestCenter,
-  useSensor,
-  useSensors,
-} from "@dnd-kit/core";
-import {
-  SortableContext,
-  arrayMove,
-  sortableKeyboardCoordinates,
-  useSortable,
-  verticalListSortingStrategy,
-} from "@dnd-kit/sortable";
-import { CSS } from "@dnd-kit/utilities";
+import { arrayMove } from "@dnd-kit/sortable";
 import { defaultRangeExtractor, useWindowVirtualizer } from "@tanstack/react-virtual";
 import Link from "next/link";
-import { memo, useLayoutEffect, useRef, useState } from "react";
+import { useLayoutEffect, useRef, useState } from "react";
 import { capital } from "@/core/capital";
 import type { Job, Route, Step } from "@/core/model/job";
 import { brokenBy, sortSteps } from "@/core/order/order";
 import { chosenRoute } from "@/core/plan/chosen-route";
 import { Button } from "@/ui/Button";
 import { Sheet } from "@/ui/Sheet";
+import { SortList, SortRow } from "@/ui/sort/SortList";
 import { useChangeRoute } from "../../shared/use-change-route";
 import { planHref } from "../../shell/addresses";
 
@@ -38,10 +23,6 @@ export function OrderScreen({ job }: { job: Job }) {
   const route = chosenRoute(job);
   const changeRoute = useChangeRoute(job.id);
   const [refused, setRefused] = useState<string>();
-  const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
-    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
-  );
   const sorted = sortSteps(route.steps);
   const broken = brokenBy(route.steps);
 
@@ -63,11 +44,10 @@ export function OrderScreen({ job }: { job: Job }) {
       ),
   });
 
-  const drop = ({ active, over }: DragEndEvent) => {
-    setHeld(undefined);
-    const from = route.steps.findIndex(({ id }) => id === active.id);
-    const to = route.steps.findIndex(({ id }) => id === over?.id);
-    if (from < 0 || to < 0 || from === to) return;
+  const ids = route.steps.map(({ id }) => id);
+  const drop = (moving: string, over: string) => {
+    const [from, to] = [ids.indexOf(moving), ids.indexOf(over)];
+    if (from < 0 || to < 0) return;
     const moved = withPhase(arrayMove(route.steps, from, to), to, to > from);
     const breaks = brokenBy(moved);
     // A plan that was broken before may be mended a step at a time.
@@ -112,37 +92,34 @@ export function OrderScreen({ job }: { job: Job }) {
           <Link href={planHref(job.id)}>Back to the plan</Link>
         </Button>
       </Box>
-      <DndContext
-        id="order"
-        sensors={sensors}
-        collisionDetection={closestCenter}
-        onDragStart={({ active }) => setHeld(route.steps.findIndex(({ id }) => id === active.id))}
-        onDragEnd={drop}
-        onDragCancel={() => setHeld(undefined)}
+      <SortList
+        name="order"
+        ids={ids}
+        onDrop={drop}
+        onHold={(id) => setHeld(id === undefined ? undefined : ids.indexOf(id))}
       >
-        <SortableContext items={route.steps} strategy={verticalListSortingStrategy}>
-          <div ref={list} style={{ position: "relative", height: rows.getTotalSize() }}>
-            {rows.getVirtualItems().map(({ index, start }) => {
-              const step = route.steps[index];
-              if (!step) return null;
-              return (
-                <div
-                  key={step.id}
-                  data-index={index}
-                  ref={rows.measureElement}
-                  style={{ position: "absolute", insetInline: 0, top: start - rows.options.scrollMargin }}
-                >
-                  <Row
-                    step={step}
-                    place={index + 1}
-                    newPhase={route.steps[index - 1]?.phase !== step.phase}
-                  />
-                </div>
-              );
-            })}
-          </div>
-        </SortableContext>
-      </DndContext>
+        <div ref={list} style={{ position: "relative", height: rows.getTotalSize() }}>
+          {rows.getVirtualItems().map(({ index, start }) => {
+            const step = route.steps[index];
+            if (!step) return null;
+            return (
+              <div
+                key={step.id}
+                data-index={index}
+                ref={rows.measureElement}
+                style={{ position: "absolute", insetInline: 0, top: start - rows.options.scrollMargin }}
+              >
+                <SortRow
+                  id={step.id}
+                  title={step.title}
+                  lead={String(index + 1)}
+                  above={route.steps[index - 1]?.phase === step.phase ? undefined : capital(step.phase)}
+                />
+              </div>
+            );
+          })}
+        </div>
+      </SortList>
     </Sheet>
   );
 }
@@ -176,57 +153,3 @@ function reorder(now: Route, moved: readonly Step[]): Step[] {
   const known = new Set(moved.map(({ id }) => id));
   return [...inOrder, ...now.steps.filter(({ id }) => !known.has(id))];
 }
-
-/* Plain styles: a row is drawn anew at every step of a drag, and working out theme styles for each would be felt. */
-const HEAD = {
-  color: "var(--chakra-colors-soft)",
-  fontFamily: "var(--chakra-fonts-heading)",
-  fontWeight: 600,
-  paddingTop: 8,
-} as const;
-
-const LINE = {
-  display: "flex",
-  alignItems: "center",
-  gap: 8,
-  borderBottom: "1px solid var(--chakra-colors-edge)",
-} as const;
-
-const GRIP = {
-  minHeight: 44,
-  minWidth: 44,
-  border: "none",
-  background: "transparent",
-  color: "var(--chakra-colors-soft)",
-  fontSize: 20,
-  cursor: "grab",
-  touchAction: "none",
-} as const;
-
-const PLACE = { color: "var(--chakra-colors-soft)", minWidth: 28, textAlign: "right" } as const;
-
-const Row = memo(function Row({ step, place, newPhase }: { step: Step; place: number; newPhase: boolean }) {
-  const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({
-    id: step.id,
-  });
-  return (
-    <div
-      ref={setNodeRef}
-      style={{
-        transform: CSS.Translate.toString(transform),
-        transition,
-        position: "relative",
-        zIndex: isDragging ? 2 : undefined,
-      }}
-    >
-      {newPhase && <div style={HEAD}>{capital(step.phase)}</div>}
-      <div style={isDragging ? { ...LINE, background: "var(--chakra-colors-raised)" } : LINE}>
-        <button type="button" {...attributes} {...listeners} aria-label={`Move ${step.title}`} style={GRIP}>
-          ≡
-        </button>
-        <span style={PLACE}>{place}</span>
-        <span>{step.title}</span>
-      </div>
-    </div>
-  );
-});
