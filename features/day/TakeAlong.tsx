@@ -2,6 +2,7 @@
 
 import { Box } from "@chakra-ui/react";
 import { memo } from "react";
+import { createPortal } from "react-dom";
 import type { DayTold } from "@/core/day/day";
 import type { Slot } from "@/core/day/schedule";
 import { dayText } from "@/core/day/words";
@@ -11,6 +12,15 @@ import { writeDayCalendar } from "@/data/calendar";
 import { Button } from "@/ui/Button";
 import { CopyButton } from "@/ui/CopyButton";
 import { saveAs } from "../shell/save-as";
+
+/** On paper there is the day's text and nothing else: it stands beside the app, and takes its place. */
+const PAPER = `#day-paper { display: none }
+@media print {
+  @page { margin: 15mm }
+  html, body { background: #fff !important }
+  body > *:not(#day-paper) { display: none !important }
+  #day-paper { display: block; white-space: pre-wrap; font: 12pt/1.4 sans-serif; color: #000 }
+}`;
 
 /** The day as text, as a calendar's entries, and on paper. */
 export const TakeAlong = memo(function TakeAlong({
@@ -28,10 +38,13 @@ export const TakeAlong = memo(function TakeAlong({
   const text = dayText(job, vehicle.name, told, slots, "text");
   return (
     <>
-      <style>{`#day-paper { display: none } @media print { body * { visibility: hidden } #day-paper { display: block; position: absolute; top: 0; left: 0; white-space: pre-wrap; font: 12pt/1.4 sans-serif; color: #000 } #day-paper { visibility: visible } }`}</style>
-      <div id="day-paper" aria-hidden>
-        {text}
-      </div>
+      {createPortal(
+        <div id="day-paper">
+          <style>{PAPER}</style>
+          {text}
+        </div>,
+        document.body,
+      )}
       <Box display="flex" flexWrap="wrap" gap="2" marginTop="3">
         <Button
           onClick={() =>
