@@ -27,6 +27,17 @@ const setField = async (page: Page, label: string, value: string) =>
     value,
   );
 
+/** A household brought in from a file. */
+async function bringIn(household: Parameters<typeof writeHouseholdFile>[0]): Promise<void> {
+  const { page } = at;
+  const file = join(at.browser.profile, "household.json");
+  await writeFile(file, writeHouseholdFile(household, new Date()));
+  await page.open("/files");
+  await (await page.field("File")).sendKeys(file);
+  await page.press("Bring it in");
+  await page.see("household.json is in");
+}
+
 test("a Saturday is planned: days held against each other, light, a meal and the start moved, put down, taken along", async () => {
   await at.openDemo();
   const { page } = at;
@@ -145,12 +156,7 @@ test("a wait is over while the app is closed; a day under way says what is left 
       },
     ],
   };
-  const file = join(at.browser.profile, "under-way.json");
-  await writeFile(file, writeHouseholdFile(household, new Date()));
-  await page.open("/files");
-  await (await page.field("File")).sendKeys(file);
-  await page.press("Bring it in");
-  await page.see("under-way.json is in");
+  await bringIn(household);
   await page.open(`/day?id=${job.id}`);
   await page.see("At this pace");
   await page.see(`“${wait.title}” runs until`);
@@ -160,6 +166,34 @@ test("a wait is over while the app is closed; a day under way says what is left 
   await page.see(`● “${wait.title}” is over`);
   await page.press("Go on with the work");
   await page.see(wait.wait.until);
+});
+
+test("a plan that lets it down only to raise it again: left up in between, in the day and in the plan, and taken back", async () => {
+  await at.open();
+  const { page } = at;
+  const demo = demoHousehold(today());
+  const jobs = demo.jobs.map((job) => {
+    const [route] = job.routes;
+    const raise = route?.steps.findIndex(({ kind }) => kind === "raise") ?? -1;
+    const up = route?.steps[raise];
+    if (job.id !== "demo-starter" || !route || !up) return job;
+    const again = [
+      { ...up, id: "down", kind: "lower" as const, title: "Down for the night" },
+      { ...up, id: "again" },
+    ];
+    const steps = [...route.steps.slice(0, raise + 2), ...again, ...route.steps.slice(raise + 2)];
+    return { ...job, routes: [{ ...route, steps }] };
+  });
+  await bringIn({ ...demo, jobs });
+  await page.open("/plan?id=demo-starter");
+  await page.see("raises it in the same way again");
+  await page.open("/day?id=demo-starter");
+  await page.see("“Down for the night” and “");
+  await page.pressWith("Left up in between: ");
+  await page.see("Taken: Left up in between.");
+  await page.gone("fall away from the plan");
+  await page.press("Undo");
+  await page.see("fall away from the plan");
 });
 
 test("a job that is done: what was said of its day, how it went, step by step", async () => {

@@ -211,6 +211,34 @@ test("two sides: with a second pair of hands it is sooner over, side by side no 
   expect(helped?.p80).toBeLessThan((asIs?.p80 ?? 0) - 30);
 });
 
+test("a plan that lets it down only to raise it again: left up in between it is sooner over", () => {
+  const route = chosenRoute(shoes);
+  const raise = route.steps.find(({ kind }) => kind === "raise");
+  const at = route.steps.findIndex(
+    ({ title }, i) => / left$/i.test(title) && / right$/i.test(route.steps[i + 1]?.title ?? ""),
+  );
+  if (!raise) throw new Error("The demo's shoes are not raised.");
+  const twice = {
+    ...route,
+    steps: [
+      ...route.steps.slice(0, at + 1),
+      { ...raise, id: "down", kind: "lower" as const, title: "Let it down for the night" },
+      { ...raise, id: "again" },
+      ...route.steps.slice(at + 1),
+    ],
+  };
+  const ask = askOf(withRoute({ ...shoes, state: "planned" }, twice), {}, { runs: 500 });
+  const { ways } = compareStarts(ask);
+  const [asIs] = ways;
+  const once = ways.find(({ says }) => says === "Left up in between");
+  expect(once?.because).toMatch(/^“Let it down for the night” and “.+” fall away from the plan\.$/);
+  expect(once?.route?.steps).toHaveLength(route.steps.length);
+  expect(once?.p80).toBeLessThan((asIs?.p80 ?? 0) - 8);
+  expect(compareStarts(askOf({ ...shoes, state: "planned" }, {}, { runs: 200 })).ways).not.toContainEqual(
+    expect.objectContaining({ says: "Left up in between" }),
+  );
+});
+
 test("an evening's soak is tried where the vehicle stands safe with it, and not where hands are not there", () => {
   const ask = askOf(jobOf("demo-thermostat"), {}, { runs: 200, around: USUAL_SURROUNDINGS });
   const { starts } = compareStarts(ask);

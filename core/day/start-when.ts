@@ -1,5 +1,7 @@
 import { addDays, format, parseISO } from "date-fns";
-import { chosenRoute } from "../plan/chosen-route";
+import type { Route } from "../model/job";
+import { chosenRoute, withRoute } from "../plan/chosen-route";
+import { raisedOnce } from "../plan/raise-once";
 import type { Activity } from "./activity";
 import { clockOf, minutesOf, momentWords } from "./clock";
 import { type Day, type DayAsk, oddsOf, readyDay } from "./day";
@@ -9,13 +11,15 @@ import type { Odds } from "./simulate";
 
 /** What of a plan is tried otherwise. */
 type Changed = Partial<
-  Pick<DayAsk["plan"], "startsOn" | "startsAt" | "splitAfter" | "sideBySide" | "helper">
+  Pick<DayAsk["plan"], "startsOn" | "startsAt" | "splitAfter" | "sideBySide" | "helper" | "order">
 >;
 
 /** One way of doing the day, held against the others. */
 export interface Tried {
   /** What is changed in the plan where it is taken. */
   change: Changed;
+  /** The plan's route as it would be, where its steps change too. */
+  route?: Route;
   says: string;
   /** What speaks for or against it. */
   because: string;
@@ -27,7 +31,7 @@ export interface Compared {
   /** For each day the best start, in the order of the days; the best of all by its place. */
   starts: Tried[];
   best: number;
-  /** The day as it is, and other ways of it: side by side, with or without a helper. */
+  /** The day as it is, and other ways of it: side by side, raised once, with or without a helper. */
   ways: Tried[];
 }
 
@@ -117,9 +121,25 @@ function waysOf(ask: DayAsk, activities: readonly Activity[]): Tried[] {
             : way({ sideBySide: true }, "Both sides at once", "No side is left whole to look at."),
         ]
       : []),
+    ...onceUp(ask),
     ...(plan.helper.length > 0
       ? [way({ helper: [] }, "Without a second pair of hands", handsSay(activities, wanted))]
       : [way({ helper: [ALL_DAY] }, "With a second pair of hands all day", handsSay(activities, wanted))]),
+  ];
+}
+
+/** The day with the vehicle left up, where the plan lets it down only to raise it in the same way again. */
+function onceUp(ask: DayAsk): Tried[] {
+  const once = raisedOnce(chosenRoute(ask.job));
+  if (!once) return [];
+  const job = withRoute(ask.job, once.route);
+  const tried = tryOut({ ...ask, job }, { order: undefined }, () => "Left up in between");
+  return [
+    {
+      ...tried,
+      route: once.route,
+      because: `“${once.lower.title}” and “${once.raise.title}” fall away from the plan.`,
+    },
   ];
 }
 

@@ -16,6 +16,20 @@ export function putStep(route: Route, step: Step): Route {
   return { ...route, steps: [...rest.slice(0, place), step, ...rest.slice(place)] };
 }
 
+/** Whether a step does something that would be lost with it. */
+export const doesMore = ({
+  fastenerId,
+  takesOff,
+  putsBack,
+  movesPast,
+  measure,
+  wait,
+  mark,
+  photo,
+}: Step): boolean =>
+  [fastenerId, measure, wait, mark, photo].some((one) => one !== undefined) ||
+  [takesOff, putsBack, movesPast].some((things) => things !== undefined && things.length > 0);
+
 /** The route without the step. */
 export function removeStep(route: Route, stepId: string): Route {
   return { ...route, steps: route.steps.filter((step) => step.id !== stepId) };

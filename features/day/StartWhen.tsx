@@ -23,6 +23,7 @@ export function StartWhen({ ask, day, live }: { ask: DayAsk; day: DayInHand; liv
     void day.change(
       (now) => withoutUndefined({ ...now, ...tried.change }) as DayPlan,
       `Taken: ${tried.says}.`,
+      tried.route,
     );
   if (!wanted)
     return (

@@ -9,8 +9,9 @@ import type { DayAsk } from "@/core/day/day";
 import { spotOfZone } from "@/core/day/spot";
 import { USUAL_SURROUNDINGS } from "@/core/day/world";
 import type { DayPlan, Surroundings } from "@/core/model/day-plan";
-import type { Job } from "@/core/model/job";
+import type { Job, Route } from "@/core/model/job";
 import type { Vehicle } from "@/core/model/vehicle";
+import { withRoute } from "@/core/plan/chosen-route";
 import { pastsOf } from "@/core/shelf/lessons";
 import { useCollection, useCurrent, useSetting } from "@/data/hooks";
 import { stamp, touched } from "@/data/stamp";
@@ -72,11 +73,15 @@ export function useDayPlan(job: Job, around: Surroundings) {
   ];
   return {
     plan,
-    /** What was said of it before holds no longer, unless its work has begun: then it is held against that. */
-    change: (how: (plan: DayPlan) => DayPlan, says?: string) =>
+    /**
+     * What was said of it before holds no longer, unless its work has begun: then it is held against that.
+     * @param route the plan's route where it changes with the day.
+     */
+    change: (how: (plan: DayPlan) => DayPlan, says?: string, route?: Route) =>
       perform(
         () => ({
           put: {
+            jobs: route ? [touched(withRoute(currentJob(job.id) ?? job, route))] : [],
             days: written((now) => {
               const { said, ...rest } = how(now);
               return job.state === "planned" || said === undefined ? rest : { ...rest, said };

@@ -1,7 +1,7 @@
 import { capital } from "../../capital";
 import type { Route, Step } from "../../model/job";
 import { loopsIn } from "../../order/order";
-import { removeStep } from "../edit-route";
+import { doesMore, removeStep } from "../edit-route";
 import { appendToPhase, bringForward, changeStep, insertBefore, moveAfter, plainStep } from "./changes";
 import { type Finding, type PlanRead, type Rule } from "./rule";
 
@@ -18,11 +18,6 @@ const putBack = (route: Route, id: string, thing: string, stance: Step["stance"]
     route,
     plainStep(id, "put back", "do", `${capital(thing)} on, tug it`, { stance, putsBack: [thing] }),
   );
-
-/** Whether a step does something that would be lost with it. */
-const doesMore = ({ fastenerId, takesOff, putsBack, movesPast, measure, wait, mark, photo }: Step): boolean =>
-  [fastenerId, measure, wait, mark, photo].some((one) => one !== undefined) ||
-  [takesOff, putsBack, movesPast].some((things) => things !== undefined && things.length > 0);
 
 /** Steps of a loop that are named; nobody reads more. */
 const MOST_NAMED = 5;

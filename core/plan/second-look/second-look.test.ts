@@ -245,6 +245,24 @@ const CASES: Record<string, { trips: Plan; misses: Plan }> = {
       ],
     },
   },
+  "raised-twice": {
+    trips: {
+      steps: [raise, out, lower, { ...raise, id: "raise again" }, hand, tight, { ...lower, id: "down" }],
+    },
+    // What it comes down for may be what the rest needs.
+    misses: {
+      steps: [
+        raise,
+        out,
+        lower,
+        step("run"),
+        { ...raise, id: "raise again" },
+        hand,
+        tight,
+        { ...lower, id: "down" },
+      ],
+    },
+  },
   "wait-holds-nothing": {
     trips: {
       steps: [

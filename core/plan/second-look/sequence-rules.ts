@@ -3,6 +3,7 @@ import { outBeforeIn } from "../../order/order";
 import { sharesWord } from "../../shares-word";
 import { sideOf } from "../../side";
 import { isComparison } from "../../work/how-it-sat";
+import { raisedOnce } from "../raise-once";
 import { bringForward, changeStep, moveAfter } from "./changes";
 import { type Finding, type PlanRead, type Rule, stepsOfKind } from "./rule";
 
@@ -188,6 +189,22 @@ export const SEQUENCE_RULES: readonly Rule[] = [
           },
         ];
       }),
+  },
+  {
+    id: "raised-twice",
+    reason: "Each raising is a quarter of an hour, and a jack under a vehicle once more.",
+    find: ({ route }) => {
+      const once = raisedOnce(route);
+      if (!once) return [];
+      return [
+        {
+          about: once.raise.id,
+          stepId: once.raise.id,
+          says: `“${once.lower.title}” lets it down, and “${once.raise.title}” raises it in the same way again: it can stay up in between.`,
+          fix: { says: "Raise it once", apply: (now) => raisedOnce(now)?.route ?? now },
+        },
+      ];
+    },
   },
   {
     id: "wait-holds-nothing",
