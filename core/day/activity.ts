@@ -187,6 +187,12 @@ function branchesOf(
   });
 }
 
+/** A line of the kit by itself, where no heading says what its figure is of. */
+function missingName({ need, name }: KitLine): string {
+  if (need.kind === "torque") return `Torque wrench for ${name}`;
+  return need.kind === "angle" ? `Gauge for ${name}` : name;
+}
+
 /** What the kit lacks and what is still on its way, by the id of the first step that wants it. */
 function lackingBy(route: Route, { lines, due }: Around) {
   const missing = new Map<string, string[]>();
@@ -195,7 +201,7 @@ function lackingBy(route: Route, { lines, due }: Around) {
     const step = route.steps[Math.min(line.step, route.steps.length - 1)];
     if (!step) continue;
     if (!isCovered(line) && line.cover.kind === "missing")
-      missing.set(step.id, [...(missing.get(step.id) ?? []), line.name]);
+      missing.set(step.id, [...(missing.get(step.id) ?? []), missingName(line)]);
     const on = line.cover.kind === "on order" ? due.get(line.key) : undefined;
     if (on !== undefined && on > (delivered.get(step.id)?.on ?? ""))
       delivered.set(step.id, { on, what: line.name });

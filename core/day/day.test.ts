@@ -73,6 +73,7 @@ test("before the day the kit is taken as gathered, on the day as it stands", () 
   const before = tellDay(askOf(job));
   expect(before.missing.complete).toBe(true);
   expect(before.missing.names).toContain("Starter motor");
+  expect(before.missing.names).toContain("Torque wrench for 168 lb·in");
   const on = tellDay(askOf(job, {}, { now: `${SATURDAY}T07:00:00.000Z` }));
   expect(on.missing.complete).toBe(false);
   expect(on.p50).toBeGreaterThan(before.p50 + 30);
