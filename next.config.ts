@@ -1,5 +1,6 @@
 import { withSerwist } from "@serwist/turbopack";
 import type { NextConfig } from "next";
+import { EVERYWHERE, OVER_TLS } from "./scripts/headers";
 
 /** The demo command builds its own copy, so that it never stands in for the plain build. */
 const opensWithDemo = process.env.NEXT_PUBLIC_OPEN_WITH === "demo";
@@ -12,7 +13,19 @@ const config: NextConfig = withSerwist({
   pageExtensions,
   poweredByHeader: false,
   devIndicators: false,
-  redirects: async () => [{ source: "/", destination: "/garage", permanent: false }],
+  // The interface is drawn; there is no image to make smaller.
+  images: { unoptimized: true },
+  headers: async () =>
+    process.env.NODE_ENV === "development"
+      ? []
+      : [
+          { source: "/:path*", headers: EVERYWHERE },
+          {
+            source: "/:path*",
+            has: [{ type: "header", key: "x-forwarded-proto", value: "https" }],
+            headers: OVER_TLS,
+          },
+        ],
   experimental: { optimizePackageImports: ["@chakra-ui/react", "lucide-react"] },
 });
 

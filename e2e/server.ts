@@ -1,10 +1,13 @@
 import { type ChildProcess, spawn } from "node:child_process";
 import { once } from "node:events";
+import { readFile } from "node:fs/promises";
 import { createServer } from "node:net";
 
 export interface Served {
   url: string;
   isUp: () => Promise<boolean>;
+  /** What the server holds of this machine's memory, MB. */
+  memoryMb: () => Promise<number>;
   stop: () => Promise<void>;
 }
 
@@ -25,7 +28,13 @@ export async function serve(): Promise<Served> {
   const url = `http://127.0.0.1:${port}`;
   for (let tries = 0; tries < 150; tries++) {
     if (server.exitCode !== null) break;
-    if (await answers(url)) return { url, isUp: () => answers(url), stop: () => stop(server) };
+    if (await answers(url))
+      return {
+        url,
+        isUp: () => answers(url),
+        memoryMb: () => memoryMb(server.pid),
+        stop: () => stop(server),
+      };
     await new Promise((wake) => setTimeout(wake, 200));
   }
   await stop(server);
@@ -38,6 +47,11 @@ async function answers(url: string): Promise<boolean> {
   } catch {
     return false;
   }
+}
+
+async function memoryMb(pid: number | undefined): Promise<number> {
+  const [, kb = "0"] = /VmRSS:\s+(\d+)/.exec(await readFile(`/proc/${pid}/status`, "utf8")) ?? [];
+  return Number(kb) / 1024;
 }
 
 async function stop(server: ChildProcess): Promise<void> {

@@ -4,6 +4,7 @@ set -euo pipefail
 cd "$(dirname "$0")/.."
 bash scripts/install.sh
 export NEXT_TELEMETRY_DISABLED=1 NEXT_PUBLIC_OPEN_WITH=demo
-node node_modules/next/dist/bin/next build
+npm run --silent build
 echo "Open http://localhost:${PORT:-3000}"
-exec node node_modules/next/dist/bin/next start -p "${PORT:-3000}"
+# Nobody else on the network sees it unless asked for: HOST=0.0.0.0.
+exec node node_modules/next/dist/bin/next start -H "${HOST:-127.0.0.1}" -p "${PORT:-3000}"

@@ -6,8 +6,9 @@ export const moneySchema = z.int().min(0).max(100_000_000);
 
 export const OFFER_KINDS = ["single", "set", "pack", "part", "kit", "hire", "borrow"] as const;
 export const GRADES = ["plain", "good", "maker's own", "remanufactured", "used"] as const;
+export const LONGEST_KEY = 200;
 /** Names the thing that an offer or a note is about: "part 01H…", "socket 13 mm". */
-export const needKeySchema = z.string().min(1).max(200);
+export const needKeySchema = z.string().min(1).max(LONGEST_KEY);
 
 /**
  * One thing that can be had at a price: a tool or a set of them, a part, a pack of something used up,
@@ -60,8 +61,11 @@ export const wantedSchema = z.strictObject({
 });
 export type Wanted = z.infer<typeof wantedSchema>;
 
+/** So much is asked for at once, things and bytes; more is asked for in turns. */
+export const MOST_WANTED = 500;
+export const LARGEST_ASK_BYTES = 256 * 1024;
 /** What is sent to a counter, and what comes back. */
-export const counterAskSchema = z.strictObject({ wanted: z.array(wantedSchema).max(500) });
+export const counterAskSchema = z.strictObject({ wanted: z.array(wantedSchema).max(MOST_WANTED) });
 export type CounterAsk = z.infer<typeof counterAskSchema>;
 export const counterAnswerSchema = z.strictObject({
   shops: z.array(shopSchema).max(20),

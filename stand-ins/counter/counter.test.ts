@@ -78,7 +78,12 @@ test("what is known by name has its price, its core, its box and its hire", () =
 });
 
 test("whatever is asked that may be asked, the answer is one that may be given", () => {
-  const name = fc.string({ minLength: 1, maxLength: 60 }).filter((text) => text.trim() !== "");
+  const name = fc
+    .oneof(
+      fc.string({ minLength: 1, maxLength: 200 }),
+      fc.string({ minLength: 180, maxLength: 200, unit: "grapheme" }),
+    )
+    .filter((text) => text.trim() !== "" && text.length <= 200);
   const ask = fc.record({
     wanted: fc.array(
       fc.record({
@@ -86,7 +91,10 @@ test("whatever is asked that may be asked, the answer is one that may be given",
         is: fc.constantFrom("part" as const, "hardware" as const, "supply" as const, "special tool" as const),
         what: name,
         amount: fc.record({
-          value: fc.integer({ min: 1, max: 99 }),
+          value: fc.oneof(
+            fc.integer({ min: 0, max: 1_000_000 }),
+            fc.double({ min: 0, max: 1e6, noNaN: true }),
+          ),
           unit: fc.constantFrom("mL" as const, "g" as const, "pieces" as const),
         }),
         withIt: fc.array(name, { maxLength: 2 }),

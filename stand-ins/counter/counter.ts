@@ -1,4 +1,5 @@
 import type { CounterAnswer, CounterAsk, Offer, Shop, Wanted } from "@/core/model/offer";
+import { LONGEST_LINE } from "@/core/model/record";
 import { chanceOf } from "../chance";
 import { SHELF, type Shelved } from "./shelf";
 
@@ -6,6 +7,11 @@ import { SHELF, type Shelved } from "./shelf";
 const CORNER: Shop = { name: "Corner counter", deliveryMinor: 0 };
 const POST: Shop = { name: "Counter by post", deliveryMinor: 490 };
 const HIRE: Shop = { name: "Hire desk", deliveryMinor: 0 };
+
+/** No answer says more than its form allows. */
+const MOST_OF_ONE = 1_000_000;
+const MOST_IN_STOCK = 10_000;
+const DEAREST_MINOR = 100_000_000;
 
 /** By post is cheaper, and takes its days. */
 const POST_SHARE = 0.84;
@@ -115,7 +121,7 @@ function partOffers({ key, what, amount, withIt }: Wanted, seed: number): Offer[
     const priceMinor = tag(usual * share * (1 + chance(-5, 5) / 100));
     const complete = withIt.length > 0 && grade !== "plain";
     const base = {
-      title: `${what}, ${grade}`,
+      title: titled(what, `, ${grade}`),
       grade,
       returnRate: chance(least, most) / 100,
       holds: [],
@@ -133,7 +139,7 @@ function partOffers({ key, what, amount, withIt }: Wanted, seed: number): Offer[
         kind,
         shop: CORNER.name,
         priceMinor,
-        stock: amount.value + chance(0, 4),
+        stock: inStock(amount.value + chance(0, 4)),
         leadDays: lead,
       },
       {
@@ -142,7 +148,7 @@ function partOffers({ key, what, amount, withIt }: Wanted, seed: number): Offer[
         kind,
         shop: POST.name,
         priceMinor: tag(priceMinor * POST_SHARE),
-        stock: amount.value + chance(1, 9),
+        stock: inStock(amount.value + chance(1, 9)),
         leadDays: lead + chance(2, 4),
       },
     ];
@@ -158,9 +164,9 @@ function hardwareOffers({ key, what, amount }: Wanted, seed: number): Offer[] {
       ...base,
       id: idOf(key, "one"),
       kind: "single",
-      title: `${what}, one`,
+      title: titled(what, ", one"),
       priceMinor: each,
-      stock: amount.value + 4,
+      stock: inStock(amount.value + 4),
       answers: [{ key, amount: 1 }],
     },
     ...(amount.value > 1
@@ -169,7 +175,7 @@ function hardwareOffers({ key, what, amount }: Wanted, seed: number): Offer[] {
             ...base,
             id: idOf(key, "all"),
             kind: "pack" as const,
-            title: `${what}, bag of ${amount.value}`,
+            title: titled(what, `, bag of ${amount.value}`),
             priceMinor: tag(each * amount.value * 0.8),
             stock: 3,
             answers: [{ key, amount: amount.value }],
@@ -199,7 +205,7 @@ function specialOffers({ key, what }: Wanted, seed: number): Offer[] {
       ...base,
       id: idOf(key, "hire"),
       kind: "hire",
-      title: `${what}, by the day`,
+      title: titled(what, ", by the day"),
       shop: HIRE.name,
       priceMinor: tag(usual * 0.13),
       depositMinor: tag(usual * 0.6),
@@ -223,6 +229,7 @@ function supplyOffers({ key, what, amount }: Wanted, seed: number): Offer[] {
     return [];
   const chance = chanceOf(seed, what.toLowerCase());
   const small = Math.max(1, Math.ceil(amount.value / 2));
+  const large = Math.min(MOST_OF_ONE, small * 3);
   const about = chance(4, 14) * 100;
   const base = {
     kind: "pack" as const,
@@ -236,7 +243,7 @@ function supplyOffers({ key, what, amount }: Wanted, seed: number): Offer[] {
     {
       ...base,
       id: idOf(key, "small"),
-      title: `${what}, ${small} ${amount.unit}`,
+      title: titled(what, `, ${small} ${amount.unit}`),
       priceMinor: tag(about),
       stock: 6,
       answers: [{ key, amount: small }],
@@ -244,10 +251,10 @@ function supplyOffers({ key, what, amount }: Wanted, seed: number): Offer[] {
     {
       ...base,
       id: idOf(key, "large"),
-      title: `${what}, ${small * 3} ${amount.unit}`,
+      title: titled(what, `, ${large} ${amount.unit}`),
       priceMinor: tag(about * 2.1),
       stock: 4,
-      answers: [{ key, amount: small * 3 }],
+      answers: [{ key, amount: large }],
     },
   ];
 }
@@ -260,5 +267,11 @@ function idOf(key: string, which: string): string {
 
 /** A price as it stands on a tag: it ends in a nought. */
 function tag(minor: number): number {
-  return Math.max(10, Math.round(minor / 10) * 10);
+  return Math.min(DEAREST_MINOR, Math.max(10, Math.round(minor / 10) * 10));
 }
+
+/** What stands on a label, however long the name of what is wanted: the end of the name gives way. */
+const titled = (what: string, end: string): string => what.slice(0, LONGEST_LINE - end.length) + end;
+
+/** Whole pieces, as many as anybody has of anything. */
+const inStock = (amount: number): number => Math.min(MOST_IN_STOCK, Math.ceil(amount));

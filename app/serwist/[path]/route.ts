@@ -17,6 +17,7 @@ const LARGEST_BYTES = 6_000_000;
 export const { dynamic, dynamicParams, revalidate, generateStaticParams, GET } = createSerwistRoute({
   swSrc: "app/service-worker.ts",
   useNativeEsbuild: false,
+  esbuildOptions: { sourcemap: false },
   globPatterns: [`${BUILT_INTO}/static/**/*.{js,css,woff2,wasm}`, "public/*.png"],
   maximumFileSizeToCacheInBytes: LARGEST_BYTES,
   additionalPrecacheEntries: [...PAGES, "/manifest.webmanifest"].map((url) => ({ url, revision })),

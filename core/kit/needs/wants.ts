@@ -1,9 +1,11 @@
+import * as crc32 from "crc-32";
 import { capital } from "../../capital";
 import type { Chest } from "../../chest/chest";
 import { fastenerDoubts } from "../../fastener/doubts";
 import { isByHand } from "../../fastener/how-tight";
 import { hasHead } from "../../fastener/role";
 import type { Fastener, Route } from "../../model/job";
+import { LONGEST_KEY } from "../../model/offer";
 import type { Vehicle } from "../../model/vehicle";
 import { stagesOf } from "../../torque/target";
 import { withoutUndefined } from "../../without-undefined";
@@ -73,7 +75,7 @@ export function wantsOf(route: Route, chest: Chest, vehicle: Vehicle | undefined
           coverBy,
         };
       return {
-        key: `hardware ${need.fastener ? `${need.fastener.id} ` : ""}${need.name}`,
+        key: keyOf(`hardware ${need.fastener ? `${need.fastener.id} ` : ""}${need.name}`),
         need,
         name: need.name,
         for: need.fastener ? [need.fastener.name] : [],
@@ -110,13 +112,17 @@ export function wantsOf(route: Route, chest: Chest, vehicle: Vehicle | undefined
   ].sort((a, b) => a.step - b.step);
 }
 
+/** A key of a name that may be as long as a line: what is too long for a key ends in a number of its own. */
+const keyOf = (text: string): string =>
+  text.length <= LONGEST_KEY ? text : `${text.slice(0, LONGEST_KEY - 12)} ${crc32.str(text) >>> 0}`;
+
 function named(
   key: string,
   need: Extract<Need, { name: string }>,
   step: number,
   coverBy: Want["coverBy"],
 ): Want {
-  return { key, need, name: capital(need.name), for: [], step, coverBy };
+  return { key: keyOf(key), need, name: capital(need.name), for: [], step, coverBy };
 }
 
 function headWants(

@@ -14,7 +14,7 @@ const DAYS: Record<CounterDay, string> = {
   muddled: "answering rubbish",
 };
 
-/** Whether the counter is open, and what to do when it is not. It is simulated, and says so. */
+/** Whether the counter is open, and what to do when it is not. It is simulated, and says so; in the demo it can be had shut. */
 export function CounterSheet({
   state,
   day,
@@ -52,12 +52,14 @@ export function CounterSheet({
           It is not a real shop
         </Box>
         It ships with the app: its goods and prices are invented, to shop with until real ones are typed in.
-        <SelectField
-          label="Today it is"
-          choices={COUNTER_DAYS.map((value) => ({ value, label: DAYS[value] }))}
-          value={day}
-          onChange={(event) => onDay(event.target.value as CounterDay)}
-        />
+        {process.env.NEXT_PUBLIC_OPEN_WITH === "demo" && (
+          <SelectField
+            label="Today it is"
+            choices={COUNTER_DAYS.map((value) => ({ value, label: DAYS[value] }))}
+            value={day}
+            onChange={(event) => onDay(event.target.value as CounterDay)}
+          />
+        )}
       </Box>
     </Sheet>
   );

@@ -1,10 +1,15 @@
 "use client";
 
 import { useCallback, useEffect, useMemo, useState } from "react";
-import { type CounterAnswer, type Wanted, counterAnswerSchema } from "@/core/model/offer";
+import {
+  type CounterAnswer,
+  type CounterAsk,
+  type Offer,
+  type Wanted,
+  counterAnswerSchema,
+} from "@/core/model/offer";
+import { asksFor } from "@/core/shop/wanted";
 import { type CounterDay } from "@/data/settings";
-
-/** How the counter behaves: the last three are there to try what happens when it does not. */
 
 export type CounterState =
   { kind: "asking" } | { kind: "open"; answer: CounterAnswer } | { kind: "shut"; why: string };
@@ -33,7 +38,21 @@ export function useCounter(
   return [state.question === `${question} ${day} ${tries}` ? state : { kind: "asking" }, askAgain];
 }
 
+/** Asks for everything, in turns where it is much; what is on the shelf is answered each time and counted once. */
 async function ask(question: string, day: CounterDay, gone: AbortSignal): Promise<CounterState> {
+  const { wanted } = JSON.parse(question) as CounterAsk;
+  const offers = new Map<string, Offer>();
+  let shops: CounterAnswer["shops"] = [];
+  for (const one of asksFor(wanted)) {
+    const state = await askOnce(JSON.stringify(one), day, gone);
+    if (state.kind !== "open") return state;
+    shops = state.answer.shops;
+    for (const offer of state.answer.offers) offers.set(offer.id, offer);
+  }
+  return { kind: "open", answer: { shops, offers: [...offers.values()] } };
+}
+
+async function askOnce(question: string, day: CounterDay, gone: AbortSignal): Promise<CounterState> {
   const shut = (why: string): CounterState => ({ kind: "shut", why });
   try {
     const signal = AbortSignal.any([gone, AbortSignal.timeout(PATIENCE_MS)]);
