@@ -1,3 +1,4 @@
+import fc from "fast-check";
 import ICAL from "ical.js";
 import type { DayTold } from "@/core/day/day";
 import type { FollowUp } from "@/core/model/log";
@@ -74,6 +75,30 @@ test("taken in again after a move it updates: the same UID, a higher SEQUENCE, a
   expect(moved?.sequence).toBeGreaterThan(before?.sequence ?? 0);
   expect(done?.component.getFirstPropertyValue("status")).toBe("CANCELLED");
   expect(done?.component.getAllSubcomponents("valarm")).toEqual([]);
+});
+
+test("whatever is in a text, it is one line's text in one entry and nothing else", () => {
+  const odd = fc.string({
+    unit: fc.oneof(
+      fc.constantFrom(...'\r\n;,:\\"=\u0000\u0085\u2028\t'),
+      fc.string({ unit: "grapheme", minLength: 1, maxLength: 1 }),
+    ),
+    maxLength: 80,
+  });
+  fc.assert(
+    fc.property(odd, odd, odd, (text, vehicle, says) => {
+      const inject = (words: string) => `${words}\r\nEND:VEVENT\r\nATTENDEE:mailto:x@y.example`;
+      const { text: file, events } = read([
+        { followUp: followUp({ text: inject(text) }), on: "2026-12-04", vehicle, says: inject(says) },
+      ]);
+      expect(events).toHaveLength(1);
+      expect(file).not.toMatch(/^ATTENDEE/m);
+      expect(file.split("\r\n").every((line) => !/[\n\r]/.test(line))).toBe(true);
+      const told = events[0]?.event.summary ?? "";
+      expect(told.replace(/\s/g, "")).toBe(`${vehicle}: ${inject(text)}`.replace(/\s/g, ""));
+    }),
+    { numRuns: 200 },
+  );
 });
 
 test("a forecast that has moved by itself is told as the newer of two", () => {

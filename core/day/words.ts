@@ -1,4 +1,5 @@
 import { format, parseISO } from "date-fns";
+import { inMarkdown, oneLine } from "../markdown";
 import type { Job } from "../model/job";
 import { chosenRoute } from "../plan/chosen-route";
 import { formatPrice } from "../quantity/money";
@@ -57,7 +58,7 @@ export function dayText(
   const route = chosenRoute(job);
   const titles = new Map(route.steps.map((step) => [step.id, step]));
   const mark = how === "Markdown";
-  const plain = (text: string) => (mark ? text.replace(/[\\`*_{}[\]<>#|]/g, "\\$&") : text);
+  const plain = mark ? inMarkdown : oneLine;
   const head = `${job.title}, ${vehicle}: ${format(parseISO(told.zero), "EEEE d MMMM yyyy")}`;
   const lines = slots.flatMap(({ id, from, to, over }) => {
     const step = titles.get(id);

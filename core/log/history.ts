@@ -1,3 +1,4 @@
+import { inMarkdown } from "../markdown";
 import type { Job } from "../model/job";
 import type { Measurement, Replacement } from "../model/log";
 import type { Reading, Vehicle } from "../model/vehicle";
@@ -150,16 +151,12 @@ function limitWords(least: number | undefined, unit: string, most: number | unde
  * their own.
  */
 export function historyMarkdown({ title, says, tables }: History): string {
-  const cell = (text: string) =>
-    text.replace(/\s*\n\s*/g, " ").replace(/[\\|<>[\]*_`#]/g, (sign) => `\\${sign}`);
-  const row = (cells: string[]) => `| ${cells.map(cell).join(" | ")} |`;
+  const row = (cells: string[]) => `| ${cells.map(inMarkdown).join(" | ")} |`;
   return [
-    `# ${cell(title)}`,
-    ...says.map(cell),
+    `# ${inMarkdown(title)}`,
+    ...says.map(inMarkdown),
     ...tables.map(({ title, heads, rows }) =>
-      [`## ${title}\n`, row(heads), row(heads.map(() => "---")).replace(/\\/g, ""), ...rows.map(row)].join(
-        "\n",
-      ),
+      [`## ${title}\n`, row(heads), `| ${heads.map(() => "---").join(" | ")} |`, ...rows.map(row)].join("\n"),
     ),
     `_${CAUTION}_\n`,
   ].join("\n\n");

@@ -2,6 +2,7 @@ import { z } from "zod";
 import { capital } from "../capital";
 import { isLeftHand } from "../fastener/left-hand";
 import { InputError } from "../input-error";
+import { inMarkdown } from "../markdown";
 import { type Job, type Route, routeSchema } from "../model/job";
 import { migrate } from "../model/migrations";
 import { systemSchema } from "../model/place";
@@ -92,9 +93,9 @@ function broughtUp(raw: object, version: number): unknown {
 export function jobSheetMarkdown(job: Job): string {
   const route = chosenRoute(job);
   const lines = [
-    `# ${job.title}`,
+    `# ${inMarkdown(job.title)}`,
     "",
-    `${route.name}. ${route.steps.length} steps.`,
+    `${inMarkdown(route.name)}. ${route.steps.length} steps.`,
     "",
     "## Fasteners",
     "",
@@ -109,7 +110,7 @@ export function jobSheetMarkdown(job: Job): string {
       .map(formatHeadSize)
       .join(", then ");
     lines.push(
-      `| ${count} × ${cell(name)} | ${size} | ${turns.filter(Boolean).join(", ")} | ${figure ? `${formatFigure(figure)} (${figureInWords(figure)})` : ""} |`,
+      `| ${count} × ${inMarkdown(name)} | ${inMarkdown(size)} | ${turns.filter(Boolean).join(", ")} | ${figure ? `${formatFigure(figure)} (${figureInWords(figure)})` : ""} |`,
     );
   }
   if (route.parts.length > 0)
@@ -117,18 +118,18 @@ export function jobSheetMarkdown(job: Job): string {
       "",
       "## Parts",
       "",
-      ...route.parts.map(({ name, count, place }) => `- ${count} × ${name}, ${place}`),
+      ...route.parts.map(({ name, count, place }) => `- ${count} × ${inMarkdown(name)}, ${place}`),
     );
   for (const { phase, steps } of runsOf(route.steps)) {
     lines.push("", `## ${capital(phase)}`, "");
     for (const step of steps) {
       const minds = [
-        ...differencesOf(route, step),
-        ...step.cautions.map((caution) => `**${caution}**`),
-        ...taskWords(step),
-        ...(step.detail ? [step.detail] : []),
+        ...differencesOf(route, step).map(inMarkdown),
+        ...step.cautions.map((caution) => `**${inMarkdown(caution)}**`),
+        ...taskWords(step).map(inMarkdown),
+        ...(step.detail ? [inMarkdown(step.detail)] : []),
       ];
-      lines.push(`- [ ] ${step.title}${minds.length > 0 ? `: ${minds.join("; ")}` : ""}`);
+      lines.push(`- [ ] ${inMarkdown(step.title)}${minds.length > 0 ? `: ${minds.join("; ")}` : ""}`);
     }
   }
   lines.push(
@@ -137,8 +138,4 @@ export function jobSheetMarkdown(job: Job): string {
     "",
   );
   return lines.join("\n");
-}
-
-function cell(text: string): string {
-  return text.replaceAll("|", "\\|");
 }

@@ -41,3 +41,10 @@ test("a link brings back the same inputs", () => {
   expect(readBenchHref(benchHref("angle", typed).split("?")[1] ?? "")).toEqual({ slip: "angle", typed });
   expect(readBenchHref("?id=1")).toBeUndefined();
 });
+
+test("a link brings no more than a slip can have", () => {
+  const many = Object.fromEntries(Array.from({ length: 500 }, (_, i) => [`field${i}`, "x".repeat(9000)]));
+  const typed = readBenchHref(new URLSearchParams({ slip: "angle", ...many }).toString())?.typed ?? {};
+  expect(Object.keys(typed)).toHaveLength(60);
+  expect(Math.max(...Object.values(typed).map(({ length }) => length))).toBe(4000);
+});

@@ -2,6 +2,7 @@
 
 import { useCallback, useState } from "react";
 import type { Typed } from "@/core/slip/field";
+import { forgetHere, keepHere, keptHere } from "@/ui/kept-here";
 
 export interface TypedHere {
   typed: Typed;
@@ -22,7 +23,7 @@ export function useTyped(slip: string): TypedHere {
   const [before, setBefore] = useState(() => read(beforeOf(slip)));
   const type = useCallback(
     (next: Typed) => {
-      localStorage.setItem(keyOf(slip), JSON.stringify(next));
+      keepHere(keyOf(slip), JSON.stringify(next));
       setTyped(next);
     },
     [slip],
@@ -31,7 +32,7 @@ export function useTyped(slip: string): TypedHere {
     before &&
     (() => {
       type(before);
-      localStorage.removeItem(beforeOf(slip));
+      forgetHere(beforeOf(slip));
       setBefore(undefined);
     });
   return { typed, type, bringBack };
@@ -39,27 +40,27 @@ export function useTyped(slip: string): TypedHere {
 
 /** Puts the inputs of a link into a slip, and what stood there aside. */
 export function takeLinked(slip: string, typed: Typed): void {
-  const stood = localStorage.getItem(keyOf(slip));
+  const stood = keptHere(keyOf(slip));
   const linked = JSON.stringify(typed);
-  if (stood !== null && stood !== linked && stood !== "{}") localStorage.setItem(beforeOf(slip), stood);
-  localStorage.setItem(keyOf(slip), linked);
+  if (stood !== undefined && stood !== linked && stood !== "{}") keepHere(beforeOf(slip), stood);
+  keepHere(keyOf(slip), linked);
 }
 
 const OPEN = "bench open";
 
 /** The slip that was open last; undefined before the first, or after going back to the list. */
 export function lastSlip(): string | undefined {
-  return localStorage.getItem(OPEN) ?? undefined;
+  return keptHere(OPEN);
 }
 
 export function rememberSlip(slip: string | undefined): void {
-  if (slip === undefined) localStorage.removeItem(OPEN);
-  else localStorage.setItem(OPEN, slip);
+  if (slip === undefined) forgetHere(OPEN);
+  else keepHere(OPEN, slip);
 }
 
 function read(key: string): Typed | undefined {
   try {
-    const kept: unknown = JSON.parse(localStorage.getItem(key) ?? "null");
+    const kept: unknown = JSON.parse(keptHere(key) ?? "null");
     if (typeof kept !== "object" || kept === null) return undefined;
     return Object.fromEntries(
       Object.entries(kept).filter((entry): entry is [string, string] => typeof entry[1] === "string"),

@@ -10,6 +10,7 @@ import { Loading } from "@/ui/Loading";
 import { Sheet } from "@/ui/Sheet";
 import { useLoadDemo, useRemoveDemo } from "../shared/demo-garage";
 import { useDo } from "../shell/DoProvider";
+import { AboutSheet } from "./AboutSheet";
 import { BringIn } from "./BringIn";
 import { ExportSheet } from "./ExportSheet";
 import { HistoryScreen } from "./HistoryScreen";
@@ -68,6 +69,7 @@ function AllFiles() {
           </Box>
           <Button onClick={() => void empty()}>Empty this browser</Button>
         </Sheet>
+        <AboutSheet />
       </Box>
     </Box>
   );

@@ -32,7 +32,7 @@ export function LogScreen() {
     return (
       <EntryForm
         key="new"
-        line={params.get("new") ?? ""}
+        line={(params.get("new") ?? "").slice(0, LONGEST_LINK)}
         told={told(params)}
         vehicle={inHand}
         records={records}
@@ -54,6 +54,9 @@ export function LogScreen() {
       return <ReplacedView {...page} />;
   }
 }
+
+/** No line of the log is nearly so long; a link may be. */
+const LONGEST_LINK = 4000;
 
 /** What is known of a new entry beside its line. */
 function told(params: URLSearchParams): { place?: Place; system?: System } {

@@ -71,11 +71,18 @@ export const historyHref = (vehicleId: string) => to("/files", { history: vehicl
 export const benchHref = (slip?: string, typed: Typed = {}) =>
   slip === undefined ? to("/bench") : `/bench?${new URLSearchParams({ slip, ...typed }).toString()}`;
 
+/** No slip has so many fields, and none so much in it, as a pinned one may have. */
+const MOST_FIELDS = 60;
+const LONGEST_FIELD = 4000;
+
 /**
- * What an address of the Bench asks for: which slip, and what stands in its fields; undefined where it names
- * no slip.
+ * What an address of the Bench asks for: which slip, and what stands in its fields, as far as a slip can have it;
+ * undefined where it names no slip.
  */
 export function readBenchHref(search: string): { slip: string; typed: Typed } | undefined {
   const { slip, ...typed } = Object.fromEntries(new URLSearchParams(search));
-  return slip === undefined ? undefined : { slip, typed };
+  const fields = Object.entries(typed).slice(0, MOST_FIELDS);
+  return slip === undefined
+    ? undefined
+    : { slip, typed: Object.fromEntries(fields.map(([name, text]) => [name, text.slice(0, LONGEST_FIELD)])) };
 }

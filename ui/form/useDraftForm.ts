@@ -11,6 +11,7 @@ import {
   useForm,
 } from "react-hook-form";
 import type { z } from "zod";
+import { forgetHere, keepHere, keptHere } from "../kept-here";
 
 export interface DraftForm<Fields extends FieldValues, Value> extends UseFormReturn<Fields, unknown, Value> {
   /** What an input needs for the field of that name: its registering, and the sentence that is said at it. */
@@ -45,11 +46,11 @@ export function useDraftForm<Fields extends FieldValues, Value = Fields>(
   const { watch, register, setError, formState } = form;
 
   useEffect(() => {
-    const { unsubscribe } = watch((values) => localStorage.setItem(name, JSON.stringify(values)));
+    const { unsubscribe } = watch((values) => void keepHere(name, JSON.stringify(values)));
     return unsubscribe;
   }, [watch, name]);
 
-  const forget = useCallback(() => localStorage.removeItem(name), [name]);
+  const forget = useCallback(() => forgetHere(name), [name]);
   const field: DraftForm<Fields, Value>["field"] = (one, options) => ({
     ...register(one, options),
     error: formState.errors[one]?.message as string | undefined,
@@ -60,7 +61,7 @@ export function useDraftForm<Fields extends FieldValues, Value = Fields>(
 
 function withDraft<Fields extends FieldValues>(name: string, start: Fields): Fields {
   try {
-    const kept: unknown = JSON.parse(localStorage.getItem(name) ?? "{}");
+    const kept: unknown = JSON.parse(keptHere(name) ?? "{}");
     const known = Object.entries(kept ?? {}).filter(
       ([field, value]) => field in start && typeof value === typeof start[field],
     );

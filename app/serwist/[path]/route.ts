@@ -20,5 +20,8 @@ export const { dynamic, dynamicParams, revalidate, generateStaticParams, GET } =
   esbuildOptions: { sourcemap: false },
   globPatterns: [`${BUILT_INTO}/static/**/*.{js,css,woff2,wasm}`, "public/*.png"],
   maximumFileSizeToCacheInBytes: LARGEST_BYTES,
-  additionalPrecacheEntries: [...PAGES, "/manifest.webmanifest"].map((url) => ({ url, revision })),
+  additionalPrecacheEntries: [...PAGES, "/manifest.webmanifest", "/licences.json"].map((url) => ({
+    url,
+    revision,
+  })),
 });

@@ -2,6 +2,7 @@ import { capital } from "../../capital";
 import { fastenerDoubts } from "../../fastener/doubts";
 import { holdWords } from "../../fastener/held-still";
 import { lacksFigure } from "../../fastener/role";
+import { inMarkdown, oneLine } from "../../markdown";
 import type { Fastener, Job, Locking, Route } from "../../model/job";
 import type { Vehicle } from "../../model/vehicle";
 import { boltOrder } from "../../pattern/bolt-order";
@@ -159,13 +160,14 @@ function itemWords({ need, name, for: its }: KitLine, tool: string | undefined):
 export function sheetText(sheet: KitSheet, as: "text" | "Markdown"): string {
   const mark = as === "Markdown";
   const heading = (words: string) => (mark ? `## ${words}` : words.toUpperCase());
+  const said = mark ? inMarkdown : oneLine;
   const box = (gap: boolean) => (mark ? "- [ ] " : "[ ] ") + (gap ? "TO FIND: " : "");
   return [
-    mark ? `# ${sheet.title}` : sheet.title.toUpperCase(),
-    sheet.vehicle,
+    mark ? `# ${said(sheet.title)}` : said(sheet.title).toUpperCase(),
+    said(sheet.vehicle),
     "",
     ...(sheet.cautions.length > 0
-      ? [heading("Mind"), ...sheet.cautions.map((words) => `- ${words}`), ""]
+      ? [heading("Mind"), ...sheet.cautions.map((words) => `- ${said(words)}`), ""]
       : []),
     ...(sheet.settings.length > 0
       ? [heading("Settings"), ...sheet.settings.flatMap((row) => settingLines(row, mark)), ""]
@@ -175,15 +177,15 @@ export function sheetText(sheet: KitSheet, as: "text" | "Markdown"): string {
           heading("Parts"),
           ...sheet.parts.map(
             ({ what, state }) =>
-              `${box(state === "to get")}${what}${state === "to get" ? "" : ` (${state})`}`,
+              `${box(state === "to get")}${said(what)}${state === "to get" ? "" : ` (${state})`}`,
           ),
           "",
         ]
       : []),
     heading("The mat, in order of use"),
     ...sheet.mat.flatMap(({ title, items }) => [
-      mark ? `\n**${title}**\n` : `  ${title}`,
-      ...items.map(({ what, gap }) => `${mark ? "" : "    "}${box(gap)}${what}`),
+      mark ? `\n**${said(title)}**\n` : `  ${said(title)}`,
+      ...items.map(({ what, gap }) => `${mark ? "" : "    "}${box(gap)}${said(what)}`),
     ]),
     "",
     sheet.footer,
@@ -195,10 +197,11 @@ function settingLines(
   { what, count, size, figure, set, order, cautions }: SettingRow,
   mark: boolean,
 ): string[] {
-  const name = `${count} × ${what}`;
-  const said = [size, figure, set.length > 0 ? `set ${set.join("; then ")}` : ""].filter(Boolean).join("; ");
+  const said = mark ? inMarkdown : oneLine;
+  const name = `${count} × ${said(what)}`;
+  const how = [size, figure, set.length > 0 ? `set ${set.join("; then ")}` : ""].filter(Boolean).join("; ");
   return [
-    `- ${mark ? `**${name}**` : name}: ${said}${order ? `; order ${order}` : ""}`,
-    ...cautions.map((words) => `  - ${words}`),
+    `- ${mark ? `**${name}**` : name}: ${said(how)}${order ? `; order ${order}` : ""}`,
+    ...cautions.map((words) => `  - ${said(words)}`),
   ];
 }

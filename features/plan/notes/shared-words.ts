@@ -1,4 +1,5 @@
 import { MOST_LETTERS, plainTextOf } from "@/core/notes/plain-text";
+import { keepHere } from "@/ui/kept-here";
 
 /** Where the service worker keeps what another app has shared, until a job is chosen for it. */
 const SHARED_CACHE = "shared words";
@@ -17,8 +18,8 @@ export async function sharedWords(): Promise<string | undefined> {
   return text === "" ? undefined : text;
 }
 
-/** Lays the words into a job's notes, where its reader finds them, and lets go of them. */
+/** Lays the words into a job's notes, where its reader finds them, and lets go of them once they lie there. */
 export async function giveWordsTo(jobId: string, text: string): Promise<void> {
-  localStorage.setItem(`draft notes ${jobId}`, JSON.stringify({ notes: text, edits: "", source: "" }));
-  await caches.open(SHARED_CACHE).then((cache) => cache.delete(SHARED_AT));
+  const kept = keepHere(`draft notes ${jobId}`, JSON.stringify({ notes: text, edits: "", source: "" }));
+  if (kept) await caches.open(SHARED_CACHE).then((cache) => cache.delete(SHARED_AT));
 }
