@@ -309,6 +309,16 @@ test("a file of version 14 comes in with no day put down, and all else as it was
   expect(rest.jobs).toHaveLength((JSON.parse(text) as { household: typeof rest }).household.jobs.length);
 });
 
+test("a file of version 15 comes in as it was: nothing was taken back in its works", () => {
+  const text = readFileSync("data/__fixtures__/household-15.json", "utf8");
+  const was = JSON.parse(text) as { household: { works: { events: unknown[] }[] } };
+  const { works } = readHouseholdFile(text);
+  expect(works.map(({ events }) => events.length)).toEqual(
+    was.household.works.map(({ events }) => events.length),
+  );
+  expect(works.some(({ takenBack }) => takenBack)).toBe(false);
+});
+
 test("settings of this browser are kept apart and never exported", async () => {
   const repository = await open();
   await repository.saveSetting("started", "demo");

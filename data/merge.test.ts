@@ -160,3 +160,47 @@ test("records are the same whatever the order of their fields", () => {
   expect(isSame({ a: 1, b: { c: 2, d: 3 } }, { b: { d: 3, c: 2 }, a: 1 })).toBe(true);
   expect(isSame({ a: [1, 2] }, { a: [2, 1] })).toBe(false);
 });
+
+test("one job worked on two phones is one work with the taps of both, and no conflict", () => {
+  const job = (work: string, minute: number, bolts: number[]): Household => ({
+    ...emptyHousehold(),
+    vehicles: [vehicle("v", 1)],
+    works: [
+      {
+        ...stamp("own", at(minute)),
+        id: work,
+        jobId: "j",
+        routeId: "r",
+        events: bolts.map((bolt) => ({
+          type: "bolt" as const,
+          at: at(bolt).toISOString(),
+          on: "2026-01-01",
+          stepId: "s",
+          stage: 0,
+          bolt,
+        })),
+      },
+    ],
+  });
+  const bolts = ({ works }: Household) =>
+    works.map(({ id, events }) => [id, ...events.map((event) => (event.type === "bolt" ? event.bolt : 0))]);
+  const [mine, theirs] = [job("one", 5, [6, 9]), job("one", 7, [6, 8])];
+  const merge = mergeHouseholds(mine, theirs);
+  expect(bolts(merge.merged)).toEqual([["one", 6, 8, 9]]);
+  expect(merge.conflicts).toEqual([]);
+  // Begun apart on each, it is that which was begun first.
+  const apart = mergeHouseholds(job("two", 4, [6]), job("one", 5, [8]));
+  expect(bolts(apart.merged)).toEqual([["two", 6, 8]]);
+  expect(bolts(mergeHouseholds(job("one", 5, [8]), job("two", 4, [6])).merged)).toEqual([["two", 6, 8]]);
+  expect(mergeChange(job("one", 5, [8]), apart, []).remove?.works).toEqual(["one"]);
+});
+
+test("photos of an entry from both are all kept", () => {
+  const withPhotos = (minute: number, ...photoIds: string[]): Household => ({
+    ...emptyHousehold(),
+    vehicles: [vehicle("v", 1)],
+    replacements: [{ ...entry("e", "v", minute, "same"), photoIds }],
+  });
+  const { merged } = mergeHouseholds(withPhotos(3, "a", "b"), withPhotos(2, "a", "c"));
+  expect(merged.replacements[0]?.photoIds).toEqual(["a", "b", "c"]);
+});

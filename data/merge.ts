@@ -6,6 +6,9 @@ import {
   emptyHousehold,
   parentOf,
 } from "@/core/model/household";
+import type { Replacement } from "@/core/model/log";
+import type { Work } from "@/core/model/work";
+import { woven } from "@/core/work/event";
 import type { Change } from "./change";
 import { canonical, isSame } from "./same";
 
@@ -29,7 +32,8 @@ export interface Merge {
 type Form = { id: string; updatedAt: string };
 
 /**
- * Two households put together by id. Of a record that both have, the one changed later is kept; a removal
+ * Two households put together by id. Of a record that both have, the one changed later is kept (works and photos of an
+ * entry are put together); a removal
  * counts as a change; what a record that is kept hangs on is kept with it. The result is the same whichever
  * of the two comes first, and however often.
  */
@@ -46,8 +50,8 @@ export function mergeHouseholds(here: Household, incoming: Household): Merge {
     );
     for (const other of incoming[collection]) {
       const own = known.get(other.id);
-      known.set(other.id, own === undefined ? other : laterOf(own, other));
-      if (own !== undefined && !isSame(own, other))
+      known.set(other.id, own === undefined ? other : together(collection, own, other));
+      if (own !== undefined && !isSame(own, other) && collection !== "works")
         conflicts.push({
           collection,
           id: other.id,
@@ -64,6 +68,7 @@ export function mergeHouseholds(here: Household, incoming: Household): Merge {
     Object.assign(merged, { [collection]: alive });
   }
   revive(merged, dropped);
+  merged.works = oneForEachJob(merged.works);
   const living = new Set(RECORDS.flatMap((collection) => merged[collection].map(({ id }) => id)));
   merged.removals = merged.removals.filter(({ id }) => !living.has(id));
   for (const collection of RECORDS) {
@@ -80,6 +85,43 @@ export function mergeHouseholds(here: Household, incoming: Household): Merge {
     counts.removed += before.size;
   }
   return { merged, counts, conflicts: conflicts.filter(({ id }) => living.has(id)) };
+}
+
+/**
+ * Of two that both have: the later; what was done in a work on either, tap by tap, and the photos of either of an entry.
+ */
+function together(
+  collection: Collection,
+  own: RecordOf<Collection>,
+  other: RecordOf<Collection>,
+): RecordOf<Collection> {
+  const later = laterOf(own, other);
+  const earlier = later === own ? other : own;
+  if (collection === "works") return woven(earlier as Work, later as Work);
+  if (collection !== "replacements") return later;
+  const [was, is] = [earlier as Replacement, later as Replacement];
+  const photoIds = [...new Set([...(is.photoIds ?? []), ...(was.photoIds ?? [])])].slice(0, MOST_PHOTOS);
+  return photoIds.length > (is.photoIds ?? []).length ? { ...is, photoIds } : is;
+}
+
+const MOST_PHOTOS = 50;
+
+/** A job that was begun on two devices is one work: that which was begun first, with what was done in both. */
+function oneForEachJob(works: readonly Work[]): Work[] {
+  const byJob = new Map<string, Work>();
+  for (const work of [...works].sort(
+    (a, b) => a.createdAt.localeCompare(b.createdAt) || a.id.localeCompare(b.id),
+  )) {
+    const key = `${work.jobId} ${work.routeId}`;
+    const first = byJob.get(key);
+    if (!first) byJob.set(key, work);
+    else {
+      const later = laterOf(first, work);
+      const { id, createdAt } = first;
+      byJob.set(key, { ...woven(later === first ? work : first, later), id, createdAt });
+    }
+  }
+  return [...byJob.values()];
 }
 
 /** Everything but what says that something was removed. */

@@ -1,4 +1,6 @@
 import { COLLECTIONS, type Collection, type RecordOf } from "@/core/model/household";
+import type { Work } from "@/core/model/work";
+import { withTakenBack } from "@/core/work/event";
 import type { Change } from "./change";
 import { isSame } from "./same";
 
@@ -58,7 +60,9 @@ export function undoingOf({ inverse, after }: Done, current: Current, now: Date 
       }
       const undone = undo(undated(before), undated(wrote), undated(is));
       left += undone.left;
-      return isSame(undone.value, undated(is)) ? [] : [dated(undone.value as Any, is, now)];
+      if (isSame(undone.value, undated(is))) return [];
+      const back = dated(undone.value as Any, is, now);
+      return [collection === "works" ? withTakenBack(is as Work, back as Work) : back];
     });
   }
   return { change: { put, remove } as Change, left };

@@ -168,6 +168,7 @@ export const MIGRATIONS: readonly Migration[] = [
     name: "a day for each job; vehicles driven on salt",
     migrate: (household) => ({ ...household, days: household.days ?? [] }),
   },
+  { to: 16, name: "what was done in a work and taken back again", migrate: (household) => household },
 ];
 
 /**

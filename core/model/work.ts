@@ -112,5 +112,7 @@ export const workSchema = z.strictObject({
   /** Left half done: why the vehicle must not be driven meanwhile. */
   doNotDrive: lineSchema.optional(),
   events: z.array(workEventSchema).max(20_000),
+  /** Done and taken back again: another device that still has it as done lets go of it too. */
+  takenBack: z.array(workEventSchema).max(20_000).optional(),
 });
 export type Work = z.infer<typeof workSchema>;
