@@ -23,7 +23,20 @@ export default function manifest(): MetadataRoute.Manifest {
         files: [
           {
             name: "file",
-            accept: ["text/plain", "text/html", "text/vtt", "text/markdown", ".srt", ".vtt", ".md", ".txt"],
+            accept: [
+              "text/plain",
+              "text/html",
+              "text/vtt",
+              "text/markdown",
+              "application/json",
+              "application/zip",
+              ".srt",
+              ".vtt",
+              ".md",
+              ".txt",
+              ".json",
+              ".zip",
+            ],
           },
         ],
       },

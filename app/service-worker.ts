@@ -76,9 +76,15 @@ const serwist = new Serwist({
   // Whatever address was kept as a bookmark: without a signal it opens the Garage.
   fallbacks: { entries: [{ url: "/garage", matcher: ({ request }) => request.destination === "document" }] },
 });
-const SHARED = { cache: "shared words", at: "/shared-words", mostBytes: 800_000 };
+const SHARED = {
+  cache: "shared words",
+  words: { at: "/shared-words", opens: "/plan?shared=1", mostBytes: 800_000 },
+  file: { at: "/shared-file", opens: "/files?shared=1", mostBytes: 600_000_000 },
+};
+/** What the app itself writes, alone or with photos. */
+const OWN_FILE = /\.(?:json|zip)$/i;
 
-/** What another app has shared is kept until a job takes it, and the person is asked for which. */
+/** What another app has shared is kept until a job takes its words, or Files the file. */
 async function keepShared(request: Request): Promise<Response> {
   const form = await request.formData();
   const file = form.get("file");
@@ -86,13 +92,14 @@ async function keepShared(request: Request): Promise<Response> {
     (part): part is string => typeof part === "string" && part.trim() !== "",
   );
   const shared = file instanceof File && file.size > 0 ? file : new File([parts.join("\n")], "shared.txt");
+  const to = OWN_FILE.test(shared.name) ? SHARED.file : SHARED.words;
   const cache = await caches.open(SHARED.cache);
   const headers = {
     "content-type": "text/plain; charset=utf-8",
     "x-file-name": encodeURIComponent(shared.name),
   };
-  await cache.put(SHARED.at, new Response(shared.slice(0, SHARED.mostBytes), { headers }));
-  return Response.redirect("/plan?shared=1", 303);
+  await cache.put(to.at, new Response(shared.slice(0, to.mostBytes), { headers }));
+  return Response.redirect(to.opens, 303);
 }
 
 self.addEventListener("fetch", (event) => {

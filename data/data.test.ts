@@ -217,7 +217,6 @@ test("a store of an older version runs through the migrations and keeps everythi
   const migrations = [
     {
       to: MODEL_VERSION + 1,
-      name: "names in capitals",
       migrate: (raw: Record<string, Record<string, unknown>[]>) => ({
         ...raw,
         vehicles: (raw.vehicles ?? []).map((one) => ({ ...one, name: String(one.name).toUpperCase() })),

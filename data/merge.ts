@@ -8,7 +8,7 @@ import {
 } from "@/core/model/household";
 import type { Replacement } from "@/core/model/log";
 import type { Work } from "@/core/model/work";
-import { woven } from "@/core/work/event";
+import { woven } from "@/core/work/woven";
 import type { Change } from "./change";
 import { canonical, isSame } from "./same";
 
@@ -27,6 +27,8 @@ export interface Merge {
   merged: Household;
   counts: { added: number; changed: number; same: number; removed: number };
   conflicts: Conflict[];
+  /** The moment of the oldest change among those that are new here; undefined where nothing is. */
+  oldestNew: string | undefined;
 }
 
 type Form = { id: string; updatedAt: string };
@@ -84,7 +86,26 @@ export function mergeHouseholds(here: Household, incoming: Household): Merge {
     }
     counts.removed += before.size;
   }
-  return { merged, counts, conflicts: conflicts.filter(({ id }) => living.has(id)) };
+  return {
+    merged,
+    counts,
+    conflicts: conflicts.filter(({ id }) => living.has(id)),
+    oldestNew: oldestNew(here, merged),
+  };
+}
+
+function oldestNew(here: Household, merged: Household): string | undefined {
+  let oldest: string | undefined;
+  for (const collection of COLLECTIONS) {
+    const before = new Map<string, RecordOf<Collection>>(here[collection].map((one) => [one.id, one]));
+    for (const record of merged[collection]) {
+      const own = before.get(record.id);
+      if (own !== undefined && isSame(own, record)) continue;
+      if (oldest === undefined || Date.parse(record.updatedAt) < Date.parse(oldest))
+        oldest = record.updatedAt;
+    }
+  }
+  return oldest;
 }
 
 /**

@@ -1,6 +1,6 @@
 import { COLLECTIONS, type Collection, type RecordOf } from "@/core/model/household";
 import type { Work } from "@/core/model/work";
-import { withTakenBack } from "@/core/work/event";
+import { withTakenBack } from "@/core/work/taken-back";
 import type { Change } from "./change";
 import { isSame } from "./same";
 

@@ -28,10 +28,17 @@ interface How {
   night?: boolean;
   /** A profile folder to open again; a new empty one otherwise. */
   profile?: string;
+  /** What its camera sees: a film (.y4m), over and over. */
+  camera?: string;
 }
 
 /** Debian's Chromium, headless, with a profile of its own and no traffic of its own. */
-export async function openBrowser({ size = DESK, night = false, profile }: How = {}): Promise<Opened> {
+export async function openBrowser({
+  size = DESK,
+  night = false,
+  profile,
+  camera,
+}: How = {}): Promise<Opened> {
   const folder = profile ?? (await mkdtemp(join(tmpdir(), "vest-pocket-")));
   const downloads = join(folder, "downloads");
   const options = new Options();
@@ -50,6 +57,12 @@ export async function openBrowser({ size = DESK, night = false, profile }: How =
     `--user-data-dir=${folder}`,
     `--window-size=${size.width},${size.height}`,
   );
+  if (camera)
+    options.addArguments(
+      "--use-fake-ui-for-media-stream",
+      "--use-fake-device-for-media-stream",
+      `--use-file-for-fake-video-capture=${camera}`,
+    );
   if (night) options.addArguments("--blink-settings=preferredColorScheme=0");
   if (size.width < 500) {
     // The type package describes an older form of this; ChromeDriver reads deviceMetrics.

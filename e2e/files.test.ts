@@ -90,7 +90,7 @@ test("a second phone: with its photos over, edited on both, put together either 
   await page.find("//main//img", "the receipt, on the other phone and after the edit");
   await page.open("/files");
   await choose("File", here);
-  await page.see("2 said differently");
+  await page.see("1 said differently");
   await page.see("note: said there, later");
   await page.see("note: said here");
   await page.press("Bring it in");

@@ -8,8 +8,6 @@ export type RawHousehold = Record<string, Record<string, unknown>[]>;
 export interface Migration {
   /** The version it leads to, one more than the version it takes. */
   to: number;
-  /** What changed, in a few words. */
-  name: string;
   migrate(household: RawHousehold): RawHousehold;
 }
 
@@ -91,84 +89,87 @@ function withRoles<T>(value: T): T {
 export const MIGRATIONS: readonly Migration[] = [
   // The field may be left out, so no record has to change; an older app is kept from dropping the slips that
   // it does not know.
-  { to: 2, name: "steps may carry pinned slips", migrate: (household) => household },
+  // Steps may carry pinned slips.
+  { to: 2, migrate: (household) => household },
+  // Fasteners, steps and parts in full; answers to the second look.
   {
     to: 3,
-    name: "fasteners, steps and parts in full; answers to the second look",
     migrate: (household) => household,
   },
+  // A kit for each job; tools in full.
   {
     to: 4,
-    name: "a kit for each job; tools in full",
     migrate: (household) => ({ ...household, kits: household.kits ?? [] }),
   },
+  // What happens at work in full; measurements.
   {
     to: 5,
-    name: "what happens at work in full; measurements",
     migrate: (household) => ({ ...household, measurements: household.measurements ?? [] }),
   },
+  // Intervals; what was removed; reasons of follow-ups.
   {
     to: 6,
-    name: "intervals; what was removed; reasons of follow-ups",
     migrate: (household) => ({
       ...household,
       intervals: household.intervals ?? [],
       removals: household.removals ?? [],
     }),
   },
-  { to: 7, name: "photos of an entry", migrate: (household) => household },
+  // Photos of an entry.
+  { to: 7, migrate: (household) => household },
+  // What comes before an angle in any form; hand tight; left-hand threads; beam wrenches; twelve-point heads.
   {
     to: 8,
-    name: "what comes before an angle in any form; hand tight; left-hand threads; beam wrenches; twelve-point heads",
     migrate: (household) => ({
       ...household,
       jobs: (household.jobs ?? []).map((job) => withFigures(job, anglesFirst)),
       vehicles: (household.vehicles ?? []).map((vehicle) => withFigures(vehicle, anglesFirst)),
     }),
   },
+  // A figure may be from a recording, or from a friend's notes.
   {
     to: 9,
-    name: "a figure may be from a recording, or from a friend's notes",
     migrate: (household) => ({
       ...household,
       jobs: (household.jobs ?? []).map((job) => withSource(job, "a friend", "a friend's notes")),
     }),
   },
+  // What a fastener holds, in place of whether it holds a wheel.
   {
     to: 10,
-    name: "what a fastener holds, in place of whether it holds a wheel",
     migrate: (household) => ({ ...household, jobs: (household.jobs ?? []).map(withRoles) }),
   },
+  // Cross, slot and square heads; wrenches whose grip is not measured; jobs put away.
   {
     to: 11,
-    name: "cross, slot and square heads; wrenches whose grip is not measured; jobs put away",
     migrate: (household) => household,
   },
+  // A figure is one move or several: threads that show, a depth, what is backed off; staked and peened; what holds still; what goes on which surface.
   {
     to: 12,
-    name: "a figure is one move or several: threads that show, a depth, what is backed off; staked and peened; what holds still; what goes on which surface",
     migrate: (household) => ({
       ...household,
       jobs: (household.jobs ?? []).map((job) => withHolds(withFigures(job, asMoves))),
       vehicles: (household.vehicles ?? []).map((vehicle) => withFigures(vehicle, asMoves)),
     }),
   },
+  // A special tool that turns a fastener; a size in doubt; what was paid for a job; used and remanufactured parts.
   {
     to: 13,
-    name: "a special tool that turns a fastener; a size in doubt; what was paid for a job; used and remanufactured parts",
     migrate: (household) => household,
   },
+  // Least and most minutes beside the usual; what often goes wrong at a step; the sheet that a job was planned from; what speaks for a route.
   {
     to: 14,
-    name: "least and most minutes beside the usual; what often goes wrong at a step; the sheet that a job was planned from; what speaks for a route",
     migrate: (household) => ({ ...household, jobs: (household.jobs ?? []).map(withMinutes) }),
   },
+  // A day for each job; vehicles driven on salt.
   {
     to: 15,
-    name: "a day for each job; vehicles driven on salt",
     migrate: (household) => ({ ...household, days: household.days ?? [] }),
   },
-  { to: 16, name: "what was done in a work and taken back again", migrate: (household) => household },
+  // What was done in a work and taken back again.
+  { to: 16, migrate: (household) => household },
 ];
 
 /**

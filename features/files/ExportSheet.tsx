@@ -12,6 +12,7 @@ import { today } from "../shell/clock";
 import { saveAs } from "../shell/save-as";
 import { chooseFolder, folderAllowed, writeInto } from "./backup-folder";
 import { BusyBar } from "./BusyBar";
+import { canShare, shareFile } from "./handover/share";
 import { useFiles } from "./use-files";
 
 type Said = { good: boolean; says: string };
@@ -106,6 +107,21 @@ export function ExportSheet() {
         >
           Export with photos
         </Button>
+        {canShare() && (
+          <Button
+            disabled={busy !== undefined}
+            onClick={() =>
+              void out(
+                json,
+                "Writing",
+                (worker) => worker.exportAll(new Date()),
+                (blob) => shareFile(json, blob),
+              )
+            }
+          >
+            Share it
+          </Button>
+        )}
         {folder ? (
           <Button disabled={busy !== undefined} onClick={() => void intoFolder(folder)}>
             Back up to “{folder.name || "the folder"}”

@@ -1,7 +1,9 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
+import dynamic from "next/dynamic";
 import { useSearchParams } from "next/navigation";
+import { useState } from "react";
 import { removeEverything } from "@/data/change";
 import { useDoor } from "@/data/DataProvider";
 import { useCollection } from "@/data/hooks";
@@ -13,15 +15,32 @@ import { useDo } from "../shell/DoProvider";
 import { AboutSheet } from "./AboutSheet";
 import { BringIn } from "./BringIn";
 import { ExportSheet } from "./ExportSheet";
+import { DevicesSheet } from "./handover/DevicesSheet";
 import { HistoryScreen } from "./HistoryScreen";
 import { PartsOut } from "./PartsOut";
 import { SetAsideSheet } from "./SetAsideSheet";
+import { SharedFile } from "./SharedFile";
 
 /** Everything out, and back in; and parts of it in the form that others read. */
 export function FilesScreen() {
-  const history = useSearchParams().get("history");
-  return history === null ? <AllFiles /> : <HistoryScreen key={history} vehicleId={history} />;
+  const params = useSearchParams();
+  const history = params.get("history");
+  // What a link carries lies behind its #, and is looked at once.
+  const [hash] = useState(() => location.hash);
+  if (history !== null) return <HistoryScreen key={history} vehicleId={history} />;
+  if (params.has("send")) return <SendScreen jobId={params.get("job") ?? undefined} />;
+  if (params.has("receive")) return <ReceiveScreen />;
+  if (params.has("shared")) return <SharedFile />;
+  return hash.startsWith("#t=") ? <ReceiveScreen hash={hash} /> : <AllFiles />;
 }
+
+const SendScreen = dynamic(() => import("./handover/SendScreen").then((module) => module.SendScreen), {
+  loading: () => <Loading />,
+});
+const ReceiveScreen = dynamic(
+  () => import("./handover/ReceiveScreen").then((module) => module.ReceiveScreen),
+  { loading: () => <Loading /> },
+);
 
 function AllFiles() {
   const door = useDoor();
@@ -48,6 +67,7 @@ function AllFiles() {
         <SetAsideSheet />
         <ExportSheet />
         <BringIn />
+        <DevicesSheet />
       </Box>
       <Box display="grid" gridTemplateColumns="minmax(0, 1fr)" gap="18px">
         <PartsOut />

@@ -62,6 +62,9 @@ export const newEntryHref = (
 export const bringLogHref = () => to("/log", { bring: "1" });
 
 export const filesHref = () => to("/files");
+/** To another device: everything, what was changed since, or one job. */
+export const sendHref = (jobId?: string) => to("/files", { send: "1", job: jobId });
+export const receiveHref = () => to("/files", { receive: "1" });
 export const historyHref = (vehicleId: string) => to("/files", { history: vehicleId });
 
 /**

@@ -1,7 +1,9 @@
 import fc from "fast-check";
 import { MODEL_VERSION } from "../model/record";
 import type { Work, WorkEvent } from "../model/work";
-import { takeBack, withEvent, withTakenBack, woven } from "./event";
+import { takeBack, withEvent } from "./event";
+import { withTakenBack } from "./taken-back";
+import { woven } from "./woven";
 
 const fresh: Work = {
   id: "w",
