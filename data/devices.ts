@@ -17,3 +17,15 @@ export const knownDeviceSchema = deviceSchema.extend({
   at: instantSchema,
 });
 export type KnownDevice = z.infer<typeof knownDeviceSchema>;
+
+const devicesSchema = z.object({ own: deviceSchema, known: z.array(knownDeviceSchema).max(50) });
+export type Devices = z.infer<typeof devicesSchema>;
+
+/** What is kept of this device and the others; undefined where nothing is, or what is no such thing. */
+export function readDevices(text: string): Devices | undefined {
+  try {
+    return devicesSchema.safeParse(JSON.parse(text)).data;
+  } catch {
+    return undefined;
+  }
+}

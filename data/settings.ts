@@ -1,6 +1,5 @@
 import { z } from "zod";
 import { surroundingsSchema } from "@/core/model/day-plan";
-import { deviceSchema, knownDeviceSchema } from "./devices";
 
 /** How a value about this browser is kept as a text. What is not of its shape is as if none were kept. */
 export interface Setting<Value> {
@@ -70,9 +69,8 @@ export const SETTINGS = {
    * the question, tab and all, and are not asked twice.
    */
   "asked to listen": word(z.enum(["asking", "answered"])),
-  /** What this device is called where it sends something to another, and what is known of the others. */
-  device: json(deviceSchema),
-  devices: json(z.array(knownDeviceSchema).max(50)),
+  /** This device and what is known of others, as JSON; only Files reads it (data/devices.ts). */
+  devices: word(z.string()),
   /** Whether the browser was asked to keep the store for good. */
   "asked to persist": word(z.literal("yes")),
 } as const;

@@ -1,8 +1,8 @@
 import { openBrowser } from "./browser";
 import { firstVisit } from "./journey";
+import { lineTo } from "./line";
 import { Page } from "./page";
 import { type Served, serve } from "./server";
-import { tornLine } from "./torn-line";
 import { tickSafety } from "./work-through";
 
 let served: Served;
@@ -89,10 +89,9 @@ test("a first visit that loses a file is made up for: without a reload the app c
   const browser = await openBrowser();
   let lost = 0;
   // The page itself never asks for the Log's page: only what is to be kept does.
-  const line = await tornLine(
-    served.url,
-    ({ url, headers }) => url?.startsWith("/log") === true && headers.rsc === undefined && lost++ < 14,
-  );
+  const line = await lineTo([served.url], {
+    cuts: ({ url, headers }) => url?.startsWith("/log") === true && headers.rsc === undefined && lost++ < 14,
+  });
   try {
     const page = new Page(browser.driver, line.url);
     await openDemo(page);

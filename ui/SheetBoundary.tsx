@@ -3,6 +3,7 @@
 import { Box } from "@chakra-ui/react";
 import { Component, type ReactNode } from "react";
 import { Button } from "./Button";
+import { MISSING_PART, isMissingPart } from "./missing-part";
 
 interface SheetBoundaryProps {
   /** What the sheet is about: whose value is odd. */
@@ -25,6 +26,15 @@ export class SheetBoundary extends Component<SheetBoundaryProps, { error: Error 
   override render(): ReactNode {
     const { error } = this.state;
     if (!error) return this.props.children;
+    if (isMissingPart(error))
+      return (
+        <Box role="alert" data-testid="sheet-failed">
+          <Box color="watch" fontWeight="600" marginBottom="2">
+            ▲ {MISSING_PART}
+          </Box>
+          <Button onClick={() => location.reload()}>Reload</Button>
+        </Box>
+      );
     return (
       <Box role="alert" data-testid="sheet-failed">
         <Box color="stop" fontWeight="600">

@@ -2,7 +2,7 @@
 
 import { Box } from "@chakra-ui/react";
 import { usePathname } from "next/navigation";
-import { useEffect, useState } from "react";
+import { type ReactNode, useEffect, useState } from "react";
 import { Button } from "@/ui/Button";
 
 const SCRIPT = "/serwist/sw.js";
@@ -15,6 +15,7 @@ const LONGEST_PAUSE_MS = 300_000;
  */
 export function Offline() {
   const [waiting, setWaiting] = useState<ServiceWorker>();
+  const [taken, setTaken] = useState(false);
   const working = usePathname().startsWith("/work");
   useEffect(() => {
     if (process.env.NODE_ENV !== "production" || !("serviceWorker" in navigator)) return;
@@ -34,13 +35,38 @@ export function Offline() {
         .then((registration) => watch(registration, setWaiting, later), later);
     };
     keep(0);
-    return () => clearTimeout(timer);
+    // The first that there ever is takes nothing over from another.
+    let had = navigator.serviceWorker.controller !== null;
+    const changed = () => {
+      setTaken(had);
+      had = true;
+    };
+    navigator.serviceWorker.addEventListener("controllerchange", changed);
+    return () => {
+      clearTimeout(timer);
+      navigator.serviceWorker.removeEventListener("controllerchange", changed);
+    };
   }, []);
-  if (!waiting || working) return null;
+  if (working) return null;
+  if (taken)
+    return (
+      <Bar says="A newer version was taken in another tab. Reload this one before you go on.">
+        <Button onClick={() => location.reload()}>Reload</Button>
+      </Bar>
+    );
+  if (!waiting) return null;
   const take = () => {
     navigator.serviceWorker.addEventListener("controllerchange", () => location.reload(), { once: true });
     waiting.postMessage({ type: "SKIP_WAITING" });
   };
+  return (
+    <Bar says="A newer version of Vest Pocket is here. Nothing that is stored changes.">
+      <Button onClick={take}>Take it now</Button>
+    </Bar>
+  );
+}
+
+function Bar({ says, children }: { says: string; children: ReactNode }) {
   return (
     <Box
       role="status"
@@ -54,8 +80,8 @@ export function Offline() {
       borderColor="watchEdge"
       padding="2"
     >
-      <span>A newer version of Vest Pocket is here. Nothing that is stored changes.</span>
-      <Button onClick={take}>Take it now</Button>
+      <span>{says}</span>
+      {children}
     </Box>
   );
 }

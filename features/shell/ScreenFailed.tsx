@@ -5,6 +5,7 @@ import { useQueryErrorResetBoundary } from "@tanstack/react-query";
 import { useCallback, useEffect, useState } from "react";
 import { StoreError, exportAsItLies } from "@/data/store";
 import { Button } from "@/ui/Button";
+import { MISSING_PART, isMissingPart } from "@/ui/missing-part";
 import { Sheet } from "@/ui/Sheet";
 import { saveAs } from "./save-as";
 
@@ -17,6 +18,7 @@ export function ScreenFailed({ error, reset }: { error: Error; reset: () => void
     reset();
   }, [queries, reset]);
   const ofStore = error instanceof StoreError ? error : undefined;
+  const missing = !ofStore && isMissingPart(error);
   useEffect(() => void ofStore?.back?.then(again), [ofStore, again]);
   const save = () =>
     exportAsItLies(new Date()).then(
@@ -31,17 +33,19 @@ export function ScreenFailed({ error, reset }: { error: Error; reset: () => void
       marginTop="10"
     >
       <Box marginBottom="3">
-        {ofStore
-          ? error.message
-          : "What was saved before stays in this browser. Try again; if it stays so, export everything and reload, or open another screen."}
+        {ofStore && error.message}
+        {missing && MISSING_PART}
+        {!ofStore &&
+          !missing &&
+          "What was saved before stays in this browser. Try again; if it stays so, export everything and reload, or open another screen."}
       </Box>
-      {!ofStore && (
+      {!ofStore && !missing && (
         <Box color="soft" fontSize="14px" marginBottom="4" overflowWrap="anywhere">
           {error.message}
         </Box>
       )}
       <Box display="flex" gap="3" flexWrap="wrap">
-        {ofStore?.trouble === "newer" ? (
+        {missing || ofStore?.trouble === "newer" ? (
           <Button look="primary" onClick={() => void reloadIntoNewest()}>
             Reload
           </Button>

@@ -1,7 +1,7 @@
 "use client";
 
 import { useEffect, useMemo } from "react";
-import { type Device, type KnownDevice } from "@/data/devices";
+import { type Device, type Devices, type KnownDevice, readDevices } from "@/data/devices";
 import { useSetting } from "@/data/hooks";
 import { newId } from "@/data/stamp";
 
@@ -10,23 +10,25 @@ const usualName = (): string => (matchMedia("(pointer: coarse)").matches ? "Phon
 
 /** This device as others know it, and what is known of them; undefined while it is read. */
 export function useDevice() {
-  const [kept, save] = useSetting("device");
-  const [known, saveKnown] = useSetting("devices");
+  const [kept, save] = useSetting("devices");
   // One that was never named has its id from now on.
   const fresh = useMemo((): Device => ({ id: newId(), name: usualName() }), []);
-  const unnamed = kept === null;
+  const read = useMemo(() => (typeof kept === "string" ? readDevices(kept) : undefined), [kept]);
+  const isNew = kept !== undefined && !read;
+  const write = (devices: Devices) => save(JSON.stringify(devices));
   useEffect(() => {
-    if (unnamed) void save(fresh);
+    if (isNew) void write({ own: fresh, known: [] });
     // Once: from then on it is kept.
     // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [unnamed]);
-  if (kept === undefined || known === undefined) return undefined;
-  const device = kept ?? fresh;
+  }, [isNew]);
+  if (kept === undefined) return undefined;
+  const { own: device, known } = read ?? { own: fresh, known: [] };
   return {
     device,
-    known: known ?? [],
-    rename: (name: string) => save({ ...device, name }),
+    known,
+    rename: (name: string) => write({ own: { ...device, name }, known }),
     /** What is known of the others now. */
-    know: (how: (known: readonly KnownDevice[]) => KnownDevice[]) => saveKnown(how(known ?? [])),
+    know: (how: (known: readonly KnownDevice[]) => KnownDevice[]) =>
+      write({ own: device, known: how(known) }),
   };
 }
