@@ -1,6 +1,6 @@
 import { withSerwist } from "@serwist/turbopack";
 import type { NextConfig } from "next";
-import { EVERYWHERE, OVER_TLS } from "./scripts/headers";
+import { ASK_EACH_TIME, EVERYWHERE, OVER_TLS } from "./scripts/headers";
 
 /** The demo command builds its own copy, so that it never stands in for the plain build. */
 const opensWithDemo = process.env.NEXT_PUBLIC_OPEN_WITH === "demo";
@@ -20,6 +20,7 @@ const config: NextConfig = withSerwist({
       ? []
       : [
           { source: "/:path*", headers: EVERYWHERE },
+          { source: "/:page(serwist/sw\\.js|[a-z]+)", headers: ASK_EACH_TIME },
           {
             source: "/:path*",
             has: [{ type: "header", key: "x-forwarded-proto", value: "https" }],

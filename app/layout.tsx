@@ -33,6 +33,10 @@ export default function RootLayout({ children }: { children: ReactNode }) {
             <OpensWithDemo>{children}</OpensWithDemo>
           </Wrench>
         </App>
+        {/* Told by the style alone, where nothing is drawn after a while: no script may have come at all. */}
+        <div className="late">
+          The signal may have broken off. <a href="">Load the page again</a>: what was saved is here.
+        </div>
       </body>
     </html>
   );

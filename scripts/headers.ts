@@ -56,3 +56,6 @@ export const EVERYWHERE = [
 
 /** Where a proxy in front says that the browser came over TLS: from then on it comes no other way. */
 export const OVER_TLS = [{ key: "Strict-Transport-Security", value: "max-age=31536000" }];
+
+/** On pages and the service worker, which have no hash in their names: kept, but asked for each time. */
+export const ASK_EACH_TIME = [{ key: "Cache-Control", value: "public, max-age=0, must-revalidate" }];

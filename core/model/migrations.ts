@@ -8,7 +8,8 @@ export type RawHousehold = Record<string, Record<string, unknown>[]>;
 export interface Migration {
   /** The version it leads to, one more than the version it takes. */
   to: number;
-  migrate(household: RawHousehold): RawHousehold;
+  /** Left out where older records are as good as they were. */
+  migrate?: (household: RawHousehold) => RawHousehold;
 }
 
 /** Every torque figure in a record of unknown shape, changed; the record given is not. */
@@ -90,12 +91,9 @@ export const MIGRATIONS: readonly Migration[] = [
   // The field may be left out, so no record has to change; an older app is kept from dropping the slips that
   // it does not know.
   // Steps may carry pinned slips.
-  { to: 2, migrate: (household) => household },
+  { to: 2 },
   // Fasteners, steps and parts in full; answers to the second look.
-  {
-    to: 3,
-    migrate: (household) => household,
-  },
+  { to: 3 },
   // A kit for each job; tools in full.
   {
     to: 4,
@@ -116,7 +114,7 @@ export const MIGRATIONS: readonly Migration[] = [
     }),
   },
   // Photos of an entry.
-  { to: 7, migrate: (household) => household },
+  { to: 7 },
   // What comes before an angle in any form; hand tight; left-hand threads; beam wrenches; twelve-point heads.
   {
     to: 8,
@@ -140,10 +138,7 @@ export const MIGRATIONS: readonly Migration[] = [
     migrate: (household) => ({ ...household, jobs: (household.jobs ?? []).map(withRoles) }),
   },
   // Cross, slot and square heads; wrenches whose grip is not measured; jobs put away.
-  {
-    to: 11,
-    migrate: (household) => household,
-  },
+  { to: 11 },
   // A figure is one move or several: threads that show, a depth, what is backed off; staked and peened; what holds still; what goes on which surface.
   {
     to: 12,
@@ -154,10 +149,7 @@ export const MIGRATIONS: readonly Migration[] = [
     }),
   },
   // A special tool that turns a fastener; a size in doubt; what was paid for a job; used and remanufactured parts.
-  {
-    to: 13,
-    migrate: (household) => household,
-  },
+  { to: 13 },
   // Least and most minutes beside the usual; what often goes wrong at a step; the sheet that a job was planned from; what speaks for a route.
   {
     to: 14,
@@ -169,7 +161,7 @@ export const MIGRATIONS: readonly Migration[] = [
     migrate: (household) => ({ ...household, days: household.days ?? [] }),
   },
   // What was done in a work and taken back again.
-  { to: 16, migrate: (household) => household },
+  { to: 16 },
 ];
 
 /**
@@ -184,7 +176,7 @@ export function migrate(
 ): RawHousehold {
   if (fromVersion === toVersion) return household;
   const due = migrations.filter((one) => one.to > fromVersion && one.to <= toVersion);
-  const migrated = due.reduce((current, one) => one.migrate(current), household);
+  const migrated = due.reduce((current, one) => one.migrate?.(current) ?? current, household);
   return Object.fromEntries(
     Object.entries(migrated).map(([name, records]) => [
       name,

@@ -103,6 +103,9 @@ export const workEventSchema = z.discriminatedUnion("type", [
 export type WorkEvent = z.infer<typeof workEventSchema>;
 export type EventOf<T extends WorkEvent["type"]> = Extract<WorkEvent, { type: T }>;
 
+/** So many of the last are remembered as taken back. */
+export const MOST_TAKEN_BACK = 500;
+
 /** A job being done: everything else about its progress is worked out from the events. */
 export const workSchema = z.strictObject({
   ...recordShape,
@@ -113,6 +116,6 @@ export const workSchema = z.strictObject({
   doNotDrive: lineSchema.optional(),
   events: z.array(workEventSchema).max(20_000),
   /** Done and taken back again: another device that still has it as done lets go of it too. */
-  takenBack: z.array(workEventSchema).max(20_000).optional(),
+  takenBack: z.array(workEventSchema).max(MOST_TAKEN_BACK).optional(),
 });
 export type Work = z.infer<typeof workSchema>;

@@ -1,4 +1,4 @@
-import type { Work, WorkEvent } from "../model/work";
+import { MOST_TAKEN_BACK, type Work, type WorkEvent } from "../model/work";
 
 /** One thing done, told from every other: what it is and its moment. */
 export const keyOf = (event: WorkEvent): string =>
@@ -7,10 +7,11 @@ export const keyOf = (event: WorkEvent): string =>
 /** A work after a change, with what was done before it and is not in it any more written down as taken back. */
 export function withTakenBack(before: Work, after: Work): Work {
   const stays = new Set(after.events.map(keyOf));
-  const gone = before.events.filter((event) => !stays.has(keyOf(event)));
-  const back = [...(after.takenBack ?? []), ...gone].filter((event) => !stays.has(keyOf(event)));
+  const takenBack = onceEach([...(after.takenBack ?? []), ...before.events])
+    .filter((event) => !stays.has(keyOf(event)))
+    .slice(-MOST_TAKEN_BACK);
   const { takenBack: _before, ...rest } = after;
-  return back.length > 0 ? { ...rest, takenBack: onceEach(back) } : rest;
+  return takenBack.length > 0 ? { ...rest, takenBack } : rest;
 }
 
 export const onceEach = (events: readonly WorkEvent[]): WorkEvent[] => [

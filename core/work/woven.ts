@@ -1,4 +1,4 @@
-import type { Work } from "../model/work";
+import { MOST_TAKEN_BACK, type Work, type WorkEvent } from "../model/work";
 import { keyOf, onceEach } from "./taken-back";
 
 /**
@@ -15,13 +15,14 @@ export function woven(earlier: Work, later: Work): Work {
   };
   // Where one device has done it all, its own order stands: a clock may have been wrong.
   const [whole] = [later, earlier].filter(has);
-  const events =
-    whole?.events ??
-    all.sort((a, b) => Date.parse(a.at) - Date.parse(b.at) || (keyOf(a) < keyOf(b) ? -1 : 1));
+  const events = whole?.events ?? all.sort(byMoment);
   const { takenBack: _own, ...rest } = later;
   return {
     ...rest,
     events,
-    ...(takenBack.length > 0 ? { takenBack: takenBack.sort((a, b) => (keyOf(a) < keyOf(b) ? -1 : 1)) } : {}),
+    ...(takenBack.length > 0 ? { takenBack: takenBack.sort(byMoment).slice(-MOST_TAKEN_BACK) } : {}),
   };
 }
+
+const byMoment = (a: WorkEvent, b: WorkEvent): number =>
+  Date.parse(a.at) - Date.parse(b.at) || (keyOf(a) < keyOf(b) ? -1 : 1);

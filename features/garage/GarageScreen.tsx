@@ -10,7 +10,6 @@ import { useVehicleInHand } from "../shell/hand";
 import { useKey } from "../shell/keys";
 import { BackupReminder } from "./BackupReminder";
 import { DoNextSheet } from "./DoNextSheet";
-import { OdometerSheet } from "./OdometerSheet";
 import { ThisYearSheet } from "./ThisYearSheet";
 import { VehicleList } from "./VehicleList";
 import { VehicleSheet } from "./VehicleSheet";
@@ -22,6 +21,10 @@ const RecalledSheet = dynamic(() => import("./RecalledSheet").then((module) => m
 });
 
 /** The form comes when it is asked for: until then the first page need not carry it. */
+// Forms come once there is something to fill in.
+const OdometerSheet = dynamic(() => import("./OdometerSheet").then((module) => module.OdometerSheet), {
+  ssr: false,
+});
 const VehicleForm = dynamic(() => import("./VehicleForm").then((module) => module.VehicleForm), {
   ssr: false,
 });
