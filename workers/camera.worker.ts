@@ -1,5 +1,5 @@
 import { expose } from "comlink";
-import jsQR from "jsqr";
+import { type ReaderOptions, prepareZXingModule, readBarcodes } from "zxing-wasm/reader";
 import { type Gathering, gather } from "@/core/transfer/fountain";
 import { readFrame } from "@/core/transfer/frame";
 import { hashOf } from "@/data/transfer";
@@ -9,6 +9,23 @@ const HALF_READ = "half read";
 const at = (of: string) => `/half-read/${of}`;
 /** After so many new frames they are kept. */
 const KEPT_EVERY = 12;
+
+/** One code in the middle of the picture, however it is turned. */
+const HOW: ReaderOptions = {
+  formats: ["QRCode"],
+  tryHarder: false,
+  tryInvert: false,
+  tryDownscale: false,
+  maxNumberOfSymbols: 1,
+};
+
+const wasm = new URL("zxing-wasm/reader/zxing_reader.wasm", import.meta.url).href;
+prepareZXingModule({
+  overrides: {
+    // It is served with the app; a worker's own address tells from where.
+    locateFile: () => new URL(wasm, self.location.origin).href,
+  },
+});
 
 /** How far the reading has come. */
 export type Seen =
@@ -25,11 +42,11 @@ let frames: { frame: number; data: Uint8Array }[] = [];
 /** Looks at pictures for codes, and puts together what they carry; away from the screen, as a look takes its time. */
 const worker = {
   /** @throws InputError, as a plain error over the wire, for codes of a newer form or of too much. */
-  async look(pixels: Uint8ClampedArray, width: number, height: number): Promise<Seen> {
-    const code = jsQR(pixels, width, height, { inversionAttempts: "dontInvert" });
+  async look(picture: ImageData): Promise<Seen> {
+    const [code] = await readBarcodes(picture, HOW);
     if (!code) return { kind: "nothing" };
-    const frame = readFrame(Uint8Array.from(code.binaryData));
-    if (!frame) return code.data === "" ? { kind: "nothing" } : { kind: "words", text: code.data };
+    const frame = readFrame(code.bytes);
+    if (!frame) return code.text === "" ? { kind: "nothing" } : { kind: "words", text: code.text };
     if (frame.of !== of || !gathering) {
       of = frame.of;
       blockBytes = frame.blockBytes;

@@ -61,7 +61,8 @@ function Send({ jobs, jobId, own }: SendProps) {
     ...jobs.map(({ id, title }) => ({ value: `job ${id}`, label: `only “${title}”` })),
   ];
   const came = async () => {
-    if (to && up?.asOf) await know((all) => sentTo(all, to, up.asOf ?? "", new Date().toISOString()));
+    const asOf = up?.asOf;
+    if (to && asOf !== undefined) await know((all) => sentTo(all, to, asOf, new Date().toISOString()));
     setArrived(true);
   };
   return (
@@ -99,12 +100,13 @@ function Send({ jobs, jobId, own }: SendProps) {
           <Shown key={up.of} up={up} packed={packed} named={`vest-pocket-${today()}.json`} />
         )}
         <Box display="flex" gap="3" flexWrap="wrap" marginTop="4">
-          {arrived ? (
+          {to && arrived && (
             <Box color="good" fontWeight="600" role="status">
-              ● Noted{to ? `: ${to.name} has it.` : "."}
+              ● Noted: {to.name} has it.
             </Box>
-          ) : (
-            up && up.records > 0 && <Button onClick={() => void came()}>It arrived</Button>
+          )}
+          {to && !arrived && up && up.records > 0 && (
+            <Button onClick={() => void came()}>It arrived on {to.name}</Button>
           )}
           <Button asChild look="quiet">
             <Link href={filesHref()}>Back to Files</Link>

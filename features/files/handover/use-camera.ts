@@ -103,8 +103,7 @@ async function lookOn(
     canvas.width = Math.round(video.videoWidth * scale);
     canvas.height = Math.round(video.videoHeight * scale);
     pen.drawImage(video, 0, 0, canvas.width, canvas.height);
-    const { data, width, height } = pen.getImageData(0, 0, canvas.width, canvas.height);
-    const seen = await reader.look(data, width, height);
+    const seen = await reader.look(pen.getImageData(0, 0, canvas.width, canvas.height));
     if (!wanted()) return;
     onSeen(seen);
     if (seen.kind === "whole") return;

@@ -15,7 +15,7 @@ import { Button } from "@/ui/Button";
 import { Loading } from "@/ui/Loading";
 import { Sheet } from "@/ui/Sheet";
 import { useChangeJob } from "../../shared/use-change-job";
-import { planHref } from "../../shell/addresses";
+import { planHref, sendHref } from "../../shell/addresses";
 import { saveAs } from "../../shell/save-as";
 import { RouteForm } from "./RouteForm";
 
@@ -133,6 +133,9 @@ export function RoutesScreen({ job, vehicle }: { job: Job; vehicle: Vehicle }) {
           </Button>
           <Button onClick={() => saveAs(`${file}.md`, jobSheetMarkdown(job), "text/markdown")}>
             Job sheet, Markdown
+          </Button>
+          <Button asChild>
+            <Link href={sendHref(job.id)}>Show it to another device</Link>
           </Button>
         </Box>
       </Sheet>
