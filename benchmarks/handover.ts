@@ -32,7 +32,8 @@ function seen(frame: number): Uint8ClampedArray {
     for (let x = 0; x < WIDTH; x++) {
       const [row, column] = [Math.floor((y - top) / scale), Math.floor((x - left) / scale)];
       const inside = row >= 0 && row < size && column >= 0 && column < size;
-      const grey = (inside ? (dark[row]?.[column] ? 20 : 235) : 120) + uniformInt(random, -50, 50);
+      const code = dark[row]?.[column] ? 20 : 235;
+      const grey = (inside ? code : 120) + uniformInt(random, -50, 50);
       pixels.set([grey, grey, grey, 255], (y * WIDTH + x) * 4);
     }
   return pixels;
