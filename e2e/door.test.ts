@@ -94,6 +94,8 @@ test("every answer has the headers, whatever it is, and no script in a page is a
     expect(policy).toMatch(/script-src 'self' 'wasm-unsafe-eval'( 'sha256-[\w+/]{43}=')+;/);
     expect(policy).not.toMatch(/script-src[^;]*(?:'unsafe-inline'|'unsafe-eval'|\*|https?:)/);
     expect(policy).toContain("object-src 'none'");
+    // Codes are read and words heard by the app, and by nobody in it.
+    expect(headers.get("permissions-policy")).toMatch(/camera=\(self\), microphone=\(self\)/);
     expect(headers.get("x-powered-by")).toBeNull();
     expect(headers.get("strict-transport-security")).toBeNull();
   }

@@ -1,3 +1,6 @@
+import { writeHouseholdFile } from "@/data/household-file";
+import { demoHousehold } from "@/demo/household";
+import { today } from "@/features/shell/clock";
 import { openBrowser } from "./browser";
 import { firstVisit } from "./journey";
 import { lineTo } from "./line";
@@ -121,6 +124,14 @@ test("words shared from another app are taken in without a signal, given to a jo
     await page.see("4 × Guard bolts, 13 mm, 22 N·m");
     await page.open("/plan?shared=1");
     await page.see("Nothing was shared");
+    // A file of the app's own goes to Files, and is shown for what it would do.
+    const file = JSON.stringify(writeHouseholdFile(demoHousehold(today()), new Date()));
+    await page.driver.executeAsyncScript(
+      `const done = arguments[0]; const form = new FormData(); form.set('file', new File([${file}], 'from-the-shed.json')); fetch('/share', { method: 'POST', body: form, redirect: 'manual' }).then(done, done);`,
+    );
+    await page.open("/files?shared=1");
+    await page.see("From from-the-shed.json.");
+    await page.see("0 new, 0 changed");
     await page.open("/work?id=gone");
     await page.see("That job is not here");
   } finally {

@@ -20,8 +20,8 @@ const POLICY: Readonly<Record<string, string>> = {
   "frame-ancestors": "'none'",
 };
 
-/** What the app asks a device for, and nobody else may; all else it never asks for. */
-const ASKED_FOR = ["camera", "screen-wake-lock", "clipboard-write"];
+/** What the app asks a device for, and nobody else may (codes are read, words heard); all else it never asks for. */
+const ASKED_FOR = ["camera", "microphone", "screen-wake-lock", "clipboard-write"];
 const NEVER = [
   "accelerometer",
   "display-capture",
@@ -29,7 +29,6 @@ const NEVER = [
   "gyroscope",
   "hid",
   "magnetometer",
-  "microphone",
   "midi",
   "payment",
   "serial",

@@ -12,7 +12,7 @@ import { BringIn } from "./BringIn";
 const SHARED_CACHE = "shared words";
 const SHARED_AT = "/shared-file";
 
-/** The file, taken once: what is not brought in then is shared again, or chosen. */
+/** The file; it stays until another is shared, so that leaving loses nothing. */
 async function sharedFile(): Promise<File | null> {
   if (typeof caches === "undefined") return null;
   const cache = await caches.open(SHARED_CACHE);
