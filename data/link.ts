@@ -1,7 +1,9 @@
 import { InputError } from "@/core/input-error";
 
-/** A link as long as any way of passing it on carries whole, and a still code shows. */
-export const LONGEST_LINK = 2000;
+/** A link as long as one code that stands still shows it well (ISO/IEC 18004, version 40-L: 2953 bytes). */
+export const LONGEST_STILL = 2000;
+/** A link as long as browsers take it and most ways of passing it on leave it whole. */
+export const LONGEST_LINK = 16_000;
 const NAME = "t";
 
 /** The part of a link behind `#`, which no server is ever sent: packed data in letters that a link may have (RFC 4648, 5). */

@@ -6,7 +6,7 @@ import { asOfNow, cameIn, sentTo } from "./device-news";
 import type { KnownDevice } from "./devices";
 import { readHouseholdFile } from "./household-file";
 import { jobAlone } from "./job-alone";
-import { fromLink, inLink } from "./link";
+import { LONGEST_LINK, fromLink, inLink } from "./link";
 import { mergeHouseholds } from "./merge";
 import { changesSince, hashOf, lastChange, packTransfer, unpackTransfer } from "./transfer";
 
@@ -50,6 +50,7 @@ test("a job alone goes over as a small thing, and in a link where it is small en
   const packed = packTransfer(job, { from, has: [] });
   expect(packed.length).toBeLessThan(12_000);
   const link = inLink(packed);
+  expect(link.length).toBeLessThan(LONGEST_LINK);
   expect(link).toMatch(/^#t=[\w-]+$/);
   expect(fromLink(link)).toEqual(packed);
   expect(fromLink("")).toBeUndefined();

@@ -3,28 +3,33 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { PHONE, openBrowser } from "./browser";
 import { filmed, writeFilm } from "./film";
-import { journeys } from "./journey";
+import { firstVisit, journeys } from "./journey";
 import { Page } from "./page";
 
 const at = journeys();
 const film = join(tmpdir(), `vest-pocket-film-${process.pid}.y4m`);
 afterAll(() => rm(film, { force: true }));
 
-test("a garage goes from the laptop to the phone by codes, a third of them lost and noise over the rest; torn off, it goes on", async () => {
+test("a garage goes from the laptop to the phone by codes, with no signal on either, a third of them lost and noise over the rest; torn off, it goes on", async () => {
   await at.openDemo();
   const laptop = at.page;
-  await laptop.open("/files");
-  await laptop.type("This device is called", "Bench laptop");
-  await laptop.press("Call it that");
-  await laptop.gone("Call it that");
-  await laptop.press("Show to another device");
-  await laptop.reads("sending", /\d+ records, \d+ kB packed/);
-  const [, once = "0"] = /after (\d+)\./.exec(await laptop.read("sending")) ?? [];
-  await writeFilm(film, await filmed(laptop, Math.ceil(Number(once) * 2)), 30);
-
   const phone = await openBrowser({ size: PHONE, camera: film });
   try {
     const page = new Page(phone.driver, at.served.url);
+    await page.open("/garage");
+    await firstVisit(page);
+    await firstVisit(laptop);
+    await at.served.stop();
+
+    await laptop.open("/files");
+    await laptop.type("This device is called", "Bench laptop");
+    await laptop.press("Call it that");
+    await laptop.gone("Call it that");
+    await laptop.press("Show to another device");
+    await laptop.reads("sending", /\d+ records, \d+ kB packed/);
+    const [, once = "0"] = /after (\d+)\./.exec(await laptop.read("sending")) ?? [];
+    await writeFilm(film, await filmed(laptop, Math.ceil(Number(once) * 2)), 30);
+
     await page.open("/files?receive=1");
     await page.press("Open the camera");
     await page.reads("receiving", /^1\d of/);
@@ -39,8 +44,10 @@ test("a garage goes from the laptop to the phone by codes, a third of them lost 
     await page.open("/plan?id=demo-thermostat");
     await page.see("Thermostat and coolant");
     expect(await page.sideways()).toBe(0);
-
-    expect(await phone.complaints()).toEqual([]);
+    // The browser itself notes what could not be fetched.
+    const unfetched = (words: string) => !/Failed to load resource|Failed to fetch|no-response|ERR_/.test(words);
+    expect((await phone.complaints()).filter(unfetched)).toEqual([]);
+    expect((await at.browser.complaints()).filter(unfetched)).toEqual([]);
   } finally {
     await phone.quit();
   }

@@ -7,7 +7,7 @@ import { useEffect, useState } from "react";
 import { sentTo } from "@/data/device-news";
 import type { KnownDevice } from "@/data/devices";
 import { useCollection } from "@/data/hooks";
-import { LONGEST_LINK, inLink } from "@/data/link";
+import { LONGEST_LINK, LONGEST_STILL, inLink } from "@/data/link";
 import { Button } from "@/ui/Button";
 import { CopyButton } from "@/ui/CopyButton";
 import { CheckField, SelectField } from "@/ui/form/Field";
@@ -158,7 +158,7 @@ function Shown({ up, packed, named }: { up: PackedUp; packed: Packed; named: str
   const [pace, setPace] = useState("10");
   const [shown, setShown] = useState({ shown: 0, once: 1 });
   const link = `${location.origin}${filesHref()}${inLink(up.data)}`;
-  const small = link.length <= LONGEST_LINK;
+  const small = link.length <= LONGEST_STILL;
   return (
     <Box marginTop="4">
       {small ? (
@@ -186,7 +186,7 @@ function Shown({ up, packed, named }: { up: PackedUp; packed: Packed; named: str
         />
       )}
       <Box display="flex" gap="3" flexWrap="wrap" marginTop="3">
-        {small && <CopyButton text={link} says="Copy it as a link" />}
+        {link.length <= LONGEST_LINK && <CopyButton text={link} says="Copy it as a link" />}
         {canShare() && <ShareButton packed={packed} named={named} />}
       </Box>
     </Box>
