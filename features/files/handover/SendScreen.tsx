@@ -48,7 +48,6 @@ function Send({ jobs, jobId, own }: SendProps) {
     jobs.some(({ id }) => id === jobId) ? `job ${jobId}` : (known.at(-1)?.id ?? ALL),
   );
   const [chest, setChest] = useState(true);
-  const [arrived, setArrived] = useState(false);
   const to = known.find(({ id }) => id === what);
   const packed = packedOf(what, chest, to);
   const { up, why } = usePacked(packed, own);
@@ -63,7 +62,6 @@ function Send({ jobs, jobId, own }: SendProps) {
   const came = async () => {
     const asOf = up?.asOf;
     if (to && asOf !== undefined) await know((all) => sentTo(all, to, asOf, new Date().toISOString()));
-    setArrived(true);
   };
   return (
     <Box display="grid" gridTemplateColumns="minmax(0, 1fr)" gap="18px" maxWidth="720px" marginInline="auto">
@@ -100,14 +98,7 @@ function Send({ jobs, jobId, own }: SendProps) {
           <Shown key={up.of} up={up} packed={packed} named={`vest-pocket-${today()}.json`} />
         )}
         <Box display="flex" gap="3" flexWrap="wrap" marginTop="4">
-          {to && arrived && (
-            <Box color="good" fontWeight="600" role="status">
-              ● Noted: {to.name} has it.
-            </Box>
-          )}
-          {to && !arrived && up && up.records > 0 && (
-            <Button onClick={() => void came()}>It arrived on {to.name}</Button>
-          )}
+          {to && up && up.records > 0 && <Button onClick={() => void came()}>It arrived on {to.name}</Button>}
           <Button asChild look="quiet">
             <Link href={filesHref()}>Back to Files</Link>
           </Button>
