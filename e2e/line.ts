@@ -58,6 +58,8 @@ export async function lineTo(
       },
     );
     onward.on("error", () => answer.destroy());
+    // Whoever asked has gone: nothing is left hanging on the server.
+    answer.on("close", () => onward.destroy());
     from.pipe(onward);
   };
   const line = createServer((from, answer) => {

@@ -54,11 +54,16 @@ async function memoryMb(pid: number | undefined): Promise<number> {
   return Number(kb) / 1024;
 }
 
+const LONGEST_GOODBYE_MS = 5000;
+
 async function stop(server: ChildProcess): Promise<void> {
   if (server.exitCode !== null || server.signalCode !== null) return;
   const ended = once(server, "exit");
   server.kill("SIGTERM");
+  // It waits for whatever still hangs on it; a journey does not wait for that.
+  const late = setTimeout(() => server.kill("SIGKILL"), LONGEST_GOODBYE_MS);
   await ended;
+  clearTimeout(late);
 }
 
 async function freePort(): Promise<number> {
