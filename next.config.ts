@@ -12,6 +12,8 @@ const config: NextConfig = withSerwist({
   distDir: opensWithDemo ? ".next-demo" : ".next",
   pageExtensions,
   poweredByHeader: false,
+  // The framework's own redirect of an address that ends in a slash has no headers.
+  skipTrailingSlashRedirect: true,
   devIndicators: false,
   // The interface is drawn; there is no image to make smaller.
   images: { unoptimized: true },

@@ -1,5 +1,6 @@
 /// <reference lib="webworker" />
 import { type PrecacheEntry, NetworkFirst, Serwist, type SerwistGlobalConfig } from "serwist";
+import { SHARED_IN, layShared } from "../features/shared/shared-in";
 
 declare global {
   interface WorkerGlobalScope extends SerwistGlobalConfig {
@@ -76,11 +77,6 @@ const serwist = new Serwist({
   // Whatever address was kept as a bookmark: without a signal it opens the Garage.
   fallbacks: { entries: [{ url: "/garage", matcher: ({ request }) => request.destination === "document" }] },
 });
-const SHARED = {
-  cache: "shared words",
-  words: { at: "/shared-words", opens: "/plan?shared=1", mostBytes: 800_000 },
-  file: { at: "/shared-file", opens: "/files?shared=1", mostBytes: 600_000_000 },
-};
 /** What the app itself writes, alone or with photos. */
 const OWN_FILE = /\.(?:json|zip)$/i;
 
@@ -92,14 +88,9 @@ async function keepShared(request: Request): Promise<Response> {
     (part): part is string => typeof part === "string" && part.trim() !== "",
   );
   const shared = file instanceof File && file.size > 0 ? file : new File([parts.join("\n")], "shared.txt");
-  const to = OWN_FILE.test(shared.name) ? SHARED.file : SHARED.words;
-  const cache = await caches.open(SHARED.cache);
-  const headers = {
-    "content-type": "text/plain; charset=utf-8",
-    "x-file-name": encodeURIComponent(shared.name),
-  };
-  await cache.put(to.at, new Response(shared.slice(0, to.mostBytes), { headers }));
-  return Response.redirect(to.opens, 303);
+  const to = OWN_FILE.test(shared.name) ? "file" : "words";
+  await layShared(shared, to);
+  return Response.redirect(SHARED_IN[to].opens, 303);
 }
 
 self.addEventListener("fetch", (event) => {

@@ -10,7 +10,7 @@ import {
   parentOf,
 } from "@/core/model/household";
 import { idSchema, instantSchema } from "@/core/model/record";
-import { MOST_BYTES } from "@/core/transfer/frame";
+import { MOST_BYTES, hexOf } from "@/core/transfer/frame";
 import { deviceSchema } from "./devices";
 import { writeHouseholdFile } from "./household-file";
 
@@ -114,5 +114,5 @@ function unzipped(packed: Uint8Array): string {
 /** The SHA-256 of data, hexadecimal: what a transfer is told by. */
 export async function hashOf(data: Uint8Array): Promise<string> {
   const hash = await crypto.subtle.digest("SHA-256", new Uint8Array(data));
-  return [...new Uint8Array(hash)].map((byte) => byte.toString(16).padStart(2, "0")).join("");
+  return hexOf(new Uint8Array(hash));
 }

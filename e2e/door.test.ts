@@ -78,6 +78,7 @@ test("every answer has the headers, whatever it is, and no script in a page is a
   for (const path of [
     "/",
     "/garage",
+    "/garage/",
     "/plan?id=x",
     "/work",
     "/nowhere",

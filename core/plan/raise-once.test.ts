@@ -121,6 +121,17 @@ describe("raised once in place of twice", () => {
         down("d2"),
       ],
     ],
+    [
+      "more cautions come together than a step may have",
+      [
+        up("u1", undefined, { cautions: Array.from({ length: 6 }, (_, i) => `One ${i}`) }),
+        left,
+        down("d1"),
+        up("u2", undefined, { cautions: Array.from({ length: 6 }, (_, i) => `Other ${i}`) }),
+        right,
+        down("d2"),
+      ],
+    ],
     ["it never comes down again", [up("u1"), left, down("d1"), up("u2"), right]],
     ["it is raised but once", [up("u1"), left, right, down("d1")]],
   ])("nothing is changed where %s", (_why, steps) => {

@@ -114,6 +114,8 @@ function leftUp(route: Route, first: Raised, second: Raised, kept: Raised): Rais
   const late = kept === first ? between : [];
   const careful = { ...raise, cautions: all(raise.cautions, oldRaise.cautions) };
   const lowered = { ...lower, cautions: all(lower.cautions, oldLower.cautions) };
+  // No caution is lost for it.
+  if (Math.max(careful.cautions.length, lowered.cautions.length) > MOST_CAUTIONS) return undefined;
   return {
     lower: down,
     raise: upAgain,
@@ -133,8 +135,7 @@ function leftUp(route: Route, first: Raised, second: Raised, kept: Raised): Rais
   };
 }
 
-const all = (one: readonly string[], other: readonly string[]): string[] =>
-  [...new Set([...one, ...other])].slice(0, MOST_CAUTIONS);
+const all = (one: readonly string[], other: readonly string[]): string[] => [...new Set([...one, ...other])];
 
 const without = (step: Step, need: string): Step =>
   step.needs ? { ...step, needs: step.needs.filter((id) => id !== need) } : step;

@@ -24,6 +24,10 @@ export const BLOCK_BYTES = 644 - HEAD_BYTES - SUM_BYTES;
 export const MOST_BYTES = 1_000_000;
 const LARGEST_BLOCK = 2048;
 
+/** Bytes in hexadecimal, two digits each. */
+export const hexOf = (bytes: Uint8Array): string =>
+  [...bytes].map((byte) => byte.toString(16).padStart(2, "0")).join("");
+
 /** One frame of data as the bytes of a code, its number as large as one likes. @param of its SHA-256, hexadecimal. */
 export function writeFrame(
   data: Uint8Array,
@@ -59,9 +63,7 @@ export function readFrame(bytes: Uint8Array): Frame | undefined {
       "The other device shows a newer form of codes. Update the app here, then read them again.",
     );
   let at: number = MARK.length;
-  const of = [...bytes.subarray(at, at + OF_BYTES)]
-    .map((byte) => byte.toString(16).padStart(2, "0"))
-    .join("");
+  const of = hexOf(bytes.subarray(at, at + OF_BYTES));
   const length = view.getUint32((at += OF_BYTES));
   const blockBytes = view.getUint16((at += 4));
   const frame = view.getUint32((at += 2));

@@ -54,6 +54,7 @@ export function ExportSheet() {
   };
   const json = `vest-pocket-${today()}.json`;
   const zip = `vest-pocket-${today()}.zip`;
+  const plain: Parameters<typeof run<Blob>>[1] = (worker) => worker.exportAll(new Date());
   const withPhotos: Parameters<typeof run<Blob>>[1] = (worker, progress) =>
     worker.exportWithPhotos(new Date(), progress);
   const intoFolder = async (handle: FileSystemDirectoryHandle) =>
@@ -90,14 +91,7 @@ export function ExportSheet() {
         <Button
           look="primary"
           disabled={busy !== undefined}
-          onClick={() =>
-            void out(
-              json,
-              "Writing",
-              (worker) => worker.exportAll(new Date()),
-              save(json, "application/json"),
-            )
-          }
+          onClick={() => void out(json, "Writing", plain, save(json, "application/json"))}
         >
           Export all
         </Button>
@@ -110,14 +104,7 @@ export function ExportSheet() {
         {canShare() && (
           <Button
             disabled={busy !== undefined}
-            onClick={() =>
-              void out(
-                json,
-                "Writing",
-                (worker) => worker.exportAll(new Date()),
-                (blob) => shareFile(json, blob),
-              )
-            }
+            onClick={() => void out(json, "Writing", plain, (blob) => shareFile(json, blob))}
           >
             Share it
           </Button>

@@ -3,7 +3,7 @@
 import { Box } from "@chakra-ui/react";
 import dynamic from "next/dynamic";
 import { useSearchParams } from "next/navigation";
-import { useState } from "react";
+import { useEffect, useState } from "react";
 import { removeEverything } from "@/data/change";
 import { useDoor } from "@/data/DataProvider";
 import { useCollection } from "@/data/hooks";
@@ -11,6 +11,7 @@ import { Button } from "@/ui/Button";
 import { Loading } from "@/ui/Loading";
 import { Sheet } from "@/ui/Sheet";
 import { useLoadDemo, useRemoveDemo } from "../shared/demo-garage";
+import { filesHref } from "../shell/addresses";
 import { useDo } from "../shell/DoProvider";
 import { AboutSheet } from "./AboutSheet";
 import { BringIn } from "./BringIn";
@@ -24,14 +25,25 @@ import { SharedFile } from "./SharedFile";
 /** Everything out, and back in; and parts of it in the form that others read. */
 export function FilesScreen() {
   const params = useSearchParams();
-  const history = params.get("history");
-  // What a link carries lies behind its #, and is looked at once.
-  const [hash] = useState(() => location.hash);
-  if (history !== null) return <HistoryScreen key={history} vehicleId={history} />;
+  const told = params.get("history");
+  // What a link carries lies behind its #; one that is opened while this page is open changes nothing else.
+  const [hash, setHash] = useState(() => location.hash);
+  useEffect(() => {
+    const look = () => setHash(location.hash);
+    addEventListener("hashchange", look);
+    return () => removeEventListener("hashchange", look);
+  }, []);
+  if (told !== null) return <HistoryScreen key={told} vehicleId={told} />;
   if (params.has("send")) return <SendScreen jobId={params.get("job") ?? undefined} />;
   if (params.has("receive")) return <ReceiveScreen />;
   if (params.has("shared")) return <SharedFile />;
-  return hash.startsWith("#t=") ? <ReceiveScreen hash={hash} /> : <AllFiles />;
+  if (!hash.startsWith("#t=")) return <AllFiles />;
+  const back = () => {
+    // Out of the address at once: the same link may be opened again.
+    history.replaceState(history.state, "", filesHref());
+    setHash("");
+  };
+  return <ReceiveScreen key={hash} hash={hash} onBack={back} />;
 }
 
 const SendScreen = dynamic(() => import("./handover/SendScreen").then((module) => module.SendScreen), {

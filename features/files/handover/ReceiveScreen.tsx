@@ -25,7 +25,7 @@ interface Came {
 }
 
 /** Reads what another device shows, or what a link carries, and shows what it would do before anything changes. */
-export function ReceiveScreen({ hash }: { hash?: string | undefined }) {
+export function ReceiveScreen({ hash, onBack }: { hash?: string; onBack?: () => void }) {
   const [state, setState] = useState<Came>(() => (hash ? readLink(hash) : {}));
   const [on, setOn] = useState(false);
   const take = (data: Uint8Array | undefined) => {
@@ -43,7 +43,14 @@ export function ReceiveScreen({ hash }: { hash?: string | undefined }) {
             what was read is kept if it is broken off.
           </Box>
           {on ? (
-            <Looking onWhole={take} onStop={() => setOn(false)} />
+            <Looking
+              onWhole={take}
+              onLink={(words) => {
+                setOn(false);
+                setState(readLink(words));
+              }}
+              onStop={() => setOn(false)}
+            />
           ) : (
             <Button look="primary" onClick={() => setOn(true)}>
               Open the camera
@@ -58,13 +65,22 @@ export function ReceiveScreen({ hash }: { hash?: string | undefined }) {
         </Sheet>
       )}
       <Button asChild look="quiet" justifySelf="start">
-        <Link href={filesHref()}>Back to Files</Link>
+        <Link href={filesHref()} onClick={onBack}>
+          Back to Files
+        </Link>
       </Button>
     </Box>
   );
 }
 
-function Looking({ onWhole, onStop }: { onWhole: (data: Uint8Array) => void; onStop: () => void }) {
+interface LookingProps {
+  onWhole: (data: Uint8Array) => void;
+  /** Told once a code is seen that is a link of ours. */
+  onLink: (words: string) => void;
+  onStop: () => void;
+}
+
+function Looking({ onWhole, onLink, onStop }: LookingProps) {
   const [camera, video] = useCamera(onWhole);
   const share = camera.kind === "looking" && camera.needed > 0 ? camera.known / camera.needed : 0;
   return (
@@ -95,7 +111,7 @@ function Looking({ onWhole, onStop }: { onWhole: (data: Uint8Array) => void; onS
         </Box>
       )}
       {camera.kind === "looking" && camera.words !== undefined && camera.needed === 0 && (
-        <WordsSeen words={camera.words} onWhole={onWhole} />
+        <WordsSeen words={camera.words} onLink={onLink} />
       )}
       <Button onClick={onStop}>Close the camera</Button>
     </Box>
@@ -103,14 +119,13 @@ function Looking({ onWhole, onStop }: { onWhole: (data: Uint8Array) => void; onS
 }
 
 /** A code of words: a link of ours is taken at once, anything else is said. */
-function WordsSeen({ words, onWhole }: { words: string; onWhole: (data: Uint8Array) => void }) {
-  const hash = /#t=[\w-]+$/.exec(words)?.[0];
-  const taken = useRef(onWhole);
+function WordsSeen({ words, onLink }: { words: string; onLink: (words: string) => void }) {
+  const isOurs = /#t=[\w-]+$/.test(words);
+  const taken = useRef(onLink);
   useEffect(() => {
-    const data = hash === undefined ? undefined : fromLink(hash);
-    if (data) taken.current(data);
-  }, [hash]);
-  return hash === undefined ? <Box color="watch">▲ That code is not from this app.</Box> : null;
+    if (isOurs) taken.current(words);
+  }, [isOurs, words]);
+  return isOurs ? null : <Box color="watch">▲ That code is not from this app.</Box>;
 }
 
 function LinkField({ onLink }: { onLink: (text: string) => void }) {
