@@ -15,12 +15,12 @@ const CORE_ORDER = [
   ["fluid", "lift", "thread", "turn"],
   ["fit", "model"],
   ["decide", "drive", "order", "pattern", "torque"],
-  ["chest", "fastener"],
+  ["chest", "fastener", "joint"],
   ["work"],
   ["kit", "slip"],
   ["notes", "plan", "shop"],
   ["shelf"],
-  ["day", "log"],
+  ["day", "log", "practise"],
 ];
 const coreRules = (folders, line) =>
   folders.map((folder) => ({
@@ -63,7 +63,7 @@ module.exports = {
       severity: "error",
       from: { path: "^core/", pathNot: test },
       to: {
-        pathNot: ["^core/", "^node_modules/(zod|date-fns|simple-statistics|compromise|suncalc|pure-rand|crc-32)/"],
+        pathNot: ["^core/", "^node_modules/(zod|date-fns|simple-statistics|compromise|suncalc|pure-rand|crc-32|ts-fsrs)/"],
       },
     },
     only("data-knows-core", "^data/", ["^data/", "^core/"], "the door to storage knows only the model"),

@@ -241,6 +241,7 @@ test("a file of version 1 comes in whole, as this version", () => {
     ),
     kits: [],
     days: [],
+    drills: [],
     measurements: [],
     intervals: [],
     removals: [],
@@ -316,6 +317,13 @@ test("a file of version 15 comes in as it was: nothing was taken back in its wor
     was.household.works.map(({ events }) => events.length),
   );
   expect(works.some(({ takenBack }) => takenBack)).toBe(false);
+});
+
+test("a file of version 16 comes in with no drill done, and all else as it was", () => {
+  const text = readFileSync("data/__fixtures__/household-16.json", "utf8");
+  const { drills, ...rest } = readHouseholdFile(text);
+  expect(drills).toEqual([]);
+  expect(rest.days).toHaveLength((JSON.parse(text) as { household: typeof rest }).household.days.length);
 });
 
 test("settings of this browser are kept apart and never exported", async () => {

@@ -41,6 +41,8 @@ export const SETTINGS = {
   "keep original photos": word(z.enum(["yes", "no"])),
   /** What sort of day the simulated counter has. */
   "counter day": word(z.enum(COUNTER_DAYS)),
+  /** What is heard while practising: the click, and the pull as a tone. */
+  practise: json(z.object({ sound: z.boolean().catch(true), tone: z.boolean().catch(false) })),
   /** Where jobs are done, and when hands and shops are there. */
   surroundings: json(surroundingsSchema),
   /** How Work is used with the hands full. */

@@ -3,6 +3,7 @@ import { type Household, emptyHousehold } from "@/core/model/household";
 import { WRITTEN_FOR } from "./authoring";
 import { brakeShoes, brakeShoesWork } from "./brake-shoes";
 import { days } from "./days";
+import { drills } from "./drills";
 import { kits } from "./kits";
 import { followUps, replacements } from "./log";
 import { engineMountWork, otherJobs } from "./other-jobs";
@@ -28,6 +29,7 @@ export function demoHousehold(today: string): Household {
     measurements,
     followUps,
     intervals,
+    drills,
   };
   return moveDays(household, differenceInCalendarDays(parseISO(today), parseISO(WRITTEN_FOR)));
 }

@@ -20,20 +20,16 @@ const POLICY: Readonly<Record<string, string>> = {
   "frame-ancestors": "'none'",
 };
 
-/** What the app asks a device for, and nobody else may (codes are read, words heard); all else it never asks for. */
-const ASKED_FOR = ["camera", "microphone", "screen-wake-lock", "clipboard-write"];
-const NEVER = [
+/** What the app asks a device for, and nobody else may (codes are read, words heard, a phone turned like a handle); all else it never asks for. */
+const ASKED_FOR = [
   "accelerometer",
-  "display-capture",
-  "geolocation",
+  "camera",
+  "clipboard-write",
   "gyroscope",
-  "hid",
-  "magnetometer",
-  "midi",
-  "payment",
-  "serial",
-  "usb",
+  "microphone",
+  "screen-wake-lock",
 ];
+const NEVER = ["display-capture", "geolocation", "hid", "magnetometer", "midi", "payment", "serial", "usb"];
 
 /** On every answer, whatever it is. */
 export const EVERYWHERE = [

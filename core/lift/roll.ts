@@ -1,7 +1,6 @@
 import { InputError, requirePositive } from "../input-error";
+import { STANDARD_GRAVITY } from "../quantity/gravity";
 import { type Side } from "../side";
-
-const STANDARD_GRAVITY = 9.80665;
 
 /**
  * Ground that falls more than this is not level enough to raise a vehicle on: about 2 in 100. Our own limit,

@@ -1,5 +1,6 @@
 import { z } from "zod";
 import { dayPlanSchema } from "./day-plan";
+import { drillSchema } from "./drill";
 import { jobSchema } from "./job";
 import { kitSchema } from "./kit";
 import { followUpSchema, intervalSchema, measurementSchema, replacementSchema } from "./log";
@@ -33,6 +34,7 @@ const DESCRIBED = {
   measurements: { schema: measurementSchema, called: "Measure", hangsOn: "vehicles" },
   followUps: { schema: followUpSchema, called: "Follow-up", hangsOn: "vehicles" },
   intervals: { schema: intervalSchema, called: "Interval", hangsOn: "vehicles" },
+  drills: { schema: drillSchema, called: "Drill" },
   /** What was taken out, so that a file from another device does not bring it back. */
   removals: { schema: removalSchema, called: "Removal" },
 } as const satisfies Record<string, Described>;

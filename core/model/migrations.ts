@@ -162,6 +162,11 @@ export const MIGRATIONS: readonly Migration[] = [
   },
   // What was done in a work and taken back again.
   { to: 16 },
+  // Drills that were done.
+  {
+    to: 17,
+    migrate: (household) => ({ ...household, drills: household.drills ?? [] }),
+  },
 ];
 
 /**

@@ -1,5 +1,6 @@
 import { InputError } from "../input-error";
 import { NUMBER, isFraction, readNumber } from "./read-number";
+import { STANDARD_GRAVITY } from "./gravity";
 
 interface MeasureUnit {
   /** As it is shown. */
@@ -18,7 +19,6 @@ export const INCH_MM = 25.4;
 const POUND_KG = 0.45359237;
 /** 2000 lb: what a "ton" is on a jack or a stand, and the least that it may be anywhere. */
 export const SHORT_TON_KG = 2000 * POUND_KG;
-const GRAVITY = 9.80665;
 const US_GALLON_L = (231 * INCH_MM ** 3) / 1e6;
 
 /** What is measured besides torque. The first unit of each is its own: what core computes in. */
@@ -46,8 +46,8 @@ const DIMENSIONS = {
   ],
   force: [
     { symbol: "N", factor: 1, written: String.raw`(?:n|newtons?)` },
-    { symbol: "kg", factor: GRAVITY, written: String.raw`(?:kgs?|kgf|kilos?)` },
-    { symbol: "lb", factor: POUND_KG * GRAVITY, written: String.raw`(?:lbs?|lbf|pounds?)` },
+    { symbol: "kg", factor: STANDARD_GRAVITY, written: String.raw`(?:kgs?|kgf|kilos?)` },
+    { symbol: "lb", factor: POUND_KG * STANDARD_GRAVITY, written: String.raw`(?:lbs?|lbf|pounds?)` },
   ],
   angle: [
     { symbol: "°", factor: 1, written: String.raw`(?:°|º|deg|degs|degrees?)` },

@@ -1,4 +1,5 @@
 import { InputError, requireFinite } from "../input-error";
+import { STANDARD_GRAVITY } from "./gravity";
 
 /*
  * Exact by definition: the pound-force is 4.4482216152605 N (0.45359237 kg at 9.80665 m/s²),
@@ -8,7 +9,6 @@ import { InputError, requireFinite } from "../input-error";
 const POUND_FORCE_N = 4.4482216152605;
 const FOOT_M = 0.3048;
 const INCH_M = 0.0254;
-const STANDARD_GRAVITY = 9.80665;
 
 const NEWTON_METRES = {
   "N.m": 1,

@@ -31,13 +31,21 @@ const BEARING_SHARE = 0.6;
 const NUT_FACTOR = 0.18;
 
 /**
+ * The force that strips a hole out of what it is cut in, N, roughly; undefined in steel or iron. Example: M6 in
+ * plastic → about 4 700.
+ */
+export function strippingForceN(thread: Thread, into: Into): number | undefined {
+  if (into === "steel or cast iron") return undefined;
+  const { shear, depthMm } = HOLES[into];
+  const d = diameterMm(thread);
+  return shear * Math.PI * d * BEARING_SHARE * depthMm(d);
+}
+
+/**
  * The torque at which the hole of a thread would strip, N·m, roughly; undefined in steel or iron. Example: M6
  * in plastic → about 5.
  */
 export function strippingTorqueNm(thread: Thread, into: Into): number | undefined {
-  if (into === "steel or cast iron") return undefined;
-  const { shear, depthMm } = HOLES[into];
-  const d = diameterMm(thread);
-  const forceN = shear * Math.PI * d * BEARING_SHARE * depthMm(d);
-  return NUT_FACTOR * (d / 1000) * forceN;
+  const forceN = strippingForceN(thread, into);
+  return forceN === undefined ? undefined : NUT_FACTOR * (diameterMm(thread) / 1000) * forceN;
 }

@@ -1,8 +1,11 @@
 "use client";
 
 import { Box, chakra } from "@chakra-ui/react";
+import Link from "next/link";
 import { useEffect, useRef, useState } from "react";
+import { Button } from "@/ui/Button";
 import { TextField } from "@/ui/form/Field";
+import { practiseHref } from "../shell/addresses";
 import { useKey } from "../shell/keys";
 import { findSlips } from "./find-slips";
 
@@ -62,6 +65,9 @@ export function SlipList({ open, onOpen, withAbout, focus = false }: SlipListPro
           onChange={(event) => setQuestion(event.target.value)}
         />
       </Box>
+      <Button asChild>
+        <Link href={practiseHref()}>Practise on a bolt that is nobody’s</Link>
+      </Button>
       <Box as="nav" aria-label="Calculations">
         {found.map(({ name, title, about }) => (
           <Entry

@@ -65,7 +65,7 @@ function MatScreen({ job, vehicle }: { job: Job; vehicle: Vehicle }) {
       middle={
         <>
           <MatSheet inHand={inHand} chosen={item?.key} onChoose={setChosen} />
-          <TorqueNeeds lines={inHand.kit.lines} unit={vehicle.torqueUnit} />
+          <TorqueNeeds jobId={job.id} lines={inHand.kit.lines} unit={vehicle.torqueUnit} />
         </>
       }
       right={

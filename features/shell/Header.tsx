@@ -4,6 +4,7 @@ import { Box, chakra } from "@chakra-ui/react";
 import Link from "next/link";
 import { usePathname, useRouter } from "next/navigation";
 import { useCollection } from "@/data/hooks";
+import { practiseHref } from "./addresses";
 import { useHand } from "./hand";
 import { useKey } from "./keys";
 import { LookSwitch } from "./LookSwitch";
@@ -42,6 +43,8 @@ export function Header() {
     const pocket = POCKETS[Number(key) - 1];
     if (pocket) router.push(pocketHref(pocket, hand));
   });
+
+  useKey("practise", () => router.push(practiseHref()));
 
   return (
     <Box

@@ -1,3 +1,4 @@
+import type { Skill } from "@/core/model/drill";
 import type { Typed } from "@/core/slip/field";
 
 /**
@@ -60,6 +61,16 @@ export const newEntryHref = (
   known: { vehicleId?: string | undefined; system?: string; place?: string | undefined },
 ) => to("/log", { id: known.vehicleId, new: line, system: known.system, place: known.place });
 export const bringLogHref = () => to("/log", { bring: "1" });
+
+/** Practise: what there is, a drill, the page of what is sure, or the lab. */
+export const practiseHref = (skill?: Skill) => to("/practise", { skill });
+export const sureHref = () => to("/practise", { sure: "1" });
+export const labHref = () => to("/practise", { lab: "1" });
+export const PRACTISED_FROM = ["plan", "kit", "work"] as const;
+export type PractisedFrom = (typeof PRACTISED_FROM)[number];
+/** A fastener's own pull, from a pocket that is gone back to: the one after so many others of its figure, or its last. */
+export const practiseThisHref = (jobId: string, fastenerId: string, from: PractisedFrom, pull?: number) =>
+  to("/practise", { job: jobId, fastener: fastenerId, from, pull: pull?.toString() });
 
 export const filesHref = () => to("/files");
 /** To another device: everything, what was changed since, or one job. */

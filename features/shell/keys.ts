@@ -20,6 +20,7 @@ export const KEYS = {
     says: "Garage, Plan, Kit, Day, Work, Log",
   },
   bench: { presses: ["b", "B"], shown: ["B"], says: "The Bench, out and away again" },
+  practise: { presses: ["p", "P"], shown: ["P"], says: "Practise, on a bolt that is nobody’s" },
   add: { presses: ["n", "N"], shown: ["N"], says: "New vehicle, step, tool, entry or measure" },
   search: { presses: ["/"], shown: ["/"], says: "Search, in the Log and on the Bench" },
   away: { presses: ["Escape"], shown: ["Esc"], says: "Put away what is open" },

@@ -1,6 +1,6 @@
 import type { CounterAnswer, CounterAsk, Offer, Shop, Wanted } from "@/core/model/offer";
 import { LONGEST_LINE } from "@/core/model/record";
-import { chanceOf } from "../chance";
+import { chanceOf } from "@/core/chance";
 import { SHELF, type Shelved } from "./shelf";
 
 /** The counter's three desks. */

@@ -1,4 +1,4 @@
-import { chanceOf } from "../chance";
+import { chanceOf } from "@/core/chance";
 
 /** How a simulated joint behaves. */
 export const JOINT_MOODS = ["sound", "soft", "early", "stripped"] as const;

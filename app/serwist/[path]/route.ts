@@ -2,7 +2,7 @@ import { randomUUID } from "node:crypto";
 import { createSerwistRoute } from "@serwist/turbopack";
 
 /** Every page of the app; each is static, and what it is about stands in its query. */
-const PAGES = ["/garage", "/plan", "/kit", "/day", "/work", "/log", "/bench", "/files"];
+const PAGES = ["/garage", "/plan", "/kit", "/day", "/work", "/log", "/bench", "/practise", "/files"];
 /** A page has no hash in its name: one build's pages are told from the next one's by this. */
 const revision = randomUUID();
 /** As in next.config.ts: the demo is built apart. */

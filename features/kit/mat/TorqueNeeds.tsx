@@ -1,6 +1,7 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
+import Link from "next/link";
 import { fastenerDoubts } from "@/core/fastener/doubts";
 import { bothSides, withoutSide } from "@/core/kit/needs/both-sides";
 import type { KitLine } from "@/core/kit/needs/need";
@@ -12,6 +13,7 @@ import { formatFigure } from "@/core/quantity/torque-words";
 import { angleSaid } from "@/core/torque/adapter";
 import { Sheet } from "@/ui/Sheet";
 import { Doubts } from "../../shared/Doubts";
+import { practiseThisHref } from "../../shell/addresses";
 
 interface Pull {
   need: TorqueNeed;
@@ -23,13 +25,21 @@ interface Pull {
  * Every torque of the plan: the owned wrench to use, what to set it to, and what reaches the bolt; like pulls
  * told once.
  */
-export function TorqueNeeds({ lines, unit }: { lines: readonly KitLine[]; unit: TorqueUnit }) {
+export function TorqueNeeds({
+  jobId,
+  lines,
+  unit,
+}: {
+  jobId: string;
+  lines: readonly KitLine[];
+  unit: TorqueUnit;
+}) {
   const pulls = alike(lines);
   return (
     <Sheet title="On your wrenches" flex="1">
       {pulls.length === 0 && <Box color="soft">No torque in the plan yet.</Box>}
       {pulls.map((pull) => (
-        <PullRow key={pull.line.key} pull={pull} unit={unit} />
+        <PullRow key={pull.line.key} jobId={jobId} pull={pull} unit={unit} />
       ))}
     </Sheet>
   );
@@ -62,7 +72,15 @@ function alike(lines: readonly KitLine[]): Pull[] {
   return [...pulls.values()];
 }
 
-function PullRow({ pull: { need, line, names }, unit }: { pull: Pull; unit: TorqueUnit }) {
+function PullRow({
+  jobId,
+  pull: { need, line, names },
+  unit,
+}: {
+  jobId: string;
+  pull: Pull;
+  unit: TorqueUnit;
+}) {
   const { fastener, stage, best } = need;
   const doubts = fastenerDoubts(fastener);
   const grave = line.cover.kind === "look up";
@@ -96,6 +114,7 @@ function PullRow({ pull: { need, line, names }, unit }: { pull: Pull; unit: Torq
           {stage.label && `, ${stage.label}`}
         </Box>
         {!grave && best && <Reaches need={need} unit={unit} />}
+        {!grave && best && <Link href={practiseThisHref(jobId, fastener.id, "kit")}>Practise this one</Link>}
         {!grave && says && <Box color={line.cover.kind === "missing" ? "stop" : "soft"}>{says}</Box>}
         <Doubts doubts={doubts} />
       </Box>

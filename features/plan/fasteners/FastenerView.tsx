@@ -1,6 +1,7 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
+import Link from "next/link";
 import { capital } from "@/core/capital";
 import { fastenerDoubts } from "@/core/fastener/doubts";
 import { holdWords } from "@/core/fastener/held-still";
@@ -14,18 +15,22 @@ import { formatHeadSize } from "@/core/quantity/read-head-size";
 import type { TorqueUnit } from "@/core/quantity/torque-unit";
 import { figureInWords, formatFigure } from "@/core/quantity/torque-words";
 import { formatThread } from "@/core/thread/thread";
+import { torquesOf } from "@/core/torque/torques-of";
 import { Button } from "@/ui/Button";
 import { Row } from "@/ui/Sheet";
 import { Doubts } from "../../shared/Doubts";
 import { goodAndTightSays } from "../../shared/good-and-tight";
+import { practiseThisHref } from "../../shell/addresses";
 
 /** A fastener as the plan has it: the figure large, the rest on lines, doubts beside it. */
 export function FastenerView({
+  jobId,
   route,
   fastener,
   unit,
   onEdit,
 }: {
+  jobId: string;
   route: Route;
   fastener: Fastener;
   unit: TorqueUnit;
@@ -56,6 +61,11 @@ export function FastenerView({
         </Button>
       </Box>
       <Doubts doubts={fastenerDoubts(fastener)} />
+      {figure && torquesOf(figure).length > 0 && (
+        <Box marginTop="2">
+          <Link href={practiseThisHref(jobId, fastener.id, "plan")}>Practise this one</Link>
+        </Box>
+      )}
       <Box marginTop="3">
         {sizeToUndo && (
           <Row label={sizeToDoUp ? "Undo with" : "Size"}>

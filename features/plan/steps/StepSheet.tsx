@@ -86,6 +86,7 @@ export function StepSheet({ vehicle, job, route, step, onEdit, onEditFastener }:
       <StepMinds vehicle={vehicle} job={job} step={step} fastener={fastener} />
       {fastener ? (
         <FastenerView
+          jobId={job.id}
           route={route}
           fastener={fastener}
           unit={vehicle.torqueUnit}

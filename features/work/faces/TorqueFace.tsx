@@ -1,7 +1,8 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
-import { type ReactNode, useMemo } from "react";
+import Link from "next/link";
+import { type ComponentProps, type ReactNode, useMemo } from "react";
 import { chestOf } from "@/core/chest/chest";
 import { fastenerDoubts } from "@/core/fastener/doubts";
 import { lacksFigure, roleOf } from "@/core/fastener/role";
@@ -26,6 +27,7 @@ import { BoltPattern } from "@/ui/drawing/BoltPattern";
 import { CRAMPED, useWide } from "@/ui/use-wide";
 import { Doubts } from "../../shared/Doubts";
 import { useWrench } from "../../shared/wrench/WrenchProvider";
+import { practiseThisHref } from "../../shell/addresses";
 import { thisMoment } from "../../shell/clock";
 import type { FaceProps } from "./face";
 import { NoFigureFace } from "./NoFigureFace";
@@ -51,7 +53,8 @@ function Tightening(props: FaceProps & { fastener: Fastener }) {
   const at = on?.stage ?? stages.length - 1;
   const current = stages[at];
   const { pulls, lacking } = useMemo(() => needsOf(fastener, tools, rusted), [fastener, tools, rusted]);
-  const pull = pulls[stages.slice(0, at).filter(({ kind }) => kind === "torque").length];
+  const before = stages.slice(0, at).filter(({ kind }) => kind === "torque").length;
+  const pull = pulls[before];
   const order = useMemo(() => boltOrder(fastener), [fastener]);
   const ticked = tickedBolts(work, step.id, at);
   const doubts = useMemo(() => fastenerDoubts(fastener), [fastener]);
@@ -138,10 +141,7 @@ function Tightening(props: FaceProps & { fastener: Fastener }) {
           stages.length > 1 ? `${current.label}, ${at + 1} of ${stages.length}` : undefined,
         )}
       </Box>
-      <Box role="alert">
-        <Doubts doubts={doubts} brief={!wide} />
-        {fastener.singleUse && <SingleUse fastener={fastener} />}
-      </Box>
+      <Warnings doubts={doubts} brief={!wide} fastener={fastener} />
       {pulling && wrench.wrench ? (
         <WrenchPull
           {...props}
@@ -163,6 +163,9 @@ function Tightening(props: FaceProps & { fastener: Fastener }) {
             {bolts}
           </SideBySide>
           {readings}
+          {current.kind === "torque" && !isDone && (
+            <TryFirst jobId={job.id} fastener={fastener} pull={before} />
+          )}
           <TickBar
             bar={bar}
             current={current}
@@ -175,6 +178,15 @@ function Tightening(props: FaceProps & { fastener: Fastener }) {
         </>
       )}
     </>
+  );
+}
+
+/** The same bolt on a joint that is nobody's, and back. */
+function TryFirst({ jobId, fastener, pull }: { jobId: string; fastener: Fastener; pull: number }) {
+  return (
+    <Box fontSize="16px">
+      <Link href={practiseThisHref(jobId, fastener.id, "work", pull)}>Practise this one</Link>
+    </Box>
   );
 }
 
@@ -254,6 +266,16 @@ function OutOfTurn({
     <Box role="status" color="watch" fontWeight="600" fontSize="17px">
       ▲ {order.indexOf(late.bolt) + 1} came out of turn: {order.indexOf(late.expected) + 1} was next. Go on
       there; go round once more at the end.
+    </Box>
+  );
+}
+
+/** What has to be heard before a hand is on it. */
+function Warnings({ doubts, brief, fastener }: ComponentProps<typeof Doubts> & { fastener: Fastener }) {
+  return (
+    <Box role="alert">
+      <Doubts doubts={doubts} brief={brief ?? false} />
+      {fastener.singleUse && <SingleUse fastener={fastener} />}
     </Box>
   );
 }

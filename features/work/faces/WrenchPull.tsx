@@ -2,13 +2,14 @@
 
 import { Box } from "@chakra-ui/react";
 import { type ReactNode, useEffect, useRef, useState } from "react";
+import { jointFeels } from "@/core/fastener/joint-feels";
 import { boltPerWrench } from "@/core/kit/needs/bolt-per-wrench";
 import { highestNm } from "@/core/kit/needs/highest-torque";
 import type { TorqueNeed } from "@/core/kit/needs/need";
 import type { Fastener } from "@/core/model/job";
 import { fromNm, torqueSymbol } from "@/core/quantity/torque-unit";
 import type { DigitalWrench, PullSample } from "@/core/torque/digital-wrench";
-import { type JointIs, type PullVerdict, judgePull, pullSays } from "@/core/torque/judge-pull";
+import { type PullVerdict, judgePull, pullSays } from "@/core/torque/judge-pull";
 import type { TorqueTarget } from "@/core/torque/target";
 import { noteReading, readingAt } from "@/core/work/progress";
 import { BigFigure } from "@/ui/BigFigure";
@@ -41,11 +42,6 @@ function pullTone({ kind, feel }: PullVerdict): keyof typeof TONE_SIGN {
   return kind === "good" ? "good" : "stop";
 }
 
-/** A locking nut turns hard before it is seated, and a gasket gives: both are known from the plan. */
-function jointOf({ locking, name }: Fastener): JointIs {
-  return { locking: locking === "locking nut", soft: /\b(?:gasket|cover|sump|pan|seal)/i.test(name) };
-}
-
 /**
  * One bolt under a digital wrench: what reaches it as it is pulled; the peak is kept, and over, under or a
  * wrong feel said at once.
@@ -72,7 +68,7 @@ export function WrenchPull({
   const isFirst = readingAt(work, step.id, stage, bolt) === undefined;
   const keep = (samples: readonly PullSample[]) => {
     const atBolt = samples.map(({ torqueNm, angleDeg }) => ({ torqueNm: torqueNm * ratio, angleDeg }));
-    const judged = judgePull(atBolt, target, isFirst && stage === 0, jointOf(fastener));
+    const judged = judgePull(atBolt, target, isFirst && stage === 0, jointFeels(fastener));
     setLiveNm(0);
     if (judged.peakNm < target.aimNm * 0.02) return;
     setVerdict(judged);
