@@ -49,6 +49,10 @@ test("after the first visit the server is ended: work, plan, log, calculations a
     await page.open("/bench?slip=units");
     await page.type("Torque", "48 ft lbs");
     await page.see("576");
+    await page.open("/practise?lab=1");
+    await page.see("95 of 100 clamp with");
+    await page.open("/practise?skill=ring");
+    await page.see("Bring all");
     await page.open("/");
     await page.see("Do next");
     await page.open("/work?id=demo-brake-shoes");

@@ -91,7 +91,9 @@ function Begin({ practised: { all, drills } }: { practised: PractisedHere }) {
         {DRILLS[next].about}. {why()}
       </Box>
       <Button asChild look="primary" size="work" alignSelf={{ base: "stretch", md: "flex-start" }}>
-        <Link href={practiseHref(next)}>Begin</Link>
+        <Link href={practiseHref(next)} prefetch={false}>
+          Begin
+        </Link>
       </Button>
       {due.length > 1 && (
         <Box fontSize="17px">
@@ -101,7 +103,9 @@ function Begin({ practised: { all, drills } }: { practised: PractisedHere }) {
             .map(({ skill }, i) => (
               <span key={skill}>
                 {i > 0 && ", "}
-                <Link href={practiseHref(skill)}>{DRILLS[skill].title}</Link>
+                <Link href={practiseHref(skill)} prefetch={false}>
+                  {DRILLS[skill].title}
+                </Link>
               </span>
             ))}
           .

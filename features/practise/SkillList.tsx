@@ -43,6 +43,7 @@ export function SkillList({
     <Box as="nav" aria-label="Drills">
       {all.map(({ skill, sureness, isDue }) => (
         <Entry
+          prefetch={false}
           key={skill}
           href={practiseHref(skill)}
           open={skill === open ? "yes" : "no"}
@@ -63,13 +64,19 @@ export function SkillList({
         </Entry>
       ))}
       <Entry
+        prefetch={false}
         href={sureHref()}
         open={open === "sure" ? "yes" : "no"}
         aria-current={open === "sure" || undefined}
       >
         <b>What is sure</b>
       </Entry>
-      <Entry href={labHref()} open={open === "lab" ? "yes" : "no"} aria-current={open === "lab" || undefined}>
+      <Entry
+        prefetch={false}
+        href={labHref()}
+        open={open === "lab" ? "yes" : "no"}
+        aria-current={open === "lab" || undefined}
+      >
         <b>A thousand bolts at once</b>
       </Entry>
     </Box>

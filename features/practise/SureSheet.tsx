@@ -73,7 +73,9 @@ function SkillRow({ practised }: { practised: Practised }) {
       borderBottom="1px solid"
       borderColor="edge"
     >
-      <Link href={practiseHref(skill)}>{DRILLS[skill].title}</Link>
+      <Link href={practiseHref(skill)} prefetch={false}>
+        {DRILLS[skill].title}
+      </Link>
       <Box
         role="img"
         aria-label={`${percent(estimate.chance)} of 100, between ${percent(low)} and ${percent(high)}`}

@@ -1,6 +1,6 @@
+import { chanceOf } from "@/core/chance";
 import type { CounterAnswer, CounterAsk, Offer, Shop, Wanted } from "@/core/model/offer";
 import { LONGEST_LINE } from "@/core/model/record";
-import { chanceOf } from "@/core/chance";
 import { SHELF, type Shelved } from "./shelf";
 
 /** The counter's three desks. */

@@ -1,21 +1,15 @@
-import { chanceOf } from "@/core/chance";
+import { chanceOf, luckOf } from "@/core/chance";
+import type { Joint } from "@/core/joint/joint";
+import { diameterMm, readThread } from "@/core/thread/thread";
 
 /** How a simulated joint behaves. */
 export const JOINT_MOODS = ["sound", "soft", "early", "stripped"] as const;
 export type JointMood = (typeof JOINT_MOODS)[number];
 
-/** A joint as a wrench feels it, all at the bolt. */
-export interface Joint {
-  /** What turns it before anything is clamped, N·m: thread friction, and a locking nut's own. */
-  prevailingNm: number;
-  /** Turning until the head is on its seat. */
-  runDownDeg: number;
-  /** Rise once it is seated. */
-  elasticNmPerDeg: number;
-  /** Where bolt or thread begins to give, and the rise from then on. */
-  yieldNm: number;
-  plasticNmPerDeg: number;
-}
+/** A wrench is told a torque and no thread: whichever it is, its clamping force follows from these. */
+const THREAD = readThread("M10");
+const NUT_FACTOR = 0.18;
+const NM_PER_N = NUT_FACTOR * (diameterMm(THREAD) / 1000);
 
 /**
  * A joint for a torque, from a seed and a name: each bolt has its own friction, so that the same torque comes
@@ -23,29 +17,36 @@ export interface Joint {
  * scatters (formulas.md 5: 0.17 to 0.22).
  */
 export function jointFor(aimNm: number, seed: number, name: string, mood: JointMood): Joint {
-  const chance = chanceOf(seed, name);
-  const between = (low: number, high: number) => low + ((high - low) * chance(0, 10_000)) / 10_000;
+  const { between } = luckOf(seed, name);
   const sound: Joint = {
+    kind: "steel",
+    thread: THREAD,
+    strength: "8.8",
+    nutFactor: NUT_FACTOR,
     prevailingNm: aimNm * between(0.02, 0.06),
     runDownDeg: between(15, 40),
-    elasticNmPerDeg: (aimNm / 55) * between(0.85, 1.15),
-    yieldNm: aimNm * between(1.5, 1.8),
-    plasticNmPerDeg: (aimNm / 55) * 0.06,
+    clampPerDeg: ((aimNm / 55) * between(0.85, 1.15)) / NM_PER_N,
+    givesN: (aimNm * between(1.5, 1.8)) / NM_PER_N,
+    thenShare: 0.06,
+    bindsNmPerDeg: 0,
+    bindsFromDeg: 0,
+    chatter: 0,
+    settles: 0,
   };
   switch (mood) {
     case "sound":
       return sound;
     case "soft":
-      return { ...sound, elasticNmPerDeg: sound.elasticNmPerDeg * 0.18 };
+      return { ...sound, clampPerDeg: sound.clampPerDeg * 0.18 };
     case "early":
       return {
         ...sound,
         runDownDeg: 1,
         prevailingNm: aimNm * 0.25,
-        elasticNmPerDeg: sound.elasticNmPerDeg * 4,
+        clampPerDeg: sound.clampPerDeg * 4,
       };
     case "stripped":
-      return { ...sound, yieldNm: aimNm * 0.45, plasticNmPerDeg: -aimNm / 2000 };
+      return { ...sound, givesN: (aimNm * 0.4) / NM_PER_N, thenShare: -0.03 };
   }
 }
 
@@ -56,18 +57,4 @@ export function jointFor(aimNm: number, seed: number, name: string, mood: JointM
 export function moodOf(seed: number, name: string): JointMood {
   const thrown = chanceOf(seed, `${name} mood`)(1, 24);
   return JOINT_MOODS[thrown] ?? "sound";
-}
-
-/**
- * Torque that a joint answers with when it has been turned this far from where it was started by hand, N·m.
- * Example: unturned → 0.
- */
-export function jointTorqueNm(joint: Joint, turnedDeg: number): number {
-  if (turnedDeg <= 0) return 0;
-  const seatedDeg = turnedDeg - joint.runDownDeg;
-  if (seatedDeg <= 0) return joint.prevailingNm;
-  const elastic = joint.prevailingNm + joint.elasticNmPerDeg * seatedDeg;
-  if (elastic <= joint.yieldNm) return elastic;
-  const past = seatedDeg - (joint.yieldNm - joint.prevailingNm) / joint.elasticNmPerDeg;
-  return Math.max(0, joint.yieldNm + joint.plasticNmPerDeg * past);
 }

@@ -1,5 +1,6 @@
+import { type Joint, torqueAtNm } from "@/core/joint/joint";
 import type { DigitalWrench, PullSample, WrenchListener } from "@/core/torque/digital-wrench";
-import { type Joint, jointFor, jointTorqueNm, moodOf } from "./joint";
+import { jointFor, moodOf } from "./joint";
 
 const SAMPLE_MS = 20;
 const TURN_DEG_PER_S = 36;
@@ -76,10 +77,10 @@ export function simulatedWrench(ticker: Ticker = realTime): DigitalWrench {
         const from = on.turnedDeg;
         let leantNm = 0;
         stop = ticker.every(SAMPLE_MS, () => {
-          const heldNm = jointTorqueNm(on.joint, on.turnedDeg);
+          const heldNm = torqueAtNm(on.joint, on.turnedDeg);
           leantNm += (on.aimNm * LEAN_PER_S * SAMPLE_MS) / 1000;
           if (leantNm >= heldNm) on.turnedDeg += (TURN_DEG_PER_S * SAMPLE_MS) / 1000;
-          const atBoltNm = Math.min(leantNm, jointTorqueNm(on.joint, on.turnedDeg));
+          const atBoltNm = Math.min(leantNm, torqueAtNm(on.joint, on.turnedDeg));
           const sample = { torqueNm: atBoltNm / on.leverRatio, angleDeg: on.turnedDeg - from };
           pull.push(sample);
           listeners.forEach(({ onSample }) => onSample(sample));

@@ -20,6 +20,8 @@ export function CastleFace({ task, isOver, onDone }: TaskFaceProps<"castle">) {
   const turn = (by: number) => setDeg((now) => Math.min(FARTHEST_DEG, now + Math.max(0, by)));
   const hand = useTurning(isOver ? () => undefined : turn);
   const short = slotShortDeg(task, deg);
+  const slotSaid =
+    short < 1 ? "a slot meets the hole" : `the next slot is ${Math.round(short)} degrees short of the hole`;
   const torque = `${fromNm(startsNm + nmPerDeg * deg, unit).toFixed(0)} ${torqueSymbol(unit)}`;
   return (
     <Box display="grid" gap="3" justifyItems="center">
@@ -27,7 +29,7 @@ export function CastleFace({ task, isOver, onDone }: TaskFaceProps<"castle">) {
         viewBox="0 0 300 300"
         width="100%"
         role="img"
-        aria-label={`The nut from above: ${short < 1 ? "a slot meets the hole" : `the next slot is ${Math.round(short)} degrees short of the hole`}`}
+        aria-label={`The nut from above: ${slotSaid}`}
         style={{ maxWidth: 320, touchAction: "none", cursor: "grab" }}
         fill="none"
         strokeWidth={2}
@@ -62,6 +64,9 @@ export function CastleFace({ task, isOver, onDone }: TaskFaceProps<"castle">) {
         aria-live="polite"
       >
         {torque}
+        <Box as="span" srOnly>
+          , {slotSaid}
+        </Box>
       </Box>
       {!isOver && (
         <>

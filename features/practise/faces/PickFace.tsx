@@ -3,6 +3,7 @@
 import { Box, chakra } from "@chakra-ui/react";
 import { useState } from "react";
 import { judgePick } from "@/core/practise/judge";
+import { shake } from "../pull/sounds";
 import type { TaskFaceProps } from "./face";
 import { ShownDrawing } from "./ShownDrawing";
 
@@ -34,9 +35,8 @@ const Choice = chakra("button", {
 
 /** A phone tells a fit by how it shakes: a socket that rocks rattles, one that sits gives one short knock. */
 function shakeFor(deg: number | undefined): void {
-  if (!("vibrate" in navigator)) return;
   const knocks = deg === undefined ? 4 : Math.min(4, 1 + Math.round(deg / 2.5));
-  navigator.vibrate(Array.from({ length: knocks * 2 - 1 }, (_, i) => (i % 2 === 0 ? 25 : 70)));
+  shake(Array.from({ length: knocks * 2 - 1 }, (_, i) => (i % 2 === 0 ? 25 : 70)));
 }
 
 /** One of several answers. */

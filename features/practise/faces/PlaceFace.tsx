@@ -1,7 +1,7 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
-import { useState } from "react";
+import { type ReactNode, useState } from "react";
 import { SPOTS, type Spot } from "@/core/practise/drill";
 import { judgePlace } from "@/core/practise/judge";
 import { Button } from "@/ui/Button";
@@ -22,10 +22,15 @@ export function PlaceFace({ task, isOver, onDone }: TaskFaceProps<"place">) {
   const [chocks, setChocks] = useState<readonly Spot[]>([]);
   const toggle = (list: readonly Spot[], spot: Spot) =>
     list.includes(spot) ? list.filter((one) => one !== spot) : [...list, spot];
-  const done = (leftDown: boolean) => onDone(judgePlace(task, { stands, chocks, leftDown }));
+  const [shaken, setShaken] = useState<"stands" | "tips">();
+  const done = (leftDown: boolean) => {
+    const outcome = judgePlace(task, { stands, chocks, leftDown });
+    if (!leftDown) setShaken(outcome.grade === "wrong" ? "tips" : "stands");
+    onDone(outcome);
+  };
   return (
     <Box display="grid" gap="3">
-      <svg viewBox="0 0 384 240" width="100%" style={{ maxHeight: 340 }} fill="none" strokeWidth={2}>
+      <Shaken how={shaken}>
         <path
           d="M 34 120 Q 34 66 84 64 L 320 64 Q 350 66 352 120 Q 350 174 320 176 L 84 176 Q 34 174 34 120 Z"
           fill={RAISED}
@@ -61,7 +66,7 @@ export function PlaceFace({ task, isOver, onDone }: TaskFaceProps<"place">) {
         <text x={192} y={22} textAnchor="middle" fill={SOFT} fontSize={14}>
           {task.slopes === "level" ? "◀ nose" : `◀ ${task.slopes}`}
         </text>
-      </svg>
+      </Shaken>
       <Box color="soft" fontSize="15px">
         ▲ a stand under the sill or the axle there, ◣◢ chocks before and behind that wheel. Touch to put,
         touch again to take away.
@@ -76,6 +81,35 @@ export function PlaceFace({ task, isOver, onDone }: TaskFaceProps<"place">) {
           </Button>
         </Box>
       )}
+    </Box>
+  );
+}
+
+const SHAKES = {
+  stands: {
+    "0%, 100%": { transform: "none" },
+    "30%, 70%": { transform: "translateX(2px)" },
+    "50%": { transform: "translateX(-2px)" },
+  },
+  tips: { from: { transform: "none" }, to: { transform: "rotate(4deg) translateX(14px)" } },
+} as const;
+
+/** The vehicle from above; shaken it stands, or goes. */
+function Shaken({ how, children }: { how: keyof typeof SHAKES | undefined; children: ReactNode }) {
+  return (
+    <Box
+      css={
+        how && {
+          "@media (prefers-reduced-motion: no-preference)": {
+            animation: `shaken-${how} 600ms ease-in-out forwards`,
+            [`@keyframes shaken-${how}`]: SHAKES[how],
+          },
+        }
+      }
+    >
+      <svg viewBox="0 0 384 240" width="100%" style={{ maxHeight: 340 }} fill="none" strokeWidth={2}>
+        {children}
+      </svg>
     </Box>
   );
 }

@@ -57,6 +57,9 @@ export function TurnFace({ task, isOver, onDone }: TaskFaceProps<"turn">) {
           <line x1={C} y1={C - 26} x2={C} y2={C - 56} stroke={STOP} strokeWidth={6} />
         </g>
       </svg>
+      <Box srOnly role="status" aria-live="polite">
+        {clockSaid}
+      </Box>
       <Box color="soft" role="status" aria-live="polite">
         {handle >= swingDeg
           ? "The handle meets something: take it back and go on."

@@ -201,9 +201,10 @@ function Heard({ motion: { motion, begin, end } }: { motion: ReturnType<typeof u
           {motion === "on" ? "The phone is the handle: put it back" : "Hold the phone as the handle"}
         </Button>
       )}
-      {motion === "refused" && (
+      {(motion === "refused" || motion === "silent") && (
         <Box role="status" color="watch">
-          ▲ The browser was not allowed to feel how the phone turns. Pull with the button.
+          ▲ {motion === "refused" ? "The browser was not allowed to feel" : "This device does not tell"} how
+          it is turned. Pull with the button.
         </Box>
       )}
     </Box>

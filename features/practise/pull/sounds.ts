@@ -3,15 +3,30 @@ export interface Sounds {
   click: () => void;
   beep: () => void;
   snap: () => void;
-  /** A tone that rises with the pull, 0 to 1 and beyond; none is silence. */
+  /** A tone that rises with the pull to that of the figure, 0 to 1 and beyond; none is silence. */
   strain: (share: number | undefined) => void;
   end: () => void;
 }
 
-/** A quarter of an hour is too long for a context that nobody hears: it is made at the first pull. */
+const LOWEST_HZ = 160;
+
+/** What is heard while one pull lasts. */
 export function makeSounds(heard: { sound: boolean; tone: boolean }): Sounds {
-  const context = heard.sound || heard.tone ? new AudioContext() : undefined;
-  let tone: { oscillator: OscillatorNode; gain: GainNode } | undefined;
+  // A browser lets nothing be heard on a page that nobody has touched yet.
+  const context =
+    (heard.sound || heard.tone) && navigator.userActivation.hasBeenActive ? new AudioContext() : undefined;
+  let tone: OscillatorNode | undefined;
+  let aim: OscillatorNode | undefined;
+  const steady = (at: AudioContext, hz: number, loud: number) => {
+    const oscillator = at.createOscillator();
+    const gain = at.createGain();
+    gain.gain.value = loud;
+    oscillator.type = "triangle";
+    oscillator.frequency.value = hz;
+    oscillator.connect(gain).connect(at.destination);
+    oscillator.start();
+    return oscillator;
+  };
   const burst = (hz: number, seconds: number, type: OscillatorType, loud: number) => {
     if (!context || !heard.sound) return;
     const oscillator = context.createOscillator();
@@ -27,19 +42,15 @@ export function makeSounds(heard: { sound: boolean; tone: boolean }): Sounds {
   const strain = (share: number | undefined) => {
     if (!context || !heard.tone) return;
     if (share === undefined) {
-      tone?.oscillator.stop();
-      tone = undefined;
+      tone?.stop();
+      aim?.stop();
+      tone = aim = undefined;
       return;
     }
-    if (!tone) {
-      tone = { oscillator: context.createOscillator(), gain: context.createGain() };
-      tone.gain.gain.value = 0.06;
-      tone.oscillator.type = "triangle";
-      tone.oscillator.connect(tone.gain).connect(context.destination);
-      tone.oscillator.start();
-    }
-    // Two octaves from nothing to the figure.
-    tone.oscillator.frequency.value = 160 * 4 ** Math.min(share, 1.6);
+    // Two octaves from nothing to the figure, whose own tone sounds all the while: where they meet it is enough.
+    tone ??= steady(context, LOWEST_HZ, 0.06);
+    aim ??= steady(context, LOWEST_HZ * 4, 0.02);
+    tone.frequency.value = LOWEST_HZ * 4 ** Math.min(share, 1.6);
   };
   return {
     click: () => {
@@ -59,6 +70,7 @@ export function makeSounds(heard: { sound: boolean; tone: boolean }): Sounds {
   };
 }
 
-function shake(how: number | number[]): void {
-  if ("vibrate" in navigator) navigator.vibrate(how);
+/** A page that nobody has touched yet may not shake the phone either. */
+export function shake(how: number | number[]): void {
+  if ("vibrate" in navigator && navigator.userActivation.hasBeenActive) navigator.vibrate(how);
 }

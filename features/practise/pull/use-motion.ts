@@ -7,7 +7,8 @@ interface Asks {
   requestPermission?: () => Promise<"granted" | "denied">;
 }
 
-export type Motion = "none" | "off" | "on" | "refused";
+/** "silent": it is asked, and tells nothing. */
+export type Motion = "none" | "off" | "on" | "refused" | "silent";
 
 /**
  * How far the phone was turned, flat in the hand like a handle, since it began to be held: degrees clockwise.
@@ -33,7 +34,7 @@ export function useMotion(onTurn: (deg: number) => void): {
   useEffect(() => {
     if (motion !== "on") return;
     const feel = ({ alpha }: DeviceOrientationEvent) => {
-      if (alpha === null) return;
+      if (alpha === null) return setMotion("silent");
       // It counts against the clock, and begins anew at 360.
       const step = last.current === undefined ? 0 : ((last.current - alpha + 540) % 360) - 180;
       last.current = alpha;
