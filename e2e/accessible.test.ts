@@ -1,5 +1,7 @@
 import axe, { type AxeResults } from "axe-core";
 import type { Driver as ChromeDriver } from "selenium-webdriver/chrome";
+import { SKILLS } from "@/core/model/drill";
+import { DRILLS } from "@/core/practise/drills";
 import { SLIPS } from "@/core/slip/slips";
 import { type Opened, openBrowser } from "./browser";
 import { Page } from "./page";
@@ -191,6 +193,35 @@ const SCREENS: [screen: string, path: string, how?: (page: Page) => Promise<void
     (page) => page.see(title),
   ]),
   ["bench, drawn pattern", "/bench?slip=pattern&layout=points", (page) => page.see("Add a bolt")],
+  ["practise", "/practise"],
+  ["practise, what is sure", "/practise?sure=1"],
+  [
+    "practise, the lab",
+    "/practise?lab=1",
+    (page) => page.find("//main//canvas", "the chart").then(() => undefined),
+  ],
+  ...SKILLS.map((skill): [string, string, (page: Page) => Promise<void>] => [
+    `practise, ${skill}`,
+    `/practise?skill=${skill}`,
+    (page) => page.see(DRILLS[skill].title),
+  ]),
+  [
+    "practise, what was right",
+    "/practise?skill=unit",
+    async (page) => {
+      await page.press("lb·in");
+      await page.see("Another");
+    },
+  ],
+  [
+    "practise, this one",
+    "/work?id=demo-brake-shoes",
+    async (page) => {
+      await tickSafety(page);
+      await page.press("Practise this one");
+      await page.see("Hold to pull");
+    },
+  ],
   ["keys", "/garage", (page) => page.keys("?")],
 ];
 

@@ -75,7 +75,6 @@ const SHOTS: Shot[] = [
       await page.find("//*[@aria-busy='false']", "the day reckoned");
     },
   },
-  { name: "work-safety", path: "/work?id=demo-brake-shoes" },
   { name: "work", path: "/work?id=demo-brake-shoes", how: atTorque },
   { name: "work-phone", path: "/work?id=demo-brake-shoes", phone: true, how: atTorque },
   { name: "work-night", path: "/work?id=demo-brake-shoes", night: true, how: atTorque },
@@ -87,6 +86,14 @@ const SHOTS: Shot[] = [
     how: (page) => page.find("//canvas", "the chart").then(() => undefined),
   },
   { name: "bench", path: "/bench?slip=adapter" },
+  {
+    name: "practise",
+    path: "/practise?skill=ring",
+    how: async (page) => {
+      await page.press("Full figure");
+      for (const bolt of [1, 2, 3]) await page.pressWith(`Bolt ${bolt}, 0 %`);
+    },
+  },
   { name: "files", path: "/files" },
 ];
 

@@ -47,6 +47,8 @@ export interface Pull {
   /** How far the tooth of a click wrench has let the handle go. */
   slipDeg: number;
   swungDeg: number;
+  /** Where the hand is, mm from the square. */
+  handMm: number;
   /** At the square of the wrench, as it is. */
   torqueNm: number;
   timeS: number;
@@ -83,6 +85,7 @@ export function takeHold(on: OnBolt, boltDeg = 0): Pull {
     fromDeg: boltDeg,
     slipDeg: 0,
     swungDeg: 0,
+    handMm: on.gripMm,
     torqueNm: 0,
     timeS: 0,
     reachedAtS: undefined,
@@ -140,6 +143,7 @@ function oneStep(pull: Pull, swungDeg: number, handMm: number, seconds: number):
     turns: boltDeg > pull.boltDeg,
     slipDeg,
     swungDeg,
+    handMm,
     torqueNm,
     timeS,
     reachedAtS,

@@ -32,14 +32,8 @@ const OFF_GRIP = 0.05;
 
 /**
  * What a pull came to, and one sentence of advice: what matters most first.
- * @param pull let go. @param handMm where the hand was, where that matters.
  */
-export function afterPull(
-  pull: Pull,
-  target: TorqueTarget,
-  unit: TorqueUnit,
-  handMm = pull.on.gripMm,
-): AfterPull {
+export function afterPull(pull: Pull, target: TorqueTarget, unit: TorqueUnit): AfterPull {
   const { joint, addsMm, gripMm, face } = pull.on;
   const curve = pull.curve.map(({ angleDeg, torqueNm }) => ({ angleDeg: angleDeg - pull.fromDeg, torqueNm }));
   const isFirst = pull.fromDeg === 0;
@@ -63,7 +57,7 @@ export function afterPull(
       return `Only ${shownTorque(got, unit)} reached the bolt: pull on until it clicks.`;
     if (verdict.kind === "under")
       return `Only ${shownTorque(got, unit)} reached the bolt: pull on to the figure.`;
-    if (addsMm !== 0 && Math.abs(handMm / gripMm - 1) > OFF_GRIP)
+    if (addsMm !== 0 && Math.abs(pull.handMm / gripMm - 1) > OFF_GRIP)
       return `${shownTorque(got, unit)} reached the bolt. With a crowfoot on, hold the middle of the grip: the figure hangs on it.`;
     if (fast) return `${shownTorque(got, unit)} reached the bolt, but that was fast: slower is surer.`;
     return `${shownTorque(got, unit)} reached the bolt. That is how it should be.`;

@@ -56,6 +56,8 @@ export interface ScaleTask extends Asked {
   /** One turn of its ring, in its unit: the scale has a line for each. */
   turn: number;
   wants: TorqueQuantity;
+  /** A mark above it is too much. */
+  isMaximum: boolean;
   why: string;
 }
 
@@ -64,6 +66,8 @@ export interface PullTask extends Asked {
   kind: "pull";
   on: OnBolt;
   target: TorqueTarget;
+  /** What the wrench is marked in, and what the bolt's torque is told in. */
+  scaleUnit: TorqueUnit;
   unit: TorqueUnit;
   /** What is wrong with the joint, so that letting go and looking is the right answer. */
   isSound: boolean;

@@ -63,9 +63,9 @@ function alike(got: TorqueFigure, wants: TorqueFigure, within: readonly [number,
 const near = (a: number, b: number) => Math.abs(a / b - 1) < 1e-3;
 
 /** A scale as it was set. One mark beside is near; a maximum that is passed is wrong. */
-export function judgeScale({ wants, step, why }: TaskOf<"scale">, set: number): Outcome {
+export function judgeScale({ wants, step, isMaximum, why }: TaskOf<"scale">, set: number): Outcome {
   const off = Math.abs(set - wants.value) / step;
-  const grade = graded(off, [0, why.includes("not above") && set > wants.value ? 0 : 1]);
+  const grade = graded(off, [0, isMaximum && set > wants.value ? 0 : 1]);
   return { grade, says: why };
 }
 
@@ -201,7 +201,7 @@ export function judgePlace({ up, slopes }: TaskOf<"place">, { stands, chocks, le
   if (rolls.length > 0)
     return {
       grade: "wrong",
-      says: `It rolls when it is shaken: no chocks at the ${rolls.join(" and the ")}, ${up === "rear" ? "and the parking brake holds the wheels that hang in the air" : "and one chocked wheel turns about itself"}.`,
+      says: `It rolls when it is shaken: no chocks at the ${rolls.join(" and the ")}.${up === "rear" ? " The parking brake usually holds the very wheels that are in the air." : ""}`,
     };
   const spare = [...wrongly, ...idle];
   return spare.length > 0

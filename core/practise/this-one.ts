@@ -82,6 +82,7 @@ export function thisOne(
       reads: luck.normal(1, (best ? wrenchAccuracy(best.wrench) : 0.04) / 2),
     },
     target,
+    scaleUnit: best?.wrench.unit ?? unit,
     unit,
     isSound: true,
   };

@@ -67,7 +67,7 @@ export function SlipForm({ kind, typed, owned, worked, onType }: SlipFormProps) 
         return (
           <details key={group} open={inUse || undefined}>
             <Fold>
-              <span aria-hidden>＋</span> {group}
+              <span aria-hidden>+</span> {group}
             </Fold>
             <Box
               display="grid"

@@ -66,7 +66,7 @@ export function SlipList({ open, onOpen, withAbout, focus = false }: SlipListPro
         />
       </Box>
       <Button asChild>
-        <Link href={practiseHref()}>Practise on a bolt that is nobody’s</Link>
+        <Link href={practiseHref()}>Practise</Link>
       </Button>
       <Box as="nav" aria-label="Calculations">
         {found.map(({ name, title, about }) => (

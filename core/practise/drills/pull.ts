@@ -81,6 +81,7 @@ export const pullDrill: Drill = {
         reads: luck.normal(1, 0.01),
       },
       target: targetFor(aimNm),
+      scaleUnit: unit,
       unit,
       isSound,
     };

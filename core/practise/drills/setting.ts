@@ -61,6 +61,7 @@ export const settingDrill: Drill = {
       detail: `This wrench is marked in ${torqueSymbol(scale.unit)}: a line for each ${scale.turn}, and the ring adds to it.`,
       ...scale,
       wants,
+      isMaximum,
       why: `${converted}${isMaximum ? "The mark not above it" : "The nearest mark"} is ${formatTorque(wants)}.`,
     };
   },

@@ -55,7 +55,7 @@ function asked(level: Level, luck: Luck): ReturnType<Drill["task"]> | undefined 
   return {
     kind: "pick",
     asks: `“${called}: ${written}”. In which unit can that be?`,
-    detail: `It is an ${known}.`.replace("an M", "an M"),
+    detail: `It is an ${known}.`,
     choices: luck.shuffled([unit, ...others]).map((one) => ({
       says: torqueSymbol(one),
       isRight: one === unit,

@@ -2,7 +2,8 @@
 
 import { shown } from "@/core/quantity/shown";
 import type { DrawingOf } from "@/core/slip/drawing";
-import { EDGE, INK, LINE, Paper, RAISED, SHEET, SOFT, Say, polygon } from "@/ui/drawing/Paper";
+import { CastleNut } from "@/ui/drawing/CastleNut";
+import { INK, Paper, SOFT, Say } from "@/ui/drawing/Paper";
 
 const X = 105;
 const Y = 100;
@@ -20,26 +21,7 @@ export function CastleDrawing({ slots, shortDeg, way }: DrawingOf<"castle">) {
       height={200}
       says={`A castle nut of ${slots} slots, turned ${way} by ${shown(goesDeg)} degrees to bring a slot to the hole`}
     >
-      <polygon points={polygon(X, Y, 82, 6, -shortDeg)} fill={RAISED} />
-      <circle cx={X} cy={Y} r={60} fill={EDGE} stroke={LINE} />
-      {Array.from({ length: slots }, (_, i) => {
-        const deg = (i * 360) / slots - shortDeg;
-        return (
-          <rect
-            key={i}
-            x={X + 34}
-            y={Y - 5}
-            width={28}
-            height={10}
-            fill={SHEET}
-            stroke={LINE}
-            strokeWidth={1.5}
-            transform={`rotate(${deg} ${X} ${Y})`}
-          />
-        );
-      })}
-      <circle cx={X} cy={Y} r={35} fill={RAISED} stroke={LINE} />
-      <rect x={X - 35} y={Y - 4} width={70} height={8} fill={INK} stroke="none" />
+      <CastleNut x={X} y={Y} slots={slots} turnedDeg={-shortDeg} />
       <line x1={X + 35} y1={Y} x2={X + 100} y2={Y} stroke={INK} strokeDasharray="4 3" strokeWidth={1.5} />
       <path d={`M ${arc.x} ${arc.y} A 88 88 0 0 ${way === "on" ? 1 : 0} ${X + 88} ${Y}`} strokeWidth={4} />
       <Say x={212} y={Y - 10} bold>

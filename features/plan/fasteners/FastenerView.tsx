@@ -38,6 +38,7 @@ export function FastenerView({
 }) {
   const { figure, sizeToUndo, sizeToDoUp, thread, adapter } = fastener;
   const role = roleOf(route, fastener);
+  const doubts = fastenerDoubts(fastener);
   const turner = turnerOf(route, fastener);
   const lacking = lacksFigure(route, fastener);
   return (
@@ -60,8 +61,8 @@ export function FastenerView({
           Edit
         </Button>
       </Box>
-      <Doubts doubts={fastenerDoubts(fastener)} />
-      {figure && torquesOf(figure).length > 0 && (
+      <Doubts doubts={doubts} />
+      {figure && torquesOf(figure).length > 0 && !doubts.some(({ grave }) => grave) && (
         <Box marginTop="2">
           <Link href={practiseThisHref(jobId, fastener.id, "plan")}>Practise this one</Link>
         </Box>

@@ -5,11 +5,13 @@ import { useState } from "react";
 import { judgeCastle, slotShortDeg } from "@/core/practise/judge";
 import { fromNm, torqueSymbol } from "@/core/quantity/torque-unit";
 import { Button } from "@/ui/Button";
-import { EDGE, INK, LINE, RAISED, SHEET, SOFT, polygon } from "@/ui/drawing/Paper";
+import { CASTLE_NUT_RADIUS, CastleNut } from "@/ui/drawing/CastleNut";
+import { LINE, SOFT } from "@/ui/drawing/Paper";
 import type { TaskFaceProps } from "./face";
 import { useTurning } from "./use-turning";
 
 const C = 150;
+const SCALE = 130 / CASTLE_NUT_RADIUS;
 /** Nobody turns it further than this. */
 const FARTHEST_DEG = 120;
 
@@ -32,27 +34,11 @@ export function CastleFace({ task, isOver, onDone }: TaskFaceProps<"castle">) {
         aria-label={`The nut from above: ${slotSaid}`}
         style={{ maxWidth: 320, touchAction: "none", cursor: "grab" }}
         fill="none"
-        strokeWidth={2}
+        stroke={LINE}
+        strokeWidth={1.5}
         {...hand}
       >
-        <g transform={`rotate(${deg - firstDeg} ${C} ${C})`}>
-          <polygon points={polygon(C, C, 130, 6)} fill={RAISED} stroke={LINE} />
-          <circle cx={C} cy={C} r={100} fill={EDGE} stroke={LINE} />
-          {Array.from({ length: slots }, (_, i) => (
-            <rect
-              key={i}
-              x={C + 58}
-              y={C - 8}
-              width={44}
-              height={16}
-              fill={SHEET}
-              stroke={LINE}
-              transform={`rotate(${(i * 360) / slots} ${C} ${C})`}
-            />
-          ))}
-        </g>
-        <circle cx={C} cy={C} r={58} fill={SHEET} stroke={LINE} />
-        <rect x={C - 58} y={C - 6} width={116} height={12} fill={INK} />
+        <CastleNut x={C} y={C} scale={SCALE} slots={slots} turnedDeg={deg - firstDeg} />
         <line x1={C + 58} y1={C} x2={290} y2={C} stroke={SOFT} strokeDasharray="4 4" />
       </svg>
       <Box

@@ -24,7 +24,7 @@ export function PullFace({ task, isOver, onDone }: TaskFaceProps<"pull">) {
       {isOver && last ? (
         <PullTold pull={last} target={target} unit={unit} />
       ) : (
-        <PullStation on={on} unit={unit} onLetGo={letGo}>
+        <PullStation on={on} unit={task.scaleUnit} onLetGo={letGo}>
           <Button
             size="work"
             flex="1"

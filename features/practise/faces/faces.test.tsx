@@ -44,6 +44,7 @@ test("a scale is set by turns and marks, and says where it stands", async () => 
     step: 1,
     turn: 10,
     wants: { value: 47, unit: "N.m", decimals: 0 },
+    isMaximum: false,
     why: "The nearest mark is 47 N·m.",
   };
   const went = await faced(task);

@@ -1,7 +1,7 @@
 "use client";
 
 import { Box, chakra } from "@chakra-ui/react";
-import { useEffect, useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import type { OnBolt, Pull } from "@/core/joint/pull";
 import { STANDARD_GRAVITY } from "@/core/quantity/gravity";
 import { shown } from "@/core/quantity/shown";
@@ -25,6 +25,7 @@ const OFF_PIN = 0.93;
 
 interface PullStationProps {
   on: OnBolt;
+  /** What the wrench is marked in. */
   unit: TorqueUnit;
   onLetGo: (pull: Pull) => void;
   /** What else can be done with the bolt. */
@@ -124,6 +125,10 @@ const eyeSays = (deg: number): string => {
 
 /** The space bar pulls while it is held, wherever nothing else wants it. */
 function useSpace(begin: () => void, letGo: () => void): void {
+  const latest = useRef(begin);
+  useEffect(() => {
+    latest.current = begin;
+  });
   useEffect(() => {
     const down = (event: KeyboardEvent) => {
       const elsewhere =
@@ -131,7 +136,7 @@ function useSpace(begin: () => void, letGo: () => void): void {
         event.target.closest("input, textarea, select, dialog, button:not([data-testid=hold-to-pull]), a");
       if (event.key !== " " || event.repeat || elsewhere) return;
       event.preventDefault();
-      begin();
+      latest.current();
     };
     const up = (event: KeyboardEvent) => event.key === " " && letGo();
     document.addEventListener("keydown", down);
@@ -140,7 +145,7 @@ function useSpace(begin: () => void, letGo: () => void): void {
       document.removeEventListener("keydown", down);
       document.removeEventListener("keyup", up);
     };
-  });
+  }, [letGo]);
 }
 
 /** How hard the hand pulls, as a bar and a number; a bolt's torque it does not tell. */
