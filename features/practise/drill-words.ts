@@ -7,7 +7,7 @@ export const GRADE_WORDS: Readonly<
 > = {
   right: { sign: "●", says: "Right", tone: "good" },
   near: { sign: "▲", says: "Nearly", tone: "watch" },
-  wrong: { sign: "■", says: "That would have done harm", tone: "stop" },
+  wrong: { sign: "■", says: "Wrong", tone: "stop" },
 };
 
 /** How sure a skill is, told by a shape too; in short where there is little room. */

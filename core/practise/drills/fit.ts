@@ -79,8 +79,12 @@ function asked(level: Level, luck: Luck): ReturnType<Drill["task"]> | undefined 
   };
 }
 
+/** Less play than this is none. */
+const LEAST_PLAY_DEG = 0.01;
+
 function fitSays({ fit: { freePlayDeg, mayGoOn } }: NearSize, verdict: string): string {
   if (freePlayDeg === undefined) return "It does not go on, or spins.";
-  const rocks = mayGoOn ? "It just goes on" : `It rocks ${shown(freePlayDeg, 2)}° each way`;
+  if (freePlayDeg < LEAST_PLAY_DEG) return mayGoOn ? "It just goes on: snug." : "It is its own size.";
+  const rocks = `It rocks ${shown(freePlayDeg, 2)}° each way`;
   return `${rocks}: ${verdict}.`;
 }

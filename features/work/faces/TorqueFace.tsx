@@ -163,7 +163,7 @@ function Tightening(props: FaceProps & { fastener: Fastener }) {
             {bolts}
           </SideBySide>
           {readings}
-          {current.kind === "torque" && !isDone && (
+          {current.kind === "torque" && !isDone && !doubts.some(({ grave }) => grave) && (
             <TryFirst jobId={job.id} fastener={fastener} pull={before} />
           )}
           <TickBar
