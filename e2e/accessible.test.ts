@@ -81,8 +81,7 @@ const SCREENS: [screen: string, path: string, how?: (page: Page) => Promise<void
   [
     "what is wrong",
     "/plan?id=demo-starter&decide=1",
-    (page) =>
-      page.choose("What it does", "It cranks slowly or not at all").then(() => page.see("Next, to tell")),
+    (page) => page.press("It cranks slowly or not at all").then(() => page.see("Next, to tell")),
   ],
   [
     "notes",

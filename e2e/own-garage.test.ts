@@ -3,7 +3,22 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { By, Key } from "selenium-webdriver";
 import { MODEL_VERSION } from "@/core/model/record";
-import type { Opened } from "./browser";
+import {
+  LOG_VIEWS,
+  benchHref,
+  dayHref,
+  filesHref,
+  garageHref,
+  jobsHref,
+  kitHref,
+  logHref,
+  newJobHref,
+  practiseHref,
+  shelfHref,
+  sureHref,
+  workHref,
+} from "@/features/shell/addresses";
+import { DESK, type Opened, PHONE } from "./browser";
 import { journeys } from "./journey";
 import type { Page } from "./page";
 
@@ -203,6 +218,43 @@ test("keys turn the pockets, pull the Bench, search the log and show themselves"
   await page.see("576");
   await page.keys(Key.ESCAPE);
   await page.keys("?");
-  await page.see("These keys");
+  await page.see("Calculations, found by plain words");
+  await page.press("Keys");
+  await page.see("What this screen is for, and these keys");
   await page.press("Close");
+});
+
+test("in an empty garage every place says what it is for, and has a next thing to do", async () => {
+  const views = LOG_VIEWS.map(({ view }) => logHref(undefined, view));
+  const places = [
+    garageHref(),
+    jobsHref(),
+    newJobHref(),
+    shelfHref(),
+    shelfHref("starter"),
+    kitHref(undefined),
+    kitHref(undefined, "chest"),
+    dayHref(),
+    workHref(),
+    ...views,
+    filesHref(),
+    benchHref(),
+    practiseHref(),
+    sureHref(),
+  ];
+  for (const size of [DESK, PHONE]) {
+    await page.driver
+      .manage()
+      .window()
+      .setRect({ ...size, x: 0, y: 0 });
+    for (const place of places) {
+      await page.open(place);
+      await page.gone("Getting it out of the pocket");
+      const actions = await page.driver.executeScript<number>(
+        `return [...document.querySelectorAll("main :is(button, a, input, select)")].filter((one) => !one.closest("nav") && one.getBoundingClientRect().height > 0).length;`,
+      );
+      expect([place, actions > 0]).toEqual([place, true]);
+      expect([place, await page.sideways()]).toEqual([place, 0]);
+    }
+  }
 });

@@ -27,7 +27,7 @@ export function Parts() {
       </Part>
       <Part title="States">
         <Loading />
-        <NoJob does="plan" />
+        <NoJob does="plan" example="work" />
         <ScreenFailed error={new Error("An error to look at.")} reset={() => undefined} />
       </Part>
       <Part title="Drawings">

@@ -5,6 +5,8 @@ export const BRAKE_TOPICS: readonly Topic[] = [
   {
     id: "squeal",
     symptom: "A squeal or grinding when braking",
+    senses: ["hear"],
+    places: ["front", "rear"],
     causes: [
       { id: "pads", name: "Pads worn out", often: 5, sheet: "pads-and-discs" },
       { id: "dust", name: "Dust, or pads that ring in dry clips", often: 4, sheet: "pads-and-discs" },
@@ -78,6 +80,8 @@ export const BRAKE_TOPICS: readonly Topic[] = [
   {
     id: "pulse",
     symptom: "A pulse in the brake pedal",
+    senses: ["feel"],
+    places: ["front", "rear", "cabin"],
     causes: [
       { id: "disc", name: "Disc of uneven thickness", often: 6, sheet: "pads-and-discs" },
       { id: "drum", name: "Drum out of round", often: 2, sheet: "drum-shoes" },
@@ -119,6 +123,8 @@ export const BRAKE_TOPICS: readonly Topic[] = [
   {
     id: "long-pedal",
     symptom: "A long or soft brake pedal",
+    senses: ["feel"],
+    places: ["cabin", "underneath"],
     causes: [
       { id: "adjust", name: "Shoes far from the drum", often: 4, sheet: "drum-shoes" },
       { id: "air", name: "Air in the lines", often: 3, sheet: "brake-fluid" },

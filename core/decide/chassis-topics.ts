@@ -5,6 +5,8 @@ export const CHASSIS_TOPICS: readonly Topic[] = [
   {
     id: "hum",
     symptom: "A hum that rises with speed",
+    senses: ["hear", "feel"],
+    places: ["front", "rear"],
     causes: [
       { id: "bearing", name: "Wheel bearing", often: 5, sheet: "wheel-bearing-bolted" },
       { id: "tyres", name: "Tyres worn in steps", often: 4 },
@@ -45,6 +47,8 @@ export const CHASSIS_TOPICS: readonly Topic[] = [
   {
     id: "knock",
     symptom: "A knock over bumps",
+    senses: ["hear", "feel"],
+    places: ["front", "rear"],
     causes: [
       { id: "link", name: "Anti-roll bar link", often: 5, sheet: "anti-roll-links" },
       { id: "ball-joint", name: "Lower ball joint", often: 3, sheet: "lower-arm" },
@@ -124,6 +128,8 @@ export const CHASSIS_TOPICS: readonly Topic[] = [
   {
     id: "click",
     symptom: "A click on full lock",
+    senses: ["hear"],
+    places: ["front"],
     causes: [
       { id: "outer-joint", name: "Outer drive joint", often: 6, sheet: "drive-shaft" },
       { id: "loose-wheel", name: "Loose wheel bolts", often: 1 },

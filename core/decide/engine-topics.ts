@@ -5,6 +5,8 @@ export const ENGINE_TOPICS: readonly Topic[] = [
   {
     id: "no-crank",
     symptom: "It cranks slowly or not at all",
+    senses: ["hear"],
+    places: ["engine"],
     causes: [
       { id: "battery", name: "Battery flat or worn out", often: 6, sheet: "battery" },
       { id: "cable", name: "Earth lead or cable with a bad joint", often: 3 },
@@ -46,6 +48,8 @@ export const ENGINE_TOPICS: readonly Topic[] = [
   {
     id: "coolant",
     symptom: "It loses coolant",
+    senses: ["see", "smell"],
+    places: ["engine", "cabin"],
     causes: [
       { id: "hose", name: "Hose or clamp", often: 5, sheet: "radiator" },
       { id: "radiator", name: "Radiator", often: 3, sheet: "radiator" },
@@ -92,6 +96,8 @@ export const ENGINE_TOPICS: readonly Topic[] = [
   {
     id: "oil",
     symptom: "Oil on the outside of the engine",
+    senses: ["see", "smell"],
+    places: ["engine", "underneath"],
     causes: [
       { id: "cover", name: "Cam cover gasket", often: 5, sheet: "cam-cover" },
       { id: "plug", name: "Drain plug or oil filter", often: 4, sheet: "engine-oil" },
@@ -137,6 +143,8 @@ export const ENGINE_TOPICS: readonly Topic[] = [
   {
     id: "misfire",
     symptom: "It runs unevenly, with the engine lamp on",
+    senses: ["feel", "see"],
+    places: ["engine"],
     causes: [
       { id: "plug", name: "Spark plug", often: 4, sheet: "spark-plugs" },
       { id: "coil", name: "Ignition coil", often: 4, sheet: "spark-plugs" },

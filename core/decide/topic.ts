@@ -1,3 +1,5 @@
+import type { Place } from "../model/place";
+
 /** Something that may be wrong. */
 export interface Cause {
   id: string;
@@ -22,10 +24,17 @@ export interface Check {
   tells: Readonly<Record<string, readonly number[]>>;
 }
 
+/** What a symptom is noticed with. */
+export const SENSES = ["hear", "feel", "see", "smell"] as const;
+export type Sense = (typeof SENSES)[number];
+
 /** One symptom: what can be behind it, and what tells the causes apart. */
 export interface Topic {
   id: string;
   symptom: string;
+  senses: readonly Sense[];
+  /** Where on the vehicle it is noticed. */
+  places: readonly Place[];
   causes: readonly Cause[];
   checks: readonly Check[];
 }

@@ -1,6 +1,6 @@
 import { InputError } from "../input-error";
-import { NUMBER, isFraction, readNumber } from "./read-number";
 import { STANDARD_GRAVITY } from "./gravity";
+import { NUMBER, isFraction, readNumber } from "./read-number";
 
 interface MeasureUnit {
   /** As it is shown. */

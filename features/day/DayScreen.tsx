@@ -34,7 +34,12 @@ export function DayScreen() {
     return (
       <ThreeColumns
         left={null}
-        middle={<NoJob does="turns a plan into a day: when to start, and how likely it rolls in time" />}
+        middle={
+          <NoJob
+            does="turns a plan into a day: when to start, and how likely it rolls in time"
+            example="day"
+          />
+        }
         right={null}
       />
     );

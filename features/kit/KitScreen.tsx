@@ -36,7 +36,7 @@ export function KitScreen() {
             <KitViews jobId={undefined} at="" />
           </Sheet>
         }
-        middle={<NoJob does="shows what it needs against your chest" />}
+        middle={<NoJob does="lays out what a job needs, against the tools that you own" example="kit" />}
         right={null}
       />
     );

@@ -8,12 +8,14 @@ import type { Job } from "@/core/model/job";
 import type { Vehicle } from "@/core/model/vehicle";
 import { Button } from "@/ui/Button";
 import { Sheet } from "@/ui/Sheet";
+import { useWide } from "@/ui/use-wide";
 import { dayHref, kitHref, workHref } from "../shell/addresses";
 import { type KitView, KitViews } from "./KitViews";
 import type { KitInHand } from "./use-kit";
 
-/** How many gaps are named at the side; the mat has them all. */
+/** How many gaps are named at the side; the mat has them all, and on a phone it begins in the first screen. */
 const MOST_SHOWN = 10;
+const MOST_ON_A_PHONE = 2;
 
 /** Where the kit stands: how much of it is there, what is short, and what comes next. */
 export function KitSide({
@@ -29,6 +31,7 @@ export function KitSide({
   at: KitView;
   onChoose?: (key: string) => void;
 }) {
+  const most = useWide("lg") ? MOST_SHOWN : MOST_ON_A_PHONE;
   const short = kit.lines.filter((line) => !isCovered(line));
   return (
     <Sheet flex={{ lg: "1" }} overflowY={{ lg: "auto" }}>
@@ -37,20 +40,28 @@ export function KitSide({
       </Box>
       <Box color="soft">{vehicle.name}</Box>
       <Box
-        fontFamily="heading"
-        fontWeight="700"
-        fontSize="46px"
-        lineHeight="1.1"
-        marginTop="2"
-        data-testid="kit-ready"
+        display="flex"
+        flexDirection={{ base: "row", lg: "column" }}
+        alignItems={{ base: "baseline", lg: "stretch" }}
+        columnGap="3"
+        flexWrap="wrap"
       >
-        {kit.ready} of {kit.total}
-      </Box>
-      <Box color={short.length > 0 ? "watch" : "good"} fontWeight="600">
-        {kitState(kit, short)}
+        <Box
+          fontFamily="heading"
+          fontWeight="700"
+          fontSize="46px"
+          lineHeight="1.1"
+          marginTop={{ lg: "2" }}
+          data-testid="kit-ready"
+        >
+          {kit.ready} of {kit.total}
+        </Box>
+        <Box color={short.length > 0 ? "watch" : "good"} fontWeight="600">
+          {kitState(kit, short)}
+        </Box>
       </Box>
       <Box as="ul" listStyleType="none" padding="0" marginTop="1" marginBottom="3">
-        {short.slice(0, MOST_SHOWN).map(({ key, need, name, cover, for: its }) => {
+        {short.slice(0, most).map(({ key, need, name, cover, for: its }) => {
           const says =
             need.kind === "torque"
               ? `${its[0] ?? ""}: ${cover.kind === "look up" ? "look the figure up" : `no wrench for ${name}`}`
@@ -75,30 +86,27 @@ export function KitSide({
             </Box>
           );
         })}
-        {short.length > MOST_SHOWN && (
-          <Box as="li" fontSize="15px" color="soft" paddingBlock="2">
-            and {short.length - MOST_SHOWN} more on the mat
+        {short.length > most && (
+          <Box as="li" fontSize="15px" color="soft" paddingBlock={{ lg: "2" }}>
+            and {short.length - most} more on the mat
           </Box>
         )}
       </Box>
-      {short.length > 0 && at === "" && (
-        <Button asChild look="primary" width="100%" marginBottom="2">
-          <Link href={kitHref(job.id, "shop")}>{short.length === 1 ? "Shop for it" : "Shop for them"}</Link>
+      <Box display="grid" gridTemplateColumns={{ base: "1fr 1fr", lg: "1fr" }} gap="2" marginBottom="3">
+        {short.length > 0 && at === "" && (
+          <Button asChild look="primary" gridColumn={{ base: "1 / -1", lg: "auto" }}>
+            <Link href={kitHref(job.id, "shop")}>{short.length === 1 ? "Shop for it" : "Shop for them"}</Link>
+          </Button>
+        )}
+        <Button asChild>
+          <Link href={dayHref(job.id)}>When to start</Link>
         </Button>
-      )}
-      <Button asChild width="100%" marginBottom="2">
-        <Link href={dayHref(job.id)}>When to start</Link>
-      </Button>
-      <Button
-        asChild
-        look={short.length > 0 || at !== "" ? "plain" : "primary"}
-        width="100%"
-        marginBottom="3"
-      >
-        <Link href={workHref(job.id)}>
-          {job.state === "under way" ? "Go on with the work" : "Start the work"}
-        </Link>
-      </Button>
+        <Button asChild look={short.length > 0 || at !== "" ? "plain" : "primary"}>
+          <Link href={workHref(job.id)}>
+            {job.state === "under way" ? "Go on with the work" : "Start the work"}
+          </Link>
+        </Button>
+      </Box>
       <KitViews jobId={job.id} at={at} />
     </Sheet>
   );

@@ -6,7 +6,7 @@ import { DataProvider } from "@/data/DataProvider";
 import { ThemeProvider } from "@/ui/theme/ThemeProvider";
 import { DoProvider } from "./DoProvider";
 import { Header } from "./Header";
-import { KeysHelp } from "./KeysHelp";
+import { Help } from "./Help";
 import { Offline } from "./Offline";
 import { ShellBoundary } from "./ShellBoundary";
 import { StoreTrouble } from "./StoreTrouble";
@@ -33,7 +33,7 @@ export function App({ bench, children }: { bench: ReactNode; children: ReactNode
               {children}
             </Box>
             {bench}
-            <KeysHelp />
+            <Help />
           </DoProvider>
         </ShellBoundary>
       </ThemeProvider>

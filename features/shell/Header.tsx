@@ -4,9 +4,10 @@ import { Box, chakra } from "@chakra-ui/react";
 import Link from "next/link";
 import { usePathname, useRouter } from "next/navigation";
 import { useCollection } from "@/data/hooks";
+import { Button } from "@/ui/Button";
 import { practiseHref } from "./addresses";
 import { useHand } from "./hand";
-import { useKey } from "./keys";
+import { mean, useKey } from "./keys";
 import { LookSwitch } from "./LookSwitch";
 import { POCKETS, pocketHref } from "./pockets";
 
@@ -91,6 +92,16 @@ export function Header() {
       </Box>
       <Box marginLeft="auto" display="flex" alignItems="center" gap="3" minWidth="0">
         <InHand />
+        <Button
+          look="quiet"
+          color="onDenim"
+          paddingInline="0"
+          aria-label="What this screen is for"
+          textDecoration="none"
+          onClick={() => mean("help")}
+        >
+          ?
+        </Button>
         <LookSwitch />
       </Box>
     </Box>

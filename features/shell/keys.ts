@@ -33,7 +33,7 @@ export const KEYS = {
   less: { presses: ["-", "ArrowDown"], shown: ["−"], says: "One less, while counting" },
   watch: { presses: ["w", "W"], shown: ["W"], says: "Watch it, while looking" },
   replace: { presses: ["r", "R"], shown: ["R"], says: "Replace it, while looking" },
-  help: { presses: ["?"], shown: ["?"], says: "These keys" },
+  help: { presses: ["?"], shown: ["?"], says: "What this screen is for, and these keys" },
 } as const satisfies Record<string, Keyed>;
 
 export type Key = keyof typeof KEYS;

@@ -45,7 +45,7 @@ const KEY_OF = { next: "later", done: "primary", trouble: "trouble", "take back"
 export function WorkScreen() {
   const inHand = useJobInHand();
   if (inHand === undefined) return <Loading />;
-  if (inHand === null) return <NoJob does="takes you through it one step at a time" />;
+  if (inHand === null) return <NoJob does="takes you through a job one step at a time" example="work" />;
   return <JobAtWork key={`${inHand.job.id} ${inHand.job.chosenRouteId}`} {...inHand} />;
 }
 

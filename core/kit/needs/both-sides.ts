@@ -12,6 +12,21 @@ export function bothSides(names: readonly string[]): string {
     : names.join(", and ");
 }
 
+/**
+ * Sentences of which those that differ in their side alone are told as one, in the order in which they came.
+ * Example: "No figure: bolts, left.", "No figure: bolts, right." → "No figure: bolts, left and right."
+ */
+export function saidOnce(sentences: readonly string[]): string[] {
+  const alike = new Map<string, string[]>();
+  for (const one of sentences) alike.set(withoutSide(one), [...(alike.get(withoutSide(one)) ?? []), one]);
+  return [...alike.values()].flatMap((group) => {
+    const [first = ""] = group;
+    // With two sides in one sentence, which of them differs is not to be told.
+    const single = group.every((one) => (one.match(/\b(?:left|right)\b/g) ?? []).length === 1);
+    return single ? [bothSides(group)] : [...new Set(group.length > 0 ? group : [first])];
+  });
+}
+
 /** A name without its side, for telling which are alike. */
 export function withoutSide(name: string): string {
   return name.replace(/,?\s*\b(?:left|right)\b/g, "");

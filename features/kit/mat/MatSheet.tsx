@@ -85,11 +85,8 @@ export function MatSheet({ inHand: { kit, route, record, change }, chosen, onCho
               fontWeight="600"
               color="soft"
               maxWidth={`${Math.max(1, own.length) * 132 - 8}px`}
-              minHeight={{ lg: "20px" }}
-              overflow="hidden"
-              textOverflow="ellipsis"
-              whiteSpace="nowrap"
-              title={title}
+              minHeight={{ lg: "40px" }}
+              lineHeight="1.25"
             >
               {title}
             </Box>
@@ -125,7 +122,8 @@ const Face = chakra("button", {
     cursor: "pointer",
     flex: "1",
     color: "ink",
-    "& svg": { width: "84px", height: "55px" },
+    // The tick stands beside the drawing, not on it.
+    "& svg": { width: "76px", height: "50px" },
   },
 });
 

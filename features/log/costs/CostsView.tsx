@@ -12,13 +12,15 @@ import { convertDistance, formatDistance } from "@/core/quantity/distance";
 import { formatPrice } from "@/core/quantity/money";
 import { formatMinutes } from "@/core/work/times";
 import { useCollection } from "@/data/hooks";
+import { Button } from "@/ui/Button";
 import { formatDay } from "@/ui/day";
+import { Empty } from "@/ui/Empty";
 import { Loading } from "@/ui/Loading";
 import { Row, Sheet } from "@/ui/Sheet";
-import { entryHref } from "../../shell/addresses";
+import { entryHref, logHref } from "../../shell/addresses";
 import { today } from "../../shell/clock";
 import { spanWords } from "../due/when-words";
-import { LogPage, type LogPageProps } from "../LogPage";
+import { LogPage, type LogPageProps, NOTHING } from "../LogPage";
 
 const BarChart = dynamic(() => import("@/ui/chart/BarChart"), { ssr: false, loading: () => <Loading /> });
 /** How many kinds of part are listed: those that cost the most. */
@@ -49,9 +51,17 @@ function VehicleCosts({ log, records }: { log: VehicleLog; records: LogPageProps
   const count = costs.years.reduce((sum, one) => sum + one.count, 0);
   if (count === 0) {
     return (
-      <Sheet title={vehicle.name}>
-        <Box color="soft">Nothing in its log yet, so nothing spent.</Box>
-      </Sheet>
+      <Empty
+        title={vehicle.name}
+        example="costs"
+        action={
+          <Button asChild look="primary">
+            <Link href={logHref(vehicle.id)}>Write the first replacement</Link>
+          </Button>
+        }
+      >
+        Nothing in its log yet, so nothing spent. {NOTHING.costs.says}
+      </Empty>
     );
   }
   return (

@@ -8,6 +8,7 @@ import type { VehicleLog } from "@/core/log/vehicle-log";
 import type { Job } from "@/core/model/job";
 import type { Interval } from "@/core/model/log";
 import { Button } from "@/ui/Button";
+import { Empty } from "@/ui/Empty";
 import { Sheet } from "@/ui/Sheet";
 import { useKey } from "../../shell/keys";
 import { LogPage, type LogPageProps } from "../LogPage";
@@ -54,6 +55,7 @@ export function DueView({ records, logs, vehicle }: LogPageProps) {
           log={log}
           jobs={records.jobs}
           onEdit={(interval) => setForm({ interval })}
+          onAdd={() => setForm({})}
         />
       ))}
     </LogPage>
@@ -64,24 +66,35 @@ function VehicleDue({
   log,
   jobs,
   onEdit,
+  onAdd,
 }: {
   log: VehicleLog;
   jobs: Job[];
   onEdit: (interval: Interval) => void;
+  onAdd: () => void;
 }) {
   const { vehicle, dues, driving } = log;
+  if (dues.length === 0)
+    return (
+      <Empty
+        title={vehicle.name}
+        example="due"
+        action={
+          <Button look="primary" onClick={onAdd}>
+            Add an interval
+          </Button>
+        }
+      >
+        Nothing is renewed by distance or time yet. Add what your handbook says: oil every 15 000 km or 12
+        months.
+      </Empty>
+    );
   return (
     <Sheet padding={{ base: "4", lg: "5" }}>
       <Box as="h1" fontSize="28px">
         {vehicle.name}
       </Box>
-      {dues.length === 0 && (
-        <Box color="soft">
-          Nothing is renewed by distance or time yet. Add what your handbook says: oil every 15 000 km or 12
-          months.
-        </Box>
-      )}
-      {dues.length > 0 && !driving && (
+      {!driving && (
         <Box color="watch">
           ▲ With one odometer reading there is no rate: only dates count. Add another reading in a few weeks.
         </Box>

@@ -7,11 +7,12 @@ import type { VehicleLog } from "@/core/log/vehicle-log";
 import { touched } from "@/data/stamp";
 import { Button } from "@/ui/Button";
 import { formatDay } from "@/ui/day";
+import { Empty } from "@/ui/Empty";
 import { Row, Sheet } from "@/ui/Sheet";
 import { today } from "../../shell/clock";
 import { useDo } from "../../shell/DoProvider";
 import { useKey } from "../../shell/keys";
-import { LogPage, type LogPageProps } from "../LogPage";
+import { LogPage, type LogPageProps, NOTHING } from "../LogPage";
 import { calendarEntry, saveCalendar } from "./calendar-file";
 import { FollowUpForm } from "./FollowUpForm";
 import { FollowUpRow } from "./FollowUpRow";
@@ -52,19 +53,41 @@ export function FollowUpsView({ records, logs, vehicle }: LogPageProps) {
         <FollowUpForm vehicle={vehicle} vehicles={records.vehicles} onClose={() => setAdding(false)} />
       )}
       {logs.map((log) => (
-        <VehicleOwed key={log.vehicle.id} log={log} records={records} />
+        <VehicleOwed key={log.vehicle.id} log={log} records={records} onAdd={() => setAdding(true)} />
       ))}
     </LogPage>
   );
 }
 
-function VehicleOwed({ log, records }: { log: VehicleLog; records: LogPageProps["records"] }) {
+function VehicleOwed({
+  log,
+  records,
+  onAdd,
+}: {
+  log: VehicleLog;
+  records: LogPageProps["records"];
+  onAdd: () => void;
+}) {
   const perform = useDo();
   const { vehicle, owed } = log;
   const closed = records.followUps
     .filter((one) => one.vehicleId === vehicle.id && one.state !== "open")
     .sort((a, b) => (b.closedOn ?? "").localeCompare(a.closedOn ?? ""))
     .slice(0, CLOSED_SHOWN);
+  if (owed.length === 0 && closed.length === 0)
+    return (
+      <Empty
+        title={vehicle.name}
+        example="owed"
+        action={
+          <Button look="primary" onClick={onAdd}>
+            Add a follow-up
+          </Button>
+        }
+      >
+        {NOTHING.owed.title}. {NOTHING.owed.says}
+      </Empty>
+    );
   return (
     <Sheet padding={{ base: "4", lg: "5" }}>
       <Box as="h1" fontSize="28px">

@@ -9,12 +9,13 @@ import { convertDistance, formatDistance } from "@/core/quantity/distance";
 import { Button } from "@/ui/Button";
 import type { WearTrace } from "@/ui/chart/WearChart";
 import { formatDay } from "@/ui/day";
+import { Empty } from "@/ui/Empty";
 import { Loading } from "@/ui/Loading";
 import { Sheet } from "@/ui/Sheet";
 import { today } from "../../shell/clock";
 import { useKey } from "../../shell/keys";
 import { bandWords, bestWords } from "../due/when-words";
-import { LogPage, type LogPageProps } from "../LogPage";
+import { LogPage, type LogPageProps, NOTHING } from "../LogPage";
 import { MeasureForm } from "./MeasureForm";
 import { WearTable } from "./WearTable";
 
@@ -37,13 +38,13 @@ export function WearView({ records, logs, vehicle }: LogPageProps) {
     >
       {adding && <MeasureForm vehicle={vehicle} records={records} onClose={() => setAdding(false)} />}
       {logs.map((log) => (
-        <VehicleWear key={log.vehicle.id} log={log} named={!vehicle} />
+        <VehicleWear key={log.vehicle.id} log={log} named={!vehicle} onAdd={() => setAdding(true)} />
       ))}
     </LogPage>
   );
 }
 
-function VehicleWear({ log, named }: { log: VehicleLog; named: boolean }) {
+function VehicleWear({ log, named, onAdd }: { log: VehicleLog; named: boolean; onAdd: () => void }) {
   const { vehicle, wears } = log;
   const groups = useMemo(() => {
     const things = new Map<string, Wear[]>();
@@ -53,10 +54,17 @@ function VehicleWear({ log, named }: { log: VehicleLog; named: boolean }) {
   }, [wears]);
   if (groups.length === 0) {
     return (
-      <Sheet title={named ? `${vehicle.name}: nothing measured yet` : "Nothing measured yet"}>
-        A tread depth or a lining, measured two or three times some months apart, tells when it will be worn.
-        Measures taken in Work come here by themselves.
-      </Sheet>
+      <Empty
+        title={named ? `${vehicle.name}: nothing measured yet` : NOTHING.wear.title}
+        example="wear"
+        action={
+          <Button look="primary" onClick={onAdd}>
+            Add a measure
+          </Button>
+        }
+      >
+        {NOTHING.wear.says} Measures taken in Work come here by themselves.
+      </Empty>
     );
   }
   return groups.map((wears) => <WearSheet key={wears[0]?.what} wears={wears} log={log} named={named} />);

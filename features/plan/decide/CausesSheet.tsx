@@ -60,14 +60,7 @@ export function CausesSheet({
           <Box height="6px" background="edge" marginBlock="1" aria-hidden>
             <Box height="6px" background="drawing" style={{ width: `${cause.chance * 100}%` }} />
           </Box>
-          <Box fontSize="15px" color="soft">
-            {cause.evidenceFor.map((line) => (
-              <div key={line}>+ {line}</div>
-            ))}
-            {cause.evidenceAgainst.map((line) => (
-              <div key={line}>− {line}</div>
-            ))}
-          </Box>
+          <Evidence cause={cause} />
           {cause.handOver && (
             <Box color="watch" fontSize="15px" fontWeight="600">
               ▲ Hand it over: {cause.handOver}
@@ -88,6 +81,27 @@ export function CausesSheet({
         <Button type="submit">Add it</Button>
       </FormBox>
     </Sheet>
+  );
+}
+
+/** What speaks for a cause and what against it, side by side. */
+function Evidence({ cause: { evidenceFor, evidenceAgainst } }: { cause: JudgedCause }) {
+  if (evidenceFor.length + evidenceAgainst.length === 0) return null;
+  return (
+    <Box display="grid" gridTemplateColumns="1fr 1fr" gap="2" fontSize="14px" color="soft" lineHeight="1.3">
+      {[
+        { head: "for it", lines: evidenceFor },
+        { head: "against it", lines: evidenceAgainst },
+      ].map(({ head, lines }) => (
+        <Box key={head}>
+          <b>{head}</b>
+          {lines.length === 0 && <div>nothing yet</div>}
+          {lines.map((line) => (
+            <div key={line}>{line}</div>
+          ))}
+        </Box>
+      ))}
+    </Box>
   );
 }
 

@@ -24,8 +24,9 @@ import { FormBox, FormButtons } from "@/ui/form/FormBox";
 import { useDraftForm } from "@/ui/form/useDraftForm";
 import { Loading } from "@/ui/Loading";
 import { Sheet } from "@/ui/Sheet";
-import { garageHref, planHref, shelfHref } from "../../shell/addresses";
+import { planHref, shelfHref } from "../../shell/addresses";
 import { useHand } from "../../shell/hand";
+import { NoVehicle } from "../../shell/NoVehicle";
 import { giveWordsTo, sharedWords } from "../notes/shared-words";
 import { findSheets } from "../shelf/find-sheets";
 import { SheetRow } from "../shelf/ShelfRow";
@@ -137,9 +138,9 @@ function NewJob({ fromId, vehicles, jobs, works, inHand }: NewJobProps) {
   });
   if (vehicles.length === 0) {
     return (
-      <Sheet title="Plan a job" maxWidth="560px" marginInline="auto">
-        A job belongs to a vehicle. <Link href={garageHref()}>Add one in the Garage</Link> first.
-      </Sheet>
+      <NoVehicle title="Plan a job" example="plan">
+        A job is a repair as steps in order, with what each bolt gets.
+      </NoVehicle>
     );
   }
   return (

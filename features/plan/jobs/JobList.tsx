@@ -6,17 +6,19 @@ import type { Job } from "@/core/model/job";
 import { useCollection } from "@/data/hooks";
 import { Button } from "@/ui/Button";
 import { formatDay } from "@/ui/day";
+import { ExampleOf } from "@/ui/drawing/Examples";
 import { Sheet } from "@/ui/Sheet";
 import { garageHref, newJobHref, planHref, shelfHref } from "../../shell/addresses";
 import { useHand } from "../../shell/hand";
 import { NOT_HERE } from "../../shell/NoJob";
+import { NoVehicle } from "../../shell/NoVehicle";
 
 const STATES: Job["state"][] = ["under way", "planned", "done"];
 
 /** The jobs there are, the vehicle in hand first, and the way to a new one. */
 export function JobList({ lost = false }: { lost?: boolean }) {
   const [hand = {}] = useHand();
-  const vehicles = useCollection("vehicles") ?? [];
+  const vehicles = useCollection("vehicles");
   const jobs = useCollection("jobs") ?? [];
   const sorted = [...jobs].sort(
     (a, b) =>
@@ -24,7 +26,13 @@ export function JobList({ lost = false }: { lost?: boolean }) {
       STATES.indexOf(a.state) - STATES.indexOf(b.state),
   );
   const [away, listed] = [sorted.filter(({ putAway }) => putAway), sorted.filter(({ putAway }) => !putAway)];
-  const nameOf = (job: Job) => vehicles.find(({ id }) => id === job.vehicleId)?.name;
+  const nameOf = (job: Job) => vehicles?.find(({ id }) => id === job.vehicleId)?.name;
+  if (vehicles?.length === 0 && !lost)
+    return (
+      <NoVehicle title="No job yet" example="plan">
+        A job is a repair as steps in order, with what each bolt gets.
+      </NoVehicle>
+    );
   return (
     <Sheet title="Jobs" maxWidth="760px" marginInline="auto" padding="5">
       {lost && (
@@ -32,14 +40,18 @@ export function JobList({ lost = false }: { lost?: boolean }) {
           ▲ {NOT_HERE}
         </Box>
       )}
-      {vehicles.length === 0 ? (
-        <Box marginBottom="4">
-          A job belongs to a vehicle. <Link href={garageHref()}>Add one in the Garage</Link> first.
-        </Box>
+      {vehicles?.length === 0 ? (
+        <Button asChild look="primary">
+          <Link href={garageHref()}>Begin in the Garage</Link>
+        </Button>
       ) : (
         <>
           {sorted.length === 0 && (
-            <Box marginBottom="4">No job yet. Name the repair and add its steps as you find them out.</Box>
+            <Box marginBottom="4">
+              No job yet. The shelf has half-made plans of usual repairs; or name yours, and add its steps as
+              you find them out.
+              <ExampleOf of="plan" />
+            </Box>
           )}
           {listed.map((job) => (
             <JobRow key={job.id} job={job} vehicle={nameOf(job)} />

@@ -2,6 +2,7 @@
 
 import { Box } from "@chakra-ui/react";
 import { useMemo, useState } from "react";
+import { saidOnce } from "@/core/kit/needs/both-sides";
 import type { Job, Route } from "@/core/model/job";
 import type { Vehicle } from "@/core/model/vehicle";
 import {
@@ -45,10 +46,10 @@ export function SecondLookSheet({ job, route, vehicle, onOpenStep, onOpenFastene
     const groups = alike(open);
     const first = all ? groups : groups.slice(0, SHOWN);
     return {
-      first: first.flatMap((group) =>
-        tools && mendsHelp(job, route, vehicle, tools, group, found)
-          ? [group]
-          : group.map((one) => [withoutFix(one)]),
+      first: first.map((group) =>
+        tools && group[0]?.fix && mendsHelp(job, route, vehicle, tools, group, found)
+          ? group
+          : group.map(withoutFix),
       ),
       more: groups.slice(SHOWN).flat().length,
     };
@@ -91,13 +92,13 @@ export function SecondLookSheet({ job, route, vehicle, onOpenStep, onOpenFastene
 const withoutFix = ({ fix: _helpsNot, ...found }: Found): Found => found;
 
 /**
- * Findings of one rule with one way to put them right stand together: each can be answered, and all of them
- * mended at once.
+ * Findings of one rule with one way to put them right, or none, stand together: each can be answered, and all of
+ * them mended at once.
  */
 function alike(found: readonly Found[]): Found[][] {
   const groups = new Map<string, Found[]>();
   for (const one of found) {
-    const key = one.fix ? `${one.rule.id} ${one.fix.says}` : `${one.rule.id} ${one.about}`;
+    const key = `${one.rule.id} ${one.fix?.says ?? one.grave ?? ""}`;
     groups.set(key, [...(groups.get(key) ?? []), one]);
   }
   return [...groups.values()];
@@ -111,15 +112,15 @@ function FoundGroup({
   const changeRoute = useChangeRoute(props.job.id);
   const [first] = group;
   if (!first) return null;
-  if (group.length === 1 || !first.fix) return <FoundView found={first} {...props} />;
-  const says = first.fix.says;
+  if (group.length === 1) return <FoundView found={first} {...props} />;
+  const says = first.fix?.says;
   const apply = (now: Route) => group.reduce((route, { fix }) => fix?.apply(route, newId) ?? route, now);
   return (
     <Box borderTop="1px solid" borderColor="edge" paddingBlock="2" data-testid="findings">
       <Box color={first.grave ? "stop" : "watch"} fontWeight="600">
-        {group.map((one) => (
-          <Box key={one.about}>
-            {one.grave ? "■" : "▲"} {one.says}
+        {saidOnce(group.map((one) => one.says)).map((sentence) => (
+          <Box key={sentence}>
+            {first.grave ? "■" : "▲"} {sentence}
           </Box>
         ))}
       </Box>
@@ -127,9 +128,14 @@ function FoundGroup({
         {first.rule.reason}
       </Box>
       <Box display="flex" flexWrap="wrap" columnGap="2">
-        <Button onClick={() => void changeRoute(apply, `${says}, all ${group.length}: done.`)} marginTop="1">
-          {says}, all {group.length}
-        </Button>
+        {says && (
+          <Button
+            onClick={() => void changeRoute(apply, `${says}, all ${group.length}: done.`)}
+            marginTop="1"
+          >
+            {says}, all {group.length}
+          </Button>
+        )}
         <Button look="quiet" aria-expanded={open} onClick={() => setOpen(!open)}>
           {open ? "Together" : "One by one"}
         </Button>

@@ -18,8 +18,9 @@ import { SelectField } from "@/ui/form/Field";
 import { Loading } from "@/ui/Loading";
 import { Sheet } from "@/ui/Sheet";
 import { useChangeJob } from "../../shared/use-change-job";
-import { garageHref, planHref, shelfHref } from "../../shell/addresses";
+import { planHref, shelfHref } from "../../shell/addresses";
 import { useHand } from "../../shell/hand";
+import { NoVehicle } from "../../shell/NoVehicle";
 import { usePlanJob } from "../jobs/use-plan-job";
 
 interface SheetQuestionsProps {
@@ -86,9 +87,9 @@ export function SheetQuestions({ sheet, jobId, vehicleId }: SheetQuestionsProps)
 
   if (vehicles.length === 0)
     return (
-      <Sheet title="From the shelf" maxWidth="640px" marginInline="auto">
-        A job belongs to a vehicle. <Link href={garageHref()}>Add one in the Garage</Link> first.
-      </Sheet>
+      <NoVehicle title={titleOf(sheet)} example="plan">
+        The shelf has this half made: a few questions put the whole plan in place.
+      </NoVehicle>
     );
   return (
     <Sheet title={titleOf(sheet)} maxWidth="640px" marginInline="auto" padding="5">
