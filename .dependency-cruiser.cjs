@@ -63,7 +63,10 @@ module.exports = {
       severity: "error",
       from: { path: "^core/", pathNot: test },
       to: {
-        pathNot: ["^core/", "^node_modules/(zod|date-fns|simple-statistics|compromise|suncalc|pure-rand|crc-32|ts-fsrs)/"],
+        pathNot: [
+          "^core/",
+          "^node_modules/(zod|date-fns|simple-statistics|compromise|suncalc|pure-rand|crc-32|ts-fsrs)/",
+        ],
       },
     },
     only("data-knows-core", "^data/", ["^data/", "^core/"], "the door to storage knows only the model"),

@@ -36,7 +36,8 @@ async function main(): Promise<void> {
     await browser.driver.actions().keyDown(" ").perform();
     const pulled = await browser.driver.executeAsyncScript<Counted>(COUNT);
     await browser.driver.actions().keyUp(" ").perform();
-    const told = ({ frames, late }: Counted) => `${(frames / SECONDS).toFixed(1)} frames a second, ${late} late`;
+    const told = ({ frames, late }: Counted) =>
+      `${(frames / SECONDS).toFixed(1)} frames a second, ${late} late`;
     process.stdout.write(
       `A pull on a phone's screen: ${told(pulled)}; at rest ${told(rest)}: ${(pulled.frames / rest.frames).toFixed(2)} of it.\n`,
     );

@@ -218,7 +218,7 @@ test("keys turn the pockets, pull the Bench, search the log and show themselves"
   await page.see("576");
   await page.keys(Key.ESCAPE);
   await page.keys("?");
-  await page.see("Calculations, found by plain words");
+  await page.see("Do next holds what comes first, over all vehicles.");
   await page.press("Keys");
   await page.see("What this screen is for, and these keys");
   await page.press("Close");

@@ -3,6 +3,7 @@ import { join } from "node:path";
 import { Key } from "selenium-webdriver";
 import { PHONE } from "./browser";
 import { journeys } from "./journey";
+import { checkGives } from "./work-through";
 
 const at = journeys();
 
@@ -119,13 +120,12 @@ test("what is wrong is found out by checks, with the next one named, one's own c
   await page.press("It cranks slowly or not at all");
   const next = await page.read("next-check");
   expect(next).toContain("…");
-  const found = (check: string, result: string) =>
-    page.clickOn(
-      `//*[@role='group'][@aria-label="${check}"]//button[normalize-space(.)='${result}']`,
-      result,
-    );
-  await found("Across the battery's posts while cranking there are", "more");
-  await found("From the battery's earth post to the engine while cranking there are", "more than 0.5 V");
+  await checkGives(page, "Across the battery's posts while cranking there are", "more");
+  await checkGives(
+    page,
+    "From the battery's earth post to the engine while cranking there are",
+    "more than 0.5 V",
+  );
   await page.see("for it");
   await page.reads("cause", "Earth lead or cable with a bad joint");
   await page.type("Another cause", "Immobiliser");

@@ -2,6 +2,7 @@ import { DESK, PHONE } from "./browser";
 import { journeys } from "./journey";
 import { Counted, mend, paste } from "./notes-to-plan";
 import type { Page } from "./page";
+import { checkGives } from "./work-through";
 
 const at = journeys();
 
@@ -84,7 +85,7 @@ test("a complaint leads through What is wrong to its sheet; by place, by what is
   await page.open("/plan?shelf=all");
   await page.type("What is the job, or what do you notice?", "squeals when braking");
   await page.press("What is wrong? On the Wren estate");
-  await page.choose("Seen between the spokes, the lining that is left is", "less than 3 mm, or metal");
+  await checkGives(page, "Seen between the spokes, the lining that is left is", "less than 3 mm, or metal");
   await page.reads("cause", "Pads worn out");
   await page.press("Brake pads and discs, from the shelf");
   for (const answer of ["front", "pads and discs", "no"]) await page.press(answer);
@@ -95,7 +96,7 @@ test("a complaint leads through What is wrong to its sheet; by place, by what is
   await page.press("What is wrong?");
   await page.reads(
     "cause",
-    "+ Seen between the spokes, the lining that is left is: less than 3 mm, or metal",
+    "for it Seen between the spokes, the lining that is left is: less than 3 mm, or metal",
   );
 
   await page.open("/plan?shelf=all");

@@ -98,3 +98,11 @@ export class DoneByHand {
     expect(Object.fromEntries(told)).toEqual(Object.fromEntries(this.bolts));
   }
 }
+
+/** Says what a check of "What is wrong" gave. */
+export async function checkGives(page: Page, check: string, result: string): Promise<void> {
+  await page.clickOn(
+    `//*[@role='group'][@aria-label="${check}"]//button[normalize-space(.)='${result}']`,
+    `"${result}" of "${check}"`,
+  );
+}

@@ -58,7 +58,7 @@ export function DecideScreen({ job }: { job: Job }) {
           <Box as="h1" fontSize="26px">
             What is wrong?
           </Box>
-          <Box asChild color="ink" textDecoration="underline" display="inline-block" paddingBlock="2">
+          <Box asChild color="ink" textDecoration="underline" display="inline-block" paddingBlock="3">
             <Link href={planHref(job.id)}>Back to the plan</Link>
           </Box>
           {topic ? (
