@@ -6,6 +6,7 @@ import {
   type ChartDataset,
   LineElement,
   LinearScale,
+  type Plugin,
   PointElement,
   ScatterController,
   Tooltip,
@@ -71,6 +72,8 @@ export default function WearChart({ traces, limit, xTitle, yTitle, says }: WearC
           },
         ]),
   ];
+  const named = traces.map(({ name }) => name);
+  const names = namesAtLines(named, inks);
   const axis = (title: string) => ({
     title: { display: true, text: title, color: inks.soft },
     ticks: {
@@ -84,6 +87,8 @@ export default function WearChart({ traces, limit, xTitle, yTitle, says }: WearC
   });
   return (
     <Scatter
+      key={named.join(" ")}
+      plugins={[names]}
       role="img"
       aria-label={says}
       data={{ datasets }}
@@ -102,6 +107,37 @@ export default function WearChart({ traces, limit, xTitle, yTitle, says }: WearC
       }}
     />
   );
+}
+
+/**
+ * Names beside the middle of each trace, the upper above its line and the lower below, where neither has anything, and
+ * the limit's at its end.
+ */
+function namesAtLines(names: readonly string[], inks: Inks): Plugin<"scatter"> {
+  return {
+    id: "names",
+    afterDatasetsDraw: (chart) => {
+      const { ctx, data } = chart;
+      const spots = data.datasets.flatMap(({ label }, i) => {
+        const points = chart.getDatasetMeta(i).data;
+        const at = label === "limit" ? points.at(-1) : points[Math.floor(points.length / 2)];
+        return at && label && (label === "limit" || names.includes(label))
+          ? [{ label, x: at.x, y: at.y }]
+          : [];
+      });
+      const lowest = Math.max(...spots.filter(({ label }) => label !== "limit").map(({ y }) => y));
+      ctx.save();
+      ctx.font = "600 14px 'Atkinson Hyperlegible Next Variable', system-ui, sans-serif";
+      for (const { label, x, y } of spots) {
+        const isLimit = label === "limit";
+        const isLower = !isLimit && names.length > 1 && y === lowest;
+        ctx.fillStyle = isLimit ? inks.stop : inks.ink;
+        ctx.textAlign = isLimit || isLower ? "right" : "left";
+        ctx.fillText(label, isLimit ? x : x + (isLower ? -8 : 10), isLower ? y + 20 : y - 10);
+      }
+      ctx.restore();
+    },
+  };
 }
 
 function datasetsOf(

@@ -10,6 +10,9 @@ import type { Drill } from "../drill";
 
 const UNITS = ["N.m", "lbf.ft", "lbf.in", "kgf.m"] as const;
 
+/** The top of a wrench that is marked in pound-inches. */
+const MOST_LBF_IN = 250;
+
 const BOLTS: readonly (readonly [thread: string, kind: FastenerKind, called: string])[] = [
   ["M6", "bolt or nut", "cover bolt"],
   ["M8", "bolt or nut", "bracket bolt"],
@@ -40,6 +43,8 @@ function asked(level: Level, luck: Luck): ReturnType<Drill["task"]> | undefined 
   const unit: TorqueUnit = luck.pick(UNITS.slice(0, level < 3 ? 3 : 4));
   const usual = usualTorque(thread, { kind, strength: "8.8" }).nm * luck.between(0.85, 1.15);
   const value = fromNm(usual, unit);
+  // Nobody gives a wheel bolt in pound-inches: the wrenches for them end there.
+  if (unit === "lbf.in" && value > MOST_LBF_IN) return undefined;
   const written = value < 10 ? value.toFixed(1) : value.toFixed(0);
   const band = plausibleBandNm(thread, { kind });
   // N·m and lb·ft lie so near each other that strength alone does not tell them apart.
