@@ -85,7 +85,15 @@ test.each([
   await page.see("Nothing yet.");
   await paste(page, await readFile(join(__dirname, `../core/notes/__fixtures__/corpus/${id}.txt`), "utf8"));
   await page.see("Whose figures are these?");
-  for (const answer of answers) await page.press(answer);
+  for (const answer of answers) {
+    await page.press(answer);
+    // What is asked next moves up into its place: pressed too soon, another answer would be hit.
+    await page.until(
+      async () =>
+        (await page.driver.findElements(By.xpath(`//button[normalize-space(.)="${answer}"]`))).length === 0,
+      `"${answer}" is still asked`,
+    );
+  }
   await page.pressWith("into the plan");
   await page.see("taken into the plan.");
   await page.see("Second look");
