@@ -38,7 +38,6 @@ export function PractiseScreen() {
         fastenerId={fastenerId}
         from={query.get("from") ?? ""}
         pull={query.get("pull")}
-        practised={practised}
       />
     );
   const skill = SKILLS.find((one) => one === query.get("skill"));

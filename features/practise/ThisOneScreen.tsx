@@ -21,7 +21,6 @@ import { kitHref, planHref, practiseHref, workHref } from "../shell/addresses";
 import { DrillSheet } from "./DrillRun";
 import { PullFace } from "./faces/PullFace";
 import { OutcomeBox } from "./OutcomeBox";
-import type { PractisedHere } from "./use-practised";
 
 /** So often a bolt is tried before its own thread. */
 const PULLS = 3;
@@ -32,11 +31,10 @@ interface ThisOneProps {
   /** The pocket that is gone back to. */
   from: string;
   pull: string | null;
-  practised: PractisedHere;
 }
 
 /** A bolt of a plan, tried three times on a simulated joint, and then back to it. */
-export function ThisOneScreen({ jobId, fastenerId, from, pull, practised }: ThisOneProps) {
+export function ThisOneScreen({ jobId, fastenerId, from, pull }: ThisOneProps) {
   const jobs = useCollection("jobs");
   const vehicles = useCollection("vehicles");
   const tools = useCollection("tools");
@@ -47,15 +45,7 @@ export function ThisOneScreen({ jobId, fastenerId, from, pull, practised }: This
   if (!job || !fastener)
     return <NotHere says="The address names a fastener that is not in this browser’s plans." />;
   return (
-    <ThisOne
-      job={job}
-      fastener={fastener}
-      tools={tools}
-      unit={unit}
-      back={backOf(from, jobId)}
-      at={pull}
-      practised={practised}
-    />
+    <ThisOne job={job} fastener={fastener} tools={tools} unit={unit} back={backOf(from, jobId)} at={pull} />
   );
 }
 
@@ -72,10 +62,9 @@ interface TriedProps {
   unit: TorqueUnit;
   back: { href: string; says: string };
   at: string | null;
-  practised: PractisedHere;
 }
 
-function ThisOne({ job, fastener, tools, unit, back, at, practised }: TriedProps) {
+function ThisOne({ job, fastener, tools, unit, back, at }: TriedProps) {
   const needs = useMemo(() => torqueNeeds(fastener, chestOf(tools)), [fastener, tools]);
   const need = (at === null ? undefined : needs[Number(at)]) ?? needs.at(-1);
   const [seed] = useState(() => Math.floor(Math.random() * 2 ** 30));
@@ -107,15 +96,7 @@ function ThisOne({ job, fastener, tools, unit, back, at, practised }: TriedProps
             />
           </Box>
         )}
-        <PullFace
-          key={tried}
-          task={task}
-          isOver={over !== undefined}
-          onDone={(outcome) => {
-            setOver(outcome);
-            void practised.keep({ skill: "pull", level: 2, seed: seed + tried, grade: outcome.grade });
-          }}
-        />
+        <PullFace key={tried} task={task} isOver={over !== undefined} onDone={setOver} />
         {over ? (
           <OutcomeBox outcome={over}>
             <Button

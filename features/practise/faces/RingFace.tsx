@@ -118,10 +118,10 @@ export function RingFace({ task, isOver, onDone }: TaskFaceProps<"ring">) {
               position="absolute"
               insetInline="0"
               bottom="0"
-              background="marker"
+              background="drawing"
               style={{ height: clamp * HIGHEST * 0.85 }}
             />
-            <Box as="span" position="relative" color={clamp > 0.45 ? "onMarker" : "ink"}>
+            <Box as="span" position="relative" color={clamp > 0.45 ? "sheet" : "ink"}>
               {i + 1}
             </Box>
           </Bolt>

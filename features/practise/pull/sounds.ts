@@ -2,7 +2,6 @@
 export interface Sounds {
   click: () => void;
   beep: () => void;
-  snap: () => void;
   /** A tone that rises with the pull to that of the figure, 0 to 1 and beyond; none is silence. */
   strain: (share: number | undefined) => void;
   end: () => void;
@@ -58,10 +57,6 @@ export function makeSounds(heard: { sound: boolean; tone: boolean }): Sounds {
       shake(30);
     },
     beep: () => burst(1200, 0.12, "sine", 0.3),
-    snap: () => {
-      burst(90, 0.3, "sawtooth", 0.6);
-      shake([60, 30, 60]);
-    },
     strain,
     end: () => {
       strain(undefined);
