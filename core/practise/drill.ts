@@ -165,6 +165,8 @@ export interface Drill {
   title: string;
   /** What it is good for, in one line. */
   about: string;
+  /** The calculation of the Bench that it is about, by its name. */
+  slip?: string;
   task: (level: Level, luck: Luck) => Task;
 }
 

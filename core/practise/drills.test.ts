@@ -5,6 +5,7 @@ import { leanOn, remedied, seizedBolt } from "../joint/seized";
 import { LEVELS, type Level, SKILLS, type Skill } from "../model/drill";
 import { circleOrder } from "../pattern/circle-order";
 import { formatFigure } from "../quantity/torque-words";
+import { slipNamed } from "../slip/slips";
 import { readThread } from "../thread/thread";
 import type { Outcome, Task, TaskOf } from "./drill";
 import { DRILLS } from "./drills";
@@ -41,6 +42,8 @@ test.each(SKILLS)(
   "%s: a task at every level, the same for the same seed, in words without holes",
   (skill) => {
     expect(DRILLS[skill].skill).toBe(skill);
+    const { slip } = DRILLS[skill];
+    if (slip !== undefined) expect(slipNamed(slip)).toBeDefined();
     for (const level of LEVELS) {
       const [first] = tasks(skill, level);
       expect(JSON.stringify(DRILLS[skill].task(level, luckOf(1, skill)))).toBe(JSON.stringify(first));

@@ -27,8 +27,18 @@ interface Round {
   id: number;
 }
 
+/** A task that was done before. */
+export type Again = Pick<Round, "level" | "seed">;
+
+interface DrillRunProps {
+  skill: Skill;
+  /** The task that it begins with, where that is not a new one. */
+  again: Again | undefined;
+  practised: PractisedHere;
+}
+
 /** One drill after another of a skill, each as hard as what is known of it asks for. */
-export function DrillRun({ skill, practised }: { skill: Skill; practised: PractisedHere }) {
+export function DrillRun({ skill, again, practised }: DrillRunProps) {
   const drill = DRILLS[skill];
   const router = useRouter();
   const stands = practised.all.find((one) => one.skill === skill);
@@ -38,7 +48,7 @@ export function DrillRun({ skill, practised }: { skill: Skill; practised: Practi
     isAgain: false,
     id,
   });
-  const [round, setRound] = useState<Round>(() => begin(0));
+  const [round, setRound] = useState<Round>(() => (again ? { ...again, isAgain: true, id: 0 } : begin(0)));
   const [outcome, setOutcome] = useState<Outcome>();
   const task = useMemo(() => drill.task(round.level, luckOf(round.seed, skill)), [drill, round, skill]);
   const next = (one: Round) => {

@@ -4,16 +4,17 @@ import { Box } from "@chakra-ui/react";
 import dynamic from "next/dynamic";
 import Link from "next/link";
 import { useSearchParams } from "next/navigation";
-import { SKILLS, type Skill } from "@/core/model/drill";
+import { type DrillDone, LEVELS, SKILLS, type Skill } from "@/core/model/drill";
 import { DRILLS } from "@/core/practise/drills";
 import { nextSkill } from "@/core/practise/practised";
 import { Button } from "@/ui/Button";
+import { formatDay } from "@/ui/day";
 import { Loading } from "@/ui/Loading";
-import { Sheet } from "@/ui/Sheet";
+import { Row, Sheet } from "@/ui/Sheet";
 import { ThreeColumns } from "@/ui/ThreeColumns";
 import { benchHref, practiseHref } from "../shell/addresses";
-import { SURENESS_WORDS } from "./drill-words";
-import { DrillRun } from "./DrillRun";
+import { GRADE_WORDS, SURENESS_WORDS } from "./drill-words";
+import { type Again, DrillRun } from "./DrillRun";
 import { SkillList } from "./SkillList";
 import { SureSheet } from "./SureSheet";
 import { ThisOneScreen } from "./ThisOneScreen";
@@ -50,7 +51,7 @@ export function PractiseScreen() {
           <SkillList all={practised.all} open={open} />
         </Sheet>
       }
-      middle={<Middle open={open} practised={practised} />}
+      middle={<Middle open={open} again={againIn(query)} practised={practised} />}
       right={<Beside open={open} practised={practised} />}
     />
   );
@@ -63,11 +64,50 @@ function openOf(skill: Skill | undefined, query: URLSearchParams): Open {
   return query.has("lab") ? "lab" : skill;
 }
 
-function Middle({ open, practised }: { open: Open; practised: PractisedHere }) {
+interface MiddleProps {
+  open: Open;
+  again: Again | undefined;
+  practised: PractisedHere;
+}
+
+function Middle({ open, again, practised }: MiddleProps) {
   if (open === "sure") return <SureSheet practised={practised} />;
   if (open === "lab") return <Lab />;
-  if (open) return <DrillRun key={open} skill={open} practised={practised} />;
+  if (open)
+    return <DrillRun key={`${open} ${again?.seed}`} skill={open} again={again} practised={practised} />;
   return <Begin practised={practised} />;
+}
+
+/** The drill that an address asks for once more. */
+function againIn(query: URLSearchParams): Again | undefined {
+  const level = LEVELS.find((one) => String(one) === query.get("level"));
+  const seed = Number(query.get("seed") ?? NaN);
+  return level && Number.isInteger(seed) && seed >= 0 ? { level, seed } : undefined;
+}
+
+const SHOWN = 5;
+
+/** How the last drills went, each to be tried once more. */
+function Lately({ drills }: { drills: readonly DrillDone[] }) {
+  const last = drills.toSorted((a, b) => b.createdAt.localeCompare(a.createdAt)).slice(0, SHOWN);
+  if (last.length === 0) return null;
+  return (
+    <Box marginTop="3" fontSize="15px">
+      <Box as="h3" fontSize="18px">
+        Lately
+      </Box>
+      {last.map(({ id, skill, level, seed, grade, createdAt }) => (
+        <Row
+          key={id}
+          label={`${GRADE_WORDS[grade].sign} ${formatDay(createdAt.slice(0, 10))}, level ${level}`}
+        >
+          <Link href={practiseHref(skill, { level, seed })} prefetch={false}>
+            once more
+          </Link>
+        </Row>
+      ))}
+    </Box>
+  );
 }
 
 /** What two minutes are best spent on. */
@@ -129,7 +169,6 @@ function Beside({ open, practised }: { open: Open; practised: PractisedHere }) {
     );
   const { estimate, sureness, spaced } = stands;
   const drill = DRILLS[stands.skill];
-  const slip = SLIP_BEHIND[stands.skill];
   return (
     <Sheet title={drill.title}>
       <Box fontSize="15px" display="grid" gap="2">
@@ -139,22 +178,9 @@ function Beside({ open, practised }: { open: Open; practised: PractisedHere }) {
           {estimate.count > 0 && `: ${estimate.count} ${estimate.count === 1 ? "drill" : "drills"}`}
           {spaced && estimate.count > 0 && `, ${Math.round(spaced.still * 100)} of 100 that it still goes`}
         </span>
-        {slip && <Link href={benchHref(slip)}>The same on the Bench</Link>}
+        {drill.slip && <Link href={benchHref(drill.slip)}>The same on the Bench</Link>}
       </Box>
+      <Lately drills={practised.drills.filter(({ skill }) => skill === stands.skill)} />
     </Sheet>
   );
 }
-
-/** The calculation of the Bench that a drill is about. */
-const SLIP_BEHIND: Readonly<Partial<Record<Skill, string>>> = {
-  unit: "sane",
-  crowfoot: "adapter",
-  ring: "pattern",
-  angle: "angle",
-  castle: "castle",
-  count: "turns",
-  seized: "bar",
-  fit: "fit",
-  stands: "stands",
-  setting: "units",
-};

@@ -85,18 +85,22 @@ function ThisOne({ job, fastener, tools, unit, back, at }: TriedProps) {
         asks={task.asks}
         detail={task.detail}
       >
-        {fastener.count > 1 && (
-          <Box display={{ base: "none", lg: "block" }}>
-            <BoltPattern
-              fastener={fastener}
-              order={order}
-              ticked={order.slice(0, tried)}
-              next={order[tried]}
-              onTick={() => undefined}
-            />
+        <Box display="flex" gap="6" alignItems="flex-start">
+          <Box flex="1" minWidth="0">
+            <PullFace key={tried} task={task} isOver={over !== undefined} onDone={setOver} />
           </Box>
-        )}
-        <PullFace key={tried} task={task} isOver={over !== undefined} onDone={setOver} />
+          {fastener.count > 1 && (
+            <Box display={{ base: "none", lg: "block" }} inert>
+              <BoltPattern
+                fastener={fastener}
+                order={order}
+                ticked={order.slice(0, tried)}
+                next={order[tried]}
+                onTick={() => undefined}
+              />
+            </Box>
+          )}
+        </Box>
         {over ? (
           <OutcomeBox outcome={over}>
             <Button

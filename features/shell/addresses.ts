@@ -62,8 +62,9 @@ export const newEntryHref = (
 ) => to("/log", { id: known.vehicleId, new: line, system: known.system, place: known.place });
 export const bringLogHref = () => to("/log", { bring: "1" });
 
-/** Practise: what there is, a drill, the page of what is sure, or the lab. */
-export const practiseHref = (skill?: Skill) => to("/practise", { skill });
+/** Practise: what there is, a drill, one that was done once more, the page of what is sure, or the lab. */
+export const practiseHref = (skill?: Skill, again?: { level: number; seed: number }) =>
+  to("/practise", { skill, level: again?.level.toString(), seed: again?.seed.toString() });
 export const sureHref = () => to("/practise", { sure: "1" });
 export const labHref = () => to("/practise", { lab: "1" });
 export const PRACTISED_FROM = ["plan", "kit", "work"] as const;

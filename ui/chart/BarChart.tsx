@@ -22,7 +22,11 @@ interface BarChartProps {
 /** One bar a name. Loaded only where it is shown; the same stands in a table beside it. */
 export default function BarChart({ labels, values, says, lying = false }: BarChartProps) {
   const inks = useInks();
-  const axis = { ticks: { color: inks.soft }, grid: { color: inks.grid }, border: { color: inks.edge } };
+  const axis = {
+    ticks: { color: inks.soft, maxRotation: 0 },
+    grid: { color: inks.grid },
+    border: { color: inks.edge },
+  };
   return (
     <Bar
       role="img"

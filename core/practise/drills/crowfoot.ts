@@ -21,6 +21,7 @@ export const crowfootDrill: Drill = {
   skill: "crowfoot",
   title: "Crowfoot at an angle",
   about: "What to set, so that the bolt gets its figure",
+  slip: "adapter",
   task: (level, luck) => {
     const angleDeg = luck.pick(ANGLES[level]);
     const offsetMm = luck.whole(6, 14) * 5;

@@ -23,6 +23,7 @@ export const fitDrill: Drill = {
   skill: "fit",
   title: "Which socket on this head",
   about: "How far it rocks, and whether that rounds the corners",
+  slip: "fit",
   task: (level, luck) => {
     for (;;) {
       const task = asked(level, luck);

@@ -16,6 +16,7 @@ export const seizedDrill: Drill = {
   skill: "seized",
   title: "The bolt that does not come",
   about: "Feel where it twists instead of turning, and stop there",
+  slip: "bar",
   task: (level, luck) => {
     const thread = readThread(luck.pick(["M6", "M8", "M10"]));
     const bolt = seizedBolt(thread, "8.8", luck.between(...SITS[level]));

@@ -40,6 +40,7 @@ export const settingDrill: Drill = {
   skill: "setting",
   title: "Set the wrench",
   about: "The scale and its ring, in its own unit or another, and no higher than a maximum",
+  slip: "units",
   task: (level, luck) => {
     const { scale, given } = chosen(level, luck);
     const isMaximum = level >= 4 && luck.whole(0, 1) === 1;

@@ -4,6 +4,7 @@ export const standsDrill: Drill = {
   skill: "stands",
   title: "Stands and chocks",
   about: "What carries it, what keeps it from rolling, and the shake",
+  slip: "stands",
   task: (level, luck) => {
     const up =
       level < 4 ? luck.pick(["front", "rear"] as const) : luck.pick(["front", "rear", "both"] as const);

@@ -13,6 +13,7 @@ export const ringDrill: Drill = {
   skill: "ring",
   title: "Passes and pattern",
   about: "Every bolt pulled on one takes from its neighbours: bring them up alike",
+  slip: "pattern",
   task: (level, luck) => {
     const count = luck.pick(COUNTS[level]);
     const between = level === 1 ? "metal" : "gasket";
@@ -42,6 +43,7 @@ export const angleDrill: Drill = {
   skill: "angle",
   title: "Torque, then an angle",
   about: "So many degrees by a clock face or a paint mark, in as many swings as it takes",
+  slip: "angle",
   task: (level, luck) => {
     const angleDeg = luck.pick(ANGLES[level]);
     const by = level < 3 ? "clock" : "paint mark";
@@ -61,6 +63,7 @@ export const castleDrill: Drill = {
   skill: "castle",
   title: "Castle nut and pin",
   about: "On to the slot and never back; another washer where the slot lies beyond",
+  slip: "castle",
   task: (level, luck) => {
     const slots = level < 3 ? 6 : luck.pick([6, 8, 10]);
     const lowNm = luck.whole(8, 16) * 5;
@@ -98,6 +101,7 @@ export const countDrill: Drill = {
   skill: "count",
   title: "Count the turns",
   about: "Off and on again by the same turns, while somebody talks to you",
+  slip: "turns",
   task: (level, luck) => {
     const halfTurns = luck.whole(4 + level * 2, 7 + level * 4);
     const talk = luck.shuffled(TALK).slice(0, level);

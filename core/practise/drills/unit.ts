@@ -28,6 +28,7 @@ export const unitDrill: Drill = {
   skill: "unit",
   title: "Which unit can it be",
   about: "A number without its unit, told by what the bolt can bear",
+  slip: "sane",
   task: (level, luck) => {
     for (;;) {
       const task = asked(level, luck);

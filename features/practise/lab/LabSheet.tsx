@@ -122,7 +122,7 @@ function Told({
       </Box>
       <Box height="240px">
         <BarChart
-          labels={steps.map(({ fromN }, i) => (i % 4 === 0 ? kN(fromN) : ""))}
+          labels={steps.map(({ fromN, toN }) => kN((fromN + toN) / 2))}
           values={steps.map(({ count }) => count)}
           says={`How many of a thousand bolts clamp with how many kN: ${said}`}
         />

@@ -106,17 +106,20 @@ export function WrenchView({ puller, unit, says }: WrenchViewProps) {
   );
 }
 
+/** A setting as it stands on a scale, whose finest step is a quarter: "26.5 lb·ft". */
+const settingSays = (nm: number, unit: TorqueUnit) =>
+  `${Number(fromNm(nm, unit).toFixed(2))} ${torqueSymbol(unit)}`;
+
 /** What the wrench shows: each kind its own way. */
 function Face({ puller, unit }: { puller: Puller; unit: TorqueUnit }) {
   const { pull, readingNm = 0 } = puller;
   const { face, setNm, fullNm } = pull.on;
-  const figure = (nm: number) => fromNm(nm, unit).toFixed(nm < 30 ? 1 : 0);
   switch (face) {
     case "click":
       return (
         <g stroke="none" fontFamily="var(--chakra-fonts-heading)" fontWeight={600}>
           <text x={12} y={30} fill={INK} fontSize={22}>
-            set {figure(setNm)} {torqueSymbol(unit)}
+            set {settingSays(setNm, unit)}
           </text>
           <text
             x={308}
@@ -134,11 +137,11 @@ function Face({ puller, unit }: { puller: Puller; unit: TorqueUnit }) {
       return (
         <g stroke="none" fontFamily="var(--chakra-fonts-heading)" fontWeight={600}>
           <text x={12} y={30} fill={INK} fontSize={22}>
-            to {figure(setNm)} {torqueSymbol(unit)}
+            to {settingSays(setNm, unit)}
           </text>
           <text x={308} y={36} textAnchor="end" fill={there ? GOOD : INK} fontSize={40}>
             {there ? "● " : ""}
-            {figure(readingNm)}
+            {fromNm(readingNm, unit).toFixed(1)}
           </text>
         </g>
       );
@@ -206,7 +209,7 @@ function Scale({
         fontFamily="var(--chakra-fonts-heading)"
         fontWeight={600}
       >
-        to {fromNm(setNm, unit).toFixed(0)} {torqueSymbol(unit)}
+        to {settingSays(setNm, unit)}
       </text>
     </g>
   );
