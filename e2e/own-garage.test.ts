@@ -242,14 +242,14 @@ test("in an empty garage every place says what it is for, and has a next thing t
     practiseHref(),
     sureHref(),
   ];
-  for (const size of [DESK, PHONE]) {
-    await page.driver
-      .manage()
-      .window()
-      .setRect({ ...size, x: 0, y: 0 });
-    for (const place of places) {
-      await page.open(place);
-      await page.gone("Getting it out of the pocket");
+  for (const place of places) {
+    await page.open(place);
+    await page.gone("Getting it out of the pocket");
+    for (const size of [DESK, PHONE]) {
+      await page.driver
+        .manage()
+        .window()
+        .setRect({ ...size, x: 0, y: 0 });
       const actions = await page.driver.executeScript<number>(
         `return [...document.querySelectorAll("main :is(button, a, input, select)")].filter((one) => !one.closest("nav") && one.getBoundingClientRect().height > 0).length;`,
       );

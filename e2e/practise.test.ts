@@ -97,6 +97,11 @@ test("a bolt of one's own work, tried three times and back to the very same bolt
   await page.see("pull 1 of 3");
   // The wrench and its setting are those of the work.
   await page.see(`set to ${figure}`);
+  const onIt = await page.find(
+    "//*[name()='text'][starts-with(normalize-space(.), 'set ')]",
+    "what stands on the wrench",
+  );
+  expect((await onIt.getText()).replace(/\s+/g, " ")).toBe(`set ${figure}`);
   for (const pull of [1, 2, 3]) {
     await page.see(`pull ${pull} of 3`);
     await pullBySpace(page);
