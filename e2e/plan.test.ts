@@ -110,6 +110,8 @@ test("an order that breaks a dependency is refused and says which; the keyboard 
   );
   await move(Key.ARROW_UP);
   await page.see("Moved: Ring gear teeth");
+  // Who does not see it hears it by its name, and where it went.
+  await page.see("put down, place");
 });
 
 test("what is wrong is found out by checks, with the next one named, one's own cause, and a measure against its limit", async () => {

@@ -1,9 +1,11 @@
 "use client";
 
 import {
+  type Announcements,
   DndContext,
   KeyboardSensor,
   PointerSensor,
+  type UniqueIdentifier,
   closestCenter,
   useSensor,
   useSensors,
@@ -22,6 +24,8 @@ interface SortListProps {
   name: string;
   /** The ids of its rows, in their order. */
   ids: readonly string[];
+  /** What a row is called, for who hears where it goes. */
+  titleOf: (id: string) => string;
   /** A row was let go over another: the ids of both. */
   onDrop: (id: string, over: string) => void;
   /** A row is in hand, or none any more. */
@@ -30,7 +34,7 @@ interface SortListProps {
 }
 
 /** A list whose rows are moved by a hand, or taken with Space and moved with the arrows. */
-export function SortList({ name, ids, onDrop, onHold, children }: SortListProps) {
+export function SortList({ name, ids, titleOf, onDrop, onHold, children }: SortListProps) {
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
@@ -42,6 +46,7 @@ export function SortList({ name, ids, onDrop, onHold, children }: SortListProps)
     <DndContext
       id={name}
       sensors={sensors}
+      accessibility={{ announcements: announced(ids, titleOf) }}
       collisionDetection={closestCenter}
       onDragStart={({ active }) => onHold?.(String(active.id))}
       onDragEnd={({ active, over }) => {
@@ -55,6 +60,18 @@ export function SortList({ name, ids, onDrop, onHold, children }: SortListProps)
       </SortableContext>
     </DndContext>
   );
+}
+
+/** Where a row is and goes, said by its title and its place. */
+function announced(ids: readonly string[], titleOf: (id: string) => string): Announcements {
+  const place = (id: UniqueIdentifier) => `place ${ids.indexOf(String(id)) + 1} of ${ids.length}`;
+  const title = ({ id }: { id: UniqueIdentifier }) => titleOf(String(id));
+  return {
+    onDragStart: ({ active }) => `${title(active)} taken, ${place(active.id)}.`,
+    onDragOver: ({ active, over }) => (over ? `${title(active)} over ${place(over.id)}.` : undefined),
+    onDragEnd: ({ active, over }) => `${title(active)} put down${over ? `, ${place(over.id)}` : ""}.`,
+    onDragCancel: ({ active }) => `${title(active)} is where it was.`,
+  };
 }
 
 /* Plain styles: a row is drawn anew at every step of a drag, and working out theme styles for each would be felt. */

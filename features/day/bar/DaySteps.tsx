@@ -64,7 +64,7 @@ export const DaySteps = memo(function DaySteps({ job, told, slots, plan, day }: 
         {refused ? `■ ${refused}` : ""}
       </Box>
       <Split job={job} told={told} slots={slots} plan={plan} day={day} />
-      <SortList name="day" ids={items} onDrop={drop}>
+      <SortList name="day" ids={items} titleOf={title} onDrop={drop}>
         {slots.map(({ id, from, to, over }) => (
           <SortRow
             key={id}

@@ -95,6 +95,7 @@ export function OrderScreen({ job }: { job: Job }) {
       <SortList
         name="order"
         ids={ids}
+        titleOf={(id) => route.steps.find((step) => step.id === id)?.title ?? ""}
         onDrop={drop}
         onHold={(id) => setHeld(id === undefined ? undefined : ids.indexOf(id))}
       >

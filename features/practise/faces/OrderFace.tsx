@@ -17,6 +17,7 @@ export function OrderFace({ task, isOver, onDone }: TaskFaceProps<"order">) {
       <SortList
         name="practise"
         ids={ids}
+        titleOf={(id) => titles.get(id) ?? ""}
         onDrop={(id, over) => !isOver && setIds(arrayMove(ids, ids.indexOf(id), ids.indexOf(over)))}
       >
         {ids.map((id, i) => (
