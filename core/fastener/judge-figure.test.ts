@@ -116,6 +116,8 @@ test.each([
   ["Wheel cylinder bolts", "bolt or nut"],
   ["Lug nuts", "wheel bolt or nut"],
   ["Cable lug nut", "bolt or nut"],
+  ["Steering wheel nut", "bolt or nut"],
+  ["Jockey wheel bolts", "bolt or nut"],
   ["Exhaust pipe nuts", "bolt or nut"],
   ["Brake pipe nut, left", "pipe union"],
   ["Cover", "bolt or nut"],

@@ -9,6 +9,8 @@ import { lacksFigure, roleByWords, roleOf } from "./role";
 test.each([
   ["Wheel bolts, left", "wheel"],
   ["Lug nuts", "wheel"],
+  ["Lugs", "wheel"],
+  ["Spare wheel bolts", "wheel"],
   ["Steering wheel bolt", "steering"],
   ["Wheel cylinder bolts", "brake"],
   ["Wheel arch liner screws", "body"],

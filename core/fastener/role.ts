@@ -1,5 +1,6 @@
 import type { Fastener, Route } from "../model/job";
 import { ROLES, type Role, holdsALife } from "../model/role";
+import { WHEEL_FASTENER } from "../thread/fastener-kind";
 import { isByFeel } from "./how-tight";
 
 /**
@@ -38,7 +39,7 @@ const TOLD_BY: readonly [role: Role, words: RegExp][] = [
     "hub and axle",
     /\b(?:hubs?|axle nuts?|drive ?shaft nuts?|stub axles?|wheel bearings?|knuckles?|uprights?|wheel studs?|axle (?:flange|shaft|beam)s?)\b/i,
   ],
-  ["wheel", /\b(?:(?:wheel|lug|road ?wheel)[- ]?(?:bolts?|nuts?|screws?)|lugs?)\b/i],
+  ["wheel", WHEEL_FASTENER],
   [
     "suspension",
     /\b(?:suspension|control arms?|wishbones?|trailing arms?|lower arms?|upper arms?|radius (?:arms?|rods?)|panhard|ball[- ]joints?|struts?|shocks?|shock absorbers?|dampers?|top mounts?|shackles?|leaf springs?|coil springs?|u-?bolts?|anti-?roll|sway[- ]?bars?|drop[- ]?links?|stabili[sz]ers?|sub-?frames?|pivot bolts?|arm bolts?|link nuts?|bump stops?|beam)\b/i,

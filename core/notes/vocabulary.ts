@@ -201,7 +201,7 @@ export const OTHERS_SAY =
   /\b(?:(?:somewhere|something|(?:the|my|some|a|printed|old|another) (?:paper|sheet|forum|internet|page|post|video)|printed sheet) (?:it |that |this )?(?:says?|said|reads?))\b|\bi'?ve seen (?!it\b)\w+|\bsaw (?:a|an|some|this|that|one) (?:guy|fella|fellow|man|woman|bloke|video|person)\b|\b(?:old|other|previous|first|wrong) (?:manual|book)\b|\b(?:manual|book) (?:wants|gives)\b|\b(?:on|in|from|off) the (?:internet|net|web|forums?)\b|\b(?:people|folks|fella|buddy|neighbou?r|friend|mate|brother(?:-in-law)?|uncle|father|dad|guy|internet|forum|some) (?:\w+ ){0,9}?(?:says?|said|swears?|tells?|told|will tell|use[sd]?)\b/i;
 
 export const DOUBTFUL =
-  /\b(?:i'm told|i was told|apparently|supposedly|allegedly|i think|i thought|i guess|i reckon|i believe|i(?:'m| am) gonna say|maybe|might be|probably|not sure|not certain|don'?t hold me|don'?t quote me|from memory|if i remember|if memory|could be|something like|somewhere around|ain'?t on the paper|double[- ]?check|check (?:it|that|this) (?:first|before)|\?\?)/i;
+  /\b(?:i'm told|i was told|apparently|supposedly|allegedly|i think|i thought|i guess|i reckon|i believe|(?:fairly|pretty|almost|nearly) (?:sure|certain)|i(?:'m| am) gonna say|maybe|might be|probably|not sure|not certain|don'?t hold me|don'?t quote me|from memory|if i remember|if memory|could be|something like|somewhere around|ain'?t on the paper|double[- ]?check|check (?:it|that|this) (?:first|before)|\?\?)/i;
 
 /** Straight before a word: it is not so. */
 export const DENIED = /\b(?:don'?t|do not|never|not|no|isn'?t|aren'?t|without)(?: \w+){0,3}\W*$/i;

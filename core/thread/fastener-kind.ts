@@ -105,6 +105,13 @@ export function habitOf(kind: FastenerKind): Habit | undefined {
   return kind === "bolt or nut" ? undefined : HABITS[kind];
 }
 
+/**
+ * What holds a road wheel on, by its words. A steering wheel, a trailer's jockey wheel and a toothed wheel
+ * are wheels too, and their nuts are nuts like others.
+ */
+export const WHEEL_FASTENER =
+  /(?<!\b(?:steering|jockey|guide|idler|hand|fly|fan|gear|tone|timing|cog|toothed|trigger|thumb|worm|star|balance|fifth)[\s-]?)\bwheel[\s-]?(?:bolts?|nuts?|studs?|screws?)\b|(?<!(?:cable|earth|battery|terminal|wire)[\s-])\b(?:lug[\s-]?(?:bolts?|nuts?|studs?)|lugs)\b/i;
+
 /** By the words of a name, the first that fits. A bolt that holds a sensor or a plug's cover is a bolt. */
 const BY_NAME: readonly [RegExp, FastenerKind][] = [
   [/\b(?:spark|glow|heater)[\s-]?plugs?\b/i, "spark or glow plug"],
@@ -122,10 +129,7 @@ const BY_NAME: readonly [RegExp, FastenerKind][] = [
     /\b(?:castle(?:d|llated)?|castellated|slotted) nuts?\b|\b(?:ball[\s-]?joint|rod[\s-]?end|track[\s-]?rod|tie[\s-]?rod|drop[\s-]?link)\b.*\bnuts?\b/i,
     "castle nut",
   ],
-  [
-    /\bwheel[\s-]?(?:bolts?|nuts?|studs?|screws?)\b|(?<!(?:cable|earth|battery|terminal|wire)[\s-])\blug[\s-]?(?:bolts?|nuts?|studs?)\b/i,
-    "wheel bolt or nut",
-  ],
+  [WHEEL_FASTENER, "wheel bolt or nut"],
   [/\b(?:bolts?|screws?|nuts?|studs?|clamps?|brackets?)\b/i, "bolt or nut"],
   [/\b(?:plugs?)\b/i, "plug"],
   [/\b(?:sensors?|switch(?:es)?|senders?|probes?|thermostat switch)\b/i, "sensor or switch"],
