@@ -65,7 +65,7 @@ module.exports = {
       to: {
         pathNot: [
           "^core/",
-          "^node_modules/(zod|date-fns|simple-statistics|compromise|suncalc|pure-rand|crc-32|ts-fsrs)/",
+          "^node_modules/(zod|date-fns|simple-statistics|compromise|suncalc|pure-rand|crc-32|ts-fsrs|country-to-currency)/",
         ],
       },
     },

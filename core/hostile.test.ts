@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { hostilePlan } from "./__fixtures__/hostile-plan";
+import { EUROS } from "./__fixtures__/money";
 import { chestOf } from "./chest/chest";
 import { fastenerDoubts } from "./fastener/doubts";
 import { standNeed } from "./kit/cover/stands";
@@ -39,7 +40,7 @@ test("whatever plan, vehicle and chest the model allows, every calculation of Pl
       }
       for (const stance of ["front up", "rear up", "all up"] as const)
         expectShowable(standNeed(stance, vehicle, tools));
-      expectShowable(compareRoutes(job, vehicle, tools));
+      expectShowable(compareRoutes(job, vehicle, tools, EUROS));
       sortSteps(route.steps);
     }),
     { numRuns: 400 },

@@ -5,7 +5,7 @@ import { InputError } from "./input-error";
 import { readQuickEntry } from "./log/table/quick-entry";
 import { readDaySaid } from "./log/table/read-day";
 import { readMeasure } from "./quantity/measure";
-import { formatPrice, readPrice } from "./quantity/money";
+import { priceText, readPrice } from "./quantity/money";
 import { formatHeadSize, readHeadSize } from "./quantity/read-head-size";
 import { readNumber } from "./quantity/read-number";
 import { readOdometer } from "./quantity/read-odometer";
@@ -36,7 +36,7 @@ const SHOWS: Record<string, (text: string) => string> = {
     const { value, unit } = readOdometer(text, "km");
     return `${value} ${unit}`;
   },
-  price: (text) => formatPrice(readPrice(text)).replace(/\u202f/g, " "),
+  price: (text) => priceText(readPrice(text)),
   number: (text) => String(readNumber(text, "It").value),
   day: (text) => {
     const said = readDaySaid(text, TODAY);

@@ -242,6 +242,7 @@ test("a file of version 1 comes in whole, as this version", () => {
     kits: [],
     days: [],
     drills: [],
+    writing: [],
     measurements: [],
     intervals: [],
     removals: [],
@@ -324,6 +325,13 @@ test("a file of version 16 comes in with no drill done, and all else as it was",
   const { drills, ...rest } = readHouseholdFile(text);
   expect(drills).toEqual([]);
   expect(rest.days).toHaveLength((JSON.parse(text) as { household: typeof rest }).household.days.length);
+});
+
+test("a file of version 17 comes in with no currency chosen, and all else as it was", () => {
+  const text = readFileSync("data/__fixtures__/household-17.json", "utf8");
+  const { writing, ...rest } = readHouseholdFile(text);
+  expect(writing).toEqual([]);
+  expect(rest.drills).toHaveLength((JSON.parse(text) as { household: typeof rest }).household.drills.length);
 });
 
 test("settings of this browser are kept apart and never exported", async () => {

@@ -3,6 +3,7 @@ import { existsSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from "no
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import Papa from "papaparse";
+import { EUROS } from "@/core/__fixtures__/money";
 import { guessColumns, logRows, readLogRows } from "@/core/log/table/log-table";
 import { demoHousehold } from "@/demo/household";
 import { readCsv, writeCsv } from "./csv";
@@ -36,7 +37,7 @@ const log = [
   ...rest,
 ];
 
-const rows = logRows(log, vehicles);
+const rows = logRows(log, vehicles, EUROS);
 const csv = `\ufeff${writeCsv(rows)}`;
 
 const OFFICE = ["/usr/bin/soffice", "/usr/bin/libreoffice"].find((path) => existsSync(path));
@@ -54,7 +55,7 @@ test("brought in again it makes the same entries", () => {
   const [heads = [], ...read] = readCsv(csv);
   const drafts = readLogRows(
     read,
-    { columns: guessColumns(heads), dayForm: "yyyy-MM-dd", vehicleId: "", system: "engine" },
+    { columns: guessColumns(heads), dayForm: "yyyy-MM-dd", vehicleId: "", system: "engine", money: EUROS },
     vehicles,
     "2026-11-24",
   );
@@ -93,7 +94,13 @@ test("brought in again it makes the same entries", () => {
       expect(again.map((row) => row.map(number))).toEqual(rows.map((row) => row.map(number)));
       const drafts = readLogRows(
         again.slice(1),
-        { columns: guessColumns(again[0] ?? []), dayForm: "yyyy-MM-dd", vehicleId: "", system: "engine" },
+        {
+          columns: guessColumns(again[0] ?? []),
+          dayForm: "yyyy-MM-dd",
+          vehicleId: "",
+          system: "engine",
+          money: EUROS,
+        },
         vehicles,
         "2026-11-24",
       );

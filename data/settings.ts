@@ -32,8 +32,14 @@ export type CounterDay = (typeof COUNTER_DAYS)[number];
 
 /** Every value about this browser that the store keeps beside the household. */
 export const SETTINGS = {
-  /** The vehicle and the job that are in hand, so that every pocket opens on them. */
-  "in hand": json(z.object({ vehicleId: z.string().exactOptional(), jobId: z.string().exactOptional() })),
+  /** The vehicle and the job that are in hand, so that every pocket opens on them, and the step of its plan. */
+  "in hand": json(
+    z.object({
+      vehicleId: z.string().exactOptional(),
+      jobId: z.string().exactOptional(),
+      stepId: z.string().exactOptional(),
+    }),
+  ),
   /** What the garage was first opened with. */
   started: word(z.literal("demo")),
   /** The moment of the last backup. */

@@ -10,6 +10,7 @@ import { engineMountWork, otherJobs } from "./other-jobs";
 import { tools } from "./tools";
 import { intervals, measurements } from "./upkeep";
 import { readings, vehicles } from "./vehicles";
+import { writing } from "./writing";
 
 /**
  * The invented household as if it were written today: every day in it is moved by the days since it was.
@@ -30,6 +31,7 @@ export function demoHousehold(today: string): Household {
     followUps,
     intervals,
     drills,
+    writing,
   };
   return moveDays(household, differenceInCalendarDays(parseISO(today), parseISO(WRITTEN_FOR)));
 }

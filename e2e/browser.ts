@@ -54,6 +54,8 @@ export async function openBrowser({
     "--disable-component-update",
     "--disable-sync",
     "--hide-scrollbars",
+    // The household of the journeys pays in euros and drives kilometres.
+    "--accept-lang=en-IE,en",
     `--user-data-dir=${folder}`,
     `--window-size=${size.width},${size.height}`,
   );

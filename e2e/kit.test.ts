@@ -79,7 +79,7 @@ test("an empty chest is filled by text, a job covered and shopped for, the mat t
   await page.see("1/4 in torque wrench with a crowfoot of 29 to 90 mm, in line with the handle.");
   await page.press("Shop for them");
   await page.see("The cheapest that is here in time");
-  await page.see("12 mm crowfoot, 1/4 in bought at 8.70; hiring Torque wrench 10 to 60 N·m is 11.00.");
+  await page.see("12 mm crowfoot, 1/4 in bought at €8.70; hiring Torque wrench 10 to 60 N·m is €11.00.");
   await page.press("It is ordered");
   await page.see("Noted as on order.");
   await page.see("● everything is there");
@@ -173,7 +173,7 @@ test("wishes are kept to: what may be spent, the day, and what one would rather 
   await page.see("Nothing gets all of it for what you want to spend.");
   await page.type("Pay at most", "300");
   await page.see("The cheapest that is here in time");
-  await page.reads("plan-cost", "111.30");
+  await page.reads("plan-cost", "€111.30");
   await page.type("Workshop’s quote", "100");
   await page.see("less than the workshop");
 });

@@ -207,7 +207,7 @@ test("keys turn the pockets, pull the Bench, search the log and show themselves"
   await page.see("for parts");
   await page.keys("/");
   await page.keys("coil");
-  await page.see("1 replacement, 33.50");
+  await page.see("1 replacement, €33.50");
   await browser.driver.findElement(By.css("h2")).click();
   await page.keys("1");
   await page.see("Do next");

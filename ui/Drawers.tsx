@@ -31,13 +31,15 @@ interface Drawn {
 interface DrawersProps {
   left: Drawn;
   right: Drawn | undefined;
+  /** Between the handles. */
+  between?: ReactNode;
   /** Whatever is open goes away when this changes. */
   closeOn: string;
   children: ReactNode;
 }
 
 /** On a phone: the thing itself fills the screen, and what stands beside it is drawn in over it. */
-export function Drawers({ left, right, closeOn, children }: DrawersProps) {
+export function Drawers({ left, right, between, closeOn, children }: DrawersProps) {
   return (
     <Box
       display="flex"
@@ -63,6 +65,7 @@ export function Drawers({ left, right, closeOn, children }: DrawersProps) {
         }}
       >
         <Drawer side="left" closeOn={closeOn} {...left} />
+        {between}
         {right && <Drawer side="right" closeOn={closeOn} {...right} />}
       </Box>
       {children}

@@ -7,6 +7,7 @@ import type { KitRecord } from "@/core/model/kit";
 import type { Offer, Shop } from "@/core/model/offer";
 import type { Tool } from "@/core/model/tool";
 import type { Vehicle } from "@/core/model/vehicle";
+import type { Money } from "@/core/quantity/money";
 import { shop } from "@/core/shop/shopping";
 import { type ToldShopping, tellShopping } from "@/core/shop/tell";
 import { highsSolver } from "./highs-solver";
@@ -21,6 +22,7 @@ export interface ShopFor {
   offers: Offer[];
   shops: Shop[];
   daysLeft: number | undefined;
+  money: Money;
 }
 
 const loaded = highsLoader({ locateFile: () => new URL("highs/runtime", import.meta.url).href });
@@ -36,6 +38,7 @@ async function shopFor({
   offers,
   shops,
   daysLeft,
+  money,
 }: ShopFor): Promise<ToldShopping> {
   const chest = chestOf(tools);
   const wants = wantsFor(route, chest, { vehicle, thisYear });
@@ -44,6 +47,7 @@ async function shopFor({
   return tellShopping(
     shop({ wants, chest, had, offers, shops, wishes, daysLeft }, highsSolver(await loaded)),
     names,
+    money,
   );
 }
 

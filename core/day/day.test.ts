@@ -1,4 +1,5 @@
 import { demoHousehold } from "@/demo/household";
+import { EUROS } from "../__fixtures__/money";
 import type { Job } from "../model/job";
 import type { Vehicle } from "../model/vehicle";
 import type { Work } from "../model/work";
@@ -118,8 +119,8 @@ test("its own hour to roll by, and what late costs; a hire kept longer costs a d
     ).hires[0];
   expect(hired("2026-12-04")).toEqual({ what: "Stands", chance: 1, minor: 1800, buyMinor: undefined });
   expect(hired(SATURDAY, 4200)).toEqual({ what: "Stands", chance: 0, minor: 900, buyMinor: 4200 });
-  expect(hireWords({ what: "Stands", chance: 0.25, minor: 2025, buyMinor: 1900 })).toBe(
-    "Stands: hired for 20.25 on average, kept a day longer in 25 of 100; bought for 19.00. Buying is cheaper.",
+  expect(hireWords({ what: "Stands", chance: 0.25, minor: 2025, buyMinor: 1900 }, EUROS)).toBe(
+    "Stands: hired for €20.25 on average, kept a day longer in 25 of 100; bought for €19.00. Buying is cheaper.",
   );
 });
 

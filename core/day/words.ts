@@ -2,7 +2,7 @@ import { format, parseISO } from "date-fns";
 import { inMarkdown, oneLine } from "../markdown";
 import type { Job } from "../model/job";
 import { chosenRoute } from "../plan/chosen-route";
-import { formatPrice } from "../quantity/money";
+import { type Money, formatPrice } from "../quantity/money";
 import { formatMinutes } from "../work/times";
 import { clockOf, dayAt, momentWords } from "./clock";
 import type { HireTold } from "./costs";
@@ -37,15 +37,48 @@ export function driveWords(job: Job, { kind, id, trouble, share }: Drives): stri
 }
 
 /** What is hired, held against buying it. Example: "Stands: hired 18.00, bought 42.00: hire them." */
-export function hireWords({ what, chance, minor, buyMinor }: HireTold): string {
+export function hireWords({ what, chance, minor, buyMinor }: HireTold, money: Money): string {
   const longer = chance > 0 ? `, kept a day longer in ${inHundred(chance)} of 100` : "";
-  const hired = `${what}: hired for ${formatPrice(minor)} on average${longer}`;
+  const hired = `${what}: hired for ${formatPrice(minor, money)} on average${longer}`;
   if (buyMinor === undefined) return `${hired}.`;
-  return `${hired}; bought for ${formatPrice(buyMinor)}. ${minor < buyMinor ? "Hiring" : "Buying"} is cheaper.`;
+  return `${hired}; bought for ${formatPrice(buyMinor, money)}. ${minor < buyMinor ? "Hiring" : "Buying"} is cheaper.`;
 }
 
 /** The minutes that something takes or costs. Example: "45 min". */
 export const minutesSay = (minutes: number): string => formatMinutes(Math.max(1, Math.ceil(minutes)));
+
+/** A step of the day: when it is begun, what waits after it, and what to decide before it. */
+export interface DayLine {
+  id: string;
+  at: string;
+  title: string;
+  wait: string | undefined;
+  decide: string | undefined;
+}
+
+/** The day step by step, as it is written down. */
+export function dayLines(job: Job, told: DayTold, slots: readonly Slot[]): DayLine[] {
+  const steps = new Map(chosenRoute(job).steps.map((step) => [step.id, step]));
+  return slots.flatMap(({ id, from, to, over }): DayLine[] => {
+    const step = steps.get(id);
+    if (!step) return [];
+    return [
+      {
+        id,
+        at: hourWords(told.zero, from),
+        title: step.title,
+        wait:
+          over > to ? `then ${minutesSay(over - to)} until ${step.wait?.until ?? "it is over"}` : undefined,
+        decide: told.decide.find(({ stepId }) => stepId === id)?.says,
+      },
+    ];
+  });
+}
+
+/** The day it is, in words, and the odds of being done in time. */
+export const dayWords = (told: DayTold): string => format(parseISO(told.zero), "EEEE d MMMM yyyy");
+export const oddsWords = (told: DayTold): string =>
+  `${inHundred(told.chance)} in 100 roll ${goalWords(told)}. ${bandWords(told)}`;
 
 /** The day as lines of text: what is begun when, what waits, and the odds. Markdown where asked. */
 export function dayText(
@@ -55,21 +88,14 @@ export function dayText(
   slots: readonly Slot[],
   how: "text" | "Markdown",
 ): string {
-  const route = chosenRoute(job);
-  const titles = new Map(route.steps.map((step) => [step.id, step]));
   const mark = how === "Markdown";
   const plain = mark ? inMarkdown : oneLine;
-  const head = `${job.title}, ${vehicle}: ${format(parseISO(told.zero), "EEEE d MMMM yyyy")}`;
-  const lines = slots.flatMap(({ id, from, to, over }) => {
-    const step = titles.get(id);
-    if (!step) return [];
-    const wait = over > to ? `, then ${minutesSay(over - to)} until ${step.wait?.until ?? "it is over"}` : "";
-    const decide = told.decide.find(({ stepId }) => stepId === id);
-    return [
-      ...(decide ? [`${mark ? "- **" : ""}Decide here. ${plain(decide.says)}${mark ? "**" : ""}`] : []),
-      `${mark ? "- " : ""}${hourWords(told.zero, from)} ${plain(step.title)}${plain(wait)}`,
-    ];
-  });
-  const odds = `${inHundred(told.chance)} in 100 roll ${goalWords(told)}. ${bandWords(told)}`;
-  return [mark ? `# ${plain(head)}` : head, "", odds, "", ...lines, ""].join("\n");
+  const head = `${job.title}, ${vehicle}: ${dayWords(told)}`;
+  const lines = dayLines(job, told, slots).flatMap(({ at, title, wait, decide }) => [
+    ...(decide === undefined
+      ? []
+      : [`${mark ? "- **" : ""}Decide here. ${plain(decide)}${mark ? "**" : ""}`]),
+    `${mark ? "- " : ""}${at} ${plain(title)}${wait === undefined ? "" : plain(`, ${wait}`)}`,
+  ]);
+  return [mark ? `# ${plain(head)}` : head, "", oddsWords(told), "", ...lines, ""].join("\n");
 }

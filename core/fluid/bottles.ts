@@ -107,6 +107,6 @@ export function readBottles(text: string, what: string, field?: string): Bottle[
     const { value: litres } = readMeasure(size, "volume", what, { field });
     if (!(litres > 0 && litres <= MOST_L))
       throw new InputError(`"${size}" is not the size of a bottle. Type it like 1 L or 500 ml.`, field);
-    return { litres, priceMinor: price === undefined ? undefined : readPrice(price, field) };
+    return { litres, priceMinor: price === undefined ? undefined : readPrice(price, undefined, field) };
   });
 }

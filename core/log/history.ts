@@ -3,7 +3,7 @@ import type { Job } from "../model/job";
 import type { Measurement, Replacement } from "../model/log";
 import type { Reading, Vehicle } from "../model/vehicle";
 import { formatDistance } from "../quantity/distance";
-import { formatPrice } from "../quantity/money";
+import { type Money, formatPrice } from "../quantity/money";
 
 /** What a history may tell beside part, place, day and odometer, which it always tells. */
 export const HISTORY_FIELDS = [
@@ -46,6 +46,7 @@ export function historyOf(
   records: Records,
   fields: ReadonlySet<HistoryField>,
   on: string,
+  money: Money,
 ): History {
   const own = <T extends { vehicleId: string; on: string }>(all: readonly T[]) =>
     all.filter(({ vehicleId }) => vehicleId === vehicle.id).sort((a, b) => a.on.localeCompare(b.on));
@@ -70,7 +71,7 @@ export function historyOf(
       ? [
           [
             "Price of parts",
-            ({ priceMinor }: Replacement) => (priceMinor === undefined ? "" : formatPrice(priceMinor)),
+            ({ priceMinor }: Replacement) => (priceMinor === undefined ? "" : formatPrice(priceMinor, money)),
           ] as [string, (one: Replacement) => string],
         ]
       : []),

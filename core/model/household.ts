@@ -9,6 +9,7 @@ import { removalSchema } from "./removal";
 import { toolSchema } from "./tool";
 import { readingSchema, vehicleSchema } from "./vehicle";
 import { workSchema } from "./work";
+import { writingSchema } from "./writing";
 
 interface Described {
   schema: z.ZodType;
@@ -35,6 +36,8 @@ const DESCRIBED = {
   followUps: { schema: followUpSchema, called: "Follow-up", hangsOn: "vehicles" },
   intervals: { schema: intervalSchema, called: "Interval", hangsOn: "vehicles" },
   drills: { schema: drillSchema, called: "Drill" },
+  /** One record at the most. */
+  writing: { schema: writingSchema, called: "Money" },
   /** What was taken out, so that a file from another device does not bring it back. */
   removals: { schema: removalSchema, called: "Removal" },
 } as const satisfies Record<string, Described>;

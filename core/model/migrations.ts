@@ -167,6 +167,11 @@ export const MIGRATIONS: readonly Migration[] = [
     to: 17,
     migrate: (household) => ({ ...household, drills: household.drills ?? [] }),
   },
+  // The currency that prices are in.
+  {
+    to: 18,
+    migrate: (household) => ({ ...household, writing: household.writing ?? [] }),
+  },
 ];
 
 /**

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import type { Step } from "../model/job";
-import { brokenBy, comesBefore, loopsIn, sortSteps } from "./order";
+import { boundBy, brokenBy, comesBefore, loopsIn, sortSteps } from "./order";
 
 const step = (id: string, more: Partial<Step> = {}): Step => ({
   id,
@@ -92,4 +92,50 @@ test("a thousand steps that each take off and put back the same thing are looked
   expect(sortSteps(steps)).toBeUndefined();
   // Each waits for the first few that take it off, not for all the others.
   expect(Math.max(...[...comesBefore(steps).values()].map(({ size }) => size))).toBeLessThanOrEqual(8);
+});
+
+test("what a step cannot pass is told through however many lie between", () => {
+  const steps = [
+    step("a"),
+    step("b", { needs: ["a"] }),
+    step("c", { needs: ["b"] }),
+    step("d"),
+    step("e", { needs: ["c"] }),
+  ];
+  expect(boundBy(steps, "c")).toEqual(
+    new Map([
+      ["e", "after"],
+      ["b", "before"],
+      ["a", "before"],
+    ]),
+  );
+  expect(boundBy(steps, "d").size).toBe(0);
+  // In a ring each comes before the other: that is what is said.
+  expect(boundBy([step("a", { needs: ["b"] }), step("b", { needs: ["a"] })], "a")).toEqual(
+    new Map([["b", "before"]]),
+  );
+});
+
+test("in any plan what is bound is just what moving it past would break", () => {
+  fc.assert(
+    fc.property(
+      fc.array(fc.array(fc.nat(7), { maxLength: 2 }), { minLength: 2, maxLength: 8 }),
+      fc.nat(7),
+      (needs, at) => {
+        const steps = needs.map((of, i) =>
+          step(`s${i}`, { needs: of.filter((one) => one < i).map((one) => `s${one}`) }),
+        );
+        const id = `s${at % steps.length}`;
+        const bound = boundBy(steps, id);
+        for (const [other, way] of bound) {
+          const [first, last] = way === "before" ? [other, id] : [id, other];
+          const swapped = [...steps.filter((one) => one.id !== first && one.id !== last)];
+          const lastStep = steps.find((one) => one.id === last);
+          const firstStep = steps.find((one) => one.id === first);
+          if (!lastStep || !firstStep) throw new Error("no such step");
+          expect(brokenBy([lastStep, ...swapped, firstStep])).toBeDefined();
+        }
+      },
+    ),
+  );
 });

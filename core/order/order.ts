@@ -58,6 +58,31 @@ export function comesBefore(steps: readonly Step[]): Map<string, Set<string>> {
 }
 
 /**
+ * Of every other step whether it has to be done before a step or can only be done after it, through however many in
+ * between; left out where neither is so.
+ */
+export function boundBy(steps: readonly Step[], id: string): Map<string, "before" | "after"> {
+  const before = comesBefore(steps);
+  const after = new Map<string, string[]>();
+  for (const [one, needs] of before)
+    for (const need of needs) after.set(need, [...(after.get(need) ?? []), one]);
+  const bound = new Map<string, "before" | "after">();
+  const walk = (from: string, way: "before" | "after") => {
+    const next = way === "before" ? before : after;
+    const open = [...(next.get(from) ?? [])];
+    for (let one = open.pop(); one !== undefined; one = open.pop()) {
+      if (one === id || bound.get(one) === way) continue;
+      bound.set(one, way);
+      open.push(...(next.get(one) ?? []));
+    }
+  };
+  walk(id, "after");
+  // Where steps wait for each other in a ring, what has to be done first is said.
+  walk(id, "before");
+  return bound;
+}
+
+/**
  * The steps in an order that keeps every dependency, as near to the order they are in as can be; phases stay
  * in their order unless a dependency goes against them, as where the other side waits for the first. Undefined
  * when some steps wait for each other.

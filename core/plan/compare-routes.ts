@@ -5,7 +5,7 @@ import { isCovered, isTool } from "../kit/needs/need";
 import type { Fastener, Job, Route } from "../model/job";
 import type { Tool } from "../model/tool";
 import type { Vehicle } from "../model/vehicle";
-import { formatPrice } from "../quantity/money";
+import { type Money, formatPrice } from "../quantity/money";
 import { followUpsFrom } from "./after-the-work";
 import { secondLook } from "./second-look/second-look";
 
@@ -22,7 +22,12 @@ const UNDO_RANK = { fully: 0, "with a new part": 1, "not at all": 2 } as const;
  * The routes of a job side by side: time, steps, tools missing, money, harm, whether it can be undone, what
  * it brings after it, and what the second look says.
  */
-export function compareRoutes(job: Job, vehicle: Vehicle, tools: readonly Tool[]): ComparedRow[] {
+export function compareRoutes(
+  job: Job,
+  vehicle: Vehicle,
+  tools: readonly Tool[],
+  money: Money,
+): ComparedRow[] {
   const measured = job.routes.map((route) => measure(job, route, vehicle, tools));
   const row = (
     what: string,
@@ -67,8 +72,8 @@ export function compareRoutes(job: Job, vehicle: Vehicle, tools: readonly Tool[]
     ),
     row(
       "Parts",
-      ({ money }) => formatPrice(money),
-      ({ money }) => money,
+      ({ partsMinor }) => formatPrice(partsMinor, money),
+      ({ partsMinor }) => partsMinor,
     ),
     row(
       "Figures",
@@ -120,7 +125,7 @@ export function bendsToBeQuicker(job: Job, vehicle: Vehicle, tools: readonly Too
     (one) =>
       one.bends.length > 0 &&
       straight.some(
-        (other) => one.minutes + one.waits < other.minutes + other.waits || one.money < other.money,
+        (other) => one.minutes + one.waits < other.minutes + other.waits || one.partsMinor < other.partsMinor,
       ),
   );
   if (!bent) return undefined;
@@ -165,7 +170,7 @@ interface Measured {
   bends: string[];
   raised: number;
   missing: string[];
-  money: number;
+  partsMinor: number;
   after: string[];
   grave: number;
   open: number;
@@ -205,7 +210,7 @@ function measure(job: Job, route: Route, vehicle: Vehicle, tools: readonly Tool[
           need.kind === "torque" ? `a wrench for ${need.fastener.name.toLowerCase()}` : name,
         ),
     ],
-    money: route.parts.reduce((sum, { priceMinor }) => sum + (priceMinor ?? 0), 0),
+    partsMinor: route.parts.reduce((sum, { priceMinor }) => sum + (priceMinor ?? 0), 0),
     after: followUpsFrom(job, route, { value: 0, unit: vehicle.distanceUnit }, "2000-01-01").map(
       ({ kind }) => kind,
     ),

@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { demoHousehold } from "@/demo/household";
+import { EUROS } from "../__fixtures__/money";
 import { type Fastener, type Route, type Step, routeSchema } from "../model/job";
 import { readHeadSize } from "../quantity/read-head-size";
 import { readTorqueFigure } from "../quantity/read-torque-figure";
@@ -210,7 +211,7 @@ const drover = demo.vehicles.find(({ id }) => id === "demo-drover");
 
 test("the two starter routes differ in time, in what is under the car and in tools, with the better marked", () => {
   if (!starter || !drover) throw new Error("no starter job");
-  const rows = compareRoutes(starter, drover, demo.tools);
+  const rows = compareRoutes(starter, drover, demo.tools, EUROS);
   const of = (what: string) => rows.find((row) => row.what === what);
   expect(of("Hands at it, usually")?.values).toEqual(["2 h 11 min", "2 h 26 min"]);
   expect(of("Hands at it, usually")?.better).toEqual([true, false]);

@@ -1,4 +1,5 @@
 import { demoHousehold } from "@/demo/household";
+import { EUROS } from "../__fixtures__/money";
 import type { Fastener, Job, Route, Step } from "../model/job";
 import { readTorqueFigure } from "../quantity/read-torque-figure";
 import { bendsToBeQuicker, compareRoutes } from "./compare-routes";
@@ -74,7 +75,7 @@ test("figures, what they rest on, waits and the hands' time stand apart in a com
     steps: [step("Undo", { minutes: { usual: 10 } })],
     fasteners: [bolt({ source: "memory" })],
   });
-  const rows = compareRoutes(jobWith(careful, quick), vehicle, []);
+  const rows = compareRoutes(jobWith(careful, quick), vehicle, [], EUROS);
   const of = (what: string) => rows.find((row) => row.what === what);
   expect(of("Hands at it, usually")).toMatchObject({
     values: ["0 h 05 min", "0 h 10 min"],

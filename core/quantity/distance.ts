@@ -6,6 +6,14 @@ const MILE_KM = 1.609344;
 export const DISTANCE_UNITS = ["km", "mi"] as const;
 export type DistanceUnit = (typeof DISTANCE_UNITS)[number];
 
+/** Where roads are measured in miles (Unicode CLDR, unit preferences for roads). */
+const MILE_ROADS = ["GB", "US"];
+
+/** What roads are measured in in a country, by its ISO 3166-1 code. Example: "GB" → mi. */
+export function roadUnitOf(region: string): DistanceUnit {
+  return MILE_ROADS.includes(region) ? "mi" : "km";
+}
+
 /** A distance as read off an odometer: the number and the unit of that odometer. */
 export interface Distance {
   value: number;

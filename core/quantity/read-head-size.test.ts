@@ -3,7 +3,6 @@ import { InputError } from "../input-error";
 import { convertDistance, formatDistance } from "./distance";
 import type { HeadSize } from "./head-size";
 import { readLengthMm } from "./length";
-import { formatPrice, readPrice } from "./money";
 import { readHeadSize, formatHeadSize, sameHead } from "./read-head-size";
 
 test.each<[string, HeadSize, string]>([
@@ -72,13 +71,4 @@ test.each([
   ['1.5"', 38.1],
 ])("%p is %d mm", (text, mm) => {
   expect(readLengthMm(text, "mm", "The length")).toBeCloseTo(mm, 9);
-});
-
-test("prices are whole hundredths", () => {
-  expect(readPrice("18.50")).toBe(1850);
-  expect(readPrice("18,5")).toBe(1850);
-  expect(formatPrice(41260)).toBe("412.60");
-  expect(formatPrice(162_770)).toBe("1\u202f627.70");
-  expect(() => readPrice("-1")).toThrow("less than nothing");
-  expect(() => readPrice("1.234")).toThrow("more than two decimals");
 });

@@ -1,15 +1,15 @@
-import { formatPrice } from "../quantity/money";
+import { type Money, formatPrice, priceText } from "../quantity/money";
 import type { OrderLine, ToldPlan } from "./tell";
 
 /** The order by shop, as it is sent to somebody or taken along. */
-export function orderText(jobTitle: string, plan: ToldPlan): string {
+export function orderText(jobTitle: string, plan: ToldPlan, money: Money): string {
   const shops = [...new Set(plan.lines.map(({ shop }) => shop))];
   const parts = shops.flatMap((shop) => {
     const delivery = plan.delivery.find((one) => one.shop === shop);
     return [
       `${shop}`,
-      ...plan.lines.filter((line) => line.shop === shop).map((line) => `  ${lineText(line)}`),
-      ...(delivery ? [`  delivery, ${formatPrice(delivery.minor)}`] : []),
+      ...plan.lines.filter((line) => line.shop === shop).map((line) => `  ${lineText(line, money)}`),
+      ...(delivery ? [`  delivery, ${formatPrice(delivery.minor, money)}`] : []),
       "",
     ];
   });
@@ -18,28 +18,19 @@ export function orderText(jobTitle: string, plan: ToldPlan): string {
     `To get for ${jobTitle}`,
     "",
     ...parts,
-    `Together ${formatPrice(plan.costMinor)}${back > 0 ? `; to pay at first ${formatPrice(plan.cashMinor)}, of which ${formatPrice(back)} comes back` : ""}.`,
+    `Together ${formatPrice(plan.costMinor, money)}${back > 0 ? `; to pay at first ${formatPrice(plan.cashMinor, money)}, of which ${formatPrice(back, money)} comes back` : ""}.`,
     "",
   ].join("\n");
 }
 
-function lineText({
-  count,
-  title,
-  kind,
-  days,
-  costMinor,
-  depositMinor,
-  coreMinor,
-  leadDays,
-  leavesOut,
-}: OrderLine): string {
+function lineText(line: OrderLine, money: Money): string {
+  const { count, title, kind, days, costMinor, depositMinor, coreMinor, leadDays, leavesOut } = line;
   return [
     `${count} × ${title}`,
     kind === "hire" ? `${days} ${days === 1 ? "day" : "days"}` : "",
-    formatPrice(costMinor),
-    depositMinor > 0 ? `deposit ${formatPrice(depositMinor)}` : "",
-    coreMinor > 0 ? `old part back for ${formatPrice(coreMinor)}` : "",
+    formatPrice(costMinor, money),
+    depositMinor > 0 ? `deposit ${formatPrice(depositMinor, money)}` : "",
+    coreMinor > 0 ? `old part back for ${formatPrice(coreMinor, money)}` : "",
     leadDays > 0 ? `in ${leadDays} ${leadDays === 1 ? "day" : "days"}` : "",
     leavesOut.length > 0 ? `leaves out ${leavesOut.join(", ")}` : "",
   ]
@@ -56,13 +47,13 @@ export const ORDER_COLUMNS = [
   "price",
   "deposit",
   "core",
+  "currency",
   "lead days",
   "for",
 ] as const;
 
 /** The order as rows of a table, the names of the columns first; prices with a point. */
-export function orderRows(plan: ToldPlan): string[][] {
-  const money = (minor: number) => (minor / 100).toFixed(2);
+export function orderRows(plan: ToldPlan, { currency }: Money): string[][] {
   return [
     [...ORDER_COLUMNS],
     ...plan.lines.map((line) => [
@@ -71,9 +62,10 @@ export function orderRows(plan: ToldPlan): string[][] {
       String(line.count),
       line.kind,
       line.kind === "hire" ? String(line.days) : "",
-      money(line.costMinor),
-      money(line.depositMinor),
-      money(line.coreMinor),
+      priceText(line.costMinor),
+      priceText(line.depositMinor),
+      priceText(line.coreMinor),
+      currency,
       String(line.leadDays),
       line.covers.map(({ name }) => name).join("; "),
     ]),
@@ -83,9 +75,10 @@ export function orderRows(plan: ToldPlan): string[][] {
       "1",
       "delivery",
       "",
-      money(minor),
+      priceText(minor),
       "0.00",
       "0.00",
+      currency,
       "",
       "",
     ]),

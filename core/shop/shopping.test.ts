@@ -1,5 +1,6 @@
 import loadHighs from "highs";
 import { highsSolver } from "@/workers/highs-solver";
+import { EUROS } from "../__fixtures__/money";
 import { chestOf } from "../chest/chest";
 import { bolts, chest, owned, routeOf } from "../kit/__fixtures__/owned";
 import { kitFor, wantsFor } from "../kit/kit";
@@ -9,7 +10,7 @@ import { asking, offer, randomAsk, want } from "./__fixtures__/instance";
 import { yalpsSolver } from "./__fixtures__/yalps-solver";
 import type { Solve } from "./integer-program";
 import { jobMoney } from "./money";
-import { orderRows, orderText } from "./order-list";
+import { ORDER_COLUMNS, orderRows, orderText } from "./order-list";
 import { paidFor, sharesOf, withPrices } from "./paid";
 import { type ShoppingPlan, choicesFor, shop } from "./shopping";
 import { ordered, takenIn } from "./take-in";
@@ -71,12 +72,13 @@ test("a set beats five singles and loses to two", () => {
       solve,
     ),
     new Map(),
+    EUROS,
   );
   expect(all.plans[0]?.lines.map(({ title }) => title)).toEqual(["the set"]);
-  expect(all.plans[0]?.why).toEqual(["the set at 19.00 beats 5 singles at 25.00."]);
-  const two = tellShopping(shop(asking([want("a"), want("b")], [...singles, set]), solve), new Map());
+  expect(all.plans[0]?.why).toEqual(["the set at €19.00 beats 5 singles at €25.00."]);
+  const two = tellShopping(shop(asking([want("a"), want("b")], [...singles, set]), solve), new Map(), EUROS);
   expect(two.plans[0]?.lines.map(({ title }) => title)).toEqual(["single a", "single b"]);
-  expect(two.plans[0]?.why).toEqual(["2 singles at 10.00 beat the set at 19.00."]);
+  expect(two.plans[0]?.why).toEqual(["2 singles at €10.00 beat the set at €19.00."]);
   expect(two.plans[1]?.why).toEqual(["9.00 dearer: the set instead of single a and single b."]);
 });
 
@@ -140,8 +142,8 @@ test("a deposit is cash and no cost; owning can be wished for; a limit on cash i
     overBudget: true,
     plans: [{ cashMinor: 3000 }, { cashMinor: 5800 }],
   });
-  const told = tellShopping(shop(asking([want("a")], offers), solve), new Map());
-  expect(told.plans[0]?.why).toEqual(["hired: 1 day at 8.00; buying bought is 30.00."]);
+  const told = tellShopping(shop(asking([want("a")], offers), solve), new Map(), EUROS);
+  expect(told.plans[0]?.why).toEqual(["hired: 1 day at €8.00; buying bought is €30.00."]);
 });
 
 test("what comes back often is counted as bought again", () => {
@@ -227,16 +229,22 @@ test("the order as text and as a table; taken in, tools lie in the chest and wha
       ["a", "puller"],
       ["part s", "Starter"],
     ]),
+    EUROS,
   );
   const [plan] = told.plans;
   if (!plan) throw new Error("no plan");
-  expect(orderText("The job", plan)).toContain(
-    "1 × starter, 80.00, old part back for 20.00, in 2 days, leaves out the nut",
+  expect(orderText("The job", plan, EUROS)).toContain(
+    "1 × starter, €80.00, old part back for €20.00, in 2 days, leaves out the nut",
   );
-  expect(orderText("The job", plan)).toContain(
-    "Together 88.00; to pay at first 158.00, of which 70.00 comes back.",
+  expect(orderText("The job", plan, EUROS)).toContain(
+    "Together €88.00; to pay at first €158.00, of which €70.00 comes back.",
   );
-  expect(orderRows(plan)).toHaveLength(3);
+  expect(orderRows(plan, EUROS)).toHaveLength(3);
+  expect(orderRows(plan, EUROS).map((row) => row[ORDER_COLUMNS.indexOf("currency")])).toEqual([
+    "currency",
+    "EUR",
+    "EUR",
+  ]);
   const dueIn = (days: number) => `day ${days}`;
   expect(ordered(plan, dueIn)).toEqual([
     { key: "part s", how: "on order", from: "Corner", due: "day 2" },
@@ -286,6 +294,7 @@ test("the money: parts in hand, tools spread over their uses, against a quote an
       solve,
     ),
     new Map(),
+    EUROS,
   ).plans[0];
   const money = jobMoney(route, tools, { quoteMinor: 31_000, hourMinor: 1500, toolUses: 10 }, had);
   // 64.70 + 24.90 / 10 + 5.00 = 72.19; 310.00 − 72.19 = 237.81; over two hours 118.91; less 30.00 for them
@@ -322,6 +331,7 @@ test("an old part that is kept costs what is asked for it, and owes nobody a way
     tellShopping(
       shop(asking([want("part s")], offers, { wishes: { own: [], ...(keepOld ? { keepOld } : {}) } }), solve),
       new Map(),
+      EUROS,
     ).plans[0];
   expect(told()?.lines).toMatchObject([{ title: "rebuilt", costMinor: 8000, coreMinor: 2000, keptMinor: 0 }]);
   // 80 and 20 for the old one is more than 95.
@@ -329,6 +339,7 @@ test("an old part that is kept costs what is asked for it, and owes nobody a way
   const only = tellShopping(
     shop(asking([want("part s")], offers.slice(0, 1), { wishes: { own: [], keepOld: true } }), solve),
     new Map(),
+    EUROS,
   ).plans[0];
   if (!only) throw new Error("no plan");
   expect(only).toMatchObject({
@@ -359,6 +370,7 @@ test("what was paid is a line each; parts take their share of it, tools theirs, 
       solve,
     ),
     new Map(),
+    EUROS,
   ).plans[0];
   if (!told) throw new Error("no plan");
   let id = 0;

@@ -1,4 +1,4 @@
-import { formatPrice } from "../quantity/money";
+import { type Money, formatPrice } from "../quantity/money";
 import type { Choice } from "./choice";
 import type { Bought, Shopping, ShoppingPlan } from "./shopping";
 
@@ -43,10 +43,11 @@ export interface ToldShopping {
   overBudget: boolean;
 }
 
-/** @param names the name of each need by its key. */
+/** @param names the name of each need by its key. @param money what prices are in. */
 export function tellShopping(
   { plans, choices, nowhere, late, overBudget }: Shopping,
   names: ReadonlyMap<string, string>,
+  money: Money,
 ): ToldShopping {
   const [best] = plans;
   return {
@@ -60,7 +61,7 @@ export function tellShopping(
       costMinor: plan.costMinor,
       cashMinor: plan.cashMinor,
       leadDays: plan.leadDays,
-      why: plan === best || !best ? whyItWon(plan, choices) : [howItDiffers(plan, best)],
+      why: plan === best || !best ? whyItWon(plan, choices, money) : [howItDiffers(plan, best, money)],
     })),
     nowhere: nowhere.map(({ name }) => name),
     late: late.map(({ want, leadDays }) => ({ name: want.name, leadDays })),
@@ -91,7 +92,7 @@ function orderLine({ choice, count }: Bought, names: ReadonlyMap<string, string>
 }
 
 /** What each choice that could have gone another way beat. */
-function whyItWon({ bought }: ShoppingPlan, choices: readonly Choice[]): string[] {
+function whyItWon({ bought }: ShoppingPlan, choices: readonly Choice[], money: Money): string[] {
   const cheapest = (key: string, only: (choice: Choice) => boolean) =>
     choices.filter((choice) => choice.covers.has(key) && only(choice)).sort((a, b) => worth(a) - worth(b))[0];
   const single = (choice: Choice) => choice.covers.size === 1 && !isHired(choice);
@@ -102,7 +103,7 @@ function whyItWon({ bought }: ShoppingPlan, choices: readonly Choice[]): string[
       return [`${choice.title} has ${choice.covers.size} of them; not all can be had singly.`];
     const sum = apart.reduce((total, one) => total + (one ? one.costMinor : 0), 0);
     return [
-      `${choice.title} at ${formatPrice(choice.costMinor)} beats ${choice.covers.size} singles at ${formatPrice(sum)}.`,
+      `${choice.title} at ${formatPrice(choice.costMinor, money)} beats ${choice.covers.size} singles at ${formatPrice(sum, money)}.`,
     ];
   });
   const singles = bought.filter(({ choice }) => choice.covers.size === 1 && choice.costMinor > 0);
@@ -119,7 +120,10 @@ function whyItWon({ bought }: ShoppingPlan, choices: readonly Choice[]): string[
   )[0];
   const apart = most
     ? [
-        `${most.instead.length} singles at ${formatPrice(most.instead.reduce((sum, { choice }) => sum + choice.costMinor, 0))} beat ${most.set.title} at ${formatPrice(most.set.costMinor)}.`,
+        `${most.instead.length} singles at ${formatPrice(
+          most.instead.reduce((sum, { choice }) => sum + choice.costMinor, 0),
+          money,
+        )} beat ${most.set.title} at ${formatPrice(most.set.costMinor, money)}.`,
       ]
     : [];
   const hired = bought.flatMap((one): string[] => {
@@ -133,11 +137,11 @@ function whyItWon({ bought }: ShoppingPlan, choices: readonly Choice[]): string[
     const days = `${one.choice.days} ${one.choice.days === 1 ? "day" : "days"}`;
     if (one.choice.offer?.kind === "hire")
       return [
-        `${one.choice.title}: ${days} at ${formatPrice(one.choice.costMinor)}; buying ${other.title} is ${formatPrice(other.costMinor)}.`,
+        `${one.choice.title}: ${days} at ${formatPrice(one.choice.costMinor, money)}; buying ${other.title} is ${formatPrice(other.costMinor, money)}.`,
       ];
     return one.choice.covers.size === 1 && one.choice.offer
       ? [
-          `${one.choice.title} bought at ${formatPrice(one.choice.costMinor)}; hiring ${other.title.replace(/, by the day$/, "")} is ${formatPrice(other.costMinor)}.`,
+          `${one.choice.title} bought at ${formatPrice(one.choice.costMinor, money)}; hiring ${other.title.replace(/, by the day$/, "")} is ${formatPrice(other.costMinor, money)}.`,
         ]
       : [];
   });
@@ -159,7 +163,7 @@ function worth({ costMinor, penaltyMinor }: Choice): number {
   return costMinor + penaltyMinor;
 }
 
-function howItDiffers(plan: ShoppingPlan, best: ShoppingPlan): string {
+function howItDiffers(plan: ShoppingPlan, best: ShoppingPlan, money: Money): string {
   const ids = (one: ShoppingPlan) => new Set(one.bought.map(({ choice }) => choice.id));
   const mine = plan.bought.filter(({ choice }) => !ids(best).has(choice.id)).map(({ choice }) => choice);
   const theirs = best.bought.filter(({ choice }) => !ids(plan).has(choice.id)).map(({ choice }) => choice);
@@ -171,14 +175,14 @@ function howItDiffers(plan: ShoppingPlan, best: ShoppingPlan): string {
       ),
     );
   const more = plan.costMinor - best.costMinor;
-  const price = dearerWords(more);
+  const price = dearerWords(more, money);
   return `${price}: ${told(mine, theirs)}${theirs.length > 0 ? ` instead of ${told(theirs, mine)}` : ""}.`;
 }
 
-function dearerWords(more: number) {
+function dearerWords(more: number, money: Money) {
   if (more === 0) return "Costs the same";
-  if (more > 0) return `${formatPrice(more)} dearer`;
-  return `${formatPrice(-more)} cheaper, but counted dearer for its fit or what comes back`;
+  if (more > 0) return `${formatPrice(more, money)} dearer`;
+  return `${formatPrice(-more, money)} cheaper, but counted dearer for its fit or what comes back`;
 }
 
 function list(titles: readonly string[]): string {

@@ -2,7 +2,7 @@ import { type Purchase, bottlesFor, readBottles } from "../fluid/bottles";
 import { type CoolantMix, coolantMix, freezingPointC } from "../fluid/coolant";
 import { FILLS, type Fill } from "../fluid/fill";
 import { InputError, requireNotNegative, requirePositive } from "../input-error";
-import { formatPrice } from "../quantity/money";
+import { priceText } from "../quantity/money";
 import { shown } from "../quantity/shown";
 import { type Given, slip } from "./declare";
 import { choice, measure, optional, share, text } from "./fields";
@@ -170,7 +170,7 @@ function purchase({ buy, leftOverL, priceMinor }: Purchase): string[] {
   return [
     buy.map(({ bottle, count }) => `${count} × ${shown(bottle.litres, 4)} L`).join(", "),
     `${litres(leftOverL)} L`,
-    priceMinor === undefined ? "not known" : formatPrice(priceMinor),
+    priceMinor === undefined ? "not known" : priceText(priceMinor),
   ];
 }
 

@@ -7,12 +7,14 @@ import type { Job } from "@/core/model/job";
 import { formatPrice } from "@/core/quantity/money";
 import { Button } from "@/ui/Button";
 import { Row, Sheet } from "@/ui/Sheet";
+import { useMoney } from "../shared/money/use-money";
 import { kitHref } from "../shell/addresses";
 
 const MOST_SHOWN = 5;
 
 /** What may be wanted that is not there, what is on its way, and what makes one day later than another. */
 export function NeedsSheet({ job, told }: { job: Job; told: DayTold }) {
+  const money = useMoney();
   const { missing, deliveries, lacks, drives, cold, lateMinor, shut, short, hires } = told;
   return (
     <Sheet title="What may hold it up">
@@ -66,14 +68,14 @@ export function NeedsSheet({ job, told }: { job: Job; told: DayTold }) {
       )}
       {lateMinor > 0 && (
         <Box fontSize="15px" marginTop="2">
-          Being late costs {formatPrice(lateMinor)} on average.
+          Being late costs {formatPrice(lateMinor, money)} on average.
         </Box>
       )}
       {hires
         .filter(({ minor }) => minor > 0)
         .map((hire) => (
           <Box key={hire.what} fontSize="15px" marginTop="2">
-            {hireWords(hire)}
+            {hireWords(hire, money)}
           </Box>
         ))}
       {drives.length > 0 && (

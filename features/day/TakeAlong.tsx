@@ -2,25 +2,19 @@
 
 import { Box } from "@chakra-ui/react";
 import { memo } from "react";
-import { createPortal } from "react-dom";
 import type { DayTold } from "@/core/day/day";
 import type { Slot } from "@/core/day/schedule";
-import { dayText } from "@/core/day/words";
+import { dayLines, dayText, dayWords, oddsWords } from "@/core/day/words";
 import type { Job } from "@/core/model/job";
 import type { Vehicle } from "@/core/model/vehicle";
+import { paperOf } from "@/core/quantity/paper";
 import { writeDayCalendar } from "@/data/calendar";
 import { Button } from "@/ui/Button";
 import { CopyButton } from "@/ui/CopyButton";
+import { OnPaper } from "@/ui/print/OnPaper";
+import { useMoney } from "../shared/money/use-money";
 import { saveAs } from "../shell/save-as";
-
-/** On paper there is the day's text and nothing else: it stands beside the app, and takes its place. */
-const PAPER = `#day-paper { display: none }
-@media print {
-  @page { margin: 15mm }
-  html, body { background: #fff !important }
-  body > *:not(#day-paper) { display: none !important }
-  #day-paper { display: block; white-space: pre-wrap; font: 12pt/1.4 sans-serif; color: #000 }
-}`;
+import { DayPaper } from "./DayPaper";
 
 /** The day as text, as a calendar's entries, and on paper. */
 export const TakeAlong = memo(function TakeAlong({
@@ -34,17 +28,19 @@ export const TakeAlong = memo(function TakeAlong({
   told: DayTold;
   slots: readonly Slot[];
 }) {
+  const { region } = useMoney();
   const name = `day-${told.zero}`;
   const text = dayText(job, vehicle.name, told, slots, "text");
   return (
     <>
-      {createPortal(
-        <div id="day-paper">
-          <style>{PAPER}</style>
-          {text}
-        </div>,
-        document.body,
-      )}
+      <OnPaper paper={paperOf(region)}>
+        <DayPaper
+          title={job.title}
+          vehicle={vehicle.name}
+          says={[dayWords(told), oddsWords(told)]}
+          lines={dayLines(job, told, slots)}
+        />
+      </OnPaper>
       <Box display="flex" flexWrap="wrap" gap="2" marginTop="3">
         <Button
           onClick={() =>

@@ -14,7 +14,11 @@ import { useCollection } from "@/data/hooks";
 import { Button } from "@/ui/Button";
 import { CheckField } from "@/ui/form/Field";
 import { Loading } from "@/ui/Loading";
+import { OnPaper } from "@/ui/print/OnPaper";
+import { PaperSheet } from "@/ui/print/PaperSheet";
 import { Sheet } from "@/ui/Sheet";
+import { useMoney } from "../shared/money/use-money";
+import { usePrinting } from "../shared/use-printing";
 import { filesHref } from "../shell/addresses";
 import { today } from "../shell/clock";
 import { saveAs } from "../shell/save-as";
@@ -28,6 +32,8 @@ export function HistoryScreen({ vehicleId }: { vehicleId: string }) {
   const measurements = useCollection("measurements");
   const readings = useCollection("readings");
   const jobs = useCollection("jobs");
+  const money = useMoney();
+  const { paper, controls } = usePrinting();
   const [fields, setFields] = useState<ReadonlySet<HistoryField>>(new Set(AT_FIRST));
   if (!vehicles || !replacements || !measurements || !readings || !jobs) return <Loading />;
   const vehicle = vehicles.find(({ id }) => id === vehicleId);
@@ -37,7 +43,7 @@ export function HistoryScreen({ vehicleId }: { vehicleId: string }) {
         {<Link href={filesHref()}>Back to the files</Link>}
       </Sheet>
     );
-  const history = historyOf(vehicle, { replacements, measurements, readings, jobs }, fields, today());
+  const history = historyOf(vehicle, { replacements, measurements, readings, jobs }, fields, today(), money);
   const toggle = (field: HistoryField, on: boolean) => {
     const next = new Set(fields);
     if (on) next.add(field);
@@ -46,7 +52,6 @@ export function HistoryScreen({ vehicleId }: { vehicleId: string }) {
   };
   return (
     <>
-      <style>{`@page { margin: 14mm; } @media print { header, nav, button, [role=status], #bench { display: none !important; } body { background: #fff !important; color: #000 !important; } }`}</style>
       <Box
         display="grid"
         gridTemplateColumns={{ base: "minmax(0, 1fr)", lg: "260px minmax(0, 1fr)" }}
@@ -54,7 +59,7 @@ export function HistoryScreen({ vehicleId }: { vehicleId: string }) {
         alignItems="start"
         paddingRight={{ lg: "20px" }}
       >
-        <Sheet title="What it tells" css={{ "@media print": { display: "none" } }}>
+        <Sheet title="What it tells">
           <Box color="soft" fontSize="15px">
             Part, place, day and odometer always. No entry is left out.
           </Box>
@@ -67,9 +72,7 @@ export function HistoryScreen({ vehicleId }: { vehicleId: string }) {
             />
           ))}
           <Box display="grid" gap="2" marginTop="3">
-            <Button look="primary" onClick={() => window.print()}>
-              Print it
-            </Button>
+            {controls}
             <Button
               onClick={() =>
                 saveAs(
@@ -83,19 +86,15 @@ export function HistoryScreen({ vehicleId }: { vehicleId: string }) {
             </Button>
           </Box>
         </Sheet>
-        <Box
-          background="#FFFFFF"
-          color="#101510"
-          border="1px solid"
-          borderColor="edge"
-          padding={{ base: "3", lg: "7" }}
-          overflowX="auto"
-          css={{ "@media print": { border: "none", padding: 0 } }}
-          data-testid="history"
-        >
-          <HistoryPaper history={history} />
+        <Box data-testid="history">
+          <PaperSheet>
+            <HistoryPaper history={history} />
+          </PaperSheet>
         </Box>
       </Box>
+      <OnPaper paper={paper}>
+        <HistoryPaper history={history} />
+      </OnPaper>
     </>
   );
 }

@@ -11,6 +11,7 @@ import { jobAlone } from "@/data/job-alone";
 import { Button } from "@/ui/Button";
 import { SelectField } from "@/ui/form/Field";
 import { Sheet } from "@/ui/Sheet";
+import { useMoney } from "../shared/money/use-money";
 import { logHref, bringLogHref, historyHref } from "../shell/addresses";
 import { today } from "../shell/clock";
 import { saveAs } from "../shell/save-as";
@@ -29,6 +30,7 @@ export function PartsOut() {
   const jobs = useCollection("jobs") ?? [];
   const [jobId, setJob] = useState("");
   const chosen = jobs.find(({ id }) => id === jobId) ?? jobs[0];
+  const money = useMoney();
   const saveJob = async () => {
     if (!chosen) return;
     const name = chosen.title.toLowerCase().replace(/[^a-z0-9]+/g, "-");
@@ -46,7 +48,7 @@ export function PartsOut() {
           <Box display="flex" gap="3" flexWrap="wrap">
             <Button
               disabled={replacements.length === 0}
-              onClick={() => saveTable(`log-${today()}.csv`, logRows(replacements, vehicles))}
+              onClick={() => saveTable(`log-${today()}.csv`, logRows(replacements, vehicles, money))}
             >
               Log as CSV
             </Button>

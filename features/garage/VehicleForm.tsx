@@ -3,6 +3,7 @@
 import { Box } from "@chakra-ui/react";
 import { useRouter } from "next/navigation";
 import type { Vehicle } from "@/core/model/vehicle";
+import { roadUnitOf } from "@/core/quantity/distance";
 import { removeVehicle } from "@/data/change";
 import { useDoor } from "@/data/DataProvider";
 import { stamp, stampOf, touched } from "@/data/stamp";
@@ -11,6 +12,7 @@ import { FormBox, FormButtons } from "@/ui/form/FormBox";
 import { useRecordForm } from "@/ui/form/useRecordForm";
 import { Sheet } from "@/ui/Sheet";
 import { TorqueField } from "@/ui/torque/TorqueField";
+import { keepMoney, useMoney, useWriting } from "../shared/money/use-money";
 import { garageHref } from "../shell/addresses";
 import { useDo } from "../shell/DoProvider";
 import { vehicleFields, vehicleForm } from "./vehicle-fields";
@@ -20,16 +22,20 @@ export function VehicleForm({ vehicle, onClose }: { vehicle?: Vehicle; onClose: 
   const perform = useDo();
   const door = useDoor();
   const router = useRouter();
+  const money = useMoney();
+  const chosen = useWriting();
   const form = useRecordForm({
     draft: `vehicle ${vehicle?.id ?? "new"}`,
-    start: vehicleFields(vehicle),
+    start: vehicleFields(vehicle, roadUnitOf(money.region)),
     schemaOf: () => vehicleForm,
     onClose,
   });
   const { field } = form;
   const save = form.send(async (read) => {
     const saved: Vehicle = { ...(vehicle ? touched(stampOf(vehicle)) : stamp("own")), ...read };
-    if (!(await perform({ put: { vehicles: [saved] } }, `${saved.name} saved.`))) return false;
+    // With the first vehicle it is kept what money is in, so that another device does not go by its own language.
+    const writing = chosen ? {} : keepMoney(money, chosen).put;
+    if (!(await perform({ put: { vehicles: [saved], ...writing } }, `${saved.name} saved.`))) return false;
     router.push(garageHref(saved.id));
     return true;
   });

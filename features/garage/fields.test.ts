@@ -8,7 +8,7 @@ import { vehicleFields, vehicleForm } from "./vehicle-fields";
 
 const own = stamp("own", new Date("2026-11-24T12:00:00.000Z"));
 const typed = (more: Partial<ReturnType<typeof vehicleFields>>) =>
-  readForm(vehicleForm, { ...vehicleFields(undefined), name: "Heron van", ...more });
+  readForm(vehicleForm, { ...vehicleFields(undefined, "km"), name: "Heron van", ...more });
 const errorsOf = (result: ReturnType<typeof typed>) => ("errors" in result ? result.errors : {});
 
 test("only a name is needed", () => {
@@ -17,7 +17,7 @@ test("only a name is needed", () => {
 
 test("every vehicle of the demo comes back the same from its own form", () => {
   for (const vehicle of demoHousehold("2026-11-24").vehicles) {
-    const read = readForm(vehicleForm, vehicleFields(vehicle));
+    const read = readForm(vehicleForm, vehicleFields(vehicle, "mi"));
     expect("value" in read && { ...stampOf(vehicle), ...read.value }).toEqual(vehicle);
   }
 });

@@ -4,14 +4,14 @@ import { InputError } from "@/core/input-error";
 import { readSupply } from "@/core/kit/needs/read-supply";
 import { formatAmount } from "@/core/kit/needs/supply-needs";
 import { MOST_FLUIDS, VEHICLE_TORQUE_UNITS, type Vehicle } from "@/core/model/vehicle";
-import { DISTANCE_UNITS } from "@/core/quantity/distance";
+import { DISTANCE_UNITS, type DistanceUnit } from "@/core/quantity/distance";
 import { mmWithin, numberWithin, wholeWithin } from "@/core/quantity/number-within";
 import { readTorqueFigure } from "@/core/quantity/read-torque-figure";
 import { formatFigure } from "@/core/quantity/torque-words";
 import { withoutUndefined } from "@/core/without-undefined";
 
-/** The fields of a vehicle, or of a new one. */
-export function vehicleFields(vehicle: Vehicle | undefined) {
+/** The fields of a vehicle, or of a new one, whose odometer counts in what roads there are measured in. */
+export function vehicleFields(vehicle: Vehicle | undefined, roadUnit: DistanceUnit) {
   const text = (value: string | number | undefined) => (value === undefined ? "" : String(value));
   return {
     name: text(vehicle?.name),
@@ -19,7 +19,7 @@ export function vehicleFields(vehicle: Vehicle | undefined) {
     engine: text(vehicle?.engine),
     driven: text(vehicle?.driven),
     salted: vehicle?.salted ?? false,
-    distanceUnit: vehicle?.distanceUnit ?? ("km" as const),
+    distanceUnit: vehicle?.distanceUnit ?? roadUnit,
     torqueUnit: vehicle?.torqueUnit ?? ("N.m" as const),
     kerbWeight: text(vehicle?.kerbWeightKg),
     frontShare:

@@ -1,10 +1,15 @@
 "use client";
 
+import { Box } from "@chakra-ui/react";
 import { useState } from "react";
 import type { Job, Part, Step } from "@/core/model/job";
 import type { Vehicle } from "@/core/model/vehicle";
 import { chosenRoute } from "@/core/plan/chosen-route";
+import { Button } from "@/ui/Button";
+import { Drawers } from "@/ui/Drawers";
 import { ThreeColumns } from "@/ui/ThreeColumns";
+import { useWide } from "@/ui/use-wide";
+import { useStepInHand } from "../shell/hand";
 import { useKey } from "../shell/keys";
 import { FastenerForm } from "./fasteners/FastenerForm";
 import { FastenerSheet } from "./fasteners/FastenerSheet";
@@ -25,10 +30,13 @@ type Middle =
   | { kind: "fastener form"; fastenerId?: string; forStepId?: string }
   | { kind: "part form"; part?: Part };
 
+const TURN = { minHeight: "56px", minWidth: "64px", fontSize: "22px" } as const;
+
 /** The plan of one job: its steps, the step in hand, and what the steps work on. */
 export function PlanSheets({ job, vehicle }: { job: Job; vehicle: Vehicle }) {
   const route = chosenRoute(job);
-  const [stepId, setStepId] = useState(route.steps[0]?.id);
+  const wide = useWide("lg");
+  const [stepId, setStepId] = useStepInHand(job);
   const [middle, setMiddle] = useState<Middle>({ kind: route.steps.length === 0 ? "step form" : "step" });
   const step = route.steps.find(({ id }) => id === stepId) ?? route.steps[0];
   const back = () => setMiddle({ kind: "step" });
@@ -38,6 +46,13 @@ export function PlanSheets({ job, vehicle }: { job: Job; vehicle: Vehicle }) {
     setStepId(id);
     back();
   };
+  const at = step ? route.steps.indexOf(step) : -1;
+  const turn = (by: 1 | -1) => {
+    const next = route.steps[at + by];
+    if (next && middle.kind === "step") choose(next.id);
+  };
+  useKey("earlier", () => turn(-1));
+  useKey("later", () => turn(1));
 
   const middleSheet = () => {
     if (middle.kind === "step form")
@@ -87,38 +102,59 @@ export function PlanSheets({ job, vehicle }: { job: Job; vehicle: Vehicle }) {
       </>
     );
   };
-  return (
-    <ThreeColumns
-      left={
-        <StepStrip
-          job={job}
-          vehicle={vehicle}
-          route={route}
-          chosenId={middle.kind === "step" ? step?.id : undefined}
-          onChoose={choose}
-          onAdd={() => setMiddle({ kind: "step form" })}
-        />
-      }
-      middle={middleSheet()}
-      right={
-        <>
-          <SecondLookSheet
-            job={job}
-            route={route}
-            vehicle={vehicle}
-            onOpenStep={choose}
-            onOpenFastener={(fastenerId) => setMiddle({ kind: "fastener form", fastenerId })}
-          />
-          <WayBackSheet job={job} route={route} />
-          <OneSideSheet job={job} route={route} />
-          <WhileOpenSheet job={job} route={route} vehicle={vehicle} />
-          <FastenerSheet
-            route={route}
-            onEdit={(fastenerId) => setMiddle({ kind: "fastener form", fastenerId })}
-            onAdd={() => setMiddle({ kind: "fastener form" })}
-          />
-        </>
-      }
+  const strip = (
+    <StepStrip
+      job={job}
+      vehicle={vehicle}
+      route={route}
+      chosenId={middle.kind === "step" ? step?.id : undefined}
+      onChoose={choose}
+      onAdd={() => setMiddle({ kind: "step form" })}
     />
+  );
+  const beside = (
+    <>
+      <SecondLookSheet
+        job={job}
+        route={route}
+        vehicle={vehicle}
+        onOpenStep={choose}
+        onOpenFastener={(fastenerId) => setMiddle({ kind: "fastener form", fastenerId })}
+      />
+      <WayBackSheet job={job} route={route} />
+      <OneSideSheet job={job} route={route} />
+      <WhileOpenSheet job={job} route={route} vehicle={vehicle} />
+      <FastenerSheet
+        route={route}
+        onEdit={(fastenerId) => setMiddle({ kind: "fastener form", fastenerId })}
+        onAdd={() => setMiddle({ kind: "fastener form" })}
+      />
+    </>
+  );
+  if (wide) return <ThreeColumns left={strip} middle={middleSheet()} right={beside} />;
+  return (
+    <Drawers
+      left={{ handle: `All ${route.steps.length} steps`, children: strip }}
+      right={undefined}
+      between={
+        <Box display="flex" gap="2">
+          <Button aria-label="Step before" disabled={at < 1} {...TURN} onClick={() => turn(-1)}>
+            ←
+          </Button>
+          <Button
+            aria-label="Step after"
+            disabled={at < 0 || at === route.steps.length - 1}
+            {...TURN}
+            onClick={() => turn(1)}
+          >
+            →
+          </Button>
+        </Box>
+      }
+      closeOn={`${middle.kind} ${step?.id}`}
+    >
+      {middleSheet()}
+      {beside}
+    </Drawers>
   );
 }

@@ -1,10 +1,11 @@
 "use client";
 
 import { Box, chakra } from "@chakra-ui/react";
-import { type ReactNode, useEffect, useRef } from "react";
+import { type ReactNode, useEffect, useRef, useState } from "react";
 import { capital } from "@/core/capital";
 import type { Step } from "@/core/model/job";
 import { runsOf } from "@/core/order/runs";
+import { BlocksEdge } from "./BlocksEdge";
 
 const StepButton = chakra("button", {
   base: {
@@ -38,6 +39,26 @@ const StepButton = chakra("button", {
   },
 });
 
+const PhaseButton = chakra("button", {
+  base: {
+    display: "flex",
+    alignItems: "center",
+    gap: "2",
+    width: "100%",
+    minHeight: { base: "44px", lg: "28px" },
+    paddingInline: "16px",
+    fontFamily: "heading",
+    fontWeight: "600",
+    fontSize: "18px",
+    color: "soft",
+    textAlign: "left",
+    background: "transparent",
+    border: "none",
+    cursor: "pointer",
+    "& span": { fontSize: "14px", fontWeight: "400" },
+  },
+});
+
 interface StepsByPhaseProps {
   steps: readonly Step[];
   openId: string | undefined;
@@ -46,13 +67,17 @@ interface StepsByPhaseProps {
   onOpen: (stepId: string) => void;
   done?: ReadonlySet<string>;
   before?: (step: Step) => ReactNode;
-  /** The list scrolls within this height on a phone. */
-  phoneHeight: string;
+  /** What comes before each, drawn at the edge; nothing is drawn without it. */
+  waitsFor?: ReadonlyMap<string, ReadonlySet<string>>;
 }
 
-/** A job's steps under their phases, the open one kept in view. */
-export function StepsByPhase({ steps, openId, look, onOpen, done, before, phoneHeight }: StepsByPhaseProps) {
+/** A job's steps under their phases, which fold; the open one is kept in view. */
+export function StepsByPhase({ steps, openId, look, onOpen, done, before, waitsFor }: StepsByPhaseProps) {
   const list = useRef<HTMLDivElement>(null);
+  /** By the first step of each: a phase may come twice. */
+  const [folded, setFolded] = useState<ReadonlySet<string>>(new Set());
+  const fold = (id: string) =>
+    setFolded((was) => (was.has(id) ? new Set([...was].filter((one) => one !== id)) : new Set([...was, id])));
   useEffect(() => {
     const open = list.current?.querySelector<HTMLElement>("[aria-current]");
     if (list.current && open) list.current.scrollTop = open.offsetTop - list.current.clientHeight / 2;
@@ -64,31 +89,43 @@ export function StepsByPhase({ steps, openId, look, onOpen, done, before, phoneH
       ref={list}
       position="relative"
       overflowY="auto"
-      maxHeight={{ base: phoneHeight, lg: "none" }}
       flex={{ lg: "1 1 0" }}
       minHeight={{ lg: "0" }}
       marginTop="2"
     >
-      {runsOf(steps).map(({ phase, steps: own }) => (
-        <Box key={own[0]?.id} marginBottom="2">
-          <Box as="h2" fontSize="18px" color="soft" paddingInline="16px" paddingBlock="1">
-            {capital(phase)}
+      {waitsFor && <BlocksEdge list={list} waitsFor={waitsFor} openId={openId} drawnAnew={folded} />}
+      {runsOf(steps).map(({ phase, steps: own }) => {
+        const id = own[0]?.id ?? "";
+        const shut = folded.has(id);
+        return (
+          <Box key={id} marginBottom="2">
+            <Box as="h2" fontSize="18px">
+              <PhaseButton type="button" aria-expanded={!shut} onClick={() => fold(id)}>
+                {capital(phase)}
+                <span>{shut ? `▸ ${own.length} ${own.length === 1 ? "step" : "steps"}` : "▾"}</span>
+              </PhaseButton>
+            </Box>
+            {/* The one in hand stays in sight in a phase that is folded. */}
+            {own
+              .filter((step) => !shut || step.id === openId)
+              .map((step) => (
+                <StepButton
+                  key={step.id}
+                  type="button"
+                  look={look}
+                  data-step={step.id}
+                  done={done?.has(step.id) ?? false}
+                  aria-current={step.id === openId ? "step" : undefined}
+                  onClick={() => onOpen(step.id)}
+                  paddingRight={waitsFor ? "28px" : undefined}
+                >
+                  {before?.(step)}
+                  {step.title}
+                </StepButton>
+              ))}
           </Box>
-          {own.map((step) => (
-            <StepButton
-              key={step.id}
-              type="button"
-              look={look}
-              done={done?.has(step.id) ?? false}
-              aria-current={step.id === openId ? "step" : undefined}
-              onClick={() => onOpen(step.id)}
-            >
-              {before?.(step)}
-              {step.title}
-            </StepButton>
-          ))}
-        </Box>
-      ))}
+        );
+      })}
     </Box>
   );
 }

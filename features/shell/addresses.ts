@@ -32,7 +32,7 @@ export const ALL = "all";
 
 export const garageHref = (vehicleId?: string) => to("/garage", { id: vehicleId });
 
-export type PlanView = "notes" | "order" | "routes" | "decide" | "about" | "lookup";
+export type PlanView = "notes" | "order" | "routes" | "decide" | "about" | "lookup" | "fasteners" | "sheet";
 export const jobsHref = () => to("/plan", { all: "1" });
 /** A new job, or one that begins as an earlier one did. */
 export const newJobHref = (fromId?: string) => to("/plan", { new: "1", from: fromId });

@@ -1,7 +1,7 @@
 "use client";
 
 import { useSearchParams } from "next/navigation";
-import { useEffect, useMemo } from "react";
+import { useEffect, useMemo, useState } from "react";
 import type { Job } from "@/core/model/job";
 import type { Vehicle } from "@/core/model/vehicle";
 import { useCollection, useSetting } from "@/data/hooks";
@@ -44,6 +44,19 @@ export function useVehicleInHand(): Vehicle | null | undefined {
 
 function oldest(vehicles: Vehicle[]): Vehicle | undefined {
   return [...vehicles].sort((a, b) => a.createdAt.localeCompare(b.createdAt))[0];
+}
+
+/** The step of its plan that is in hand, kept while the job is: what opens it first, and how to take another. */
+export function useStepInHand(job: Job): [stepId: string | undefined, take: (stepId: string) => void] {
+  const [hand, take] = useHand();
+  const [stepId, setStepId] = useState(hand?.jobId === job.id ? hand.stepId : undefined);
+  return [
+    stepId,
+    (next) => {
+      setStepId(next);
+      take({ vehicleId: job.vehicleId, jobId: job.id, stepId: next });
+    },
+  ];
 }
 
 /**

@@ -26,7 +26,6 @@ export const StepsDone = memo(function StepsDone({ job, route, done, openId, onO
         steps={route.steps}
         openId={openId}
         look="next"
-        phoneHeight="none"
         onOpen={onOpen}
         done={done}
         before={(step) => (

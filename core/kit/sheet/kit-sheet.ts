@@ -21,7 +21,9 @@ import { byStep, matOf } from "./mat";
 export interface SettingRow {
   what: string;
   count: number;
+  /** Of its head, to do up and to undo. */
   size: string;
+  sizeToUndo: string;
   figure: string;
   /** What to set, one for each pass: "26.5 lb·ft on Old foot-pound wrench, crowfoot in line". */
   set: string[];
@@ -84,7 +86,11 @@ export function kitSheet(job: Job, route: Route, vehicle: Vehicle, kit: Kit): Ki
   };
 }
 
-function settingRow(fastener: Fastener, lines: readonly KitLine[], lacks: boolean): SettingRow {
+/**
+ * One fastener with what is set for it and why to be careful. @param lines what the kit needs and how it is met.
+ * @param lacks it has no figure, and ought to have one.
+ */
+export function settingRow(fastener: Fastener, lines: readonly KitLine[], lacks: boolean): SettingRow {
   const pulls = lines.filter(({ need }) => need.kind === "torque" && need.fastener.id === fastener.id);
   const doubts = fastenerDoubts(fastener);
   const grave = doubts.some((doubt) => doubt.grave);
@@ -94,6 +100,7 @@ function settingRow(fastener: Fastener, lines: readonly KitLine[], lacks: boolea
     what: fastener.name,
     count: fastener.count,
     size: head ? formatHeadSize(head) : "",
+    sizeToUndo: fastener.sizeToUndo ? formatHeadSize(fastener.sizeToUndo) : "",
     figure: fastener.figure ? formatFigure(fastener.figure) : "",
     set: tightness(fastener.figure, grave || lacks, pulls),
     order: fastener.count > 2 && fastener.pattern ? order.join(" ") : "",

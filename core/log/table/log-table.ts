@@ -7,18 +7,16 @@ import { PLACES, SYSTEMS, type System } from "../../model/place";
 import { type Draft, LONGEST_LINE, LONGEST_TEXT } from "../../model/record";
 import type { Vehicle } from "../../model/vehicle";
 import type { DistanceUnit } from "../../quantity/distance";
-import { readPrice } from "../../quantity/money";
+import { type Money, priceText, readPrice } from "../../quantity/money";
 import { wholeWithin } from "../../quantity/number-within";
 import { readOdometer } from "../../quantity/read-odometer";
 import { readQuickEntry } from "./quick-entry";
-
-const money = (minor: number | undefined) => (minor === undefined ? "" : (minor / 100).toFixed(2));
 
 interface Column {
   name: string;
   /** Other names that it goes by in tables made elsewhere. */
   also: RegExp;
-  write: (entry: Replacement, vehicle: string) => string;
+  write: (entry: Replacement, vehicle: string, money: Money) => string;
 }
 
 /**
@@ -43,8 +41,14 @@ const COLUMNS = [
   },
   { name: "unit", also: /unit/i, write: ({ odometer }) => odometer.unit },
   { name: "day", also: /date|^(?:day|on|when)$/i, write: ({ on }) => on },
-  { name: "price", also: /price|cost|paid|amount/i, write: ({ priceMinor }) => money(priceMinor) },
-  { name: "quote", also: /quote|workshop/i, write: ({ quoteMinor }) => money(quoteMinor) },
+  { name: "price", also: /price|cost|paid|amount/i, write: ({ priceMinor }) => priceText(priceMinor) },
+  { name: "quote", also: /quote|workshop/i, write: ({ quoteMinor }) => priceText(quoteMinor) },
+  {
+    name: "currency",
+    also: /currency|^money$/i,
+    write: ({ priceMinor, quoteMinor }, _, { currency }) =>
+      priceMinor === undefined && quoteMinor === undefined ? "" : currency,
+  },
   { name: "hand", also: /^hand$/i, write: ({ hand }) => hand ?? "" },
   { name: "warranty until", also: /warranty|guarantee/i, write: ({ warrantyUntil }) => warrantyUntil ?? "" },
   { name: "note", also: /note|comment|remark/i, write: ({ note }) => note ?? "" },
@@ -53,11 +57,15 @@ export type LogColumn = (typeof COLUMNS)[number]["name"];
 export const LOG_COLUMNS: readonly LogColumn[] = COLUMNS.map(({ name }) => name);
 
 /** The log as rows, the names of the columns first. */
-export function logRows(replacements: readonly Replacement[], vehicles: readonly Vehicle[]): string[][] {
+export function logRows(
+  replacements: readonly Replacement[],
+  vehicles: readonly Vehicle[],
+  money: Money,
+): string[][] {
   const names = new Map(vehicles.map(({ id, name }) => [id, name]));
   const rows = [...replacements]
     .sort((a, b) => a.on.localeCompare(b.on))
-    .map((one) => COLUMNS.map(({ write }) => write(one, names.get(one.vehicleId) ?? "")));
+    .map((one) => COLUMNS.map(({ write }) => write(one, names.get(one.vehicleId) ?? "", money)));
   return [[...LOG_COLUMNS], ...rows];
 }
 
@@ -104,6 +112,8 @@ export interface Matching {
   vehicleId: string;
   /** The system of rows that name none and whose part does not tell. */
   system: System;
+  /** What prices here are in. */
+  money: Money;
 }
 
 /** What a row of a table comes to: an entry, or what is wrong with it. */
@@ -126,7 +136,7 @@ export function readLogRows(
 
 function readRow(
   cells: readonly string[],
-  { columns, dayForm, vehicleId, system: otherwise }: Matching,
+  { columns, dayForm, vehicleId, system: otherwise, money }: Matching,
   vehicles: readonly Vehicle[],
   today: string,
 ): Draft<Replacement> {
@@ -178,6 +188,8 @@ function readRow(
   const until = cell("warranty until") === "" ? undefined : readDayAs(cell("warranty until"), dayForm);
   if (cell("warranty until") !== "" && !until)
     throw new InputError(`"${cell("warranty until")}" is no day as ${dayForm}.`);
+  const currency = cell("currency").toUpperCase();
+  const price = (column: "price" | "quote") => readPrice(`${currency} ${cell(column)}`, money);
   return {
     vehicleId: vehicle.id,
     part: fitting(part, LONGEST_LINE),
@@ -187,8 +199,8 @@ function readRow(
     system,
     odometer,
     on,
-    ...(cell("price") === "" ? {} : { priceMinor: readPrice(cell("price")) }),
-    ...(cell("quote") === "" ? {} : { quoteMinor: readPrice(cell("quote")) }),
+    ...(cell("price") === "" ? {} : { priceMinor: price("price") }),
+    ...(cell("quote") === "" ? {} : { quoteMinor: price("quote") }),
     ...(hand === "" ? {} : { hand }),
     ...(until === undefined ? {} : { warrantyUntil: until }),
     ...(cell("note") === "" ? {} : { note: fitting(cell("note"), LONGEST_TEXT) }),

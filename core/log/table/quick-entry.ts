@@ -3,7 +3,7 @@ import { InputError } from "../../input-error";
 import type { Place, System } from "../../model/place";
 import { type Distance, type DistanceUnit } from "../../quantity/distance";
 import { LineTaker } from "../../quantity/line-taker";
-import { readPrice } from "../../quantity/money";
+import { type Money, readPrice } from "../../quantity/money";
 import { NUMBER } from "../../quantity/read-number";
 import { readOdometerNumber } from "../../quantity/read-odometer";
 import { DAY_WRITTEN, readDaySaid } from "./read-day";
@@ -90,9 +90,9 @@ const BARE = new RegExp(`${APART}(\\d{2,3})${ENDS}`);
 /**
  * Reads a line like "front wipers 61 200 km 18.50 today".
  * @param unit the unit of the vehicle's odometer, for a number without one. @param today the local calendar
- * day.
+ * day. @param money what prices are in: one in another currency is asked about.
  */
-export function readQuickEntry(line: string, unit: DistanceUnit, today: string): QuickEntry {
+export function readQuickEntry(line: string, unit: DistanceUnit, today: string, money?: Money): QuickEntry {
   const taker = new LineTaker(` ${line.trim()} `);
   const asks: QuickEntry["asks"] = [];
   const on = takeDay(taker, today, asks);
@@ -101,10 +101,10 @@ export function readQuickEntry(line: string, unit: DistanceUnit, today: string):
       (one) => one !== undefined,
     ) ?? 1;
   const signed = PRICES.slice(0, 2)
-    .map((pattern) => taker.take(pattern, ([, said = ""]) => priceOf(said, asks)))
+    .map((pattern) => taker.take(pattern, ([said]) => priceOf(said, asks, money)))
     .find((one) => one !== undefined);
   const measured = takeWithUnit(taker, asks);
-  const priceMinor = signed ?? taker.take(PRICES[2] ?? BARE, ([, said = ""]) => priceOf(said, asks));
+  const priceMinor = signed ?? taker.take(PRICES[2] ?? BARE, ([said]) => priceOf(said, asks, money));
   const odometer =
     measured ??
     taker.take(PLAIN_ODOMETER, ([, number = ""]) => ({ value: Number(number.replace(/\D/g, "")), unit }));
@@ -159,9 +159,9 @@ function takeWithUnit(taker: LineTaker, asks: QuickEntry["asks"]): Distance | un
   );
 }
 
-function priceOf(said: string, asks: QuickEntry["asks"]): number | undefined {
+function priceOf(said: string, asks: QuickEntry["asks"], money: Money | undefined): number | undefined {
   // The last mark with two digits behind it is the decimals'; any other sets off thousands.
-  return asked("price", asks, () => readPrice(said.replace(/[ ,.\u00a0\u2009\u202f](?=\d{3})/g, "")));
+  return asked("price", asks, () => readPrice(said.replace(/[ ,.\u00a0\u2009\u202f](?=\d{3})/g, ""), money));
 }
 
 /** What could be read; undefined, and asked about, where it could not. */

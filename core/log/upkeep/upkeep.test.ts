@@ -14,6 +14,7 @@ import { readQuickEntry } from "../table/quick-entry";
 import { togetherOf } from "../together";
 import { dueOf } from "./due";
 import { lifetimesOf } from "./lifetimes";
+import { EUROS } from "../../__fixtures__/money";
 
 const interval = (part: string, more: Partial<Interval>): Interval => ({
   ...stamp(part),
@@ -364,9 +365,14 @@ describe("the log as a table", () => {
       quoteMinor: 4000,
     }),
   ];
-  const matching = { dayForm: "yyyy-MM-dd" as const, vehicleId: "v", system: "engine" as const };
+  const matching = {
+    dayForm: "yyyy-MM-dd" as const,
+    vehicleId: "v",
+    system: "engine" as const,
+    money: EUROS,
+  };
   test("goes out and comes in the same", () => {
-    const [heads = [], ...rows] = logRows(log, [wren]);
+    const [heads = [], ...rows] = logRows(log, [wren], EUROS);
     const [read] = readLogRows(rows, { ...matching, columns: guessColumns(heads) }, [wren], TODAY);
     const {
       id: _id,
@@ -458,11 +464,11 @@ test("a history tells only the chosen fields, says what it leaves out, and makes
     readings: READINGS,
     jobs: [],
   };
-  const bare = historyMarkdown(historyOf(vehicle, records, new Set(), TODAY));
+  const bare = historyMarkdown(historyOf(vehicle, records, new Set(), TODAY, EUROS));
   expect(bare).toContain("| 2025-07-01 | 8\u202f160 km | Bulb \\| \\<b\\> | engine |");
   expect(bare).not.toContain("8.50");
   expect(bare).toContain(`Left out by choice: ${HISTORY_FIELDS.join(", ")}.`);
-  const whole = historyMarkdown(historyOf(vehicle, records, new Set(HISTORY_FIELDS), TODAY));
+  const whole = historyMarkdown(historyOf(vehicle, records, new Set(HISTORY_FIELDS), TODAY, EUROS));
   expect(whole).toContain("8.50");
   expect(whole).toContain("\\[x\\](y)");
   expect(whole).toContain("## Odometer");

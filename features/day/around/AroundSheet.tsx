@@ -5,11 +5,12 @@ import { type ReactNode, memo } from "react";
 import { hoursText, readHours } from "@/core/day/read-hours";
 import { readSpot } from "@/core/day/spot";
 import type { DayPlan, Surroundings } from "@/core/model/day-plan";
-import { formatPrice, readPrice } from "@/core/quantity/money";
+import { priceText, readPrice } from "@/core/quantity/money";
 import { numberWithin } from "@/core/quantity/number-within";
 import { withoutUndefined } from "@/core/without-undefined";
 import { Button } from "@/ui/Button";
 import { Sheet } from "@/ui/Sheet";
+import { useMoney } from "../../shared/money/use-money";
 import type { DayInHand } from "../use-day";
 import { type Change, Helper, Hires, Pauses, ROOMY } from "./PlanLists";
 import { asClock, asDay } from "./readers";
@@ -120,6 +121,7 @@ function Week({
 }
 
 function RollBy({ plan, change }: { plan: DayPlan; change: Change }) {
+  const money = useMoney();
   const { rollBy } = plan;
   if (!rollBy)
     return (
@@ -136,9 +138,9 @@ function RollBy({ plan, change }: { plan: DayPlan; change: Change }) {
       <SavedField label="at" type="time" text={rollBy.at} read={asClock} onSave={(at) => set({ at })} />
       <SavedField
         label="Late, it costs"
-        text={rollBy.costMinor === undefined ? "" : formatPrice(rollBy.costMinor)}
+        text={priceText(rollBy.costMinor)}
         placeholder="a taxi, a day off"
-        read={(text) => (text.trim() === "" ? undefined : readPrice(text))}
+        read={(text) => (text.trim() === "" ? undefined : readPrice(text, money))}
         onSave={(costMinor) => set({ costMinor })}
       />
       <Box alignSelf="end">

@@ -5,10 +5,11 @@ import { clockOf, minutesOf } from "@/core/day/clock";
 import { hoursText, readHours } from "@/core/day/read-hours";
 import { InputError } from "@/core/input-error";
 import type { DayPlan } from "@/core/model/day-plan";
-import { formatPrice, readPrice } from "@/core/quantity/money";
+import { priceText, readPrice } from "@/core/quantity/money";
 import { wholeWithin } from "@/core/quantity/number-within";
 import { withoutUndefined } from "@/core/without-undefined";
 import { Button } from "@/ui/Button";
+import { useMoney } from "../../shared/money/use-money";
 import { asClock, asDay, asLine } from "./readers";
 import { SavedField } from "./SavedField";
 
@@ -129,6 +130,7 @@ export function Helper({ plan, change }: { plan: DayPlan; change: Change }) {
 
 /** What is hired, and what buying it would cost. */
 export function Hires({ plan, change }: { plan: DayPlan; change: Change }) {
+  const money = useMoney();
   const hires = plan.hires ?? [];
   const put = (
     i: number,
@@ -151,15 +153,15 @@ export function Hires({ plan, change }: { plan: DayPlan; change: Change }) {
           />
           <SavedField
             label="A day of it costs"
-            text={formatPrice(hire.perDayMinor)}
+            text={priceText(hire.perDayMinor)}
             read={readPrice}
             onSave={(perDayMinor) => put(i, { perDayMinor })}
           />
           <SavedField
             label="To buy it costs"
-            text={hire.buyMinor === undefined ? "" : formatPrice(hire.buyMinor)}
+            text={priceText(hire.buyMinor)}
             placeholder="not known"
-            read={(text) => (text.trim() === "" ? undefined : readPrice(text))}
+            read={(text) => (text.trim() === "" ? undefined : readPrice(text, money))}
             onSave={(buyMinor) => put(i, { buyMinor })}
           />
           <Box alignSelf="end">

@@ -4,7 +4,7 @@ import { Box } from "@chakra-ui/react";
 import { z } from "zod";
 import { ifTyped, line, lineIfTyped, typed } from "@/core/form";
 import type { Tool } from "@/core/model/tool";
-import { readPrice } from "@/core/quantity/money";
+import { priceText, readPrice } from "@/core/quantity/money";
 import { numberWithin } from "@/core/quantity/number-within";
 import { withoutUndefined } from "@/core/without-undefined";
 import { removing } from "@/data/change";
@@ -12,6 +12,7 @@ import { touched } from "@/data/stamp";
 import { TextField } from "@/ui/form/Field";
 import { FormBox, FormButtons } from "@/ui/form/FormBox";
 import { useRecordForm } from "@/ui/form/useRecordForm";
+import { useMoney } from "../../shared/money/use-money";
 import { useDo } from "../../shell/DoProvider";
 import { toolDetails } from "./chest-groups";
 
@@ -26,13 +27,14 @@ export function ToolEdit({
   onClose: () => void;
 }) {
   const perform = useDo();
+  const money = useMoney();
   const form = useRecordForm({
     draft: `owned ${tool.id}`,
     start: {
       name: tool.name,
       set: tool.set ?? "",
       lentTo: tool.lentTo ?? "",
-      price: tool.priceMinor === undefined ? "" : (tool.priceMinor / 100).toFixed(2),
+      price: priceText(tool.priceMinor),
       left: tool.kind === "consumable" ? String(tool.left.value) : "",
     },
     schemaOf: () =>
@@ -40,7 +42,7 @@ export function ToolEdit({
         name: line("Give it a name."),
         set: lineIfTyped,
         lentTo: lineIfTyped,
-        price: ifTyped((text) => readPrice(text)),
+        price: ifTyped((text) => readPrice(text, money)),
         left: tool.kind === "consumable" ? typed(numberWithin("What is left", 0, 1e6)) : ifTyped(() => 0),
       }),
     onClose,

@@ -1,79 +1,54 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
-import { useState } from "react";
 import { type KitSheet, kitSheet, sheetText } from "@/core/kit/sheet/kit-sheet";
 import type { Job } from "@/core/model/job";
 import type { Vehicle } from "@/core/model/vehicle";
 import { Button } from "@/ui/Button";
 import { CopyButton } from "@/ui/CopyButton";
 import { Loading } from "@/ui/Loading";
+import { OnPaper } from "@/ui/print/OnPaper";
+import { PRINTED, PaperFoot, PaperHead, PaperSheet, PencilBox } from "@/ui/print/PaperSheet";
 import { Sheet } from "@/ui/Sheet";
 import { ThreeColumns } from "@/ui/ThreeColumns";
+import { usePrinting } from "../../shared/use-printing";
 import { today } from "../../shell/clock";
 import { saveAs } from "../../shell/save-as";
 import { KitSide } from "../KitSide";
 import { useKit } from "../use-kit";
 
-const PAPERS = ["A4", "letter"] as const;
-
 /** The kit as a sheet for the garage wall: printed, or shared as text. */
 export function PrintScreen({ job, vehicle }: { job: Job; vehicle: Vehicle }) {
   const inHand = useKit(job, vehicle);
-  const [paper, setPaper] = useState<(typeof PAPERS)[number]>("A4");
+  const { paper, controls } = usePrinting();
   if (!inHand) return <Loading />;
   const sheet = kitSheet(job, inHand.route, vehicle, inHand.kit);
   const markdown = sheetText(sheet, "Markdown");
   return (
     <>
-      <style>{`@page { size: ${paper === "A4" ? "A4" : "letter"} portrait; margin: 11mm; }
-@media print { header, nav, button, [role=status], #bench { display: none !important; } body { background: #fff !important; color: #000 !important; } }`}</style>
-      <Box css={{ "@media print": { display: "none" } }}>
-        <ThreeColumns
-          left={<KitSide job={job} vehicle={vehicle} inHand={inHand} at="sheet" />}
-          middle={
-            <Box
-              background="#FFFFFF"
-              color="#101510"
-              border="1px solid"
-              borderColor="edge"
-              padding={{ base: "3", lg: "6" }}
-              overflowX="hidden"
-            >
-              <SheetPaper sheet={sheet} />
-            </Box>
-          }
-          right={
-            <Sheet title="Take it along">
-              <Box display="flex" gap="2" role="group" aria-label="Paper" marginBottom="3">
-                {PAPERS.map((one) => (
-                  <Button
-                    key={one}
-                    look={paper === one ? "primary" : "plain"}
-                    aria-pressed={paper === one}
-                    onClick={() => setPaper(one)}
-                  >
-                    {one}
-                  </Button>
-                ))}
-              </Box>
-              <Button look="primary" width="100%" onClick={() => window.print()}>
-                Print it
+      <ThreeColumns
+        left={<KitSide job={job} vehicle={vehicle} inHand={inHand} at="sheet" />}
+        middle={
+          <PaperSheet>
+            <SheetPaper sheet={sheet} />
+          </PaperSheet>
+        }
+        right={
+          <Sheet title="Take it along">
+            {controls}
+            <Box display="flex" gap="2" flexWrap="wrap" marginTop="3">
+              <CopyButton text={sheetText(sheet, "text")} />
+              <CopyButton text={markdown} says="Copy as Markdown" />
+              <Button onClick={() => saveAs(`kit-${today()}.md`, markdown, "text/markdown;charset=utf-8")}>
+                Save as Markdown
               </Button>
-              <Box display="flex" gap="2" flexWrap="wrap" marginTop="3">
-                <CopyButton text={sheetText(sheet, "text")} />
-                <CopyButton text={markdown} says="Copy as Markdown" />
-                <Button onClick={() => saveAs(`kit-${today()}.md`, markdown, "text/markdown;charset=utf-8")}>
-                  Save as Markdown
-                </Button>
-              </Box>
-            </Sheet>
-          }
-        />
-      </Box>
-      <Box display="none" css={{ "@media print": { display: "block" } }} data-testid="printed">
+            </Box>
+          </Sheet>
+        }
+      />
+      <OnPaper paper={paper}>
         <SheetPaper sheet={sheet} />
-      </Box>
+      </OnPaper>
     </>
   );
 }
@@ -86,24 +61,10 @@ function SheetPaper({
 }) {
   return (
     <Box fontSize="15px" lineHeight="1.25">
-      <Box
-        display="flex"
-        justifyContent="space-between"
-        alignItems="baseline"
-        gap="4"
-        borderBottom="3px solid #101510"
-        paddingBottom="1"
-      >
-        <Box fontFamily="heading" fontWeight="700" fontSize="30px">
-          {title}
-        </Box>
-        <Box fontFamily="heading" fontWeight="600" fontSize="20px">
-          {vehicle}
-        </Box>
-      </Box>
+      <PaperHead title={title} vehicle={vehicle} />
       {cautions.length > 0 && (
         <Box
-          border="2px solid #101510"
+          border={`2px solid ${PRINTED.ink}`}
           borderRadius="4px"
           paddingInline="3"
           paddingBlock="1"
@@ -125,7 +86,7 @@ function SheetPaper({
               display="grid"
               gridTemplateColumns="minmax(0, 40%) minmax(0, 60%)"
               columnGap="2"
-              borderBottom="1px solid #9aa59a"
+              borderBottom={`1px solid ${PRINTED.line}`}
               paddingBlock="3px"
               css={{ breakInside: "avoid" }}
             >
@@ -178,9 +139,7 @@ function SheetPaper({
           </Group>
         ))}
       </Box>
-      <Box fontSize="12px" marginTop="2" borderTop="1px solid #9aa59a" paddingTop="1">
-        {footer}
-      </Box>
+      <PaperFoot>{footer}</PaperFoot>
     </Box>
   );
 }
@@ -199,14 +158,9 @@ function Group({ title, children }: { title: string; children: React.ReactNode }
 function Tick({ gap, children }: { gap: boolean; children: React.ReactNode }) {
   return (
     <Box display="flex" gap="6px" fontWeight={gap ? "700" : undefined}>
-      <Box
-        as="span"
-        width="13px"
-        height="13px"
-        border={gap ? "2px dashed #101510" : "1px solid #101510"}
-        flexShrink={0}
-        marginTop="2px"
-      />
+      <Box paddingTop="2px">
+        <PencilBox gap={gap} />
+      </Box>
       <span>{children}</span>
     </Box>
   );

@@ -3,12 +3,14 @@
 import { Box } from "@chakra-ui/react";
 import { useState } from "react";
 import { InputError } from "@/core/input-error";
-import { formatPrice, readPrice } from "@/core/quantity/money";
+import { formatPrice, priceText, readPrice } from "@/core/quantity/money";
 import { wholeWithin } from "@/core/quantity/number-within";
 import { jobMoney } from "@/core/shop/money";
 import type { ToldPlan } from "@/core/shop/tell";
 import { TextField } from "@/ui/form/Field";
 import { Row, Sheet } from "@/ui/Sheet";
+import { MoneyWriting } from "../../shared/money/MoneyWriting";
+import { useMoney } from "../../shared/money/use-money";
 import type { KitInHand } from "../use-kit";
 
 /**
@@ -22,23 +24,24 @@ export function MoneySheet({
   inHand: KitInHand;
   plan?: ToldPlan | undefined;
 }) {
-  const money = jobMoney(route, plan, record, new Set(record.got.map(({ key }) => key)));
+  const money = useMoney();
+  const sums = jobMoney(route, plan, record, new Set(record.got.map(({ key }) => key)));
   return (
     <Sheet title="Money">
-      <Row label="Parts">{formatPrice(money.partsMinor)}</Row>
-      {money.toolsMinor > 0 && (
+      <Row label="Parts">{formatPrice(sums.partsMinor, money)}</Row>
+      {sums.toolsMinor > 0 && (
         <Row label={record.toolUses && record.toolUses > 1 ? `Tools, over ${record.toolUses} jobs` : "Tools"}>
-          {formatPrice(money.toolsMinor)}
+          {formatPrice(sums.toolsMinor, money)}
         </Row>
       )}
-      {money.suppliesMinor > 0 && <Row label="Used up">{formatPrice(money.suppliesMinor)}</Row>}
-      {money.hireMinor > 0 && <Row label="Hire">{formatPrice(money.hireMinor)}</Row>}
-      {money.deliveryMinor > 0 && <Row label="Delivery">{formatPrice(money.deliveryMinor)}</Row>}
+      {sums.suppliesMinor > 0 && <Row label="Used up">{formatPrice(sums.suppliesMinor, money)}</Row>}
+      {sums.hireMinor > 0 && <Row label="Hire">{formatPrice(sums.hireMinor, money)}</Row>}
+      {sums.deliveryMinor > 0 && <Row label="Delivery">{formatPrice(sums.deliveryMinor, money)}</Row>}
       <Row label={<b>Together</b>}>
-        <b data-testid="together">{formatPrice(money.togetherMinor)}</b>
+        <b data-testid="together">{formatPrice(sums.togetherMinor, money)}</b>
       </Row>
-      {plan && money.cashMinor !== money.togetherMinor && (
-        <Row label="To pay at first">{formatPrice(money.cashMinor)}</Row>
+      {plan && sums.cashMinor !== sums.togetherMinor && (
+        <Row label="To pay at first">{formatPrice(sums.cashMinor, money)}</Row>
       )}
       {!plan && (
         <Box fontSize="14px" color="soft">
@@ -68,7 +71,7 @@ export function MoneySheet({
             }))
           }
         />
-        {(plan !== undefined || money.toolsMinor > 0) && (
+        {(plan !== undefined || sums.toolsMinor > 0) && (
           <UsesField
             key={`uses ${record.id}`}
             uses={record.toolUses}
@@ -81,27 +84,28 @@ export function MoneySheet({
           />
         )}
       </Box>
-      {money.savedMinor !== undefined && (
+      {sums.savedMinor !== undefined && (
         <Box marginTop="2" fontSize="15px">
-          <Box color={money.savedMinor >= 0 ? "good" : "watch"} fontWeight="600">
-            {money.savedMinor >= 0
-              ? `● ${formatPrice(money.savedMinor)} less than the workshop`
-              : `▲ ${formatPrice(-money.savedMinor)} more than the workshop`}
+          <Box color={sums.savedMinor >= 0 ? "good" : "watch"} fontWeight="600">
+            {sums.savedMinor >= 0
+              ? `● ${formatPrice(sums.savedMinor, money)} less than the workshop`
+              : `▲ ${formatPrice(-sums.savedMinor, money)} more than the workshop`}
           </Box>
-          {money.savedPerHourMinor !== undefined && money.savedPerHourMinor > 0 && (
+          {sums.savedPerHourMinor !== undefined && sums.savedPerHourMinor > 0 && (
             <Box color="soft">
-              {money.hours.toFixed(1)} h of work: {formatPrice(money.savedPerHourMinor)} an hour.
+              {sums.hours.toFixed(1)} h of work: {formatPrice(sums.savedPerHourMinor, money)} an hour.
             </Box>
           )}
-          {money.afterOwnWorkMinor !== undefined && (
+          {sums.afterOwnWorkMinor !== undefined && (
             <Box color="soft">
-              {money.afterOwnWorkMinor >= 0
-                ? `${formatPrice(money.afterOwnWorkMinor)} left once your hours are paid.`
-                : `Your hours come to ${formatPrice(-money.afterOwnWorkMinor)} more than is saved.`}
+              {sums.afterOwnWorkMinor >= 0
+                ? `${formatPrice(sums.afterOwnWorkMinor, money)} left once your hours are paid.`
+                : `Your hours come to ${formatPrice(-sums.afterOwnWorkMinor, money)} more than is saved.`}
             </Box>
           )}
         </Box>
       )}
+      <MoneyWriting />
     </Sheet>
   );
 }
@@ -115,11 +119,12 @@ function MoneyField({
   value: number | undefined;
   onSave: (value: number | undefined) => void;
 }) {
+  const money = useMoney();
   return (
     <SavedField
       label={label}
-      shown={value === undefined ? "" : formatPrice(value)}
-      read={(text) => readPrice(text)}
+      shown={priceText(value)}
+      read={(text) => readPrice(text, money)}
       onSave={onSave}
     />
   );

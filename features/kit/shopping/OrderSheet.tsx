@@ -11,6 +11,7 @@ import { Button } from "@/ui/Button";
 import { CopyButton } from "@/ui/CopyButton";
 import { formatDay } from "@/ui/day";
 import { Sheet } from "@/ui/Sheet";
+import { useMoney } from "../../shared/money/use-money";
 import { saveTable } from "../../shell/save-table";
 
 interface OrderSheetProps {
@@ -27,6 +28,7 @@ interface OrderSheetProps {
 
 /** The shopping that won, why, and the next two; its order by shop. */
 export function OrderSheet({ job, told, at, stale, neededBy, onLook, onOrdered, onTaken }: OrderSheetProps) {
+  const money = useMoney();
   const plan = told.plans[at];
   const lacking = told.nowhere.length + told.late.length > 0;
   return (
@@ -76,12 +78,12 @@ export function OrderSheet({ job, told, at, stale, neededBy, onLook, onOrdered, 
             marginTop="2"
             data-testid="plan-cost"
           >
-            <BigFigure value={formatPrice(plan.costMinor)} size="bench" />
+            <BigFigure value={formatPrice(plan.costMinor, money)} size="bench" />
             <Box color="soft" fontSize="15px">
               {plan.cashMinor > plan.costMinor && (
                 <Box>
-                  {formatPrice(plan.cashMinor)} to pay at first;{" "}
-                  {formatPrice(plan.cashMinor - plan.costMinor)} comes back.
+                  {formatPrice(plan.cashMinor, money)} to pay at first;{" "}
+                  {formatPrice(plan.cashMinor - plan.costMinor, money)} comes back.
                 </Box>
               )}
               <Box>
@@ -107,8 +109,8 @@ export function OrderSheet({ job, told, at, stale, neededBy, onLook, onOrdered, 
             <Button disabled={stale} onClick={() => onOrdered(plan)}>
               It is ordered
             </Button>
-            <CopyButton text={orderText(job.title, plan)} />
-            <Button onClick={() => saveTable("order.csv", orderRows(plan))}>Save as CSV</Button>
+            <CopyButton text={orderText(job.title, plan, money)} />
+            <Button onClick={() => saveTable("order.csv", orderRows(plan, money))}>Save as CSV</Button>
           </Box>
         </>
       )}
@@ -131,7 +133,7 @@ export function OrderSheet({ job, told, at, stale, neededBy, onLook, onOrdered, 
                 <Box as="span" fontFamily="body" fontWeight="400" fontSize="15px">
                   {i === 0 ? "Back to the best" : other.why[0]}
                 </Box>
-                <span>{formatPrice(other.costMinor)}</span>
+                <span>{formatPrice(other.costMinor, money)}</span>
               </Button>
             ),
           )}
@@ -148,6 +150,7 @@ function orderNote(stale: boolean, neededBy: string | undefined) {
 }
 
 function Order({ plan }: { plan: ToldPlan }) {
+  const money = useMoney();
   const shops = [...new Set(plan.lines.map(({ shop }) => shop))];
   return (
     <>
@@ -172,7 +175,7 @@ function Order({ plan }: { plan: ToldPlan }) {
                 paddingBlock="1"
               >
                 <span>Delivery</span>
-                <span>{formatPrice(minor)}</span>
+                <span>{formatPrice(minor, money)}</span>
               </Box>
             ))}
         </Box>
@@ -182,6 +185,7 @@ function Order({ plan }: { plan: ToldPlan }) {
 }
 
 function OrderRow({ line }: { line: OrderLine }) {
+  const money = useMoney();
   const {
     title,
     count,
@@ -200,9 +204,9 @@ function OrderRow({ line }: { line: OrderLine }) {
   const small = [
     covers.length > 1 && `for ${covers.map(({ name }) => name).join(", ")}`,
     kind === "hire" && `${days} ${days === 1 ? "day" : "days"}`,
-    depositMinor > 0 && `deposit ${formatPrice(depositMinor)}`,
-    keptMinor > 0 && `${formatPrice(keptMinor)} of it for the old part, kept`,
-    coreMinor > 0 && `old part back for ${formatPrice(coreMinor)}`,
+    depositMinor > 0 && `deposit ${formatPrice(depositMinor, money)}`,
+    keptMinor > 0 && `${formatPrice(keptMinor, money)} of it for the old part, kept`,
+    coreMinor > 0 && `old part back for ${formatPrice(coreMinor, money)}`,
     (grade === "used" || grade === "remanufactured") && grade,
     returnRate !== undefined && `${Math.round(returnRate * 100)} in 100 come back`,
     leavesOut.length > 0 && `leaves out ${leavesOut.join(", ")}`,
@@ -215,7 +219,7 @@ function OrderRow({ line }: { line: OrderLine }) {
           {count > 1 && `${count} × `}
           {title}
         </span>
-        <span>{kind === "stand-in" ? "nothing" : formatPrice(costMinor)}</span>
+        <span>{kind === "stand-in" ? "nothing" : formatPrice(costMinor, money)}</span>
       </Box>
       {small.length > 0 && (
         <Box fontSize="14px" color="soft">

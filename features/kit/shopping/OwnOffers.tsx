@@ -10,7 +10,7 @@ import type { Want } from "@/core/kit/needs/wants";
 import type { KitRecord } from "@/core/model/kit";
 import type { Offer } from "@/core/model/offer";
 import { LONGEST_LINE } from "@/core/model/record";
-import { formatPrice, readPrice } from "@/core/quantity/money";
+import { type Money, formatPrice, readPrice } from "@/core/quantity/money";
 import { wholeWithin } from "@/core/quantity/number-within";
 import { withoutUndefined } from "@/core/without-undefined";
 import { newId } from "@/data/stamp";
@@ -18,6 +18,7 @@ import { Button } from "@/ui/Button";
 import { SelectField, TextField } from "@/ui/form/Field";
 import { useDraftForm } from "@/ui/form/useDraftForm";
 import { Sheet } from "@/ui/Sheet";
+import { useMoney } from "../../shared/money/use-money";
 import { RemovableLine } from "../RemovableLine";
 
 interface OwnOffersProps {
@@ -40,7 +41,8 @@ const START = {
 
 /** Prices of one's own: seen elsewhere, hired from somebody, or borrowed; they stand beside the counter's. */
 export function OwnOffers({ record, wants, onChange }: OwnOffersProps) {
-  const form = useDraftForm(`own offer ${record.jobId}`, START, (fields) => offerForm(fields, wants));
+  const money = useMoney();
+  const form = useDraftForm(`own offer ${record.jobId}`, START, (fields) => offerForm(fields, wants, money));
   const kind = form.watch("kind");
   const save = form.handleSubmit(async ({ want, ...said }) => {
     const offer: Offer = {
@@ -149,11 +151,12 @@ export function OwnOffers({ record, wants, onChange }: OwnOffersProps) {
 }
 
 function OfferLine({ offer, onRemove }: { offer: Offer; onRemove: () => void }) {
+  const money = useMoney();
   const says = [
-    `${formatPrice(offer.priceMinor)}${offer.kind === "hire" ? " a day" : ""}`,
+    `${formatPrice(offer.priceMinor, money)}${offer.kind === "hire" ? " a day" : ""}`,
     offer.grade,
-    offer.depositMinor && `deposit ${formatPrice(offer.depositMinor)}`,
-    offer.coreMinor && `old part back for ${formatPrice(offer.coreMinor)}`,
+    offer.depositMinor && `deposit ${formatPrice(offer.depositMinor, money)}`,
+    offer.coreMinor && `old part back for ${formatPrice(offer.coreMinor, money)}`,
     offer.returnRate !== undefined && `${Math.round(offer.returnRate * 100)} in 100 come back`,
   ];
   return (
@@ -169,7 +172,7 @@ function OfferLine({ offer, onRemove }: { offer: Offer; onRemove: () => void }) 
 /**
  * What the fields of a price make: for which want, how it is had, where, at what price and in how many days.
  */
-function offerForm(fields: typeof START, wants: readonly Want[]) {
+function offerForm(fields: typeof START, wants: readonly Want[], money: Money) {
   return z
     .object({
       key: typed((key) => {
@@ -179,10 +182,10 @@ function offerForm(fields: typeof START, wants: readonly Want[]) {
       }),
       kind: z.enum(["single", "hire", "borrow"]),
       shop: line("Say where, or from whom."),
-      price: typed((text) => (fields.kind === "borrow" ? 0 : readPrice(text))),
+      price: typed((text) => (fields.kind === "borrow" ? 0 : readPrice(text, money))),
       days: typed(wholeWithin("The number of days", 0, 365)),
-      deposit: ifTyped((text) => (fields.kind === "single" ? undefined : readPrice(text))),
-      core: ifTyped((text) => (fields.kind === "single" ? readPrice(text) : undefined)),
+      deposit: ifTyped((text) => (fields.kind === "single" ? undefined : readPrice(text, money))),
+      core: ifTyped((text) => (fields.kind === "single" ? readPrice(text, money) : undefined)),
       grade: oneOfIfSaid(["used", "remanufactured"] as const),
       comeBack: ifTyped((text) =>
         fields.kind === "single" ? wholeWithin("How many come back", 0, 100)(text) / 100 : undefined,

@@ -7,7 +7,7 @@ import { capital } from "@/core/capital";
 import { line, typed } from "@/core/form";
 import { orSentence } from "@/core/input-error";
 import { type KitRecord, PAID_FOR } from "@/core/model/kit";
-import { formatPrice, readPrice } from "@/core/quantity/money";
+import { formatPrice, priceText, readPrice } from "@/core/quantity/money";
 import type { Paid } from "@/core/shop/paid";
 import { newId } from "@/data/stamp";
 import { Button } from "@/ui/Button";
@@ -15,6 +15,7 @@ import { SelectField, TextField } from "@/ui/form/Field";
 import { Fold } from "@/ui/form/Fold";
 import { useDraftForm } from "@/ui/form/useDraftForm";
 import { Sheet } from "@/ui/Sheet";
+import { useMoney } from "../../shared/money/use-money";
 
 interface PaidSheetProps {
   record: KitRecord;
@@ -26,16 +27,17 @@ const START = { what: "", kind: "part" as (typeof PAID_FOR)[number], price: "" }
 
 /** What was really paid for the job, a line each; every one can be put right. */
 export function PaidSheet({ record, onPaid }: PaidSheetProps) {
+  const money = useMoney();
   const form = useDraftForm(`paid ${record.jobId}`, START, () =>
     z.object({
       what: line("Say what it was for."),
       kind: z.enum(PAID_FOR),
-      price: typed((text) => readPrice(text)),
+      price: typed((text) => readPrice(text, money)),
     }),
   );
   const add = form.handleSubmit(async ({ what, kind, price: minor }) => {
     const one: Paid = { id: newId(), what, kind, minor, keys: [] };
-    if (await onPaid((paid) => [...paid, one], `${what}: ${formatPrice(minor)} paid.`)) {
+    if (await onPaid((paid) => [...paid, one], `${what}: ${formatPrice(minor, money)} paid.`)) {
       form.reset(START);
       form.forget();
     }
@@ -80,11 +82,12 @@ export function PaidSheet({ record, onPaid }: PaidSheetProps) {
 
 /** One line with its price, which is kept once the field is left; what cannot be read stays typed, with why. */
 function PaidRow({ one, onPaid }: { one: Paid; onPaid: PaidSheetProps["onPaid"] }) {
-  const [text, setText] = useState(formatPrice(one.minor));
+  const money = useMoney();
+  const [text, setText] = useState(priceText(one.minor));
   const [error, setError] = useState<string>();
   const keep = () => {
     const minor = orSentence(
-      () => readPrice(text),
+      () => readPrice(text, money),
       (sentence) => {
         setError(sentence);
         return undefined;
@@ -95,7 +98,7 @@ function PaidRow({ one, onPaid }: { one: Paid; onPaid: PaidSheetProps["onPaid"] 
     if (minor !== one.minor)
       void onPaid(
         (paid) => paid.map((other) => (other.id === one.id ? { ...other, minor } : other)),
-        `${one.what}: ${formatPrice(minor)} paid.`,
+        `${one.what}: ${formatPrice(minor, money)} paid.`,
       );
   };
   return (

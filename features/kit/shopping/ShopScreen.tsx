@@ -20,6 +20,7 @@ import { Loading } from "@/ui/Loading";
 import { Sheet } from "@/ui/Sheet";
 import { ThreeColumns } from "@/ui/ThreeColumns";
 import type { ShopFor } from "@/workers/shopping.worker";
+import { useMoney } from "../../shared/money/use-money";
 import { today } from "../../shell/clock";
 import { useDo } from "../../shell/DoProvider";
 import { KitSide } from "../KitSide";
@@ -41,6 +42,7 @@ export function ShopScreen({ job, vehicle }: { job: Job; vehicle: Vehicle }) {
 
 function Shop({ job, vehicle, inHand }: { job: Job; vehicle: Vehicle; inHand: KitInHand }) {
   const { route, tools, kit, record, change, thisYear } = inHand;
+  const money = useMoney();
   const [kept, keepDay] = useSetting("counter day");
   const day = kept ?? "open";
   const { got, wishes, typed } = record;
@@ -74,8 +76,9 @@ function Shop({ job, vehicle, inHand }: { job: Job; vehicle: Vehicle; inHand: Ki
       offers: [...typed, ...(answer?.offers ?? [])],
       shops: answer?.shops ?? [],
       daysLeft,
+      money,
     };
-  }, [asking, route, tools, vehicle, thisYear, got, wishes, typed, answer, neededBy]);
+  }, [asking, route, tools, vehicle, thisYear, got, wishes, typed, answer, neededBy, money]);
   const { told, stale, failed } = useShopping(ask);
   const [at, setAt] = useState(0);
   const plan = told?.plans[at] ?? told?.plans[0];

@@ -6,10 +6,11 @@ import { InputError } from "@/core/input-error";
 import { isTool } from "@/core/kit/needs/need";
 import type { Want } from "@/core/kit/needs/wants";
 import type { KitRecord } from "@/core/model/kit";
-import { formatPrice, readPrice } from "@/core/quantity/money";
+import { priceText, readPrice } from "@/core/quantity/money";
 import { formatDay } from "@/ui/day";
 import { CheckField, TextField } from "@/ui/form/Field";
 import { Sheet } from "@/ui/Sheet";
+import { useMoney } from "../../shared/money/use-money";
 
 interface WishesSheetProps {
   record: KitRecord;
@@ -20,16 +21,15 @@ interface WishesSheetProps {
 
 /** What the shopping has to keep to. */
 export function WishesSheet({ record: { wishes }, wants, plannedFor, onChange }: WishesSheetProps) {
-  const [spend, setSpend] = useState(
-    wishes.spendUpToMinor === undefined ? "" : formatPrice(wishes.spendUpToMinor),
-  );
+  const money = useMoney();
+  const [spend, setSpend] = useState(priceText(wishes.spendUpToMinor));
   const [error, setError] = useState<string>();
   const wish = (change: (wishes: KitRecord["wishes"]) => KitRecord["wishes"]) =>
     void onChange((now) => ({ ...now, wishes: change(now.wishes) }));
   const typeSpend = (text: string) => {
     setSpend(text);
     try {
-      const minor = text.trim() === "" ? undefined : readPrice(text);
+      const minor = text.trim() === "" ? undefined : readPrice(text, money);
       wish(({ spendUpToMinor: _old, ...rest }) => ({
         ...rest,
         ...(minor === undefined ? {} : { spendUpToMinor: minor }),

@@ -17,6 +17,7 @@ import { formatDay } from "@/ui/day";
 import { Empty } from "@/ui/Empty";
 import { Loading } from "@/ui/Loading";
 import { Row, Sheet } from "@/ui/Sheet";
+import { useMoney } from "../../shared/money/use-money";
 import { entryHref, logHref } from "../../shell/addresses";
 import { today } from "../../shell/clock";
 import { spanWords } from "../due/when-words";
@@ -41,6 +42,7 @@ export function CostsView({ records, logs, vehicle }: LogPageProps) {
 const isAre = (count: number) => (count === 1 ? "is" : "are");
 
 function VehicleCosts({ log, records }: { log: VehicleLog; records: LogPageProps["records"] }) {
+  const money = useMoney();
   const { vehicle, mileage } = log;
   const costs = useMemo(() => costsOf(vehicle.id, records, mileage), [vehicle, records, mileage]);
   const unit = vehicle.distanceUnit;
@@ -71,11 +73,11 @@ function VehicleCosts({ log, records }: { log: VehicleLog; records: LogPageProps
       </Box>
       <Box fontFamily="heading" fontWeight="600" fontSize="34px" lineHeight="1.1" marginBlock="1">
         {per1000 === undefined
-          ? `${formatPrice(costs.totalMinor)} for parts`
-          : `${formatPrice(per1000)} per 1000 ${unit}`}
+          ? `${formatPrice(costs.totalMinor, money)} for parts`
+          : `${formatPrice(per1000, money)} per 1000 ${unit}`}
       </Box>
       <Box color="soft">
-        {formatPrice(costs.totalMinor)} for {count} {count === 1 ? "replacement" : "replacements"}.
+        {formatPrice(costs.totalMinor, money)} for {count} {count === 1 ? "replacement" : "replacements"}.
         {costs.unpriced > 0 && ` ${costs.unpriced} without a price ${isAre(costs.unpriced)} left out.`}
       </Box>
       <Box
@@ -97,7 +99,7 @@ function VehicleCosts({ log, records }: { log: VehicleLog; records: LogPageProps
           </Box>
           {costs.years.map(({ year, spentMinor, count: of }) => (
             <Row key={year} label={`${year}, ${of} ${of === 1 ? "replacement" : "replacements"}`}>
-              {formatPrice(spentMinor)}
+              {formatPrice(spentMinor, money)}
             </Row>
           ))}
         </Box>
@@ -107,7 +109,7 @@ function VehicleCosts({ log, records }: { log: VehicleLog; records: LogPageProps
           </Box>
           {costs.systems.map(({ system, spentMinor }) => (
             <Row key={system} label={system}>
-              {formatPrice(spentMinor)}
+              {formatPrice(spentMinor, money)}
             </Row>
           ))}
           <QuotesAndHours costs={costs} />
@@ -119,6 +121,7 @@ function VehicleCosts({ log, records }: { log: VehicleLog; records: LogPageProps
 }
 
 function QuotesAndHours({ costs: { quoted, hours } }: { costs: Costs }) {
+  const money = useMoney();
   return (
     <Box marginTop="4">
       <Box as="h2" fontSize="20px">
@@ -126,13 +129,13 @@ function QuotesAndHours({ costs: { quoted, hours } }: { costs: Costs }) {
       </Box>
       {quoted.count > 0 ? (
         <>
-          <Row label={`Quoted for ${quoted.count}`}>{formatPrice(quoted.quoteMinor)}</Row>
-          <Row label="Parts for the same">{formatPrice(quoted.partsMinor)}</Row>
+          <Row label={`Quoted for ${quoted.count}`}>{formatPrice(quoted.quoteMinor, money)}</Row>
+          <Row label="Parts for the same">{formatPrice(quoted.partsMinor, money)}</Row>
           {quoted.otherMinor > 0 && (
-            <Row label="Hire, delivery, used up">{formatPrice(quoted.otherMinor)}</Row>
+            <Row label="Hire, delivery, used up">{formatPrice(quoted.otherMinor, money)}</Row>
           )}
           <Row label={quoted.savedMinor >= 0 ? "Saved" : "Cost more"}>
-            <b>{formatPrice(Math.abs(quoted.savedMinor))}</b>
+            <b>{formatPrice(Math.abs(quoted.savedMinor), money)}</b>
           </Row>
         </>
       ) : (
@@ -161,6 +164,7 @@ function QuotesAndHours({ costs: { quoted, hours } }: { costs: Costs }) {
 
 /** What each part cost each time and how long it lasted; what did not last stands out. */
 function PartsList({ log, records }: { log: VehicleLog; records: LogPageProps["records"] }) {
+  const money = useMoney();
   const lives = useMemo(
     () =>
       lifetimesOf(log.vehicle.id, records.replacements, records.intervals, log.mileage, log.nowKm, today()),
@@ -222,7 +226,9 @@ function PartsList({ log, records }: { log: VehicleLog; records: LogPageProps["r
                 {after ? "" : " so far"}
               </span>
               <span>
-                {replacement.priceMinor === undefined ? "no price" : formatPrice(replacement.priceMinor)}
+                {replacement.priceMinor === undefined
+                  ? "no price"
+                  : formatPrice(replacement.priceMinor, money)}
               </span>
             </Box>
           ))}
@@ -234,6 +240,7 @@ function PartsList({ log, records }: { log: VehicleLog; records: LogPageProps["r
 
 /** Whether the tools of the whole garage have paid for themselves. */
 function ToolsSheet({ records }: { records: LogPageProps["records"] }) {
+  const money = useMoney();
   const tools = useCollection("tools") ?? [];
   const paid = toolsPaid(tools, quotedOf(records.replacements, records.jobs, records.kits));
   return (
@@ -247,11 +254,11 @@ function ToolsSheet({ records }: { records: LogPageProps["records"] }) {
         <>
           <Box fontFamily="heading" fontWeight="600" fontSize="26px" color={paid.paidBack ? "good" : "ink"}>
             {paid.paidBack
-              ? `● Paid back, and ${formatPrice(paid.savedMinor - paid.toolsMinor)} over`
-              : `${formatPrice(paid.toolsMinor - Math.max(0, paid.savedMinor))} to go until they are paid back`}
+              ? `● Paid back, and ${formatPrice(paid.savedMinor - paid.toolsMinor, money)} over`
+              : `${formatPrice(paid.toolsMinor - Math.max(0, paid.savedMinor), money)} to go until they are paid back`}
           </Box>
-          <Row label={`${paid.priced} tools with a price`}>{formatPrice(paid.toolsMinor)}</Row>
-          <Row label="Saved against workshops, all vehicles">{formatPrice(paid.savedMinor)}</Row>
+          <Row label={`${paid.priced} tools with a price`}>{formatPrice(paid.toolsMinor, money)}</Row>
+          <Row label="Saved against workshops, all vehicles">{formatPrice(paid.savedMinor, money)}</Row>
           {paid.unpriced > 0 && (
             <Box color="soft">{`${paid.unpriced} ${paid.unpriced === 1 ? "tool" : "tools"} without a price ${isAre(paid.unpriced)} left out.`}</Box>
           )}

@@ -16,6 +16,7 @@ import { SelectField, TextAreaField, TextField } from "@/ui/form/Field";
 import { FormBox, FormButtons } from "@/ui/form/FormBox";
 import { useDraftForm } from "@/ui/form/useDraftForm";
 import { Sheet } from "@/ui/Sheet";
+import { useMoney } from "../../shared/money/use-money";
 import type { LogRecords } from "../../shared/use-logs";
 import { logHref, entryHref } from "../../shell/addresses";
 import { today } from "../../shell/clock";
@@ -40,13 +41,14 @@ interface EntryFormProps {
 export function EntryForm({ line = "", told, entry, vehicle, records, logs, onClose }: EntryFormProps) {
   const router = useRouter();
   const perform = useDo();
-  const said = { ...readQuickEntry(line, vehicle?.distanceUnit ?? "km", today()), ...told };
+  const money = useMoney();
+  const said = { ...readQuickEntry(line, vehicle?.distanceUnit ?? "km", today(), money), ...told };
   const form = useDraftForm(
     entry ? `entry ${entry.id}` : `entry ${line}`,
     entry
       ? fieldsOfEntry(entry, vehicle?.distanceUnit ?? "km")
       : fieldsOfLine(said, vehicle ?? { id: "", distanceUnit: "km" }, today()),
-    (fields) => entryForm(fields, records.vehicles, today(), entry?.jobId),
+    (fields) => entryForm(fields, records.vehicles, today(), entry?.jobId, money),
   );
   const { field } = form;
   const { errors } = form.formState;

@@ -13,6 +13,7 @@ import { removing } from "@/data/change";
 import { Button } from "@/ui/Button";
 import { formatDay } from "@/ui/day";
 import { Row, Sheet } from "@/ui/Sheet";
+import { useMoney } from "../../shared/money/use-money";
 import type { LogRecords } from "../../shared/use-logs";
 import { WrapUpReport } from "../../shared/WrapUpReport";
 import { planHref, logHref, entryHref } from "../../shell/addresses";
@@ -26,6 +27,7 @@ import { EntryPhotos } from "./EntryPhotos";
  * One replacement: how long it has lasted, what it took the place of, and how the job went that it came from.
  */
 export function EntryScreen({ id, records, logs }: { id: string; records: LogRecords; logs: VehicleLog[] }) {
+  const money = useMoney();
   const router = useRouter();
   const perform = useDo();
   const [editing, setEditing] = useState(false);
@@ -100,9 +102,9 @@ export function EntryScreen({ id, records, logs }: { id: string; records: LogRec
               .filter(Boolean)
               .join(", ")}
           </Row>
-          {entry.priceMinor !== undefined && <Row label="Price">{formatPrice(entry.priceMinor)}</Row>}
+          {entry.priceMinor !== undefined && <Row label="Price">{formatPrice(entry.priceMinor, money)}</Row>}
           {entry.quoteMinor !== undefined && (
-            <Row label="A workshop asked">{formatPrice(entry.quoteMinor)}</Row>
+            <Row label="A workshop asked">{formatPrice(entry.quoteMinor, money)}</Row>
           )}
           {entry.partNumber && <Row label="Part number">{entry.partNumber}</Row>}
           {entry.warrantyUntil && (
@@ -173,6 +175,7 @@ function lastedWords({ after, gone, days, short }: Lifetime): string {
 
 /** What replaced what at this place, with what each cost and how long it lasted. */
 function ChainSheet({ chain, id }: { chain: Lifetime[]; id: string }) {
+  const money = useMoney();
   if (chain.length < 2) return null;
   return (
     <Sheet title="What replaced what" padding={{ base: "4", lg: "6" }}>
@@ -189,7 +192,8 @@ function ChainSheet({ chain, id }: { chain: Lifetime[]; id: string }) {
             )
           }
         >
-          {life.replacement.priceMinor !== undefined && `${formatPrice(life.replacement.priceMinor)}; `}
+          {life.replacement.priceMinor !== undefined &&
+            `${formatPrice(life.replacement.priceMinor, money)}; `}
           {lastedWords(life)}
         </Row>
       ))}

@@ -1,3 +1,4 @@
+import { EUROS } from "@/core/__fixtures__/money";
 import { readForm } from "@/core/form";
 import { readQuickEntry } from "@/core/log/table/quick-entry";
 import { replacementSchema } from "@/core/model/log";
@@ -11,7 +12,7 @@ const wren = vehicles[0];
 if (!wren) throw new Error("the demo has a vehicle");
 
 const read = (fields: EntryFields, jobId?: string) =>
-  readForm(entryForm(fields, vehicles, TODAY, jobId), fields);
+  readForm(entryForm(fields, vehicles, TODAY, jobId, EUROS), fields);
 const blank = fieldsOfLine(readQuickEntry("", wren.distanceUnit, TODAY), wren, TODAY);
 
 test("every entry of the demo comes back the same from its own form", () => {

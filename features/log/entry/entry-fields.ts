@@ -7,7 +7,7 @@ import { PLACES, SYSTEMS } from "@/core/model/place";
 import type { Draft } from "@/core/model/record";
 import type { Vehicle } from "@/core/model/vehicle";
 import type { Distance, DistanceUnit } from "@/core/quantity/distance";
-import { readPrice } from "@/core/quantity/money";
+import { type Money, priceText, readPrice } from "@/core/quantity/money";
 import { wholeWithin } from "@/core/quantity/number-within";
 import { readOdometer } from "@/core/quantity/read-odometer";
 import { SIDES } from "@/core/side";
@@ -32,7 +32,6 @@ export interface EntryFields {
 }
 type EntryDraft = Draft<Replacement>;
 
-const money = (minor: number | undefined) => (minor === undefined ? "" : (minor / 100).toFixed(2));
 const EMPTY = { partNumber: "", hand: "", warrantyUntil: "", quote: "", note: "" };
 
 /** What a line said, as fields; what it did not say is left empty, but for the day, which is today. */
@@ -50,7 +49,7 @@ export function fieldsOfLine(
     odometer: said.odometer ? odometerText(said.odometer, unit) : "",
     on: said.on ?? (said.asks.some(({ about }) => about === "day") ? "" : today),
     count: String(said.count),
-    price: money(said.priceMinor),
+    price: priceText(said.priceMinor),
   };
 }
 
@@ -63,11 +62,11 @@ export function fieldsOfEntry(one: Replacement, unit: DistanceUnit): EntryFields
     odometer: odometerText(one.odometer, unit),
     on: one.on,
     count: String(one.count),
-    price: money(one.priceMinor),
+    price: priceText(one.priceMinor),
     partNumber: one.partNumber ?? "",
     hand: one.hand ?? "",
     warrantyUntil: one.warrantyUntil ?? "",
-    quote: money(one.quoteMinor),
+    quote: priceText(one.quoteMinor),
     note: one.note ?? "",
   };
 }
@@ -78,6 +77,7 @@ export function entryForm(
   vehicles: readonly Vehicle[],
   today: string,
   jobId: string | undefined,
+  money: Money,
 ): z.ZodType<EntryDraft, EntryFields> {
   const own = vehicles.find(({ id }) => id === fields.vehicleId)?.distanceUnit ?? "km";
   return z
@@ -92,11 +92,11 @@ export function entryForm(
       odometer: typed((text) => readOdometer(text, own)),
       on: typed((text) => readDay(text, today)),
       count: typed(wholeWithin("The count", 1, MOST_PARTS)),
-      price: ifTyped((text) => readPrice(text)),
+      price: ifTyped((text) => readPrice(text, money)),
       partNumber: lineIfTyped,
       hand: oneOfIfSaid(SIDES),
       warrantyUntil: ifTyped((day) => day),
-      quote: ifTyped((text) => readPrice(text)),
+      quote: ifTyped((text) => readPrice(text, money)),
       note: textIfTyped,
     })
     .transform(({ price: priceMinor, quote: quoteMinor, ...said }) =>

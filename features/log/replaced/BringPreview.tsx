@@ -8,6 +8,7 @@ import { formatPrice } from "@/core/quantity/money";
 import { Button } from "@/ui/Button";
 import { formatDay } from "@/ui/day";
 import { Sheet } from "@/ui/Sheet";
+import { useMoney } from "../../shared/money/use-money";
 
 type Wrong = Extract<ReadRow, { wrong: string }>;
 type Good = Extract<ReadRow, { draft: unknown }>;
@@ -33,6 +34,7 @@ interface BringPreviewProps {
  * be read.
  */
 export function BringPreview({ name, wrong, good, fresh, vehicles, blocked, onBring }: BringPreviewProps) {
+  const money = useMoney();
   const ready = wrong.length === 0 && fresh.length > 0 && !blocked;
   return (
     <Sheet title={name} padding="5">
@@ -73,7 +75,7 @@ export function BringPreview({ name, wrong, good, fresh, vehicles, blocked, onBr
                   <Cell>{draft.place}</Cell>
                   <Cell>{draft.system}</Cell>
                   <Cell whiteSpace="nowrap">{formatDistance(draft.odometer)}</Cell>
-                  <Cell>{draft.priceMinor === undefined ? "" : formatPrice(draft.priceMinor)}</Cell>
+                  <Cell>{draft.priceMinor === undefined ? "" : formatPrice(draft.priceMinor, money)}</Cell>
                 </tr>
               ))}
             </tbody>

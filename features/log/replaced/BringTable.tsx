@@ -25,6 +25,7 @@ import { Button } from "@/ui/Button";
 import { SelectField } from "@/ui/form/Field";
 import { FileField } from "@/ui/form/FileField";
 import { Sheet } from "@/ui/Sheet";
+import { useMoney } from "../../shared/money/use-money";
 import type { LogRecords } from "../../shared/use-logs";
 import { logHref } from "../../shell/addresses";
 import { today } from "../../shell/clock";
@@ -93,6 +94,7 @@ function MatchColumns({
 }) {
   const router = useRouter();
   const perform = useDo();
+  const money = useMoney();
   const [columns, setColumns] = useState(() => guessColumns(heads));
   const days = useMemo(() => rows.map((cells) => cells[columns.indexOf("day")] ?? ""), [rows, columns]);
   const forms = useMemo(() => dayFormsOf(days), [days]);
@@ -101,11 +103,22 @@ function MatchColumns({
   const open = forms.length > 1 && !chosenForm;
   const [vehicleId, setVehicle] = useState(vehicle?.id ?? records.vehicles[0]?.id ?? "");
   const [system, setSystem] = useState<System>("body and cabin");
-  const matching: Matching = { columns, dayForm: chosenForm ?? forms[0] ?? "yyyy-MM-dd", vehicleId, system };
+  const matching: Matching = {
+    columns,
+    dayForm: chosenForm ?? forms[0] ?? "yyyy-MM-dd",
+    vehicleId,
+    system,
+    money,
+  };
   const read = useMemo(
     () =>
-      readLogRows(rows, { columns, dayForm: matching.dayForm, vehicleId, system }, records.vehicles, today()),
-    [rows, columns, matching.dayForm, vehicleId, system, records.vehicles],
+      readLogRows(
+        rows,
+        { columns, dayForm: matching.dayForm, vehicleId, system, money },
+        records.vehicles,
+        today(),
+      ),
+    [rows, columns, matching.dayForm, vehicleId, system, money, records.vehicles],
   );
   const known = useMemo(() => new Set(records.replacements.map(entryKey)), [records.replacements]);
   const wrong = read.flatMap((one) => ("wrong" in one ? [one] : []));

@@ -12,6 +12,7 @@ import { Button } from "@/ui/Button";
 import { formatDay } from "@/ui/day";
 import { Sheet } from "@/ui/Sheet";
 import { useWide } from "@/ui/use-wide";
+import { useMoney } from "../../shared/money/use-money";
 import { entryHref } from "../../shell/addresses";
 
 /** `wide` is left out on a phone; numbers stand at the right. */
@@ -244,6 +245,7 @@ interface RowProps {
 
 /** One entry, leading to its page; on a phone its place and vehicle stand under the part. */
 const Row = memo(function Row({ one, index, vehicle }: RowProps) {
+  const money = useMoney();
   return (
     <tr data-index={index} aria-rowindex={index + 2}>
       <td>{formatDay(one.on)}</td>
@@ -258,7 +260,9 @@ const Row = memo(function Row({ one, index, vehicle }: RowProps) {
       <td className="wide">{one.place}</td>
       <td className="wide">{one.system}</td>
       <td className="number">{formatDistance(one.odometer)}</td>
-      <td className="wide number">{one.priceMinor === undefined ? "" : formatPrice(one.priceMinor)}</td>
+      <td className="wide number">
+        {one.priceMinor === undefined ? "" : formatPrice(one.priceMinor, money)}
+      </td>
     </tr>
   );
 });

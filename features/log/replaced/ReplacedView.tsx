@@ -7,6 +7,7 @@ import { type LogOrder, sortLog } from "@/core/log/table/sort-log";
 import { formatPrice } from "@/core/quantity/money";
 import { Button } from "@/ui/Button";
 import { TextField } from "@/ui/form/Field";
+import { useMoney } from "../../shared/money/use-money";
 import { bringLogHref } from "../../shell/addresses";
 import { useKey } from "../../shell/keys";
 import { QuickEntry } from "../entry/QuickEntry";
@@ -18,6 +19,7 @@ import { useFound } from "./use-found";
 
 /** Completed replacements: the rail, one line to add another, and the table under them. */
 export function ReplacedView({ records, logs, vehicle }: LogPageProps) {
+  const money = useMoney();
   const [filter, setFilter] = useState<LogFilter>(NO_FILTER);
   const [query, setQuery] = useState("");
   const [order, setOrder] = useState<LogOrder>({ by: "on", descending: true });
@@ -62,7 +64,8 @@ export function ReplacedView({ records, logs, vehicle }: LogPageProps) {
             vehicleId={vehicle?.id}
           />
           <Box marginTop="4" color="soft" aria-live="polite" data-testid="log-count">
-            {rows.length} {rows.length === 1 ? "replacement" : "replacements"}, {formatPrice(spent)} for parts
+            {rows.length} {rows.length === 1 ? "replacement" : "replacements"}, {formatPrice(spent, money)}{" "}
+            for parts
           </Box>
           <Button asChild look="quiet" paddingInline="0">
             <Link href={bringLogHref()}>Bring in a table</Link>

@@ -12,6 +12,7 @@ import { CheckField, SelectField, TextAreaField, TextField } from "@/ui/form/Fie
 import { FormBox, FormButtons } from "@/ui/form/FormBox";
 import { useRecordForm } from "@/ui/form/useRecordForm";
 import { Sheet } from "@/ui/Sheet";
+import { useMoney } from "../../shared/money/use-money";
 import { useChangeRoute } from "../../shared/use-change-route";
 import { partFields, partForm } from "./part-fields";
 
@@ -23,6 +24,7 @@ export function PartForm({ job, part, onClose }: { job: Job; part: Part | undefi
     ({ singleUse, locking }) =>
       singleUse || locking === "split pin" || locking === "tab washer" || locking === "locking nut",
   );
+  const money = useMoney();
   const form = useRecordForm({
     draft: `part ${job.id} ${part?.id ?? "new"}`,
     start: partFields(part),
@@ -30,6 +32,7 @@ export function PartForm({ job, part, onClose }: { job: Job; part: Part | undefi
       partForm(
         id,
         boxed.map((fastener) => fastener.id),
+        money,
       ),
     onClose,
   });

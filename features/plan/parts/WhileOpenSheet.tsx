@@ -12,7 +12,7 @@ import { putPart } from "@/core/plan/edit-route";
 import { usuallyOpen } from "@/core/plan/usually-open";
 import { type WhileOpen, whileOpen, USUAL_HOUR_MINOR } from "@/core/plan/while-open";
 import { convertDistance, formatDistance } from "@/core/quantity/distance";
-import { formatPrice, readPrice } from "@/core/quantity/money";
+import { type Money, formatPrice, readPrice } from "@/core/quantity/money";
 import { numberWithin } from "@/core/quantity/number-within";
 import { withoutUndefined } from "@/core/without-undefined";
 import { useCollection } from "@/data/hooks";
@@ -22,12 +22,14 @@ import { SelectField, TextField } from "@/ui/form/Field";
 import { FormBox, FormButtons } from "@/ui/form/FormBox";
 import { useRecordForm } from "@/ui/form/useRecordForm";
 import { Sheet } from "@/ui/Sheet";
+import { useMoney } from "../../shared/money/use-money";
 import { useChangeRoute } from "../../shared/use-change-route";
 
 /**
  * What lies open during the job, how far it has gone, and whether renewing it now saves more than it costs.
  */
 export function WhileOpenSheet({ job, route, vehicle }: { job: Job; route: Route; vehicle: Vehicle }) {
+  const money = useMoney();
   const log = useCollection("replacements")?.filter(({ vehicleId }) => vehicleId === vehicle.id);
   const readings = useCollection("readings");
   const kits = useCollection("kits");
@@ -68,10 +70,12 @@ export function WhileOpenSheet({ job, route, vehicle }: { job: Job; route: Route
           <Box fontWeight="600">{one.part.name}</Box>
           <Box color="soft" fontSize="15px">
             {goneSays(one, vehicle)} Saves {one.savedMinutes} min later
-            {one.wasteMinor === undefined ? "." : `, throws away ${formatPrice(one.wasteMinor)} of its life.`}
+            {one.wasteMinor === undefined
+              ? "."
+              : `, throws away ${formatPrice(one.wasteMinor, money)} of its life.`}
           </Box>
           <Box color={one.verdict === "do it now" ? "good" : "soft"} fontWeight="600">
-            {verdictWords(one, hourMinor)}
+            {verdictWords(one, hourMinor, money)}
           </Box>
           <Button look="quiet" paddingInline="0" onClick={() => addPart(one)}>
             Put it on the list
@@ -114,8 +118,8 @@ export function WhileOpenSheet({ job, route, vehicle }: { job: Job; route: Route
   );
 }
 
-function verdictWords(one: WhileOpen, hourMinor: number) {
-  if (one.verdict === "do it now") return `● Worth doing now, at ${formatPrice(hourMinor)} an hour.`;
+function verdictWords(one: WhileOpen, hourMinor: number, money: Money) {
+  if (one.verdict === "do it now") return `● Worth doing now, at ${formatPrice(hourMinor, money)} an hour.`;
   if (one.verdict === "leave it") return "○ Leave it: it has life left.";
   return "○ Its price or its usual life is not written down.";
 }
@@ -135,6 +139,7 @@ function LaidOpenForm({
   onSave: (part: LaidOpen) => Promise<boolean>;
   onClose: () => void;
 }) {
+  const money = useMoney();
   const form = useRecordForm({
     draft: `laid open ${name}`,
     start: {
@@ -145,7 +150,7 @@ function LaidOpenForm({
       minutesLater: "60",
       lasts: "",
     },
-    schemaOf: () => laidOpenForm,
+    schemaOf: () => laidOpenForm(money),
     onClose,
   });
   const { field } = form;
@@ -162,15 +167,16 @@ function LaidOpenForm({
   );
 }
 
-const laidOpenForm = z
-  .object({
-    name: line("Say what lies open."),
-    place: z.enum(PLACES),
-    price: ifTyped((text) => readPrice(text)),
-    minutesNow: typed(numberWithin("The time", 0, 10_000, " minutes")),
-    minutesLater: typed(numberWithin("The time", 0, 10_000, " minutes")),
-    lasts: ifTyped(numberWithin("How far it lasts", 1, 1_000_000, " km")),
-  })
-  .transform(({ price: priceMinor, lasts: lastsKm, ...said }) =>
-    withoutUndefined({ ...said, priceMinor, lastsKm }),
-  );
+const laidOpenForm = (money: Money) =>
+  z
+    .object({
+      name: line("Say what lies open."),
+      place: z.enum(PLACES),
+      price: ifTyped((text) => readPrice(text, money)),
+      minutesNow: typed(numberWithin("The time", 0, 10_000, " minutes")),
+      minutesLater: typed(numberWithin("The time", 0, 10_000, " minutes")),
+      lasts: ifTyped(numberWithin("How far it lasts", 1, 1_000_000, " km")),
+    })
+    .transform(({ price: priceMinor, lasts: lastsKm, ...said }) =>
+      withoutUndefined({ ...said, priceMinor, lastsKm }),
+    );

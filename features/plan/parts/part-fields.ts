@@ -2,7 +2,7 @@ import { z } from "zod";
 import { ifTyped, line, lineIfTyped, lines, oneOfIfSaid, typed } from "@/core/form";
 import { LONGEST_WARRANTY_MONTHS, MOST_PARTS, type Part } from "@/core/model/job";
 import { PLACES } from "@/core/model/place";
-import { formatPrice, readPrice } from "@/core/quantity/money";
+import { type Money, priceText, readPrice } from "@/core/quantity/money";
 import { wholeWithin } from "@/core/quantity/number-within";
 import { SIDES } from "@/core/side";
 import { withoutUndefined } from "@/core/without-undefined";
@@ -14,7 +14,7 @@ export function partFields(part: Part | undefined) {
     place: part?.place ?? PLACES[0],
     count: String(part?.count ?? 1),
     partNumber: part?.partNumber ?? "",
-    price: part?.priceMinor === undefined ? "" : formatPrice(part.priceMinor),
+    price: part?.priceMinor === undefined ? "" : priceText(part.priceMinor),
     warranty: part?.warrantyMonths === undefined ? "" : String(part.warrantyMonths),
     hand: part?.hand ?? "",
     inPairs: part?.inPairs ?? false,
@@ -29,6 +29,7 @@ export function partFields(part: Part | undefined) {
 export function partForm(
   id: string,
   boxed: readonly string[],
+  money: Money,
 ): z.ZodType<Part, ReturnType<typeof partFields>> {
   return z
     .object({
@@ -36,7 +37,7 @@ export function partForm(
       place: z.enum(PLACES),
       count: typed(wholeWithin("The count", 1, MOST_PARTS)),
       partNumber: lineIfTyped,
-      price: ifTyped((text) => readPrice(text)),
+      price: ifTyped((text) => readPrice(text, money)),
       warranty: ifTyped(wholeWithin("The warranty", 1, LONGEST_WARRANTY_MONTHS, " months")),
       hand: oneOfIfSaid(SIDES),
       inPairs: z.boolean(),

@@ -14,6 +14,7 @@ import { newId } from "@/data/stamp";
 import { Button } from "@/ui/Button";
 import { Loading } from "@/ui/Loading";
 import { Sheet } from "@/ui/Sheet";
+import { useMoney } from "../../shared/money/use-money";
 import { useChangeJob } from "../../shared/use-change-job";
 import { planHref, sendHref } from "../../shell/addresses";
 import { saveAs } from "../../shell/save-as";
@@ -28,8 +29,12 @@ const Cell = chakra("td", {
  */
 export function RoutesScreen({ job, vehicle }: { job: Job; vehicle: Vehicle }) {
   const tools = useCollection("tools");
+  const money = useMoney();
   const change = useChangeJob(job.id);
-  const rows = useMemo(() => (tools ? compareRoutes(job, vehicle, tools) : []), [job, vehicle, tools]);
+  const rows = useMemo(
+    () => (tools ? compareRoutes(job, vehicle, tools, money) : []),
+    [job, vehicle, tools, money],
+  );
   const bends = useMemo(() => tools && bendsToBeQuicker(job, vehicle, tools), [job, vehicle, tools]);
   if (!tools) return <Loading />;
   const addRoute = () => {

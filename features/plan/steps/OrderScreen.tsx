@@ -7,7 +7,7 @@ import Link from "next/link";
 import { useLayoutEffect, useRef, useState } from "react";
 import { capital } from "@/core/capital";
 import type { Job, Route, Step } from "@/core/model/job";
-import { brokenBy, sortSteps } from "@/core/order/order";
+import { boundBy, brokenBy, sortSteps } from "@/core/order/order";
 import { chosenRoute } from "@/core/plan/chosen-route";
 import { Button } from "@/ui/Button";
 import { Sheet } from "@/ui/Sheet";
@@ -28,6 +28,9 @@ export function OrderScreen({ job }: { job: Job }) {
 
   const list = useRef<HTMLDivElement>(null);
   const [held, setHeld] = useState<number>();
+  const heldId = held === undefined ? undefined : route.steps[held]?.id;
+  /** While a step is in hand each other says whether it may pass. */
+  const bound = heldId === undefined ? undefined : boundBy(route.steps, heldId);
   const [top, setTop] = useState(0);
   useLayoutEffect(() => setTop((list.current?.getBoundingClientRect().top ?? 0) + scrollY), []);
   // Only the rows in sight are drawn, and the one in hand wherever it was taken from: a plan may have
@@ -114,6 +117,7 @@ export function OrderScreen({ job }: { job: Job }) {
                   id={step.id}
                   title={step.title}
                   lead={String(index + 1)}
+                  after={bound && BOUND_SAYS[bound.get(step.id) ?? "free"]}
                   above={route.steps[index - 1]?.phase === step.phase ? undefined : capital(step.phase)}
                 />
               </div>
@@ -124,6 +128,9 @@ export function OrderScreen({ job }: { job: Job }) {
     </Sheet>
   );
 }
+
+/** What the other steps say to the one in hand. */
+const BOUND_SAYS = { before: "▲ stays above it", after: "▼ stays below it", free: "" } as const;
 
 function orderWords(
   refused: string | undefined,

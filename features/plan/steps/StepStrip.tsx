@@ -2,8 +2,10 @@
 
 import { Box } from "@chakra-ui/react";
 import Link from "next/link";
+import { useMemo } from "react";
 import type { Job, Route } from "@/core/model/job";
 import type { Vehicle } from "@/core/model/vehicle";
+import { comesBefore } from "@/core/order/order";
 import { touched } from "@/data/stamp";
 import { Button } from "@/ui/Button";
 import { SelectField } from "@/ui/form/Field";
@@ -27,7 +29,9 @@ const VIEWS = [
   { view: "decide", name: "What is wrong?" },
   { view: "notes", name: "Read notes" },
   { view: "order", name: "Order" },
+  { view: "fasteners", name: "All fasteners" },
   { view: "routes", name: "Routes" },
+  { view: "sheet", name: "On paper" },
 ] as const;
 
 /** On a desk the steps need the room more than their links do. */
@@ -36,6 +40,7 @@ const SMALL = { paddingInline: "2", fontSize: "17px", minHeight: { base: "44px",
 /** The job and its steps in order, by phase. */
 export function StepStrip({ job, vehicle, route, chosenId, onChoose, onAdd }: StepStripProps) {
   const perform = useDo();
+  const waitsFor = useMemo(() => comesBefore(route.steps), [route.steps]);
   const choose = (chosenRouteId: string) =>
     void perform({ put: { jobs: [touched({ ...job, chosenRouteId })] } }, "Route changed.");
   return (
@@ -70,7 +75,7 @@ export function StepStrip({ job, vehicle, route, chosenId, onChoose, onAdd }: St
         steps={route.steps}
         openId={chosenId}
         look="chosen"
-        phoneHeight="230px"
+        waitsFor={waitsFor}
         onOpen={onChoose}
       />
       <Box paddingInline="2">

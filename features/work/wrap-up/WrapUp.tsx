@@ -18,6 +18,7 @@ import { FormBox } from "@/ui/form/FormBox";
 import { useDraftForm } from "@/ui/form/useDraftForm";
 import { Loading } from "@/ui/Loading";
 import { Sheet } from "@/ui/Sheet";
+import { useMoney } from "../../shared/money/use-money";
 import { ReadingQuestionView } from "../../shared/odometer/ReadingQuestionView";
 import { WrapUpReport } from "../../shared/WrapUpReport";
 import { thisMoment, today } from "../../shell/clock";
@@ -62,6 +63,7 @@ function WrapUpSheet({
   const [dropped, setDropped] = useState<ReadonlySet<string>>(new Set());
   const atLatest = { value: latest?.distance.value ?? 0, unit: vehicle.distanceUnit };
   const proposals = followUpsFrom(job, route, atLatest, today(), work);
+  const money = useMoney();
   const form = useDraftForm(`wrap-up ${job.id}`, wrapUpFields(route, latest, proposals, today()), () =>
     wrapUpForm({
       route,
@@ -69,6 +71,7 @@ function WrapUpSheet({
       unit: vehicle.distanceUnit,
       today: today(),
       followUps: (odometer, on) => followUpsFrom(job, route, odometer, on, work),
+      money,
     }),
   );
   const toggle = (key: string) =>

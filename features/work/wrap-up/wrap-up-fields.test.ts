@@ -1,3 +1,4 @@
+import { EUROS } from "@/core/__fixtures__/money";
 import { readForm } from "@/core/form";
 import type { Route } from "@/core/model/job";
 import type { followUpsFrom } from "@/core/plan/after-the-work";
@@ -35,7 +36,10 @@ const typed = {
 };
 
 const read = (fields: WrapUpFields, dropped: string[] = []) =>
-  readForm(wrapUpForm({ route, dropped: new Set(dropped), unit: "km", today: TODAY, followUps }), fields);
+  readForm(
+    wrapUpForm({ route, dropped: new Set(dropped), unit: "km", today: TODAY, followUps, money: EUROS }),
+    fields,
+  );
 
 test("prices and warranties go to their parts, follow-ups are due from the reading and the day that were typed", () => {
   expect(read(typed)).toEqual({

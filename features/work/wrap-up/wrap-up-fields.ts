@@ -5,7 +5,7 @@ import { LONGEST_WARRANTY_MONTHS, type Part, type Route } from "@/core/model/job
 import type { Reading } from "@/core/model/vehicle";
 import type { followUpsFrom } from "@/core/plan/after-the-work";
 import type { Distance, DistanceUnit } from "@/core/quantity/distance";
-import { formatPrice, readPrice } from "@/core/quantity/money";
+import { type Money, priceText, readPrice } from "@/core/quantity/money";
 import { wholeWithin } from "@/core/quantity/number-within";
 import { readDay, readOwnOdometer } from "../../shared/odometer/read-reading";
 
@@ -25,7 +25,7 @@ export function wrapUpFields(
   today: string,
 ): WrapUpFields {
   const prices = route.parts.flatMap(({ id, priceMinor, warrantyMonths }) => [
-    [`price ${id}`, priceMinor === undefined ? "" : formatPrice(priceMinor)],
+    [`price ${id}`, priceText(priceMinor)],
     [`warranty ${id}`, warrantyMonths === undefined ? "" : String(warrantyMonths)],
   ]);
   const after = proposals.map(({ kind, dueAt, dueOn }) => [
@@ -49,6 +49,7 @@ interface Around {
   unit: DistanceUnit;
   today: string;
   followUps: (odometer: Distance, on: string) => FollowUpDraft[];
+  money: Money;
 }
 
 export interface WrapUpRead {
@@ -68,10 +69,11 @@ export function wrapUpForm({
   unit,
   today,
   followUps,
+  money,
 }: Around): z.ZodType<WrapUpRead, WrapUpFields> {
   const parts = route.parts.filter(({ id }) => !dropped.has(id));
   const owed = followUps({ value: 0, unit }, today).filter(({ kind }) => !dropped.has(kind));
-  const price = ifTyped((text) => readPrice(text));
+  const price = ifTyped((text) => readPrice(text, money));
   const warranty = ifTyped(wholeWithin("The warranty", 1, LONGEST_WARRANTY_MONTHS, " months"));
   return z
     .object({
