@@ -42,6 +42,8 @@ export const SETTINGS = {
   ),
   /** What the garage was first opened with. */
   started: word(z.literal("demo")),
+  /** The screens whose first line was read, and the one that is looked at. */
+  "first lines": json(z.object({ read: z.array(z.string()), at: z.string() })),
   /** The moment of the last backup. */
   "backed up": word(z.iso.datetime()),
   "keep original photos": word(z.enum(["yes", "no"])),

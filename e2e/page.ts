@@ -168,12 +168,18 @@ export class Page {
   }
 
   /** Words of the targets lower than so many px; links within a sentence are not counted. */
+  /** The line that each screen opens with the first time. */
+  async putFirstLineAway(): Promise<void> {
+    await this.press("Put this line away");
+    await this.gone("Put this line away");
+  }
+
   async smallTargets(px: number): Promise<string[]> {
     return this.driver.executeScript<string[]>(
       `const small = [];
       for (const one of document.querySelectorAll("button, a, input, select, summary")) {
         const box = (one.type === "checkbox" ? one.parentElement : one).getBoundingClientRect();
-        const inSentence = one.tagName === "A" && getComputedStyle(one).display === "inline";
+        const inSentence = (one.tagName === "A" || "word" in one.dataset) && getComputedStyle(one).display === "inline";
         if (box.height > 0 && box.height < arguments[0] - 0.5 && !inSentence) small.push((one.innerText || one.name || one.type) + " " + box.height);
       }
       return small;`,

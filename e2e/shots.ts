@@ -112,6 +112,7 @@ async function main(): Promise<void> {
         await page.press("Look round the demo garage");
         await page.see("Do next");
         await page.open(path);
+        await page.putFirstLineAway();
         await how?.(page);
         await page.driver.executeScript(
           "document.activeElement?.blur(); scrollTo(0, 0); document.querySelector('#bench')?.scrollTo(0, 0)",

@@ -2,7 +2,7 @@ import type { Job } from "../model/job";
 import type { Measurement, Replacement } from "../model/log";
 import type { Work } from "../model/work";
 import { measured, READINGS, TODAY, km, replaced, stamp, vehicle } from "./__fixtures__/records";
-import { layOutRail } from "./rail";
+import { WHOLE_RAIL, layOutRail, movedAlong, zoomed } from "./rail";
 import { recalledOf } from "./recalled";
 import { WARRANTY_SIGN, conditionOf } from "./upkeep/condition";
 import { vehicleLog } from "./vehicle-log";
@@ -46,13 +46,35 @@ describe("the rail", () => {
         );
       }
     expect(marks.some(({ tier }) => tier === undefined)).toBe(true);
+    // A stem goes from the rail down to its own row: no row on its way has words where it stands.
+    for (const { x, tier } of marks)
+      for (const other of marks)
+        if (tier !== undefined && other.tier !== undefined && other.tier < tier)
+          expect(x > other.labelX && x < other.labelX + other.label.length * size.letter).toBe(false);
     expect(
       marks.every(
         ({ labelX, label }) => labelX >= 0 && labelX + label.length * size.letter <= size.width + 0.001,
       ),
     ).toBe(true);
   });
-  test("what was done on one day is one mark, and leads nowhere alone; without a reading there is no rail", () => {
+  test("drawn nearer it shows a part, with what hangs there farther apart; never beyond its ends", () => {
+    const pair = [replaced("Bulb", "2025-07-01", 8175), replaced("Fuse", "2025-07-02", 8200)];
+    const whole = layOutRail(logOf(pair), pair, size);
+    expect(whole?.hanging.map(({ label }) => label)).toEqual(["Bulb +1"]);
+    // The bulb hangs at 0.4 of the rail: twice as near about it, the two are twice as far apart.
+    const view = zoomed(WHOLE_RAIL, 8, 0.4);
+    expect(view.from).toBeCloseTo(0.35, 9);
+    expect(view.to).toBeCloseTo(0.475, 9);
+    const near = layOutRail(logOf(pair), pair, size, view);
+    expect(near?.hanging.map(({ label }) => label)).toEqual(["Bulb", "Fuse"]);
+    expect(near?.hanging[0]?.x).toBeCloseTo(360, 6);
+    expect(near?.now.x).toBeGreaterThan(size.width);
+    expect(zoomed(view, 0.01)).toEqual(WHOLE_RAIL);
+    expect(zoomed(WHOLE_RAIL, 1e9).to).toBeCloseTo(0.51, 9);
+    expect(movedAlong(view, -9)).toEqual({ from: 0, to: view.to - view.from });
+    expect(movedAlong(view, 99).to).toBe(1);
+  });
+  test("what was done on one day is one mark, and leads to the first of them; without a reading there is no rail", () => {
     const both = ["left front", "right front"].map((place) =>
       replaced("Tyre", "2025-07-01", 8000, { place: place as "left front" }),
     );

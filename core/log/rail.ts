@@ -14,7 +14,7 @@ export interface RailMark {
   label: string;
   labelX: number;
   tier: number | undefined;
-  /** The entry that it leads to; undefined for several in one place, and for what is due. */
+  /** The entry that it leads to, of several in one place the first; undefined for what is due. */
   entryId: string | undefined;
   state: "done" | "overdue" | "soon" | "later";
 }
@@ -23,7 +23,6 @@ export interface RailMark {
 export interface Rail {
   first: { x: number; label: string };
   now: { x: number; label: string };
-  end: { x: number };
   ticks: { x: number; label: string }[];
   hanging: RailMark[];
   due: RailMark[];
@@ -34,6 +33,34 @@ export interface RailSize {
   /** How wide a letter of a label is, on average. */
   letter: number;
   tiers: number;
+}
+
+/** What of the rail is looked at: shares of its whole length from 0 to 1. */
+export interface RailView {
+  from: number;
+  to: number;
+}
+export const WHOLE_RAIL: RailView = { from: 0, to: 1 };
+/** No nearer than this: a fiftieth of the rail fills it. */
+const NEAREST = 0.02;
+
+/**
+ * The view drawn nearer or farther, so that what lies at `at` stays where it is; never beyond the ends. @param times
+ * above 1 is nearer. @param at a share of the view, from 0 to 1.
+ */
+export function zoomed({ from, to }: RailView, times: number, at = 0.5): RailView {
+  const held = from + (to - from) * at;
+  const span = Math.min(1, Math.max(NEAREST, (to - from) / times));
+  return within(held - span * at, span);
+}
+
+/** The view moved along by a share of itself; never beyond the ends. */
+export const movedAlong = ({ from, to }: RailView, by: number): RailView =>
+  within(from + (to - from) * by, to - from);
+
+function within(from: number, span: number): RailView {
+  const start = Math.min(Math.max(0, from), 1 - span);
+  return { from: start, to: start + span };
 }
 
 /** So much of the rail, at the least, is for what is to come. */
@@ -51,14 +78,14 @@ const GAP = 10;
 
 /**
  * Lays out one vehicle's rail: distance from left to right, what was replaced hanging under it, what is due
- * standing above it. Labels take the nearest row in which they do not touch another; where all are full the
- * mark stays without words. What is due far
- * ahead is left to the list of what is due.
+ * standing above it. Labels take the nearest row in which they touch no other and no stem runs through them; where
+ * there is none the mark stays without words. What is due far ahead is left to the list of what is due.
  */
 export function layOutRail(
   log: VehicleLog,
   replacements: readonly Replacement[],
   { width, letter, tiers }: RailSize,
+  { from, to }: RailView = WHOLE_RAIL,
 ): Rail | undefined {
   const { vehicle, mileage, nowKm, dues } = log;
   const firstKm = mileage.points[0]?.km;
@@ -73,7 +100,11 @@ export function layOutRail(
   const near = ahead.filter(({ km }) => km <= nowKm + gone * AHEAD_MOST);
   const farthest = Math.max(nowKm, ...near.map(({ km }) => km));
   const endKm = Math.max(farthest + gone * 0.03, nowKm + (gone * AHEAD_SHARE) / (1 - AHEAD_SHARE));
-  const x = (km: number) => ((Math.min(endKm, Math.max(firstKm, km)) - firstKm) / (endKm - firstKm)) * width;
+  const x = (km: number) => {
+    const share = (Math.min(endKm, Math.max(firstKm, km)) - firstKm) / (endKm - firstKm);
+    return ((share - from) / (to - from)) * width;
+  };
+  const inView = ({ x: at }: { x: number }) => at >= -0.5 && at <= width + 0.5;
   const room = (label: string) => label.length * letter;
 
   const hanging = inTiers(
@@ -87,22 +118,25 @@ export function layOutRail(
           entryId: one.id,
           state: "done" as const,
         }))
+        .filter(inView)
         .sort((a, b) => a.x - b.x),
     ),
     { width, tiers, room },
   );
   const due = inTiers(
-    near.map(({ km, mark }) => ({ ...mark, x: x(km) })).sort((a, b) => a.x - b.x),
-    { width, tiers: Math.min(tiers, 3), room },
+    near
+      .map(({ km, mark }) => ({ ...mark, x: x(km) }))
+      .filter(inView)
+      .sort((a, b) => a.x - b.x),
+    { width, tiers: Math.min(tiers, 4), room },
   );
   return {
     first: { x: 0, label: formatDistance(mileage.shown(firstKm, unit)) },
     now: { x: x(nowKm), label: formatDistance(mileage.shown(nowKm, unit)) },
-    end: { x: width },
     ticks: ticksOf(
       mileage,
-      firstKm,
-      endKm,
+      firstKm + from * (endKm - firstKm),
+      firstKm + to * (endKm - firstKm),
       unit,
       Math.max(2, Math.floor(width / (TICK_LETTERS * letter))),
     ).map(({ km, label }) => ({ x: x(km), label })),
@@ -137,18 +171,51 @@ function together(marks: Bare[]): Bare[] {
   });
 }
 
+/** A label that has its row: where its words and its stem are. */
+interface Placed {
+  start: number;
+  end: number;
+  stem: number;
+  tier: number;
+}
+
+/** What is seen to first comes by its words first. */
+const PRESSING = ["overdue", "soon", "later", "done"] as const satisfies readonly RailMark["state"][];
+
+/**
+ * Each label its row: below the stems that stand within its words, and above the words that its own stem stands within.
+ * Where not all have room the pressing ones have it, and then those farthest along.
+ */
 function inTiers(
   marks: Bare[],
   { width, tiers, room }: { width: number; tiers: number; room: (label: string) => number },
 ): RailMark[] {
-  const ends: number[] = Array.from({ length: tiers }, () => -Infinity);
-  return marks.map((mark) => {
-    const start = Math.min(mark.x, width - room(mark.label));
-    const tier = start < 0 ? -1 : ends.findIndex((end) => end + GAP <= start);
-    if (tier >= 0) ends[tier] = start + room(mark.label);
-    return { ...mark, labelX: start, tier: tier < 0 ? undefined : tier };
-  });
+  const placed: Placed[] = [];
+  const urgent = ({ state }: Bare) => PRESSING.indexOf(state);
+  return [...marks]
+    .sort((a, b) => urgent(a) - urgent(b) || b.x - a.x)
+    .map((mark): RailMark => {
+      const start = Math.min(mark.x, width - room(mark.label));
+      const end = start + room(mark.label);
+      const touching = placed.filter((one) => one.start < end + GAP && start < one.end + GAP);
+      const row = Array.from({ length: tiers }, (_, tier) => tier).find((tier) =>
+        touching.every(
+          (one) =>
+            one.tier !== tier &&
+            (one.tier < tier || !isUnder(one.stem, start, end)) &&
+            (one.tier > tier || !isUnder(mark.x, one.start, one.end)),
+        ),
+      );
+      const tier = start < 0 ? undefined : row;
+      if (tier !== undefined) placed.push({ start, end, stem: mark.x, tier });
+      return { ...mark, labelX: start, tier };
+    })
+    .sort((a, b) => a.x - b.x);
 }
+
+/** Whether a stem stands within words, or so near that it seems to. */
+const isUnder = (stem: number, start: number, end: number): boolean =>
+  stem > start - GAP / 2 && stem < end + GAP / 2;
 
 /** Round distances, as many as there is room for. */
 function ticksOf(

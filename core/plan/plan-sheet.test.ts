@@ -1,5 +1,5 @@
-import { coverAll } from "../kit/kit";
 import { demoHousehold } from "../../demo/household";
+import { coverAll } from "../kit/kit";
 import { chosenRoute } from "./chosen-route";
 import { planSheet } from "./plan-sheet";
 

@@ -11,6 +11,7 @@ import { oftenWrongWords } from "@/core/plan/often-wrong";
 import { RULES } from "@/core/plan/second-look/second-look";
 import { cautionsOf, mindWords } from "@/core/plan/step-words";
 import { rollWarning } from "@/core/work/safety-words";
+import { CarWords } from "@/ui/CarWords";
 import { today } from "../shell/clock";
 
 /**
@@ -43,12 +44,12 @@ export const StepMinds = memo(function StepMinds({
     <Box display="grid" gap="1">
       {cautions.map((caution) => (
         <Box key={caution} color="watch" fontWeight="600" fontSize="18px">
-          ▲ {caution}
+          ▲ <CarWords>{caution}</CarWords>
         </Box>
       ))}
       {lines.map((line) => (
         <Box key={line} fontSize="18px">
-          {line}
+          <CarWords>{line}</CarWords>
         </Box>
       ))}
       {wrong && <Box color="soft">{wrong}</Box>}

@@ -5,6 +5,7 @@ import type { ReactNode } from "react";
 import { DataProvider } from "@/data/DataProvider";
 import { ThemeProvider } from "@/ui/theme/ThemeProvider";
 import { DoProvider } from "./DoProvider";
+import { FirstLine } from "./FirstLine";
 import { Header } from "./Header";
 import { Help } from "./Help";
 import { Offline } from "./Offline";
@@ -24,6 +25,7 @@ export function App({ bench, children }: { bench: ReactNode; children: ReactNode
             <Header />
             <Offline />
             <StoreTrouble />
+            <FirstLine />
             <Box
               as="main"
               padding={{ base: "12px 12px 84px", lg: "18px 20px" }}

@@ -38,6 +38,7 @@ const Tab = chakra(Link, {
  */
 export function Header() {
   const [hand = {}] = useHand();
+  const busy = hand.jobId !== undefined;
   const pathname = usePathname();
   const router = useRouter();
   useKey("pocket", ({ key }) => {
@@ -64,6 +65,8 @@ export function Header() {
         fontWeight="700"
         fontSize={{ base: "22px", lg: "26px" }}
         whiteSpace="nowrap"
+        // On a phone the job in hand has its room.
+        display={busy ? { base: "none", lg: "block" } : "block"}
       >
         Vest Pocket
       </Box>
@@ -90,7 +93,14 @@ export function Header() {
           </Tab>
         ))}
       </Box>
-      <Box marginLeft="auto" display="flex" alignItems="center" gap="3" minWidth="0">
+      <Box
+        marginLeft={{ base: busy ? "0" : "auto", lg: "auto" }}
+        flex={{ base: busy ? "1" : "none", lg: "none" }}
+        display="flex"
+        alignItems="center"
+        gap="3"
+        minWidth="0"
+      >
         <InHand />
         <Button
           look="quiet"
@@ -114,7 +124,14 @@ function InHand() {
   const job = useCollection("jobs")?.find(({ id }) => id === hand.jobId);
   if (!vehicle) return null;
   return (
-    <Box fontSize="15px" overflow="hidden" textOverflow="ellipsis" whiteSpace="nowrap" data-testid="in-hand">
+    <Box
+      fontSize="15px"
+      flex="1"
+      overflow="hidden"
+      textOverflow="ellipsis"
+      whiteSpace="nowrap"
+      data-testid="in-hand"
+    >
       {/* On a phone there is room for one of them: what is being done. */}
       <Box as="span" display={job ? { base: "none", lg: "inline" } : "inline"}>
         {vehicle.name}

@@ -1,14 +1,15 @@
 "use client";
 
 import { Box, chakra } from "@chakra-ui/react";
+import dynamic from "next/dynamic";
 import { usePathname } from "next/navigation";
-import { useRef } from "react";
+import { useRef, useState } from "react";
 import { Button } from "@/ui/Button";
 import { ExampleOf } from "@/ui/drawing/Examples";
 import { Key } from "@/ui/Key";
 import { Row, SheetTitle } from "@/ui/Sheet";
 import { KEYS, useKey } from "./keys";
-import { SCREEN_HELP } from "./screen-help";
+import { helpOf } from "./screen-help";
 
 const Dialog = chakra("dialog", {
   base: {
@@ -24,12 +25,18 @@ const Dialog = chakra("dialog", {
   },
 });
 
+/** Fetched once it is looked into. */
+const CarWordList = dynamic(() => import("./CarWordList").then((module) => module.CarWordList), {
+  ssr: false,
+});
+
 /** What this screen is for, and the keys, shown on "?". */
 export function Help() {
   const dialog = useRef<HTMLDialogElement>(null);
+  const [words, setWords] = useState(false);
   const pathname = usePathname();
   useKey("help", () => dialog.current?.showModal());
-  const [, help] = Object.entries(SCREEN_HELP).find(([path]) => pathname.startsWith(path)) ?? [];
+  const [, help] = helpOf(pathname) ?? [];
   return (
     <Dialog ref={dialog} aria-labelledby="help-title">
       <SheetTitle id="help-title">{help?.title ?? "Keys"}</SheetTitle>
@@ -45,6 +52,12 @@ export function Help() {
           </Box>
         </>
       )}
+      <details onToggle={(event) => setWords(event.currentTarget.open)}>
+        <Box as="summary" cursor="pointer" minHeight="44px" paddingTop="2" fontWeight="600">
+          Words of the trade
+        </Box>
+        {words && <CarWordList />}
+      </details>
       <details open={!help}>
         <Box as="summary" cursor="pointer" minHeight="44px" paddingTop="2" fontWeight="600">
           Keys

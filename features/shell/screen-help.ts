@@ -2,6 +2,8 @@ import type { Example } from "@/ui/drawing/Examples";
 
 interface ScreenHelp {
   title: string;
+  /** What to do first, said once when it is first opened. */
+  first: string;
   example: Example;
   /** Five lines, in the order in which they are needed. */
   lines: readonly [string, string, string, string, string];
@@ -11,6 +13,7 @@ interface ScreenHelp {
 export const SCREEN_HELP: Readonly<Record<string, ScreenHelp>> = {
   "/garage": {
     title: "Garage",
+    first: "Add an odometer reading first: everything that comes due rests on it.",
     example: "garage",
     lines: [
       "The vehicle from above, with what sits at each place and how old it is.",
@@ -22,6 +25,7 @@ export const SCREEN_HELP: Readonly<Record<string, ScreenHelp>> = {
   },
   "/plan": {
     title: "Plan",
+    first: "Touch a step to see what it needs, and mend what Second look says on the right.",
     example: "plan",
     lines: [
       "A job as steps in order, by phase; touch one to see and change it.",
@@ -33,6 +37,7 @@ export const SCREEN_HELP: Readonly<Record<string, ScreenHelp>> = {
   },
   "/kit": {
     title: "Kit",
+    first: "Lay things out in this order and tick them; begin with what is dashed, it is missing.",
     example: "kit",
     lines: [
       "Everything that the plan needs, in order of use; tick what you have laid out.",
@@ -44,6 +49,7 @@ export const SCREEN_HELP: Readonly<Record<string, ScreenHelp>> = {
   },
   "/day": {
     title: "Day",
+    first: "Say when you start and when it has to roll; the odds follow.",
     example: "day",
     lines: [
       "How likely it rolls in time, from 20 000 runs of the day.",
@@ -55,6 +61,7 @@ export const SCREEN_HELP: Readonly<Record<string, ScreenHelp>> = {
   },
   "/work": {
     title: "Work",
+    first: "Read the step, do it, press the one big button. Nothing is lost if you stop.",
     example: "work",
     lines: [
       "One step at a time: what to set, which bolt is next, and the one button.",
@@ -66,6 +73,7 @@ export const SCREEN_HELP: Readonly<Record<string, ScreenHelp>> = {
   },
   "/log": {
     title: "Log",
+    first: "Write what you replaced last in one line, with the odometer and the price.",
     example: "replaced",
     lines: [
       "What was replaced hangs from each vehicle’s line; what is due stands ahead.",
@@ -77,6 +85,7 @@ export const SCREEN_HELP: Readonly<Record<string, ScreenHelp>> = {
   },
   "/bench": {
     title: "Bench",
+    first: "Type what you look for in your own words, such as “crowfoot”.",
     example: "bench",
     lines: [
       "Calculations, found by plain words such as “how long a bar”.",
@@ -88,6 +97,7 @@ export const SCREEN_HELP: Readonly<Record<string, ScreenHelp>> = {
   },
   "/practise": {
     title: "Practise",
+    first: "Press the first drill: it takes two minutes, and nothing can break.",
     example: "practise",
     lines: [
       "Two minutes on a bolt that is nobody’s; it begins with what you are least sure of.",
@@ -99,6 +109,7 @@ export const SCREEN_HELP: Readonly<Record<string, ScreenHelp>> = {
   },
   "/files": {
     title: "Files",
+    first: "Export all once, so that there is a copy outside this browser.",
     example: "files",
     lines: [
       "Export all writes one file with everything; with the photos it is a zip.",
@@ -109,3 +120,7 @@ export const SCREEN_HELP: Readonly<Record<string, ScreenHelp>> = {
     ],
   },
 };
+
+/** The screen of an address: its path and its help. */
+export const helpOf = (pathname: string): readonly [path: string, help: ScreenHelp] | undefined =>
+  Object.entries(SCREEN_HELP).find(([path]) => pathname.startsWith(path));

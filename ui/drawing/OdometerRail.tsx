@@ -36,6 +36,8 @@ interface OdometerRailProps {
  * above the dashed way ahead.
  */
 export function OdometerRail({ rail, width, says, fontSize, onOpen }: OdometerRailProps) {
+  /** Now, or the end it lies beyond while only a part is looked at. */
+  const nowX = Math.min(width, Math.max(0, rail.now.x));
   const below = tiersOf(rail.hanging);
   const above = tiersOf(rail.due);
   const railY = above * TIER + STEM + 10;
@@ -51,19 +53,15 @@ export function OdometerRail({ rail, width, says, fontSize, onOpen }: OdometerRa
     >
       {rail.ticks.map(({ x, label }) => (
         <g key={label}>
-          <path d={`M ${x} ${railY - 5} V ${height - 22}`} stroke="var(--chakra-colors-grid)" />
+          <path d={`M ${x} ${height - 30} V ${height - 22}`} stroke={SOFT} />
           <text x={Math.min(Math.max(x, 34), width - 34)} y={height - 6} textAnchor="middle" fill={SOFT}>
             {label}
           </text>
         </g>
       ))}
+      <path d={`M 0 ${railY - 3} H ${nowX} M 0 ${railY + 3} H ${nowX}`} stroke={DRAWING} strokeWidth={2} />
       <path
-        d={`M 0 ${railY - 3} H ${rail.now.x} M 0 ${railY + 3} H ${rail.now.x}`}
-        stroke={DRAWING}
-        strokeWidth={2}
-      />
-      <path
-        d={`M ${rail.now.x} ${railY - 3} H ${rail.end.x} M ${rail.now.x} ${railY + 3} H ${rail.end.x}`}
+        d={`M ${nowX} ${railY - 3} H ${width} M ${nowX} ${railY + 3} H ${width}`}
         stroke={DRAWING}
         strokeWidth={2}
         strokeDasharray="7 6"
@@ -78,7 +76,9 @@ export function OdometerRail({ rail, width, says, fontSize, onOpen }: OdometerRa
           ))}
         </g>
       ))}
-      <path d={`M ${rail.now.x} ${railY - 13} V ${railY + 13}`} stroke={INK} strokeWidth={5} />
+      {nowX === rail.now.x && (
+        <path d={`M ${nowX} ${railY - 13} V ${railY + 13}`} stroke={INK} strokeWidth={5} />
+      )}
     </svg>
   );
 }

@@ -1,3 +1,4 @@
+import { EUROS } from "../../__fixtures__/money";
 import type { Job } from "../../model/job";
 import type { FollowUp, Interval, Replacement } from "../../model/log";
 import type { Tool } from "../../model/tool";
@@ -14,7 +15,6 @@ import { readQuickEntry } from "../table/quick-entry";
 import { togetherOf } from "../together";
 import { dueOf } from "./due";
 import { lifetimesOf } from "./lifetimes";
-import { EUROS } from "../../__fixtures__/money";
 
 const interval = (part: string, more: Partial<Interval>): Interval => ({
   ...stamp(part),

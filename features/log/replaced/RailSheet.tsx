@@ -7,13 +7,22 @@ import { type RailSize, layOutRail } from "@/core/log/rail";
 import type { VehicleLog } from "@/core/log/vehicle-log";
 import type { Replacement } from "@/core/model/log";
 import { convertDistance, formatDistance } from "@/core/quantity/distance";
+import { Button } from "@/ui/Button";
 import { OdometerRail } from "@/ui/drawing/OdometerRail";
 import { Sheet } from "@/ui/Sheet";
 import { useWide } from "@/ui/use-wide";
 import { entryHref } from "../../shell/addresses";
+import { useRailView } from "./use-rail-view";
 
 const WIDE: RailSize & { fontSize: number } = { width: 960, letter: 7.2, tiers: 6, fontSize: 14.5 };
 const NARROW: RailSize & { fontSize: number } = { width: 350, letter: 7.4, tiers: 7, fontSize: 14 };
+
+const SMALL = {
+  minHeight: { base: "44px", lg: "32px" },
+  minWidth: "44px",
+  paddingInline: "2",
+  fontSize: "18px",
+} as const;
 
 /** A vehicle's rail, for a wide screen or a phone, and how it is driven. */
 export const RailSheet = memo(function RailSheet({
@@ -25,8 +34,12 @@ export const RailSheet = memo(function RailSheet({
   replacements: Replacement[];
   named: boolean;
 }) {
+  const looking = useRailView();
   const size = useWide("lg") ? WIDE : NARROW;
-  const rail = useMemo(() => layOutRail(log, replacements, size), [log, replacements, size]);
+  const rail = useMemo(
+    () => layOutRail(log, replacements, size, looking.view),
+    [log, replacements, size, looking.view],
+  );
   const router = useRouter();
   const { driving, dues, vehicle, mileage } = log;
   const unit = vehicle.distanceUnit;
@@ -58,8 +71,31 @@ export const RailSheet = memo(function RailSheet({
           {mileage.refused.length > 0 &&
             `. ▲ Left out, as they contradict the others: ${mileage.refused.map(({ distance, on }) => `${formatDistance(distance)} on ${on}`).join("; ")}`}
         </Box>
+        <Box display="flex" gap="2" marginLeft="auto">
+          {!looking.whole && (
+            <>
+              <Button aria-label="Earlier on the rail" {...SMALL} onClick={looking.earlier}>
+                ←
+              </Button>
+              <Button aria-label="Later on the rail" {...SMALL} onClick={looking.later}>
+                →
+              </Button>
+              <Button aria-label="Rail farther" {...SMALL} onClick={looking.farther}>
+                −
+              </Button>
+            </>
+          )}
+          <Button aria-label="Rail nearer" {...SMALL} onClick={looking.nearer}>
+            +
+          </Button>
+        </Box>
       </Box>
-      <Box marginTop="1">
+      <Box
+        marginTop="1"
+        role="group"
+        aria-label="Odometer rail: plus and minus draw it nearer and farther, the arrows move along it"
+        {...looking.box}
+      >
         <OdometerRail
           rail={rail}
           width={size.width}

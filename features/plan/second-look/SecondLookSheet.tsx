@@ -15,6 +15,7 @@ import {
 import { useCollection } from "@/data/hooks";
 import { newId } from "@/data/stamp";
 import { Button } from "@/ui/Button";
+import { CarWords } from "@/ui/CarWords";
 import { TextField } from "@/ui/form/Field";
 import { Sheet } from "@/ui/Sheet";
 import { useChangeJob } from "../../shared/use-change-job";
@@ -125,7 +126,7 @@ function FoundGroup({
         ))}
       </Box>
       <Box color="soft" fontSize="15px">
-        {first.rule.reason}
+        <CarWords>{first.rule.reason}</CarWords>
       </Box>
       <Box display="flex" flexWrap="wrap" columnGap="2">
         {says && (
@@ -162,7 +163,7 @@ function FoundView({
         {findingSign(answer, grave)} {says}
       </Box>
       <Box color="soft" fontSize="15px">
-        {answer ? `You said: “${answer.because}”` : rule.reason}
+        {answer ? `You said: “${answer.because}”` : <CarWords>{rule.reason}</CarWords>}
       </Box>
       {answering ? (
         <AnswerForm

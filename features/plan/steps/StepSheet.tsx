@@ -13,6 +13,7 @@ import { minutesWords } from "@/core/plan/step-minutes";
 import { taskWords } from "@/core/plan/step-words";
 import { STEP_KIND } from "@/core/step-kinds";
 import { Button } from "@/ui/Button";
+import { CarWords } from "@/ui/CarWords";
 import { Sheet } from "@/ui/Sheet";
 import { PinnedSlips } from "../../shared/slips/PinnedSlips";
 import { StepMinds } from "../../shared/StepMinds";
@@ -55,7 +56,7 @@ export function StepSheet({ vehicle, job, route, step, onEdit, onEditFastener }:
           {capital(step.phase)}, step {at + 1} of {route.steps.length}
         </Box>
         <Box as="h2" fontSize="34px">
-          {step.title}
+          <CarWords>{step.title}</CarWords>
         </Box>
         <Box color="soft" marginTop="1">
           {[
@@ -67,7 +68,11 @@ export function StepSheet({ vehicle, job, route, step, onEdit, onEditFastener }:
             .join(" · ")}
         </Box>
       </Box>
-      {step.detail && <Box fontSize="18px">{step.detail}</Box>}
+      {step.detail && (
+        <Box fontSize="18px">
+          <CarWords>{step.detail}</CarWords>
+        </Box>
+      )}
       {differencesOf(route, step).length > 0 && (
         <Box fontSize="18px">
           <b>Going back:</b> {differencesOf(route, step).join(", ")}.

@@ -1,18 +1,14 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
-import { useMemo, useState } from "react";
-import { z } from "zod";
-import { currencyName, formatPrice, moneyChoices } from "@/core/quantity/money";
+import dynamic from "next/dynamic";
+import { useState } from "react";
+import { currencyName } from "@/core/quantity/money";
 import { Button } from "@/ui/Button";
-import { SelectField } from "@/ui/form/Field";
-import { FormBox, FormButtons } from "@/ui/form/FormBox";
-import { useRecordForm } from "@/ui/form/useRecordForm";
-import { useDo } from "../../shell/DoProvider";
-import { keepMoney, useMoney, useWriting } from "./use-money";
+import { useMoney, useWriting } from "./use-money";
 
-/** Something with thousands and decimals, so that both are seen. */
-const EXAMPLE_MINOR = 123_450;
+/** Fetched once it is asked for. */
+const MoneyForm = dynamic(() => import("./MoneyForm").then((module) => module.MoneyForm), { ssr: false });
 
 /** What prices are in, in one line, and the way to change it. */
 export function MoneyWriting() {
@@ -31,32 +27,3 @@ export function MoneyWriting() {
   );
 }
 
-const moneyForm = z.object({
-  currency: z.string().regex(/^[A-Z]{3}$/, { message: "Choose a currency." }),
-  region: z.string().regex(/^[A-Z]{2}$/, { message: "Choose a country." }),
-});
-
-function MoneyForm({ onClose }: { onClose: () => void }) {
-  const money = useMoney();
-  const chosen = useWriting();
-  const perform = useDo();
-  const { currencies, regions } = useMemo(() => moneyChoices(), []);
-  const form = useRecordForm({ draft: "money", start: money, schemaOf: () => moneyForm, onClose });
-  const typed = form.watch();
-  const save = form.send((read) =>
-    perform(keepMoney(read, chosen), `Prices are in ${currencyName(read.currency)}.`),
-  );
-  return (
-    <FormBox onSubmit={save} marginTop="2">
-      <SelectField label="Currency" choices={currencies} {...form.field("currency")} />
-      <SelectField label="Written as in" choices={regions} {...form.field("region")} />
-      <Box fontFamily="heading" fontSize="28px" fontWeight="600">
-        {formatPrice(EXAMPLE_MINOR, typed)}
-      </Box>
-      <Box color="soft" fontSize="15px">
-        Prices that are kept already stay the numbers they are: nothing is converted.
-      </Box>
-      <FormButtons submit="Save" onCancel={form.close} />
-    </FormBox>
-  );
-}
