@@ -2,7 +2,9 @@ import Qty from "js-quantities";
 import { unit } from "mathjs";
 import { fastenerDoubts } from "@/core/fastener/doubts";
 import { kitFor } from "@/core/kit/kit";
+import { vehicleLog } from "@/core/log/vehicle-log";
 import type { Route, Step } from "@/core/model/job";
+import type { Replacement } from "@/core/model/log";
 import { sortSteps } from "@/core/order/order";
 import { chosenRoute } from "@/core/plan/chosen-route";
 import { syncMirror } from "@/core/plan/mirror";
@@ -14,7 +16,7 @@ import type { Owned } from "@/core/slip/field";
 import { SLIPS } from "@/core/slip/slips";
 import { readHouseholdFile, writeHouseholdFile } from "@/data/household-file";
 import { demoHousehold } from "@/demo/household";
-import { line, middleMs } from "./measure";
+import { line, middleMs, part } from "./measure";
 
 let kept: unknown;
 const batch = (count: number, run: (i: number) => unknown) => () => {
@@ -53,7 +55,7 @@ const quantitiesMs = middleMs(
   batch(1000, (i) => Qty(at(theirs.quantities, i)).to("N*m").scalar),
   30,
 );
-console.log("A torque from text to another unit, a thousand different ones");
+part("A torque from text to another unit, a thousand different ones");
 line(`${(mathjsMs / oursMs).toFixed(1)} ×`, "as many a second as mathjs");
 line(`${(quantitiesMs / oursMs).toFixed(1)} ×`, "as many a second as js-quantities");
 line(
@@ -87,12 +89,10 @@ const back = Math.max(
 );
 line(back.toExponential(1), "off after there and back");
 
-console.log(
-  "\nA full recompute of each slip on the demo's chest, against a thousandth of a second (wanted: under 1)",
-);
+part("A full recompute of each slip on the demo's chest, against a thousandth of a second (wanted: under 1)");
 for (const kind of SLIPS) line((middleMs(() => kind.work({}, owned), 400) / 1).toFixed(4), kind.name);
 
-console.log("\nThe sane-figure check of a thousand fasteners, against 50 ms (wanted: under 1)");
+part("The sane-figure check of a thousand fasteners, against 50 ms (wanted: under 1)");
 const fasteners = demo.jobs.flatMap((job) => chosenRoute(job).fasteners);
 const thousand = Array.from({ length: 1000 }, (_, i) => fasteners[i % fasteners.length]).filter(
   (one) => one !== undefined,
@@ -102,8 +102,8 @@ line(
   `of ${fasteners.length} different ones`,
 );
 
-console.log(
-  "\nA plan of 300 steps and 600 fasteners ordered, mirrored and given its second look, against 50 ms (wanted: under 1)",
+part(
+  "A plan of 300 steps and 600 fasteners ordered, mirrored and given its second look, against 50 ms (wanted: under 1)",
 );
 const phases = ["make safe", "take apart", "look closely", "put back", "prove it"] as const;
 const large: Route = {
@@ -138,7 +138,7 @@ const planMs = middleMs(() => {
 }, 40);
 line((planMs / 50).toFixed(4), `with ${String(kept)} findings`);
 
-console.log("\nThe rest, as multiples of parsing the demo's file as plain JSON");
+part("The rest, as multiples of parsing the demo's file as plain JSON");
 const text = writeHouseholdFile(demo, new Date(0));
 const yardstick = middleMs(() => JSON.parse(text), 200);
 const job = demo.jobs.find(({ id }) => id === "demo-brake-shoes");
@@ -151,4 +151,48 @@ line(
   (middleMs(() => kitFor(chosenRoute(job), demo.tools), 200) / yardstick).toFixed(3),
   "the kit of the brake job",
 );
+part("How the second look with the order grows, against a plan of 30 steps");
+const bySteps = [30, 300, 1000].map((steps) => {
+  const route = { ...large, steps: grownSteps(steps) };
+  const ms = middleMs(() => {
+    sortSteps(route.steps);
+    kept = secondLook(
+      { ...largeJob, routes: [route], chosenRouteId: "large" },
+      route,
+      wren,
+      demo.tools,
+    ).length;
+  }, 10);
+  return { steps, ms };
+});
+for (const { steps, ms } of bySteps)
+  line((ms / (bySteps[0]?.ms ?? ms)).toFixed(1), `${steps} steps, ${(steps / 30).toFixed(0)} times as many`);
+
+part("How the log is read as it grows (what is due, forecast and costs), against 100 entries");
+const byEntries = [100, 1000, 10_000, 100_000].map((entries) => {
+  const records = { ...demo, intervals: demo.intervals, replacements: grownLog(entries) };
+  return { entries, ms: middleMs(() => (kept = vehicleLog(wren, records, "2026-11-24").dues.length), 10) };
+});
+for (const { entries, ms } of byEntries)
+  line((ms / (byEntries[0]?.ms ?? ms)).toFixed(1), `${entries} entries, ${entries / 100} times as many`);
+
+function grownSteps(steps: number): Step[] {
+  return Array.from({ length: steps }, (_, i): Step => ({
+    id: `s${i}`,
+    title: `Step ${i} off`,
+    phase: phases[Math.floor((i * 5) / steps)] ?? "put back",
+    kind: i % 3 === 0 ? "undo" : "do",
+    stance: "on the ground",
+    cautions: [],
+    fastenerId: `f${(i * 2) % 600}`,
+    ...(i > 3 ? { needs: [`s${i - 3}`] } : {}),
+  }));
+}
+
+function grownLog(entries: number): Replacement[] {
+  const own = demo.replacements.filter(({ vehicleId }) => vehicleId === wren?.id);
+  const [first] = own;
+  if (!first) throw new Error("The demo has no log.");
+  return Array.from({ length: entries }, (_, i) => ({ ...(own[i % own.length] ?? first), id: `r${i}` }));
+}
 if (kept === undefined) throw new Error("Nothing was worked.");

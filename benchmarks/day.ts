@@ -8,7 +8,7 @@ import { USUAL_SURROUNDINGS } from "@/core/day/world";
 import { openBrowser } from "../e2e/browser";
 import { Page } from "../e2e/page";
 import { serve } from "../e2e/server";
-import { line, middleMs } from "./measure";
+import { line, middleMs, part } from "./measure";
 
 const RUNS = 20_000;
 /** What is wanted, ms. */
@@ -111,7 +111,7 @@ async function longestFrames(): Promise<{ dragged: number; reckoned: number }> {
 }
 
 async function main(): Promise<void> {
-  console.log(`A day, ${RUNS} runs`);
+  part(`A day, ${RUNS} runs`);
   line((SIXTY_MS / runs(60)).toFixed(1), "of 60 steps in the second it may take (1 or more is wanted)");
   line(
     (MANY_MS / runs(300)).toFixed(1),

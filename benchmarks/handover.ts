@@ -5,6 +5,7 @@ import { encode } from "uqr";
 import { prepareZXingModule, readBarcodes } from "zxing-wasm/reader";
 import { gather } from "@/core/transfer/fountain";
 import { BLOCK_BYTES, readFrame, writeFrame } from "@/core/transfer/frame";
+import { line, part } from "./measure";
 
 /** How long a code is shown, ms; and what a transfer of 200 kB may take. */
 const SHOWN_MS = 100;
@@ -70,13 +71,17 @@ async function main(): Promise<void> {
     if (frame) gathering.take(frame.frame, frame.data);
   }
   const together = performance.now() - begun;
-  console.log(`Codes read under noise: ${read} of ${LOOKS}.`);
-  console.log(
-    `A look at ${WIDTH}×${HEIGHT}: ${(middle / SHOWN_MS).toFixed(2)} of the ${SHOWN_MS} ms that a code is shown.`,
+  part("Codes from screen to camera");
+  line(`${read} of ${LOOKS}`, "read under noise");
+  line(
+    (middle / SHOWN_MS).toFixed(2),
+    `of the ${SHOWN_MS} ms that a code is shown is a look at ${WIDTH}×${HEIGHT}`,
   );
-  console.log(
-    `200 kB with ${LOST_IN_HUNDRED} in 100 lost: ${shown} codes, ${((shown * SHOWN_MS) / 1000 / MOST_S).toFixed(2)} of ${MOST_S} s; putting together ${(together / (shown * SHOWN_MS)).toFixed(3)} of that time.`,
+  line(
+    ((shown * SHOWN_MS) / 1000 / MOST_S).toFixed(2),
+    `of ${MOST_S} s for 200 kB with ${LOST_IN_HUNDRED} in 100 lost, ${shown} codes`,
   );
+  line((together / (shown * SHOWN_MS)).toFixed(3), "of that time is putting them together");
 }
 
 void main();

@@ -1,6 +1,7 @@
 import { PHONE, openBrowser } from "../e2e/browser";
 import { Page } from "../e2e/page";
 import { serve } from "../e2e/server";
+import { line, part } from "./measure";
 
 const SECONDS = 3;
 /** A frame of a screen that shows 60 a second, and half of one more: later than this, one was dropped. */
@@ -36,11 +37,12 @@ async function main(): Promise<void> {
     await browser.driver.actions().keyDown(" ").perform();
     const pulled = await browser.driver.executeAsyncScript<Counted>(COUNT);
     await browser.driver.actions().keyUp(" ").perform();
-    const told = ({ frames, late }: Counted) =>
-      `${(frames / SECONDS).toFixed(1)} frames a second, ${late} late`;
-    process.stdout.write(
-      `A pull on a phone's screen: ${told(pulled)}; at rest ${told(rest)}: ${(pulled.frames / rest.frames).toFixed(2)} of it.\n`,
+    part("A pull on a phone's screen, against the same page at rest");
+    line(
+      (pulled.frames / rest.frames).toFixed(2),
+      `of its ${(rest.frames / SECONDS).toFixed(1)} frames a second`,
     );
+    line(String(pulled.late), `frames late while pulling, ${rest.late} at rest`);
   } finally {
     await browser.quit();
     await server.stop();

@@ -8,6 +8,7 @@ import { demoHousehold } from "@/demo/household";
 import { type Opened, openBrowser } from "../e2e/browser";
 import { Page } from "../e2e/page";
 import { serve } from "../e2e/server";
+import { line, part } from "./measure";
 
 const PHASES = ["make safe", "take apart", "look closely", "put back", "prove it"] as const;
 /** What a person still takes for at once. */
@@ -124,7 +125,7 @@ async function main(): Promise<void> {
     const shopping = await longest(browser, () => typeInto(page, limit, "300"));
 
     await rm(folder, { recursive: true, force: true });
-    console.log(
+    part(
       `A plan of 300 steps and 600 fasteners: the longest task of the page, against ${SMOOTH_MS} ms (0: none so long)`,
     );
     for (const [what, ms] of Object.entries({
@@ -134,7 +135,7 @@ async function main(): Promise<void> {
       "dragging a step": byHand,
       "shopping anew for 600 fasteners while typing": shopping,
     }))
-      console.log(`${(ms / SMOOTH_MS).toFixed(2).padStart(12)}  ${what}`);
+      line((ms / SMOOTH_MS).toFixed(2), what);
   } finally {
     await browser.quit();
     await served.stop();

@@ -73,6 +73,41 @@ async function serious({ driver }: Opened, screen: string): Promise<string[]> {
   return found;
 }
 
+/** A narrow phone; and twice the size of text on a usual one, as its own settings make it. */
+const NARROW = [
+  ["at 320 px", 320, "100%"],
+  ["with text of twice the size", 390, "200%"],
+] as const;
+
+/**
+ * What does not hold where there is little room: a page that scrolls sideways, and words that are cut off where nothing
+ * shows that there are more.
+ */
+async function cramped({ driver }: Opened, screen: string): Promise<string[]> {
+  const chrome = driver as unknown as ChromeDriver;
+  const found: string[] = [];
+  for (const [how, width, text] of NARROW) {
+    await chrome.sendDevToolsCommand("Emulation.setDeviceMetricsOverride", {
+      ...{ width, height: 640, deviceScaleFactor: 1, mobile: true },
+    });
+    const [over, cut] = await driver.executeScript<[number, string[]]>(
+      `document.documentElement.style.textSizeAdjust = ${JSON.stringify(text)};
+      const page = document.documentElement;
+      const cut = [];
+      for (const one of document.querySelectorAll("main *, header *")) {
+        const style = getComputedStyle(one);
+        if (one.tagName !== "SELECT" && one.clientWidth > 4 && style.overflowX === "hidden" && one.scrollWidth > one.clientWidth + 1 && style.textOverflow !== "ellipsis") cut.push(one.innerText.slice(0, 40));
+      }
+      return [page.scrollWidth - page.clientWidth, cut];`,
+    );
+    if (over > 0) found.push(`${screen} ${how}: ${over} px too wide`);
+    found.push(...cut.map((words) => `${screen} ${how}: cut off “${words}”`));
+  }
+  await driver.executeScript("document.documentElement.style.textSizeAdjust = ''");
+  await chrome.sendDevToolsCommand("Emulation.clearDeviceMetricsOverride", {});
+  return found;
+}
+
 /** Every screen, with what has to be pressed to come to it. */
 const SCREENS: [screen: string, path: string, how?: (page: Page) => Promise<void>][] = [
   ["garage", "/garage?id=demo-wren"],
@@ -101,6 +136,9 @@ const SCREENS: [screen: string, path: string, how?: (page: Page) => Promise<void
         .then(() => page.see("Two groups: split")),
   ],
   ["order", "/plan?id=demo-starter&order=1", (page) => page.see("Order of the steps")],
+  ["all fasteners", "/plan?id=demo-starter&fasteners=1", (page) => page.see("To set")],
+  ["plan on paper", "/plan?id=demo-starter&sheet=1", (page) => page.see("The plan on paper")],
+  ["currency", "/garage?id=demo-wren", (page) => page.press("Change the currency")],
   ["routes", "/plan?id=demo-starter&routes=1", (page) => page.see("Under a raised car")],
   ["step form", "/plan?id=demo-brake-shoes", (page) => page.press("Edit step")],
   [
@@ -227,7 +265,7 @@ const SCREENS: [screen: string, path: string, how?: (page: Page) => Promise<void
   ["keys", "/garage", (page) => page.keys("?")],
 ];
 
-test("axe finds nothing serious on any screen, by day, by night and against the sun", async () => {
+test("axe finds nothing serious on any screen, by day, by night and against the sun; all hold where there is little room", async () => {
   const browser = await openBrowser();
   try {
     const page = new Page(browser.driver, served.url);
@@ -244,7 +282,7 @@ test("axe finds nothing serious on any screen, by day, by night and against the 
     for (const [screen, path, how] of SCREENS) {
       await page.open(path);
       await how?.(page);
-      found.push(...(await serious(browser, screen)));
+      found.push(...(await serious(browser, screen)), ...(await cramped(browser, screen)));
     }
     expect(found).toEqual([]);
     expect(await browser.complaints()).toEqual([]);

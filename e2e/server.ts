@@ -11,12 +11,15 @@ export interface Served {
   stop: () => Promise<void>;
 }
 
-/** Serves the built app on a free port of this machine until stopped. The build must be there already. */
-export async function serve(): Promise<Served> {
+/**
+ * Serves the built app, or the one in another folder, on a free port of this machine until stopped. The build must be
+ * there already.
+ */
+export async function serve(folder = ".", page = "/garage"): Promise<Served> {
   const port = await freePort();
   const server = spawn(
     process.execPath,
-    ["node_modules/next/dist/bin/next", "start", "-H", "127.0.0.1", "-p", String(port)],
+    ["node_modules/next/dist/bin/next", "start", folder, "-H", "127.0.0.1", "-p", String(port)],
     {
       stdio: ["ignore", "pipe", "pipe"],
       env: { ...process.env, NEXT_TELEMETRY_DISABLED: "1", NODE_ENV: "production" },
@@ -28,10 +31,10 @@ export async function serve(): Promise<Served> {
   const url = `http://127.0.0.1:${port}`;
   for (let tries = 0; tries < 150; tries++) {
     if (server.exitCode !== null) break;
-    if (await answers(url))
+    if (await answers(`${url}${page}`))
       return {
         url,
-        isUp: () => answers(url),
+        isUp: () => answers(`${url}${page}`),
         memoryMb: () => memoryMb(server.pid),
         stop: () => stop(server),
       };
@@ -43,7 +46,7 @@ export async function serve(): Promise<Served> {
 
 async function answers(url: string): Promise<boolean> {
   try {
-    return (await fetch(`${url}/garage`)).ok;
+    return (await fetch(url)).ok;
   } catch {
     return false;
   }

@@ -139,6 +139,8 @@ test("of two ways the one that is chosen is begun with, and the other is there t
   await page.press("no");
   await page.press("Drained, rinsed with water until clear, filled");
   await page.press("Put it in the plan");
+  // On a phone the steps are a drawer.
+  await page.pressWith("All ");
   await page.see("Rinsed with clean water until it runs clear");
   await page.press("Routes");
   await page.see("enough where what came out was clear and of the same kind");

@@ -53,8 +53,10 @@ export function Row({ label, children }: { label: ReactNode; children: ReactNode
       fontSize="15px"
       _last={{ borderBottom: "none" }}
     >
-      <span>{label}</span>
-      <Box as="span" textAlign="right" flexShrink="0" maxWidth="70%">
+      <Box as="span" minWidth="5ch" overflowWrap="anywhere">
+        {label}
+      </Box>
+      <Box as="span" textAlign="right" flexShrink="0.5" maxWidth="70%">
         {children}
       </Box>
     </Box>

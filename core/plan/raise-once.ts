@@ -25,8 +25,9 @@ const MOST_CAUTIONS = 10;
  */
 export function raisedOnce(route: Route): RaisedOnce | undefined {
   const { steps } = route;
-  const depends = dependence(steps);
   const raised = raisedIn(steps);
+  if (raised.length < 2) return undefined;
+  const depends = dependence(steps);
   for (const [i, first] of raised.entries())
     for (const second of raised.slice(i + 1)) {
       if (!isAlike(steps[first.raise], steps[second.raise])) continue;

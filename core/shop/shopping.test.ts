@@ -79,7 +79,7 @@ test("a set beats five singles and loses to two", () => {
   const two = tellShopping(shop(asking([want("a"), want("b")], [...singles, set]), solve), new Map(), EUROS);
   expect(two.plans[0]?.lines.map(({ title }) => title)).toEqual(["single a", "single b"]);
   expect(two.plans[0]?.why).toEqual(["2 singles at €10.00 beat the set at €19.00."]);
-  expect(two.plans[1]?.why).toEqual(["9.00 dearer: the set instead of single a and single b."]);
+  expect(two.plans[1]?.why).toEqual(["€9.00 dearer: the set instead of single a and single b."]);
 });
 
 test("packs and bottles: the fewest whole ones that are enough for the least", () => {

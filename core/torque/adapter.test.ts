@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { InputError } from "../input-error";
-import { boltTorqueNm, leverRatio, settingPerGripMm, wrenchTorqueNm } from "./adapter";
+import { angleSaid, boltTorqueNm, leverRatio, settingPerGripMm, wrenchTorqueNm } from "./adapter";
 import { multiplierInputNm } from "./multiplier";
 
 const lever = (gripLengthMm: number, ...adapters: [offsetMm: number, angleDeg: number][]) => ({
@@ -81,4 +81,13 @@ test.each<[string, () => number]>([
 test("a multiplier divides by its ratio and its efficiency", () => {
   expect(multiplierInputNm(500, 5, 0.9)).toBeCloseTo(111.111, 3);
   expect(() => multiplierInputNm(500, 5, 1.2)).toThrow("at most 1");
+});
+
+test.each([
+  [0, "in line with the handle"],
+  [90, "square to the handle"],
+  [180, "folded back along the handle"],
+  [45, "at 45° to the handle"],
+])("an adapter at %d° is said to be %s", (angleDeg, says) => {
+  expect(angleSaid({ offsetMm: 40, angleDeg })).toBe(says);
 });

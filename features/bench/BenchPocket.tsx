@@ -58,6 +58,8 @@ export function BenchPocket() {
         border="1px dashed"
         borderColor="stitch"
         borderRadius={{ base: "0 0 10px 10px", lg: "10px 0 0 10px" }}
+        // It has this one place beside the tabs.
+        css={{ textSizeAdjust: "none" }}
       >
         Bench
       </Button>

@@ -12,6 +12,7 @@ const Flap = chakra(Link, {
     display: "flex",
     alignItems: "center",
     justifyContent: { base: "center", lg: "flex-start" },
+    flexGrow: "1",
     minHeight: "44px",
     paddingInline: { base: "1", lg: "3" },
     fontFamily: "heading",
@@ -41,8 +42,8 @@ export function LogViews({
       <Box
         as="nav"
         aria-label="Log"
-        display="grid"
-        gridTemplateColumns={{ base: "repeat(5, auto)", lg: "1fr" }}
+        display={{ base: "flex", lg: "grid" }}
+        flexWrap="wrap"
         marginInline="-2"
         marginBottom="3"
       >

@@ -25,7 +25,8 @@ export function FirstLine() {
   return (
     <Box
       role="note"
-      display="flex"
+      // At work a phone has room for the step alone.
+      display={{ base: path === "/work" ? "none" : "flex", lg: "flex" }}
       alignItems="center"
       gap="3"
       maxWidth="1440px"

@@ -24,7 +24,7 @@ const Tab = chakra(Link, {
     border: "1px dashed",
     borderColor: "stitch",
     minHeight: { base: "56px", lg: "40px" },
-    flex: { base: "1", lg: "none" },
+    flex: { base: "1 1 auto", lg: "none" },
     paddingInline: { base: "1", lg: "5" },
     borderBottom: { lg: "none" },
     borderRadius: { base: "0 0 10px 10px", lg: "10px 10px 0 0" },
@@ -64,7 +64,9 @@ export function Header() {
         fontFamily="heading"
         fontWeight="700"
         fontSize={{ base: "22px", lg: "26px" }}
-        whiteSpace="nowrap"
+        // In two lines where letters are large.
+        whiteSpace={{ lg: "nowrap" }}
+        lineHeight="1"
         // On a phone the job in hand has its room.
         display={busy ? { base: "none", lg: "block" } : "block"}
       >
@@ -75,6 +77,7 @@ export function Header() {
         aria-label="Pockets"
         display="flex"
         gap="6px"
+        flexWrap={{ base: "wrap", lg: "nowrap" }}
         alignItems="flex-end"
         position={{ base: "fixed", lg: "static" }}
         insetInline={{ base: "0", lg: "auto" }}
@@ -98,7 +101,7 @@ export function Header() {
         flex={{ base: busy ? "1" : "none", lg: "none" }}
         display="flex"
         alignItems="center"
-        gap="3"
+        gap={{ base: "1", lg: "3" }}
         minWidth="0"
       >
         <InHand />

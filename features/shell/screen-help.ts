@@ -25,7 +25,7 @@ export const SCREEN_HELP: Readonly<Record<string, ScreenHelp>> = {
   },
   "/plan": {
     title: "Plan",
-    first: "Touch a step to see what it needs, and mend what Second look says on the right.",
+    first: "Begin from the shelf or from notes; then touch a step, and mend what Second look says.",
     example: "plan",
     lines: [
       "A job as steps in order, by phase; touch one to see and change it.",

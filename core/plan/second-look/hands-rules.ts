@@ -45,9 +45,10 @@ export const HANDS_RULES: readonly Rule[] = [
       "On an axle usually one side alone has left-hand threads; turned the wrong way, the other shears.",
     find: ({ route }) =>
       route.fasteners.flatMap((fastener): Finding[] => {
+        if (!isLeftHand(fastener)) return [];
         const twin = twinFastener(route, fastener);
         const [at, other] = [route.fasteners.indexOf(fastener), twin ? route.fasteners.indexOf(twin) : -1];
-        if (!twin || other < at || !isLeftHand(fastener) || !isLeftHand(twin)) return [];
+        if (!twin || other < at || !isLeftHand(twin)) return [];
         return [
           {
             about: twin.id,

@@ -84,8 +84,22 @@ export function readPlan(job: Job, route: Route, vehicle: Vehicle, tools: readon
     stepsOn,
     opened: openedBy(route),
     roleOf: onceFor((fastener: Fastener) => roleOf(route, fastener)),
-    judged: onceFor((fastener: Fastener) => judgeFigure(fastener, usualUnits(vehicle, unitsOf, fastener))),
+    judged: onceFor((fastener: Fastener) => judgedBefore(fastener, usualUnits(vehicle, unitsOf, fastener))),
   };
+}
+
+/**
+ * What was judged of a fastener's figure, by the units it was judged among: a mend is tried on a copy of the plan in
+ * which nearly every fastener is the same.
+ */
+const JUDGED = new WeakMap<Fastener, Map<string, ReturnType<typeof judgeFigure>>>();
+
+function judgedBefore(fastener: Fastener, usual: readonly TorqueUnit[]): ReturnType<typeof judgeFigure> {
+  const known = JUDGED.get(fastener) ?? new Map<string, ReturnType<typeof judgeFigure>>();
+  JUDGED.set(fastener, known);
+  const among = usual.join(" ");
+  if (!known.has(among)) known.set(among, judgeFigure(fastener, usual));
+  return known.get(among);
 }
 
 /** A function that works out its answer once for each thing it is asked about. */

@@ -127,6 +127,9 @@ export function LogTable({ rows, names, order, onOrder, showVehicle, isEmpty }: 
                     look="quiet"
                     paddingInline="0"
                     fontSize="18px"
+                    whiteSpace="normal"
+                    overflowWrap="anywhere"
+                    textAlign="inherit"
                     textDecoration="none"
                     onClick={() => onOrder({ by, descending: on && !order.descending })}
                   >

@@ -31,34 +31,37 @@ export function WearTable({ wears, unit, mileage }: { wears: Wear[]; unit: Dista
   });
   const rows = [...days].sort(([a], [b]) => b.localeCompare(a));
   return (
-    <Box as="table" width="100%" borderCollapse="collapse" fontSize="15px">
-      <thead>
-        <tr>
-          <Head scope="col">Day</Head>
-          <Head scope="col">Odometer</Head>
-          {wears.map(({ at, unit: of }) => (
-            <Head scope="col" key={at ?? ""}>
-              {at ?? "Value"}, {of}
-            </Head>
-          ))}
-        </tr>
-      </thead>
-      <tbody>
-        {rows.map(([on, { totalKm, values }]) => (
-          <tr key={on}>
-            <Cell whiteSpace="nowrap">{formatDay(on)}</Cell>
-            <Cell whiteSpace="nowrap">{formatDistance(mileage.shown(totalKm, unit))}</Cell>
-            {wears.map(({ at, decimals }, i) => {
-              const said = values.get(i);
-              return (
-                <Cell key={at ?? ""} color={said?.old ? "soft" : undefined}>
-                  {said && `${said.value.toFixed(decimals)}${said.old ? ", the part before" : ""}`}
-                </Cell>
-              );
-            })}
+    // With very large letters it is wider than a phone: then it is moved by itself, and not the page.
+    <Box overflowX="auto" tabIndex={0} role="group" aria-label="What was measured">
+      <Box as="table" width="100%" borderCollapse="collapse" fontSize="15px">
+        <thead>
+          <tr>
+            <Head scope="col">Day</Head>
+            <Head scope="col">Odometer</Head>
+            {wears.map(({ at, unit: of }) => (
+              <Head scope="col" key={at ?? ""}>
+                {at ?? "Value"}, {of}
+              </Head>
+            ))}
           </tr>
-        ))}
-      </tbody>
+        </thead>
+        <tbody>
+          {rows.map(([on, { totalKm, values }]) => (
+            <tr key={on}>
+              <Cell whiteSpace={{ md: "nowrap" }}>{formatDay(on)}</Cell>
+              <Cell whiteSpace={{ md: "nowrap" }}>{formatDistance(mileage.shown(totalKm, unit))}</Cell>
+              {wears.map(({ at, decimals }, i) => {
+                const said = values.get(i);
+                return (
+                  <Cell key={at ?? ""} color={said?.old ? "soft" : undefined}>
+                    {said && `${said.value.toFixed(decimals)}${said.old ? ", the part before" : ""}`}
+                  </Cell>
+                );
+              })}
+            </tr>
+          ))}
+        </tbody>
+      </Box>
     </Box>
   );
 }

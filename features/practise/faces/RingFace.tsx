@@ -57,7 +57,8 @@ export function RingFace({ task, isOver, onDone }: TaskFaceProps<"ring">) {
   };
   const spots = state.clamp.map((clamp, i) => {
     const angle = (i / ring.count) * 2 * Math.PI - Math.PI / 2;
-    return { clamp, left: SIZE / 2 + RADIUS * Math.cos(angle), top: SIZE / 2 + RADIUS * Math.sin(angle) };
+    const place = (along: number) => `${50 + ((100 * RADIUS) / SIZE) * along}%`;
+    return { clamp, left: place(Math.cos(angle)), top: place(Math.sin(angle)) };
   });
   return (
     <Box display="grid" gap="3" justifyItems="center">
@@ -81,11 +82,11 @@ export function RingFace({ task, isOver, onDone }: TaskFaceProps<"ring">) {
           </Button>
         ))}
       </Box>
-      <Box position="relative" width={`${SIZE}px`} height={`${SIZE}px`} maxWidth="100%">
+      <Box position="relative" width="100%" maxWidth={`${SIZE}px`} aspectRatio="1">
         <Box
           aria-hidden
           position="absolute"
-          inset="66px"
+          inset="20%"
           border="14px solid"
           borderColor="edge"
           borderRadius="50%"
