@@ -1,5 +1,6 @@
 "use client";
 
+import dynamic from "next/dynamic";
 import { useSearchParams } from "next/navigation";
 import { useState } from "react";
 import { matOf } from "@/core/kit/sheet/mat";
@@ -10,17 +11,28 @@ import { Sheet } from "@/ui/Sheet";
 import { ThreeColumns } from "@/ui/ThreeColumns";
 import { useJobInHand } from "../shell/hand";
 import { NoJob } from "../shell/NoJob";
-import { ChestScreen } from "./chest/ChestScreen";
 import { KitSide } from "./KitSide";
 import { KitViews } from "./KitViews";
 import { ItemCard } from "./mat/ItemCard";
 import { MatSheet } from "./mat/MatSheet";
 import { TorqueNeeds } from "./mat/TorqueNeeds";
-import { PrintScreen } from "./sheet/PrintScreen";
 import { MoneySheet } from "./shopping/MoneySheet";
-import { ShopScreen } from "./shopping/ShopScreen";
 import { SuppliesSheet } from "./SuppliesSheet";
 import { useKit } from "./use-kit";
+
+// Each view is fetched once it is opened; the service worker has them all for when there is no network.
+const ChestScreen = dynamic(() => import("./chest/ChestScreen").then((module) => module.ChestScreen), {
+  ssr: false,
+  loading: Loading,
+});
+const PrintScreen = dynamic(() => import("./sheet/PrintScreen").then((module) => module.PrintScreen), {
+  ssr: false,
+  loading: Loading,
+});
+const ShopScreen = dynamic(() => import("./shopping/ShopScreen").then((module) => module.ShopScreen), {
+  ssr: false,
+  loading: Loading,
+});
 
 /** The Kit: what the plan needs against the chest, laid out, shopped for, and printed. */
 export function KitScreen() {

@@ -1,21 +1,63 @@
 "use client";
 
+import dynamic from "next/dynamic";
 import { useSearchParams } from "next/navigation";
 import { Loading } from "@/ui/Loading";
 import { useJobInHand } from "../shell/hand";
-import { DecideScreen } from "./decide/DecideScreen";
-import { FastenersScreen } from "./fasteners/FastenersScreen";
-import { JobEdit } from "./jobs/JobEdit";
-import { JobForm } from "./jobs/JobForm";
-import { JobList } from "./jobs/JobList";
-import { NotesReader } from "./notes/NotesReader";
-import { SharedWords } from "./notes/SharedWords";
-import { PaperScreen } from "./PaperScreen";
 import { PlanSheets } from "./PlanSheets";
-import { RoutesScreen } from "./routes/RoutesScreen";
-import { LookUpScreen } from "./shelf/LookUpScreen";
-import { ShelfScreen } from "./shelf/ShelfScreen";
-import { OrderScreen } from "./steps/OrderScreen";
+
+// Each view is fetched once it is opened; the service worker has them all for when there is no network.
+const DecideScreen = dynamic(() => import("./decide/DecideScreen").then((module) => module.DecideScreen), {
+  ssr: false,
+  loading: Loading,
+});
+const FastenersScreen = dynamic(
+  () => import("./fasteners/FastenersScreen").then((module) => module.FastenersScreen),
+  {
+    ssr: false,
+    loading: Loading,
+  },
+);
+const JobEdit = dynamic(() => import("./jobs/JobEdit").then((module) => module.JobEdit), {
+  ssr: false,
+  loading: Loading,
+});
+const JobForm = dynamic(() => import("./jobs/JobForm").then((module) => module.JobForm), {
+  ssr: false,
+  loading: Loading,
+});
+const NotesReader = dynamic(() => import("./notes/NotesReader").then((module) => module.NotesReader), {
+  ssr: false,
+  loading: Loading,
+});
+const SharedWords = dynamic(() => import("./notes/SharedWords").then((module) => module.SharedWords), {
+  ssr: false,
+  loading: Loading,
+});
+const PaperScreen = dynamic(() => import("./PaperScreen").then((module) => module.PaperScreen), {
+  ssr: false,
+  loading: Loading,
+});
+const RoutesScreen = dynamic(() => import("./routes/RoutesScreen").then((module) => module.RoutesScreen), {
+  ssr: false,
+  loading: Loading,
+});
+const LookUpScreen = dynamic(() => import("./shelf/LookUpScreen").then((module) => module.LookUpScreen), {
+  ssr: false,
+  loading: Loading,
+});
+const ShelfScreen = dynamic(() => import("./shelf/ShelfScreen").then((module) => module.ShelfScreen), {
+  ssr: false,
+  loading: Loading,
+});
+const OrderScreen = dynamic(() => import("./steps/OrderScreen").then((module) => module.OrderScreen), {
+  ssr: false,
+  loading: Loading,
+});
+const JobList = dynamic(() => import("./jobs/JobList").then((module) => module.JobList), {
+  ssr: false,
+  loading: Loading,
+});
 
 /** The job sheet: a new job, the jobs there are, or the plan of the one in hand. */
 export function PlanScreen() {

@@ -1,6 +1,7 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
+import dynamic from "next/dynamic";
 import { memo } from "react";
 import { isLeftHand } from "@/core/fastener/left-hand";
 import { highestNm } from "@/core/kit/needs/highest-torque";
@@ -8,11 +9,15 @@ import type { Fastener, Job, Step } from "@/core/model/job";
 import type { Vehicle } from "@/core/model/vehicle";
 import { chosenRoute } from "@/core/plan/chosen-route";
 import { oftenWrongWords } from "@/core/plan/often-wrong";
-import { RULES } from "@/core/plan/second-look/second-look";
 import { cautionsOf, mindWords } from "@/core/plan/step-words";
 import { rollWarning } from "@/core/work/safety-words";
 import { CarWords } from "@/ui/CarWords";
 import { today } from "../shell/clock";
+
+/** With the rules, which are much: fetched where something was answered. */
+const AnswersSaid = dynamic(() => import("./AnswersSaid").then((module) => module.AnswersSaid), {
+  ssr: false,
+});
 
 /**
  * What to mind in a step: its cautions, what comes off and goes back, and what was answered to the second
@@ -53,11 +58,7 @@ export const StepMinds = memo(function StepMinds({
         </Box>
       ))}
       {wrong && <Box color="soft">{wrong}</Box>}
-      {answers.map(({ rule, about, because }) => (
-        <Box key={`${rule} ${about}`} color="watch" fontSize="17px">
-          ▲ {RULES.find(({ id }) => id === rule)?.reason ?? ""} You said: “{because}”
-        </Box>
-      ))}
+      {answers.length > 0 && <AnswersSaid answers={answers} />}
     </Box>
   );
 });

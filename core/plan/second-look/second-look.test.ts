@@ -6,7 +6,8 @@ import { MODEL_VERSION } from "../../model/record";
 import { readHeadSize } from "../../quantity/read-head-size";
 import { readTorqueFigure } from "../../quantity/read-torque-figure";
 import { readThread } from "../../thread/thread";
-import { RULES, answerFinding, mendsHelp, secondLook, takeAnswerBack } from "./second-look";
+import { answerFinding, takeAnswerBack } from "./answers";
+import { RULES, mendsHelp, secondLook } from "./second-look";
 
 const demo = demoHousehold("2026-11-24");
 const wren = demo.vehicles[0];

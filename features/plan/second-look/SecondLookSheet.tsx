@@ -5,13 +5,8 @@ import { useMemo, useState } from "react";
 import { saidOnce } from "@/core/kit/needs/both-sides";
 import type { Job, Route } from "@/core/model/job";
 import type { Vehicle } from "@/core/model/vehicle";
-import {
-  type Found,
-  answerFinding,
-  mendsHelp,
-  secondLook,
-  takeAnswerBack,
-} from "@/core/plan/second-look/second-look";
+import { answerFinding, takeAnswerBack } from "@/core/plan/second-look/answers";
+import { type Found, mendsHelp, secondLook } from "@/core/plan/second-look/second-look";
 import { useCollection } from "@/data/hooks";
 import { newId } from "@/data/stamp";
 import { Button } from "@/ui/Button";

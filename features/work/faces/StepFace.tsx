@@ -1,6 +1,7 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
+import dynamic from "next/dynamic";
 import { useEffect, useState } from "react";
 import { isRusted } from "@/core/kit/needs/undoing-torque";
 import type { Job, Route, Step } from "@/core/model/job";
@@ -14,12 +15,11 @@ import { doneSteps, missingSafetyTicks } from "@/core/work/progress";
 import { currentTask, finishTask } from "@/core/work/tasks";
 import { leftOvers } from "@/core/work/tray";
 import { openTrouble } from "@/core/work/trouble/trouble";
+import { Loading } from "@/ui/Loading";
 import { Sheet } from "@/ui/Sheet";
 import { useWide } from "@/ui/use-wide";
 import { StepMinds } from "../../shared/StepMinds";
 import { thisMoment, today } from "../../shell/clock";
-import { TroubleChoice } from "../trouble/TroubleChoice";
-import { TroubleFace } from "../trouble/TroubleFace";
 import type { Move } from "../use-work";
 import type { FaceProps } from "./face";
 import { faceOf } from "./face-of";
@@ -27,6 +27,19 @@ import { HowItSat } from "./HowItSat";
 import { LeftHand } from "./LeftHand";
 import { LeftOverFace } from "./LeftOverFace";
 import { SafetyFace } from "./SafetyFace";
+
+// With every ladder of what may go wrong: fetched once something does, and kept for when there is no network.
+const TroubleChoice = dynamic(
+  () => import("../trouble/TroubleChoice").then((module) => module.TroubleChoice),
+  {
+    ssr: false,
+    loading: Loading,
+  },
+);
+const TroubleFace = dynamic(() => import("../trouble/TroubleFace").then((module) => module.TroubleFace), {
+  ssr: false,
+  loading: Loading,
+});
 
 interface StepFaceProps {
   job: Job;
