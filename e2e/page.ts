@@ -168,12 +168,6 @@ export class Page {
   }
 
   /** Words of the targets lower than so many px; links within a sentence are not counted. */
-  /** The line that each screen opens with the first time. */
-  async putFirstLineAway(): Promise<void> {
-    await this.press("Put this line away");
-    await this.gone("Put this line away");
-  }
-
   async smallTargets(px: number): Promise<string[]> {
     return this.driver.executeScript<string[]>(
       `const small = [];

@@ -1,6 +1,7 @@
 import { readdir } from "node:fs/promises";
 import { join } from "node:path";
 import { Key } from "selenium-webdriver";
+import type { Driver as ChromeDriver } from "selenium-webdriver/chrome";
 import { PHONE } from "./browser";
 import { journeys } from "./journey";
 import { checkGives } from "./work-through";
@@ -274,4 +275,60 @@ test("a job's name, car and system are changed; it is planned again, taken out a
   await page.see("Undone.");
   await page.open("/plan?id=demo-starter");
   await page.see("Starter, the stubborn one");
+});
+
+test("a plan folds, is one table of fasteners and a sheet of paper; the step in hand stays; a word of the trade says what it is", async () => {
+  await at.openDemo();
+  const { page } = at;
+  await page.open("/plan?id=demo-brake-shoes");
+  await page.see("Rear up on two stands");
+  await page.pressWith("Make safe");
+  await page.see("▸ 2 steps");
+  await page.gone("Rear up on two stands");
+
+  await page.pressWith("New wheel cylinder, left");
+  await page.see("Put back, step 21 of 41");
+  await page.press("wheel cylinder");
+  await page.see("pushes the shoes of a drum brake apart");
+  await page.keys(Key.ESCAPE);
+  await page.keys(Key.ARROW_RIGHT);
+  await page.see("Put back, step 22 of 41");
+
+  await page.press("All fasteners");
+  await page.see("26.5 lb·ft on Old foot-pound wrench, 45 mm crowfoot in line with the handle");
+  await page.pressWith("4 × Backing plate bolts, left");
+  await page.press("Cancel");
+  await page.press("Back to the plan");
+  await page.see("Put back, step 22 of 41");
+  await page.press("On paper");
+  await page.press("letter");
+  const { data } = (await (page.driver as unknown as ChromeDriver).sendAndGetDevToolsCommand(
+    "Page.printToPDF",
+    {
+      preferCSSPageSize: true,
+    },
+  )) as unknown as { data: string };
+  // A PDF says the size of its pages in points: US letter.
+  expect(Buffer.from(data, "base64").toString("latin1")).toMatch(/MediaBox ?\[0 0 612 792\]/);
+});
+
+test("prices are in the household's currency, and one in another is asked about", async () => {
+  await at.openDemo();
+  const { page } = at;
+  await page.open("/garage?id=demo-wren");
+  await page.see("€333.80");
+  await page.press("Change the currency");
+  await page.choose("Currency", "US Dollar");
+  await page.see("US$1,234.50");
+  await page.press("Save");
+  await page.see("Prices are in US Dollar.");
+  await page.see("US$333.80");
+  await page.open("/log?id=demo-wren");
+  await page.see("US$43.90");
+  await page.press("Rail nearer");
+  await page.find("//button[@aria-label='Later on the rail']", "the way along it");
+  await page.open("/log?new=wipers");
+  await page.type("Price", "€18");
+  await page.press("Put it in the log");
+  await page.see("is in another currency: prices here are in US Dollar (USD)");
 });

@@ -67,8 +67,9 @@ export function GarageScreen() {
           <BackupReminder />
           <DoNextSheet logs={logs} jobs={records.jobs} />
           <OdometerSheet key={vehicle.id} vehicle={vehicle} />
-          <RecalledSheet vehicle={vehicle} records={records} />
           <ThisYearSheet records={records} />
+          {/* Last, as it comes later than the rest: nothing moves under a finger. */}
+          <RecalledSheet vehicle={vehicle} records={records} />
         </>
       }
     />
