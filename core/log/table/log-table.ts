@@ -189,7 +189,9 @@ function readRow(
   if (cell("warranty until") !== "" && !until)
     throw new InputError(`"${cell("warranty until")}" is no day as ${dayForm}.`);
   const currency = cell("currency").toUpperCase();
-  const price = (column: "price" | "quote") => readPrice(`${currency} ${cell(column)}`, money);
+  // A price that has its currency beside it says it itself.
+  const price = (column: "price" | "quote") =>
+    readPrice(/^[\d\s.,]+$/.test(cell(column)) ? `${currency} ${cell(column)}` : cell(column), money);
   return {
     vehicleId: vehicle.id,
     part: fitting(part, LONGEST_LINE),

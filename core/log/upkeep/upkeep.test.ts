@@ -424,6 +424,22 @@ describe("the log as a table", () => {
       expect(read).toMatchObject({ row: 2, wrong: expect.stringContaining(says) });
     else expect(read).toMatchObject({ draft: says });
   });
+  test.each([
+    ["41.60", "EUR", 4160],
+    ["€41.60", "EUR", 4160],
+    ["41.60", "", 4160],
+    ["41.60", "USD", "in another currency"],
+    ["$41.60", "", "in another currency"],
+  ])("a price of %s with the currency “%s”", (price, currency, gives) => {
+    const [read] = readLogRows(
+      [["Bulb", "2025-07-01", "8160", price, currency, "engine"]],
+      { ...matching, columns: ["part", "day", "odometer", "price", "currency", "place"] },
+      [wren],
+      TODAY,
+    );
+    if (typeof gives === "string") expect(read).toMatchObject({ wrong: expect.stringContaining(gives) });
+    else expect(read).toMatchObject({ draft: { priceMinor: gives } });
+  });
   test("a vehicle that is not in the Garage is named", () => {
     expect(
       readLogRows([["Lark", "Bulb"]], { ...matching, columns: ["vehicle", "part"] }, [wren], TODAY)[0],
