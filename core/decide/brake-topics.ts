@@ -18,6 +18,8 @@ export const BRAKE_TOPICS: readonly Topic[] = [
       {
         id: "lining",
         ask: "Seen between the spokes, the lining that is left is",
+        way: "look",
+        how: "A lamp between the spokes, at the block that presses on the disc. Both sides of the disc: the inner one often goes first.",
         results: ["less than 3 mm, or metal", "more"],
         tells: {
           pads: [0.9, 0.1],
@@ -30,6 +32,8 @@ export const BRAKE_TOPICS: readonly Topic[] = [
       {
         id: "grinds",
         ask: "The noise is",
+        way: "listen",
+        how: "Window open, beside a wall, at walking pace. Grinding is felt in the pedal too.",
         results: ["a grinding or scraping", "a high squeal"],
         tells: {
           pads: [0.5, 0.5],
@@ -42,6 +46,8 @@ export const BRAKE_TOPICS: readonly Topic[] = [
       {
         id: "without",
         ask: "With the foot off the pedal it",
+        way: "drive",
+        how: "On an empty road, slowly: brake, let go, and listen on.",
         results: ["goes on", "stops"],
         tells: {
           pads: [0.4, 0.6],
@@ -54,6 +60,8 @@ export const BRAKE_TOPICS: readonly Topic[] = [
       {
         id: "hot",
         ask: "After a drive, one wheel beside the others is",
+        way: "feel",
+        how: "Ten minutes of driving with little braking, then a hand near each wheel, never on it: a disc burns at once.",
         results: ["much hotter", "as warm"],
         tells: {
           pads: [0.1, 0.9],
@@ -66,6 +74,8 @@ export const BRAKE_TOPICS: readonly Topic[] = [
       {
         id: "handbrake",
         ask: "Slowed by the handbrake alone, it",
+        way: "drive",
+        how: "On an empty, dry, straight road at 30 km/h, button held in, pulled gently. It acts on one axle alone. Not with an electric one.",
         results: ["makes the noise", "is quiet"],
         tells: {
           pads: [0.1, 0.9],
@@ -97,24 +107,32 @@ export const BRAKE_TOPICS: readonly Topic[] = [
       {
         id: "wheel-shakes",
         ask: "Braking from speed, the steering wheel",
+        way: "drive",
+        how: "From 80 km/h on an empty road, gently to a walk, hands light on the rim.",
         results: ["shakes too", "is still"],
         tells: { disc: [0.75, 0.25], drum: [0.1, 0.9], "hub-face": [0.7, 0.3], "anti-lock": [0.1, 0.9] },
       },
       {
         id: "handbrake",
         ask: "Slowed by the handbrake alone, it",
+        way: "drive",
+        how: "On an empty, dry, straight road at 30 km/h, button held in, pulled gently. It acts on one axle alone. Not with an electric one.",
         results: ["pulses", "does not"],
         tells: { disc: [0.1, 0.9], drum: [0.9, 0.1], "hub-face": [0.1, 0.9], "anti-lock": [0.02, 0.98] },
       },
       {
         id: "thickness",
         ask: "Measured in eight places, the disc's thickness varies by",
+        way: "meter",
+        how: "Wheel off, on stands. A micrometer 10 mm in from the edge, eight times round, each written down.",
         results: ["more than 0.02 mm", "less"],
         tells: { disc: [0.9, 0.1], drum: [0.1, 0.9], "hub-face": [0.2, 0.8], "anti-lock": [0.1, 0.9] },
       },
       {
         id: "lamp",
         ask: "The anti-lock lamp",
+        way: "look",
+        how: "Ignition on: it lights and goes out. Watch it while it pulses.",
         results: ["comes on", "stays out"],
         tells: { disc: [0.03, 0.97], drum: [0.03, 0.97], "hub-face": [0.03, 0.97], "anti-lock": [0.6, 0.4] },
       },
@@ -135,6 +153,8 @@ export const BRAKE_TOPICS: readonly Topic[] = [
       {
         id: "pump",
         ask: "Pumped twice quickly, the pedal",
+        way: "pedal",
+        how: "Standing, engine on. Press, let go, press at once and hold it for half a minute.",
         results: ["comes up and stays", "comes up and sinks", "stays low"],
         tells: {
           adjust: [0.85, 0.05, 0.1],
@@ -146,18 +166,24 @@ export const BRAKE_TOPICS: readonly Topic[] = [
       {
         id: "spongy",
         ask: "Under the foot it feels",
+        way: "pedal",
+        how: "Standing, engine on. Press slowly as far as it goes, and once more.",
         results: ["springy", "hard, but low"],
         tells: { adjust: [0.15, 0.85], air: [0.9, 0.1], cylinder: [0.5, 0.5], master: [0.3, 0.7] },
       },
       {
         id: "wet-wheel",
         ask: "Inside the wheels and along the hoses it is",
+        way: "look",
+        how: "A lamp at the inside of each wheel, along each hose and pipe, and below the pedal. A wheel that is wet with fluid is not driven on.",
         results: ["wet", "dry"],
         tells: { adjust: [0.05, 0.95], air: [0.1, 0.9], cylinder: [0.9, 0.1], master: [0.05, 0.95] },
       },
       {
         id: "level",
         ask: "The fluid's level has",
+        way: "look",
+        how: "Level ground, the tank's marks. Worn linings lower it slowly; a leak within days.",
         results: ["fallen", "stayed"],
         tells: { adjust: [0.2, 0.8], air: [0.3, 0.7], cylinder: [0.9, 0.1], master: [0.2, 0.8] },
       },

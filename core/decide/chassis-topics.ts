@@ -21,24 +21,32 @@ export const CHASSIS_TOPICS: readonly Topic[] = [
       {
         id: "steer",
         ask: "Swing gently left and right at speed. The hum",
+        way: "drive",
+        how: "An empty, wide road at 60 km/h. Swinging left loads the right side, and the other way round.",
         results: ["changes with the swing", "stays the same"],
         tells: { bearing: [0.85, 0.15], tyres: [0.15, 0.85], "final-drive": [0.1, 0.9] },
       },
       {
         id: "tread",
         ask: "Stroke the tread both ways. It feels",
+        way: "feel",
+        how: "Parked, a flat hand over the tread forwards and back, inner edge too. Wires stick out of a worn tyre: a glove on.",
         results: ["stepped one way", "even"],
         tells: { bearing: [0.15, 0.85], tyres: [0.9, 0.1], "final-drive": [0.15, 0.85] },
       },
       {
         id: "spin",
         ask: "Wheel up, spin it by hand with a hand on the spring. It feels",
+        way: "spin",
+        how: "On stands, out of gear, the wheels on the ground chocked. Fingers on the spring, never between its coils.",
         results: ["rough", "smooth"],
         tells: { bearing: [0.75, 0.25], tyres: [0.05, 0.95], "final-drive": [0.2, 0.8] },
       },
       {
         id: "throttle",
         ask: "Lift off and press again at one speed. The hum",
+        way: "drive",
+        how: "At a steady 60 km/h on the flat: off the pedal, on again, without changing gear.",
         results: ["changes with the pedal", "stays the same"],
         tells: { bearing: [0.1, 0.9], tyres: [0.05, 0.95], "final-drive": [0.85, 0.15] },
       },
@@ -66,6 +74,8 @@ export const CHASSIS_TOPICS: readonly Topic[] = [
       {
         id: "nine-three",
         ask: "Wheel up, rock it held at 9 and 3 o'clock. There is",
+        way: "rock",
+        how: "On a stand, steering unlocked. Hands at the sides of the tyre, push and pull; somebody watches the joint that moves.",
         results: ["play", "none"],
         tells: {
           link: [0.05, 0.95],
@@ -78,6 +88,8 @@ export const CHASSIS_TOPICS: readonly Topic[] = [
       {
         id: "twelve-six",
         ask: "Rock it held at 12 and 6 o'clock. There is",
+        way: "rock",
+        how: "On a stand, hands at the top and the foot of the tyre. Play that goes when somebody holds the brake is the bearing's.",
         results: ["play", "none"],
         tells: {
           link: [0.05, 0.95],
@@ -90,6 +102,8 @@ export const CHASSIS_TOPICS: readonly Topic[] = [
       {
         id: "one-side",
         ask: "Over small bumps under one wheel only the knock is",
+        way: "drive",
+        how: "Walking pace along a kerb's edge or over a plank, first one side, then the other.",
         results: ["there", "gone"],
         tells: {
           link: [0.85, 0.15],
@@ -102,6 +116,8 @@ export const CHASSIS_TOPICS: readonly Topic[] = [
       {
         id: "wet",
         ask: "The damper's casing is",
+        way: "look",
+        how: "A lamp behind the wheel. A mist of oil is usual, a wet streak is not.",
         results: ["wet with oil", "dry"],
         tells: {
           link: [0.08, 0.92],
@@ -114,6 +130,8 @@ export const CHASSIS_TOPICS: readonly Topic[] = [
       {
         id: "braking",
         ask: "Moving off and braking it",
+        way: "drive",
+        how: "On an empty place, first gear: off, brake, off. Window open.",
         results: ["clunks once", "does not"],
         tells: {
           link: [0.1, 0.9],
@@ -145,18 +163,24 @@ export const CHASSIS_TOPICS: readonly Topic[] = [
       {
         id: "boot",
         ask: "The joint's boot is",
+        way: "look",
+        how: "Steering turned all the way, a lamp at the rubber on either end of the shaft. Grease thrown at the wheel's inside tells too.",
         results: ["split, grease thrown about", "whole and dry"],
         tells: { "outer-joint": [0.8, 0.2], "loose-wheel": [0.1, 0.9], "top-mount": [0.1, 0.9] },
       },
       {
         id: "with-speed",
         ask: "Driven slowly on lock, the click",
+        way: "drive",
+        how: "An empty car park, full lock, walking pace, both ways round.",
         results: ["comes faster with speed", "comes once as the wheel is turned"],
         tells: { "outer-joint": [0.95, 0.05], "loose-wheel": [0.7, 0.3], "top-mount": [0.05, 0.95] },
       },
       {
         id: "bolts",
         ask: "Checked with the torque wrench, the wheel bolts are",
+        way: "meter",
+        how: "On the ground, the wrench at the vehicle's own figure, in a cross. One that turns was loose: do not drive on before all are right.",
         results: ["loose", "tight"],
         tells: { "outer-joint": [0.02, 0.98], "loose-wheel": [0.98, 0.02], "top-mount": [0.02, 0.98] },
       },

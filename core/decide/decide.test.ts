@@ -15,7 +15,8 @@ test("every topic is whole: causes to tell apart, results that add up to certain
   expect(new Set(TOPICS.map(({ id }) => id)).size).toBe(TOPICS.length);
   for (const { causes, checks } of TOPICS) {
     expect(causes.length).toBeGreaterThan(1);
-    for (const { id, results, tells } of checks) {
+    for (const { id, results, tells, how } of checks) {
+      expect([id, how.length > 20 && how.length < 200 && how.endsWith(".")]).toEqual([id, true]);
       for (const cause of causes) {
         const told = tells[cause.id];
         expect([id, cause.id, told?.length]).toEqual([id, cause.id, results.length]);
@@ -27,6 +28,15 @@ test("every topic is whole: causes to tell apart, results that add up to certain
       }
     }
   }
+});
+
+test("a check under a raised wheel says stands, one on a hot or running engine says what to keep clear of", () => {
+  const all = TOPICS.flatMap(({ checks }) => checks);
+  const said = (ask: string) => all.filter((check) => check.ask.includes(ask)).map(({ how }) => how);
+  for (const how of [...said("Wheel up"), ...said("Rock it held")]) expect(how).toMatch(/\bstands?\b/);
+  for (const how of said("while cranking there are")) expect(how).toContain("off belts and fan");
+  expect(said("cap off")).toEqual([expect.stringContaining("a hot cap sprays")]);
+  expect(said("After a drive, one wheel")).toEqual([expect.stringContaining("never on it")]);
 });
 
 test("Bayes by hand: a hum that changes with the swing", () => {

@@ -12,10 +12,28 @@ export interface Cause {
   handOver?: string;
 }
 
+/** By what a check is made; each has its drawing. */
+export const WAYS = [
+  "look",
+  "listen",
+  "feel",
+  "rock",
+  "spin",
+  "pedal",
+  "drive",
+  "meter",
+  "swap",
+  "smell",
+] as const;
+export type Way = (typeof WAYS)[number];
+
 /** Something to look at, feel or measure, with the results it can have. */
 export interface Check {
   id: string;
   ask: string;
+  way: Way;
+  /** How it is made, and what to keep clear of. */
+  how: string;
   results: readonly string[];
   /**
    * How likely each result is where a cause is the one, in the order of the results; a cause that is left out

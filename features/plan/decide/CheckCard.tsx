@@ -3,6 +3,8 @@
 import { Box } from "@chakra-ui/react";
 import type { Check } from "@/core/decide/topic";
 import { Button } from "@/ui/Button";
+import { CarWords } from "@/ui/CarWords";
+import { CheckDrawing } from "@/ui/drawing/CheckDrawing";
 
 interface CheckCardProps {
   check: Check;
@@ -33,6 +35,12 @@ export function CheckCard({ check, found, why, onFind }: CheckCardProps) {
       )}
       <Box as="h3" fontSize={why ? "26px" : "20px"} lineHeight="1.15" marginBlock="1">
         {check.ask} …
+      </Box>
+      <Box display="flex" gap="3" alignItems="center" marginBottom="2">
+        <CheckDrawing way={check.way} />
+        <Box>
+          <CarWords>{check.how}</CarWords>
+        </Box>
       </Box>
       <Box display="flex" gap="2" flexWrap="wrap">
         {check.results.map((result) => (
