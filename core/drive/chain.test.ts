@@ -63,6 +63,21 @@ test("the fewest pieces that reach; of those the shortest", () => {
   expect([through.weakest, through.limitNm]).toEqual(["3/8", 202]);
 });
 
+test("of two ways with as many pieces the shorter is taken", () => {
+  const tools = [
+    adapter("1/2", "3/8"),
+    adapter("3/8", "1/4"),
+    adapter("1/2", "1/4"),
+    extension("1/2", 30),
+    extension("1/4", 30),
+    extension("3/8", 75),
+  ];
+  // One adapter with two extensions is 60 mm, two adapters with one extension 75 mm: three pieces each.
+  const chain = findChain({ from: "1/2", to: "1/4", torqueNm: 10, reachMm: 50 }, tools);
+  expect(chain.pieces).toHaveLength(3);
+  expect(chain.reachMm).toBe(60);
+});
+
 test("of extensions alike one is as good as the other; four together are the most", () => {
   const alike = [
     extension("3/8", 75),

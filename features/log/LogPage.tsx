@@ -81,7 +81,7 @@ export function LogPage({
         <LogViews at={at} vehicle={vehicle} vehicles={records.vehicles} />
         {left}
       </Sheet>
-      <Box display="grid" gap={{ base: "3", lg: "18px" }} minWidth="0">
+      <Box display="grid" gridTemplateColumns="minmax(0, 1fr)" gap={{ base: "3", lg: "18px" }} minWidth="0">
         {records.vehicles.length === 0 ? (
           <NoVehicle title={NOTHING[at].title} example={NOTHING[at].example}>
             {NOTHING[at].says}
