@@ -37,7 +37,7 @@ export async function mend(page: Page): Promise<number> {
     await settled(page);
     const [fix] = await page.driver.findElements(
       By.xpath(
-        "//*[@data-testid='finding' or @data-testid='findings']//button[not(contains(., 'Open it')) and not(contains(., 'I know')) and not(contains(., 'One by one'))]",
+        "//*[@data-testid='finding' or @data-testid='findings']//button[not(contains(., 'Open it')) and not(contains(., 'I know')) and not(contains(., 'One by one')) and not(@data-word)]",
       ),
     );
     if (!fix) return presses;

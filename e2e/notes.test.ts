@@ -80,6 +80,8 @@ test.each([
   await at.openDemo();
   const { page } = at;
   await page.open("/plan?new=1");
+  // Which vehicle is in hand may not be written yet when a page is opened so soon.
+  await page.choose("Vehicle", "Wren estate");
   await page.type("What is the job?", "As told");
   await page.press("Save and paste notes");
   await page.see("Nothing yet.");
