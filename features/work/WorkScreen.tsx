@@ -1,7 +1,6 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
-import dynamic from "next/dynamic";
 import { useCallback, useMemo } from "react";
 import type { Job } from "@/core/model/job";
 import type { Vehicle } from "@/core/model/vehicle";
@@ -33,16 +32,8 @@ import { DoNotDriveSheet } from "./trouble/DoNotDriveSheet";
 import { useSame } from "./use-same";
 import { useWork } from "./use-work";
 import { WaitsOver, WaitsSheet } from "./WaitsSheet";
-
-// Each view is fetched once it is opened; the service worker has them all for when there is no network.
-const WrapUp = dynamic(() => import("./wrap-up/WrapUp").then((module) => module.WrapUp), {
-  ssr: false,
-  loading: Loading,
-});
-const JobDone = dynamic(() => import("./wrap-up/JobDone").then((module) => module.JobDone), {
-  ssr: false,
-  loading: Loading,
-});
+import { JobDone } from "./wrap-up/JobDone";
+import { WrapUp } from "./wrap-up/WrapUp";
 
 /** From this size on, three columns are too narrow for their words. */
 const ONE_COLUMN_FROM = 1.5;
