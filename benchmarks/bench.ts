@@ -29,6 +29,7 @@ const owned: Owned = {
   vehicles: demo.vehicles,
   vehicleId: "demo-wren",
   torqueUnit: "N.m",
+  money: { currency: "EUR", region: "IE" },
 };
 
 /*

@@ -1,6 +1,6 @@
 import { PHONE } from "./browser";
 import { journeys } from "./journey";
-import { Counted } from "./notes-to-plan";
+import { Counted, toTheSheet } from "./notes-to-plan";
 import { THE_ONE } from "./work-through";
 
 const at = journeys();
@@ -26,16 +26,8 @@ test("on a phone, in the empty app, a torque is converted within ten seconds", a
 test("a plan from the shelf within two minutes, and the first setting on the wrench within three", async () => {
   await at.open({ size: PHONE });
   const { page } = at;
-  await page.open("/garage");
   const hand = new Counted(page);
-  await hand.press("Start my own");
-  await hand.type("Name", "Heron van");
-  await hand.press("Save");
-  await page.see("Heron van saved.");
-  await hand.press("Plan");
-  await hand.press("From the shelf");
-  await hand.type("What is the job, or what do you notice?", "misfires");
-  await hand.pressWith("Spark plugs and coils");
+  await toTheSheet(page, hand, "misfires", "Spark plugs and coils");
   await hand.press("a coil on each");
   await hand.press("Put it in the plan");
   await page.see("Look up these");

@@ -92,3 +92,16 @@ export class Counted {
     return (this.presses + this.fields) * (THINK_S + POINT_S) + this.letters * LETTER_S;
   }
 }
+
+/** From an empty garage, with a first vehicle, to the sheet that is found by what is noticed. */
+export async function toTheSheet(page: Page, hand: Counted, notices: string, sheet: string): Promise<void> {
+  await page.open("/garage");
+  await hand.press("Start my own");
+  await hand.type("Name", "Heron van");
+  await hand.press("Save");
+  await page.see("Heron van saved.");
+  await hand.press("Plan");
+  await hand.press("From the shelf");
+  await hand.type("What is the job, or what do you notice?", notices);
+  await hand.pressWith(sheet);
+}

@@ -143,7 +143,7 @@ test("steps are moved, taken out and brought back; the demo goes without own dat
   await addVehicle("Heron van");
   await page.open("/plan?id=demo-cam-cover");
   await page.pressWith("Coils unplugged and out");
-  await page.press("Later");
+  await page.press("Move later");
   await page.see("Moved later: Coils unplugged and out.");
   await page.press("Undo");
   await page.see("Undone.");

@@ -1,6 +1,6 @@
 import { DESK, PHONE } from "./browser";
 import { journeys } from "./journey";
-import { Counted, mend, paste } from "./notes-to-plan";
+import { Counted, mend, paste, toTheSheet } from "./notes-to-plan";
 import type { Page } from "./page";
 import { checkGives } from "./work-through";
 
@@ -9,15 +9,7 @@ const at = journeys();
 /** From an empty garage to the sheet's list of what to look up; tells how much hand that took. */
 async function toTheList(page: Page): Promise<Counted> {
   const hand = new Counted(page);
-  await page.open("/garage");
-  await hand.press("Start my own");
-  await hand.type("Name", "Heron van");
-  await hand.press("Save");
-  await page.see("Heron van saved.");
-  await hand.press("Plan");
-  await hand.press("From the shelf");
-  await hand.type("What is the job, or what do you notice?", "it grinds when I brake");
-  await hand.pressWith("Brake pads and discs");
+  await toTheSheet(page, hand, "it grinds when I brake", "Brake pads and discs");
   await page.see("Front or rear?");
   await hand.press("Put it in the plan");
   await page.see("Choose one of these: the plan depends on it.");

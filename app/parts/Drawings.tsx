@@ -17,7 +17,13 @@ import { Named } from "./Named";
 
 /** Every drawing: those of the slips as they open, and those of the other pockets. */
 export function Drawings({ demo: { tools, vehicles, jobs } }: { demo: Household }) {
-  const owned: Owned = { tools, vehicles, vehicleId: vehicles[0]?.id, torqueUnit: "N.m" };
+  const owned: Owned = {
+    tools,
+    vehicles,
+    vehicleId: vehicles[0]?.id,
+    torqueUnit: "N.m",
+    money: { currency: "EUR", region: "IE" },
+  };
   const kinds = [
     ...new Map(
       tools.map((tool) => [`${tool.kind} ${"head" in tool ? tool.head.profile : ""}`, tool]),

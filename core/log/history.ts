@@ -1,3 +1,4 @@
+import { GENERAL_ADVICE } from "../general-advice";
 import { inMarkdown } from "../markdown";
 import type { Job } from "../model/job";
 import type { Measurement, Replacement } from "../model/log";
@@ -138,9 +139,6 @@ export function historyOf(
   };
 }
 
-const CAUTION =
-  "Figures and advice here are general. The vehicle maker's instructions, local rules and a licensed workshop come first.";
-
 function limitWords(least: number | undefined, unit: string, most: number | undefined): string {
   if (least !== undefined) return `at least ${least} ${unit}`;
   if (most !== undefined) return `at most ${most} ${unit}`;
@@ -159,6 +157,6 @@ export function historyMarkdown({ title, says, tables }: History): string {
     ...tables.map(({ title, heads, rows }) =>
       [`## ${title}\n`, row(heads), `| ${heads.map(() => "---").join(" | ")} |`, ...rows.map(row)].join("\n"),
     ),
-    `_${CAUTION}_\n`,
+    `_${GENERAL_ADVICE}_\n`,
   ].join("\n\n");
 }

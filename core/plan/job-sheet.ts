@@ -1,6 +1,7 @@
 import { z } from "zod";
 import { capital } from "../capital";
 import { isLeftHand } from "../fastener/left-hand";
+import { GENERAL_ADVICE } from "../general-advice";
 import { InputError } from "../input-error";
 import { inMarkdown } from "../markdown";
 import { type Job, type Route, routeSchema } from "../model/job";
@@ -132,10 +133,6 @@ export function jobSheetMarkdown(job: Job): string {
       lines.push(`- [ ] ${inMarkdown(step.title)}${minds.length > 0 ? `: ${minds.join("; ")}` : ""}`);
     }
   }
-  lines.push(
-    "",
-    "Figures and advice here are general. The vehicle maker's instructions, local rules and a licensed workshop come first.",
-    "",
-  );
+  lines.push("", GENERAL_ADVICE, "");
   return lines.join("\n");
 }

@@ -1,5 +1,6 @@
 import { capital } from "../capital";
 import { lacksFigure } from "../fastener/role";
+import { GENERAL_ADVICE } from "../general-advice";
 import type { KitLine } from "../kit/needs/need";
 import { settingRow } from "../kit/sheet/kit-sheet";
 import type { Fastener, Job, Route, Step } from "../model/job";
@@ -37,9 +38,6 @@ export interface PlanSheet {
 /** More boxes than these are not ticked by hand. */
 const MOST_BOXES = 24;
 
-const FOOTER =
-  "Figures and advice here are general. The vehicle maker's instructions, local rules and a licensed workshop come first.";
-
 /**
  * The plan of a job as a sheet to tick off under the car: every step with its size, what to set and a box for each
  * bolt. @param lines what the kit needs and how it is met: what is set comes from it. Example: planSheet(job, route,
@@ -62,7 +60,7 @@ export function planSheet(job: Job, route: Route, vehicle: Vehicle, lines: reado
       ({ name, count, place, partNumber }) =>
         `${count > 1 ? `${count} × ` : ""}${name}, ${place}${partNumber ? `, ${partNumber}` : ""}`,
     ),
-    footer: FOOTER,
+    footer: GENERAL_ADVICE,
   };
 }
 

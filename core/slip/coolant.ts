@@ -2,7 +2,7 @@ import { type Purchase, bottlesFor, readBottles } from "../fluid/bottles";
 import { type CoolantMix, coolantMix, freezingPointC } from "../fluid/coolant";
 import { FILLS, type Fill } from "../fluid/fill";
 import { InputError, requireNotNegative, requirePositive } from "../input-error";
-import { priceText } from "../quantity/money";
+import { type Money, formatPrice } from "../quantity/money";
 import { shown } from "../quantity/shown";
 import { type Given, slip } from "./declare";
 import { choice, measure, optional, share, text } from "./fields";
@@ -39,22 +39,24 @@ export const coolant = slip({
     "coolant antifreeze anti-freeze concentrate water mix ratio 50/50 freeze freezing radiator drain refill capacity bottles litres quarts engine oil gear oil brake fluid how much to buy",
   fields,
   asks: { leftShare: isCoolant, wanted: isCoolant, ready: isCoolant, readyShare: isCoolant },
-  work: (given) => (given.fluid === "coolant" ? coolantSlip(given) : fillSlip(given, given.fluid)),
+  work: (given, { owned: { money } }) =>
+    given.fluid === "coolant" ? coolantSlip(given, money) : fillSlip(given, given.fluid, money),
 });
 
-function coolantSlip({
-  capacity: capacityL,
-  left: leftL,
-  leftShare,
-  wanted: wantedShare,
-  bottles,
-  ready,
-  readyShare,
-}: Given<typeof fields>): Slip {
+function coolantSlip(given: Given<typeof fields>, money: Money): Slip {
+  const {
+    capacity: capacityL,
+    left: leftL,
+    leftShare,
+    wanted: wantedShare,
+    bottles,
+    ready,
+    readyShare,
+  } = given;
   const mix = coolantMix({ capacityL, leftL, leftShare, wantedShare });
   const roomL = capacityL - leftL;
-  const rows = [buyRow("Concentrate", mix.concentrateL, bottles)];
-  if (ready) rows.push(readyRow(roomL, ready, (readyShare * roomL + leftShare * leftL) / capacityL));
+  const rows = [buyRow("Concentrate", mix.concentrateL, bottles, money)];
+  if (ready) rows.push(readyRow(roomL, ready, (readyShare * roomL + leftShare * leftL) / capacityL, money));
   return {
     answer: { says: "Fill in, of concentrate", value: litres(mix.concentrateL), unit: "L" },
     verdict: frostVerdict(mix, wantedShare),
@@ -109,7 +111,11 @@ function guard(celsius: number): string {
   return String(Math.min(0, Math.ceil(celsius + 0.1))).replace("-", "−");
 }
 
-function fillSlip({ capacity: capacityL, left: leftL, bottles }: Given<typeof fields>, fluid: Fill): Slip {
+function fillSlip(
+  { capacity: capacityL, left: leftL, bottles }: Given<typeof fields>,
+  fluid: Fill,
+  money: Money,
+): Slip {
   requirePositive(capacityL, "The capacity", "capacity");
   requireNotNegative(leftL, "What is left", "left");
   if (leftL >= capacityL)
@@ -122,7 +128,7 @@ function fillSlip({ capacity: capacityL, left: leftL, bottles }: Given<typeof fi
       {
         title: "To buy",
         head: ["Fluid", "Bottles", "Left over", "Price"],
-        rows: [buyRow(fluid, neededL, bottles)],
+        rows: [buyRow(fluid, neededL, bottles, money)],
       },
     ],
     working: [
@@ -147,30 +153,32 @@ function buyRow(
   name: string,
   neededL: number,
   bottles: Parameters<typeof bottlesFor>[1],
+  money: Money,
 ): SlipTable["rows"][number] {
   if (neededL < 0.005) return { cells: [name, "none needed", "–", "–"] };
-  return { cells: [name, ...purchase(bottlesFor(neededL, bottles))] };
+  return { cells: [name, ...purchase(bottlesFor(neededL, bottles), money)] };
 }
 
 function readyRow(
   roomL: number,
   bottles: Parameters<typeof bottlesFor>[1],
   strength: number,
+  money: Money,
 ): SlipTable["rows"][number] {
   const freezes = freezingPointC(strength);
   return {
     cells: [
       `Ready mixed: comes to ${shown(strength * 100, 2)} %${freezes === undefined ? "" : `, ${guard(freezes)} °C`}`,
-      ...purchase(bottlesFor(roomL, bottles)),
+      ...purchase(bottlesFor(roomL, bottles), money),
     ],
   };
 }
 
-function purchase({ buy, leftOverL, priceMinor }: Purchase): string[] {
+function purchase({ buy, leftOverL, priceMinor }: Purchase, money: Money): string[] {
   return [
     buy.map(({ bottle, count }) => `${count} × ${shown(bottle.litres, 4)} L`).join(", "),
     `${litres(leftOverL)} L`,
-    priceMinor === undefined ? "not known" : priceText(priceMinor),
+    priceMinor === undefined ? "not known" : formatPrice(priceMinor, money),
   ];
 }
 

@@ -1,7 +1,8 @@
+import { EUROS } from "../__fixtures__/money";
 import type { Owned, SlipField } from "./field";
 import { chooseUnit, fieldUnit } from "./field-unit";
 
-const owned: Owned = { tools: [], vehicles: [], vehicleId: undefined, torqueUnit: "lbf.ft" };
+const owned: Owned = { tools: [], vehicles: [], vehicleId: undefined, torqueUnit: "lbf.ft", money: EUROS };
 const torque: SlipField = { kind: "figure", name: "torque", label: "Torque", start: "40 Nm" };
 const length: SlipField = {
   kind: "measure",

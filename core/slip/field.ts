@@ -1,18 +1,21 @@
 import type { Tool } from "../model/tool";
 import type { VEHICLE_TORQUE_UNITS, Vehicle } from "../model/vehicle";
 import type { Dimension } from "../quantity/measure";
+import type { Money } from "../quantity/money";
 import type { TorqueUnit } from "../quantity/torque-unit";
 
 /** What stands in a slip's fields, by name, as it was typed. A field not in it holds its start. */
 export type Typed = Readonly<Record<string, string>>;
 
-/** What a slip may draw on: the chest, the garage, and the torque unit of the vehicle in hand. */
+/** What a slip may draw on: the chest, the garage, the torque unit of the vehicle in hand, and what prices are in. */
 export interface Owned {
   tools: readonly Tool[];
   vehicles: readonly Vehicle[];
   /** The vehicle in hand, if there is one. */
   vehicleId: string | undefined;
   torqueUnit: (typeof VEHICLE_TORQUE_UNITS)[number];
+  /** What prices are in. */
+  money: Money;
 }
 
 export interface Choice {

@@ -1,9 +1,10 @@
 import { demoHousehold } from "@/demo/household";
+import { EUROS } from "../__fixtures__/money";
 import { EMPTY as empty, answer, kind, line, verdict, work } from "./__fixtures__/trying";
 import type { Owned } from "./field";
 import { slipText } from "./slip-text";
 const { tools, vehicles } = demoHousehold("2026-11-24");
-const demo: Owned = { tools, vehicles, torqueUnit: "N.m", vehicleId: "demo-wren" };
+const demo: Owned = { tools, vehicles, torqueUnit: "N.m", vehicleId: "demo-wren", money: EUROS };
 
 test("an owned wrench brings its own length, scale, range and accuracy", () => {
   const owned = tools.find(({ name }) => name === "Long click wrench")?.id ?? "";
@@ -101,8 +102,8 @@ test("ready mixed coolant is told with what it comes to, and a purchase with its
   }).slip?.tables?.[0]?.rows.map((row) => row.cells);
   // 5.3 L at 50 % on 1.9 L at 35 %: (2.65 + 0.665) / 7.2 is 46 %. One of 5 L and one of 1 L are 19.00.
   expect(cells).toEqual([
-    ["Concentrate", "3 × 1 L", "0.06 L", "19.50"],
-    [expect.stringMatching(/^Ready mixed: comes to 46 %, −31 °C$/), "1 × 5 L, 1 × 1 L", "0.70 L", "19.00"],
+    ["Concentrate", "3 × 1 L", "0.06 L", "€19.50"],
+    [expect.stringMatching(/^Ready mixed: comes to 46 %, −31 °C$/), "1 × 5 L, 1 × 1 L", "0.70 L", "€19.00"],
   ]);
   expect(work("coolant", { wanted: "0", leftShare: "0" }).slip?.tables?.[0]?.rows[0]?.cells[1]).toBe(
     "none needed",

@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { demoHousehold } from "@/demo/household";
+import { EUROS } from "../__fixtures__/money";
 import { EMPTY as empty, answer, verdict, work } from "./__fixtures__/trying";
 import { asked } from "./asked";
 import type { Owned, Typed } from "./field";
@@ -7,7 +8,7 @@ import { slipText } from "./slip-text";
 import { SLIPS } from "./slips";
 
 const { tools, vehicles } = demoHousehold("2026-11-24");
-const demo: Owned = { tools, vehicles, torqueUnit: "N.m", vehicleId: "demo-wren" };
+const demo: Owned = { tools, vehicles, torqueUnit: "N.m", vehicleId: "demo-wren", money: EUROS };
 
 test("every slip works as it opens, with the demo's chest and an empty one, and in words with no hole in them", () => {
   for (const one of SLIPS) {

@@ -1,18 +1,14 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
-import dynamic from "next/dynamic";
 import { usePathname } from "next/navigation";
 import { useEffect, useRef, useState } from "react";
 import { Button } from "@/ui/Button";
-import { Loading } from "@/ui/Loading";
+import { later } from "@/ui/later";
 import { useKey } from "../shell/keys";
 
 /** Fetched only once it is pulled out. */
-const BenchInPocket = dynamic(() => import("./BenchInPocket").then((module) => module.BenchInPocket), {
-  ssr: false,
-  loading: () => <Loading />,
-});
+const BenchInPocket = later(() => import("./BenchInPocket").then((module) => module.BenchInPocket));
 
 /** The Bench, pulled out from the right edge of any screen. It keeps what was typed whether out or in. */
 export function BenchPocket() {

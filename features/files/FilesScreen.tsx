@@ -1,13 +1,13 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
-import dynamic from "next/dynamic";
 import { useSearchParams } from "next/navigation";
 import { useEffect, useState } from "react";
 import { removeEverything } from "@/data/change";
 import { useDoor } from "@/data/DataProvider";
 import { useCollection } from "@/data/hooks";
 import { Button } from "@/ui/Button";
+import { later } from "@/ui/later";
 import { Loading } from "@/ui/Loading";
 import { Sheet } from "@/ui/Sheet";
 import { useLoadDemo, useRemoveDemo } from "../shared/demo-garage";
@@ -46,13 +46,8 @@ export function FilesScreen() {
   return <ReceiveScreen key={hash} hash={hash} onBack={back} />;
 }
 
-const SendScreen = dynamic(() => import("./handover/SendScreen").then((module) => module.SendScreen), {
-  loading: () => <Loading />,
-});
-const ReceiveScreen = dynamic(
-  () => import("./handover/ReceiveScreen").then((module) => module.ReceiveScreen),
-  { loading: () => <Loading /> },
-);
+const SendScreen = later(() => import("./handover/SendScreen").then((module) => module.SendScreen));
+const ReceiveScreen = later(() => import("./handover/ReceiveScreen").then((module) => module.ReceiveScreen));
 
 function AllFiles() {
   const door = useDoor();

@@ -3,6 +3,7 @@
 import { Box } from "@chakra-ui/react";
 import Link from "next/link";
 import { useState } from "react";
+import { GENERAL_ADVICE } from "@/core/general-advice";
 import {
   HISTORY_FIELDS,
   type History,
@@ -15,7 +16,7 @@ import { Button } from "@/ui/Button";
 import { CheckField } from "@/ui/form/Field";
 import { Loading } from "@/ui/Loading";
 import { OnPaper } from "@/ui/print/OnPaper";
-import { PaperSheet } from "@/ui/print/PaperSheet";
+import { PaperFoot, PaperSheet } from "@/ui/print/PaperSheet";
 import { Sheet } from "@/ui/Sheet";
 import { useMoney } from "../shared/money/use-money";
 import { usePrinting } from "../shared/use-printing";
@@ -148,10 +149,7 @@ function HistoryPaper({ history: { title, says, tables } }: { history: History }
           </Box>
         </Box>
       ))}
-      <Box marginTop="5" fontSize="13px">
-        Figures and advice here are general. The vehicle maker’s instructions, local rules and a licensed
-        workshop come first.
-      </Box>
+      <PaperFoot>{GENERAL_ADVICE}</PaperFoot>
     </Box>
   );
 }

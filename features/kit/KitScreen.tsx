@@ -1,11 +1,11 @@
 "use client";
 
-import dynamic from "next/dynamic";
 import { useSearchParams } from "next/navigation";
 import { useState } from "react";
 import { matOf } from "@/core/kit/sheet/mat";
 import type { Job } from "@/core/model/job";
 import type { Vehicle } from "@/core/model/vehicle";
+import { later } from "@/ui/later";
 import { Loading } from "@/ui/Loading";
 import { Sheet } from "@/ui/Sheet";
 import { ThreeColumns } from "@/ui/ThreeColumns";
@@ -20,19 +20,9 @@ import { MoneySheet } from "./shopping/MoneySheet";
 import { SuppliesSheet } from "./SuppliesSheet";
 import { useKit } from "./use-kit";
 
-// Each view is fetched once it is opened; the service worker has them all for when there is no network.
-const ChestScreen = dynamic(() => import("./chest/ChestScreen").then((module) => module.ChestScreen), {
-  ssr: false,
-  loading: Loading,
-});
-const PrintScreen = dynamic(() => import("./sheet/PrintScreen").then((module) => module.PrintScreen), {
-  ssr: false,
-  loading: Loading,
-});
-const ShopScreen = dynamic(() => import("./shopping/ShopScreen").then((module) => module.ShopScreen), {
-  ssr: false,
-  loading: Loading,
-});
+const ChestScreen = later(() => import("./chest/ChestScreen").then((module) => module.ChestScreen));
+const PrintScreen = later(() => import("./sheet/PrintScreen").then((module) => module.PrintScreen));
+const ShopScreen = later(() => import("./shopping/ShopScreen").then((module) => module.ShopScreen));
 
 /** The Kit: what the plan needs against the chest, laid out, shopped for, and printed. */
 export function KitScreen() {

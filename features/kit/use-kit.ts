@@ -1,13 +1,14 @@
 "use client";
 
 import { useMemo } from "react";
-import { coverAll, withNoted } from "@/core/kit/kit";
+import { withNoted } from "@/core/kit/kit";
 import type { Job } from "@/core/model/job";
 import type { KitRecord } from "@/core/model/kit";
 import type { Vehicle } from "@/core/model/vehicle";
 import { chosenRoute } from "@/core/plan/chosen-route";
 import { useCollection, useCurrent } from "@/data/hooks";
 import { stamp, touched } from "@/data/stamp";
+import { useCover } from "../shared/use-cover";
 import { today } from "../shell/clock";
 import { useDo } from "../shell/DoProvider";
 
@@ -44,10 +45,7 @@ export function useKit(job: Job, vehicle: Vehicle) {
   const { record, change } = useKitRecord(job);
   const route = chosenRoute(job);
   const thisYear = Number(today().slice(0, 4));
-  const lines = useMemo(
-    () => tools && coverAll(route, tools, { vehicle, thisYear }),
-    [route, tools, vehicle, thisYear],
-  );
+  const lines = useCover(route, vehicle);
   const got = record?.got;
   const kit = useMemo(() => lines && got && withNoted(lines, got), [lines, got]);
   return tools && record && kit ? { tools, record, change, route, kit, thisYear } : undefined;

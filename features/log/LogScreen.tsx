@@ -1,46 +1,23 @@
 "use client";
 
-import dynamic from "next/dynamic";
 import { useSearchParams } from "next/navigation";
 import { PLACES, type Place, SYSTEMS, type System } from "@/core/model/place";
+import { later } from "@/ui/later";
 import { Loading } from "@/ui/Loading";
 import { useLogRecords, useLogs } from "../shared/use-logs";
 import { ALL, LOG_VIEWS } from "../shell/addresses";
 import { useVehicleInHand } from "../shell/hand";
 import { ReplacedView } from "./replaced/ReplacedView";
 
-// Each view is fetched once it is opened; the service worker has them all for when there is no network.
-const CostsView = dynamic(() => import("./costs/CostsView").then((module) => module.CostsView), {
-  ssr: false,
-  loading: Loading,
-});
-const DueView = dynamic(() => import("./due/DueView").then((module) => module.DueView), {
-  ssr: false,
-  loading: Loading,
-});
-const EntryForm = dynamic(() => import("./entry/EntryForm").then((module) => module.EntryForm), {
-  ssr: false,
-  loading: Loading,
-});
-const EntryScreen = dynamic(() => import("./entry/EntryScreen").then((module) => module.EntryScreen), {
-  ssr: false,
-  loading: Loading,
-});
-const FollowUpsView = dynamic(
-  () => import("./follow-ups/FollowUpsView").then((module) => module.FollowUpsView),
-  {
-    ssr: false,
-    loading: Loading,
-  },
+const CostsView = later(() => import("./costs/CostsView").then((module) => module.CostsView));
+const DueView = later(() => import("./due/DueView").then((module) => module.DueView));
+const EntryForm = later(() => import("./entry/EntryForm").then((module) => module.EntryForm));
+const EntryScreen = later(() => import("./entry/EntryScreen").then((module) => module.EntryScreen));
+const FollowUpsView = later(() =>
+  import("./follow-ups/FollowUpsView").then((module) => module.FollowUpsView),
 );
-const BringTable = dynamic(() => import("./replaced/BringTable").then((module) => module.BringTable), {
-  ssr: false,
-  loading: Loading,
-});
-const WearView = dynamic(() => import("./wear/WearView").then((module) => module.WearView), {
-  ssr: false,
-  loading: Loading,
-});
+const BringTable = later(() => import("./replaced/BringTable").then((module) => module.BringTable));
+const WearView = later(() => import("./wear/WearView").then((module) => module.WearView));
 
 /** The pocket: which of its pages, of which vehicle, is in the address. */
 export function LogScreen() {

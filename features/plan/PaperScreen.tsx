@@ -3,39 +3,27 @@
 import { Box } from "@chakra-ui/react";
 import Link from "next/link";
 import { useMemo } from "react";
-import { coverAll } from "@/core/kit/kit";
 import type { Job } from "@/core/model/job";
 import type { Vehicle } from "@/core/model/vehicle";
 import { chosenRoute } from "@/core/plan/chosen-route";
 import { jobSheetMarkdown } from "@/core/plan/job-sheet";
 import { type PlanSheet, type PlanSheetStep, planSheet } from "@/core/plan/plan-sheet";
-import { useCollection } from "@/data/hooks";
 import { Button } from "@/ui/Button";
 import { CopyButton } from "@/ui/CopyButton";
 import { Loading } from "@/ui/Loading";
 import { OnPaper } from "@/ui/print/OnPaper";
-import { PRINTED, PaperFoot, PaperHead, PaperSheet, PencilBox } from "@/ui/print/PaperSheet";
+import { PRINTED, PaperFoot, PaperHead, PaperSettings, PaperSheet, PencilBox } from "@/ui/print/PaperSheet";
 import { Sheet } from "@/ui/Sheet";
+import { useCover } from "../shared/use-cover";
 import { usePrinting } from "../shared/use-printing";
 import { planHref } from "../shell/addresses";
-import { today } from "../shell/clock";
 
 /** The plan as a sheet to tick off under the car: as it will be printed, and printed. */
 export function PaperScreen({ job, vehicle }: { job: Job; vehicle: Vehicle }) {
-  const tools = useCollection("tools");
   const { paper, controls } = usePrinting();
   const route = chosenRoute(job);
-  const sheet = useMemo(
-    () =>
-      tools &&
-      planSheet(
-        job,
-        route,
-        vehicle,
-        coverAll(route, tools, { vehicle, thisYear: Number(today().slice(0, 4)) }),
-      ),
-    [job, route, vehicle, tools],
-  );
+  const lines = useCover(route, vehicle);
+  const sheet = useMemo(() => lines && planSheet(job, route, vehicle, lines), [job, route, vehicle, lines]);
   if (!sheet) return <Loading />;
   return (
     <Box
@@ -129,17 +117,7 @@ function StepLine({ step: { number, title, cautions, minds, head, set, bolts } }
           </Box>
           {head && <span>{head}</span>}
         </Box>
-        {set.map((words, i) => (
-          <Box
-            key={`${i} ${words}`}
-            fontFamily="heading"
-            fontWeight="700"
-            fontSize={words.length < 60 ? "21px" : "16px"}
-            lineHeight="1.15"
-          >
-            {words}
-          </Box>
-        ))}
+        <PaperSettings set={set} />
         {bolts.length > 0 && (
           <Box display="flex" flexWrap="wrap" gap="4px" marginBlock="3px" aria-label="Bolts in their order">
             {bolts.map((bolt) => (

@@ -1,63 +1,25 @@
 "use client";
 
-import dynamic from "next/dynamic";
 import { useSearchParams } from "next/navigation";
+import { later } from "@/ui/later";
 import { Loading } from "@/ui/Loading";
 import { useJobInHand } from "../shell/hand";
 import { PlanSheets } from "./PlanSheets";
 
-// Each view is fetched once it is opened; the service worker has them all for when there is no network.
-const DecideScreen = dynamic(() => import("./decide/DecideScreen").then((module) => module.DecideScreen), {
-  ssr: false,
-  loading: Loading,
-});
-const FastenersScreen = dynamic(
-  () => import("./fasteners/FastenersScreen").then((module) => module.FastenersScreen),
-  {
-    ssr: false,
-    loading: Loading,
-  },
+const DecideScreen = later(() => import("./decide/DecideScreen").then((module) => module.DecideScreen));
+const FastenersScreen = later(() =>
+  import("./fasteners/FastenersScreen").then((module) => module.FastenersScreen),
 );
-const JobEdit = dynamic(() => import("./jobs/JobEdit").then((module) => module.JobEdit), {
-  ssr: false,
-  loading: Loading,
-});
-const JobForm = dynamic(() => import("./jobs/JobForm").then((module) => module.JobForm), {
-  ssr: false,
-  loading: Loading,
-});
-const NotesReader = dynamic(() => import("./notes/NotesReader").then((module) => module.NotesReader), {
-  ssr: false,
-  loading: Loading,
-});
-const SharedWords = dynamic(() => import("./notes/SharedWords").then((module) => module.SharedWords), {
-  ssr: false,
-  loading: Loading,
-});
-const PaperScreen = dynamic(() => import("./PaperScreen").then((module) => module.PaperScreen), {
-  ssr: false,
-  loading: Loading,
-});
-const RoutesScreen = dynamic(() => import("./routes/RoutesScreen").then((module) => module.RoutesScreen), {
-  ssr: false,
-  loading: Loading,
-});
-const LookUpScreen = dynamic(() => import("./shelf/LookUpScreen").then((module) => module.LookUpScreen), {
-  ssr: false,
-  loading: Loading,
-});
-const ShelfScreen = dynamic(() => import("./shelf/ShelfScreen").then((module) => module.ShelfScreen), {
-  ssr: false,
-  loading: Loading,
-});
-const OrderScreen = dynamic(() => import("./steps/OrderScreen").then((module) => module.OrderScreen), {
-  ssr: false,
-  loading: Loading,
-});
-const JobList = dynamic(() => import("./jobs/JobList").then((module) => module.JobList), {
-  ssr: false,
-  loading: Loading,
-});
+const JobEdit = later(() => import("./jobs/JobEdit").then((module) => module.JobEdit));
+const JobForm = later(() => import("./jobs/JobForm").then((module) => module.JobForm));
+const NotesReader = later(() => import("./notes/NotesReader").then((module) => module.NotesReader));
+const SharedWords = later(() => import("./notes/SharedWords").then((module) => module.SharedWords));
+const PaperScreen = later(() => import("./PaperScreen").then((module) => module.PaperScreen));
+const RoutesScreen = later(() => import("./routes/RoutesScreen").then((module) => module.RoutesScreen));
+const LookUpScreen = later(() => import("./shelf/LookUpScreen").then((module) => module.LookUpScreen));
+const ShelfScreen = later(() => import("./shelf/ShelfScreen").then((module) => module.ShelfScreen));
+const OrderScreen = later(() => import("./steps/OrderScreen").then((module) => module.OrderScreen));
+const JobList = later(() => import("./jobs/JobList").then((module) => module.JobList));
 
 /** The job sheet: a new job, the jobs there are, or the plan of the one in hand. */
 export function PlanScreen() {

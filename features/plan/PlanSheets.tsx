@@ -1,14 +1,13 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
-import dynamic from "next/dynamic";
 import { useState } from "react";
 import type { Job, Part, Step } from "@/core/model/job";
 import type { Vehicle } from "@/core/model/vehicle";
 import { chosenRoute } from "@/core/plan/chosen-route";
 import { Button } from "@/ui/Button";
 import { Drawers } from "@/ui/Drawers";
-import { Loading } from "@/ui/Loading";
+import { later } from "@/ui/later";
 import { ThreeColumns } from "@/ui/ThreeColumns";
 import { useWide } from "@/ui/use-wide";
 import { useStepInHand } from "../shell/hand";
@@ -22,19 +21,9 @@ import { SecondLookSheet } from "./second-look/SecondLookSheet";
 import { StepSheet } from "./steps/StepSheet";
 import { StepStrip } from "./steps/StepStrip";
 
-// Each view is fetched once it is opened; the service worker has them all for when there is no network.
-const FastenerForm = dynamic(() => import("./fasteners/FastenerForm").then((module) => module.FastenerForm), {
-  ssr: false,
-  loading: Loading,
-});
-const PartForm = dynamic(() => import("./parts/PartForm").then((module) => module.PartForm), {
-  ssr: false,
-  loading: Loading,
-});
-const StepForm = dynamic(() => import("./steps/StepForm").then((module) => module.StepForm), {
-  ssr: false,
-  loading: Loading,
-});
+const FastenerForm = later(() => import("./fasteners/FastenerForm").then((module) => module.FastenerForm));
+const PartForm = later(() => import("./parts/PartForm").then((module) => module.PartForm));
+const StepForm = later(() => import("./steps/StepForm").then((module) => module.StepForm));
 
 /** What stands in the middle: a step, or the form of a step, a fastener or a part. */
 type Middle =

@@ -1,7 +1,6 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
-import dynamic from "next/dynamic";
 import Link from "next/link";
 import { useSearchParams } from "next/navigation";
 import { type DrillDone, LEVELS, SKILLS, type Skill } from "@/core/model/drill";
@@ -9,6 +8,7 @@ import { DRILLS } from "@/core/practise/drills";
 import { nextSkill } from "@/core/practise/practised";
 import { Button } from "@/ui/Button";
 import { formatDay } from "@/ui/day";
+import { later } from "@/ui/later";
 import { Loading } from "@/ui/Loading";
 import { Row, Sheet } from "@/ui/Sheet";
 import { ThreeColumns } from "@/ui/ThreeColumns";
@@ -20,10 +20,7 @@ import { SureSheet } from "./SureSheet";
 import { ThisOneScreen } from "./ThisOneScreen";
 import { type PractisedHere, usePractised } from "./use-practised";
 
-const Lab = dynamic(() => import("./lab/LabSheet").then((module) => module.LabSheet), {
-  ssr: false,
-  loading: () => <Loading />,
-});
+const Lab = later(() => import("./lab/LabSheet").then((module) => module.LabSheet));
 
 /** Practise: drills of two minutes, what is sure, the lab, and a bolt of one's own plan before it is pulled. */
 export function PractiseScreen() {

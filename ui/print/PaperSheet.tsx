@@ -53,6 +53,21 @@ export function PaperFoot({ children }: { children: ReactNode }) {
   );
 }
 
+/** What is set, large, as it is read at arm's length; what takes a sentence is smaller. */
+export function PaperSettings({ set }: { set: readonly string[] }) {
+  return set.map((words, i) => (
+    <Box
+      key={`${i} ${words}`}
+      fontFamily="heading"
+      fontWeight="700"
+      fontSize={words.length < 60 ? "21px" : "16px"}
+      lineHeight="1.15"
+    >
+      {words}
+    </Box>
+  ));
+}
+
 /** A box to be ticked with a pencil; dashed where something is still missing. */
 export function PencilBox({ gap = false, children }: { gap?: boolean; children?: ReactNode }) {
   return (

@@ -2,6 +2,7 @@ import { capital } from "../../capital";
 import { fastenerDoubts } from "../../fastener/doubts";
 import { holdWords } from "../../fastener/held-still";
 import { lacksFigure } from "../../fastener/role";
+import { GENERAL_ADVICE } from "../../general-advice";
 import { inMarkdown, oneLine } from "../../markdown";
 import type { Fastener, Job, Locking, Route } from "../../model/job";
 import type { Vehicle } from "../../model/vehicle";
@@ -42,9 +43,6 @@ export interface KitSheet {
   footer: string;
 }
 
-const FOOTER =
-  "Figures and advice here are general. The vehicle maker's instructions, local rules and a licensed workshop come first.";
-
 /**
  * The kit of a job as a sheet for the wall of the garage. Example: kitSheet(job, route, vehicle,
  * kit).settings[0].set → ["110 N·m on Long click wrench"].
@@ -82,7 +80,7 @@ export function kitSheet(job: Job, route: Route, vehicle: Vehicle, kit: Kit): Ki
         : [],
     ),
     cautions: [...new Set(route.steps.flatMap(({ cautions }) => cautions))],
-    footer: FOOTER,
+    footer: GENERAL_ADVICE,
   };
 }
 

@@ -1,9 +1,16 @@
+import { EUROS } from "../../__fixtures__/money";
 import type { Owned, Typed } from "../field";
 import type { SlipKind, Worked } from "../slip";
 import { slipNamed } from "../slips";
 
 /** An empty chest and garage. */
-export const EMPTY: Owned = { tools: [], vehicles: [], vehicleId: undefined, torqueUnit: "N.m" };
+export const EMPTY: Owned = {
+  tools: [],
+  vehicles: [],
+  vehicleId: undefined,
+  torqueUnit: "N.m",
+  money: EUROS,
+};
 
 export function kind(name: string): SlipKind {
   const found = slipNamed(name);

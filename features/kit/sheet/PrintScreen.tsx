@@ -8,7 +8,7 @@ import { Button } from "@/ui/Button";
 import { CopyButton } from "@/ui/CopyButton";
 import { Loading } from "@/ui/Loading";
 import { OnPaper } from "@/ui/print/OnPaper";
-import { PRINTED, PaperFoot, PaperHead, PaperSheet, PencilBox } from "@/ui/print/PaperSheet";
+import { PRINTED, PaperFoot, PaperHead, PaperSettings, PaperSheet, PencilBox } from "@/ui/print/PaperSheet";
 import { Sheet } from "@/ui/Sheet";
 import { ThreeColumns } from "@/ui/ThreeColumns";
 import { usePrinting } from "../../shared/use-printing";
@@ -98,17 +98,7 @@ function SheetPaper({
                 {order && `; order ${order}`}
               </Box>
               <Box>
-                {set.map((words) => (
-                  <Box
-                    key={words}
-                    fontFamily="heading"
-                    fontWeight="700"
-                    fontSize={words.length < 60 ? "21px" : "16px"}
-                    lineHeight="1.15"
-                  >
-                    {words}
-                  </Box>
-                ))}
+                <PaperSettings set={set} />
                 {minds.length > 0 && (
                   <Box fontSize="13px">{minds.map((words) => `▲ ${words}`).join(" ")}</Box>
                 )}

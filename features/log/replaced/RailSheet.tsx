@@ -81,12 +81,12 @@ export const RailSheet = memo(function RailSheet({
                 →
               </Button>
               <Button aria-label="Rail farther" {...SMALL} onClick={looking.farther}>
-                −
+                Farther
               </Button>
             </>
           )}
           <Button aria-label="Rail nearer" {...SMALL} onClick={looking.nearer}>
-            +
+            Nearer
           </Button>
         </Box>
       </Box>

@@ -5,30 +5,28 @@ import Link from "next/link";
 import { useMemo, useState } from "react";
 import { fastenerDoubts } from "@/core/fastener/doubts";
 import { lacksFigure } from "@/core/fastener/role";
-import { coverAll } from "@/core/kit/kit";
+import type { KitLine } from "@/core/kit/needs/need";
 import { settingRow } from "@/core/kit/sheet/kit-sheet";
 import type { Fastener, Job, Route } from "@/core/model/job";
 import type { Vehicle } from "@/core/model/vehicle";
 import { chosenRoute } from "@/core/plan/chosen-route";
-import { useCollection } from "@/data/hooks";
 import { Button } from "@/ui/Button";
 import { Loading } from "@/ui/Loading";
 import { RowButton } from "@/ui/RowButton";
 import { Sheet } from "@/ui/Sheet";
+import { useCover } from "../../shared/use-cover";
 import { planHref } from "../../shell/addresses";
-import { today } from "../../shell/clock";
 import { FastenerForm } from "./FastenerForm";
 
 /** Every fastener of the plan in one table: its size, its figure, what is set for it and what is doubtful. */
 export function FastenersScreen({ job, vehicle }: { job: Job; vehicle: Vehicle }) {
   const route = chosenRoute(job);
-  const tools = useCollection("tools");
   const [editing, edit] = useState<{ id?: string }>();
-  const rows = useMemo(() => {
-    if (!tools) return undefined;
-    const lines = coverAll(route, tools, { vehicle, thisYear: Number(today().slice(0, 4)) });
-    return route.fasteners.map((fastener) => rowOf(route, fastener, lines));
-  }, [route, tools, vehicle]);
+  const lines = useCover(route, vehicle);
+  const rows = useMemo(
+    () => lines && route.fasteners.map((fastener) => rowOf(route, fastener, lines)),
+    [route, lines],
+  );
   if (!rows) return <Loading />;
   if (editing)
     return (
@@ -96,9 +94,15 @@ export function FastenersScreen({ job, vehicle }: { job: Job; vehicle: Vehicle }
                 </td>
                 <td style={{ whiteSpace: "nowrap" }}>{heads}</td>
                 <td>
-                  <Box as="span" fontFamily="heading" fontWeight="700" fontSize="20px" whiteSpace="nowrap">
-                    {figure}
-                  </Box>
+                  {figure === "" ? (
+                    <Box as="span" color="soft">
+                      no figure
+                    </Box>
+                  ) : (
+                    <Box as="span" fontFamily="heading" fontWeight="700" fontSize="20px" whiteSpace="nowrap">
+                      {figure}
+                    </Box>
+                  )}
                 </td>
                 <td>
                   {set.map((words) => (
@@ -121,7 +125,7 @@ export function FastenersScreen({ job, vehicle }: { job: Job; vehicle: Vehicle }
   );
 }
 
-function rowOf(route: Route, fastener: Fastener, lines: ReturnType<typeof coverAll>) {
+function rowOf(route: Route, fastener: Fastener, lines: readonly KitLine[]) {
   const doubts = fastenerDoubts(fastener);
   const lacks = lacksFigure(route, fastener);
   const { size, sizeToUndo, figure, set } = settingRow(fastener, lines, lacks);

@@ -109,13 +109,13 @@ export function StepSheet({ vehicle, job, route, step, onEdit, onEditFastener }:
       <Box display="flex" flexWrap="wrap" gap="2" marginTop="auto" alignItems="center">
         <Button onClick={onEdit}>Edit step</Button>
         <Button onClick={() => move("earlier")} disabled={at === 0 && step.phase === "make safe"}>
-          Earlier
+          Move earlier
         </Button>
         <Button
           onClick={() => move("later")}
           disabled={at === route.steps.length - 1 && step.phase === "prove it"}
         >
-          Later
+          Move later
         </Button>
         <Button
           look="quiet"

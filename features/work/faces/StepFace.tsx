@@ -1,7 +1,6 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
-import dynamic from "next/dynamic";
 import { useEffect, useState } from "react";
 import { isRusted } from "@/core/kit/needs/undoing-torque";
 import type { Job, Route, Step } from "@/core/model/job";
@@ -15,7 +14,7 @@ import { doneSteps, missingSafetyTicks } from "@/core/work/progress";
 import { currentTask, finishTask } from "@/core/work/tasks";
 import { leftOvers } from "@/core/work/tray";
 import { openTrouble } from "@/core/work/trouble/trouble";
-import { Loading } from "@/ui/Loading";
+import { later } from "@/ui/later";
 import { Sheet } from "@/ui/Sheet";
 import { useWide } from "@/ui/use-wide";
 import { StepMinds } from "../../shared/StepMinds";
@@ -29,17 +28,8 @@ import { LeftOverFace } from "./LeftOverFace";
 import { SafetyFace } from "./SafetyFace";
 
 // With every ladder of what may go wrong: fetched once something does, and kept for when there is no network.
-const TroubleChoice = dynamic(
-  () => import("../trouble/TroubleChoice").then((module) => module.TroubleChoice),
-  {
-    ssr: false,
-    loading: Loading,
-  },
-);
-const TroubleFace = dynamic(() => import("../trouble/TroubleFace").then((module) => module.TroubleFace), {
-  ssr: false,
-  loading: Loading,
-});
+const TroubleChoice = later(() => import("../trouble/TroubleChoice").then((module) => module.TroubleChoice));
+const TroubleFace = later(() => import("../trouble/TroubleFace").then((module) => module.TroubleFace));
 
 interface StepFaceProps {
   job: Job;
