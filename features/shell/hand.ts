@@ -27,12 +27,7 @@ export function useVehicleInHand(): Vehicle | null | undefined {
   const jobs = useCollection("jobs");
   const vehicles = useCollection("vehicles");
   const vehicle =
-    vehicles &&
-    hand &&
-    (vehicles.find(({ id }) => id === named) ??
-      vehicles.find(({ id }) => id === hand.vehicleId) ??
-      oldest(vehicles) ??
-      null);
+    vehicles && hand && (vehicles.find(({ id }) => id === named) ?? vehicleInHand(vehicles, hand) ?? null);
   const jobStays = jobs?.find(({ id }) => id === hand?.jobId)?.vehicleId === vehicle?.id;
   useEffect(() => {
     if (vehicle && jobs && hand && (hand.vehicleId !== vehicle.id || (hand.jobId && !jobStays))) {
@@ -42,8 +37,10 @@ export function useVehicleInHand(): Vehicle | null | undefined {
   return vehicle;
 }
 
-function oldest(vehicles: Vehicle[]): Vehicle | undefined {
-  return [...vehicles].sort((a, b) => a.createdAt.localeCompare(b.createdAt))[0];
+/** The vehicle that is in hand; until one was taken, or when that is gone, the one that was here first. */
+export function vehicleInHand(vehicles: Vehicle[], hand: Hand): Vehicle | undefined {
+  const [oldest] = [...vehicles].sort((a, b) => a.createdAt.localeCompare(b.createdAt));
+  return vehicles.find(({ id }) => id === hand.vehicleId) ?? oldest;
 }
 
 /** The step of its plan that is in hand, kept while the job is: what opens it first, and how to take another. */

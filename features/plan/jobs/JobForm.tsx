@@ -25,7 +25,7 @@ import { useDraftForm } from "@/ui/form/useDraftForm";
 import { Loading } from "@/ui/Loading";
 import { Sheet } from "@/ui/Sheet";
 import { planHref, shelfHref } from "../../shell/addresses";
-import { useHand } from "../../shell/hand";
+import { useHand, vehicleInHand } from "../../shell/hand";
 import { NoVehicle } from "../../shell/NoVehicle";
 import { giveWordsTo, sharedWords } from "../notes/shared-words";
 import { findSheets } from "../shelf/find-sheets";
@@ -33,17 +33,18 @@ import { SheetRow } from "../shelf/ShelfRow";
 import { SheetFile } from "./SheetFile";
 import { usePlanJob } from "./use-plan-job";
 
-const newJobForm = z
-  .object({
-    title: line("Say what the job is."),
-    vehicleId: z.string(),
-    system: z.enum(SYSTEMS),
-    plannedFor: ifTyped((day) => day),
-    from: z.string(),
-    mirrored: z.boolean(),
-    sameVehicle: z.boolean(),
-  })
-  .transform((said) => withoutUndefined(said));
+const newJobForm = (vehicles: Vehicle[]) =>
+  z
+    .object({
+      title: line("Say what the job is."),
+      vehicleId: z.string().refine((id) => vehicles.some((one) => one.id === id), "Choose the vehicle."),
+      system: z.enum(SYSTEMS),
+      plannedFor: ifTyped((day) => day),
+      from: z.string(),
+      mirrored: z.boolean(),
+      sameVehicle: z.boolean(),
+    })
+    .transform((said) => withoutUndefined(said));
 
 /** A new job: what it is, on which vehicle, and what it belongs to. */
 export function JobForm({ fromId }: { fromId?: string | undefined }) {
@@ -53,7 +54,8 @@ export function JobForm({ fromId }: { fromId?: string | undefined }) {
   const [hand] = useHand();
   // Drawn before it is known which vehicle is in hand, it would propose another.
   if (!vehicles || !jobs || !works || !hand) return <Loading />;
-  return <NewJob fromId={fromId} vehicles={vehicles} jobs={jobs} works={works} inHand={hand.vehicleId} />;
+  const inHand = vehicleInHand(vehicles, hand)?.id;
+  return <NewJob fromId={fromId} vehicles={vehicles} jobs={jobs} works={works} inHand={inHand} />;
 }
 
 interface NewJobProps {
@@ -79,7 +81,7 @@ function NewJob({ fromId, vehicles, jobs, works, inHand }: NewJobProps) {
       mirrored: false,
       sameVehicle: false,
     },
-    () => newJobForm,
+    () => newJobForm(vehicles),
   );
   const { field } = form;
   const [sheet, setSheet] = useState<JobSheet>();
@@ -109,7 +111,7 @@ function NewJob({ fromId, vehicles, jobs, works, inHand }: NewJobProps) {
 
   const save = (then: "steps" | "notes") =>
     form.handleSubmit(async ({ vehicleId, from: begunWith, mirrored, sameVehicle, ...said }) => {
-      const vehicle = vehicles.find(({ id }) => id === vehicleId) ?? vehicles[0];
+      const vehicle = vehicles.find(({ id }) => id === vehicleId);
       if (!vehicle) return;
       if (begunWith === "file" && !sheet)
         return setRefused("Choose the job sheet's file first, or start blank.");
