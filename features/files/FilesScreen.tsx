@@ -29,7 +29,8 @@ export function FilesScreen() {
   // What a link carries lies behind its #; one that is opened while this page is open changes nothing else.
   const [hash, setHash] = useState(() => location.hash);
   useEffect(() => {
-    const look = () => setHash(location.hash);
+    // As it was opened: by now the router may have put its own address back.
+    const look = ({ newURL }: HashChangeEvent) => setHash(new URL(newURL).hash);
     addEventListener("hashchange", look);
     return () => removeEventListener("hashchange", look);
   }, []);
