@@ -173,17 +173,47 @@ function beginsThought(terms: readonly Term[], at: number): boolean {
     );
   }
   if (SUBJECTS.has(word)) return !HOLDS_ON.has(before);
+  const next = text(at + 1);
+  // "It's stuck · do not pry", "seven mil bolts · those are like seventy".
+  if ((word === "do" && next === "not") || (IS_POINTED_AT.test(word) && /^(?:is|are|was|were)$/.test(next)))
+    return !HOLDS_ON.has(before) && !/^(?:of|with|to|on|in|for|at|is|are)$/.test(before);
+  // "Coils back in · seven mil bolts", "back on snug · coils back in".
+  if (
+    (terms[at]?.tag === "number" && /^(?:on|in)$/.test(before) && text(at - 2) === "back") ||
+    (terms[at]?.tag === "noun" &&
+      /^(?:snug|tight)$/.test(before) &&
+      /^(?:on|in)$/.test(text(at - 2)) &&
+      text(at - 3) === "back")
+  )
+    return true;
   // "crack it · don't", "the pulley · pull the belt off": what is done next, straight after a thing or where
   // it goes.
+  const told =
+    word === "look" ||
+    isAction(terms, at) ||
+    (TELLS.test(word) && terms[at]?.tag === "verb" && !/s$/.test(before));
+  const begins = (word === "look" ? LOOKED_AT : DONE_TO).test(next);
   return (
-    isAction(terms, at) &&
-    /^(?:the|that|this|those|these|your|my|it|them|all|both|a|an|each|every|another)$/.test(text(at + 1)) &&
+    told &&
+    begins &&
     (/^(?:noun|adverb|adjective|number)$/.test(terms[at - 1]?.tag ?? "") ||
-      /^(?:over|off|out|up|down|back|in|on|away|together)$/.test(before)) &&
+      // "It's aluminium · tap it".
+      (terms[at - 1]?.tag === "verb" && /^(?:it|them|em)$/.test(next) && isBeing(text(at - 2))) ||
+      /^(?:over|off|out|up|down|back|in|on|away|together)$/.test(before) ||
+      // "Don't drag it · get all eight of them"; but "let it pull the hose".
+      (/^(?:it|them|em)$/.test(before) && !/^(?:let|make|help|have|see|watch)$/.test(text(at - 2)))) &&
     !/^(?:never|not|always)$/.test(before) &&
     !HOLDS_ON.has(before)
   );
 }
+
+const isBeing = (word: string) => /^(?:it's|that's|they're|is|are|was|were)$/.test(word);
+
+/** Tell what to do without being work on a part. */
+const TELLS = /^(?:let|watch|keep|hold|leave|get|grab|mind|stuff|use)$/;
+const IS_POINTED_AT = /^(?:those|these)$/;
+const DONE_TO = /^(?:the|that|this|those|these|your|my|it|them|em|all|both|a|an|each|every|another)$/;
+const LOOKED_AT = /^(?:at|for|in|inside|under|around|down|over)$/;
 
 /** Whether the word at a place tells what is done: a known verb, and not the name of a thing. */
 export function isAction(terms: readonly Term[], at: number): boolean {
@@ -204,9 +234,9 @@ export function isAction(terms: readonly Term[], at: number): boolean {
     after !== undefined &&
     (after.tag === "determiner" ||
       after.tag === "pronoun" ||
-      /^(?:the|it|them|that|those|off|out|up)$/.test(after.text)) &&
-    before?.tag !== "adjective" &&
-    before?.tag !== "noun"
+      /^(?:the|it|them|em|that|those|off|out|up)$/.test(after.text)) &&
+    // Nothing is named with "it" behind: "it's aluminium · tap it".
+    (/^(?:it|them|em)$/.test(after.text) || (before?.tag !== "adjective" && before?.tag !== "noun"))
   );
 }
 

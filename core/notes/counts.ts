@@ -98,11 +98,22 @@ export function countBefore(
     !/^(?:m|to|at|step)$/.test(text(terms, i - 1))
   )
     return { count: whole.value, start: article(whole === tens ? i - 1 : i) };
-  if (i >= from && /^(?:a|an|one)$/.test(word)) return { count: 1, start: i };
+  if (i >= from && /^(?:a|an|one)$/.test(word)) return { count: ofEach(terms, i, from), start: i };
   return {
     count: undefined,
     start: i >= from && /^(?:the|those|these|that|this|my|your|all)$/.test(word) ? i : at,
   };
+}
+
+/** One; but "four of them, each one is a little bolt" are as many as they are, and one of nobody knows how many. */
+function ofEach(terms: readonly Term[], at: number, from: number): number | undefined {
+  const said = terms.slice(Math.max(from, at - 3), at).map((term) => term.text);
+  if (!/\beach (?:one )?(?:is|has|takes|gets)$/.test(said.join(" "))) return 1;
+  for (let i = at - 3; i >= from; i--) {
+    const count = ofThem(terms, i);
+    if (count !== undefined) return count;
+  }
+  return undefined;
 }
 
 /** "Four on each wheel", with nothing named: how many of what was spoken of just now. */

@@ -1,6 +1,16 @@
 import { isAction, type Clause } from "./clauses";
 import type { Term } from "./terms";
-import { TOOL_HEADS, THINGS, PART_HEADS, HOME, HEADS, AWAY, ACTIONS, type Way } from "./vocabulary";
+import {
+  ACTIONS,
+  AWAY,
+  CONSUMABLE_HEADS,
+  HEADS,
+  HOME,
+  PART_HEADS,
+  THINGS,
+  TOOL_HEADS,
+  type Way,
+} from "./vocabulary";
 
 export interface Done {
   way: Way;
@@ -52,6 +62,9 @@ export function doneIn(terms: readonly Term[], { from, to }: Clause): Done | und
       if (particle) return { way: "on", says: "fit", object: { from: at + 1, to }, particle };
       continue;
     }
+    const looks = /^(?:have|take|give)$/.test(word) ? lookAhead(terms, at + 1, to) : undefined;
+    if (looks !== undefined)
+      return { way: "look", says: "look", object: { from: looks + 1, to }, particle: "" };
     if (
       /^(?:take|get|snap|shoot)$/.test(word) &&
       /\b(?:photos?|pictures?|pics?)\b/.test(
@@ -108,6 +121,7 @@ export function doneIn(terms: readonly Term[], { from, to }: Clause): Done | und
         at === from &&
         Object.hasOwn(ACTIONS, word) &&
         terms[at + 1]?.tag !== "verb" &&
+        terms[at + 1]?.tag !== "mark" &&
         !Object.hasOwn(HEADS, behind) &&
         terms[at + 1]?.tag !== "preposition" &&
         (!HOME.has(behind) || (behind === "back" && MOVES_BACK.test(word))) &&
@@ -117,6 +131,14 @@ export function doneIn(terms: readonly Term[], { from, to }: Clause): Done | und
       continue;
     const [way, says] = ACTIONS[word] ?? ["either", word];
     const object = { from: at + 1, to };
+    // "They break every time": what happens, and nothing that is done.
+    if (
+      /^(?:they|it|he|she|which|people)$/.test(text(at - 1)) &&
+      particleAfter(terms, at + 1, to) === undefined
+    )
+      return undefined;
+    if (word === "pump" && terms.slice(at, to).some((term) => CONSUMABLE_HEADS.has(term.text)))
+      return { way: "on", says: "fill", object, particle: "" };
     const particle = particleAfter(terms, at + 1, to) ?? "";
     if (
       /^(?:put|push|slide|slip|hook|clip|plug|press|thread|pop|drop|set|lift|swing|work|screw|run|turn|twist|wind|take|pull|peel|fold|roll|start|fire)$/.test(
@@ -143,6 +165,17 @@ export function doneIn(terms: readonly Term[], { from, to }: Clause): Done | und
     }
     return { way, says, object, particle };
   }
+  return undefined;
+}
+
+/** Where "look" stands in "(have) a good look at the rubbers". */
+function lookAhead(terms: readonly Term[], from: number, to: number): number | undefined {
+  for (let at = from; at < Math.min(to, from + 5); at++)
+    if (
+      terms[at]?.text === "look" &&
+      /^(?:a|an|another|good|close|quick|little|proper)$/.test(terms[at - 1]?.text ?? "")
+    )
+      return at;
   return undefined;
 }
 

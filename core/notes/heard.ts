@@ -127,7 +127,7 @@ function kilograms(text: string, terms: readonly Term[], known: readonly FoundTo
 }
 
 const LISTING =
-  /\b(?:tools\b(?! (?:in|the|only))|you(?:'re|'ll)? (?:(?:will|gonna|going to|want to|wanna) )?(?:need|want)\b(?! to\b)|what (?:you|do you|we) (?:need|want)|you will need|on the bench|kit list|have ready|also needed|in the box|got to have|things you need|supplies|wants? for this)/i;
+  /\b(?:tools\b(?! (?:in|the|only))|you(?:'re|'ll)? (?:(?:will|gonna|going to|want to|wanna) )?(?:need|want)\b(?! (?:to|it|her|him|them|that|this|your)\b)|what (?:you|do you|we) (?:need|want)|you will need|on the bench|kit list|have ready|also needed|in the box|got to have|things you need|supplies|wants? for this)/i;
 
 /** What is needed, as lists tell it: from the words that begin one to where something is done. */
 function listingIn(text: string, terms: readonly Term[], told: readonly Told[]): Set<number> {

@@ -48,6 +48,7 @@ export const WHAT_ELSE: Readonly<Record<string, string>> = {
   drive: "car",
   start: "engine",
   test: "car",
+  pump: "pedal",
 };
 
 /** Told of another day, or of what might be. */

@@ -6,10 +6,11 @@ import { type Done } from "./done";
 import type { Group, Grouped } from "./group";
 import { type Span, saidIn, spanOf, topicIn } from "./heard";
 import { addListed } from "./listed-steps";
-import { inOrder, phaseOf, SAFE } from "./step-phase";
-import { isNamed, ownWords, WHAT_ELSE, whatOf } from "./step-words";
+import { BATTERY, inOrder, phaseOf, SAFE } from "./step-phase";
+import { isNamed, NEVER_SO, ownWords, WHAT_ELSE, whatOf } from "./step-words";
 import { type StepAt, type ToldStep } from "./told-step";
 import { addMeasures, addUsualSteps, addWaits } from "./unsaid-steps";
+import { USUAL_STEPS } from "./usual-steps";
 import { THINGS, TOOL_HEADS } from "./vocabulary";
 import { type FoundTorque } from "./written-torque";
 
@@ -26,11 +27,13 @@ interface Telling {
   /** The clauses of the first thing that comes off, and of the last that goes on. */
   firstOff: number;
   lastOn: number;
+  /** The clause from which the engine runs or the vehicle is driven, once things have gone back. */
+  proving: number;
 }
 
 /** The steps of a telling, in the order of the work: what is done, to what, and when. */
 export function stepsOf(grouped: Grouped): ToldStep[] {
-  const { text, terms, told, listing, torques } = grouped;
+  const { text, terms, told, listing, torques, turn } = grouped;
   const deeds = deedsOf(grouped);
   const isTorque = ({ from, to }: Clause) => torques.some((one) => one.from >= from && one.from < to);
   const telling: Telling = {
@@ -43,6 +46,9 @@ export function stepsOf(grouped: Grouped): ToldStep[] {
       (deed, i) => deed?.way === "off" && !SAFE.test(saidIn(text, terms, told[i] ?? { from: 0, to: 0 })),
     ),
     lastOn: deeds.findLastIndex((deed, i) => deed?.way === "on" || isTorque(told[i] ?? { from: 0, to: 0 })),
+    proving: told.findIndex(
+      (clause, i) => i >= turn && !listing.has(i) && runs(deeds[i], saidIn(text, terms, clause)),
+    ),
   };
   for (const [i, clause] of told.entries()) if (!listing.has(i)) stepIn(telling, i, clause, deeds[i]);
   addTorques(telling);
@@ -59,6 +65,12 @@ export function stepsOf(grouped: Grouped): ToldStep[] {
     span,
   }));
 }
+
+/** Whether a clause says that the engine runs or the vehicle is driven. */
+const runs = (deed: Done | undefined, said: string): boolean =>
+  /^(?:start|drive)$/.test(deed?.says ?? "") ||
+  (!NEVER_SO.test(said) &&
+    USUAL_STEPS.some(({ says, when }) => /^(?:start|drive)$/.test(says) && when.test(said)));
 
 function workedOn(telling: Telling, at: number, name: string | undefined): void {
   if (!name) return;
@@ -102,7 +114,12 @@ function stepIn(telling: Telling, i: number, clause: Told, done: Done | undefine
   }
   const to = doneTo(telling, done, i);
   if (to === undefined) return;
-  const when = { back: i >= turn, before: i < telling.firstOff, after: i > telling.lastOn };
+  const when = {
+    back: i >= turn,
+    before: i < telling.firstOff,
+    after: i > telling.lastOn,
+    proving: telling.proving >= 0 && i > telling.proving,
+  };
   addStep(telling, {
     phase: phaseOf(done, said, when),
     says: done.says,
@@ -145,7 +162,7 @@ function addOpened(telling: Telling, i: number, span: Span): void {
   const words = [...opened.topic, ...opened.marks];
   if (telling.steps.some((step) => i - step.at < 4 && words.some((word) => step.what.includes(word)))) return;
   addStep(telling, {
-    phase: "take apart",
+    phase: BATTERY.test(opened.name) ? "make safe" : "take apart",
     says: "remove",
     what: `${opened.topic.join(" ")} ${opened.name}`
       .split(" ")

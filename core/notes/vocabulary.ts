@@ -82,6 +82,9 @@ export const NOT_IN_NAME = words(
 
 export type Way = "off" | "on" | "safe" | "look" | "prove" | "either";
 
+/** Deeds that the plan calls as they were called. */
+const oneByOne = (way: Way, verbs: string) => verbs.split(" ").map((verb) => [way, verb, verb] as const);
+
 /** What is done, by its verb in the form that tells to do it. */
 const DEEDS: readonly (readonly [verb: string, done: readonly [way: Way, says: string]])[] = (
   [
@@ -96,15 +99,17 @@ const DEEDS: readonly (readonly [verb: string, done: readonly [way: Way, says: s
     ["off", "unhook", "unhook unhooking unclip unclipping"],
     ["off", "loosen", "loosen loosening slacken slackening loose"],
     ["off", "crack loose", "crack cracking cracked break breaking"],
-    ["off", "drain", "drain draining drip"],
+    ["off", "drain", "drain draining drip suck siphon syphon"],
     ["off", "tap out", "knock drive drift tap bash"],
     ["off", "cut", "cut saw grind drill"],
-    ["off", "swing aside", "swing tuck move shove hang"],
+    ["off", "swing aside", "swing tuck move shove"],
     ["off", "release", "release unlock"],
     ["either", "open", "open"],
     ["either", "tape", "tape"],
-    ["either", "slide", "slide slip wiggle work ease rock twist turn run wind spin lift thread feed unwind"],
-    ["either", "push", "push press squeeze pop"],
+    ["either", "slide", "slide slip"],
+    ["either", "wiggle", "wiggle wriggle jiggle waggle"],
+    ["either", "push", "push squeeze pop"],
+    ...oneByOne("either", "work ease rock twist turn run wind spin lift thread feed unwind press hang cap"),
     [
       "on",
       "fit",
@@ -114,7 +119,7 @@ const DEEDS: readonly (readonly [verb: string, done: readonly [way: Way, says: s
     ["on", "start by hand", "start"],
     ["on", "tighten", "tighten tightening nip snug draw pinch do"],
     ["on", "torque", "torque torquing"],
-    ["on", "fill", "fill refill refilling top pour pump add"],
+    ["on", "fill", "fill refill refilling top pour add"],
     ["on", "bleed", "bleed bleeding"],
     ["on", "apply", "apply smear grease greasing lube dab spray paint coat bead squirt"],
     ["on", "adjust", "adjust adjusting line align"],
@@ -136,13 +141,14 @@ const DEEDS: readonly (readonly [verb: string, done: readonly [way: Way, says: s
     ["look", "clean", "clean cleaning scrape scrub wipe wash brush chase sand blow vacuum"],
     ["prove", "drive", "drive driving"],
     ["prove", "start", "fire"],
+    ["prove", "pump", "pump"],
     ["prove", "test", "test try bounce rev idle road-test operate"],
   ] as const
 ).flatMap(([way, says, verbs]) => verbs.split(" ").map((verb) => [verb, [way, says]] as const));
 
 /** Told afterwards they are mishaps, or something else. */
 const NO_DEED_AFTERWARDS = new Set(
-  "drop lever break crack cut set put do see feel start fit bolt line number hand lock shut saw drift mount seat tab dab draw work run".split(
+  "drop lever break crack cut set put do see feel start fit bolt line number hand lock shut saw drift mount seat tab dab draw work run grind cap press".split(
     " ",
   ),
 );
