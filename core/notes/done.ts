@@ -85,13 +85,22 @@ export function doneIn(terms: readonly Term[], { from, to }: Clause): Done | und
       )
     )
       return { way: "look", says: "mark", object: { from: at + 1, to }, particle: "" };
-    if (/^(?:wait|leave|let)$/.test(word))
+    // "Let me see", "no wait": nobody waits for anything.
+    if (/^(?:wait|leave|let)$/.test(word)) {
+      if (/^(?:me|us)$/.test(behind)) continue;
+      if (word === "wait" && !terms.slice(at + 1, to).some(isOfTime)) return undefined;
       return {
         way: "either",
         says: word === "wait" ? "wait" : "let",
         object: { from: at + 1, to },
         particle: "",
       };
+    }
+    if (isOnlySaid(terms, at, to) || isCompound(terms, at, from)) return undefined;
+    if (word === "set" && terms.slice(at + 1, at + 4).some((term) => /^(?:hand)?brakes?$/.test(term.text)))
+      return { way: "safe", says: "set", object: { from: at + 1, to }, particle: "" };
+    if (word === "run" && /^(?:it|her|him|the|engine)\b/.test(behind) && runsEngine(terms, at, to))
+      return { way: "prove", says: "run", object: { from: at + 1, to }, particle: "" };
     if (/^(?:turn)$/.test(word) && /^(?:on|off)$/.test(behind))
       return { way: "safe", says: `switch ${behind}`, object: { from: at + 2, to }, particle: "" };
     // "Lower intake", "lower one", "top hose off": where it is.
@@ -147,6 +156,9 @@ export function doneIn(terms: readonly Term[], { from, to }: Clause): Done | und
     ) {
       if (word === "start" && startsEngine(terms, at, to))
         return { way: "prove", says: "start", object, particle };
+      // "Run it down", until it is home.
+      if (/^(?:run|screw|wind|thread|spin)$/.test(word) && particle === "down")
+        return { way: "on", says: `${word} down`, object, particle };
       if (
         /^(?:take|pull|lift|pop|slide|slip|twist|run|turn|wind|screw|work|swing)$/.test(word) &&
         AWAY.has(particle)
@@ -167,6 +179,57 @@ export function doneIn(terms: readonly Term[], { from, to }: Clause): Done | und
   }
   return undefined;
 }
+
+/** What a wait is for. */
+const isOfTime = ({ text, tag }: Term): boolean =>
+  tag === "number" ||
+  /^(?:minutes?|hours?|until|till|overnight|for|while|days?|seconds?|dry|cool)$/.test(text);
+
+/** Said with the verb of a deed, and none: "do every step", "take your time", "see the tear here". */
+function isOnlySaid(terms: readonly Term[], at: number, to: number): boolean {
+  const text = (n: number) => (n < to ? (terms[n]?.text ?? "") : "");
+  const [word, next, after] = [text(at), text(at + 1), text(at + 2)];
+  if (/^(?:themselves|itself|yourself|himself)$/.test(next)) return true;
+  switch (word) {
+    case "do":
+      return !terms.slice(at + 1, Math.min(to, at + 7)).some((term) => Object.hasOwn(HEADS, term.text));
+    case "took":
+      // "Took me five hours".
+      return /^(?:me|us|him|her|you|about|ages|all)$/.test(next) || terms[at + 1]?.tag === "number";
+    case "take":
+      return /^(?:time|care|note|turns?|break)$/.test(/^(?:your|a|good|extra|it)$/.test(next) ? after : next);
+    case "see":
+    case "feel":
+      return !/^(?:if|whether|how|for|that)$/.test(next) || (/^(?:that|for)$/.test(next) && after === "");
+    case "look":
+    case "listen":
+      return /^(?:here|carefully|now|guys|folks)$/.test(next);
+    case "start":
+      return /^(?:over|again|with|from)$/.test(next);
+    default:
+      return false;
+  }
+}
+
+/** Verbs that with the name of a fastener or of a part behind are its name: "drain plug", "feed hose". */
+const NAMES_IT =
+  /^(?:drain|fill|bleed|pinch|lock|push|set|drive|press|lift|slide|hook|clip|tap|cap|feed|pump|brake)$/;
+
+function isCompound(terms: readonly Term[], at: number, from: number): boolean {
+  const [word, next, after] = [0, 1, 2].map((n) => terms[at + n]?.text ?? "");
+  if (at !== from || !NAMES_IT.test(word ?? "")) return false;
+  if (Object.hasOwn(HEADS, next ?? "")) return true;
+  return terms[at + 1]?.tag === "noun" && (AWAY.has(after ?? "") || HOME.has(after ?? ""));
+}
+
+/** "Run it with the heat on", and not "run it in by hand". */
+const runsEngine = (terms: readonly Term[], at: number, to: number): boolean =>
+  /^(?:it|her|him|(?:the )?engine)(?: (?:with|for|until|till|up to|warm|hot|a few|ten|five|fifteen|on)\b|$)/.test(
+    terms
+      .slice(at + 1, to)
+      .map((term) => term.text)
+      .join(" "),
+  );
 
 /** Where "look" stands in "(have) a good look at the rubbers". */
 function lookAhead(terms: readonly Term[], from: number, to: number): number | undefined {
@@ -263,6 +326,14 @@ export function particleIn(terms: readonly Term[], { from, to }: Clause): Done |
     // "a nut on the back": where it is.
     if (word === "back" && terms[at - 1]?.tag === "determiner") continue;
     const before = terms.slice(from, at);
+    // "The rod that goes down to it", "the tap is down here", "three times over", "middle out".
+    const beside = terms[at - 1]?.text ?? "";
+    if (
+      before.some(({ text }) => /^(?:that|which|where)$/.test(text)) ||
+      (/^(?:is|are)$/.test(beside) && (word === "down" || HOME.has(word))) ||
+      /^(?:times|cent(?:er|re)|middle|criss|cross|ends?|inside|outside)$/.test(beside)
+    )
+      return undefined;
     const verbs = before.filter(
       (term) =>
         term.tag === "verb" &&
@@ -277,15 +348,38 @@ export function particleIn(terms: readonly Term[], { from, to }: Clause): Done |
         !/^(?:way|side|i|you|we|it)$/.test(term.text),
     );
     if (verbs.length > 0 || things.length === 0 || before.length > 9) return undefined;
+    const switched = things.every((term) => SWITCHED.test(term.text) || term.tag === "number");
+    if (switched && /^(?:on|off)$/.test(word))
+      return {
+        way: word === "off" ? "safe" : "prove",
+        says: `switch ${word}`,
+        object: { from, to: thingEnd(terms, from, at) },
+        particle: word,
+      };
     const away = AWAY.has(word) && word !== "down" && !/^(?:back)$/.test(terms[at - 1]?.text ?? "");
     return {
       way: away ? "off" : "on",
       says: away ? "remove" : "fit",
-      object: { from, to: at },
+      object: { from, to: thingEnd(terms, from, at) },
       particle: word,
     };
   }
   return undefined;
+}
+
+/** "Ignition off": nothing comes off the car. */
+const SWITCHED =
+  /^(?:ignition|engine|lights?|headlights?|heater|heat|heating|blower|radio|key|power|current|everything)$/;
+
+/** Behind the last thing that is named, before "comes", "just slides". */
+function thingEnd(terms: readonly Term[], from: number, to: number): number {
+  let end = to;
+  while (
+    end > from + 1 &&
+    /^(?:comes?|goes|go|slides?|pulls?|lifts?|drops?|pops?|just|away)$/.test(terms[end - 1]?.text ?? "")
+  )
+    end--;
+  return end;
 }
 
 /** Left out of what is done: they say nothing of it. */

@@ -17,7 +17,7 @@ export const NAMED_BESIDE = new Set(
 
 /** Nouns that name nothing that could be worked on. */
 export const NO_THING = new Set(
-  "way time times second seconds minute minutes moment hour hours day days week month year years video channel bit lot lots kind sort look break coffee tea beer lunch dinner life luck care sense money guess idea job work stuff problem problems trouble mess turn turns thing things side sides top bottom end ends hand hands finger fingers foot feet eye eyes people person place spot one ones difference chance fun favour favor mind part story news word words note notes everything anything something nothing mil mm inch inches guys folks friend".split(
+  "way time times second seconds minute minutes moment hour hours day days week month year years video channel night overnight mile miles km kilometre kilometres kilometer kilometers litre litres liter liters quart quarts pint pints gallon gallons l ml kg kilo kilos pound pounds incl pass passes bit lot lots kind sort look break coffee tea beer lunch dinner life luck care sense money guess idea job work stuff problem problems trouble mess turn turns thing things side sides top bottom end ends hand hands finger fingers foot feet eye eyes people person place spot one ones difference chance fun favour favor mind part story news word words note notes everything anything something nothing mil mm inch inches guys folks friend".split(
     " ",
   ),
 );
@@ -47,6 +47,7 @@ export const WHAT_ELSE: Readonly<Record<string, string>> = {
   fill: "system",
   drive: "car",
   start: "engine",
+  run: "engine",
   test: "car",
   pump: "pedal",
 };
@@ -127,7 +128,7 @@ export function whatOf(
     // "The new one", "the old ones".
     if (/^ones?$/.test(term.text) && /^(?:new|old)$/.test(terms[at - 1]?.text ?? "")) named = true;
     if (isNamed(term.text) || (term.tag === "noun" && !NO_THING.has(term.text))) named = true;
-    words.push(term.text);
+    words.push(term.text.replace(/'s$/, ""));
   }
   return { what: words.join(" ").trim(), named, stood, meant };
 }
