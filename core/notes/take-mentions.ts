@@ -293,7 +293,7 @@ function chooseGroup({ walk, here, mention, topic, fresh }: Taking): Group | und
   if (mention.profile) return ofProfile(groups, mention);
   if (mention.all) return ofCount(groups, mention, topic, here.i);
   const size = here.sizes.find(
-    (one) => one.kind === "head" && one.from >= mention.from - 1 && one.from <= mention.to + 1,
+    (one) => one.kind === "head" && one.to >= mention.from && one.from <= mention.to + 1,
   );
   const head = size?.kind === "head" ? size.head : undefined;
   return resolve(groups, mention, head, topic, last, here.i, here.goingBack, fresh);
