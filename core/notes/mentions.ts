@@ -24,7 +24,7 @@ export function mentionsIn(
     if (family && !isVerb(terms, at) && !taken.has(at)) {
       // "bolt head", "stud puller", "nut splitter": the last noun is what is spoken of.
       if (
-        /^(?:heads?|hole|holes|puller|splitter|extractor|driver|remover|circle|pattern|thread|threads|kit|grease|gauge|cutter|pliers|tool|spanner|wrench|socket|set|box|end|ends|side|plate|bracket)$/.test(
+        /^(?:heads?|hole|holes|puller|splitter|extractor|driver|remover|circle|pattern|thread|threads|kit|grease|gauge|cutter|pliers|tool|spanner|wrench|socket|set|box|end|ends|side|plate|bracket|seals?|o-rings?|boots?)$/.test(
           text(terms, at + 1),
         )
       )

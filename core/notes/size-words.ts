@@ -1,6 +1,7 @@
 import type { SquareDrive } from "../model/square-drive";
 import type { HeadSize } from "../quantity/head-size";
 import type { Word } from "./words";
+import { HEADS } from "./vocabulary";
 
 export type FoundSize =
   | { kind: "head"; head: HeadSize; from: number; to: number }
@@ -128,6 +129,22 @@ export function isLength(words: readonly Word[], from: number, next: number): bo
     return true;
   if (words[next]?.text === "or" && words[next + 1]?.text === "so") return true;
   if (words[next]?.text === "deep" && HELD.has(words[next + 1]?.text ?? "")) return false;
+  // "Two nuts through the bulkhead, 13 mm deep, and a long extension": the socket for them.
+  if (words[next]?.text === "deep" && /^[,.;]$/.test(words[next + 1]?.text ?? "")) {
+    const before = words.slice(Math.max(0, from - 8), from).map(({ text: word }) => word);
+    return (
+      !before.some((word) => Object.hasOwn(HEADS, word)) ||
+      before.some((word) => /^(?:holes?|grooves?|scores?|pits?|dents?|bores?|slots?)$/.test(word))
+    );
+  }
+  // "5-10 mm", "5 to 10 mm": from so much to so much.
+  const joined =
+    words[from - 1]?.text === "to" ||
+    (/^[-–]$/.test(words[from - 1]?.text ?? "") &&
+      words[from - 2]?.end === words[from - 1]?.start &&
+      words[from - 1]?.end === words[from]?.start);
+  if (joined && /^\d+(?:\.\d+)?$/.test(words[from - 2]?.text ?? "") && words[from - 3]?.text !== "m")
+    return true;
   return /^(?:of|thick|deep|wide|across|play|gap|long|lip|left|wear|apart|diameter|clearance|above|below|from|proud|over|under|shorter|longer|thicker|thinner|wider|narrower|higher|lower)$/.test(
     words[next]?.text ?? "",
   );

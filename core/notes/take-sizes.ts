@@ -188,6 +188,8 @@ function isDistance({ walk, here, size, after }: Sized): boolean {
   return (
     size.head.profile === "hexagon" &&
     !TOOL_HEADS.has(terms[size.to]?.text ?? "") &&
+    // How deep a hole is was told apart already: a deep socket.
+    terms[size.to]?.text !== "deep" &&
     (/\b(?:gap|play|limit|wear|thick(?:ness)?|travel|deep|measur\w+|clearance|past the|high|wide|long run|push|overlap|overhang|within|apart)\b/i.test(
       led,
     ) ||
