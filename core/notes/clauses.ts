@@ -1,6 +1,8 @@
+import { spokenNumber } from "./spoken-number";
 import type { Term } from "./terms";
 import { ACTIONS, PAST_DEEDS } from "./vocabulary";
 import type { Word } from "./words";
+import { torqueUnitAt } from "./written-torque";
 
 /** A run of words that says one thing, by word numbers. */
 export interface Clause {
@@ -175,8 +177,16 @@ function beginsThought(terms: readonly Term[], at: number): boolean {
   if (SUBJECTS.has(word)) return !HOLDS_ON.has(before);
   const next = text(at + 1);
   // "It's stuck · do not pry", "seven mil bolts · those are like seventy".
-  if ((word === "do" && next === "not") || (IS_POINTED_AT.test(word) && /^(?:is|are|was|were)$/.test(next)))
+  if (
+    (word === "do" && next === "not") ||
+    (IS_POINTED_AT.test(word) && /^(?:is|are|was|were|come|go|get|take|have)$/.test(next))
+  )
     return !HOLDS_ON.has(before) && !/^(?:of|with|to|on|in|for|at|is|are)$/.test(before);
+  if (word === "this" && next === "is") return !HOLDS_ON.has(before) && terms[at - 1]?.tag !== "verb";
+  if (word === "and" && next === "the" && /^(?:last|next|first|other|only)$/.test(text(at + 2))) return true;
+  // "To 35 foot pounds · crossmember back up": what it is torqued to ends what is said of it.
+  if (/^(?:noun|determiner|verb|adjective|pronoun)$/.test(terms[at]?.tag ?? "") && endsTorque(terms, at))
+    return true;
   // "Coils back in · seven mil bolts", "back on snug · coils back in".
   if (
     (terms[at]?.tag === "number" && /^(?:on|in)$/.test(before) && text(at - 2) === "back") ||
@@ -205,6 +215,21 @@ function beginsThought(terms: readonly Term[], at: number): boolean {
     !/^(?:never|not|always)$/.test(before) &&
     !HOLDS_ON.has(before)
   );
+}
+
+/** Whether the words before a place are a number and the unit of a torque, and the word no part of that. */
+function endsTorque(terms: readonly Term[], at: number): boolean {
+  if (
+    /^(?:each|a|per|and|plus|degrees?|torque|max|tops|dry|cold|total|of|with|all|there|if|or|sorry|no|nope|not|wait|hang|er|uh|um|correction|oops|scratch|i|actually|rather|make)$/.test(
+      terms[at]?.text ?? "",
+    )
+  )
+    return false;
+  for (let from = Math.max(0, at - 6); from < at; from++) {
+    const number = spokenNumber(terms, from);
+    if (number && torqueUnitAt(terms, number.next)?.next === at) return true;
+  }
+  return false;
 }
 
 const isBeing = (word: string) => /^(?:it's|that's|they're|is|are|was|were)$/.test(word);

@@ -97,20 +97,27 @@ export function countBefore(
     whole.value <= 32 &&
     !/^(?:m|to|at|step)$/.test(text(terms, i - 1))
   )
-    return { count: whole.value, start: article(whole === tens ? i - 1 : i) };
-  if (i >= from && /^(?:a|an|one)$/.test(word)) return { count: ofEach(terms, i, from), start: i };
+    return { count: whole.value === 1 ? ofEach(terms, i) : whole.value, start: article(whole === tens ? i - 1 : i) };
+  if (i >= from && /^(?:a|an|one)$/.test(word)) return { count: ofEach(terms, i), start: i };
   return {
     count: undefined,
     start: i >= from && /^(?:the|those|these|that|this|my|your|all)$/.test(word) ? i : at,
   };
 }
 
-/** One; but "four of them, each one is a little bolt" are as many as they are, and one of nobody knows how many. */
-function ofEach(terms: readonly Term[], at: number, from: number): number | undefined {
-  const said = terms.slice(Math.max(from, at - 3), at).map((term) => term.text);
-  if (!/\beach (?:one )?(?:is|has|takes|gets)$/.test(said.join(" "))) return 1;
-  for (let i = at - 3; i >= from; i--) {
-    const count = ofThem(terms, i);
+/**
+ * One; but "four of them, each one is a little bolt" are as many as they are, and "each strap has got one bolt"
+ * as many as there are straps: where nobody said how many, it is not known.
+ */
+function ofEach(terms: readonly Term[], at: number): number | undefined {
+  const said = terms.slice(Math.max(0, at - 5), at).map((term) => term.text);
+  const each = /\beach (?:(?:one|of \w+|(\w+)) )?(?:is|has|takes|gets|had)(?: got)?$/.exec(said.join(" "));
+  if (!each) return 1;
+  if (SAYS_EACH.test(`each ${each[1] ?? ""}`)) return 1;
+  for (let i = at - 3; i >= Math.max(0, at - 16); i--) {
+    const number = spokenNumber(terms, i);
+    const counted = each[1] !== undefined && text(terms, number?.next ?? -1) === `${each[1]}s`;
+    const count = counted ? number?.value : ofThem(terms, i);
     if (count !== undefined) return count;
   }
   return undefined;

@@ -88,6 +88,8 @@ export function doneIn(terms: readonly Term[], { from, to }: Clause): Done | und
     // "Let me see", "no wait": nobody waits for anything.
     if (/^(?:wait|leave|let)$/.test(word)) {
       if (/^(?:me|us)$/.test(behind)) continue;
+      if (word === "let" && particleAfter(terms, at + 1, Math.min(to, at + 5)) === "down")
+        return { way: "on", says: "lower", object: { from: at + 1, to }, particle: "down" };
       if (word === "wait" && !terms.slice(at + 1, to).some(isOfTime)) return undefined;
       return {
         way: "either",
@@ -124,6 +126,9 @@ export function doneIn(terms: readonly Term[], { from, to }: Clause): Done | und
       terms.slice(at + 1, Math.min(to, at + 5)).some((term) => HEADS[term.text] === "nut")
     )
       return { way: "on", says: "tighten", object: { from: at + 1, to }, particle: "" };
+    // "Zip that off", by whatever word.
+    if (isOffByAnyWord(terms, at, to))
+      return { way: "off", says: "remove", object: { from: at + 1, to }, particle: text(at + 2) };
     if (
       !isAction(terms, at) &&
       !(
@@ -195,7 +200,7 @@ function isOnlySaid(terms: readonly Term[], at: number, to: number): boolean {
       return !terms.slice(at + 1, Math.min(to, at + 7)).some((term) => Object.hasOwn(HEADS, term.text));
     case "took":
       // "Took me five hours".
-      return /^(?:me|us|him|her|you|about|ages|all)$/.test(next) || terms[at + 1]?.tag === "number";
+      return !/^(?:the|it|them|em|that|those|this|these|my|off|out)$/.test(next);
     case "take":
       return /^(?:time|care|note|turns?|break)$/.test(/^(?:your|a|good|extra|it)$/.test(next) ? after : next);
     case "see":
@@ -205,7 +210,7 @@ function isOnlySaid(terms: readonly Term[], at: number, to: number): boolean {
     case "listen":
       return /^(?:here|carefully|now|guys|folks)$/.test(next);
     case "start":
-      return /^(?:over|again|with|from)$/.test(next);
+      return /^(?:over|again|with|from|at|in|on)$/.test(next);
     default:
       return false;
   }
@@ -230,6 +235,19 @@ const runsEngine = (terms: readonly Term[], at: number, to: number): boolean =>
       .map((term) => term.text)
       .join(" "),
   );
+
+/** "Zip that off", "buzz them out": whatever it is called. */
+const isOffByAnyWord = (terms: readonly Term[], at: number, to: number): boolean =>
+  terms[at]?.tag === "verb" &&
+  at + 2 < to &&
+  !Object.hasOwn(ACTIONS, terms[at]?.text ?? "") &&
+  !NOTHING_OFF.test(terms[at]?.text ?? "") &&
+  /^(?:it|that|this|them|em|those|these)$/.test(terms[at + 1]?.text ?? "") &&
+  /^(?:off|out)$/.test(terms[at + 2]?.text ?? "");
+
+/** Verbs that with "out" and "off" take nothing off. */
+const NOTHING_OFF =
+  /^(?:find|found|figure|sort|let|throw|help|write|rule|point|leave|hand|print|read|give|sell|call|put|keep|start|set|finish|top|round|switch|shut|see|hold|have|is|was)$/;
 
 /** Where "look" stands in "(have) a good look at the rubbers". */
 function lookAhead(terms: readonly Term[], from: number, to: number): number | undefined {
@@ -330,7 +348,8 @@ export function particleIn(terms: readonly Term[], { from, to }: Clause): Done |
     const beside = terms[at - 1]?.text ?? "";
     if (
       before.some(({ text }) => /^(?:that|which|where)$/.test(text)) ||
-      (/^(?:is|are)$/.test(beside) && (word === "down" || HOME.has(word))) ||
+      (/^(?:is|are)$/.test(beside) &&
+        (word === "down" || HOME.has(word) || /^(?:determiner|pronoun)$/.test(terms[at + 1]?.tag ?? ""))) ||
       /^(?:times|cent(?:er|re)|middle|criss|cross|ends?|inside|outside)$/.test(beside)
     )
       return undefined;

@@ -1,4 +1,5 @@
 import { type Clause, type Told, isAction, sentencesOf, toldIn } from "./clauses";
+import { doneIn } from "./done";
 import { marksOf, singular } from "./mention";
 import { sizeAt } from "./scan-size";
 import { torqueAt } from "./scan-torque";
@@ -144,6 +145,8 @@ function listingIn(text: string, terms: readonly Term[], told: readonly Told[]):
     else if (
       open &&
       (clause.paragraph > open.paragraph + 1 ||
+        // Without full stops a list ends where something is done.
+        (toolCount === 0 && doneIn(terms, clause) !== undefined) ||
         (toolCount === 0 && clause.sentence > open.sentence && !listAhead(terms, told, i)))
     )
       open = undefined;

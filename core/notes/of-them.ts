@@ -3,9 +3,10 @@ import { wordsFrom } from "./behind";
 import { behind } from "./behind";
 import type { Clause } from "./clauses";
 import { text, isPerSide } from "./counts";
-import { marksOf, type Mention, mentionAt } from "./mention";
+import { marksOf, type Mention, mentionAt, singular } from "./mention";
 import { spokenNumber } from "./spoken-number";
 import type { Term } from "./terms";
+import { HEADS, PART_HEADS, THINGS } from "./vocabulary";
 
 /** No cover has more bolts of one kind than this. */
 export const MOST_OF_ONE_KIND = 32;
@@ -50,6 +51,7 @@ export function ofThem(terms: readonly Term[], { from, to }: Clause): Mention | 
             term.text,
           ) || term.tag === "mark",
       );
+    if (tells && countsThings(terms, from)) return undefined;
     return mentionAt(
       at,
       number.next + 2,
@@ -59,6 +61,14 @@ export function ofThem(terms: readonly Term[], { from, to }: Clause): Mention | 
     );
   }
   return undefined;
+}
+
+/** "The tank straps, there are two of them": straps are counted, and not what holds them. */
+function countsThings(terms: readonly Term[], from: number): boolean {
+  let at = from - 1;
+  while (at >= 0 && (terms[at]?.tag === "mark" || /^(?:um|uh|and|so|now)$/.test(text(terms, at)))) at--;
+  const word = text(terms, at);
+  return /[^s]s$/.test(word) && !HEADS[word] && (THINGS.has(singular(word)) || PART_HEADS.has(word));
 }
 
 /** "8 bolts: 6 are 13 mm, 2 at the rear are T45": so many of those just counted. */

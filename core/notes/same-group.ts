@@ -96,7 +96,11 @@ export function isOtherEnd(
   const behind = mention.marks.length === 0 && at - last.last <= 2 && NUT_BEHIND.test(said);
   const placed =
     mention.marks.length > 0 &&
-    mention.marks.every((mark) => /^(?:rear|behind|other|end|underneath|lower|side|far|inside)$/.test(mark));
+    mention.marks.every((mark) =>
+      /^(?:rear|behind|other|end|underneath|lower|side|far|inside|outside|inboard|outboard|inner|outer|back)$/.test(
+        mark,
+      ),
+    );
   const plain =
     mention.marks.length === 0 &&
     at - last.last <= 3 &&

@@ -46,9 +46,24 @@ export function takeMentions(walk: Walk, here: Here): void {
         : { walk, here, mention, topic, fresh };
     if (!(takeSeveral(taking) || takeOtherEnd(taking) || takePartOfLast(taking))) takeOne(taking);
   }
+  // "The bracket has three bolts, but you don't need to touch them": none of the job.
+  const left = walk.last;
+  if (
+    mentions.length === 0 &&
+    left &&
+    here.i - left.first <= 2 &&
+    left.figures.length === 0 &&
+    LEFT_ALONE.test(said)
+  ) {
+    walk.groups.splice(walk.groups.indexOf(left), 1);
+    walk.last = walk.groups.at(-1);
+  }
   if (SAYS_EACH.test(said)) places.forEach((group) => group && group.count === 1 && (group.perSide = true));
   takeCounts(walk, here);
 }
+
+const LEFT_ALONE =
+  /\b(?:do(?:es)?n'?t|do not|no)(?: have to| need(?: to)?)? (?:touch|undo|disturb|open|loosen|remove|move)\w* (?:them|it|those|that|these|em)\b(?! yet)/i;
 
 /**
  * "Glass down into the clamps, bolts 9 Nm": plain bolts are those of what the same sentence names before them,

@@ -14,6 +14,14 @@ const WORD =
   /\d{1,3}(?:[\u00a0\u2009\u202f]\d{3})+|\d+\s*[/⁄]\s*\d+|\d+(?:[.,]\d+)?|(?:hold-downs?|o-rings?|anti-seize|anti-roll)(?![a-z-])|[a-zà-ÿ]+(?:['’][a-z]+)?|[½¼¾⅛⅜⅝⅞]|\n|[^\s\w]/gi;
 const NAMED = /^(?:m\d{1,2}(?:[.,]\d)?(?:\s?[x×]\s?\d(?:[.,]\d{1,2})?)?|[te]\d{1,3}|wd\d+)(?![a-z\d])/i;
 
+/** Typed with a thumb: the apostrophe is left out of these, and none is another word. */
+const SHORTENED: ReadonlyMap<string, string> = new Map(
+  `don't doesn't didn't can't won't isn't wasn't aren't weren't couldn't shouldn't wouldn't haven't hasn't that's
+  there's what's here's i'm i've you're you'll you've they're they'll they've we've it'll`
+    .split(/\s+/)
+    .map((word) => [word.replace("'", ""), word]),
+);
+
 /** A text as words. Example: "four 15mm bolts" → four, 15, mm, bolts. */
 export function wordsOf(text: string): Word[] {
   const words: Word[] = [];
@@ -36,8 +44,9 @@ export function wordsOf(text: string): Word[] {
       at = match.index;
       continue;
     }
+    const said = match[0].toLowerCase().replace("’", "'");
     words.push({
-      text: match[0].toLowerCase().replace("’", "'"),
+      text: SHORTENED.get(said) ?? said,
       start: match.index,
       end: match.index + match[0].length,
     });
