@@ -170,6 +170,8 @@ function beginsThought(terms: readonly Term[], at: number): boolean {
     return (
       SUBJECTS.has(next) ||
       JOINS.has(next) ||
+      // "Out of the way · and the last thing is the mount".
+      (next === "the" && /^(?:last|next|first|other|only)$/.test(text(at + 2)) && text(at + 3) === "thing") ||
       (isAction(terms, at + 1) && terms[at + 2]?.tag !== "verb") ||
       terms[at + 1]?.tag === "pronoun"
     );
@@ -183,7 +185,6 @@ function beginsThought(terms: readonly Term[], at: number): boolean {
   )
     return !HOLDS_ON.has(before) && !/^(?:of|with|to|on|in|for|at|is|are)$/.test(before);
   if (word === "this" && next === "is") return !HOLDS_ON.has(before) && terms[at - 1]?.tag !== "verb";
-  if (word === "and" && next === "the" && /^(?:last|next|first|other|only)$/.test(text(at + 2))) return true;
   // "To 35 foot pounds · crossmember back up": what it is torqued to ends what is said of it.
   if (/^(?:noun|determiner|verb|adjective|pronoun)$/.test(terms[at]?.tag ?? "") && endsTorque(terms, at))
     return true;

@@ -97,7 +97,10 @@ export function countBefore(
     whole.value <= 32 &&
     !/^(?:m|to|at|step)$/.test(text(terms, i - 1))
   )
-    return { count: whole.value === 1 ? ofEach(terms, i) : whole.value, start: article(whole === tens ? i - 1 : i) };
+    return {
+      count: whole.value === 1 ? ofEach(terms, i) : whole.value,
+      start: article(whole === tens ? i - 1 : i),
+    };
   if (i >= from && /^(?:a|an|one)$/.test(word)) return { count: ofEach(terms, i), start: i };
   return {
     count: undefined,

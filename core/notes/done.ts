@@ -202,6 +202,8 @@ function isOnlySaid(terms: readonly Term[], at: number, to: number): boolean {
       // "Took me five hours".
       return !/^(?:the|it|them|em|that|those|this|these|my|off|out)$/.test(next);
     case "take":
+      // "Take it for a drive" is said among what proves it.
+      if (after === "for" && text(at + 3) === "a") return true;
       return /^(?:time|care|note|turns?|break)$/.test(/^(?:your|a|good|extra|it)$/.test(next) ? after : next);
     case "see":
     case "feel":

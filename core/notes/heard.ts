@@ -264,6 +264,12 @@ const isThing = (said: string, word = singular(said.replace(/'s$/, ""))) =>
   !Object.hasOwn(HEADS, said) &&
   !Object.hasOwn(HEADS, word);
 
+const wordsFrom = (terms: readonly Term[], from: number, to: number) =>
+  terms
+    .slice(from, to)
+    .map(({ text }) => `${text} `)
+    .join("");
+
 const wordsBefore = (terms: readonly Term[], at: number) =>
   `${terms
     .slice(Math.max(0, at - 3), at)
@@ -272,6 +278,13 @@ const wordsBefore = (terms: readonly Term[], at: number) =>
 
 /** "between the pan and the gearbox", "on a tab": where a thing is, and not the thing. */
 function isBehindPreposition(terms: readonly Term[], at: number, from: number): boolean {
+  // "Top of the shock has two nuts": of the shock.
+  if (
+    /^(?:(?:the|at|on) )*(?:top|bottom|end|front|back|rear) of (?:the|that|this|each) $/.test(
+      wordsFrom(terms, from, at),
+    )
+  )
+    return false;
   for (let i = at - 1; i >= from && at - i < 5; i--) {
     const word = terms[i]?.text ?? "";
     if (/^[-–—:;(]$/.test(word)) return false;

@@ -9,7 +9,7 @@ import { isOtherEnd } from "./same-group";
 import { mergeInto } from "./same-group";
 import { alike, isSame } from "./same-group";
 import { ofCount, ofProfile, ofThem, shared, together, toldApart } from "./told-apart";
-import { BOUGHT, HEADS, HELD_STILL } from "./vocabulary";
+import { BOUGHT, HEADS, HELD_STILL, PART_HEADS, THINGS } from "./vocabulary";
 import type { Here, Walk } from "./walk";
 
 /** What each way of taking a mention needs to know. */
@@ -31,7 +31,7 @@ export function takeMentions(walk: Walk, here: Here): void {
     mentions.some(({ marks }) => marks.length > 0) &&
     walk.groups.some(({ last }) => walk.heard.told[last]?.sentence === walk.topicSentence);
   const carried = anew ? [] : walk.topic;
-  const topic = ofThem(walk, here) ?? (things.length > 0 ? things : carried);
+  const topic = ofThem(walk, here) ?? ofPlace(walk, here) ?? (things.length > 0 ? things : carried);
   const fresh = topic.length > 0 && walk.topicSentence === clause.sentence;
   for (const said1 of mentions) {
     const mention = inSameWords(walk, said1);
@@ -83,6 +83,22 @@ function namedBefore(walk: Walk, { clause }: Here, mention: Mention): string[] {
     );
   const telling = words.filter((word) => ofWord(word).length === 1);
   return [...new Set(telling)];
+}
+
+/** "One nut in the centre of the mount": of the mount, whatever was worked on before. */
+function ofPlace({ heard: { terms } }: Walk, { clause, mentions }: Here): string[] | undefined {
+  const [only] = mentions;
+  if (!only || mentions.length > 1 || only.definite) return undefined;
+  const behind = terms
+    .slice(only.to, Math.min(clause.to, only.to + 6))
+    .map((term) => term.text)
+    .join(" ");
+  const place =
+    /^(?:in|on|at) the (?:very |dead )?(?:cent(?:er|re)|middle) of (?:the|each|that|this) ([a-z-]+)/.exec(
+      behind,
+    );
+  const thing = place && singular(place[1] ?? "");
+  return thing && (THINGS.has(thing) || PART_HEADS.has(thing)) ? [thing] : undefined;
 }
 
 /** "upper = fill": a mention that has one of the two words has both. */
@@ -164,7 +180,7 @@ function takeOne(taking: Taking): void {
   const { groups } = walk;
   const { text: whole, terms } = walk.heard;
   const { i, clause, said, places } = here;
-  const found = ofLastCounted(taking) ?? chooseGroup(taking);
+  const found = ofLastCounted(taking) ?? calledAnew(taking) ?? chooseGroup(taking);
   const apart = found ?? toldApart(walk, here, mention);
   if (apart && !found) {
     touch(apart, { ...mention, count: undefined }, terms, i);
@@ -222,6 +238,21 @@ function ofLastCounted({ walk: { last }, here, mention }: Taking): Group | undef
     (last.count === undefined || (last.count === 1 && !mention.perSide)) &&
     here.i - last.last <= 3 &&
     !here.sizes.some((one) => one.kind === "head")
+    ? last
+    : undefined;
+}
+
+/** "One nut in the middle. This is the big one": the one just named, by another word. */
+function calledAnew({ walk: { last }, here, mention }: Taking): Group | undefined {
+  return mention.family === "one" &&
+    last &&
+    last.first === last.last &&
+    here.i - last.last <= 1 &&
+    (last.count ?? 1) === 1 &&
+    (mention.count ?? 1) === 1 &&
+    /^\W*(?:and |so |now )*(?:this|that|it)(?:'s| is) (?:the|your|a) \w+ (?:one|guy|fella)\W*$/i.test(
+      here.said,
+    )
     ? last
     : undefined;
 }

@@ -67,7 +67,7 @@ export const USUAL_STEPS: readonly UsualStep[] = [
   {
     phase: "prove it",
     says: "drive",
-    when: /\b(?:drive (?:it|her|around|round|up|down|about|a|the|over)|drove|test drive|road test|(?:a)?round the block|go for a (?:drive|spin|run))\b/i,
+    when: /\b(?:drive (?:it|her|around|round|up|down|about|a|the|over)|drove|test drive|road test|(?:a)?round the block|(?:go|take (?:it|her|him|the \w+)(?: out)?) for a (?:drive|spin|run))\b/i,
     same: ["drive"],
   },
 ];
