@@ -225,7 +225,10 @@ function bySize(terms: readonly Term[], { from, to }: Clause, size: FoundSize): 
     /\b(?:held|holds|hold)(?: on| in| down)?(?: by| with)?\s*$/.test(before) &&
     /^(?:allens?|torx|hex)$/.test(text(terms, size.to));
   const listed =
-    (holding || (count !== undefined && count > 1)) &&
+    (holding ||
+      (count !== undefined && count > 1) ||
+      // "Two clips + one 12 mm".
+      (count === 1 && /^(?:\+|plus)$/.test(text(terms, start - 1)))) &&
     /^(?:mm|mil|mils)$/.test(last) &&
     /^(?:[,.;\n)]|at|on|in|allens?|heads?|torx|hex|e|)$/.test(text(terms, size.to));
   if (listed)

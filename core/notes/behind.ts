@@ -19,14 +19,6 @@ export function behind(terms: readonly Term[], at: number): { words: string[]; m
     const further = behind(terms, at + 1);
     return further.words.length > 0 ? { ...further, words: [text(terms, at), ...further.words] } : none;
   }
-  // "The two up top".
-  const place = text(terms, at + 1);
-  if (
-    /^(?:up|down|out)$/.test(text(terms, at)) &&
-    /^(?:top|bottom|front|back)$/.test(place) &&
-    text(terms, at + 2) !== "of"
-  )
-    return { words: [text(terms, at), place], marks: [place] };
   if (/^(?:underneath|behind|below|above)$/.test(text(terms, at)))
     return { words: [text(terms, at)], marks: [text(terms, at)] };
   if (

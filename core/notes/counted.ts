@@ -6,6 +6,9 @@ import type { Here, Walk } from "./walk";
 export function countClause(said: string, clause: Told, here: Here) {
   if (/^\W*(?:and )?i count(?:ed)? (\w+)\W*$/i.test(said)) return clause.to - 1;
   if (/^\W*\w+ (?:numbers|nos|pieces|off)\W*$/i.test(said)) return clause.from;
+  // "One on each, so four."
+  if (/^\W*so (?:that's )?\w+(?: (?:in all|altogether|total|in total|all told))?\W*$/i.test(said))
+    return clause.from + (/^\W*so that's/i.test(said) ? 2 : 1);
   if (/^\W*(?:there's|there are|they're) \w+\W*$/i.test(said) && here.sizes.length === 0)
     return clause.to - 1;
   return undefined;
@@ -57,7 +60,16 @@ export function takeCounts(walk: Walk, here: Here): void {
   const { i, clause, said, mentions } = here;
   const tells = countClause(said, clause, here);
   const howMany = tells === undefined ? undefined : spokenNumber(terms, tells);
-  if (howMany && walk.last && i - walk.last.last <= 2 && howMany.value <= 32) walk.last.count = howMany.value;
+  if (
+    howMany &&
+    walk.last &&
+    i - walk.last.last <= 2 &&
+    Number.isInteger(howMany.value) &&
+    howMany.value <= 32
+  ) {
+    walk.last.count = howMany.value;
+    if (/^\W*so\b/i.test(said)) walk.last.perSide = false;
+  }
   // "The lower damper bolts, left and right": one each.
   if (
     walk.last &&

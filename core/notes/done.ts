@@ -369,7 +369,7 @@ export function particleIn(terms: readonly Term[], { from, to }: Clause): Done |
         !/^(?:way|side|i|you|we|it)$/.test(term.text),
     );
     if (verbs.length > 0 || things.length === 0 || before.length > 9) return undefined;
-    const switched = things.every((term) => SWITCHED.test(term.text) || term.tag === "number");
+    const switched = things.every((term) => SWITCHED.test(term.text));
     if (switched && /^(?:on|off)$/.test(word))
       return {
         way: word === "off" ? "safe" : "prove",

@@ -24,13 +24,16 @@ export function mentionsIn(
     if (family && !isVerb(terms, at) && !taken.has(at)) {
       // "bolt head", "stud puller", "nut splitter": the last noun is what is spoken of.
       if (
-        /^(?:heads?|hole|holes|puller|splitter|extractor|driver|remover|circle|pattern|thread|threads|kit|grease|gauge|cutter|pliers|tool|spanner|wrench|socket|set|box|end|ends|side|plate|bracket|seals?|o-rings?|boots?)$/.test(
+        /^(?:heads?|hole|holes|puller|splitter|extractor|driver|remover|circle|pattern|thread|threads|kit|grease|gauge|cutter|pliers|tool|spanner|wrench|socket|set|box|end|ends|side|plate|bracket|seals?|o-rings?|boots?|flats?|faces?)$/.test(
           text(terms, at + 1),
         )
       )
         continue;
-      // "a strap on one of the studs": where it sits.
+      // A C clamp is a tool.
+      if (/^clamps?$/.test(word) && /^[cg]$/.test(text(terms, at - 1))) continue;
+      // "a strap on one of the studs", "hit it between the studs": where it sits.
       if (
+        /\bbetween (?:the|those|two of the) (?:\w+ )?$/.test(`${before(terms, at, from)} `) ||
         /\b(?:on|to|off|from|under|behind) (?:one|two) of the (?:\w+ )?$/.test(`${before(terms, at, from)} `)
       )
         continue;

@@ -306,7 +306,7 @@ describe("other voices", () => {
       ),
     ).toEqual([
       "coil cover bolts, 2, 8 mm, hand tight",
-      "coil bolts, 10 mm, 71 lb·in",
+      "coil bolts, 4, 10 mm, 71 lb·in",
       "cover bolts, 11, 10 mm, 44 lb·in, then 89 lb·in",
     ]);
   });

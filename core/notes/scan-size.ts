@@ -98,7 +98,11 @@ function bareSize(
     return undefined;
   const after = text(next) === "-" ? text(next + 1) : text(next);
   const digits = /^\d/.test(text(at));
-  if (HELD.has(after)) return head(words, value, "mm", at, next);
+  // "A 17 thin wrench".
+  const shaped =
+    /^(?:thin|long|short|deep|flat|open|ring|combination|stubby|offset|flare|ratchet|ratcheting)$/;
+  if (HELD.has(shaped.test(after) ? text(next + (text(next) === "-" ? 2 : 1)) : after))
+    return head(words, value, "mm", at, next);
   // "two 13s": the plural of a size in digits.
   // "10 number", "14 size", "size 14".
   if (/^(?:number|size|no|nos)$/.test(after) && USUAL.has(value))
@@ -115,6 +119,9 @@ function bareSize(
   )
     return head(words, value, "mm", at, next);
   if (text(at - 1) === "size" && USUAL.has(value)) return head(words, value, "mm", at, next);
+  // "13 head".
+  if (/^(?:head|headed)$/.test(after) && USUAL.has(value) && value > 6)
+    return head(words, value, "mm", at, next);
   // "a 15 bolt", "the 13 nut".
   if (/^(?:bolt|nut|screw)$/.test(after) && USUAL.has(value) && value > 6)
     return head(words, value, "mm", at, next);

@@ -103,6 +103,8 @@ export function head(
     // "the Allen key, five millimetre".
     (text(from - 1) === "," && KEYS.has(text(from - 2))) ||
     (/^(?:hex|hexagon)$/.test(text(to)) && (KEYS.has(text(to + 1)) || /^(?:bit|bits)$/.test(text(to + 1)))) ||
+    // "A 6 mm hex in the end of the stud".
+    (/^(?:hex|hexagon)$/.test(text(to)) && /^(?:in|into|up)$/.test(text(to + 1))) ||
     (/^(?:internal|inside)$/.test(text(to)) && /^hex/.test(text(to + 1)));
   return { kind: "head", head: { profile: key ? "hexagon key" : "hexagon", size: value, unit }, from, to };
 }

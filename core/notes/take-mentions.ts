@@ -180,7 +180,7 @@ function takeOne(taking: Taking): void {
   const { groups } = walk;
   const { text: whole, terms } = walk.heard;
   const { i, clause, said, places } = here;
-  const found = ofLastCounted(taking) ?? calledAnew(taking) ?? chooseGroup(taking);
+  const found = ofLastCounted(taking) ?? inAll(taking) ?? calledAnew(taking) ?? chooseGroup(taking);
   const apart = found ?? toldApart(walk, here, mention);
   if (apart && !found) {
     touch(apart, { ...mention, count: undefined }, terms, i);
@@ -240,6 +240,27 @@ function ofLastCounted({ walk: { last }, here, mention }: Taking): Group | undef
     !here.sizes.some((one) => one.kind === "head")
     ? last
     : undefined;
+}
+
+/** "Each has two bolts, so four bolts", "that's four nuts all told": of those just named, all of them together. */
+function inAll({ walk, here, mention }: Taking): Group | undefined {
+  const { last } = walk;
+  if (
+    !last ||
+    mention.count === undefined ||
+    mention.count < (last.count ?? 0) ||
+    mention.family !== last.family ||
+    mention.marks.length > 0 ||
+    here.i - last.last > 4 ||
+    here.sizes.length > 0 ||
+    !/^\W*(?:so (?:that's )?\w+ \w+\W*$|(?:so |and )?(?:that's |there's |there are )?\w+ \w+ (?:all told|in all|altogether|in total|total)\b)/i.test(
+      here.said,
+    )
+  )
+    return undefined;
+  last.count = mention.count;
+  last.perSide = false;
+  return last;
 }
 
 /** "One nut in the middle. This is the big one": the one just named, by another word. */

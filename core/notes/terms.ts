@@ -71,10 +71,23 @@ export function termsOf(text: string): Term[] {
   const spoken = wordsOf(text).filter(
     (word) => !times.some(({ start, end }) => word.start >= start && word.end <= end),
   );
-  return spoken.flatMap(shortened).map((word) => ({
-    ...word,
-    tag: tagOf(word, tags),
-  }));
+  const terms = spoken.flatMap(shortened).map((word) => ({ ...word, tag: tagOf(word, tags) }));
+  return terms.map((term, at) => (isNamePart(terms, at) ? { ...term, tag: "noun" } : term));
+}
+
+/** "Two slide pin bolts", "the drain plug": between what counts or points and a noun there is no verb. */
+function isNamePart(terms: readonly Term[], at: number): boolean {
+  const [before, after] = [terms[at - 1], terms[at + 1]];
+  // "1 Remove bolts": the number of a line counts nothing.
+  const first = at < 2 || terms[at - 2]?.text === "\n" || terms[at - 2]?.tag === "mark";
+  return (
+    terms[at]?.tag === "verb" &&
+    /^(?:slide|drain|fill|lock|push|pinch|bleed|drive|clip|feed|brake|clamp|lift|mount|seat)$/.test(
+      terms[at]?.text ?? "",
+    ) &&
+    after?.tag === "noun" &&
+    (before?.tag === "determiner" || (before?.tag === "number" && !first))
+  );
 }
 
 /** At the head of many lines, and no one's name. */
