@@ -234,6 +234,8 @@ function bySize(terms: readonly Term[], { from, to }: Clause, size: FoundSize): 
   if (listed)
     return mentionAt(start, size.to, {
       sized: true,
+      // "Two 10 mm in the armrest".
+      marks: marksOf(behind(terms, size.to).marks),
       count,
       perSide: isPerSide(terms, size.to),
       definite: isDefinite(terms, start),

@@ -39,6 +39,7 @@ const JOINS = new Set([
   "before",
   "after",
   "otherwise",
+  "except",
   "first",
 ]);
 
@@ -221,7 +222,7 @@ function beginsThought(terms: readonly Term[], at: number): boolean {
 /** Whether the words before a place are a number and the unit of a torque, and the word no part of that. */
 function endsTorque(terms: readonly Term[], at: number): boolean {
   if (
-    /^(?:each|a|per|and|plus|degrees?|torque|max|tops|dry|cold|total|of|with|all|there|if|or|sorry|no|nope|not|wait|hang|er|uh|um|correction|oops|scratch|i|actually|rather|make)$/.test(
+    /^(?:each|a|per|and|plus|degrees?|torque|max|tops|dry|cold|total|of|with|all|there|if|or|sorry|no|nope|not|wait|hang|er|uh|um|correction|oops|scratch|i|actually|rather|make|is|are|was|were|which|that|that's|they're|it's)$/.test(
       terms[at]?.text ?? "",
     )
   )

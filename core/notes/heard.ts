@@ -236,8 +236,13 @@ export function topicIn(terms: readonly Term[], { from, to }: Clause): string[] 
     let end = at;
     const goesOn = (n: number) =>
       n < to && (isThing(terms[n]?.text ?? "") || HOLDERS.test(terms[n]?.text ?? ""));
-    // "headlight leveling sensor".
-    while (goesOn(end + 1) || (/ing$/.test(terms[end + 1]?.text ?? "") && goesOn(end + 2))) end++;
+    // "headlight leveling sensor", "headlight level sensor link".
+    const leadsOn = (n: number) =>
+      /ing$/.test(terms[n]?.text ?? "") ||
+      (terms[n]?.tag === "noun" &&
+        !NOT_IN_NAME.has(terms[n]?.text ?? "") &&
+        !Object.hasOwn(HEADS, terms[n]?.text ?? ""));
+    while (goesOn(end + 1) || (leadsOn(end + 1) && goesOn(end + 2))) end++;
     const words: string[] = [];
     for (let i = end; i >= from && end - i < 4; i--) {
       const mark = terms[i]?.text ?? "";

@@ -1,6 +1,6 @@
 import { othersIn } from "./anaphora";
 import { batteryTerminal } from "./battery";
-import { behind } from "./behind";
+import { behind, wordsFrom } from "./behind";
 import { type Clause, isAction } from "./clauses";
 import { countBefore, isDefinite, isPerSide, ofThem, text } from "./counts";
 import { type Family, type Mention, marksOf, mentionAt, singular } from "./mention";
@@ -29,8 +29,15 @@ export function mentionsIn(
         )
       )
         continue;
-      // A C clamp is a tool.
-      if (/^clamps?$/.test(word) && /^[cg]$/.test(text(terms, at - 1))) continue;
+      // A C clamp is a tool, and so is what something is clamped with.
+      if (
+        /^clamps?$/.test(word) &&
+        (/^[cg]$/.test(text(terms, at - 1)) ||
+          /\b(?:clamp|pinch|squeeze|close|shut)\b.* with (?:a|the|my|your) (?:\w+ )?$/.test(
+            `${wordsFrom(terms, from, at)} `,
+          ))
+      )
+        continue;
       // "a strap on one of the studs", "hit it between the studs": where it sits.
       if (
         /\bbetween (?:the|those|two of the) (?:\w+ )?$/.test(`${before(terms, at, from)} `) ||

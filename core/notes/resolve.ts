@@ -216,7 +216,8 @@ export function resolvePlain(
   const manyAsked = (count ?? (/s$/.test(head) ? 2 : 1)) > 1;
   const score = (group: Group) =>
     2 * Math.min(2, ofTopic(group)) +
-    2 * sizeFits(size, group) +
+    // Another size speaks against a group; the same one may well be that of several.
+    (sizeFits(size, group) < 0 ? -2 : 0.5 * sizeFits(size, group)) +
     Math.max(0, 3 - (at - group.last) * 0.15) +
     (plural(group) === manyAsked ? 1.5 : 0) +
     (singular(group.name.split(" ").at(-1) ?? "") === singular(head) ? 1 : 0) +

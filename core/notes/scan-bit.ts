@@ -38,6 +38,45 @@ export function sixLobeAt(words: readonly Word[], at: number): FoundSize | undef
   return bit ? sixLobe(bit[1], Number(bit[2]), at, at + 1) : undefined;
 }
 
+/**
+ * "Phillips number two", "#2 cross-head", "PH2": the number is never guessed (ISO 4757 has 0 to 4), so that a
+ * cross-head without one has no size.
+ */
+export function crossHeadAt(words: readonly Word[], at: number): FoundSize | undefined {
+  const text = (n: number) => words[n]?.text ?? "";
+  const numberAt = (n: number) => {
+    const from = /^(?:number|no|size|#)$/.test(text(n)) ? n + (text(n + 1) === "." ? 2 : 1) : n;
+    const number = spokenNumber(words, from);
+    return number && [0, 1, 2, 3, 4].includes(number.value) && !number.fraction && number.decimals === 0
+      ? { value: number.value, from: n, next: number.next }
+      : undefined;
+  };
+  const named = (n: number) => {
+    if (/^(?:phillips?|pozi|pozidrive?|crosshead|crosspoint)$/.test(text(n))) return n + 1;
+    const joined = text(n + 1) === "-" ? 2 : 1;
+    return text(n) === "cross" && /^(?:head|heads|headed|point)$/.test(text(n + joined))
+      ? n + joined + 1
+      : undefined;
+  };
+  const head = (value: number, to: number): FoundSize => ({
+    kind: "head",
+    head: { profile: "cross", size: value, unit: "number" },
+    from: at,
+    to,
+  });
+  // "PH2", "PZ 2".
+  const short = /^p[hz]$/.test(text(at)) ? numberAt(at + 1) : undefined;
+  if (short) return head(short.value, short.next);
+  const behind = named(at);
+  const after = behind === undefined ? undefined : numberAt(behind);
+  // "Four cross-head, 4 clips" counts the next thing: only what says that it is a number, or ends what is said.
+  if (after && (after.from + 1 < after.next || /^(?:[,.;)\n]|)$/.test(text(after.next))))
+    return head(after.value, after.next);
+  const before = /^(?:number|no|#)$/.test(text(at)) ? numberAt(at) : undefined;
+  const shape = before ? named(before.next) : undefined;
+  return before && shape !== undefined ? head(before.value, shape) : undefined;
+}
+
 /** "M10": a thread, where nothing beside it says that it is the bit of a multi-spline. */
 export function splineOrThread(words: readonly Word[], at: number): FoundSize {
   const word = words[at]?.text ?? "";

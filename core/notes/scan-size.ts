@@ -1,4 +1,4 @@
-import { sixLobeAt, splineOrThread } from "./scan-bit";
+import { crossHeadAt, sixLobeAt, splineOrThread } from "./scan-bit";
 import { bareFraction, inches, inchSize, isWordIn } from "./scan-inches";
 import {
   EXTENSIONS,
@@ -25,7 +25,10 @@ const ENDS_SIZE =
 export function sizeAt(words: readonly Word[], at: number): FoundSize | undefined {
   const word = words[at]?.text ?? "";
   const text = (n: number) => words[n]?.text ?? "";
-  const lettered = sixLobeAt(words, at) ?? (/^m\d/.test(word) ? splineOrThread(words, at) : undefined);
+  const lettered =
+    sixLobeAt(words, at) ??
+    crossHeadAt(words, at) ??
+    (/^m\d/.test(word) ? splineOrThread(words, at) : undefined);
   if (lettered) return lettered;
   // "inch and a half", "an inch and a quarter".
   if (word === "inch" && text(at - 1) !== "half" && text(at - 1) !== "quarter") {

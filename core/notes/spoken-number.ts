@@ -177,6 +177,9 @@ export function spokenNumber(words: readonly Word[], at: number): Spoken | undef
       words[at + 1]?.start === (words[at]?.end ?? 0) + 1
     )
       return { value: first.value / below, next: at + 2, fraction: true, decimals: 0 };
+    // "5 and a half": as in words.
+    const and = first.fraction || first.decimals > 0 ? undefined : mixedTail(words, at + 1);
+    if (and) return { value: first.value + and.value, next: and.next, fraction: true, decimals: 0 };
     return { ...first, next: at + 1 };
   }
   // "half", "quarter", and "a half" alone; "three quarter", "seven sixteenths".

@@ -243,5 +243,8 @@ function isOfOther(
   if ((terms[from]?.start ?? 0) >= start) return true;
   const between = text.slice(terms[to - 1]?.end ?? 0, start);
   if (/^\W*(?:(?:is|that's|was|it's) )?(?:for|on|in|with|of)(?: the)?\W*$/i.test(between)) return true;
-  return !terms.slice(to, clause.to).some((term) => term.start > start && term.tag === "number");
+  // "25 is for the older one": another number, and none that stands for a thing.
+  return !terms
+    .slice(to, clause.to)
+    .some((term) => term.start > start && term.tag === "number" && !/^ones?$/.test(term.text));
 }

@@ -136,7 +136,16 @@ function takeSeveral({ walk, here, mention }: Taking): boolean {
 function takeOtherEnd({ walk, here, mention }: Taking): boolean {
   const { last, groups } = walk;
   const { said, i, things } = here;
-  if (!last || !isOtherEnd(mention, last, groups, said, i, things)) return false;
+  // "Outer bolt 21 mm, nut 21 mm".
+  const beside =
+    last?.family === "bolt" &&
+    mention.family === "nut" &&
+    mention.marks.length === 0 &&
+    i - last.last <= 1 &&
+    walk.heard.told[last.last]?.sentence === here.clause.sentence &&
+    last.undo !== undefined &&
+    /^\W*(?:and |with )?(?:a |the )?nut\b/i.test(said);
+  if (!last || !(beside || isOtherEnd(mention, last, groups, said, i, things))) return false;
   last.hold ??= last.undo && /\b(?:also|same|too)\b/.test(said) ? last.undo : undefined;
   last.traits.add("counter-hold");
   touch(last, { ...mention, marks: [], name: "" }, walk.heard.terms, i);
@@ -315,7 +324,7 @@ function isNew(taking: Taking): boolean {
         to: Math.min(clause.to, mention.to + 12),
       }),
     ) &&
-    !/^\W*(?:(?:stuff|things|parts?|bits) (?:i |you |we )?(?:bought|got|need)|bought)\b/i.test(
+    !/^\W*(?:(?:stuff|things|parts?|bits) (?:i |you |we )?(?:bought|got|need)\b|(?:bought|ordered)\b|(?:new )?(?:parts|spares|to buy)\W*:)/i.test(
       sentenceOf(walk.heard, i),
     )
   );

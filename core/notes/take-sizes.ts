@@ -101,6 +101,9 @@ function takeSize(sized: Sized): void {
   let group = groupOf(sized);
   if (/\b(?:not|isn't|ain't|aren't)(?: a| an| the)?$/i.test(sized.before)) return strike(sized, group);
   group = ofUnknown(sized) ?? group;
+  // Nothing turns a clamp that is squeezed.
+  if (group?.family === "clip" && ["squeeze", "spring", "push"].some((kind) => group?.marks.has(kind)))
+    return;
   // "15 bolt, 15 on the nut": the nut of the bolt spoken of just before.
   const onItsNut =
     holds &&

@@ -122,7 +122,7 @@ describe("and four more, each in a voice that had not been heard", () => {
     expect(card("idler-pulley")).toEqual([
       "big tensioner bolt, × 1, 15 mm, 37 lb·ft",
       "hose clamp, × 2",
-      "air intake bolt at the radiator support, × 1, 10 mm",
+      "air intake snorkel bolt at the radiator support, × 1, 10 mm",
       "idler bolt, × 1, 15 mm, 32 lb·ft, ?",
       "small tensioner bolt, × 1, 13 mm, 18 lb·ft",
     ]);
@@ -162,7 +162,7 @@ describe("and four in yet other forms", () => {
       "glovebox screws, × 4, T20",
       "plastic nuts, × 2",
       "blower screws, × 3, 7 mm",
-      "bolts, × 2, T15, 2 N·m",
+      "resistor bolts, × 2, T15, 2 N·m",
     ]);
     // Missed: 2 N·m is of the blower's and the glovebox's screws.
   });
@@ -238,8 +238,8 @@ describe("and four in yet other forms", () => {
 
   test("a voice message: t thirty is a bit, and two more elsewhere are others of the kind", () => {
     expect(card("regulator")).toEqual([
-      "door bolts, × 2, T20",
-      "door handle cable clamps, × 2, 10 mm",
+      "door card bolts, × 2, T20",
+      "window switch clamps, × 2, 10 mm",
       "regulator nuts, × 3, 10 mm, 9 N·m",
       "regulator nuts, × 2, 10 mm",
       "regulator screws, × 3, T30",

@@ -2,7 +2,7 @@ import type { Group } from "./group";
 import { type Heard, saidIn, spanOf } from "./heard";
 import { singular } from "./mention";
 import { byWords } from "./same-group";
-import { DOUBTFUL, NOT_IN_NAME } from "./vocabulary";
+import { DOUBTFUL, NOT_IN_NAME, TOOL_HEADS } from "./vocabulary";
 
 /** "A 17 socket for the wheels": what a list of tools says of sizes. */
 export function sizesOfTools({ text, terms, told, sizes, listing }: Heard, groups: readonly Group[]): void {
@@ -13,8 +13,10 @@ export function sizesOfTools({ text, terms, told, sizes, listing }: Heard, group
       if (size.kind !== "head" || size.from < clause.from || size.from >= clause.to) continue;
       const after = terms.slice(size.to, Math.min(clause.to, size.to + 9));
       const at = after.findIndex(({ text: word }) => word === "for");
-      if (at < 0 || at > 3) continue;
-      const words = after.slice(at + 1).map(({ text: word }) => singular(word));
+      // "A 19 mm wheel wrench".
+      const named = at < 0 && TOOL_HEADS.has(after[1]?.text ?? "") ? after.slice(0, 1) : [];
+      if ((at < 0 || at > 3) && named.length === 0) continue;
+      const words = (at < 0 ? named : after.slice(at + 1)).map(({ text: word }) => singular(word));
       const group = byWords(
         groups.filter(({ undo }) => !undo),
         words.filter((word) => !NOT_IN_NAME.has(word) && word.length > 2),
