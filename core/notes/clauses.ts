@@ -171,6 +171,11 @@ function beginsThought(terms: readonly Term[], at: number): boolean {
     return (
       SUBJECTS.has(next) ||
       JOINS.has(next) ||
+      // "Loosen those · and the whole tube lifts right out".
+      (terms[at + 1]?.tag === "determiner" &&
+        [2, 3, 4, 5].some((n) =>
+          /^(?:lifts|comes|slides|drops|falls|pops|swings|pulls|hangs)$/.test(text(at + n)),
+        )) ||
       // "Out of the way · and the last thing is the mount".
       (next === "the" && /^(?:last|next|first|other|only)$/.test(text(at + 2)) && text(at + 3) === "thing") ||
       (isAction(terms, at + 1) && terms[at + 2]?.tag !== "verb") ||
@@ -186,6 +191,8 @@ function beginsThought(terms: readonly Term[], at: number): boolean {
   )
     return !HOLDS_ON.has(before) && !/^(?:of|with|to|on|in|for|at|is|are)$/.test(before);
   if (word === "this" && next === "is") return !HOLDS_ON.has(before) && terms[at - 1]?.tag !== "verb";
+  // "With brake cleaner · T30 back in".
+  if (/^[te]\d{1,2}$/.test(word) && /^(?:back|in|on|goes|out)$/.test(next)) return true;
   // "To 35 foot pounds · crossmember back up": what it is torqued to ends what is said of it.
   if (/^(?:noun|determiner|verb|adjective|pronoun)$/.test(terms[at]?.tag ?? "") && endsTorque(terms, at))
     return true;
@@ -204,7 +211,10 @@ function beginsThought(terms: readonly Term[], at: number): boolean {
     word === "look" ||
     isAction(terms, at) ||
     (TELLS.test(word) && terms[at]?.tag === "verb" && !/s$/.test(before));
-  const begins = (word === "look" ? LOOKED_AT : DONE_TO).test(next);
+  const begins =
+    (word === "look" ? LOOKED_AT : DONE_TO).test(next) ||
+    // "Plug it in · hook up the battery".
+    (/^(?:up|off|out|in|on)$/.test(next) && DONE_TO.test(text(at + 2)));
   return (
     told &&
     begins &&
@@ -248,6 +258,8 @@ export function isAction(terms: readonly Term[], at: number): boolean {
   if (!term || !Object.hasOwn(ACTIONS, term.text)) return false;
   const [before, after] = [terms[at - 1], terms[at + 1]];
   if (term.text === "torque" && /^wrench/.test(after?.text ?? "")) return false;
+  // "1/4 drive".
+  if (term.text === "drive" && before?.tag === "number") return false;
   // "It was removed", "the one I greased" tell how a thing is.
   if (PAST_DEEDS.has(term.text) && /^(?:noun|verb|adverb|number)$/.test(before?.tag ?? "")) return false;
   if (

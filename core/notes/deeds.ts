@@ -4,7 +4,7 @@ import { NOT_THIS_ONE, OTHERS_SAY } from "./vocabulary";
 
 /** Said of what might be, of others, or of another day. */
 const NOT_DONE =
-  /^\W*(?:and |so |but |or |then )*(?:if|unless|before (?:you|we|i|it|they|the|your|any|\w+ing)\b|in case|otherwise|or else|until|till|because|cause|cuz|since|which|who|though|although)\b|\b(?:don'?t|do not|never|can'?t|cannot|won'?t|shouldn'?t|didn'?t|wouldn'?t|could|would|today|yesterday|this (?:morning|weekend|week)|how (?:do|did|to)|you(?:'ll| will) (?:see|find|notice|need|have)|you can|you could|(?:been|was|were) \w+ing|i once|one time|last time|the first time|years? ago|used to|people|somebody|someone|some (?:folks|people)|i'?ve seen|they'?ll|he (?:said|says)|she (?:said|says)|subscribe|sponsor(?:ed)?|comments|welcome|thank)\b/i;
+  /^\W*(?:and |so |but |or |then )*(?:if|unless|before (?:you|we|i|it|they|the|your|any|\w+ing)\b|in case|otherwise|or else|until|till|because|cause|cuz|since|which|who|though|although)\b|\b(?:don'?t|do not|never|can'?t|cannot|won'?t|shouldn'?t|didn'?t|wouldn'?t|could|would|today|yesterday|this (?:morning|weekend|week)|how (?:do|did|to)|you(?:'ll| will) (?:see|find|notice|need|have)|you can|you could|(?:been|was|were) \w+ing|another day|some other (?:day|time)|i once|one time|last time|the first time|years? ago|used to|people|somebody|someone|some (?:folks|people)|i'?ve seen|they'?ll|he (?:said|says)|she (?:said|says)|subscribe|sponsor(?:ed)?|comments|welcome|thank)\b/i;
 /** What each clause says is done; undefined where nothing is, or only might be. */
 export function deedsOf({
   text,
@@ -23,11 +23,16 @@ export function deedsOf({
       (LATER.test(said) && turn !== undefined && i >= turn)
     )
       return undefined;
-    return (
-      doneIn(terms, clause) ??
-      particleIn(terms, clause) ??
-      (turn !== undefined && i >= turn ? newIn(terms, clause) : undefined)
-    );
+    const done = doneIn(terms, clause) ?? particleIn(terms, clause);
+    // "The front ones go up into the floor", "we'll do the cover bolts too": how it is, until it goes back.
+    if (
+      done?.way === "on" &&
+      turn !== undefined &&
+      i < turn &&
+      (/^(?:into|onto)$/.test(done.particle) || (done.says === "tighten" && /\bdo\b/i.test(said)))
+    )
+      return undefined;
+    return done ?? (turn !== undefined && i >= turn ? newIn(terms, clause) : undefined);
   });
 }
 

@@ -67,7 +67,7 @@ export function doneIn(terms: readonly Term[], { from, to }: Clause): Done | und
       return { way: "look", says: "look", object: { from: looks + 1, to }, particle: "" };
     if (
       /^(?:take|get|snap|shoot)$/.test(word) &&
-      /\b(?:photos?|pictures?|pics?)\b/.test(
+      /\b(?:photos?|photographs?|pictures?|pics?)\b/.test(
         terms
           .slice(at + 1, Math.min(to, at + 6))
           .map((term) => term.text)
@@ -90,6 +90,10 @@ export function doneIn(terms: readonly Term[], { from, to }: Clause): Done | und
       if (/^(?:me|us)$/.test(behind)) continue;
       if (word === "let" && particleAfter(terms, at + 1, Math.min(to, at + 5)) === "down")
         return { way: "on", says: "lower", object: { from: at + 1, to }, particle: "down" };
+      // "Leave it twenty minutes".
+      const left =
+        word !== "wait" && /^(?:it|that|them|em)$/.test(behind) && isOfTime(terms[at + 2] ?? NOTHING);
+      if (left) return { way: "either", says: "wait", object: { from: at + 2, to }, particle: "" };
       if (word === "wait" && !terms.slice(at + 1, to).some(isOfTime)) return undefined;
       return {
         way: "either",
@@ -98,6 +102,17 @@ export function doneIn(terms: readonly Term[], { from, to }: Clause): Done | und
         particle: "",
       };
     }
+    const object1 = words(terms, at + 1, to);
+    if (
+      /^(?:put|get|drive|run|set)$/.test(word) &&
+      /\bup (?:on|onto|in) (?:\w+ ){0,2}(?:ramps?|stands?|air|jacks?)\b/.test(object1)
+    )
+      return { way: "safe", says: "raise", object: { from: at + 1, to }, particle: "up" };
+    // "Take the weight off it with the jack".
+    if (word === "take" && /^(?:the |its |some |up )*(?:weight|load|strain)\b/.test(object1))
+      return { way: "safe", says: "support", object: { from: at + 1, to }, particle: "" };
+    if (/^(?:put|set|lay)$/.test(word) && /^(?:aside|away)$/.test(particleAfter(terms, at + 1, to) ?? ""))
+      return { way: "either", says: "set aside", object: { from: at + 1, to }, particle: "aside" };
     if (isOnlySaid(terms, at, to) || isCompound(terms, at, from)) return undefined;
     if (word === "set" && terms.slice(at + 1, at + 4).some((term) => /^(?:hand)?brakes?$/.test(term.text)))
       return { way: "safe", says: "set", object: { from: at + 1, to }, particle: "" };
@@ -185,6 +200,14 @@ export function doneIn(terms: readonly Term[], { from, to }: Clause): Done | und
   return undefined;
 }
 
+const words = (terms: readonly Term[], from: number, to: number): string =>
+  terms
+    .slice(from, to)
+    .map(({ text }) => text)
+    .join(" ");
+
+const NOTHING: Term = { text: "", tag: "other", start: 0, end: 0 };
+
 /** What a wait is for. */
 const isOfTime = ({ text, tag }: Term): boolean =>
   tag === "number" ||
@@ -198,6 +221,12 @@ function isOnlySaid(terms: readonly Term[], at: number, to: number): boolean {
   switch (word) {
     case "do":
       return !terms.slice(at + 1, Math.min(to, at + 7)).some((term) => Object.hasOwn(HEADS, term.text));
+    case "turn":
+    case "turned":
+      // "It turned out to be the switch."
+      return next === "out" && /^(?:to|that|it)$/.test(after);
+    case "paint":
+      return terms[at + 1]?.tag === "mark";
     case "took":
       // "Took me five hours".
       return !/^(?:the|it|them|em|that|those|this|these|my|off|out)$/.test(next);
@@ -226,7 +255,11 @@ function isCompound(terms: readonly Term[], at: number, from: number): boolean {
   const [word, next, after] = [0, 1, 2].map((n) => terms[at + n]?.text ?? "");
   if (at !== from || !NAMES_IT.test(word ?? "")) return false;
   if (Object.hasOwn(HEADS, next ?? "")) return true;
-  return terms[at + 1]?.tag === "noun" && (AWAY.has(after ?? "") || HOME.has(after ?? ""));
+  return (
+    terms[at + 1]?.tag === "noun" &&
+    !/^(?:em|them|it)$/.test(next ?? "") &&
+    (AWAY.has(after ?? "") || HOME.has(after ?? ""))
+  );
 }
 
 /** "Run it with the heat on", and not "run it in by hand". */
@@ -263,7 +296,7 @@ function lookAhead(terms: readonly Term[], from: number, to: number): number | u
 }
 
 /** Verbs that with "back" alone move a thing out of the way. */
-const MOVES_BACK = /^(?:slide|push|pull|press|peel|fold|roll|pry|bend|squeeze)$/;
+const MOVES_BACK = /^(?:slide|push|pull|press|peel|fold|roll|pry|bend|squeeze|turn|wind)$/;
 
 const goesBackOn = (terms: readonly Term[], from: number, to: number): boolean =>
   terms
@@ -352,6 +385,8 @@ export function particleIn(terms: readonly Term[], { from, to }: Clause): Done |
       before.some(({ text }) => /^(?:that|which|where)$/.test(text)) ||
       (/^(?:is|are)$/.test(beside) &&
         (word === "down" || HOME.has(word) || /^(?:determiner|pronoun)$/.test(terms[at + 1]?.tag ?? ""))) ||
+      // "The heads are aluminium and the threads come out with the plug."
+      before.slice(0, -1).some(({ text }) => /^(?:is|are|was|were)$/.test(text)) ||
       /^(?:times|cent(?:er|re)|middle|criss|cross|ends?|inside|outside)$/.test(beside)
     )
       return undefined;
@@ -369,6 +404,14 @@ export function particleIn(terms: readonly Term[], { from, to }: Clause): Done |
         !/^(?:way|side|i|you|we|it)$/.test(term.text),
     );
     if (verbs.length > 0 || things.length === 0 || before.length > 9) return undefined;
+    const held = /^(?:hand)?brake$/.test(things.at(-1)?.text ?? "") && /^(?:on|off)$/.test(word);
+    if (held && before.length <= 4)
+      return {
+        way: "safe",
+        says: word === "off" ? "release" : "set",
+        object: { from, to: thingEnd(terms, from, at) },
+        particle: word,
+      };
     const switched = things.every((term) => SWITCHED.test(term.text));
     if (switched && /^(?:on|off)$/.test(word))
       return {

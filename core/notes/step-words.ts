@@ -7,7 +7,7 @@ import { HEADS, THINGS, PART_HEADS, CONSUMABLE_HEADS, TOOL_HEADS } from "./vocab
 import { torqueUnitAt } from "./written-torque";
 
 export const SOMETHING_ELSE =
-  /^(?:which|who|because|cause|so|but|till|until|i|you|he|she|they|we|what|when|where|how|if|listen|look|while|or|\w+'(?:s|re|m|ll|ve|d)|don't|can't|won't|ain't|isn't|is|are|was|were)$/;
+  /^(?:which|who|because|cause|so|but|till|til|until|i|you|he|she|they|we|what|when|where|how|if|listen|look|while|or|\w+'(?:s|re|m|ll|ve|d)|don't|can't|won't|ain't|isn't|is|are|was|were)$/;
 /** Things that steps are about beside those that fasteners hold. */
 export const NAMED_BESIDE = new Set(
   "handbrake brake brakes car vehicle truck van trailer level leak leaks light lights photo picture mark line lines thread threads face faces surface surfaces wire wires connector connectors magnet ball jack engine wheel wheels lever tab lip edge hole holes boot panel bulb fuse tooth teeth crack cracks weep weeps drip drips rust idle brush fluid gauge key ignition pedal glass lens grommet sleeve groove weight load slope hill road block circuit washer ring".split(
@@ -17,7 +17,7 @@ export const NAMED_BESIDE = new Set(
 
 /** Nouns that name nothing that could be worked on. */
 export const NO_THING = new Set(
-  "way time times second seconds minute minutes moment hour hours day days week month year years video channel night overnight mile miles km kilometre kilometres kilometer kilometers litre litres liter liters quart quarts pint pints gallon gallons l ml kg kilo kilos pound pounds incl pass passes bit lot lots kind sort look break coffee tea beer lunch dinner life luck care sense money guess idea job work stuff problem problems trouble mess turn turns thing things side sides top bottom end ends hand hands finger fingers foot feet eye eyes people person place spot one ones difference chance fun favour favor mind part story news word words note notes everything anything something nothing mil mm inch inches guys folks friend".split(
+  "way time times second seconds minute minutes moment hour hours day days week month year years video channel night overnight mile miles km kilometre kilometres kilometer kilometers litre litres liter liters quart quarts pint pints gallon gallons l ml kg kilo kilos pound pounds incl pass passes click clicks notch notches bit lot lots kind sort look break coffee tea beer lunch dinner life luck care sense money guess idea job work stuff problem problems trouble mess turn turns thing things side sides top bottom end ends hand hands finger fingers foot feet eye eyes people person place spot one ones difference chance fun favour favor mind part story news word words note notes everything anything something nothing mil mm inch inches guys folks friend".split(
     " ",
   ),
 );

@@ -85,6 +85,11 @@ function addStep({ steps }: Telling, step: StepAt): void {
   );
   if (told >= 0 && !step.implied) steps.splice(told, 1);
   const before = steps.at(-1);
+  // "Then do the flange nuts, 30 newton metres": done up to that, and not done up before.
+  if (before?.group && before.group === step.group && before.says === "tighten" && step.says === "torque") {
+    step.span = { start: before.span.start, end: step.span.end };
+    steps.pop();
+  }
   if (before && before.says === step.says && before.group === step.group && step.group) {
     if (step.what.length > before.what.length) before.what = step.what;
     before.span = { start: before.span.start, end: step.span.end };
@@ -102,8 +107,9 @@ function stepIn(telling: Telling, i: number, clause: Told, done: Done | undefine
   const span = spanOf(terms, clause.from, clause.to);
   const torque = torques.find(({ from }) => from >= clause.from && from < clause.to);
   const used = torque && groupWith(telling.grouped, torque);
-  if (torque && used && (!done || done.way === "on" || done.way === "either")) {
-    addStep(telling, { ...toTorque(used, torque.figure), span, at: i });
+  const figure = used && figureOf(used);
+  if (used && figure && (!done || done.way === "on" || done.way === "either")) {
+    addStep(telling, { ...toTorque(used, figure), span, at: i });
     workedOn(telling, i, used.name);
     return;
   }
@@ -131,6 +137,10 @@ function stepIn(telling: Telling, i: number, clause: Told, done: Done | undefine
   });
   workedOn(telling, i, group?.name ?? topic);
 }
+
+/** What a group is torqued to in the end: said again, the last of it is meant. */
+const figureOf = ({ figures }: Group): TorqueFigure | undefined =>
+  figures.findLast(({ notUsed }) => notUsed === undefined)?.figure;
 
 /** The group that a torque was given to. */
 function groupWith({ terms, groups }: Grouped, { from, to }: FoundTorque): Group | undefined {
@@ -176,6 +186,8 @@ function addOpened(telling: Telling, i: number, span: Span): void {
   });
 }
 
+const ENGINE_DOES = /\b(?:cool|idle|run|warm|hot|temperature|tick over)\b/;
+
 /** So many clauses on, "it" is still what was spoken of. */
 const FRESH = 1;
 
@@ -187,6 +199,9 @@ function doneTo(
 ): { what: string; meant: string | undefined } | undefined {
   const { way, says } = done;
   const { what, named, stood, meant: pointedAt } = whatOf(terms, done, last, thing);
+  // "Let it cool", whatever was spoken of: the engine.
+  if (says === "let" && pointedAt !== undefined && ENGINE_DOES.test(what))
+    return { what: what.replace(pointedAt, "engine").trim(), meant: "engine" };
   // "Fill it with six litres": what goes in is said, and the thing in hand is not what is filled.
   const rest = says === "fill" && pointedAt ? what.replace(pointedAt, "").trim() : "";
   const standing =

@@ -102,7 +102,10 @@ export function addUsualSteps(
     const object = to - from > 9 ? { from: Math.max(from, begins - 3), to: Math.min(to, ends + 4) } : clause;
     const { what } = whatOf(terms, { way: "either", says, object, particle: "" }, undefined);
     const about =
-      what.replace(/^(?:start|fire|run|drive|drove|lower|set|drop|dropped|pump|take|chock)\b */, "") ||
+      what.replace(
+        /^(?:(?:start|fire|run|drive|drove|lower|set|let|put|drop|dropped|pump|take|chock|for drive)\b *)+/,
+        "",
+      ) ||
       (WHAT_ELSE[says] ?? "engine");
     const step = {
       phase,

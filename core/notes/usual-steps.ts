@@ -42,7 +42,7 @@ export const USUAL_STEPS: readonly UsualStep[] = [
   {
     phase: "prove it",
     says: "start",
-    when: /\b(?:start (?:her|the engine|up|it up|it and|it\W*$)|fire (?:it|her) up|run (?:it|the engine)|let (?:it|her) idle)\b/i,
+    when: /\b(?:start (?:her|the engine|up|it up|it and|it\W*$)|fire (?:it|her) up|run (?:it|the engine)\b(?! (?:up|down|in|out|on|back|over)\b)|let (?:it|her) idle)\b/i,
     same: ["start", "run"],
   },
   {

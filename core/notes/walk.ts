@@ -132,6 +132,11 @@ export function figuredGroup(walk: Walk, here: Here, from: number, to: number): 
   const { groups, topic, topicAt, last } = walk;
   const named = namedAt(here, from, to);
   if (named) return named;
+  const sized = here.sizes.flatMap((size) => {
+    const like = size.kind === "head" && !here.noSize.has(size.from) ? ofSize(groups, size.head) : [];
+    return like.length === 1 ? like : [];
+  })[0];
+  if (sized) return sized;
   // "brackets 71 inch pounds cooler lines 18": what was said just before it in the same breath.
   const near = topicIn(walk.heard.terms, { from: Math.max(here.clause.from, walk.lastFigureAt), to: from });
   const beside = near.length > 0 ? byWords(groups, near) : undefined;
@@ -141,11 +146,6 @@ export function figuredGroup(walk: Walk, here: Here, from: number, to: number): 
     return begunFor(walk, here, near.slice(-1), from);
   // "Sensor 8 newton metres", and no bolt of a sensor was spoken of: not that of anything else.
   if (near.length > 0 && isBeside(walk.heard.terms, from, near)) return begunFor(walk, here, near, from);
-  const sized = here.sizes.flatMap((size) => {
-    const like = size.kind === "head" ? ofSize(groups, size.head) : [];
-    return like.length === 1 ? like : [];
-  })[0];
-  if (sized) return sized;
   const pronoun = /^\W*(?:and |so |then )*(?:that|it|they|those)(?:'s|'re| is| are| gets?)\b/i.test(
     here.said,
   );
