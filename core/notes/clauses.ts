@@ -192,7 +192,7 @@ function beginsThought(terms: readonly Term[], at: number): boolean {
     return !HOLDS_ON.has(before) && !/^(?:of|with|to|on|in|for|at|is|are)$/.test(before);
   if (word === "this" && next === "is") return !HOLDS_ON.has(before) && terms[at - 1]?.tag !== "verb";
   // "With brake cleaner · T30 back in".
-  if (/^[te]\d{1,2}$/.test(word) && /^(?:back|in|on|goes|out)$/.test(next)) return true;
+  if (/^[te]\d{1,2}$/.test(word) && /^(?:back|goes)$/.test(next)) return true;
   // "To 35 foot pounds · crossmember back up": what it is torqued to ends what is said of it.
   if (/^(?:noun|determiner|verb|adjective|pronoun)$/.test(terms[at]?.tag ?? "") && endsTorque(terms, at))
     return true;

@@ -106,6 +106,11 @@ export function sizedUnnamed(walk: Walk, here: Here, head: HeadSize): Group | un
   const { groups, last } = walk;
   const topical = byTopic(walk, here);
   const like = ofSize(groups, head);
+  // "Air box 12 mm": of its clips and its bolt the one with that head.
+  const [both, ...others] = like.filter((group) =>
+    here.things.some((word) => group.marks.has(word) || group.topic.includes(word)),
+  );
+  if (both && others.length === 0) return both;
   if (topical && (!topical.undo || like.includes(topical))) return topical;
   // "It's an E14", some breaths after the bolt was named, and nothing else since.
   const stillIt =
