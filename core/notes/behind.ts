@@ -1,6 +1,6 @@
 import { text } from "./counts";
 import type { Term } from "./terms";
-import { NOT_IN_NAME } from "./vocabulary";
+import { HEADS, NOT_IN_NAME, PLACES } from "./vocabulary";
 
 /** Where nothing is fastened. */
 export const STANDS = /^(?:ground|floor|car|head)$/;
@@ -46,6 +46,8 @@ export function behind(terms: readonly Term[], at: number): { words: string[]; m
     if (marks.length === 0 && NOWHERE.test(word)) return none;
     if (
       !term ||
+      // "From the top · nuts on the bottom".
+      (marks.length > 0 && Object.hasOwn(HEADS, word) && /s$/.test(word)) ||
       /^(?:mark|verb|pronoun|conjunction|number)$/.test(term.tag) ||
       (term.tag === "preposition" && marks.length > 0)
     )
@@ -54,6 +56,8 @@ export function behind(terms: readonly Term[], at: number): { words: string[]; m
     if (!NOT_IN_NAME.has(word)) marks.push(word);
     if (term.tag === "noun" && terms[i + 1]?.tag !== "noun" && marks.length > 0) break;
   }
+  // "In from the top": the way it goes in.
+  if (text(terms, at) === "from" && marks.every((mark) => PLACES.has(mark))) return none;
   // "through the floor" is where a bolt sits; "on the floor" is where the car stands.
   const stands = /^(?:on|at|to|in|from)$/.test(text(terms, at));
   const telling = marks.filter((mark) => !NOWHERE.test(mark) && !(stands && STANDS.test(mark)));

@@ -122,7 +122,7 @@ export function toldIn(terms: readonly Term[]): Told[] {
       // An ellipsis is one end.
       if (at > from) sentence++;
       from = at + 1;
-    } else if (/^[,:()—–]$/.test(term.text) && !isListed(terms, at)) {
+    } else if ((/^[,:()—–]$/.test(term.text) && !isListed(terms, at)) || isDash(terms, at)) {
       close(at);
       from = at + 1;
     } else if (at > from && beginsThought(terms, at)) {
@@ -144,6 +144,19 @@ function isInside(words: readonly Word[], at: number): boolean {
     /^[a-z]/.test(words[at + 1]?.text ?? "")
   );
 }
+
+/** "Eight screws - six are T25": between spaces, and not at the head of a line. */
+const isDash = (words: readonly Word[], at: number): boolean => {
+  const [before, dash, after] = [words[at - 1], words[at], words[at + 1]];
+  return (
+    dash?.text === "-" &&
+    before !== undefined &&
+    after !== undefined &&
+    before.text !== "\n" &&
+    before.end < dash.start &&
+    dash.end < after.start
+  );
+};
 
 /** A comma between numbers, as in "20, then 40", cuts nothing. */
 function isListed(terms: readonly Term[], at: number): boolean {

@@ -221,6 +221,9 @@ export function topicIn(terms: readonly Term[], { from, to }: Clause): string[] 
     if (
       !isThing(word) ||
       (TOOL_HEADS.has(terms[at + 1]?.text ?? "") && !HOLDERS.test(terms[at + 1]?.text ?? "")) ||
+      (word === "block" &&
+        /^of$/.test(terms[at + 1]?.text ?? "") &&
+        /^wood$/.test(terms[at + 2]?.text ?? "")) ||
       (word === "blade" && /^(?:flat|razor|wide|putty|knife|scraper)$/.test(terms[at - 1]?.text ?? "")) ||
       (word === "bar" &&
         /^(?:breaker|breaking|pry|prise|power|cheater|crow|knuckle|long)$/.test(terms[at - 1]?.text ?? "")) ||

@@ -18,6 +18,7 @@ export function mentionsIn(
 ): Mention[] {
   const mentions: Mention[] = [];
   const sizeEndingAt = (at: number) => sizes.find((size) => size.kind !== "length" && size.to === at);
+  const sizeStartingAt = (at: number) => sizes.some((size) => size.kind === "head" && size.from === at);
   for (let at = from; at < to; at++) {
     const word = text(terms, at);
     const family = HEADS[word];
@@ -27,6 +28,12 @@ export function mentionsIn(
         /^(?:heads?|hole|holes|puller|splitter|extractor|driver|remover|circle|pattern|thread|threads|kit|grease|gauge|cutter|pliers|tool|spanner|wrench|socket|set|box|end|ends|side|plate|bracket|seals?|o-rings?|boots?|flats?|faces?)$/.test(
           text(terms, at + 1),
         )
+      )
+        continue;
+      // "The bolt in kind, not the press in kind."
+      if (
+        /^(?:in|on|up|-)$/.test(text(terms, at + 1)) &&
+        /^(?:kind|type|sort|style|design)$/.test(text(terms, at + 2))
       )
         continue;
       // A C clamp is a tool, and so is what something is clamped with.
@@ -45,7 +52,11 @@ export function mentionsIn(
       )
         continue;
       // "two screws torx 25": the screws are spoken of.
-      if (word === "torx" && (terms[at + 1]?.tag === "number" || HEADS[text(terms, at - 1)])) continue;
+      if (
+        word === "torx" &&
+        (terms[at + 1]?.tag === "number" || /^[te]\d/.test(text(terms, at + 1)) || HEADS[text(terms, at - 1)])
+      )
+        continue;
       // "drain plug washer": a part that goes with it.
       if (terms[at + 1]?.tag === "noun" && PART_HEADS.has(text(terms, at + 1)) && !HEADS[text(terms, at + 1)])
         continue;
@@ -71,7 +82,7 @@ export function mentionsIn(
         at - bearer.to <= 4
       )
         continue;
-      const mention = named(terms, at, from, family, sizeEndingAt, taken);
+      const mention = named(terms, at, from, family, sizeEndingAt, taken, sizeStartingAt);
       if (mention) mentions.push(mention);
       continue;
     }
@@ -89,12 +100,63 @@ export function mentionsIn(
       );
       continue;
     }
+    // "The two M10s that hold the bracket": bolts by their thread.
+    const thread = word === "m" && text(terms, at + 2) === "s" ? text(terms, at + 1) : "";
+    if (/^\d{1,2}$/.test(thread) && terms[at + 2]?.start === terms[at + 1]?.end) {
+      const { count, start } = countBefore(terms, at, from);
+      mentions.push(
+        mentionAt(start, at + 3, {
+          family: "bolt",
+          head: "bolts",
+          marks: [`m${thread}`],
+          name: `M${thread} bolts`,
+          count,
+          definite: isDefinite(terms, start),
+        }),
+      );
+      continue;
+    }
     const battery = batteryTerminal(terms, at);
     if (battery) mentions.push(battery);
   }
   mentions.push(...othersIn(terms, { from, to }, sizes, taken, mentions));
-  return mentions.sort((a, b) => a.from - b.from);
+  return asOne(
+    terms,
+    mentions.sort((a, b) => a.from - b.from),
+  );
 }
+
+/** "The two at the front are 10 mm bolts": one thing, and what it is. */
+function asOne(terms: readonly Term[], mentions: readonly Mention[]): Mention[] {
+  return mentions.flatMap((mention, k) => {
+    const [before, after] = [mentions[k - 1], mentions[k + 1]];
+    if (before && isWhat(terms, before, mention)) return [];
+    if (!after || !isWhat(terms, mention, after)) return [mention];
+    return [
+      {
+        ...mention,
+        to: after.to,
+        family: after.family,
+        head: after.head,
+        name: `${mention.name} ${after.head}`.trim(),
+        count: mention.count ?? after.count,
+        marks: [...mention.marks, ...after.marks],
+      },
+    ];
+  });
+}
+
+const isWhat = (terms: readonly Term[], one: Mention, what: Mention): boolean =>
+  one.family === "one" &&
+  one.marks.length > 0 &&
+  !one.byFigure &&
+  what.family !== "one" &&
+  what.marks.length === 0 &&
+  !what.definite &&
+  what.to - one.to <= 6 &&
+  /^(?:at the \w+ |on the \w+ |in the \w+ )?(?:is|are|was|were)(?: an?| also| all| just| both)*(?: [\d.]+| mm| mil)*(?: \w+)?$/.test(
+    wordsFrom(terms, one.to, what.to - 1),
+  );
 
 /** The words straight before one, within a clause. */
 const before = (terms: readonly Term[], at: number, from: number): string =>
@@ -163,6 +225,7 @@ function named(
   family: Family,
   sizeEndingAt: (at: number) => FoundSize | undefined,
   taken: ReadonlySet<number>,
+  sizeStartingAt: (at: number) => boolean,
 ): Mention | undefined {
   const noun = text(terms, at);
   let start = at;
@@ -215,10 +278,14 @@ function named(
   )
     return undefined;
   if (noun === "plugs" && marks.length === 0 && !size && speaksOfSparks(terms)) marks.push("spark");
+  // "The plug is a 14 mm hex key", "the plug, 35 Nm": turned, and not pushed in.
+  const turned =
+    text(terms, start - 1) === "the" && [1, 2, 3, 4].some((n) => taken.has(at + n) || sizeStartingAt(at + n));
   if (
     family === "plug" &&
     !marks.some((mark) => SCREWED_PLUG.has(mark)) &&
     !size &&
+    !turned &&
     !(noun === "plugs" && /^(?:both|all|two)$/.test(text(terms, start - 1)))
   )
     return undefined;

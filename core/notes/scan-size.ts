@@ -16,6 +16,7 @@ import {
   USUAL,
 } from "./size-words";
 import { type Spoken, mixedTail, pluralSize, spokenNumber } from "./spoken-number";
+import { ACTIONS } from "./vocabulary";
 import type { Word } from "./words";
 
 /** May stand behind a bare size: nothing that could be counted. */
@@ -215,6 +216,15 @@ function bareSize(
     value >= 5.5 &&
     (after === "" ||
       /^(?:[.,;!?\n]|not|and|or|on|for|then|instead|sorry|no|i|with|to|fits|will|should|but)$/.test(after))
+  )
+    return head(words, value, "mm", at, next);
+  // "Is a 24 · spin that off".
+  if (
+    /^an?$/.test(before) &&
+    /^(?:is|it's|that's|takes|with)$/.test(text(at - 2)) &&
+    usualThere &&
+    value >= 7 &&
+    Object.hasOwn(ACTIONS, after)
   )
     return head(words, value, "mm", at, next);
   if (before === "not" && digits && /^[.,;!?\n]?$/.test(after)) return head(words, value, "mm", at, next);

@@ -39,6 +39,8 @@ export const HELD = new Set([
   "deep",
   "ratchet-spanner",
   "combination",
+  "ender",
+  "enders",
   "crowfoot",
   "bit",
   "flare",

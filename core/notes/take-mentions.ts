@@ -144,7 +144,7 @@ function takeOtherEnd({ walk, here, mention }: Taking): boolean {
     i - last.last <= 1 &&
     walk.heard.told[last.last]?.sentence === here.clause.sentence &&
     last.undo !== undefined &&
-    /^\W*(?:and |with )?(?:a |the )?nut\b/i.test(said);
+    /^\W*(?:and |with )?(?:(?:an?|the|same|also|\d+|mm) ?)*nut\b/i.test(said);
   if (!last || !(beside || isOtherEnd(mention, last, groups, said, i, things))) return false;
   last.hold ??= last.undo && /\b(?:also|same|too)\b/.test(said) ? last.undo : undefined;
   last.traits.add("counter-hold");

@@ -77,7 +77,7 @@ function sizedOf(walk: Walk, here: Here, size: Head): Sized {
     before,
     after,
     holds:
-      size.from > here.heldFrom ||
+      size.from >= here.heldFrom ||
       HOLD_BEFORE.test(beforeNear) ||
       HOLD_AFTER.test(after) ||
       (/^\W*nut\b/i.test(after) && /\b(?:head|bolt) (?:and|,)(?: a)?\s*$/i.test(before)),

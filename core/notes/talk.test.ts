@@ -264,7 +264,7 @@ describe("and four in yet other forms", () => {
   test("a list for oneself: nuts with their size in brackets, a washer each side of the eye is no bolt a side", () => {
     expect(card("pressure-hose")).toEqual([
       "wheel nuts, 19 mm, 100 N·m",
-      "undertray torx, × 7, T25, snug",
+      "undertray bolts, × 7, T25, snug",
       "plastic push pins, × 2",
       "pump end banjo, × 1, 22 mm, 50 N·m",
       "rack end flare nut, × 1, 17 mm, 28 N·m",

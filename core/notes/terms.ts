@@ -71,9 +71,15 @@ export function termsOf(text: string): Term[] {
   const spoken = wordsOf(text).filter(
     (word) => !times.some(({ start, end }) => word.start >= start && word.end <= end),
   );
-  const terms = spoken.flatMap(shortened).map((word) => ({ ...word, tag: tagOf(word, tags) }));
+  const terms = spoken
+    .filter(({ text: said }) => !HUMS.test(said))
+    .flatMap(shortened)
+    .map((word) => ({ ...word, tag: tagOf(word, tags) }));
   return terms.map((term, at) => (isNamePart(terms, at) ? { ...term, tag: "noun" } : term));
 }
+
+/** Said while thinking. */
+const HUMS = /^(?:u+h+m*|u+m+|erm+|hm+)$/;
 
 /** "Two slide pin bolts", "the drain plug": between what counts or points and a noun there is no verb. */
 function isNamePart(terms: readonly Term[], at: number): boolean {
