@@ -1,17 +1,19 @@
 import { readFileSync, readdirSync } from "node:fs";
-import { join } from "node:path";
+import { basename, join } from "node:path";
 import { type Answers, scoreNotes } from "./__fixtures__/score";
 import { asAnswers } from "./as-answers";
 import { readStory } from "./story";
 
-const FOLDER = join(__dirname, "__fixtures__/corpus");
-const NARRATIONS = readdirSync(FOLDER)
-  .filter((name) => name.endsWith(".json"))
-  .map((name) => ({
-    id: name.replace(".json", ""),
-    text: readFileSync(join(FOLDER, name.replace(".json", ".txt")), "utf8"),
-    answers: JSON.parse(readFileSync(join(FOLDER, name), "utf8")) as Answers,
-  }));
+const narrationsIn = (folder: string) =>
+  readdirSync(join(__dirname, "__fixtures__", folder))
+    .filter((name) => name.endsWith(".json"))
+    .map((name) => join(__dirname, "__fixtures__", folder, name))
+    .map((path) => ({
+      id: basename(path, ".json"),
+      text: readFileSync(path.replace(".json", ".txt"), "utf8"),
+      answers: JSON.parse(readFileSync(path, "utf8")) as Answers,
+    }));
+const NARRATIONS = narrationsIn("corpus");
 /** Never looked at while the reader was built: what it makes of people it has not met. */
 const UNSEEN = ["21", "30"];
 
@@ -51,4 +53,18 @@ test("long narrations are read this well, and no worse from one change to the ne
   expect(fixes).toBeLessThan(2.6);
   expect(unseen.share.groups).toBeGreaterThan(0.72);
   expect(unseen.share.steps).toBeGreaterThan(0.5);
+});
+
+test("short ones in many voices, each written down with its answers before it was first read", () => {
+  const { share, leaks, slipsInvented, fixes } = scoreNotes(narrationsIn("voices"), (text) =>
+    asAnswers(readStory(text)),
+  );
+  expect([share.groups >= 0.9, share.whole >= 0.78, share.figure >= 0.92, share.undo >= 0.84]).toEqual([
+    true,
+    true,
+    true,
+    true,
+  ]);
+  expect([leaks, slipsInvented]).toEqual([0, 0]);
+  expect(fixes).toBeLessThan(1.4);
 });

@@ -1,5 +1,6 @@
-import { type Done, doneIn, LATER, newIn, particleIn } from "./done";
+import { doneIn, LATER, newIn } from "./done";
 import { type Heard, saidIn } from "./heard";
+import { type Done, particleIn } from "./particle";
 import { NOT_THIS_ONE, OTHERS_SAY } from "./vocabulary";
 
 /** Said of what might be, of others, or of another day. */

@@ -245,7 +245,7 @@ export function passBefore(
     ;
     i >= 0 &&
     at - i < 9 &&
-    /^(?:then|second|time|round|pass|around|at|to|and|,|\.|again|it's|them|all|go|up|finally|final)$/.test(
+    /^(?:then|second|time|round|pass|around|at|to|the|and|,|\.|again|it's|them|all|go|up|finally|final)$/.test(
       terms[i]?.text ?? "",
     );
     i--
@@ -258,7 +258,9 @@ export function passBefore(
   const number = from === undefined ? undefined : spokenNumber(terms, from);
   const before = from === undefined ? "" : (terms[from - 1]?.text ?? "");
   const firstTime =
-    /^(?:time|round|pass|go)$/.test(before) && from !== undefined && terms[from - 2]?.text === "first";
+    /^(?:time|round|pass|go|like|about|to|at)$/.test(before) &&
+    from !== undefined &&
+    terms[from - 2]?.text === "first";
   if (
     !number ||
     from === undefined ||

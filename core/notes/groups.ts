@@ -1,12 +1,12 @@
 import { type Told, type Clause } from "./clauses";
 import { consolidated, isReal } from "./consolidate";
 import { turnOf } from "./deeds";
-import { isThing } from "./done";
 import type { Grouped } from "./group";
 import { type Heard, saidIn, spanOf, topicIn } from "./heard";
 import { listedLines } from "./listed-steps";
 import { marksOf } from "./mention";
 import { mentionsIn } from "./mentions";
+import { isThing } from "./particle";
 import { takeFigures } from "./take-figures";
 import { takeMentions } from "./take-mentions";
 import { takeSizes } from "./take-sizes";

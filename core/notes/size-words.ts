@@ -1,7 +1,7 @@
 import type { SquareDrive } from "../model/square-drive";
 import type { HeadSize } from "../quantity/head-size";
-import type { Word } from "./words";
 import { HEADS } from "./vocabulary";
+import type { Word } from "./words";
 
 export type FoundSize =
   | { kind: "head"; head: HeadSize; from: number; to: number }

@@ -1,5 +1,5 @@
 import type { Phase } from "../model/job";
-import type { Done } from "./done";
+import type { Done } from "./particle";
 import { type ToldStep } from "./told-step";
 
 export const SAFE =

@@ -1,6 +1,6 @@
 import { FILLERS } from "./done";
-import { type Done } from "./done";
 import { singular } from "./mention";
+import { type Done } from "./particle";
 import { spokenNumber } from "./spoken-number";
 import type { Term } from "./terms";
 import { HEADS, THINGS, PART_HEADS, CONSUMABLE_HEADS, TOOL_HEADS } from "./vocabulary";

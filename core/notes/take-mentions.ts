@@ -8,8 +8,18 @@ import { begin, resolve, touch } from "./resolve";
 import { isOtherEnd } from "./same-group";
 import { mergeInto } from "./same-group";
 import { alike, isSame } from "./same-group";
-import { ofCount, ofProfile, ofThem, shared, together, toldApart } from "./told-apart";
-import { BOUGHT, HEADS, HELD_STILL, PART_HEADS, THINGS } from "./vocabulary";
+import {
+  calledAnew,
+  inAll,
+  ofCount,
+  ofPlace,
+  ofProfile,
+  ofThem,
+  shared,
+  together,
+  toldApart,
+} from "./told-apart";
+import { BOUGHT, HEADS, HELD_STILL } from "./vocabulary";
 import type { Here, Walk } from "./walk";
 
 /** What each way of taking a mention needs to know. */
@@ -83,22 +93,6 @@ function namedBefore(walk: Walk, { clause }: Here, mention: Mention): string[] {
     );
   const telling = words.filter((word) => ofWord(word).length === 1);
   return [...new Set(telling)];
-}
-
-/** "One nut in the centre of the mount": of the mount, whatever was worked on before. */
-function ofPlace({ heard: { terms } }: Walk, { clause, mentions }: Here): string[] | undefined {
-  const [only] = mentions;
-  if (!only || mentions.length > 1 || only.definite) return undefined;
-  const behind = terms
-    .slice(only.to, Math.min(clause.to, only.to + 6))
-    .map((term) => term.text)
-    .join(" ");
-  const place =
-    /^(?:in|on|at) the (?:very |dead )?(?:cent(?:er|re)|middle) of (?:the|each|that|this) ([a-z-]+)/.exec(
-      behind,
-    );
-  const thing = place && singular(place[1] ?? "");
-  return thing && (THINGS.has(thing) || PART_HEADS.has(thing)) ? [thing] : undefined;
 }
 
 /** "upper = fill": a mention that has one of the two words has both. */
@@ -189,7 +183,11 @@ function takeOne(taking: Taking): void {
   const { groups } = walk;
   const { text: whole, terms } = walk.heard;
   const { i, clause, said, places } = here;
-  const found = ofLastCounted(taking) ?? inAll(taking) ?? calledAnew(taking) ?? chooseGroup(taking);
+  const found =
+    ofLastCounted(taking) ??
+    inAll(walk, here, mention) ??
+    calledAnew(walk, here, mention) ??
+    chooseGroup(taking);
   const apart = found ?? toldApart(walk, here, mention);
   if (apart && !found) {
     touch(apart, { ...mention, count: undefined }, terms, i);
@@ -247,42 +245,6 @@ function ofLastCounted({ walk: { last }, here, mention }: Taking): Group | undef
     (last.count === undefined || (last.count === 1 && !mention.perSide)) &&
     here.i - last.last <= 3 &&
     !here.sizes.some((one) => one.kind === "head")
-    ? last
-    : undefined;
-}
-
-/** "Each has two bolts, so four bolts", "that's four nuts all told": of those just named, all of them together. */
-function inAll({ walk, here, mention }: Taking): Group | undefined {
-  const { last } = walk;
-  if (
-    !last ||
-    mention.count === undefined ||
-    mention.count < (last.count ?? 0) ||
-    mention.family !== last.family ||
-    mention.marks.length > 0 ||
-    here.i - last.last > 4 ||
-    here.sizes.length > 0 ||
-    !/^\W*(?:so (?:that's )?\w+ \w+\W*$|(?:so |and )?(?:that's |there's |there are )?\w+ \w+ (?:all told|in all|altogether|in total|total)\b)/i.test(
-      here.said,
-    )
-  )
-    return undefined;
-  last.count = mention.count;
-  last.perSide = false;
-  return last;
-}
-
-/** "One nut in the middle. This is the big one": the one just named, by another word. */
-function calledAnew({ walk: { last }, here, mention }: Taking): Group | undefined {
-  return mention.family === "one" &&
-    last &&
-    last.first === last.last &&
-    here.i - last.last <= 1 &&
-    (last.count ?? 1) === 1 &&
-    (mention.count ?? 1) === 1 &&
-    /^\W*(?:and |so |now )*(?:this|that|it)(?:'s| is) (?:the|your|a) \w+ (?:one|guy|fella)\W*$/i.test(
-      here.said,
-    )
     ? last
     : undefined;
 }

@@ -2,7 +2,7 @@ import type { Group } from "./group";
 import { singular, type Mention } from "./mention";
 import { begin, touch } from "./resolve";
 import { contradict } from "./same-group";
-import { HEADS } from "./vocabulary";
+import { HEADS, PART_HEADS, THINGS } from "./vocabulary";
 import type { Walk, Here } from "./walk";
 
 /**
@@ -150,4 +150,55 @@ export function ofCount(
     topic.some((word) => group.marks.has(word) || group.topic.includes(word)),
   );
   return [...(topical.length > 0 ? topical : like)].sort((a, b) => at - a.last - (at - b.last))[0];
+}
+
+/** "One nut in the centre of the mount": of the mount, whatever was worked on before. */
+export function ofPlace({ heard: { terms } }: Walk, { clause, mentions }: Here): string[] | undefined {
+  const [only] = mentions;
+  if (!only || mentions.length > 1 || only.definite) return undefined;
+  const behind = terms
+    .slice(only.to, Math.min(clause.to, only.to + 6))
+    .map((term) => term.text)
+    .join(" ");
+  const place =
+    /^(?:in|on|at) the (?:very |dead )?(?:cent(?:er|re)|middle) of (?:the|each|that|this) ([a-z-]+)/.exec(
+      behind,
+    );
+  const thing = place && singular(place[1] ?? "");
+  return thing && (THINGS.has(thing) || PART_HEADS.has(thing)) ? [thing] : undefined;
+}
+
+/** "Each has two bolts, so four bolts", "that's four nuts all told": of those just named, all of them together. */
+export function inAll({ last }: Walk, here: Here, mention: Mention): Group | undefined {
+  if (
+    !last ||
+    mention.count === undefined ||
+    mention.count < (last.count ?? 0) ||
+    mention.family !== last.family ||
+    mention.marks.length > 0 ||
+    here.i - last.last > 4 ||
+    here.sizes.length > 0 ||
+    !/^\W*(?:so (?:that's )?\w+ \w+\W*$|(?:so |and )?(?:that's |there's |there are )?\w+ \w+ (?:all told|in all|altogether|in total|total)\b)/i.test(
+      here.said,
+    )
+  )
+    return undefined;
+  last.count = mention.count;
+  last.perSide = false;
+  return last;
+}
+
+/** "One nut in the middle. This is the big one": the one just named, by another word. */
+export function calledAnew({ last }: Walk, here: Here, mention: Mention): Group | undefined {
+  return mention.family === "one" &&
+    last &&
+    last.first === last.last &&
+    here.i - last.last <= 1 &&
+    (last.count ?? 1) === 1 &&
+    (mention.count ?? 1) === 1 &&
+    /^\W*(?:and |so |now )*(?:this|that|it)(?:'s| is) (?:the|your|a) \w+ (?:one|guy|fella)\W*$/i.test(
+      here.said,
+    )
+    ? last
+    : undefined;
 }
