@@ -25,6 +25,11 @@ export class Page {
     );
   }
 
+  /** Goes on to an address within the app, as a link does: nothing is loaded anew. See what is there next. */
+  async follow(path: string): Promise<void> {
+    await this.driver.executeScript("window.next.router.push(arguments[0])", path);
+  }
+
   /** Presses the button, link, tab or fold whose whole text or name is this. */
   async press(words: string): Promise<void> {
     const xpath = `//*[self::button or self::a or self::summary][normalize-space(.)=${quote(words)} or @aria-label=${quote(words)}]`;
