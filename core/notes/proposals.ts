@@ -14,7 +14,7 @@ import {
 } from "./proposal";
 import { bareOf, questionsOf, UNDONE } from "./questions";
 import { liftQuestions, withLifts } from "./standing";
-import type { Story } from "./story";
+import type { Story, StoryFastener, StoryStep } from "./story";
 
 /** Tools that the fasteners ask for by themselves. */
 const OF_FASTENERS =
@@ -53,7 +53,7 @@ export function proposalsFrom(story: Story): Proposed {
     kind: "step",
     spans: [one.span],
     doubtful: false,
-    title: capital(one.own ?? `${one.says} ${one.what}`).slice(0, 200),
+    title: titleOf(one, story.fasteners),
     phase: one.phase,
     fastener: one.fastener === undefined ? undefined : `fastener ${one.fastener}`,
     cautions: [],
@@ -139,6 +139,12 @@ export function proposalsFrom(story: Story): Proposed {
     return why === undefined ? [] : [{ what: formatFigure(figure), why, span }];
   });
   return { rows, questions: [...questionsOf(story, fasteners), ...liftQuestions(lifted)], leftOut };
+}
+
+/** In the teller's words where those are few. A figure stands on its fastener: said twice, one of them would grow old. */
+function titleOf({ says, what, own, fastener }: StoryStep, fasteners: readonly StoryFastener[]): string {
+  const named = says === "torque" && fastener !== undefined ? fasteners[fastener]?.name : undefined;
+  return capital(own ?? `${says} ${named ?? what}`).slice(0, 200);
 }
 
 /**

@@ -19,7 +19,7 @@ export interface Standing {
 }
 
 /** No current flows while anything is worked on: told in the middle, it comes first all the same. */
-export const BATTERY = /\b(?:battery|negative|earth (?:lead|cable|strap))\b/i;
+export const BATTERY = /\b(?:battery|negative|earth lead)\b/i;
 
 export function phaseOf(
   { way, says }: Done,

@@ -46,13 +46,13 @@ test("what is slackened on the ground comes before the vehicle goes up, and each
     "look closely: Compare the old one with the new",
     "put back: Screw the new one on 17 and a half turns",
     "put back: Joint into the arm",
-    "put back: Torque castle nut to 25 to 35 lb·ft",
+    "put back: Torque castle nut",
     "put back: New pin",
-    "put back: Torque lock nut to 40 lb·ft",
+    "put back: Torque lock nut",
     "put back: Wheel on",
     "put back: Wheel nuts, all by hand",
     "put back: Lower the car",
-    "put back: Torque wheel nuts to 100 lb·ft",
+    "put back: Torque wheel nuts",
     "prove it: Later: Get the tracking checked",
   ]);
   expect(fasteners).toEqual([
