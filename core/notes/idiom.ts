@@ -113,7 +113,7 @@ function moved(place: Place): Reading {
   )
     return done(place, "safe", "raise", "up");
   if (word === "take" && /^(?:the |its |some |up )*(?:weight|load|strain)\b/.test(behind))
-    return done(place, "safe", "support");
+    return done(place, "safe", "take");
   if (/^(?:put|set|lay)$/.test(word) && /^(?:aside|away)$/.test(particleAfter(terms, at + 1, to) ?? ""))
     return done(place, "either", "set aside", "aside");
   return undefined;

@@ -36,7 +36,10 @@ export function listsOf(heard: Heard): Lists {
     const span = spanOf(terms, clause.from, clause.to);
     const sentence = sentenceFrom(heard, i);
     if (LATER.test(said) && !NOT_THIS_ONE.test(said) && told.length - i < told.length * 0.4)
-      lists.followUps.push({ name: short(sentence.replace(/^\s*\d{1,2}[.)]\s*/, "")), span });
+      lists.followUps.push({
+        name: short(sentence.replace(/^\s*\d{1,2}[.)]\s*/, "").replace(SIGNS_OFF, "")),
+        span,
+      });
   }
   for (const { name, span } of oilsIn(text)) add(lists.consumables, name, span);
   return {
@@ -48,6 +51,10 @@ export function listsOf(heard: Heard): Lists {
     measures: measuresOf(heard),
   };
 }
+
+/** How somebody who has been listened to ends. */
+const SIGNS_OFF =
+  /[\s,]*\b(?:(?:so |and |or so )?that's (?:it|about it|all)\b|(?:please )?like and subscribe|thanks for watching|cheers\b).*$/i;
 
 const LATER =
   /\b(?:(?:check|look|re-?check|re-?torque|tighten|torque|go back|top (?:it )?up|nut|nuts|bolts)\b[^.]{0,60}\b(?:again|after|tomorrow|next|in a (?:week|month|few)|saturday|sunday|monday)|after (?:a |about |the first )?(?:\w+ )?(?:\d+|hundred|fifty|few|couple|thousand|week|two hundred)[^.]{0,20}(?:miles?|km|kilomet\w+|days?|weeks?|drives?)?|again (?:in|after|tomorrow|next)|next (?:change|service|oil|day|week|morning)|due (?:at|in)|take (?:the )?(?:old|core)|alignment|(?:get|have|book|need) (?:the |your |my )?(?:tracking|toe|wheels? aligned|geometry))\b/i;

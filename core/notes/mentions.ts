@@ -83,6 +83,8 @@ export function mentionsIn(
         at - bearer.to <= 4
       )
         continue;
+      // "Bolts and nuts": told as one already.
+      if (mentions.some((one) => one.through && one.family === "bolt" && at < one.to)) continue;
       const mention = named(terms, at, from, family, sizeEndingAt, taken, sizeStartingAt);
       if (mention) mentions.push(mention);
       continue;

@@ -101,8 +101,9 @@ function addStep({ steps }: Telling, step: StepAt): void {
 function stepIn(telling: Telling, i: number, clause: Told, done: Done | undefined): void {
   const { text, terms, groups, torques, turn } = telling.grouped;
   const said = saidIn(text, terms, clause);
-  const group = groups.filter(({ clauses }) => clauses.has(i)).at(-1);
-  const topic = topicIn(terms, clause).join(" ");
+  const things = topicIn(terms, clause);
+  const group = workedOnBy(groups, i, things);
+  const topic = things.join(" ");
   telling.thing = topic || telling.thing;
   const span = spanOf(terms, clause.from, clause.to);
   const torque = torques.find(({ from }) => from >= clause.from && from < clause.to);
@@ -138,6 +139,15 @@ function stepIn(telling: Telling, i: number, clause: Told, done: Done | undefine
   workedOn(telling, i, group?.name ?? topic);
 }
 
+/** The fastener of a clause: of several that of the thing that it names, or else the last. */
+function workedOnBy(groups: readonly Group[], i: number, things: readonly string[]): Group | undefined {
+  const here = groups.filter(({ clauses }) => clauses.has(i));
+  const [only, ...others] = here.filter(({ marks, topic }) =>
+    things.some((word) => marks.has(word) || topic.includes(word)),
+  );
+  return only && others.length === 0 ? only : here.at(-1);
+}
+
 /** What a group is torqued to in the end: said again, the last of it is meant. */
 const figureOf = ({ figures }: Group): TorqueFigure | undefined =>
   figures.findLast(({ notUsed }) => notUsed === undefined)?.figure;
@@ -159,14 +169,30 @@ const toTorque = (group: Group, figure: TorqueFigure) => ({
   group,
 });
 
+/** What is going to be done, told before it is. */
+const INTENDS = /\b(?:we'll|i'll|we're|i'm|going to|gonna|want(?:ed)? to|today)\b/i;
+
 /** "Splash shield is eight pins and two bolts": said to be held so, it comes off. */
 function addOpened(telling: Telling, i: number, span: Span): void {
-  const { groups, turn } = telling.grouped;
+  const { groups, turn, text } = telling.grouped;
+  const said = text.slice(span.start, span.end);
+  const isFirst = ({ first, clauses }: Group) =>
+    first === i
+      ? !INTENDS.test(said)
+      : // Named before as what would be done, and told now.
+        clauses.has(i) && /\b(?:has|have|had|is|are)(?: got)? (?:\w+ )?(?:bolts|nuts|screws)\b/i.test(said);
+  const isKnown = (group: Group) => telling.steps.some((step) => step.group === group);
   const opened = groups.find(
-    ({ first, topic: holds, marks, count, family, undo }) =>
-      (first === i && (holds.length > 0 || (marks.size > 0 && count !== undefined)) && i < turn) ||
+    (group) =>
+      (isFirst(group) &&
+        (group.first === i || !isKnown(group)) &&
+        (group.topic.length > 0 || (group.marks.size > 0 && group.count !== undefined)) &&
+        i < turn) ||
       // "16 mm plug socket": what is screwed out with it, where that is said.
-      (family === "plug" && undo && undo.span.start >= span.start && undo.span.end <= span.end),
+      (group.family === "plug" &&
+        group.undo &&
+        group.undo.span.start >= span.start &&
+        group.undo.span.end <= span.end),
   );
   if (!opened) return;
   const words = [...opened.topic, ...opened.marks];

@@ -64,6 +64,20 @@ export function addMeasures(grouped: Grouped, steps: (ToldStep & { at: number })
   }
 }
 
+/** What a usual step is done to, of the words that stand about it: "four stands please wheels chocked" is the wheels. */
+function aboutOf(says: string, what: string): string {
+  const usual = WHAT_ELSE[says] ?? "engine";
+  if (says === "chock")
+    return /\b(?:(?:both|all|the) )?(?:front|rear|back|other)s?\b(?: wheels?)?/.exec(what)?.[0] ?? usual;
+  if (says === "raise")
+    return /\b(?:front|rear|back|nose|van|truck|trailer)\b(?: end)?/.exec(what)?.[0] ?? usual;
+  const named = what.replace(
+    /^(?:(?:start|fire|run|drive|drove|lower|set|let|put|drop|dropped|pump|take|for drive)\b *)+/,
+    "",
+  );
+  return named === "" || /^(?:no|and|any|for|it)\b/.test(named) ? usual : named;
+}
+
 /** Adds what every job begins and ends with, where the telling says it and no step does. */
 export function addUsualSteps(
   { text, terms, told, listing, turn }: Grouped,
@@ -101,12 +115,7 @@ export function addUsualSteps(
     // In a long breath only what stands about it.
     const object = to - from > 9 ? { from: Math.max(from, begins - 3), to: Math.min(to, ends + 4) } : clause;
     const { what } = whatOf(terms, { way: "either", says, object, particle: "" }, undefined);
-    const about =
-      what.replace(
-        /^(?:(?:start|fire|run|drive|drove|lower|set|let|put|drop|dropped|pump|take|chock|for drive)\b *)+/,
-        "",
-      ) ||
-      (WHAT_ELSE[says] ?? "engine");
+    const about = aboutOf(says, what);
     const step = {
       phase,
       says,

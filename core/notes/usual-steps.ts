@@ -30,7 +30,7 @@ export const USUAL_STEPS: readonly UsualStep[] = [
   {
     phase: "make safe",
     says: "raise",
-    when: /\b(?:(?:on|onto|under|down on) (?:\w+ ){0,3}(?:axle |jack )?stands?|stands? (?:go|goes|under|in|both|either|already|at|on)|jack it up|jacked up|up (?:on|it goes)|up on ramps|wheels? (?:up|in the air))\b/i,
+    when: /\b(?:(?:on|onto|under|down on) (?:\w+ ){0,3}(?:axle |jack )?stands?|stands? (?:go|goes|under|in|both|either|already|at|on)|jack it up|jacked up|up (?:on|it goes)|up on ramps|(?:wheels? )?up in the air|wheels? up)\b/i,
     same: ["raise", "support"],
   },
   {
