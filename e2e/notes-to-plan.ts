@@ -1,4 +1,4 @@
-import { By, type WebElement } from "selenium-webdriver";
+import { By, error, type WebElement } from "selenium-webdriver";
 import type { Page } from "./page";
 
 /** Puts a long text into a field as pasting does, in one go. */
@@ -41,9 +41,16 @@ export async function mend(page: Page): Promise<number> {
       ),
     );
     if (!fix) return presses;
-    const says = await fix.getText();
     const before = await found(page);
-    await page.click(fix);
+    let says: string;
+    try {
+      says = await fix.getText();
+      await page.click(fix);
+    } catch (thrown) {
+      // Drawn anew in between: looked for once more, as a person would.
+      if (thrown instanceof error.StaleElementReferenceError) continue;
+      throw thrown;
+    }
     await page.see(`${says}: done.`);
     // The word at the foot may be that of the mend before: what is found has to change, too.
     await page.until(async () => (await found(page)) !== before, `"${says}" mended nothing`);
