@@ -77,7 +77,7 @@ const MEANWHILE =
 
 /** Says in so many words that it goes together again. */
 const TURNS =
-  /\b(?:(?:ok|okay|now|so|alright|right|time to|start) (?:we're |i'm |it's )?(?:going|go|putting (?:it|this|everything)) back (?:in|on|together)|back together|let'?s get (?:this|it|that|everything|her|him) (?:all )?back|^re-?fitting|re-?assembl\w+|^assembly|^installation|right then|in reverse|^putting back|new one)\b/i;
+  /\b(?:(?:ok|okay|now|so|alright|right|time to|start) (?:we're |i'm |it's )?(?:going|go|putting (?:it|this|everything)) back (?:in|on|together)|back together|let'?s get (?:this|it|that|everything|her|him) (?:all )?back|^re-?fitting|^\W*re-?fit\W*$|re-?assembl\w+|^assembly|^installation|right then|in reverse|^putting back|new one)\b/i;
 
 function turnWeight(said: string) {
   if (TURNS.test(said)) return 3;
