@@ -146,7 +146,11 @@ export function resolve(
       Math.max(0, 1.2 - age * 0.1);
     if (group === last) score += 0.5;
     // "Bracket bolts": not the one that was told apart from the others.
-    if (/^(?:bolts|nuts|screws|studs)$/.test(mention.head) && mention.count === undefined && group.count === 1)
+    if (
+      /^(?:bolts|nuts|screws|studs)$/.test(mention.head) &&
+      mention.count === undefined &&
+      group.count === 1
+    )
       score -= 1.5;
     if (mention.family === group.family) score += 0.3;
     if (plain && (mention.definite || mention.count === undefined)) score += 1.4;
