@@ -68,3 +68,29 @@ test("short ones in many voices, each written down with its answers before it wa
   expect([leaks, slipsInvented]).toEqual([0, 0]);
   expect(fixes).toBeLessThan(1.4);
 });
+
+test("no step is torqued to a figure that none of the fasteners has in the end", () => {
+  const wrong = [...NARRATIONS, ...narrationsIn("voices")].flatMap(({ id, text }) => {
+    const { fasteners, steps = [] } = asAnswers(readStory(text));
+    const figures = fasteners.map(({ figure }) => figure ?? "");
+    return steps
+      .filter((step) => step.do === "torque" && / to [\d]/.test(step.what))
+      .filter(({ what }) => !figures.some((figure) => figure !== "" && what.endsWith(` to ${figure}`)))
+      .map(({ what }) => `${id}: ${what}`);
+  });
+  expect(wrong).toEqual([]);
+});
+
+test("what need not come off may well be loosened: it stays a fastener of the job", () => {
+  const named = (text: string) => readStory(text).fasteners.map(({ name }) => name);
+  expect(
+    named(
+      "The bracket has three 13 mm bolts, you don't have to remove them, just slacken them. Then the cover, two 10 mm bolts.",
+    ),
+  ).toHaveLength(2);
+  expect(
+    named(
+      "The bracket has three 13 mm bolts, but you don't need to touch them. Then the cover, two 10 mm bolts.",
+    ),
+  ).toEqual(["cover bolts"]);
+});

@@ -72,11 +72,13 @@ function looked(place: Place): Reading {
   const { terms, at, to, word, behind } = place;
   const looks = /^(?:have|take|give)$/.test(word) ? lookAhead(terms, at + 1, to) : undefined;
   if (looks !== undefined) return done(place, "look", "look", "", looks + 1);
-  const picture = /^(?:\S+ ){0,4}?(?:photos?|photographs?|pictures?|pics?)\b/;
-  return /^(?:take|get|snap|shoot)$/.test(word) && picture.test(behind)
-    ? done(place, "look", "photograph")
-    : undefined;
+  if (!/^(?:take|get|snap|shoot)$/.test(word) || !PICTURED.test(behind)) return undefined;
+  // "A photograph of the springs": of the springs.
+  const of = terms.findIndex(({ text }, n) => n > at && n < to - 1 && text === "of");
+  return done(place, "look", "photograph", "", of < 0 ? at + 1 : of + 1);
 }
+
+const PICTURED = /^(?:\S+ ){0,4}?(?:photos?|photographs?|pictures?|pics?)\b/;
 
 const MARK =
   /^(?:(?:a|an|the|some|my|your|little|small|paint|pen|chalk|white|yellow|witness|match|reference|alignment) )*marks?\b/;

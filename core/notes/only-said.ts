@@ -1,5 +1,5 @@
 import type { Term } from "./terms";
-import { AWAY, HEADS, HOME } from "./vocabulary";
+import { AWAY, HEADS, HOME, NAME_VERBS } from "./vocabulary";
 
 /** Said with the verb of a deed, and none: "do every step", "take your time", "see the tear here". */
 export function isOnlySaid(terms: readonly Term[], at: number, to: number): boolean {
@@ -35,13 +35,10 @@ export function isOnlySaid(terms: readonly Term[], at: number, to: number): bool
   }
 }
 
-/** Verbs that with the name of a fastener or of a part behind are its name: "drain plug", "feed hose". */
-const NAMES_IT =
-  /^(?:drain|fill|bleed|pinch|lock|push|set|drive|press|lift|slide|hook|clip|tap|cap|feed|pump|brake)$/;
-
+/** "Drain plug", "feed hose off": a name, and nothing that is drained or fed. */
 export function isCompound(terms: readonly Term[], at: number, from: number): boolean {
   const [word, next, after] = [0, 1, 2].map((n) => terms[at + n]?.text ?? "");
-  if (at !== from || !NAMES_IT.test(word ?? "")) return false;
+  if (at !== from || !NAME_VERBS.has(word ?? "")) return false;
   if (Object.hasOwn(HEADS, next ?? "")) return true;
   return (
     terms[at + 1]?.tag === "noun" &&

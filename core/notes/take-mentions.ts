@@ -72,8 +72,9 @@ export function takeMentions(walk: Walk, here: Here): void {
   takeCounts(walk, here);
 }
 
+/** Not "you don't have to take them off": those may well be loosened. */
 const LEFT_ALONE =
-  /\b(?:do(?:es)?n'?t|do not|no)(?: have to| need(?: to)?)? (?:touch|undo|disturb|open|loosen|remove|move)\w* (?:them|it|those|that|these|em)\b(?! yet)/i;
+  /\b(?:do(?:es)?n'?t|do not|no)(?: have to| need(?: to)?)? (?:touch|disturb)\w* (?:them|it|those|that|these|em)\b(?! yet)/i;
 
 /**
  * "Glass down into the clamps, bolts 9 Nm": plain bolts are those of what the same sentence names before them,

@@ -1,5 +1,5 @@
 import nlp from "compromise/two";
-import { HEADS } from "./vocabulary";
+import { HEADS, NAME_VERBS } from "./vocabulary";
 import { type Word, wordsOf } from "./words";
 
 export type Tag =
@@ -88,9 +88,7 @@ function isNamePart(terms: readonly Term[], at: number): boolean {
   const first = at < 2 || terms[at - 2]?.text === "\n" || terms[at - 2]?.tag === "mark";
   return (
     terms[at]?.tag === "verb" &&
-    /^(?:slide|drain|fill|lock|push|pinch|bleed|drive|clip|feed|brake|clamp|lift|mount|seat)$/.test(
-      terms[at]?.text ?? "",
-    ) &&
+    NAME_VERBS.has(terms[at]?.text ?? "") &&
     after?.tag === "noun" &&
     (before?.tag === "determiner" || (before?.tag === "number" && !first))
   );

@@ -86,6 +86,11 @@ export const NOT_IN_NAME = words(
   that's they're you're we're i'm i've we've i'll we'll you'll gonna gotta plus minus final single proper plain exact actual main remaining normal ordinary original called couple x of different wrong rusty rusted good bad whole every such existing long-ish nasty horrible fresh brand came come comes coming left went gone looks look looking stay stays own kept hand hands finger fingers open opened close closed`,
 );
 
+/** Verbs that before a noun are the name of a thing as often: "drain plug", "slide pin", "feed hose". */
+export const NAME_VERBS = words(
+  "drain fill bleed pinch lock push set drive press lift slide hook clip tap cap feed pump brake clamp mount seat",
+);
+
 export type Way = "off" | "on" | "safe" | "look" | "prove" | "either";
 
 /** Deeds that the plan calls as they were called. */
