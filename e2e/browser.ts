@@ -1,4 +1,4 @@
-import { mkdtemp, rm } from "node:fs/promises";
+import { cp, mkdtemp, rm } from "node:fs/promises";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { logging } from "selenium-webdriver";
@@ -26,8 +26,10 @@ export interface Opened {
 interface How {
   size?: Size;
   night?: boolean;
-  /** A profile folder to open again; a new empty one otherwise. */
+  /** A profile folder to open again; a new one otherwise. */
   profile?: string;
+  /** What a new profile begins as a copy of; it is empty otherwise. */
+  like?: string;
   /** What its camera sees: a film (.y4m), over and over. */
   camera?: string;
 }
@@ -37,9 +39,11 @@ export async function openBrowser({
   size = DESK,
   night = false,
   profile,
+  like,
   camera,
 }: How = {}): Promise<Opened> {
   const folder = profile ?? (await mkdtemp(join(tmpdir(), "vest-pocket-")));
+  if (like) await cp(like, folder, { recursive: true });
   const downloads = join(folder, "downloads");
   const options = new Options();
   // The same engine without the windows, menus and bars around it: it starts in a fifth of a second.

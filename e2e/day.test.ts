@@ -160,7 +160,7 @@ test("a wait is over while the app is closed; a day under way says what is left 
   await page.open(`/day?id=${job.id}`);
   await page.see("At this pace");
   await page.see(`“${wait.title}” runs until`);
-  await page.driver.get(`${at.served.url}/icon.svg`);
+  await page.driver.get(`${at.url}/icon.svg`);
   await new Promise((wake) => setTimeout(wake, 13_000));
   await page.open(`/day?id=${job.id}`);
   await page.see(`● “${wait.title}” is over`);

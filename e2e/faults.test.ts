@@ -50,7 +50,7 @@ const TABS_LOST = KILLS - POWER_CUTS;
 async function begin(profile: string): Promise<number> {
   const browser = await openBrowser({ profile });
   try {
-    const page = new Page(browser.driver, at.served.url);
+    const page = new Page(browser.driver, at.url);
     await page.open("/garage");
     await page.press("Look round the demo garage");
     await page.see("Do next");
@@ -110,14 +110,14 @@ test(`killed ${KILLS} times at any moment, Work goes on at the last stored tap, 
     for (let i = 0; i < POWER_CUTS; i++) {
       const browser = await openBrowser({ profile });
       try {
-        allowed = await live(new Page(browser.driver, at.served.url), allowed, roll);
+        allowed = await live(new Page(browser.driver, at.url), allowed, roll);
       } finally {
         await kill(browser);
       }
     }
     const browser = await openBrowser({ profile });
     try {
-      const page = new Page(browser.driver, at.served.url);
+      const page = new Page(browser.driver, at.url);
       const control = await page.driver.getWindowHandle();
       for (let i = 0; i < TABS_LOST; i++) {
         await page.driver.switchTo().newWindow("tab");

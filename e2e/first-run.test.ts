@@ -3,7 +3,7 @@ import { journeys } from "./journey";
 import { Counted, toTheSheet } from "./notes-to-plan";
 import { THE_ONE } from "./work-through";
 
-const at = journeys();
+const at = journeys({ anew: true });
 
 /** What each may take somebody who opens the empty app on a phone for the first time, seconds by thumb. */
 const CONVERTED_S = 10;

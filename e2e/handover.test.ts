@@ -6,7 +6,7 @@ import { filmed, writeFilm } from "./film";
 import { firstVisit, journeys } from "./journey";
 import { Page } from "./page";
 
-const at = journeys();
+const at = journeys({ anew: true });
 const film = join(tmpdir(), `vest-pocket-film-${process.pid}.y4m`);
 afterAll(() => rm(film, { force: true }));
 
@@ -15,11 +15,11 @@ test("a garage goes from the laptop to the phone by codes, with no signal on eit
   const laptop = at.page;
   const phone = await openBrowser({ size: PHONE, camera: film });
   try {
-    const page = new Page(phone.driver, at.served.url);
+    const page = new Page(phone.driver, at.url);
     await page.open("/garage");
     await firstVisit(page);
     await firstVisit(laptop);
-    await at.served.stop();
+    await at.endServer();
 
     await laptop.open("/files");
     await laptop.type("This device is called", "Bench laptop");
@@ -77,7 +77,7 @@ test("a small garage goes over in a link, which no server is sent; what is chang
 
   const phone = await openBrowser({ size: PHONE });
   try {
-    const page = new Page(phone.driver, at.served.url);
+    const page = new Page(phone.driver, at.url);
     await page.driver.get(link);
     await page.see("2 new, 0 changed, 0 the same.");
     await page.press("Bring it in");

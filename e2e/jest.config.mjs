@@ -5,6 +5,8 @@
 const config = {
   rootDir: "..",
   testEnvironment: "node",
+  globalSetup: "<rootDir>/e2e/begin.ts",
+  globalTeardown: "<rootDir>/e2e/end.ts",
   roots: ["<rootDir>/e2e"],
   transform: { "^.+\\.tsx?$": "@swc/jest" },
   moduleNameMapper: { "^@/(.*)$": "<rootDir>/$1" },

@@ -3,13 +3,16 @@ import { join } from "node:path";
 import { type Opened, openBrowser } from "./browser";
 import { Page } from "./page";
 import { type Served, serve } from "./server";
+import { sharedServer } from "./shared-server";
 
 /** What a journey has in hand once it has opened a browser. */
 export interface Journey {
   readonly browser: Opened;
   readonly page: Page;
-  /** The server; a journey that ends it gets a new one after it. */
-  readonly served: Served;
+  /** Where the app is served. */
+  readonly url: string;
+  /** Ends the server; the next journey gets a new one. Only where the file has its own. */
+  endServer: () => Promise<void>;
   open: (how?: Parameters<typeof openBrowser>[0]) => Promise<void>;
   /** Opens a browser with the demo in it. */
   openDemo: (how?: Parameters<typeof openBrowser>[0]) => Promise<void>;
@@ -18,10 +21,14 @@ export interface Journey {
 }
 
 /**
- * Serves the app for a file of journeys; each opens a browser of its own, which is ended after it. A
+ * The app is served for a file of journeys; each opens a browser of its own, which is ended after it. A
  * complaint in the console fails it.
+ *
+ * @param how.anew with a server of the file's own, that may be ended, and browsers that have never been here;
+ *   otherwise all files ask one server, by browsers that have kept the app and nothing in it.
  */
-export function journeys(): Journey {
+export function journeys({ anew = false } = {}): Journey {
+  const shared = anew ? undefined : sharedServer();
   let served: Served | undefined;
   let browser: Opened | undefined;
   let page: Page | undefined;
@@ -30,10 +37,10 @@ export function journeys(): Journey {
     return thing;
   };
   beforeEach(async () => {
-    if (!(await served?.isUp())) served = await serve();
+    if (anew && !(await served?.isUp())) served = await serve();
   });
   afterAll(async () => {
-    await served?.stop();
+    if (anew) await served?.stop();
   });
   afterEach(async () => {
     const complaints = await browser?.complaints();
@@ -41,9 +48,10 @@ export function journeys(): Journey {
     browser = undefined;
     expect(complaints ?? []).toEqual([]);
   });
+  const url = () => shared?.url ?? must(served).url;
   const open: Journey["open"] = async (how) => {
-    browser = await openBrowser(how);
-    page = new Page(browser.driver, must(served).url);
+    browser = await openBrowser({ ...(shared && { like: shared.profile }), ...how });
+    page = new Page(browser.driver, url());
   };
   return {
     get browser() {
@@ -52,9 +60,10 @@ export function journeys(): Journey {
     get page() {
       return must(page);
     },
-    get served() {
-      return must(served);
+    get url() {
+      return url();
     },
+    endServer: () => must(served).stop(),
     open,
     downloaded: async (nameEnd) => {
       const { downloads } = must(browser);

@@ -47,7 +47,7 @@ async function killTab(page: Page, first: string): Promise<void> {
 }
 
 /** A page of the app's address without the app. */
-const bare = (page: Page) => page.driver.get(`${at.served.url}/icon.svg`);
+const bare = (page: Page) => page.driver.get(`${at.url}/icon.svg`);
 const pause = (ms: number) => new Promise((wake) => setTimeout(wake, ms));
 /** Moments spread over what the thing takes, denser at its beginning. */
 const moments = (count: number, longestMs: number) =>
@@ -175,7 +175,7 @@ test("killed once for each while the store of any older version is brought up: t
       JSON.stringify(household),
     );
     await page.driver.switchTo().newWindow("tab");
-    await page.driver.executeScript("location.href = arguments[0]", `${at.served.url}/garage`);
+    await page.driver.executeScript("location.href = arguments[0]", `${at.url}/garage`);
     await pause(ms);
     await killTab(page, first);
     const now = await stored(page);

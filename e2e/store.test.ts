@@ -55,7 +55,7 @@ test("a store that a newer build has written is opened by none of this one; it s
   await at.openDemo();
   const { page } = at;
   // A picture of the app's: of its own origin, and without the app that would let the store go.
-  await page.driver.get(`${at.served.url}/icon.svg`);
+  await page.driver.get(`${at.url}/icon.svg`);
   await page.driver.executeAsyncScript(
     `const done = arguments[1]; const asked = indexedDB.open("vest-pocket", arguments[0]); asked.onsuccess = () => { asked.result.close(); done(); };`,
     MODEL_VERSION + 1,
@@ -75,7 +75,7 @@ test("a store that the browser drops while the app is open is said to be gone, a
   await page.see("Wren estate");
   const chrome = page.driver as unknown as ChromeDriver;
   await chrome.sendDevToolsCommand("Storage.clearDataForOrigin", {
-    origin: at.served.url,
+    origin: at.url,
     storageTypes: "indexeddb",
   });
   await page.see("The browser has dropped what was stored here.");

@@ -11,7 +11,7 @@ import { paste } from "./notes-to-plan";
 import type { Page } from "./page";
 import { DoneByHand, THE_ONE, onScreen, tickSafety } from "./work-through";
 
-const at = journeys();
+const at = journeys({ anew: true });
 
 /** How hands are laid on the page. */
 interface Hands {
@@ -209,7 +209,7 @@ test.each([
     await page.open("/work?id=demo-brake-shoes");
     if (offline) {
       await firstVisit(page);
-      await at.served.stop();
+      await at.endServer();
       await page.open("/work?id=demo-brake-shoes");
     }
     const seen = new Set<string>();

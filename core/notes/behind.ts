@@ -61,7 +61,9 @@ export function behind(terms: readonly Term[], at: number): { words: string[]; m
   // "through the floor" is where a bolt sits; "on the floor" is where the car stands.
   const stands = /^(?:on|at|to|in|from)$/.test(text(terms, at));
   const telling = marks.filter((mark) => !NOWHERE.test(mark) && !(stands && STANDS.test(mark)));
-  return telling.length === 0 ? none : { words, marks: telling };
+  if (telling.length === 0) return none;
+  // "One long bolt through the middle": the through bolt.
+  return { words, marks: text(terms, at) === "through" ? [...telling, "through"] : telling };
 }
 
 export const wordsFrom = (terms: readonly Term[], from: number, to: number) =>

@@ -19,12 +19,17 @@ function turnsOn(terms: readonly Term[], at: number): boolean {
   return /^(?:(?:another|then|a|an|further) )*\d*[a-z ]*\b(?:degrees?|deg|turn)\b|^\d+ ?°/.test(behind);
 }
 
-/** Figures without a unit, "crossmember 50, nuts 33", in the unit that was said last. */
+/**
+ * Figures without a unit, "crossmember 50, nuts 33", in the unit that was said last.
+ *
+ * @param mayStandAlone whether a clause that is nothing but a number may be one: "drop link, fifty".
+ */
 export function bareFigure(
   terms: readonly Term[],
   { from, to }: Clause,
   taken: (at: number) => boolean,
   unit: TorqueUnit | undefined,
+  mayStandAlone: (value: number) => boolean,
 ): FoundTorque | undefined {
   if (unit === undefined) return undefined;
   for (let at = from; at < to; at++) {
@@ -48,9 +53,14 @@ export function bareFigure(
     // "two 17s, forty on those".
     const pointed =
       after === "on" && /^(?:those|these|them|each|all|both|that)$/.test(terms[number.next + 1]?.text ?? "");
+    const alone =
+      at === from &&
+      (number.next >= to || (/^(?:each|both|all)$/.test(next) && number.next + 1 >= to)) &&
+      mayStandAlone(number.value);
     const said =
       given ||
       pointed ||
+      alone ||
       (at > from &&
         (/^(?:to|at|gets?|is|are|takes?|be|on|put|them|it|now|:|=|they're|it's|that's|about|around|roughly)$/.test(
           before,

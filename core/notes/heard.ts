@@ -233,7 +233,8 @@ export function topicIn(terms: readonly Term[], { from, to }: Clause): string[] 
         !AWAY.has(terms[at + 1]?.text ?? "")) ||
       Object.hasOwn(HEADS, terms[at + 1]?.text ?? "") ||
       (isBehindPreposition(terms, at, from) &&
-        !/\bback to (?:the |those |that )?$/.test(wordsBefore(terms, at)))
+        !/\bback to (?:the |those |that )?$/.test(wordsBefore(terms, at))) ||
+      isWhereThereIs(terms, at, { from, to })
     )
       continue;
     let end = at;
@@ -285,6 +286,16 @@ const wordsBefore = (terms: readonly Term[], at: number) =>
     .join(" ")} `;
 
 /** "between the pan and the gearbox", "on a tab": where a thing is, and not the thing. */
+/** "Under the bonnet there is the top mount": where it is, and what is told of comes behind. */
+function isWhereThereIs(terms: readonly Term[], at: number, { from, to }: Clause): boolean {
+  if (!/^(?:under|underneath|behind|on|in|inside|at|above|below|beside)$/.test(terms[from]?.text ?? ""))
+    return false;
+  const there = terms.findIndex(
+    ({ text }, i) => i > at && i < to && /^(?:there|there's|you've|you'll|you|sits?)$/.test(text),
+  );
+  return there > 0 && topicIn(terms, { from: there + 1, to }).length > 0;
+}
+
 function isBehindPreposition(terms: readonly Term[], at: number, from: number): boolean {
   // "Top of the shock has two nuts": of the shock.
   if (

@@ -35,10 +35,15 @@ export function isOnlySaid(terms: readonly Term[], at: number, to: number): bool
   }
 }
 
+/** Names of parts that begin with what looks like a verb, and are told with nothing behind them. */
+const TWO_WORDS =
+  /^(?:drop (?:link|arm)|push ?rod|slide pin|lift pump|feed (?:pump|line)|drive (?:shaft|belt))s?$/;
+
 /** "Drain plug", "feed hose off": a name, and nothing that is drained or fed. */
 export function isCompound(terms: readonly Term[], at: number, from: number): boolean {
   const [word, next, after] = [0, 1, 2].map((n) => terms[at + n]?.text ?? "");
   if (at !== from || !NAME_VERBS.has(word ?? "")) return false;
+  if (TWO_WORDS.test(`${word} ${next}`)) return true;
   if (Object.hasOwn(HEADS, next ?? "")) return true;
   return (
     terms[at + 1]?.tag === "noun" &&

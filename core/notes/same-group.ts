@@ -72,7 +72,7 @@ export function contradict(a: Iterable<string>, b: ReadonlySet<string>): boolean
 
 /** "15 mm nut on the back": what has to be held while its bolt is turned. */
 export const NUT_BEHIND =
-  /\bnut (?:(?:on|at|round|to) (?:the |its )?(?:back|rear|other (?:side|end)|far side|inside)|behind)\b/i;
+  /\bnuts? (?:(?:on|at|round|to) (?:the |its )?(?:back|rear|other (?:side|end)|far side|inside)|behind)\b/i;
 /**
  * Whether a nut spoken of is the other end of the bolt just named, "there's a nut on the back": held still,
  * and no group of its own.
@@ -107,7 +107,8 @@ export function isOtherEnd(
     (mention.count === 1 ||
       last.traits.has("counter-hold") ||
       !groups.some((group) => group.family === "nut" && at - group.last <= 9)) &&
-    !/s$/.test(mention.head) &&
+    // "Nuts at the back, new nuts": of as many bolts.
+    (!/s$/.test(mention.head) || (last.traits.has("counter-hold") && (last.count ?? 1) > 1)) &&
     (last.traits.has("counter-hold") || !/\b(?:off|undo|snug|torque|tight)/.test(said));
   // "Then the spanner on the nut and torque on the head."
   const spanner =

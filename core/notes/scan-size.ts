@@ -215,7 +215,9 @@ function bareSize(
     (before === "a" || before === "an") &&
     value >= 5.5 &&
     (after === "" ||
-      /^(?:[.,;!?\n]|not|and|or|on|for|then|instead|sorry|no|i|with|to|fits|will|should|but)$/.test(after))
+      /^(?:[.,;!?\n]|not|and|or|on|for|then|instead|sorry|no|i|with|to|fits|will|should|but|yep|yeah|yes|okay|ok|so|cause|because|which)$/.test(
+        after,
+      ))
   )
     return head(words, value, "mm", at, next);
   // "Is a 24 · spin that off".

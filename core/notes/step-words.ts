@@ -55,6 +55,8 @@ export const WHAT_ELSE: Readonly<Record<string, string>> = {
 /** Told of another day, or of what might be. */
 export const NEVER_SO =
   /^\W*(?:and |so |but )?(?:if|unless|when|until|till)\b|\b(?:last time|years? ago|used to|would|could)\b/i;
+/** What a thing in hand is called when it is not called by its name. */
+const POINTED = /^(?:guys?|suckers?|thing|things|one|ones|boys?|fella|beast|dude|critter)$/;
 const POINTING = /\b(?:it|them|that|those|this|em|these)\b/i;
 
 /**
@@ -75,6 +77,18 @@ export function ownWords(said: string, meant?: string): string | undefined {
   const named = meant === "" ? words : words.replace(POINTING, `the ${meant}`);
   return (named.match(new RegExp(POINTING, "gi")) ?? []).length > (meant === "" ? 1 : 0) ? undefined : named;
 }
+
+const HOW_FAR = /^(?:all the|the whole|the rest of the) way\b/;
+/** "With a flat screwdriver", "with your hand". */
+const WITH_A_TOOL = new RegExp(
+  `^with (?:(?:a|an|the|my|your|one|two|some) )?(?:[a-z0-9-]+ ){0,2}?(?:hands?|fingers?|${[...TOOL_HEADS].join("|")})s?\\b`,
+);
+
+const textFrom = (terms: readonly Term[], from: number, to: number) =>
+  terms
+    .slice(from, Math.min(to, from + 6))
+    .map(({ text }) => text)
+    .join(" ");
 
 /**
  * What it is done to, in a few words: without fillers, a pronoun by what it stands for. `named` where the
@@ -97,14 +111,25 @@ export function whatOf(
       /^(?:it|them|em|that|those|these|this|both|they)$/.test(term.text) &&
       !named &&
       !stood &&
-      !/^(?:noun|adjective|number)$/.test(terms[at + 1]?.tag ?? "")
+      (!/^(?:noun|adjective|number)$/.test(terms[at + 1]?.tag ?? "") ||
+        POINTED.test(terms[at + 1]?.text ?? ""))
     ) {
+      // "That guy", "those suckers": whatever was spoken of.
+      if (POINTED.test(terms[at + 1]?.text ?? "")) at++;
       // "Four 18 mm bolts, drop it": not the bolts.
       meant = thing && last && /s$/.test(last) && /^(?:it|that|this)$/.test(term.text) ? thing : last;
       if (meant && !words.includes(meant)) words.push(meant);
       stood = true;
       continue;
     }
+    // "All the way", "the whole way": how far.
+    const way = HOW_FAR.exec(textFrom(terms, at, object.to));
+    if (way) {
+      at += way[0].split(" ").length - 1;
+      continue;
+    }
+    // "Tap it out with a punch": how it is done.
+    if (term.text === "with" && WITH_A_TOOL.test(textFrom(terms, at, object.to))) break;
     // Where somebody else or something else begins, the thing is told.
     if (
       words.length > 0 &&

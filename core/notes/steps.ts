@@ -4,8 +4,9 @@ import type { Clause, Told } from "./clauses";
 import { deedsOf } from "./deeds";
 import type { Group, Grouped } from "./group";
 import { type Span, saidIn, spanOf, topicIn } from "./heard";
-import { addListed } from "./listed-steps";
+import { addListed, listedLines } from "./listed-steps";
 import { type Done } from "./particle";
+import { onceEach } from "./once-each";
 import { BATTERY, inOrder, phaseOf, SAFE } from "./step-phase";
 import { isNamed, NEVER_SO, ownWords, WHAT_ELSE, whatOf } from "./step-words";
 import { type StepAt, type ToldStep } from "./told-step";
@@ -56,14 +57,16 @@ export function stepsOf(grouped: Grouped): ToldStep[] {
   addMeasures(grouped, telling.steps);
   addUsualSteps(grouped, telling.steps, telling.firstOff);
   addListed(grouped, telling.steps, telling.firstOff, telling.lastOn);
-  return inOrder(withWhatTheyHold(telling.steps)).map(({ phase, says, what, own, group, span }) => ({
-    phase,
-    says,
-    what,
-    own,
-    group,
-    span,
-  }));
+  return inOrder(onceEach(telling.steps, listedLines(text).length > 0)).map(
+    ({ phase, says, what, own, group, span }) => ({
+      phase,
+      says,
+      what,
+      own,
+      group,
+      span,
+    }),
+  );
 }
 
 /** Whether a clause says that the engine runs or the vehicle is driven. */
@@ -263,31 +266,6 @@ function doneTo(
   // What was spoken of long ago may not be what is meant: the words stand as they are.
   const meantStill = pointedAt !== undefined && at - lastAt > FRESH ? "" : pointedAt;
   return { what: standing, meant: standing === what ? meantStill : WHAT_ELSE[says] };
-}
-
-/** "Slacken the clamp of the duct, pull the duct off": one step, as nobody does the one without the other. */
-function withWhatTheyHold(steps: readonly StepAt[]): StepAt[] {
-  const one: StepAt[] = [];
-  for (const step of steps) {
-    const before = one.at(-1);
-    const thing = step.what.split(" ").at(-1) ?? "";
-    if (
-      before?.group &&
-      !step.group &&
-      step.phase === "take apart" &&
-      before.phase === step.phase &&
-      step.at - before.at <= 2 &&
-      /^(?:remove|lift out|pop off)$/.test(step.says) &&
-      /^(?:remove|undo|loosen|pop off)$/.test(before.says) &&
-      THINGS.has(thing) &&
-      (before.group.topic.includes(thing) || before.group.marks.has(thing))
-    ) {
-      before.what = `${before.what} and ${step.what}`;
-      before.own = undefined;
-      before.span = { start: before.span.start, end: step.span.end };
-    } else one.push(step);
-  }
-  return one;
 }
 
 /** Every figure is somebody's to pull: those said two in a breath too. */

@@ -16,6 +16,7 @@ import type { Group, SaidFigure } from "./group";
 import { between, saidIn, spanOf, topicIn } from "./heard";
 import { singular } from "./mention";
 import { behindWritten, passesOfLast, sameAs } from "./more-figures";
+import { MOST_OF_ONE_KIND } from "./of-them";
 import { byWords } from "./same-group";
 import { DOUBTFUL, OTHERS_SAY, TAKEN_BACK } from "./vocabulary";
 import { type Here, type Walk, byTopic, figuredGroup, mentionsWithGroups } from "./walk";
@@ -63,7 +64,10 @@ function aimOf(walk: Walk, here: Here): Group | undefined {
   const { i, clause, mentions } = here;
   const named = mentionsWithGroups(here).at(-1)?.group ?? byTopic(walk, here);
   if (named || mentions.length > 0) return named;
-  if (walk.topicAt === i - 1 && told[i - 1]?.sentence === clause.sentence) {
+  // "Wheels on · down · hundred and twenty".
+  const between = told[i - 1];
+  const back = between && between.to - between.from === 1 && walk.topicAt === i - 2 ? 2 : 1;
+  if (walk.topicAt === i - back && told[i - back]?.sentence === clause.sentence) {
     const carried = byWords(walk.groups, walk.topic);
     if (carried) return carried;
   }
@@ -83,7 +87,14 @@ function bareIn(walk: Walk, here: Here, isWritten: boolean): FoundTorque | undef
   const isTaken = (at: number) =>
     walk.inTorque.has(at) || here.sizes.some(({ from, to }) => !noSize.has(from) && at >= from && at < to);
   const unit = forAll ?? (expected ? nearestUnit(torques, clause.from) : undefined);
-  const read = bareFigure(terms, clause, isTaken, unit);
+  // "Drop link, fifty": a number by itself, which is neither its head nor how many there are.
+  const mayStandAlone = (value: number) =>
+    aimedAt?.undo !== undefined &&
+    (aimedAt.count !== undefined || value > MOST_OF_ONE_KIND) &&
+    ![aimedAt.count, ...[aimedAt.undo, aimedAt.doUp, aimedAt.hold].map((one) => one?.head.size)].includes(
+      value,
+    );
+  const read = bareFigure(terms, clause, isTaken, unit, mayStandAlone);
   // Where its head is not known, a number may still be that: but no head is so large.
   const isNoHead = read?.figure.form === "value" && read.figure.torque.value > LARGEST_HEAD_MM;
   return noSize.size > 0 || forAll || aimedAt?.undo || isNoHead ? read : undefined;

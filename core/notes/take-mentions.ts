@@ -20,7 +20,7 @@ import {
   toldApart,
 } from "./told-apart";
 import { BOUGHT, HEADS, HELD_STILL } from "./vocabulary";
-import type { Here, Walk } from "./walk";
+import { type Here, type Walk, asBolts, beginUnknown } from "./walk";
 
 /** What each way of taking a mention needs to know. */
 interface Taking {
@@ -43,6 +43,17 @@ export function takeMentions(walk: Walk, here: Here): void {
   const carried = anew ? [] : walk.topic;
   const topic = ofThem(walk, here) ?? ofPlace(walk, here) ?? (things.length > 0 ? things : carried);
   const fresh = topic.length > 0 && walk.topicSentence === clause.sentence;
+  // "The two big ones through the leg · they're 21 with a 21 nut": known before their nut is.
+  if (
+    walk.unknown?.at === here.i - 1 &&
+    mentions.length > 0 &&
+    here.sizes.some(({ kind, from }) => kind === "head" && from <= clause.from + 3) &&
+    ((walk.unknown.mention.count ?? 1) > 1
+      ? /^\W*(?:they|those|these)(?:'re| are)\b/i
+      : /^\W*(?:it|that)(?:'s| is)\b/i
+    ).test(said)
+  )
+    beginUnknown(walk, walk.unknown);
   for (const said1 of mentions) {
     const mention = inSameWords(walk, said1);
     const told = mention.count === undefined ? countBehind(walk, here) : undefined;
@@ -239,13 +250,18 @@ function takeOne(taking: Taking): void {
   if (!held && !here.notThis && !isBroken) walk.last = found;
 }
 
-/** "four of them": of those spoken of last, where nobody said yet how many they are. */
+/**
+ * "four of them": of those spoken of last, where nobody said yet how many they are; with a size only straight
+ * behind them.
+ */
 function ofLastCounted({ walk: { last }, here, mention }: Taking): Group | undefined {
+  const sized = here.sizes.some((one) => one.kind === "head");
+  const straight = last?.undo === undefined && here.i - (last?.last ?? 0) <= 1;
   return mention.ofThem &&
     last &&
     (last.count === undefined || (last.count === 1 && !mention.perSide)) &&
     here.i - last.last <= 3 &&
-    !here.sizes.some((one) => one.kind === "head")
+    (!sized || straight)
     ? last
     : undefined;
 }
@@ -309,7 +325,7 @@ function beginOne(taking: Taking): void {
         ...mention,
         count: mention.count ?? (text(terms, mention.to - 1) === "one" ? 1 : undefined),
         family: "bolt",
-        name: `${mention.name} ${(mention.count ?? 1) > 1 ? "bolts" : "bolt"}`,
+        name: asBolts(mention.name, (mention.count ?? 1) > 1),
       }
     : mention;
   // "Three bolts into the bracket, and one long one": beside those, and not of what was named before them.

@@ -1,11 +1,10 @@
 import { formatHeadSize } from "../quantity/read-head-size";
 import type { Group, SaidSize } from "./group";
 import { between, gapBetween, saidIn, sentenceOf, spanOf } from "./heard";
-import { begin } from "./resolve";
 import type { FoundSize } from "./size-words";
 import { twoOfTwo } from "./two-of-two";
 import { BOUGHT, DENIED, HOLD_AFTER, HOLD_BEFORE, TAKEN_BACK, THINGS, TOOL_HEADS } from "./vocabulary";
-import { type Here, type Walk, mentionsWithGroups, namedAt, sizedUnnamed } from "./walk";
+import { type Here, type Walk, beginUnknown, mentionsWithGroups, namedAt, sizedUnnamed } from "./walk";
 
 type Head = Extract<FoundSize, { kind: "head" }>;
 
@@ -226,17 +225,7 @@ function ofUnknown({ walk, here, size, holds, back }: Sized): Group | undefined 
   const { unknown } = walk;
   if (!unknown || isDrive(size) || here.i - unknown.at > 2 || back || holds) return undefined;
   if (mentionsWithGroups(here).length > 0) return undefined;
-  const { mention } = unknown;
-  const group = begin(
-    { ...mention, family: "bolt", name: `${mention.name} bolt`, count: mention.count ?? 1 },
-    walk.topic,
-    walk.heard.terms,
-    unknown.at,
-  );
-  walk.groups.push(group);
-  walk.last = group;
-  walk.unknown = undefined;
-  return group;
+  return beginUnknown(walk, unknown);
 }
 
 function putSize({ walk, here, size, one, after, back }: Sized, group: Group): void {

@@ -83,12 +83,12 @@ export const NOT_IN_NAME = words(
   there there's here here's i you we they he she so but now first second last next just only also mm mil mils millimetre millimetres millimeter millimeters inch inches socket sockets head heads headed
   hex hexagon torx phillips pozi pozidriv crosshead cross-head slotted size number numbers pair couple new old my same some another other same any no not never always around about if as from after before again back tight loose hold holding holds
   goes go onto said says say think reckon per well okay ok right yeah um uh er oh like get gets them their our me us which what when while where don't can't won't quite very really actually
-  that's they're you're we're i'm i've we've i'll we'll you'll gonna gotta plus minus final single proper plain exact actual main remaining normal ordinary original called couple x of different wrong rusty rusted good bad whole every such existing long-ish nasty horrible fresh brand came come comes coming left went gone looks look looking stay stays own kept hand hands finger fingers open opened close closed`,
+  that's they're you're we're i'm i've we've i'll we'll you'll gonna gotta plus minus final single proper plain exact actual main remaining normal ordinary original called couple x of different wrong rusty rusted good bad whole every such existing long-ish nasty horrible fresh brand came come comes coming left went gone turn turns times click clicks looks look looking stay stays own kept hand hands finger fingers open opened close closed`,
 );
 
 /** Verbs that before a noun are the name of a thing as often: "drain plug", "slide pin", "feed hose". */
 export const NAME_VERBS = words(
-  "drain fill bleed pinch lock push set drive press lift slide hook clip tap cap feed pump brake clamp mount seat",
+  "drain fill bleed pinch lock push set drive drop press lift slide hook clip tap cap feed pump brake clamp mount seat",
 );
 
 export type Way = "off" | "on" | "safe" | "look" | "prove" | "either";
@@ -240,7 +240,9 @@ export const THINGS = words(
   starter battery solenoid coil regulator wiper linkage blower heater radiator condenser compressor crash-bar bar rack-feet jockey trailer shackle chain spare-wheel carrier cable equaliser equalizer guide adjuster
   resistor relay switch sender module actuator horn aerial antenna speaker radio visor armrest gaiter snorkel duct vent evaporator canister
   turbo intercooler silencer muffler resonator distributor harness spat mudguard mudflap liner sill sunroof winch receiver pulley card
-  post rod linkage hold-down hold-downs holddown holddowns terminal-post carburettor carburetor rocker block timing oil-pan oil-cooler filter-housing element bowl cup dash dashboard glovebox`,
+  post rod linkage hold-down hold-downs holddown holddowns terminal-post carburettor carburetor rocker block timing oil-pan oil-cooler filter-housing element bowl cup dash dashboard glovebox
+  leg yoke flywheel flexplate clutch spindle backplate backing-plate seatbelt anchor buckle hatch gate mirror headlamp probe shoe shoes sling carpet bolster headrest cowl scuttle nozzle runner tunnel
+  bellhousing bell-housing pinion companion balancer sprocket camshaft crankshaft tailpipe hanger converter lambda balljoint propeller u-joint`,
 );
 
 /** Written in one word: "heatshield", "crankcase", "floorpan". */
@@ -257,9 +259,9 @@ export const BOUGHT =
 /** What is held still meanwhile is not what is turned. */
 export const HELD_STILL = /\b(?:hold|holding|counterhold)(?: the| that| it| on)?\s*$/i;
 export const HOLD_BEFORE =
-  /\b(?:(?<!\b(?:that|which|bolts?|nuts?|screws?|only thing) )hold(?:s|ing)?(?!-)|counter-?hold(?:s|ing)?|stop (?:it|the \w+) (?:turning|spinning|going round)|nut (?:behind|on the (?:back|other side)|at the back)(?: is)?(?: also)?(?: a)?|on the nut|wrench on the bottom|the other (?:end|side)|up the end)\b[^.]{0,50}$/i;
+  /\b(?:(?<!\b(?:that|which|bolts?|nuts?|screws?|only thing) )hold(?:s|ing)?(?!-)|counter-?hold(?:s|ing)?|stop (?:it|the \w+) (?:turning|spinning|going round)|(?:rod|shaft|spindle|stem|stud|ball|pin|back|head|bolt|end) (?:is |being )?held (?:still |steady |back )?(?:with|by) (?:a|an|the|my)|nut (?:behind|on the (?:back|other side)|at the back)(?: is)?(?: also)?(?: a)?|on the nut|wrench on the bottom|the other (?:end|side)|up the end)\b[^.]{0,50}$/i;
 export const HOLD_AFTER =
-  /^\W*(?!(?:with|and|has|plus)\b[^,.;]{0,14}\bnuts?\b)(?:\w+ ){0,5}?(?:on the (?:nut|back|flats|other (?:end|side)|bolt head)|to (?:hold|stop (?:it|the \w+|that))|and hold(?: it| that)?|(?<!(?:bolts?|nuts?|screws?|clips?) )holding|(?:goes? |fits? )?(?:up|in|into) the (?:end|middle)\b(?! of the (?:bolt|car|engine))|through the middle|to keep it from)\b/i;
+  /^\W*(?!(?:with|and|has|plus)\b[^,.;]{0,14}\bnuts?\b)(?:\w+ ){0,5}?(?:on the (?:nut|back|flats|other (?:end|side)|bolt head)|to (?:hold|stop (?:it|the \w+|that))|and hold(?: it| that)?(?! (?:the|its|a|an|your|my)\b)|(?<!(?:bolts?|nuts?|screws?|clips?) )holding|(?:goes? |fits? )?(?:up|in|into) the (?:end|middle)\b(?! of the (?:bolt|car|engine))|through the middle|to keep it from)\b/i;
 
 /** What a kind of head is called in speech, for bolts told by it. */
 export const PROFILE_NAMES: readonly (readonly [words: readonly string[], profile: HeadProfile])[] = [

@@ -166,6 +166,35 @@ export function figuredGroup(walk: Walk, here: Here, from: number, to: number): 
   return byTopic(walk, here) ?? carried ?? last;
 }
 
+/** "big through the leg", of bolts: "big bolts through the leg". */
+export const asBolts = (told: string, many: boolean): string =>
+  told
+    .replace(
+      /(?:^| )(?=(?:for|on|of|at|in|into|from|along|under|through|holding|behind|that|around|across|to) )|$/,
+      many ? " bolts " : " bolt ",
+    )
+    .trim();
+
+/** Begins the group of "the skinny one", as its size is told now. */
+export function beginUnknown(walk: Walk, { mention, at }: NonNullable<Walk["unknown"]>): Group {
+  const many = (mention.count ?? 1) > 1;
+  const group = begin(
+    {
+      ...mention,
+      family: "bolt",
+      name: asBolts(mention.name, many),
+      count: mention.count ?? (many ? undefined : 1),
+    },
+    walk.topic,
+    walk.heard.terms,
+    at,
+  );
+  walk.groups.push(group);
+  walk.last = group;
+  walk.unknown = undefined;
+  return group;
+}
+
 const WHEELS_ON = /\bwheels?\b(?: \w+)? (?:back on|on)\b/i;
 
 /** Whether a figure follows straight on the thing it is of. */
