@@ -35,7 +35,7 @@ export function othersIn(
     add(countedAt(terms, at, clause));
     add(allOf(terms, at, clause.from));
   }
-  for (const at of places) add(placeWithFigure(terms, at, clause.from));
+  for (const at of places) add(placeWithFigure(terms, at, clause));
   for (const size of sizes) if (size.from >= clause.from) add(bySize(terms, clause, size), 1);
   if (named.length + found.length === 0) add(ofThem(terms, clause));
   if (named.length + found.length === 0) add(shareOf(terms, clause));
@@ -106,7 +106,7 @@ function theOne(
 const TORQUE_UNIT = /^(?:nm|newtons?|n|ft|foot|feet|lbs?|lbf|pounds?|inch|in|kgf|kgm)$/;
 
 /** "upper 50 Nm, lower 70 Nm": what sits there, told by its figure. */
-function placeWithFigure(terms: readonly Term[], at: number, from: number): Mention | undefined {
+function placeWithFigure(terms: readonly Term[], at: number, { from, to }: Clause): Mention | undefined {
   const word = text(terms, at);
   if (!PLACES.has(word) || !(at === from || /^(?:,|;|:|and|the|then|\n)$/.test(text(terms, at - 1))))
     return undefined;
@@ -114,7 +114,9 @@ function placeWithFigure(terms: readonly Term[], at: number, from: number): Ment
   // "rear 2 x 55 Nm": two of them.
   const times = /^[x×]$/.test(text(terms, next + 1)) ? spokenNumber(terms, next) : undefined;
   const number = spokenNumber(terms, times ? times.next + 1 : next);
-  if (!number || number.fraction || !TORQUE_UNIT.test(text(terms, number.next))) return undefined;
+  // "Upper 25", and nothing else.
+  const alone = next === at + 1 && at === from && number?.next === to && number.value >= 5;
+  if (!number || number.fraction || !(alone || TORQUE_UNIT.test(text(terms, number.next)))) return undefined;
   return mentionAt(at, times ? times.next + 1 : at + 1, {
     marks: marksOf([word]),
     name: word,

@@ -206,6 +206,7 @@ function beginsThought(terms: readonly Term[], at: number): boolean {
   if (word === "this" && next === "is") return !HOLDS_ON.has(before) && terms[at - 1]?.tag !== "verb";
   // "With brake cleaner · T30 back in".
   if (/^[te]\d{1,2}$/.test(word) && /^(?:back|goes)$/.test(next)) return true;
+  if (saysWhatHolds(terms, at)) return true;
   // "To 35 foot pounds · crossmember back up": what it is torqued to ends what is said of it.
   if (/^(?:noun|determiner|verb|adjective|pronoun)$/.test(terms[at]?.tag ?? "") && endsTorque(terms, at))
     return true;
@@ -255,6 +256,20 @@ function endsTorque(terms: readonly Term[], at: number): boolean {
     if (number && torqueUnitAt(terms, number.next)?.next === at) return true;
   }
   return false;
+}
+
+/** "Pops out under the hood · the bracket is on two bolts": a thing, and what it is held by. */
+function saysWhatHolds(terms: readonly Term[], at: number): boolean {
+  const before = terms[at - 1];
+  if (!/^(?:the|each|every)$/.test(terms[at]?.text ?? "")) return false;
+  if (!before || !/^(?:noun|adverb|number)$/.test(before.tag) || HOLDS_ON.has(before.text)) return false;
+  const behind = terms
+    .slice(at + 1, at + 9)
+    .map(({ text }) => text)
+    .join(" ");
+  return /^(?!ones?\b)(?:[a-z-]+ ){1,3}?(?:(?:is|are) (?:held|bolted|fixed|on (?:a|one|two|three|four|five|six|\d+))|(?:has|takes)(?: got)? (?:a|an|one|two|three|four|five|six|\d+)) /.test(
+    `${behind} `,
+  );
 }
 
 const isBeing = (word: string) => /^(?:it's|that's|they're|is|are|was|were)$/.test(word);

@@ -4,7 +4,7 @@ import type { Group, SaidSize } from "./group";
 import { contradict } from "./same-group";
 import { alike } from "./same-group";
 import { mergeInto } from "./same-group";
-import { OPPOSITES, SCREWED_PLUG } from "./vocabulary";
+import { OPPOSITES, PLACES, SCREWED_PLUG } from "./vocabulary";
 
 /** Groups that nothing keeps apart, and that share what they are called or what they hold, are one. */
 export function consolidated(groups: readonly Group[]): Group[] {
@@ -160,8 +160,13 @@ export function isOne(a: Group, b: Group): boolean {
   const [x, y] = [a, b].map((one) => new Set([...one.marks, ...one.topic])) as [Set<string>, Set<string>];
   const shared = [...x].filter((word) => y.has(word));
   const marks = [...a.marks].filter((word) => b.marks.has(word)).length;
+  // "Upper" of the bracket is not the upper one of the alternator.
+  const elsewhere = (one: Group, words: ReadonlySet<string>) =>
+    one.topic.length > 0 &&
+    [...one.marks].every((word) => PLACES.has(word)) &&
+    !one.topic.some((word) => words.has(word));
   const inside = (one: Group, words: ReadonlySet<string>) =>
-    one.marks.size > 0 && [...one.marks].every((word) => words.has(word));
+    one.marks.size > 0 && [...one.marks].every((word) => words.has(word)) && !elsewhere(one, words);
   // Each has its own size: told apart by more than a shared word.
   if (a.undo && b.undo && differ(a.undo, b.undo)) return marks >= 2;
   return (

@@ -6,6 +6,7 @@ import type { Group, SaidFigure } from "./group";
 import { saidIn } from "./heard";
 import { spokenNumber } from "./spoken-number";
 import type { Term } from "./terms";
+import { PLACES } from "./vocabulary";
 import { torqueUnitAt } from "./written-torque";
 import { type FoundTorque } from "./written-torque";
 
@@ -24,14 +25,15 @@ function turnsOn(terms: readonly Term[], at: number): boolean {
  *
  * @param mayStandAlone whether a clause that is nothing but a number may be one: "drop link, fifty".
  */
-export function bareFigure(
+export function bareFigures(
   terms: readonly Term[],
   { from, to }: Clause,
   taken: (at: number) => boolean,
   unit: TorqueUnit | undefined,
   mayStandAlone: (value: number) => boolean,
-): FoundTorque | undefined {
-  if (unit === undefined) return undefined;
+): FoundTorque[] {
+  if (unit === undefined) return [];
+  const found: FoundTorque[] = [];
   for (let at = from; at < to; at++) {
     const number = spokenNumber(terms, at);
     if (!number || (at > from && (spokenNumber(terms, at - 1)?.next ?? 0) > at)) continue;
@@ -65,16 +67,19 @@ export function bareFigure(
         (/^(?:to|at|gets?|is|are|takes?|be|on|put|them|it|now|:|=|they're|it's|that's|about|around|roughly)$/.test(
           before,
         ) ||
-          terms[at - 1]?.tag === "noun"));
+          terms[at - 1]?.tag === "noun" ||
+          // "E12 one 40", "upper 25".
+          /^ones?$/.test(before) ||
+          (at === from + 1 && PLACES.has(before))));
     if (taken(at) || number.fraction || number.value < 3 || number.value > 400 || !ends || !said) continue;
     const torque = { value: number.value, unit, decimals: number.decimals };
-    return {
+    found.push({
       figure: /^(?:tops|max)$/.test(after) ? { form: "maximum", torque } : { form: "value", torque },
       from: at,
       to: number.next,
-    };
+    });
   }
-  return undefined;
+  return found;
 }
 
 /**

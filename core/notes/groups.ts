@@ -142,7 +142,11 @@ function enter(walk: Walk, i: number): Here | undefined {
   const againTold =
     describes ||
     /^\W*(?:this|that|the|these|those) (?:\w+ ){0,3}(?:thing|one|ones|guy|part|bit)\b/i.test(said);
+  // "They've got a washer with them": told of what was spoken of, and nothing that is worked on.
+  const isAside = /^\W*(?:and |but )?(?:they|it|those|these)(?:'ve|'s| have| has)(?: got)?\b/i.test(said);
   const untouched =
+    isAside ||
+    /\bstays? (?:where|on|in|put|there|bolted)\b/i.test(said) ||
     /\b(?:do not|don't|no need to|needn't|without) (?:need to )?(?:\w+ )?(?:touch|pull|remove|take|undo|move|disturb|bother)/i.test(
       said,
     );

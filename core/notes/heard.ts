@@ -6,7 +6,7 @@ import { torqueAt } from "./scan-torque";
 import { type FoundSize } from "./size-words";
 import { spokenNumber } from "./spoken-number";
 import type { Term } from "./terms";
-import { AWAY, COMPOUND, HEADS, NOT_IN_NAME, PART_HEADS, THINGS, TOOL_HEADS } from "./vocabulary";
+import { AWAY, COMPOUND, HEADS, NO_THING, NOT_IN_NAME, PART_HEADS, THINGS, TOOL_HEADS } from "./vocabulary";
 import { type FoundTorque } from "./written-torque";
 import { torqueUnitAt } from "./written-torque";
 
@@ -219,7 +219,7 @@ export function topicIn(terms: readonly Term[], { from, to }: Clause): string[] 
   for (let at = from; at < to; at++) {
     const word = terms[at]?.text ?? "";
     if (
-      !isThing(word) ||
+      !(isThing(word) || isHeldBy(terms, at)) ||
       (TOOL_HEADS.has(terms[at + 1]?.text ?? "") && !HOLDERS.test(terms[at + 1]?.text ?? "")) ||
       (word === "block" &&
         /^of$/.test(terms[at + 1]?.text ?? "") &&
@@ -286,6 +286,21 @@ const wordsBefore = (terms: readonly Term[], at: number) =>
     .join(" ")} `;
 
 /** "between the pan and the gearbox", "on a tab": where a thing is, and not the thing. */
+/** "The backrest has three bolts", "each flap is held by two screws": a thing, whatever it is called. */
+function isHeldBy(terms: readonly Term[], at: number): boolean {
+  const { text = "", tag } = terms[at] ?? {};
+  if (tag !== "noun" || !/^[a-z-]{4,}$/.test(text) || NO_THING.has(text) || NOT_IN_NAME.has(text))
+    return false;
+  if (Object.hasOwn(HEADS, text) || TOOL_HEADS.has(text)) return false;
+  const named = [1, 2, 3].some((back) =>
+    /^(?:the|each|every|that|this|your|my)$/.test(terms[at - back]?.text ?? ""),
+  );
+  return named && HELD_BY.test(wordsFrom(terms, at + 1, at + 10));
+}
+const HELD_BY = new RegExp(
+  `^(?:(?:has|have|had|takes)(?: got)? (?:(?!and\\b|the\\b)[a-z0-9-]+ ){1,4}?(?:bolt|nut|screw|stud|clip)s?|(?:is|are) (?:(?:held|fixed|secured|bolted|screwed|fastened|clipped)\\b|on (?:[a-z0-9-]+ ){1,3}?(?:bolt|nut|screw|stud|clip)s?))`,
+);
+
 /** "Under the bonnet there is the top mount": where it is, and what is told of comes behind. */
 function isWhereThereIs(terms: readonly Term[], at: number, { from, to }: Clause): boolean {
   if (!/^(?:under|underneath|behind|on|in|inside|at|above|below|beside)$/.test(terms[from]?.text ?? ""))

@@ -89,8 +89,7 @@ export function mentionsIn(
       if (mention) mentions.push(mention);
       continue;
     }
-    // "Drain = same 17 key", "fill: 24": the plug of that name.
-    if (/^(?:drain|fill|filler)$/.test(word) && at === from && /^[=:]$/.test(text(terms, at + 1))) {
+    if (isPlugByName(terms, at, from)) {
       mentions.push(
         mentionAt(at, at + 1, {
           family: "plug",
@@ -126,6 +125,23 @@ export function mentionsIn(
   return asOne(
     terms,
     mentions.sort((a, b) => a.from - b.from),
+  );
+}
+
+/**
+ * "Drain = same 17 key", "fill: 24": the plug of that name; and "the filler first", where the telling calls it
+ * a plug elsewhere.
+ */
+function isPlugByName(terms: readonly Term[], at: number, from: number): boolean {
+  const [word, next] = [text(terms, at), text(terms, at + 1)];
+  if (!/^(?:drain|fill|filler)$/.test(word)) return false;
+  if (at === from && /^[=:]$/.test(next)) return true;
+  return (
+    text(terms, at - 1) === "the" &&
+    (terms[at + 1] === undefined ||
+      /^(?:mark|conjunction|preposition)$/.test(terms[at + 1]?.tag ?? "") ||
+      /^(?:first|is|off|comes|\n)$/.test(next)) &&
+    terms.some((term, n) => term.text === word && /^plugs?$/.test(text(terms, n + 1)))
   );
 }
 
@@ -249,9 +265,10 @@ function named(
   )
     return undefined;
   if (noun === "plugs" && marks.length === 0 && !size && speaksOfSparks(terms)) marks.push("spark");
-  // "The plug is a 14 mm hex key", "the plug, 35 Nm": turned, and not pushed in.
+  // "The plug is a 14 mm hex key", "that plug's 35 Nm": turned, and not pushed in.
   const turned =
-    text(terms, start - 1) === "the" && [1, 2, 3, 4].some((n) => taken.has(at + n) || sizeStartingAt(at + n));
+    /^(?:the|that|this|my|your)$/.test(text(terms, start - 1)) &&
+    [1, 2, 3, 4, 5].some((n) => taken.has(at + n) || sizeStartingAt(at + n));
   if (
     family === "plug" &&
     !marks.some((mark) => SCREWED_PLUG.has(mark)) &&

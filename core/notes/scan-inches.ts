@@ -36,6 +36,12 @@ export function inchSize(
       .slice(Math.max(0, from - 12), from)
       .some((one) => /^(?:nm|newtons?|newton-metres?|torque|pounds?|lbs?)$/.test(one.text));
   const torqueWrench = ofTorque || (after === "torque" && text(to + gap + 1) === "wrench");
+  // "The plug on the side, 3/8 square": what the plug is turned by is its head.
+  const ofPlug = words.slice(Math.max(0, from - 6), from).some((one) => /^plugs?$/.test(one.text));
+  if (ofPlug && after === "square" && DRIVE_OF.some(([size]) => size === inches)) {
+    const end = to + gap + (text(to + gap + 1) === "drive" ? 2 : 1);
+    return { kind: "head", head: { profile: "square", size: inches, unit: "in" }, from, to: end };
+  }
   if (DRIVEN.has(after) || torqueWrench) {
     const drive = DRIVE_OF.find(([size]) => size === inches)?.[1];
     return drive === undefined ? undefined : { kind: "drive", drive, from, to };

@@ -159,6 +159,9 @@ function bareSize(
     /^(?:at|on|for|and|in|under|behind|up|down|,|;|\.|)$/.test(after)
   )
     return head(words, value, "mm", at, next);
+  // "The three top ones 13 and the bottom one …".
+  if (digits && before === "ones" && value >= 7 && /^(?:[.,;\n]|and|)$/.test(after) && USUAL.has(value))
+    return head(words, value, "mm", at, next);
   // "8 mm?? no wait 7".
   const corrects =
     /^(?:wait|nope|sorry|actually)$/.test(before) || (before === "no" && /^[,.?!]$/.test(text(at - 2)));

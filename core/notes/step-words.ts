@@ -3,7 +3,7 @@ import { singular } from "./mention";
 import { type Done } from "./particle";
 import { spokenNumber } from "./spoken-number";
 import type { Term } from "./terms";
-import { HEADS, THINGS, PART_HEADS, CONSUMABLE_HEADS, TOOL_HEADS } from "./vocabulary";
+import { CONSUMABLE_HEADS, HEADS, NO_THING, PART_HEADS, THINGS, TOOL_HEADS } from "./vocabulary";
 import { torqueUnitAt } from "./written-torque";
 
 export const SOMETHING_ELSE =
@@ -11,13 +11,6 @@ export const SOMETHING_ELSE =
 /** Things that steps are about beside those that fasteners hold. */
 export const NAMED_BESIDE = new Set(
   "handbrake brake brakes car vehicle truck van trailer level leak leaks light lights photo picture mark line lines thread threads face faces surface surfaces wire wires connector connectors magnet ball jack engine wheel wheels lever tab lip edge hole holes boot panel bulb fuse tooth teeth crack cracks weep weeps drip drips rust idle brush fluid gauge key ignition pedal glass lens grommet sleeve groove weight load slope hill road block circuit washer ring".split(
-    " ",
-  ),
-);
-
-/** Nouns that name nothing that could be worked on. */
-export const NO_THING = new Set(
-  "way time times second seconds minute minutes moment hour hours day days week month year years video channel night overnight mile miles km kilometre kilometres kilometer kilometers litre litres liter liters quart quarts pint pints gallon gallons l ml kg kilo kilos pound pounds incl pass passes click clicks notch notches bit lot lots kind sort look break coffee tea beer lunch dinner life luck care sense money guess idea job work stuff problem problems trouble mess turn turns thing things side sides top bottom end ends hand hands finger fingers foot feet eye eyes people person place spot one ones difference chance fun favour favor mind part story news word words note notes everything anything something nothing mil mm inch inches guys folks friend".split(
     " ",
   ),
 );

@@ -3,7 +3,7 @@ import { formatFigure } from "../quantity/torque-words";
 import { holdingTorques } from "../torque/torques-of";
 import {
   angleAlone,
-  bareFigure,
+  bareFigures,
   nearestUnit,
   notThisAfter,
   passBefore,
@@ -19,7 +19,7 @@ import { behindWritten, passesOfLast, sameAs } from "./more-figures";
 import { MOST_OF_ONE_KIND } from "./of-them";
 import { byWords } from "./same-group";
 import { DOUBTFUL, OTHERS_SAY, TAKEN_BACK } from "./vocabulary";
-import { type Here, type Walk, byTopic, figuredGroup, mentionsWithGroups } from "./walk";
+import { type Here, type Walk, bySizeHere, byTopic, figuredGroup, mentionsWithGroups } from "./walk";
 import type { FoundTorque } from "./written-torque";
 
 const LARGEST_HEAD_MM = 46;
@@ -47,7 +47,7 @@ export function takeFigures(walk: Walk, here: Here): void {
       : said;
   const written = torques.filter(({ from }) => from >= clause.from && from < clause.to);
   const bare = bareIn(walk, here, written.length > 0);
-  const behind = bare ? [bare] : behindWritten(walk, here, written.at(-1));
+  const behind = bare.length > 0 ? bare : behindWritten(walk, here, written.at(-1));
   for (const torque of [...written, ...behind])
     takeFigure({ walk, here, torque, figure: figureOf(walk, here, torque, { led, bare }), led });
   passesOfLast(walk, here);
@@ -62,7 +62,7 @@ export function takeFigures(walk: Walk, here: Here): void {
 function aimOf(walk: Walk, here: Here): Group | undefined {
   const { told } = walk.heard;
   const { i, clause, mentions } = here;
-  const named = mentionsWithGroups(here).at(-1)?.group ?? byTopic(walk, here);
+  const named = mentionsWithGroups(here).at(-1)?.group ?? byTopic(walk, here) ?? bySizeHere(walk, here);
   if (named || mentions.length > 0) return named;
   // "Wheels on · down · hundred and twenty".
   const between = told[i - 1];
@@ -76,8 +76,8 @@ function aimOf(walk: Walk, here: Here): Group | undefined {
   return last?.sentence === clause.sentence && clause.from - last.from < 32 ? walk.last : undefined;
 }
 
-/** A number without a unit that is a figure all the same: "the short ones are 80". */
-function bareIn(walk: Walk, here: Here, isWritten: boolean): FoundTorque | undefined {
+/** Numbers without a unit that are figures all the same: "the short ones are 80". */
+function bareIn(walk: Walk, here: Here, isWritten: boolean): FoundTorque[] {
   const { terms, torques } = walk.heard;
   const { clause, goingBack, noSize } = here;
   const aimedAt = aimOf(walk, here);
@@ -94,17 +94,18 @@ function bareIn(walk: Walk, here: Here, isWritten: boolean): FoundTorque | undef
     ![aimedAt.count, ...[aimedAt.undo, aimedAt.doUp, aimedAt.hold].map((one) => one?.head.size)].includes(
       value,
     );
-  const read = bareFigure(terms, clause, isTaken, unit, mayStandAlone);
+  const read = bareFigures(terms, clause, isTaken, unit, mayStandAlone);
   // Where its head is not known, a number may still be that: but no head is so large.
-  const isNoHead = read?.figure.form === "value" && read.figure.torque.value > LARGEST_HEAD_MM;
-  return noSize.size > 0 || forAll || aimedAt?.undo || isNoHead ? read : undefined;
+  const isNoHead = ({ figure }: FoundTorque) =>
+    figure.form === "value" && figure.torque.value > LARGEST_HEAD_MM;
+  return noSize.size > 0 || forAll || aimedAt?.undo ? read : read.filter(isNoHead);
 }
 
 function figureOf(
   { heard: { text, terms, told, torques } }: Walk,
   { i, inDoubt }: Here,
   torque: FoundTorque,
-  { led, bare }: { led: string; bare: FoundTorque | undefined },
+  { led, bare }: { led: string; bare: readonly FoundTorque[] },
 ): SaidFigure {
   const only = torque.figure.form === "value" ? torque.figure.torque : undefined;
   const pass = only && passBefore(terms, torque.from);
@@ -115,7 +116,7 @@ function figureOf(
     figure: earlier && only ? { form: "passes", torques: [earlier, only] } : torque.figure,
     span: spanOf(terms, torque.from, torque.to),
     // A number without its unit, where more than one is spoken in, may be in either.
-    doubtful: (torque === bare && unitsOf(torques) > 1) || (torque.contradicts ?? isWary()),
+    doubtful: (bare.includes(torque) && unitsOf(torques) > 1) || (torque.contradicts ?? isWary()),
   };
 }
 

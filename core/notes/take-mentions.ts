@@ -3,15 +3,19 @@ import { countBehind, loneCount, takeCounts } from "./counted";
 import { SAYS_EACH, text } from "./counts";
 import type { Group } from "./group";
 import { saidIn, sentenceOf } from "./heard";
-import { type Mention, singular } from "./mention";
+import { type Mention } from "./mention";
 import { begin, resolve, touch } from "./resolve";
 import { isOtherEnd } from "./same-group";
 import { mergeInto } from "./same-group";
-import { alike, isSame } from "./same-group";
+import { isSame } from "./same-group";
 import {
   calledAnew,
   inAll,
+  isShareOfLast,
+  manyOfEach,
+  namedBefore,
   ofCount,
+  ofLastCounted,
   ofPlace,
   ofProfile,
   ofThem,
@@ -79,6 +83,10 @@ export function takeMentions(walk: Walk, here: Here): void {
     walk.groups.splice(walk.groups.indexOf(left), 1);
     walk.last = walk.groups.at(-1);
   }
+  // "There's one torx up by the latch each side".
+  const [only] = places;
+  if (only && places.length === 1 && /\b(?:each|either|every) side\W*$/i.test(said) && only.first === here.i)
+    only.perSide = true;
   if (SAYS_EACH.test(said)) places.forEach((group) => group && group.count === 1 && (group.perSide = true));
   takeCounts(walk, here);
 }
@@ -86,26 +94,6 @@ export function takeMentions(walk: Walk, here: Here): void {
 /** Not "you don't have to take them off": those may well be loosened. */
 const LEFT_ALONE =
   /\b(?:do(?:es)?n'?t|do not|no)(?: have to| need(?: to)?)? (?:touch|disturb)\w* (?:them|it|those|that|these|em)\b(?! yet)/i;
-
-/**
- * "Glass down into the clamps, bolts 9 Nm": plain bolts are those of what the same sentence names before them,
- * where that tells one group.
- */
-function namedBefore(walk: Walk, { clause }: Here, mention: Mention): string[] {
-  const { terms, told } = walk.heard;
-  const from = told.find(({ sentence }) => sentence === clause.sentence)?.from ?? clause.from;
-  const words = terms
-    .slice(from, mention.from)
-    .filter(({ tag }) => tag === "noun")
-    .map(({ text: word }) => singular(word))
-    .filter((word) => word.length > 2 && !HEADS[word]);
-  const ofWord = (word: string) =>
-    walk.groups.filter(
-      (group) => alike(group.family, mention.family) && (group.marks.has(word) || group.topic.includes(word)),
-    );
-  const telling = words.filter((word) => ofWord(word).length === 1);
-  return [...new Set(telling)];
-}
 
 /** "upper = fill": a mention that has one of the two words has both. */
 function inSameWords({ same }: Walk, mention: Mention): Mention {
@@ -164,7 +152,7 @@ function takeOtherEnd({ walk, here, mention }: Taking): boolean {
 /** "one of them is shorter", "and two more down low": a part of those spoken of last, or more like them. */
 function takePartOfLast({ walk, here, mention, topic }: Taking): boolean {
   const { last } = walk;
-  if (mention.share) {
+  if (mention.share || isShareOfLast(walk, here, mention)) {
     const group = shared(walk, here, mention);
     here.places.push(group);
     walk.last = group ?? walk.last;
@@ -194,9 +182,9 @@ function takeOne(taking: Taking): void {
   const { walk, here, mention } = taking;
   const { groups } = walk;
   const { text: whole, terms } = walk.heard;
-  const { i, clause, said, places } = here;
+  const { i, clause, places } = here;
   const found =
-    ofLastCounted(taking) ??
+    ofLastCounted(walk, here, mention) ??
     inAll(walk, here, mention) ??
     calledAnew(walk, here, mention) ??
     chooseGroup(taking);
@@ -246,24 +234,11 @@ function takeOne(taking: Taking): void {
     if (walk.last === same) walk.last = found;
   }
   walk.unknown = undefined;
-  const isBroken = /\b(?:snap|strip|break|crack|shear|round)(?:s|ped|ped|ed|ing)?\b/.test(said);
+  const near = { from: Math.max(clause.from, mention.from - 3), to: Math.min(clause.to, mention.to + 3) };
+  const isBroken = /\b(?:snap|strip|break|crack|shear|round)(?:s|ped|ped|ed|ing)?\b/.test(
+    saidIn(whole, terms, near),
+  );
   if (!held && !here.notThis && !isBroken) walk.last = found;
-}
-
-/**
- * "four of them": of those spoken of last, where nobody said yet how many they are; with a size only straight
- * behind them.
- */
-function ofLastCounted({ walk: { last }, here, mention }: Taking): Group | undefined {
-  const sized = here.sizes.some((one) => one.kind === "head");
-  const straight = last?.undo === undefined && here.i - (last?.last ?? 0) <= 1;
-  return mention.ofThem &&
-    last &&
-    (last.count === undefined || (last.count === 1 && !mention.perSide)) &&
-    here.i - last.last <= 3 &&
-    (!sized || straight)
-    ? last
-    : undefined;
 }
 
 /** "Two long ones, which are thirteen": named by what they look like, as their size is told with it. */
@@ -346,10 +321,14 @@ function beginOne(taking: Taking): void {
 function chooseGroup({ walk, here, mention, topic, fresh }: Taking): Group | undefined {
   const { groups, last } = walk;
   if (mention.profile) return ofProfile(groups, mention);
-  if (mention.all) return ofCount(groups, mention, topic, here.i);
+  if (mention.all) return ofCount(groups, mention, topic, here.i) ?? manyOfEach(walk, mention, here.i);
   const size = here.sizes.find(
     (one) => one.kind === "head" && one.to >= mention.from && one.from <= mention.to + 1,
   );
   const head = size?.kind === "head" ? size.head : undefined;
-  return resolve(groups, mention, head, topic, last, here.i, here.goingBack, fresh);
+  const among = (some: readonly Group[]) =>
+    resolve(some, mention, head, topic, last, here.i, here.goingBack, fresh);
+  // "Upper 25": the one that has no figure yet, if there is one.
+  const open = mention.byFigure ? among(groups.filter(({ figures }) => figures.length === 0)) : undefined;
+  return open ?? among(groups);
 }

@@ -158,7 +158,7 @@ function isNoHead({ walk, here, size, after }: Sized): boolean {
     mentions.length === 0 &&
     walk.last.undo === undefined &&
     i - walk.last.last <= 1 &&
-    clause.to - clause.from <= 3;
+    clause.to - clause.from <= (/^\W*(?:it|that|they|those)(?:'s|'re| is| are)\b/i.test(said) ? 5 : 3);
   const drives =
     !(walk.lastStruck !== undefined && size.from - walk.lastStruck < 12) &&
     isDrive(size) &&

@@ -1,7 +1,8 @@
 import type { Group } from "./group";
+import { saidIn } from "./heard";
 import { singular, type Mention } from "./mention";
 import { begin, touch } from "./resolve";
-import { contradict } from "./same-group";
+import { alike, contradict } from "./same-group";
 import { HEADS, PART_HEADS, THINGS } from "./vocabulary";
 import type { Walk, Here } from "./walk";
 
@@ -102,18 +103,20 @@ export function shared(walk: Walk, { i, sizes }: Here, mention: Mention): Group 
   const { last, groups, heard } = walk;
   const count = mention.count ?? 1;
   if (!last || i - last.last > 3 || !sizes.some(({ kind }) => kind === "head")) return undefined;
-  if (last.count !== undefined && last.count > count && last.undo === undefined) {
+  if (walk.others !== count && last.count !== undefined && last.count > count && last.undo === undefined) {
     walk.others = last.count - count;
     last.count = count;
     touch(last, { ...mention, count: undefined, name: "" }, heard.terms, i);
     return last;
   }
   if (walk.others !== count) return undefined;
+  const kind = last.name.split(" ").findLast((word) => HEADS[word]) ?? "bolts";
   const group = begin(
     {
       ...mention,
+      count,
       family: last.family,
-      name: [...mention.marks, last.name.split(" ").findLast((word) => HEADS[word]) ?? "bolts"].join(" "),
+      name: [...mention.marks, count === 1 ? singular(kind) : kind].join(" "),
     },
     last.topic,
     heard.terms,
@@ -122,6 +125,20 @@ export function shared(walk: Walk, { i, sizes }: Here, mention: Mention): Group 
   groups.push(group);
   walk.others = undefined;
   return group;
+}
+
+/** "4 bolts, the three top ones 13 and the bottom one is an E12": some of those just counted, and the rest. */
+export function isShareOfLast({ last, others }: Walk, { i, sizes }: Here, mention: Mention): boolean {
+  if (!last || mention.family !== "one" || mention.marks.length === 0 || i - last.last > 1) return false;
+  const count = mention.count ?? 1;
+  if (others !== undefined && others === count) return true;
+  return (
+    count > 1 &&
+    (last.count ?? 0) > count &&
+    i - last.first <= 2 &&
+    last.undo === undefined &&
+    sizes.some(({ kind, from }) => kind === "head" && from >= mention.to)
+  );
 }
 
 /** As far back as what goes together is still being put back. */
@@ -152,6 +169,32 @@ export function ofCount(
   return [...(topical.length > 0 ? topical : like)].sort((a, b) => at - a.last - (at - b.last))[0];
 }
 
+/**
+ * "four of them": of those spoken of last, where nobody said yet how many they are; with a size only straight
+ * behind them.
+ */
+export function ofLastCounted({ last }: Walk, here: Here, mention: Mention): Group | undefined {
+  const sized = here.sizes.some((one) => one.kind === "head");
+  const straight = last?.undo === undefined && here.i - (last?.last ?? 0) <= 1;
+  return mention.ofThem &&
+    last &&
+    (last.count === undefined || (last.count === 1 && !mention.perSide)) &&
+    here.i - last.last <= 3 &&
+    (!sized || straight)
+    ? last
+    : undefined;
+}
+
+/** "Each bracket has two bolts … start all four": as many of the last as are said to be all. */
+export function manyOfEach({ last, heard }: Walk, { count }: Mention, at: number): Group | undefined {
+  const first = last && heard.told[last.first];
+  if (!first || last.count === undefined || count === undefined || at - last.last > 8) return undefined;
+  const each = /\beach\b/i.test(saidIn(heard.text, heard.terms, first));
+  if (!each || last.perSide || count % last.count !== 0) return undefined;
+  last.count = count;
+  return last;
+}
+
 /** "One nut in the centre of the mount": of the mount, whatever was worked on before. */
 export function ofPlace({ heard: { terms } }: Walk, { clause, mentions }: Here): string[] | undefined {
   const [only] = mentions;
@@ -176,7 +219,7 @@ export function inAll({ last }: Walk, here: Here, mention: Mention): Group | und
     mention.count < (last.count ?? 0) ||
     mention.family !== last.family ||
     mention.marks.length > 0 ||
-    here.i - last.last > 4 ||
+    here.i - last.last > (/\b(?:all told|in all|altogether|total)\b/i.test(here.said) ? 10 : 4) ||
     here.sizes.length > 0 ||
     !/^\W*(?:so (?:that's )?\w+ \w+\W*$|(?:so |and )?(?:that's |there's |there are )?\w+ \w+ (?:all told|in all|altogether|in total|total)\b)/i.test(
       here.said,
@@ -201,4 +244,24 @@ export function calledAnew({ last }: Walk, here: Here, mention: Mention): Group 
     )
     ? last
     : undefined;
+}
+
+/**
+ * "Glass down into the clamps, bolts 9 Nm": plain bolts are those of what the same sentence names before them,
+ * where that tells one group.
+ */
+export function namedBefore(walk: Walk, { clause }: Here, mention: Mention): string[] {
+  const { terms, told } = walk.heard;
+  const from = told.find(({ sentence }) => sentence === clause.sentence)?.from ?? clause.from;
+  const words = terms
+    .slice(from, mention.from)
+    .filter(({ tag }) => tag === "noun")
+    .map(({ text: word }) => singular(word))
+    .filter((word) => word.length > 2 && !HEADS[word]);
+  const ofWord = (word: string) =>
+    walk.groups.filter(
+      (group) => alike(group.family, mention.family) && (group.marks.has(word) || group.topic.includes(word)),
+    );
+  const telling = words.filter((word) => ofWord(word).length === 1);
+  return [...new Set(telling)];
 }

@@ -245,6 +245,11 @@ export const THINGS = words(
   bellhousing bell-housing pinion companion balancer sprocket camshaft crankshaft tailpipe hanger converter lambda balljoint propeller u-joint`,
 );
 
+/** Nouns that name nothing that could be worked on. */
+export const NO_THING = words(
+  `way time times second seconds minute minutes moment hour hours day days week month year years video channel night overnight mile miles km kilometre kilometres kilometer kilometers litre litres liter liters quart quarts pint pints gallon gallons l ml kg kilo kilos pound pounds incl pass passes click clicks notch notches bit lot lots kind sort look break coffee tea beer lunch dinner life luck care sense money guess idea job work stuff problem problems trouble mess turn turns thing things side sides top bottom end ends hand hands finger fingers foot feet eye eyes people person place spot one ones difference chance fun favour favor mind part story news word words note notes everything anything something nothing mil mm inch inches guys folks friend`,
+);
+
 /** Written in one word: "heatshield", "crankcase", "floorpan". */
 export const COMPOUND =
   /^[a-z]{3,}(?:shield|cover|case|plate|housing|tray|guard|panel|frame|shaft|member|lamp|light|hose|pipe|tube|wheel|pan|board|bracket|mount|motor|pump|cylinder|rack)$/;

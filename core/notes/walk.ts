@@ -5,9 +5,10 @@ import type { Group, Grouped, SaidFigure } from "./group";
 import { type Heard, topicIn } from "./heard";
 import { type Mention, mentionAt, singular } from "./mention";
 import { begin } from "./resolve";
-import { byWords } from "./same-group";
+import { alike, byWords } from "./same-group";
 import type { FoundSize } from "./size-words";
 import type { Term } from "./terms";
+import { HEADS } from "./vocabulary";
 
 /** What is known so far on the one walk through a telling. */
 export interface Walk {
@@ -129,6 +130,13 @@ export function sizedUnnamed(walk: Walk, here: Here, head: HeadSize): Group | un
   return undefined;
 }
 
+/** "E12 one 40": the only group with a head that a clause names. */
+export const bySizeHere = ({ groups }: Walk, here: Here): Group | undefined =>
+  here.sizes.flatMap((size) => {
+    const like = size.kind === "head" && !here.noSize.has(size.from) ? ofSize(groups, size.head) : [];
+    return like.length === 1 ? like : [];
+  })[0];
+
 /**
  * Which group a figure speaks of: the one named, sized or worked on in its clause, the one come back to, or
  * the last.
@@ -137,10 +145,7 @@ export function figuredGroup(walk: Walk, here: Here, from: number, to: number): 
   const { groups, topic, topicAt, last } = walk;
   const named = namedAt(here, from, to);
   if (named) return named;
-  const sized = here.sizes.flatMap((size) => {
-    const like = size.kind === "head" && !here.noSize.has(size.from) ? ofSize(groups, size.head) : [];
-    return like.length === 1 ? like : [];
-  })[0];
+  const sized = bySizeHere(walk, here);
   if (sized) return sized;
   // "brackets 71 inch pounds cooler lines 18": what was said just before it in the same breath.
   const near = topicIn(walk.heard.terms, { from: Math.max(here.clause.from, walk.lastFigureAt), to: from });
@@ -163,7 +168,16 @@ export function figuredGroup(walk: Walk, here: Here, from: number, to: number): 
     here.i - topicAt <= 6
       ? byWords(groups, topic)
       : undefined;
-  return byTopic(walk, here) ?? carried ?? last;
+  const meant = byTopic(walk, here) ?? carried ?? last;
+  return meant && isOfAnotherKind(walk, here, from, meant) ? undefined : meant;
+}
+
+/** "That plug's 30 foot pounds", and no plug is known: not the figure of the bolts spoken of before. */
+function isOfAnotherKind({ heard: { terms } }: Walk, here: Here, from: number, meant: Group): boolean {
+  const kinds = terms
+    .slice(Math.max(here.clause.from, from - 5), from)
+    .flatMap(({ text }) => HEADS[text] ?? []);
+  return kinds.length > 0 && !kinds.some((kind) => alike(kind, meant.family));
 }
 
 /** "big through the leg", of bolts: "big bolts through the leg". */
