@@ -143,6 +143,10 @@ export function isOne(a: Group, b: Group): boolean {
     return false;
   const uncounted = (one: Group) =>
     one.count === undefined || (one.count === 1 && /nuts|bolts|screws/.test(one.name));
+  // "An old wheel nut", of the wheel nuts.
+  const oneOf = (one: Group, many: Group) =>
+    one.count === 1 && one.figures.length === 0 && many.name === `${one.name}s`;
+  if (oneOf(a, b) || oneOf(b, a)) return true;
   if (!uncounted(a) && !uncounted(b) && a.count !== b.count && !(a.perSide && b.count === 2 * (a.count ?? 0)))
     return false;
   if (a.figures.length > 0 && b.figures.length > 0 && lastFigure(a) !== lastFigure(b)) return false;

@@ -94,3 +94,27 @@ test("what need not come off may well be loosened: it stays a fastener of the jo
     ),
   ).toEqual(["cover bolts"]);
 });
+
+test.each([
+  [
+    "a plug's figure on no bolt before it",
+    "Four 5/16 bolts hold the strap. 17 foot pounds on those. Check the oil, the plug's at the side, that plug's 30 foot pounds.",
+    ["strap bolts 17 lb·ft", "plug 30 lb·ft"],
+  ],
+  [
+    "a sensor that is screwed in has its own figure",
+    "The heat shield has three 10 mm bolts. The oxygen sensor itself is 22 mm. Sensor out. New one in by hand. It's 45 newton metres. Shield on, bolts 10 newton metres.",
+    ["heat shield bolts 10 N·m", "oxygen sensor 45 N·m"],
+  ],
+  [
+    "numbers alone are figures once their bolts are known, and no counts and heads",
+    "Undo the two drop link nuts, 16 mm. Undo the four arm bolts, 18 mm. Back in. Arm bolts 90 newton metres. Drop link, fifty.",
+    ["drop link nuts 50 N·m", "arm bolts 90 N·m"],
+  ],
+])("%s", (_, text, wanted) => {
+  const said = asAnswers(readStory(text)).fasteners.map(({ name, figure }) =>
+    `${name} ${figure ?? ""}`.trim(),
+  );
+  for (const one of wanted) expect(said).toContainEqual(expect.stringContaining(one.replace(/^plug /, "")));
+  expect(said).toHaveLength(wanted.length);
+});

@@ -11,6 +11,9 @@ export function countClause(said: string, clause: Told, here: Here) {
     return clause.from + (/^\W*so that's/i.test(said) ? 2 : 1);
   if (/^\W*(?:there's|there are|they're) \w+\W*$/i.test(said) && here.sizes.length === 0)
     return clause.to - 1;
+  // "21 mil, there's six on this truck".
+  if (/^\W*(?:there's|there are) \w+ on (?:this|the|mine|my)\b/i.test(said) && here.mentions.length === 0)
+    return clause.from + (/^\W*there are/i.test(said) ? 2 : 1);
   return undefined;
 }
 

@@ -4,6 +4,7 @@ import { behind, wordsFrom } from "./behind";
 import { type Clause, isAction } from "./clauses";
 import { countBefore, isDefinite, isPerSide, ofThem, text } from "./counts";
 import { type Family, type Mention, marksOf, mentionAt, singular } from "./mention";
+import { screwedThing } from "./screwed-thing";
 import { type FoundSize } from "./size-words";
 import { spokenNumber } from "./spoken-number";
 import type { Term } from "./terms";
@@ -118,8 +119,8 @@ export function mentionsIn(
       );
       continue;
     }
-    const battery = batteryTerminal(terms, at);
-    if (battery) mentions.push(battery);
+    const called = batteryTerminal(terms, at) ?? screwedThing(terms, at, from);
+    if (called) mentions.push(called);
   }
   mentions.push(...othersIn(terms, { from, to }, sizes, taken, mentions));
   return asOne(

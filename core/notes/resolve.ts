@@ -78,7 +78,14 @@ export function touch(group: Group, mention: Mention, terms: readonly Term[], at
   group.clauses.add(at);
   group.spans.push(spanOf(terms, mention.from, mention.to));
   mention.marks.forEach((mark) => group.marks.add(mark));
-  if (group.count === undefined || (group.count === 1 && (mention.count ?? 0) > 1 && !mention.definite)) {
+  // "An old wheel nut", of the wheel nuts: one of them.
+  const isOneOfMany =
+    mention.count === 1 &&
+    !mention.definite &&
+    mention.marks.length > 0 &&
+    /(?:bolts|nuts|screws|studs)\b/.test(group.name);
+  const isMore = group.count === 1 && (mention.count ?? 0) > 1 && !mention.definite;
+  if (!isOneOfMany && (group.count === undefined || isMore)) {
     group.count = mention.count ?? group.count;
     group.perSide ||= mention.perSide;
   }
@@ -201,6 +208,8 @@ export function resolvePlain(
   at: number,
   goingBack: boolean,
 ): Group | undefined {
+  const ofTopic = (group: Group) =>
+    topic.filter((word) => group.topic.includes(word) || group.marks.has(word)).length;
   const fits = (group: Group) =>
     (group.family === family ||
       (alike(group.family, family) && group.family !== "one" && at - group.last <= 4)) &&
@@ -214,11 +223,11 @@ export function resolvePlain(
       group.count === undefined ||
       count === group.count ||
       (group.perSide && count === 2 * group.count) ||
-      (definite && count < group.count));
+      (definite && count < group.count) ||
+      // "Shield on with two bolts", of the three that it had.
+      (goingBack && count > 1 && count < group.count && topic.length > 0 && ofTopic(group) === topic.length));
   // "Rear bush: two bolts": none of the front one.
   const candidates = groups.filter((group) => fits(group) && !contradict(topic, group.marks));
-  const ofTopic = (group: Group) =>
-    topic.filter((word) => group.topic.includes(word) || group.marks.has(word)).length;
   const plural = (group: Group) => (group.count ?? (/s$/.test(group.name) ? 2 : 1)) > 1;
   const manyAsked = (count ?? (/s$/.test(head) ? 2 : 1)) > 1;
   const score = (group: Group) =>

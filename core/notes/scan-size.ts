@@ -61,7 +61,10 @@ function inPlural(words: readonly Word[], at: number): FoundSize | undefined {
   const size = pluralSize(words[at]?.text ?? "");
   const leads =
     /^(?:the|of|two|three|four|five|six|pair|couple|some|both|all|also|they're|those|these|are|bolts|nuts|screws)$/;
-  return size !== undefined && leads.test(words[at - 1]?.text ?? "")
+  // "Three bolts, tens".
+  const behind = words[at - 1]?.text === "," ? (words[at - 2]?.text ?? "") : "";
+  return size !== undefined &&
+    (leads.test(words[at - 1]?.text ?? "") || /^(?:bolts|nuts|screws)$/.test(behind))
     ? head(words, size, "mm", at, at + 1)
     : undefined;
 }

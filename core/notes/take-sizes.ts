@@ -136,7 +136,7 @@ const isDrive = ({ head }: Head) => head.unit === "in" && [0.25, 0.375, 0.5].inc
 /** "the short one is twenty two", when its head is known and figures are being said: a figure without its unit. */
 function isFigure({ walk, here, size, before }: Sized): boolean {
   const { terms, torques } = walk.heard;
-  const known = namedAt(here, size.from, size.to)?.undo;
+  const known = namedAt(walk, here, size.from, size.to)?.undo;
   return (
     here.goingBack &&
     known !== undefined &&
@@ -206,7 +206,7 @@ function groupOf({ walk, here, size, holds, back }: Sized): Group | undefined {
     (mention, k) => here.places[k] && mention.to <= size.from && mention.from > (lastSize?.from ?? 0),
   );
   if (back && lastSize && !namedSince) return lastSize.group;
-  const named = namedAt(here, size.from, size.to);
+  const named = namedAt(walk, here, size.from, size.to);
   if (named) return named;
   return holds && last && here.i - last.last <= 12 ? last : sizedUnnamed(walk, here, size.head);
 }
@@ -224,7 +224,9 @@ function strike({ walk, size, one }: Sized, group: Group | undefined): void {
 function ofUnknown({ walk, here, size, holds, back }: Sized): Group | undefined {
   const { unknown } = walk;
   if (!unknown || isDrive(size) || here.i - unknown.at > 2 || back || holds) return undefined;
-  if (mentionsWithGroups(here).length > 0) return undefined;
+  // "That's a 22 and four little ones": the size before them is not theirs.
+  if (mentionsWithGroups(here).length > 0 || (unknown.at === here.i && unknown.mention.from > size.from))
+    return undefined;
   return beginUnknown(walk, unknown);
 }
 

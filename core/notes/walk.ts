@@ -83,13 +83,30 @@ export const mentionsWithGroups = ({ mentions, places }: Here): { mention: Menti
     .filter((one): one is { mention: Mention; group: Group } => one.group !== undefined);
 
 /** The group that is named nearest before a place in the clause, or about it. */
-export function namedAt(here: Here, from: number, to: number): Group | undefined {
+export function namedAt(
+  { heard: { terms } }: Pick<Walk, "heard">,
+  here: Here,
+  from: number,
+  to: number,
+): Group | undefined {
   const indexed = mentionsWithGroups(here);
+  const before = indexed.filter(({ mention }) => mention.from <= from).at(-1);
+  // "That's a 22 and four little ones around it": of what was spoken of before, and the little ones come next.
+  const [first] = indexed;
+  if (
+    !before &&
+    first &&
+    /^(?:and|plus)$/.test(terms[first.mention.from - 1]?.text ?? "") &&
+    POINTS.test(here.said)
+  )
+    return undefined;
   const touching = indexed.find(
     ({ mention }) => mention.from <= to + 3 && mention.to > to - 1 && mention.from >= from - 1,
   );
-  return (indexed.filter(({ mention }) => mention.from <= from).at(-1) ?? touching ?? indexed[0])?.group;
+  return (before ?? touching ?? first)?.group;
 }
+
+const POINTS = /^\W*(?:and |so )?(?:that|it|they|those)(?:'s|'re| is| are)\b/i;
 
 /** The group of what the clause works on, where it names no fastener. */
 export const byTopic = ({ groups }: Walk, here: Here): Group | undefined =>
@@ -143,7 +160,7 @@ export const bySizeHere = ({ groups }: Walk, here: Here): Group | undefined =>
  */
 export function figuredGroup(walk: Walk, here: Here, from: number, to: number): Group | undefined {
   const { groups, topic, topicAt, last } = walk;
-  const named = namedAt(here, from, to);
+  const named = namedAt(walk, here, from, to);
   if (named) return named;
   const sized = bySizeHere(walk, here);
   if (sized) return sized;

@@ -1,0 +1,58 @@
+import { text } from "./counts";
+import { type Mention, marksOf, mentionAt } from "./mention";
+import { spokenNumber } from "./spoken-number";
+import type { Term } from "./terms";
+import { HEADS, NOT_IN_NAME } from "./vocabulary";
+
+/** Parts that may be screwed in by a hexagon of their own, and held by nothing else. */
+const MAY_BE_SCREWED = /^(?:sensor|sender|switch|probe)$/;
+/** Hexagons of such parts across flats, mm. */
+const SMALLEST = 12;
+const LARGEST = 36;
+
+/** "The sensor itself is 22 mm", "the sender takes a 19": a part with a head of its own. */
+const tellsHead = (terms: readonly Term[], at: number): boolean => {
+  let n = at + 1;
+  if (text(terms, n) === "itself") n++;
+  if (!/^(?:is|takes|needs|wants|has|,)$/.test(text(terms, n))) return false;
+  n++;
+  while (/^(?:a|an|got|deep|big)$/.test(text(terms, n))) n++;
+  const number = spokenNumber(terms, n);
+  return (
+    number !== undefined &&
+    !number.fraction &&
+    number.value >= SMALLEST &&
+    number.value <= LARGEST &&
+    /^(?:mm|mils?|millimet(?:re|er)s?|sockets?|spanner|wrench|deep|hex|[,.;\n]|)$/.test(
+      text(terms, number.next),
+    ) &&
+    // "The sensor is 22 mm away".
+    !/^(?:away|from|above|below|off|long|deep|thick|across|apart)$/.test(text(terms, number.next + 1))
+  );
+};
+
+/** A part that is a fastener itself, wherever it is spoken of in a telling that gives its head. */
+export function screwedThing(terms: readonly Term[], at: number, from: number): Mention | undefined {
+  const word = text(terms, at);
+  if (!MAY_BE_SCREWED.test(word)) return undefined;
+  // "The sensor bolt", "sensor wire".
+  if (Object.hasOwn(HEADS, text(terms, at + 1)) || terms[at + 1]?.tag === "noun") return undefined;
+  if (!terms.some((term, n) => term.text === word && tellsHead(terms, n))) return undefined;
+  let start = at;
+  while (
+    start > from &&
+    at - start < 3 &&
+    /^(?:noun|adjective)$/.test(terms[start - 1]?.tag ?? "") &&
+    !NOT_IN_NAME.has(text(terms, start - 1))
+  )
+    start--;
+  const words = terms.slice(start, at + 1).map((term) => term.text);
+  return mentionAt(start, at + 1, {
+    family: "plug",
+    head: word,
+    marks: marksOf(words),
+    name: words.join(" "),
+    count: 1,
+    definite: true,
+  });
+}
