@@ -83,7 +83,7 @@ function theOne(
   const count = one === "pair" ? 2 : (counted.count ?? countBefore(terms, at, from).count);
   const mention = mentionAt(start, at + 1, {
     marks: all,
-    name: [...marks, ...where.words].join(" "),
+    name: [...marks, ...where.words.filter((word) => !/^(?:goes|going|go)$/.test(word))].join(" "),
     count,
     definite: true,
   });

@@ -190,7 +190,11 @@ export function isReal(group: Group): boolean {
   if (group.family === "bleeder")
     return group.marks.has("bleed") || group.marks.has("brake") || /bleed/.test(group.name);
   if (group.family === "terminal") return group.traits.has("snug");
-  if (group.family === "clip" || group.family === "pin") return group.marks.size > 0;
+  if (group.family === "clip" || group.family === "pin")
+    // "The trim strip, four clips".
+    return (
+      group.marks.size > 0 || (group.topic.length > 0 && (group.count ?? 0) > 1 && /clips$/.test(group.name))
+    );
   // A bolt or nut of which nothing is told but its name is what something hangs on, spoken of in passing.
   if (group.family === "bolt" || group.family === "nut") {
     const placed = group.marks.size > 0 || group.topic.length > 0;

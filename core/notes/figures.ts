@@ -51,7 +51,7 @@ export function bareFigures(
       given ||
       turnsOn(terms, number.next) ||
       number.next >= to ||
-      /^(?:both|each|all|too|also|as|tops|max|and|on|now)$/.test(after);
+      /^(?:both|each|all|too|also|as|tops|max|and|on|now|with)$/.test(after);
     // "two 17s, forty on those".
     const pointed =
       after === "on" && /^(?:those|these|them|each|all|both|that)$/.test(terms[number.next + 1]?.text ?? "");
@@ -64,7 +64,7 @@ export function bareFigures(
       pointed ||
       alone ||
       (at > from &&
-        (/^(?:to|at|gets?|is|are|takes?|be|on|put|them|it|now|:|=|they're|it's|that's|about|around|roughly)$/.test(
+        (/^(?:to|at|gets?|is|are|takes?|be|on|put|them|it|now|also|:|=|they're|it's|that's|about|around|roughly)$/.test(
           before,
         ) ||
           terms[at - 1]?.tag === "noun" ||

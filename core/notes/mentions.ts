@@ -4,6 +4,7 @@ import { behind, wordsFrom } from "./behind";
 import { type Clause, isAction } from "./clauses";
 import { countBefore, isDefinite, isPerSide, ofThem, text } from "./counts";
 import { type Family, type Mention, marksOf, mentionAt, singular } from "./mention";
+import { isPlugByName, isWired, onlyPlug } from "./plugs";
 import { screwedThing } from "./screwed-thing";
 import { type FoundSize } from "./size-words";
 import { spokenNumber } from "./spoken-number";
@@ -129,23 +130,6 @@ export function mentionsIn(
   );
 }
 
-/**
- * "Drain = same 17 key", "fill: 24": the plug of that name; and "the filler first", where the telling calls it
- * a plug elsewhere.
- */
-function isPlugByName(terms: readonly Term[], at: number, from: number): boolean {
-  const [word, next] = [text(terms, at), text(terms, at + 1)];
-  if (!/^(?:drain|fill|filler)$/.test(word)) return false;
-  if (at === from && /^[=:]$/.test(next)) return true;
-  return (
-    text(terms, at - 1) === "the" &&
-    (terms[at + 1] === undefined ||
-      /^(?:mark|conjunction|preposition)$/.test(terms[at + 1]?.tag ?? "") ||
-      /^(?:first|is|off|comes|\n)$/.test(next)) &&
-    terms.some((term, n) => term.text === word && /^plugs?$/.test(text(terms, n + 1)))
-  );
-}
-
 /** The words straight before one, within a clause. */
 const before = (terms: readonly Term[], at: number, from: number): string =>
   terms
@@ -266,15 +250,21 @@ function named(
   )
     return undefined;
   if (noun === "plugs" && marks.length === 0 && !size && speaksOfSparks(terms)) marks.push("spark");
+  const only = noun === "plug" && marks.length === 0 ? onlyPlug(terms) : undefined;
+  if (only && /^(?:the|that|this|new)$/.test(text(terms, start - 1))) marks.push(only);
   // "The plug is a 14 mm hex key", "that plug's 35 Nm": turned, and not pushed in.
   const turned =
     /^(?:the|that|this|my|your)$/.test(text(terms, start - 1)) &&
     [1, 2, 3, 4, 5].some((n) => taken.has(at + n) || sizeStartingAt(at + n));
+  // "Gearbox plug 30".
+  const figured =
+    noun === "plug" && marks.length > 0 && !isWired(terms) && spokenNumber(terms, at + 1) !== undefined;
   if (
     family === "plug" &&
     !marks.some((mark) => SCREWED_PLUG.has(mark)) &&
     !size &&
     !turned &&
+    !figured &&
     !(noun === "plugs" && /^(?:both|all|two)$/.test(text(terms, start - 1)))
   )
     return undefined;

@@ -121,6 +121,9 @@ export function torqueAt(words: readonly Word[], at: number): FoundTorque | unde
     if (maximum > 0) return { figure: { form: "maximum", torque: first }, from: at - maximum, to };
     if (["max", "maximum", "tops"].includes(words[to]?.text ?? ""))
       return { figure: { form: "maximum", torque: first }, from: at, to: to + 1 };
+    // "2 Nm at most".
+    if (words[to]?.text === "at" && /^(?:most|max|maximum)$/.test(words[to + 1]?.text ?? ""))
+      return { figure: { form: "maximum", torque: first }, from: at, to: to + 2 };
     return {
       figure: { form: "value", torque: first },
       from: at,

@@ -73,7 +73,9 @@ function aimOf(walk: Walk, here: Here): Group | undefined {
   }
   // "Caliper bolts, I put 115 on those": what was named in the same breath.
   const last = walk.last && told[walk.last.last];
-  return last?.sentence === clause.sentence && clause.from - last.from < 32 ? walk.last : undefined;
+  // "Fill it until it runs out. Also 30."
+  const also = /^\W*(?:and )?also\b/i.test(here.said) && last?.sentence === clause.sentence - 1;
+  return (also || last?.sentence === clause.sentence) && clause.from - last.from < 32 ? walk.last : undefined;
 }
 
 /** Numbers without a unit that are figures all the same: "the short ones are 80". */

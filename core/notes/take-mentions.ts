@@ -7,10 +7,11 @@ import { type Mention } from "./mention";
 import { begin, resolve, touch } from "./resolve";
 import { isOtherEnd } from "./same-group";
 import { mergeInto } from "./same-group";
-import { isSame } from "./same-group";
+import { alike, isSame } from "./same-group";
 import {
   calledAnew,
   inAll,
+  inSameWords,
   isShareOfLast,
   manyOfEach,
   namedBefore,
@@ -24,7 +25,7 @@ import {
   toldApart,
 } from "./told-apart";
 import { BOUGHT, HEADS, HELD_STILL } from "./vocabulary";
-import { type Here, type Walk, asBolts, beginUnknown } from "./walk";
+import { type Here, type Walk, asBolts, nowSized } from "./walk";
 
 /** What each way of taking a mention needs to know. */
 interface Taking {
@@ -47,19 +48,15 @@ export function takeMentions(walk: Walk, here: Here): void {
   const carried = anew ? [] : walk.topic;
   const topic = ofThem(walk, here) ?? ofPlace(walk, here) ?? (things.length > 0 ? things : carried);
   const fresh = topic.length > 0 && walk.topicSentence === clause.sentence;
-  // "The two big ones through the leg · they're 21 with a 21 nut": known before their nut is.
-  if (
-    walk.unknown?.at === here.i - 1 &&
-    mentions.length > 0 &&
-    here.sizes.some(({ kind, from }) => kind === "head" && from <= clause.from + 3) &&
-    ((walk.unknown.mention.count ?? 1) > 1
-      ? /^\W*(?:they|those|these)(?:'re| are)\b/i
-      : /^\W*(?:it|that)(?:'s| is)\b/i
-    ).test(said)
-  )
-    beginUnknown(walk, walk.unknown);
+  const begun = nowSized(walk, here);
   for (const said1 of mentions) {
     const mention = inSameWords(walk, said1);
+    // "The bottom one · it's an 18 bolt".
+    if (begun && said1 === mentions[0] && said1.marks.length === 0 && alike(said1.family, "bolt")) {
+      touch(begun, { ...mention, name: "" }, walk.heard.terms, here.i);
+      places.push(begun);
+      continue;
+    }
     const told = mention.count === undefined ? countBehind(walk, here) : undefined;
     mention.count ??= loneCount(walk, here) ?? told?.count;
     mention.perSide ||= told?.perSide ?? false;
@@ -85,8 +82,15 @@ export function takeMentions(walk: Walk, here: Here): void {
   }
   // "There's one torx up by the latch each side".
   const [only] = places;
-  if (only && places.length === 1 && /\b(?:each|either|every) side\W*$/i.test(said) && only.first === here.i)
+  if (
+    only &&
+    places.length === 1 &&
+    /\b(?:each|either|every) side\W*$/i.test(said) &&
+    only.first === here.i
+  ) {
     only.perSide = true;
+    if (!/s$/.test(mentions[0]?.head ?? "s")) only.count ??= 1;
+  }
   if (SAYS_EACH.test(said)) places.forEach((group) => group && group.count === 1 && (group.perSide = true));
   takeCounts(walk, here);
 }
@@ -94,16 +98,6 @@ export function takeMentions(walk: Walk, here: Here): void {
 /** Not "you don't have to take them off": those may well be loosened. */
 const LEFT_ALONE =
   /\b(?:do(?:es)?n'?t|do not|no)(?: have to| need(?: to)?)? (?:touch|disturb)\w* (?:them|it|those|that|these|em)\b(?! yet)/i;
-
-/** "upper = fill": a mention that has one of the two words has both. */
-function inSameWords({ same }: Walk, mention: Mention): Mention {
-  const others = same.flatMap((pair) =>
-    pair.some((word) => mention.marks.includes(word))
-      ? pair.filter((word) => !mention.marks.includes(word))
-      : [],
-  );
-  return { ...mention, marks: [...mention.marks, ...others] };
-}
 
 /** "both plugs 10 mm", "all eight": said of each that was named. */
 function takeSeveral({ walk, here, mention }: Taking): boolean {

@@ -72,7 +72,11 @@ function sizedOf(walk: Walk, here: Here, size: Head): Sized {
     walk,
     here,
     size,
-    one: { head: size.head, span: spanOf(terms, size.from, size.to), doubtful: here.inDoubt },
+    one: {
+      head: sameHead(walk, size, before),
+      span: spanOf(terms, size.from, size.to),
+      doubtful: here.inDoubt,
+    },
     before,
     after,
     holds:
@@ -87,6 +91,13 @@ function sizedOf(walk: Walk, here: Here, size: Head): Sized {
         TAKEN_BACK.test(between(text, terms, lastSize.from, size.from)) &&
         size.from - lastSize.from < 30),
   };
+}
+
+/** "Same 8 mm", of a key of that size: the head that it was. */
+function sameHead({ groups }: Walk, { head }: Head, before: string) {
+  if (!/\bsame\s*$/i.test(before)) return head;
+  const known = groups.flatMap(({ undo }) => (undo ? [undo.head] : []));
+  return known.findLast(({ size, unit }) => size === head.size && unit === head.unit) ?? head;
 }
 
 function takeSize(sized: Sized): void {

@@ -47,6 +47,7 @@ describe("whole tellings in other voices", () => {
   test("a letter: what is under a cap is not the cap's, screws without a size are kept", () => {
     expect(card("tailgate")).toEqual([
       "tailgate strut screws, × 6",
+      "tailgate strut clips, × 10",
       "wiper arm nut, × 1, 13 mm, 12 N·m",
       "motor bolts, × 3, 10 mm, 6 N·m",
       "little wire clip, × 2",
@@ -112,6 +113,7 @@ describe("whole tellings in other voices", () => {
       "airbag bolts, × 2, T30, 9 N·m",
       "wheel bolt in the middle, × 1, M12 spline, 50 N·m",
       "lower cowl bolts, × 3, T20, 1.5 N·m",
+      "clock spring clips, × 4",
       "stalk screws, 2 N·m",
     ]);
   });
@@ -239,6 +241,7 @@ describe("and four in yet other forms", () => {
   test("a voice message: t thirty is a bit, and two more elsewhere are others of the kind", () => {
     expect(card("regulator")).toEqual([
       "door card bolts, × 2, T20",
+      "door card clips, × 9",
       "glass clamps, × 2, 10 mm",
       "regulator nuts, × 3, 10 mm, 9 N·m",
       "regulator nuts, × 2, 10 mm",

@@ -239,7 +239,7 @@ export function calledAnew({ last }: Walk, here: Here, mention: Mention): Group 
     here.i - last.last <= 1 &&
     (last.count ?? 1) === 1 &&
     (mention.count ?? 1) === 1 &&
-    /^\W*(?:and |so |now )*(?:this|that|it)(?:'s| is) (?:the|your|a) \w+ (?:one|guy|fella)\W*$/i.test(
+    /^\W*(?:and |so |now )*(?:this|that|it)(?:'s| is) (?:the|your|a) \w+ (?:one|guy|fella)(?: (?:in|at|on|of) (?:the \w+ ?)+(?:of the \w+)?)?\W*$/i.test(
       here.said,
     )
     ? last
@@ -264,4 +264,14 @@ export function namedBefore(walk: Walk, { clause }: Here, mention: Mention): str
     );
   const telling = words.filter((word) => ofWord(word).length === 1);
   return [...new Set(telling)];
+}
+
+/** "upper = fill": a mention that has one of the two words has both. */
+export function inSameWords({ same }: Walk, mention: Mention): Mention {
+  const others = same.flatMap((pair) =>
+    pair.some((word) => mention.marks.includes(word))
+      ? pair.filter((word) => !mention.marks.includes(word))
+      : [],
+  );
+  return { ...mention, marks: [...mention.marks, ...others] };
 }

@@ -251,3 +251,16 @@ function begunFor(walk: Walk, here: Here, thing: readonly string[], from: number
   walk.last = group;
   return group;
 }
+
+/** "The two big ones through the leg · they're 21 with a 21 nut": begun before its nut is. */
+export function nowSized(walk: Walk, { i, clause, said, sizes, mentions }: Here): Group | undefined {
+  const { unknown } = walk;
+  if (unknown?.at !== i - 1 || mentions.length === 0) return undefined;
+  const pointsAt =
+    (unknown.mention.count ?? 1) > 1
+      ? /^\W*(?:they|those|these)(?:'re| are)\b/i
+      : /^\W*(?:it|that)(?:'s| is)\b/i;
+  return pointsAt.test(said) && sizes.some(({ kind, from }) => kind === "head" && from <= clause.from + 3)
+    ? beginUnknown(walk, unknown)
+    : undefined;
+}
