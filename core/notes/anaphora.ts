@@ -2,7 +2,7 @@ import { behind } from "./behind";
 import type { Clause } from "./clauses";
 import { countBefore, isDefinite, isPerSide, isPointing, text } from "./counts";
 import { type Mention, mentionAt, marksOf } from "./mention";
-import { MOST_OF_ONE_KIND, ofThem, shareOf, smallNumber } from "./of-them";
+import { MOST_OF_ONE_KIND, ofThem, sharesOf, smallNumber } from "./of-them";
 import type { FoundSize } from "./size-words";
 import { spokenNumber } from "./spoken-number";
 import type { Term } from "./terms";
@@ -38,7 +38,7 @@ export function othersIn(
   for (const at of places) add(placeWithFigure(terms, at, clause));
   for (const size of sizes) if (size.from >= clause.from) add(bySize(terms, clause, size), 1);
   if (named.length + found.length === 0) add(ofThem(terms, clause));
-  if (named.length + found.length === 0) add(shareOf(terms, clause));
+  if (named.length + found.length === 0) for (const share of sharesOf(terms, clause)) add(share);
   return found;
 }
 

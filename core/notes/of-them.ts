@@ -71,21 +71,25 @@ function countsThings(terms: readonly Term[], from: number): boolean {
   return /[^s]s$/.test(word) && !HEADS[word] && (THINGS.has(singular(word)) || PART_HEADS.has(word));
 }
 
-/** "8 bolts: 6 are 13 mm, 2 at the rear are T45": so many of those just counted. */
-export function shareOf(terms: readonly Term[], { from, to }: Clause): Mention | undefined {
-  const start = /^(?:and|the|,)$/.test(text(terms, from)) ? from + 1 : from;
-  const number = smallNumber(terms, start, MOST_OF_ONE_KIND);
-  if (!number || number.next >= to) return undefined;
-  const where = behind(terms, number.next);
-  const at = number.next + where.words.length;
-  const are = /^(?:are|is|were|take|takes|get|gets)$/.test(text(terms, at));
-  return are
-    ? mentionAt(start, at, {
-        share: true,
-        marks: marksOf(where.marks),
-        name: where.marks.join(" "),
-        count: number.value,
-        definite: true,
-      })
-    : undefined;
+/** "8 bolts: 6 are 13 mm and 2 at the rear are T45": so many of those just counted. */
+export function sharesOf(terms: readonly Term[], { from, to }: Clause): Mention[] {
+  return Array.from({ length: to - from }, (_, k) => from + k).flatMap((at) => {
+    const leads = at === from || /^(?:and|,)$/.test(text(terms, at - 1));
+    const start = at === from && /^(?:and|the|,)$/.test(text(terms, from)) ? from + 1 : at;
+    const number = leads ? smallNumber(terms, start, MOST_OF_ONE_KIND) : undefined;
+    if (!number || number.next >= to) return [];
+    const where = behind(terms, number.next);
+    const end = number.next + where.words.length;
+    return /^(?:are|is|was|were|take|takes|get|gets)$/.test(text(terms, end))
+      ? [
+          mentionAt(start, end, {
+            share: true,
+            marks: marksOf(where.marks),
+            name: where.marks.join(" "),
+            count: number.value,
+            definite: true,
+          }),
+        ]
+      : [];
+  });
 }

@@ -9,6 +9,8 @@ import { isOtherEnd } from "./same-group";
 import { mergeInto } from "./same-group";
 import { alike, isSame } from "./same-group";
 import {
+  MANY_BREATHS,
+  bySight,
   calledAnew,
   inAll,
   inSameWords,
@@ -181,6 +183,7 @@ function takeOne(taking: Taking): void {
     ofLastCounted(walk, here, mention) ??
     inAll(walk, here, mention) ??
     calledAnew(walk, here, mention) ??
+    bySight(walk, mention) ??
     chooseGroup(taking);
   const apart = found ?? toldApart(walk, here, mention);
   if (apart && !found) {
@@ -217,7 +220,9 @@ function takeOne(taking: Taking): void {
           group !== found &&
           group.figures.length === 0 &&
           group.undo &&
-          formatHeadSize(group.undo.head) === head,
+          formatHeadSize(group.undo.head) === head &&
+          // Not those of something else, long ago.
+          (i - group.last <= MANY_BREATHS / 3 || group.topic.some((word) => found.topic.includes(word))),
       ),
     );
   }
@@ -248,7 +253,7 @@ function isSizedHere({ here, mention }: Taking): boolean {
 
 /** "Don't open the bleeder": left alone, and no fastener of the job by that. */
 const isForbidden = ({ walk, here, mention }: Taking): boolean =>
-  /\b(?:do not|don't|no need to|never|without)\W+(?:\w+\W+){0,2}?(?:open\w*|touch\w*|undo\w*|loosen\w*|remov\w*|take|crack\w*|disturb\w*|pull\w*)\W+(?:the |that |this |your )?$/i.test(
+  /\b(?:do not|don't|no need to|never|without)\W+(?:\w+\W+){0,2}?(?:open\w*|touch\w*|undo\w*|loosen\w*|remov\w*|take|crack\w*|disturb\w*|pull\w*)\W+(?:the |that |this |your )?$|\bleave (?:the |those |these )?$/i.test(
     saidIn(walk.heard.text, walk.heard.terms, { from: here.clause.from, to: mention.from }) + " ",
   );
 

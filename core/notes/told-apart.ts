@@ -275,3 +275,17 @@ export function inSameWords({ same }: Walk, mention: Mention): Mention {
   );
   return { ...mention, marks: [...mention.marks, ...others] };
 }
+
+/** What it looks like, and nothing that it is called. */
+const LOOKS = /^(?:big|large|huge|main)$/;
+
+/** "The big nut", where there is but one nut by itself: that one. */
+export function bySight({ groups }: Walk, { family, marks, definite, count }: Mention): Group | undefined {
+  if (family === "one" || !definite || (count ?? 1) > 1) return undefined;
+  if (marks.length === 0 || !marks.every((mark) => LOOKS.test(mark))) return undefined;
+  const like = groups.filter(
+    (group) => group.family === family && (group.count ?? (/s$/.test(group.name) ? 2 : 1)) === 1,
+  );
+  const called = groups.some((group) => marks.some((mark) => group.marks.has(mark)));
+  return like.length === 1 && !called ? like[0] : undefined;
+}
