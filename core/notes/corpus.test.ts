@@ -111,6 +111,11 @@ test.each([
     "Undo the two drop link nuts, 16 mm. Undo the four arm bolts, 18 mm. Back in. Arm bolts 90 newton metres. Drop link, fifty.",
     ["drop link nuts 50 N·m", "arm bolts 90 N·m"],
   ],
+  [
+    "some of a lot and the rest in one breath, and no figure for like heads of something else",
+    "The shroud has four 10 mm bolts. Fan belt off. Pulley three bolts, 12 mm. The pump has eight bolts. Six are 10 and two are 12. Pump off. Face cleaned. New gasket on. Pump on. 10s to 9 Nm, 12s to 20. Pulley bolts 12 Nm.",
+    ["shroud bolts", "pulley bolts 12 N·m", "pump bolts 9 N·m", "20 N·m"],
+  ],
 ])("%s", (_, text, wanted) => {
   const said = asAnswers(readStory(text)).fasteners.map(({ name, figure }) =>
     `${name} ${figure ?? ""}`.trim(),
