@@ -5,6 +5,7 @@ import "./base.css";
 import type { Metadata, Viewport } from "next";
 import type { ReactNode } from "react";
 import { BenchPocket } from "@/features/bench/BenchPocket";
+import { RECALL_GARAGE } from "@/features/garage/remembered";
 import { OpensWithDemo } from "@/features/shared/OpensWithDemo";
 import { App } from "@/features/shell/App";
 import { PALETTE } from "@/ui/theme/palette";
@@ -28,6 +29,7 @@ export default function RootLayout({ children }: { children: ReactNode }) {
   return (
     <html lang="en" suppressHydrationWarning>
       <body>
+        <script dangerouslySetInnerHTML={{ __html: RECALL_GARAGE }} />
         <App bench={<BenchPocket />}>
           <Wrench>
             <OpensWithDemo>{children}</OpensWithDemo>

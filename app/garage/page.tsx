@@ -1,8 +1,8 @@
 import type { Metadata } from "next";
-import { GarageScreen } from "./screen";
+import { GarageDoor } from "@/features/garage/GarageDoor";
 
 export const metadata: Metadata = { title: "Garage · Vest Pocket" };
 
 export default function Page() {
-  return <GarageScreen />;
+  return <GarageDoor />;
 }

@@ -13,7 +13,6 @@ import { DoNextSheet } from "./DoNextSheet";
 import { ThisYearSheet } from "./ThisYearSheet";
 import { VehicleList } from "./VehicleList";
 import { VehicleSheet } from "./VehicleSheet";
-import { Welcome } from "./Welcome";
 
 /** What stands below the fold comes when the rest is there: it brings the words of all troubles with it. */
 const RecalledSheet = dynamic(() => import("./RecalledSheet").then((module) => module.RecalledSheet), {
@@ -39,10 +38,9 @@ export function GarageScreen() {
   const [doing, setDoing] = useState<Doing>("look");
   useKey("add", () => setDoing("add"));
   const vehicles = useCollection("vehicles");
-  if (vehicle === undefined || !vehicles) return <Loading />;
+  if (!vehicle || !vehicles) return <Loading />;
   const look = () => setDoing("look");
   if (doing === "add") return <VehicleForm key="new" onClose={look} />;
-  if (!vehicle) return <Welcome onStartOwn={() => setDoing("add")} />;
   const log = logs?.find((one) => one.vehicle.id === vehicle.id);
   if (doing === "edit") return <VehicleForm key={vehicle.id} vehicle={vehicle} onClose={look} />;
 

@@ -4,20 +4,18 @@ import { Box } from "@chakra-ui/react";
 import { useSetting } from "@/data/hooks";
 import { Button } from "@/ui/Button";
 import { VehicleFromAbove } from "@/ui/drawing/VehicleFromAbove";
-import { Loading } from "@/ui/Loading";
 import { Sheet } from "@/ui/Sheet";
 import { useLoadDemo } from "../shared/demo-garage";
 import { BringInLink } from "../shared/files/BringInLink";
 
 /** The first time, and whenever the garage is empty: look round the demo, or start. */
 export function Welcome({ onStartOwn }: { onStartOwn: () => void }) {
-  const [started, saveStarted] = useSetting("started");
+  const [, saveStarted] = useSetting("started");
   const loadDemo = useLoadDemo();
   const openDemo = async () => {
     if (await loadDemo()) await saveStarted("demo");
   };
 
-  if (started === undefined) return <Loading />;
   return (
     <Sheet
       maxWidth="860px"

@@ -1,15 +1,9 @@
 "use client";
 
-import { Box, chakra } from "@chakra-ui/react";
+import { chakra } from "@chakra-ui/react";
 import dynamic from "next/dynamic";
-import { usePathname } from "next/navigation";
 import { useRef, useState } from "react";
-import { Button } from "@/ui/Button";
-import { ExampleOf } from "@/ui/drawing/Examples";
-import { Key } from "@/ui/Key";
-import { Row, SheetTitle } from "@/ui/Sheet";
-import { KEYS, useKey } from "./keys";
-import { helpOf } from "./screen-help";
+import { useKey } from "./keys";
 
 const Dialog = chakra("dialog", {
   base: {
@@ -25,57 +19,20 @@ const Dialog = chakra("dialog", {
   },
 });
 
-/** Fetched once it is looked into. */
-const CarWordList = dynamic(() => import("./CarWordList").then((module) => module.CarWordList), {
-  ssr: false,
-});
+/** Fetched once it is asked for. */
+const HelpPage = dynamic(() => import("./HelpPage").then((module) => module.HelpPage), { ssr: false });
 
 /** What this screen is for, and the keys, shown on "?". */
 export function Help() {
   const dialog = useRef<HTMLDialogElement>(null);
-  const [words, setWords] = useState(false);
-  const pathname = usePathname();
-  useKey("help", () => dialog.current?.showModal());
-  const [, help] = helpOf(pathname) ?? [];
+  const [asked, setAsked] = useState(false);
+  useKey("help", () => {
+    setAsked(true);
+    dialog.current?.showModal();
+  });
   return (
     <Dialog ref={dialog} aria-labelledby="help-title">
-      <SheetTitle id="help-title">{help?.title ?? "Keys"}</SheetTitle>
-      {help && (
-        <>
-          <ExampleOf of={help.example} />
-          <Box as="ul" paddingLeft="5" marginBlock="3" listStyleType="disc">
-            {help.lines.map((line) => (
-              <Box as="li" key={line} marginBottom="1">
-                {line}
-              </Box>
-            ))}
-          </Box>
-        </>
-      )}
-      <details onToggle={(event) => setWords(event.currentTarget.open)}>
-        <Box as="summary" cursor="pointer" minHeight="44px" paddingTop="2" fontWeight="600">
-          Words of the trade
-        </Box>
-        {words && <CarWordList />}
-      </details>
-      <details open={!help}>
-        <Box as="summary" cursor="pointer" minHeight="44px" paddingTop="2" fontWeight="600">
-          Keys
-        </Box>
-        {Object.values(KEYS).map((one) => (
-          <Row key={one.says} label={one.says}>
-            {one.shown.map((key, i) => (
-              <span key={key}>
-                {i > 0 && ("run" in one ? " to " : " or ")}
-                <Key>{key}</Key>
-              </span>
-            ))}
-          </Row>
-        ))}
-      </details>
-      <Button marginTop="4" look="primary" onClick={() => dialog.current?.close()}>
-        Close
-      </Button>
+      {asked && <HelpPage onClose={() => dialog.current?.close()} />}
     </Dialog>
   );
 }
