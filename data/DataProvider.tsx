@@ -2,7 +2,7 @@
 
 import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { type ReactNode, createContext, useContext, useEffect, useState } from "react";
-import type { Collection } from "@/core/model/household";
+import type { Collection } from "@/core/model/collections";
 import { type Commit, type Undo, createCommit } from "./commit";
 import { type Repository, createRepository } from "./repository";
 import { StoreError, openStore } from "./store";
@@ -12,6 +12,9 @@ const CHANNEL = "vest-pocket changes";
 const ASKED = "asked to persist";
 /** A browser that clears a store opens no other until it has done so. */
 const TRY_AGAIN_MS = 1000;
+/** What writing needs is fetched by then, so that a signal that breaks off later costs nothing. */
+const AT_REST_MS = 5000;
+const fetchRest = () => [import("./check-change"), import("./sound"), import("./settings"), import("./undo")];
 
 type Door = () => Promise<Repository>;
 
@@ -48,6 +51,10 @@ export function DataProvider({ children }: { children: ReactNode }) {
     return { door, trouble, ...createCommit(client, door) };
   });
 
+  useEffect(() => {
+    const rest = setTimeout(() => void Promise.allSettled(fetchRest()), AT_REST_MS);
+    return () => clearTimeout(rest);
+  }, []);
   useEffect(() => {
     const hear = ({ data }: MessageEvent<Collection[]>) => refresh(client, data);
     otherTabs().addEventListener("message", hear);

@@ -1,5 +1,6 @@
 import { DAY_MS } from "@/core/day";
-import { COLLECTIONS, type Collection, type RecordOf } from "@/core/model/household";
+import { COLLECTIONS, type Collection } from "@/core/model/collections";
+import type { RecordOf } from "@/core/model/household";
 
 /**
  * So many changes, or so many days with any, are worth a reminder. Our own judgement: about two jobs' worth,

@@ -1,13 +1,5 @@
-import { InputError } from "@/core/input-error";
-import {
-  COLLECTIONS,
-  type Collection,
-  type Household,
-  type RecordOf,
-  parentOf,
-  recordSchemas,
-} from "@/core/model/household";
-import { sentenceOf } from "./sentence";
+import { COLLECTIONS, type Collection, parentOf } from "@/core/model/collections";
+import type { Household, RecordOf } from "@/core/model/household";
 import { laterThan } from "./stamp";
 import type { Picture } from "./store";
 
@@ -27,16 +19,6 @@ export function touchedBy(change: Change): Collection[] {
     (collection) =>
       (change.put?.[collection]?.length ?? 0) > 0 || (change.remove?.[collection]?.length ?? 0) > 0,
   );
-}
-
-/** @throws InputError naming the first thing in the change that the model does not allow. */
-export function checkChange(change: Change): void {
-  for (const collection of touchedBy(change)) {
-    for (const record of change.put?.[collection] ?? []) {
-      const result = recordSchemas[collection].safeParse(record);
-      if (!result.success) throw new InputError(`This could not be saved. ${sentenceOf(result.error)}`);
-    }
-  }
 }
 
 /** The change that writes a whole household, beside whatever is there. */

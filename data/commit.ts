@@ -1,8 +1,9 @@
 import type { QueryClient } from "@tanstack/react-query";
-import { COLLECTIONS, type Collection, type RecordOf } from "@/core/model/household";
+import { COLLECTIONS, type Collection } from "@/core/model/collections";
+import type { RecordOf } from "@/core/model/household";
 import { type Change, touchedBy } from "./change";
 import { type Repository } from "./repository";
-import { type Done, undoingOf } from "./undo";
+import type { Done } from "./undo";
 import { type Revision, StaleError } from "./write-change";
 
 /**
@@ -95,6 +96,7 @@ export function createCommit(
               new Map((await repository.some(collection, ids)).map((record) => [record.id, record])),
             );
         }
+        const { undoingOf } = await import("./undo");
         const { change, left } = undoingOf(
           done,
           <C extends Collection>(collection: C, id: string) =>

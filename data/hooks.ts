@@ -1,15 +1,15 @@
 "use client";
 
 import { useQueries, useQuery, useQueryClient } from "@tanstack/react-query";
-import { useCallback, useEffect, useState, useMemo } from "react";
-import { COLLECTIONS, type Collection, type Household, type RecordOf } from "@/core/model/household";
+import { useCallback, useEffect, useState } from "react";
+import { COLLECTIONS, type Collection } from "@/core/model/collections";
+import type { Household, RecordOf } from "@/core/model/household";
 import type { RawHousehold } from "@/core/model/migrations";
 import { putAll } from "./change";
 import type { Commit, Undo } from "./commit";
 import { type Befalls, useDataContext, useDoor } from "./DataProvider";
 import { reading } from "./reading";
-import { SETTINGS, type Setting, type SettingName, type SettingValue } from "./settings";
-import { partSound } from "./sound";
+import type { Setting, SettingName, SettingValue } from "./settings";
 import type { Picture } from "./store";
 
 const listOf = <C extends Collection>(collection: C, door: ReturnType<typeof useDoor>) =>
@@ -78,22 +78,22 @@ export function usePicture(id: string): Picture | null | undefined {
  */
 export function useStoreTrouble(): {
   befalls: Befalls | undefined;
-  inMemory: () => Household;
+  inMemory: () => Promise<Household>;
   goOn: (keep: boolean) => Promise<void>;
 } {
   const { trouble: source, commit, door } = useDataContext();
   const client = useQueryClient();
   const [befalls, setBefalls] = useState<Befalls>();
   useEffect(() => source.hear(setBefalls), [source]);
-  const inMemory = useCallback(() => {
+  const inMemory = useCallback(async () => {
     const read: RawHousehold = {};
     for (const collection of COLLECTIONS)
       read[collection] = (client.getQueryData([collection]) ?? []) as Record<string, unknown>[];
-    return partSound(read).household;
+    return (await import("./sound")).partSound(read).household;
   }, [client]);
   const goOn = useCallback(
     async (keep: boolean) => {
-      const household = inMemory();
+      const household = await inMemory();
       source.goOn();
       await door();
       if (keep) await commit(putAll(household));
@@ -114,21 +114,30 @@ export function useSetting<Name extends SettingName>(
   const door = useDoor();
   const client = useQueryClient();
   const { data } = useQuery(
-    reading<string | null>(["setting", name], async () => (await (await door()).setting(name)) ?? null, null),
-  );
-  // The table pairs each name with its value; the compiler cannot see that of a name it does not know.
-  const setting = SETTINGS[name] as unknown as Setting<SettingValue<Name>>;
-  const value = useMemo(
-    () => (data === undefined || data === null ? data : (setting.read(data) ?? null)),
-    [data, setting],
+    reading<SettingValue<Name> | null>(
+      ["setting", name],
+      async () => {
+        const text = await (await door()).setting(name);
+        return text === undefined ? null : ((await settingOf(name)).read(text) ?? null);
+      },
+      null,
+    ),
   );
   const save = useCallback(
     async (next: SettingValue<Name>) => {
+      const setting = await settingOf(name);
       const text = setting.write(next);
       await (await door()).saveSetting(name, text);
-      client.setQueryData(["setting", name], text);
+      client.setQueryData(["setting", name], setting.read(text) ?? null);
     },
-    [client, door, name, setting],
+    [client, door, name],
   );
-  return [value, save];
+  return [data, save];
+}
+
+/** How a setting is read and written: with the model, fetched once there is one. */
+async function settingOf<Name extends SettingName>(name: Name) {
+  const { SETTINGS } = await import("./settings");
+  // The table pairs each name with its value; the compiler cannot see that of a name it does not know.
+  return SETTINGS[name] as unknown as Setting<SettingValue<Name>>;
 }

@@ -1,7 +1,8 @@
 import { InputError } from "@/core/input-error";
-import { COLLECTIONS, type Household, type HouseholdFile, householdFileSchema } from "@/core/model/household";
+import { COLLECTIONS } from "@/core/model/collections";
+import { type Household, type HouseholdFile, householdFileSchema } from "@/core/model/household";
 import { MIGRATIONS, type RawHousehold, migrate } from "@/core/model/migrations";
-import { MODEL_VERSION } from "@/core/model/record";
+import { MODEL_VERSION } from "@/core/model/version";
 import { sentenceOf } from "./sentence";
 import { orphansOf } from "./sound";
 

@@ -1,4 +1,5 @@
-import { COLLECTIONS, type Household } from "@/core/model/household";
+import { COLLECTIONS } from "@/core/model/collections";
+import type { Household } from "@/core/model/household";
 
 /** One job as a household of its own: its vehicle, its work and kit, and what it wrote into the log. */
 export function jobAlone(household: Household, jobId: string): Household {

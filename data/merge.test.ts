@@ -1,5 +1,6 @@
 import fc from "fast-check";
-import { COLLECTIONS, type Household, emptyHousehold, householdSchema } from "@/core/model/household";
+import { COLLECTIONS } from "@/core/model/collections";
+import { type Household, emptyHousehold, householdSchema } from "@/core/model/household";
 import type { Replacement } from "@/core/model/log";
 import type { Vehicle } from "@/core/model/vehicle";
 import { removeVehicle, removing } from "./change";

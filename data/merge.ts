@@ -1,11 +1,5 @@
-import {
-  COLLECTIONS,
-  type Collection,
-  type Household,
-  type RecordOf,
-  emptyHousehold,
-  parentOf,
-} from "@/core/model/household";
+import { COLLECTIONS, type Collection, parentOf } from "@/core/model/collections";
+import { type Household, type RecordOf, emptyHousehold } from "@/core/model/household";
 import type { Replacement } from "@/core/model/log";
 import type { Work } from "@/core/model/work";
 import { woven } from "@/core/work/woven";

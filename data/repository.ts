@@ -1,9 +1,10 @@
 import { unwrap } from "idb";
 import { DAY_MS } from "@/core/day";
-import { type Collection, type Household, type RecordOf } from "@/core/model/household";
+import type { Collection } from "@/core/model/collections";
+import type { Household, RecordOf } from "@/core/model/household";
 import type { Change } from "./change";
 import { photoIdsOf } from "./photo-ids";
-import { type SetAside, partSound, soundInTurns, soundOf } from "./sound";
+import type { SetAside } from "./sound";
 import { FORMER, type Picture, type Store, rawHouseholdOf } from "./store";
 import {
   type Committed,
@@ -62,6 +63,9 @@ export interface Repository {
   saveFolder(handle: FileSystemDirectoryHandle): Promise<void>;
 }
 
+/** What tells a sound record from another, with the whole model: fetched with the first record there is. */
+const sound = () => import("./sound");
+
 /** A day is longer than anything can be undone, and than any file takes to come in. */
 const KEPT_UNNAMED_MS = DAY_MS;
 
@@ -74,16 +78,19 @@ export function createRepository(
   onCommit: (collections: Collection[], revision?: Revision) => void = () => undefined,
 ): Repository {
   return {
-    list: async <C extends Collection>(collection: C) =>
-      soundInTurns(collection, await store.getAll(collection)),
+    async list<C extends Collection>(collection: C) {
+      const stored = await store.getAll(collection);
+      return stored.length === 0 ? [] : (await sound()).soundInTurns(collection, stored);
+    },
 
     async some<C extends Collection>(collection: C, ids: readonly string[]) {
       const objectStore = store.transaction(collection, "readonly").objectStore(collection);
-      return soundOf(collection, [...(await storedUnder(objectStore, ids)).values()]);
+      const stored = [...(await storedUnder(objectStore, ids)).values()];
+      return (await sound()).soundOf(collection, stored);
     },
 
-    everything: async () => partSound(await rawHouseholdOf(store)).household,
-    setAside: async () => partSound(await rawHouseholdOf(store)).aside,
+    everything: async () => (await sound()).partSound(await rawHouseholdOf(store)).household,
+    setAside: async () => (await sound()).partSound(await rawHouseholdOf(store)).aside,
     async throwAway(aside) {
       const collections = [...new Set(aside.map(({ collection }) => collection))];
       if (collections.length === 0) return;
@@ -101,7 +108,8 @@ export function createRepository(
       const former = await store.get("settings", FORMER);
       const madeAt = former && /"exportedAt":"([^"]+)"/.exec(former)?.[1];
       if (!madeAt || Date.parse(madeAt) >= startedAt.getTime()) return;
-      if (partSound(await rawHouseholdOf(store)).aside.length === 0) await store.delete("settings", FORMER);
+      const raw = await rawHouseholdOf(store);
+      if ((await sound()).partSound(raw).aside.length === 0) await store.delete("settings", FORMER);
     },
 
     commit: (change, basedOn) => writeChange(store, change, basedOn, onCommit),

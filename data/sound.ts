@@ -1,12 +1,5 @@
-import {
-  COLLECTIONS,
-  type Collection,
-  type Household,
-  type RecordOf,
-  emptyHousehold,
-  parentOf,
-  recordSchemas,
-} from "@/core/model/household";
+import { COLLECTIONS, type Collection, parentOf } from "@/core/model/collections";
+import { type Household, type RecordOf, emptyHousehold, recordSchemas } from "@/core/model/household";
 import type { RawHousehold } from "@/core/model/migrations";
 import { sentenceOf } from "./sentence";
 

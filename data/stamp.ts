@@ -1,5 +1,6 @@
 import { ulid } from "ulid";
-import { type Draft, MODEL_VERSION, type RecordStamp } from "@/core/model/record";
+import type { Draft, RecordStamp } from "@/core/model/record";
+import { MODEL_VERSION } from "@/core/model/version";
 
 /** A new id: sortable by the time it was made. */
 export function newId(): string {

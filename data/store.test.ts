@@ -2,7 +2,7 @@ import "fake-indexeddb/auto";
 import { readdirSync, readFileSync } from "node:fs";
 import { join } from "node:path";
 import { openDB } from "idb";
-import { MODEL_VERSION } from "@/core/model/record";
+import { MODEL_VERSION } from "@/core/model/version";
 import { demoHousehold } from "@/demo/household";
 import { putAll } from "./change";
 import { readHouseholdFile, writeHouseholdFile } from "./household-file";

@@ -1,8 +1,9 @@
 import { type DBSchema, type IDBPDatabase, type IDBPTransaction, openDB, unwrap } from "idb";
 import { InputError } from "@/core/input-error";
-import { COLLECTIONS, type Collection, type RecordOf } from "@/core/model/household";
+import { COLLECTIONS, type Collection } from "@/core/model/collections";
+import type { RecordOf } from "@/core/model/household";
 import { MIGRATIONS, type Migration, type RawHousehold, migrate } from "@/core/model/migrations";
-import { MODEL_VERSION } from "@/core/model/record";
+import { MODEL_VERSION } from "@/core/model/version";
 
 type CollectionStores = { [C in Collection]: { key: string; value: RecordOf<C> } };
 

@@ -1,14 +1,8 @@
 import { Gunzip, gzipSync, strFromU8, strToU8 } from "fflate";
 import { z } from "zod";
 import { InputError } from "@/core/input-error";
-import {
-  COLLECTIONS,
-  type Collection,
-  type Household,
-  type RecordOf,
-  emptyHousehold,
-  parentOf,
-} from "@/core/model/household";
+import { COLLECTIONS, type Collection, parentOf } from "@/core/model/collections";
+import { type Household, type RecordOf, emptyHousehold } from "@/core/model/household";
 import { idSchema, instantSchema } from "@/core/model/record";
 import { MOST_BYTES, hexOf } from "@/core/transfer/frame";
 import { deviceSchema } from "./devices";

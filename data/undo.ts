@@ -1,4 +1,5 @@
-import { COLLECTIONS, type Collection, type RecordOf } from "@/core/model/household";
+import { COLLECTIONS, type Collection } from "@/core/model/collections";
+import type { RecordOf } from "@/core/model/household";
 import type { Work } from "@/core/model/work";
 import { withTakenBack } from "@/core/work/taken-back";
 import type { Change } from "./change";

@@ -1,7 +1,6 @@
 import { unwrap } from "idb";
-import type { Collection } from "@/core/model/household";
-import { type Change, checkChange, touchedBy } from "./change";
-import { soundOf } from "./sound";
+import type { Collection } from "@/core/model/collections";
+import { type Change, touchedBy } from "./change";
 import type { Picture, Store } from "./store";
 
 /** Which writing the store has come to; each raises it by one. Undefined before the first. */
@@ -31,6 +30,8 @@ export async function writeChange(
   basedOn: { revision: Revision } | undefined,
   onCommit: (collections: Collection[], revision: Revision) => void,
 ): Promise<Committed> {
+  // What checks a record is as large as all the rest: a browser in which nothing is written yet need not have it.
+  const [{ checkChange }, { soundOf }] = await Promise.all([import("./check-change"), import("./sound")]);
   checkChange(change);
   const collections = touchedBy(change);
   const pictures = Object.entries(change.pictures ?? {});

@@ -1,6 +1,7 @@
 import type { Fastener, Part, Step } from "@/core/model/job";
-import { MODEL_VERSION, type RecordStamp } from "@/core/model/record";
+import type { RecordStamp } from "@/core/model/record";
 import type { Supply } from "@/core/model/supply";
+import { MODEL_VERSION } from "@/core/model/version";
 import type { HeadSize } from "@/core/quantity/head-size";
 import { readHeadSize } from "@/core/quantity/read-head-size";
 import { readTorqueFigure } from "@/core/quantity/read-torque-figure";

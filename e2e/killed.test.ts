@@ -4,7 +4,7 @@ import { join } from "node:path";
 import { By } from "selenium-webdriver";
 import type { Driver as ChromeDriver } from "selenium-webdriver/chrome";
 import { type Household, emptyHousehold } from "@/core/model/household";
-import { MODEL_VERSION } from "@/core/model/record";
+import { MODEL_VERSION } from "@/core/model/version";
 import { writeArchive } from "@/data/archive";
 import { writeHouseholdFile } from "@/data/household-file";
 import { demoHousehold } from "@/demo/household";

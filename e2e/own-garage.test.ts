@@ -2,7 +2,7 @@ import { mkdtemp, writeFile } from "node:fs/promises";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { By, Key } from "selenium-webdriver";
-import { MODEL_VERSION } from "@/core/model/record";
+import { MODEL_VERSION } from "@/core/model/version";
 import {
   LOG_VIEWS,
   benchHref,

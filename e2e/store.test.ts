@@ -5,7 +5,7 @@ import { By } from "selenium-webdriver";
 import type { Driver as ChromeDriver } from "selenium-webdriver/chrome";
 import { hostileLog } from "@/core/__fixtures__/hostile-log";
 import { hostilePlan } from "@/core/__fixtures__/hostile-plan";
-import { MODEL_VERSION } from "@/core/model/record";
+import { MODEL_VERSION } from "@/core/model/version";
 import { writeHouseholdFile } from "@/data/household-file";
 import { demoHousehold } from "@/demo/household";
 import { today } from "@/features/shell/clock";

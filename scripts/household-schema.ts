@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { householdFileSchema } from "@/core/model/household";
-import { MODEL_VERSION } from "@/core/model/record";
+import { MODEL_VERSION } from "@/core/model/version";
 
 /** Where the app serves the schema from. */
 export const SCHEMA_FILE = `public/schema/household-${MODEL_VERSION}.schema.json`;

@@ -1,5 +1,6 @@
 import { expose } from "comlink";
-import { COLLECTIONS, type Household } from "@/core/model/household";
+import { COLLECTIONS } from "@/core/model/collections";
+import type { Household } from "@/core/model/household";
 import { type Progress, isArchive, readArchive, readPhotos, writeArchive } from "@/data/archive";
 import { asOfNow } from "@/data/device-news";
 import type { KnownDevice } from "@/data/devices";

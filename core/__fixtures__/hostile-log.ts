@@ -10,7 +10,7 @@ import {
   replacementSchema,
 } from "../model/log";
 import { PLACES, SYSTEMS } from "../model/place";
-import { MODEL_VERSION } from "../model/record";
+import { MODEL_VERSION } from "../model/version";
 import { type Reading, readingSchema } from "../model/vehicle";
 
 /**

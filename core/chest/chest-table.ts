@@ -1,6 +1,6 @@
 import { InputError } from "../input-error";
-import { MODEL_VERSION } from "../model/record";
 import { type Tool, toolSchema } from "../model/tool";
+import { MODEL_VERSION } from "../model/version";
 import { formatHeadSize, readHeadSize } from "../quantity/read-head-size";
 import { readNumber } from "../quantity/read-number";
 import type { ToolDraft } from "./missing";

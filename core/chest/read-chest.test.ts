@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { owned } from "../kit/__fixtures__/owned";
-import { MODEL_VERSION } from "../model/record";
 import { toolSchema } from "../model/tool";
+import { MODEL_VERSION } from "../model/version";
 import { formatHeadSize } from "../quantity/read-head-size";
 import { chestRows, readChestRows } from "./chest-table";
 import { readChest, readChestLine } from "./read-chest";

@@ -1,7 +1,7 @@
 import { InputError, orSentence } from "../input-error";
-import { MODEL_VERSION } from "../model/record";
 import { type SquareDrive } from "../model/square-drive";
 import { type Tool, toolSchema } from "../model/tool";
+import { MODEL_VERSION } from "../model/version";
 import { LineTaker } from "../quantity/line-taker";
 import { NUMBER, readNumber } from "../quantity/read-number";
 import { byName, sureOf } from "./by-name";

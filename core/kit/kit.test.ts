@@ -1,6 +1,6 @@
 import type { Part } from "../model/job";
 import type { KitRecord } from "../model/kit";
-import { MODEL_VERSION } from "../model/record";
+import { MODEL_VERSION } from "../model/version";
 import type { Vehicle } from "../model/vehicle";
 import { readHeadSize } from "../quantity/read-head-size";
 import { bolts, owned, routeOf, step, WRENCH } from "./__fixtures__/owned";

@@ -3,7 +3,8 @@ import { torqueFigureSchema } from "../quantity/torque-figure";
 import { emptyHousehold, householdFileSchema, householdSchema } from "./household";
 import { jobSchema, routeSchema, threadSchema } from "./job";
 import { MIGRATIONS, migrate } from "./migrations";
-import { MODEL_VERSION, daySchema, idSchema, instantSchema, measuredSchema } from "./record";
+import { daySchema, idSchema, instantSchema, measuredSchema } from "./record";
+import { MODEL_VERSION } from "./version";
 
 const torque = (value: number) => ({ value, unit: "N.m" as const, decimals: 0 });
 

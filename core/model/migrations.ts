@@ -1,5 +1,5 @@
 import { withoutUndefined } from "../without-undefined";
-import { MODEL_VERSION } from "./record";
+import { MODEL_VERSION } from "./version";
 
 /** A household of any version, before it is checked: collections of records of unknown shape. */
 export type RawHousehold = Record<string, Record<string, unknown>[]>;

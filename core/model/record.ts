@@ -1,9 +1,5 @@
 import { z } from "zod";
-
-/**
- * Version of the model that this build reads and writes. Raised together with a new entry in migrations.ts.
- */
-export const MODEL_VERSION = 18 as const;
+import { MODEL_VERSION } from "./version";
 
 /**
  * One safe form, so that an id is the same in an address, a file name and a key: no spaces, quotes, marks of

@@ -3,8 +3,8 @@ import { toolsOfLine } from "../chest/read-chest";
 import { amountLeft } from "../kit/needs/supply-needs";
 import type { Want } from "../kit/needs/wants";
 import type { Offer } from "../model/offer";
-import { MODEL_VERSION } from "../model/record";
 import type { Tool } from "../model/tool";
+import { MODEL_VERSION } from "../model/version";
 import { sameHead } from "../quantity/read-head-size";
 
 /** A need that is not met, and how much of it is wanting. */

@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import { MODEL_VERSION } from "../model/record";
+import { MODEL_VERSION } from "../model/version";
 import type { TorqueWrench } from "../model/tool";
 import { readTorqueFigure } from "../quantity/read-torque-figure";
 import { formatTorque, quantityNm } from "../quantity/torque-quantity";

@@ -1,5 +1,5 @@
 import type { Fastener, Job, Route, Step } from "../model/job";
-import { MODEL_VERSION } from "../model/record";
+import { MODEL_VERSION } from "../model/version";
 import type { Work, WorkEvent } from "../model/work";
 import { sortSteps } from "../order/order";
 import { runsOf } from "../order/runs";

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import type { Fastener, Job, Route, Step } from "../model/job";
-import { MODEL_VERSION } from "../model/record";
+import { MODEL_VERSION } from "../model/version";
 import { SAFETY_TICKS, type Work } from "../model/work";
 import { beforeYouDrive, followUpsFrom } from "../plan/after-the-work";
 import { readTorqueFigure } from "../quantity/read-torque-figure";

@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import { MODEL_VERSION } from "../model/record";
+import { MODEL_VERSION } from "../model/version";
 import type { Work, WorkEvent } from "../model/work";
 import { takeBack, withEvent } from "./event";
 import { withTakenBack } from "./taken-back";

@@ -2,7 +2,7 @@
 
 import { Box } from "@chakra-ui/react";
 import { format, parseISO } from "date-fns";
-import { calledIn } from "@/core/model/household";
+import { calledIn } from "@/core/model/collections";
 import type { Conflict } from "@/data/merge";
 import { isSame } from "@/data/same";
 import { Button } from "@/ui/Button";

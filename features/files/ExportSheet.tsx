@@ -3,7 +3,7 @@
 import { Box } from "@chakra-ui/react";
 import { format, parseISO } from "date-fns";
 import { useEffect, useState } from "react";
-import { MODEL_VERSION } from "@/core/model/record";
+import { MODEL_VERSION } from "@/core/model/version";
 import { useDoor } from "@/data/DataProvider";
 import { Button } from "@/ui/Button";
 import { Sheet } from "@/ui/Sheet";

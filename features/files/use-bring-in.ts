@@ -1,7 +1,8 @@
 "use client";
 
 import { useEffect, useState } from "react";
-import type { Collection, RecordOf } from "@/core/model/household";
+import type { Collection } from "@/core/model/collections";
+import type { RecordOf } from "@/core/model/household";
 import { cameIn } from "@/data/device-news";
 import { mergeChange } from "@/data/merge";
 import { touched } from "@/data/stamp";

@@ -29,7 +29,11 @@ export function StoreTrouble() {
   const { trouble, message } = befalls.error;
   const save = async () => {
     const { writeHouseholdFile } = await import("@/data/household-file");
-    saveAs(`vest-pocket-${today()}.json`, writeHouseholdFile(inMemory(), new Date()), "application/json");
+    saveAs(
+      `vest-pocket-${today()}.json`,
+      writeHouseholdFile(await inMemory(), new Date()),
+      "application/json",
+    );
   };
   return (
     <Box

@@ -1,5 +1,6 @@
 import type { Route, Step } from "../../model/job";
-import { MODEL_VERSION, type RecordStamp } from "../../model/record";
+import { MODEL_VERSION } from "../../model/version";
+import type { RecordStamp } from "../../model/record";
 import type { Tool } from "../../model/tool";
 import type { Vehicle } from "../../model/vehicle";
 import { readHeadSize } from "../../quantity/read-head-size";

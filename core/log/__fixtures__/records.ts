@@ -1,5 +1,6 @@
 import type { Measurement, Replacement } from "../../model/log";
-import { MODEL_VERSION, type RecordStamp } from "../../model/record";
+import { MODEL_VERSION } from "../../model/version";
+import type { RecordStamp } from "../../model/record";
 import type { Reading, Vehicle } from "../../model/vehicle";
 
 /** Records of one vehicle "v" for the tests, with what is usual left out. */

@@ -1,5 +1,5 @@
 import type { Replacement } from "../../model/log";
-import { MODEL_VERSION } from "../../model/record";
+import { MODEL_VERSION } from "../../model/version";
 import { type LogOrder, sortLog } from "./sort-log";
 
 const entry = (id: string, more: Partial<Replacement>): Replacement => ({

@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { demoHousehold } from "@/demo/household";
 import type { Fastener, Job, Part, Route, Step } from "../../model/job";
 import { jobSchema } from "../../model/job";
-import { MODEL_VERSION } from "../../model/record";
+import { MODEL_VERSION } from "../../model/version";
 import { readHeadSize } from "../../quantity/read-head-size";
 import { readTorqueFigure } from "../../quantity/read-torque-figure";
 import { readThread } from "../../thread/thread";

@@ -1,6 +1,6 @@
 import type { Fastener, Job, Route, Step } from "../../model/job";
-import { MODEL_VERSION } from "../../model/record";
 import type { Vehicle } from "../../model/vehicle";
+import { MODEL_VERSION } from "../../model/version";
 
 const STAMP = {
   createdAt: "2026-01-01T00:00:00.000Z",

@@ -1,6 +1,6 @@
 import type { Luck } from "../../chance";
-import { MODEL_VERSION } from "../../model/record";
 import type { TorqueWrench } from "../../model/tool";
+import { MODEL_VERSION } from "../../model/version";
 import { formatBand } from "../../quantity/torque-band";
 import { type TorqueUnit, toNm, torqueSymbol } from "../../quantity/torque-unit";
 import { chooseWrench } from "../../torque/choose-wrench";

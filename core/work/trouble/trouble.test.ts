@@ -1,6 +1,6 @@
 import type { Route, Step } from "../../model/job";
 import { SYSTEMS } from "../../model/place";
-import { MODEL_VERSION } from "../../model/record";
+import { MODEL_VERSION } from "../../model/version";
 import type { Tool } from "../../model/tool";
 import { TROUBLE_KINDS } from "../../model/trouble";
 import type { Work } from "../../model/work";
