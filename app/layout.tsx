@@ -4,6 +4,7 @@ import "@fontsource/barlow-condensed/700.css";
 import "./base.css";
 import type { Metadata, Viewport } from "next";
 import type { ReactNode } from "react";
+import { preload } from "react-dom";
 import { BenchPocket } from "@/features/bench/BenchPocket";
 import { RECALL_GARAGE } from "@/features/garage/remembered";
 import { OpensWithDemo } from "@/features/shared/OpensWithDemo";
@@ -25,7 +26,14 @@ export const viewport: Viewport = {
   ],
 };
 
+/** What most is read in: fetched beside the style that names it, so that the first paint is in it. */
+const BODY_FONT = new URL(
+  "@fontsource-variable/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-wght-normal.woff2",
+  import.meta.url,
+);
+
 export default function RootLayout({ children }: { children: ReactNode }) {
+  preload(String(BODY_FONT), { as: "font", type: "font/woff2", crossOrigin: "anonymous" });
   return (
     <html lang="en" suppressHydrationWarning>
       <body>

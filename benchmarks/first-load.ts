@@ -18,11 +18,14 @@ const POCKET_KB = 60;
 
 const middle = (all: number[]) => [...all].sort((a, b) => a - b)[Math.floor(all.length / 2)] ?? 0;
 
-/** Notes the largest paint, and when what can be pressed first can be: a page that says so itself is believed. */
+/**
+ * Notes the largest paint, and when what can be pressed first can be: once the interface library has taken it over,
+ * as it stands in the page before it does anything. A page that says so itself is believed.
+ */
 const WATCH = (readyWords: string) => `
   new PerformanceObserver((list) => { window.largestAt = list.getEntries().at(-1).startTime; }).observe({ type: "largest-contentful-paint", buffered: true });
   const look = () => {
-    if (window.readyAt === undefined && [...document.querySelectorAll("main button, main a")].some((one) => one.innerText.includes(${JSON.stringify(readyWords)}))) window.readyAt = performance.now();
+    if (window.readyAt === undefined && [...document.querySelectorAll("main button, main a")].some((one) => one.innerText.includes(${JSON.stringify(readyWords)}) && Object.keys(one).some((key) => key.startsWith("__reactProps")))) window.readyAt = performance.now();
     if (window.readyAt === undefined) requestAnimationFrame(look);
   };
   addEventListener("DOMContentLoaded", look);`;
