@@ -123,3 +123,23 @@ test.each([
   for (const one of wanted) expect(said).toContainEqual(expect.stringContaining(one.replace(/^plug /, "")));
   expect(said).toHaveLength(wanted.length);
 });
+
+test("a figure told by nothing but its number is asked about", () => {
+  const { fasteners } = readStory(
+    "Undo the two drop link nuts, 16 mm. Undo the four arm bolts, 18 mm. Back in. Arm bolts 90 newton metres. Drop link, fifty.",
+  );
+  expect(Object.fromEntries(fasteners.map(({ name, doubtful }) => [name, doubtful]))).toEqual({
+    "drop link nuts": true,
+    "arm bolts": false,
+  });
+});
+
+test("what is told twice is one step, and a cover is none of its bolts", () => {
+  const steps = readStory(
+    "Undo the three cover bolts, 10 mm. Take the cover off. Take the old gasket out. New gasket on. Fit the gasket dry. Cover on. New bolts in, 9 Nm. Fill it up. Fill it with four litres of oil.",
+  ).steps.map(({ says, what }) => `${says} ${what}`);
+  expect(steps.filter((step) => /gasket dry|new gasket/.test(step))).toHaveLength(1);
+  expect(steps.filter((step) => /^fill/.test(step))).toHaveLength(1);
+  expect(steps.some((step) => /\bcover$/.test(step) && /^(?:remove|undo)/.test(step))).toBe(true);
+  expect(steps.filter((step) => /^fit .*bolts/.test(step))).toEqual([]);
+});

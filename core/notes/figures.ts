@@ -55,6 +55,7 @@ export function bareFigures(
     // "two 17s, forty on those".
     const pointed =
       after === "on" && /^(?:those|these|them|each|all|both|that)$/.test(terms[number.next + 1]?.text ?? "");
+    const placed = at === from + 1 && PLACES.has(before);
     const alone =
       at === from &&
       (number.next >= to || (/^(?:each|both|all)$/.test(next) && number.next + 1 >= to)) &&
@@ -70,10 +71,12 @@ export function bareFigures(
           terms[at - 1]?.tag === "noun" ||
           // "E12 one 40", "upper 25".
           /^ones?$/.test(before) ||
-          (at === from + 1 && PLACES.has(before))));
+          placed));
     if (taken(at) || number.fraction || number.value < 3 || number.value > 400 || !ends || !said) continue;
     const torque = { value: number.value, unit, decimals: number.decimals };
     found.push({
+      // Told by a place or by nothing at all it may be the number of something else: that is asked.
+      ...(alone || placed ? { contradicts: true as const } : {}),
       figure: /^(?:tops|max)$/.test(after) ? { form: "maximum", torque } : { form: "value", torque },
       from: at,
       to: number.next,

@@ -39,7 +39,13 @@ function withWhatTheyHold(steps: readonly StepAt[]): StepAt[] {
 
 /** "Fill it back up … so five litres of coolant": what is named is meant where nothing is. */
 function saidInFewer(steps: readonly StepAt[]): StepAt[] {
-  const words = ({ what }: StepAt) => what.split(" ").map(singular);
+  const words = ({ what }: StepAt) =>
+    what
+      .split(" ")
+      .filter((word) => word !== "new")
+      .map(singular);
+  // "The cover bolts out, the cover off": the cover is none of its bolts.
+  const isFastener = (step: StepAt) => Object.hasOwn(HEADS, words(step).at(-1) ?? "");
   return steps.filter((step, n) => {
     const isUsual = step.what === WHAT_ELSE[step.says];
     return !steps.some(
@@ -51,6 +57,7 @@ function saidInFewer(steps: readonly StepAt[]): StepAt[] {
         (isUsual ||
           (Math.abs(other.at - step.at) <= A_BREATH &&
             (other.group ?? step.group) === (step.group ?? other.group) &&
+            isFastener(step) === isFastener(other) &&
             words(step).every((word) => words(other).includes(word)))),
     );
   });

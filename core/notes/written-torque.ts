@@ -83,7 +83,7 @@ export interface FoundTorque {
   /** First word, and the first after it. */
   from: number;
   to: number;
-  /** True where it was given in two units that contradict each other, or may be the rest of a larger one. */
+  /** True where it was given in two units that contradict each other, may be the rest of a larger one, or the number of something else. */
   contradicts?: true;
 }
 
