@@ -1,9 +1,15 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
+import dynamic from "next/dynamic";
 import type { ReactNode } from "react";
-import { type Example, ExampleOf } from "./drawing/Examples";
+import type { Example } from "./drawing/Examples";
 import { Sheet } from "./Sheet";
+
+/** Most places are empty but once. */
+const ExampleOf = dynamic(() => import("./drawing/Examples").then((module) => module.ExampleOf), {
+  ssr: false,
+});
 
 interface EmptyProps {
   title: string;

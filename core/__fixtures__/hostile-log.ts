@@ -10,8 +10,8 @@ import {
   replacementSchema,
 } from "../model/log";
 import { PLACES, SYSTEMS } from "../model/place";
-import { MODEL_VERSION } from "../model/version";
 import { type Reading, readingSchema } from "../model/vehicle";
+import { MODEL_VERSION } from "../model/version";
 
 /**
  * A vehicle's log at the far ends of what the model allows: a century ahead, an odometer round the earth and

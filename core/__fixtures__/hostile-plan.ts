@@ -1,8 +1,8 @@
 import fc from "fast-check";
 import { type Fastener, type Job, STANCES, STEP_KINDS, fastenerSchema, jobSchema } from "../model/job";
-import { MODEL_VERSION } from "../model/version";
 import { type Tool, toolSchema } from "../model/tool";
 import { type Vehicle, vehicleSchema } from "../model/vehicle";
+import { MODEL_VERSION } from "../model/version";
 import { TORQUE_UNITS } from "../quantity/torque-unit";
 import { STRENGTH_CLASSES } from "../thread/strength";
 

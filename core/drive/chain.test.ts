@@ -1,7 +1,7 @@
 import fc from "fast-check";
-import { MODEL_VERSION } from "../model/version";
 import { DRIVE_LIMIT_NM, SQUARE_DRIVES, type SquareDrive } from "../model/square-drive";
 import type { Tool } from "../model/tool";
+import { MODEL_VERSION } from "../model/version";
 import { COMFORTABLE_PULL_N, barLengthMm, pullN, undoingTorqueNm } from "./bar";
 import { bestChain, chainFinder, findChain } from "./chain";
 

@@ -1,7 +1,7 @@
 import type { Part } from "../model/job";
 import type { KitRecord } from "../model/kit";
-import { MODEL_VERSION } from "../model/version";
 import type { Vehicle } from "../model/vehicle";
+import { MODEL_VERSION } from "../model/version";
 import { readHeadSize } from "../quantity/read-head-size";
 import { bolts, owned, routeOf, step, WRENCH } from "./__fixtures__/owned";
 import { isCalled } from "./cover/by-name";

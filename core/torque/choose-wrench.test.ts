@@ -1,6 +1,6 @@
 import fc from "fast-check";
-import { MODEL_VERSION } from "../model/version";
 import type { TorqueWrench } from "../model/tool";
+import { MODEL_VERSION } from "../model/version";
 import { readTorqueFigure } from "../quantity/read-torque-figure";
 import { formatTorque, quantityNm } from "../quantity/torque-quantity";
 import { formatFigure } from "../quantity/torque-words";

@@ -1,8 +1,8 @@
 import { chestOf } from "@/core/chest/chest";
 import { readChest } from "@/core/chest/read-chest";
 import type { Fastener, Route, Step } from "@/core/model/job";
-import { MODEL_VERSION } from "@/core/model/version";
 import type { Tool } from "@/core/model/tool";
+import { MODEL_VERSION } from "@/core/model/version";
 import { readHeadSize } from "@/core/quantity/read-head-size";
 import { readTorqueFigure } from "@/core/quantity/read-torque-figure";
 

@@ -1,8 +1,8 @@
 import type { Route, Step } from "../../model/job";
-import { MODEL_VERSION } from "../../model/version";
 import type { RecordStamp } from "../../model/record";
 import type { Tool } from "../../model/tool";
 import type { Vehicle } from "../../model/vehicle";
+import { MODEL_VERSION } from "../../model/version";
 import { readHeadSize } from "../../quantity/read-head-size";
 import { standNeed, standNeeds } from "./stands";
 

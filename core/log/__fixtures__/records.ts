@@ -1,7 +1,7 @@
 import type { Measurement, Replacement } from "../../model/log";
-import { MODEL_VERSION } from "../../model/version";
 import type { RecordStamp } from "../../model/record";
 import type { Reading, Vehicle } from "../../model/vehicle";
+import { MODEL_VERSION } from "../../model/version";
 
 /** Records of one vehicle "v" for the tests, with what is usual left out. */
 export const stamp = (id: string): RecordStamp => ({

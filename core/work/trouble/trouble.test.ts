@@ -1,8 +1,8 @@
 import type { Route, Step } from "../../model/job";
 import { SYSTEMS } from "../../model/place";
-import { MODEL_VERSION } from "../../model/version";
 import type { Tool } from "../../model/tool";
 import { TROUBLE_KINDS } from "../../model/trouble";
+import { MODEL_VERSION } from "../../model/version";
 import type { Work } from "../../model/work";
 import { readHeadSize } from "../../quantity/read-head-size";
 import { LADDERS, ladderFor, laddersFor } from "./ladders";

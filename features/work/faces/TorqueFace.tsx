@@ -24,19 +24,22 @@ import {
 } from "@/core/work/progress";
 import { finishTask } from "@/core/work/tasks";
 import { BoltPattern } from "@/ui/drawing/BoltPattern";
+import { later } from "@/ui/later";
 import { CRAMPED, useWide } from "@/ui/use-wide";
 import { Doubts } from "../../shared/Doubts";
 import { useWrench } from "../../shared/wrench/WrenchProvider";
 import { practiseThisHref } from "../../shell/addresses";
 import { thisMoment } from "../../shell/clock";
 import type { FaceProps } from "./face";
-import { NoFigureFace } from "./NoFigureFace";
 import { PlainFace } from "./PlainFace";
 import { Readings } from "./Readings";
 import { StageAnswer, whyLess } from "./StageAnswer";
 import { TickBar } from "./TickBar";
 import { about, boltTitle, howPulled, howTo, toTheSlot } from "./torque-words";
 import { WrenchPull } from "./WrenchPull";
+
+/** It reads what is typed: fetched where a figure is missing. */
+const NoFigureFace = later(() => import("./NoFigureFace").then((module) => module.NoFigureFace));
 
 /** A fastener being tightened: the setting, as large as it can be, and its bolts ticked one by one. */
 export function TorqueFace(props: FaceProps) {
