@@ -138,8 +138,9 @@ function takeSize(sized: Sized): void {
       one.head.profile === "hexagon" &&
       one.head.size <= 10 &&
       /\ballen\b|\bhex in the end\b/i.test(here.said);
-    group.hold ??= isKey ? { ...one, head: { ...one.head, profile: "hexagon key" } } : one;
-    if (isKey && group.hold.head.size === one.head.size) group.hold.head.profile = "hexagon key";
+    group.hold ??= one;
+    if (isKey && group.hold.head.size === one.head.size)
+      group.hold = { ...group.hold, head: { ...group.hold.head, profile: "hexagon key" } };
     group.traits.add("counter-hold");
     walk.lastSize = { group, which: "hold", from: size.from, to: size.to };
     return;

@@ -131,7 +131,7 @@ export function shared(walk: Walk, { i, sizes }: Here, mention: Mention): Group 
 export function isShareOfLast({ last, others }: Walk, { i, sizes }: Here, mention: Mention): boolean {
   if (!last || mention.family !== "one" || mention.marks.length === 0 || i - last.last > 1) return false;
   const count = mention.count ?? 1;
-  if (others !== undefined && others === count) return true;
+  if (others !== undefined && others === count && i - last.first <= 4) return true;
   return (
     count > 1 &&
     (last.count ?? 0) > count &&
