@@ -119,7 +119,7 @@ test("what holds a life is not tightened without a figure, and “good and tight
     steps: [step({ kind: "torque", fastenerId: "b", phase: "put back" })],
     fasteners: [{ ...bare, name: "Knuckle bolts", role: "steering" }],
   });
-  expect(screen.getByRole("alert").textContent).toContain("No figure is written down");
+  expect((await screen.findByRole("alert")).textContent).toContain("No figure is written down");
   await type("Look it up, and write it here", "good and tight");
   await press("Keep");
   await waitFor(() => expect(screen.getByText(/is no figure for what holds/)).toBeTruthy());
