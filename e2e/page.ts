@@ -15,10 +15,11 @@ export class Page {
     private readonly url: string,
   ) {}
 
+  /** Opens an address and waits until the app has drawn it: what stands in the page as it is sent does nothing yet. */
   async open(path: string): Promise<void> {
     await this.driver.get(`${this.url}${path}`);
     await this.driver.wait(
-      until.elementLocated(By.css("main h1, main h2")),
+      until.elementLocated(By.css("main :is(h1, h2):not(.never-here *)")),
       PATIENCE_MS,
       `${path} stayed empty`,
       LOOK_EVERY_MS,
