@@ -10,7 +10,6 @@ import { doneSteps, openStep } from "@/core/work/progress";
 import { leftOvers } from "@/core/work/tray";
 import { useCollection } from "@/data/hooks";
 import { Drawers } from "@/ui/Drawers";
-import { later } from "@/ui/later";
 import { Loading } from "@/ui/Loading";
 import { Sheet } from "@/ui/Sheet";
 import { ThreeColumns } from "@/ui/ThreeColumns";
@@ -33,10 +32,8 @@ import { DoNotDriveSheet } from "./trouble/DoNotDriveSheet";
 import { useSame } from "./use-same";
 import { useWork } from "./use-work";
 import { WaitsOver, WaitsSheet } from "./WaitsSheet";
-
-/** What comes at the end is fetched at the end. */
-const JobDone = later(() => import("./wrap-up/JobDone").then((module) => module.JobDone));
-const WrapUp = later(() => import("./wrap-up/WrapUp").then((module) => module.WrapUp));
+import { JobDone } from "./wrap-up/JobDone";
+import { WrapUp } from "./wrap-up/WrapUp";
 
 /** From this size on, three columns are too narrow for their words. */
 const ONE_COLUMN_FROM = 1.5;
