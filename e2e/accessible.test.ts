@@ -130,7 +130,7 @@ const SCREENS: [screen: string, path: string, how?: (page: Page) => Promise<void
           "Notes for “Starter motor”",
           "four 15 mil guard bolts, I think 50 Nm. Undo the guard bolts. Rags. Somewhere it says 80 Nm.",
         )
-        .then(() => page.see("was said with doubt"))
+        .then(() => page.see("is not sure, as it was told"))
         .then(() => page.press("Show what was read in it"))
         .then(() => page.pressWith("4 × Guard bolts"))
         .then(() => page.see("Two groups: split")),

@@ -19,9 +19,9 @@ test("notes become a plan: asked about, corrected, dropped, undone, left and com
   await page.see("Nothing yet.");
   await paste(page, NOTES);
   await page.see("85 N·m: “nothing was named that it belongs to”");
-  await page.see("Subframe bolts: 120 N·m on 21 mm was said with doubt.");
+  await page.see("Subframe bolts: 120 N·m on 21 mm is not sure, as it was told.");
   await page.press("It is 120 N·m");
-  await page.gone("was said with doubt");
+  await page.gone("is not sure, as it was told");
   await page.press("Show what was read in it");
   // The line that was asked about stands open.
   expect(await (await page.field("Size")).getAttribute("value")).toBe("21 mm");
@@ -36,7 +36,7 @@ test("notes become a plan: asked about, corrected, dropped, undone, left and com
   await page.open("/plan");
   await page.open("/plan?notes=1");
   await page.see("4 × Subframe bolts");
-  await page.gone("was said with doubt");
+  await page.gone("is not sure, as it was told");
   await page.pressWith("Drop Undo the cover");
   await page.press("Undo");
   await page.press("A friend's notes");
@@ -141,7 +141,7 @@ test("the note reader holds on a phone: one line each, nothing cut off sideways,
   const { page } = at;
   await page.open("/plan?id=demo-cam-cover&notes=1");
   await paste(page, NOTES);
-  await page.see("was said with doubt");
+  await page.see("is not sure, as it was told");
   await page.pressWith("4 × Subframe bolts");
   expect(await page.sideways()).toBe(0);
   expect(await page.smallTargets(44)).toEqual([]);

@@ -45,7 +45,7 @@ const SHOTS: Shot[] = [
     path: "/plan?id=demo-cam-cover&notes=1",
     how: async (page) => {
       await page.type("Notes for “Cam cover gasket and plugs”", TOLD);
-      await page.see("was said with doubt");
+      await page.see("is not sure, as it was told");
       await page.press("Show what was read in it");
     },
   },

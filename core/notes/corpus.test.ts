@@ -143,3 +143,13 @@ test("what is told twice is one step, and a cover is none of its bolts", () => {
   expect(steps.some((step) => /\bcover$/.test(step) && /^(?:remove|undo)/.test(step))).toBe(true);
   expect(steps.filter((step) => /^fit .*bolts/.test(step))).toEqual([]);
 });
+
+test("of two tellings of one deed one step stays, and what is left loose is no less a fastener", () => {
+  const read = readStory(
+    "Undo the cover bolts, 10 mm. Take the old gasket out. New gasket on. Fit the gasket. Leave the two rear bolts loose for now, 13 mm. Cover bolts 9 Nm.",
+  );
+  expect(read.steps.filter(({ says, what }) => says === "fit" && /gasket/.test(what))).toHaveLength(1);
+  expect(read.fasteners.map(({ name }) => name)).toContainEqual(expect.stringContaining("rear bolts"));
+  const left = readStory("Leave the four bolts behind the hub alone. Undo the two cover bolts, 10 mm.");
+  expect(left.fasteners.map(({ name }) => name)).toEqual(["cover bolts"]);
+});

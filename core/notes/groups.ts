@@ -143,7 +143,7 @@ function enter(walk: Walk, i: number): Here | undefined {
     describes ||
     /^\W*(?:this|that|the|these|those) (?:\w+ ){0,3}(?:thing|one|ones|guy|part|bit)\b/i.test(said);
   // "They've got a washer with them": told of what was spoken of, and nothing that is worked on.
-  const isAside = /^\W*(?:and |but )?(?:they|it|those|these)(?:'ve|'s| have| has)(?: got)?\b/i.test(said);
+  const isAside = /^\W*(?:and |but )?(?:they|those|these)(?:'ve| have)(?: got)?\b/i.test(said);
   const untouched =
     isAside ||
     /\bstays? (?:where|on|in|put|there|bolted)\b/i.test(said) ||

@@ -58,6 +58,8 @@ function saidInFewer(steps: readonly StepAt[]): StepAt[] {
           (Math.abs(other.at - step.at) <= A_BREATH &&
             (other.group ?? step.group) === (step.group ?? other.group) &&
             isFastener(step) === isFastener(other) &&
+            // Of two that say the same the later stays.
+            (words(other).length > words(step).length || m > n) &&
             words(step).every((word) => words(other).includes(word)))),
     );
   });

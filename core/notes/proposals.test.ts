@@ -57,7 +57,7 @@ test("what only a person can tell is asked: a doubt, a unit that cannot be meant
   );
   expect(questions.map(({ asks }) => asks)).toEqual([
     expect.stringMatching(/^Cam cover bolts: said was 106 lb·ft. As 106 lb·in it would fit this head/),
-    expect.stringContaining("Guard bolts: 20 N·m on 13 mm was said with doubt"),
+    expect.stringContaining("Guard bolts: 20 N·m on 13 mm is not sure, as it was told"),
   ]);
   expect(questions[0]?.answers.map(({ change }) => "torque" in change && change.torque)).toEqual([
     "106 lb·ft",

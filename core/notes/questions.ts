@@ -57,7 +57,7 @@ export function questionsOf(story: Story, fasteners: readonly FastenerProposal[]
       ? [
           {
             id: `doubt ${one.id}`,
-            asks: `${one.name}: ${one.torque}${one.size ? ` on ${one.size}` : ""} was said with doubt. Do you know it?`,
+            asks: `${one.name}: ${one.torque}${one.size ? ` on ${one.size}` : ""} is not sure, as it was told. Do you know it?`,
             spans: one.spans,
             answers: [
               { says: `It is ${one.torque}`, proposal: one.id, change: { doubtful: false } },

@@ -3,6 +3,7 @@ import { countBehind, loneCount, takeCounts } from "./counted";
 import { SAYS_EACH, text } from "./counts";
 import type { Group } from "./group";
 import { saidIn, sentenceOf } from "./heard";
+import { LEFT_ALONE, isForbidden } from "./left-alone";
 import { type Mention } from "./mention";
 import { begin, resolve, touch } from "./resolve";
 import { isOtherEnd } from "./same-group";
@@ -96,10 +97,6 @@ export function takeMentions(walk: Walk, here: Here): void {
   if (SAYS_EACH.test(said)) places.forEach((group) => group && group.count === 1 && (group.perSide = true));
   takeCounts(walk, here);
 }
-
-/** Not "you don't have to take them off": those may well be loosened. */
-const LEFT_ALONE =
-  /\b(?:do(?:es)?n'?t|do not|no)(?: have to| need(?: to)?)? (?:touch|disturb)\w* (?:them|it|those|that|these|em)\b(?! yet)/i;
 
 /** "both plugs 10 mm", "all eight": said of each that was named. */
 function takeSeveral({ walk, here, mention }: Taking): boolean {
@@ -198,7 +195,13 @@ function takeOne(taking: Taking): void {
   );
   if (!found && !held && isNew(taking)) return beginOne(taking);
   // "Open the bleeder, no, don't open the bleeder": taken back.
-  if (found && isForbidden(taking) && !found.undo && found.figures.length === 0 && i - found.first <= 2) {
+  if (
+    found &&
+    isForbidden(taking.walk, taking.here, taking.mention) &&
+    !found.undo &&
+    found.figures.length === 0 &&
+    i - found.first <= 2
+  ) {
     groups.splice(groups.indexOf(found), 1);
     if (walk.last === found) walk.last = groups.at(-1);
     places.push(undefined);
@@ -251,12 +254,6 @@ function isSizedHere({ here, mention }: Taking): boolean {
   );
 }
 
-/** "Don't open the bleeder": left alone, and no fastener of the job by that. */
-const isForbidden = ({ walk, here, mention }: Taking): boolean =>
-  /\b(?:do not|don't|no need to|never|without)\W+(?:\w+\W+){0,2}?(?:open\w*|touch\w*|undo\w*|loosen\w*|remov\w*|take|crack\w*|disturb\w*|pull\w*)\W+(?:the |that |this |your )?$|\bleave (?:the |those |these )?$/i.test(
-    saidIn(walk.heard.text, walk.heard.terms, { from: here.clause.from, to: mention.from }) + " ",
-  );
-
 /** Whether a mention of nothing known begins a group: not what is of another car, and not what was bought. */
 function isNew(taking: Taking): boolean {
   const { walk, here, mention } = taking;
@@ -264,7 +261,7 @@ function isNew(taking: Taking): boolean {
   const { clause, i } = here;
   return (
     here.notThis === undefined &&
-    !isForbidden(taking) &&
+    !isForbidden(taking.walk, taking.here, taking.mention) &&
     !(mention.ofThem && (walk.last?.count ?? 0) > (mention.count ?? 0) && here.sizes.length === 0) &&
     (mention.some ||
       mention.placed ||

@@ -5,11 +5,11 @@ import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { useDoor } from "@/data/DataProvider";
 import type { SetAside } from "@/data/sound";
-import { whyNotSaved } from "@/data/why-not-saved";
 import { Button } from "@/ui/Button";
 import { Sheet } from "@/ui/Sheet";
 import { today } from "../shell/clock";
 import { saveAs } from "../shell/save-as";
+import { whyNotSaved } from "../shell/why-not-saved";
 
 const SHOWN = 20;
 

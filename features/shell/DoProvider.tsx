@@ -5,9 +5,9 @@ import { type ReactNode, createContext, useCallback, useContext, useState } from
 import type { Change } from "@/data/change";
 import { useCommit, useUndo } from "@/data/hooks";
 import type { Done } from "@/data/undo";
-import { whyNotSaved } from "@/data/why-not-saved";
 import type { Revision } from "@/data/write-change";
 import { Button } from "@/ui/Button";
+import { whyNotSaved } from "./why-not-saved";
 
 type Do = (
   change: Change | (() => Change),

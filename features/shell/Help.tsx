@@ -1,8 +1,8 @@
 "use client";
 
 import { chakra } from "@chakra-ui/react";
-import dynamic from "next/dynamic";
 import { useRef, useState } from "react";
+import { later } from "@/ui/later";
 import { useKey } from "./keys";
 
 const Dialog = chakra("dialog", {
@@ -20,7 +20,7 @@ const Dialog = chakra("dialog", {
 });
 
 /** Fetched once it is asked for. */
-const HelpPage = dynamic(() => import("./HelpPage").then((module) => module.HelpPage), { ssr: false });
+const HelpPage = later(() => import("./HelpPage").then((module) => module.HelpPage));
 
 /** What this screen is for, and the keys, shown on "?". */
 export function Help() {

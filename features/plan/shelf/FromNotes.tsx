@@ -59,7 +59,7 @@ export function FromNotes({ job, blanks, onRead, onChoose }: FromNotesProps) {
         )}
         {doubted.map(([blank, [one]]) => (
           <Box key={`${blank.kind} ${blank.about}`} color="watch">
-            ▲ {blank.what}: “{one?.typed}” was said with doubt.
+            ▲ {blank.what}: “{one?.typed}” is not sure, as it was told.
           </Box>
         ))}
         {said

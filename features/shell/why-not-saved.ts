@@ -1,11 +1,14 @@
 import { InputError } from "@/core/input-error";
-import { StaleError } from "./write-change";
+import { StaleError } from "@/data/write-change";
+import { MISSING_PART, isMissingPart } from "@/ui/missing-part";
 
 /** Why a change could not be written, in sentences that say what is safe and what to do. */
 export function whyNotSaved(error: unknown): string {
   if (error instanceof InputError) return error.message;
   if (error instanceof StaleError)
     return "Something else was changed meanwhile, so nothing was written: look at it again.";
+  if (error instanceof Error && isMissingPart(error))
+    return `${MISSING_PART} This last change was not kept: do it again once there is a signal.`;
   const name = error instanceof Error || error instanceof DOMException ? error.name : "";
   if (name === "QuotaExceededError")
     return "The storage is full, so this was not kept; what was saved before is still there. Free some space, or keep no originals of photos, then do it again.";
