@@ -53,7 +53,13 @@ export function behind(terms: readonly Term[], at: number): { words: string[]; m
     )
       break;
     words.push(word);
-    if (!NOT_IN_NAME.has(word)) marks.push(word);
+    // "On the back side": where it is, though "back" is mostly where something goes.
+    const isPlace =
+      PLACES.has(word) &&
+      text(terms, i - 1) === "the" &&
+      text(terms, i + 1) !== "of" &&
+      (terms[i + 1]?.tag !== "noun" || /^(?:side|end)$/.test(text(terms, i + 1)));
+    if (isPlace || !NOT_IN_NAME.has(word)) marks.push(word);
     if (term.tag === "noun" && terms[i + 1]?.tag !== "noun" && marks.length > 0) break;
   }
   // "In from the top": the way it goes in.

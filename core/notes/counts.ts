@@ -82,8 +82,12 @@ export function countBefore(
     spokenNumber(terms, i - 2)?.next === i - 1
   )
     return { count: undefined, start: i };
-  const article = (n: number) =>
-    n > from && /^(?:the|those|these|all|both|my|your|that|this)$/.test(text(terms, n - 1)) ? n - 1 : n;
+  const article = (at: number): number => {
+    // "The last two bolts": some that are known.
+    const n = at > from + 1 && /^(?:last|remaining|final)$/.test(text(terms, at - 1)) ? at - 1 : at;
+    const isLed = n > from && /^(?:the|those|these|all|both|my|your|that|this)$/.test(text(terms, n - 1));
+    return isLed ? n - 1 : n;
+  };
   if (i >= from && /^(?:pair|couple|both)$/.test(word)) return { count: 2, start: article(i) };
   const number = i >= from ? spokenNumber(terms, i) : undefined;
   const tens = i > from ? spokenNumber(terms, i - 1) : undefined;

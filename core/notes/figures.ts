@@ -43,7 +43,7 @@ export function bareFigures(
     const after = next === "no" && terms[number.next + 1]?.text === "more" ? "max" : next;
     // "100 for the big one, the four at 30".
     const given =
-      at === from &&
+      (at === from || (at === from + 1 && /^(?:and|then|so)$/.test(before))) &&
       /^(?:for|on)$/.test(after) &&
       /^(?:the|those|these|each|both|all)$/.test(terms[number.next + 1]?.text ?? "") &&
       number.value > 4;
@@ -217,6 +217,7 @@ export function notThisAfter(
   i: number,
 ): string | undefined {
   const said = saidAfter(text, terms, told, i);
+  if (/\bi (?:just )?(?:ignored?|skipped|went past) (?:that|it|this)\b/i.test(said)) return said;
   return /^\W*(?:but |and |so )?(?:that(?:'s| is| was) (?:for|the (?:older|later|other|early|old|automatic|diesel))|that one's for|(?:but )?(?:that's|it's) (?:for )?(?:the )?(?:older|later|early|bigger|other|wrong)|(?:please )?don't(?: (?:do|use) (?:that|it))?$|please don't|don't (?:do|use) (?:that|it)|do not use|which is for|and that was right for|but (?:that's|that is|that was|it's|it is) (?:for |on )?(?:the|a|an) (?!most|max|limit|least|minimum|figure|spec|one (?!of|with|for|from|in)|same|right|correct|main|point|bare|absolute)\w+)/i.exec(
     said,
   )?.[0];

@@ -37,6 +37,7 @@ export function groupsOf(heard: Heard): Grouped {
     lastFigureAt: -Infinity,
     otherEnd: undefined,
     unknown: undefined,
+    sizeAhead: undefined,
     title: [],
     topic: [],
     topicSentence: -1,

@@ -47,7 +47,8 @@ export function hear(text: string, terms: readonly Term[]): Heard {
       const size = torque ? undefined : sizeAt(sentence, at);
       if (torque) torques.push(torque);
       if (size) sizes.push(size);
-      at = Math.max(torque?.to ?? size?.to ?? at + 1, at + 1);
+      // "A hundred and ten": no part of a number is a size.
+      at = Math.max(torque?.to ?? size?.to ?? spokenNumber(sentence, at)?.next ?? at + 1, at + 1);
     }
   }
   const all = [...torques, ...splitTorques(terms, torques), ...kilograms(text, terms, torques)].sort(

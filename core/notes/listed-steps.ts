@@ -1,7 +1,7 @@
 import type { Grouped } from "./group";
 import { type Span, spanOf } from "./heard";
 import { PROVE, SAFE } from "./step-phase";
-import { speakersIn } from "./terms";
+import { speakersIn } from "./times";
 import type { StepAt } from "./told-step";
 import { ACTIONS } from "./vocabulary";
 

@@ -269,7 +269,14 @@ function named(
   )
     return undefined;
   if (family === "pin" && !marks.some((mark) => FASTENING_PIN.has(mark))) return undefined;
-  if (/^nipples?$/.test(noun) && marks.includes("grease")) return undefined;
+  // The end of a cable, where nothing is bled.
+  if (
+    /^nipples?$/.test(noun) &&
+    (marks.includes("grease") || !terms.some((term) => /^(?:bleed|fluid)/.test(term.text)))
+  )
+    return undefined;
+  // Stays where it is by itself.
+  if (marks.some((mark) => /^(?:captive|caged|welded)$/.test(mark))) return undefined;
   if (noun === "terminals" && marks.length === 0) marks.push("battery");
   if (family === "terminal" && !marks.some((mark) => /^(?:battery|negative|positive|earth)$/.test(mark)))
     return undefined;

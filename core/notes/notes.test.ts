@@ -319,7 +319,7 @@ describe("other voices", () => {
     ).toEqual([
       "axle nut, 1, 36 mm, 180 N·m + 45°",
       "wheel bolts, 5, 17 mm, 120 N·m",
-      "caliper bolts, 2, 18 mm, 115 N·m",
+      "caliper bolts at the back, 2, 18 mm, 115 N·m",
       "hub bolts, 4, 15 mm 12-point, 70 N·m",
       "sensor bolt, 1, 8 N·m",
     ]);

@@ -71,8 +71,20 @@ function countsThings(terms: readonly Term[], from: number): boolean {
   return /[^s]s$/.test(word) && !HEADS[word] && (THINGS.has(singular(word)) || PART_HEADS.has(word));
 }
 
+/** "One's a fifteen, the other's a thirteen", "and the other two are T45": what is left of those just counted. */
+function theOthers(terms: readonly Term[], from: number, to: number): Mention | undefined {
+  const at = /^(?:and|but|then)$/.test(text(terms, from)) ? from + 1 : from;
+  if (text(terms, at) !== "the" || text(terms, at + 1) !== "other") return undefined;
+  const number = smallNumber(terms, at + 2, MOST_OF_ONE_KIND);
+  const end = number?.next ?? at + 2;
+  if (end >= to || !/^(?:is|are|was|were|takes?|gets?)$/.test(text(terms, end))) return undefined;
+  return mentionAt(at, end, { share: true, name: "other", count: number?.value ?? 1, definite: true });
+}
+
 /** "8 bolts: 6 are 13 mm and 2 at the rear are T45": so many of those just counted. */
 export function sharesOf(terms: readonly Term[], { from, to }: Clause): Mention[] {
+  const rest = theOthers(terms, from, to);
+  if (rest) return [rest];
   return Array.from({ length: to - from }, (_, k) => from + k).flatMap((at) => {
     const leads = at === from || /^(?:and|,)$/.test(text(terms, at - 1));
     const start = at === from && /^(?:and|the|,)$/.test(text(terms, from)) ? from + 1 : at;

@@ -111,7 +111,7 @@ export function resolve(
     return resolvePlain(groups, mention, size, topic, at, goingBack);
   let best: { group: Group; score: number } | undefined;
   for (const group of groups) {
-    if (!alike(mention.family, group.family) && !(mention.through && alike("bolt", group.family))) continue;
+    if (!mayBe(mention.family, group) && !(mention.through && alike("bolt", group.family))) continue;
     if (contradict(mention.marks, group.marks)) continue;
     // "The back two" are no nuts by what is worked on alone.
     if (
@@ -171,6 +171,12 @@ export function resolve(
   return best && best.score >= (mention.family === "one" ? 1.2 : 2) ? best.group : undefined;
 }
 
+/** Whether what a fastener is called may be a group's: a bleeder or a plug is a bolt that is for that, and no other. */
+const mayBe = (family: Mention["family"], { family: known, marks }: Group): boolean =>
+  alike(family, known) &&
+  !(/^(?:bleeder|plug)$/.test(family) && known === "bolt" && !FOR_FLUID.some((mark) => marks.has(mark)));
+const FOR_FLUID = ["bleed", "bleeder", "drain", "fill", "filler", "level", "sump", "oil"];
+
 /** What speaks against bolts that are named no more closely being a group that is. */
 function plainWeight(theLast: boolean, goingBack: boolean): number {
   if (theLast) return -1.4;
@@ -211,8 +217,7 @@ export function resolvePlain(
   const ofTopic = (group: Group) =>
     topic.filter((word) => group.topic.includes(word) || group.marks.has(word)).length;
   const fits = (group: Group) =>
-    (group.family === family ||
-      (alike(group.family, family) && group.family !== "one" && at - group.last <= 4)) &&
+    (group.family === family || (mayBe(family, group) && group.family !== "one" && at - group.last <= 4)) &&
     !(
       size &&
       group.undo &&

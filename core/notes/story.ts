@@ -10,10 +10,12 @@ import type { Group, Grouped, SaidFigure, SaidSize } from "./group";
 import { groupsOf } from "./groups";
 import { type Span, hear, spanOf } from "./heard";
 import { listsOf } from "./lists";
+import { withMarks } from "./marks/restore-marks";
 import type { Measured } from "./measures-said";
 import { contradict } from "./same-group";
 import { stepsOf } from "./steps";
 import { termsOf } from "./terms";
+import { unwrapped } from "./unwrapped";
 
 export interface Said {
   name: string;
@@ -86,7 +88,8 @@ export interface Story {
  * some 0.2 s for 1000 words: for a worker.
  */
 export function readStory(text: string): Story {
-  const grouped = groupsOf(hear(text, termsOf(text)));
+  const flowing = unwrapped(text);
+  const grouped = groupsOf(hear(flowing, withMarks(termsOf(flowing))));
   const { groups, loose, struck, terms, sizes } = grouped;
   const fasteners = groups.map(fastenerOf);
   const usual = unitsIn(fasteners);

@@ -18,7 +18,7 @@ import { singular } from "./mention";
 import { behindWritten, passesOfLast, sameAs } from "./more-figures";
 import { MOST_OF_ONE_KIND } from "./of-them";
 import { byWords } from "./same-group";
-import { DOUBTFUL, OTHERS_SAY, TAKEN_BACK } from "./vocabulary";
+import { DOUBTFUL, HEADS, OTHERS_SAY, TAKEN_BACK } from "./vocabulary";
 import { type Here, type Walk, bySizeHere, byTopic, figuredGroup, mentionsWithGroups } from "./walk";
 import type { FoundTorque } from "./written-torque";
 
@@ -47,7 +47,8 @@ export function takeFigures(walk: Walk, here: Here): void {
       : said;
   const written = torques.filter(({ from }) => from >= clause.from && from < clause.to);
   const bare = bareIn(walk, here, written.length > 0);
-  const behind = bare.length > 0 ? bare : behindWritten(walk, here, written.at(-1));
+  const behind =
+    bare.length > 0 ? bare : behindWritten(walk, here, written.at(-1) ?? justWritten(walk, here));
   for (const torque of [...written, ...behind])
     takeFigure({ walk, here, torque, figure: figureOf(walk, here, torque, { led, bare }), led });
   passesOfLast(walk, here);
@@ -56,6 +57,13 @@ export function takeFigures(walk: Walk, here: Here): void {
   if (angle === undefined || here.notThis) return;
   const turned = mentionsWithGroups(here).at(-1)?.group ?? byTopic(walk, here) ?? walk.last;
   if (turned) turnFurther(turned, angle, said);
+}
+
+/** "The two long ones get seventy foot pounds, and the little one thirty five": the figure of the clause before. */
+function justWritten({ heard: { told, torques } }: Walk, { i, clause, said }: Here): FoundTorque | undefined {
+  const before = told[i - 1];
+  if (!before || before.sentence !== clause.sentence || !/^\W*(?:and|plus)\b/i.test(said)) return undefined;
+  return torques.findLast(({ from, to }) => from >= before.from && to >= before.to && to <= clause.from);
 }
 
 /** The group that a clause speaks of before any figure in it is read. */
@@ -179,7 +187,13 @@ function isRefused({ walk, here, torque, figure }: Figured): boolean {
     walk.struck.push({ span: figure.span, what: formatFigure(figure.figure), of: "figure" });
     return true;
   }
+  // "Carrier bolts not touched; book says 105": of those, and of nothing before them.
+  const ofLeft = walk.otherFrom === i - 1 && here.mentions.length === 0 && here.things.length === 0;
+  const left = told[i - 1];
+  const isOfLeft =
+    ofLeft && left && terms.slice(left.from, left.to).some(({ text: word }) => Object.hasOwn(HEADS, word));
   const why =
+    (isOfLeft ? saidIn(text, terms, left) : undefined) ??
     (notThis && isOfOther(walk, here, torque, notThis.start) ? notThis.says : undefined) ??
     notThisAfter(text, terms, told, i);
   if (!why) return false;

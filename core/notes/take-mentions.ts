@@ -2,9 +2,9 @@ import { formatHeadSize } from "../quantity/read-head-size";
 import { countBehind, loneCount, takeCounts } from "./counted";
 import { SAYS_EACH, text } from "./counts";
 import type { Group } from "./group";
-import { saidIn, sentenceOf } from "./heard";
+import { saidIn } from "./heard";
 import { LEFT_ALONE, isForbidden } from "./left-alone";
-import { type Mention } from "./mention";
+import { type Taking, beginOne, isNew, keepGroup } from "./new-group";
 import { begin, resolve, touch } from "./resolve";
 import { isOtherEnd } from "./same-group";
 import { mergeInto } from "./same-group";
@@ -27,17 +27,8 @@ import {
   together,
   toldApart,
 } from "./told-apart";
-import { BOUGHT, HEADS, HELD_STILL } from "./vocabulary";
-import { type Here, type Walk, asBolts, nowSized } from "./walk";
-
-/** What each way of taking a mention needs to know. */
-interface Taking {
-  walk: Walk;
-  here: Here;
-  mention: Mention;
-  topic: string[];
-  fresh: boolean;
-}
+import { HEADS, HELD_STILL } from "./vocabulary";
+import { type Here, type Walk, nowSized } from "./walk";
 
 /** Finds the group of each mention of a clause, or begins one. */
 export function takeMentions(walk: Walk, here: Here): void {
@@ -74,7 +65,7 @@ export function takeMentions(walk: Walk, here: Here): void {
   // "The bracket has three bolts, but you don't need to touch them": none of the job.
   const left = walk.last;
   if (
-    mentions.length === 0 &&
+    mentions.every(({ family, marks }) => family === "one" && marks.length === 0) &&
     left &&
     here.i - left.first <= 2 &&
     left.figures.length === 0 &&
@@ -164,12 +155,6 @@ function takePartOfLast({ walk, here, mention, topic }: Taking): boolean {
   return true;
 }
 
-function keepGroup(walk: Walk, here: Here, group: Group): void {
-  walk.groups.push(group);
-  here.places.push(group);
-  walk.last = group;
-}
-
 /** A mention of one group: the one that it is told by, or a new one where it names what was not there. */
 function takeOne(taking: Taking): void {
   const { walk, here, mention } = taking;
@@ -241,77 +226,6 @@ function takeOne(taking: Taking): void {
     saidIn(whole, terms, near),
   );
   if (!held && !here.notThis && !isBroken) walk.last = found;
-}
-
-/** "Two long ones, which are thirteen": named by what they look like, as their size is told with it. */
-function isSizedHere({ here, mention }: Taking): boolean {
-  const after = here.mentions.find((one) => one.from > mention.from)?.from ?? here.clause.to;
-  return (
-    mention.family === "one" &&
-    mention.marks.length > 0 &&
-    !mention.pointing &&
-    here.sizes.some((one) => one.kind === "head" && one.from >= mention.to && one.from < after)
-  );
-}
-
-/** Whether a mention of nothing known begins a group: not what is of another car, and not what was bought. */
-function isNew(taking: Taking): boolean {
-  const { walk, here, mention } = taking;
-  const { text: whole, terms } = walk.heard;
-  const { clause, i } = here;
-  return (
-    here.notThis === undefined &&
-    !isForbidden(taking.walk, taking.here, taking.mention) &&
-    !(mention.ofThem && (walk.last?.count ?? 0) > (mention.count ?? 0) && here.sizes.length === 0) &&
-    (mention.some ||
-      mention.placed ||
-      isSizedHere(taking) ||
-      mention.family !== "one" ||
-      (mention.sized && mention.count !== undefined)) === true &&
-    !BOUGHT.test(
-      saidIn(whole, terms, {
-        from: Math.max(clause.from, mention.from - 12),
-        to: Math.min(clause.to, mention.to + 12),
-      }),
-    ) &&
-    !/^\W*(?:(?:stuff|things|parts?|bits) (?:i |you |we )?(?:bought|got|need)\b|(?:bought|ordered)\b|(?:new )?(?:parts|spares|to buy)\W*:)/i.test(
-      sentenceOf(walk.heard, i),
-    )
-  );
-}
-
-function beginOne(taking: Taking): void {
-  const { walk, here, mention, topic, fresh } = taking;
-  const { last } = walk;
-  const { terms } = walk.heard;
-  const { i } = here;
-  // "there's ten of them", after "these guys going around the cover".
-  const called =
-    mention.sized && mention.marks.length === 0 && walk.unknown && i - walk.unknown.at <= 2
-      ? walk.unknown.mention.marks
-      : [];
-  const sizedHere = isSizedHere(taking);
-  const begun: Mention = sizedHere
-    ? {
-        ...mention,
-        count: mention.count ?? (text(terms, mention.to - 1) === "one" ? 1 : undefined),
-        family: "bolt",
-        name: asBolts(mention.name, (mention.count ?? 1) > 1),
-      }
-    : mention;
-  // "Three bolts into the bracket, and one long one": beside those, and not of what was named before them.
-  const beside =
-    sizedHere &&
-    !fresh &&
-    last?.topic.length === 0 &&
-    walk.heard.told[last.last]?.sentence === here.clause.sentence;
-  const about = beside ? [] : topic;
-  const group = begin(begun, called.length > 0 ? [...called] : about, terms, i, fresh);
-  // "They're all seventeens, no, the hidden one is a fifteen": one fewer of the others.
-  const isOneOfThem = sizedHere && mention.definite && (mention.count ?? 1) === 1;
-  if (isOneOfThem && last?.count !== undefined && last.count > 2 && i - last.last <= 3) last.count -= 1;
-  keepGroup(walk, here, group);
-  walk.unknown = undefined;
 }
 
 function chooseGroup({ walk, here, mention, topic, fresh }: Taking): Group | undefined {

@@ -108,6 +108,11 @@ function takeSize(sized: Sized): void {
     return;
   }
   if (isNoHead(sized) || isDistance(sized)) return;
+  // "There's a bracket too, that's a ten, it's just the one bolt".
+  if (isAhead(sized)) {
+    walk.sizeAhead = { size: one, at: i };
+    return;
+  }
   let group = groupOf(sized);
   if (/\b(?:not|isn't|ain't|aren't)(?: a| an| the)?$/i.test(sized.before)) return strike(sized, group);
   group = ofUnknown(sized) ?? group;
@@ -146,6 +151,21 @@ function takeSize(sized: Sized): void {
     return;
   }
   putSize(sized, group);
+}
+
+/** Whether a thing was named since any bolt was, and its size is told before the bolt that has it. */
+function isAhead({ walk, here, size }: Sized): boolean {
+  const { last, topic, topicAt, groups } = walk;
+  return (
+    here.mentions.length === 0 &&
+    here.things.length === 0 &&
+    /^\W*(?:and |so )?(?:that|it|those|they)(?:'s|'re| is| are)\b/i.test(here.said) &&
+    size.from <= here.clause.from + 4 &&
+    topic.length > 0 &&
+    here.i - topicAt <= 1 &&
+    topicAt > (last?.last ?? -1) &&
+    !groups.some((group) => topic.some((word) => group.topic.includes(word) || group.marks.has(word)))
+  );
 }
 
 /** A quarter, three eighths or half an inch: sizes that a drive has too. */

@@ -26,7 +26,7 @@ const card = (name: string) =>
 describe("whole tellings in other voices", () => {
   test("unpunctuated: a lot of three of which one is hidden, and each has its figure", () => {
     expect(card("idler-arm")).toEqual([
-      "center link castle nut, × 1, 19 mm, 40 lb·ft",
+      "idler castle nut, × 1, 19 mm, 40 lb·ft",
       "idler bracket bolts, × 2, 17 mm, 70 lb·ft, ?",
       "hidden bolt, × 1, 15 mm, 35 lb·ft, ?",
     ]);
@@ -243,7 +243,7 @@ describe("and four in yet other forms", () => {
       "door card bolts, × 2, T20",
       "door card clips, × 9",
       "glass clamps, × 2, 10 mm",
-      "regulator nuts, × 3, 10 mm, 9 N·m",
+      "regulator nuts, × 3, 10 mm, 9 N·m, ?",
       "regulator nuts, × 2, 10 mm",
       "regulator screws, × 3, T30",
     ]);

@@ -1,4 +1,5 @@
 import nlp from "compromise/two";
+import { TIMES, speakersIn } from "./times";
 import { HEADS, NAME_VERBS } from "./vocabulary";
 import { type Word, wordsOf } from "./words";
 
@@ -37,13 +38,6 @@ interface TaggedTerm {
   tags: string[];
   offset: { start: number; length: number };
 }
-
-/**
- * When something was said, at the head of its line, and the lines of numbers and times of captions: nobody
- * said those.
- */
-const TIMES =
-  /^[ \t]*(?:\d+[ \t]*\n[ \t]*)?[[(]?(?:\d{1,2}:)?\d{1,2}:\d{2}(?:[.,]\d{1,3})?(?:[ \t]*-->[ \t]*[\d:.,]+)?[\])]?(?=[ \t\n])/gm;
 
 /** Longer runs without a full stop are tagged in pieces: the tagger's time grows faster than its text. */
 const LONGEST_RUN = 600;
@@ -94,31 +88,10 @@ function isNamePart(terms: readonly Term[], at: number): boolean {
   );
 }
 
-/** At the head of many lines, and no one's name. */
-const SAYS_WHAT =
-  /\b(?:torque|figure|size|step|tools?|parts?|note|count|undo|remove|fit|refit|warning|caution|time|cost|head|left|right|front|rear|upper|lower|side|qty|figures)\b/i;
-
 function tagOf(word: Word, tags: Map<number, Tag>): Tag {
   if (/^\d/.test(word.text)) return "number";
   if (/^[^\wà-ÿ½¼¾⅛⅜⅝⅞]/.test(word.text)) return "mark";
   return tags.get(word.start) ?? "other";
-}
-
-/** "Jo: …" at the head of three lines and more: who says it, and no word of it. */
-export function speakersIn(text: string): RegExpMatchArray[] {
-  const labels = [
-    ...text.matchAll(
-      /^[ \t]*(?:[[(]?[\d:. apm]+[\])]?[ \t]*)?([A-Za-zÀ-ÿ]{2,}(?: [A-Z][a-z]*)?):(?=[ \t])/gm,
-    ),
-  ];
-  const times = (name: string | undefined) =>
-    labels.filter((label) => label[1]?.toLowerCase() === name?.toLowerCase()).length;
-  return labels.filter(
-    (label) =>
-      times(label[1]) >= 3 &&
-      !SAYS_WHAT.test(label[1] ?? "") &&
-      !Object.hasOwn(HEADS, (label[1] ?? "").toLowerCase()),
-  );
 }
 
 /** "The nut's a nineteen", "one's a fifteen": what a fastener is called, and "is". */

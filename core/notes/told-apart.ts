@@ -1,8 +1,10 @@
+import type { HeadSize } from "../quantity/head-size";
 import type { Group } from "./group";
 import { saidIn } from "./heard";
 import { singular, type Mention } from "./mention";
 import { begin, touch } from "./resolve";
 import { alike, contradict } from "./same-group";
+import { spokenNumber } from "./spoken-number";
 import { HEADS, PART_HEADS, THINGS } from "./vocabulary";
 import type { Walk, Here } from "./walk";
 
@@ -49,11 +51,18 @@ export function together(groups: readonly Group[], { family, count, marks }: Men
  * many of a larger lot.
  */
 export function toldApart(
-  { groups, heard: { torques } }: Walk,
+  { groups, heard: { terms, torques } }: Walk,
   { i, clause, goingBack, places }: Here,
   mention: Mention,
 ): Group | undefined {
-  const figured = torques.some(({ from }) => from >= clause.from && from < clause.to);
+  // "… and the little one thirty five": by its number alone, too.
+  const behind = spokenNumber(
+    terms,
+    mention.to + (/^(?:to|at|gets?|is)$/.test(terms[mention.to]?.text ?? "") ? 1 : 0),
+  );
+  const figured =
+    torques.some(({ from }) => from >= clause.from && from < clause.to) ||
+    (behind !== undefined && behind.next === clause.to && behind.value >= 3);
   if (
     !goingBack ||
     !figured ||
@@ -109,6 +118,11 @@ export function shared(walk: Walk, { i, sizes }: Here, mention: Mention): Group 
     touch(last, { ...mention, count: undefined, name: "" }, heard.terms, i);
     return last;
   }
+  // "Two bolts, one's a fifteen": told in one breath, and the other is what is left.
+  if (walk.others === undefined && mention.name === "other" && last.undo && (last.count ?? 0) > count) {
+    walk.others = count;
+    last.count = (last.count ?? 0) - count;
+  }
   if (walk.others !== count) return undefined;
   const kind = last.name.split(" ").findLast((word) => HEADS[word]) ?? "bolts";
   const group = begin(
@@ -124,7 +138,21 @@ export function shared(walk: Walk, { i, sizes }: Here, mention: Mention): Group 
   );
   groups.push(group);
   walk.others = undefined;
+  const size = sizes.find((one) => one.kind === "head");
+  if (count === 1 && last.count === 1 && size?.kind === "head") bySize(last, group, size.head);
   return group;
+}
+
+/** Two of one kind and no pair: told apart from then on by how large they are. */
+export function bySize(one: Group, other: Group, head: HeadSize): void {
+  const known = one.undo?.head;
+  if (!known || known.unit !== head.unit || known.size === head.size) return;
+  const larger = known.size > head.size;
+  const name = one.name.replace(/(bolt|nut|screw|stud)s\b/, "$1");
+  one.name = `${larger ? "big" : "small"} ${name}`;
+  one.marks.add(larger ? "big" : "small");
+  other.name = `${larger ? "small" : "big"} ${name}`;
+  other.marks.add(larger ? "small" : "big");
 }
 
 /** "4 bolts, the three top ones 13 and the bottom one is an E12": some of those just counted, and the rest. */

@@ -1,6 +1,7 @@
 import { formatHeadSize } from "../quantity/read-head-size";
 import type { Group } from "./group";
 import { saidIn, spanOf } from "./heard";
+import { bySize } from "./told-apart";
 import type { Walk, Here } from "./walk";
 
 /**
@@ -33,12 +34,9 @@ export function twoOfTwo({ heard: { text, terms }, groups }: Walk, { i, clause, 
     clause.to < second.to
   )
     return;
-  const larger = first.head.size > second.head.size;
-  const name = pair.name.replace(/(bolt|nut|screw|stud)s\b/, "$1");
   const other: Group = {
     ...pair,
-    name: `${larger ? "small" : "big"} ${name}`,
-    marks: new Set([...pair.marks, larger ? "small" : "big"]),
+    marks: new Set(pair.marks),
     count: 1,
     undo: { head: second.head, span: spanOf(terms, second.from, second.to), doubtful: false },
     aliases: [],
@@ -48,7 +46,6 @@ export function twoOfTwo({ heard: { text, terms }, groups }: Walk, { i, clause, 
     clauses: new Set([i]),
   };
   pair.count = 1;
-  pair.name = `${larger ? "big" : "small"} ${name}`;
-  pair.marks.add(larger ? "big" : "small");
+  bySize(pair, other, second.head);
   groups.push(other);
 }

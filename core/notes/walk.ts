@@ -1,7 +1,7 @@
 import type { HeadSize } from "../quantity/head-size";
 import { formatHeadSize } from "../quantity/read-head-size";
 import type { Told } from "./clauses";
-import type { Group, Grouped, SaidFigure } from "./group";
+import type { Group, Grouped, SaidFigure, SaidSize } from "./group";
 import { type Heard, topicIn } from "./heard";
 import { type Mention, mentionAt, singular } from "./mention";
 import { begin } from "./resolve";
@@ -35,6 +35,8 @@ export interface Walk {
   otherEnd: { group: Group; at: number } | undefined;
   /** "the skinny one": nothing that was named, until its size is. */
   unknown: { mention: Mention; at: number } | undefined;
+  /** "There's a bracket, that's a ten": told before anything is named that has such a head. */
+  sizeAhead: { size: SaidSize; at: number } | undefined;
   /** What the job is about: the first thing named by more than one word. */
   title: string[];
   /** What is being worked on, and the sentence and clause that named it. */
@@ -177,8 +179,9 @@ export function figuredGroup(walk: Walk, here: Here, from: number, to: number): 
     here.said,
   );
   // "Then come back to the pan. … 106 on all of them": what was come back to, where nothing was named since.
+  const isFigured = here.goingBack && (last?.figures.length ?? 0) > 0;
   const carried =
-    (!pronoun || topicAt === here.i - 1) &&
+    (!pronoun || topicAt === here.i - 1 || isFigured) &&
     here.places.every((group) => group === undefined) &&
     topic.length > 0 &&
     topicAt > (last?.last ?? -1) &&
