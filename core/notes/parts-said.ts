@@ -97,16 +97,17 @@ function withoutVerbs(
   at: number,
   name: string,
 ): { from: number; name: string } {
-  const last = terms.findLastIndex(
-    ({ text: word, tag }, n) =>
-      n >= from &&
-      n < at &&
-      tag === "verb" &&
-      (Object.hasOwn(ACTIONS, word) || /^(?:do|chang|replac|renew|swapp|fitt)ing$/.test(word)),
-  );
-  if (last < 0) return { from, name };
-  const words = terms.slice(last + 1, at + 1).map(({ text: word }) => word);
-  return { from: last + 1, name: words.join(" ") };
+  const within = terms
+    .slice(from, at)
+    .findLastIndex(
+      ({ text: word, tag }) =>
+        tag === "verb" &&
+        (Object.hasOwn(ACTIONS, word) || /^(?:do|chang|replac|renew|swapp|fitt)ing$/.test(word)),
+    );
+  if (within < 0) return { from, name };
+  const begins = from + within + 1;
+  const words = terms.slice(begins, at + 1).map(({ text: word }) => word);
+  return { from: begins, name: words.join(" ") };
 }
 
 /** Whether a telling says that it is about what stands from one word to another. */
