@@ -1,5 +1,7 @@
+import { singular } from "./mention";
 import { spokenNumber } from "./spoken-number";
 import type { Term } from "./terms";
+import { HEADS, PART_HEADS, THINGS } from "./vocabulary";
 
 export const text = (terms: readonly Term[], at: number) => terms[at]?.text ?? "";
 
@@ -123,7 +125,12 @@ function ofEach(terms: readonly Term[], at: number): number | undefined {
   if (SAYS_EACH.test(`each ${each[1] ?? ""}`)) return 1;
   for (let i = at - 3; i >= Math.max(0, at - 16); i--) {
     const number = spokenNumber(terms, i);
-    const counted = each[1] !== undefined && text(terms, number?.next ?? -1) === `${each[1]}s`;
+    const things = text(terms, number?.next ?? -1);
+    // "Three brackets along the way, each one has a bolt".
+    const counted =
+      each[1] === undefined
+        ? /[^s]s$/.test(things) && !HEADS[things] && (THINGS.has(singular(things)) || PART_HEADS.has(things))
+        : things === `${each[1]}s`;
     const count = counted ? number?.value : ofThem(terms, i);
     if (count !== undefined) return count;
   }

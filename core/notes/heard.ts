@@ -324,6 +324,7 @@ function isBehindPreposition(terms: readonly Term[], at: number, from: number): 
     const word = terms[i]?.text ?? "";
     if (/^[-–—:;(]$/.test(word)) return false;
     if (
+      terms[i]?.tag !== "noun" &&
       /^(?:on|in|to|from|between|into|under|behind|with|by|through|around|along|toward|towards|past|over|up|down|near|at|off|inside|against|onto|of)$/.test(
         word,
       )

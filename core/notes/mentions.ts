@@ -280,7 +280,13 @@ function named(
   if (noun === "terminals" && marks.length === 0) marks.push("battery");
   if (family === "terminal" && !marks.some((mark) => /^(?:battery|negative|positive|earth)$/.test(mark)))
     return undefined;
-  if (family === "union" && marks.length === 0 && noun.startsWith("fitting")) return undefined;
+  // "A fitting that's a sixteen": no other fitting is told by its head.
+  const sizedBehind =
+    [1, 2, 3, 4].some((n) => sizeStartingAt(at + n)) ||
+    (/^(?:that's|it's|they're|that)$/.test(text(terms, at + 1)) &&
+      [2, 3].some((n) => (spokenNumber(terms, at + n)?.value ?? 0) > 6));
+  if (family === "union" && marks.length === 0 && noun.startsWith("fitting") && !sizedBehind)
+    return undefined;
   // "Bleed it, the nipple's a …".
   if (
     /^nipples?$/.test(noun) &&

@@ -83,6 +83,12 @@ function aimOf(walk: Walk, here: Here): Group | undefined {
   const last = walk.last && told[walk.last.last];
   // "Fill it until it runs out. Also 30."
   const also = /^\W*(?:and )?also\b/i.test(here.said) && last?.sentence === clause.sentence - 1;
+  // "Down pipe with three new nuts. I put those at forty five."
+  const points =
+    /^\W*(?:(?:and|so|i|you|we|put|take|took|do|did|run) )*(?:those|these|them|that|they|it)(?:'s|'re| is| are| get| gets| goes| go)?\b/i.test(
+      here.said,
+    );
+  if (points && walk.last && walk.last.last === i - 1) return walk.last;
   return (also || last?.sentence === clause.sentence) && clause.from - last.from < 32 ? walk.last : undefined;
 }
 

@@ -2,8 +2,9 @@ import { formatHeadSize } from "../quantity/read-head-size";
 import { countBehind, loneCount, takeCounts } from "./counted";
 import { SAYS_EACH, text } from "./counts";
 import type { Group } from "./group";
-import { saidIn } from "./heard";
+import { saidIn, topicIn } from "./heard";
 import { LEFT_ALONE, isForbidden } from "./left-alone";
+import type { Mention } from "./mention";
 import { type Taking, beginOne, isNew, keepGroup } from "./new-group";
 import { begin, resolve, touch } from "./resolve";
 import { isOtherEnd } from "./same-group";
@@ -60,6 +61,11 @@ export function takeMentions(walk: Walk, here: Here): void {
       known.length > 0
         ? { walk, here, mention, topic: known, fresh: true }
         : { walk, here, mention, topic, fresh };
+    const pointed = isPlain ? pointedAt(walk, here, mention) : [];
+    if (pointed.length > 0) {
+      beginOne({ ...taking, topic: pointed, fresh: true });
+      continue;
+    }
     if (!(takeSeveral(taking) || takeOtherEnd(taking) || takePartOfLast(taking))) takeOne(taking);
   }
   // "The bracket has three bolts, but you don't need to touch them": none of the job.
@@ -87,6 +93,23 @@ export function takeMentions(walk: Walk, here: Here): void {
   }
   if (SAYS_EACH.test(said)) places.forEach((group) => group && group.count === 1 && (group.perSide = true));
   takeCounts(walk, here);
+}
+
+/**
+ * "The carrier stays on, though I had those bolts out": those of what the same sentence names just before,
+ * where none of it are known.
+ */
+function pointedAt({ heard: { terms, told }, groups }: Walk, here: Here, { from, head }: Mention): string[] {
+  if (here.goingBack || !/^(?:those|these)$/.test(text(terms, from)) || !/s$/.test(head)) return [];
+  const before = told
+    .slice(Math.max(0, here.i - 2), here.i)
+    .filter(({ sentence }) => sentence === here.clause.sentence);
+  const thing = before.map((clause) => topicIn(terms, clause)).findLast((words) => words.length > 0) ?? [];
+  const isKnown = groups.some(
+    (group) =>
+      here.i - group.last <= 2 || thing.some((word) => group.topic.includes(word) || group.marks.has(word)),
+  );
+  return isKnown ? [] : thing;
 }
 
 /** "both plugs 10 mm", "all eight": said of each that was named. */
@@ -123,7 +146,13 @@ function takeOtherEnd({ walk, here, mention }: Taking): boolean {
     walk.heard.told[last.last]?.sentence === here.clause.sentence &&
     last.undo !== undefined &&
     /^\W*(?:and |with )?(?:(?:an?|the|same|also|\d+|mm) ?)*nut\b/i.test(said);
-  if (!last || !(beside || isOtherEnd(mention, last, groups, said, i, things))) return false;
+  // "There's a flat on the slide pin to hold": what the bolt goes into.
+  const isHeldPin =
+    last?.family === "bolt" &&
+    mention.family === "pin" &&
+    i - last.last <= 2 &&
+    /\b(?:hold|held|flats?|stop(?:s|ped)?)\b/i.test(said);
+  if (!last || !(beside || isHeldPin || isOtherEnd(mention, last, groups, said, i, things))) return false;
   last.hold ??= last.undo && /\b(?:also|same|too)\b/.test(said) ? last.undo : undefined;
   last.traits.add("counter-hold");
   touch(last, { ...mention, marks: [], name: "" }, walk.heard.terms, i);

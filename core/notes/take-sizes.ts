@@ -1,4 +1,5 @@
 import { formatHeadSize } from "../quantity/read-head-size";
+import { bareHead } from "./bare-heads";
 import type { Group, SaidSize } from "./group";
 import { between, gapBetween, saidIn, sentenceOf, spanOf } from "./heard";
 import type { FoundSize } from "./size-words";
@@ -29,6 +30,11 @@ interface Sized {
 export function takeSizes(walk: Walk, here: Here): void {
   if (sizeLeads(walk, here)) return;
   for (const size of here.sizes) if (size.kind === "head") takeSize(sizedOf(walk, here, size));
+  const bare = bareHead(walk, here);
+  if (bare) {
+    const sized = sizedOf(walk, here, bare.size);
+    takeSize({ ...sized, one: { ...sized.one, doubtful: sized.one.doubtful || !bare.isSure } });
+  }
   twoOfTwo(walk, here);
   // "15s, but it's twelve point": the shape of the head said after its size.
   const shaped = /\b(?:twelve|12)[- ]?points?\b|\bbi-?hex\b/i.exec(here.said);

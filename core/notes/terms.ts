@@ -79,6 +79,12 @@ const HUMS = /^(?:u+h+m*|u+m+|erm+|hm+)$/;
 function isNamePart(terms: readonly Term[], at: number): boolean {
   const [before, after] = [terms[at - 1], terms[at + 1]];
   // "1 Remove bolts": the number of a line counts nothing.
+  // "The down pipe", "the under tray": where a part runs is what it is called.
+  if (
+    /^(?:down|under|over|cross)$/.test(terms[at]?.text ?? "") &&
+    /^(?:pipes?|trays?|members?|flow|shields?)$/.test(after?.text ?? "")
+  )
+    return true;
   const first = at < 2 || terms[at - 2]?.text === "\n" || terms[at - 2]?.tag === "mark";
   return (
     terms[at]?.tag === "verb" &&

@@ -175,6 +175,20 @@ export function figuredGroup(walk: Walk, here: Here, from: number, to: number): 
     return begunFor(walk, here, near.slice(-1), from);
   // "Sensor 8 newton metres", and no bolt of a sensor was spoken of: not that of anything else.
   if (near.length > 0 && isBeside(walk.heard.terms, from, near)) return begunFor(walk, here, near, from);
+  // "If the carrier came off, 100": of what the sentence names, whose bolts nobody spoke of.
+  const before = walk.heard.told[here.i - 1];
+  const isOfTopic =
+    topic.length > 0 &&
+    !LIES_BETWEEN.test(topic.at(-1) ?? "") &&
+    topicAt === here.i - 1 &&
+    before?.sentence === here.clause.sentence &&
+    before.to - before.from <= 6 &&
+    from <= here.clause.from + 1 &&
+    here.mentions.length === 0 &&
+    (last?.figures.length ?? 0) > 0 &&
+    (last?.last ?? -1) < topicAt &&
+    byWords(groups, topic) === undefined;
+  if (isOfTopic) return begunFor(walk, here, topic, from);
   const pronoun = /^\W*(?:and |so |then )*(?:that|it|they|those)(?:'s|'re| is| are| gets?)\b/i.test(
     here.said,
   );
@@ -229,6 +243,8 @@ export function beginUnknown(walk: Walk, { mention, at }: NonNullable<Walk["unkn
   return group;
 }
 
+/** Goes in between, and is held by nothing of its own. */
+const LIES_BETWEEN = /^(?:gasket|seal|o-ring|ring|washer|shim|spring|belt|pad|shoe|fluid|oil)$/;
 const WHEELS_ON = /\bwheels?\b(?: \w+)? (?:back on|on)\b/i;
 
 /** Whether a figure follows straight on the thing it is of. */
