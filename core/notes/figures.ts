@@ -89,10 +89,12 @@ export function bareFigures(
  * A second torque in the same breath is a further pass where it is said to be one; otherwise the later figure
  * stands.
  */
-export function put(group: Group, figure: SaidFigure, said: string, at: number): void {
+export function put(group: Group, figure: SaidFigure, said: string, at: number, isNamed: boolean): void {
   const before = group.figures.at(-1);
+  // "Then the long bolt, 95" is what is done next, and no second pass over it.
   const further =
-    /\b(?:second (?:time|round|pass|stage)|then|final(?:ly)?|round again|next (?:round|time|pass)|and again|(?:pass|stage|step|round) (?:2|3|two|three))\b/i.test(
+    (!isNamed && /\bthen\b/i.test(said)) ||
+    /\b(?:second (?:time|round|pass|stage)|final(?:ly)?|round again|next (?:round|time|pass)|and again|(?:pass|stage|step|round) (?:2|3|two|three))\b/i.test(
       said,
     );
   const torques = torquesBefore(before);

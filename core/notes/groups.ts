@@ -13,7 +13,7 @@ import { takeSizes } from "./take-sizes";
 import { sizesOfTools } from "./tool-sizes";
 import { traitsOf } from "./traits";
 import { DOUBTFUL, HEADS, NOT_THIS_ONE, NO_HEADING, TOOL_HEADS } from "./vocabulary";
-import type { Here, Walk } from "./walk";
+import { type Here, type Walk, beginAhead } from "./walk";
 
 /**
  * Gathers every mention of a fastener over the whole text into the true groups, with the sizes, figures and
@@ -54,6 +54,7 @@ export function groupsOf(heard: Heard): Grouped {
     takeSizes(walk, here);
     takeFigures(walk, here);
     traitsOf(walk, here);
+    beginAhead(walk, i);
   });
   sizesOfTools(heard, walk.groups);
   return {

@@ -9,7 +9,7 @@ import { screwedThing } from "./screwed-thing";
 import { type FoundSize } from "./size-words";
 import { spokenNumber } from "./spoken-number";
 import type { Term } from "./terms";
-import { FASTENING_PIN, HEADS, NOT_IN_NAME, PART_HEADS, SCREWED_PLUG } from "./vocabulary";
+import { FASTENING_PIN, HEADS, NOT_IN_NAME, PART_HEADS, PLACES, SCREWED_PLUG } from "./vocabulary";
 import { asOne } from "./what-it-is";
 
 /** Every fastener that a run of words speaks of. */
@@ -297,6 +297,10 @@ function named(
   if (/^lug/.test(noun) && !marks.includes("wheel")) marks.unshift("wheel");
   const after = behind(terms, at + 1);
   const { count, start: counted } = countBefore(terms, start, from);
+  // "The top two bolts": where they are, before how many.
+  const place = text(terms, counted - 1);
+  if (count !== undefined && PLACES.has(place) && /^(?:the|those|these)$/.test(text(terms, counted - 2)))
+    marks.unshift(place);
   const through =
     /^(?:and|with)$/.test(text(terms, at + 1)) &&
     /^(?:nuts?|bolts?)$/.test(text(terms, at + 2)) &&

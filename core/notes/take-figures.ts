@@ -162,8 +162,9 @@ function takeFigure(figured: Figured): void {
   takeBackBefore(figured, group);
   // Which bolts were meant is a guess, and is asked.
   if (here.guessed.has(group)) figure.doubtful = true;
-  put(group, figure, led, i);
-  for (const other of here.also) put(other, figure, said, i);
+  const isNamed = [...mentions, ...here.things].length > 0;
+  put(group, figure, led, i, isNamed);
+  for (const other of here.also) put(other, figure, said, i, isNamed);
   group.last = i;
   walk.lastFigureAt = torque.to;
   for (const other of [...sharing, ...(both.includes(group) ? both : [])])

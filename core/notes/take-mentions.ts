@@ -66,7 +66,8 @@ export function takeMentions(walk: Walk, here: Here): void {
       beginOne({ ...taking, topic: pointed, fresh: true });
       continue;
     }
-    if (!(takeSeveral(taking) || takeOtherEnd(taking) || takePartOfLast(taking))) takeOne(taking);
+    if (!(takeSeveral(taking) || (known.length === 0 && takeOtherEnd(taking)) || takePartOfLast(taking)))
+      takeOne(taking);
   }
   // "The bracket has three bolts, but you don't need to touch them": none of the job.
   const left = walk.last;

@@ -67,7 +67,9 @@ function sizedOf(walk: Walk, here: Here, size: Head): Sized {
   const { clause } = here;
   const before = saidIn(text, terms, { from: clause.from, to: size.from });
   const beforeNear = saidIn(text, terms, { from: Math.max(clause.from, size.from - 13), to: size.from });
-  const after = saidIn(text, terms, { from: size.to, to: Math.min(clause.to, size.to + 8) });
+  // "A 17 with a 5 mm allen in the end": what is said behind another size is said of that.
+  const next = here.sizes.find(({ kind, from }) => kind === "head" && from >= size.to)?.from ?? clause.to;
+  const after = saidIn(text, terms, { from: size.to, to: Math.min(clause.to, size.to + 8, next) });
   const { lastSize } = walk;
   const crossed =
     lastSize &&
@@ -116,7 +118,7 @@ function takeSize(sized: Sized): void {
   if (isNoHead(sized) || isDistance(sized)) return;
   // "There's a bracket too, that's a ten, it's just the one bolt".
   if (isAhead(sized)) {
-    walk.sizeAhead = { size: one, at: i };
+    walk.sizeAhead = { size: one, at: i, topic: walk.topic };
     return;
   }
   let group = groupOf(sized);
@@ -163,10 +165,12 @@ function takeSize(sized: Sized): void {
 function isAhead({ walk, here, size }: Sized): boolean {
   const { last, topic, topicAt, groups } = walk;
   return (
-    here.mentions.length === 0 &&
+    here.places.every((group) => group === undefined) &&
     here.things.length === 0 &&
-    /^\W*(?:and |so )?(?:that|it|those|they)(?:'s|'re| is| are)\b/i.test(here.said) &&
-    size.from <= here.clause.from + 4 &&
+    /^\W*(?:and |so )?(?:that|it|those|they|this one|that one)(?:'s|'re| is| are| takes| has)\b/i.test(
+      here.said,
+    ) &&
+    size.from <= here.clause.from + 5 &&
     topic.length > 0 &&
     here.i - topicAt <= 1 &&
     topicAt > (last?.last ?? -1) &&

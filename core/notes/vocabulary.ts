@@ -78,7 +78,7 @@ export const PLACES: ReadonlySet<string> = new Set([...OPPOSITES.flat(), ...Obje
 
 /** End the name of a fastener going backwards: no part of it. */
 export const NOT_IN_NAME = words(
-  `a an the this that these those all both each every of to on off out in into for with and then or my your his her its it it's is are was were by at up do did done be been
+  `a an the this that these those all both more each every of to on off out in into for with and then or my your his her its it it's is are was were by at up do did done be been
   undo undid remove removed take took crack loosen loosened slacken tighten tightened torque torqued nip fit refit replace replaced put get got need needs use used uses has have had
   there there's here here's i you we they he she so but now first second last next just only also mm mil mils millimetre millimetres millimeter millimeters inch inches socket sockets head heads headed
   hex hexagon torx phillips pozi pozidriv crosshead cross-head slotted size number numbers pair couple new old my same some another other same any no not never always around about if as from after before again back tight loose hold holding holds

@@ -36,7 +36,7 @@ export interface Walk {
   /** "the skinny one": nothing that was named, until its size is. */
   unknown: { mention: Mention; at: number } | undefined;
   /** "There's a bracket, that's a ten": told before anything is named that has such a head. */
-  sizeAhead: { size: SaidSize; at: number } | undefined;
+  sizeAhead: { size: SaidSize; at: number; topic: string[] } | undefined;
   /** What the job is about: the first thing named by more than one word. */
   title: string[];
   /** What is being worked on, and the sentence and clause that named it. */
@@ -269,6 +269,20 @@ function begunFor(walk: Walk, here: Here, thing: readonly string[], from: number
   walk.groups.push(group);
   walk.last = group;
   return group;
+}
+
+/** "Here's the idler, this one's got a thirteen on it", and no bolt is spoken of: the one that holds it. */
+export function beginAhead(walk: Walk, i: number): void {
+  const { sizeAhead, last } = walk;
+  if (!sizeAhead || i - sizeAhead.at < 2) return;
+  const { size, at, topic } = sizeAhead;
+  walk.sizeAhead = undefined;
+  const { from } = walk.heard.told[at] ?? { from: 0 };
+  const held = mentionAt(from, from + 1, { family: "bolt", name: "bolt", count: 1 });
+  const group = begin(held, topic, walk.heard.terms, at);
+  group.undo = size;
+  walk.groups.push(group);
+  if ((last?.last ?? -1) < at) walk.last = group;
 }
 
 /** "The two big ones through the leg · they're 21 with a 21 nut": begun before its nut is. */
