@@ -19,11 +19,12 @@ export function batteryTerminal(terms: readonly Term[], at: number): Mention | u
     !/^(?:negative|positive|earth|terminals?|ground|box|tray|light|clamp|plus|voltage|charger|hold)$/.test(
       after,
     );
-  if (!pole && !alone) return undefined;
+  const lead = isItsLead(terms, word, after);
+  if (!pole && !alone && !lead) return undefined;
   const marks = pole ? ["battery", word] : ["battery"];
   return {
     from: pole && before === "battery" ? at - 1 : at,
-    to: at + 1,
+    to: lead ? at + 2 : at + 1,
     family: "terminal",
     head: "terminal",
     marks,
@@ -35,3 +36,13 @@ export function batteryTerminal(terms: readonly Term[], at: number): Mention | u
     through: false,
   };
 }
+
+/** "First the battery: earth lead off", and wherever that lead is spoken of. */
+const isItsLead = (terms: readonly Term[], pole: string, lead: string): boolean =>
+  /^(?:negative|positive|earth|ground)$/.test(pole) &&
+  /^(?:lead|cable)$/.test(lead) &&
+  terms.some(
+    (term, n) =>
+      term.text === "battery" &&
+      [1, 2, 3, 4, 5, 6].some((k) => text(terms, n + k) === pole && text(terms, n + k + 1) === lead),
+  );

@@ -64,9 +64,19 @@ test.each(["lower-arm", "brake-hose", "thermostat", "alternator", "gearbox-oil"]
   },
 );
 
-test("three figures for one bolt are asked about as such, before the unit of one of them", () => {
-  expect(job("alternator").questions.map(({ asks }) => asks)).toEqual([
-    "Upper bolt: 45 N·m and 12 N·m and 6 N·m were all said. Which is it?",
+test("figures of lines behind each other go each to its own fastener, and nothing is asked", () => {
+  const { route, questions } = job("alternator");
+  expect(questions).toEqual([]);
+  expect(
+    route.fasteners.map(({ name, figure }) => [
+      name,
+      figure?.form === "value" ? [figure.torque.value, figure.torque.unit] : figure?.form,
+    ]),
+  ).toEqual([
+    ["Battery terminal", [6, "N.m"]],
+    ["Cable nut", [12, "N.m"]],
+    ["Upper bolt", [45, "N.m"]],
+    ["Lower bolts", [25, "N.m"]],
   ]);
 });
 
