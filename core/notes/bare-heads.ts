@@ -20,7 +20,8 @@ const SMALLEST = 7;
 export function bareHead(walk: Walk, here: Here): BareHead | undefined {
   const { terms } = walk.heard;
   const { clause } = here;
-  if (here.goingBack || here.notThis || here.sizes.length > 0) return undefined;
+  if (here.goingBack || here.notThis || here.sizes.length > 0 || OF_SOMETHING_ELSE.test(here.said))
+    return undefined;
   const group = aimedAt(walk, here);
   if (!group || group.undo || /^(?:clip|terminal)$/.test(group.family)) return undefined;
   const from = here.mentions.at(-1)?.to ?? clause.from;
@@ -50,6 +51,10 @@ export function bareHead(walk: Walk, here: Here): BareHead | undefined {
   }
   return undefined;
 }
+
+/** What is torqued, counted, turned, priced or dated so. */
+const OF_SOMETHING_ELSE =
+  /\b(?:torqued?|figure|tight(?:en\w*)?|snug|turns?|marks?|cylinders?|number|stage|step|threads?|grade|page|cost|price|paid|years?|times?|o'clock|minutes?|degrees?)\b/i;
 
 const SAYS_SO = /^(?:is|are|it's|they're|that's|those|a|an)$/;
 

@@ -219,7 +219,8 @@ export function notThisAfter(
   i: number,
 ): string | undefined {
   const said = saidAfter(text, terms, told, i);
-  if (/\bi (?:just )?(?:ignored?|skipped|went past) (?:that|it|this)\b/i.test(said)) return said;
+  const setAside = /\bi (?:just )?(?:ignored?|skipped|went past) (?:that|it|this)\b/i.exec(said)?.[0];
+  if (setAside) return setAside;
   return /^\W*(?:but |and |so )?(?:that(?:'s| is| was) (?:for|the (?:older|later|other|early|old|automatic|diesel))|that one's for|(?:but )?(?:that's|it's) (?:for )?(?:the )?(?:older|later|early|bigger|other|wrong)|(?:please )?don't(?: (?:do|use) (?:that|it))?$|please don't|don't (?:do|use) (?:that|it)|do not use|which is for|and that was right for|but (?:that's|that is|that was|it's|it is) (?:for |on )?(?:the|a|an) (?!most|max|limit|least|minimum|figure|spec|one (?!of|with|for|from|in)|same|right|correct|main|point|bare|absolute)\w+)/i.exec(
     said,
   )?.[0];

@@ -183,7 +183,11 @@ function enter(walk: Walk, i: number): Here | undefined {
     walk.otherFrom === i - 1 &&
     !/^\W*(?:but |and )?(?:here|on (?:this|mine|ours)|this one|ours|mine)\b/i.test(said) &&
     /[.;!?]|\n[^\n]+\n[^\n]+\n/.test(text);
-  const found = NOT_THIS_ONE.exec(said);
+  const says = NOT_THIS_ONE.exec(said);
+  // "One is a 15, and the other one's a 13": of two bolts, and not of two cars.
+  const isOfTwo =
+    /^other ones?$/i.test(says?.[0] ?? "") && walk.last !== undefined && i - walk.last.last <= 3;
+  const found = isOfTwo ? null : says;
   const other = (found && !isOurs(text, found[0]) ? found : null) ?? (inherited ? /^.*/.exec(said) : null);
   const notThis = other
     ? { says: other[0], start: spanOf(terms, clause.from, clause.to).start + other.index }

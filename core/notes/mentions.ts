@@ -299,8 +299,9 @@ function named(
   const { count, start: counted } = countBefore(terms, start, from);
   // "The top two bolts": where they are, before how many.
   const place = text(terms, counted - 1);
-  if (count !== undefined && PLACES.has(place) && /^(?:the|those|these)$/.test(text(terms, counted - 2)))
-    marks.unshift(place);
+  const isPlaced =
+    count !== undefined && PLACES.has(place) && /^(?:the|those|these)$/.test(text(terms, counted - 2));
+  if (isPlaced) marks.unshift(place);
   const through =
     /^(?:and|with)$/.test(text(terms, at + 1)) &&
     /^(?:nuts?|bolts?)$/.test(text(terms, at + 2)) &&
@@ -321,6 +322,7 @@ function named(
     perSide: isPerSide(terms, at + 1),
     // "that's just the one bolt" is told for the first time.
     definite:
+      isPlaced ||
       (isDefinite(terms, counted) && !(count === 1 && text(terms, counted + 1) === "one")) ||
       /^(?:every|each)$/.test(text(terms, counted - 1)),
     pointing: false,

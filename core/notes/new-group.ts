@@ -19,8 +19,11 @@ export interface Taking {
 /** Takes a group that was begun among those that are known. */
 export function keepGroup(walk: Walk, here: Here, group: Group): void {
   const { sizeAhead } = walk;
-  if (sizeAhead && here.i - sizeAhead.at <= 2 && here.sizes.length === 0) group.undo = sizeAhead.size;
-  walk.sizeAhead = undefined;
+  // "There's a bracket, that's a ten, it's just the one bolt": of the bracket, and not of what else is named.
+  if (sizeAhead && here.sizes.length === 0 && sizeAhead.topic.some((word) => group.topic.includes(word))) {
+    group.undo = sizeAhead.size;
+    walk.sizeAhead = undefined;
+  }
   walk.groups.push(group);
   here.places.push(group);
   walk.last = group;

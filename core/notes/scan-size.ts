@@ -88,6 +88,41 @@ function millimetres(
     : undefined;
 }
 
+/** Whether the words straight before a place speak of a torque. */
+function saysTorque(words: readonly Word[], at: number): boolean {
+  for (let n = at - 1; n >= Math.max(0, at - 8); n--) {
+    const said = words[n]?.text ?? "";
+    if (/^[.,;:!?\n]$/.test(said)) return false;
+    if (/^(?:torques?|torqued|figures?)$/.test(said) && !/^(?:wrench|key|bar)/.test(words[n + 1]?.text ?? ""))
+      return true;
+  }
+  return false;
+}
+
+/** Whether a bare number is that of a thread, a torque or how many there are, or none that a head has. */
+function isOtherNumber(
+  words: readonly Word[],
+  at: number,
+  { value, next, decimals }: { value: number; next: number; decimals: number },
+): boolean {
+  const text = (n: number) => words[n]?.text ?? "";
+  return (
+    // "M12s" is a thread.
+    (text(at - 1) === "m" && words[at - 1]?.end === words[at]?.start) ||
+    // "There are 12": how many.
+    (/^(?:are|were)$/.test(text(at - 1)) && text(at - 2) === "there" && !HELD.has(text(next))) ||
+    // "The torque on the plug is 22".
+    (/^(?:is|are|at|to)$/.test(text(at - 1)) && saysTorque(words, at)) ||
+    // "Terminals 6, no more": a figure.
+    /^(?:tops|max)$/.test(text(next)) ||
+    (text(next) === "no" && text(next + 1) === "more") ||
+    value < 4 ||
+    value > 46 ||
+    (decimals > 0 && value !== 5.5) ||
+    NOT_A_SIZE.test(text(next))
+  );
+}
+
 /** A bare number is a size where a tool or a plural says so: "a 17 socket", "the 10 bolts", "two 13s". */
 function bareSize(
   words: readonly Word[],
@@ -96,13 +131,7 @@ function bareSize(
 ): FoundSize | undefined {
   const text = (n: number) => words[n]?.text ?? "";
   const { value, next } = number;
-  // "M12s" is a thread.
-  if (text(at - 1) === "m" && words[at - 1]?.end === words[at]?.start) return undefined;
-  // "terminals 6, no more": a figure.
-  if (/^(?:tops|max)$/.test(text(next)) || (text(next) === "no" && text(next + 1) === "more"))
-    return undefined;
-  if (value < 4 || value > 46 || (number.decimals > 0 && value !== 5.5) || NOT_A_SIZE.test(text(next)))
-    return undefined;
+  if (isOtherNumber(words, at, number)) return undefined;
   const after = text(next) === "-" ? text(next + 1) : text(next);
   const digits = /^\d/.test(text(at));
   // "A 17 thin wrench".

@@ -62,8 +62,9 @@ export function takeMentions(walk: Walk, here: Here): void {
         ? { walk, here, mention, topic: known, fresh: true }
         : { walk, here, mention, topic, fresh };
     const pointed = isPlain ? pointedAt(walk, here, mention) : [];
-    if (pointed.length > 0) {
-      beginOne({ ...taking, topic: pointed, fresh: true });
+    const ofPointed = { ...taking, topic: pointed, fresh: true };
+    if (pointed.length > 0 && isNew(ofPointed)) {
+      beginOne(ofPointed);
       continue;
     }
     if (!(takeSeveral(taking) || (known.length === 0 && takeOtherEnd(taking)) || takePartOfLast(taking)))

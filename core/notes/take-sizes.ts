@@ -163,7 +163,7 @@ function takeSize(sized: Sized): void {
 
 /** Whether a thing was named since any bolt was, and its size is told before the bolt that has it. */
 function isAhead({ walk, here, size }: Sized): boolean {
-  const { last, topic, topicAt, groups } = walk;
+  const { last, topic, topicAt, groups, unknown } = walk;
   return (
     here.places.every((group) => group === undefined) &&
     here.things.length === 0 &&
@@ -172,6 +172,8 @@ function isAhead({ walk, here, size }: Sized): boolean {
     ) &&
     size.from <= here.clause.from + 5 &&
     topic.length > 0 &&
+    // "Two bigger ones · those are 18": of those.
+    (unknown === undefined || here.i - unknown.at > 2) &&
     here.i - topicAt <= 1 &&
     topicAt > (last?.last ?? -1) &&
     !groups.some((group) => topic.some((word) => group.topic.includes(word) || group.marks.has(word)))

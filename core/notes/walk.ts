@@ -274,14 +274,16 @@ function begunFor(walk: Walk, here: Here, thing: readonly string[], from: number
 /** "Here's the idler, this one's got a thirteen on it", and no bolt is spoken of: the one that holds it. */
 export function beginAhead(walk: Walk, i: number): void {
   const { sizeAhead, last } = walk;
-  if (!sizeAhead || i - sizeAhead.at < 2) return;
+  const isLast = i === walk.heard.told.length - 1;
+  if (!sizeAhead || (i - sizeAhead.at < 2 && !isLast)) return;
   const { size, at, topic } = sizeAhead;
   walk.sizeAhead = undefined;
   const { from } = walk.heard.told[at] ?? { from: 0 };
   const held = mentionAt(from, from + 1, { family: "bolt", name: "bolt", count: 1 });
   const group = begin(held, topic, walk.heard.terms, at);
   group.undo = size;
-  walk.groups.push(group);
+  const next = walk.groups.findIndex(({ first }) => first > at);
+  walk.groups.splice(next < 0 ? walk.groups.length : next, 0, group);
   if ((last?.last ?? -1) < at) walk.last = group;
 }
 
