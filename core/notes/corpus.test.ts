@@ -2,6 +2,7 @@ import { readFileSync, readdirSync } from "node:fs";
 import { basename, join } from "node:path";
 import { type Answers, scoreNotes } from "./__fixtures__/score";
 import { asAnswers } from "./as-answers";
+import { withoutMarks } from "./marks/without-marks";
 import { readStory } from "./story";
 
 const narrationsIn = (folder: string) =>
@@ -67,6 +68,33 @@ test("short ones in many voices, each written down with its answers before it wa
   ]);
   expect([leaks, slipsInvented]).toEqual([0, 0]);
   expect(fixes).toBeLessThan(1.4);
+});
+
+/**
+ * Written down with their answers before they were first read, as voices are, and mended less: what a telling
+ * costs that nobody has met.
+ */
+test("captions, memos and notes as they are pasted", () => {
+  const { share, leaks, slipsInvented, fixes } = scoreNotes(narrationsIn("captions"), (text) =>
+    asAnswers(readStory(text)),
+  );
+  expect([share.groups >= 0.8, share.figure >= 0.8, share.undo >= 0.78]).toEqual([true, true, true]);
+  expect([leaks, slipsInvented]).toEqual([0, 0]);
+  expect(fixes).toBeLessThan(4);
+});
+
+test("the same voices without their marks and capitals, and with their lines broken", () => {
+  const voices = narrationsIn("voices");
+  const fixesOf = (form: (text: string) => string) =>
+    scoreNotes(voices, (text) => asAnswers(readStory(form(text)))).fixes;
+  const prose = (text: string, form: (text: string) => string) =>
+    text.split("\n").filter((line) => line.length > 110).length * 2 >= text.split("\n").filter(Boolean).length
+      ? form(text)
+      : text;
+  expect(fixesOf((text) => prose(text, (one) => withoutMarks(one).text))).toBeLessThan(2.8);
+  expect(fixesOf((text) => prose(text, (one) => one.replace(/(?=.{60})(.{1,42}) /g, "$1\n")))).toBeLessThan(
+    1.8,
+  );
 });
 
 test("no step is torqued to a figure that none of the fasteners has in the end", () => {
