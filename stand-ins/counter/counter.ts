@@ -47,11 +47,17 @@ const GRADES = [
 export function askCounter({ wanted }: CounterAsk, seed = 20): CounterAnswer {
   return {
     shops: [CORNER, POST, HIRE],
-    offers: [
-      ...SHELF.flatMap((shelved) => fromShelf(shelved, seed)),
-      ...wanted.flatMap((one) => forWanted(one, seed)),
-    ],
+    offers: [...onTheShelf(seed), ...wanted.flatMap((one) => forWanted(one, seed))],
   };
+}
+
+const shelves = new Map<number, readonly Offer[]>();
+
+/** All that stands on the shelf: the same whatever is asked, and so priced once. */
+function onTheShelf(seed: number): readonly Offer[] {
+  const known = shelves.get(seed) ?? SHELF.flatMap((shelved) => fromShelf(shelved, seed));
+  shelves.set(seed, known);
+  return known;
 }
 
 function fromShelf({ kind, title, about, holds, depositMinor }: Shelved, seed: number): Offer[] {
