@@ -12,6 +12,8 @@ export const shared = {
  * e2e/.
  */
 const config = {
+  // Left to itself it keeps a core free for nothing.
+  maxWorkers: "100%",
   projects: [
     { ...shared, displayName: "computes", testEnvironment: "node", testMatch: ["**/*.test.ts"] },
     {

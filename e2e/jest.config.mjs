@@ -1,6 +1,8 @@
+import { availableParallelism } from "node:os";
+
 /**
- * The browser journeys, against the build. Two at a time: a browser that starts or waits leaves room for
- * another on two cores.
+ * The browser journeys, against the build. One more at a time than there are cores: a browser that starts or
+ * waits leaves room for another.
  */
 const config = {
   rootDir: "..",
@@ -11,7 +13,7 @@ const config = {
   transform: { "^.+\\.tsx?$": "@swc/jest" },
   moduleNameMapper: { "^@/(.*)$": "<rootDir>/$1" },
   testTimeout: 900_000,
-  maxWorkers: 2,
+  maxWorkers: availableParallelism() + 1,
 };
 
 export default config;

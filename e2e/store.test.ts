@@ -73,6 +73,8 @@ test("a store that the browser drops while the app is open is said to be gone, a
   await at.openDemo();
   const { page } = at;
   await page.see("Wren estate");
+  // Stands in line behind whatever is still being written.
+  await meddle(page, { vehicles: [] });
   const chrome = page.driver as unknown as ChromeDriver;
   await chrome.sendDevToolsCommand("Storage.clearDataForOrigin", {
     origin: at.url,
