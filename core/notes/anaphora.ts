@@ -1,8 +1,8 @@
-import { behind } from "./behind";
+import { behind, wordsFrom } from "./behind";
 import type { Clause } from "./clauses";
 import { countBefore, isDefinite, isPerSide, isPointing, text } from "./counts";
 import { type Mention, mentionAt, marksOf } from "./mention";
-import { MOST_OF_ONE_KIND, ofThem, sharesOf, smallNumber } from "./of-them";
+import { MOST_OF_ONE_KIND, leadingPlaced, ofThem, sharesOf, smallNumber } from "./of-them";
 import type { FoundSize } from "./size-words";
 import { spokenNumber } from "./spoken-number";
 import type { Term } from "./terms";
@@ -35,11 +35,27 @@ export function othersIn(
     add(countedAt(terms, at, clause));
     add(allOf(terms, at, clause.from));
   }
+  for (const at of places) add(placedOnes(terms, at, clause.from));
   for (const at of places) add(placeWithFigure(terms, at, clause));
   for (const size of sizes) if (size.from >= clause.from) add(bySize(terms, clause, size), 1);
   if (named.length + found.length === 0) add(ofThem(terms, clause));
   if (named.length + found.length === 0) for (const share of sharesOf(terms, clause)) add(share);
+  if (named.length + found.length === 0) add(leadingPlaced(terms, clause));
   return found;
+}
+
+/** "The rears 120 Nm": those at the back. */
+function placedOnes(terms: readonly Term[], at: number, from: number): Mention | undefined {
+  const place = /^(rear|front|upper|lower|inner|outer|top|bottom)s$/.exec(text(terms, at))?.[1];
+  const number = smallNumber(terms, at - 1, MOST_OF_ONE_KIND);
+  const leads = at === from || number !== undefined || /^(?:the|both|then|and)$/.test(text(terms, at - 1));
+  if (!place || !leads || terms[at + 1]?.tag === "noun") return undefined;
+  return mentionAt(at, at + 1, {
+    marks: marksOf([place]),
+    name: place,
+    definite: true,
+    count: number?.value,
+  });
 }
 
 /** "the long one", "these two little guys", "the other two", "the rear pair". */
@@ -99,7 +115,12 @@ function theOne(
     return undefined;
   return {
     ...mention,
-    pointing: all.length === 0 && /^(?:is|are|was|were|go|goes|get|gets)$/.test(text(terms, at + 1)),
+    // "That one goes into the block", of what was just named: with where it goes.
+    pointing:
+      (all.length === 0 && /^(?:is|are|was|were|go|goes|get|gets)$/.test(text(terms, at + 1))) ||
+      (marks.length === 0 &&
+        /^(?:that|this)$/.test(article) &&
+        /^(?:goes|went|comes)$/.test(text(terms, at + 1))),
   };
 }
 
@@ -217,7 +238,9 @@ function bySize(terms: readonly Term[], { from, to }: Clause, size: FoundSize): 
   if (size.kind !== "head" || size.to > to || TOOL_HEADS.has(text(terms, size.to))) return undefined;
   const last = text(terms, size.to - 1);
   const times = /^[x×]$/.test(text(terms, size.from - 1));
-  const { count, start } = countBefore(terms, size.from, from);
+  // "Held by four more of the sevens": others than those that were named.
+  const ofThose = wordsFrom(terms, Math.max(from, size.from - 3), size.from) === "more of the";
+  const { count, start } = countBefore(terms, ofThose ? size.from - 2 : size.from, from);
   if (/^(?:eighths|sixteenths|quarters)$/.test(last) && (count ?? 1) < 2) return undefined;
   const lobes = /^six-lobe|spline/.test(size.head.profile);
   // "two 10 mm, lay it over", "four 5 mm allens": counted, and nothing named behind.

@@ -20,9 +20,11 @@ const SMALLEST = 7;
 export function bareHead(walk: Walk, here: Here): BareHead | undefined {
   const { terms } = walk.heard;
   const { clause } = here;
-  if (here.goingBack || here.notThis || here.sizes.length > 0 || OF_SOMETHING_ELSE.test(here.said))
-    return undefined;
+  if (here.notThis || here.sizes.length > 0 || OF_SOMETHING_ELSE.test(here.said)) return undefined;
   const group = aimedAt(walk, here);
+  // As things go back a number is a figure, but of what was not named before, "also 12".
+  const isAlso = terms[clause.from]?.text === "also" && (group?.first ?? 0) >= walk.turn;
+  if (here.goingBack && !isAlso) return undefined;
   if (!group || group.undo || /^(?:clip|terminal)$/.test(group.family)) return undefined;
   const from = here.mentions.at(-1)?.to ?? clause.from;
   for (let at = from; at < clause.to; at++) {
@@ -35,7 +37,7 @@ export function bareHead(walk: Walk, here: Here): BareHead | undefined {
       USUAL.has(number.value) &&
       number.value !== group.count &&
       !walk.inTorque.has(at) &&
-      number.next === clause.to &&
+      (number.next === clause.to || (isAlso && walk.inTorque.has(number.next))) &&
       leadsIn(terms[at - 1]?.text ?? "")
     )
       return {
@@ -62,7 +64,7 @@ const leadsIn = (before: string) =>
   SAYS_SO.test(before) ||
   PLACES.has(before) ||
   Object.hasOwn(HEADS, before) ||
-  /^(?:ones?|lot|all|both|[,:])$/.test(before);
+  /^(?:ones?|lot|all|both|also|[,:])$/.test(before);
 
 /** The one fastener that a clause speaks of, or points back to. */
 function aimedAt(walk: Walk, here: Here): Group | undefined {

@@ -35,6 +35,15 @@ export function behind(terms: readonly Term[], at: number): { words: string[]; m
     words.push(text(terms, i), "of");
     i += 2;
   }
+  // "Along the edge of the undertray".
+  if (
+    text(terms, i) === "the" &&
+    /^(?:edge|end|side|corner|lip|rim)s?$/.test(text(terms, i + 1)) &&
+    text(terms, i + 2) === "of"
+  ) {
+    words.push("the", text(terms, i + 1), "of");
+    i += 3;
+  }
   if (text(terms, at) === "that") {
     if (!/^(?:holds?|hold|held|go|goes)$/.test(text(terms, i))) return none;
     words.push(text(terms, i++));
@@ -59,7 +68,7 @@ export function behind(terms: readonly Term[], at: number): { words: string[]; m
       text(terms, i - 1) === "the" &&
       text(terms, i + 1) !== "of" &&
       (terms[i + 1]?.tag !== "noun" || /^(?:side|end)$/.test(text(terms, i + 1)));
-    if (isPlace || !NOT_IN_NAME.has(word)) marks.push(word);
+    if (isPlace || !(NOT_IN_NAME.has(word) || term.tag === "preposition")) marks.push(word);
     if (term.tag === "noun" && terms[i + 1]?.tag !== "noun" && marks.length > 0) break;
   }
   // "In from the top": the way it goes in.

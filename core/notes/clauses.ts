@@ -2,7 +2,7 @@ import { spokenNumber } from "./spoken-number";
 import type { Term } from "./terms";
 import { ACTIONS, PAST_DEEDS } from "./vocabulary";
 import type { Word } from "./words";
-import { torqueUnitAt } from "./written-torque";
+import { joinsNumbers, torqueUnitAt } from "./written-torque";
 
 /** A run of words that says one thing, by word numbers. */
 export interface Clause {
@@ -162,6 +162,7 @@ const isDash = (words: readonly Word[], at: number): boolean => {
 function isListed(terms: readonly Term[], at: number): boolean {
   return (
     terms[at]?.text === "," &&
+    joinsNumbers(terms, at) &&
     terms[at - 1]?.tag === "number" &&
     (terms[at + 1]?.tag === "number" || (terms[at + 1]?.text === "then" && terms[at + 2]?.tag === "number"))
   );

@@ -6,6 +6,8 @@ import type { Here, Walk } from "./walk";
 export function countClause(said: string, clause: Told, here: Here) {
   if (/^\W*(?:and )?i count(?:ed)? (\w+)\W*$/i.test(said)) return clause.to - 1;
   if (/^\W*\w+ (?:numbers|nos|pieces|off)\W*$/i.test(said)) return clause.from;
+  // "17 mm bolts, x5".
+  if (/^\W*[x×] ?\d+\W*$/i.test(said)) return clause.from + 1;
   // "One on each, so four."
   if (/^\W*so (?:that's )?\w+(?: (?:in all|altogether|total|in total|all told))?\W*$/i.test(said))
     return clause.from + (/^\W*so that's/i.test(said) ? 2 : 1);

@@ -124,12 +124,16 @@ function ofEach(terms: readonly Term[], at: number): number | undefined {
   if (!each) return 1;
   if (SAYS_EACH.test(`each ${each[1] ?? ""}`)) return 1;
   for (let i = at - 3; i >= Math.max(0, at - 16); i--) {
+    // "Coil packs x4, each has 1 bolt".
+    const times = /^[x×]$/.test(text(terms, i - 1));
     const number = spokenNumber(terms, i);
-    const things = text(terms, number?.next ?? -1);
+    const things = times ? text(terms, i - 2) : text(terms, number?.next ?? -1);
     // "Three brackets along the way, each one has a bolt".
     const counted =
       each[1] === undefined
-        ? /[^s]s$/.test(things) && !HEADS[things] && (THINGS.has(singular(things)) || PART_HEADS.has(things))
+        ? /[^s]s$/.test(things) &&
+          !HEADS[things] &&
+          (times || THINGS.has(singular(things)) || PART_HEADS.has(things))
         : things === `${each[1]}s`;
     const count = counted ? number?.value : ofThem(terms, i);
     if (count !== undefined) return count;

@@ -4,9 +4,10 @@ import { holdingTorques, turnedOn } from "../torque/torques-of";
 import type { Clause, Told } from "./clauses";
 import type { Group, SaidFigure } from "./group";
 import { saidIn } from "./heard";
+import { singular } from "./mention";
 import { spokenNumber } from "./spoken-number";
 import type { Term } from "./terms";
-import { PLACES } from "./vocabulary";
+import { PLACES, THINGS } from "./vocabulary";
 import { torqueUnitAt } from "./written-torque";
 import { type FoundTorque } from "./written-torque";
 
@@ -62,6 +63,8 @@ export function bareFigures(
       mayStandAlone(number.value);
     const said =
       given ||
+      // "20 foot pounds first, then thirty".
+      (at === from + 1 && before === "then" && number.next >= to) ||
       pointed ||
       alone ||
       (at > from &&
@@ -69,6 +72,8 @@ export function bareFigures(
           before,
         ) ||
           terms[at - 1]?.tag === "noun" ||
+          // "Link 50", which elsewhere is something done.
+          (at === from + 1 && THINGS.has(singular(before))) ||
           // "E12 one 40", "upper 25".
           /^ones?$/.test(before) ||
           placed));

@@ -2,8 +2,9 @@ import { type Told, type Clause } from "./clauses";
 import { consolidated, isReal } from "./consolidate";
 import { turnOf } from "./deeds";
 import type { Grouped } from "./group";
-import { type Heard, saidIn, spanOf, topicIn } from "./heard";
+import { type Heard, placeIn, saidIn, spanOf } from "./heard";
 import { listedLines } from "./listed-steps";
+import { takeLooks } from "./looks";
 import { marksOf } from "./mention";
 import { mentionsIn } from "./mentions";
 import { isThing } from "./particle";
@@ -11,6 +12,7 @@ import { takeFigures } from "./take-figures";
 import { takeMentions } from "./take-mentions";
 import { takeSizes } from "./take-sizes";
 import { sizesOfTools } from "./tool-sizes";
+import { topicIn } from "./topic";
 import { traitsOf } from "./traits";
 import { DOUBTFUL, HEADS, NOT_THIS_ONE, NO_HEADING, TOOL_HEADS } from "./vocabulary";
 import { type Here, type Walk, beginAhead } from "./walk";
@@ -51,6 +53,7 @@ export function groupsOf(heard: Heard): Grouped {
     const here = enter(walk, i);
     if (!here) return;
     takeMentions(walk, here);
+    takeLooks(walk, here);
     takeSizes(walk, here);
     takeFigures(walk, here);
     traitsOf(walk, here);
@@ -154,8 +157,9 @@ function enter(walk: Walk, i: number): Here | undefined {
     );
   // "lift the cap and there's a nut": what hides it is not what it holds.
   const hides =
-    /\b(?:lift|pop|pull|prise|pry|flip|slide|under)\b[^.]{0,16}\b(?:cap|boot|cover|flap)\b/i.test(said) &&
-    /^\W*(?:and )?there(?:'s| is| are)\b/i.test(nextSaid(walk, i));
+    /\b(?:lift|pop|pull|prise|pry|flip|slide|under)\b[^.]{0,16}\b(?:cap|boot|cover|flap)\b|\b(?:pull|peel|fold|lift|move|swing|push|pop)\b.*\b(?:back|aside|out of the way)\W*$/i.test(
+      said,
+    ) && /^\W*(?:and )?there(?:'s| is| are)\b/i.test(nextSaid(walk, i));
   if (heading.length > 0) walk.headedSentence = clause.sentence;
   const underHeading =
     walk.headedSentence === clause.sentence &&
@@ -190,7 +194,7 @@ function enter(walk: Walk, i: number): Here | undefined {
   const found = isOfTwo ? null : says;
   const other = (found && !isOurs(text, found[0]) ? found : null) ?? (inherited ? /^.*/.exec(said) : null);
   const notThis = other
-    ? { says: other[0], start: spanOf(terms, clause.from, clause.to).start + other.index }
+    ? { says: other[0], start: placeIn(text, spanOf(terms, clause.from, clause.to).start, other.index) }
     : undefined;
   if (notThis) walk.otherFrom = i;
   return {

@@ -67,3 +67,98 @@ describe("a number goes to what it was said of, and to nothing else", () => {
     expect(read(text)).toEqual(fasteners);
   });
 });
+
+describe("as people tell it", () => {
+  test.each<[says: string, text: string, fasteners: string[]]>([
+    [
+      "most of a lot and the rest, told apart by how large they are; and a figure as one of two",
+      "The cover has nine bolts, most of them are 12s, and there's two 10s at the corner. Take them all out. New gasket. The big ones go to 20 foot pounds and the little ones 7 or 8 foot pounds.",
+      ["big cover bolts, × 7, 12 mm, 20 lb·ft", "small cover bolts, × 2, 10 mm, 7 to 8 lb·ft"],
+    ],
+    [
+      "how many and where, before what they do; long and short, by what is told of them",
+      "The pump is held on by three bolts. Two at the bottom go right through into the bracket, they're long, and they were 13s. The top one is shorter, that was a 15. Going back, the long ones 45 newton metres. The short one 25.",
+      ["lower bolts, × 2, 13 mm, 45 N·m?", "pump top bolt, × 1, 15 mm, 25 N·m?"],
+    ],
+    [
+      "a second pass by its number alone",
+      "Ten bolts hold the cover, half inch heads. Cover back on, start them all by hand, twenty foot pounds first and then thirty.",
+      ["cover bolts, × 10, 1/2 in, 20 lb·ft, then 30 lb·ft"],
+    ],
+    [
+      "an angle without its degrees is asked about; numbers by themselves are those of what stands beside them",
+      "Drop link nut, 16 mm. Pinch bolt, 18 mm. Wheel bolts, 17 mm, x5. New arm in. Pinch bolt 60 Nm + 90. Link 50. Wheels 120.",
+      [
+        "drop link nut, × 1, 16 mm, 50 N·m",
+        "pinch bolt, × 1, 18 mm, 60 N·m + 90°?",
+        "wheel bolts, × 5, 17 mm, 120 N·m",
+      ],
+    ],
+    [
+      "another truck's head",
+      "The tray bolts are 10 mm, four of them. On the other truck I had they were half inch. Tray back on, 8 newton metres.",
+      ["tray bolts, × 4, 10 mm, 8 N·m"],
+    ],
+    [
+      "a bolt that pushes something off is none of the job",
+      "To get the drum off take an 8 mm bolt, run it in there and it pushes itself off. The cylinder has two bolts, 10 mm.",
+      ["cylinder bolts, × 2, 10 mm"],
+    ],
+    [
+      "the bolt of a clamp is the clamp",
+      "The clamp on the downpipe is a band one with a single bolt through it, that's a 13. New gasket. Band clamp back on, 40 newton metres.",
+      ["clamp on the downpipe, × 1, 13 mm, 40 N·m"],
+    ],
+    [
+      "one of three that looks otherwise is one of three; a figure once more in another unit is the same",
+      "The housing has three bolts, two are short and one's long. The long one goes at the bottom. They're all ten millimetre. Housing back on, 89 inch pounds, which is like seven and a half foot pounds.",
+      ["housing bolts, × 3, 10 mm, 89 lb·in"],
+    ],
+    [
+      "what is pulled aside is not what it hides",
+      "The strut. Up top pull the scuttle trim back, and there's three thirteens round the edge. Strut back in, tops are 25 newton metres.",
+      ["strut bolts, × 3, 13 mm, 25 N·m"],
+    ],
+    [
+      "fifty each is of the three just told, and not of the next bolt",
+      "The arm has three bolts, 15 mm. The pinch bolt is an 18. New arm in. Three to the arm: fifty newton metres each. Pinch bolt, that's fifty four.",
+      ["arm bolts, × 3, 15 mm, 50 N·m", "pinch bolt, × 1, 18 mm, 54 N·m"],
+    ],
+    [
+      "four coils with a bolt each",
+      "Coil packs x4, each has 1 bolt, 10 mm. New coils in. Coil bolts 8 newton metres.",
+      ["coil bolts, × 4, 10 mm, 8 N·m"],
+    ],
+    [
+      "a spec is no list of tools for the chisel that is told behind it",
+      "The axle nut is a 32. New hub in. The axle nut you want a new one comes with the hub and the spec on that is 180 foot pounds so get the big wrench out and stake it with the chisel.",
+      ["axle nut, × 1, 32 mm, 180 lb·ft"],
+    ],
+  ])("%s", (_, text, fasteners) => {
+    expect(read(text)).toEqual(fasteners);
+  });
+});
+
+test.each<[trait: string, text: string, has: boolean]>([
+  ["single-use", "Pinch bolt, 18 mm, comes out. New arm in. The pinch bolt must be new, 60 Nm.", true],
+  ["single-use", "Bracket nuts, two, 10 mm. Don't reuse the grommets. Bracket nuts 8 Nm.", false],
+  ["by hand first", "Cover bolts, six, 10 mm. Cover on, get a couple of threads in each. 9 Nm.", true],
+  [
+    "at ride height",
+    "Bush bolt is a 21. New bush in. Bush bolt 110 Nm, but not until the car's on its wheels.",
+    true,
+  ],
+  [
+    "threadlocker, medium strength",
+    "Two caliper bolts, 17 mm. Caliper back on, 105 Nm and a little bit of blue on the threads.",
+    true,
+  ],
+  ["left-hand thread", "The fan nut is a 36 and it's a left hand thread.", true],
+  [
+    "left-hand thread",
+    "The fan nut is a 36 and it's a left hand, no wait, it's not, it's a right hand thread.",
+    false,
+  ],
+])("%s: “%s” %s", (trait, text, has) => {
+  expect(readStory(text).fasteners[0]?.traits.includes(trait)).toBe(has);
+});

@@ -94,3 +94,30 @@ test("oil is something to have by its grade, with how much", () => {
     "75W-90 oil, three quarts",
   ]);
 });
+
+const AFTER_ALL = "The first half of it is long. All of it came off, and all of it went back on. ";
+test.each([
+  [
+    "After two days check the level again, and the belt after 500 km.",
+    ["After two days check the level again", "check the belt after 500 km"],
+  ],
+  ["Coolant level every morning for a week.", ["Coolant level every morning for a week"]],
+  ["Ring your insurer about it.", ["Ring your insurer about it"]],
+  ["Old oil to the tip in milk bottles.", ["Old oil to the tip in milk bottles"]],
+  ["Return hose on, clip on.", []],
+  ["Fill it until it runs out, then check the gap again.", []],
+  ["The lever should hold at 5 clicks.", []],
+])("for later: “%s”", (told, later) => {
+  expect(named(readStory(AFTER_ALL + told).followUps)).toEqual(later);
+});
+
+test("what is to be minded is told with what it is of and why; what only points says nothing here", () => {
+  const minded = (told: string) => named(readStory(told).cautions);
+  expect(minded("There's a little half-moon key in the shaft, don't lose it.")).toEqual([
+    "There's a little half-moon key in the shaft, don't lose it",
+  ]);
+  expect(minded("Take the negative off first, because the big wire is live.")).toEqual([
+    "Take the negative off first, because the big wire is live",
+  ]);
+  expect(minded("They don't spring back once they are bent. Don't do that on this one.")).toEqual([]);
+});

@@ -35,11 +35,11 @@ export function listsOf(heard: Heard): Lists {
     if (listing.has(i)) continue;
     const span = spanOf(terms, clause.from, clause.to);
     const sentence = sentenceFrom(heard, i);
-    if (LATER.test(said) && !NOT_THIS_ONE.test(said) && told.length - i < told.length * 0.4)
-      lists.followUps.push({
-        name: short(sentence.replace(/^\s*\d{1,2}[.)]\s*/, "").replace(SIGNS_OFF, "")),
-        span,
-      });
+    if (isForLater(said, sentence) && !NOT_THIS_ONE.test(said) && told.length - i < told.length * 0.4)
+      for (const name of eachForLater(
+        sentence.replace(/^\s*(?:\d{1,2}[.)]|[-*•])\s*/, "").replace(SIGNS_OFF, ""),
+      ))
+        lists.followUps.push({ name, span });
   }
   for (const { name, span } of oilsIn(text)) add(lists.consumables, name, span);
   return {
@@ -58,6 +58,42 @@ const SIGNS_OFF =
 
 const LATER =
   /\b(?:(?:check|look|re-?check|re-?torque|tighten|torque|go back|top (?:it )?up|nut|nuts|bolts)\b[^.]{0,60}\b(?:again|after|tomorrow|next|in a (?:week|month|few)|saturday|sunday|monday)|after (?:a |about |the first )?(?:\w+ )?(?:\d+|hundred|fifty|few|couple|thousand|week|two hundred)[^.]{0,20}(?:miles?|km|kilomet\w+|days?|weeks?|drives?)?|again (?:in|after|tomorrow|next)|next (?:change|service|oil|day|week|morning)|due (?:at|in)|take (?:the )?(?:old|core)|alignment|(?:get|have|book|need) (?:the |your |my )?(?:tracking|toe|wheels? aligned|geometry))\b/i;
+
+const MANY =
+  "(?:an?|the|about|around|another|first|next|few|couple|of|\\d[\\d,.]*|one|two|three|four|five|six|eight|ten|twenty|thirty|fifty|hundred|thousand)";
+/** When it is to be done: so far or so long from now, or at a time of its own. */
+const WHEN = new RegExp(
+  `\\b(?:(?:after|in|at|within)(?: ${MANY})+(?: \\w+)? ?(?<![a-z])(?:miles?|k'?s|km|kms|kilomet\\w+|days?|weeks?|wks?|months?|fortnight|drives?|trips?|trail|journey)\\b|after (?:the|your|a) (?:next |first )?(?:trip|run|drive|trail|journey|wash|winter)\\b|every (?:morning|day|week|month|trip|journey)\\b|tomorrow\\b|next (?:morning|day|week|weekend|month|time|trail|trip|spring|summer|service|change|fill-?up)\\b|in (?:the )?(?:spring|summer|autumn|winter|morning)\\b|when you get there\\b)`,
+  "i",
+);
+const DONE_LATER =
+  /\b(?:check|look|re-?check|re-?torque|torque|tighten|top|watch|keep an eye|order|change|do (?:it|the|them|that|in)|level|oil|nuts?|bolts?|again|same kit|click(?:s|ed)?)\b/i;
+/** Told of what came about, and of how long it took. */
+const CAME_ABOUT =
+  /\b(?:took|lasted|had|was|were|did|drove|started|wasted|ago|it's been|has been|for years)\b|\btill it\b/i;
+
+/** Somebody to be told, or something to be ordered, lent back or thrown away. */
+const ERRAND =
+  /^\W*(?:(?:and|then|also|so|must|need to|remember to|don't forget to|i(?:'ll| will| must| need to| have to)|you(?:'ll)? (?:need|have) to) )*(?:(?:tell|ring|order|book|return|hand in) (?:the|your|my|two|three|four|a|an|some|another)\b \w+|give (?:it|the \w+(?: \w+)?|them) back|old \w+ (?:goes )?(?:back )?to the (?:tip|dump|shop|garage|counter))\b/i;
+/** At once, and not another day. */
+const AT_ONCE = /\b(?:till|until) it \w+(?: \w+)? again\b|\bthen (?:check|look)\b.*\bagain\W*$/i;
+
+const isForLater = (said: string, sentence: string) =>
+  ERRAND.test(said) ||
+  (LATER.test(said) && !AT_ONCE.test(said)) ||
+  (WHEN.test(said) && DONE_LATER.test(sentence) && !CAME_ABOUT.test(sentence));
+
+/** "Check the nuts after 50 miles and the lever at 200": two things, each at its time. */
+function eachForLater(said: string): string[] {
+  const [first = "", second, ...more] = said.split(/,? and (?=the |\w+ (?:\w+ ){0,3}(?:after|at|in) )/i);
+  const verb = /^\W*(?:\w+ ){0,6}?(check|look at|re-?check|re-?torque)\b/i.exec(first)?.[1]?.toLowerCase();
+  const isApart = second !== undefined && more.length === 0 && WHEN.test(first) && WHEN.test(second);
+  if (!isApart) return [short(said)];
+  return [
+    short(first),
+    short(verb && !DONE_LATER.test(second.split(" ")[0] ?? "") ? `${verb} ${second}` : second),
+  ];
+}
 
 /** Tools and what is used up that a clause names. */
 function things(heard: Heard, clause: Clause, listed: boolean, lists: Lists): void {
@@ -127,19 +163,23 @@ const isItem = ({ text, terms }: Heard, { from, to }: Clause, at: number) =>
   (at === to - 1 || /^(?:and|or|,)$/.test(terms[at + 1]?.text ?? "")) &&
   !CONSUMABLE_HEADS.has(terms[at]?.text ?? "");
 
-/** The words from a clause on to the end of its sentence, where that is short. */
+/** The sentence in which a clause stands where that is short; else what the clause says, and what leads into it. */
 function sentenceFrom({ text, terms, told }: Heard, i: number): string {
   const clause = told[i];
   if (!clause) return "";
   const sentence = told.filter((one) => one.sentence === clause.sentence);
   const [first, last] = [sentence[0] ?? clause, sentence.at(-1) ?? clause];
-  return last.to - first.from <= 24
-    ? saidIn(text, terms, { from: first.from, to: last.to })
-    : saidIn(text, terms, {
-        from: clause.from,
-        to: Math.min(last.to, clause.from + 16, told[i + 1]?.to ?? last.to),
-      });
+  if (last.to - first.from <= MOST_WORDS) return saidIn(text, terms, { from: first.from, to: last.to });
+  const before = told[i - 1];
+  const led =
+    before?.sentence === clause.sentence &&
+    !DONE_LATER.test(saidIn(text, terms, clause)) &&
+    clause.to - before.from <= MOST_WORDS
+      ? before.from
+      : clause.from;
+  return saidIn(text, terms, { from: led, to: Math.min(last.to, led + MOST_WORDS) });
 }
+const MOST_WORDS = 14;
 
 /** Said twice is one. */
 function apart<T extends Noted>(list: readonly T[]): T[] {

@@ -1,8 +1,9 @@
 import type { Measure } from "../model/job";
 import { type Told } from "./clauses";
-import { type Heard, type Noted, saidIn, spanOf, topicIn } from "./heard";
+import { type Heard, type Noted, saidIn, spanOf } from "./heard";
 import { spokenNumber } from "./spoken-number";
 import type { Term } from "./terms";
+import { topicIn } from "./topic";
 import { NOT_THIS_ONE } from "./vocabulary";
 
 /** Something measured, by its name with what was said of it, and its limits where it was told which way they go. */

@@ -4,12 +4,13 @@ import { behind, wordsFrom } from "./behind";
 import { type Clause, isAction } from "./clauses";
 import { countBefore, isDefinite, isPerSide, ofThem, text } from "./counts";
 import { type Family, type Mention, marksOf, mentionAt, singular } from "./mention";
+import { nameBefore } from "./name-before";
 import { isPlugByName, isWired, onlyPlug } from "./plugs";
 import { screwedThing } from "./screwed-thing";
 import { type FoundSize } from "./size-words";
 import { spokenNumber } from "./spoken-number";
 import type { Term } from "./terms";
-import { FASTENING_PIN, HEADS, NOT_IN_NAME, PART_HEADS, PLACES, SCREWED_PLUG } from "./vocabulary";
+import { FASTENING_PIN, HEADS, PART_HEADS, PLACES, SCREWED_PLUG } from "./vocabulary";
 import { asOne } from "./what-it-is";
 
 /** Every fastener that a run of words speaks of. */
@@ -187,7 +188,8 @@ const speaksOfSparks = (terms: readonly Term[]): boolean =>
     ({ text: word }, at) =>
       word === "spark" ||
       /^(?:gap|gapped|pregapped)$/.test(word) ||
-      (word === "plug" && text(terms, at + 1) === "socket"),
+      (word === "plug" && /^(?:socket|wells?|tubes?)$/.test(text(terms, at + 1))) ||
+      (/^coils?$/.test(word) && /^packs?$/.test(text(terms, at + 1))),
   );
 
 function named(
@@ -200,49 +202,7 @@ function named(
   sizeStartingAt: (at: number) => boolean,
 ): Mention | undefined {
   const noun = text(terms, at);
-  let start = at;
-  const marks: string[] = [];
-  let size: FoundSize | undefined;
-  for (let i = at - 1; i >= from; i--) {
-    const found =
-      sizeEndingAt(i + 1) ??
-      (/^(?:head|headed|hex|socket|-)$/.test(text(terms, i)) ? sizeEndingAt(i) : undefined);
-    if (found && found.from >= from) {
-      size = found;
-      start = found.from;
-      i = found.from;
-      continue;
-    }
-    const word = text(terms, i);
-    if (word === "-" && at - i < 5) continue;
-    if (
-      taken.has(i) ||
-      NOT_IN_NAME.has(word) ||
-      !/^[a-zà-ÿ-]+$/.test(word) ||
-      spokenNumber(terms, i) !== undefined ||
-      at - i > 5
-    )
-      break;
-    if (
-      terms[i]?.tag === "verb" &&
-      !/ing$|ed$/.test(word) &&
-      !HEADS[word] &&
-      marks.length > 0 &&
-      isAction(terms, i)
-    )
-      break;
-    // "one through bolt".
-    const throughBolt = word === "through" && i === at - 1;
-    if (throughBolt) {
-      marks.unshift(word);
-      start = i;
-      continue;
-    }
-    if (terms[i]?.tag === "preposition" || terms[i]?.tag === "conjunction" || terms[i]?.tag === "pronoun")
-      break;
-    marks.unshift(word);
-    start = i;
-  }
+  const { start, marks, size } = nameBefore(terms, at, from, sizeEndingAt, taken);
   if (
     /^torx$/.test(noun) &&
     (marks.some((mark) => /^(?:inverted|external|male|internal|inside|outside)$/.test(mark)) ||
@@ -256,6 +216,8 @@ function named(
   const turned =
     /^(?:the|that|this|my|your)$/.test(text(terms, start - 1)) &&
     [1, 2, 3, 4, 5].some((n) => taken.has(at + n) || sizeStartingAt(at + n));
+  // "While in there plugs 16 mm thin wall".
+  const isSized = sizeStartingAt(at + 1) && !/^(?:connector|wiring|harness)$/.test(text(terms, at - 1));
   // "Gearbox plug 30".
   const figured =
     noun === "plug" && marks.length > 0 && !isWired(terms) && spokenNumber(terms, at + 1) !== undefined;
@@ -264,6 +226,7 @@ function named(
     !marks.some((mark) => SCREWED_PLUG.has(mark)) &&
     !size &&
     !turned &&
+    !isSized &&
     !figured &&
     !(noun === "plugs" && /^(?:both|all|two)$/.test(text(terms, start - 1)))
   )

@@ -1,7 +1,8 @@
 import { isAction } from "./clauses";
-import { type Heard, saidIn, spanOf, topicIn } from "./heard";
+import { type Heard, saidIn, spanOf } from "./heard";
 import type { Noted } from "./heard";
 import { spokenNumber } from "./spoken-number";
+import { topicIn } from "./topic";
 import { NOT_THIS_ONE, OTHERS_SAY } from "./vocabulary";
 
 /**
@@ -28,43 +29,70 @@ const MINDED: readonly RegExp[] = [
   /\bpump the (?:brake )?pedal (?:\w+ )*before\b|\bone side at a time\b|\b(?:before|until) (?:any|all) (?:\w+ ){1,5}(?:tight|in)\b/i,
 ];
 
-/** What is to be minded, in the words it is told in, with its reason where that follows. */
+/** What is to be minded, in the words it is told in, with its reason and what it is said of. */
 export function cautionsOf(heard: Heard): Noted[] {
   const { text, terms, told, listing } = heard;
-  return told.flatMap((clause, i): Noted[] => {
+  const cautions: (Noted & { at: number })[] = [];
+  for (const [i, clause] of told.entries()) {
     const said = saidIn(text, terms, clause);
     if (
       listing.has(i) ||
       NOT_THIS_ONE.test(said) ||
       OTHERS_SAY.test(said) ||
+      ONLY_POINTS.test(said) ||
       said.split(/\s+/).length < (PROTECTS.test(said) ? 2 : 3)
     )
-      return [];
+      continue;
     const next = told[i + 1];
     // "don't swap them | or they'll adjust looser": with its reason, where the same sentence goes on to give it.
     const after =
       next && next.sentence === clause.sentence && next.to - clause.from <= 18
         ? saidIn(text, terms, next)
         : "";
-    const dont = DO_NOT.exec(said);
+    const dont = isOfOthers(terms, clause.from) ? null : DO_NOT.exec(said);
     if (
       !dont &&
       !MINDED.some((one) => one.test(said)) &&
       !(COMES_TO.test(after) && tellsToDo(terms, clause.from))
     )
-      return [];
+      continue;
     const reason = REASON.test(after);
-    const from = dont
-      ? said
-          .slice(dont.index)
-          .replace(/^\W*(?:(?:and|so|but|just|please|or|also|then|you|now|i mean)\s+)?/i, "")
-      : said;
-    const whole = reason ? `${from} ${after}` : from;
-    return [
-      { name: short(whole, 16), span: spanOf(terms, clause.from, reason && next ? next.to : clause.to) },
-    ];
-  });
+    const own = dont ? said.slice(dont.index).replace(LEADS, "") : said;
+    // "Negative off first | because the big wire is live": what is to be done, and why.
+    const isWhy = /^\W*(?:because|cause|cuz|otherwise|or)\b/i.test(said);
+    // "There's a little half-moon key, don't lose it".
+    const most = isWhy ? 22 : 14;
+    const points = isWhy || (POINTS_BACK.test(own) && !ENOUGH.test(own));
+    const led = told.find(
+      (one, k) => k < i && k >= i - 2 && one.sentence === clause.sentence && clause.to - one.from <= most,
+    );
+    const isLed = points && led !== undefined;
+    const from = isLed ? led.from : clause.from;
+    const named = isLed ? saidIn(text, terms, { from, to: clause.to }) : own;
+    const last = cautions.at(-1);
+    if (isLed && last?.at === i - 1) cautions.pop();
+    cautions.push({
+      name: short(reason ? `${named} ${after}` : named, 18),
+      span: spanOf(terms, from, reason && next ? next.to : clause.to),
+      at: i,
+    });
+  }
+  return cautions.map(({ name, span }) => ({ name, span }));
 }
+
+const LEADS = /^\W*(?:(?:and|so|but|just|please|or|also|then|you|now|i mean)\s+)?/i;
+/** "Don't do that on this one": of what was shown, which nobody sees here. */
+const ONLY_POINTS =
+  /^\W*(?:\w+ )?(?:don't|do not|never) (?:do|take|pull|use|try|put|get) (?:it|that|this|them|those)(?: (?:out|off|on this one|on that one|here|there|at home))?\W*$/i;
+/** "They don't spring back", told of how things are. */
+const isOfOthers = (terms: Heard["terms"], at: number): boolean =>
+  /^(?:they|it|he|she|i|we|who|that|which|ones?|those)$/.test(terms[at - 1]?.text ?? "");
+
+/** "Don't lose it": what is pointed at was named before. */
+const POINTS_BACK =
+  /^(?:[\w']+ ){0,3}?(?:it|it's|them|em|they're|those|these|this|that)\b(?!.*\b(?:the|your|an?) (?!bit\b|little\b|lot\b)[a-z])/i;
+
+const ENOUGH = /\b(?:cold|left[- ]hand|heavy|sharp|hot)\b/i;
 
 /** Told to do. */
 const tellsToDo = (terms: Heard["terms"], at: number) =>

@@ -40,6 +40,22 @@ function isSizedHere({ here, mention }: Taking): boolean {
   );
 }
 
+/** "Take an 8 mm bolt, run it in there": what pushes a thing off, and holds nothing. */
+function isUsedAsTool({ walk: { heard }, here, mention }: Taking): boolean {
+  const { text: whole, terms, told } = heard;
+  const before = saidIn(whole, terms, { from: here.clause.from, to: mention.to });
+  const taken =
+    /\b(?:take|get|grab|use|find|with) (?:an?|some|another|two|a couple of|any) (?:[\w/]+ ){0,4}?\w+$/i.test(
+      before,
+    );
+  const next = told[here.i + 1];
+  const after = saidIn(whole, terms, {
+    from: mention.to,
+    to: next?.sentence === here.clause.sentence ? next.to : here.clause.to,
+  });
+  return taken && /\b(?:run|thread|screw|wind|put|stick) (?:it|them|one|that)\b/i.test(after);
+}
+
 /** Whether a mention of nothing known begins a group: not what is of another car, and not what was bought. */
 export function isNew(taking: Taking): boolean {
   const { walk, here, mention } = taking;
@@ -48,6 +64,7 @@ export function isNew(taking: Taking): boolean {
   return (
     here.notThis === undefined &&
     !isForbidden(taking.walk, taking.here, taking.mention) &&
+    !isUsedAsTool(taking) &&
     !(mention.ofThem && (walk.last?.count ?? 0) > (mention.count ?? 0) && here.sizes.length === 0) &&
     (mention.some ||
       mention.placed ||
@@ -97,6 +114,20 @@ export function beginOne(taking: Taking): void {
   // "They're all seventeens, no, the hidden one is a fifteen": one fewer of the others.
   const isOneOfThem = sizedHere && mention.definite && (mention.count ?? 1) === 1;
   if (isOneOfThem && last?.count !== undefined && last.count > 2 && i - last.last <= 3) last.count -= 1;
+  // "Seven bolts, most of them are 12s, and two 10s": the first are as many fewer.
+  const ofMost = last && /\bmost(?: of (?:them|those|these))? (?:are|is)\b/i.test(saidOf(walk, last.last));
+  if (
+    ofMost &&
+    here.sizes.length > 0 &&
+    (last.count ?? 0) > (mention.count ?? Infinity) &&
+    i - last.last <= 3
+  )
+    last.count = (last.count ?? 0) - (mention.count ?? 0);
   keepGroup(walk, here, group);
   walk.unknown = undefined;
+}
+
+function saidOf({ heard: { text: whole, terms, told } }: Walk, at: number): string {
+  const clause = told[at];
+  return clause ? saidIn(whole, terms, clause) : "";
 }

@@ -6,7 +6,7 @@ import { text, isPerSide } from "./counts";
 import { marksOf, type Mention, mentionAt, singular } from "./mention";
 import { spokenNumber } from "./spoken-number";
 import type { Term } from "./terms";
-import { HEADS, PART_HEADS, THINGS } from "./vocabulary";
+import { HEADS, PART_HEADS, PLACES, THINGS } from "./vocabulary";
 
 /** No cover has more bolts of one kind than this. */
 export const MOST_OF_ONE_KIND = 32;
@@ -105,3 +105,23 @@ export function sharesOf(terms: readonly Term[], { from, to }: Clause): Mention[
       : [];
   });
 }
+
+/** "Two at the bottom go straight through into the bracket": how many and where, before what they do. */
+export function leadingPlaced(terms: readonly Term[], { from, to }: Clause): Mention | undefined {
+  const start = /^(?:and|then|so)$/.test(text(terms, from)) ? from + 1 : from;
+  const number = smallNumber(terms, start, MOST_OF_ONE_KIND);
+  if (!number || !/^(?:at|on|in|down|up|along|underneath|behind)$/.test(text(terms, number.next)))
+    return undefined;
+  const where = behind(terms, number.next);
+  const end = number.next + where.words.length;
+  const placed = where.marks.filter((mark) => PLACES.has(mark) || THINGS.has(mark));
+  if (placed.length === 0 || end >= to || !GOES.test(text(terms, end))) return undefined;
+  return mentionAt(start, end, {
+    placed: true,
+    marks: marksOf(placed),
+    name: placed.join(" "),
+    count: number.value,
+  });
+}
+const GOES =
+  /^(?:go|goes|come|comes|run|runs|hold|holds|sit|sits|thread|threads|screw|screws|bolt|bolts|need|needs)$/;

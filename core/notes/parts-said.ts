@@ -1,7 +1,8 @@
 import { isAction, type Told } from "./clauses";
-import { headingOver, type Heard, type Noted, saidIn, sentenceOf, spanOf, topicIn } from "./heard";
+import { headingOver, type Heard, type Noted, saidIn, sentenceOf, spanOf } from "./heard";
 import { add, fullest, isToolHere, nameOf } from "./list-names";
 import { singular } from "./mention";
+import { topicIn } from "./topic";
 import {
   ACTIONS,
   COMPOUND,

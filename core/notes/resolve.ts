@@ -41,14 +41,15 @@ export function begin(
       !(fresh && KIND.has(mark)) &&
       (!fresh || mention.head === "" || before.includes(mark)),
   );
-  const name = nameFor(mention, topic, own);
+  const about = isBledBy(mention, topic) ? [] : topic;
+  const name = nameFor(mention, about, own);
   return {
     name,
     aliases: [],
-    family: mention.sized ? "bolt" : mention.family,
+    family: mention.sized || mention.placed ? "bolt" : mention.family,
     marks: new Set(mention.marks),
     // What has a name of its own is not told by what was being worked on.
-    topic: own && !mention.sized && !mention.some ? [] : [...topic],
+    topic: own && !mention.sized && !mention.some ? [] : [...about],
     count: mention.count,
     perSide: mention.perSide,
     undo: undefined,
@@ -63,6 +64,10 @@ export function begin(
     clauses: new Set([at]),
   };
 }
+
+/** "The brake line, and the bleeder is right above it": of what the line goes to. */
+const isBledBy = ({ family }: Mention, topic: readonly string[]): boolean =>
+  family === "bleeder" && /^(?:line|hose|pipe|tube)$/.test(topic.at(-1) ?? "");
 
 function nameFor(mention: Mention, topic: readonly string[], own: boolean): string {
   if (mention.some) return [...mention.marks, ...topic, "bolts"].join(" ");

@@ -27,7 +27,10 @@ const MAXIMUM = [
 ];
 
 /** The angle that follows a torque: "plus 90 degrees", "then a quarter turn", "+ 90°". */
-function angleAt(words: readonly Word[], at: number): { degrees: number; next: number } | undefined {
+function angleAt(
+  words: readonly Word[],
+  at: number,
+): { degrees: number; next: number; unsaid?: true } | undefined {
   let i = at;
   const text = (n: number) => words[n]?.text ?? "";
   while (
@@ -50,6 +53,11 @@ function angleAt(words: readonly Word[], at: number): { degrees: number; next: n
     const next = afterUnit(unit, number);
     return { degrees: number.value * 360, next };
   }
+  // "120 Nm + 90": nothing else is added to a torque.
+  const isAdded = i === at + 1 && /^(?:\+|plus)$/.test(text(at)) && !number.fraction;
+  const ends = words[number.next] === undefined || /^(?:[.,;:)\n]|and|also)$/.test(unit);
+  if (isAdded && ends && number.value >= 30 && number.value <= 360 && number.value % 5 === 0)
+    return { degrees: number.value, next: number.next, unsaid: true };
   return undefined;
 }
 
@@ -108,8 +116,10 @@ export function torqueAt(words: readonly Word[], at: number): FoundTorque | unde
   const maximum = maximumBefore(words, at);
   if (quantities.length === 1) {
     const angles: number[] = [];
+    let unsaid = false;
     for (let angle = angleAt(words, to); angle && angles.length < 3; angle = angleAt(words, to)) {
       angles.push(angle.degrees);
+      unsaid ||= angle.unsaid === true;
       to = angle.next;
     }
     if (angles.length > 0)
@@ -117,6 +127,7 @@ export function torqueAt(words: readonly Word[], at: number): FoundTorque | unde
         figure: turnedOn({ form: "value", torque: first }, angles),
         from: at,
         to,
+        ...(unsaid ? { contradicts: true as const } : {}),
       };
     if (maximum > 0) return { figure: { form: "maximum", torque: first }, from: at - maximum, to };
     if (["max", "maximum", "tops"].includes(words[to]?.text ?? ""))
@@ -136,7 +147,11 @@ export function torqueAt(words: readonly Word[], at: number): FoundTorque | unde
   const twoPart = quantities.length === 2 && second && quantityNm(first) < quantityNm(second);
   const isRange =
     twoPart &&
-    (link === "to" || link === "-" || link === "–" || (link === "and" && before === "between")) &&
+    (link === "to" ||
+      link === "or" ||
+      link === "-" ||
+      link === "–" ||
+      (link === "and" && before === "between")) &&
     !/first/.test(
       words
         .slice(Math.max(0, at - 3), at)

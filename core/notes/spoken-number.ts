@@ -67,6 +67,7 @@ const SIGNS: Record<string, number> = {
 
 /** Sizes are said in the plural for the tools that fit them: "the tens", "two 13s". */
 const PLURALS: Record<string, number> = {
+  sevens: 7,
   eights: 8,
   nines: 9,
   tens: 10,

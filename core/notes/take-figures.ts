@@ -13,13 +13,22 @@ import {
   unitForAll,
 } from "./figures";
 import type { Group, SaidFigure } from "./group";
-import { between, saidIn, spanOf, topicIn } from "./heard";
+import { between, saidIn, spanOf } from "./heard";
 import { singular } from "./mention";
 import { behindWritten, passesOfLast, sameAs } from "./more-figures";
 import { MOST_OF_ONE_KIND } from "./of-them";
 import { byWords } from "./same-group";
+import { topicIn } from "./topic";
 import { DOUBTFUL, HEADS, OTHERS_SAY, TAKEN_BACK } from "./vocabulary";
-import { type Here, type Walk, bySizeHere, byTopic, figuredGroup, mentionsWithGroups } from "./walk";
+import {
+  type Here,
+  type Walk,
+  bySizeHere,
+  byTopic,
+  figuredGroup,
+  isNextPass,
+  mentionsWithGroups,
+} from "./walk";
 import type { FoundTorque } from "./written-torque";
 
 const LARGEST_HEAD_MM = 46;
@@ -85,10 +94,10 @@ function aimOf(walk: Walk, here: Here): Group | undefined {
   const also = /^\W*(?:and )?also\b/i.test(here.said) && last?.sentence === clause.sentence - 1;
   // "Down pipe with three new nuts. I put those at forty five."
   const points =
-    /^\W*(?:(?:and|so|i|you|we|put|take|took|do|did|run) )*(?:those|these|them|that|they|it)(?:'s|'re| is| are| get| gets| goes| go)?\b/i.test(
+    /^\W*(?:(?:and|so|i|you|we|put|take|took|do|did|run|give|gave|set) )*(?:those|these|them|that|they|it)(?:'s|'re| is| are| get| gets| goes| go)?\b/i.test(
       here.said,
     );
-  if (points && walk.last && walk.last.last === i - 1) return walk.last;
+  if (points && walk.last && i - walk.last.last <= (walk.topicAt > walk.last.last ? 1 : 6)) return walk.last;
   return (also || last?.sentence === clause.sentence) && clause.from - last.from < 32 ? walk.last : undefined;
 }
 
@@ -99,7 +108,9 @@ function bareIn(walk: Walk, here: Here, isWritten: boolean): FoundTorque[] {
   const aimedAt = aimOf(walk, here);
   const forAll =
     !isWritten && mentionsWithGroups(here).length > 0 ? unitForAll(terms, clause.from) : undefined;
-  const expected = noSize.size > 0 || (!isWritten && goingBack && aimedAt && aimedAt.figures.length === 0);
+  const isPass = !isWritten && isNextPass(walk, here);
+  const expected =
+    isPass || noSize.size > 0 || (!isWritten && goingBack && aimedAt && aimedAt.figures.length === 0);
   const isTaken = (at: number) =>
     walk.inTorque.has(at) || here.sizes.some(({ from, to }) => !noSize.has(from) && at >= from && at < to);
   const unit = forAll ?? (expected ? nearestUnit(torques, clause.from) : undefined);
@@ -114,7 +125,15 @@ function bareIn(walk: Walk, here: Here, isWritten: boolean): FoundTorque[] {
   // Where its head is not known, a number may still be that: but no head is so large.
   const isNoHead = ({ figure }: FoundTorque) =>
     figure.form === "value" && figure.torque.value > LARGEST_HEAD_MM;
-  return noSize.size > 0 || forAll || aimedAt?.undo ? read : read.filter(isNoHead);
+  // "The plug goes back in at 25".
+  const isAt = ({ from }: FoundTorque) =>
+    goingBack &&
+    /\b(?:goes|go|went)(?: back)?(?: in| on)?,? (?:at|to) $/i.test(
+      `${saidIn(walk.heard.text, terms, { from: clause.from, to: from })} `,
+    );
+  return noSize.size > 0 || isPass || forAll || aimedAt?.undo
+    ? read
+    : read.filter((one) => isNoHead(one) || isAt(one));
 }
 
 function figureOf(
@@ -142,7 +161,9 @@ function takeFigure(figured: Figured): void {
   if (isRefused(figured)) return;
   const indexed = mentionsWithGroups(here);
   const sharing =
-    /\b(?:on |for )?(?:all|both|every|each|everything|the lot)\b/i.test(said) && mentions.length === 0
+    /\b(?:on |for )?(?:all|both|every|each|everything|the lot)\b/i.test(said) &&
+    mentions.length === 0 &&
+    !isOfBefore(figured)
       ? walk.groups.filter(
           (group) =>
             i - group.last <= 9 &&
@@ -169,6 +190,17 @@ function takeFigure(figured: Figured): void {
   walk.lastFigureAt = torque.to;
   for (const other of [...sharing, ...(both.includes(group) ? both : [])])
     if (other !== group && !other.figures.includes(figure)) other.figures.push(figure);
+}
+
+/** "Three to the arm: fifty newton metres each": of those three. */
+function isOfBefore({ walk: { heard }, here }: Figured): boolean {
+  const before = heard.told[here.i - 1];
+  return (
+    /\beach\b/i.test(here.said) &&
+    before?.sentence === here.clause.sentence &&
+    heard.terms[before.from]?.tag === "number" &&
+    before.to - before.from <= 6
+  );
 }
 
 /**
@@ -230,20 +262,23 @@ function aimedBehind({ walk, here, torque }: Figured): Group | undefined {
   )?.group;
 }
 
+/** As near as one says a figure in another unit. */
+const NEARLY = 0.08;
 /**
  * "20 foot pounds, that's a touch over two newton metres": the same once more; where it is not the same, its
  * unit is in doubt.
  */
 function isSaidAgain({ walk, here, torque }: Figured, group: Group): boolean {
   const known = group.figures.at(-1);
-  const again =
-    /^\W*(?:that's|that is|which is|or|so)\b.*\b(?:about|touch|roughly|just|over|under|same|call it)\b/i;
-  if (!known || torque.from - walk.lastFigureAt >= 12 || !again.test(here.said)) return false;
+  if (!known || torque.from - walk.lastFigureAt >= 14) return false;
   const [first, second] = [known.figure, torque.figure].map((one) => holdingTorques(one)[0]);
-  if (first && second) {
-    const times = quantityNm(first) / quantityNm(second);
-    if (Math.max(times, 1 / times) > 3) known.restated = second;
-  }
+  const times = first && second ? quantityNm(first) / quantityNm(second) : 1;
+  // In another unit, and as much.
+  if (first && second && first.unit !== second.unit && Math.abs(times - 1) < NEARLY) return true;
+  const again =
+    /^\W*(?:that's|that is|which is|or|so)\b.*\b(?:about|touch|roughly|just|over|under|same|call it|like|around)\b/i;
+  if (!again.test(here.said)) return false;
+  if (second && Math.max(times, 1 / times) > 3) known.restated = second;
   return true;
 }
 

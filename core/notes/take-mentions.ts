@@ -1,9 +1,11 @@
 import { formatHeadSize } from "../quantity/read-head-size";
+import { clampOfBattery, takeBoltOfClamp } from "./clamps";
 import { countBehind, loneCount, takeCounts } from "./counted";
 import { SAYS_EACH, text } from "./counts";
 import type { Group } from "./group";
-import { saidIn, topicIn } from "./heard";
+import { saidIn } from "./heard";
 import { LEFT_ALONE, isForbidden } from "./left-alone";
+import { described, ofPartsTold, placeAhead, tellBySize } from "./looks";
 import type { Mention } from "./mention";
 import { type Taking, beginOne, isNew, keepGroup } from "./new-group";
 import { begin, resolve, touch } from "./resolve";
@@ -28,7 +30,8 @@ import {
   together,
   toldApart,
 } from "./told-apart";
-import { HEADS, HELD_STILL } from "./vocabulary";
+import { topicIn } from "./topic";
+import { HEADS, HELD_STILL, PLACES } from "./vocabulary";
 import { type Here, type Walk, nowSized } from "./walk";
 
 /** Finds the group of each mention of a clause, or begins one. */
@@ -42,10 +45,13 @@ export function takeMentions(walk: Walk, here: Here): void {
     walk.groups.some(({ last }) => walk.heard.told[last]?.sentence === walk.topicSentence);
   const carried = anew ? [] : walk.topic;
   const topic = ofThem(walk, here) ?? ofPlace(walk, here) ?? (things.length > 0 ? things : carried);
-  const fresh = topic.length > 0 && walk.topicSentence === clause.sentence;
+  // "On the back is your brake line. It's a flare nut."
+  const isIt = /^\W*(?:it's|it is|that's|that is) an? /i.test(said) && walk.topicAt === here.i - 1;
+  const fresh = topic.length > 0 && (walk.topicSentence === clause.sentence || isIt);
   const begun = nowSized(walk, here);
   for (const said1 of mentions) {
     const mention = inSameWords(walk, said1);
+    tellBySize(walk, mention);
     // "The bottom one · it's an 18 bolt".
     if (begun && said1 === mentions[0] && said1.marks.length === 0 && alike(said1.family, "bolt")) {
       touch(begun, { ...mention, name: "" }, walk.heard.terms, here.i);
@@ -55,6 +61,8 @@ export function takeMentions(walk: Walk, here: Here): void {
     const told = mention.count === undefined ? countBehind(walk, here) : undefined;
     mention.count ??= loneCount(walk, here) ?? told?.count;
     mention.perSide ||= told?.perSide ?? false;
+    const place = said1 === mentions[0] ? placeAhead(walk, here) : [];
+    if (mention.marks.every((mark) => !PLACES.has(mark))) mention.marks = [...mention.marks, ...place];
     const isPlain = mention.marks.length === 0 && mention.count === undefined && mention.family !== "one";
     const known = here.goingBack && isPlain && things.length === 0 ? namedBefore(walk, here, mention) : [];
     const taking =
@@ -67,6 +75,7 @@ export function takeMentions(walk: Walk, here: Here): void {
       beginOne(ofPointed);
       continue;
     }
+    if (takeBoltOfClamp(taking)) continue;
     if (!(takeSeveral(taking) || (known.length === 0 && takeOtherEnd(taking)) || takePartOfLast(taking)))
       takeOne(taking);
   }
@@ -192,11 +201,17 @@ function takeOne(taking: Taking): void {
   const { groups } = walk;
   const { text: whole, terms } = walk.heard;
   const { i, clause, places } = here;
+  const known = ofPartsTold(walk, here, mention) ?? described(walk, here, mention);
+  if (known) {
+    places.push(known);
+    return;
+  }
   const found =
     ofLastCounted(walk, here, mention) ??
     inAll(walk, here, mention) ??
     calledAnew(walk, here, mention) ??
     bySight(walk, mention) ??
+    clampOfBattery(walk, here, mention) ??
     chooseGroup(taking);
   const apart = found ?? toldApart(walk, here, mention);
   if (apart && !found) {
@@ -267,8 +282,19 @@ function chooseGroup({ walk, here, mention, topic, fresh }: Taking): Group | und
     (one) => one.kind === "head" && one.to >= mention.from && one.from <= mention.to + 1,
   );
   const head = size?.kind === "head" ? size.head : undefined;
+  // "The big ones" are no single nut.
+  const many = text(walk.heard.terms, mention.to - 1) === "ones";
   const among = (some: readonly Group[]) =>
-    resolve(some, mention, head, topic, last, here.i, here.goingBack, fresh);
+    resolve(
+      many ? some.filter(({ count, perSide }) => count !== 1 || perSide) : some,
+      mention,
+      head,
+      topic,
+      last,
+      here.i,
+      here.goingBack,
+      fresh,
+    );
   // "Upper 25": the one that has no figure yet, if there is one.
   const open = mention.byFigure ? among(groups.filter(({ figures }) => figures.length === 0)) : undefined;
   return open ?? among(groups);

@@ -2,10 +2,19 @@ import { formatHeadSize } from "../quantity/read-head-size";
 import { bareHead } from "./bare-heads";
 import type { Group, SaidSize } from "./group";
 import { between, gapBetween, saidIn, sentenceOf, spanOf } from "./heard";
+import { byWords } from "./same-group";
 import type { FoundSize } from "./size-words";
 import { twoOfTwo } from "./two-of-two";
 import { BOUGHT, DENIED, HOLD_AFTER, HOLD_BEFORE, TAKEN_BACK, THINGS, TOOL_HEADS } from "./vocabulary";
-import { type Here, type Walk, beginUnknown, mentionsWithGroups, namedAt, sizedUnnamed } from "./walk";
+import {
+  type Here,
+  type Walk,
+  beginUnknown,
+  isNextPass,
+  mentionsWithGroups,
+  namedAt,
+  sizedUnnamed,
+} from "./walk";
 
 type Head = Extract<FoundSize, { kind: "head" }>;
 
@@ -142,7 +151,7 @@ function takeSize(sized: Sized): void {
     walk.otherEnd = undefined;
     return;
   }
-  if (holds && !group && walk.last && i - walk.last.last <= 12) group = walk.last;
+  if (holds && !group && walk.last && isStillAbout(walk, here, walk.last)) group = walk.last;
   if (!group) return;
   group.last = i;
   if (holds) {
@@ -186,13 +195,14 @@ const isDrive = ({ head }: Head) => head.unit === "in" && [0.25, 0.375, 0.5].inc
 /** "the short one is twenty two", when its head is known and figures are being said: a figure without its unit. */
 function isFigure({ walk, here, size, before }: Sized): boolean {
   const { terms, torques } = walk.heard;
+  if (/^(?:mm|mils?|millimet\w+|inch|in|"|s)$/.test(terms[size.to - 1]?.text ?? "")) return false;
+  if (size.to === here.clause.to && isNextPass(walk, here)) return true;
   const known = namedAt(walk, here, size.from, size.to)?.undo;
   return (
     here.goingBack &&
     known !== undefined &&
-    !/^(?:mm|mils?|millimet\w+|inch|in|"|s)$/.test(terms[size.to - 1]?.text ?? "") &&
     formatHeadSize(known.head) !== formatHeadSize(size.head) &&
-    /\b(?:is|are|at|to|gets?|be)$/i.test(before) &&
+    /\b(?:is|are|at|to|gets?|be|ones?)$/i.test(before) &&
     torques.some(({ from }) => size.from - from > 0 && size.from - from < 40)
   );
 }
@@ -208,7 +218,8 @@ function isNoHead({ walk, here, size, after }: Sized): boolean {
     mentions.length === 0 &&
     walk.last.undo === undefined &&
     i - walk.last.last <= 1 &&
-    clause.to - clause.from <= (/^\W*(?:it|that|they|those)(?:'s|'re| is| are)\b/i.test(said) ? 5 : 3);
+    clause.to - clause.from <=
+      (/^\W*(?:and |so )?(?:it|that|they|those)(?:'s|'re| is| are)\b/i.test(said) ? 6 : 3);
   const drives =
     !(walk.lastStruck !== undefined && size.from - walk.lastStruck < 12) &&
     isDrive(size) &&
@@ -258,8 +269,13 @@ function groupOf({ walk, here, size, holds, back }: Sized): Group | undefined {
   if (back && lastSize && !namedSince) return lastSize.group;
   const named = namedAt(walk, here, size.from, size.to);
   if (named) return named;
-  return holds && last && here.i - last.last <= 12 ? last : sizedUnnamed(walk, here, size.head);
+  return holds && last && isStillAbout(walk, here, last) ? last : sizedUnnamed(walk, here, size.head);
 }
+
+/** Whether what is held is the other end of what was spoken of last: nothing else was named since. */
+const isStillAbout = ({ topicAt, topic, groups }: Walk, { i, said }: Here, last: Group): boolean =>
+  i - last.last <= 12 &&
+  (/\bhold/i.test(said) || topicAt <= last.last || byWords(groups, topic) === last || i - last.last <= 2);
 
 /** "they're a 16 and not a 15": the new one is another than the old one, which stays what it was. */
 function strike({ walk, size, one }: Sized, group: Group | undefined): void {

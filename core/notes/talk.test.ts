@@ -243,7 +243,7 @@ describe("and four in yet other forms", () => {
       "door card bolts, × 2, T20",
       "door card clips, × 9",
       "glass clamps, × 2, 10 mm",
-      "regulator nuts, × 3, 10 mm, 9 N·m, ?",
+      "regulator nuts, × 3, 10 mm, 8 to 9 N·m",
       "regulator nuts, × 2, 10 mm",
       "regulator screws, × 3, T30",
     ]);

@@ -84,8 +84,13 @@ export function toldApart(
       !contradict(mention.marks, group.marks) &&
       i - group.last <= MANY_BREATHS,
   );
-  const [exact, ...others] = open.filter((group) => (group.count ?? 1) === count);
+  // "The rears": as many as there are.
+  const many = /s$/.test(terms[mention.to - 1]?.text ?? "") && mention.count === undefined;
+  const [exact, ...others] = open.filter((group) =>
+    many ? group.count !== 1 : (group.count ?? 1) === count,
+  );
   if (exact && others.length === 0) return exact;
+  if (many) return undefined;
   const [lot, ...lots] = open.filter((group) => (group.count ?? 0) > count);
   if (exact || !lot?.count || lots.length > 0) return undefined;
   const some: Group = {
@@ -143,16 +148,19 @@ export function shared(walk: Walk, { i, sizes }: Here, mention: Mention): Group 
   return group;
 }
 
-/** Two of one kind and no pair: told apart from then on by how large they are. */
+/** Those of one kind with heads of two sizes: told apart from then on by how large they are. */
 export function bySize(one: Group, other: Group, head: HeadSize): void {
   const known = one.undo?.head;
   if (!known || known.unit !== head.unit || known.size === head.size) return;
-  const larger = known.size > head.size;
-  const name = one.name.replace(/(bolt|nut|screw|stud)s\b/, "$1");
-  one.name = `${larger ? "big" : "small"} ${name}`;
-  one.marks.add(larger ? "big" : "small");
-  other.name = `${larger ? "small" : "big"} ${name}`;
-  other.marks.add(larger ? "small" : "big");
+  const { name } = one;
+  const isLarger = known.size > head.size;
+  for (const [group, size] of [
+    [one, isLarger ? "big" : "small"],
+    [other, isLarger ? "small" : "big"],
+  ] as const) {
+    group.name = `${size} ${group.count === 1 ? name.replace(/(bolt|nut|screw|stud)s\b/, "$1") : name}`;
+    group.marks.add(size);
+  }
 }
 
 /** "4 bolts, the three top ones 13 and the bottom one is an E12": some of those just counted, and the rest. */

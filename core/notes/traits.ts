@@ -1,4 +1,5 @@
 import type { Group } from "./group";
+import { placeIn, saidIn } from "./heard";
 import { DENIED, OTHERS_SAY } from "./vocabulary";
 import { type Here, type Walk, byTopic } from "./walk";
 
@@ -10,12 +11,12 @@ const TRAITS: readonly { trait: string; words: RegExp; wheel?: true; named?: tru
   {
     trait: "by hand first",
     words:
-      /\b(?:(?:by|in by) (?:hand|fingers?)|with (?:your|my|the|his|her) (?:hands?|fingers?)|finger[- ]?(?:tight|start)|hand[- ]start|started with|fingers all the way)\b/i,
+      /\b(?:(?:by|in by) (?:hand|fingers?)|with (?:your|my|the|his|her) (?:hands?|fingers?)|finger[- ]?(?:tight|start)|hand[- ]start|started with|fingers all the way|(?:couple|few) (?:of )?threads|in loose(?:ly)?|loose(?:ly)? (?:first|to start|in))\b/i,
   },
   {
     trait: "cross",
     words:
-      /\b(?:criss[- ]?cross|cross pattern|in a (?:star|cross)|star pattern|diagonal(?:ly)?|(?:center|centre|middle) (?:out|outwards)|opposite corners)\b/i,
+      /\b(?:criss[- ]?cross|cross pattern|in a (?:star|cross)|star pattern|diagonal(?:ly)?|(?:center|centre|middle) (?:out|outwards)|start(?:ing)? (?:in|from|at) (?:the )?(?:center|centre|middle)|opposite corners)\b/i,
   },
   {
     trait: "on the ground",
@@ -26,12 +27,19 @@ const TRAITS: readonly { trait: string; words: RegExp; wheel?: true; named?: tru
   {
     trait: "at ride height",
     words:
-      /\b(?:ride height|normal height|weight (?:of the car )?on (?:it|the suspension)|(?:on to|onto) the blocks|full weight)\b/i,
+      /\b(?:ride height|normal height|weight (?:of the car )?(?:is )?on (?:it|the suspension)|(?:car|truck|van)(?:'s| is)? (?:back )?(?:down )?(?:sat |sitting |standing )?on its (?:own )?wheels|(?:on to|onto) the blocks|full weight)\b/i,
   },
   {
     trait: "single-use",
     words:
-      /\b(?:single[- ]use|one[- ]time|(?:don'?t|never|do not|not) re-?use|don'?t use (?:those|the old (?:ones|nuts|bolts)|them) (?:twice|again)|used once|once only|only hold once|stretch bolts?|they(?:'re| are) (?:all )?stretch\b|new (?:ones?|nuts?|bolts?) every time|straight in the bin|always new|throw (?:them|those) (?:out|away)|replaced? every time|bin(?:ning)? (?:them|those|both))\b/i,
+      /\b(?:single[- ]use|one[- ]time|(?:don'?t|never|do not|not) re-?use(?:\W*$| (?:it|them|em|those|these|that|any)\b| (?:\w+ ){0,3}?(?:ones?|bolts?|nuts?|screws?|studs?|pins?)\b(?! heads?))|don'?t use (?:those|the old (?:ones|nuts|bolts)|them) (?:twice|again)|used once|once only|only hold once|stretch bolts?|they(?:'re| are) (?:all )?stretch\b|new (?:ones?|nuts?|bolts?) every time|straight in the bin|always new|throw (?:them|those) (?:out|away)|replaced? every time|bin(?:ning)? (?:them|those|both))\b/i,
+  },
+  {
+    trait: "single-use",
+    words:
+      /\b(?:(?:must|has to|have to|should|needs? to) be new|(?:also|are|is) new(?=\W*$|\W+(?:and|too|so)\b)|(?:want|need|use|fit|get) (?:a )?new ones?\b(?! (?:in|on|goes|is)\b))/i,
+    named: true,
+    within: 1,
   },
   { trait: "new pin", words: /\bnew (?:split |cotter )?pins?\b/i },
   {
@@ -63,10 +71,23 @@ const TRAITS: readonly { trait: string; words: RegExp; wheel?: true; named?: tru
   },
 ];
 
+/** "All the screws finger tight before any is tightened": of whatever goes back. */
+const OF_ALL = /\b(?:all (?:of )?(?:the|your|these) (?:bolts|nuts|screws|fixings|fasteners)|everything)\b/i;
+const openGroups = ({ groups }: Walk): Group[] =>
+  groups.filter(
+    ({ family, figures, undo, marks }) =>
+      /^(?:bolt|nut)$/.test(family) && undo && figures.length === 0 && !marks.has("wheel"),
+  );
+
+/** But for "not until the car is on its wheels". */
+const isDenied = (before: string) => DENIED.test(before.replace(/\bnot (?=until|till|before)/gi, ""));
+
 const SNUG =
   /\bhand[- ]?tight\b|\bfinger[- ]?tight\b|\bfingers only\b|\bsnug\b|\bnip(?:ped)? (?:it |them |up)?(?:up)?\b|\bfirm\b|\bjust tight\b|\bgood and tight\b/i;
 const BY_HAND = /\b(?:hand|finger)[- ]?tight\b|\b(?:hands?|fingers) only\b/i;
-const LOCKER = /\b(?:thread ?lock(?:er)?|locking fluid|stud ?lock|thread ?glue)\b/i;
+/** By its name, or by its colour where a drop of it is spoken of. */
+const LOCKER =
+  /\b(?:thread ?lock(?:er)?|locking fluid|stud ?lock|thread ?glue)\b|\b(?:drop|dab|bit|spot|touch|some|little)(?: bit)?(?: of)?(?: the)? (?:blue|red|purple)\b(?! (?:wires?|hose|cable|clip|tab|paint|plug|rubber|rag|tape|pen|marks?|connector|lock|ones?|cap|lever)\b)/i;
 /** What is said of a fastener with its name no longer beside it: within so many clauses. */
 const STILL = 3;
 
@@ -81,7 +102,9 @@ export function traitsOf(walk: Walk, here: Here): void {
     walk.last &&
     walk.heard.told[walk.last.last]?.sentence === here.clause.sentence &&
     here.clause.to - (walk.heard.told[walk.last.last]?.from ?? 0) < 40;
-  const near = walk.last && (sameSentence || i - walk.last.last <= STILL) ? walk.last : undefined;
+  // As things go back, until another thing is named.
+  const still = here.goingBack && walk.topicAt <= (walk.last?.last ?? Infinity) ? 2 * STILL : STILL;
+  const near = walk.last && (sameSentence || i - walk.last.last <= still) ? walk.last : undefined;
   const group: Group | undefined = named ?? byTopic(walk, here) ?? near;
   if (!group || here.notThis || OTHERS_SAY.test(said)) return;
   // Wheels go back on with what held them: "don't reuse the old nuts" is said of others of their kind.
@@ -98,7 +121,7 @@ export function traitsOf(walk: Walk, here: Here): void {
     const stands =
       named !== undefined ||
       (within !== undefined && walk.last !== undefined && i - walk.last.last <= within);
-    if (!match || (beside && !stands) || DENIED.test(said.slice(0, match.index))) continue;
+    if (!match || (beside && !stands) || isDenied(said.slice(0, match.index))) continue;
     const figured = group.figuredAt === i && group.figures.length > 0;
     const torqued = figured || /\b(?:torque|tighten|final|do (?:it|them) up)\b/i.test(said);
     if (wheel && !group.marks.has("wheel") && !torqued) continue;
@@ -106,7 +129,10 @@ export function traitsOf(walk: Walk, here: Here): void {
     const each = [...said.matchAll(new RegExp(words, "gi"))].map(
       ({ index }) => before(walk, here, index) ?? group,
     );
-    if (trait === "single-use" && renewed !== group) renewed?.traits.add(trait);
+    if (trait === "at ride height" && group.marks.has("wheel")) group.traits.add("on the ground");
+    else if (trait === "by hand first" && OF_ALL.test(said))
+      openGroups(walk).forEach((one) => one.traits.add(trait));
+    else if (trait === "single-use" && renewed !== group) renewed?.traits.add(trait);
     else [...each, ...here.also].forEach((one) => one.traits.add(trait));
   }
   // "New pinch bolt, new nut": what goes back new was not to go back a second time.
@@ -118,6 +144,9 @@ export function traitsOf(walk: Walk, here: Here): void {
         .some((term) => term.text === "new");
     if (fitted) here.places[k]?.traits.add("single-use");
   });
+  // "It's a left hand · no wait · it's a right hand thread".
+  if (/\b(?:right[- ]hand|normal|regular|ordinary) thread/i.test(said) && isTakenBack(walk, here))
+    group.traits.delete("left-hand thread");
   if (LOCKER.test(said) && !/\bdo not|don't|no thread/i.test(said)) {
     const strength = lockerGrade(said);
     group.traits.add(`threadlocker, ${strength} strength`);
@@ -125,6 +154,12 @@ export function traitsOf(walk: Walk, here: Here): void {
   if (SNUG.test(said) && !/\d/.test(said)) group.traits.add("snug");
   if (BY_HAND.test(said) && !/\d/.test(said)) group.traits.add("hand tight");
 }
+
+/** What was said last is taken back, in a clause or two before. */
+const isTakenBack = ({ heard: { text, terms, told } }: Walk, { i, clause }: Here): boolean =>
+  /\b(?:no|nope|not|wait|sorry|wrong|actually)\b/i.test(
+    saidIn(text, terms, { from: told[Math.max(0, i - 3)]?.from ?? clause.from, to: clause.to }),
+  );
 
 function lockerGrade(said: string) {
   if (/\bhigh|red|permanent|stud/i.test(said)) return "high";
@@ -134,11 +169,11 @@ function lockerGrade(said: string) {
 
 /** The group named nearest before a place in what a clause says. */
 function before(
-  { heard: { terms } }: Walk,
+  { heard: { text, terms } }: Walk,
   { clause, mentions, places }: Here,
   index: number,
 ): Group | undefined {
-  const at = (terms[clause.from]?.start ?? 0) + index;
+  const at = placeIn(text, terms[clause.from]?.start ?? 0, index);
   const k = mentions.findLastIndex((mention) => (terms[mention.from]?.start ?? Infinity) < at);
   return k < 0 ? undefined : places[k];
 }

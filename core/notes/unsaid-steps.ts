@@ -1,5 +1,5 @@
 import type { Grouped } from "./group";
-import { saidIn, spanOf } from "./heard";
+import { placeIn, saidIn, spanOf } from "./heard";
 import { measuresOf } from "./measures-said";
 import { waitsOf } from "./minded";
 import { NEVER_SO, whatOf, WHAT_ELSE, ownWords } from "./step-words";
@@ -100,12 +100,10 @@ export function addUsualSteps(
     });
     const clause = told[at];
     if (!clause) continue;
-    const { start, end } = spanOf(terms, clause.from, clause.to);
-    const found = when.exec(text.slice(start, end));
-    const [here, there] = [
-      start + (found?.index ?? 0),
-      start + (found?.index ?? 0) + (found?.[0].length ?? 0),
-    ];
+    const { start } = spanOf(terms, clause.from, clause.to);
+    const found = when.exec(saidIn(text, terms, clause));
+    const at0 = found?.index ?? 0;
+    const [here, there] = [placeIn(text, start, at0), placeIn(text, start, at0 + (found?.[0].length ?? 0))];
     const inside = (n: number) => (terms[n]?.end ?? 0) > here && (terms[n]?.start ?? Infinity) < there;
     const [from, to] = [told[at]?.from ?? 0, told[at]?.to ?? 0];
     const [begins, ends] = [

@@ -212,7 +212,7 @@ export const PART_HEADS = words(
 
 /** Something said of another year, engine or book: not for this job. */
 export const NOT_THIS_ONE =
-  /\b(?:older|(?<!\b(?:use|using|re-?use|off|from|with|remove|take|than|on|compare|comparing|beside|against|match|like|next to) the )old(?:er)? (?:one|truck|car|type|metal|grey|gray|style)|early (?:ones?|cars?)|earlier|later (?:ones?|cars?|model)|newer (?:ones?|cars?|model)|other (?:engine|model|car|one)s?|bigger (?:engine|one)|automatic'?s?|diesel'?s?|if you(?:'ve| have)? got the|in case you have|you(?:'ll| will| may| might)? (?:find|read|see|run across|hear)(?= (?:\w+ ){0,4}?\d)(?! (?:\w+ ){0,5}?(?:bolts?|nuts?|screws?|clips?|studs?)\b)|(?:maker|factory|manual|book|dealer)(?:'s|s)?(?: own)?(?: \w+)? (?:procedure|way|method)|do not use|don'?t use|do not(?=\W*$)|ignore (?:this|that)|not for (?:you|this|us)|(?:that(?:'s| is| was) (?:for )?|(?:is|are|was|were) for )the (?:older|old|later|other|early|newer|bigger|automatic|diesel|turbo)|used to be|(?:never|not) touched|wrong (?:one|figure)|different (?:car|animal|engine)|we(?:'re| are) not that|tool'?s own|(?:was|were) right for)\b/i;
+  /\b(?:older|(?<!\b(?:use|using|re-?use|off|from|with|remove|take|than|on|compare|comparing|beside|against|match|like|next to) the )old(?:er)? (?:one|truck|car|type|metal|grey|gray|style)|early (?:ones?|cars?)|earlier|later (?:ones?|cars?|model)|newer (?:ones?|cars?|model)|other (?:engine|model|car|truck|van|one)s?(?! side)|bigger (?:engine|one)|automatic'?s?|diesel'?s?|if you(?:'ve| have)? got the|in case you have|you(?:'ll| will| may| might)? (?:find|read|see|run across|hear)(?= (?:\w+ ){0,4}?\d)(?! (?:\w+ ){0,5}?(?:bolts?|nuts?|screws?|clips?|studs?)\b)|(?:maker|factory|manual|book|dealer)(?:'s|s)?(?: own)?(?: \w+)? (?:procedure|way|method)|do not use|don'?t use|do not(?=\W*$)|ignore (?:this|that)|not for (?:you|this|us)|(?:that(?:'s| is| was) (?:for )?|(?:is|are|was|were) for )the (?:older|old|later|other|early|newer|bigger|automatic|diesel|turbo)|used to be|(?:never|not) touched|wrong (?:one|figure)|different (?:car|animal|engine)|we(?:'re| are) not that|tool'?s own|(?:was|were) right for)\b/i;
 
 /** What others say: used only where nothing better is said, and then with doubt. */
 export const OTHERS_SAY =
@@ -242,7 +242,7 @@ export const THINGS = words(
   turbo intercooler silencer muffler resonator distributor harness spat mudguard mudflap liner sill sunroof winch receiver pulley card
   post rod linkage hold-down hold-downs holddown holddowns terminal-post carburettor carburetor rocker block timing oil-pan oil-cooler filter-housing element bowl cup dash dashboard glovebox
   leg yoke flywheel flexplate clutch spindle backplate backing-plate seatbelt anchor buckle hatch gate mirror headlamp probe shoe shoes sling carpet bolster headrest cowl scuttle nozzle runner tunnel
-  bellhousing bell-housing pinion companion balancer sprocket camshaft crankshaft tailpipe hanger converter lambda balljoint propeller u-joint`,
+  link links bellhousing bell-housing pinion companion balancer sprocket camshaft crankshaft tailpipe hanger converter lambda balljoint propeller u-joint`,
 );
 
 /** Nouns that name nothing that could be worked on. */

@@ -2,12 +2,13 @@ import type { HeadSize } from "../quantity/head-size";
 import { formatHeadSize } from "../quantity/read-head-size";
 import type { Told } from "./clauses";
 import type { Group, Grouped, SaidFigure, SaidSize } from "./group";
-import { type Heard, topicIn } from "./heard";
+import { type Heard } from "./heard";
 import { type Mention, mentionAt, singular } from "./mention";
 import { begin } from "./resolve";
 import { alike, byWords } from "./same-group";
 import type { FoundSize } from "./size-words";
 import type { Term } from "./terms";
+import { topicIn } from "./topic";
 import { HEADS } from "./vocabulary";
 
 /** What is known so far on the one walk through a telling. */
@@ -149,6 +150,14 @@ export function sizedUnnamed(walk: Walk, here: Here, head: HeadSize): Group | un
   return undefined;
 }
 
+/** "20 foot pounds first, · and then thirty": the next pass over what was just torqued. */
+export const isNextPass = ({ last }: Walk, { i, said, mentions }: Here): boolean =>
+  last !== undefined &&
+  last.figures.length > 0 &&
+  i - last.figuredAt <= 3 &&
+  mentions.length === 0 &&
+  /^\W*then\b/i.test(said);
+
 /** "E12 one 40": the only group with a head that a clause names. */
 export const bySizeHere = ({ groups }: Walk, here: Here): Group | undefined =>
   here.sizes.flatMap((size) => {
@@ -208,9 +217,19 @@ export function figuredGroup(walk: Walk, here: Here, from: number, to: number): 
 
 /** "That plug's 30 foot pounds", and no plug is known: not the figure of the bolts spoken of before. */
 function isOfAnotherKind({ heard: { terms } }: Walk, here: Here, from: number, meant: Group): boolean {
-  const kinds = terms
-    .slice(Math.max(here.clause.from, from - 5), from)
-    .flatMap(({ text }) => HEADS[text] ?? []);
+  const near = terms.slice(Math.max(here.clause.from, from - 5), from);
+  // "Big ones go to 18", and no such were found: not the figure of a single bolt.
+  const [only] = here.mentions;
+  if (
+    here.mentions.length === 1 &&
+    only &&
+    here.places[0] === undefined &&
+    only.marks.length > 0 &&
+    meant.count === 1 &&
+    terms[only.to - 1]?.text === "ones"
+  )
+    return true;
+  const kinds = near.flatMap(({ text }) => HEADS[text] ?? []);
   return kinds.length > 0 && !kinds.some((kind) => alike(kind, meant.family));
 }
 

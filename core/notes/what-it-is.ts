@@ -22,12 +22,15 @@ export function asOne(terms: readonly Term[], mentions: readonly Mention[]): Men
   });
 }
 
+/** "A bolt", "a bolt up through the subframe": with nothing that it is called. */
+const isBare = ({ marks, name, head }: Mention): boolean => marks.length === 0 || name.startsWith(head);
+
 const isWhat = (terms: readonly Term[], one: Mention, what: Mention): boolean =>
   one.family === "one" &&
   one.marks.length > 0 &&
   !one.byFigure &&
   what.family !== "one" &&
-  what.marks.length === 0 &&
+  isBare(what) &&
   !what.definite &&
   what.to - one.to <= 6 &&
   /^(?:at the \w+ |on the \w+ |in the \w+ )?(?:is|are|was|were)(?: an?| also| all| just| both)*(?: [\d.]+| mm| mil)*(?: \w+)?$/.test(

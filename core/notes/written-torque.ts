@@ -146,10 +146,18 @@ export function numbersAt(words: readonly Word[], at: number): Numbers | undefin
     // A link, perhaps of several words: ", and then to".
     let link = found.next;
     const said: string[] = [];
-    while (LINKS.has(words[link]?.text ?? "") && said.length < 4) said.push(words[link++]?.text ?? "");
+    while (joinsNumbers(words, link) && said.length < 4) {
+      said.push(isThereabouts(words, link) ? "or" : (words[link]?.text ?? ""));
+      link++;
+    }
     const more = said.length > 0 ? figureNumber(words, link) : undefined;
+    const last = found.list.at(-1)?.value ?? 0;
+    // "7 or 8 foot pounds", and not "18 nuts or 60 foot pounds".
+    const isOtherwise =
+      said[0] === "or" && (unit !== undefined || !more || more.value <= last || more.value > last * WIDEST);
     if (
       !more ||
+      isOtherwise ||
       more.fraction ||
       found.list.length >= 6 ||
       words[more.next]?.text === "degrees" ||
@@ -163,4 +171,19 @@ export function numbersAt(words: readonly Word[], at: number): Numbers | undefin
   }
 }
 
-export const LINKS = new Set(["to", "-", "–", "then", ",", "and", "through"]);
+const LINKS = new Set(["to", "-", "–", "then", ",", "and", "through", "or"]);
+/**
+ * Whether a word joins the numbers on both sides of it. A mark that was put in where none was written does not,
+ * but for "eight nine newton metres".
+ */
+export function joinsNumbers(words: readonly Word[], at: number): boolean {
+  const word = words[at];
+  if (!word || !LINKS.has(word.text)) return false;
+  return word.end > word.start || isThereabouts(words, at);
+}
+
+const isThereabouts = (words: readonly Word[], at: number): boolean =>
+  words[at]?.end === words[at]?.start &&
+  spokenNumber(words, at + 1)?.value === (spokenNumber(words, at - 1)?.value ?? 0) + 1;
+/** Two figures of one range, the upper over the lower. */
+const WIDEST = 1.5;

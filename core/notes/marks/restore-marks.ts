@@ -91,6 +91,13 @@ function insideQuantities(terms: readonly Term[]): Set<number> {
     const isTold =
       PLACES.has(terms[at - 1]?.text ?? "") &&
       /^(?:the|that|those|this|these)$/.test(terms[at - 2]?.text ?? "");
+    // "Twelve point", "bolts that hold it", "the wire of the sensor".
+    const isOne =
+      (/^points?$/.test(term.text) && terms[at - 1]?.tag === "number") ||
+      (/^(?:that|which|who)$/.test(term.text) &&
+        /^(?:holds?|goes|go|runs?|keeps?)$/.test(terms[at + 1]?.text ?? "")) ||
+      term.text === "of";
+    if (isOne) inside.add(at);
     if (isTold && (ONES.has(term.text) || Object.hasOwn(HEADS, term.text) || term.tag === "number"))
       inside.add(at);
   });
