@@ -40,6 +40,21 @@ function isSizedHere({ here, mention }: Taking): boolean {
   );
 }
 
+/** "New clips in the bracket", "three broken clips": a part, and nothing that was undone. */
+function isNewClip({ walk: { heard }, here, mention }: Taking): boolean {
+  const before = saidIn(heard.text, heard.terms, {
+    from: Math.max(here.clause.from, mention.from - 1),
+    to: mention.to,
+  });
+  const isDoneUp = /\b(?:nip|crimp|tight|squeez|clamp|screw)/i.test(here.said);
+  return (
+    mention.family === "clip" &&
+    here.sizes.length === 0 &&
+    !isDoneUp &&
+    /\b(?:new|broken|spare)\b/i.test(before)
+  );
+}
+
 /** "Take an 8 mm bolt, run it in there": what pushes a thing off, and holds nothing. */
 function isUsedAsTool({ walk: { heard }, here, mention }: Taking): boolean {
   const { text: whole, terms, told } = heard;
@@ -65,6 +80,7 @@ export function isNew(taking: Taking): boolean {
     here.notThis === undefined &&
     !isForbidden(taking.walk, taking.here, taking.mention) &&
     !isUsedAsTool(taking) &&
+    !isNewClip(taking) &&
     !(mention.ofThem && (walk.last?.count ?? 0) > (mention.count ?? 0) && here.sizes.length === 0) &&
     (mention.some ||
       mention.placed ||

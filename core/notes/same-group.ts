@@ -109,7 +109,8 @@ export function isOtherEnd(
       !groups.some((group) => group.family === "nut" && at - group.last <= 9)) &&
     // "Nuts at the back, new nuts": of as many bolts.
     (!/s$/.test(mention.head) || (last.traits.has("counter-hold") && (last.count ?? 1) > 1)) &&
-    (last.traits.has("counter-hold") || !/\b(?:off|undo|snug|torque|tight)/.test(said));
+    (last.traits.has("counter-hold") ||
+      !/\b(?:off|undo|snug|torque|tight)|\bnuts? (?:back )?on\W*$/i.test(said));
   // "Then the spanner on the nut and torque on the head."
   const spanner =
     mention.marks.length === 0 &&

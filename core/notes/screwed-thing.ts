@@ -5,7 +5,9 @@ import type { Term } from "./terms";
 import { HEADS, NOT_IN_NAME } from "./vocabulary";
 
 /** Parts that may be screwed in by a hexagon of their own, and held by nothing else. */
-const MAY_BE_SCREWED = /^(?:sensor|sender|switch|probe)$/;
+const MAY_BE_SCREWED = /^(?:sensor|sender|switch|probe|cap)$/;
+/** Most caps are turned by hand or pulled: that of a filter has a hexagon. */
+const HAS_HEXAGON = /^(?:filter|housing)$/;
 /** Hexagons of such parts across flats, mm. */
 const SMALLEST = 12;
 const LARGEST = 36;
@@ -14,8 +16,9 @@ const LARGEST = 36;
 const tellsHead = (terms: readonly Term[], at: number): boolean => {
   let n = at + 1;
   if (text(terms, n) === "itself") n++;
-  if (!/^(?:is|takes|needs|wants|has|,)$/.test(text(terms, n))) return false;
-  n++;
+  const straight = /^(?:mm|mils?)$/.test(text(terms, n + 1));
+  if (!straight && !/^(?:is|takes|needs|wants|has|with|,)$/.test(text(terms, n))) return false;
+  if (!straight) n++;
   while (/^(?:a|an|got|deep|big)$/.test(text(terms, n))) n++;
   const number = spokenNumber(terms, n);
   return (
@@ -34,7 +37,8 @@ const tellsHead = (terms: readonly Term[], at: number): boolean => {
 /** A part that is a fastener itself, wherever it is spoken of in a telling that gives its head. */
 export function screwedThing(terms: readonly Term[], at: number, from: number): Mention | undefined {
   const word = text(terms, at);
-  if (!MAY_BE_SCREWED.test(word)) return undefined;
+  if (!MAY_BE_SCREWED.test(word) || (word === "cap" && !HAS_HEXAGON.test(text(terms, at - 1))))
+    return undefined;
   // "The sensor bolt", "sensor wire".
   if (Object.hasOwn(HEADS, text(terms, at + 1)) || terms[at + 1]?.tag === "noun") return undefined;
   if (!terms.some((term, n) => term.text === word && tellsHead(terms, n))) return undefined;

@@ -14,7 +14,6 @@ import {
 } from "./figures";
 import type { Group, SaidFigure } from "./group";
 import { between, saidIn, spanOf } from "./heard";
-import { singular } from "./mention";
 import { behindWritten, passesOfLast, sameAs } from "./more-figures";
 import { MOST_OF_ONE_KIND } from "./of-them";
 import { byWords } from "./same-group";
@@ -27,6 +26,7 @@ import {
   byTopic,
   figuredGroup,
   isNextPass,
+  isOfAnotherLine,
   mentionsWithGroups,
 } from "./walk";
 import type { FoundTorque } from "./written-torque";
@@ -131,9 +131,12 @@ function bareIn(walk: Walk, here: Here, isWritten: boolean): FoundTorque[] {
     /\b(?:goes|go|went)(?: back)?(?: in| on)?,? (?:at|to) $/i.test(
       `${saidIn(walk.heard.text, terms, { from: clause.from, to: from })} `,
     );
-  return noSize.size > 0 || isPass || forAll || aimedAt?.undo
-    ? read
-    : read.filter((one) => isNoHead(one) || isAt(one));
+  // The next pass goes further.
+  const before = walk.last?.figures.at(-1);
+  const reached = (before && holdingTorques(before.figure).at(-1)?.value) ?? Infinity;
+  const goesFurther = ({ figure }: FoundTorque) => figure.form === "value" && figure.torque.value > reached;
+  if (isPass) return read.filter(goesFurther);
+  return noSize.size > 0 || forAll || aimedAt?.undo ? read : read.filter((one) => isNoHead(one) || isAt(one));
 }
 
 function figureOf(
@@ -201,17 +204,6 @@ function isOfBefore({ walk: { heard }, here }: Figured): boolean {
     heard.terms[before.from]?.tag === "number" &&
     before.to - before.from <= 6
   );
-}
-
-/**
- * "Earth lead on last, 6 Nm", where one thing is told a line: not the figure of the bolts of the line before.
- */
-function isOfAnotherLine({ isList, heard: { terms, told } }: Walk, { clause }: Here, group: Group): boolean {
-  if (!isList || told[group.last]?.sentence === clause.sentence) return false;
-  const line = told.filter(({ sentence }) => sentence === clause.sentence);
-  const about = line.flatMap((one) => topicIn(terms, one));
-  const own = new Set([...group.topic, ...group.marks, ...group.name.split(" ")].map(singular));
-  return about.length > 0 && !about.some((word) => own.has(singular(word)));
 }
 
 /** Said not to be it, of another car, or a reading on the way: kept as what was said, and used for nothing. */

@@ -11,6 +11,7 @@ import {
   type Walk,
   beginUnknown,
   isNextPass,
+  isOfAnotherLine,
   mentionsWithGroups,
   namedAt,
   sizedUnnamed,
@@ -152,7 +153,7 @@ function takeSize(sized: Sized): void {
     return;
   }
   if (holds && !group && walk.last && isStillAbout(walk, here, walk.last)) group = walk.last;
-  if (!group) return;
+  if (!group || isOfAnotherLine(walk, here, group)) return;
   group.last = i;
   if (holds) {
     // "Hold the five with the allen": its key.
@@ -256,7 +257,7 @@ function isDistance({ walk, here, size, after }: Sized): boolean {
     (/\b(?:gap|play|limit|wear|thick(?:ness)?|travel|deep|measur\w+|clearance|past the|high|wide|long run|push(?! (?:pins?|clips?|rivets?|fit|on)\b)|overlap|overhang|within|apart)\b/i.test(
       led,
     ) ||
-      /^\W*across\b/.test(after))
+      /^\W*(?:across|all (?:a?round))\b/.test(after))
   );
 }
 

@@ -156,10 +156,15 @@ export function traitsOf(walk: Walk, here: Here): void {
 }
 
 /** What was said last is taken back, in a clause or two before. */
-const isTakenBack = ({ heard: { text, terms, told } }: Walk, { i, clause }: Here): boolean =>
-  /\b(?:no|nope|not|wait|sorry|wrong|actually)\b/i.test(
-    saidIn(text, terms, { from: told[Math.max(0, i - 3)]?.from ?? clause.from, to: clause.to }),
+function isTakenBack({ heard: { text, terms, told } }: Walk, { i, clause }: Here): boolean {
+  const near = { from: told[Math.max(0, i - 3)]?.from ?? clause.from, to: clause.to };
+  const said = saidIn(text, terms, near);
+  // "The other side is a right hand thread": that of another, and the warning stays.
+  return (
+    /\b(?:no,? (?:wait|it's|sorry)|wait|it's not|nope|sorry|scratch that|i mean|actually)\b/i.test(said) &&
+    !/\b(?:other|left|right) (?:side|one|hand side)\b/i.test(said)
   );
+}
 
 function lockerGrade(said: string) {
   if (/\bhigh|red|permanent|stud/i.test(said)) return "high";

@@ -9,7 +9,7 @@ import { alike, byWords } from "./same-group";
 import type { FoundSize } from "./size-words";
 import type { Term } from "./terms";
 import { topicIn } from "./topic";
-import { HEADS } from "./vocabulary";
+import { HEADS, TOOL_HEADS } from "./vocabulary";
 
 /** What is known so far on the one walk through a telling. */
 export interface Walk {
@@ -157,6 +157,41 @@ export const isNextPass = ({ last }: Walk, { i, said, mentions }: Here): boolean
   i - last.figuredAt <= 3 &&
   mentions.length === 0 &&
   /^\W*then\b/i.test(said);
+
+/**
+ * "Earth lead on last, 6 Nm", "oil filter cap 32 mm", where one thing is told a line: nothing of the bolts of the
+ * line before.
+ */
+export function isOfAnotherLine(
+  { isList, heard: { terms, told } }: Walk,
+  { i, clause }: Here,
+  group: Group,
+): boolean {
+  if (!isList) return false;
+  let first = i;
+  while (first > 0 && terms[(told[first]?.from ?? 0) - 1]?.text !== "\n") first--;
+  if (group.last >= first) return false;
+  const line = told.slice(first, i + 1).flatMap((one) => topicIn(terms, one));
+  const about = [...line, ...headOfLine(terms, told[first] ?? clause)].map(singular);
+  const own = new Set([...group.topic, ...group.marks, ...group.name.split(" ")].map(singular));
+  return about.length > 0 && !about.some((word) => own.has(word));
+}
+
+/** The words that a line begins with, where they name something: "- oil filter cap 32 mm". */
+function headOfLine(terms: readonly Term[], { from, to }: Told): string[] {
+  const words = terms.slice(from, to);
+  const begins = words.findIndex(
+    ({ text, tag }) => !/^(?:mark|number|determiner)$/.test(tag) && !/^(?:new|old)$/.test(text),
+  );
+  const ends = words.findIndex(({ tag }, k) => k >= begins && !/^(?:noun|adjective)$/.test(tag));
+  return (begins < 0 ? [] : words.slice(begins, ends < 0 ? undefined : ends))
+    .map(({ text }) => text)
+    .filter(
+      (word) => /^[a-z-]{3,}$/.test(word) && !HEADS[word] && !TOOL_HEADS.has(word) && !SAYS_HOW.test(word),
+    );
+}
+const SAYS_HOW =
+  /^(?:torques?|figures?|specs?|sizes?|heads?|threads?|pass(?:es)?|stages?|turns?|hand|star|pattern|order|diagonal|all|each|both|pounds?|newtons?)$/;
 
 /** "E12 one 40": the only group with a head that a clause names. */
 export const bySizeHere = ({ groups }: Walk, here: Here): Group | undefined =>
