@@ -1,8 +1,6 @@
-import { availableParallelism } from "node:os";
-
 /**
- * The browser journeys, against the build. One more at a time than there are cores: a browser that starts or
- * waits leaves room for another.
+ * The browser journeys, against the build. Two at a time: a browser that starts or waits leaves room for
+ * another on two cores.
  */
 const config = {
   rootDir: "..",
@@ -13,7 +11,7 @@ const config = {
   transform: { "^.+\\.tsx?$": "@swc/jest" },
   moduleNameMapper: { "^@/(.*)$": "<rootDir>/$1" },
   testTimeout: 900_000,
-  maxWorkers: availableParallelism() + 1,
+  maxWorkers: 2,
 };
 
 export default config;

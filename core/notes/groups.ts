@@ -14,7 +14,7 @@ import { takeSizes } from "./take-sizes";
 import { sizesOfTools } from "./tool-sizes";
 import { topicIn } from "./topic";
 import { traitsOf } from "./traits";
-import { DOUBTFUL, HEADS, NOT_THIS_ONE, NO_HEADING, TOOL_HEADS } from "./vocabulary";
+import { ACTIONS, DOUBTFUL, HEADS, NOT_THIS_ONE, NO_HEADING, TOOL_HEADS } from "./vocabulary";
 import { type Here, type Walk, beginAhead } from "./walk";
 
 /**
@@ -89,7 +89,10 @@ function headingOf({ terms, told }: Heard, i: number): string[] {
   const leads = after === ":" && /^(?:\n|[.)*-])$/.test(before);
   const names = words.every(
     ({ text, tag }) =>
-      (/^(?:noun|adjective)$/.test(tag) || isThing(text)) &&
+      (/^(?:noun|adjective)$/.test(tag) ||
+        isThing(text) ||
+        // "Oil cooler:", where nothing is oiled.
+        (leads && tag === "verb" && !Object.hasOwn(ACTIONS, text))) &&
       /^[a-z-]{3,}$/.test(text) &&
       HEADS[text] === undefined &&
       !TOOL_HEADS.has(text) &&

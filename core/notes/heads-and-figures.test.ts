@@ -134,6 +134,26 @@ describe("as people tell it", () => {
       "The axle nut is a 32. New hub in. The axle nut you want a new one comes with the hub and the spec on that is 180 foot pounds so get the big wrench out and stake it with the chisel.",
       ["axle nut, × 1, 32 mm, 180 lb·ft"],
     ],
+    [
+      "a filter's cap has its head, and gives it to nothing on the line before",
+      "- wheel off, 5 bolts 17mm\n- cooler bolts, 4, T45, 15 Nm\n- oil filter cap 32mm, 25 Nm\n- fill 4 L",
+      ["wheel bolts, × 5, 17 mm", "cooler bolts, × 4, T45, 15 N·m", "filter cap, × 1, 32 mm, 25 N·m"],
+    ],
+    [
+      "models before the facelift are other cars",
+      "Clamp nut, 13 mm, off. New pipe in. Tighten the clamp nut to 35 Nm. Models before the facelift: 45 Nm.",
+      ["clamp nut, × 1, 13 mm, 35 N·m"],
+    ],
+    [
+      "new clips are a part, and no fastener that was undone",
+      "Two bracket bolts, 16 mm. Pads out. New clips in the bracket. Bracket bolts 76 foot pounds.",
+      ["bracket bolts, × 2, 16 mm, 76 lb·ft"],
+    ],
+    [
+      "a nut that goes on is not what the bolts before it are held by",
+      "The plate has four bolts at the back, 17, I gave them 50 newton metres. Under the cap there's a castle nut, 27. Drum on, nut on. Nip it up to 30 newton metres.",
+      ["plate bolts at the back, × 4, 17 mm, 50 N·m", "castle nut, × 1, 27 mm, 30 N·m"],
+    ],
   ])("%s", (_, text, fasteners) => {
     expect(read(text)).toEqual(fasteners);
   });

@@ -31,9 +31,9 @@ const Press = chakra("button", {
     minHeight: "44px",
     textAlign: "left",
     cursor: "pointer",
-    overflow: "hidden",
-    textOverflow: "ellipsis",
-    whiteSpace: "nowrap",
+    paddingBlock: "2",
+    overflowWrap: "anywhere",
+    lineHeight: "1.3",
     fontSize: "16px",
   },
 });
@@ -115,15 +115,15 @@ export function NotesRows({ rows, leftOut, chosen, asked, onChoose, onEdit }: No
                       aria-expanded={key === chosen}
                       color={dropped ? "soft" : "ink"}
                       textDecoration={dropped ? "line-through" : "none"}
-                      title={rowText(row)}
                       onClick={() => onChoose(key === chosen ? undefined : key)}
                     >
                       {bad && "■ "}
                       {isDoubtful(proposal) && !dropped && "▲ "}
                       {rowText(row)}
                       {proposal.kind === "step" && ofStep(proposal, nameOf(proposal.fastener)) !== "" && (
-                        <Box as="span" color="soft">
-                          {" · "}
+                        // In one piece, on the next line where it must be: the figure is what is looked for.
+                        <Box as="span" color="soft" display="inline-block">
+                          {"\u00a0· "}
                           {ofStep(proposal, nameOf(proposal.fastener))}
                         </Box>
                       )}
