@@ -26,6 +26,8 @@ test.each([
   ["Ball joint castle nut", "M12x1.25", "40 Nm"],
   ["Crank sensor", "10 mm", "8 Nm"],
   ["Cylinder head bolts", "M10", "20 Nm + 90° + 90°"],
+  // Its hexagon is that of no thread such a head usually has.
+  ["Oil filter cap", "32 mm", "25 Nm"],
 ])("%s %s at %s is right", (name, size, figure) => {
   expect(judgeFigure(fastener(name, size, figure))).toBeUndefined();
 });

@@ -38,9 +38,13 @@ function isSmall(head: HeadSize | undefined): boolean {
   return head.profile !== "hexagon" || (head.unit === "in" ? head.size * 25.4 : head.size) <= 13;
 }
 
-/** The thread that is written down, or those that the head or the kind usually has. */
+/** The cap or bowl of a filter is a thread of its own as wide as the filter: its hexagon says nothing of it. */
+const FILTER_CAP = /\bfilter (?:housing )?(?:cap|cover|bowl|canister)$/i;
+
+/** The thread that is written down, or those that the head or the kind usually has; none where nothing tells it. */
 export function threadsOf(fastener: Fastener): readonly Thread[] {
   if (fastener.thread) return [fastener.thread];
+  if (FILTER_CAP.test(fastener.name)) return [];
   const head = fastener.sizeToDoUp ?? fastener.sizeToUndo;
   if (!head) return [];
   const kind = kindOf(fastener);

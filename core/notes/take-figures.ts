@@ -17,7 +17,6 @@ import { between, saidIn, spanOf } from "./heard";
 import { behindWritten, passesOfLast, sameAs } from "./more-figures";
 import { MOST_OF_ONE_KIND } from "./of-them";
 import { byWords } from "./same-group";
-import { topicIn } from "./topic";
 import { DOUBTFUL, HEADS, OTHERS_SAY, TAKEN_BACK } from "./vocabulary";
 import {
   type Here,

@@ -279,7 +279,7 @@ describe("and four in yet other forms", () => {
     expect(card("cover-gasket")).toEqual([
       "coil bolt, × 1, 8 mm, 71 lb·in",
       "bracket nuts on studs, × 2, 10 mm, 7 lb·ft",
-      "vc bolts, × 13, 10 mm, 44 lb·in, then 89 lb·in, ?",
+      "vc bolts, × 13, 10 mm, 44 lb·in, then 89 lb·in",
     ]);
     // Missed: the battery's 10 mm, and that there are four coils with a bolt each.
   });
