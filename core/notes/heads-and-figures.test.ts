@@ -150,6 +150,11 @@ describe("as people tell it", () => {
       ["bracket bolts, × 2, 16 mm, 76 lb·ft"],
     ],
     [
+      "bolts by no name, where two lots have no figure yet, are asked about",
+      "The starter motor has two bolts into the bellhousing, both 16 mm. Undo the heat shield, 2x 8 mm bolts. Now it comes out. What about torques then? I asked around and waited a bit for the answer. Bolts 45 Nm.",
+      ["starter motor bolts, × 2, 16 mm", "heat shield bolts, × 2, 8 mm, 45 N·m?"],
+    ],
+    [
       "a nut that goes on is not what the bolts before it are held by",
       "The plate has four bolts at the back, 17, I gave them 50 newton metres. Under the cap there's a castle nut, 27. Drum on, nut on. Nip it up to 30 newton metres.",
       ["plate bolts at the back, × 4, 17 mm, 50 N·m", "castle nut, × 1, 27 mm, 30 N·m"],

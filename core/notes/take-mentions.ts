@@ -244,6 +244,7 @@ function takeOne(taking: Taking): void {
       walk.unknown = { mention, at: i };
     return;
   }
+  if (isAnyOf(taking, found)) here.guessed.add(found);
   touch(found, mention, terms, i);
   // "T30s are 5 Nm": all that have such a head.
   if (mention.sized && mention.count === undefined && here.goingBack && found.undo) {
@@ -272,6 +273,23 @@ function takeOne(taking: Taking): void {
     saidIn(whole, terms, near),
   );
   if (!held && !here.notThis && !isBroken) walk.last = found;
+}
+
+/** "Torques? Bolts 45 Nm", where more than one lot still has none: which are meant is a guess. */
+function isAnyOf({ walk, here, mention }: Taking, found: Group): boolean {
+  const { torques, told } = walk.heard;
+  const { clause, i, sizes, things } = here;
+  const isPlain = /s$/.test(mention.head) && mention.marks.length === 0 && mention.count === undefined;
+  const isFigured = torques.some(({ from }) => from >= clause.from && from < clause.to);
+  const open = walk.groups.filter(
+    ({ family, figures, undo, count }) =>
+      family === mention.family && figures.length === 0 && undo && count !== 1,
+  );
+  const isNear = told[found.last]?.sentence === clause.sentence || i - found.last <= 2;
+  // What it is all about is no guess.
+  const isOfTitle = walk.title.some((word) => found.topic.includes(word) || found.marks.has(word));
+  const isUntold = sizes.length === 0 && things.length === 0 && !isNear && !isOfTitle;
+  return isPlain && isFigured && isUntold && open.length > 1;
 }
 
 function chooseGroup({ walk, here, mention, topic, fresh }: Taking): Group | undefined {
