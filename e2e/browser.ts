@@ -23,6 +23,9 @@ export interface Opened {
   quit: () => Promise<void>;
 }
 
+/** A page that is read in full, on a machine with much else to do. */
+const LONGEST_SCRIPT_MS = 180_000;
+
 interface How {
   size?: Size;
   night?: boolean;
@@ -81,6 +84,7 @@ export async function openBrowser({
   options.setLoggingPrefs(log);
   const driver = Driver.createSession(options, new ServiceBuilder("/usr/bin/chromedriver").build());
   await driver.getSession();
+  await driver.manage().setTimeouts({ script: LONGEST_SCRIPT_MS });
   await driver.sendDevToolsCommand("Browser.setDownloadBehavior", {
     behavior: "allow",
     downloadPath: downloads,

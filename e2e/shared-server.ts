@@ -22,7 +22,6 @@ export async function begin(): Promise<void> {
   try {
     // No page of the app: nothing of it is stored.
     await browser.driver.get(`${served.url}/icon.svg`);
-    await browser.driver.manage().setTimeouts({ script: 60_000 });
     await browser.driver.executeAsyncScript(
       "const done = arguments[0]; navigator.serviceWorker.register('/serwist/sw.js', { scope: '/' }); navigator.serviceWorker.ready.then(() => done())",
     );
