@@ -199,7 +199,7 @@ export const TOOL_HEADS = words(
 
 /** Last words of what is used up. */
 export const CONSUMABLE_HEADS = words(
-  `grease oil cleaner rags rag cloth cloths towels towel fluid coolant antifreeze sealant rtv silicone tape ties tie threadlocker locktite locker anti-seize antiseize penetrant solvent paste soap water wd-40
+  `grease oil cleaner rags rag cloth cloths towels towel fluid coolant antifreeze sealant rtv silicone tape ties tie threadlocker locker anti-seize antiseize penetrant solvent paste soap water
   paint bag bags paper sandpaper emery foil cardboard lube lubricant primer nickel copper`,
 );
 
