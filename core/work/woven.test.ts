@@ -55,6 +55,13 @@ test("where one device has done all of it, its own order stands: its clock may h
   expect(bolts(woven(work, fresh))).toEqual([1, 2]);
 });
 
+test("one thing written down twice at one moment is one thing, whichever is named first", () => {
+  const once = did(fresh, bolt(1, 1));
+  const twice = did(once, bolt(1, 1));
+  expect(bolts(woven(once, twice))).toEqual([1]);
+  expect(bolts(woven(twice, once))).toEqual([1]);
+});
+
 test("whatever is done and taken back on each: the same from both sides and again, and nothing taken back stands", () => {
   const doing = fc.array(
     fc.oneof(

@@ -15,7 +15,7 @@ export function woven(earlier: Work, later: Work): Work {
   };
   // Where one device has done it all, its own order stands: a clock may have been wrong.
   const [whole] = [later, earlier].filter(has);
-  const events = whole?.events ?? all.sort(byMoment);
+  const events = whole ? onceEach(whole.events) : all.sort(byMoment);
   const { takenBack: _own, ...rest } = later;
   return {
     ...rest,
