@@ -35,15 +35,18 @@ export function cameIn(
   here: string,
   now: string,
 ): KnownDevice[] {
-  const lowered = known.map((one): KnownDevice =>
-    oldest === undefined || one.id === from?.from.id || one.hasOurs === undefined || one.hasOurs < oldest
-      ? one
-      : { ...one, hasOurs: new Date(Date.parse(oldest) - 1).toISOString(), lessSince: now },
-  );
+  const lowered = known.map((one): KnownDevice => {
+    if (oldest === undefined || one.id === from?.from.id) return one;
+    // What it says of before now is past in any case: it may have been sent more than it was seen to get.
+    if (one.hasOurs === undefined || one.hasOurs < oldest) return { ...one, lessSince: now };
+    return { ...one, hasOurs: new Date(Date.parse(oldest) - 1).toISOString(), lessSince: now };
+  });
   if (!from) return lowered;
   const said = from.has.find(({ id }) => id === here)?.asOf;
-  const past = known.find(({ id }) => id === from.from.id)?.lessSince;
-  const told = past !== undefined && said !== undefined && said < past ? undefined : said;
+  const before = known.find(({ id }) => id === from.from.id);
+  // Of a device that is not known yet nobody can say what came in since it got what it says it has.
+  const isPast = before === undefined || (before.lessSince ?? "") > (said ?? "");
+  const told = isPast ? undefined : said;
   // It had all of ours, and what is new here is its own: then it has all of it still.
   const all = told !== undefined && from.asOf !== undefined && (ourLast ?? "") <= told;
   const hasOurs = all ? later(told, from.asOf ?? told) : told;

@@ -105,6 +105,26 @@ test("what each device has: raised by what went over, told by the other, lowered
   expect(says("2026-11-29T13:00:00.000Z")).toBe("2026-11-29T13:00:00.000Z");
 });
 
+test("what a device says it has counts for nothing where older news came in since it was seen to get it", () => {
+  const said = unpackTransfer(
+    packTransfer(demo, {
+      from: { id: "phone", name: "Phone" },
+      asOf: "2026-11-29T12:00:00.000Z",
+      has: [{ id: "laptop", asOf: "2026-11-29T11:00:00.000Z" }],
+    }),
+  ).transfer;
+  const news = { oldest: "2026-11-29T09:00:00.000Z", ourLast: "2026-11-29T09:00:00.000Z" };
+  const has = (known: KnownDevice[]) =>
+    cameIn(known, said, { ...news, oldest: undefined }, "laptop", NOW).find(({ id }) => id === "phone")
+      ?.hasOurs;
+  const heard = { id: "phone", name: "Phone", at: "2026-11-29T08:00:00.000Z" };
+  expect(has([heard])).toBe("2026-11-29T12:00:00.000Z");
+  // A file with older news came in at noon.
+  expect(has(cameIn([heard], undefined, news, "laptop", "2026-11-29T12:00:00.000Z"))).toBeUndefined();
+  // It was never heard of here: what came in since is not known.
+  expect(has([])).toBeUndefined();
+});
+
 test("two devices that send each other what changed since come to the same, whatever happened on a third", () => {
   const edit = fc.record({
     at: fc.integer({ min: 0, max: 2 }),

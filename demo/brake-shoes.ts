@@ -233,8 +233,8 @@ export const brakeShoes: Job = {
 /** As it was left the evening before: both sides apart and looked at, two bolts of the left plate tight. */
 function yesterday(): WorkEvent[] {
   const day = "2026-11-23";
-  const at = (minute: number) => ({
-    at: new Date(Date.UTC(2026, 10, 23, 13, 5 + minute * 4)).toISOString(),
+  const at = (minute: number, second = 0) => ({
+    at: new Date(Date.UTC(2026, 10, 23, 13, 5 + minute * 4, second)).toISOString(),
     on: day,
   });
   const before = steps.slice(
@@ -245,13 +245,13 @@ function yesterday(): WorkEvent[] {
     const finished: WorkEvent = { ...at(i), type: "step", stepId: one.id };
     if (one.kind === "count")
       return [
-        ...Array.from({ length: 7 }, (): WorkEvent => ({
-          ...at(i),
+        ...Array.from({ length: 7 }, (_, turn): WorkEvent => ({
+          ...at(i, turn * 2),
           type: "half turn",
           stepId: one.id,
           by: 1,
         })),
-        finished,
+        { ...finished, ...at(i, 20) },
       ];
     if (one.wait) return [{ ...at(i), type: "task", stepId: one.id, task: "hands" }, finished];
     if (one.measure)
