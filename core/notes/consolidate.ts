@@ -181,6 +181,9 @@ export function isOne(a: Group, b: Group): boolean {
   );
 }
 
+/** What a hose's clamps are told by: the hose, or of what kind they are. */
+const OF_HOSES = /^(?:hose|pipe|duct|spring|squeeze|worm|constant-tension)$/;
+
 /** Whether a group is a fastener at all: screwed, or told by its size or figure. */
 export function isReal(group: Group): boolean {
   const told = group.undo !== undefined || group.figures.length > 0 || group.doUp !== undefined;
@@ -190,11 +193,15 @@ export function isReal(group: Group): boolean {
   if (group.family === "bleeder")
     return group.marks.has("bleed") || group.marks.has("brake") || /bleed/.test(group.name);
   if (group.family === "terminal") return group.traits.has("snug");
-  if (group.family === "clip" || group.family === "pin")
+  if (group.family === "clip" || group.family === "pin") {
+    // "Mind the rubber clips": spoken of once in passing, and not counted; a hose has its own.
+    const ofHose = [...group.marks, ...group.topic].some((word) => OF_HOSES.test(word));
+    if (group.count === undefined && group.clauses.size === 1 && !ofHose) return false;
     // "The trim strip, four clips".
     return (
       group.marks.size > 0 || (group.topic.length > 0 && (group.count ?? 0) > 1 && /clips$/.test(group.name))
     );
+  }
   // A bolt or nut of which nothing is told but its name is what something hangs on, spoken of in passing.
   if (group.family === "bolt" || group.family === "nut") {
     const placed = group.marks.size > 0 || group.topic.length > 0;

@@ -37,6 +37,15 @@ export function keyOf(text: string, { kind, spans: [span], id }: Proposal): stri
   return `${kind} ${span ? text.slice(span.start, Math.min(span.end, span.start + 60)).toLowerCase() : id}`;
 }
 
+/** Where one was split: the key of the second of the two. */
+const otherOf = (key: string) => `${key}, the other`;
+
+/** What an answer to a question changes of the proposal that it is about. */
+export const answered = (key: string, { change, other }: { change: object; other?: object }): Edits => ({
+  [key]: { change: change as Record<string, unknown>, ...(other && { split: true }) },
+  ...(other && { [otherOf(key)]: { change: other as Record<string, unknown> } }),
+});
+
 /**
  * The proposals as they were corrected: changed, dropped, merged and split; two that came from the same words
  * are told apart by their order.
@@ -48,7 +57,7 @@ export function editedRows(text: string, proposals: readonly Proposal[], edits: 
     const times = (seen.get(bare) ?? 0) + 1;
     seen.set(bare, times);
     const key = times === 1 ? bare : `${bare} ${times}`;
-    const rows = [key, ...(edits[key]?.split ? [`${key}, the other`] : [])];
+    const rows = [key, ...(edits[key]?.split ? [otherOf(key)] : [])];
     return rows.map((rowKey, i) => {
       const edit = edits[rowKey];
       const base = i === 0 ? proposal : { ...proposal, id: `${proposal.id} b` };

@@ -44,6 +44,8 @@ export interface Group {
   figuredAt: number;
   /** The clauses that speak of it. */
   clauses: Set<number>;
+  /** Its head was told under one name and its figure under another: that of the half told last. */
+  otherHalf?: string;
 }
 
 export interface Grouped extends Heard {

@@ -2,6 +2,7 @@ import { type Told, type Clause } from "./clauses";
 import { consolidated, isReal } from "./consolidate";
 import { turnOf } from "./deeds";
 import type { Grouped } from "./group";
+import { withHalvesJoined } from "./halves";
 import { type Heard, placeIn, saidIn, spanOf } from "./heard";
 import { listedLines } from "./listed-steps";
 import { takeLooks } from "./looks";
@@ -63,7 +64,7 @@ export function groupsOf(heard: Heard): Grouped {
   return {
     ...heard,
     turn: walk.turn,
-    groups: consolidated(walk.groups).filter(isReal),
+    groups: withHalvesJoined(consolidated(walk.groups).filter(isReal)),
     loose: [...walk.loose, ...walk.takenBack],
     struck: walk.struck,
   };

@@ -282,8 +282,7 @@ describe("other voices", () => {
       ),
     ).toEqual([
       "bolts through the floor, 3, 13 mm, 25 N·m",
-      "bracket bolt, 1, T45",
-      "runner bolt, 1, 45 N·m",
+      "bracket bolt, 1, T45, 45 N·m",
     ]);
   });
 

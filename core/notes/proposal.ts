@@ -19,8 +19,6 @@ export type FastenerProposal = Row & {
   doubtfulSize: boolean;
   torque: string;
   traits: readonly string[];
-  /** Asked whether it is one with another, it was said to be its own. */
-  toldApart?: boolean;
 };
 export type StepProposal = Row & {
   kind: "step";
@@ -53,7 +51,8 @@ export interface Question {
     says: string;
     proposal: string;
     change: Partial<FastenerProposal> | Partial<Pick<StepProposal, "stance">>;
-    /** The proposal that this one is one with. */ into?: string;
+    /** They are two: what is written down of the other. */
+    other?: Partial<FastenerProposal>;
   }[];
 }
 

@@ -3,7 +3,7 @@ import { formatFigure } from "../quantity/torque-words";
 import { PASSAGES } from "./__fixtures__/passages";
 import { applyProposals, sentenceAt } from "./apply-proposals";
 import { checkProposal } from "./check-proposal";
-import { type Edits, editedRows, keyOf, readEdits } from "./edited";
+import { type Edits, answered, editedRows, keyOf, readEdits } from "./edited";
 import { type Proposal } from "./proposal";
 import { type FastenerProposal } from "./proposal";
 import { proposalsFrom } from "./proposals";
@@ -147,22 +147,53 @@ test("the sentence of some words: to its marks, or a piece of it where it is lon
   expect(piece.length).toBeLessThanOrEqual(190);
 });
 
-test("two names for what may be one bolt are asked about, and one press makes them one", () => {
+describe("a head told under one name and a figure under another", () => {
   const text =
     "Under the boot there's a nut for the charge wire, that's a 12, take it off. Pull the bracket out.\nNew bracket in. Nut on the post 80 inch pounds, that's all it gets.";
   const { rows, questions } = proposalsFrom(readStory(text));
-  const same = questions.find(({ id }) => id.startsWith("same"));
-  expect(same?.asks).toBe(
-    "“Nut on the post” with 80 lb·in: are these the same as “Nut for the charge wire” with 12 mm?",
-  );
-  const [yes] = same?.answers ?? [];
-  const into = rows.find(({ id }) => id === yes?.into);
-  const from = rows.find(({ id }) => id === yes?.proposal);
-  if (!into || !from) throw new Error("Both are proposed.");
-  const merged = editedRows(text, rows, { [keyOf(text, from)]: { into: keyOf(text, into) } });
-  expect(
-    merged.filter(({ proposal }) => proposal.kind === "fastener").map(({ proposal }) => proposal),
-  ).toMatchObject([{ name: "Nut for the charge wire", size: "12 mm", torque: "80 lb·in" }]);
+  const [same] = questions;
+  const after = (says: string) => {
+    const answer = same?.answers.find((one) => one.says === says);
+    const row = rows.find(({ id }) => id === answer?.proposal);
+    if (!answer || !row) throw new Error("That is no answer to it.");
+    return editedRows(text, rows, answered(keyOf(text, row), answer)).flatMap(({ proposal }) =>
+      proposal.kind === "fastener" ? [proposal] : [],
+    );
+  };
+
+  test("is one bolt, and asked about", () => {
+    expect(same?.asks).toBe(
+      "“Nut on the post” and “Nut for the charge wire”: are they the same, with 12 mm and 80 lb·in?",
+    );
+    expect(questions).toHaveLength(1);
+    expect(after("The same")).toMatchObject([
+      { name: "Nut for the charge wire", size: "12 mm", torque: "80 lb·in", doubtful: false },
+    ]);
+  });
+
+  test("or two of them, by one press", () => {
+    expect(after("Others")).toMatchObject([
+      { name: "Nut for the charge wire", size: "12 mm", torque: "", doubtful: false },
+      { name: "Nut on the post", size: "", torque: "80 lb·in", doubtful: false },
+    ]);
+  });
+
+  test.each([
+    [
+      "where either of two could be meant",
+      "Cover bolts, 10 mm. Bracket bolts, 12 mm. Take it all out. Back in. Pump bolts 20 Nm.",
+    ],
+    [
+      "a figure that such a head does not bear",
+      "Two cover bolts, 10 mm. Take the cover off. Cover back on. Carrier bolts 120 Nm.",
+    ],
+  ])("is nothing of the kind: %s", (_why, told) => {
+    expect(
+      readStory(told)
+        .fasteners.map(({ otherHalf }) => otherHalf)
+        .filter(Boolean),
+    ).toEqual([]);
+  });
 });
 
 test("one number in two units is a slip that is asked, not two figures", () => {

@@ -1,3 +1,4 @@
+import { capital } from "../capital";
 import { formatTorque } from "../quantity/torque-quantity";
 import { formatFigure } from "../quantity/torque-words";
 import { type FastenerProposal, type Question } from "./proposal";
@@ -51,7 +52,34 @@ export function questionsOf(story: Story, fasteners: readonly FastenerProposal[]
       },
     ];
   });
-  const asked = new Set([...slips, ...both].map(({ answers }) => answers[0]?.proposal));
+  // One bolt under two names, or two: what is written down of it is of both.
+  const sames = fasteners.flatMap((one, i): Question[] => {
+    const other = story.fasteners[i]?.otherHalf;
+    if (
+      other === undefined ||
+      one.torque === "" ||
+      slips.some(({ answers }) => answers[0]?.proposal === one.id)
+    )
+      return [];
+    const { name, size, torque, id, spans } = one;
+    return [
+      {
+        id: `same ${i}`,
+        asks: `“${capital(other)}” and “${name}”: are they the same, with ${size} and ${torque}?`,
+        spans,
+        answers: [
+          { says: "The same", proposal: id, change: { doubtful: false } },
+          {
+            says: "Others",
+            proposal: id,
+            change: { torque: "", doubtful: false },
+            other: { name: capital(other), size: "", torque, doubtful: false },
+          },
+        ],
+      },
+    ];
+  });
+  const asked = new Set([...slips, ...both, ...sames].map(({ answers }) => answers[0]?.proposal));
   const doubts = fasteners.flatMap((one): Question[] =>
     one.doubtful && one.torque !== "" && !asked.has(one.id)
       ? [
@@ -84,20 +112,5 @@ export function questionsOf(story: Story, fasteners: readonly FastenerProposal[]
         ]
       : [],
   );
-  const sames = story.maybeOne.flatMap(({ out, back }): Question[] => {
-    const [one, other] = [fasteners[out], fasteners[back]];
-    if (!one || !other) return [];
-    return [
-      {
-        id: `same ${out} ${back}`,
-        asks: `“${other.name}” with ${other.torque}: are these the same as “${one.name}” with ${one.size}?`,
-        spans: [...one.spans, ...other.spans],
-        answers: [
-          { says: "The same", proposal: other.id, change: {}, into: one.id },
-          { says: "Others", proposal: other.id, change: { toldApart: true } },
-        ],
-      },
-    ];
-  });
-  return [...slips, ...both, ...doubts, ...sames, ...loose];
+  return [...slips, ...both, ...sames, ...doubts, ...loose];
 }

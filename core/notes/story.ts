@@ -12,7 +12,6 @@ import { type Span, hear, spanOf } from "./heard";
 import { listsOf } from "./lists";
 import { withMarks } from "./marks/restore-marks";
 import type { Measured } from "./measures-said";
-import { contradict } from "./same-group";
 import { stepsOf } from "./steps";
 import { termsOf } from "./terms";
 import { unwrapped } from "./unwrapped";
@@ -35,6 +34,8 @@ export interface StoryFastener {
   doubtfulSize: boolean;
   traits: string[];
   spans: Span[];
+  /** Told in two halves: what the half told last was called. */
+  otherHalf: string | undefined;
 }
 
 export interface StoryStep {
@@ -54,16 +55,9 @@ export interface UnitSlip {
   meant: TorqueQuantity;
 }
 
-/** Two groups that may be one: what came off with a size, and what went back with a figure. */
-export interface MaybeOne {
-  out: number;
-  back: number;
-}
-
 /** A narration as a plan could hold it. */
 export interface Story {
   text: string;
-  maybeOne: MaybeOne[];
   fasteners: StoryFastener[];
   struck: Grouped["struck"];
   /**
@@ -96,7 +90,6 @@ export function readStory(text: string): Story {
   return {
     text,
     fasteners,
-    maybeOne: maybeOne(groups),
     struck,
     sizes: sizes.flatMap((size) =>
       size.kind === "head"
@@ -138,6 +131,7 @@ function fastenerOf(group: Group): StoryFastener {
     doubtfulSize: group.undo?.doubtful === true || group.doUp?.doubtful === true,
     traits: [...group.traits].filter((trait) => trait !== "snug" && trait !== "hand tight"),
     spans: group.spans,
+    otherHalf: group.otherHalf,
   };
 }
 
@@ -186,35 +180,6 @@ function twoUnits(group: Group | undefined, fastener: number): UnitSlip[] | unde
   const meant = said.at(-1);
   const other = meant && said.find(({ value, unit }) => value === meant.value && unit !== meant.unit);
   return meant && other ? [{ fastener, said: other, meant }] : undefined;
-}
-
-/**
- * Groups told in two halves under two names, of which neither has what the other has, and nothing speaks
- * against their being one.
- */
-function maybeOne(groups: readonly Group[]): MaybeOne[] {
-  const told = groups
-    .map((group, i) => ({ group, i }))
-    .filter(({ group: { family } }) => family === "bolt" || family === "nut");
-  const halves = told.flatMap(({ group: out, i }) =>
-    told
-      .filter(
-        ({ group: back }) =>
-          out.undo !== undefined &&
-          out.figures.length === 0 &&
-          back.undo === undefined &&
-          back.figures.length > 0 &&
-          out.family === back.family &&
-          out.first < back.first &&
-          (out.count === undefined || back.count === undefined || out.count === back.count) &&
-          !contradict(out.marks, back.marks),
-      )
-      .map((back) => ({ out: i, back: back.i })),
-  );
-  // Where one could be several, which it is takes more than a press: both stay as they are.
-  return halves.filter(
-    ({ out, back }) => halves.filter((one) => one.out === out || one.back === back).length === 1,
-  );
 }
 
 /** As people speak, the commoner first. */

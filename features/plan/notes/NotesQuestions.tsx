@@ -3,7 +3,7 @@
 import { Box } from "@chakra-ui/react";
 import type { ReactNode } from "react";
 import { SOURCES } from "@/core/model/job";
-import type { Edit, EditedRow } from "@/core/notes/edited";
+import { type Edit, type EditedRow, answered } from "@/core/notes/edited";
 import type { Question } from "@/core/notes/proposal";
 import { Button } from "@/ui/Button";
 
@@ -23,11 +23,7 @@ export function NotesQuestions({ questions, rows, source, onSource, onEdit, onSh
   // Answered is what no longer stands as it was asked: the answer is in the row.
   const open = questions.filter(({ answers }) => {
     const row = rowOf(answers[0]?.proposal ?? "");
-    return (
-      row &&
-      !row.dropped &&
-      !answers.some(({ proposal, change, into }) => into === undefined && matches(rowOf(proposal), change))
-    );
+    return row && !row.dropped && !answers.some(({ proposal, change }) => matches(rowOf(proposal), change));
   });
   const figures = rows.some(
     ({ proposal, dropped }) => !dropped && proposal.kind === "fastener" && proposal.torque !== "",
@@ -60,23 +56,18 @@ export function NotesQuestions({ questions, rows, source, onSource, onEdit, onSh
       )}
       {open.map(({ id, asks, answers }) => (
         <Asked key={id} says={asks}>
-          {answers.map(({ says, proposal, change, into }) => {
-            const row = rowOf(proposal);
-            const target = into === undefined ? undefined : rowOf(into);
+          {answers.map((answer) => {
+            const row = rowOf(answer.proposal);
             return (
               row && (
                 <Button
-                  key={says}
+                  key={answer.says}
                   onClick={() => {
-                    onEdit({
-                      [row.key]: target
-                        ? { into: target.key }
-                        : { change: change as Record<string, unknown> },
-                    });
-                    onShow(target?.key ?? row.key);
+                    onEdit(answered(row.key, answer));
+                    onShow(row.key);
                   }}
                 >
-                  {says}
+                  {answer.says}
                 </Button>
               )
             );
