@@ -280,10 +280,7 @@ describe("other voices", () => {
       told(
         "The handbrake lever bracket on the camper. There's three bolts through the floor and they want a thirteen, and underneath there's nuts, same thirteen. Then there's the bracket for the seat runner which is in the way, that's just the one bolt, it's a T45. Putting it back. The three floor bolts I did to twenty five newton metres. Seat runner bolt, now this matters because it's a belt thing as well, forty five, newton metres obviously. On my brother's one, the long wheelbase, the runner bolts are fifty eight but his have a bigger head.",
       ),
-    ).toEqual([
-      "bolts through the floor, 3, 13 mm, 25 N·m",
-      "bracket bolt, 1, T45, 45 N·m",
-    ]);
+    ).toEqual(["bolts through the floor, 3, 13 mm, 25 N·m", "bracket bolt, 1, T45, 45 N·m"]);
   });
 
   test("speech without marks or articles: a top one and a bottom one in one breath", () => {
