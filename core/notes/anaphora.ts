@@ -39,7 +39,8 @@ export function othersIn(
   for (const at of places) add(placeWithFigure(terms, at, clause));
   for (const size of sizes) if (size.from >= clause.from) add(bySize(terms, clause, size), 1);
   if (named.length + found.length === 0) add(ofThem(terms, clause));
-  if (named.length + found.length === 0) for (const share of sharesOf(terms, clause)) add(share);
+  if (named.length === 0 && found.every((one) => one.ofThem))
+    for (const share of sharesOf(terms, clause)) add(share);
   if (named.length + found.length === 0) add(leadingPlaced(terms, clause));
   return found;
 }
@@ -265,7 +266,13 @@ function bySize(terms: readonly Term[], { from, to }: Clause, size: FoundSize): 
       perSide: isPerSide(terms, size.to),
       definite: isDefinite(terms, start),
     });
+  // "The thirteen is 22".
+  const told =
+    text(terms, size.from - 1) === "the" &&
+    /^(?:is|gets?|takes)$/.test(text(terms, size.to)) &&
+    spokenNumber(terms, size.to + 1) !== undefined;
   if (
+    !told &&
     !/s$/.test(last) &&
     !(lobes && ((count ?? 0) > 1 || (count === 1 && /^(?:and|plus)$/.test(text(terms, start - 1))))) &&
     !(!lobes && times)

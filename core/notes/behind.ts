@@ -1,4 +1,5 @@
 import { text } from "./counts";
+import { spokenNumber } from "./spoken-number";
 import type { Term } from "./terms";
 import { HEADS, NOT_IN_NAME, PLACES } from "./vocabulary";
 
@@ -61,6 +62,13 @@ export function behind(terms: readonly Term[], at: number): { words: string[]; m
       (term.tag === "preposition" && marks.length > 0)
     )
       break;
+    // "The one behind the pipe's a ten".
+    const isShort = term.tag === "noun" && /[a-z]'s$/.test(word) && sizeFollows(terms, i + 1);
+    if (isShort) {
+      words.push(word.slice(0, -2));
+      marks.push(word.slice(0, -2));
+      break;
+    }
     words.push(word);
     // "On the back side": where it is, though "back" is mostly where something goes.
     const isPlace =
@@ -89,4 +97,6 @@ export const wordsFrom = (terms: readonly Term[], from: number, to: number) =>
 /** Whether a size is told next, as of so many of a lot it is. */
 
 export const sizeFollows = (terms: readonly Term[], at: number) =>
-  terms.slice(at, at + 3).some((term) => term.tag === "number" || /^[te]\d|^m\d/.test(term.text));
+  terms
+    .slice(at, at + 3)
+    .some((term, k) => spokenNumber(terms, at + k) !== undefined || /^[te]\d|^m\d/.test(term.text));

@@ -133,6 +133,8 @@ function isCollective(whole: Group, groups: readonly Group[]): boolean {
 
 export function isOne(a: Group, b: Group): boolean {
   if (!alike(a.family, b.family) || a.family === "one" || contradict(a.marks, b.marks)) return false;
+  // "Lower arm, one bolt. Upper arm, one bolt."
+  if (contradict(a.topic, new Set(b.topic))) return false;
   const differ = (x: SaidSize | undefined, y: SaidSize | undefined) =>
     x !== undefined && y !== undefined && formatHeadSize(x.head) !== formatHeadSize(y.head);
   if (

@@ -61,8 +61,16 @@ export function bareFigures(
       at === from &&
       (number.next >= to || (/^(?:each|both|all)$/.test(next) && number.next + 1 >= to)) &&
       mayStandAlone(number.value);
+    // "The front one, 100", "ball joint nut, new one, 65".
+    const apart =
+      before === "," &&
+      at - 1 > from &&
+      (terms[at - 2]?.tag === "noun" || /^ones?$/.test(terms[at - 2]?.text ?? "")) &&
+      number.next >= to &&
+      mayStandAlone(number.value);
     const said =
       given ||
+      apart ||
       // "20 foot pounds first, then thirty".
       (at === from + 1 && before === "then" && number.next >= to) ||
       pointed ||
@@ -81,7 +89,7 @@ export function bareFigures(
     const torque = { value: number.value, unit, decimals: number.decimals };
     found.push({
       // Told by a place or by nothing at all it may be the number of something else: that is asked.
-      ...(alone || placed ? { contradicts: true as const } : {}),
+      ...(alone || apart || placed ? { contradicts: true as const } : {}),
       figure: /^(?:tops|max)$/.test(after) ? { form: "maximum", torque } : { form: "value", torque },
       from: at,
       to: number.next,

@@ -13,20 +13,31 @@ function areHalves(one: Group, other: Group): boolean {
   return (
     isSized(sized) &&
     isFigured(figured) &&
-    one.family === other.family &&
+    (one.family === other.family || isBoltOfClamp(one, other) || isBoltOfClamp(other, one)) &&
     // "Four of them", later "the bolt"; two on each side, later four.
     (fewer === 1 || more === fewer || more === 2 * fewer) &&
     !contradict(one.marks, other.marks) &&
     !areElsewhere(one.name, other.name) &&
+    isOfWheel(one) === isOfWheel(other) &&
     isBorne(sized, figured)
   );
 }
+
+/** "Two bolts, 10 mm … glass clamps, 2 × 9 N·m": a clamp that is torqued is turned by its bolt. */
+const isBoltOfClamp = (clamp: Group, bolt: Group) =>
+  /\bclamps?$/.test(clamp.name) &&
+  /^(?:bolt|nut|terminal)$/.test(bolt.family) &&
+  clamp.count !== undefined &&
+  clamp.count === bolt.count;
 
 /** "Clamp at the radiator", "clamp at the thermostat": told by where each is. */
 function areElsewhere(one: string, other: string): boolean {
   const [at, also] = [one, other].map((name) => /\b(?:at|on|in|for|of|under|behind)\b/.exec(name)?.[0]);
   return at !== undefined && at === also;
 }
+
+/** What holds a wheel is called so: it is nothing else by another name. */
+const isOfWheel = ({ name, topic }: Group) => /\b(?:wheel|lug)\b/.test([name, ...topic].join(" "));
 
 /** A figure that would break a bolt with this head, or leave it loose, is that of another. */
 function isBorne({ name, count = 1, undo, doUp }: Group, { figures }: Group): boolean {

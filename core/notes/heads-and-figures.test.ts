@@ -59,9 +59,39 @@ describe("a number goes to what it was said of, and to nothing else", () => {
       ["big tensioner bolt, × 1, 15 mm", "small tensioner bolt, × 1, 13 mm"],
     ],
     [
+      "some of a lot by their number and the one that is elsewhere; a head told with its figure",
+      "The shield is held by five bolts, four of them are twelves and the one at the pipe's a ten. Shield off. Shield back on, the twelves are 20 newton metres and the ten is nine.",
+      ["shield bolts, × 4, 12 mm, 20 N·m", "bolt at the pipe, × 1, 10 mm, 9 N·m"],
+    ],
+    [
+      "small heads by their number in the plural",
+      "Around the cover there's fourteen little eights. Cover off. Cover on again, the eights are 6 Nm.",
+      ["cover bolts, × 14, 8 mm, 6 N·m"],
+    ],
+    [
+      "a number behind a comma, which may be something else: asked",
+      "Lower arm, one bolt, 21 mm. Upper arm, one bolt, 18 mm. Arms out. Arms in: the lower bolt 130 Nm, now the upper one, 90.",
+      ["lower arm bolt, × 1, 21 mm, 130 N·m", "upper arm bolt, × 1, 18 mm, 90 N·m?"],
+    ],
+    [
+      "a nut of which there are two without a figure: asked",
+      "Undo the lock nut, 22 mm. Undo the castle nut, 17 mm. Arm off. Arm back on, then the new nut 45 Nm. Wheel nuts 110 Nm.",
+      ["lock nut, × 1, 22 mm", "castle nut, × 1, 17 mm, 45 N·m?", "wheel nuts, 110 N·m"],
+    ],
+    [
+      "what drains is where the plug is, without its name",
+      "Drain the oil, it's a nineteen on the plug. Filter off and on. Plug back with a new washer, 35 Nm.",
+      ["drain plug, × 1, 19 mm, 35 N·m"],
+    ],
+    [
+      "a line that names something else first, and the head",
+      "- frame 4 bolts 10 mm + pump 3 T25\n- frame off\n- pump in\n- pump T25 5 Nm\n- frame 10 Nm",
+      ["frame bolts, × 4, 10 mm, 10 N·m", "pump bolts, × 3, T25, 5 N·m"],
+    ],
+    [
       "a bolt's bleeder and plug are not the bolts before them",
       "Two bracket bolts, 10 mm, at the front. The plug is a 14 mm hex key. Drain it. The plug: 35 Nm.",
-      ["bracket bolts, × 2, 10 mm", "plug, × 1, 14 mm key, 35 N·m"],
+      ["bracket bolts, × 2, 10 mm", "drain plug, × 1, 14 mm key, 35 N·m"],
     ],
   ])("%s", (_, text, fasteners) => {
     expect(read(text)).toEqual(fasteners);

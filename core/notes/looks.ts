@@ -80,9 +80,13 @@ export function described(
 /** "Along the top, under the bonnet: four bolts": where what is counted next is, told in the breath before. */
 export function placeAhead({ heard: { terms, told } }: Walk, { i, clause, mentions }: Here): string[] {
   const [first] = mentions;
-  if (!first || first.definite || first.count === undefined || first.from > clause.from + 3) return [];
+  const leads = first && (first.from <= clause.from + 3 || text(terms, clause.from) === "there's");
+  if (!leads || first.definite || first.count === undefined) return [];
   for (const before of told.slice(Math.max(0, i - 3), i).reverse()) {
-    const words = terms.slice(before.from, before.to).map(({ text: word }) => word);
+    const words = terms
+      .slice(before.from, before.to)
+      .map(({ text: word }) => word)
+      .filter((word, k) => !(k === 0 && /^(?:and|then|so)$/.test(word)));
     const place = words.at(-1) ?? "";
     const isPlace =
       words.length <= 4 &&

@@ -211,7 +211,7 @@ function named(
     return undefined;
   if (noun === "plugs" && marks.length === 0 && !size && speaksOfSparks(terms)) marks.push("spark");
   const only = noun === "plug" && marks.length === 0 ? onlyPlug(terms) : undefined;
-  if (only && /^(?:the|that|this|new)$/.test(text(terms, start - 1))) marks.push(only);
+  if (only && (start === from || /^(?:the|that|this|new)$/.test(text(terms, start - 1)))) marks.push(only);
   // "The plug is a 14 mm hex key", "that plug's 35 Nm": turned, and not pushed in.
   const turned =
     /^(?:the|that|this|my|your)$/.test(text(terms, start - 1)) &&

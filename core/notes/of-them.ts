@@ -81,12 +81,35 @@ function theOthers(terms: readonly Term[], from: number, to: number): Mention | 
   return mentionAt(at, end, { share: true, name: "other", count: number?.value ?? 1, definite: true });
 }
 
+/** "Three are 15 and the one by the starter's a 13": one of those just counted, told by what it is next to. */
+function theOneAt(terms: readonly Term[], at: number, to: number): Mention | undefined {
+  const isOne = text(terms, at) === "the" && text(terms, at + 1) === "one";
+  if (!isOne || !/^(?:by|at|near|under|behind|beside|next|on|in)$/.test(text(terms, at + 2)))
+    return undefined;
+  for (let n = at + 3; n < Math.min(to, at + 7); n++) {
+    const word = text(terms, n);
+    const isEnd = /'s$/.test(word) || /^(?:is|was)$/.test(text(terms, n + 1));
+    if (!isEnd || !sizeFollows(terms, /'s$/.test(word) ? n + 1 : n + 2)) continue;
+    const thing = word.replace(/'s$/, "");
+    return mentionAt(at, n + 1, {
+      share: true,
+      marks: marksOf([thing]),
+      name: thing,
+      count: 1,
+      definite: true,
+    });
+  }
+  return undefined;
+}
+
 /** "8 bolts: 6 are 13 mm and 2 at the rear are T45": so many of those just counted. */
 export function sharesOf(terms: readonly Term[], { from, to }: Clause): Mention[] {
   const rest = theOthers(terms, from, to);
   if (rest) return [rest];
   return Array.from({ length: to - from }, (_, k) => from + k).flatMap((at) => {
     const leads = at === from || /^(?:and|,)$/.test(text(terms, at - 1));
+    const one = leads ? theOneAt(terms, at, to) : undefined;
+    if (one) return [one];
     const start = at === from && /^(?:and|the|,)$/.test(text(terms, from)) ? from + 1 : at;
     const number = leads ? smallNumber(terms, start, MOST_OF_ONE_KIND) : undefined;
     if (!number || number.next >= to) return [];

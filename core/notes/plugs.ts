@@ -25,7 +25,15 @@ export function isPlugByName(terms: readonly Term[], at: number, from: number): 
 export function onlyPlug(terms: readonly Term[]): string | undefined {
   const before = terms.flatMap(({ text: word }, at) => (/^plugs?$/.test(word) ? [text(terms, at - 1)] : []));
   const named = new Set(before.filter((word) => SCREWED_PLUG.has(word)));
-  return named.size === 1 && !isWired(terms) ? [...named][0] : undefined;
+  if (isWired(terms)) return undefined;
+  // "Drain the oil, that's a seventeen on the plug".
+  const drains = terms.some(
+    ({ text: word, tag }, at) =>
+      word === "drain" &&
+      tag === "verb" &&
+      terms.slice(at + 1, at + 4).some((term) => /^(?:oil|coolant|fluid|it)$/.test(term.text)),
+  );
+  return named.size === 0 && drains ? "drain" : named.size === 1 ? [...named][0] : undefined;
 }
 
 /** A plug may be that of a wire. */

@@ -237,7 +237,9 @@ export function resolvePlain(
       // "Shield on with two bolts", of the three that it had.
       (goingBack && count > 1 && count < group.count && topic.length > 0 && ofTopic(group) === topic.length));
   // "Rear bush: two bolts": none of the front one.
-  const candidates = groups.filter((group) => fits(group) && !contradict(topic, group.marks));
+  const candidates = groups.filter(
+    (group) => fits(group) && !contradict(topic, new Set([...group.marks, ...group.topic])),
+  );
   const plural = (group: Group) => (group.count ?? (/s$/.test(group.name) ? 2 : 1)) > 1;
   const manyAsked = (count ?? (/s$/.test(head) ? 2 : 1)) > 1;
   const score = (group: Group) =>

@@ -61,10 +61,13 @@ function inPlural(words: readonly Word[], at: number): FoundSize | undefined {
   const size = pluralSize(words[at]?.text ?? "");
   const leads =
     /^(?:the|of|two|three|four|five|six|pair|couple|some|both|all|also|they're|those|these|are|bolts|nuts|screws)$/;
+  // "Sixteen little tens".
+  const led = /^(?:little|big|small|long|short)$/.test(words[at - 1]?.text ?? "") ? at - 2 : at - 1;
+  const isCounted = led < at - 1 && spokenNumber(words, led) !== undefined;
   // "Three bolts, tens".
   const behind = words[at - 1]?.text === "," ? (words[at - 2]?.text ?? "") : "";
   return size !== undefined &&
-    (leads.test(words[at - 1]?.text ?? "") || /^(?:bolts|nuts|screws)$/.test(behind))
+    (leads.test(words[led]?.text ?? "") || isCounted || /^(?:bolts|nuts|screws)$/.test(behind))
     ? head(words, size, "mm", at, at + 1)
     : undefined;
 }
@@ -253,6 +256,15 @@ function bareSize(
       /^(?:[.,;!?\n]|not|and|or|on|for|then|instead|sorry|no|i|with|to|fits|will|should|but|yep|yeah|yes|okay|ok|so|cause|because|which)$/.test(
         after,
       ))
+  )
+    return head(words, value, "mm", at, next);
+  // "The fifteens are 40 and the thirteen is 22": a head, told with its figure.
+  if (
+    usualThere &&
+    value >= 7 &&
+    before === "the" &&
+    /^(?:is|gets?|takes)$/.test(after) &&
+    spokenNumber(words, next + 1) !== undefined
   )
     return head(words, value, "mm", at, next);
   // "Is a 24 · spin that off".

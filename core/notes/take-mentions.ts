@@ -31,7 +31,7 @@ import {
   toldApart,
 } from "./told-apart";
 import { topicIn } from "./topic";
-import { HEADS, HELD_STILL, PLACES } from "./vocabulary";
+import { ACTIONS, HEADS, HELD_STILL, PLACES, THINGS } from "./vocabulary";
 import { type Here, type Walk, nowSized } from "./walk";
 
 /** Finds the group of each mention of a clause, or begins one. */
@@ -49,6 +49,7 @@ export function takeMentions(walk: Walk, here: Here): void {
   const isIt = /^\W*(?:it's|it is|that's|that is) an? /i.test(said) && walk.topicAt === here.i - 1;
   const fresh = topic.length > 0 && (walk.topicSentence === clause.sentence || isIt);
   const begun = nowSized(walk, here);
+  const own = ownThings(walk, here);
   for (const said1 of mentions) {
     const mention = inSameWords(walk, said1);
     tellBySize(walk, mention);
@@ -68,7 +69,7 @@ export function takeMentions(walk: Walk, here: Here): void {
     const taking =
       known.length > 0
         ? { walk, here, mention, topic: known, fresh: true }
-        : { walk, here, mention, topic, fresh };
+        : { walk, here, mention, topic: own.get(said1) ?? topic, fresh };
     const pointed = isPlain ? pointedAt(walk, here, mention) : [];
     const ofPointed = { ...taking, topic: pointed, fresh: true };
     if (pointed.length > 0 && isNew(ofPointed)) {
@@ -104,6 +105,20 @@ export function takeMentions(walk: Walk, here: Here): void {
   }
   if (SAYS_EACH.test(said)) places.forEach((group) => group && group.count === 1 && (group.perSide = true));
   takeCounts(walk, here);
+}
+
+/** "Frame 4 bolts 10 mm + pump 3 T25": each of what stands right before it, where that is more than one thing. */
+function ownThings({ heard: { terms } }: Walk, { clause, mentions }: Here): Map<Mention, string[]> {
+  const own = new Map<Mention, string[]>();
+  for (const mention of mentions) {
+    const word = text(terms, mention.from - 1);
+    const isLed =
+      mention.from - 2 < clause.from || /^(?:\+|and|plus|-|,|the)$/.test(text(terms, mention.from - 2));
+    const isThing = THINGS.has(word) || (/^[a-z-]{3,}$/.test(word) && !Object.hasOwn(ACTIONS, word));
+    if (mention.from > clause.from && mention.count !== undefined && isLed && isThing)
+      own.set(mention, [word]);
+  }
+  return own.size === mentions.length && own.size > 1 ? own : new Map();
 }
 
 /**
@@ -279,16 +294,23 @@ function takeOne(taking: Taking): void {
 function isAnyOf({ walk, here, mention }: Taking, found: Group): boolean {
   const { torques, told } = walk.heard;
   const { clause, i, sizes, things } = here;
-  const isPlain = /s$/.test(mention.head) && mention.marks.length === 0 && mention.count === undefined;
+  // "New nut at 38", of two that have none yet.
+  const isOne = mention.family !== "one" && (mention.count ?? 1) === 1;
+  const isPlain =
+    mention.marks.length === 0 && (isOne || (/s$/.test(mention.head) && mention.count === undefined));
   const isFigured = torques.some(({ from }) => from >= clause.from && from < clause.to);
   const open = walk.groups.filter(
     ({ family, figures, undo, count }) =>
-      family === mention.family && figures.length === 0 && undo && count !== 1,
+      family === mention.family && figures.length === 0 && undo && (isOne || count !== 1),
   );
   const isNear = told[found.last]?.sentence === clause.sentence || i - found.last <= 2;
   // What it is all about is no guess.
   const isOfTitle = walk.title.some((word) => found.topic.includes(word) || found.marks.has(word));
-  const isUntold = sizes.length === 0 && things.length === 0 && !isNear && !isOfTitle;
+  // "New idler on, its bolt 18": of what the sentence works on.
+  const isOfSentence =
+    walk.topicSentence === clause.sentence &&
+    walk.topic.some((word) => found.topic.includes(word) || found.marks.has(word));
+  const isUntold = sizes.length === 0 && things.length === 0 && !isNear && !isOfTitle && !isOfSentence;
   return isPlain && isFigured && isUntold && open.length > 1;
 }
 

@@ -10,6 +10,7 @@ import {
   type Here,
   type Walk,
   beginUnknown,
+  bySizeHere,
   isNextPass,
   isOfAnotherLine,
   mentionsWithGroups,
@@ -198,7 +199,7 @@ function isFigure({ walk, here, size, before }: Sized): boolean {
   const { terms, torques } = walk.heard;
   if (/^(?:mm|mils?|millimet\w+|inch|in|"|s)$/.test(terms[size.to - 1]?.text ?? "")) return false;
   if (size.to === here.clause.to && isNextPass(walk, here)) return true;
-  const known = namedAt(walk, here, size.from, size.to)?.undo;
+  const known = (namedAt(walk, here, size.from, size.to) ?? bySizeHere(walk, here))?.undo;
   return (
     here.goingBack &&
     known !== undefined &&

@@ -165,6 +165,9 @@ export function bySize(one: Group, other: Group, head: HeadSize): void {
 
 /** "4 bolts, the three top ones 13 and the bottom one is an E12": some of those just counted, and the rest. */
 export function isShareOfLast({ last, others }: Walk, { i, sizes }: Here, mention: Mention): boolean {
+  // "Four bolts, three of them are fifteen".
+  const isSome = mention.ofThem && last && i - last.last <= 1 && last.undo === undefined && sizes.length > 0;
+  if (isSome && (last.count ?? 0) > (mention.count ?? 1)) return true;
   if (!last || mention.family !== "one" || mention.marks.length === 0 || i - last.last > 1) return false;
   const count = mention.count ?? 1;
   if (others !== undefined && others === count && i - last.first <= 4) return true;

@@ -162,12 +162,11 @@ export const isNextPass = ({ last }: Walk, { i, said, mentions }: Here): boolean
  * "Earth lead on last, 6 Nm", "oil filter cap 32 mm", where one thing is told a line: nothing of the bolts of the
  * line before.
  */
-export function isOfAnotherLine(
-  { isList, heard: { terms, told } }: Walk,
-  { i, clause }: Here,
-  group: Group,
-): boolean {
-  if (!isList) return false;
+export function isOfAnotherLine(walk: Walk, here: Here, group: Group): boolean {
+  const { terms, told } = walk.heard;
+  const { i, clause } = here;
+  // "Motor T30 4 Nm": told by its head, whatever else the line names.
+  if (!walk.isList || bySizeHere(walk, here) === group) return false;
   let first = i;
   while (first > 0 && terms[(told[first]?.from ?? 0) - 1]?.text !== "\n") first--;
   if (group.last >= first) return false;
@@ -175,6 +174,17 @@ export function isOfAnotherLine(
   const about = [...line, ...headOfLine(terms, told[first] ?? clause)].map(singular);
   const own = new Set([...group.topic, ...group.marks, ...group.name.split(" ")].map(singular));
   return about.length > 0 && !about.some((word) => own.has(word));
+}
+
+/** "- frame 10 Nm", where one thing is told a line, and one lot of bolts is called by that word. */
+function byHeadOfLine({ isList, groups, heard: { terms } }: Walk, { clause, mentions }: Here) {
+  const words = terms.slice(clause.from, clause.to);
+  const begins = words.findIndex(({ tag }) => tag !== "mark");
+  const word = words[begins]?.text ?? "";
+  const before = terms[clause.from + begins - (words[0]?.tag === "mark" ? 2 : 1)]?.text ?? "\n";
+  if (!isList || mentions.length > 0 || before !== "\n") return undefined;
+  const called = groups.filter(({ topic, marks }) => topic.includes(word) || marks.has(word));
+  return called.length === 1 ? called[0] : undefined;
 }
 
 /** The words that a line begins with, where they name something: "- oil filter cap 32 mm". */
@@ -210,6 +220,8 @@ export function figuredGroup(walk: Walk, here: Here, from: number, to: number): 
   if (named) return named;
   const sized = bySizeHere(walk, here);
   if (sized) return sized;
+  const headed = byHeadOfLine(walk, here);
+  if (headed) return headed;
   // "brackets 71 inch pounds cooler lines 18": what was said just before it in the same breath.
   const near = topicIn(walk.heard.terms, { from: Math.max(here.clause.from, walk.lastFigureAt), to: from });
   const beside = near.length > 0 ? byWords(groups, near) : undefined;
