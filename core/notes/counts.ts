@@ -108,8 +108,10 @@ export function countBefore(
       start: article(whole === tens ? i - 1 : i),
     };
   if (i >= from && /^(?:a|an|one)$/.test(word)) return { count: ofEach(terms, i), start: i };
+  // "The idler: single bolt, 15".
+  const isSingle = Array.from({ length: at - i - 1 }, (_, k) => text(terms, i + 1 + k)).includes("single");
   return {
-    count: undefined,
+    count: isSingle ? 1 : undefined,
     start: i >= from && /^(?:the|those|these|that|this|my|your|all)$/.test(word) ? i : at,
   };
 }

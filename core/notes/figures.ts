@@ -40,6 +40,8 @@ export function bareFigures(
     if (!number || (at > from && (spokenNumber(terms, at - 1)?.next ?? 0) > at)) continue;
     const before = terms[at - 1]?.text ?? "";
     const next = terms[number.next]?.text ?? "";
+    // "Twenty ish".
+    const isNear = /^(?:ish|odd)$/.test(next);
     // "6, no more".
     const after = next === "no" && terms[number.next + 1]?.text === "more" ? "max" : next;
     // "100 for the big one, the four at 30".
@@ -52,6 +54,7 @@ export function bareFigures(
       given ||
       turnsOn(terms, number.next) ||
       number.next >= to ||
+      (isNear && number.next + 1 >= to) ||
       /^(?:both|each|all|too|also|as|tops|max|and|on|now|with)$/.test(after);
     // "two 17s, forty on those".
     const pointed =
@@ -59,7 +62,7 @@ export function bareFigures(
     const placed = at === from + 1 && PLACES.has(before);
     const alone =
       at === from &&
-      (number.next >= to || (/^(?:each|both|all)$/.test(next) && number.next + 1 >= to)) &&
+      (number.next >= to || (/^(?:each|both|all|ish|odd)$/.test(next) && number.next + 1 >= to)) &&
       mayStandAlone(number.value);
     // "The front one, 100", "ball joint nut, new one, 65".
     const apart =
@@ -89,7 +92,7 @@ export function bareFigures(
     const torque = { value: number.value, unit, decimals: number.decimals };
     found.push({
       // Told by a place or by nothing at all it may be the number of something else: that is asked.
-      ...(alone || apart || placed ? { contradicts: true as const } : {}),
+      ...(alone || apart || placed || isNear ? { contradicts: true as const } : {}),
       figure: /^(?:tops|max)$/.test(after) ? { form: "maximum", torque } : { form: "value", torque },
       from: at,
       to: number.next,

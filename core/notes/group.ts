@@ -44,6 +44,8 @@ export interface Group {
   figuredAt: number;
   /** The clauses that speak of it. */
   clauses: Set<number>;
+  /** "Three bolts, two short, one long": how many of each look, until more is told of one of them. */
+  looks?: readonly { mark: string; count: number }[];
   /** Its head was told under one name and its figure under another: that of the half told last. */
   otherHalf?: string;
 }

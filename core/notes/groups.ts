@@ -5,7 +5,7 @@ import type { Grouped } from "./group";
 import { withHalvesJoined } from "./halves";
 import { type Heard, placeIn, saidIn, spanOf } from "./heard";
 import { listedLines } from "./listed-steps";
-import { takeLooks } from "./looks";
+import { takeLooks, takeLooksOfEach } from "./looks";
 import { marksOf } from "./mention";
 import { mentionsIn } from "./mentions";
 import { isThing } from "./particle";
@@ -55,6 +55,7 @@ export function groupsOf(heard: Heard): Grouped {
     if (!here) return;
     takeMentions(walk, here);
     takeLooks(walk, here);
+    takeLooksOfEach(walk, here);
     takeSizes(walk, here);
     takeFigures(walk, here);
     traitsOf(walk, here);

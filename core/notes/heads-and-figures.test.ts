@@ -89,6 +89,31 @@ describe("a number goes to what it was said of, and to nothing else", () => {
       ["frame bolts, × 4, 10 mm, 10 N·m", "pump bolts, × 3, T25, 5 N·m"],
     ],
     [
+      "two short one long, told apart once something is told of them",
+      "The bracket has four bolts, three short and one long, all 14 mm. Bracket off. Bracket on. The short ones 22 Nm, the long one 40 Nm.",
+      ["short bracket bolts, × 3, 14 mm, 22 N·m", "long bracket bolt, × 1, 14 mm, 40 N·m"],
+    ],
+    [
+      "and one lot where nothing is",
+      "The bracket has four bolts, three short and one long, all 14 mm. Bracket off. Bracket on, the bolts 22 Nm.",
+      ["bracket bolts, × 4, 14 mm, 22 N·m"],
+    ],
+    [
+      "the same as the one before",
+      "Upper pump bolt 16 mm, hold the nut with a 15. Lower bolt same. Pump off.",
+      ["upper pump bolt, × 1, 16 mm, hold 15 mm", "lower bolt, × 1, 16 mm, hold 15 mm"],
+    ],
+    [
+      "some that are pointed at, and their head behind",
+      "The tank comes off its bracket once you take those three, they're elevens. Tank off. Tank on, tank bolts 8 Nm.",
+      ["tank bolts, × 3, 11 mm, 8 N·m"],
+    ],
+    [
+      "up high is no distance; a single one; a figure that is near enough",
+      "The box is on with three nuts and they're elevens and one bolt up high and that's a twelve. Guide: single bolt, 10 mm. Box off. Guide on. Box nuts 15 Nm. Top bolt 25 Nm. Guide bolt, nine ish.",
+      ["box nuts, × 3, 11 mm, 15 N·m", "box bolt, × 1, 12 mm, 25 N·m", "guide bolt, × 1, 10 mm, 9 N·m?"],
+    ],
+    [
       "a bolt's bleeder and plug are not the bolts before them",
       "Two bracket bolts, 10 mm, at the front. The plug is a 14 mm hex key. Drain it. The plug: 35 Nm.",
       ["bracket bolts, × 2, 10 mm", "drain plug, × 1, 14 mm key, 35 N·m"],

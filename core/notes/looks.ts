@@ -1,7 +1,7 @@
 import { text } from "./counts";
 import type { Group } from "./group";
 import { saidIn } from "./heard";
-import { type Mention, marksOf } from "./mention";
+import { type Mention, marksOf, singular } from "./mention";
 import { bySize } from "./told-apart";
 import { PLACES } from "./vocabulary";
 import type { Here, Walk } from "./walk";
@@ -49,6 +49,53 @@ const PARTS =
 
 const LOOKS =
   /\b(?:is|are|was|were|it's|that's|they're|those're)\s+(?:(?:a (?:bit|lot|little|touch)|much|slightly|way|really|very|quite|all|both|the)\s+)*(long|longer|short|shorter|big|bigger|small|smaller|little)(?:\s+(?:ones?|guys?))?(?=\W*$|\W+(?:and|so|but|because|it|they|with)\b)/i;
+
+const MANY =
+  "(one|two|three|four|five|six|\\d)(?: of (?:them|those|em))?(?:'s| is| are)?(?: an?)?(?: bit| little)?";
+const LOOK = "(long|short|big|small|little)(?:er)?(?: ones?)?";
+const OF_EACH = new RegExp(`\\b${MANY} ${LOOK}\\W+(?:and )?${MANY} ${LOOK}\\b`, "i");
+const COUNTED = ["one", "two", "three", "four", "five", "six"];
+
+/** "Three bolts, two short one long": of one lot, as long as nothing is told of the ones alone. */
+export function takeLooksOfEach({ last, heard: { text, terms, told } }: Walk, { i, clause }: Here): void {
+  const before = told[i - 1];
+  const from = before?.sentence === clause.sentence ? before.from : clause.from;
+  const said = OF_EACH.exec(saidIn(text, terms, { from, to: clause.to }));
+  if (!said || !last || i - last.first > 3) return;
+  const [, one = "", look = "", other = "", also = ""] = said.map((word) => word.toLowerCase());
+  const countOf = (word: string) => COUNTED.indexOf(word) + 1 || Number(word);
+  const looks = [
+    { mark: marksOf([look])[0] ?? "", count: countOf(one) },
+    { mark: marksOf([also])[0] ?? "", count: countOf(other) },
+  ];
+  if (look !== also && looks.reduce((sum, { count }) => sum + count, 0) === last.count) last.looks = looks;
+}
+
+/** "Short ones get 25 Nm, long one 45", of such a lot: from then on each is its own. */
+export function splitByLook(walk: Walk, here: Here, { family, marks }: Mention): Group | undefined {
+  const { groups, heard } = walk;
+  const isTold =
+    here.sizes.length > 0 ||
+    heard.torques.some(({ from }) => from >= here.clause.from && from < here.clause.to);
+  const whole = groups.findLast(({ looks }) => looks?.some(({ mark }) => marks.includes(mark)));
+  if (!whole?.looks || !isTold || (family !== "one" && family !== whole.family)) return undefined;
+  const { looks, ...all } = whole;
+  const parts = looks.map(({ mark, count }): Group => ({
+    ...all,
+    name: `${mark} ${count === 1 ? singular(all.name) : all.name}`,
+    aliases: [...all.aliases],
+    marks: new Set([...all.marks, mark]),
+    count,
+    figures: [...all.figures],
+    traits: new Set(all.traits),
+    spans: [...all.spans],
+    clauses: new Set(all.clauses),
+  }));
+  groups.splice(groups.indexOf(whole), 1, ...parts);
+  const meant = parts.find((part) => looks.some(({ mark }) => marks.includes(mark) && part.marks.has(mark)));
+  walk.last = meant;
+  return meant;
+}
 
 /** "They're long", "the top one is shorter and goes in from the other side": told by that from then on. */
 export function takeLooks({ last }: Walk, { i, said, mentions, places }: Here): void {

@@ -125,10 +125,19 @@ export function mentionsIn(
     if (called) mentions.push(called);
   }
   mentions.push(...othersIn(terms, { from, to }, sizes, taken, mentions));
+  for (const mention of mentions) mention.marks = [...mention.marks, ...heightBehind(terms, mention)];
   return asOne(
     terms,
     mentions.sort((a, b) => a.from - b.from),
   );
+}
+
+/** "One bolt up high", "a nut down low": the upper and the lower one. */
+function heightBehind(terms: readonly Term[], { to, marks, count }: Mention): string[] {
+  const words = wordsFrom(terms, to, to + 2);
+  if (count !== 1 || marks.some((mark) => PLACES.has(mark))) return [];
+  if (/^(?:up (?:high|top)|high up)$/.test(words)) return ["upper"];
+  return /^(?:down low|low down)$/.test(words) ? ["lower"] : [];
 }
 
 /** The words straight before one, within a clause. */

@@ -54,7 +54,15 @@ export function passesOfLast({ heard: { terms }, last, inTorque }: Walk, { claus
 
 /** "upper plug same as lower", "the rear ones same as the front": one has what is known of the other. */
 export function sameAs({ groups }: Walk, here: Here): void {
-  const [one] = mentionsWithGroups(here).map(({ group }) => group);
+  const [one, ...more] = mentionsWithGroups(here).map(({ group }) => group);
+  // "Top nut 18, hold the stud with a 6 allen. Bottom nut same."
+  const before = one && groups[groups.indexOf(one) - 1];
+  const isSame = /\b(?:the )?same(?: again| size| there)?\W*$/i.test(here.said) && more.length === 0;
+  if (isSame && one && one.undo === undefined && before?.family === one.family && one.first === here.i) {
+    one.undo = before.undo;
+    one.hold = before.hold;
+    if (before.traits.has("counter-hold")) one.traits.add("counter-hold");
+  }
   const as = /\bsame as (?:the |for the |on the )?(\w+)/i.exec(here.said)?.[1]?.toLowerCase();
   if (!one || !as) return;
   const other = groups.find((group) => group !== one && group.family === one.family && group.marks.has(as));

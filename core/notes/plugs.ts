@@ -33,7 +33,8 @@ export function onlyPlug(terms: readonly Term[]): string | undefined {
       tag === "verb" &&
       terms.slice(at + 1, at + 4).some((term) => /^(?:oil|coolant|fluid|it)$/.test(term.text)),
   );
-  return named.size === 0 && drains ? "drain" : named.size === 1 ? [...named][0] : undefined;
+  if (named.size === 0 && drains) return "drain";
+  return named.size === 1 ? [...named][0] : undefined;
 }
 
 /** A plug may be that of a wire. */

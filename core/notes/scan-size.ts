@@ -126,15 +126,24 @@ function isOtherNumber(
   );
 }
 
-/** A bare number is a size where a tool or a plural says so: "a 17 socket", "the 10 bolts", "two 13s". */
+/** A bare number is a size where the words around it say so: "a 17 socket", "bolt: 18", "it's a 12". */
 function bareSize(
+  words: readonly Word[],
+  at: number,
+  number: { value: number; next: number; decimals: number },
+): FoundSize | undefined {
+  if (isOtherNumber(words, at, number)) return undefined;
+  return sizeOfTool(words, at, number) ?? behindItsName(words, at, number) ?? saidToBe(words, at, number);
+}
+
+/** "A 17 socket", "the 10 bolts", "two 13s": what it is the size of, or a plural, says so. */
+function sizeOfTool(
   words: readonly Word[],
   at: number,
   number: { value: number; next: number; decimals: number },
 ): FoundSize | undefined {
   const text = (n: number) => words[n]?.text ?? "";
   const { value, next } = number;
-  if (isOtherNumber(words, at, number)) return undefined;
   const after = text(next) === "-" ? text(next + 1) : text(next);
   const digits = /^\d/.test(text(at));
   // "A 17 thin wrench".
@@ -166,6 +175,19 @@ function bareSize(
     return head(words, value, "mm", at, next);
   if (digits && after === "s" && words[next]?.start === words[next - 1]?.end)
     return head(words, value, "mm", at, next + 1);
+  return undefined;
+}
+
+/** "Front bush bolt: 18", "one 13 at the bottom", "8 mm, no, 7": behind what it is of, or what it is in place of. */
+function behindItsName(
+  words: readonly Word[],
+  at: number,
+  number: { value: number; next: number; decimals: number },
+): FoundSize | undefined {
+  const text = (n: number) => words[n]?.text ?? "";
+  const { value, next } = number;
+  const after = text(next) === "-" ? text(next + 1) : text(next);
+  const digits = /^\d/.test(text(at));
   const before = text(at - 1);
   // "Front bush bolt: 18, lies flat", "two bolts vertical, 16 each": behind what it is the size of.
   const ofNamed = before === ":" && HEADED.has(text(at - 2)) && /^(?:[,.;\n]|and|)$/.test(after);
@@ -208,6 +230,20 @@ function bareSize(
     !/^(?:in|on)$/.test(after)
   )
     return head(words, value, "mm", at, next);
+  return undefined;
+}
+
+/** "It's a 12", "they're 15", "all 10". */
+function saidToBe(
+  words: readonly Word[],
+  at: number,
+  number: { value: number; next: number; decimals: number },
+): FoundSize | undefined {
+  const text = (n: number) => words[n]?.text ?? "";
+  const { value, next } = number;
+  const after = text(next) === "-" ? text(next + 1) : text(next);
+  const digits = /^\d/.test(text(at));
+  const before = text(at - 1);
   // "it's a 12", "they're 15", "all 10", "13 on the head", "(17)".
   const saysSo =
     /^(?:it's|that's|they're|there's|a|an|is|are|those|also|all|both|again|the|take|takes|my|your|use|with|then|=|\(|,|uh|your|get)$/.test(

@@ -135,7 +135,11 @@ function bareIn(walk: Walk, here: Here, isWritten: boolean): FoundTorque[] {
   const reached = (before && holdingTorques(before.figure).at(-1)?.value) ?? Infinity;
   const goesFurther = ({ figure }: FoundTorque) => figure.form === "value" && figure.torque.value > reached;
   if (isPass) return read.filter(goesFurther);
-  return noSize.size > 0 || forAll || aimedAt?.undo ? read : read.filter((one) => isNoHead(one) || isAt(one));
+  // "Twenty ish".
+  const isNear = ({ to }: FoundTorque) => /^(?:ish|odd)$/.test(terms[to]?.text ?? "");
+  return noSize.size > 0 || forAll || aimedAt?.undo
+    ? read
+    : read.filter((one) => isNoHead(one) || isAt(one) || isNear(one));
 }
 
 function figureOf(

@@ -5,9 +5,9 @@ import { SAYS_EACH, text } from "./counts";
 import type { Group } from "./group";
 import { saidIn } from "./heard";
 import { LEFT_ALONE, isForbidden } from "./left-alone";
-import { described, ofPartsTold, placeAhead, tellBySize } from "./looks";
-import type { Mention } from "./mention";
+import { described, ofPartsTold, placeAhead, splitByLook, tellBySize } from "./looks";
 import { type Taking, beginOne, isNew, keepGroup } from "./new-group";
+import { ownThings, pointedAt } from "./of-what";
 import { begin, resolve, touch } from "./resolve";
 import { isOtherEnd } from "./same-group";
 import { mergeInto } from "./same-group";
@@ -30,8 +30,7 @@ import {
   together,
   toldApart,
 } from "./told-apart";
-import { topicIn } from "./topic";
-import { ACTIONS, HEADS, HELD_STILL, PLACES, THINGS } from "./vocabulary";
+import { HEADS, HELD_STILL, PLACES } from "./vocabulary";
 import { type Here, type Walk, nowSized } from "./walk";
 
 /** Finds the group of each mention of a clause, or begins one. */
@@ -105,37 +104,6 @@ export function takeMentions(walk: Walk, here: Here): void {
   }
   if (SAYS_EACH.test(said)) places.forEach((group) => group && group.count === 1 && (group.perSide = true));
   takeCounts(walk, here);
-}
-
-/** "Frame 4 bolts 10 mm + pump 3 T25": each of what stands right before it, where that is more than one thing. */
-function ownThings({ heard: { terms } }: Walk, { clause, mentions }: Here): Map<Mention, string[]> {
-  const own = new Map<Mention, string[]>();
-  for (const mention of mentions) {
-    const word = text(terms, mention.from - 1);
-    const isLed =
-      mention.from - 2 < clause.from || /^(?:\+|and|plus|-|,|the)$/.test(text(terms, mention.from - 2));
-    const isThing = THINGS.has(word) || (/^[a-z-]{3,}$/.test(word) && !Object.hasOwn(ACTIONS, word));
-    if (mention.from > clause.from && mention.count !== undefined && isLed && isThing)
-      own.set(mention, [word]);
-  }
-  return own.size === mentions.length && own.size > 1 ? own : new Map();
-}
-
-/**
- * "The carrier stays on, though I had those bolts out": those of what the same sentence names just before,
- * where none of it are known.
- */
-function pointedAt({ heard: { terms, told }, groups }: Walk, here: Here, { from, head }: Mention): string[] {
-  if (here.goingBack || !/^(?:those|these)$/.test(text(terms, from)) || !/s$/.test(head)) return [];
-  const before = told
-    .slice(Math.max(0, here.i - 2), here.i)
-    .filter(({ sentence }) => sentence === here.clause.sentence);
-  const thing = before.map((clause) => topicIn(terms, clause)).findLast((words) => words.length > 0) ?? [];
-  const isKnown = groups.some(
-    (group) =>
-      here.i - group.last <= 2 || thing.some((word) => group.topic.includes(word) || group.marks.has(word)),
-  );
-  return isKnown ? [] : thing;
 }
 
 /** "both plugs 10 mm", "all eight": said of each that was named. */
@@ -222,6 +190,7 @@ function takeOne(taking: Taking): void {
     return;
   }
   const found =
+    splitByLook(walk, here, mention) ??
     ofLastCounted(walk, here, mention) ??
     inAll(walk, here, mention) ??
     calledAnew(walk, here, mention) ??
@@ -255,7 +224,10 @@ function takeOne(taking: Taking): void {
   }
   places.push(found);
   if (!found) {
-    if (mention.family === "one" && mention.marks.length > 0 && !mention.pointing && !here.notThis)
+    // "Take these two, they're eights".
+    const isCounted = mention.all && !here.goingBack && /^(?:these|those)$/.test(text(terms, mention.from));
+    const isToBeTold = mention.marks.length > 0 && !mention.pointing;
+    if (mention.family === "one" && (isToBeTold || isCounted) && !here.notThis)
       walk.unknown = { mention, at: i };
     return;
   }

@@ -255,7 +255,7 @@ function isDistance({ walk, here, size, after }: Sized): boolean {
     !TOOL_HEADS.has(terms[size.to]?.text ?? "") &&
     // How deep a hole is was told apart already: a deep socket.
     terms[size.to]?.text !== "deep" &&
-    (/\b(?:gap|play|limit|wear|thick(?:ness)?|travel|deep|measur\w+|clearance|past the|high|wide|long run|push(?! (?:pins?|clips?|rivets?|fit|on)\b)|overlap|overhang|within|apart)\b/i.test(
+    (/\b(?:gap|play|limit|wear|thick(?:ness)?|travel|deep|measur\w+|clearance|past the|(?<!up )high|wide|long run|push(?! (?:pins?|clips?|rivets?|fit|on)\b)|overlap|overhang|within|apart)\b/i.test(
       led,
     ) ||
       /^\W*(?:across|all (?:a?round))\b/.test(after))

@@ -11,7 +11,7 @@ export interface Word {
  * part ("15mm" is two words), but for threads and bits (M10, T40, E12).
  */
 const WORD =
-  /\d{1,3}(?:[\u00a0\u2009\u202f]\d{3})+|\d+\s*[/⁄]\s*\d+|\d+(?:[.,]\d+)?|(?:hold-downs?|o-rings?|anti-seize|anti-roll)(?![a-z-])|[a-zà-ÿ]+(?:['’][a-z]+)?|[½¼¾⅛⅜⅝⅞]|\n|[^\s\w]/gi;
+  /\d{1,3}(?:[\u00a0\u2009\u202f]\d{3})+|\d+\s*[/⁄]\s*\d+|\d+(?:[.,]\d+)?|(?:hold-downs?|o-rings?|anti-seize|anti-roll)(?![a-z-])|['’]em(?![a-z])|[a-zà-ÿ]+(?:['’][a-z]+)?|[½¼¾⅛⅜⅝⅞]|\n|[^\s\w]/gi;
 const NAMED = /^(?:m\d{1,2}(?:[.,]\d)?(?:\s?[x×]\s?\d(?:[.,]\d{1,2})?)?|[te]\d{1,3}|wd\d+)(?![a-z\d])/i;
 
 /** Typed with a thumb: the apostrophe is left out of these, and none is another word. */
@@ -44,7 +44,7 @@ export function wordsOf(text: string): Word[] {
       at = match.index;
       continue;
     }
-    const said = match[0].toLowerCase().replace("’", "'");
+    const said = match[0].toLowerCase().replace("’", "'").replace(/^'em$/, "em");
     words.push({
       text: SHORTENED.get(said) ?? said,
       start: match.index,
