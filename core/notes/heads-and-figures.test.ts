@@ -242,3 +242,17 @@ test.each<[trait: string, text: string, has: boolean]>([
 ])("%s: “%s” %s", (trait, text, has) => {
   expect(readStory(text).fasteners[0]?.traits.includes(trait)).toBe(has);
 });
+
+test("bolts that are told apart once they go back come off too, each", () => {
+  const { steps } = readStory(
+    "The starter has three bolts, two short one long, all 14 mm. Starter out.\nNew starter in. Short ones 45 Nm, long one 60 Nm.",
+  );
+  expect(
+    steps.filter(({ fastener }) => fastener !== undefined).map(({ says, what }) => [says, what]),
+  ).toEqual([
+    ["remove", "starter short bolts"],
+    ["remove", "starter long bolt"],
+    ["torque", "short starter bolts to 45 N·m"],
+    ["torque", "long starter bolt to 60 N·m"],
+  ]);
+});

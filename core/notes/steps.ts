@@ -201,19 +201,22 @@ function addOpened(telling: Telling, i: number, span: Span): void {
   if (!opened) return;
   const words = [...opened.topic, ...opened.marks];
   if (telling.steps.some((step) => i - step.at < 4 && words.some((word) => step.what.includes(word)))) return;
-  addStep(telling, {
-    phase: BATTERY.test(opened.name) ? "make safe" : "take apart",
-    says: "remove",
-    what: `${opened.topic.join(" ")} ${opened.name}`
-      .split(" ")
-      .filter((word, n, all) => word !== "" && all.indexOf(word) === n)
-      .join(" "),
-    implied: true,
-    own: undefined,
-    group: opened,
-    span,
-    at: i,
-  });
+  // "Three bolts, two short one long": of one lot as they are undone, and each by itself later.
+  const twins = groups.filter((group) => group !== opened && group.spans[0] === opened.spans[0]);
+  for (const group of [opened, ...twins])
+    addStep(telling, {
+      phase: BATTERY.test(group.name) ? "make safe" : "take apart",
+      says: "remove",
+      what: `${group.topic.join(" ")} ${group.name}`
+        .split(" ")
+        .filter((word, n, all) => word !== "" && all.indexOf(word) === n)
+        .join(" "),
+      implied: true,
+      own: undefined,
+      group,
+      span,
+      at: i,
+    });
 }
 
 const ENGINE_DOES = /\b(?:cool|idle|run|warm|hot|temperature|tick over)\b/;
