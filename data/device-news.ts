@@ -44,9 +44,10 @@ export function cameIn(
   if (!from) return lowered;
   const said = from.has.find(({ id }) => id === here)?.asOf;
   const before = known.find(({ id }) => id === from.from.id);
-  // Of a device that is not known yet nobody can say what came in since it got what it says it has.
-  const isPast = before === undefined || (before.lessSince ?? "") > (said ?? "");
-  const told = isPast ? undefined : said;
+  // Of a device that is heard of for the first time: what came from any other since may be news to it.
+  const met = known.flatMap(({ at, lessSince }) => [at, lessSince ?? at]);
+  const past = before ? before.lessSince : met.sort().at(-1);
+  const told = said !== undefined && (past ?? "") > said ? undefined : said;
   // It had all of ours, and what is new here is its own: then it has all of it still.
   const all = told !== undefined && from.asOf !== undefined && (ourLast ?? "") <= told;
   const hasOurs = all ? later(told, from.asOf ?? told) : told;

@@ -121,8 +121,11 @@ test("what a device says it has counts for nothing where older news came in sinc
   expect(has([heard])).toBe("2026-11-29T12:00:00.000Z");
   // A file with older news came in at noon.
   expect(has(cameIn([heard], undefined, news, "laptop", "2026-11-29T12:00:00.000Z"))).toBeUndefined();
-  // It was never heard of here: what came in since is not known.
-  expect(has([])).toBeUndefined();
+  // Heard of for the first time: so far as nothing came from another since.
+  expect(has([])).toBe("2026-11-29T12:00:00.000Z");
+  const other = (at: string) => [{ id: "tablet", name: "Tablet", at }];
+  expect(has(other("2026-11-29T10:30:00.000Z"))).toBe("2026-11-29T12:00:00.000Z");
+  expect(has(other("2026-11-29T11:30:00.000Z"))).toBeUndefined();
 });
 
 test("two devices that send each other what changed since come to the same, whatever happened on a third", () => {
