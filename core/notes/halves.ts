@@ -1,4 +1,6 @@
 import { judgeFigure } from "../fastener/judge-figure";
+import { threadsOfHead } from "../thread/head-threads";
+import { withoutUndefined } from "../without-undefined";
 import type { Group } from "./group";
 import { contradict, mergeInto } from "./same-group";
 
@@ -39,12 +41,17 @@ function areElsewhere(one: string, other: string): boolean {
 /** What holds a wheel is called so: it is nothing else by another name. */
 const isOfWheel = ({ name, topic }: Group) => /\b(?:wheel|lug)\b/.test([name, ...topic].join(" "));
 
-/** A figure that would break a bolt with this head, or leave it loose, is that of another. */
+/** A figure that would leave a bolt with this head loose, or break the thread that most of them have, is another's. */
 function isBorne({ name, count = 1, undo, doUp }: Group, { figures }: Group): boolean {
   const head = doUp ?? undo;
   const figure = figures.at(-1)?.figure;
   if (!head || !figure) return false;
-  return judgeFigure({ id: "half", name, count, sizeToUndo: head.head, figure })?.grave !== true;
+  const half = { id: "half", name, count, sizeToUndo: head.head, figure };
+  const [thread] = threadsOfHead(head.head);
+  return (
+    judgeFigure(half)?.grave !== true &&
+    judgeFigure({ ...half, ...withoutUndefined({ thread }) })?.judgement?.verdict !== "too much"
+  );
 }
 
 /**
