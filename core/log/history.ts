@@ -52,92 +52,98 @@ export function historyOf(
   const own = <T extends { vehicleId: string; on: string }>(all: readonly T[]) =>
     all.filter(({ vehicleId }) => vehicleId === vehicle.id).sort((a, b) => a.on.localeCompare(b.on));
   const replacements = own(records.replacements);
-  const measurements = own(records.measurements);
   const readings = own(records.readings);
-  const jobs = new Map(records.jobs.map((job) => [job.id, job]));
-  const columns: [head: string, cell: (one: Replacement) => string][] = [
-    ["Day", ({ on }) => on],
-    ["Odometer", ({ odometer }) => formatDistance(odometer)],
-    ["Part", ({ part, count }) => (count > 1 ? `${count} × ${part}` : part)],
-    ["Place", ({ place }) => place],
-    ...(fields.has("part numbers")
-      ? [
-          ["Part number", ({ partNumber }: Replacement) => partNumber ?? ""] as [
-            string,
-            (one: Replacement) => string,
-          ],
-        ]
-      : []),
-    ...(fields.has("prices")
-      ? [
-          [
-            "Price of parts",
-            ({ priceMinor }: Replacement) => (priceMinor === undefined ? "" : formatPrice(priceMinor, money)),
-          ] as [string, (one: Replacement) => string],
-        ]
-      : []),
-    ...(fields.has("notes")
-      ? [["Note", ({ note }: Replacement) => note ?? ""] as [string, (one: Replacement) => string]]
-      : []),
-    ...(fields.has("which job")
-      ? [
-          [
-            "Job",
-            ({ jobId }: Replacement) =>
-              jobId === undefined ? "entered by hand" : (jobs.get(jobId)?.title ?? "a job no longer kept"),
-          ] as [string, (one: Replacement) => string],
-        ]
-      : []),
+  const columns = columnsOf(records.jobs, money).filter(({ field }) => !field || fields.has(field));
+  const tables: (HistoryTable & { field?: HistoryField })[] = [
+    {
+      title: "Replaced",
+      heads: columns.map(({ head }) => head),
+      rows: replacements.map((one) => columns.map(({ cell }) => cell(one))),
+    },
+    measuredTable(own(records.measurements)),
+    readingsTable(readings),
   ];
-  const span = [...replacements, ...readings].map((one) => one.on).sort();
-  const changed = readings.filter(({ newOdometer }) => newOdometer);
   return {
     title: [vehicle.name, vehicle.year, vehicle.engine].filter(Boolean).join(", "),
-    says: [
-      `Kept by the owner; ${replacements.length} replacements${span.length > 0 ? ` from ${span[0]} to ${span.at(-1)}` : ""}. Written on ${on}.`,
-      ...changed.map(
-        ({ on, distance }) =>
-          `The odometer was changed on ${on}; the new one began at ${formatDistance(distance)}.`,
-      ),
-      `Work that nobody wrote down is not in it. Left out by choice: ${HISTORY_FIELDS.filter((field) => !fields.has(field)).join(", ") || "nothing"}.`,
-    ],
-    tables: [
-      {
-        title: "Replaced",
-        heads: columns.map(([head]) => head),
-        rows: replacements.map((one) => columns.map(([, cell]) => cell(one))),
-      },
-      ...(fields.has("measurements") && measurements.length > 0
-        ? [
-            {
-              title: "Measured",
-              heads: ["Day", "Odometer", "What", "Where", "Value", "Limit"],
-              rows: measurements.map(({ on, odometer, what, at, value, unit, least, most }) => [
-                on,
-                formatDistance(odometer),
-                what,
-                at ?? "",
-                `${value} ${unit}`,
-                limitWords(least, unit, most),
-              ]),
-            },
-          ]
-        : []),
-      ...(fields.has("readings") && readings.length > 0
-        ? [
-            {
-              title: "Odometer",
-              heads: ["Day", "Reading"],
-              rows: readings.map(({ on, distance, newOdometer }) => [
-                on,
-                `${formatDistance(distance)}${newOdometer ? ", new odometer" : ""}`,
-              ]),
-            },
-          ]
-        : []),
-    ],
+    says: saysOf(replacements, readings, fields, on),
+    tables: tables
+      .filter(({ field, rows }) => !field || (fields.has(field) && rows.length > 0))
+      .map(({ title, heads, rows }) => ({ title, heads, rows })),
   };
 }
+
+/** A column of what was replaced; told only where its field is chosen, if it has one. */
+interface Column {
+  head: string;
+  field?: HistoryField;
+  cell: (one: Replacement) => string;
+}
+
+const columnsOf = (jobs: readonly Job[], money: Money): Column[] => [
+  { head: "Day", cell: ({ on }) => on },
+  { head: "Odometer", cell: ({ odometer }) => formatDistance(odometer) },
+  { head: "Part", cell: ({ part, count }) => (count > 1 ? `${count} × ${part}` : part) },
+  { head: "Place", cell: ({ place }) => place },
+  { head: "Part number", field: "part numbers", cell: ({ partNumber }) => partNumber ?? "" },
+  {
+    head: "Price of parts",
+    field: "prices",
+    cell: ({ priceMinor }) => (priceMinor === undefined ? "" : formatPrice(priceMinor, money)),
+  },
+  { head: "Note", field: "notes", cell: ({ note }) => note ?? "" },
+  {
+    head: "Job",
+    field: "which job",
+    cell: ({ jobId }) =>
+      jobId === undefined
+        ? "entered by hand"
+        : (jobs.find(({ id }) => id === jobId)?.title ?? "a job no longer kept"),
+  },
+];
+
+function saysOf(
+  replacements: readonly Replacement[],
+  readings: readonly Reading[],
+  fields: ReadonlySet<HistoryField>,
+  on: string,
+): string[] {
+  const span = [...replacements, ...readings].map((one) => one.on).sort();
+  const leftOut = HISTORY_FIELDS.filter((field) => !fields.has(field)).join(", ") || "nothing";
+  return [
+    `Kept by the owner; ${replacements.length} replacements${span.length > 0 ? ` from ${span[0]} to ${span.at(-1)}` : ""}. Written on ${on}.`,
+    ...readings
+      .filter(({ newOdometer }) => newOdometer)
+      .map(
+        (one) =>
+          `The odometer was changed on ${one.on}; the new one began at ${formatDistance(one.distance)}.`,
+      ),
+    `Work that nobody wrote down is not in it. Left out by choice: ${leftOut}.`,
+  ];
+}
+
+const measuredTable = (measurements: readonly Measurement[]) => ({
+  field: "measurements" as const,
+  title: "Measured",
+  heads: ["Day", "Odometer", "What", "Where", "Value", "Limit"],
+  rows: measurements.map(({ on, odometer, what, at, value, unit, least, most }) => [
+    on,
+    formatDistance(odometer),
+    what,
+    at ?? "",
+    `${value} ${unit}`,
+    limitWords(least, unit, most),
+  ]),
+});
+
+const readingsTable = (readings: readonly Reading[]) => ({
+  field: "readings" as const,
+  title: "Odometer",
+  heads: ["Day", "Reading"],
+  rows: readings.map(({ on, distance, newOdometer }) => [
+    on,
+    `${formatDistance(distance)}${newOdometer ? ", new odometer" : ""}`,
+  ]),
+});
 
 function limitWords(least: number | undefined, unit: string, most: number | undefined): string {
   if (least !== undefined) return `at least ${least} ${unit}`;

@@ -22,45 +22,75 @@ const OF_FASTENERS =
 
 /** What a story proposes: steps in order, each fastener, parts, what to have; first what has to be asked. */
 export function proposalsFrom(story: Story): Proposed {
-  const named = story.fasteners.map(({ name }) => name);
-  const fasteners = story.fasteners.map((one, i): FastenerProposal => {
-    const figures = story.figures.filter(({ fastener, notUsed }) => fastener === i && notUsed === undefined);
-    return {
-      id: `fastener ${i}`,
-      kind: "fastener",
-      spans: [...one.spans, ...figures.map(({ span }) => span)],
-      doubtful: one.doubtful,
-      doubtfulSize: one.doubtfulSize,
-      // Two called alike are told by their heads.
-      name: capital(
-        one.undo && named.filter((name) => name === one.name).length > 1
-          ? `${one.name}, ${formatHeadSize(one.undo)}`
-          : one.name,
-      ),
-      count: String(one.count ?? 1),
-      size: one.undo ? formatHeadSize(one.undo) : "",
-      sizeToDoUp:
-        one.doUp && one.undo && formatHeadSize(one.doUp) !== formatHeadSize(one.undo)
-          ? formatHeadSize(one.doUp)
-          : "",
-      hold: one.hold ? formatHeadSize(one.hold) : "",
-      torque: one.figure ? formatFigure(one.figure) : "",
-      traits: one.traits,
-    };
-  });
-  const steps = story.steps.map((one, i): StepProposal => ({
-    id: `step ${i}`,
-    kind: "step",
-    spans: [one.span],
-    doubtful: false,
-    title: titleOf(one, story.fasteners),
-    phase: one.phase,
-    fastener: one.fastener === undefined ? undefined : `fastener ${one.fastener}`,
-    cautions: [],
-    ...NO_WAIT,
-  }));
+  const fasteners = story.fasteners.map((_, i) => fastenerProposal(story, i));
+  const steps = withWhatIsMinded(
+    story,
+    story.steps.map((one, i) => stepProposal(story, one, i)),
+  );
+  const lifted = withLifts(story.text, undoing(once(steps, fasteners), fasteners, story.text));
+  const tools = story.tools.filter(({ name }) => !OF_FASTENERS.test(name));
+  const rows: Proposal[] = [
+    ...withHalves(lifted, fasteners),
+    ...laterSteps(story, steps),
+    ...fasteners,
+    ...asRows("part", story.parts),
+    ...asRows("tool", tools),
+    ...asRows("supply", story.consumables),
+  ];
+  return {
+    rows,
+    questions: [...questionsOf(story, fasteners), ...liftQuestions(lifted)],
+    leftOut: leftOutOf(story, fasteners),
+  };
+}
+
+function fastenerProposal({ fasteners, figures }: Story, i: number): FastenerProposal {
+  const one = fasteners[i];
+  if (!one) throw new Error("There is no such fastener.");
+  const size = one.undo ? formatHeadSize(one.undo) : "";
+  const sizeToDoUp = one.doUp ? formatHeadSize(one.doUp) : "";
+  const alike = fasteners.filter(({ name }) => name === one.name);
+  return {
+    id: `fastener ${i}`,
+    kind: "fastener",
+    spans: [
+      ...one.spans,
+      ...figures
+        .filter(({ fastener, notUsed }) => fastener === i && notUsed === undefined)
+        .map(({ span }) => span),
+    ],
+    doubtful: one.doubtful,
+    doubtfulSize: one.doubtfulSize,
+    // Two called alike are told by their heads.
+    name: capital(size && alike.length > 1 ? `${one.name}, ${size}` : one.name),
+    count: String(one.count ?? 1),
+    size,
+    sizeToDoUp: size && sizeToDoUp !== size ? sizeToDoUp : "",
+    hold: one.hold ? formatHeadSize(one.hold) : "",
+    torque: one.figure ? formatFigure(one.figure) : "",
+    traits: one.traits,
+  };
+}
+
+const stepProposal = ({ fasteners }: Story, one: StoryStep, i: number): StepProposal => ({
+  id: `step ${i}`,
+  kind: "step",
+  spans: [one.span],
+  doubtful: false,
+  title: titleOf(one, fasteners),
+  phase: one.phase,
+  fastener: one.fastener === undefined ? undefined : `fastener ${one.fastener}`,
+  cautions: [],
+  ...NO_WAIT,
+});
+
+/** Each step with what is measured, waited for and minded at it, by where those were told. */
+function withWhatIsMinded(
+  { measures, cautions, waits }: Story,
+  steps: readonly StepProposal[],
+): StepProposal[] {
   const measured = new Map<number, Measure>();
-  const onlySaid = story.measures.filter((one) => {
+  const onlySaid = measures.filter((one) => {
     const at = nearest(
       steps,
       one.span,
@@ -71,14 +101,28 @@ export function proposalsFrom(story: Story): Proposed {
     measured.set(at, asMeasure(one));
     return false;
   });
-  const mind = [...story.cautions, ...onlySaid.map(({ name, span }) => ({ name: `Measure: ${name}`, span }))];
-  const minded =
-    steps.length === 0
-      ? []
-      : mind.map(({ name, span }) => ({ name: capital(name).slice(0, 200), at: nearest(steps, span) ?? 0 }));
-  const later = story.followUps
+  const minded = [...cautions, ...onlySaid.map(({ name, span }) => ({ name: `Measure: ${name}`, span }))].map(
+    ({ name, span }) => ({ name: capital(name).slice(0, 200), at: nearest(steps, span) ?? 0 }),
+  );
+  return steps.map((step, i): StepProposal => {
+    const wait = waits.find(
+      ({ minutes, span }) => minutes !== undefined && (nearest(steps, span) ?? 0) === i,
+    );
+    const here = minded.filter(({ at }) => at === i).map(({ name }) => name);
+    return {
+      ...step,
+      cautions: here.slice(0, 10),
+      ...withoutUndefined({ measure: measured.get(i) }),
+      ...(wait ? { wait: String(wait.minutes), until: wait.name.slice(0, 200) } : {}),
+    };
+  });
+}
+
+/** What is to be done once the job is over, where no step says it. */
+const laterSteps = ({ followUps }: Story, steps: readonly StepProposal[]): StepProposal[] =>
+  followUps
     .filter(({ name }) => !steps.some(({ title }) => title.toLowerCase() === name.toLowerCase()))
-    .map(({ name, span }, i): StepProposal => ({
+    .map(({ name, span }, i) => ({
       id: `later ${i}`,
       kind: "step",
       spans: [span],
@@ -89,57 +133,25 @@ export function proposalsFrom(story: Story): Proposed {
       cautions: [],
       ...NO_WAIT,
     }));
-  const told = steps.map((step, i): StepProposal => {
-    const wait = story.waits.find(
-      ({ minutes, span }) => minutes !== undefined && (nearest(steps, span) ?? 0) === i,
-    );
-    const cautions = minded.filter(({ at }) => at === i).map(({ name }) => name);
-    return {
-      ...step,
-      cautions: cautions.slice(0, 10),
-      ...withoutUndefined({ measure: measured.get(i) }),
-      ...(wait ? { wait: String(wait.minutes), until: wait.name.slice(0, 200) } : {}),
-    };
-  });
-  const lifted = withLifts(story.text, undoing(once(told, fasteners), fasteners, story.text));
-  const rows: Proposal[] = [
-    ...withHalves(lifted, fasteners),
-    ...later,
-    ...fasteners,
-    ...story.parts.map(({ name, span }, i) => ({
-      id: `part ${i}`,
-      kind: "part" as const,
-      spans: [span],
-      doubtful: false,
-      name: capital(name),
-    })),
-    ...story.tools
-      .filter(({ name }) => !OF_FASTENERS.test(name))
-      .map(({ name, span }, i) => ({
-        id: `tool ${i}`,
-        kind: "tool" as const,
-        spans: [span],
-        doubtful: false,
-        name: capital(name),
-      })),
-    ...story.consumables.map(({ name, span }, i) => ({
-      id: `supply ${i}`,
-      kind: "supply" as const,
-      spans: [span],
-      doubtful: false,
-      name: capital(name),
-    })),
-  ];
-  const leftOut = story.figures.flatMap(({ figure, notUsed, fastener, span }): LeftOut[] => {
-    const why =
-      notUsed ??
-      (fastener === undefined && bareOf(fasteners).length === 0
-        ? "nothing was named that it belongs to"
-        : undefined);
+
+const asRows = (
+  kind: "part" | "tool" | "supply",
+  said: readonly { name: string; span: Span }[],
+): Proposal[] =>
+  said.map(({ name, span }, i) => ({
+    id: `${kind} ${i}`,
+    kind,
+    spans: [span],
+    doubtful: false,
+    name: capital(name),
+  }));
+
+const leftOutOf = ({ figures }: Story, fasteners: readonly FastenerProposal[]): LeftOut[] =>
+  figures.flatMap(({ figure, notUsed, fastener, span }) => {
+    const isNobodys = fastener === undefined && bareOf(fasteners).length === 0;
+    const why = notUsed ?? (isNobodys ? "nothing was named that it belongs to" : undefined);
     return why === undefined ? [] : [{ what: formatFigure(figure), why, span }];
   });
-  return { rows, questions: [...questionsOf(story, fasteners), ...liftQuestions(lifted)], leftOut };
-}
 
 /** In the teller's words where those are few. A figure stands on its fastener: said twice, one of them would grow old. */
 function titleOf({ says, what, own, fastener }: StoryStep, fasteners: readonly StoryFastener[]): string {

@@ -56,54 +56,16 @@ export function PlanSheets({ job, vehicle }: { job: Job; vehicle: Vehicle }) {
   useKey("earlier", () => turn(-1));
   useKey("later", () => turn(1));
 
-  const middleSheet = () => {
-    if (middle.kind === "step form")
-      return (
-        <StepForm
-          key={middle.step?.id ?? "new"}
-          job={job}
-          route={route}
-          step={middle.step}
-          phase={step?.phase ?? "make safe"}
-          onClose={(saved) => (saved ? choose(saved.id) : back())}
-        />
-      );
-    if (middle.kind === "fastener form")
-      return (
-        <FastenerForm
-          key={middle.fastenerId ?? "new"}
-          job={job}
-          vehicle={vehicle}
-          fastener={route.fasteners.find(({ id }) => id === middle.fastenerId)}
-          forStepId={middle.forStepId}
-          onClose={back}
-        />
-      );
-    if (middle.kind === "part form")
-      return <PartForm key={middle.part?.id ?? "new"} job={job} part={middle.part} onClose={back} />;
-    return (
-      <>
-        <StepSheet
-          vehicle={vehicle}
-          job={job}
-          route={route}
-          step={step}
-          onEdit={() => setMiddle(step ? { kind: "step form", step } : { kind: "step form" })}
-          onEditFastener={(fastenerId) =>
-            setMiddle(
-              fastenerId
-                ? { kind: "fastener form", fastenerId }
-                : { kind: "fastener form", ...(step ? { forStepId: step.id } : {}) },
-            )
-          }
-        />
-        <PartsSheet
-          route={route}
-          onEdit={(part) => setMiddle(part ? { kind: "part form", part } : { kind: "part form" })}
-        />
-      </>
-    );
-  };
+  const middleSheet = (
+    <MiddleSheet
+      job={job}
+      vehicle={vehicle}
+      step={step}
+      middle={middle}
+      onMiddle={setMiddle}
+      onClose={(saved) => (saved ? choose(saved.id) : back())}
+    />
+  );
   const strip = (
     <StepStrip
       job={job}
@@ -133,7 +95,7 @@ export function PlanSheets({ job, vehicle }: { job: Job; vehicle: Vehicle }) {
       />
     </>
   );
-  if (wide) return <ThreeColumns left={strip} middle={middleSheet()} right={beside} />;
+  if (wide) return <ThreeColumns left={strip} middle={middleSheet} right={beside} />;
   return (
     <Drawers
       left={{ handle: `All ${route.steps.length} steps`, children: strip }}
@@ -155,8 +117,67 @@ export function PlanSheets({ job, vehicle }: { job: Job; vehicle: Vehicle }) {
       }
       closeOn={`${middle.kind} ${step?.id}`}
     >
-      {middleSheet()}
+      {middleSheet}
       {beside}
     </Drawers>
+  );
+}
+
+interface MiddleProps {
+  job: Job;
+  vehicle: Vehicle;
+  /** The step in hand. */
+  step: Step | undefined;
+  middle: Middle;
+  onMiddle: (middle: Middle) => void;
+  onClose: (saved?: Step) => void;
+}
+
+/** The step in hand with what goes on the mat for it, or the form that is open in its place. */
+function MiddleSheet({ job, vehicle, step, middle, onMiddle, onClose }: MiddleProps) {
+  const route = chosenRoute(job);
+  if (middle.kind === "step form")
+    return (
+      <StepForm
+        key={middle.step?.id ?? "new"}
+        job={job}
+        route={route}
+        step={middle.step}
+        phase={step?.phase ?? "make safe"}
+        onClose={onClose}
+      />
+    );
+  if (middle.kind === "fastener form")
+    return (
+      <FastenerForm
+        key={middle.fastenerId ?? "new"}
+        job={job}
+        vehicle={vehicle}
+        fastener={route.fasteners.find(({ id }) => id === middle.fastenerId)}
+        forStepId={middle.forStepId}
+        onClose={() => onClose()}
+      />
+    );
+  if (middle.kind === "part form")
+    return <PartForm key={middle.part?.id ?? "new"} job={job} part={middle.part} onClose={() => onClose()} />;
+  const editFastener = (fastenerId: string | undefined): Middle =>
+    fastenerId
+      ? { kind: "fastener form", fastenerId }
+      : { kind: "fastener form", ...(step ? { forStepId: step.id } : {}) };
+  return (
+    <>
+      <StepSheet
+        vehicle={vehicle}
+        job={job}
+        route={route}
+        step={step}
+        onEdit={() => onMiddle(step ? { kind: "step form", step } : { kind: "step form" })}
+        onEditFastener={(fastenerId) => onMiddle(editFastener(fastenerId))}
+      />
+      <PartsSheet
+        route={route}
+        onEdit={(part) => onMiddle(part ? { kind: "part form", part } : { kind: "part form" })}
+      />
+    </>
   );
 }

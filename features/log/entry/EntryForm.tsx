@@ -10,6 +10,7 @@ import type { Replacement } from "@/core/model/log";
 import { PLACES, type Place, SYSTEMS, type System } from "@/core/model/place";
 import type { Vehicle } from "@/core/model/vehicle";
 import { formatDistance } from "@/core/quantity/distance";
+import type { Money } from "@/core/quantity/money";
 import { SIDES } from "@/core/side";
 import { stamp, stampOf, touched } from "@/data/stamp";
 import { SelectField, TextAreaField, TextField } from "@/ui/form/Field";
@@ -43,15 +44,8 @@ export function EntryForm({ line = "", told, entry, vehicle, records, logs, onCl
   const perform = useDo();
   const money = useMoney();
   const said = { ...readQuickEntry(line, vehicle?.distanceUnit ?? "km", today(), money), ...told };
-  const form = useDraftForm(
-    entry ? `entry ${entry.id}` : `entry ${line}`,
-    entry
-      ? fieldsOfEntry(entry, vehicle?.distanceUnit ?? "km")
-      : fieldsOfLine(said, vehicle ?? { id: "", distanceUnit: "km" }, today()),
-    (fields) => entryForm(fields, records.vehicles, today(), entry?.jobId, money),
-  );
+  const form = useEntryForm(entry, line, said, vehicle, records, money);
   const { field } = form;
-  const { errors } = form.formState;
   const [question, setQuestion] = useState<string>();
   const log = logs.find((one) => one.vehicle.id === form.watch("vehicleId"));
   const close = (to: string) => {
@@ -86,17 +80,7 @@ export function EntryForm({ line = "", told, entry, vehicle, records, logs, onCl
       maxWidth="760px"
       marginInline="auto"
     >
-      {!entry &&
-        said.asks.map(({ says }) => (
-          <Box key={says} color="watch" marginBottom="3">
-            ▲ {says}
-          </Box>
-        ))}
-      {said.unsure.length > 0 && !entry && (
-        <Box color="watch" marginBottom="3">
-          ▲ Not sure about: {said.unsure.join(", ")}. It was left in the part’s name.
-        </Box>
-      )}
+      {!entry && <ReadWithDoubt {...said} />}
       <FormBox
         onSubmit={(event) => void save(event)}
         gridTemplateColumns={{ base: "minmax(0, 1fr)", md: "1fr 1fr" }}
@@ -129,27 +113,7 @@ export function EntryForm({ line = "", told, entry, vehicle, records, logs, onCl
         <TextField label="Day" type="date" {...field("on")} />
         <TextField label="Price" numeric {...field("price")} />
         <TextField label="How many" numeric {...field("count")} />
-        <chakra.details
-          gridColumn="1 / -1"
-          open={entry !== undefined || errors.partNumber || errors.quote || errors.note ? true : undefined}
-        >
-          <Box as="summary" minHeight="44px" paddingTop="2" fontWeight="600" cursor="pointer">
-            More about it
-          </Box>
-          <Box display="grid" gap="3" gridTemplateColumns={{ base: "minmax(0, 1fr)", md: "1fr 1fr" }}>
-            <TextField label="Part number" {...field("partNumber")} />
-            <SelectField
-              label="Made for one side"
-              {...field("hand")}
-              choices={[{ value: "", label: "no" }, ...SIDES]}
-            />
-            <TextField label="Warranty until" type="date" {...field("warrantyUntil")} />
-            <TextField label="A workshop asked for it" numeric {...field("quote")} />
-            <Box gridColumn="1 / -1">
-              <TextAreaField label="Note" placeholder="stiff, will be rusty" {...field("note")} />
-            </Box>
-          </Box>
-        </chakra.details>
+        <MoreOfEntry form={form} isOpen={entry !== undefined} />
         {question && (
           <Box role="alert" gridColumn="1 / -1" color="watch">
             ▲ {question} Press again to keep it as it is.
@@ -161,5 +125,69 @@ export function EntryForm({ line = "", told, entry, vehicle, records, logs, onCl
         />
       </FormBox>
     </Sheet>
+  );
+}
+
+type Said = ReturnType<typeof readQuickEntry> & { place?: Place; system?: System };
+
+/** The form of an entry that is changed, or of what was read from a line. */
+const useEntryForm = (
+  entry: Replacement | undefined,
+  line: string,
+  said: Said,
+  vehicle: Vehicle | null,
+  { vehicles }: LogRecords,
+  money: Money,
+) =>
+  useDraftForm(
+    entry ? `entry ${entry.id}` : `entry ${line}`,
+    entry
+      ? fieldsOfEntry(entry, vehicle?.distanceUnit ?? "km")
+      : fieldsOfLine(said, vehicle ?? { id: "", distanceUnit: "km" }, today()),
+    (fields) => entryForm(fields, vehicles, today(), entry?.jobId, money),
+  );
+
+/** What the line said that could mean more than one thing. */
+const ReadWithDoubt = ({ asks, unsure }: Pick<Said, "asks" | "unsure">) => (
+  <>
+    {asks.map(({ says }) => (
+      <Box key={says} color="watch" marginBottom="3">
+        ▲ {says}
+      </Box>
+    ))}
+    {unsure.length > 0 && (
+      <Box color="watch" marginBottom="3">
+        ▲ Not sure about: {unsure.join(", ")}. It was left in the part’s name.
+      </Box>
+    )}
+  </>
+);
+
+/** What is seldom told, folded away; open where one of it is wrong. */
+function MoreOfEntry({ form, isOpen }: { form: ReturnType<typeof useEntryForm>; isOpen: boolean }) {
+  const { field } = form;
+  const { errors } = form.formState;
+  return (
+    <chakra.details
+      gridColumn="1 / -1"
+      open={isOpen || errors.partNumber || errors.quote || errors.note ? true : undefined}
+    >
+      <Box as="summary" minHeight="44px" paddingTop="2" fontWeight="600" cursor="pointer">
+        More about it
+      </Box>
+      <Box display="grid" gap="3" gridTemplateColumns={{ base: "minmax(0, 1fr)", md: "1fr 1fr" }}>
+        <TextField label="Part number" {...field("partNumber")} />
+        <SelectField
+          label="Made for one side"
+          {...field("hand")}
+          choices={[{ value: "", label: "no" }, ...SIDES]}
+        />
+        <TextField label="Warranty until" type="date" {...field("warrantyUntil")} />
+        <TextField label="A workshop asked for it" numeric {...field("quote")} />
+        <Box gridColumn="1 / -1">
+          <TextAreaField label="Note" placeholder="stiff, will be rusty" {...field("note")} />
+        </Box>
+      </Box>
+    </chakra.details>
   );
 }

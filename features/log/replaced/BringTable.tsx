@@ -1,6 +1,6 @@
 "use client";
 
-import { Box } from "@chakra-ui/react";
+import { Box, chakra } from "@chakra-ui/react";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
@@ -10,7 +10,6 @@ import {
   type DayForm,
   LOG_COLUMNS,
   type LogColumn,
-  type Matching,
   dayFormsOf,
   entryKey,
   guessColumns,
@@ -79,19 +78,15 @@ export function BringTable({ records, vehicle }: { records: LogRecords; vehicle:
   );
 }
 
-function MatchColumns({
-  name,
-  heads,
-  rows,
-  records,
-  vehicle,
-}: {
+interface Matched {
   name: string;
   heads: string[];
   rows: string[][];
   records: LogRecords;
   vehicle: Vehicle | null;
-}) {
+}
+
+function MatchColumns({ name, heads, rows, records, vehicle }: Matched) {
   const router = useRouter();
   const perform = useDo();
   const money = useMoney();
@@ -103,22 +98,10 @@ function MatchColumns({
   const open = forms.length > 1 && !chosenForm;
   const [vehicleId, setVehicle] = useState(vehicle?.id ?? records.vehicles[0]?.id ?? "");
   const [system, setSystem] = useState<System>("body and cabin");
-  const matching: Matching = {
-    columns,
-    dayForm: chosenForm ?? forms[0] ?? "yyyy-MM-dd",
-    vehicleId,
-    system,
-    money,
-  };
+  const dayForm = chosenForm ?? forms[0] ?? "yyyy-MM-dd";
   const read = useMemo(
-    () =>
-      readLogRows(
-        rows,
-        { columns, dayForm: matching.dayForm, vehicleId, system, money },
-        records.vehicles,
-        today(),
-      ),
-    [rows, columns, matching.dayForm, vehicleId, system, money, records.vehicles],
+    () => readLogRows(rows, { columns, dayForm, vehicleId, system, money }, records.vehicles, today()),
+    [rows, columns, dayForm, vehicleId, system, money, records.vehicles],
   );
   const known = useMemo(() => new Set(records.replacements.map(entryKey)), [records.replacements]);
   const wrong = read.flatMap((one) => ("wrong" in one ? [one] : []));
@@ -130,47 +113,14 @@ function MatchColumns({
     if (await perform({ put: { replacements } }, `${replacements.length} replacements are in the log.`))
       router.push(logHref(vehicleId, ""));
   };
-  const set = (i: number, column: LogColumn | undefined) =>
-    setColumns(
-      columns.map((one, j) => {
-        if (j === i) return column;
-        if (column !== undefined && one === column) return undefined;
-        return one;
-      }),
-    );
   return (
     <>
       <Sheet title="Which column is what" padding="5">
-        <Box
-          display="grid"
-          gridTemplateColumns={{ base: "repeat(2, minmax(0, 1fr))", md: "repeat(4, minmax(0, 1fr))" }}
-          gap="3"
-        >
-          {heads.map((head, i) => (
-            <SelectField
-              key={`${head} ${i}`}
-              label={head.trim() === "" ? `column ${i + 1}` : head}
-              value={columns[i] ?? ""}
-              hint={rows[0]?.[i]?.slice(0, 40)}
-              onChange={(event) =>
-                set(
-                  i,
-                  LOG_COLUMNS.find((column) => column === event.target.value),
-                )
-              }
-              choices={[{ value: "", label: "leave it out" }, ...LOG_COLUMNS]}
-            />
-          ))}
-        </Box>
-        <Box
-          display="grid"
-          gridTemplateColumns={{ base: "repeat(2, minmax(0, 1fr))", md: "repeat(4, minmax(0, 1fr))" }}
-          gap="3"
-          marginTop="4"
-        >
+        <ColumnFields heads={heads} example={rows[0] ?? []} columns={columns} onColumns={setColumns} />
+        <Fields marginTop="4">
           <SelectField
             label="Days are written"
-            value={open ? "" : matching.dayForm}
+            value={open ? "" : dayForm}
             error={open ? "Which number is the month cannot be told: choose." : undefined}
             onChange={(event) => setForm(DAY_FORMS.find((form) => form === event.target.value))}
             choices={[
@@ -193,7 +143,7 @@ function MatchColumns({
             onChange={(event) => setSystem(SYSTEMS.find((one) => one === event.target.value) ?? system)}
             choices={SYSTEMS}
           />
-        </Box>
+        </Fields>
       </Sheet>
       <BringPreview
         name={name}
@@ -205,5 +155,52 @@ function MatchColumns({
         onBring={() => void bring()}
       />
     </>
+  );
+}
+
+const Fields = chakra("div", {
+  base: {
+    display: "grid",
+    gridTemplateColumns: { base: "repeat(2, minmax(0, 1fr))", md: "repeat(4, minmax(0, 1fr))" },
+    gap: "3",
+  },
+});
+
+interface ColumnFieldsProps {
+  heads: string[];
+  /** The cells of one row, to know a column by. */
+  example: string[];
+  columns: (LogColumn | undefined)[];
+  onColumns: (columns: (LogColumn | undefined)[]) => void;
+}
+
+/** Each of the table's columns with what it is in the log; each of the log's at most once. */
+function ColumnFields({ heads, example, columns, onColumns }: ColumnFieldsProps) {
+  const set = (i: number, column: LogColumn | undefined) =>
+    onColumns(
+      columns.map((one, j) => {
+        if (j === i) return column;
+        if (column !== undefined && one === column) return undefined;
+        return one;
+      }),
+    );
+  return (
+    <Fields>
+      {heads.map((head, i) => (
+        <SelectField
+          key={`${head} ${i}`}
+          label={head.trim() === "" ? `column ${i + 1}` : head}
+          value={columns[i] ?? ""}
+          hint={example[i]?.slice(0, 40)}
+          onChange={(event) =>
+            set(
+              i,
+              LOG_COLUMNS.find((column) => column === event.target.value),
+            )
+          }
+          choices={[{ value: "", label: "leave it out" }, ...LOG_COLUMNS]}
+        />
+      ))}
+    </Fields>
   );
 }

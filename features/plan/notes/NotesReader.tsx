@@ -27,28 +27,18 @@ import { useNotes } from "./use-notes";
  */
 export function NotesReader({ job }: { job: Job }) {
   const router = useRouter();
-  const form = useDraftForm(`notes ${job.id}`, { notes: job.notes ?? "", edits: "", source: "" });
+  const form = useNotesForm(job);
   const typed = form.watch("notes");
   const text = useDeferredValue(typed);
-  const keptEdits = form.watch("edits");
-  const edits = useMemo(() => readEdits(keptEdits), [keptEdits]);
+  const { edits, edit, undo, canUndo } = useEdits(form);
   const { proposed, reading, failed } = useNotes(text.length > MOST_LETTERS ? "" : text);
   const rows = useMemo(() => editedRows(text, proposed?.rows ?? [], edits), [text, proposed, edits]);
-  const [before, setBefore] = useState<readonly string[]>([]);
   const [chosen, setChosen] = useState<string>();
   const [writing, setWriting] = useState(typed.trim() === "");
   const [refused, setRefused] = useState<string>();
   const [asked, setAsked] = useState(false);
   const take = useTakeIn(job);
 
-  const edit = (change: Record<string, Edit>) => {
-    setBefore([...before, form.getValues("edits")]);
-    form.setValue("edits", JSON.stringify(withEdits(edits, change)));
-  };
-  const undo = () => {
-    form.setValue("edits", before.at(-1) ?? "");
-    setBefore(before.slice(0, -1));
-  };
   const choose = async (file: File) => {
     const read = await wordsOf(file);
     setRefused(read.refused);
@@ -108,13 +98,7 @@ export function NotesReader({ job }: { job: Job }) {
         onChoose={setChosen}
       />
       <Sheet title="The plan that it would be" padding={{ base: "4", lg: "5" }}>
-        {proposed && rows.length === 0 && (
-          <Box color="soft" marginBottom="3">
-            {text.trim() === ""
-              ? "Nothing yet. Paste somebody’s words: the steps, the bolts with their sizes and figures, parts and tools stand here a moment later."
-              : "Nothing in there that a plan is made of. Fasteners with sizes, torques with their unit, and what is done are looked for."}
-          </Box>
-        )}
+        {proposed && rows.length === 0 && <NothingRead text={text} />}
         {!proposed && !failed && <Box color="soft">Reading…</Box>}
         {proposed && rows.length > 0 && (
           <>
@@ -122,7 +106,7 @@ export function NotesReader({ job }: { job: Job }) {
               <Button look="primary" disabled={accepted.length === 0 || reading} onClick={() => void put()}>
                 Take {accepted.length} into the plan
               </Button>
-              {before.length > 0 && <Button onClick={undo}>Undo</Button>}
+              {canUndo && <Button onClick={undo}>Undo</Button>}
               <Button look="quiet" onClick={() => router.push(back)}>
                 Back to the plan
               </Button>
@@ -150,6 +134,37 @@ export function NotesReader({ job }: { job: Job }) {
     </Box>
   );
 }
+
+const NothingRead = ({ text }: { text: string }) => (
+  <Box color="soft" marginBottom="3">
+    {text.trim() === ""
+      ? "Nothing yet. Paste somebody’s words: the steps, the bolts with their sizes and figures, parts and tools stand here a moment later."
+      : "Nothing in there that a plan is made of. Fasteners with sizes, torques with their unit, and what is done are looked for."}
+  </Box>
+);
+
+/** What was corrected, kept with the draft, and taken back step by step. */
+function useEdits(form: NotesForm) {
+  const kept = form.watch("edits");
+  const edits = useMemo(() => readEdits(kept), [kept]);
+  const [before, setBefore] = useState<readonly string[]>([]);
+  return {
+    edits,
+    canUndo: before.length > 0,
+    edit: (change: Record<string, Edit>) => {
+      setBefore([...before, form.getValues("edits")]);
+      form.setValue("edits", JSON.stringify(withEdits(edits, change)));
+    },
+    undo: () => {
+      form.setValue("edits", before.at(-1) ?? "");
+      setBefore(before.slice(0, -1));
+    },
+  };
+}
+
+const useNotesForm = (job: Job) =>
+  useDraftForm(`notes ${job.id}`, { notes: job.notes ?? "", edits: "", source: "" });
+type NotesForm = ReturnType<typeof useNotesForm>;
 
 /** Puts what was accepted into the plan as it stands by then; whether it went in. */
 function useTakeIn(job: Job) {

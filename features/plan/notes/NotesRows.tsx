@@ -39,12 +39,10 @@ const Press = chakra("button", {
 });
 
 /** The plan line by line: each a row that opens in place, with its words lit up in the text beside it. */
-export function NotesRows({ rows, leftOut, chosen, asked, onChoose, onEdit }: NotesRowsProps) {
+export function NotesRows({ rows, leftOut, ...line }: NotesRowsProps) {
   /** The step that a fastener is held over. */
   const [over, setOver] = useState<string>();
-  const fasteners = rows.filter(
-    (row): row is EditedRow & { proposal: FastenerProposal } => row.proposal.kind === "fastener",
-  );
+  const fasteners = rows.filter(isFastener);
   const sections = [
     ...PHASES.map((phase) => ({
       title: capital(phase),
@@ -57,104 +55,21 @@ export function NotesRows({ rows, leftOut, chosen, asked, onChoose, onEdit }: No
       own: rows.filter(({ proposal }) => proposal.kind === "tool" || proposal.kind === "supply"),
     },
   ];
-  const nameOf = (id: string | undefined) =>
-    fasteners.find(({ proposal, dropped }) => proposal.id === id && !dropped)?.proposal;
   return (
     <Box data-testid="proposals">
-      {sections.map(({ title, own }) => {
-        if (own.length === 0) return null;
-        const none = own.every(({ dropped }) => dropped);
-        return (
+      {sections
+        .filter(({ own }) => own.length > 0)
+        .map(({ title, own }) => (
           <Box as="section" key={title} marginBottom="3" aria-label={title}>
-            <Box display="flex" justifyContent="space-between" alignItems="center">
-              <Box as="h3" fontFamily="heading" fontWeight="600" fontSize="18px">
-                {title}{" "}
-                <Box as="span" color="soft">
-                  {own.filter(({ dropped }) => !dropped).length}
-                </Box>
-              </Box>
-              <Button
-                look="quiet"
-                onClick={() => onEdit(Object.fromEntries(own.map(({ key }) => [key, { dropped: !none }])))}
-              >
-                {none ? "Take all" : "Drop all"}
-              </Button>
-            </Box>
-            {own.map((row) => {
-              const { key, proposal, dropped } = row;
-              const errors = checkProposal(proposal);
-              const bad = asked && !dropped && Object.keys(errors).length > 0;
-              return (
-                <Box
-                  key={key}
-                  borderBottom="1px solid"
-                  borderColor="edge"
-                  background={key === chosen || key === over ? "watchPaper" : undefined}
-                  data-testid="proposal"
-                  draggable={proposal.kind === "fastener" && !dropped && key !== chosen}
-                  onDragStart={({ dataTransfer }) => dataTransfer.setData(DRAGGED, proposal.id)}
-                  onDragOver={(event) => {
-                    if (proposal.kind !== "step" || !event.dataTransfer.types.includes(DRAGGED)) return;
-                    event.preventDefault();
-                    setOver(key);
-                  }}
-                  onDragLeave={() => setOver(undefined)}
-                  onDragEnd={() => setOver(undefined)}
-                  onDrop={(event) => {
-                    const fastener = event.dataTransfer.getData(DRAGGED);
-                    setOver(undefined);
-                    if (proposal.kind !== "step" || fastener === "") return;
-                    event.preventDefault();
-                    event.stopPropagation();
-                    onEdit({ [key]: { change: { fastener } } });
-                  }}
-                >
-                  <Box display="flex" alignItems="center" gap="2">
-                    <Press
-                      type="button"
-                      aria-expanded={key === chosen}
-                      color={dropped ? "soft" : "ink"}
-                      textDecoration={dropped ? "line-through" : "none"}
-                      onClick={() => onChoose(key === chosen ? undefined : key)}
-                    >
-                      {bad && "■ "}
-                      {isDoubtful(proposal) && !dropped && "▲ "}
-                      {rowText(row)}
-                      {proposal.kind === "step" && ofStep(proposal, nameOf(proposal.fastener)) !== "" && (
-                        // In one piece, on the next line where it must be: the figure is what is looked for.
-                        <Box as="span" color="soft" display="inline-block">
-                          {"\u00a0· "}
-                          {ofStep(proposal, nameOf(proposal.fastener))}
-                        </Box>
-                      )}
-                    </Press>
-                    <Button
-                      look="quiet"
-                      aria-label={dropped ? `Take ${rowText(row)} after all` : `Drop ${rowText(row)}`}
-                      onClick={() => onEdit({ [key]: { dropped: !dropped } })}
-                    >
-                      {dropped ? "Take" : "Drop"}
-                    </Button>
-                  </Box>
-                  {key === chosen && !dropped && (
-                    <NotesRowForm
-                      row={row}
-                      fasteners={fasteners}
-                      errors={asked ? errors : {}}
-                      onEdit={onEdit}
-                    />
-                  )}
-                </Box>
-              );
-            })}
+            <SectionHead title={title} rows={own} onEdit={line.onEdit} />
+            {own.map((row) => (
+              <Row key={row.key} row={row} fasteners={fasteners} over={over} onOver={setOver} {...line} />
+            ))}
           </Box>
-        );
-      })}
+        ))}
       {leftOut.length > 0 && (
         <Box as="section" aria-label="Said, and left out">
-          <Box as="h3" fontFamily="heading" fontWeight="600" fontSize="18px">
-            Said, and left out
-          </Box>
+          <Heading>Said, and left out</Heading>
           {leftOut.map(({ what, why, span }) => (
             <Box key={span.start} color="soft" minHeight="32px">
               {what}: “{why.trim().slice(0, 90)}”
@@ -163,6 +78,118 @@ export function NotesRows({ rows, leftOut, chosen, asked, onChoose, onEdit }: No
         </Box>
       )}
     </Box>
+  );
+}
+
+type FastenerRow = EditedRow & { proposal: FastenerProposal };
+const isFastener = (row: EditedRow): row is FastenerRow => row.proposal.kind === "fastener";
+
+const Heading = chakra("h3", { base: { fontFamily: "heading", fontWeight: "600", fontSize: "18px" } });
+
+/** What a part of the plan is called, how many lines it has, and all of them dropped or taken at once. */
+function SectionHead({ title, rows, onEdit }: { title: string } & Pick<NotesRowsProps, "rows" | "onEdit">) {
+  const none = rows.every(({ dropped }) => dropped);
+  return (
+    <Box display="flex" justifyContent="space-between" alignItems="center">
+      <Heading>
+        {title}{" "}
+        <Box as="span" color="soft">
+          {rows.filter(({ dropped }) => !dropped).length}
+        </Box>
+      </Heading>
+      <Button
+        look="quiet"
+        onClick={() => onEdit(Object.fromEntries(rows.map(({ key }) => [key, { dropped: !none }])))}
+      >
+        {none ? "Take all" : "Drop all"}
+      </Button>
+    </Box>
+  );
+}
+
+interface RowProps extends Omit<NotesRowsProps, "rows" | "leftOut"> {
+  row: EditedRow;
+  fasteners: readonly FastenerRow[];
+  /** The step that a fastener is held over. */
+  over: string | undefined;
+  onOver: (key: string | undefined) => void;
+}
+
+/** One line: pressed it opens; a fastener is drawn to the step that works on it. */
+function Row({ row, fasteners, chosen, asked, over, onOver, onChoose, onEdit }: RowProps) {
+  const { key, proposal, dropped } = row;
+  const errors = checkProposal(proposal);
+  const isOpen = key === chosen;
+  return (
+    <Box
+      borderBottom="1px solid"
+      borderColor="edge"
+      background={isOpen || key === over ? "watchPaper" : undefined}
+      data-testid="proposal"
+      draggable={proposal.kind === "fastener" && !dropped && !isOpen}
+      onDragStart={({ dataTransfer }) => dataTransfer.setData(DRAGGED, proposal.id)}
+      onDragOver={(event) => {
+        if (proposal.kind !== "step" || !event.dataTransfer.types.includes(DRAGGED)) return;
+        event.preventDefault();
+        onOver(key);
+      }}
+      onDragLeave={() => onOver(undefined)}
+      onDragEnd={() => onOver(undefined)}
+      onDrop={(event) => {
+        const fastener = event.dataTransfer.getData(DRAGGED);
+        onOver(undefined);
+        if (proposal.kind !== "step" || fastener === "") return;
+        event.preventDefault();
+        event.stopPropagation();
+        onEdit({ [key]: { change: { fastener } } });
+      }}
+    >
+      <Box display="flex" alignItems="center" gap="2">
+        <Press
+          type="button"
+          aria-expanded={isOpen}
+          color={dropped ? "soft" : "ink"}
+          textDecoration={dropped ? "line-through" : "none"}
+          onClick={() => onChoose(isOpen ? undefined : key)}
+        >
+          {asked && !dropped && Object.keys(errors).length > 0 && "■ "}
+          <RowWords row={row} fasteners={fasteners} />
+        </Press>
+        <Button
+          look="quiet"
+          aria-label={dropped ? `Take ${rowText(row)} after all` : `Drop ${rowText(row)}`}
+          onClick={() => onEdit({ [key]: { dropped: !dropped } })}
+        >
+          {dropped ? "Take" : "Drop"}
+        </Button>
+      </Box>
+      {isOpen && !dropped && (
+        <NotesRowForm row={row} fasteners={fasteners} errors={asked ? errors : {}} onEdit={onEdit} />
+      )}
+    </Box>
+  );
+}
+
+/** What a line says; a step with what it takes of its fastener. */
+function RowWords({ row, fasteners }: Pick<RowProps, "row" | "fasteners">) {
+  const { proposal, dropped } = row;
+  const fastener =
+    proposal.kind === "step"
+      ? fasteners.find((one) => one.proposal.id === proposal.fastener && !one.dropped)
+      : undefined;
+  const takes = proposal.kind === "step" ? ofStep(proposal, fastener?.proposal) : "";
+  return (
+    <>
+      {isDoubtful(proposal) && !dropped && "▲ "}
+      {rowText(row)}
+      {takes !== "" && (
+        // In one piece, on the next line where it must be: the figure is what is looked for.
+        <Box as="span" color="soft" display="inline-block">
+          {"\u00a0· "}
+          {takes}
+        </Box>
+      )}
+    </>
   );
 }
 

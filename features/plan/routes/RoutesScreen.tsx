@@ -30,41 +30,13 @@ const Cell = chakra("td", {
 export function RoutesScreen({ job, vehicle }: { job: Job; vehicle: Vehicle }) {
   const tools = useCollection("tools");
   const money = useMoney();
-  const change = useChangeJob(job.id);
+  const { change, addRoute, removeRoute } = useRoutes(job);
   const rows = useMemo(
     () => (tools ? compareRoutes(job, vehicle, tools, money) : []),
     [job, vehicle, tools, money],
   );
   const bends = useMemo(() => tools && bendsToBeQuicker(job, vehicle, tools), [job, vehicle, tools]);
   if (!tools) return <Loading />;
-  const addRoute = () => {
-    const made = {
-      ...copyRoute(
-        job.routes.find(({ id }) => id === job.chosenRouteId) ?? {
-          id: "",
-          name: "",
-          steps: [],
-          fasteners: [],
-          parts: [],
-        },
-        newId,
-      ),
-      name: "Another way",
-    };
-    void change(
-      (now) => ({ ...now, routes: [...now.routes, made], chosenRouteId: made.id }),
-      "Another route, to be changed as you like.",
-    );
-  };
-  const removeRoute = (route: Route) =>
-    void change((now) => {
-      const routes = now.routes.filter(({ id }) => id !== route.id);
-      const chosenRouteId =
-        now.chosenRouteId === route.id ? (routes[0]?.id ?? now.chosenRouteId) : now.chosenRouteId;
-      return { ...now, routes, chosenRouteId };
-    }, `${route.name} is gone.`);
-  const file = job.title.toLowerCase().replace(/[^a-z0-9]+/g, "-");
-
   return (
     <Box maxWidth="1100px" marginInline="auto" display="flex" flexDirection="column" gap="4">
       <Sheet padding={{ base: "4", lg: "6" }}>
@@ -76,45 +48,12 @@ export function RoutesScreen({ job, vehicle }: { job: Job; vehicle: Vehicle }) {
         </Box>
         <Box overflowX="auto" marginTop="3">
           <chakra.table width="100%" borderCollapse="collapse" fontSize="16px">
-            <thead>
-              <tr>
-                <chakra.th textAlign="left" fontWeight="600" color="soft" paddingRight="3">
-                  Route
-                </chakra.th>
-                {job.routes.map((route) => (
-                  <chakra.th
-                    key={route.id}
-                    textAlign="left"
-                    minWidth={{ base: "124px", md: "180px" }}
-                    paddingRight="3"
-                    verticalAlign="top"
-                  >
-                    <Box
-                      fontFamily="heading"
-                      fontWeight="600"
-                      fontSize="22px"
-                      lineHeight="1.15"
-                      marginBottom="2"
-                    >
-                      {route.name}
-                    </Box>
-                    {route.id === job.chosenRouteId ? (
-                      <Box minHeight="44px" color="good" paddingTop="2">
-                        ● chosen
-                      </Box>
-                    ) : (
-                      <Button
-                        onClick={() =>
-                          void change((now) => ({ ...now, chosenRouteId: route.id }), `${route.name}, it is.`)
-                        }
-                      >
-                        Choose this
-                      </Button>
-                    )}
-                  </chakra.th>
-                ))}
-              </tr>
-            </thead>
+            <RouteHeads
+              job={job}
+              onChoose={({ id, name }) =>
+                void change((now) => ({ ...now, chosenRouteId: id }), `${name}, it is.`)
+              }
+            />
             <ComparedRows job={job} rows={rows} />
           </chakra.table>
         </Box>
@@ -133,15 +72,7 @@ export function RoutesScreen({ job, vehicle }: { job: Job; vehicle: Vehicle }) {
           <Button onClick={addRoute} disabled={job.routes.length >= 10}>
             Add another route
           </Button>
-          <Button onClick={() => saveAs(`${file}.json`, writeJobSheet(job), "application/json")}>
-            Job sheet, JSON
-          </Button>
-          <Button onClick={() => saveAs(`${file}.md`, jobSheetMarkdown(job), "text/markdown")}>
-            Job sheet, Markdown
-          </Button>
-          <Button asChild>
-            <Link href={sendHref(job.id)}>Show it to another device</Link>
-          </Button>
+          <JobFiles job={job} />
         </Box>
       </Sheet>
       {job.routes.map((route) => (
@@ -153,6 +84,79 @@ export function RoutesScreen({ job, vehicle }: { job: Job; vehicle: Vehicle }) {
         />
       ))}
     </Box>
+  );
+}
+
+/** A route more, as a copy of the chosen one, and a route less. */
+function useRoutes(job: Job) {
+  const change = useChangeJob(job.id);
+  const addRoute = () => {
+    const blank = { id: "", name: "", steps: [], fasteners: [], parts: [] };
+    const chosen = job.routes.find(({ id }) => id === job.chosenRouteId);
+    const made = { ...copyRoute(chosen ?? blank, newId), name: "Another way" };
+    void change(
+      (now) => ({ ...now, routes: [...now.routes, made], chosenRouteId: made.id }),
+      "Another route, to be changed as you like.",
+    );
+  };
+  const removeRoute = (route: Route) =>
+    void change((now) => {
+      const routes = now.routes.filter(({ id }) => id !== route.id);
+      const chosenRouteId =
+        now.chosenRouteId === route.id ? (routes[0]?.id ?? now.chosenRouteId) : now.chosenRouteId;
+      return { ...now, routes, chosenRouteId };
+    }, `${route.name} is gone.`);
+  return { change, addRoute, removeRoute };
+}
+
+/** The names of the routes, and which of them it is. */
+function RouteHeads({ job, onChoose }: { job: Job; onChoose: (route: Route) => void }) {
+  return (
+    <thead>
+      <tr>
+        <chakra.th textAlign="left" fontWeight="600" color="soft" paddingRight="3">
+          Route
+        </chakra.th>
+        {job.routes.map((route) => (
+          <chakra.th
+            key={route.id}
+            textAlign="left"
+            minWidth={{ base: "124px", md: "180px" }}
+            paddingRight="3"
+            verticalAlign="top"
+          >
+            <Box fontFamily="heading" fontWeight="600" fontSize="22px" lineHeight="1.15" marginBottom="2">
+              {route.name}
+            </Box>
+            {route.id === job.chosenRouteId ? (
+              <Box minHeight="44px" color="good" paddingTop="2">
+                ● chosen
+              </Box>
+            ) : (
+              <Button onClick={() => onChoose(route)}>Choose this</Button>
+            )}
+          </chakra.th>
+        ))}
+      </tr>
+    </thead>
+  );
+}
+
+/** The job's sheet as files, and shown to another device. */
+function JobFiles({ job }: { job: Job }) {
+  const file = job.title.toLowerCase().replace(/[^a-z0-9]+/g, "-");
+  return (
+    <>
+      <Button onClick={() => saveAs(`${file}.json`, writeJobSheet(job), "application/json")}>
+        Job sheet, JSON
+      </Button>
+      <Button onClick={() => saveAs(`${file}.md`, jobSheetMarkdown(job), "text/markdown")}>
+        Job sheet, Markdown
+      </Button>
+      <Button asChild>
+        <Link href={sendHref(job.id)}>Show it to another device</Link>
+      </Button>
+    </>
   );
 }
 
