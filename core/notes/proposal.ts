@@ -19,6 +19,8 @@ export type FastenerProposal = Row & {
   doubtfulSize: boolean;
   torque: string;
   traits: readonly string[];
+  /** Its head and its figure were told under two names: the other one. While its figure is doubtful, so is its size. */
+  otherHalf?: string;
 };
 export type StepProposal = Row & {
   kind: "step";

@@ -69,6 +69,7 @@ function fastenerProposal({ fasteners, figures }: Story, i: number): FastenerPro
     hold: one.hold ? formatHeadSize(one.hold) : "",
     torque: one.figure ? formatFigure(one.figure) : "",
     traits: one.traits,
+    ...withoutUndefined({ otherHalf: one.otherHalf }),
   };
 }
 

@@ -54,7 +54,7 @@ export function questionsOf(story: Story, fasteners: readonly FastenerProposal[]
   });
   // One bolt under two names, or two: what is written down of it is of both.
   const sames = fasteners.flatMap((one, i): Question[] => {
-    const other = story.fasteners[i]?.otherHalf;
+    const other = one.otherHalf;
     if (
       other === undefined ||
       one.torque === "" ||

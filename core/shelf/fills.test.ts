@@ -62,3 +62,16 @@ test("a limit is filled in with its side, and never in another unit", () => {
   expect(limits("The disc's thickness must be 22 mm at least.")).toEqual([["at least 22 mm"]]);
   expect(limits("The disc's thickness must be 0.87 in at least.")).toEqual([]);
 });
+
+test("a head and a figure told under two names, and put together, are both in doubt", () => {
+  const rows = proposalsFrom(
+    readStory("The slide bolts get 35 Nm. The guide bolts are 13 mm, undo them first."),
+  ).rows;
+  const all = [...fillsFrom(rows, padsBlanks()).said].flatMap(([{ kind }, said]) =>
+    said.map(({ typed, doubtful }) => ({ kind, typed, doubtful })),
+  );
+  expect(all).toEqual([
+    { kind: "torque", typed: "35 N·m", doubtful: true },
+    { kind: "size", typed: "13 mm", doubtful: true },
+  ]);
+});

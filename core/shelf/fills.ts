@@ -50,12 +50,13 @@ export function fillsFrom(rows: readonly Proposal[], blanks: readonly Blank[]): 
     if (row.kind === "fastener") {
       const mine = likest(row.name, blanks.filter(isOfFastener));
       if (mine.length === 0 && `${row.size}${row.torque}` !== "") spare.push(spareWords(row));
+      const isUnsureOfSize = row.doubtfulSize || (row.otherHalf !== undefined && row.doubtful);
       for (const blank of mine)
         note(
           blank,
           blank.kind === "torque"
             ? { typed: row.torque, from: row.name, doubtful: row.doubtful }
-            : { typed: row.size, from: row.name, doubtful: row.doubtfulSize },
+            : { typed: row.size, from: row.name, doubtful: isUnsureOfSize },
         );
     }
     if (row.kind === "step" && row.measure) {
