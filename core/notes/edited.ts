@@ -1,6 +1,5 @@
 import { mergedFastener } from "./check-proposal";
-import { type Proposal } from "./proposal";
-import { type FastenerProposal } from "./proposal";
+import { type FastenerProposal, type Proposal, type Question, secondOf } from "./proposal";
 
 /** What a person has changed of one proposal. */
 export interface Edit {
@@ -33,18 +32,30 @@ export interface EditedRow {
   dropped: boolean;
 }
 
-export function keyOf(text: string, { kind, spans: [span], id }: Proposal): string {
+function keyOf(text: string, { kind, spans: [span], id }: Proposal): string {
   return `${kind} ${span ? text.slice(span.start, Math.min(span.end, span.start + 60)).toLowerCase() : id}`;
 }
 
 /** Where one was split: the key of the second of the two. */
 const otherOf = (key: string) => `${key}, the other`;
 
-/** What an answer to a question changes of the proposal that it is about. */
-export const answered = (key: string, { change, other }: { change: object; other?: object }): Edits => ({
-  [key]: { change: change as Record<string, unknown>, ...(other && { split: true }) },
-  ...(other && { [otherOf(key)]: { change: other as Record<string, unknown> } }),
-});
+/** What an answer to a question changes. @param keyOf the key of a proposal by its id, where it still stands. */
+export function answered(
+  { proposal, change, others = [] }: Question["answers"][number],
+  keyOf: (proposal: string) => string | undefined,
+): Edits {
+  const key = keyOf(proposal);
+  const split = others.flatMap((one): [string, Edit][] => {
+    const own = keyOf(one.proposal);
+    return own === undefined
+      ? []
+      : [
+          [own, { split: true }],
+          [otherOf(own), { change: { ...one.change } }],
+        ];
+  });
+  return withEdits(Object.fromEntries(split), key === undefined ? {} : { [key]: { change: { ...change } } });
+}
 
 /**
  * The proposals as they were corrected: changed, dropped, merged and split; two that came from the same words
@@ -60,7 +71,7 @@ export function editedRows(text: string, proposals: readonly Proposal[], edits: 
     const rows = [key, ...(edits[key]?.split ? [otherOf(key)] : [])];
     return rows.map((rowKey, i) => {
       const edit = edits[rowKey];
-      const base = i === 0 ? proposal : { ...proposal, id: `${proposal.id} b` };
+      const base = i === 0 ? proposal : { ...proposal, id: secondOf(proposal.id) };
       return {
         key: rowKey,
         proposal: { ...base, ...edit?.change } as Proposal,

@@ -1,6 +1,11 @@
 import type { Measure, Phase, Stance } from "../model/job";
 import type { Span } from "./heard";
 
+/** The id of the step that was told so-and-so many steps in. */
+export const stepId = (at: number) => `step ${at}`;
+/** Where a proposal was split: the id of the second of the two. */
+export const secondOf = (id: string) => `${id} b`;
+
 export interface Row {
   id: string;
   /** The words it came from. */
@@ -53,8 +58,8 @@ export interface Question {
     says: string;
     proposal: string;
     change: Partial<FastenerProposal> | Partial<Pick<StepProposal, "stance">>;
-    /** They are two: what is written down of the other. */
-    other?: Partial<FastenerProposal>;
+    /** They are two, and so is what is done to them: what is written down of the second of each. */
+    others?: { proposal: string; change: Partial<FastenerProposal> | Partial<StepProposal> }[];
   }[];
 }
 

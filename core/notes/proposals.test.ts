@@ -3,7 +3,7 @@ import { formatFigure } from "../quantity/torque-words";
 import { PASSAGES } from "./__fixtures__/passages";
 import { applyProposals, sentenceAt } from "./apply-proposals";
 import { checkProposal } from "./check-proposal";
-import { type Edits, answered, editedRows, keyOf, readEdits } from "./edited";
+import { type Edits, answered, editedRows, readEdits } from "./edited";
 import { type Proposal } from "./proposal";
 import { type FastenerProposal } from "./proposal";
 import { proposalsFrom } from "./proposals";
@@ -154,27 +154,36 @@ describe("a head told under one name and a figure under another", () => {
   const [same] = questions;
   const after = (says: string) => {
     const answer = same?.answers.find((one) => one.says === says);
-    const row = rows.find(({ id }) => id === answer?.proposal);
-    if (!answer || !row) throw new Error("That is no answer to it.");
-    return editedRows(text, rows, answered(keyOf(text, row), answer)).flatMap(({ proposal }) =>
-      proposal.kind === "fastener" ? [proposal] : [],
-    );
+    if (!answer) throw new Error("That is no answer to it.");
+    const keyed = editedRows(text, rows, {});
+    const edits = answered(answer, (id) => keyed.find(({ proposal }) => proposal.id === id)?.key);
+    return editedRows(text, rows, edits).map(({ proposal }) => proposal);
   };
+  const fastenersOf = (all: ReturnType<typeof after>) => all.filter(({ kind }) => kind === "fastener");
 
   test("is one bolt, and asked about", () => {
     expect(same?.asks).toBe(
       "“Nut on the post” and “Nut for the charge wire”: are they the same, with 12 mm and 80 lb·in?",
     );
     expect(questions).toHaveLength(1);
-    expect(after("The same")).toMatchObject([
+    expect(fastenersOf(after("The same"))).toMatchObject([
       { name: "Nut for the charge wire", size: "12 mm", torque: "80 lb·in", doubtful: false },
     ]);
   });
 
   test("or two of them, by one press", () => {
-    expect(after("Others")).toMatchObject([
+    expect(fastenersOf(after("Others"))).toMatchObject([
       { name: "Nut for the charge wire", size: "12 mm", torque: "", doubtful: false },
       { name: "Nut on the post", size: "", torque: "80 lb·in", doubtful: false },
+    ]);
+    // Each is torqued: the one to its figure, the other to one that is still to be looked up.
+    const { steps, fasteners } = applyProposals(empty, after("Others"), { newId: ids(), text });
+    const torqued = steps
+      .filter(({ title }) => title.startsWith("Torque"))
+      .map(({ title, fastenerId }) => [title, fasteners.find(({ id }) => id === fastenerId)?.name]);
+    expect(torqued).toEqual([
+      ["Torque nut for the charge wire", "Nut for the charge wire"],
+      ["Torque nut on the post", "Nut on the post"],
     ]);
   });
 

@@ -11,6 +11,7 @@ import {
   type Proposal,
   type Proposed,
   type StepProposal,
+  stepId,
 } from "./proposal";
 import { bareOf, questionsOf, UNDONE } from "./questions";
 import { liftQuestions, withLifts } from "./standing";
@@ -74,7 +75,7 @@ function fastenerProposal({ fasteners, figures }: Story, i: number): FastenerPro
 }
 
 const stepProposal = ({ fasteners }: Story, one: StoryStep, i: number): StepProposal => ({
-  id: `step ${i}`,
+  id: stepId(i),
   kind: "step",
   spans: [one.span],
   doubtful: false,

@@ -1,7 +1,7 @@
 import { capital } from "../capital";
 import { formatTorque } from "../quantity/torque-quantity";
 import { formatFigure } from "../quantity/torque-words";
-import { type FastenerProposal, type Question } from "./proposal";
+import { type FastenerProposal, type Question, secondOf, stepId } from "./proposal";
 import type { Story } from "./story";
 
 export const UNDONE = /^(?:remove|undo|loosen|crack|unbolt|take|slacken)/i;
@@ -62,6 +62,9 @@ export function questionsOf(story: Story, fasteners: readonly FastenerProposal[]
     )
       return [];
     const { name, size, torque, id, spans } = one;
+    const torqued = story.steps.flatMap(({ says, fastener }, k) =>
+      says === "torque" && fastener === i ? [stepId(k)] : [],
+    );
     return [
       {
         id: `same ${i}`,
@@ -73,7 +76,13 @@ export function questionsOf(story: Story, fasteners: readonly FastenerProposal[]
             says: "Others",
             proposal: id,
             change: { torque: "", doubtful: false },
-            other: { name: capital(other), size: "", torque, doubtful: false },
+            others: [
+              { proposal: id, change: { name: capital(other), size: "", torque, doubtful: false } },
+              ...torqued.map((proposal) => ({
+                proposal,
+                change: { title: `Torque ${other}`, fastener: secondOf(id) },
+              })),
+            ],
           },
         ],
       },

@@ -126,6 +126,18 @@ function isOtherNumber(
   );
 }
 
+/** A number without a unit, and the words around it. */
+interface Bare {
+  words: readonly Word[];
+  at: number;
+  number: { value: number; next: number; decimals: number };
+  text: (n: number) => string;
+  before: string;
+  /** The word behind it, past a hyphen. */
+  after: string;
+  digits: boolean;
+}
+
 /** A bare number is a size where the words around it say so: "a 17 socket", "bolt: 18", "it's a 12". */
 function bareSize(
   words: readonly Word[],
@@ -133,19 +145,23 @@ function bareSize(
   number: { value: number; next: number; decimals: number },
 ): FoundSize | undefined {
   if (isOtherNumber(words, at, number)) return undefined;
-  return sizeOfTool(words, at, number) ?? behindItsName(words, at, number) ?? saidToBe(words, at, number);
+  const text = (n: number) => words[n]?.text ?? "";
+  const behind = text(number.next);
+  const bare: Bare = {
+    words,
+    at,
+    number,
+    text,
+    before: text(at - 1),
+    after: behind === "-" ? text(number.next + 1) : behind,
+    digits: /^\d/.test(text(at)),
+  };
+  return sizeOfTool(bare) ?? behindItsName(bare) ?? saidToBe(bare);
 }
 
 /** "A 17 socket", "the 10 bolts", "two 13s": what it is the size of, or a plural, says so. */
-function sizeOfTool(
-  words: readonly Word[],
-  at: number,
-  number: { value: number; next: number; decimals: number },
-): FoundSize | undefined {
-  const text = (n: number) => words[n]?.text ?? "";
+function sizeOfTool({ words, at, number, text, before, after, digits }: Bare): FoundSize | undefined {
   const { value, next } = number;
-  const after = text(next) === "-" ? text(next + 1) : text(next);
-  const digits = /^\d/.test(text(at));
   // "A 17 thin wrench".
   const shaped =
     /^(?:thin|long|short|deep|flat|open|ring|combination|stubby|offset|flare|ratchet|ratcheting)$/;
@@ -157,8 +173,8 @@ function sizeOfTool(
     return head(words, value, "mm", at, next + 1);
   // "AF 18", "head 10", "a key of 10", "three nuts of 8".
   const across =
-    /^(?:af|sw|heads?|size|spanner|key)$/.test(text(at - 1)) ||
-    (text(at - 1) === "of" && (HELD.has(text(at - 2)) || /^(?:bolts?|nuts?|screws?)$/.test(text(at - 2))));
+    /^(?:af|sw|heads?|size|spanner|key)$/.test(before) ||
+    (before === "of" && (HELD.has(text(at - 2)) || /^(?:bolts?|nuts?|screws?)$/.test(text(at - 2))));
   if (
     across &&
     USUAL.has(value) &&
@@ -166,7 +182,7 @@ function sizeOfTool(
     (ENDS_SIZE.test(after) || MILLIMETRES.has(after))
   )
     return head(words, value, "mm", at, next);
-  if (text(at - 1) === "size" && USUAL.has(value)) return head(words, value, "mm", at, next);
+  if (before === "size" && USUAL.has(value)) return head(words, value, "mm", at, next);
   // "13 head".
   if (/^(?:head|headed)$/.test(after) && USUAL.has(value) && value > 6)
     return head(words, value, "mm", at, next);
@@ -179,16 +195,8 @@ function sizeOfTool(
 }
 
 /** "Front bush bolt: 18", "one 13 at the bottom", "8 mm, no, 7": behind what it is of, or what it is in place of. */
-function behindItsName(
-  words: readonly Word[],
-  at: number,
-  number: { value: number; next: number; decimals: number },
-): FoundSize | undefined {
-  const text = (n: number) => words[n]?.text ?? "";
+function behindItsName({ words, at, number, text, before, after, digits }: Bare): FoundSize | undefined {
   const { value, next } = number;
-  const after = text(next) === "-" ? text(next + 1) : text(next);
-  const digits = /^\d/.test(text(at));
-  const before = text(at - 1);
   // "Front bush bolt: 18, lies flat", "two bolts vertical, 16 each": behind what it is the size of.
   const ofNamed = before === ":" && HEADED.has(text(at - 2)) && /^(?:[,.;\n]|and|)$/.test(after);
   const bracketed = HEADED.has(before) && text(at - 2) === "(" && after === ")";
@@ -234,16 +242,8 @@ function behindItsName(
 }
 
 /** "It's a 12", "they're 15", "all 10". */
-function saidToBe(
-  words: readonly Word[],
-  at: number,
-  number: { value: number; next: number; decimals: number },
-): FoundSize | undefined {
-  const text = (n: number) => words[n]?.text ?? "";
+function saidToBe({ words, at, number, text, before, after, digits }: Bare): FoundSize | undefined {
   const { value, next } = number;
-  const after = text(next) === "-" ? text(next + 1) : text(next);
-  const digits = /^\d/.test(text(at));
-  const before = text(at - 1);
   // "it's a 12", "they're 15", "all 10", "13 on the head", "(17)".
   const saysSo =
     /^(?:it's|that's|they're|there's|a|an|is|are|those|also|all|both|again|the|take|takes|my|your|use|with|then|=|\(|,|uh|your|get)$/.test(

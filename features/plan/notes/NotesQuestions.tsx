@@ -63,7 +63,7 @@ export function NotesQuestions({ questions, rows, source, onSource, onEdit, onSh
                 <Button
                   key={answer.says}
                   onClick={() => {
-                    onEdit(answered(row.key, answer));
+                    onEdit(answered(answer, (id) => rowOf(id)?.key));
                     onShow(row.key);
                   }}
                 >
