@@ -1,7 +1,10 @@
 import type { IntegerProgram } from "@/core/shop/integer-program";
 
-/** A program in the plain LP format that solvers read (Minimize, Subject To, Bounds, General). */
-export function lpText({ variables, constraints }: IntegerProgram): string {
+/**
+ * A program in the plain LP format that solvers read (Minimize, Subject To, Bounds, General).
+ * @param numbers "any" leaves out that they are whole: the relaxation, which is solved at once.
+ */
+export function lpText({ variables, constraints }: IntegerProgram, numbers: "whole" | "any"): string {
   const sum = (terms: readonly (readonly [number, number])[]) =>
     terms
       .map(([at, coefficient]) => `${coefficient < 0 ? "-" : "+"} ${Math.abs(coefficient)} x${at}`)
@@ -17,8 +20,7 @@ export function lpText({ variables, constraints }: IntegerProgram): string {
     ...rows,
     "Bounds",
     ...variables.map(({ most }, i) => ` 0 <= x${i} <= ${most}`),
-    "General",
-    ` ${variables.map((_, i) => `x${i}`).join(" ")}`,
+    ...(numbers === "whole" ? ["General", ` ${variables.map((_, i) => `x${i}`).join(" ")}`] : []),
     "End",
   ].join("\n");
 }

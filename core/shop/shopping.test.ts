@@ -429,3 +429,10 @@ test("what does not reach past a stud, or over a key through the middle, is not 
     "1 ring",
   ]);
 });
+
+test("the dearest of four alike is kept where the cheaper three are not enough together", () => {
+  const few = [1, 2, 3].map((i) => offer(`few ${i}`, 100 * i, { bolt: 1 }, { stock: 1 }));
+  const many = offer("many", 400, { bolt: 1 }, { stock: 9 });
+  const told = shop(asking([want("bolt", 5)], [...few, many]), solve);
+  expect(titles(told.plans[0])).toEqual(["1 few 1", "1 few 2", "1 few 3", "2 many"]);
+});

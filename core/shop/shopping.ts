@@ -127,7 +127,7 @@ export function choicesFor({ wants, chest, had, offers, daysLeft, wishes }: Shop
   const isLate = new Set(late.map(({ want }) => want.key));
   return {
     shorts,
-    choices: fewAlike(choices),
+    choices: fewAlike(choices, new Map(shorts.map(({ want, amount }) => [want.key, amount]))),
     nowhere: unmet.flatMap(({ want }) => (isLate.has(want.key) ? [] : [want])),
     late,
   };
@@ -168,11 +168,11 @@ function amountShort({ need }: Want, chest: Chest): number {
  * in the plans asked for; the dearer ones are left out. Cash may rank them another way than cost, so both are
  * kept.
  */
-function fewAlike(choices: readonly Choice[]): Choice[] {
+function fewAlike(choices: readonly Choice[], wanted: ReadonlyMap<string, number>): Choice[] {
   const alike = new Map<string, Choice[]>();
   for (const choice of choices) {
-    const plain = [...choice.covers.values()].every((amount) => amount === 1) && choice.most >= 1;
-    const key = plain ? `${choice.shop} ${[...choice.covers.keys()].sort().join("|")}` : choice.id;
+    const oneIsEnough = [...choice.covers].every(([key, amount]) => amount >= (wanted.get(key) ?? 0));
+    const key = oneIsEnough ? `${choice.shop} ${[...choice.covers.keys()].sort().join("|")}` : choice.id;
     alike.set(key, [...(alike.get(key) ?? []), choice]);
   }
   return [...alike.values()].flatMap((group) => {
@@ -197,75 +197,93 @@ function plansFor(
   least: "cost" | "cash" = "cost",
 ): ShoppingPlan[] {
   if (shorts.length === 0) return [];
-  const { program, usedAt } = programOf(shorts, choices, shops, spendUpTo, least);
+  let program = programOf(shorts, choices, shops, spendUpTo, least);
   const plans: ShoppingPlan[] = [];
-  const without: Constraint[] = [];
   while (plans.length < PLANS) {
-    const numbers = solve({ ...program, constraints: [...program.constraints, ...without] });
+    const numbers = solve(program);
     if (!numbers) break;
     const plan = planOf(numbers, shorts, choices, shops);
     plans.push(plan);
-    // The next one does without at least one thing of this.
-    const used = choices.flatMap((choice, i) =>
-      plan.bought.some((one) => one.choice === choice) ? [usedAt[i] ?? i] : [],
+    program = without(
+      program,
+      plan.bought.map(({ choice }) => choices.indexOf(choice)),
     );
-    without.push({ terms: used.map((variable) => [variable, 1] as const), most: used.length - 1 });
   }
   return plans;
 }
 
-/**
- * As an integer program: how many of each choice, whether each is used at all, whether each shop delivers.
- * A choice of which one is enough is its own sign of use.
- */
+/** As an integer program: how many of each choice, in their order, and then whether each shop delivers. */
 function programOf(
   shorts: readonly Short[],
   choices: readonly Choice[],
   shops: readonly Shop[],
   spendUpTo: number | undefined,
   least: "cost" | "cash",
-): { program: IntegerProgram; usedAt: number[] } {
+): IntegerProgram {
   const variables: Variable[] = choices.map((choice) => ({
     cost: least === "cash" ? choice.cashMinor : choice.costMinor + choice.penaltyMinor,
     most: mostWanted(choice, shorts),
   }));
-  const constraints: Constraint[] = shorts.map(({ want, amount }) => ({
-    terms: choices.flatMap((choice, i) =>
-      choice.covers.has(want.key) ? [[i, choice.covers.get(want.key) ?? 0] as const] : [],
+  const constraints: Constraint[] = shorts.flatMap(({ want, amount }) =>
+    enoughOf(
+      choices.flatMap((choice, i) => {
+        const covered = choice.covers.get(want.key);
+        return covered === undefined ? [] : [[i, covered] as const];
+      }),
+      amount,
     ),
-    least: amount,
-  }));
-  const usedAt = choices.map((_, i) => {
-    const most = variables[i]?.most ?? 1;
-    if (most === 1) return i;
-    const used = variables.push({ cost: 0, most: 1 }) - 1;
-    constraints.push({
-      terms: [
-        [i, 1],
-        [used, -most],
-      ],
-      most: 0,
-    });
-    return used;
-  });
+  );
   const paid: [number, number][] = choices.map((choice, i) => [i, choice.cashMinor]);
   for (const { name, deliveryMinor } of shops.filter((one) => one.deliveryMinor > 0)) {
     const delivers = variables.push({ cost: deliveryMinor, most: 1 }) - 1;
     paid.push([delivers, deliveryMinor]);
-    choices.forEach(
-      (choice, i) =>
-        choice.shop === name &&
-        constraints.push({
-          terms: [
-            [usedAt[i] ?? i, 1],
-            [delivers, -1],
-          ],
-          most: 0,
-        }),
-    );
+    choices.forEach((choice, i) => {
+      if (choice.shop === name) constraints.push(onlyWith(i, delivers, variables[i]?.most ?? 1));
+    });
   }
   if (spendUpTo !== undefined) constraints.push({ terms: paid, most: spendUpTo });
-  return { program: { variables, constraints }, usedAt };
+  return { variables, constraints };
+}
+
+/** Nothing of one is chosen unless the other, which is 0 or 1, is. */
+const onlyWith = (one: number, other: number, most: number): Constraint => ({
+  terms: [
+    [one, 1],
+    [other, -most],
+  ],
+  most: 0,
+});
+
+/**
+ * That what is chosen is enough. What one brings beyond the amount counts no further, and the sum divided by
+ * any of its coefficients holds rounded up too (Chvátal and Gomory's rounding): said with them, the solver
+ * has less to try.
+ */
+function enoughOf(covered: readonly (readonly [variable: number, amount: number])[], amount: number) {
+  const terms = covered.map(([i, one]) => [i, Math.min(one, amount)] as const);
+  const roundedUp = (by: number): Constraint => ({
+    terms: terms.map(([i, one]) => [i, Math.ceil(one / by - 1e-9)] as const),
+    least: Math.ceil(amount / by - 1e-9),
+  });
+  const inWholes = terms.every(([, one]) => Number.isInteger(one)) && Number.isInteger(amount);
+  const by = new Set(terms.map(([, one]) => one));
+  if (inWholes) by.delete(1);
+  return [{ terms, least: amount }, ...[...by].map(roundedUp)];
+}
+
+/** The program again, doing without at least one of the choices of a plan. */
+function without({ variables, constraints }: IntegerProgram, plan: readonly number[]): IntegerProgram {
+  const more = { variables: [...variables], constraints: [...constraints] };
+  // A choice of which one is enough is its own sign of use.
+  const used = plan.map((i) => {
+    const most = variables[i]?.most ?? 1;
+    if (most === 1) return i;
+    const use = more.variables.push({ cost: 0, most: 1 }) - 1;
+    more.constraints.push(onlyWith(i, use, most));
+    return use;
+  });
+  more.constraints.push({ terms: used.map((use) => [use, 1] as const), most: used.length - 1 });
+  return more;
 }
 
 /** So many of it as any one need could want, and no more than there are. */
