@@ -1,7 +1,7 @@
 "use client";
 
 import { Box, chakra } from "@chakra-ui/react";
-import { type MouseEvent, type ReactNode, useEffect, useRef } from "react";
+import { type MouseEvent, type ReactNode, memo, useEffect, useRef } from "react";
 import { Button } from "./Button";
 import { CRAMPED } from "./use-wide";
 
@@ -28,18 +28,17 @@ interface Drawn {
   children: ReactNode;
 }
 
-interface DrawersProps {
+interface HandlesProps {
   left: Drawn;
   right: Drawn | undefined;
   /** Between the handles. */
   between?: ReactNode;
   /** Whatever is open goes away when this changes. */
   closeOn: string;
-  children: ReactNode;
 }
 
 /** On a phone: the thing itself fills the screen, and what stands beside it is drawn in over it. */
-export function Drawers({ left, right, between, closeOn, children }: DrawersProps) {
+export function Drawers({ children, ...handles }: HandlesProps & { children: ReactNode }) {
   return (
     <Box
       display="flex"
@@ -48,30 +47,37 @@ export function Drawers({ left, right, between, closeOn, children }: DrawersProp
       // What has its buttons at the side leaves them their room.
       css={{ [CRAMPED]: { "& section:has([data-action-bar])": { paddingRight: "272px" } } }}
     >
-      <Box
-        display="flex"
-        justifyContent="space-between"
-        flexWrap="wrap"
-        gap="2"
-        css={{
-          [CRAMPED]: {
-            position: "fixed",
-            right: "24px",
-            top: "66px",
-            width: "236px",
-            zIndex: "3",
-            "& button": { minHeight: "46px" },
-          },
-        }}
-      >
-        <Drawer side="left" closeOn={closeOn} {...left} />
-        {between}
-        {right && <Drawer side="right" closeOn={closeOn} {...right} />}
-      </Box>
+      <Handles {...handles} />
       {children}
     </Box>
   );
 }
+
+/** What is drawn in, by its handles: drawn anew only when what it holds is another. */
+const Handles = memo(function Handles({ left, right, between, closeOn }: HandlesProps) {
+  return (
+    <Box
+      display="flex"
+      justifyContent="space-between"
+      flexWrap="wrap"
+      gap="2"
+      css={{
+        [CRAMPED]: {
+          position: "fixed",
+          right: "24px",
+          top: "66px",
+          width: "236px",
+          zIndex: "3",
+          "& button": { minHeight: "46px" },
+        },
+      }}
+    >
+      <Drawer side="left" closeOn={closeOn} {...left} />
+      {between}
+      {right && <Drawer side="right" closeOn={closeOn} {...right} />}
+    </Box>
+  );
+});
 
 function Drawer({ side, handle, closeOn, children }: Drawn & { side: "left" | "right"; closeOn: string }) {
   const dialog = useRef<HTMLDialogElement>(null);

@@ -1,7 +1,7 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
-import { useCallback, useMemo } from "react";
+import { memo, useCallback, useDeferredValue, useMemo } from "react";
 import type { Job } from "@/core/model/job";
 import type { Vehicle } from "@/core/model/vehicle";
 import { chosenRoute } from "@/core/plan/chosen-route";
@@ -9,6 +9,7 @@ import { takeBack } from "@/core/work/event";
 import { doneSteps, openStep } from "@/core/work/progress";
 import { leftOvers } from "@/core/work/tray";
 import { useCollection } from "@/data/hooks";
+import type { SettingValue } from "@/data/settings";
 import { Drawers } from "@/ui/Drawers";
 import { Loading } from "@/ui/Loading";
 import { Sheet } from "@/ui/Sheet";
@@ -25,7 +26,7 @@ import { HandsSheet } from "./hands/HandsSheet";
 import { spokenHowMuch, spokenNow } from "./hands/spoken-now";
 import { sayAloud, useAwake, useHands, usePressAnywhere, useReadAloud } from "./hands/use-hands";
 import { useHeadset } from "./hands/use-headset";
-import { useListening } from "./hands/use-listening";
+import { type Listening, useListening } from "./hands/use-listening";
 import { NothingToDo } from "./NothingToDo";
 import { StepsDone } from "./StepsDone";
 import { DoNotDriveSheet } from "./trouble/DoNotDriveSheet";
@@ -65,102 +66,65 @@ interface OpenStepProps extends BearsOnItProps {
   job: Job;
 }
 
-function OpenStep({ job, vehicle, route, work, step, tools, move }: OpenStepProps) {
+/** How far the job is: wrapped up once every step is done and none is looked at again. */
+interface HowFar {
+  ended: boolean;
+  wrapping: boolean;
+}
+
+function OpenStep(props: OpenStepProps) {
+  const { job, route, work, step, move } = props;
   const [hands, changeHands] = useHands();
   const awake = useAwake(hands.awake);
   const wide = useWide("lg");
-  usePressAnywhere(hands.anywhere);
   // Drawn anew only when a step is done, not with every tap.
   const doneIds = useSame([...doneSteps(work)]);
   const done = useMemo(() => new Set(doneIds), [doneIds]);
-  const allDone = route.steps.every(({ id }) => done.has(id));
-  const looking = allDone && work.openStepId !== undefined;
-  const wrapping = allDone && !looking;
   const ended = job.state === "done";
-  const aloud = hands.aloud && !ended && !wrapping;
-  const says = aloud || hands.listen ? spokenNow(route, work, step, tools) : "";
-  useReadAloud(aloud, says);
-  const listening = useListening(hands.listen && !ended, (command) => {
-    if (command === "again") sayAloud(says);
-    else if (command === "how much") sayAloud(spokenHowMuch(route, work, step, tools));
-    else mean(KEY_OF[command]);
-  });
-
-  const openId = useCallback(
+  const wrapping = route.steps.every(({ id }) => done.has(id)) && work.openStepId === undefined;
+  const openId = wrapping ? undefined : step.id;
+  const listening = useHandsFree(props, hands, { ended, wrapping });
+  const onOpen = useCallback(
     (stepId: string) => void move((now) => ({ ...now, openStepId: stepId })),
     [move],
   );
-  const open = (by: number) => {
-    const to = route.steps[route.steps.findIndex(({ id }) => id === step.id) + by];
-    if (to) openId(to.id);
-  };
-  useHeadset(hands.headset && !ended);
-  useKey("earlier", () => open(-1));
-  useKey("later", () => open(1));
-  useKey("takeBack", () => void move(takeBack), !ended);
-  const tellOver = (title: string) => {
-    // A page that nobody has touched yet may not shake.
-    if (navigator.userActivation?.hasBeenActive) navigator.vibrate?.([300, 150, 300]);
-    if (hands.aloud) sayAloud(`The wait is over: ${title}.`);
-    ring(`${title}: the wait is over`);
-  };
-  const left = wrapping ? leftOvers(work, route) : [];
+  useStepKeys(props, onOpen, ended);
 
-  const beforeThem = () => {
-    if (ended) return <JobDone job={job} route={route} work={work} unit={vehicle.torqueUnit} />;
-    if (left.length > 0)
-      return (
-        <Sheet flex="1" padding={{ base: "4", lg: "7" }} display="flex" flexDirection="column" gap="4">
-          <LeftOverFace left={left} move={move} />
-        </Sheet>
-      );
-    if (wrapping)
-      return (
-        <WrapUp
-          job={job}
-          vehicle={vehicle}
-          route={route}
-          work={work}
-          move={move}
-          onBack={() => void move(takeBack)}
-        />
-      );
-    return (
-      <StepFace
-        key={step.id}
-        job={job}
-        route={route}
-        work={work}
-        step={step}
-        vehicle={vehicle}
-        tools={tools}
-        move={move}
-      />
-    );
-  };
-  const steps = (
-    <StepsDone job={job} route={route} done={done} openId={wrapping ? undefined : step.id} onOpen={openId} />
+  const steps = useMemo(
+    () => <StepsDone job={job} route={route} done={done} openId={openId} onOpen={onOpen} />,
+    [job, route, done, openId, onOpen],
   );
-  const waiting = <WaitsSheet route={route} work={work} openId={step.id} onOpen={openId} />;
+  const besideNow = useMemo(
+    () =>
+      ended ? undefined : (
+        <>
+          <BearsOnIt {...props} />
+          <HandsSheet hands={hands} awake={awake} listening={listening} onChange={changeHands} />
+        </>
+      ),
+    [ended, props, hands, awake, listening, changeHands],
+  );
+  // What stands beside the step is drawn after it: the next thing to do comes first.
+  const beside = useDeferredValue(besideNow);
+  const left = useMemo(
+    () => ({ handle: `Steps, ${done.size} of ${route.steps.length}`, children: steps }),
+    [done, route, steps],
+  );
+  const right = useMemo(() => beside && { handle: "Tray and more", children: beside }, [beside]);
+  const waiting = !ended && <WaitsSheet route={route} work={work} openId={step.id} onOpen={onOpen} />;
   const middle = (
     <>
       {!ended && (
         <WaitsOver
           route={route}
           work={work}
-          openId={wrapping ? undefined : step.id}
-          onOpen={openId}
-          onOver={tellOver}
+          openId={openId}
+          onOpen={onOpen}
+          onOver={(title) => tellOver(title, hands.aloud)}
         />
       )}
       {work.doNotDrive && !ended && <DoNotDriveSheet because={work.doNotDrive} move={move} />}
-      {beforeThem()}
-    </>
-  );
-  const beside = ended ? null : (
-    <>
-      <BearsOnIt vehicle={vehicle} route={route} work={work} step={step} tools={tools} move={move} />
-      <HandsSheet hands={hands} awake={awake} listening={listening} onChange={changeHands} />
+      <BeforeThem {...props} ended={ended} wrapping={wrapping} />
     </>
   );
   return (
@@ -172,24 +136,82 @@ function OpenStep({ job, vehicle, route, work, step, tools, move }: OpenStepProp
           left={steps}
           middle={middle}
           right={
-            ended ? null : (
-              <>
-                {waiting}
-                {beside}
-              </>
-            )
+            <>
+              {waiting}
+              {beside}
+            </>
           }
         />
       ) : (
-        <Drawers
-          left={{ handle: `Steps, ${done.size} of ${route.steps.length}`, children: steps }}
-          right={beside ? { handle: "Tray and more", children: beside } : undefined}
-          closeOn={step.id}
-        >
+        <Drawers left={left} right={right} closeOn={step.id}>
           {middle}
-          {!ended && waiting}
+          {waiting}
         </Drawers>
       )}
     </Box>
   );
+}
+
+/**
+ * What is done now: the step, what was left over, the wrap-up, or what the job came to. Not drawn a second time
+ * when what stands beside it follows.
+ */
+const BeforeThem = memo(function BeforeThem({ ended, wrapping, ...open }: OpenStepProps & HowFar) {
+  const { job, vehicle, route, work, step, move } = open;
+  if (ended) return <JobDone job={job} route={route} work={work} unit={vehicle.torqueUnit} />;
+  const left = wrapping ? leftOvers(work, route) : [];
+  if (left.length > 0)
+    return (
+      <Sheet flex="1" padding={{ base: "4", lg: "7" }} display="flex" flexDirection="column" gap="4">
+        <LeftOverFace left={left} move={move} />
+      </Sheet>
+    );
+  if (wrapping)
+    return (
+      <WrapUp
+        job={job}
+        vehicle={vehicle}
+        route={route}
+        work={work}
+        move={move}
+        onBack={() => void move(takeBack)}
+      />
+    );
+  return <StepFace key={step.id} {...open} />;
+});
+
+/** The job's voice and ears, where they are wanted; resolves to what the listening comes to. */
+function useHandsFree(
+  { route, work, step, tools }: OpenStepProps,
+  hands: SettingValue<"hands">,
+  { ended, wrapping }: HowFar,
+): Listening {
+  const aloud = hands.aloud && !ended && !wrapping;
+  const says = aloud || hands.listen ? spokenNow(route, work, step, tools) : "";
+  usePressAnywhere(hands.anywhere);
+  useReadAloud(aloud, says);
+  useHeadset(hands.headset && !ended);
+  return useListening(hands.listen && !ended, (command) => {
+    if (command === "again") sayAloud(says);
+    else if (command === "how much") sayAloud(spokenHowMuch(route, work, step, tools));
+    else mean(KEY_OF[command]);
+  });
+}
+
+/** The keys that open another step or take the last thing back. */
+function useStepKeys({ route, step, move }: OpenStepProps, onOpen: (stepId: string) => void, ended: boolean) {
+  const open = (by: number) => {
+    const to = route.steps[route.steps.findIndex(({ id }) => id === step.id) + by];
+    if (to) onOpen(to.id);
+  };
+  useKey("earlier", () => open(-1));
+  useKey("later", () => open(1));
+  useKey("takeBack", () => void move(takeBack), !ended);
+}
+
+function tellOver(title: string, aloud: boolean): void {
+  // A page that nobody has touched yet may not shake.
+  if (navigator.userActivation?.hasBeenActive) navigator.vibrate?.([300, 150, 300]);
+  if (aloud) sayAloud(`The wait is over: ${title}.`);
+  ring(`${title}: the wait is over`);
 }

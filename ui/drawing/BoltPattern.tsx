@@ -1,6 +1,7 @@
 "use client";
 
 import { Box, chakra } from "@chakra-ui/react";
+import { memo, useMemo } from "react";
 import type { Fastener } from "@/core/model/job";
 import { useCramped, useWide } from "../use-wide";
 
@@ -21,7 +22,7 @@ function roomFor(wide: boolean, cramped: boolean, count: number): Room {
   return count <= FEW ? PHONE : PHONE_MANY;
 }
 
-const Bolt = chakra("button", {
+const Round = chakra("button", {
   base: {
     position: "absolute",
     transform: "translate(-50%, -50%)",
@@ -42,13 +43,14 @@ const Bolt = chakra("button", {
   },
 });
 
-interface BoltPatternProps {
+export interface BoltPatternProps {
   fastener: Fastener;
   /** Bolt numbers in the order they are tightened. */
-  order: number[];
-  ticked: number[];
+  order: readonly number[];
+  ticked: readonly number[];
   next: number | undefined;
-  onTick: (bolt: number) => void;
+  /** @param off It was ticked: its tick is to go. */
+  onTick: (bolt: number, off: boolean) => void;
 }
 
 /**
@@ -58,7 +60,10 @@ interface BoltPatternProps {
 export function BoltPattern({ fastener, order, ticked, next, onTick }: BoltPatternProps) {
   const wide = useWide("lg");
   const cramped = useCramped();
-  const { width, height, spots } = place(fastener, roomFor(wide, cramped, fastener.count));
+  const { width, height, spots } = useMemo(
+    () => place(fastener, roomFor(wide, cramped, fastener.count)),
+    [fastener, wide, cramped],
+  );
   const path = order.map((bolt) => spots[bolt - 1]).filter((spot) => spot !== undefined);
   return (
     <Box
@@ -88,30 +93,49 @@ export function BoltPattern({ fastener, order, ticked, next, onTick }: BoltPatte
       {order.map((bolt, i) => {
         const spot = spots[bolt - 1];
         if (!spot) return null;
-        const state = boltState(ticked, bolt, next);
-        const says = `Bolt ${i + 1}, ${state === "done" ? "done; take its tick off" : state}`;
         return (
           <Bolt
             key={bolt}
-            type="button"
-            state={state}
-            aria-label={says}
-            style={{
-              left: spot.x,
-              top: spot.y,
-              width: spot.size,
-              height: spot.size,
-              fontSize: Math.min(26, spot.size * 0.55),
-            }}
-            onClick={() => onTick(bolt)}
-          >
-            {i + 1}
-          </Bolt>
+            bolt={bolt}
+            turn={i + 1}
+            spot={spot}
+            state={boltState(ticked, bolt, next)}
+            onTick={onTick}
+          />
         );
       })}
     </Box>
   );
 }
+
+interface BoltProps extends Pick<BoltPatternProps, "onTick"> {
+  bolt: number;
+  /** When it is tightened: the first, the second. */
+  turn: number;
+  spot: Spot;
+  state: ReturnType<typeof boltState>;
+}
+
+/** Drawn anew only when its own state changes: of a dozen that is one or two with a tap. */
+const Bolt = memo(function Bolt({ bolt, turn, spot, state, onTick }: BoltProps) {
+  return (
+    <Round
+      type="button"
+      state={state}
+      aria-label={`Bolt ${turn}, ${state === "done" ? "done; take its tick off" : state}`}
+      style={{
+        left: spot.x,
+        top: spot.y,
+        width: spot.size,
+        height: spot.size,
+        fontSize: Math.min(26, spot.size * 0.55),
+      }}
+      onClick={() => onTick(bolt, state === "done")}
+    >
+      {turn}
+    </Round>
+  );
+});
 
 interface Spot {
   x: number;
@@ -119,7 +143,7 @@ interface Spot {
   size: number;
 }
 
-function boltState(ticked: number[], bolt: number, next: number | undefined) {
+function boltState(ticked: readonly number[], bolt: number, next: number | undefined) {
   if (ticked.includes(bolt)) return "done";
   if (bolt === next) return "next";
   return "waiting";

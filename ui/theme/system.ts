@@ -33,4 +33,17 @@ const config = defineConfig({
   },
 });
 
-export const system = createSystem(defaultBaseConfig, config);
+const made = createSystem(defaultBaseConfig, config);
+
+/**
+ * Each styled element asks for the styles of its recipe whenever it is drawn: they are worked out once for each
+ * recipe.
+ */
+const recipes = new WeakMap<object, unknown>();
+const cva = ((recipe: Parameters<typeof made.cva>[0]) => {
+  const styles = recipes.get(recipe) ?? made.cva(recipe);
+  recipes.set(recipe, styles);
+  return styles;
+}) as typeof made.cva;
+
+export const system: typeof made = { ...made, cva };

@@ -1,7 +1,7 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
-import { type ReactNode, useEffect, useRef } from "react";
+import { type ReactNode, memo, useEffect, useRef } from "react";
 import { Button } from "@/ui/Button";
 import { Key } from "@/ui/Key";
 import { CRAMPED } from "@/ui/use-wide";
@@ -121,35 +121,42 @@ export function ActionBar({
           {away}
         </Box>
       )}
-      <Box
-        display={{ base: "none", lg: "flex" }}
-        gap="5"
-        marginTop="4"
-        color="soft"
-        alignItems="center"
-        flexWrap="wrap"
-      >
-        <span>
-          <Key>Space</Key> {says.toLowerCase()}
-        </span>
-        {onTrouble && (
-          <span>
-            <Key>T</Key> not as planned
-          </span>
-        )}
-        <span>
-          <Key>⌫</Key> take back
-        </span>
-        <span>
-          <Key>←</Key> <Key>→</Key> other steps
-        </span>
-        <span>
-          <Key>B</Key> bench
-        </span>
-      </Box>
+      <ByKeys says={says} trouble={onTrouble !== undefined} />
     </Box>
   );
 }
+
+/** The keys of the buttons, where there is a keyboard. */
+const ByKeys = memo(function ByKeys({ says, trouble }: { says: string; trouble: boolean }) {
+  return (
+    <Box
+      display={{ base: "none", lg: "flex" }}
+      gap="5"
+      marginTop="4"
+      color="soft"
+      alignItems="center"
+      flexWrap="wrap"
+    >
+      <span>
+        <Key>Space</Key> {says.toLowerCase()}
+      </span>
+      {trouble && (
+        <span>
+          <Key>T</Key> not as planned
+        </span>
+      )}
+      <span>
+        <Key>⌫</Key> take back
+      </span>
+      <span>
+        <Key>←</Key> <Key>→</Key> other steps
+      </span>
+      <span>
+        <Key>B</Key> bench
+      </span>
+    </Box>
+  );
+});
 
 /** How long it has been held, as a bar that fills. */
 function Filling() {

@@ -1,7 +1,7 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
-import { useEffect, useState } from "react";
+import { memo, useEffect, useState } from "react";
 import { isRusted } from "@/core/kit/needs/undoing-torque";
 import type { Job, Route, Step } from "@/core/model/job";
 import type { Tool } from "@/core/model/tool";
@@ -112,11 +112,17 @@ export function StepFace({ job, route, work, step, vehicle, tools, move }: StepF
   );
 }
 
+interface StepTitleProps {
+  step: Step;
+  titled: boolean;
+  withDetail: boolean;
+}
+
 /**
  * The step's title and the person's own words for it. On a phone a number comes first: they are one line,
  * whole at a press.
  */
-function StepTitle({ step, titled, withDetail }: { step: Step; titled: boolean; withDetail: boolean }) {
+const StepTitle = memo(function StepTitle({ step, titled, withDetail }: StepTitleProps) {
   const wide = useWide("lg");
   const [whole, setWhole] = useState(false);
   const cut = !wide && !titled && !whole;
@@ -141,4 +147,4 @@ function StepTitle({ step, titled, withDetail }: { step: Step; titled: boolean; 
       )}
     </Box>
   );
-}
+});

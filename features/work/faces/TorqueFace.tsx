@@ -2,34 +2,28 @@
 
 import { Box } from "@chakra-ui/react";
 import Link from "next/link";
-import { type ComponentProps, type ReactNode, useMemo } from "react";
+import { type ComponentProps, type ReactNode, memo, useCallback, useMemo } from "react";
 import { chestOf } from "@/core/chest/chest";
 import { fastenerDoubts } from "@/core/fastener/doubts";
 import { lacksFigure, roleOf } from "@/core/fastener/role";
 import { coverHead } from "@/core/kit/cover/cover-head";
 import { headName, headNeeds } from "@/core/kit/needs/head-needs";
+import type { HeadNeed, TorqueNeed } from "@/core/kit/needs/need";
 import { torqueNeeds } from "@/core/kit/needs/torque-needs";
 import { turnerOf } from "@/core/kit/needs/turned-by";
 import type { Fastener } from "@/core/model/job";
-import { holdsALife } from "@/core/model/role";
+import { type Role, holdsALife } from "@/core/model/role";
 import { boltOrder } from "@/core/pattern/bolt-order";
-import {
-  type How,
-  nextBolt,
-  outOfTurn,
-  stepStages,
-  tickBolt,
-  tickedBolts,
-  untickBolt,
-} from "@/core/work/progress";
+import type { Stage } from "@/core/torque/target";
+import { type How, nextBolt, stepStages, tickBolt, tickedBolts, untickBolt } from "@/core/work/progress";
 import { finishTask } from "@/core/work/tasks";
-import { BoltPattern } from "@/ui/drawing/BoltPattern";
 import { later } from "@/ui/later";
 import { CRAMPED, useWide } from "@/ui/use-wide";
 import { Doubts } from "../../shared/Doubts";
 import { useWrench } from "../../shared/wrench/WrenchProvider";
 import { practiseThisHref } from "../../shell/addresses";
 import { thisMoment } from "../../shell/clock";
+import { Bolts } from "./Bolts";
 import type { FaceProps } from "./face";
 import { PlainFace } from "./PlainFace";
 import { Readings } from "./Readings";
@@ -47,82 +41,70 @@ export function TorqueFace(props: FaceProps) {
 }
 
 function Tightening(props: FaceProps & { fastener: Fastener }) {
-  const { job, route, work, step, fastener, tools, vehicle, rusted, isDone, move, bar } = props;
-  const wrench = useWrench();
-  const wide = useWide("lg");
-  const on = nextBolt(work, step, fastener);
-  const next = on?.bolt;
-  const stages = useMemo(() => stepStages(step, fastener), [step, fastener]);
-  const at = on?.stage ?? stages.length - 1;
-  const current = stages[at];
-  const { pulls, lacking } = useMemo(() => needsOf(fastener, tools, rusted), [fastener, tools, rusted]);
-  const before = stages.slice(0, at).filter(({ kind }) => kind === "torque").length;
-  const pull = pulls[before];
-  const order = useMemo(() => boltOrder(fastener), [fastener]);
-  const ticked = tickedBolts(work, step.id, at);
-  const doubts = useMemo(() => fastenerDoubts(fastener), [fastener]);
-  if (!current) return null;
+  const { job, route, fastener, isDone } = props;
+  const stage = useStage(props);
+  if (!stage) return null;
   const role = roleOf(route, fastener);
   const answered = job.answers?.some(({ rule, about }) => rule === "no-figure" && about === fastener.id);
   if (role && !isDone && !answered && lacksFigure(route, fastener))
     return <NoFigureFace {...props} role={role} />;
+  return <AtStage {...props} {...stage} role={role} />;
+}
 
-  const how = howPulled(current, pull, fastener);
-  const tick = (bolt: number) => void move((now) => tickBolt(now, step.id, at, bolt, thisMoment(), how));
-  const tickNext = (by: How = how) =>
-    void move((now) => {
-      const following = nextBolt(now, step, fastener);
-      // A button pressed twice before it was drawn anew must not speak for another stage.
-      return following
-        ? tickBolt(
-            now,
-            step.id,
-            following.stage,
-            following.bolt,
-            thisMoment(),
-            following.stage === at ? by : {},
-          )
-        : now;
-    });
-  // A bolt that was taken back a moment ago is not passed over.
-  const goOn = () =>
-    void move((now) =>
-      !isDone && nextBolt(now, step, fastener) ? now : finishTask(now, route, step, "hands", thisMoment()),
-    );
+/** The stage that is being tightened, and what the chest has for it. */
+interface AtStage {
+  /** Which of how many, from 0. */
+  at: number;
+  stages: number;
+  current: Stage;
+  /** The bolt that is next; undefined when every one has been tightened. */
+  next: number | undefined;
+  pull: TorqueNeed | undefined;
+  /** Which of the fastener's pulls that is, from 0. */
+  pullAt: number;
+  /** The head that nothing in the chest turns. */
+  lacking: HeadNeed | undefined;
+}
+
+function useStage(props: FaceProps & { fastener: Fastener }): AtStage | undefined {
+  const { work, step, fastener, tools, rusted } = props;
+  const on = nextBolt(work, step, fastener);
+  const stages = useMemo(() => stepStages(step, fastener), [step, fastener]);
+  const at = on?.stage ?? stages.length - 1;
+  const current = stages[at];
+  const { pulls, lacking } = useMemo(() => needsOf(fastener, tools, rusted), [fastener, tools, rusted]);
+  if (!current) return undefined;
+  const pullAt = stages.slice(0, at).filter(({ kind }) => kind === "torque").length;
+  return { at, stages: stages.length, current, next: on?.bolt, pull: pulls[pullAt], pullAt, lacking };
+}
+
+type AtStageProps = FaceProps & AtStage & { fastener: Fastener; role: Role | undefined };
+
+function AtStage(props: AtStageProps) {
+  const { job, route, work, step, fastener, vehicle, isDone, role, bar } = props;
+  const { at, stages, current, next, pull, pullAt, lacking } = props;
+  const wrench = useWrench();
+  const wide = useWide("lg");
+  const order = useMemo(() => boltOrder(fastener), [fastener]);
+  const doubts = useMemo(() => fastenerDoubts(fastener), [fastener]);
+  const how = useMemo(() => howPulled(current, pull, fastener), [current, pull, fastener]);
+  const { onTick, tickNext, goOn } = useTicks(props, how);
+  const grave = doubts.some((doubt) => doubt.grave);
   const pulling = wrench.is === "connected" && current.kind === "torque" && next !== undefined && !isDone;
 
   const bolts = (
     <Bolts
       fastener={fastener}
       order={order}
-      ticked={ticked}
+      ticked={tickedBolts(work, step.id, at)}
       next={next}
       title={boltTitle(fastener, order, next, current)}
       how={howTo({ pulling, next, current, pull })}
       why={wide || current.kind !== "torque" ? undefined : whyLess(pull)}
-      then={current.kind === "torque" && at === stages.length - 1 ? toTheSlot(fastener, role) : undefined}
-      onTick={(bolt) => {
-        if (isDone) return;
-        if (ticked.includes(bolt)) void move((now) => untickBolt(now, step.id, at, bolt));
-        else tick(bolt);
-      }}
+      then={current.kind === "torque" && at === stages - 1 ? toTheSlot(fastener, role) : undefined}
+      onTick={onTick}
     />
   );
-
-  const answer = (
-    <Box>
-      <StageAnswer
-        stage={current}
-        pull={pull}
-        fastener={fastener}
-        unit={vehicle.torqueUnit}
-        doubtful={doubts.some(({ grave }) => grave)}
-        byReason={holdsALife(role)}
-      />
-      {lacking && !turnerOf(route, fastener) && <NotInChest name={headName(lacking)} />}
-    </Box>
-  );
-
   const readings = current.kind === "torque" && (
     <Readings
       {...props}
@@ -141,7 +123,7 @@ function Tightening(props: FaceProps & { fastener: Fastener }) {
         {about(
           props,
           pull?.adapter ?? fastener.adapter,
-          stages.length > 1 ? `${current.label}, ${at + 1} of ${stages.length}` : undefined,
+          stages > 1 ? `${current.label}, ${at + 1} of ${stages}` : undefined,
         )}
       </Box>
       <Warnings doubts={doubts} brief={!wide} fastener={fastener} />
@@ -162,12 +144,22 @@ function Tightening(props: FaceProps & { fastener: Fastener }) {
       ) : (
         <>
           <SideBySide>
-            {answer}
+            <Box>
+              <StageAnswer
+                stage={current}
+                pull={pull}
+                fastener={fastener}
+                unit={vehicle.torqueUnit}
+                doubtful={grave}
+                byReason={holdsALife(role)}
+              />
+              {lacking && !turnerOf(route, fastener) && <NotInChest name={headName(lacking)} />}
+            </Box>
             {bolts}
           </SideBySide>
           {readings}
-          {current.kind === "torque" && !isDone && !doubts.some(({ grave }) => grave) && (
-            <TryFirst jobId={job.id} fastener={fastener} pull={before} />
+          {current.kind === "torque" && !isDone && !grave && (
+            <TryFirst jobId={job.id} fastener={fastener} pull={pullAt} />
           )}
           <TickBar
             bar={bar}
@@ -184,14 +176,47 @@ function Tightening(props: FaceProps & { fastener: Fastener }) {
   );
 }
 
+/** What a press comes to: at one bolt, at the one that is next, and on once all are tight. */
+function useTicks({ route, step, fastener, at, isDone, move }: AtStageProps, how: How) {
+  const onTick = useCallback(
+    (bolt: number, off: boolean) => {
+      if (isDone) return;
+      void move((now) =>
+        off ? untickBolt(now, step.id, at, bolt) : tickBolt(now, step.id, at, bolt, thisMoment(), how),
+      );
+    },
+    [move, isDone, step.id, at, how],
+  );
+  const tickNext = (by: How = how) =>
+    void move((now) => {
+      const following = nextBolt(now, step, fastener);
+      if (!following) return now;
+      // A button pressed twice before it was drawn anew must not speak for another stage.
+      const said = following.stage === at ? by : {};
+      return tickBolt(now, step.id, following.stage, following.bolt, thisMoment(), said);
+    });
+  // A bolt that was taken back a moment ago is not passed over.
+  const goOn = () =>
+    void move((now) =>
+      !isDone && nextBolt(now, step, fastener) ? now : finishTask(now, route, step, "hands", thisMoment()),
+    );
+  return { onTick, tickNext, goOn };
+}
+
+interface TryFirstProps {
+  jobId: string;
+  fastener: Fastener;
+  pull: number;
+}
+
 /** The same bolt on a joint that is nobody's, and back. */
-function TryFirst({ jobId, fastener, pull }: { jobId: string; fastener: Fastener; pull: number }) {
+const TryFirst = memo(function TryFirst({ jobId, fastener, pull }: TryFirstProps) {
   return (
     <Box fontSize="16px">
       <Link href={practiseThisHref(jobId, fastener.id, "work", pull)}>Practise this one</Link>
     </Box>
   );
-}
+});
 
 /** The answer above the bolts; beside them on a phone on its side. */
 function SideBySide({ children }: { children: ReactNode }) {
@@ -207,49 +232,6 @@ function SideBySide({ children }: { children: ReactNode }) {
   );
 }
 
-interface BoltsProps {
-  fastener: Fastener;
-  order: readonly number[];
-  ticked: readonly number[];
-  next: number | undefined;
-  title: string;
-  how: string;
-  why: string | undefined;
-  /** What follows at the same bolt. */
-  then: string | undefined;
-  onTick: (bolt: number) => void;
-}
-
-/** The bolts as they stand, which of them is next, and how it is done. */
-function Bolts({ fastener, order, ticked, next, title, how, why, then, onTick }: BoltsProps) {
-  const late = outOfTurn(order, ticked);
-  return (
-    <Box display="flex" gap={{ base: "3", lg: "8" }} alignItems="center" flexWrap="wrap">
-      <BoltPattern fastener={fastener} order={[...order]} ticked={[...ticked]} next={next} onTick={onTick} />
-      <Box flex="1" minWidth={{ base: "120px", lg: "min(200px, 100%)" }}>
-        <Box as="h2" fontSize="26px" aria-live="polite" data-testid="bolt-count">
-          {title}
-        </Box>
-        <Box fontSize="17px" color="soft">
-          {how}
-        </Box>
-        {why && (
-          <Box fontSize="16px" color="soft">
-            {why}
-          </Box>
-        )}
-        {then && (
-          <Box fontSize="17px" fontWeight="600">
-            {then}
-          </Box>
-        )}
-        {late && <OutOfTurn late={late} order={order} />}
-        {fastener.note && <Box fontSize="17px">{fastener.note}</Box>}
-      </Box>
-    </Box>
-  );
-}
-
 function NotInChest({ name }: { name: string }) {
   return (
     <Box color="stop" fontWeight="600" fontSize="18px">
@@ -258,30 +240,17 @@ function NotInChest({ name }: { name: string }) {
   );
 }
 
-function OutOfTurn({
-  late,
-  order,
-}: {
-  late: NonNullable<ReturnType<typeof outOfTurn>>;
-  order: readonly number[];
-}) {
-  return (
-    <Box role="status" color="watch" fontWeight="600" fontSize="17px">
-      ▲ {order.indexOf(late.bolt) + 1} came out of turn: {order.indexOf(late.expected) + 1} was next. Go on
-      there; go round once more at the end.
-    </Box>
-  );
-}
+type WarningsProps = ComponentProps<typeof Doubts> & { fastener: Fastener };
 
 /** What has to be heard before a hand is on it. */
-function Warnings({ doubts, brief, fastener }: ComponentProps<typeof Doubts> & { fastener: Fastener }) {
+const Warnings = memo(function Warnings({ doubts, brief, fastener }: WarningsProps) {
   return (
     <Box role="alert">
       <Doubts doubts={doubts} brief={brief ?? false} />
       {fastener.singleUse && <SingleUse fastener={fastener} />}
     </Box>
   );
-}
+});
 
 function SingleUse({ fastener: { reuseReason, count } }: { fastener: Fastener }) {
   const which = reuseReason
