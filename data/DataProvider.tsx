@@ -90,6 +90,9 @@ function otherTabs(): BroadcastChannel {
   return (channel ??= new BroadcastChannel(CHANNEL));
 }
 
+/** Every record is read for it: not while the first screen waits for its own. */
+const SWEEP_AFTER_MS = 20_000;
+
 interface Opening {
   door: Door;
   trouble: Trouble;
@@ -153,7 +156,7 @@ function createOpening(): Opening {
         "dropped",
       );
     highest = stands;
-    void repository.sweepPictures(new Date()).catch(() => undefined);
+    setTimeout(() => void repository.sweepPictures(new Date()).catch(() => undefined), SWEEP_AFTER_MS);
     void repository.letFormerGo(startedAt).catch(() => undefined);
     return repository;
   };

@@ -90,6 +90,7 @@ export function Header() {
           <Tab
             key={pocket.name}
             href={pocketHref(pocket, hand)}
+            prefetch={false}
             aria-current={pathname.startsWith(pocket.path) ? "page" : undefined}
           >
             {pocket.name}

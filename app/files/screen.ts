@@ -1,0 +1,7 @@
+"use client";
+
+import { screenAt } from "../screen-at";
+
+export const FilesScreen = screenAt("/files", () =>
+  import("@/features/files/FilesScreen").then((module) => module.FilesScreen),
+);

@@ -1,0 +1,7 @@
+"use client";
+
+import { screenAt } from "../screen-at";
+
+export const PractiseScreen = screenAt("/practise", () =>
+  import("@/features/practise/PractiseScreen").then((module) => module.PractiseScreen),
+);
