@@ -1,7 +1,6 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
-import Link from "next/link";
 import { fastenerDoubts } from "@/core/fastener/doubts";
 import { bothSides, withoutSide } from "@/core/kit/needs/both-sides";
 import type { KitLine } from "@/core/kit/needs/need";
@@ -13,7 +12,7 @@ import { formatFigure } from "@/core/quantity/torque-words";
 import { angleSaid } from "@/core/torque/adapter";
 import { Sheet } from "@/ui/Sheet";
 import { Doubts } from "../../shared/Doubts";
-import { practiseThisHref } from "../../shell/addresses";
+import { PractiseThis } from "../../shared/PractiseThis";
 
 interface Pull {
   need: TorqueNeed;
@@ -114,7 +113,7 @@ function PullRow({
           {stage.label && `, ${stage.label}`}
         </Box>
         {!grave && best && <Reaches need={need} unit={unit} />}
-        {!grave && best && <Link href={practiseThisHref(jobId, fastener.id, "kit")}>Practise this one</Link>}
+        {!grave && best && <PractiseThis jobId={jobId} fastenerId={fastener.id} from="kit" />}
         {!grave && says && <Box color={line.cover.kind === "missing" ? "stop" : "soft"}>{says}</Box>}
         <Doubts doubts={doubts} />
       </Box>

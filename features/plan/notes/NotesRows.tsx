@@ -183,11 +183,13 @@ function RowWords({ row, fasteners }: Pick<RowProps, "row" | "fasteners">) {
       {isDoubtful(proposal) && !dropped && "▲ "}
       {rowText(row)}
       {takes !== "" && (
-        // In one piece, on the next line where it must be: the figure is what is looked for.
-        <Box as="span" color="soft" display="inline-block">
+        <>
           {"\u00a0· "}
-          {takes}
-        </Box>
+          {/* In one piece, on the next line where it must be: the figure is what is looked for. */}
+          <Box as="span" color="soft" display="inline-block">
+            {takes}
+          </Box>
+        </>
       )}
     </>
   );

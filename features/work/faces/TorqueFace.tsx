@@ -1,7 +1,6 @@
 "use client";
 
 import { Box } from "@chakra-ui/react";
-import Link from "next/link";
 import { type ComponentProps, type ReactNode, memo, useCallback, useMemo } from "react";
 import { chestOf } from "@/core/chest/chest";
 import { fastenerDoubts } from "@/core/fastener/doubts";
@@ -20,8 +19,8 @@ import { finishTask } from "@/core/work/tasks";
 import { later } from "@/ui/later";
 import { CRAMPED, useWide } from "@/ui/use-wide";
 import { Doubts } from "../../shared/Doubts";
+import { PractiseThis } from "../../shared/PractiseThis";
 import { useWrench } from "../../shared/wrench/WrenchProvider";
-import { practiseThisHref } from "../../shell/addresses";
 import { thisMoment } from "../../shell/clock";
 import { Bolts } from "./Bolts";
 import type { FaceProps } from "./face";
@@ -159,7 +158,7 @@ function AtStage(props: AtStageProps) {
           </SideBySide>
           {readings}
           {current.kind === "torque" && !isDone && !grave && (
-            <TryFirst jobId={job.id} fastener={fastener} pull={pullAt} />
+            <PractiseThis jobId={job.id} fastenerId={fastener.id} from="work" pull={pullAt} />
           )}
           <TickBar
             bar={bar}
@@ -202,21 +201,6 @@ function useTicks({ route, step, fastener, at, isDone, move }: AtStageProps, how
     );
   return { onTick, tickNext, goOn };
 }
-
-interface TryFirstProps {
-  jobId: string;
-  fastener: Fastener;
-  pull: number;
-}
-
-/** The same bolt on a joint that is nobody's, and back. */
-const TryFirst = memo(function TryFirst({ jobId, fastener, pull }: TryFirstProps) {
-  return (
-    <Box fontSize="16px">
-      <Link href={practiseThisHref(jobId, fastener.id, "work", pull)}>Practise this one</Link>
-    </Box>
-  );
-});
 
 /** The answer above the bolts; beside them on a phone on its side. */
 function SideBySide({ children }: { children: ReactNode }) {
