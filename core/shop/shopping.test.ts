@@ -6,7 +6,7 @@ import { bolts, chest, owned, routeOf } from "../kit/__fixtures__/owned";
 import { kitFor, wantsFor } from "../kit/kit";
 import type { Part } from "../model/job";
 import { readHeadSize } from "../quantity/read-head-size";
-import { asking, offer, randomAsk, want } from "./__fixtures__/instance";
+import { asking, numbers, offer, randomAsk, want } from "./__fixtures__/instance";
 import { yalpsSolver } from "./__fixtures__/yalps-solver";
 import type { Solve } from "./integer-program";
 import { jobMoney } from "./money";
@@ -436,3 +436,62 @@ test("the dearest of four alike is kept where the cheaper three are not enough t
   const told = shop(asking([want("bolt", 5)], [...few, many]), solve);
   expect(titles(told.plans[0])).toEqual(["1 few 1", "1 few 2", "1 few 3", "2 many"]);
 });
+
+test("no other way of buying is cheaper, in pieces or in parts of a litre, delivery and returns counted", () => {
+  const roll = numbers(7);
+  for (let round = 0; round < 400; round++) {
+    const parts = round % 2 === 0 ? 1 : 4;
+    const wants = ["a", "b"].map((key) => want(key, (1 + roll(5)) / parts));
+    const offers = Array.from({ length: 5 }, (_, i) =>
+      offer(
+        `o${i}`,
+        100 + roll(900),
+        Object.fromEntries(["a", "b"].filter(() => roll(2) > 0).map((key) => [key, (1 + roll(3)) / parts])),
+        { stock: 1 + roll(2), returnRate: roll(10) / 100, shop: roll(1) === 0 ? "Corner" : "Post" },
+      ),
+    );
+    const shops = [{ name: "Post", deliveryMinor: 150 + roll(300) }];
+    const ask = asking(wants, offers, { shops });
+    const { shorts, choices } = choicesFor(ask);
+    const mine = shop(ask, solve).plans[0];
+    expect({ round, worth: mine ? worth(mine) : undefined }).toEqual({
+      round,
+      worth: shorts.length === 0 ? undefined : leastByTrying(shorts, choices, shops),
+    });
+  }
+});
+
+/** The least that is enough costs, by trying every count of everything. */
+function leastByTrying(
+  shorts: readonly { want: { key: string }; amount: number }[],
+  choices: ReturnType<typeof choicesFor>["choices"],
+  shops: readonly { name: string; deliveryMinor: number }[],
+): number {
+  let least = Infinity;
+  const counts = choices.map(() => 0);
+  const costOf = () =>
+    choices.reduce((sum, one, i) => sum + (one.costMinor + one.penaltyMinor) * (counts[i] ?? 0), 0) +
+    shops
+      .filter(({ name }) => choices.some((one, i) => one.shop === name && (counts[i] ?? 0) > 0))
+      .reduce((sum, { deliveryMinor }) => sum + deliveryMinor, 0);
+  const enough = () =>
+    shorts.every(
+      ({ want: { key }, amount }) =>
+        choices.reduce((sum, { covers }, i) => sum + (covers.get(key) ?? 0) * (counts[i] ?? 0), 0) >=
+        amount - 1e-9,
+    );
+  const tryFrom = (at: number): void => {
+    const choice = choices[at];
+    if (!choice) {
+      if (enough()) least = Math.min(least, costOf());
+      return;
+    }
+    for (let count = 0; count <= choice.most; count++) {
+      counts[at] = count;
+      tryFrom(at + 1);
+    }
+    counts[at] = 0;
+  };
+  tryFrom(0);
+  return least;
+}

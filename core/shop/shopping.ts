@@ -260,6 +260,7 @@ const onlyWith = (one: number, other: number, most: number): Constraint => ({
  * has less to try.
  */
 function enoughOf(covered: readonly (readonly [variable: number, amount: number])[], amount: number) {
+  if (amount <= 0) return [];
   const terms = covered.map(([i, one]) => [i, Math.min(one, amount)] as const);
   const roundedUp = (by: number): Constraint => ({
     terms: terms.map(([i, one]) => [i, Math.ceil(one / by - 1e-9)] as const),

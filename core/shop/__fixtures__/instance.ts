@@ -45,7 +45,7 @@ export function asking(wants: Want[], offers: Offer[], more: Partial<ShoppingAsk
 }
 
 /** Whole numbers from a seed: the same instance whenever it is asked for. */
-function numbers(seed: number): (most: number) => number {
+export function numbers(seed: number): (most: number) => number {
   let state = (seed * 2654435761) >>> 0 || 1;
   return (most) => {
     state ^= state << 13;
