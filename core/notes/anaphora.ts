@@ -2,7 +2,7 @@ import { behind, wordsFrom } from "./behind";
 import type { Clause } from "./clauses";
 import { countBefore, isDefinite, isPerSide, isPointing, text } from "./counts";
 import { type Mention, mentionAt, marksOf } from "./mention";
-import { MOST_OF_ONE_KIND, leadingPlaced, ofThem, sharesOf, smallNumber } from "./of-them";
+import { MOST_OF_ONE_KIND, isShare, leadingPlaced, ofThem, sharesOf, smallNumber, soMany } from "./of-them";
 import type { FoundSize } from "./size-words";
 import { spokenNumber } from "./spoken-number";
 import type { Term } from "./terms";
@@ -38,10 +38,18 @@ export function othersIn(
   for (const at of places) add(placedOnes(terms, at, clause.from));
   for (const at of places) add(placeWithFigure(terms, at, clause));
   for (const size of sizes) if (size.from >= clause.from) add(bySize(terms, clause, size), 1);
-  if (named.length + found.length === 0) add(ofThem(terms, clause));
+  // "Nine of them are 13 mm and the two outer ones are a 14": the first are told before any are named.
+  const others = [...named, ...found];
+  const first = others.reduce((least, { from }) => Math.min(least, from), clause.to);
+  const some =
+    others.length === 0 || isShare(terms, clause.from, first)
+      ? ofThem(terms, { ...clause, to: first })
+      : undefined;
+  add(some);
   if (named.length === 0 && found.every((one) => one.ofThem))
     for (const share of sharesOf(terms, clause)) add(share);
   if (named.length + found.length === 0) add(leadingPlaced(terms, clause));
+  if (named.length + found.length === 0) add(soMany(terms, clause));
   return found;
 }
 

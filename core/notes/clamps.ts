@@ -1,5 +1,5 @@
 import type { Group } from "./group";
-import type { Mention } from "./mention";
+import { type Mention, singular } from "./mention";
 import type { Taking } from "./new-group";
 import { touch } from "./resolve";
 import type { Here, Walk } from "./walk";
@@ -18,6 +18,15 @@ export function takeBoltOfClamp({ walk, here, mention }: Taking): boolean {
   touch(clamp, { ...mention, count: undefined, marks: [], name: "" }, terms, here.i);
   here.places.push(clamp);
   return true;
+}
+
+/** "There's a p-clip on the lifting eye, one bolt": the bolt that holds the clip just named. */
+export function ofClip({ last, heard: { told } }: Walk, { i, clause, mentions }: Here): string[] | undefined {
+  const [only] = mentions;
+  const isPlain = only?.family === "bolt" && only.count === 1 && only.marks.length === 0 && !only.definite;
+  const isBeside =
+    last?.family === "clip" && i - last.last === 1 && told[last.last]?.sentence === clause.sentence;
+  return isPlain && mentions.length === 1 && isBeside ? last.name.split(" ").map(singular) : undefined;
 }
 
 /** "Battery back on, 5 Nm on the clamp": what it is undone by. */

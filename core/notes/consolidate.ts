@@ -189,7 +189,8 @@ const OF_HOSES = /^(?:hose|pipe|duct|spring|squeeze|worm|constant-tension)$/;
 /** Whether a group is a fastener at all: screwed, or told by its size or figure. */
 export function isReal(group: Group): boolean {
   const told = group.undo !== undefined || group.figures.length > 0 || group.doUp !== undefined;
-  if (told) return true;
+  // A cross-head is a head, though nobody says which number.
+  if (told || /\bcross-head\b/.test(group.name)) return true;
   if (group.family === "one" || group.family === "stud") return false;
   // The nipple of a cable is its end.
   if (group.family === "bleeder")

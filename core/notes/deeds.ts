@@ -1,3 +1,4 @@
+import type { Clause } from "./clauses";
 import { doneIn, LATER, newIn } from "./done";
 import { type Heard, saidIn } from "./heard";
 import { type Done, particleIn } from "./particle";
@@ -61,7 +62,8 @@ export function turnOf(heard: Pick<Heard, "text" | "terms" | "told" | "listing" 
   for (let at = 0; at <= told.length; at++) {
     const clause = told[at];
     const said = clause ? saidIn(text, terms, clause) : "";
-    const cue = turnWeight(said);
+    const heads = clause && HEADING.test(said) && isHeading(terms, clause);
+    const cue = heads ? 3 : turnWeight(said);
     const cost = against - cue;
     // Where nothing comes off at all, what comes before the first that goes on is no part of going back.
     if (cost < best.cost || (firstOff < 0 && cost === best.cost)) best = { at, cost };
@@ -71,9 +73,18 @@ export function turnOf(heard: Pick<Heard, "text" | "terms" | "told" | "listing" 
   return best.at;
 }
 
-/** Put somewhere for the time being. */
+/** Put or hung somewhere for the time being. */
 const MEANWHILE =
-  /\b(?:rags?|pan under|tray|bowl|bucket|tub|cardboard|bungs?|block of wood|jack|stands?|chocks?|bag|drawer|box|bin|bench|floor|glasses|gloves|mask|towel|knee|paint mark)\b/i;
+  /\b(?:tape[ds]?|hang(?:s|ing)?|hung|tied?|prop(?:s|ped)?|wedged?|strap(?:s|ped)?|rags?|pan under|tray|bowl|bucket|tub|cardboard|bungs?|block of wood|jack|stands?|chocks?|bag|drawer|box|bin|bench|floor|glasses|gloves|mask|towel|knee|paint mark)\b/i;
+
+/** What the second half of a telling is headed with: "In:", "Mounting.", "Back on". */
+const HEADING =
+  /^\W*(?:(?:and |now |so |then )?(?:going |putting (?:it )?)?back(?: (?:in|on|up|together))?|in|on|in again|on again|fitting|mounting|installing|building up|other way round)\W*$/i;
+/** Alone on its line, or before what it heads. */
+function isHeading(terms: Heard["terms"], { from, to }: Clause): boolean {
+  const [before, after] = [terms[from - 1]?.text ?? "\n", terms[to]?.text ?? "\n"];
+  return /^[\n.:;!?*#-]$/.test(before) && (/^[:\n]$/.test(after) || (to - from > 1 && /^[,.]$/.test(after)));
+}
 
 /** Says in so many words that it goes together again. */
 const TURNS =

@@ -69,6 +69,12 @@ function byVerb(terms: readonly Term[], at: number, to: number): Done | undefine
     return undefined;
   if (word === "pump" && terms.slice(at, to).some((term) => CONSUMABLE_HEADS.has(term.text)))
     return { way: "on", says: "fill", object, particle: "" };
+  // "Drive the pin out": and nobody is on the road.
+  const isDriven =
+    /^(?:drive|driving|drove)$/.test(word) && !/\b(?:car|van|truck)\b/.test(objectOf(terms, at, to));
+  if (isDriven && /^(?:out|off|down)$/.test(particle))
+    return { way: "off", says: "tap out", object, particle };
+  if (isDriven && /^(?:in|home)$/.test(particle)) return { way: "on", says: "tap in", object, particle };
   if (!GOES_EITHER_WAY.test(word)) return { way, says, object, particle };
   if (word === "start" && startsEngine(terms, at, to))
     return { way: "prove", says: "start", object, particle };
@@ -84,6 +90,12 @@ function byVerb(terms: readonly Term[], at: number, to: number): Done | undefine
     return { way: "on", says: word === "plug" ? "plug in" : "fit", object, particle };
   return { way, says, object, particle };
 }
+
+const objectOf = (terms: readonly Term[], at: number, to: number): string =>
+  terms
+    .slice(at + 1, to)
+    .map(({ text }) => text)
+    .join(" ");
 
 /** Verbs whose way is told by where the thing goes. */
 const GOES_EITHER_WAY =
@@ -110,10 +122,7 @@ function plainVerb(word: string, particle: string): string {
 
 /** "Start the engine", "start it up and check": and not "start it by hand", which is a bolt. */
 function startsEngine(terms: readonly Term[], at: number, to: number): boolean {
-  const behind = terms
-    .slice(at + 1, to)
-    .map((term) => term.text)
-    .join(" ");
+  const behind = objectOf(terms, at, to);
   return (
     /^(?:\w+ ){0,2}(?:engine|car|motor|truck|van|up)\b|^(?:it|her)(?: and\b|$)/.test(behind) &&
     !/\bhand|finger|thread/.test(behind)

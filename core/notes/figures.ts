@@ -7,7 +7,7 @@ import { saidIn } from "./heard";
 import { singular } from "./mention";
 import { spokenNumber } from "./spoken-number";
 import type { Term } from "./terms";
-import { PLACES, THINGS } from "./vocabulary";
+import { PART_HEADS, PLACES, THINGS } from "./vocabulary";
 import { torqueUnitAt } from "./written-torque";
 import { type FoundTorque } from "./written-torque";
 
@@ -84,7 +84,7 @@ export function bareFigures(
         ) ||
           terms[at - 1]?.tag === "noun" ||
           // "Link 50", which elsewhere is something done.
-          (at === from + 1 && THINGS.has(singular(before))) ||
+          (at === from + 1 && (THINGS.has(singular(before)) || PART_HEADS.has(before))) ||
           // "E12 one 40", "upper 25".
           /^ones?$/.test(before) ||
           placed));

@@ -14,6 +14,8 @@ export interface SaidFigure {
   figure: TorqueFigure;
   span: Span;
   doubtful: boolean;
+  /** Said of "the bolts", and nothing more: whether which lot was meant is a guess, and whether more than one is spoken of. */
+  loosely?: { isGuess: boolean; many: boolean };
   /** Why it is not to be used: the words that say so. */
   notUsed?: string;
   /** Said once more in another unit, and then something else: what it came to there. */
@@ -46,6 +48,8 @@ export interface Group {
   clauses: Set<number>;
   /** "Three bolts, two short, one long": how many of each look, until more is told of one of them. */
   looks?: readonly { mark: string; count: number }[];
+  /** "Nine of them are 13 mm, the two outer ones 14": those that it was told apart from. */
+  apartFrom?: Group;
   /** Its head was told under one name and its figure under another: that of the half told last. */
   otherHalf?: string;
 }

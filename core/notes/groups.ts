@@ -9,6 +9,7 @@ import { takeLooks, takeLooksOfEach } from "./looks";
 import { marksOf } from "./mention";
 import { mentionsIn } from "./mentions";
 import { isThing } from "./particle";
+import { settleFigures } from "./settle";
 import { takeFigures } from "./take-figures";
 import { takeMentions } from "./take-mentions";
 import { takeSizes } from "./take-sizes";
@@ -62,10 +63,12 @@ export function groupsOf(heard: Heard): Grouped {
     beginAhead(walk, i);
   });
   sizesOfTools(heard, walk.groups);
+  const groups = consolidated(walk.groups).filter(isReal);
+  settleFigures(groups);
   return {
     ...heard,
     turn: walk.turn,
-    groups: withHalvesJoined(consolidated(walk.groups).filter(isReal)),
+    groups: withHalvesJoined(groups),
     loose: [...walk.loose, ...walk.takenBack],
     struck: walk.struck,
   };

@@ -1,8 +1,6 @@
-import { judgeFigure } from "../fastener/judge-figure";
-import { threadsOfHead } from "../thread/head-threads";
-import { withoutUndefined } from "../without-undefined";
 import type { Group } from "./group";
 import { contradict, mergeInto } from "./same-group";
+import { isBorne } from "./settle";
 
 const isSized = ({ undo, doUp, figures }: Group) => (undo ?? doUp) !== undefined && figures.length === 0;
 const isFigured = ({ undo, doUp, figures }: Group) => (undo ?? doUp) === undefined && figures.length > 0;
@@ -21,7 +19,7 @@ function areHalves(one: Group, other: Group): boolean {
     !contradict(one.marks, other.marks) &&
     !areElsewhere(one.name, other.name) &&
     isOfWheel(one) === isOfWheel(other) &&
-    isBorne(sized, figured)
+    isBorne(sized, figured.figures.at(-1)?.figure)
   );
 }
 
@@ -40,19 +38,6 @@ function areElsewhere(one: string, other: string): boolean {
 
 /** What holds a wheel is called so: it is nothing else by another name. */
 const isOfWheel = ({ name, topic }: Group) => /\b(?:wheel|lug)\b/.test([name, ...topic].join(" "));
-
-/** A figure that would leave a bolt with this head loose, or break the thread that most of them have, is another's. */
-function isBorne({ name, count = 1, undo, doUp }: Group, { figures }: Group): boolean {
-  const head = doUp ?? undo;
-  const figure = figures.at(-1)?.figure;
-  if (!head || !figure) return false;
-  const half = { id: "half", name, count, sizeToUndo: head.head, figure };
-  const [thread] = threadsOfHead(head.head);
-  return (
-    judgeFigure(half)?.grave !== true &&
-    judgeFigure({ ...half, ...withoutUndefined({ thread }) })?.judgement?.verdict !== "too much"
-  );
-}
 
 /**
  * Groups told in two halves under two names, the one with its head and the other with its figure, where no other

@@ -205,9 +205,38 @@ describe("as people tell it", () => {
       ["bracket bolts, × 2, 16 mm, 76 lb·ft"],
     ],
     [
-      "bolts by no name, where two lots have no figure yet, are asked about",
+      "bolts by no name, where two lots have no figure yet, are those whose heads can bear it, and asked about",
       "The starter motor has two bolts into the bellhousing, both 16 mm. Undo the heat shield, 2x 8 mm bolts. Now it comes out. What about torques then? I asked around and waited a bit for the answer. Bolts 45 Nm.",
-      ["starter motor bolts, × 2, 16 mm", "heat shield bolts, × 2, 8 mm, 45 N·m?"],
+      ["starter motor bolts, × 2, 16 mm, 45 N·m?", "heat shield bolts, × 2, 8 mm"],
+    ],
+    [
+      "a nut of which nothing is told is the one that has no figure by its name",
+      "The jam nut on the rod is a 22. The ball sits in the arm with a nyloc nut, 17 mm. New gaiter, rod greased, everything wound on again as it was. New nut at 40. Then the jam nut 65 Nm.",
+      ["jam nut, × 1, 22 mm, 65 N·m", "ball nyloc nut, × 1, 17 mm, 40 N·m?"],
+    ],
+    [
+      "told by their head alone they are none with another",
+      "Relay box: two nuts 10 mm, off. The fan stays in the frame: 3 x T20. Back in: T20s 4 Nm. Relay nuts 9 Nm.",
+      ["relay box nuts, × 2, 10 mm, 9 N·m", "relay box bolts, × 3, T20, 4 N·m"],
+    ],
+    [
+      "so many of a lot, and the rest by where they are; all of them are both",
+      "The collector is held by eight nuts. Six of them are 12 mm and the two lower ones are a 13. New gasket on. All the collector nuts 15 Nm.",
+      ["collector nuts, × 6, 12 mm, 15 N·m", "collector lower nuts, × 2, 13 mm, 15 N·m"],
+    ],
+    [
+      "a nut on each stud, and a sensor told by its socket",
+      "The pipe hangs on two studs with 13 mm nuts. The pressure sensor came out as well, 18 Nm when it goes back, 24 mm deep socket. Pipe nuts 30 Nm.",
+      ["pipe nuts, × 2, 13 mm, 30 N·m", "pressure sensor, × 1, 24 mm, 18 N·m"],
+    ],
+    [
+      "its nut is that of what was just named; a number alone is that of the new ones that came",
+      "Three bolts through the plate, 16 mm. The pinch bolt is an 18. The brace was in the way, so I took its top nut off, that's a 15. Going back: plate up, three new bolts came with it, run them in by hand, 55. Pinch bolt 80 Nm. The brace, 48.",
+      [
+        "bolts through the plate, × 3, 16 mm, 55 N·m?",
+        "pinch bolt, × 1, 18 mm, 80 N·m",
+        "brace top nut, × 1, 15 mm, 48 N·m?",
+      ],
     ],
     [
       "a nut that goes on is not what the bolts before it are held by",

@@ -11,7 +11,7 @@ import { screwedThing } from "./screwed-thing";
 import { type FoundSize } from "./size-words";
 import { spokenNumber } from "./spoken-number";
 import type { Term } from "./terms";
-import { FASTENING_PIN, HEADS, PLACES, SCREWED_PLUG } from "./vocabulary";
+import { FASTENING_PIN, HEADS, PLACES, SCREWED_PLUG, SHAPES } from "./vocabulary";
 import { asOne } from "./what-it-is";
 
 /** Every fastener that a run of words speaks of. */
@@ -95,6 +95,14 @@ function timesBehind(terms: readonly Term[], at: number): number | undefined {
     : undefined;
 }
 
+/** "Three studs with 15 mm nuts": one nut on each. */
+function onStuds(terms: readonly Term[], start: number, family: Family): number | undefined {
+  const at = [start, start - 1].find(
+    (n) => /^with$/.test(text(terms, n - 1)) && text(terms, n - 2) === "studs",
+  );
+  return family === "nut" && at !== undefined ? countBefore(terms, at - 2, 0).count : undefined;
+}
+
 /** What a head says of its fastener besides: a locknut is another than the nut that it locks. */
 const KINDS: Readonly<Record<string, readonly string[]>> = { banjo: ["banjo"], locknut: ["lock"] };
 
@@ -108,11 +116,20 @@ const speaksOfSparks = (terms: readonly Term[]): boolean =>
       (/^coils?$/.test(word) && /^packs?$/.test(text(terms, at + 1))),
   );
 
-/** "Inverted torx", "a torx": the shape of a head. */
-const isHeadOnly = ({ terms, at, start, marks }: Named): boolean =>
-  text(terms, at) === "torx" &&
-  (marks.some((mark) => /^(?:inverted|external|male|internal|inside|outside)$/.test(mark)) ||
-    /^(?:a|an|the|not)$/.test(text(terms, start - 1)));
+/** "Inverted torx", "a torx", "the bottom ones are phillips": the shape of a head. */
+function isHeadOnly({ terms, at, start, marks }: Named): boolean {
+  const word = text(terms, at);
+  if (word !== "torx")
+    return (
+      SHAPES.has(word) &&
+      !/^(?:x|×)$|^\d+$/.test(text(terms, at - 1)) &&
+      spokenNumber(terms, at - 1) === undefined
+    );
+  return (
+    marks.some((mark) => /^(?:inverted|external|male|internal|inside|outside)$/.test(mark)) ||
+    /^(?:a|an|the|not)$/.test(text(terms, start - 1))
+  );
+}
 
 /** A plug that nothing says is turned: that of a wire, or one that is pushed in. */
 function isPushedPlug({ terms, at, family, start, marks, size, taken, sizeStartingAt }: Named): boolean {
@@ -199,6 +216,10 @@ function named(
   const isPlaced =
     count !== undefined && PLACES.has(place) && /^(?:the|those|these)$/.test(text(terms, counted - 2));
   if (isPlaced) marks.unshift(place);
+  const howMany =
+    count ?? onStuds(terms, counted, family) ?? ofThem(terms, at + 1) ?? timesBehind(terms, at + 1);
+  const called =
+    SHAPES.has(noun) && noun !== "torx" ? `cross-head ${howMany === 1 ? "screw" : "screws"}` : noun;
   const through =
     /^(?:and|with)$/.test(text(terms, at + 1)) &&
     /^(?:nuts?|bolts?)$/.test(text(terms, at + 2)) &&
@@ -214,8 +235,8 @@ function named(
       ...(marks.includes("lug") ? ["wheel"] : []),
       ...after.marks,
     ]),
-    name: [...marks, noun, ...(marks.length === 0 ? after.words : [])].join(" "),
-    count: count ?? ofThem(terms, at + 1) ?? timesBehind(terms, at + 1),
+    name: [...marks, called, ...(marks.length === 0 ? after.words : [])].join(" "),
+    count: howMany,
     perSide: isPerSide(terms, at + 1),
     // "that's just the one bolt" is told for the first time.
     definite:

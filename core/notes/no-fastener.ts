@@ -3,7 +3,7 @@ import { isAction } from "./clauses";
 import { text } from "./counts";
 import type { Family, Mention } from "./mention";
 import type { Term } from "./terms";
-import { HEADS, PART_HEADS } from "./vocabulary";
+import { HEADS, PART_HEADS, SHAPES, TOOL_HEADS } from "./vocabulary";
 
 /** The word of a fastener where something else is spoken of: a tool, a part, where another one sits. */
 export const isNoFastener = (
@@ -54,11 +54,14 @@ function isOfAnother(terms: readonly Term[], at: number): boolean {
   const isKind =
     /^(?:in|on|up|-)$/.test(next) && /^(?:kind|type|sort|style|design)$/.test(text(terms, at + 2));
   const isPart = terms[at + 1]?.tag === "noun" && PART_HEADS.has(next) && !HEADS[next];
-  const isLater = HEADS[next] !== undefined && !/^(?:pins?|clips?|torx)$/.test(next);
+  const isLater = HEADS[next] !== undefined && !/^(?:pins?|clips?)$/.test(next) && !SHAPES.has(next);
   // "two screws torx 25": the screws are spoken of.
   const isHead =
-    text(terms, at) === "torx" &&
-    (terms[at + 1]?.tag === "number" || /^[te]\d/.test(next) || HEADS[text(terms, at - 1)] !== undefined);
+    SHAPES.has(text(terms, at)) &&
+    (TOOL_HEADS.has(next) ||
+      terms[at + 1]?.tag === "number" ||
+      /^[te]\d/.test(next) ||
+      HEADS[text(terms, at - 1)] !== undefined);
   return OF_ONE.test(next) || isKind || isPart || isLater || isHead;
 }
 const OF_ONE =

@@ -148,3 +148,19 @@ export function leadingPlaced(terms: readonly Term[], { from, to }: Clause): Men
 }
 const GOES =
   /^(?:go|goes|come|comes|run|runs|hold|holds|sit|sits|thread|threads|screw|screws|bolt|bolts|need|needs)$/;
+
+/** "Three to the arm: 50 Nm each": told by how many they are, and where they go, and nothing else. */
+export function soMany(terms: readonly Term[], { from, to }: Clause): Mention | undefined {
+  const number = smallNumber(terms, from, MOST_OF_ONE_KIND);
+  const isPlaced =
+    number !== undefined &&
+    number.value > 1 &&
+    /^(?:to|into|on|in) (?:the|that|this) (?:[a-z-]+ ?){1,3}$/.test(wordsFrom(terms, number.next, to));
+  return isPlaced
+    ? mentionAt(from, number.next, { count: number.value, definite: true, all: true })
+    : undefined;
+}
+
+/** "Nine of them are 13 mm and the two outer ones …": some of those just counted, and the rest behind. */
+export const isShare = (terms: readonly Term[], from: number, to: number): boolean =>
+  /^(?:and )?\w+ of (?:them|em|these|those) (?:are|is) .+ and$/.test(wordsFrom(terms, from, to));

@@ -145,6 +145,8 @@ export function resolve(
       return group;
     }
     const sizeSame = sizeFits(size, group);
+    // "3 x T25": told by their head alone, and never those with another.
+    if (mention.sized && !mention.ofThem && sizeSame < 0) continue;
     const counts = countFits(mention, group);
     // Counted anew, and not so many: others, unless some of them are meant.
     if (counts === -1 && !mention.definite && (mention.count ?? 0) > 1 && (group.count ?? 0) > 1) continue;

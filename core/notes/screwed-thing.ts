@@ -34,6 +34,27 @@ const tellsHead = (terms: readonly Term[], at: number): boolean => {
   );
 };
 
+/** So many words on, a socket is still that of what was named, where no bolt was since. */
+const SOON = 40;
+/** "The oxygen sensor, 45 foot pounds if it comes out, 22 mm slotted socket": a socket, and nothing else for it to turn. */
+function tellsSocket(terms: readonly Term[], at: number): boolean {
+  const ahead = terms.slice(at + 1, at + SOON);
+  const ends = ahead.findIndex(
+    ({ text: word }) => word === "\n" || Object.hasOwn(HEADS, word) || MAY_BE_SCREWED.test(word),
+  );
+  return ahead.slice(0, ends < 0 ? SOON : ends).some((_, k) => {
+    const number = spokenNumber(terms, at + 1 + k);
+    if (!number || number.fraction || number.value < SMALLEST || number.value > LARGEST) return false;
+    const behind = [0, 1, 2].map((n) => text(terms, number.next + n)).join(" ");
+    if (!/^(?:mm|mils?|millimet(?:re|er)s?) (?:\w+ )?socket\b/.test(behind)) return false;
+    // "27 mm deep socket, but you can leave it in".
+    const after = terms.slice(number.next, number.next + 9).map(({ text: word }) => word);
+    return !after.some(
+      (word, n) => /^(?:leave|left|stays)$/.test(word) && /^(?:it|in|put)$/.test(after[n + 1] ?? ""),
+    );
+  });
+}
+
 /** A part that is a fastener itself, wherever it is spoken of in a telling that gives its head. */
 export function screwedThing(terms: readonly Term[], at: number, from: number): Mention | undefined {
   const word = text(terms, at);
@@ -41,7 +62,8 @@ export function screwedThing(terms: readonly Term[], at: number, from: number): 
     return undefined;
   // "The sensor bolt", "sensor wire".
   if (Object.hasOwn(HEADS, text(terms, at + 1)) || terms[at + 1]?.tag === "noun") return undefined;
-  if (!terms.some((term, n) => term.text === word && tellsHead(terms, n))) return undefined;
+  if (!terms.some((term, n) => term.text === word && (tellsHead(terms, n) || tellsSocket(terms, n))))
+    return undefined;
   let start = at;
   while (
     start > from &&

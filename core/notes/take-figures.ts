@@ -14,6 +14,7 @@ import {
 } from "./figures";
 import type { Group, SaidFigure } from "./group";
 import { between, saidIn, spanOf } from "./heard";
+import type { Mention } from "./mention";
 import { behindWritten, passesOfLast, sameAs } from "./more-figures";
 import { MOST_OF_ONE_KIND } from "./of-them";
 import { byWords } from "./same-group";
@@ -189,6 +190,9 @@ function takeFigure(figured: Figured): void {
   takeBackBefore(figured, group);
   // Which bolts were meant is a guess, and is asked.
   if (here.guessed.has(group)) figure.doubtful = true;
+  const plain = indexed.find((one) => one.group === group && isPlainName(one.mention))?.mention;
+  if (plain ?? here.guessed.has(group))
+    figure.loosely = { isGuess: here.guessed.has(group), many: /s$/.test(plain?.head ?? "") };
   const isNamed = [...mentions, ...here.things].length > 0;
   put(group, figure, led, i, isNamed);
   for (const other of here.also) put(other, figure, said, i, isNamed);
@@ -197,6 +201,10 @@ function takeFigure(figured: Figured): void {
   for (const other of [...sharing, ...(both.includes(group) ? both : [])])
     if (other !== group && !other.figures.includes(figure)) other.figures.push(figure);
 }
+
+/** "The bolts", and nothing that tells which. */
+const isPlainName = ({ family, marks, count, sized }: Mention): boolean =>
+  family !== "one" && marks.length === 0 && count === undefined && sized !== true;
 
 /** "Three to the arm: fifty newton metres each": of those three. */
 function isOfBefore({ walk: { heard }, here }: Figured): boolean {
@@ -243,7 +251,7 @@ function namedTogether({ walk, here, torque }: Figured): Group[] {
   return named
     .filter(
       ({ mention }, k) =>
-        k === named.length - 1 || /^(?:and|plus)$/.test(walk.heard.terms[mention.to]?.text ?? ""),
+        k === named.length - 1 || /^(?:and|plus|\+|&)$/.test(walk.heard.terms[mention.to]?.text ?? ""),
     )
     .map(({ group }) => group);
 }

@@ -1,5 +1,5 @@
 import { formatHeadSize } from "../quantity/read-head-size";
-import { clampOfBattery, takeBoltOfClamp } from "./clamps";
+import { clampOfBattery, ofClip, takeBoltOfClamp } from "./clamps";
 import { countBehind, loneCount, takeCounts } from "./counted";
 import { SAYS_EACH, text } from "./counts";
 import type { Group } from "./group";
@@ -12,15 +12,18 @@ import { begin, resolve, touch } from "./resolve";
 import { isOtherEnd } from "./same-group";
 import { mergeInto } from "./same-group";
 import { alike, isSame } from "./same-group";
+import { spokenNumber } from "./spoken-number";
 import {
   MANY_BREATHS,
   bySight,
   calledAnew,
   inAll,
   inSameWords,
+  lotOf,
   isShareOfLast,
   manyOfEach,
   namedBefore,
+  newOnes,
   ofCount,
   ofLastCounted,
   ofPlace,
@@ -43,7 +46,8 @@ export function takeMentions(walk: Walk, here: Here): void {
     mentions.some(({ marks }) => marks.length > 0) &&
     walk.groups.some(({ last }) => walk.heard.told[last]?.sentence === walk.topicSentence);
   const carried = anew ? [] : walk.topic;
-  const topic = ofThem(walk, here) ?? ofPlace(walk, here) ?? (things.length > 0 ? things : carried);
+  const topic =
+    ofThem(walk, here) ?? ofClip(walk, here) ?? ofPlace(walk, here) ?? (things.length > 0 ? things : carried);
   // "On the back is your brake line. It's a flare nut."
   const isIt = /^\W*(?:it's|it is|that's|that is) an? /i.test(said) && walk.topicAt === here.i - 1;
   const fresh = topic.length > 0 && (walk.topicSentence === clause.sentence || isIt);
@@ -118,12 +122,14 @@ function takeSeveral({ walk, here, mention }: Taking): boolean {
       ? groups.filter((group) => group.family === mention.family)
       : [];
   const ofEach = several.length > 1 && several.every(({ count }) => (count ?? 1) === 1);
-  const taken = inAll.length > 1 ? inAll : several;
-  if (inAll.length <= 1 && !ofEach) return false;
+  // "All the manifold nuts", once the outer two were told apart: those too.
+  const oneLot = /\ball\b/.test(`${text(terms, mention.from - 1)} ${begins}`) ? lotOf(groups, mention) : [];
+  const taken = [inAll, oneLot].find(({ length }) => length > 1) ?? several;
+  if (taken === several && !ofEach) return false;
   here.places.push(taken[0]);
   here.also.push(...taken.slice(1));
   taken.forEach((group) => touch(group, { ...mention, count: undefined, name: "" }, terms, here.i));
-  walk.last = inAll.length > 1 ? taken[0] : taken.at(-1);
+  walk.last = taken === several ? taken.at(-1) : taken[0];
   return true;
 }
 
@@ -140,6 +146,12 @@ function takeOtherEnd({ walk, here, mention }: Taking): boolean {
     walk.heard.told[last.last]?.sentence === here.clause.sentence &&
     last.undo !== undefined &&
     /^\W*(?:and |with )?(?:(?:an?|the|same|also|\d+|mm) ?)*nut\b/i.test(said);
+  // "The link was in the way, so I took its bottom nut off": of that, and of no bolt before it.
+  const isOfTopic =
+    text(walk.heard.terms, mention.from) === "its" || text(walk.heard.terms, mention.from - 1) === "its"
+      ? walk.topicSentence === here.clause.sentence && walk.topicAt > (last?.last ?? Infinity)
+      : false;
+  if (isOfTopic) return false;
   // "There's a flat on the slide pin to hold": what the bolt goes into.
   const isHeldPin =
     last?.family === "bolt" &&
@@ -195,6 +207,7 @@ function takeOne(taking: Taking): void {
     inAll(walk, here, mention) ??
     calledAnew(walk, here, mention) ??
     bySight(walk, mention) ??
+    newOnes(walk, here, mention) ??
     clampOfBattery(walk, here, mention) ??
     chooseGroup(taking);
   const apart = found ?? toldApart(walk, here, mention);
@@ -264,13 +277,18 @@ function takeOne(taking: Taking): void {
 
 /** "Torques? Bolts 45 Nm", where more than one lot still has none: which are meant is a guess. */
 function isAnyOf({ walk, here, mention }: Taking, found: Group): boolean {
-  const { torques, told } = walk.heard;
+  const { terms, torques, told } = walk.heard;
   const { clause, i, sizes, things } = here;
   // "New nut at 38", of two that have none yet.
   const isOne = mention.family !== "one" && (mention.count ?? 1) === 1;
   const isPlain =
     mention.marks.length === 0 && (isOne || (/s$/.test(mention.head) && mention.count === undefined));
-  const isFigured = torques.some(({ from }) => from >= clause.from && from < clause.to);
+  // "New nut at 38".
+  const isBare =
+    here.goingBack &&
+    spokenNumber(terms, mention.to + 1)?.next === clause.to &&
+    /^(?:at|to|is|:)$/.test(text(terms, mention.to));
+  const isFigured = isBare || torques.some(({ from }) => from >= clause.from && from < clause.to);
   const open = walk.groups.filter(
     ({ family, figures, undo, count }) =>
       family === mention.family && figures.length === 0 && undo && (isOne || count !== 1),

@@ -80,7 +80,7 @@ describe("whole tellings in other voices", () => {
     expect(card("fuel-filter")).toEqual([
       "battery negative terminal, × 2, 10 mm",
       "intake tube clamps, × 2, 5/16 in, snug",
-      "housing nuts, 10 mm, 89 lb·in",
+      "housing nuts, × 4, 10 mm, 89 lb·in",
       "supply line banjo, × 1, 19 mm, 28 lb·ft",
       "drain plug, × 1, T40, 70 lb·in",
     ]);
@@ -114,7 +114,7 @@ describe("whole tellings in other voices", () => {
       "wheel bolt in the middle, × 1, M12 spline, 50 N·m",
       "lower cowl bolts, × 3, T20, 1.5 N·m",
       "clock spring clips, × 4",
-      "stalk screws, 2 N·m",
+      "stalk cross-head screws, × 2, 2 N·m",
     ]);
   });
 });

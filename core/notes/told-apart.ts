@@ -141,6 +141,7 @@ export function shared(walk: Walk, { i, sizes }: Here, mention: Mention): Group 
     heard.terms,
     i,
   );
+  group.apartFrom = last;
   groups.push(group);
   walk.others = undefined;
   const size = sizes.find((one) => one.kind === "head");
@@ -166,7 +167,7 @@ export function bySize(one: Group, other: Group, head: HeadSize): void {
 /** "4 bolts, the three top ones 13 and the bottom one is an E12": some of those just counted, and the rest. */
 export function isShareOfLast({ last, others }: Walk, { i, sizes }: Here, mention: Mention): boolean {
   // "Four bolts, three of them are fifteen".
-  const isSome = mention.ofThem && last && i - last.last <= 1 && last.undo === undefined && sizes.length > 0;
+  const isSome = mention.ofThem && last && i - last.last <= 2 && last.undo === undefined && sizes.length > 0;
   if (isSome && (last.count ?? 0) > (mention.count ?? 1)) return true;
   if (!last || mention.family !== "one" || mention.marks.length === 0 || i - last.last > 1) return false;
   const count = mention.count ?? 1;
@@ -313,6 +314,30 @@ export function inSameWords({ same }: Walk, mention: Mention): Mention {
       : [],
   );
   return { ...mention, marks: [...mention.marks, ...others] };
+}
+
+/** The parts of a lot that were told apart, where a mention names the lot. */
+export function lotOf(groups: readonly Group[], { family, marks, count }: Mention): Group[] {
+  const lot = groups.filter(
+    (group) => group.apartFrom !== undefined || groups.some(({ apartFrom }) => apartFrom === group),
+  );
+  return count === undefined &&
+    lot.every(
+      (one) =>
+        one.family === family && marks.every((mark) => one.topic.includes(mark) || one.marks.has(mark)),
+    )
+    ? lot
+    : [];
+}
+
+/** "Three new bolts came with it": of those that are so many, where there is one such lot. */
+export function newOnes({ groups, heard: { terms } }: Walk, here: Here, mention: Mention): Group | undefined {
+  const { family, count, from, to } = mention;
+  const isNew = terms.slice(from, to).some(({ text }) => text === "new");
+  if (!here.goingBack || !isNew || count === undefined || count < 2 || mention.marks.length > 0)
+    return undefined;
+  const [only, ...more] = groups.filter((group) => group.family === family && group.count === count);
+  return more.length === 0 ? only : undefined;
 }
 
 /** What it looks like, and nothing that it is called. */

@@ -14,7 +14,7 @@ export const HEADS: Readonly<
 > = {
   ...Object.fromEntries(
     [
-      ..."bolt bolts screw screws setscrew setscrews capscrew capscrews fixing fixings fastener fasteners torx lag lags banjo stretchbolt".split(
+      ..."bolt bolts screw screws setscrew setscrews capscrew capscrews fixing fixings fastener fasteners torx phillips pozi pozidriv crosshead crossheads lag lags banjo stretchbolt".split(
         " ",
       ),
     ].map((word) => [word, "bolt" as const]),
@@ -188,6 +188,9 @@ export const ACTIONS: Readonly<Record<string, readonly [way: Way, says: string]>
 /** Where a verb that goes either way is told by the word behind its thing. */
 export const AWAY = words("off out away down aside loose apart");
 export const HOME = words("on in back home together over");
+
+/** Fasteners called by the shape of their heads: "two torx in the grab handle". */
+export const SHAPES = words("torx phillips pozi pozidriv crosshead crossheads");
 
 /** Last words of a tool's name. */
 export const TOOL_HEADS = words(
