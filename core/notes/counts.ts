@@ -19,7 +19,8 @@ export const isPointing = (terms: readonly Term[], at: number) =>
     /^(?:these|those|they|all|that|this)$/.test(text(terms, at - 1)));
 
 /** Things of which a vehicle's end has two: what is on each of them is there on both sides. */
-const PAIRED = "(?:side|wheel|end|corner|leg|caliper|hub|knuckle|arm|cable|link|strut|shock|headlight)";
+const PAIRED =
+  "(?:side|wheel|end|corner|leg|caliper|hub|knuckle|arm|cable|link|strut|shock|headlight|spring|lamp|mirror|drum)";
 const PER_SIDE = new RegExp(
   `^(?:each|a|per|every|either) (?:(?:trailing|control|lower|upper|track|wiper|rear|front) )?${PAIRED}\\b`,
 );

@@ -1,4 +1,5 @@
-import { quantityNm } from "../quantity/torque-quantity";
+import type { TorqueFigure } from "../quantity/torque-figure";
+import { type TorqueQuantity, quantityNm } from "../quantity/torque-quantity";
 import type { TorqueUnit } from "../quantity/torque-unit";
 import { holdingTorques, turnedOn } from "../torque/torques-of";
 import type { Clause, Told } from "./clauses";
@@ -21,6 +22,19 @@ function turnsOn(terms: readonly Term[], at: number): boolean {
   return /^(?:(?:another|then|a|an|further) )*\d*[a-z ]*\b(?:degrees?|deg|turn)\b|^\d+ ?°/.test(behind);
 }
 
+/** No range of torques is wider than this, upper over lower. */
+const WIDEST = 1.5;
+/** "65 to 70": the upper end. */
+function upTo(terms: readonly Term[], at: number, low: number) {
+  const high = /^(?:to|-|–|or)$/.test(terms[at]?.text ?? "") ? spokenNumber(terms, at + 1) : undefined;
+  return high && !high.fraction && high.value > low && high.value <= low * WIDEST ? high : undefined;
+}
+
+function bareFigure(torque: TorqueQuantity, high: TorqueQuantity | undefined, after: string): TorqueFigure {
+  if (high) return { form: "range", low: torque, high };
+  return /^(?:tops|max)$/.test(after) ? { form: "maximum", torque } : { form: "value", torque };
+}
+
 /**
  * Figures without a unit, "crossmember 50, nuts 33", in the unit that was said last.
  *
@@ -36,7 +50,9 @@ export function bareFigures(
   if (unit === undefined) return [];
   const found: FoundTorque[] = [];
   for (let at = from; at < to; at++) {
-    const number = spokenNumber(terms, at);
+    const low = spokenNumber(terms, at);
+    const high = low && upTo(terms, low.next, low.value);
+    const number = low && { ...low, next: high?.next ?? low.next };
     if (!number || (at > from && (spokenNumber(terms, at - 1)?.next ?? 0) > at)) continue;
     const before = terms[at - 1]?.text ?? "";
     const next = terms[number.next]?.text ?? "";
@@ -93,10 +109,11 @@ export function bareFigures(
     found.push({
       // Told by a place or by nothing at all it may be the number of something else: that is asked.
       ...(alone || apart || placed || isNear ? { contradicts: true as const } : {}),
-      figure: /^(?:tops|max)$/.test(after) ? { form: "maximum", torque } : { form: "value", torque },
+      figure: bareFigure(torque, high && { value: high.value, unit, decimals: high.decimals }, after),
       from: at,
       to: number.next,
     });
+    at = number.next - 1;
   }
   return found;
 }

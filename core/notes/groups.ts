@@ -216,6 +216,7 @@ function enter(walk: Walk, i: number): Here | undefined {
     sizes: inClause,
     mentions: mentionsIn(terms, clause, inClause, walk.inTorque),
     places: [],
+    before: walk.last,
     also: [],
     guessed: new Set(),
     heldFrom: Infinity,

@@ -239,6 +239,30 @@ describe("as people tell it", () => {
       ],
     ],
     [
+      "a size before others are named is of what was spoken of before",
+      "There's one long bolt down through the middle of the mount, that's a 17 and three bolts holding the arm which are fourteens. Take them out. New mount in. Long one is 85 Nm.",
+      ["long bolt, × 1, 17 mm, 85 N·m", "arm bolts holding the arm, × 3, 14 mm"],
+    ],
+    [
+      "the bolt of a clamp has a nut and a head; bolts told by their thread",
+      "Clamp at the downpipe: 1 bolt, nut 16 / head 14. Hanger on the body: 2 x M6, 10 mm. Back in: hanger 9 Nm. Clamp 40 Nm.",
+      ["clamp at the downpipe, × 1, 16 mm, hold 14 mm, 40 N·m", "hanger M6 bolts, × 2, 10 mm, 9 N·m"],
+    ],
+    [
+      "in inches a bolt is called by its thread; the same again; from so much to so much without a unit",
+      "The half inch bolts at the shackle, so that's a three quarter wrench on the head and another three quarter on the nut. One eye bolt, eleven sixteenths both ends. U-bolts over the axle with four nuts a side, three quarters. Going back together. Shackle bolts thirty to forty foot pounds. The eye bolt the same. The U-bolt nuts are sixty to sixty five.",
+      [
+        "bolts at the shackle, 3/4 in, hold 3/4 in, 30 to 40 lb·ft",
+        "eye bolt, × 1, 11/16 in, hold 11/16 in, 30 to 40 lb·ft",
+        "u bolt nuts, × 8, 3/4 in, 60 to 65 lb·ft",
+      ],
+    ],
+    [
+      "a ring that holds something down is turned, and has the figure said of it",
+      "The plate has four screws, 10 mm. The sender is held by a big plastic ring. Turn it and lift it out. New seal. Ring on, 60 Nm. Plate screws 3 Nm.",
+      ["plate screws, × 4, 10 mm, 3 N·m", "big plastic ring, × 1, 60 N·m"],
+    ],
+    [
       "a nut that goes on is not what the bolts before it are held by",
       "The plate has four bolts at the back, 17, I gave them 50 newton metres. Under the cap there's a castle nut, 27. Drum on, nut on. Nip it up to 30 newton metres.",
       ["plate bolts at the back, × 4, 17 mm, 50 N·m", "castle nut, × 1, 27 mm, 30 N·m"],

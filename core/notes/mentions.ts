@@ -61,10 +61,15 @@ export function mentionsIn(
 
 /** "The two M10s that hold the bracket": bolts by their thread. */
 function byThread(terms: readonly Term[], at: number, from: number): Mention | undefined {
-  const thread = text(terms, at) === "m" && text(terms, at + 2) === "s" ? text(terms, at + 1) : "";
-  if (!/^\d{1,2}$/.test(thread) || terms[at + 2]?.start !== terms[at + 1]?.end) return undefined;
   const { count, start } = countBefore(terms, at, from);
-  return mentionAt(start, at + 3, {
+  const isSplit = text(terms, at) === "m";
+  const thread = isSplit ? text(terms, at + 1) : (/^m(\d{1,2})$/.exec(text(terms, at))?.[1] ?? "");
+  const end = at + (isSplit ? 2 : 1);
+  const isPlural = text(terms, end) === "s" && terms[end]?.start === terms[end - 1]?.end;
+  // "2 x M8, 13 mm".
+  const isCounted = count !== undefined && count > 1 && terms[end]?.tag !== "noun";
+  if (!/^\d{1,2}$/.test(thread) || !(isPlural || isCounted)) return undefined;
+  return mentionAt(start, isPlural ? end + 1 : end, {
     family: "bolt",
     head: "bolts",
     marks: [`m${thread}`],
@@ -227,7 +232,8 @@ function named(
   return {
     from: counted,
     to: through ? at + 3 : at + 1,
-    family,
+    // Nothing turns a U-bolt: its nuts are turned.
+    family: marks.includes("u") && family === "bolt" ? "stud" : family,
     head: noun,
     marks: marksOf([
       ...marks,

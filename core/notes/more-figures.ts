@@ -52,6 +52,9 @@ export function passesOfLast({ heard: { terms }, last, inTorque }: Walk, { claus
   }
 }
 
+/** So many clauses on, "the same" is still the figure that was said. */
+const SOON = 3;
+
 /** "upper plug same as lower", "the rear ones same as the front": one has what is known of the other. */
 export function sameAs({ groups }: Walk, here: Here): void {
   const [one, ...more] = mentionsWithGroups(here).map(({ group }) => group);
@@ -63,6 +66,12 @@ export function sameAs({ groups }: Walk, here: Here): void {
     one.hold = before.hold;
     if (before.traits.has("counter-hold")) one.traits.add("counter-hold");
   }
+  // "Thirty to fifty foot pounds. The eye bolt the same."
+  const figured =
+    here.goingBack && one && one.undo !== undefined && one.figures.length === 0
+      ? groups.find((group) => group !== one && group.figures.length > 0 && here.i - group.figuredAt <= SOON)
+      : undefined;
+  if (isSame && one && figured) one.figures.push(...figured.figures.slice(-1));
   const as = /\bsame as (?:the |for the |on the )?(\w+)/i.exec(here.said)?.[1]?.toLowerCase();
   if (!one || !as) return;
   const other = groups.find((group) => group !== one && group.family === one.family && group.marks.has(as));

@@ -65,7 +65,7 @@ function isOfAnother(terms: readonly Term[], at: number): boolean {
   return OF_ONE.test(next) || isKind || isPart || isLater || isHead;
 }
 const OF_ONE =
-  /^(?:heads?|hole|holes|puller|splitter|extractor|driver|remover|circle|pattern|thread|threads|kit|grease|gauge|cutter|pliers|tool|spanner|wrench|socket|set|box|end|ends|side|plate|bracket|seals?|o-rings?|boots?|flats?|faces?)$/;
+  /^(?:heads?|hole|holes|puller|splitter|extractor|driver|remover|circle|pattern|thread|threads|kit|grease|gauge|cutter|pliers|tool|spanner|wrench|socket|set|box|end|ends|side|plate|bracket|bar|rail|strap|seals?|o-rings?|boots?|flats?|faces?)$/;
 
 /** A C clamp is a tool, and so is what something is clamped with. */
 const isClampOfTool = (terms: readonly Term[], at: number, from: number): boolean =>

@@ -42,6 +42,13 @@ export function ofThem(terms: readonly Term[], { from, to }: Clause): Mention | 
     // "Two of those are longer": some of them.
     if (/^(?:are|is|was|were)$/.test(text(terms, number.next + 2)) && !sizeFollows(terms, number.next + 3))
       return undefined;
+    // "Three of them came out with a bigger hammer".
+    if (
+      /^(?:came|come|broke|snapped|stripped|rounded|fell|went|stayed|needed|took|had)$/.test(
+        text(terms, number.next + 2),
+      )
+    )
+      return undefined;
     // "there's ten of em" tells how many there are; "i broke two of em" does not.
     const tells = terms
       .slice(from, at)

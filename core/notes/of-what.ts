@@ -1,7 +1,8 @@
 import { text } from "./counts";
-import type { Mention } from "./mention";
+import { type Mention, singular } from "./mention";
+import { alike } from "./same-group";
 import { topicIn } from "./topic";
-import { ACTIONS, THINGS } from "./vocabulary";
+import { ACTIONS, HEADS, PART_HEADS, THINGS } from "./vocabulary";
 import type { Here, Walk } from "./walk";
 
 /** "Frame 4 bolts 10 mm + pump 3 T25": each of what stands right before it, where that is more than one thing. */
@@ -37,4 +38,68 @@ export function pointedAt(
       here.i - group.last <= 2 || thing.some((word) => group.topic.includes(word) || group.marks.has(word)),
   );
   return isKnown ? [] : thing;
+}
+
+/**
+ * "Slide pins, with 13 mm bolts in the back of them", "two clamps, a bolt in each one": of what was named
+ * just before.
+ */
+export function ofThem({ last }: Walk, { i, said }: Here): string[] | undefined {
+  if (!last || last.family === "bolt" || i - last.last > 3) return undefined;
+  if (
+    !/\b(?:in|on|at) (?:the (?:back|end|ends|top|bottom|middle) of (?:them|it|these|those|each)|each(?: one| of (?:them|those|em))?(?! side| wheel| end))\b/i.test(
+      said,
+    )
+  )
+    return undefined;
+  return [...last.marks, singular(last.name.split(" ").at(-1) ?? "")];
+}
+
+/** "The U-bolts, two a side, with four nuts": of those that they sit on. */
+export function ofStuds(
+  { last, heard: { told } }: Walk,
+  { clause }: Here,
+  { family, marks, definite }: Mention,
+): string[] | undefined {
+  const isPlain = family === "nut" && marks.length === 0 && !definite;
+  const isBeside = last?.family === "stud" && told[last.last]?.sentence === clause.sentence;
+  return isPlain && isBeside && last.marks.size > 0
+    ? [...last.marks, singular(last.name.split(" ").at(-1) ?? "")]
+    : undefined;
+}
+
+/** "One nut in the centre of the mount": of the mount, whatever was worked on before. */
+export function ofPlace({ heard: { terms } }: Walk, { clause, mentions }: Here): string[] | undefined {
+  const [only] = mentions;
+  if (!only || mentions.length > 1 || only.definite) return undefined;
+  const behind = terms
+    .slice(only.to, Math.min(clause.to, only.to + 6))
+    .map((term) => term.text)
+    .join(" ");
+  const place =
+    /^(?:in|on|at) the (?:very |dead )?(?:cent(?:er|re)|middle) of (?:the|each|that|this) ([a-z-]+)/.exec(
+      behind,
+    );
+  const thing = place && singular(place[1] ?? "");
+  return thing && (THINGS.has(thing) || PART_HEADS.has(thing)) ? [thing] : undefined;
+}
+
+/**
+ * "Glass down into the clamps, bolts 9 Nm": plain bolts are those of what the same sentence names before them,
+ * where that tells one group.
+ */
+export function namedBefore(walk: Walk, { clause }: Here, mention: Mention): string[] {
+  const { terms, told } = walk.heard;
+  const from = told.find(({ sentence }) => sentence === clause.sentence)?.from ?? clause.from;
+  const words = terms
+    .slice(from, mention.from)
+    .filter(({ tag }) => tag === "noun")
+    .map(({ text: word }) => singular(word))
+    .filter((word) => word.length > 2 && !HEADS[word]);
+  const ofWord = (word: string) =>
+    walk.groups.filter(
+      (group) => alike(group.family, mention.family) && (group.marks.has(word) || group.topic.includes(word)),
+    );
+  const telling = words.filter((word) => ofWord(word).length === 1);
+  return [...new Set(telling)];
 }

@@ -86,6 +86,11 @@ export function inchThread(words: readonly Word[], at: number, next: number): Fo
   };
 }
 
+/** "Four nuts a side, three quarters." */
+const isBehindFastener = (words: readonly Word[], at: number): boolean =>
+  words[at - 1]?.text === "," &&
+  words.slice(Math.max(0, at - 6), at).some((one) => /^(?:nut|bolt|screw|stud|lug)s?$/.test(one.text));
+
 /** A fraction without its unit: of an inch, where what stands beside it has such a size. */
 export function bareFraction(
   words: readonly Word[],
@@ -99,7 +104,8 @@ export function bareFraction(
   // "with the three quarter": the wrench of that size.
   if (
     number.value === 0.75 &&
-    /^(?:the|my|a|they're|it's|that's|are|is)$/.test(text(at - 1)) &&
+    (/^(?:the|my|a|another|same|they're|it's|that's|are|is)$/.test(text(at - 1)) ||
+      isBehindFastener(words, at)) &&
     /^(?:or|and|on|to|so|wrench|spanner|socket|,|\.|\n|)$/.test(on)
   )
     return inchSize(words, number.value, at, next);

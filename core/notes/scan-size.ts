@@ -182,6 +182,15 @@ function sizeOfTool({ words, at, number, text, before, after, digits }: Bare): F
     (ENDS_SIZE.test(after) || MILLIMETRES.has(after))
   )
     return head(words, value, "mm", at, next);
+  // "Nut 15 / head 13": one at each end.
+  const isEnd = /^(?:nut|head|bolt)$/.test(before) && USUAL.has(value) && number.decimals === 0;
+  const hasOther = [-4, -3, 1, 2, 3].some(
+    (n) =>
+      /^(?:nut|head|bolt)$/.test(text(at + n)) &&
+      text(at + n) !== before &&
+      USUAL.has(spokenNumber(words, at + n + 1)?.value ?? 0),
+  );
+  if (isEnd && hasOther) return head(words, value, "mm", at, next);
   if (before === "size" && USUAL.has(value)) return head(words, value, "mm", at, next);
   // "13 head".
   if (/^(?:head|headed)$/.test(after) && USUAL.has(value) && value > 6)

@@ -55,15 +55,36 @@ function tellsSocket(terms: readonly Term[], at: number): boolean {
   });
 }
 
+const isScrewed = (terms: readonly Term[], at: number, word: string): boolean =>
+  MAY_BE_SCREWED.test(word) &&
+  (word !== "cap" || HAS_HEXAGON.test(text(terms, at - 1))) &&
+  terms.some((term, n) => term.text === word && (tellsHead(terms, n) || tellsSocket(terms, n)));
+
+/** "The sender is held by a big plastic ring": what is turned to undo it. */
+const isRingThatHolds = (terms: readonly Term[], word: string): boolean =>
+  /^(?:ring|collar)$/.test(word) &&
+  // "The ring has six nuts".
+  !terms.some(
+    (term, n) => term.text === word && /^(?:has|is|with|bolts?|nuts?|screws?)$/.test(text(terms, n + 1)),
+  ) &&
+  terms.some(
+    (term, n) =>
+      term.text === word &&
+      /\b(?:held|holds|secured|clamped)(?: \w+){0,2} (?:by|with) (?:a|one|the) (?:[a-z-]+ ){0,3}$/.test(
+        `${terms
+          .slice(Math.max(0, n - 8), n)
+          .map((one) => one.text)
+          .join(" ")} `,
+      ),
+  );
+
 /** A part that is a fastener itself, wherever it is spoken of in a telling that gives its head. */
 export function screwedThing(terms: readonly Term[], at: number, from: number): Mention | undefined {
   const word = text(terms, at);
-  if (!MAY_BE_SCREWED.test(word) || (word === "cap" && !HAS_HEXAGON.test(text(terms, at - 1))))
-    return undefined;
+  const isRing = isRingThatHolds(terms, word);
+  if (!isRing && !isScrewed(terms, at, word)) return undefined;
   // "The sensor bolt", "sensor wire".
   if (Object.hasOwn(HEADS, text(terms, at + 1)) || terms[at + 1]?.tag === "noun") return undefined;
-  if (!terms.some((term, n) => term.text === word && (tellsHead(terms, n) || tellsSocket(terms, n))))
-    return undefined;
   let start = at;
   while (
     start > from &&
@@ -74,7 +95,7 @@ export function screwedThing(terms: readonly Term[], at: number, from: number): 
     start--;
   const words = terms.slice(start, at + 1).map((term) => term.text);
   return mentionAt(start, at + 1, {
-    family: "plug",
+    family: isRing ? "nut" : "plug",
     head: word,
     marks: marksOf(words),
     name: words.join(" "),

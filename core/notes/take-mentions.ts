@@ -1,18 +1,17 @@
 import { formatHeadSize } from "../quantity/read-head-size";
+import { chooseGroup, isAnyOf } from "./choose-group";
 import { clampOfBattery, ofClip, takeBoltOfClamp } from "./clamps";
 import { countBehind, loneCount, takeCounts } from "./counted";
 import { SAYS_EACH, text } from "./counts";
-import type { Group } from "./group";
 import { saidIn } from "./heard";
 import { LEFT_ALONE, isForbidden } from "./left-alone";
 import { described, ofPartsTold, placeAhead, splitByLook, tellBySize } from "./looks";
 import { type Taking, beginOne, isNew, keepGroup } from "./new-group";
-import { ownThings, pointedAt } from "./of-what";
-import { begin, resolve, touch } from "./resolve";
+import { namedBefore, ofPlace, ofStuds, ofThem, ownThings, pointedAt } from "./of-what";
+import { begin, touch } from "./resolve";
 import { isOtherEnd } from "./same-group";
 import { mergeInto } from "./same-group";
 import { alike, isSame } from "./same-group";
-import { spokenNumber } from "./spoken-number";
 import {
   MANY_BREATHS,
   bySight,
@@ -21,14 +20,8 @@ import {
   inSameWords,
   lotOf,
   isShareOfLast,
-  manyOfEach,
-  namedBefore,
   newOnes,
-  ofCount,
   ofLastCounted,
-  ofPlace,
-  ofProfile,
-  ofThem,
   shared,
   together,
   toldApart,
@@ -72,7 +65,7 @@ export function takeMentions(walk: Walk, here: Here): void {
     const taking =
       known.length > 0
         ? { walk, here, mention, topic: known, fresh: true }
-        : { walk, here, mention, topic: own.get(said1) ?? topic, fresh };
+        : { walk, here, mention, topic: own.get(said1) ?? ofStuds(walk, here, mention) ?? topic, fresh };
     const pointed = isPlain ? pointedAt(walk, here, mention) : [];
     const ofPointed = { ...taking, topic: pointed, fresh: true };
     if (pointed.length > 0 && isNew(ofPointed)) {
@@ -273,59 +266,4 @@ function takeOne(taking: Taking): void {
     saidIn(whole, terms, near),
   );
   if (!held && !here.notThis && !isBroken) walk.last = found;
-}
-
-/** "Torques? Bolts 45 Nm", where more than one lot still has none: which are meant is a guess. */
-function isAnyOf({ walk, here, mention }: Taking, found: Group): boolean {
-  const { terms, torques, told } = walk.heard;
-  const { clause, i, sizes, things } = here;
-  // "New nut at 38", of two that have none yet.
-  const isOne = mention.family !== "one" && (mention.count ?? 1) === 1;
-  const isPlain =
-    mention.marks.length === 0 && (isOne || (/s$/.test(mention.head) && mention.count === undefined));
-  // "New nut at 38".
-  const isBare =
-    here.goingBack &&
-    spokenNumber(terms, mention.to + 1)?.next === clause.to &&
-    /^(?:at|to|is|:)$/.test(text(terms, mention.to));
-  const isFigured = isBare || torques.some(({ from }) => from >= clause.from && from < clause.to);
-  const open = walk.groups.filter(
-    ({ family, figures, undo, count }) =>
-      family === mention.family && figures.length === 0 && undo && (isOne || count !== 1),
-  );
-  const isNear = told[found.last]?.sentence === clause.sentence || i - found.last <= 2;
-  // What it is all about is no guess.
-  const isOfTitle = walk.title.some((word) => found.topic.includes(word) || found.marks.has(word));
-  // "New idler on, its bolt 18": of what the sentence works on.
-  const isOfSentence =
-    walk.topicSentence === clause.sentence &&
-    walk.topic.some((word) => found.topic.includes(word) || found.marks.has(word));
-  const isUntold = sizes.length === 0 && things.length === 0 && !isNear && !isOfTitle && !isOfSentence;
-  return isPlain && isFigured && isUntold && open.length > 1;
-}
-
-function chooseGroup({ walk, here, mention, topic, fresh }: Taking): Group | undefined {
-  const { groups, last } = walk;
-  if (mention.profile) return ofProfile(groups, mention);
-  if (mention.all) return ofCount(groups, mention, topic, here.i) ?? manyOfEach(walk, mention, here.i);
-  const size = here.sizes.find(
-    (one) => one.kind === "head" && one.to >= mention.from && one.from <= mention.to + 1,
-  );
-  const head = size?.kind === "head" ? size.head : undefined;
-  // "The big ones" are no single nut.
-  const many = text(walk.heard.terms, mention.to - 1) === "ones";
-  const among = (some: readonly Group[]) =>
-    resolve(
-      many ? some.filter(({ count, perSide }) => count !== 1 || perSide) : some,
-      mention,
-      head,
-      topic,
-      last,
-      here.i,
-      here.goingBack,
-      fresh,
-    );
-  // "Upper 25": the one that has no figure yet, if there is one.
-  const open = mention.byFigure ? among(groups.filter(({ figures }) => figures.length === 0)) : undefined;
-  return open ?? among(groups);
 }

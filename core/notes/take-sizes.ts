@@ -1,5 +1,6 @@
 import { formatHeadSize } from "../quantity/read-head-size";
 import { bareHead } from "./bare-heads";
+import { bothEnds, isOfThread } from "./both-ends";
 import type { Group, SaidSize } from "./group";
 import { between, gapBetween, saidIn, sentenceOf, spanOf } from "./heard";
 import { byWords } from "./same-group";
@@ -39,7 +40,7 @@ interface Sized {
  * end.
  */
 export function takeSizes(walk: Walk, here: Here): void {
-  if (sizeLeads(walk, here)) return;
+  if (sizeLeads(walk, here) || bothEnds(walk, here)) return;
   for (const size of here.sizes) if (size.kind === "head") takeSize(sizedOf(walk, here, size));
   const bare = bareHead(walk, here);
   if (bare) {
@@ -309,7 +310,9 @@ function putSize({ walk, here, size, one, after, back }: Sized, group: Group): v
       ? "doUp"
       : "undo";
   const there = group[which];
-  if (!there) group[which] = one;
+  // "9/16 bolts, so that's a 7/8 wrench".
+  const wasThread = there && isOfThread(walk, there) && /^(?:wrench|spanner|socket)/.test(after);
+  if (!there || wasThread) group[which] = one;
   else if (back && formatHeadSize(there.head) !== formatHeadSize(size.head)) {
     walk.struck.push({ span: there.span, what: formatHeadSize(there.head), of: "size" });
     // "hex socket, eight mil; no, it's a nine": the head is of the kind that it was said to be.
@@ -320,6 +323,7 @@ function putSize({ walk, here, size, one, after, back }: Sized, group: Group): v
     group[which] = kept ? { ...one, head: { ...one.head, profile: there.head.profile } } : one;
   }
   // "wrench on the top and wrench on the bottom, nine sixteenths both".
+  if (/\bboth ends\b/i.test(said)) group.traits.add("counter-hold");
   if (group.traits.has("counter-hold") && /\bboth\b/i.test(said)) group.hold ??= one;
   for (const other of here.also) other[which] ??= one;
   // "so 12 on the post": where it sits, told with its size.

@@ -3,25 +3,10 @@ import type { Group } from "./group";
 import { saidIn } from "./heard";
 import { singular, type Mention } from "./mention";
 import { begin, touch } from "./resolve";
-import { alike, contradict } from "./same-group";
+import { contradict } from "./same-group";
 import { spokenNumber } from "./spoken-number";
-import { HEADS, PART_HEADS, THINGS } from "./vocabulary";
+import { HEADS } from "./vocabulary";
 import type { Walk, Here } from "./walk";
-
-/**
- * "Slide pins, with 13 mm bolts in the back of them", "two clamps, a bolt in each one": of what was named
- * just before.
- */
-export function ofThem({ last }: Walk, { i, said }: Here): string[] | undefined {
-  if (!last || last.family === "bolt" || i - last.last > 3) return undefined;
-  if (
-    !/\b(?:in|on|at) (?:the (?:back|end|ends|top|bottom|middle) of (?:them|it|these|those|each)|each(?: one| of (?:them|those|em))?(?! side| wheel| end))\b/i.test(
-      said,
-    )
-  )
-    return undefined;
-  return [...last.marks, singular(last.name.split(" ").at(-1) ?? "")];
-}
 
 /**
  * "All three bolts", where none are three of their own: the last groups that come to so many together; wheels
@@ -235,22 +220,6 @@ export function manyOfEach({ last, heard }: Walk, { count }: Mention, at: number
   return last;
 }
 
-/** "One nut in the centre of the mount": of the mount, whatever was worked on before. */
-export function ofPlace({ heard: { terms } }: Walk, { clause, mentions }: Here): string[] | undefined {
-  const [only] = mentions;
-  if (!only || mentions.length > 1 || only.definite) return undefined;
-  const behind = terms
-    .slice(only.to, Math.min(clause.to, only.to + 6))
-    .map((term) => term.text)
-    .join(" ");
-  const place =
-    /^(?:in|on|at) the (?:very |dead )?(?:cent(?:er|re)|middle) of (?:the|each|that|this) ([a-z-]+)/.exec(
-      behind,
-    );
-  const thing = place && singular(place[1] ?? "");
-  return thing && (THINGS.has(thing) || PART_HEADS.has(thing)) ? [thing] : undefined;
-}
-
 /** "Each has two bolts, so four bolts", "that's four nuts all told": of those just named, all of them together. */
 export function inAll({ last }: Walk, here: Here, mention: Mention): Group | undefined {
   if (
@@ -284,26 +253,6 @@ export function calledAnew({ last }: Walk, here: Here, mention: Mention): Group 
     )
     ? last
     : undefined;
-}
-
-/**
- * "Glass down into the clamps, bolts 9 Nm": plain bolts are those of what the same sentence names before them,
- * where that tells one group.
- */
-export function namedBefore(walk: Walk, { clause }: Here, mention: Mention): string[] {
-  const { terms, told } = walk.heard;
-  const from = told.find(({ sentence }) => sentence === clause.sentence)?.from ?? clause.from;
-  const words = terms
-    .slice(from, mention.from)
-    .filter(({ tag }) => tag === "noun")
-    .map(({ text: word }) => singular(word))
-    .filter((word) => word.length > 2 && !HEADS[word]);
-  const ofWord = (word: string) =>
-    walk.groups.filter(
-      (group) => alike(group.family, mention.family) && (group.marks.has(word) || group.topic.includes(word)),
-    );
-  const telling = words.filter((word) => ofWord(word).length === 1);
-  return [...new Set(telling)];
 }
 
 /** "upper = fill": a mention that has one of the two words has both. */

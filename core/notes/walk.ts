@@ -68,6 +68,8 @@ export interface Here {
   mentions: readonly Mention[];
   /** The group of each mention; undefined where it is none. */
   places: (Group | undefined)[];
+  /** The group spoken of last as the clause begins. */
+  before: Group | undefined;
   /** "both plugs": the other groups of which the clause speaks with the one named. */
   also: Group[];
   /** Told only by what is left over: "the little one", of bolts that were never called so. */
@@ -87,7 +89,7 @@ export const mentionsWithGroups = ({ mentions, places }: Here): { mention: Menti
 
 /** The group that is named nearest before a place in the clause, or about it. */
 export function namedAt(
-  { heard: { terms } }: Pick<Walk, "heard">,
+  { heard: { terms }, unknown }: Pick<Walk, "heard" | "unknown">,
   here: Here,
   from: number,
   to: number,
@@ -102,7 +104,7 @@ export function namedAt(
     /^(?:and|plus)$/.test(terms[first.mention.from - 1]?.text ?? "") &&
     POINTS.test(here.said)
   )
-    return undefined;
+    return unknown ? undefined : here.before;
   const touching = indexed.find(
     ({ mention }) => mention.from <= to + 3 && mention.to > to - 1 && mention.from >= from - 1,
   );

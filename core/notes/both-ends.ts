@@ -1,0 +1,37 @@
+import type { SaidSize } from "./group";
+import { saidIn, spanOf } from "./heard";
+import { type Here, type Walk, mentionsWithGroups } from "./walk";
+
+/** "Nut 15 / head 13", "a 7/8 wrench on the head and another 7/8 on the nut": the first is turned, the other held. */
+export function bothEnds(walk: Walk, here: Here): boolean {
+  const { text, terms } = walk.heard;
+  const [first, second] = here.sizes;
+  if (here.sizes.length !== 2 || first?.kind !== "head" || second?.kind !== "head") return false;
+  const between = saidIn(text, terms, { from: first.to, to: second.from });
+  const before = saidIn(text, terms, { from: here.clause.from, to: first.from });
+  const after = saidIn(text, terms, { from: second.to, to: here.clause.to });
+  const [one, other] = [
+    ON_END.exec(between)?.[1] ?? OF_END.exec(before)?.[1],
+    ON_END.exec(after)?.[1] ?? OF_END.exec(between)?.[1],
+  ].map((end) => end?.toLowerCase());
+  const group = mentionsWithGroups(here)[0]?.group ?? walk.last;
+  if (!one || !other || one === other || !group || (group.undo && !isOfThread(walk, group.undo)))
+    return false;
+  const saidOf = ({ head, from, to }: typeof first): SaidSize => ({
+    head,
+    span: spanOf(terms, from, to),
+    doubtful: here.inDoubt,
+  });
+  group.undo = saidOf(first);
+  group.hold = saidOf(second);
+  group.traits.add("counter-hold");
+  group.last = here.i;
+  walk.otherEnd = undefined;
+  return true;
+}
+const OF_END = /\b(nut|head|bolt) ?[/,;&+-]* ?$/i;
+const ON_END = /^(?:\w+ )?on the (nut|head|bolt)\b/i;
+
+/** "9/16 bolts": in inches a bolt is called by its thread, where another size is said of what turns it. */
+export const isOfThread = ({ heard: { terms } }: Walk, { head, span }: SaidSize): boolean =>
+  head.unit === "in" && /^(?:bolt|stud)s?$/.test(terms.find(({ start }) => start >= span.end)?.text ?? "");
