@@ -22,15 +22,18 @@ export function bothEnds(walk: Walk, here: Here): boolean {
     span: spanOf(terms, from, to),
     doubtful: here.inDoubt,
   });
-  group.undo = saidOf(first);
-  group.hold = saidOf(second);
+  // "A 14 on the flats and a 15 on the nut": what is turned is the nut.
+  const [turned, held] = STAYS.test(one) ? [second, first] : [first, second];
+  group.undo = saidOf(turned);
+  group.hold = saidOf(held);
   group.traits.add("counter-hold");
   group.last = here.i;
   walk.otherEnd = undefined;
   return true;
 }
 const OF_END = /\b(nut|head|bolt) ?[/,;&+-]* ?$/i;
-const ON_END = /^(?:\w+ )?on the (nut|head|bolt)\b/i;
+const ON_END = /^(?:\w+ )?on the (nut|head|bolt|flats|pin|stud|shaft|stem|rod)\b/i;
+const STAYS = /^(?:flats|pin|stud|shaft|stem|rod)$/;
 
 /** "9/16 bolts": in inches a bolt is called by its thread, where another size is said of what turns it. */
 export const isOfThread = ({ heard: { terms } }: Walk, { head, span }: SaidSize): boolean =>

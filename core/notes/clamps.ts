@@ -54,6 +54,10 @@ function besideIt(
     : undefined;
 }
 
+/** Nothing turns or tightens a clamp that is squeezed. */
+export const isSqueezed = ({ family, marks }: Group): boolean =>
+  family === "clip" && ["squeeze", "spring", "push"].some((kind) => marks.has(kind));
+
 /** "Battery back on, 5 Nm on the clamp": what it is undone by. */
 export const clampOfBattery = (
   { last }: Walk,

@@ -2,6 +2,7 @@ import type { Clause } from "./clauses";
 import { doneIn, LATER, newIn } from "./done";
 import { type Heard, saidIn } from "./heard";
 import { type Done, particleIn } from "./particle";
+import { MEANWHILE } from "./step-phase";
 import { NOT_THIS_ONE, OTHERS_SAY } from "./vocabulary";
 
 /** Said of what might be, of others, or of another day. */
@@ -42,8 +43,10 @@ export function deedsOf({
  * The clause from which things go back: where the fewest come off after it and go on before it, and where it
  * is said best. One place for the whole telling, so that a plug put back on the way turns nothing round.
  */
-export function turnOf(heard: Pick<Heard, "text" | "terms" | "told" | "listing" | "torques">): number {
-  const { text, terms, told, torques } = heard;
+export function turnOf(
+  heard: Pick<Heard, "text" | "terms" | "told" | "listing" | "torques" | "sizes">,
+): number {
+  const { text, terms, told, torques, sizes } = heard;
   const deeds = deedsOf(heard);
   // A figure told before anything has come off tells what the bolts are, and not that they go back.
   const firstOff = deeds.findIndex((deed) => deed?.way === "off");
@@ -54,7 +57,9 @@ export function turnOf(heard: Pick<Heard, "text" | "terms" | "told" | "listing" 
     if (!clause || i < firstOff || (deed?.way === "on" && MEANWHILE.test(saidIn(text, terms, clause))))
       return 0;
     const torque = torques.some(({ from }) => from >= clause.from && from < clause.to);
-    return directionOf(deed) + (torque ? 1.5 : 0);
+    // A head told without a figure is mostly that of what is undone.
+    const head = sizes.some(({ kind, from }) => kind === "head" && from >= clause.from && from < clause.to);
+    return directionOf(deed) + (torque ? 1.5 : 0) - (head && !torque ? HEAD_TOLD : 0);
   });
   // Before the turn what goes on counts against it, after it what comes off.
   let against = weight.reduce((sum, one) => sum + Math.max(0, -one), 0);
@@ -73,9 +78,7 @@ export function turnOf(heard: Pick<Heard, "text" | "terms" | "told" | "listing" 
   return best.at;
 }
 
-/** Put or hung somewhere for the time being. */
-const MEANWHILE =
-  /\b(?:tape[ds]?|hang(?:s|ing)?|hung|tied?|prop(?:s|ped)?|wedged?|strap(?:s|ped)?|rags?|pan under|tray|bowl|bucket|tub|cardboard|bungs?|block of wood|jack|stands?|chocks?|bag|drawer|box|bin|bench|floor|glasses|gloves|mask|towel|knee|paint mark)\b/i;
+const HEAD_TOLD = 0.3;
 
 /** What the second half of a telling is headed with: "In:", "Mounting.", "Back on". */
 const HEADING =

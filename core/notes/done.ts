@@ -38,6 +38,8 @@ const leadsIn = (terms: readonly Term[], from: number, at: number): boolean =>
 /** "Mount off", "jack away", "lock to lock": what something is called, and no verb. */
 function isCalled(terms: readonly Term[], at: number): boolean {
   const [word, next, after] = [0, 1, 2].map((n) => terms[at + n]?.text ?? "");
+  // "Drain it (plug on the radiator)".
+  if (terms[at - 1]?.text === "(" && word !== undefined && Object.hasOwn(HEADS, word)) return true;
   return (
     word !== undefined &&
     next !== undefined &&

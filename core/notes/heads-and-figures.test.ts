@@ -263,6 +263,20 @@ describe("as people tell it", () => {
       ["plate screws, × 4, 10 mm, 3 N·m", "big plastic ring, × 1, 60 N·m"],
     ],
     [
+      "the same bolt is another, with the same torque; flats are held",
+      "The tensioner is just one bolt in the middle, 15 mil. New one in, bolt in, 37 foot pounds. The idler pulley up top, it's the same bolt, same torque. End link: 16 on the nut and a 14 wrench on the flats behind the boot. Link nut 48.",
+      [
+        "tensioner bolt in the middle, × 1, 15 mm, 37 lb·ft",
+        "idler pulley bolt, × 1, 15 mm, 37 lb·ft",
+        "end link nut, × 1, 16 mm, hold 14 mm, 48 lb·ft",
+      ],
+    ],
+    [
+      "a clamp that is squeezed is not tightened to a figure",
+      "Two hoses with spring clamps on the bulkhead. The bracket has one bolt, 10 mm. New O-rings. Clamps on, 3 Nm. Bracket bolt 9 Nm.",
+      ["spring clamps", "bracket bolt, × 1, 10 mm, 9 N·m"],
+    ],
+    [
       "a nut that goes on is not what the bolts before it are held by",
       "The plate has four bolts at the back, 17, I gave them 50 newton metres. Under the cap there's a castle nut, 27. Drum on, nut on. Nip it up to 30 newton metres.",
       ["plate bolts at the back, × 4, 17 mm, 50 N·m", "castle nut, × 1, 27 mm, 30 N·m"],

@@ -1,5 +1,6 @@
 import { holdingTorques } from "../torque/torques-of";
 import { passBefore } from "./figures";
+import type { Group } from "./group";
 import { spokenNumber } from "./spoken-number";
 import { type Walk, type Here, mentionsWithGroups } from "./walk";
 import type { FoundTorque } from "./written-torque";
@@ -53,10 +54,15 @@ export function passesOfLast({ heard: { terms }, last, inTorque }: Walk, { claus
 }
 
 /** So many clauses on, "the same" is still the figure that was said. */
-const SOON = 3;
+const SOON = 6;
+
+const lastFigured = (groups: readonly Group[], but: Group, at: number): Group | undefined =>
+  groups
+    .filter((group) => group !== but && group.figures.length > 0 && at - group.figuredAt <= SOON)
+    .sort((a, b) => b.figuredAt - a.figuredAt)[0];
 
 /** "upper plug same as lower", "the rear ones same as the front": one has what is known of the other. */
-export function sameAs({ groups }: Walk, here: Here): void {
+export function sameAs({ groups, last }: Walk, here: Here): void {
   const [one, ...more] = mentionsWithGroups(here).map(({ group }) => group);
   // "Top nut 18, hold the stud with a 6 allen. Bottom nut same."
   const before = one && groups[groups.indexOf(one) - 1];
@@ -67,11 +73,14 @@ export function sameAs({ groups }: Walk, here: Here): void {
     if (before.traits.has("counter-hold")) one.traits.add("counter-hold");
   }
   // "Thirty to fifty foot pounds. The eye bolt the same."
-  const figured =
-    here.goingBack && one && one.undo !== undefined && one.figures.length === 0
-      ? groups.find((group) => group !== one && group.figures.length > 0 && here.i - group.figuredAt <= SOON)
-      : undefined;
+  const isOpen = here.goingBack && one?.undo !== undefined && one.figures.length === 0;
+  const figured = isOpen ? lastFigured(groups, one, here.i) : undefined;
   if (isSame && one && figured) one.figures.push(...figured.figures.slice(-1));
+  // "Same torque".
+  const isSameFigure = /\bsame (?:torque|figure|number|spec)\b/i.test(here.said);
+  const mine = one ?? last;
+  const theirs = isSameFigure && mine?.figures.length === 0 ? lastFigured(groups, mine, here.i) : undefined;
+  if (mine && theirs) mine.figures.push(...theirs.figures.slice(-1));
   const as = /\bsame as (?:the |for the |on the )?(\w+)/i.exec(here.said)?.[1]?.toLowerCase();
   if (!one || !as) return;
   const other = groups.find((group) => group !== one && group.family === one.family && group.marks.has(as));

@@ -70,7 +70,8 @@ export function particleIn(terms: readonly Term[], { from, to }: Clause): Done |
         (term.tag === "noun" || isThing(term.text) || term.tag === "number" || TOOL_HEADS.has(term.text)) &&
         !/^(?:way|side|i|you|we|it)$/.test(term.text),
     );
-    if (verbs.length > 0 || things.length === 0 || before.length > 9) return undefined;
+    const named = things.some(({ text, tag }) => tag !== "number" && !NO_PART.test(text));
+    if (verbs.length > 0 || !(named || COUNTED.test(wordsOf(before))) || before.length > 9) return undefined;
     const held = /^(?:hand)?brake$/.test(things.at(-1)?.text ?? "") && /^(?:on|off)$/.test(word);
     if (held && before.length <= 4)
       return {
@@ -97,6 +98,14 @@ export function particleIn(terms: readonly Term[], { from, to }: Clause): Done |
   }
   return undefined;
 }
+
+const wordsOf = (terms: readonly Term[]): string => terms.map(({ text }) => text).join(" ");
+
+/** "All four off": of what was spoken of. */
+const COUNTED = /^(?:(?:and|then|get|got) )*(?:all|the other|those|these|both) (?:\w+)$/;
+/** Where something is, how far, or how much: no part that comes off or goes on. */
+const NO_PART =
+  /^(?:front|back|rear|top|bottom|middle|ends?|corners?|half|quarter|air|gas|pressure|direction|cross|hand|mil|mm|inch|inches|hang|hold|times?|twice|once|guys?|t|e|m|hex|minutes?|drill|bench|floor|ground|fit|film)$/;
 
 /** "Ignition off": nothing comes off the car. */
 const SWITCHED =

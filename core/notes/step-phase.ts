@@ -6,6 +6,10 @@ export const SAFE =
   /\b(?:chock|jack|axle stands?|stands|raise|lift(?:ed)? the (?:car|front|rear)|in the air|battery|handbrake|parking brake|ignition|stone cold|cool (?:down|off|right)|cold|overnight|wheel (?:nuts|bolts).*(?:quarter|half|loose|crack)|(?:crack|slack|loos|break)\w*\b.*\b(?:wheels?|lug)\b|(?:crack|slack|loos|break)\w*\b.*\bon the (?:ground|floor|deck)\b|soak|penetrat|mask|glasses|level ground|flat ground|safety|gloves)\b/i;
 export const PROVE =
   /\b(?:start (?:it|her|the engine|up)|fire it up|engine (?:on|running)|idle|road|drive|pump (?:the )?(?:pedal|brake)|test|lock to lock|turn the (?:key|ignition)|leaks?|run it|bounce|around the block|headlights on|listen)\b/i;
+/** Put or hung somewhere for the time being. */
+export const MEANWHILE =
+  /\b(?:tape[ds]?|hang(?:s|ing)?|hung|tied?|prop(?:s|ped)?|wedged?|strap(?:s|ped)?|rags?|pan under|tray|bowl|bucket|tub|cardboard|bungs?|block of wood|jack|stands?|chocks?|bag|drawer|box|bin|bench|floor|glasses|gloves|mask|towel|knee|paint mark)\b/i;
+
 /** Where in a telling a clause stands. */
 export interface Standing {
   /** Things go back from here. */
@@ -39,7 +43,7 @@ export function phaseOf(
   if (way === "look") return back ? "put back" : "take apart";
   if (!back && way === "safe" && (before || says !== "support")) return "make safe";
   if (before && (SAFE.test(said) || says === "let" || says === "wait")) return "make safe";
-  return back || way === "on" ? "put back" : "take apart";
+  return back || (way === "on" && !MEANWHILE.test(said)) ? "put back" : "take apart";
 }
 
 /** What is done once more, when it has run. */

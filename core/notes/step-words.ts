@@ -145,7 +145,8 @@ export function whatOf(
     }
     // "The new one", "the old ones".
     if (/^ones?$/.test(term.text) && /^(?:new|old)$/.test(terms[at - 1]?.text ?? "")) named = true;
-    if (isNamed(term.text) || (term.tag === "noun" && !NO_THING.has(term.text))) named = true;
+    if (isNamed(term.text) || (term.tag === "noun" && !NO_THING.has(term.text) && !POINTED.test(term.text)))
+      named = true;
     words.push(term.text.replace(/'s$/, ""));
   }
   return { what: words.join(" ").trim(), named, stood, meant };

@@ -1,6 +1,7 @@
 import { quantityNm } from "../quantity/torque-quantity";
 import { formatFigure } from "../quantity/torque-words";
 import { holdingTorques } from "../torque/torques-of";
+import { isSqueezed } from "./clamps";
 import {
   angleAlone,
   bareFigures,
@@ -182,7 +183,7 @@ function takeFigure(figured: Figured): void {
   const group = aimedBehind(figured) ?? figuredGroup(walk, here, torque.from, torque.to);
   // Heard somewhere, with nothing said of what: not put over a figure that is known.
   const rumour = OTHERS_SAY.test(led) && indexed.length === 0 && (group?.figures.length ?? 0) > 0;
-  if (!group || rumour || isOfAnotherLine(walk, here, group)) {
+  if (!group || rumour || isSqueezed(group) || isOfAnotherLine(walk, here, group)) {
     walk.loose.push(figure);
     return;
   }

@@ -21,6 +21,7 @@ import {
   lotOf,
   isShareOfLast,
   newOnes,
+  sameBolt,
   ofLastCounted,
   shared,
   together,
@@ -140,10 +141,12 @@ function takeOtherEnd({ walk, here, mention }: Taking): boolean {
     last.undo !== undefined &&
     /^\W*(?:and |with )?(?:(?:an?|the|same|also|\d+|mm) ?)*nut\b/i.test(said);
   // "The link was in the way, so I took its bottom nut off": of that, and of no bolt before it.
+  const { topic, topicAt, topicSentence } = walk;
   const isOfTopic =
-    text(walk.heard.terms, mention.from) === "its" || text(walk.heard.terms, mention.from - 1) === "its"
-      ? walk.topicSentence === here.clause.sentence && walk.topicAt > (last?.last ?? Infinity)
-      : false;
+    last !== undefined &&
+    topicSentence === here.clause.sentence &&
+    topicAt > last.last &&
+    !topic.some((word) => last.topic.includes(word) || last.marks.has(word));
   if (isOfTopic) return false;
   // "There's a flat on the slide pin to hold": what the bolt goes into.
   const isHeldPin =
@@ -201,6 +204,7 @@ function takeOne(taking: Taking): void {
     calledAnew(walk, here, mention) ??
     bySight(walk, mention) ??
     newOnes(walk, here, mention) ??
+    sameBolt(walk, here, mention) ??
     clampOfBattery(walk, here, mention) ??
     chooseGroup(taking);
   const apart = found ?? toldApart(walk, here, mention);

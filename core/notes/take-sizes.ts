@@ -1,6 +1,7 @@
 import { formatHeadSize } from "../quantity/read-head-size";
 import { bareHead } from "./bare-heads";
 import { bothEnds, isOfThread } from "./both-ends";
+import { isSqueezed } from "./clamps";
 import type { Group, SaidSize } from "./group";
 import { between, gapBetween, saidIn, sentenceOf, spanOf } from "./heard";
 import { byWords } from "./same-group";
@@ -137,8 +138,7 @@ function takeSize(sized: Sized): void {
   if (/\b(?:not|isn't|ain't|aren't)(?: a| an| the)?$/i.test(sized.before)) return strike(sized, group);
   group = ofUnknown(sized) ?? group;
   // Nothing turns a clamp that is squeezed.
-  if (group?.family === "clip" && ["squeeze", "spring", "push"].some((kind) => group?.marks.has(kind)))
-    return;
+  if (group && isSqueezed(group)) return;
   // "15 bolt, 15 on the nut": the nut of the bolt spoken of just before.
   const onItsNut =
     holds &&

@@ -3,7 +3,7 @@ import type { Group } from "./group";
 import { saidIn } from "./heard";
 import { singular, type Mention } from "./mention";
 import { begin, touch } from "./resolve";
-import { contradict } from "./same-group";
+import { alike, byWords, contradict } from "./same-group";
 import { spokenNumber } from "./spoken-number";
 import { HEADS } from "./vocabulary";
 import type { Walk, Here } from "./walk";
@@ -263,6 +263,26 @@ export function inSameWords({ same }: Walk, mention: Mention): Mention {
       : [],
   );
   return { ...mention, marks: [...mention.marks, ...others] };
+}
+
+/** "The idler up top, it's the same bolt": another, with the head of the one spoken of last. */
+export function sameBolt(walk: Walk, here: Here, mention: Mention): Group | undefined {
+  const { last, topic, topicAt, groups, heard } = walk;
+  const isNew = last && topicAt > last.last && here.i - topicAt <= 2 && byWords(groups, topic) === undefined;
+  const says = /\b(?:it's|that's|is|are|they're|has|have|got|takes?) (?:(?:exactly|got|the) )*same \w+/i.test(
+    here.said,
+  );
+  if (!isNew || !says || heard.terms[mention.to - 2]?.text !== "same" || !alike(mention.family, last.family))
+    return undefined;
+  const group = begin(mention, topic, heard.terms, here.i);
+  Object.assign(group, {
+    undo: last.undo,
+    doUp: last.doUp,
+    hold: last.hold,
+    count: mention.count ?? last.count,
+  });
+  groups.push(group);
+  return group;
 }
 
 /** The parts of a lot that were told apart, where a mention names the lot. */

@@ -78,6 +78,9 @@ function aboutOf(says: string, what: string): string {
   return named === "" || /^(?:no|and|any|for|it)\b/.test(named) ? usual : named;
 }
 
+/** "I didn't even jack it up". */
+const NOT_DONE = /\b(?:did ?n[o']?t|do ?n[o']?t|never|without|no need to|needn'?t|instead of)\b[^,;.]*$/i;
+
 /** Adds what every job begins and ends with, where the telling says it and no step does. */
 export function addUsualSteps(
   { text, terms, told, listing, turn }: Grouped,
@@ -95,6 +98,7 @@ export function addUsualSteps(
         !listing.has(i) &&
         (first ? i <= Math.max(firstOff, 0) + 12 && i < turn : i >= turn) &&
         !DENIED.test(said.slice(0, when1.index)) &&
+        !NOT_DONE.test(said.slice(0, when1.index)) &&
         !NEVER_SO.test(said)
       );
     });

@@ -24,7 +24,7 @@ export const USUAL_STEPS: readonly UsualStep[] = [
   {
     phase: "make safe",
     says: "set",
-    when: /\b(?:(?:hand|parking) ?brake(?:'s| is)? (?:on|off|released|up|set)|(?:level|flat) (?:ground|concrete|floor|driveway)|on the (?:level|flat)|in (?:park|gear|first)\b)/i,
+    when: /\b(?:(?:hand|parking) ?brake(?:'s| is)? (?:on|off|released|up|set)|(?:level|flat) (?:ground|concrete|floor|driveway)|(?<!(?:spanner|wrench|socket|\d) )on the (?:level|flat)(?!s)|in (?:park|gear|first)\b)/i,
     same: ["set", "chock", "park"],
   },
   {
