@@ -8,6 +8,9 @@ const plain = (text: string) => text.replace(/[\u00a0\u2009\u202f]/g, " ");
 
 const sizeOf = (head: HeadSize | undefined) => head && formatHeadSize(head);
 
+/** A cross-head of which nobody said the number. */
+const shapeIn = (name: string) => (/\bcross-head\b/.test(name) ? "cross-head" : undefined);
+
 /** A story in the plain words that a corpus of narrations has its answers in. */
 export function asAnswers(story: Story) {
   return {
@@ -15,8 +18,8 @@ export function asAnswers(story: Story) {
       ({ name, count, undo, doUp, hold, figure, traits, doubtful, doubtfulSize }) => ({
         name,
         count,
-        undo: sizeOf(undo),
-        doUp: sizeOf(doUp ?? undo),
+        undo: sizeOf(undo) ?? shapeIn(name),
+        doUp: sizeOf(doUp ?? undo) ?? shapeIn(name),
         hold: sizeOf(hold),
         figure: figure && plain(figure.form === "hand tight" ? "hand-tight" : formatFigure(figure)),
         doubtful: doubtful || doubtfulSize,

@@ -1,3 +1,4 @@
+import { formatHeadSize } from "../quantity/read-head-size";
 import type { SaidSize } from "./group";
 import { saidIn, spanOf } from "./heard";
 import { type Here, type Walk, mentionsWithGroups } from "./walk";
@@ -34,6 +35,29 @@ export function bothEnds(walk: Walk, here: Here): boolean {
 const OF_END = /\b(nut|head|bolt) ?[/,;&+-]* ?$/i;
 const ON_END = /^(?:\w+ )?on the (nut|head|bolt|flats|pin|stud|shaft|stem|rod)\b/i;
 const STAYS = /^(?:flats|pin|stud|shaft|stem|rod)$/;
+
+/** "They were T25, not 30": of those that had the head which is denied, whatever was spoken of since. */
+export function corrects(walk: Walk, here: Here): boolean {
+  const { text, terms, told, sizes } = walk.heard;
+  const next = told[here.i + 1];
+  const to = next?.sentence === here.clause.sentence ? next.to : here.clause.to;
+  const [first, second] = sizes.filter(({ from }) => from >= here.clause.from && from < to);
+  if (first?.kind !== "head" || second?.kind !== "head" || first.to > here.clause.to) return false;
+  if (here.goingBack || here.places.some((group) => group !== undefined)) return false;
+  if (!/^(?:\W*\w+){0,2}\W*not(?: an?)?\W*$/i.test(saidIn(text, terms, { from: first.to, to: second.from })))
+    return false;
+  // "T25, not 30": of the same kind.
+  const isBare = second.to === second.from + 1 && /^\d+$/.test(terms[second.from]?.text ?? "");
+  const denied = isBare ? { ...first.head, size: second.head.size } : second.head;
+  const group = walk.groups.findLast(
+    ({ undo }) => undo && formatHeadSize(undo.head) === formatHeadSize(denied),
+  );
+  // Of what was spoken of last it is struck where it is said.
+  if (!group?.undo || group === walk.last) return false;
+  walk.struck.push({ span: group.undo.span, what: formatHeadSize(denied), of: "size" });
+  group.undo = { head: first.head, span: spanOf(terms, first.from, first.to), doubtful: false };
+  return true;
+}
 
 /** "9/16 bolts": in inches a bolt is called by its thread, where another size is said of what turns it. */
 export const isOfThread = ({ heard: { terms } }: Walk, { head, span }: SaidSize): boolean =>

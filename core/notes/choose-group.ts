@@ -2,6 +2,7 @@ import { text } from "./counts";
 import type { Group } from "./group";
 import type { Taking } from "./new-group";
 import { resolve } from "./resolve";
+import { contradict } from "./same-group";
 import { spokenNumber } from "./spoken-number";
 import { manyOfEach, ofCount, ofProfile } from "./told-apart";
 
@@ -39,6 +40,14 @@ export function chooseGroup({ walk, here, mention, topic, fresh }: Taking): Grou
   const { groups, last } = walk;
   if (mention.profile) return ofProfile(groups, mention);
   if (mention.all) return ofCount(groups, mention, topic, here.i) ?? manyOfEach(walk, mention, here.i);
+  // "Tighten the two at the crossmember": of so many there is but one lot that has no figure yet.
+  if (mention.placed && here.goingBack) {
+    const [only, ...more] = groups.filter(
+      ({ count, figures, marks }) =>
+        count === mention.count && figures.length === 0 && !contradict(mention.marks, marks),
+    );
+    if (only && more.length === 0) return only;
+  }
   const size = here.sizes.find(
     (one) => one.kind === "head" && one.to >= mention.from && one.from <= mention.to + 1,
   );

@@ -1,7 +1,7 @@
 import { type Told, type Clause } from "./clauses";
 import { consolidated, isReal } from "./consolidate";
 import { turnOf } from "./deeds";
-import type { Grouped } from "./group";
+import type { Group, Grouped } from "./group";
 import { withHalvesJoined } from "./halves";
 import { type Heard, placeIn, saidIn, spanOf } from "./heard";
 import { listedLines } from "./listed-steps";
@@ -22,11 +22,13 @@ import { type Here, type Walk, beginAhead } from "./walk";
 /**
  * Gathers every mention of a fastener over the whole text into the true groups, with the sizes, figures and
  * traits said of each.
+ *
+ * @param known groups that stand in tables: what is told beside them is told of them.
  */
-export function groupsOf(heard: Heard): Grouped {
+export function groupsOf(heard: Heard, known: readonly Group[] = []): Grouped {
   const walk: Walk = {
     heard,
-    groups: [],
+    groups: [...known],
     loose: [],
     struck: [],
     takenBack: [],

@@ -277,6 +277,16 @@ describe("as people tell it", () => {
       ["spring clamps", "bracket bolt, × 1, 10 mm, 9 N·m"],
     ],
     [
+      "a head is put right later on; so many behind a figure; a cross head in two words",
+      "Under the trim three torx 30. Then the card: one cross head behind the handle. Speaker out, 4 screws, 8 mm. They were T25 btw, not 30. New one on, 7 Nm the three.",
+      ["trim bolts, × 3, T25, 7 N·m", "card cross-head screw behind, × 1", "speaker screws, × 4, 8 mm"],
+    ],
+    [
+      "the two at a place are those that are two and have no figure yet",
+      "The arm hangs from the frame by two bolts, 15 mm. The flange has four bolts, 12 mm. Going back. Flange bolts 51 foot pounds. Then tighten the two at the crossmember, thirty seven foot pounds.",
+      ["arm bolts, × 2, 15 mm, 37 lb·ft", "flange bolts, × 4, 12 mm, 51 lb·ft"],
+    ],
+    [
       "a nut that goes on is not what the bolts before it are held by",
       "The plate has four bolts at the back, 17, I gave them 50 newton metres. Under the cap there's a castle nut, 27. Drum on, nut on. Nip it up to 30 newton metres.",
       ["plate bolts at the back, × 4, 17 mm, 50 N·m", "castle nut, × 1, 27 mm, 30 N·m"],

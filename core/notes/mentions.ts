@@ -11,7 +11,7 @@ import { screwedThing } from "./screwed-thing";
 import { type FoundSize } from "./size-words";
 import { spokenNumber } from "./spoken-number";
 import type { Term } from "./terms";
-import { FASTENING_PIN, HEADS, PLACES, SCREWED_PLUG, SHAPES } from "./vocabulary";
+import { FASTENING_PIN, HEADS, PLACES, SCREWED_PLUG, SHAPES, TOOL_HEADS } from "./vocabulary";
 import { asOne } from "./what-it-is";
 
 /** Every fastener that a run of words speaks of. */
@@ -48,7 +48,11 @@ export function mentionsIn(
       );
       continue;
     }
-    const called = byThread(terms, at, from) ?? batteryTerminal(terms, at) ?? screwedThing(terms, at, from);
+    const called =
+      byThread(terms, at, from) ??
+      crossHead(terms, at, from) ??
+      batteryTerminal(terms, at) ??
+      screwedThing(terms, at, from);
     if (called) mentions.push(called);
   }
   mentions.push(...othersIn(terms, { from, to }, sizes, taken, mentions));
@@ -76,6 +80,24 @@ function byThread(terms: readonly Term[], at: number, from: number): Mention | u
     name: `M${thread} bolts`,
     count,
     definite: isDefinite(terms, start),
+  });
+}
+
+/** "One cross head behind the handle". */
+function crossHead(terms: readonly Term[], at: number, from: number): Mention | undefined {
+  const end = text(terms, at + 1) === "-" ? at + 2 : at + 1;
+  if (text(terms, at) !== "cross" || !/^heads?$/.test(text(terms, end))) return undefined;
+  const { count, start } = countBefore(terms, at, from);
+  const next = text(terms, end + 1);
+  if (count === undefined || start === at || Object.hasOwn(HEADS, next) || TOOL_HEADS.has(next))
+    return undefined;
+  const { words, marks } = behind(terms, end + 1);
+  return mentionAt(start, end + 1, {
+    family: "bolt",
+    head: "cross-head",
+    marks,
+    name: [count === 1 ? "cross-head screw" : "cross-head screws", ...words].join(" "),
+    count,
   });
 }
 

@@ -53,6 +53,7 @@ export function stepsOf(grouped: Grouped): ToldStep[] {
     ),
   };
   for (const [i, clause] of told.entries()) if (!listing.has(i)) stepIn(telling, i, clause, deeds[i]);
+  addTabled(telling);
   addTorques(telling);
   addWaits(grouped, telling.steps);
   addMeasures(grouped, telling.steps);
@@ -272,12 +273,38 @@ function doneTo(
   return { what: standing, meant: standing === what ? meantStill : WHAT_ELSE[says] };
 }
 
+/** What stands in a table and was told of nowhere else comes off too. */
+function addTabled({ grouped: { groups }, steps }: Telling): void {
+  for (const group of groups.filter(({ clauses }) => clauses.size === 0)) {
+    const words = [...group.marks];
+    if (steps.some((step) => step.group === group || words.every((word) => step.what.includes(word))))
+      continue;
+    const at = steps.findLastIndex(({ phase }) => phase === "take apart" || phase === "make safe") + 1;
+    const [span = { start: 0, end: 0 }] = group.spans;
+    const phase = BATTERY.test(group.name) ? ("make safe" as const) : ("take apart" as const);
+    steps.splice(at, 0, {
+      phase,
+      says: "remove",
+      what: group.name,
+      implied: true,
+      own: undefined,
+      group,
+      span,
+      at: steps[at - 1]?.at ?? 0,
+    });
+  }
+}
+
 /** Every figure is somebody's to pull: those said two in a breath too. */
 function addTorques({ grouped: { groups }, steps }: Telling): void {
   for (const group of groups) {
     const figure = group.figures.findLast(({ notUsed }) => notUsed === undefined);
     if (!figure || steps.some((step) => step.group === group && step.says === "torque")) continue;
-    const at = steps.findLastIndex((step) => step.span.start <= figure.span.start) + 1;
+    // Told on the way or in a table: nothing is pulled before all has come apart.
+    const at = Math.max(
+      steps.findLastIndex((step) => step.span.start <= figure.span.start) + 1,
+      steps.findLastIndex(({ phase }) => phase === "take apart") + 1,
+    );
     const step = { ...toTorque(group, figure.figure), span: figure.span, at: steps[at - 1]?.at ?? 0 };
     steps.splice(at, 0, step);
   }

@@ -13,6 +13,7 @@ import { listsOf } from "./lists";
 import { withMarks } from "./marks/restore-marks";
 import type { Measured } from "./measures-said";
 import { stepsOf } from "./steps";
+import { withoutTables } from "./tables";
 import { termsOf } from "./terms";
 import { unwrapped } from "./unwrapped";
 
@@ -82,8 +83,9 @@ export interface Story {
  * some 0.2 s for 1000 words: for a worker.
  */
 export function readStory(text: string): Story {
-  const flowing = unwrapped(text);
-  const grouped = groupsOf(hear(flowing, withMarks(termsOf(flowing))));
+  const { rest, groups: listed } = withoutTables(text);
+  const flowing = unwrapped(rest);
+  const grouped = groupsOf(hear(flowing, withMarks(termsOf(flowing))), listed);
   const { groups, loose, struck, terms, sizes } = grouped;
   const fasteners = groups.map(fastenerOf);
   const usual = unitsIn(fasteners);

@@ -19,6 +19,7 @@ import type { Mention } from "./mention";
 import { behindWritten, passesOfLast, sameAs } from "./more-figures";
 import { MOST_OF_ONE_KIND } from "./of-them";
 import { byWords } from "./same-group";
+import { spokenNumber } from "./spoken-number";
 import { DOUBTFUL, HEADS, OTHERS_SAY, TAKEN_BACK } from "./vocabulary";
 import {
   type Here,
@@ -180,7 +181,8 @@ function takeFigure(figured: Figured): void {
         )
       : [];
   const both = namedTogether(figured);
-  const group = aimedBehind(figured) ?? figuredGroup(walk, here, torque.from, torque.to);
+  const group =
+    aimedBehind(figured) ?? soManyBehind(figured) ?? figuredGroup(walk, here, torque.from, torque.to);
   // Heard somewhere, with nothing said of what: not put over a figure that is known.
   const rumour = OTHERS_SAY.test(led) && indexed.length === 0 && (group?.figures.length ?? 0) > 0;
   if (!group || rumour || isSqueezed(group) || isOfAnotherLine(walk, here, group)) {
@@ -264,6 +266,19 @@ function aimedBehind({ walk, here, torque }: Figured): Group | undefined {
   return mentionsWithGroups(here).find(
     ({ mention }) => mention.from >= torque.to && mention.from - torque.to <= 3,
   )?.group;
+}
+
+/** "7 Nm, the three": of the only lot that is so many. */
+function soManyBehind({ walk: { heard, groups }, here, torque }: Figured): Group | undefined {
+  const next = heard.told[here.i + 1];
+  if (here.mentions.length > 0 || torque.to !== here.clause.to || next?.sentence !== here.clause.sentence)
+    return undefined;
+  const number = /^(?:the|all)$/.test(heard.terms[next.from]?.text ?? "")
+    ? spokenNumber(heard.terms, next.from + 1)
+    : undefined;
+  if (!number || number.next !== next.to) return undefined;
+  const [only, ...more] = groups.filter(({ count }) => count === number.value);
+  return more.length === 0 ? only : undefined;
 }
 
 /** As near as one says a figure in another unit. */

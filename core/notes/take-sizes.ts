@@ -1,6 +1,6 @@
 import { formatHeadSize } from "../quantity/read-head-size";
 import { bareHead } from "./bare-heads";
-import { bothEnds, isOfThread } from "./both-ends";
+import { bothEnds, corrects, isOfThread } from "./both-ends";
 import { isSqueezed } from "./clamps";
 import type { Group, SaidSize } from "./group";
 import { between, gapBetween, saidIn, sentenceOf, spanOf } from "./heard";
@@ -41,7 +41,7 @@ interface Sized {
  * end.
  */
 export function takeSizes(walk: Walk, here: Here): void {
-  if (sizeLeads(walk, here) || bothEnds(walk, here)) return;
+  if (sizeLeads(walk, here) || bothEnds(walk, here) || corrects(walk, here)) return;
   for (const size of here.sizes) if (size.kind === "head") takeSize(sizedOf(walk, here, size));
   const bare = bareHead(walk, here);
   if (bare) {

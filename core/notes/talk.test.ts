@@ -114,7 +114,7 @@ describe("whole tellings in other voices", () => {
       "wheel bolt in the middle, × 1, M12 spline, 50 N·m",
       "lower cowl bolts, × 3, T20, 1.5 N·m",
       "clock spring clips, × 4",
-      "stalk cross-head screws, × 2, 2 N·m",
+      "stalk cross-head screws, × 2, cross-head, 2 N·m",
     ]);
   });
 });

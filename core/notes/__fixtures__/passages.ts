@@ -407,7 +407,7 @@ export const UNSEEN: readonly Passage[] = [
   {
     text: "Thermostat housing 2 x M6, 10 mm head, 9 N.m, new gasket, wait till it's stone cold",
     sizes: ["10 mm"],
-    figures: [["9 N·m", "loose"]],
+    figures: [["9 N·m", "M6 bolts"]],
   },
   {
     text: "oil cooler banjo bolt nineteen millimetre thirty five newton metres two new copper washers",

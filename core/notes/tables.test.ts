@@ -1,0 +1,74 @@
+import { asAnswers } from "./as-answers";
+import { readStory } from "./story";
+
+const card = (text: string) =>
+  asAnswers(readStory(text)).fasteners.map((one) =>
+    [one.name, one.count && `× ${one.count}`, one.undo, one.figure, one.doubtful && "?", ...one.traits]
+      .filter(Boolean)
+      .join(", "),
+  );
+
+describe("a table of fasteners in a note", () => {
+  test("with bars, a unit over its column, counts with the name and with the head, what is new", () => {
+    expect(
+      card(`Belt and pulley, to keep in the glove box
+
+what           | size     | nm
+undertray 6x   | T30      | hand
+pulley bolt    | 15       | 24
+arm pivot      | 18       | 60 (new bolt!)
+wheel          | 17 x5    | 120
+
+Wheel off, undertray, belt off. Check that it sits in all six ribs.`),
+    ).toEqual([
+      "undertray bolts, × 6, T30, hand-tight",
+      "pulley bolt, × 1, 15 mm, 24 N·m",
+      "arm pivot bolt, × 1, 18 mm, 60 N·m, single-use",
+      "wheel bolts, × 5, 17 mm, 120 N·m",
+    ]);
+  });
+
+  test("as a spreadsheet is copied, in pound-feet, with a range, an angle, its own unit and a doubt", () => {
+    expect(
+      card(
+        [
+          "Bolt\tQty\tSocket\tTorque (ft-lb)",
+          "Carrier bolts\t4\t16\t70-80",
+          "Cap nuts\t6\tE12\t30 + 90°",
+          "Sensor screw\t1\tT20\t5 Nm",
+          "Shield bolts\t3\t10\t8?",
+        ].join("\n"),
+      ),
+    ).toEqual([
+      "carrier bolts, × 4, 16 mm, 70 to 80 lb·ft",
+      "cap nuts, × 6, E12, 30 lb·ft + 90°",
+      "sensor screw, × 1, T20, 5 N·m",
+      "shield bolts, × 3, 10 mm, 8 lb·ft, ?",
+    ]);
+  });
+
+  test("a torque without a unit over it or beside it is none", () => {
+    expect(card("what | size | torque\npulley bolt | 15 | 24\nidler bolt | 13 | 20")).toEqual([
+      "pulley bolt, × 1, 15 mm",
+      "idler bolt, × 1, 13 mm",
+    ]);
+  });
+
+  test("rows of something else are no table, and bars in a sentence are none", () => {
+    expect(card("day | weather\nMonday | rain\nTuesday | 13")).toEqual([]);
+    expect(card("The cover has four bolts | 10 mm | then it lifts. Cover bolts 8 Nm.")).toEqual([
+      "cover bolts, × 4, 10 mm, 8 N·m",
+    ]);
+  });
+
+  test("its words keep their place in the text, and each row comes off and is torqued", () => {
+    const text = "Notes.\n\nwhat | size | nm\nrelay nuts | 10 | 9\n\nThat is all.";
+    const { fasteners, figures, steps } = readStory(text);
+    expect(fasteners[0]?.spans.map(({ start, end }) => text.slice(start, end))).toEqual(["relay nuts"]);
+    expect(figures.map(({ span }) => text.slice(span.start, span.end))).toEqual(["9"]);
+    expect(steps.map(({ phase, says, what }) => `${phase}: ${says} ${what}`)).toEqual([
+      "take apart: remove relay nuts",
+      "put back: torque relay nuts to 9 N·m",
+    ]);
+  });
+});
