@@ -67,6 +67,7 @@ export function groupsOf(heard: Heard, known: readonly Group[] = []): Grouped {
   sizesOfTools(heard, walk.groups);
   const groups = consolidated(walk.groups).filter(isReal);
   settleFigures(groups);
+  for (const group of groups) group.name = withLetters(group.name);
   return {
     ...heard,
     turn: walk.turn,
@@ -75,6 +76,10 @@ export function groupsOf(heard: Heard, known: readonly Group[] = []): Grouped {
     struck: walk.struck,
   };
 }
+
+/** "U-bolt", "P-clip": called by the letter that they look like. */
+const withLetters = (name: string): string =>
+  name.replace(/\b([a-z]) (?=(?:bolt|clip|clamp)s?\b)/g, (_, letter: string) => `${letter.toUpperCase()}-`);
 
 /** "This is a diesel pickup": what is told of diesels is told of this one. */
 const isOurs = (text: string, says: string) =>

@@ -254,7 +254,7 @@ describe("as people tell it", () => {
       [
         "bolts at the shackle, 3/4 in, hold 3/4 in, 30 to 40 lb·ft",
         "eye bolt, × 1, 11/16 in, hold 11/16 in, 30 to 40 lb·ft",
-        "u bolt nuts, × 8, 3/4 in, 60 to 65 lb·ft",
+        "U-bolt nuts, × 8, 3/4 in, 60 to 65 lb·ft",
       ],
     ],
     [
