@@ -22,6 +22,9 @@ function turnsOn(terms: readonly Term[], at: number): boolean {
   return /^(?:(?:another|then|a|an|further) )*\d*[a-z ]*\b(?:degrees?|deg|turn)\b|^\d+ ?°/.test(behind);
 }
 
+/** How strong a bolt is, as it stands on its head (ISO 898-1, table 3): no torque, where no unit says so. */
+const PROPERTY_CLASSES = new Set([4.6, 4.8, 5.6, 5.8, 6.8, 8.8, 9.8, 10.9, 12.9]);
+
 /** No range of torques is wider than this, upper over lower. */
 const WIDEST = 1.5;
 /** "65 to 70": the upper end. */
@@ -104,6 +107,7 @@ export function bareFigures(
           // "E12 one 40", "upper 25".
           /^ones?$/.test(before) ||
           placed));
+    if (number.decimals === 1 && PROPERTY_CLASSES.has(number.value)) continue;
     if (taken(at) || number.fraction || number.value < 3 || number.value > 400 || !ends || !said) continue;
     const torque = { value: number.value, unit, decimals: number.decimals };
     found.push({

@@ -49,6 +49,7 @@ export function groupsOf(heard: Heard, known: readonly Group[] = []): Grouped {
     topicSentence: -1,
     topicAt: -1,
     headedSentence: -1,
+    wheelsHead: undefined,
     others: undefined,
     same: [],
     otherFrom: -2,
@@ -65,6 +66,8 @@ export function groupsOf(heard: Heard, known: readonly Group[] = []): Grouped {
     beginAhead(walk, i);
   });
   sizesOfTools(heard, walk.groups);
+  const wheels = walk.groups.find(({ marks }) => marks.has("wheel"));
+  if (wheels) wheels.undo ??= walk.wheelsHead;
   const groups = consolidated(walk.groups).filter(isReal);
   settleFigures(groups);
   for (const group of groups) group.name = withLetters(group.name);

@@ -287,6 +287,11 @@ describe("as people tell it", () => {
       ["arm bolts, × 2, 15 mm, 37 lb·ft", "flange bolts, × 4, 12 mm, 51 lb·ft"],
     ],
     [
+      "how strong a bolt is is no torque, and its new nut is its other end; what the wheels are off by",
+      "Front up, wheels off, 21 mm. Let it all soak for an hour and have some tea. Mine was rusted like the rest of it. The head sits on the drawbar with two through bolts, 19 mm both ends. New head on. Bolts are new, 10.9, with new lock nuts, tighten with 77 Nm alternately. Lugs 110 Nm.",
+      ["through bolts, × 2, 19 mm, hold 19 mm, 77 N·m", "wheel lugs, 21 mm, 110 N·m"],
+    ],
+    [
       "a nut that goes on is not what the bolts before it are held by",
       "The plate has four bolts at the back, 17, I gave them 50 newton metres. Under the cap there's a castle nut, 27. Drum on, nut on. Nip it up to 30 newton metres.",
       ["plate bolts at the back, × 4, 17 mm, 50 N·m", "castle nut, × 1, 27 mm, 30 N·m"],

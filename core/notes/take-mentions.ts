@@ -148,13 +148,25 @@ function takeOtherEnd({ walk, here, mention }: Taking): boolean {
     topicAt > last.last &&
     !topic.some((word) => last.topic.includes(word) || last.marks.has(word));
   if (isOfTopic) return false;
+  // "Bolts are new, 10.9, with new lock nuts": what goes on their other end.
+  const isWith =
+    here.goingBack &&
+    last?.family === "bolt" &&
+    last.traits.has("counter-hold") &&
+    mention.family === "nut" &&
+    mention.marks.every((mark) => /^(?:lock|nyloc|flange|self)$/.test(mark)) &&
+    walk.heard.told[last.last]?.sentence === here.clause.sentence &&
+    /^(?:with|and)$/.test(
+      text(walk.heard.terms, mention.from - (text(walk.heard.terms, mention.from - 1) === "new" ? 2 : 1)),
+    );
   // "There's a flat on the slide pin to hold": what the bolt goes into.
   const isHeldPin =
     last?.family === "bolt" &&
     mention.family === "pin" &&
     i - last.last <= 2 &&
     /\b(?:hold|held|flats?|stop(?:s|ped)?)\b/i.test(said);
-  if (!last || !(beside || isHeldPin || isOtherEnd(mention, last, groups, said, i, things))) return false;
+  if (!last || !(beside || isWith || isHeldPin || isOtherEnd(mention, last, groups, said, i, things)))
+    return false;
   last.hold ??= last.undo && /\b(?:also|same|too)\b/.test(said) ? last.undo : undefined;
   last.traits.add("counter-hold");
   touch(last, { ...mention, marks: [], name: "" }, walk.heard.terms, i);

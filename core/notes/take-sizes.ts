@@ -154,6 +154,7 @@ function takeSize(sized: Sized): void {
     walk.otherEnd = undefined;
     return;
   }
+  if (!group && isOfWheels(sized)) walk.wheelsHead = one;
   if (holds && !group && walk.last && isStillAbout(walk, here, walk.last)) group = walk.last;
   if (!group || isOfAnotherLine(walk, here, group)) return;
   group.last = i;
@@ -171,6 +172,15 @@ function takeSize(sized: Sized): void {
     return;
   }
   putSize(sized, group);
+}
+
+const WHEELS_OFF = /\bwheels? (?:\w+ )?off\b/i;
+
+/** "Wheels off twenty one millimeter", "wheels off, 21 mm". */
+function isOfWheels({ walk: { heard }, here: { i, clause, said }, size }: Sized): boolean {
+  const before = heard.told[i - 1];
+  const isAlone = size.from === clause.from && before?.sentence === clause.sentence;
+  return WHEELS_OFF.test(isAlone ? saidIn(heard.text, heard.terms, before) : said);
 }
 
 /** Whether a thing was named since any bolt was, and its size is told before the bolt that has it. */
