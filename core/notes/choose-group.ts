@@ -43,8 +43,8 @@ export function chooseGroup({ walk, here, mention, topic, fresh }: Taking): Grou
   // "Tighten the two at the crossmember": of so many there is but one lot that has no figure yet.
   if (mention.placed && here.goingBack) {
     const [only, ...more] = groups.filter(
-      ({ count, figures, marks }) =>
-        count === mention.count && figures.length === 0 && !contradict(mention.marks, marks),
+      ({ count, figures, marks, undo }) =>
+        undo && count === mention.count && figures.length === 0 && !contradict(mention.marks, marks),
     );
     if (only && more.length === 0) return only;
   }

@@ -287,6 +287,11 @@ describe("as people tell it", () => {
       ["arm bolts, × 2, 15 mm, 37 lb·ft", "flange bolts, × 4, 12 mm, 51 lb·ft"],
     ],
     [
+      "a snap ring is levered out, and the same size is no figure",
+      "The bearing is held by a snap ring. Pull the snap ring out. Upper link bolt 15 mm, lower link bolt 18 mm. Going back. New bearing, snap ring in. Lower link bolt 80 Nm. The upper link bolt is not the same size.",
+      ["upper link bolt, × 1, 15 mm", "lower link bolt, × 1, 18 mm, 80 N·m"],
+    ],
+    [
       "how strong a bolt is is no torque, and its new nut is its other end; what the wheels are off by",
       "Front up, wheels off, 21 mm. Let it all soak for an hour and have some tea. Mine was rusted like the rest of it. The head sits on the drawbar with two through bolts, 19 mm both ends. New head on. Bolts are new, 10.9, with new lock nuts, tighten with 77 Nm alternately. Lugs 110 Nm.",
       ["through bolts, × 2, 19 mm, hold 19 mm, 77 N·m", "wheel lugs, 21 mm, 110 N·m"],

@@ -73,7 +73,11 @@ export function sameAs({ groups, last }: Walk, here: Here): void {
     if (before.traits.has("counter-hold")) one.traits.add("counter-hold");
   }
   // "Thirty to fifty foot pounds. The eye bolt the same."
-  const isOpen = here.goingBack && one?.undo !== undefined && one.figures.length === 0;
+  const isOpen =
+    here.goingBack &&
+    !/\bsame size\b/i.test(here.said) &&
+    one?.undo !== undefined &&
+    one.figures.length === 0;
   const figured = isOpen ? lastFigured(groups, one, here.i) : undefined;
   if (isSame && one && figured) one.figures.push(...figured.figures.slice(-1));
   // "Same torque".

@@ -63,6 +63,11 @@ const isScrewed = (terms: readonly Term[], at: number, word: string): boolean =>
 /** "The sender is held by a big plastic ring": what is turned to undo it. */
 const isRingThatHolds = (terms: readonly Term[], word: string): boolean =>
   /^(?:ring|collar)$/.test(word) &&
+  // A snap ring is levered out.
+  !terms.some(
+    (term, n) =>
+      term.text === word && /^(?:snap|retaining|piston|seal|spring|wire|o)$/.test(text(terms, n - 1)),
+  ) &&
   // "The ring has six nuts".
   !terms.some(
     (term, n) => term.text === word && /^(?:has|is|with|bolts?|nuts?|screws?)$/.test(text(terms, n + 1)),

@@ -37,6 +37,7 @@ Wheel off, undertray, belt off. Check that it sits in all six ribs.`),
           "Cap nuts\t6\tE12\t30 + 90°",
           "Sensor screw\t1\tT20\t5 Nm",
           "Shield bolts\t3\t10\t8?",
+          "Link nuts\t2\t18 deep\t60",
         ].join("\n"),
       ),
     ).toEqual([
@@ -44,6 +45,7 @@ Wheel off, undertray, belt off. Check that it sits in all six ribs.`),
       "cap nuts, × 6, E12, 30 lb·ft + 90°",
       "sensor screw, × 1, T20, 5 N·m",
       "shield bolts, × 3, 10 mm, 8 lb·ft, ?",
+      "link nuts, × 2, 18 mm, 60 lb·ft",
     ]);
   });
 

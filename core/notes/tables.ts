@@ -90,7 +90,8 @@ function tablesIn(text: string): Table[] {
 
 /** The head that a cell names, "T30", "17 x5": a bare number is one across flats in millimetres. */
 function headIn({ says, start, end }: Cell): SaidSize | undefined {
-  const words = wordsOf(says);
+  // "10 mm deep": what kind of socket, and not how deep a hole is.
+  const words = wordsOf(says.replace(/\b(?:deep|long|short|thin|socket)\b/gi, ""));
   const said = words.map((_, n) => sizeAt(words, n)).find((size) => size?.kind === "head");
   const span = { start, end };
   if (said?.kind === "head") return { head: said.head, span, doubtful: /\?/.test(says) };
