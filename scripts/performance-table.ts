@@ -17,7 +17,7 @@ async function main(): Promise<void> {
   const text = [
     "# Performance",
     "",
-    `Ratios, each measured against its floor or its limit in the same run, so that they mean the same on any machine. Written by \`npm run bench\` from \`${RESULTS}\`.`,
+    `Ratios, each measured against its floor or its limit in the same run. What is held against a floor means the same on any machine; what is held against a limit in milliseconds reads twice as high on one half as fast. Written by \`npm run bench\` from \`${RESULTS}\`.`,
     "",
     ...parts,
   ].join("\n");
