@@ -66,7 +66,7 @@ export function groupsOf(heard: Heard, known: readonly Group[] = []): Grouped {
     beginAhead(walk, i);
   });
   sizesOfTools(heard, walk.groups);
-  const wheels = walk.groups.find(({ marks }) => marks.has("wheel"));
+  const wheels = walk.groups.find(({ name }) => HOLDS_WHEELS.test(name));
   if (wheels) wheels.undo ??= walk.wheelsHead;
   const groups = consolidated(walk.groups).filter(isReal);
   settleFigures(groups);
@@ -79,6 +79,9 @@ export function groupsOf(heard: Heard, known: readonly Group[] = []): Grouped {
     struck: walk.struck,
   };
 }
+
+/** And no bolt of a wheel cylinder, or of the steering wheel. */
+const HOLDS_WHEELS = /(?<!\bsteering )\bwheel (?:bolt|nut|stud|lug)s?\b|\blug nuts?\b/;
 
 /** "U-bolt", "P-clip": called by the letter that they look like. */
 const withLetters = (name: string): string =>

@@ -287,6 +287,11 @@ describe("as people tell it", () => {
       ["arm bolts, × 2, 15 mm, 37 lb·ft", "flange bolts, × 4, 12 mm, 51 lb·ft"],
     ],
     [
+      "what the wheels are off by is no head of a wheel cylinder's bolts",
+      "Wheels off, 19 mm. Let the drums cool for an hour. The wheel cylinder has two bolts at the back. Cylinder bolts 9 Nm.",
+      ["wheel cylinder bolts at the back, × 2, 9 N·m"],
+    ],
+    [
       "a snap ring is levered out, and the same size is no figure",
       "The bearing is held by a snap ring. Pull the snap ring out. Upper link bolt 15 mm, lower link bolt 18 mm. Going back. New bearing, snap ring in. Lower link bolt 80 Nm. The upper link bolt is not the same size.",
       ["upper link bolt, × 1, 15 mm", "lower link bolt, × 1, 18 mm, 80 N·m"],
