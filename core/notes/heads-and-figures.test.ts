@@ -292,6 +292,11 @@ describe("as people tell it", () => {
       ["wheel cylinder bolts at the back, × 2, 9 N·m"],
     ],
     [
+      "a union that is countered",
+      "Two unions at the box, 22 mm, and you must counter with a 24 on the adaptor. New lines. Unions 30 Nm.",
+      ["unions, × 2, 22 mm, hold 24 mm, 30 N·m"],
+    ],
+    [
       "a snap ring is levered out, and the same size is no figure",
       "The bearing is held by a snap ring. Pull the snap ring out. Upper link bolt 15 mm, lower link bolt 18 mm. Going back. New bearing, snap ring in. Lower link bolt 80 Nm. The upper link bolt is not the same size.",
       ["upper link bolt, × 1, 15 mm", "lower link bolt, × 1, 18 mm, 80 N·m"],

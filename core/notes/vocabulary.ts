@@ -267,7 +267,7 @@ export const BOUGHT =
 /** What is held still meanwhile is not what is turned. */
 export const HELD_STILL = /\b(?:hold|holding|counterhold)(?: the| that| it| on)?\s*$/i;
 export const HOLD_BEFORE =
-  /\b(?:(?<!\b(?:that|which|bolts?|nuts?|screws?|only thing) )hold(?:s|ing)?(?!-)|counter-?hold(?:s|ing)?|stop (?:it|the \w+) (?:turning|spinning|going round)|(?:rod|shaft|spindle|stem|stud|ball|pin|back|head|bolt|end) (?:is |being )?held (?:still |steady |back )?(?:with|by) (?:a|an|the|my)|nut (?:behind|on the (?:back|other side)|at the back)(?: is)?(?: also)?(?: a)?|on the nut|wrench on the bottom|the other (?:end|side)|up the end)\b[^.]{0,50}$/i;
+  /\b(?:(?<!\b(?:that|which|bolts?|nuts?|screws?|only thing) )hold(?:s|ing)?(?!-)|counter-?hold(?:s|ing)?|counter(?: it| that)? with|stop (?:it|the \w+) (?:turning|spinning|going round)|(?:rod|shaft|spindle|stem|stud|ball|pin|back|head|bolt|end) (?:is |being )?held (?:still |steady |back )?(?:with|by) (?:a|an|the|my)|nut (?:behind|on the (?:back|other side)|at the back)(?: is)?(?: also)?(?: a)?|on the nut|wrench on the bottom|the other (?:end|side)|up the end)\b[^.]{0,50}$/i;
 export const HOLD_AFTER =
   /^\W*(?!(?:(?:bolt|one|head|socket) )?(?:with|and|has|plus)\b[^,.;]{0,14}\bnuts?\b)(?:\w+ ){0,5}?(?:on the (?:nut|back|flats|other (?:end|side)|bolt head)|to (?:hold|stop (?:it|the \w+|that))|and hold(?: it| that)?(?! (?:the|its|a|an|your|my)\b)|(?<!(?:bolts?|nuts?|screws?|clips?) )holding|(?:goes? |fits? )?(?:up|in|into) the (?:end|middle)\b(?! of the (?:bolt|car|engine))|through the middle|to keep it from)\b/i;
 
