@@ -9,7 +9,7 @@ import { singular } from "./mention";
 import { spokenNumber } from "./spoken-number";
 import type { Term } from "./terms";
 import { PART_HEADS, PLACES, THINGS } from "./vocabulary";
-import { torqueUnitAt } from "./written-torque";
+import { WIDEST, torqueUnitAt } from "./written-torque";
 import { type FoundTorque } from "./written-torque";
 
 /** "60 plus another 90 degrees", "40 then a quarter turn": what is turned further was a torque. */
@@ -25,8 +25,6 @@ function turnsOn(terms: readonly Term[], at: number): boolean {
 /** How strong a bolt is, as it stands on its head (ISO 898-1, table 3): no torque, where no unit says so. */
 const PROPERTY_CLASSES = new Set([4.6, 4.8, 5.6, 5.8, 6.8, 8.8, 9.8, 10.9, 12.9]);
 
-/** No range of torques is wider than this, upper over lower. */
-const WIDEST = 1.5;
 /** "65 to 70": the upper end. */
 function upTo(terms: readonly Term[], at: number, low: number) {
   const high = /^(?:to|-|–|or)$/.test(terms[at]?.text ?? "") ? spokenNumber(terms, at + 1) : undefined;

@@ -63,6 +63,14 @@ Wheel off, undertray, belt off. Check that it sits in all six ribs.`),
     ]);
   });
 
+  test("tools in columns are no fasteners, and are read as tools", () => {
+    const { tools, fasteners } = asAnswers(
+      readStory("You need:\n\ntool | qty\n13 mm socket | 1\nbreaker bar | 1\n\nThen the cover comes off."),
+    );
+    expect(fasteners).toEqual([]);
+    expect(tools).toEqual(expect.arrayContaining(["13 mm socket"]));
+  });
+
   test("its words keep their place in the text, and each row comes off and is torqued", () => {
     const text = "Notes.\n\nwhat | size | nm\nrelay nuts | 10 | 9\n\nThat is all.";
     const { fasteners, figures, steps } = readStory(text);

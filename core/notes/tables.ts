@@ -174,12 +174,16 @@ function groupOf({ columns, unit }: Table, cells: readonly Cell[]): Group | unde
  * letter keeps its place.
  */
 export function withoutTables(text: string): { rest: string; groups: Group[] } {
-  const tables = tablesIn(text);
   let rest = text;
-  for (const { start, end } of tables)
-    rest = rest.slice(0, start) + rest.slice(start, end).replace(/[^\n]/g, " ") + rest.slice(end);
-  return {
-    rest,
-    groups: tables.flatMap((table) => table.rows.flatMap((cells) => groupOf(table, cells) ?? [])),
-  };
+  const groups = tablesIn(text).flatMap((table) => {
+    const read = table.rows.flatMap((cells) => groupOf(table, cells) ?? []);
+    // A list of tools in columns stays for those who read lists.
+    if (read.length > 0)
+      rest =
+        rest.slice(0, table.start) +
+        rest.slice(table.start, table.end).replace(/[^\n]/g, " ") +
+        rest.slice(table.end);
+    return read;
+  });
+  return { rest, groups };
 }

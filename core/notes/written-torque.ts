@@ -186,4 +186,4 @@ const isThereabouts = (words: readonly Word[], at: number): boolean =>
   words[at]?.end === words[at]?.start &&
   spokenNumber(words, at + 1)?.value === (spokenNumber(words, at - 1)?.value ?? 0) + 1;
 /** Two figures of one range, the upper over the lower. */
-const WIDEST = 1.5;
+export const WIDEST = 1.5;
