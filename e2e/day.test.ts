@@ -88,6 +88,10 @@ test("a delivery slips: what waits for it is told, and the odds with it", async 
   await page.open("/day?id=demo-starter");
   await page.see("in 100");
   await setField(page, "Begins on", nextSaturday());
+  await page.until(
+    async () => (await (await page.field("at")).getAttribute("value")) === "08:00",
+    "it does not begin with that day's hours",
+  );
   await page.until(async () => (await chance(page)) > 90, "a part that is there holds nothing up");
 
   await page.open("/kit?id=demo-starter");
@@ -96,7 +100,7 @@ test("a delivery slips: what waits for it is told, and the odds with it", async 
   await page.see("Starter motor comes on");
   await page.open("/day?id=demo-starter");
   await page.see("Starter motor is on its way: reckoned from 18:00");
-  await page.reads("day-band", /^Half are over by 19:\d\d/);
+  await page.reads("day-band", /^Half are over by 18:[45]\d/);
 });
 
 test("a day that is too short is split where it stands safe, and put together again; steps go where they may", async () => {

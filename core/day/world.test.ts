@@ -1,6 +1,6 @@
 import { clockOf, instantOf, minutesAt, minutesOf, minutesSince, momentWords } from "./clock";
 import { readSpot, spotOfZone } from "./spot";
-import { USUAL_SURROUNDINGS, cureFactor, lightOf, worldOf } from "./world";
+import { USUAL_SURROUNDINGS, cureFactor, lightOf, startOn, worldOf } from "./world";
 
 const SATURDAY = "2026-11-28";
 const plan = { startsOn: SATURDAY, startsAt: "08:30", pauses: [], helper: [] };
@@ -15,6 +15,13 @@ test("hours and days as minutes, and back; what is over is rounded up", () => {
   expect(minutesAt(SATURDAY, "2026-11-29", "01:00")).toBe(1500);
   expect(momentWords(SATURDAY, 1500)).toBe("Sunday 01:00");
   expect(minutesSince(SATURDAY, new Date(instantOf(SATURDAY, 725)))).toBe(725);
+});
+
+test("moved to another day, it begins with the hours of that day; an hour that somebody chose stays", () => {
+  const friday = { startsOn: "2026-11-27", startsAt: "17:00" };
+  expect(startOn(USUAL_SURROUNDINGS, friday, SATURDAY)).toBe("08:00");
+  expect(startOn(USUAL_SURROUNDINGS, { ...friday, startsAt: "17:30" }, SATURDAY)).toBe("17:30");
+  expect(startOn({ ...USUAL_SURROUNDINGS, hands: Array(7).fill(null) }, plan, "2026-11-29")).toBe("08:30");
 });
 
 test("hands pause for meals and rest over night; the shop keeps its own hours", () => {

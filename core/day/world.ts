@@ -17,6 +17,20 @@ export const USUAL_SURROUNDINGS: Surroundings = {
   hands: [FREE, EVENING, EVENING, EVENING, EVENING, EVENING, FREE],
 };
 
+/** The hour from which hands are there on a day, "2026-11-28"; 08:00 where none are told. */
+export const handsFrom = ({ hands }: Surroundings, day: string): string =>
+  hands[parseISO(day).getDay()]?.from ?? "08:00";
+
+/**
+ * The hour at which a day begins that is moved to another: what was said, or, where it began with its hours, with those
+ * of the other. Example: a Friday from 17:00, moved to a Saturday → "08:00".
+ */
+export const startOn = (
+  around: Surroundings,
+  plan: Pick<DayPlan, "startsOn" | "startsAt">,
+  day: string,
+): string => (plan.startsAt === handsFrom(around, plan.startsOn) ? handsFrom(around, day) : plan.startsAt);
+
 /** How far ahead days are reckoned: what is not over by then is said not to be. */
 export const HORIZON_DAYS = 10;
 

@@ -127,7 +127,9 @@ function StartFields({ plan, day }: { plan: DayPlan; day: DayInHand }) {
     const [startsOn, startsAt] = [daySchema.safeParse(next.on ?? on), clockSchema.safeParse(next.at ?? at)];
     if (!startsOn.success || !startsAt.success) return;
     setTyped({});
-    void day.change((now) => ({ ...now, startsOn: startsOn.data, startsAt: startsAt.data }));
+    void ((next.at ?? typed.at) === undefined
+      ? day.beginOn(startsOn.data)
+      : day.change((now) => ({ ...now, startsOn: startsOn.data, startsAt: startsAt.data })));
   };
   const wrong = (schema: typeof daySchema | typeof clockSchema, text: string, says: string) =>
     schema.safeParse(text).success ? undefined : says;

@@ -7,7 +7,7 @@ import { daysAfter } from "@/core/day";
 import { clockOf, minutesOf } from "@/core/day/clock";
 import type { DayAsk } from "@/core/day/day";
 import { spotOfZone } from "@/core/day/spot";
-import { USUAL_SURROUNDINGS } from "@/core/day/world";
+import { USUAL_SURROUNDINGS, handsFrom, startOn } from "@/core/day/world";
 import type { DayPlan, Surroundings } from "@/core/model/day-plan";
 import type { Job, Route } from "@/core/model/job";
 import type { Vehicle } from "@/core/model/vehicle";
@@ -33,16 +33,15 @@ export function useSurroundings(): [Surroundings | undefined, (next: Surrounding
 const LONG_MIN = 6 * 60;
 
 /** Where a day begins that nobody has put down: the day it is planned for, or the next with time enough. */
-function startOf(job: Job, { hands }: Surroundings): Pick<DayPlan, "startsOn" | "startsAt"> {
-  const hoursOn = (day: string) => hands[parseISO(day).getDay()];
+function startOf(job: Job, around: Surroundings): Pick<DayPlan, "startsOn" | "startsAt"> {
   const ahead = [1, 2, 3, 4, 5, 6, 7].map((days) => daysAfter(today(), days));
   const long = ahead.find((day) => {
-    const hours = hoursOn(day);
+    const hours = around.hands[parseISO(day).getDay()];
     return hours && minutesOf(hours.to) - minutesOf(hours.from) >= LONG_MIN;
   });
   const planned = job.plannedFor !== undefined && job.plannedFor >= today() ? job.plannedFor : undefined;
   const startsOn = planned ?? long ?? daysAfter(today(), 1);
-  const from = hoursOn(startsOn)?.from ?? "08:00";
+  const from = handsFrom(around, startsOn);
   // Today it begins no sooner than now: at the next quarter of an hour.
   const now = new Date();
   const quarter = Math.min(Math.ceil((now.getHours() * 60 + now.getMinutes()) / 15) * 15, 1425);
@@ -71,25 +70,28 @@ export function useDayPlan(job: Job, around: Surroundings) {
   const written = (how: (plan: DayPlan) => DayPlan): DayPlan[] => [
     touched(how(current(stored?.id ?? fresh.id) ?? fresh)),
   ];
+  /**
+   * What was said of it before holds no longer, unless its work has begun: then it is held against that.
+   * @param route the plan's route where it changes with the day.
+   */
+  const change = (how: (plan: DayPlan) => DayPlan, says?: string, route?: Route) =>
+    perform(
+      () => ({
+        put: {
+          jobs: route ? [touched(withRoute(currentJob(job.id) ?? job, route))] : [],
+          days: written((now) => {
+            const { said, ...rest } = how(now);
+            return job.state === "planned" || said === undefined ? rest : { ...rest, said };
+          }),
+        },
+      }),
+      says,
+    );
   return {
     plan,
-    /**
-     * What was said of it before holds no longer, unless its work has begun: then it is held against that.
-     * @param route the plan's route where it changes with the day.
-     */
-    change: (how: (plan: DayPlan) => DayPlan, says?: string, route?: Route) =>
-      perform(
-        () => ({
-          put: {
-            jobs: route ? [touched(withRoute(currentJob(job.id) ?? job, route))] : [],
-            days: written((now) => {
-              const { said, ...rest } = how(now);
-              return job.state === "planned" || said === undefined ? rest : { ...rest, said };
-            }),
-          },
-        }),
-        says,
-      ),
+    change,
+    /** Moves it to another day: where it began with its hours, it begins with those of the other. */
+    beginOn: (on: string) => change((now) => ({ ...now, startsOn: on, startsAt: startOn(around, now, on) })),
     /** Puts it down: what is said of it now is held against how it goes. */
     goBy: (said: NonNullable<DayPlan["said"]>, says: string) =>
       perform(
