@@ -108,7 +108,7 @@ function step(
     }
 }
 
-const texts = ["corpus", "voices", "talk", "jobs", "speech"]
+const texts = ["captions", "corpus", "voices", "talk", "jobs", "speech"]
   .flatMap(read)
   .filter(({ name, text }) => isMarked(text) && !KEPT_BACK.includes(name) && !/corpus\/(?:21|30)/.test(name))
   .map(({ text }) => withoutMarks(text));

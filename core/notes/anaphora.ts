@@ -1,8 +1,9 @@
 import { behind, wordsFrom } from "./behind";
 import type { Clause } from "./clauses";
 import { countBefore, isDefinite, isPerSide, isPointing, text } from "./counts";
+import { soManyThere } from "./elsewhere";
 import { type Mention, mentionAt, marksOf } from "./mention";
-import { MOST_OF_ONE_KIND, isShare, leadingPlaced, ofThem, sharesOf, smallNumber, soMany } from "./of-them";
+import { MOST_OF_ONE_KIND, isShare, leadingPlaced, ofThem, sharesOf, smallNumber } from "./of-them";
 import type { FoundSize } from "./size-words";
 import { spokenNumber } from "./spoken-number";
 import type { Term } from "./terms";
@@ -49,7 +50,7 @@ export function othersIn(
   if (named.length === 0 && found.every((one) => one.ofThem))
     for (const share of sharesOf(terms, clause)) add(share);
   if (named.length + found.length === 0) add(leadingPlaced(terms, clause));
-  if (named.length + found.length === 0) add(soMany(terms, clause));
+  if (named.length + found.length === 0) add(soManyThere(terms, clause));
   return found;
 }
 

@@ -14,8 +14,13 @@ export function batteryTerminal(terms: readonly Term[], at: number): Mention | u
   const pole =
     (/^(?:negative|positive|earth|ground)$/.test(word) && before === "battery" && !HEADS[after]) ||
     (bare && near);
+  // "One behind the battery": where another is.
+  const isPlace =
+    before === "the" &&
+    /^(?:behind|under|underneath|beside|near|below|above|by|around)$/.test(text(terms, at - 2));
   const alone =
     word === "battery" &&
+    !isPlace &&
     !/^(?:negative|positive|earth|terminals?|ground|box|tray|light|clamp|plus|voltage|charger|hold)$/.test(
       after,
     );

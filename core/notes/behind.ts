@@ -20,10 +20,10 @@ export function behind(terms: readonly Term[], at: number): { words: string[]; m
     const further = behind(terms, at + 1);
     return further.words.length > 0 ? { ...further, words: [text(terms, at), ...further.words] } : none;
   }
-  if (/^(?:underneath|behind|below|above)$/.test(text(terms, at)))
+  if (/^(?:underneath|behind|below|above)$/.test(text(terms, at)) && !leadsToThing(terms, at + 1))
     return { words: [text(terms, at)], marks: [text(terms, at)] };
   if (
-    !/^(?:for|on|of|at|in|into|from|along|under|through|holding|behind|that|around|across|to)$/.test(
+    !/^(?:for|on|of|at|in|into|from|along|under|through|holding|underneath|behind|below|above|by|near|beside|inside|that|around|across|to)$/.test(
       text(terms, at),
     )
   )
@@ -88,6 +88,11 @@ export function behind(terms: readonly Term[], at: number): { words: string[]; m
   // "One long bolt through the middle": the through bolt.
   return { words, marks: text(terms, at) === "through" ? [...telling, "through"] : telling };
 }
+
+/** "Behind the handle": a thing, and not only behind. */
+const leadsToThing = (terms: readonly Term[], at: number): boolean =>
+  /^(?:the|that|this|your|my|each|a|an)$/.test(text(terms, at)) &&
+  /^(?:noun|adjective)$/.test(terms[at + 1]?.tag ?? "");
 
 export const wordsFrom = (terms: readonly Term[], from: number, to: number) =>
   terms

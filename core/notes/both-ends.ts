@@ -32,7 +32,7 @@ export function bothEnds(walk: Walk, here: Here): boolean {
   walk.otherEnd = undefined;
   return true;
 }
-const OF_END = /\b(nut|head|bolt) ?[/,;&+-]* ?$/i;
+const OF_END = /\b(nut|head|bolt)(?:(?:'s| is| takes)(?: an?)?|s are| ?[/,;&+-]*) ?$/i;
 const ON_END = /^(?:\w+ )?on the (nut|head|bolt|flats|pin|stud|shaft|stem|rod)\b/i;
 const STAYS = /^(?:flats|pin|stud|shaft|stem|rod)$/;
 

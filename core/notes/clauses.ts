@@ -1,6 +1,6 @@
 import { spokenNumber } from "./spoken-number";
 import type { Term } from "./terms";
-import { ACTIONS, PAST_DEEDS } from "./vocabulary";
+import { ACTIONS, HEADS, PAST_DEEDS, THINGS } from "./vocabulary";
 import type { Word } from "./words";
 import { joinsNumbers, torqueUnitAt } from "./written-torque";
 
@@ -190,6 +190,14 @@ function beginsThought(terms: readonly Term[], at: number): boolean {
         [2, 3, 4, 5].some((n) =>
           /^(?:lifts|comes|slides|drops|falls|pops|swings|pulls|hangs)$/.test(text(at + n)),
         )) ||
+      // "That's a phillips · and two in the pull pocket".
+      (terms[at + 1]?.tag === "number" &&
+        /^(?:in|at|on|behind|under|along|by|near|inside|below|above)$/.test(text(at + 2)) &&
+        [3, 2, 4].some((back) => /^(?:that's|it's|they're)$/.test(text(at - back)))) ||
+      // "18 foot pounds · and the one on the back goes to 35".
+      (/^(?:the|those|these|that)$/.test(next) && isBehindTorque(terms, at)) ||
+      // "Five ten mil nuts to the door · and the motor is three T27".
+      (terms[at + 1]?.tag === "determiner" && SAYS_HOW_MANY.test(wordsFrom(terms, at + 2, at + 10))) ||
       // "Out of the way · and the last thing is the mount".
       (next === "the" && /^(?:last|next|first|other|only)$/.test(text(at + 2)) && text(at + 3) === "thing") ||
       (isAction(terms, at + 1) && terms[at + 2]?.tag !== "verb") ||
@@ -207,7 +215,7 @@ function beginsThought(terms: readonly Term[], at: number): boolean {
   if (word === "this" && next === "is") return !HOLDS_ON.has(before) && terms[at - 1]?.tag !== "verb";
   // "With brake cleaner · T30 back in".
   if (/^[te]\d{1,2}$/.test(word) && /^(?:back|goes)$/.test(next)) return true;
-  if (saysWhatHolds(terms, at)) return true;
+  if (saysWhatHolds(terms, at) || isNextSubject(terms, at)) return true;
   // "To 35 foot pounds · crossmember back up": what it is torqued to ends what is said of it.
   if (/^(?:noun|determiner|verb|adjective|pronoun)$/.test(terms[at]?.tag ?? "") && endsTorque(terms, at))
     return true;
@@ -252,6 +260,10 @@ function endsTorque(terms: readonly Term[], at: number): boolean {
     )
   )
     return false;
+  return isBehindTorque(terms, at);
+}
+
+function isBehindTorque(terms: readonly Term[], at: number): boolean {
   for (let from = Math.max(0, at - 6); from < at; from++) {
     const number = spokenNumber(terms, from);
     if (number && torqueUnitAt(terms, number.next)?.next === at) return true;
@@ -264,14 +276,30 @@ function saysWhatHolds(terms: readonly Term[], at: number): boolean {
   const before = terms[at - 1];
   if (!/^(?:the|each|every)$/.test(terms[at]?.text ?? "")) return false;
   if (!before || !/^(?:noun|adverb|number)$/.test(before.tag) || HOLDS_ON.has(before.text)) return false;
-  const behind = terms
-    .slice(at + 1, at + 9)
-    .map(({ text }) => text)
-    .join(" ");
-  return /^(?!ones?\b)(?:[a-z-]+ ){1,3}?(?:(?:is|are) (?:held|bolted|fixed|on (?:a|one|two|three|four|five|six|\d+))|(?:has|takes)(?: got)? (?:a|an|one|two|three|four|five|six|\d+)) /.test(
-    `${behind} `,
-  );
+  return SAYS_WHAT_HOLDS.test(wordsFrom(terms, at + 1, at + 9));
 }
+const SOME = "(?:a|an|one|two|three|four|five|six|seven|eight|ten|\\d+)";
+const SAYS_WHAT_HOLDS = new RegExp(
+  `^(?!ones?\\b)(?:[a-z-]+ ){1,3}?(?:(?:is|are) (?:held|bolted|fixed|on ${SOME})|(?:has|takes)(?: got)? ${SOME}) `,
+);
+const SAYS_HOW_MANY = new RegExp(
+  `^(?!ones?\\b)(?:[a-z-]+ ){1,3}?(?:is|are|has|takes)(?: only| just)? ${SOME} `,
+);
+
+/** "You'll reuse it · glass is held by two", "all of them · glass bolts are five": no thing is named right behind a pronoun. */
+function isNextSubject(terms: readonly Term[], at: number): boolean {
+  if (!/^(?:it|them|em)$/.test(terms[at - 1]?.text ?? "")) return false;
+  const isNamed = ({ text, tag }: Term) => tag === "noun" || THINGS.has(text) || Object.hasOwn(HEADS, text);
+  let end = at;
+  while (terms[end] && isNamed(terms[end] as Term) && end - at < 4) end++;
+  return end > at && /^(?:is|are)$/.test(terms[end]?.text ?? "");
+}
+
+const wordsFrom = (terms: readonly Term[], from: number, to: number) =>
+  terms
+    .slice(from, to)
+    .map(({ text }) => `${text} `)
+    .join("");
 
 const isBeing = (word: string) => /^(?:it's|that's|they're|is|are|was|were)$/.test(word);
 

@@ -14,6 +14,7 @@ export function consolidated(groups: readonly Group[]): Group[] {
     if (same) mergeInto(same, group);
     else kept.push(group);
   }
+  onTheirBolts(kept);
   for (const one of kept.filter(({ count }) => count === 1 || count === undefined)) countedLast(one, kept);
   // "Three of them, 14" going out and "all three to 24" coming in: so many of one kind that there are no
   // others.
@@ -44,6 +45,17 @@ export function consolidated(groups: readonly Group[]): Group[] {
     kept.splice(kept.indexOf(bare), 1);
   }
   return kept.filter((group) => !isCollective(group, kept));
+}
+
+/** "U-bolts, two a side, so four nuts a side": nothing turns a U-bolt, and what is said of it is said of its nuts. */
+function onTheirBolts(kept: Group[]): void {
+  const bolts = kept.find(({ family, marks, undo }) => family === "stud" && marks.has("u") && !undo);
+  const nuts = kept.find(
+    ({ family, topic, marks }) => family === "nut" && (topic.includes("u") || marks.has("u")),
+  );
+  if (!bolts || !nuts) return;
+  mergeInto(nuts, bolts);
+  kept.splice(kept.indexOf(bolts), 1);
 }
 
 const LAST_OF: Readonly<Record<string, number>> = { third: 3, fourth: 4, fifth: 5, sixth: 6 };

@@ -6,9 +6,10 @@ import type { Clause, Told } from "./clauses";
 import type { Group, SaidFigure } from "./group";
 import { saidIn } from "./heard";
 import { singular } from "./mention";
+import { isTurnedBack } from "./scan-torque";
 import { spokenNumber } from "./spoken-number";
 import type { Term } from "./terms";
-import { PART_HEADS, PLACES, THINGS } from "./vocabulary";
+import { HEADS, PART_HEADS, PLACES, THINGS } from "./vocabulary";
 import { WIDEST, torqueUnitAt } from "./written-torque";
 import { type FoundTorque } from "./written-torque";
 
@@ -55,7 +56,10 @@ export function bareFigures(
     const high = low && upTo(terms, low.next, low.value);
     const number = low && { ...low, next: high?.next ?? low.next };
     if (!number || (at > from && (spokenNumber(terms, at - 1)?.next ?? 0) > at)) continue;
-    const before = terms[at - 1]?.text ?? "";
+    // "Glass bolts are only five".
+    const led =
+      /^(?:only|just)$/.test(terms[at - 1]?.text ?? "") && /^(?:is|are)$/.test(terms[at - 2]?.text ?? "");
+    const before = terms[at - (led ? 2 : 1)]?.text ?? "";
     const next = terms[number.next]?.text ?? "";
     // "Twenty ish".
     const isNear = /^(?:ish|odd)$/.test(next);
@@ -100,14 +104,17 @@ export function bareFigures(
           before,
         ) ||
           terms[at - 1]?.tag === "noun" ||
+          Object.hasOwn(HEADS, before) ||
           // "Link 50", which elsewhere is something done.
           (at === from + 1 && (THINGS.has(singular(before)) || PART_HEADS.has(before))) ||
           // "E12 one 40", "upper 25".
           /^ones?$/.test(before) ||
           placed));
     if (number.decimals === 1 && PROPERTY_CLASSES.has(number.value)) continue;
-    if (taken(at) || number.fraction || number.value < 3 || number.value > 400 || !ends || !said) continue;
-    const torque = { value: number.value, unit, decimals: number.decimals };
+    // "Four and a half"; but "five eighths" are inches.
+    const isFraction = number.fraction && !(number.value > 1 && Number.isInteger(2 * number.value));
+    if (taken(at) || isFraction || number.value < 3 || number.value > 400 || !ends || !said) continue;
+    const torque = { value: number.value, unit, decimals: number.fraction ? 1 : number.decimals };
     found.push({
       // Told by a place or by nothing at all it may be the number of something else: that is asked.
       ...(alone || apart || placed || isNear ? { contradicts: true as const } : {}),
@@ -195,6 +202,14 @@ export function angleAlone(
       .slice(Math.max(from, at - 4), at)
       .map((term) => term.text)
       .join(" ");
+    // "Snug + 1/4 turn" is no torque turned further.
+    if (
+      /\b(?:back|backs|backed|off|loosen|slacken|undo|snug|tight|hand|finger|fingers|seats?|seated|touch\w*)\b/.test(
+        before,
+      ) ||
+      isTurnedBack(terms, number.next)
+    )
+      continue;
     if (
       /^(?:degrees?|deg|°|º)$/.test(unit) &&
       number.value >= 15 &&
@@ -202,6 +217,15 @@ export function angleAlone(
       /\b(?:another|plus|then|further|extra|turn|more|and|only|gets?|\+)\b|\+/.test(before)
     )
       return number.value;
+    // "40 plus a quarter turn", "then another half a turn".
+    const behind = `${unit} ${terms[number.next + 1]?.text ?? ""}`;
+    if (
+      number.fraction &&
+      number.value <= 0.5 &&
+      /^(?:turn\b|a turn$|of a$)/.test(behind) &&
+      /(?:\b(?:another|plus|then|further)|\+)(?: (?:another|a|an|further))*$/.test(before)
+    )
+      return number.value * 360;
     // "they get a 90 after that, so a quarter turn".
     const turned = terms
       .slice(number.next, number.next + 8)

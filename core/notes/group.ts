@@ -50,6 +50,8 @@ export interface Group {
   looks?: readonly { mark: string; count: number }[];
   /** "Nine of them are 13 mm, the two outer ones 14": those that it was told apart from. */
   apartFrom?: Group;
+  /** "And two in the pocket": named as those before it, by where it is. */
+  isElsewhere?: true;
   /** Its head was told under one name and its figure under another: that of the half told last. */
   otherHalf?: string;
 }

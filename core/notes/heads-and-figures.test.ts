@@ -241,7 +241,7 @@ describe("as people tell it", () => {
     [
       "a size before others are named is of what was spoken of before",
       "There's one long bolt down through the middle of the mount, that's a 17 and three bolts holding the arm which are fourteens. Take them out. New mount in. Long one is 85 Nm.",
-      ["long bolt, × 1, 17 mm, 85 N·m", "arm bolts holding the arm, × 3, 14 mm"],
+      ["long bolt, × 1, 17 mm, 85 N·m", "bolts holding the arm, × 3, 14 mm"],
     ],
     [
       "the bolt of a clamp has a nut and a head; bolts told by their thread",
@@ -279,7 +279,11 @@ describe("as people tell it", () => {
     [
       "a head is put right later on; so many behind a figure; a cross head in two words",
       "Under the trim three torx 30. Then the card: one cross head behind the handle. Speaker out, 4 screws, 8 mm. They were T25 btw, not 30. New one on, 7 Nm the three.",
-      ["trim bolts, × 3, T25, 7 N·m", "card cross-head screw behind, × 1", "speaker screws, × 4, 8 mm"],
+      [
+        "trim bolts, × 3, T25, 7 N·m",
+        "card cross-head screw behind the handle, × 1",
+        "speaker screws, × 4, 8 mm",
+      ],
     ],
     [
       "the two at a place are those that are two and have no figure yet",
@@ -310,6 +314,48 @@ describe("as people tell it", () => {
       "a nut that goes on is not what the bolts before it are held by",
       "The plate has four bolts at the back, 17, I gave them 50 newton metres. Under the cap there's a castle nut, 27. Drum on, nut on. Nip it up to 30 newton metres.",
       ["plate bolts at the back, × 4, 17 mm, 50 N·m", "castle nut, × 1, 27 mm, 30 N·m"],
+    ],
+    [
+      "how many there are is no head",
+      "The cover is held by six hex-head screws, 10 mm. Four head bolts, 15 mm, 30 Nm.",
+      ["cover screws, × 6, 10 mm", "cover bolts, × 4, 15 mm, 30 N·m"],
+    ],
+    [
+      "a head with a recess is turned by a key",
+      "Six allen bolts hold the cover, five mil. The bracket is on two allen bolts and a 13 mm nut.",
+      ["allen bolts, × 6, 5 mm key", "allen bolts, × 2", "bracket nut, × 1, 13 mm"],
+    ],
+    [
+      "a quarter turn further is kept, a turn back is none, nor is one instead of a torque",
+      "Crossmember: four bolts, 18 mm. Hub nut, 30 mm. Spark plug, 16 mm. Torques: crossmember 40 Nm, then another quarter turn. Hub nut 20 Nm then half a turn back. Spark plug 18 Nm, or snug + 1/4 turn.",
+      [
+        "crossmember bolts, × 4, 18 mm, 40 N·m + 90°",
+        "hub nut, × 1, 30 mm, 20 N·m",
+        "spark plug, × 1, 16 mm, 18 N·m",
+      ],
+    ],
+    [
+      "where some are, and others of their kind elsewhere",
+      "Airbox: two bolts on top, 10 mm, and one behind the battery, 13 mm. The shield has three bolts, two at the front and one at the back.",
+      ["airbox bolts on top, × 2, 10 mm", "airbox bolt behind the battery, × 1, 13 mm", "shield bolts, × 3"],
+    ],
+    [
+      "a thread told before its heads; the same size; the nuts of a U-bolt",
+      "U bolts, two a side so four nuts a side, three quarter inch. Front eye bolt is a nine sixteenths bolt so the heads are seven eighths and the nut's seven eighths too. Rear shackle has two bolts, same size.",
+      [
+        "U-bolt nuts, × 8, 3/4 in",
+        "front eye bolt, × 1, 7/8 in, hold 7/8 in",
+        "rear shackle bolts, × 2, 7/8 in, hold 7/8 in",
+      ],
+    ],
+    [
+      "a figure between two numbers, and others without a unit behind it",
+      "Glass: two bolts, 10 mm. The motor is on three screws, T27. Regulator nuts, five, 10 mm. New one in. Regulator nuts like eight nine newton metres. Glass bolts are only five. Motor screws four and a half.",
+      [
+        "glass bolts, × 2, 10 mm, 5 N·m",
+        "motor screws, × 3, T27, 4.5 N·m",
+        "regulator nuts, × 5, 10 mm, 8 to 9 N·m",
+      ],
     ],
   ])("%s", (_, text, fasteners) => {
     expect(read(text)).toEqual(fasteners);

@@ -130,6 +130,8 @@ function kilograms(text: string, terms: readonly Term[], known: readonly FoundTo
 const LISTING =
   /\b(?:tools\b(?! (?:in|the|only))|you(?:'re|'ll)? (?:(?:will|gonna|going to|want to|wanna) )?(?:need|want)\b(?! (?:to|it|her|him|them|that|this|your)\b)|what (?:you|do you|we) (?:need|want)|you will need|on the bench|kit list|have ready|also needed|in the box|got to have|things you need|supplies|wants? for this)/i;
 
+const IS_HELD = /\b(?:is|are) (?:held|retained|secured|fixed|fastened|bolted|attached|clipped|screwed)\b/i;
+
 /** What is needed, as lists tell it: from the words that begin one to where something is done. */
 function listingIn(
   text: string,
@@ -150,6 +152,8 @@ function listingIn(
     else if (
       open &&
       (clause.paragraph > open.paragraph + 1 ||
+        // "The inner panel is retained by two screws": told of, and not laid out.
+        IS_HELD.test(said) ||
         // Without full stops a list ends where something is done.
         (toolCount === 0 && doneIn(terms, clause) !== undefined) ||
         // Nothing is torqued while things are laid out.

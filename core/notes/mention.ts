@@ -28,6 +28,8 @@ export interface Mention extends Clause {
   some?: true;
   /** "the three in the arm": told by how many there are and where. */
   placed?: true;
+  /** "A screw behind the handle, and two in the pocket": others of the kind named last, where those are not. */
+  elsewhere?: true;
   /** "two more": others of the kind named last. */
   more?: true;
   /** "6 are 13 mm": so many of those just counted. */

@@ -245,8 +245,15 @@ function named(
   if (isPlaced) marks.unshift(place);
   const howMany =
     count ?? onStuds(terms, counted, family) ?? ofThem(terms, at + 1) ?? timesBehind(terms, at + 1);
-  const called =
-    SHAPES.has(noun) && noun !== "torx" ? `cross-head ${howMany === 1 ? "screw" : "screws"}` : noun;
+  // "Two cross-head screws", "the phillips".
+  const isCross =
+    (SHAPES.has(noun) && noun !== "torx") ||
+    (!size &&
+      /\b(?:cross (?:- )?head|phillips|pozi|pozidriv|crosshead) $/.test(
+        `${wordsFrom(terms, Math.max(from, at - 3), at)} `,
+      ));
+  const headless = howMany === 1 ? "screw" : "screws";
+  const called = isCross ? `cross-head ${SHAPES.has(noun) ? headless : noun}` : noun;
   const through =
     /^(?:and|with)$/.test(text(terms, at + 1)) &&
     /^(?:nuts?|bolts?)$/.test(text(terms, at + 2)) &&
@@ -263,7 +270,13 @@ function named(
       ...(marks.includes("lug") ? ["wheel"] : []),
       ...after.marks,
     ]),
-    name: [...marks, called, ...(marks.length === 0 ? after.words : [])].join(" "),
+    name: [
+      ...(isCross
+        ? marks.filter((mark) => !/^(?:cross|head|phillips|pozi|pozidriv|crosshead)$/.test(mark))
+        : marks),
+      called,
+      ...(marks.length === 0 ? after.words : []),
+    ].join(" "),
     count: howMany,
     perSide: isPerSide(terms, at + 1),
     // "that's just the one bolt" is told for the first time.

@@ -62,12 +62,19 @@ const lastFigured = (groups: readonly Group[], but: Group, at: number): Group | 
     .sort((a, b) => b.figuredAt - a.figuredAt)[0];
 
 /** "upper plug same as lower", "the rear ones same as the front": one has what is known of the other. */
-export function sameAs({ groups, last }: Walk, here: Here): void {
-  const [one, ...more] = mentionsWithGroups(here).map(({ group }) => group);
+export function sameAs({ heard: { told }, groups, last }: Walk, here: Here): void {
+  const [named, ...more] = mentionsWithGroups(here).map(({ group }) => group);
+  // "Rear shackle has two bolts, same size".
+  const isTail =
+    /^\W*(?:and |also |all |both )*(?:the )?same (?:sizes?|heads?)\W*$/i.test(here.said) &&
+    last?.first === here.i - 1 &&
+    told[last.first]?.sentence === here.clause.sentence;
+  const one = named ?? (isTail ? last : undefined);
   // "Top nut 18, hold the stud with a 6 allen. Bottom nut same."
   const before = one && groups[groups.indexOf(one) - 1];
   const isSame = /\b(?:the )?same(?: again| size| there)?\W*$/i.test(here.said) && more.length === 0;
-  if (isSame && one && one.undo === undefined && before?.family === one.family && one.first === here.i) {
+  const isNew = one !== undefined && (isTail || one.first === here.i);
+  if ((isSame || isTail) && isNew && one.undo === undefined && before?.family === one.family) {
     one.undo = before.undo;
     one.hold = before.hold;
     if (before.traits.has("counter-hold")) one.traits.add("counter-hold");

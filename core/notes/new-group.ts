@@ -64,12 +64,24 @@ function isUsedAsTool({ walk: { heard }, here, mention }: Taking): boolean {
       before,
     );
   const next = told[here.i + 1];
+  // "The second one took me four nuts".
+  if (/\b(?:took|cost) (?:me|us|him|her) (?:\w+ ){0,2}\w+$/i.test(before)) return true;
   const after = saidIn(whole, terms, {
     from: mention.to,
     to: next?.sentence === here.clause.sentence ? next.to : here.clause.to,
   });
-  return taken && /\b(?:run|thread|screw|wind|put|stick) (?:it|them|one|that)\b/i.test(after);
+  // "Lay a nut over it and weld through the middle".
+  const welded =
+    /\b(?:lay|slip|put|drop|weld|tack|set) an? (?:\w+ ){0,2}?nut$/i.test(before) &&
+    /^\W*(?:over|on|onto|to)\b/i.test(after);
+  return welded || (taken && /\b(?:run|thread|screw|wind|put|stick) (?:it|them|one|that)\b/i.test(after));
 }
+
+/** "Soaked every nut, every stud": whichever there are, and none that was told of. */
+const isAnyOfThem = ({ walk: { heard }, here, mention }: Taking): boolean =>
+  mention.marks.length === 0 &&
+  here.sizes.length === 0 &&
+  /^(?:every|any|each)$/.test(text(heard.terms, mention.to - 2));
 
 /** Whether a mention of nothing known begins a group: not what is of another car, and not what was bought. */
 export function isNew(taking: Taking): boolean {
@@ -81,6 +93,7 @@ export function isNew(taking: Taking): boolean {
     !isForbidden(taking.walk, taking.here, taking.mention) &&
     !isUsedAsTool(taking) &&
     !isNewClip(taking) &&
+    !isAnyOfThem(taking) &&
     !(mention.ofThem && (walk.last?.count ?? 0) > (mention.count ?? 0) && here.sizes.length === 0) &&
     (mention.some ||
       mention.placed ||

@@ -1,4 +1,6 @@
 import { text } from "./counts";
+import type { Group } from "./group";
+import { saidIn } from "./heard";
 import { type Mention, singular } from "./mention";
 import { alike } from "./same-group";
 import { topicIn } from "./topic";
@@ -102,4 +104,22 @@ export function namedBefore(walk: Walk, { clause }: Here, mention: Mention): str
     );
   const telling = words.filter((word) => ofWord(word).length === 1);
   return [...new Set(telling)];
+}
+
+/** "The eye bolt is a nine sixteenths bolt": what was named just before, and no other. */
+export function saidToBe(
+  { heard: { text: whole, terms } }: Walk,
+  { mentions, places }: Here,
+  mention: Mention,
+): Group | undefined {
+  const at = mentions.indexOf(mention);
+  const [before, subject] = [mentions[at - 1], places[at - 1]];
+  if (!before || !subject || mention.marks.length > 0 || !alike(mention.family, subject.family))
+    return undefined;
+  const between = saidIn(whole, terms, { from: before.to, to: mention.to });
+  return /^\W*(?:is|are|was|were|'s)(?: just| only| all)? (?:an? )?(?:(?!and\b|the\b|with\b|on\b|in\b|to\b|of\b)[\w/-]+ ?)*$/i.test(
+    between,
+  ) && (mention.count ?? 1) === 1
+    ? subject
+    : undefined;
 }

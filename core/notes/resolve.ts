@@ -2,7 +2,7 @@ import type { HeadSize } from "../quantity/head-size";
 import { formatHeadSize } from "../quantity/read-head-size";
 import type { Group } from "./group";
 import { spanOf } from "./heard";
-import { type Mention, singular } from "./mention";
+import { type Mention, marksOf, singular } from "./mention";
 import { alike, contradict } from "./same-group";
 import type { Term } from "./terms";
 import { OPPOSITES } from "./vocabulary";
@@ -74,7 +74,9 @@ function nameFor(mention: Mention, topic: readonly string[], own: boolean): stri
   if (mention.placed) return [...mention.marks, (mention.count ?? 2) > 1 ? "bolts" : "bolt"].join(" ");
   if (mention.sized) return [...topic, (mention.count ?? 2) > 1 ? "bolts" : "bolt"].join(" ");
   if (own) return mention.name;
-  return [...topic, mention.name].join(" ");
+  // "Bolts holding the glass" say already of what they are.
+  const said = new Set(marksOf(mention.name.split(" ")));
+  return (topic.every((word) => said.has(word)) ? [mention.name] : [...topic, mention.name]).join(" ");
 }
 
 export function touch(group: Group, mention: Mention, terms: readonly Term[], at: number): void {
@@ -223,7 +225,11 @@ export function resolvePlain(
 ): Group | undefined {
   const ofTopic = (group: Group) =>
     topic.filter((word) => group.topic.includes(word) || group.marks.has(word)).length;
+  // Nuts of a part are none of a wheel's, which come off once and go on last.
+  const isOfWheel = ({ marks, last }: Group) =>
+    marks.has("wheel") && !topic.includes("wheel") && at - last > 6;
   const fits = (group: Group) =>
+    !isOfWheel(group) &&
     (group.family === family || (mayBe(family, group) && group.family !== "one" && at - group.last <= 4)) &&
     !(
       size &&

@@ -119,10 +119,32 @@ function isOtherNumber(
     // "Terminals 6, no more": a figure.
     /^(?:tops|max)$/.test(text(next)) ||
     (text(next) === "no" && text(next + 1) === "more") ||
+    isCountOf(words, next) ||
+    // "Four head bolts": of a cylinder's head; a 13 head is said in a number that heads have.
+    (/^heads?$/.test(text(next)) &&
+      /^(?:bolts|nuts|studs)$/.test(text(next + 1)) &&
+      value <= 12 &&
+      (value < 6 || !/^\d/.test(text(at)))) ||
     value < 4 ||
     value > 46 ||
     (decimals > 0 && value !== 5.5) ||
     NOT_A_SIZE.test(text(next))
+  );
+}
+
+/** "Six hex-head screws", "8 socket cap bolts": how many, and what their heads are like. */
+function isCountOf(words: readonly Word[], next: number): boolean {
+  let at = next;
+  while (
+    /^(?:hex|hexagon|hexagonal|socket|allen|cap|flange|flanged|key|heads?|headed|-)$/.test(
+      words[at]?.text ?? "",
+    )
+  )
+    at++;
+  return (
+    at > next &&
+    /^(?:hex|hexagon|hexagonal|socket|allen|cap|flange|flanged)$/.test(words[next]?.text ?? "") &&
+    /^(?:bolts|nuts|screws)$/.test(words[at]?.text ?? "")
   );
 }
 

@@ -26,6 +26,15 @@ const MAXIMUM = [
   ["not", "over"],
 ];
 
+/** "Half a turn back", "90 degrees off again": what is let go, and not turned on. */
+export const isTurnedBack = (words: readonly Word[], at: number): boolean =>
+  /^(?:(?:of|a|turn|turns|degrees?|deg|°|º) )*(?:back|backwards|off|out|loose|looser|anti-?clockwise|anti|counter-?clockwise|counter)\b/.test(
+    words
+      .slice(at, at + 5)
+      .map(({ text }) => text)
+      .join(" "),
+  );
+
 /** The angle that follows a torque: "plus 90 degrees", "then a quarter turn", "+ 90°". */
 function angleAt(
   words: readonly Word[],
@@ -40,6 +49,7 @@ function angleAt(
     i++;
   const number = spokenNumber(words, i);
   if (!number) return undefined;
+  if (isTurnedBack(words, number.next)) return undefined;
   const unit = text(number.next);
   if (["degrees", "degree", "deg", "°", "º"].includes(unit) && number.value >= 5 && number.value <= 720)
     return { degrees: number.value, next: number.next + 1 };

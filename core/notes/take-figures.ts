@@ -66,7 +66,10 @@ export function takeFigures(walk: Walk, here: Here): void {
   sameAs(walk, here);
   const angle = angleAlone(terms, clause, walk.inTorque);
   if (angle === undefined || here.notThis) return;
-  const turned = mentionsWithGroups(here).at(-1)?.group ?? byTopic(walk, here) ?? walk.last;
+  const turned =
+    mentionsWithGroups(here).at(-1)?.group ??
+    byTopic(walk, here) ??
+    (here.things.length === 0 ? walk.last : undefined);
   if (turned) turnFurther(turned, angle, said);
 }
 

@@ -3,11 +3,12 @@ import { chooseGroup, isAnyOf } from "./choose-group";
 import { clampOfBattery, ofClip, takeBoltOfClamp } from "./clamps";
 import { countBehind, loneCount, takeCounts } from "./counted";
 import { SAYS_EACH, text } from "./counts";
+import { takeElsewhere } from "./elsewhere";
 import { saidIn } from "./heard";
 import { LEFT_ALONE, isForbidden } from "./left-alone";
 import { described, ofPartsTold, placeAhead, splitByLook, tellBySize } from "./looks";
 import { type Taking, beginOne, isNew, keepGroup } from "./new-group";
-import { namedBefore, ofPlace, ofStuds, ofThem, ownThings, pointedAt } from "./of-what";
+import { namedBefore, ofPlace, ofStuds, ofThem, ownThings, pointedAt, saidToBe } from "./of-what";
 import { begin, touch } from "./resolve";
 import { isOtherEnd } from "./same-group";
 import { mergeInto } from "./same-group";
@@ -54,6 +55,13 @@ export function takeMentions(walk: Walk, here: Here): void {
     if (begun && said1 === mentions[0] && said1.marks.length === 0 && alike(said1.family, "bolt")) {
       touch(begun, { ...mention, name: "" }, walk.heard.terms, here.i);
       places.push(begun);
+      continue;
+    }
+    if (mention.elsewhere && takeElsewhere({ walk, here, mention, topic, fresh })) continue;
+    const subject = saidToBe(walk, here, said1);
+    if (subject) {
+      touch(subject, { ...mention, count: undefined, name: "" }, walk.heard.terms, here.i);
+      places.push(subject);
       continue;
     }
     const told = mention.count === undefined ? countBehind(walk, here) : undefined;
@@ -140,6 +148,14 @@ function takeOtherEnd({ walk, here, mention }: Taking): boolean {
     walk.heard.told[last.last]?.sentence === here.clause.sentence &&
     last.undo !== undefined &&
     /^\W*(?:and |with )?(?:(?:an?|the|same|also|\d+|mm) ?)*nut\b/i.test(said);
+  // "The heads are 7/8 and the nut's 7/8 too".
+  const ofHead =
+    last?.family === "bolt" &&
+    mention.family === "nut" &&
+    mention.marks.length === 0 &&
+    here.sizes.length === 2 &&
+    i - last.last <= 2 &&
+    /\bheads?\b[^.]*\bnut/i.test(said);
   // "The link was in the way, so I took its bottom nut off": of that, and of no bolt before it.
   const { topic, topicAt, topicSentence } = walk;
   const isOfTopic =
@@ -165,7 +181,10 @@ function takeOtherEnd({ walk, here, mention }: Taking): boolean {
     mention.family === "pin" &&
     i - last.last <= 2 &&
     /\b(?:hold|held|flats?|stop(?:s|ped)?)\b/i.test(said);
-  if (!last || !(beside || isWith || isHeldPin || isOtherEnd(mention, last, groups, said, i, things)))
+  if (
+    !last ||
+    !(beside || ofHead || isWith || isHeldPin || isOtherEnd(mention, last, groups, said, i, things))
+  )
     return false;
   last.hold ??= last.undo && /\b(?:also|same|too)\b/.test(said) ? last.undo : undefined;
   last.traits.add("counter-hold");

@@ -4,6 +4,7 @@ import { bothEnds, corrects, isOfThread } from "./both-ends";
 import { isSqueezed } from "./clamps";
 import type { Group, SaidSize } from "./group";
 import { between, gapBetween, saidIn, sentenceOf, spanOf } from "./heard";
+import { shapedCross, withRecess } from "./recess";
 import { byWords } from "./same-group";
 import type { FoundSize } from "./size-words";
 import { twoOfTwo } from "./two-of-two";
@@ -53,8 +54,8 @@ export function takeSizes(walk: Walk, here: Here): void {
   const shaped = /\b(?:twelve|12)[- ]?points?\b|\bbi-?hex\b/i.exec(here.said);
   if (shaped && walk.last?.undo?.head.profile === "hexagon" && !DENIED.test(here.said.slice(0, shaped.index)))
     walk.last.undo.head = { ...walk.last.undo.head, profile: "twelve-point" };
+  shapedCross(walk, here);
 }
-
 /** "T25: 4 Nm": the bolts of that head, of which something is told next. */
 function sizeLeads(walk: Walk, here: Here): boolean {
   const { terms } = walk.heard;
@@ -309,7 +310,9 @@ function ofUnknown({ walk, here, size, holds, back }: Sized): Group | undefined 
   return beginUnknown(walk, unknown);
 }
 
-function putSize({ walk, here, size, one, after, back }: Sized, group: Group): void {
+function putSize(sized: Sized, group: Group): void {
+  const { walk, here, size, after, back } = sized;
+  const one = withRecess(walk, here, sized.one, size, group);
   const { terms, told } = walk.heard;
   const { said, goingBack, mentions } = here;
   // A size of its own goes on only to what came off with another: told before the turn, or told to be new.
@@ -321,7 +324,9 @@ function putSize({ walk, here, size, one, after, back }: Sized, group: Group): v
       : "undo";
   const there = group[which];
   // "9/16 bolts, so that's a 7/8 wrench".
-  const wasThread = there && isOfThread(walk, there) && /^(?:wrench|spanner|socket)/.test(after);
+  const isOfHead =
+    /^(?:wrench|spanner|socket)/.test(after) || /\bheads?(?:'s| is| are)?\W*$/i.test(sized.before);
+  const wasThread = there && isOfThread(walk, there) && isOfHead;
   if (!there || wasThread) group[which] = one;
   else if (back && formatHeadSize(there.head) !== formatHeadSize(size.head)) {
     walk.struck.push({ span: there.span, what: formatHeadSize(there.head), of: "size" });

@@ -77,7 +77,7 @@ test.each<[string, string[]]>([
   [
     "window-lift",
     [
-      "1 × Screw, cross-head 2",
+      "1 × Window screw, cross-head 2",
       "9 × Panel clips around the edge",
       "2 × Bolts holding the glass, 10 mm, 9 N·m",
       "5 × Regulator nuts, 8 mm, 7 N·m",

@@ -19,6 +19,7 @@ export function topicIn(terms: readonly Term[], clause: Clause): string[] {
         /^of$/.test(terms[at + 1]?.text ?? "") &&
         /^wood$/.test(terms[at + 2]?.text ?? "")) ||
       (word === "blade" && /^(?:flat|razor|wide|putty|knife|scraper)$/.test(terms[at - 1]?.text ?? "")) ||
+      (word === "wheel" && /^(?:wire|grinding|flap|buffing|polishing)$/.test(terms[at - 1]?.text ?? "")) ||
       (word === "bar" &&
         /^(?:breaker|breaking|pry|prise|power|cheater|crow|knuckle|long)$/.test(terms[at - 1]?.text ?? "")) ||
       (at === from &&
@@ -72,7 +73,7 @@ function beforePurpose(terms: readonly Term[], { from, to }: Clause): number {
 }
 
 /** Behind a thing they are one with it: "battery tray". */
-const HOLDERS = /^(?:trays?|boxe?s?|holders?|frames?|ends?|assembly|rails?|strips?)$/;
+const HOLDERS = /^(?:lids?|trays?|boxe?s?|holders?|frames?|ends?|assembly|rails?|strips?)$/;
 
 const isThing = (said: string, word = singular(said.replace(/'s$/, ""))) =>
   (THINGS.has(word) || PART_HEADS.has(word) || COMPOUND.test(word)) &&
@@ -96,14 +97,16 @@ function isHeldBy(terms: readonly Term[], at: number): boolean {
   const { text = "", tag } = terms[at] ?? {};
   if (tag !== "noun" || !/^[a-z-]{4,}$/.test(text) || NO_THING.has(text) || NOT_IN_NAME.has(text))
     return false;
-  if (Object.hasOwn(HEADS, text) || TOOL_HEADS.has(text)) return false;
+  if (Object.hasOwn(HEADS, text)) return false;
+  // "The meter itself" is no tool.
+  if (TOOL_HEADS.has(text) && terms[at + 1]?.text !== "itself") return false;
   const named = [1, 2, 3].some((back) =>
     /^(?:the|each|every|that|this|your|my)$/.test(terms[at - back]?.text ?? ""),
   );
   return named && HELD_BY.test(wordsFrom(terms, at + 1, at + 10));
 }
 const HELD_BY = new RegExp(
-  `^(?:(?:has|have|had|takes)(?: got)? (?:(?!and\\b|the\\b)[a-z0-9-]+ ){1,4}?(?:bolt|nut|screw|stud|clip)s?|(?:is|are) (?:(?:held|fixed|secured|bolted|screwed|fastened|clipped)\\b|on (?:[a-z0-9-]+ ){1,3}?(?:bolt|nut|screw|stud|clip)s?))`,
+  `^(?:itself )?(?:(?:has|have|had|takes)(?: got)? (?:(?!and\\b|the\\b)[a-z0-9-]+ ){1,4}?(?:bolt|nut|screw|stud|clip)s?|(?:is|are) (?:(?:held|fixed|secured|bolted|screwed|fastened|clipped)\\b|on (?:[a-z0-9-]+ ){1,3}?(?:bolt|nut|screw|stud|clip)s?))|^itself (?:[a-z0-9-]+ ){1,3}?(?:bolt|nut|screw|stud|clip)s?\\b`,
 );
 
 /** "Under the bonnet there is the top mount": where it is, and what is told of comes behind. */

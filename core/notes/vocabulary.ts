@@ -245,6 +245,8 @@ export const THINGS = words(
   turbo intercooler silencer muffler resonator distributor harness spat mudguard mudflap liner sill sunroof winch receiver pulley card
   post rod linkage hold-down hold-downs holddown holddowns terminal-post carburettor carburetor rocker block timing oil-pan oil-cooler filter-housing element bowl cup dash dashboard glovebox
   leg yoke flywheel flexplate clutch spindle backplate backing-plate seatbelt anchor buckle hatch gate mirror headlamp probe shoe shoes sling carpet bolster headrest cowl scuttle nozzle runner tunnel
+  window windows windscreen windshield glass baffle strainer float filler neck turret squab cushion shelf roof crossbar roof-bar lens indicator washer-bottle fusebox fuse-box computer
+  ecu maf wastegate pickup drawbar coupler hitch cowling slam-panel selector shifter check-strap sump-guard amplifier subwoofer wing-mirror parcel-shelf
   link links bellhousing bell-housing pinion companion balancer sprocket camshaft crankshaft tailpipe hanger converter lambda balljoint propeller u-joint`,
 );
 
@@ -263,7 +265,7 @@ export const NO_HEADING =
 
 /** What was bought or comes along: no fastener of the job by that alone. */
 export const BOUGHT =
-  /\b(?:bought|dollars?|bucks|quid|pounds the lot|euros?|comes? with|came (?:with|to)|in the box|kit(?:'s)?|parts? (?:are|is|wise|list)|paid|cost|spare)\b|[$£€]/i;
+  /\b(?:bought|dollars?|bucks|quid|pounds the lot|euros?|comes? with|came (?:with|to)|(?:got|has|have) (?:[\w'-]+ ){1,6}with (?:it|them)|in the box|kit(?:'s)?|parts? (?:are|is|wise|list)|paid|cost|spare)\b|[$£€]/i;
 /** What is held still meanwhile is not what is turned. */
 export const HELD_STILL = /\b(?:hold|holding|counterhold)(?: the| that| it| on)?\s*$/i;
 export const HOLD_BEFORE =

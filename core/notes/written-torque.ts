@@ -150,8 +150,11 @@ export function numbersAt(words: readonly Word[], at: number): Numbers | undefin
       said.push(isThereabouts(words, link) ? "or" : (words[link]?.text ?? ""));
       link++;
     }
-    const more = said.length > 0 ? figureNumber(words, link) : undefined;
     const last = found.list.at(-1)?.value ?? 0;
+    // "Eight nine newton metres", straight behind each other.
+    const isNext = said.length === 0 && !unit && spokenNumber(words, link)?.value === last + 1;
+    if (isNext && /^[a-z]/.test(words[link]?.text ?? "")) said.push("or");
+    const more = said.length > 0 ? figureNumber(words, link) : undefined;
     // "7 or 8 foot pounds", and not "18 nuts or 60 foot pounds".
     const isOtherwise =
       said[0] === "or" && (unit !== undefined || !more || more.value <= last || more.value > last * WIDEST);

@@ -96,7 +96,7 @@ function insideQuantities(terms: readonly Term[]): Set<number> {
       (/^points?$/.test(term.text) && terms[at - 1]?.tag === "number") ||
       (/^(?:that|which|who)$/.test(term.text) &&
         /^(?:holds?|goes|go|runs?|keeps?)$/.test(terms[at + 1]?.text ?? "")) ||
-      term.text === "of";
+      /^(?:of|em)$/.test(term.text);
     if (isOne) inside.add(at);
     if (isTold && (ONES.has(term.text) || Object.hasOwn(HEADS, term.text) || term.tag === "number"))
       inside.add(at);
