@@ -177,7 +177,7 @@ test("of two tellings of one deed one step stays, and what is left loose is no l
     "Undo the cover bolts, 10 mm. Take the old gasket out. New gasket on. Fit the gasket. Leave the two rear bolts loose for now, 13 mm. Cover bolts 9 Nm.",
   );
   expect(read.steps.filter(({ says, what }) => says === "fit" && /gasket/.test(what))).toHaveLength(1);
-  expect(read.fasteners.map(({ name }) => name)).toContainEqual(expect.stringContaining("rear bolts"));
+  expect(read.fasteners.map(({ name }) => name)).toContainEqual(expect.stringContaining("rear gasket bolts"));
   const left = readStory("Leave the four bolts behind the hub alone. Undo the two cover bolts, 10 mm.");
   expect(left.fasteners.map(({ name }) => name)).toEqual(["cover bolts"]);
 });

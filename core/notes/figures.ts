@@ -76,7 +76,10 @@ export function bareFigures(
       turnsOn(terms, number.next) ||
       number.next >= to ||
       (isNear && number.next + 1 >= to) ||
-      /^(?:both|each|all|too|also|as|tops|max|and|on|now|with)$/.test(after);
+      /^(?:both|each|all|too|also|as|tops|max|and|on|now|with)$/.test(after) ||
+      // "110 in a star".
+      (after === "in" &&
+        /^(?:an?|two|three|stages|steps|sequence|turns?|order)$/.test(terms[number.next + 1]?.text ?? ""));
     // "two 17s, forty on those".
     const pointed =
       after === "on" && /^(?:those|these|them|each|all|both|that)$/.test(terms[number.next + 1]?.text ?? "");
@@ -100,7 +103,7 @@ export function bareFigures(
       pointed ||
       alone ||
       (at > from &&
-        (/^(?:to|at|gets?|is|are|takes?|be|on|put|them|it|now|also|:|=|they're|it's|that's|about|around|roughly)$/.test(
+        (/^(?:to|at|gets?|needs?|wants?|is|are|takes?|be|on|put|them|it|now|also|:|=|they're|it's|that's|about|around|roughly)$/.test(
           before,
         ) ||
           terms[at - 1]?.tag === "noun" ||
@@ -113,7 +116,9 @@ export function bareFigures(
     if (number.decimals === 1 && PROPERTY_CLASSES.has(number.value)) continue;
     // "Four and a half"; but "five eighths" are inches.
     const isFraction = number.fraction && !(number.value > 1 && Number.isInteger(2 * number.value));
-    if (taken(at) || isFraction || number.value < 3 || number.value > 400 || !ends || !said) continue;
+    // "The T20s only need 2": so little only where it is said to be one.
+    const least = /^(?:needs?|wants?|gets?)$/.test(before) ? 1 : 3;
+    if (taken(at) || isFraction || number.value < least || number.value > 400 || !ends || !said) continue;
     const torque = { value: number.value, unit, decimals: number.fraction ? 1 : number.decimals };
     found.push({
       // Told by a place or by nothing at all it may be the number of something else: that is asked.

@@ -52,6 +52,8 @@ export interface Group {
   apartFrom?: Group;
   /** "And two in the pocket": named as those before it, by where it is. */
   isElsewhere?: true;
+  /** Told as a bare number: what it comes to in each of the units that it may be in. */
+  inSomeUnit?: readonly TorqueFigure[];
   /** Its head was told under one name and its figure under another: that of the half told last. */
   otherHalf?: string;
 }

@@ -133,7 +133,7 @@ describe("as people tell it", () => {
     [
       "how many and where, before what they do; long and short, by what is told of them",
       "The pump is held on by three bolts. Two at the bottom go right through into the bracket, they're long, and they were 13s. The top one is shorter, that was a 15. Going back, the long ones 45 newton metres. The short one 25.",
-      ["lower bolts, × 2, 13 mm, 45 N·m?", "pump top bolt, × 1, 15 mm, 25 N·m?"],
+      ["lower bolts, × 2, 13 mm, 45 N·m?", "top pump bolt, × 1, 15 mm, 25 N·m?"],
     ],
     [
       "a second pass by its number alone",
@@ -222,7 +222,7 @@ describe("as people tell it", () => {
     [
       "so many of a lot, and the rest by where they are; all of them are both",
       "The collector is held by eight nuts. Six of them are 12 mm and the two lower ones are a 13. New gasket on. All the collector nuts 15 Nm.",
-      ["collector nuts, × 6, 12 mm, 15 N·m", "collector lower nuts, × 2, 13 mm, 15 N·m"],
+      ["collector nuts, × 6, 12 mm, 15 N·m", "lower collector nuts, × 2, 13 mm, 15 N·m"],
     ],
     [
       "a nut on each stud, and a sensor told by its socket",
@@ -235,7 +235,7 @@ describe("as people tell it", () => {
       [
         "bolts through the plate, × 3, 16 mm, 55 N·m?",
         "pinch bolt, × 1, 18 mm, 80 N·m",
-        "brace top nut, × 1, 15 mm, 48 N·m?",
+        "top brace nut, × 1, 15 mm, 48 N·m?",
       ],
     ],
     [
@@ -355,6 +355,24 @@ describe("as people tell it", () => {
         "glass bolts, × 2, 10 mm, 5 N·m",
         "motor screws, × 3, T27, 4.5 N·m",
         "regulator nuts, × 5, 10 mm, 8 to 9 N·m",
+      ],
+    ],
+    [
+      "an arm's nut is none of another kind of arm's",
+      "Wiper arms: 16 mm nuts, two of them. Motor to linkage: 3 x T30, and the crank arm nut, 13 mm. Back together: crank arm nut 18 Nm, motor screws 10, wiper arm nuts 20 in a star.",
+      [
+        "wiper arm nuts, × 2, 16 mm, 20 N·m",
+        "motor bolts, × 3, T30, 10 N·m",
+        "crank arm nut, × 1, 13 mm, 18 N·m",
+      ],
+    ],
+    [
+      "front and rear of one thing, with one head, have one figure; a side names what sits there",
+      "Seat out. Front 2 bolts T50. Rear 2, also T50. Frame side is a nut on a taper, 24. Seat back in, bolts by hand. Seat bolts 35 Nm. Nut on the frame side 72 Nm.",
+      [
+        "front seat bolts, × 2, T50, 35 N·m",
+        "rear seat bolts, × 2, T50, 35 N·m",
+        "frame side nut on a taper, × 1, 24 mm, 72 N·m",
       ],
     ],
   ])("%s", (_, text, fasteners) => {

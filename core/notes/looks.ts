@@ -1,7 +1,10 @@
+import { formatHeadSize } from "../quantity/read-head-size";
 import { text } from "./counts";
 import type { Group } from "./group";
 import { saidIn } from "./heard";
 import { type Mention, marksOf, singular } from "./mention";
+import type { Taking } from "./new-group";
+import { alike, contradict } from "./same-group";
 import { bySize } from "./told-apart";
 import { PLACES } from "./vocabulary";
 import type { Here, Walk } from "./walk";
@@ -142,4 +145,35 @@ export function placeAhead({ heard: { terms, told } }: Walk, { i, clause, mentio
     if (before.sentence === clause.sentence && isPlace) return marksOf([place]);
   }
   return [];
+}
+
+/** "Frame side is a nut on a taper": what it is on the side of. */
+export function sideAhead(
+  { heard: { text: whole, terms } }: Walk,
+  { clause, mentions }: Here,
+): { mark: string; called: string } | undefined {
+  const said = saidIn(whole, terms, { from: clause.from, to: mentions[0]?.from ?? clause.from });
+  const [, mark, kind] = SIDE.exec(said.toLowerCase()) ?? [];
+  return mark && kind && !PLACES.has(mark) ? { mark, called: `${mark} ${kind}` } : undefined;
+}
+const SIDE =
+  /^\W*(?:(?:the|and|so|on|then|now) )*(?!each|every|either|both|other|one|this|that)([a-z-]{3,}) (side|end)(?: is|'s| has| gets| takes)(?: got)?$/;
+
+/** "Seat bolts 35": those at the front and those at the rear, with the same heads, where neither is named. */
+export function ofBothPlaces({ walk: { groups }, here, mention }: Taking, found: Group): Group[] {
+  const isPlain =
+    mention.count === undefined && /s$/.test(mention.head) && !mention.marks.some((mark) => PLACES.has(mark));
+  if (!here.goingBack || !isPlain || found.figures.length > 0 || !found.undo) return [];
+  const head = formatHeadSize(found.undo.head);
+  return groups.filter(
+    (group) =>
+      group !== found &&
+      alike(group.family, found.family) &&
+      group.figures.length === 0 &&
+      group.undo !== undefined &&
+      formatHeadSize(group.undo.head) === head &&
+      contradict(group.marks, found.marks) &&
+      found.topic.length > 0 &&
+      found.topic.every((word) => group.topic.includes(word)),
+  );
 }

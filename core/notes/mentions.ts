@@ -241,7 +241,10 @@ function named(
   // "The top two bolts": where they are, before how many.
   const place = text(terms, counted - 1);
   const isPlaced =
-    count !== undefined && PLACES.has(place) && /^(?:the|those|these)$/.test(text(terms, counted - 2));
+    count !== undefined &&
+    PLACES.has(place) &&
+    // In notes without its article: "front 2 bolts".
+    (counted - 1 === from || /^(?:the|those|these)$/.test(text(terms, counted - 2)));
   if (isPlaced) marks.unshift(place);
   const howMany =
     count ?? onStuds(terms, counted, family) ?? ofThem(terms, at + 1) ?? timesBehind(terms, at + 1);

@@ -232,7 +232,7 @@ test.each<[voice: string, text: string, figures: Record<string, string | undefin
   [
     "a voice memo",
     "the bracket's held by three, two long ones at the top which are thirteen and a short one underneath and that one's a twelve, don't mix them up. so undo the short one first then the two long ones. the new bracket goes on, get all three in by hand, then the long ones are forty five newton metres and the short one is twenty two. uncle reckons sixty on the long ones but that was the iron bracket.",
-    { "bracket long bolts at the top": "45 N·m", "bracket short bolt": "22 N·m" },
+    { "long bracket bolts at the top": "45 N·m", "short bracket bolt": "22 N·m" },
   ],
   [
     "a page of one's own",

@@ -52,6 +52,25 @@ export function questionsOf(story: Story, fasteners: readonly FastenerProposal[]
       },
     ];
   });
+  const units = fasteners.flatMap((one, i): Question[] => {
+    const figures = story.fasteners[i]?.inSomeUnit ?? [];
+    const answers = figures.map(formatFigure).map((torque) => ({
+      says: torque,
+      proposal: one.id,
+      change: { torque, doubtful: false },
+    }));
+    const [first] = answers;
+    return first
+      ? [
+          {
+            id: `unit ${i}`,
+            asks: `${one.name}: ${first.says.replace(/[^\d]*$/, "")} was told without its unit. Which is it?`,
+            spans: one.spans,
+            answers,
+          },
+        ]
+      : [];
+  });
   // One bolt under two names, or two: what is written down of it is of both.
   const sames = fasteners.flatMap((one, i): Question[] => {
     const other = one.otherHalf;
@@ -121,5 +140,5 @@ export function questionsOf(story: Story, fasteners: readonly FastenerProposal[]
         ]
       : [],
   );
-  return [...slips, ...both, ...sames, ...doubts, ...loose];
+  return [...slips, ...both, ...units, ...sames, ...doubts, ...loose];
 }

@@ -5,7 +5,7 @@ import { spanOf } from "./heard";
 import { type Mention, marksOf, singular } from "./mention";
 import { alike, contradict } from "./same-group";
 import type { Term } from "./terms";
-import { OPPOSITES } from "./vocabulary";
+import { OPPOSITES, PLACES } from "./vocabulary";
 
 /** Where something sits and how large it looks: that tells it from others, and is not what it is called. */
 const WHERE = new Set([
@@ -76,7 +76,12 @@ function nameFor(mention: Mention, topic: readonly string[], own: boolean): stri
   if (own) return mention.name;
   // "Bolts holding the glass" say already of what they are.
   const said = new Set(marksOf(mention.name.split(" ")));
-  return (topic.every((word) => said.has(word)) ? [mention.name] : [...topic, mention.name]).join(" ");
+  if (topic.every((word) => said.has(word))) return mention.name;
+  // "Front 2 bolts", of the seat: the front seat bolts.
+  const [place = "", ...rest] = mention.name.split(" ");
+  return (PLACES.has(place) && rest.length > 0 ? [place, ...topic, ...rest] : [...topic, mention.name]).join(
+    " ",
+  );
 }
 
 export function touch(group: Group, mention: Mention, terms: readonly Term[], at: number): void {
@@ -119,7 +124,7 @@ export function resolve(
   let best: { group: Group; score: number } | undefined;
   for (const group of groups) {
     if (!mayBe(mention.family, group) && !(mention.through && alike("bolt", group.family))) continue;
-    if (contradict(mention.marks, group.marks)) continue;
+    if (contradict(mention.marks, group.marks) || isOfAnother(mention, group)) continue;
     // "The back two" are no nuts by what is worked on alone.
     if (
       group.family === "one" &&
@@ -178,6 +183,29 @@ export function resolve(
     if (!best || score > best.score) best = { group, score };
   }
   return best && best.score >= (mention.family === "one" ? 1.2 : 2) ? best.group : undefined;
+}
+
+const HOW_LARGE =
+  /^(?:big|small|little|long|short|fat|thin|large|main|old|new|plain|other|heavy|rusty|single)$/;
+
+/** "Crank arm nut" is none of the wiper arms': of a thing of that kind, and another. */
+function isOfAnother({ marks, head, name }: Mention, group: Group): boolean {
+  const thing = name.split(" ");
+  const at = thing.indexOf(head);
+  const [which, kind] = at >= 2 ? marksOf(thing.slice(at - 2, at)) : [];
+  const known = marksOf(group.name.split(" "));
+  const its = kind === undefined ? -1 : known.indexOf(kind);
+  const other = known[its - 1];
+  return (
+    its > 0 &&
+    which !== undefined &&
+    other !== undefined &&
+    ![which, other].some((word) => WHERE.has(word) || PLACES.has(word) || HOW_LARGE.test(word)) &&
+    marks.includes(which) &&
+    !known.includes(which) &&
+    !group.marks.has(which) &&
+    !group.topic.includes(which)
+  );
 }
 
 /** Whether what a fastener is called may be a group's: a bleeder or a plug is a bolt that is for that, and no other. */

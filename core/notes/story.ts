@@ -37,6 +37,8 @@ export interface StoryFastener {
   spans: Span[];
   /** Told in two halves: what the half told last was called. */
   otherHalf: string | undefined;
+  /** Its figure was told without a unit: what it may be. */
+  inSomeUnit: readonly TorqueFigure[];
 }
 
 export interface StoryStep {
@@ -134,6 +136,7 @@ function fastenerOf(group: Group): StoryFastener {
     traits: [...group.traits].filter((trait) => trait !== "snug" && trait !== "hand tight"),
     spans: group.spans,
     otherHalf: group.otherHalf,
+    inSomeUnit: group.figures.length > 0 ? [] : (group.inSomeUnit ?? []),
   };
 }
 

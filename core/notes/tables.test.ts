@@ -1,4 +1,5 @@
 import { asAnswers } from "./as-answers";
+import { proposalsFrom } from "./proposals";
 import { readStory } from "./story";
 
 const card = (text: string) =>
@@ -60,6 +61,26 @@ Wheel off, undertray, belt off. Check that it sits in all six ribs.`),
     expect(card("day | weather\nMonday | rain\nTuesday | 13")).toEqual([]);
     expect(card("The cover has four bolts | 10 mm | then it lifts. Cover bolts 8 Nm.")).toEqual([
       "cover bolts, × 4, 10 mm, 8 N·m",
+    ]);
+  });
+
+  test("a torque without a unit, in its cell or over it, is asked about and never guessed", () => {
+    const text =
+      "part | size | torque\ndrain plug | 19 mm | 35\nsump bolts | 10 mm | 9-11\nbaffle nuts | 10 mm | 8 Nm";
+    const { rows, questions } = proposalsFrom(readStory(text));
+    expect(rows.flatMap((row) => (row.kind === "fastener" ? [`${row.name} ${row.torque}`] : []))).toEqual([
+      "Drain plug ",
+      "Sump bolts ",
+      "Baffle nuts 8 N·m",
+    ]);
+    expect(questions.map(({ asks, answers }) => [asks, ...answers.map(({ says }) => says)])).toEqual([
+      ["Drain plug: 35 was told without its unit. Which is it?", "35 N·m", "35 lb·ft", "35 lb·in"],
+      [
+        "Sump bolts: 9 to 11 was told without its unit. Which is it?",
+        "9 to 11 N·m",
+        "9 to 11 lb·ft",
+        "9 to 11 lb·in",
+      ],
     ]);
   });
 

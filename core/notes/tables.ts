@@ -108,6 +108,7 @@ function figureIn({ says }: Cell, unit: TorqueUnit | undefined): TorqueFigure | 
   const read = (said: string) => torqueAt(wordsOf(said), 0)?.figure;
   return read(says) ?? (unit && read(inUnit(torqueSymbol(unit))));
 }
+const USUAL_UNITS = ["N.m", "lbf.ft", "lbf.in"] as const satisfies readonly TorqueUnit[];
 const TIMES = /(?:^|\s)(?:(\d{1,2})\s*[x×]|[x×]\s*(\d{1,2}))(?=\s|$|[,)])/i;
 const countIn = (says: string): number | undefined => {
   const found = TIMES.exec(says);
@@ -141,10 +142,12 @@ function groupOf({ columns, unit }: Table, cells: readonly Cell[]): Group | unde
   const family: Family = (head && HEADS[head]) || "bolt";
   const undo = size && headIn(size);
   const figure = torque && figureIn(torque, unit);
+  // A bare number may be in any of them: that is asked.
+  const inSomeUnit = torque && !figure ? USUAL_UNITS.flatMap((one) => figureIn(torque, one) ?? []) : [];
   const traits = cells.flatMap((cell) =>
     TOLD.flatMap(([trait, told]) => (told.test(cell.says) ? [trait] : [])),
   );
-  if (!undo && !figure && traits.length === 0) return undefined;
+  if (!undo && !figure && inSomeUnit.length === 0 && traits.length === 0) return undefined;
   return {
     name: [...words, ...(head ? [] : [(count ?? 1) > 1 ? "bolts" : "bolt"])].join(" "),
     aliases: [],
@@ -160,6 +163,7 @@ function groupOf({ columns, unit }: Table, cells: readonly Cell[]): Group | unde
       figure && torque
         ? [{ figure, span: { start: torque.start, end: torque.end }, doubtful: /\?/.test(torque.says) }]
         : [],
+    ...(inSomeUnit.length > 0 ? { inSomeUnit } : {}),
     traits: new Set(traits),
     spans: [{ start: named.start, end: named.end }],
     first: -1,

@@ -6,7 +6,15 @@ import { SAYS_EACH, text } from "./counts";
 import { takeElsewhere } from "./elsewhere";
 import { saidIn } from "./heard";
 import { LEFT_ALONE, isForbidden } from "./left-alone";
-import { described, ofPartsTold, placeAhead, splitByLook, tellBySize } from "./looks";
+import {
+  described,
+  ofBothPlaces,
+  ofPartsTold,
+  placeAhead,
+  sideAhead,
+  splitByLook,
+  tellBySize,
+} from "./looks";
 import { type Taking, beginOne, isNew, keepGroup } from "./new-group";
 import { namedBefore, ofPlace, ofStuds, ofThem, ownThings, pointedAt, saidToBe } from "./of-what";
 import { begin, touch } from "./resolve";
@@ -67,6 +75,11 @@ export function takeMentions(walk: Walk, here: Here): void {
     const told = mention.count === undefined ? countBehind(walk, here) : undefined;
     mention.count ??= loneCount(walk, here) ?? told?.count;
     mention.perSide ||= told?.perSide ?? false;
+    const side = said1 === mentions[0] ? sideAhead(walk, here) : undefined;
+    if (side) {
+      mention.marks = [...mention.marks, side.mark];
+      mention.name = `${side.called} ${mention.name}`;
+    }
     const place = said1 === mentions[0] ? placeAhead(walk, here) : [];
     if (mention.marks.every((mark) => !PLACES.has(mark))) mention.marks = [...mention.marks, ...place];
     const isPlain = mention.marks.length === 0 && mention.count === undefined && mention.family !== "one";
@@ -289,6 +302,7 @@ function takeOne(taking: Taking): void {
       ),
     );
   }
+  here.also.push(...ofBothPlaces(taking, found));
   const same = groups.find((group) => group !== found && isSame(group, found, mention));
   if (same) {
     mergeInto(found, same);

@@ -61,7 +61,7 @@ describe("whole tellings in other voices", () => {
       "rear wheel bolts, × 10, 19 mm, 120 N·m",
       "slide pins",
       "slide pin bolts, 13 mm, hold 15 mm",
-      "carrier big bolts, × 2, 9 mm key, 88 N·m",
+      "big carrier bolts, × 2, 9 mm key, 88 N·m",
     ]);
     // Missed: 28 for the slide bolts, said without a unit two breaths after they were named.
   });
@@ -90,9 +90,9 @@ describe("whole tellings in other voices", () => {
   test("without a full stop: you want to is no list, and one more makes two", () => {
     expect(card("trailing-arm")).toEqual([
       "cable bolts, × 2, 10 mm, 8 lb·ft",
-      "abs wire little clip, × 1",
+      "little abs wire clip, × 1",
       "bolts that hold the bracket, × 3, 17 mm, 58 lb·ft",
-      "bracket big bolt, × 1, 21 mm, hold 19 mm, 81 lb·ft",
+      "big bracket bolt, × 1, 21 mm, hold 19 mm, 81 lb·ft",
       "lug nuts, 80 lb·ft",
     ]);
   });
@@ -135,7 +135,7 @@ describe("and four more, each in a voice that had not been heard", () => {
   test("a page of a notebook: six of eight and the two others, a plug by its name alone, another box's figure left", () => {
     expect(card("gearbox-oil")).toEqual([
       "guard bolts, × 6, 13 mm, 25 N·m",
-      "guard rear bolts, × 2, T45, 20 N·m",
+      "rear guard bolts, × 2, T45, 20 N·m",
       "fill plug, × 1, 17 mm key, 35 N·m",
       "drain plug, × 1, 17 mm key, 35 N·m",
     ]);
@@ -144,8 +144,8 @@ describe("and four more, each in a voice that had not been heard", () => {
   test("told on the telephone: inches without their mark, a flare nut, a bleed nipple", () => {
     expect(card("trailer-brakes")).toEqual([
       "wheel nuts, × 4, 3/4 in, 65 lb·ft",
-      "drum little screw, × 1",
-      "cylinder little bolts, × 2, 7/16 in, 10 lb·ft",
+      "little drum screw, × 1",
+      "little cylinder bolts, × 2, 7/16 in, 10 lb·ft",
       "brake pipe flare nut, × 1, 3/8 in, 12 lb·ft",
       "bleed nipple, × 1, 5/16 in",
     ]);
@@ -258,7 +258,7 @@ describe("and four in yet other forms", () => {
       "mount bolts, × 3, 18 mm, 45 N·m + 90°",
       "battery tray bolts, × 4, 10 mm",
       "big centre bolt, × 1, 21 mm, hold 19 mm, 100 N·m",
-      "mount little bolts, × 4, 13 mm, 30 N·m",
+      "little mount bolts, × 4, 13 mm, 30 N·m",
     ]);
     // Missed: the two of the lower mount, told by their sizes alone, and that the three bolts are to be
     // replaced.
