@@ -1,3 +1,4 @@
+import { text } from "./counts";
 import type { Group } from "./group";
 import { type FoundSize, USUAL } from "./size-words";
 import { spokenNumber } from "./spoken-number";
@@ -73,7 +74,11 @@ function aimedAt(walk: Walk, here: Here): Group | undefined {
   const { last } = walk;
   const points = /^\W*(?:and |so )?(?:it|that|they|those|these)(?:'s|'re| is| are)\b/i.test(here.said);
   const alone = here.clause.to - here.clause.from <= 2;
-  return here.mentions.length === 0 && (points || alone) && last && here.i - last.last <= 1
+  // "And the ball joint nut? A: 18": a letter that says who speaks is no clause between.
+  const before = walk.heard.told[here.i - 1];
+  const near =
+    before && before.to - before.from === 1 && /^[a-z]$/.test(text(walk.heard.terms, before.from)) ? 2 : 1;
+  return here.mentions.length === 0 && (points || alone) && last && here.i - last.last <= near
     ? last
     : undefined;
 }

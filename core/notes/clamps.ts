@@ -61,9 +61,11 @@ export const isSqueezed = ({ family, marks }: Group): boolean =>
 /** "Battery back on, 5 Nm on the clamp": what it is undone by. */
 export const clampOfBattery = (
   { last }: Walk,
-  { i }: Here,
+  { i, things }: Here,
   { family, head, marks }: Mention,
 ): Group | undefined =>
+  // "This air tube has a clamp on each end", straight behind the battery.
+  things.every((word) => word === "battery") &&
   family === "clip" &&
   /^clamps?$/.test(head) &&
   marks.every((mark) => mark === "battery") &&

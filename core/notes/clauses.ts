@@ -219,6 +219,13 @@ function beginsThought(terms: readonly Term[], at: number): boolean {
   // "To 35 foot pounds · crossmember back up": what it is torqued to ends what is said of it.
   if (/^(?:noun|determiner|verb|adjective|pronoun)$/.test(terms[at]?.tag ?? "") && endsTorque(terms, at))
     return true;
+  // "Harness nuts same thing · bracket bolt snug".
+  if (
+    before === "thing" &&
+    text(at - 2) === "same" &&
+    /^(?:noun|determiner|adjective|verb)$/.test(terms[at]?.tag ?? "")
+  )
+    return true;
   // "Coils back in · seven mil bolts", "back on snug · coils back in".
   if (
     (terms[at]?.tag === "number" && /^(?:on|in)$/.test(before) && text(at - 2) === "back") ||

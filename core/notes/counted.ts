@@ -1,5 +1,7 @@
 import type { Told } from "./clauses";
 import { text, isPerSide, ofThem as countOfThem, eachSide } from "./counts";
+import { saidIn } from "./heard";
+import type { Mention } from "./mention";
 import { spokenNumber } from "./spoken-number";
 import type { Here, Walk } from "./walk";
 
@@ -39,6 +41,31 @@ export function loneCount(
     number.value <= 32
     ? number.value
     : undefined;
+}
+
+function ofEachBefore({ heard: { text: whole, terms, told } }: Walk, { i, clause, said }: Here): number {
+  const before = told[i - 1];
+  if (
+    !before ||
+    before.sentence !== clause.sentence ||
+    !/^\W*(?:and )?each (?:with|has|on|held|is held|gets|takes)\b/i.test(said)
+  )
+    return 1;
+  const found = /\b(two|three|four|five|six|[2-8])((?: [\w-]+){1,4}s)\W*$/i.exec(
+    saidIn(whole, terms, before),
+  );
+  const at = found
+    ? terms.findIndex(({ start }) => start >= (terms[before.from]?.start ?? 0) + found.index)
+    : -1;
+  return (at >= 0 && spokenNumber(terms, at)?.value) || 1;
+}
+
+/** "Two P clips, each with one 10 mm bolt": as many as there are of what each holds. */
+export function asManyAsEach(walk: Walk, here: Here, mention: Mention): void {
+  const times = ofEachBefore(walk, here);
+  if (times === 1 || mention.count === undefined) return;
+  mention.count *= times;
+  mention.name = mention.name.replace(/\b(?:bolt|nut|screw|stud)\b/, "$&s");
 }
 
 /** "lug nuts are 19, six of them": how many there are, later in the clause that names nothing else. */

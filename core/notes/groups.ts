@@ -13,6 +13,7 @@ import { settleFigures } from "./settle";
 import { takeFigures } from "./take-figures";
 import { takeMentions } from "./take-mentions";
 import { takeSizes } from "./take-sizes";
+import type { Term } from "./terms";
 import { sizesOfTools } from "./tool-sizes";
 import { topicIn } from "./topic";
 import { traitsOf } from "./traits";
@@ -121,6 +122,17 @@ function headingOf({ terms, told }: Heard, i: number): string[] {
     : [];
 }
 
+/** "Arm to knuckle: two bolts", "mount to box 50 Nm": what the other end of it is fixed to. */
+function joinedTo(terms: readonly Term[], { from, to }: Clause): string[] {
+  const at = terms.findIndex(({ text }, i) => i > from && i < to - 1 && text === "to");
+  const isOf = (i: number) => terms[i]?.tag === "noun" || isThing(terms[i]?.text ?? "");
+  const leads = at > from && at - from <= 3 && terms.slice(from, at).every((_, k) => isOf(from + k));
+  if (!leads || !isOf(at + 1) || topicIn(terms, { from, to: at }).length === 0) return [];
+  const behind = terms[at + 2]?.tag === "noun" ? at + 3 : at + 2;
+  const ends = behind >= to ? terms[to]?.text === ":" : /^(?:number|verb)$/.test(terms[behind]?.tag ?? "");
+  return ends ? ["to", ...marksOf(terms.slice(at + 1, behind).map(({ text }) => text))] : [];
+}
+
 /**
  * "Slave itself", where the telling began with the clutch slave cylinder: what the job is about, by one of
  * its words.
@@ -158,7 +170,7 @@ function enter(walk: Walk, i: number): Here | undefined {
     named.length === 0 || (heading.length > named.length && named.every((word) => heading.includes(word)))
       ? heading
       : [];
-  const things = nearestHeads(headed, named, walk, clause);
+  const things = [...nearestHeads(headed, named, walk, clause), ...joinedTo(terms, clause)];
   // "this little plastic thing …": the thing before it, told once more.
   const describes =
     clause.sentence - walk.topicSentence <= 1 &&

@@ -362,8 +362,31 @@ describe("as people tell it", () => {
       "Wiper arms: 16 mm nuts, two of them. Motor to linkage: 3 x T30, and the crank arm nut, 13 mm. Back together: crank arm nut 18 Nm, motor screws 10, wiper arm nuts 20 in a star.",
       [
         "wiper arm nuts, × 2, 16 mm, 20 N·m",
-        "motor bolts, × 3, T30, 10 N·m",
+        "motor to linkage bolts, × 3, T30, 10 N·m",
         "crank arm nut, × 1, 13 mm, 18 N·m",
+      ],
+    ],
+    [
+      "what two things are joined by is none of what another two are; a bolt in each of two; what all the small ones get",
+      "Arm to body: one bolt 18 mm. Arm to knuckle: two bolts, 16 mm. The hose is held by two P clips, each with one 10 mm bolt. The cover is held with 4 screws, T20, the motor with 3 screws, T25. New arm in. Body bolt 90 Nm, knuckle bolts 110. 1.5 Nm for all the small screws.",
+      [
+        "arm to body bolt, × 1, 18 mm, 90 N·m",
+        "arm to knuckle bolts, × 2, 16 mm, 110 N·m",
+        "P-clips, × 2",
+        "P-clip bolts, × 2, 10 mm",
+        "cover screws, × 4, T20, 1.5 N·m",
+        "motor screws, × 3, T25, 1.5 N·m",
+      ],
+    ],
+    [
+      "an answer to a question; a clamp behind a battery; the same thing once more",
+      "Battery off, 10 mm. The air tube has a clamp on each end, 8 mm. Q: and the ball joint nut? A: 18, and a 24 spanner with a 13 on the flat of the rod. The harness is on two nuts, 8 mm. Six coil bolts, 8 mm. New tube in. Coil bolts 8 Nm. Harness nuts same thing. Ball joint nut 35 Nm.",
+      [
+        "battery terminal, × 1, 10 mm",
+        "air tube clamp, × 2, 8 mm",
+        "ball joint nut, × 1, 18 mm?, hold 13 mm, 35 N·m",
+        "harness nuts, × 2, 8 mm, 8 N·m",
+        "coil bolts, × 6, 8 mm, 8 N·m",
       ],
     ],
     [

@@ -177,3 +177,9 @@ export function ofBothPlaces({ walk: { groups }, here, mention }: Taking, found:
       found.topic.every((word) => group.topic.includes(word)),
   );
 }
+
+/** "1.5 for all the small screws", where none was called small: all that are screws and have no figure yet. */
+export const allSmall = ({ groups }: Walk, { goingBack }: Here, { marks, head }: Mention): Group[] =>
+  goingBack && marks.length === 1 && marks[0] === "small" && !groups.some((group) => group.marks.has("small"))
+    ? groups.filter(({ name, figures }) => figures.length === 0 && name.includes(singular(head)))
+    : [];

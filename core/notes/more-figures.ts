@@ -87,8 +87,10 @@ export function sameAs({ heard: { told }, groups, last }: Walk, here: Here): voi
     one.figures.length === 0;
   const figured = isOpen ? lastFigured(groups, one, here.i) : undefined;
   if (isSame && one && figured) one.figures.push(...figured.figures.slice(-1));
-  // "Same torque".
-  const isSameFigure = /\bsame (?:torque|figure|number|spec)\b/i.test(here.said);
+  // "Same torque"; "harness nuts same thing".
+  const isSameFigure =
+    /\bsame (?:torque|figure|number|spec)\b/i.test(here.said) ||
+    (here.goingBack && /\b(?:same thing|ditto)\W*$/i.test(here.said));
   const mine = one ?? last;
   const theirs = isSameFigure && mine?.figures.length === 0 ? lastFigured(groups, mine, here.i) : undefined;
   if (mine && theirs) mine.figures.push(...theirs.figures.slice(-1));

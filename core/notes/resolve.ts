@@ -133,7 +133,7 @@ export function resolve(
     )
       continue;
     // "Coil bolts" are not those of the coil cover: of what was worked on, its last word is the thing.
-    const thing = group.topic.at(-1);
+    const thing = group.topic.includes("to") ? undefined : group.topic.at(-1);
     const known = new Set(
       mention.family === "one" || thing === undefined || mention.marks.includes(thing)
         ? [...group.marks, ...group.topic]
@@ -240,6 +240,10 @@ function sizeFits(size: HeadSize | undefined, { undo, doUp }: Group): number {
   return said === formatHeadSize(undo.head) || (doUp && said === formatHeadSize(doUp.head)) ? 1 : -1;
 }
 
+/** "Arm to knuckle" is not "arm to body". */
+const isOfOtherEnd = (topic: readonly string[], its: readonly string[]): boolean =>
+  topic.includes("to") && its.includes("to") && topic.at(-1) !== its.at(-1);
+
 /**
  * "the bolts", "two bolts", "nuts": told by what is worked on, by how many, and by what was spoken of last.
  */
@@ -274,7 +278,10 @@ export function resolvePlain(
       (goingBack && count > 1 && count < group.count && topic.length > 0 && ofTopic(group) === topic.length));
   // "Rear bush: two bolts": none of the front one.
   const candidates = groups.filter(
-    (group) => fits(group) && !contradict(topic, new Set([...group.marks, ...group.topic])),
+    (group) =>
+      fits(group) &&
+      !contradict(topic, new Set([...group.marks, ...group.topic])) &&
+      !isOfOtherEnd(topic, group.topic),
   );
   const plural = (group: Group) => (group.count ?? (/s$/.test(group.name) ? 2 : 1)) > 1;
   const manyAsked = (count ?? (/s$/.test(head) ? 2 : 1)) > 1;

@@ -6,9 +6,14 @@ import { HEADS, NOT_IN_NAME, OPPOSITES } from "./vocabulary";
 export function byWords(groups: readonly Group[], words: readonly string[]): Group | undefined {
   let best: { group: Group; score: number } | undefined;
   for (const group of groups) {
+    const told = words.filter((word) => group.topic.includes(word)).length;
+    // Of the fan and the fan module, the fan.
+    const isOfOther = told > 0 && !group.topic.includes("to") && !words.includes(group.topic.at(-1) ?? "");
     const score =
       words.filter((word) => group.marks.has(word)).length * 2 +
-      words.filter((word) => group.topic.includes(word)).length;
+      told -
+      (isOfOther ? 0.5 : 0) -
+      (group.family === "clip" ? 0.25 : 0);
     if (score > (best?.score ?? 0)) best = { group, score };
   }
   return best?.group;

@@ -53,6 +53,8 @@ export function crossHeadAt(words: readonly Word[], at: number): FoundSize | und
   };
   const named = (n: number) => {
     if (/^(?:phillips?|pozi|pozidrive?|crosshead|crosspoint)$/.test(text(n))) return n + 1;
+    // "Cross number 2".
+    if (text(n) === "cross" && /^(?:number|no|#|size)$/.test(text(n + 1))) return n + 1;
     const joined = text(n + 1) === "-" ? 2 : 1;
     return text(n) === "cross" && /^(?:head|heads|headed|point)$/.test(text(n + joined))
       ? n + joined + 1

@@ -201,7 +201,9 @@ function takeFigure(figured: Figured): void {
     figure.loosely = { isGuess: here.guessed.has(group), many: /s$/.test(plain?.head ?? "") };
   const isNamed = [...mentions, ...here.things].length > 0;
   put(group, figure, led, i, isNamed);
-  for (const other of here.also) put(other, figure, said, i, isNamed);
+  // "1.5 for all the small screws and 2 for those of the motor": of all of them the first.
+  const isOfAll = here.places.length < 2 || group === here.places[0];
+  for (const other of here.also) if (isOfAll && other !== group) put(other, figure, said, i, isNamed);
   group.last = i;
   walk.lastFigureAt = torque.to;
   for (const other of [...sharing, ...(both.includes(group) ? both : [])])

@@ -1,12 +1,13 @@
 import { formatHeadSize } from "../quantity/read-head-size";
 import { chooseGroup, isAnyOf } from "./choose-group";
 import { clampOfBattery, ofClip, takeBoltOfClamp } from "./clamps";
-import { countBehind, loneCount, takeCounts } from "./counted";
+import { countBehind, loneCount, asManyAsEach, takeCounts } from "./counted";
 import { SAYS_EACH, text } from "./counts";
 import { takeElsewhere } from "./elsewhere";
 import { saidIn } from "./heard";
 import { LEFT_ALONE, isForbidden } from "./left-alone";
 import {
+  allSmall,
   described,
   ofBothPlaces,
   ofPartsTold,
@@ -73,6 +74,7 @@ export function takeMentions(walk: Walk, here: Here): void {
       continue;
     }
     const told = mention.count === undefined ? countBehind(walk, here) : undefined;
+    if (said1 === mentions[0]) asManyAsEach(walk, here, mention);
     mention.count ??= loneCount(walk, here) ?? told?.count;
     mention.perSide ||= told?.perSide ?? false;
     const side = said1 === mentions[0] ? sideAhead(walk, here) : undefined;
@@ -138,8 +140,10 @@ function takeSeveral({ walk, here, mention }: Taking): boolean {
       : [];
   const ofEach = several.length > 1 && several.every(({ count }) => (count ?? 1) === 1);
   // "All the manifold nuts", once the outer two were told apart: those too.
-  const oneLot = /\ball\b/.test(`${text(terms, mention.from - 1)} ${begins}`) ? lotOf(groups, mention) : [];
-  const taken = [inAll, oneLot].find(({ length }) => length > 1) ?? several;
+  const isAll = /\ball\b/.test(`${text(terms, mention.from - 1)} ${begins}`);
+  const oneLot = isAll ? lotOf(groups, mention) : [];
+  const small = isAll ? allSmall(walk, here, mention) : [];
+  const taken = [inAll, oneLot, small].find(({ length }) => length > 1) ?? several;
   if (taken === several && !ofEach) return false;
   here.places.push(taken[0]);
   here.also.push(...taken.slice(1));
