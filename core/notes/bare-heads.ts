@@ -65,7 +65,7 @@ const leadsIn = (before: string) =>
   SAYS_SO.test(before) ||
   PLACES.has(before) ||
   Object.hasOwn(HEADS, before) ||
-  /^(?:ones?|lot|all|both|also|[,:])$/.test(before);
+  /^(?:ones?|lot|all|both|also|it|[,:])$/.test(before);
 
 /** The one fastener that a clause speaks of, or points back to. */
 function aimedAt(walk: Walk, here: Here): Group | undefined {

@@ -1,4 +1,4 @@
-import { spokenNumber } from "./spoken-number";
+import { pluralSize, spokenNumber } from "./spoken-number";
 import type { Term } from "./terms";
 import { ACTIONS, HEADS, PAST_DEEDS, THINGS } from "./vocabulary";
 import type { Word } from "./words";
@@ -192,8 +192,10 @@ function beginsThought(terms: readonly Term[], at: number): boolean {
         )) ||
       // "That's a phillips · and two in the pull pocket".
       (terms[at + 1]?.tag === "number" &&
-        /^(?:in|at|on|behind|under|along|by|near|inside|below|above)$/.test(text(at + 2)) &&
-        [3, 2, 4].some((back) => /^(?:that's|it's|they're)$/.test(text(at - back)))) ||
+        /^(?:in|at|on|behind|under|along|by|near|inside|below|above|from)$/.test(text(at + 2)) &&
+        ([3, 2, 4].some((back) => /^(?:that's|it's|they're)$/.test(text(at - back))) ||
+          // "Two bolts to the body, sixteens · and three from the mount to the bracket".
+          pluralSize(before) !== undefined)) ||
       // "18 foot pounds · and the one on the back goes to 35".
       (/^(?:the|those|these|that)$/.test(next) && isBehindTorque(terms, at)) ||
       // "Five ten mil nuts to the door · and the motor is three T27".

@@ -69,6 +69,11 @@ export function countBefore(
     )
   )
     i--;
+  // "Four twelve-point bolts": the shape of their heads.
+  if (/^points?$/.test(text(terms, i))) {
+    const at = text(terms, i - 1) === "-" ? i - 2 : i - 1;
+    if (/^(?:six|twelve|6|12)$/.test(text(terms, at))) i = at - 1;
+  }
   const word = text(terms, i);
   // "three of these little bolts".
   const ofThese =

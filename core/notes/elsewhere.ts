@@ -5,11 +5,9 @@ import { type Mention, marksOf, mentionAt, singular } from "./mention";
 import { type Taking, keepGroup } from "./new-group";
 import { MOST_OF_ONE_KIND, smallNumber, soMany } from "./of-them";
 import { begin, touch } from "./resolve";
+import { LEAST_UNNAMED } from "./size-words";
 import type { Term } from "./terms";
 import { HEADS } from "./vocabulary";
-
-/** The smallest head that is told by its bare number, mm. */
-const LEAST_HEAD = 6;
 
 /** "Two in the pull pocket", "and one behind the latch": how many and where, and nothing more. */
 function elsewhere(terms: readonly Term[], { from, to }: Clause): Mention | undefined {
@@ -17,7 +15,7 @@ function elsewhere(terms: readonly Term[], { from, to }: Clause): Mention | unde
   while (start < to && /^(?:and|plus|then|also|with|there's|there|is|are)$/.test(text(terms, start))) start++;
   // "19 on the nut" is a head; so few are none.
   const isMore = /^(?:more|others)$/.test(text(terms, start + 1));
-  const number = smallNumber(terms, start, isMore ? MOST_OF_ONE_KIND : LEAST_HEAD - 1);
+  const number = smallNumber(terms, start, isMore ? MOST_OF_ONE_KIND : LEAST_UNNAMED - 1);
   const at = number && number.next + (/^(?:more|others|another)$/.test(text(terms, number.next)) ? 1 : 0);
   if (!number || at === undefined) return undefined;
   const where = behind(terms, at);

@@ -1,7 +1,7 @@
 import type { TorqueFigure } from "../quantity/torque-figure";
 import { type TorqueQuantity, quantityNm } from "../quantity/torque-quantity";
 import type { TorqueUnit } from "../quantity/torque-unit";
-import { holdingTorques, turnedOn } from "../torque/torques-of";
+import { turnedOn } from "../torque/torques-of";
 import type { Clause, Told } from "./clauses";
 import type { Group, SaidFigure } from "./group";
 import { saidIn } from "./heard";
@@ -10,7 +10,7 @@ import { isTurnedBack } from "./scan-torque";
 import { spokenNumber } from "./spoken-number";
 import type { Term } from "./terms";
 import { HEADS, PART_HEADS, PLACES, THINGS } from "./vocabulary";
-import { WIDEST, torqueUnitAt } from "./written-torque";
+import { WIDEST } from "./written-torque";
 import { type FoundTorque } from "./written-torque";
 
 /** "60 plus another 90 degrees", "40 then a quarter turn": what is turned further was a torque. */
@@ -114,10 +114,17 @@ export function bareFigures(
           /^ones?$/.test(before) ||
           placed));
     if (number.decimals === 1 && PROPERTY_CLASSES.has(number.value)) continue;
+    // "Fourteen, one four": a number once more, digit by digit.
+    const isDigit = (n: number) =>
+      /^(?:one|two|three|four|five|six|seven|eight|nine|oh)$/.test(terms[n]?.text ?? "");
+    if (isDigit(at) && (isDigit(at - 1) || isDigit(at + 1)) && number.next <= at + 2 && number.value < 10)
+      continue;
     // "Four and a half"; but "five eighths" are inches.
     const isFraction = number.fraction && !(number.value > 1 && Number.isInteger(2 * number.value));
     // "The T20s only need 2": so little only where it is said to be one.
-    const least = /^(?:needs?|wants?|gets?)$/.test(before) ? 1 : 3;
+    const isLittle =
+      /^(?:needs?|wants?|gets?)$/.test(before) && /^(?:only|just)$/.test(terms[at - 2]?.text ?? "");
+    const least = isLittle ? 1 : 3;
     if (taken(at) || isFraction || number.value < least || number.value > 400 || !ends || !said) continue;
     const torque = { value: number.value, unit, decimals: number.fraction ? 1 : number.decimals };
     found.push({
@@ -243,36 +250,6 @@ export function angleAlone(
       return number.value;
   }
   return undefined;
-}
-
-/** "…, all newton metres": a unit said once for every figure of its sentence. */
-export function unitForAll(terms: readonly Term[], from: number): TorqueUnit | undefined {
-  for (
-    let at = from;
-    at < Math.min(terms.length, from + 40) && !/^[.;\n]$/.test(terms[at]?.text ?? "");
-    at++
-  ) {
-    if (/^(?:all|everything|figures|numbers)$/.test(terms[at]?.text ?? "")) {
-      const unit = torqueUnitAt(terms, terms[at + 1]?.text === "in" ? at + 2 : at + 1);
-      if (unit) return unit.unit;
-    }
-    // "Newton metres both", "foot pounds all of them".
-    const own = torqueUnitAt(terms, at);
-    if (
-      own &&
-      terms[at - 1]?.tag !== "number" &&
-      /^(?:both|all|each|throughout)$/.test(terms[own.next]?.text ?? "")
-    )
-      return own.unit;
-  }
-  return undefined;
-}
-
-/** The unit that a figure without one is in: that of the figure said last, or of the first there is. */
-export function nearestUnit(torques: readonly FoundTorque[], at: number): TorqueUnit | undefined {
-  const near = torques.filter(({ from }) => from < at).at(-1) ?? torques[0];
-  const torque = near && holdingTorques(near.figure)[0];
-  return torque?.unit;
 }
 
 /** What the next clause or two say of a figure just said: "that's for the later one". */

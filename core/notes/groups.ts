@@ -17,7 +17,7 @@ import type { Term } from "./terms";
 import { sizesOfTools } from "./tool-sizes";
 import { topicIn } from "./topic";
 import { traitsOf } from "./traits";
-import { ACTIONS, BOUGHT, DOUBTFUL, HEADS, NOT_THIS_ONE, NO_HEADING, TOOL_HEADS } from "./vocabulary";
+import { ACTIONS, DOUBTFUL, HEADS, NOT_THIS_ONE, NO_HEADING, TOOL_HEADS, WAS_BOUGHT } from "./vocabulary";
 import { type Here, type Walk, beginAhead } from "./walk";
 
 /**
@@ -184,9 +184,11 @@ function enter(walk: Walk, i: number): Here | undefined {
   const isAside = /^\W*(?:and |but )?(?:they|those|these)(?:'ve| have)(?: got)?\b/i.test(said);
   const untouched =
     isAside ||
-    BOUGHT.test(said) ||
-    // "Tape the glass up to the frame": out of the way, and not worked on.
-    /^\W*(?:(?:first|then|and|so|now) )*(?:tape|prop|wedge|tie|hang)\b/i.test(said) ||
+    WAS_BOUGHT.test(said) ||
+    // "Tape the glass up to the frame": out of the way, and not worked on; but "tie rod", "prop shaft".
+    /^\W*(?:(?:first|then|and|so|now) )*(?:tape|prop|wedge|tie|hang) (?:the|that|this|it|your|my|up)\b/i.test(
+      said,
+    ) ||
     /\bstays? (?:where|on|in|put|there|bolted)\b/i.test(said) ||
     /\b(?:do not|don't|no need to|needn't|without) (?:need to )?(?:\w+ )?(?:touch|pull|remove|take|undo|move|disturb|bother)/i.test(
       said,

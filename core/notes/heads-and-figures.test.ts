@@ -390,6 +390,16 @@ describe("as people tell it", () => {
       ],
     ],
     [
+      "twelve points are no count; a unit said once for all, last; a number once more digit by digit is no other",
+      "There's four twelve-point bolts at the case end, half inch. Flange nut is an inch and a quarter. New seal in. Nut goes back with red, a hundred and thirty. Case end bolts fifty five with blue on them. Strap bolts fourteen, one four. That's all foot pounds.",
+      ["bolts at the case end, × 4, 1/2 in 12-point, 55 lb·ft", "flange nut, × 1, 1 1/4 in, 130 lb·ft?"],
+    ],
+    [
+      "what is turned further is what has just got its torque, and what nobody told of gets none",
+      "The mount has two bolts to the body, 16 mm. The tensioner is one bolt, 15 mm. New one on, 45 Nm. The engine bracket ones are sixty, then ninety degrees. The body ones are 55.",
+      ["mount bolts to the body, × 2, 16 mm, 55 N·m", "tensioner bolt, × 1, 15 mm, 45 N·m"],
+    ],
+    [
       "front and rear of one thing, with one head, have one figure; a side names what sits there",
       "Seat out. Front 2 bolts T50. Rear 2, also T50. Frame side is a nut on a taper, 24. Seat back in, bolts by hand. Seat bolts 35 Nm. Nut on the frame side 72 Nm.",
       [

@@ -27,6 +27,8 @@ export function nameBefore(
       continue;
     }
     const word = text(terms, i);
+    // "Twelve-point bolts": the shape of their heads, and no name.
+    if (/^points?$/.test(word)) break;
     if (word === "-" && at - i < 5) continue;
     if (
       taken.has(i) ||

@@ -13,14 +13,17 @@ export function withRecess(
 ): SaidSize {
   const { text, terms, told } = walk.heard;
   const { profile, size: across, unit } = one.head;
-  if (profile !== "hexagon" || across > (unit === "in" ? LARGEST_KEY.in : LARGEST_KEY.mm)) return one;
+  if (profile !== "hexagon") return one;
   const mention = here.mentions.find((each, k) => here.places[k] === group && each.from <= at);
   const named = Math.max(...[...group.clauses].filter((i) => i < here.i));
   const clause = here.i - named <= 2 ? told[named] : undefined;
   const from = mention?.from ?? (here.mentions.length > 0 ? undefined : clause?.from) ?? at;
   const said = saidIn(text, terms, { from, to: Math.min(terms.length, to + 2) });
+  if (HAS_TWELVE_POINTS.test(said)) return { ...one, head: { ...one.head, profile: "twelve-point" } };
+  if (across > (unit === "in" ? LARGEST_KEY.in : LARGEST_KEY.mm)) return one;
   return HAS_RECESS.test(said) ? { ...one, head: { ...one.head, profile: "hexagon key" } } : one;
 }
+const HAS_TWELVE_POINTS = /\b(?:twelve|12)[- ]?point(?:s|ed)? (?:bolts?|nuts?|screws?|heads?)\b/i;
 const HAS_RECESS =
   /\b(?:allen(?:[- ]heads?|[- ]headed)? (?:bolts?|screws?)|allen[- ]?heads?|allens|socket[- ]head|cap[- ](?:head )?(?:bolts?|screws?)|internal hex|hex sockets?)\b(?![^.]*\b(?:wrench|spanner|ring)\b)/i;
 /** The largest recesses of cap screws in common use: ISO 4762, M24, and 3/4 in of a 1 in screw (ASME B18.3). */

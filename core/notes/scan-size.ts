@@ -1,3 +1,4 @@
+import { isCountOf } from "./count-of";
 import { crossHeadAt, sixLobeAt, splineOrThread } from "./scan-bit";
 import { bareFraction, inches, inchSize, isWordIn } from "./scan-inches";
 import {
@@ -11,6 +12,7 @@ import {
   isLength,
   KEYS,
   LARGEST_UNNAMED,
+  LEAST_UNNAMED,
   MILLIMETRES,
   NOT_A_SIZE,
   USUAL,
@@ -66,8 +68,15 @@ function inPlural(words: readonly Word[], at: number): FoundSize | undefined {
   const isCounted = led < at - 1 && spokenNumber(words, led) !== undefined;
   // "Three bolts, tens".
   const behind = words[at - 1]?.text === "," ? (words[at - 2]?.text ?? "") : "";
+  // "Two bolts from the mount to the body sixteens", and no other head between.
+  const ends = /^(?:[.,;:!?\n)]|and|)$/.test(words[at + 1]?.text ?? "");
+  const before = words.slice(Math.max(0, at - 10), at).map(({ text }) => text);
+  const isOfBolts =
+    ends &&
+    before.some((word) => HEADED.has(word) && /s$/.test(word)) &&
+    !before.some((word) => /^[.;\n]$/.test(word));
   return size !== undefined &&
-    (leads.test(words[led]?.text ?? "") || isCounted || /^(?:bolts|nuts|screws)$/.test(behind))
+    (isOfBolts || leads.test(words[led]?.text ?? "") || isCounted || /^(?:bolts|nuts|screws)$/.test(behind))
     ? head(words, size, "mm", at, at + 1)
     : undefined;
 }
@@ -106,8 +115,9 @@ function saysTorque(words: readonly Word[], at: number): boolean {
 function isOtherNumber(
   words: readonly Word[],
   at: number,
-  { value, next, decimals }: { value: number; next: number; decimals: number },
+  number: { value: number; next: number; decimals: number },
 ): boolean {
+  const { value, next, decimals } = number;
   const text = (n: number) => words[n]?.text ?? "";
   return (
     // "M12s" is a thread.
@@ -119,32 +129,16 @@ function isOtherNumber(
     // "Terminals 6, no more": a figure.
     /^(?:tops|max)$/.test(text(next)) ||
     (text(next) === "no" && text(next + 1) === "more") ||
-    isCountOf(words, next) ||
+    isCountOf(words, at, number) ||
     // "Four head bolts": of a cylinder's head; a 13 head is said in a number that heads have.
     (/^heads?$/.test(text(next)) &&
       /^(?:bolts|nuts|studs)$/.test(text(next + 1)) &&
       value <= 12 &&
-      (value < 6 || !/^\d/.test(text(at)))) ||
+      (value < LEAST_UNNAMED || !/^\d/.test(text(at)))) ||
     value < 4 ||
     value > 46 ||
     (decimals > 0 && value !== 5.5) ||
     NOT_A_SIZE.test(text(next))
-  );
-}
-
-/** "Six hex-head screws", "8 socket cap bolts": how many, and what their heads are like. */
-function isCountOf(words: readonly Word[], next: number): boolean {
-  let at = next;
-  while (
-    /^(?:hex|hexagon|hexagonal|socket|allen|cap|flange|flanged|key|heads?|headed|-)$/.test(
-      words[at]?.text ?? "",
-    )
-  )
-    at++;
-  return (
-    at > next &&
-    /^(?:hex|hexagon|hexagonal|socket|allen|cap|flange|flanged)$/.test(words[next]?.text ?? "") &&
-    /^(?:bolts|nuts|screws)$/.test(words[at]?.text ?? "")
   );
 }
 

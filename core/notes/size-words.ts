@@ -75,6 +75,8 @@ export const EXTENSIONS = new Set(["extension", "extensions", "ext"]);
  * length.
  */
 export const LARGEST_UNNAMED = 46;
+/** The smallest head that is told by its bare number, mm: fewer are how many there are. */
+export const LEAST_UNNAMED = 6;
 /** Behind a number these make it something other than a size. */
 export const NOT_A_SIZE =
   /^(?:km|kms|miles?|mph|kph|quid|euros?|dollars?|pounds?|bucks|£|\$|€|years?|months?|weeks?|days?|hours?|hrs?|minutes?|mins?|seconds?|secs?|psi|bar|volts?|v|amps?|a|litres?|liters?|l|ml|degrees?|°|c|percent|%|turns?|times|clicks?|kg|kilos?|lbs?|ft|foot|feet|nm|n|newtons?|cm|metres?|meters?|valve|speed|thou|k|thousand)$/;

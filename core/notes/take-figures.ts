@@ -2,17 +2,8 @@ import { quantityNm } from "../quantity/torque-quantity";
 import { formatFigure } from "../quantity/torque-words";
 import { holdingTorques } from "../torque/torques-of";
 import { isSqueezed } from "./clamps";
-import {
-  angleAlone,
-  bareFigures,
-  nearestUnit,
-  notThisAfter,
-  passBefore,
-  put,
-  saidAfter,
-  turnFurther,
-  unitForAll,
-} from "./figures";
+import { nearestUnit, unitForAll, unitOfAll } from "./figure-units";
+import { angleAlone, bareFigures, notThisAfter, passBefore, put, saidAfter, turnFurther } from "./figures";
 import type { Group, SaidFigure } from "./group";
 import { between, saidIn, spanOf } from "./heard";
 import type { Mention } from "./mention";
@@ -66,10 +57,15 @@ export function takeFigures(walk: Walk, here: Here): void {
   sameAs(walk, here);
   const angle = angleAlone(terms, clause, walk.inTorque);
   if (angle === undefined || here.notThis) return;
-  const turned =
-    mentionsWithGroups(here).at(-1)?.group ??
-    byTopic(walk, here) ??
-    (here.things.length === 0 ? walk.last : undefined);
+  // "Sixty, then ninety degrees": of what has just got the sixty, and of nothing where that is not known.
+  const { figured } = walk;
+  const named = mentionsWithGroups(here).at(-1)?.group ?? byTopic(walk, here);
+  const isStill = figured !== undefined && (figured.at === i || (figured.at === i - 1 && !named));
+  // "The bracket ones are sixty, then ninety degrees": of a sixty that was given to nothing.
+  const lastSaid = before && terms.slice(before.from, before.to).findLast(({ tag }) => tag !== "mark");
+  const isOfUnread = !isStill && (here.mentions.length > 0 || lastSaid?.tag === "number");
+  const near = here.things.length === 0 && !isOfUnread ? walk.last : undefined;
+  const turned = isStill ? figured.group : (named ?? near);
   if (turned) turnFurther(turned, angle, said);
 }
 
@@ -118,7 +114,7 @@ function bareIn(walk: Walk, here: Here, isWritten: boolean): FoundTorque[] {
     isPass || noSize.size > 0 || (!isWritten && goingBack && aimedAt && aimedAt.figures.length === 0);
   const isTaken = (at: number) =>
     walk.inTorque.has(at) || here.sizes.some(({ from, to }) => !noSize.has(from) && at >= from && at < to);
-  const unit = forAll ?? (expected ? nearestUnit(torques, clause.from) : undefined);
+  const unit = forAll ?? (expected ? (nearestUnit(torques, clause.from) ?? unitOfAll(terms)) : undefined);
   // "Drop link, fifty": a number by itself, which is neither its head nor how many there are.
   const mayStandAlone = (value: number) =>
     aimedAt?.undo !== undefined &&
@@ -188,8 +184,16 @@ function takeFigure(figured: Figured): void {
     aimedBehind(figured) ?? soManyBehind(figured) ?? figuredGroup(walk, here, torque.from, torque.to);
   // Heard somewhere, with nothing said of what: not put over a figure that is known.
   const rumour = OTHERS_SAY.test(led) && indexed.length === 0 && (group?.figures.length ?? 0) > 0;
-  if (!group || rumour || isSqueezed(group) || isOfAnotherLine(walk, here, group)) {
+  // "The engine bracket ones are sixty": of some that were never told of.
+  const isUnknown =
+    indexed.length === 0 &&
+    mentions.some(
+      ({ family, marks, pointing, to }) =>
+        family === "one" && marks.length > 1 && !pointing && to <= torque.from,
+    );
+  if (!group || isUnknown || rumour || isSqueezed(group) || isOfAnotherLine(walk, here, group)) {
     walk.loose.push(figure);
+    walk.figured = { group: undefined, at: i };
     return;
   }
   if (isSaidAgain(figured, group)) return;
@@ -205,6 +209,7 @@ function takeFigure(figured: Figured): void {
   const isOfAll = here.places.length < 2 || group === here.places[0];
   for (const other of here.also) if (isOfAll && other !== group) put(other, figure, said, i, isNamed);
   group.last = i;
+  walk.figured = { group, at: i };
   walk.lastFigureAt = torque.to;
   for (const other of [...sharing, ...(both.includes(group) ? both : [])])
     if (other !== group && !other.figures.includes(figure)) other.figures.push(figure);

@@ -263,9 +263,14 @@ export const COMPOUND =
 export const NO_HEADING =
   /^(?:side|sides|left|right|front|rear|before|after|back|notes?|parts?|tools?|steps?|day|intro|removal|refitting|fitting|assembly|disassembly|installation|torques?|figures?|specs?|checks?|finish|done|prep|preparation|warning|total|cost|time|difficulty|edit|update|thanks|cheers|nothing|ready|okay|good|great|perfect|boom|there)$/;
 
+/** What is told of as bought, and of nothing that it is fixed to. */
+export const WAS_BOUGHT =
+  /\b(?:bought|dollars?|bucks|quid|pounds the lot|euros?|comes? with|came (?:with|to)|(?:got|has|have) (?:[\w'-]+ ){1,6}with (?:it|them)|in the box|paid)\b|[$£€]/i;
 /** What was bought or comes along: no fastener of the job by that alone. */
-export const BOUGHT =
-  /\b(?:bought|dollars?|bucks|quid|pounds the lot|euros?|comes? with|came (?:with|to)|(?:got|has|have) (?:[\w'-]+ ){1,6}with (?:it|them)|in the box|kit(?:'s)?|parts? (?:are|is|wise|list)|paid|cost|spare)\b|[$£€]/i;
+export const BOUGHT = new RegExp(
+  `${WAS_BOUGHT.source}|\\b(?:kit(?:'s)?|parts? (?:are|is|wise|list)|cost|spare)\\b`,
+  "i",
+);
 /** What is held still meanwhile is not what is turned. */
 export const HELD_STILL = /\b(?:hold|holding|counterhold)(?: the| that| it| on)?\s*$/i;
 export const HOLD_BEFORE =

@@ -52,6 +52,8 @@ export interface Walk {
   others: number | undefined;
   /** "upper = fill": two words for one place. */
   same: [string, string][];
+  /** What the last figure went to, and the clause that said it. */
+  figured?: { group: Group | undefined; at: number };
   /** The last clause that spoke of another car. */
   otherFrom: number;
 }
