@@ -1,6 +1,6 @@
 import { text } from "./counts";
 import { spokenNumber } from "./spoken-number";
-import type { Term } from "./terms";
+import { type Term, spacedWords } from "./terms";
 import { HEADS, NOT_IN_NAME, PLACES } from "./vocabulary";
 
 /** Where nothing is fastened. */
@@ -95,10 +95,7 @@ const leadsToThing = (terms: readonly Term[], at: number): boolean =>
   /^(?:noun|adjective)$/.test(terms[at + 1]?.tag ?? "");
 
 export const wordsFrom = (terms: readonly Term[], from: number, to: number) =>
-  terms
-    .slice(from, to)
-    .map((term) => term.text)
-    .join(" ");
+  spacedWords(terms, from, to).trimEnd();
 /** Whether a size is told next, as of so many of a lot it is. */
 
 export const sizeFollows = (terms: readonly Term[], at: number) =>

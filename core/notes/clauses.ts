@@ -1,5 +1,5 @@
 import { pluralSize, spokenNumber } from "./spoken-number";
-import type { Term } from "./terms";
+import { type Term, spacedWords } from "./terms";
 import { ACTIONS, HEADS, PAST_DEEDS, THINGS } from "./vocabulary";
 import type { Word } from "./words";
 import { joinsNumbers, torqueUnitAt } from "./written-torque";
@@ -199,7 +199,7 @@ function beginsThought(terms: readonly Term[], at: number): boolean {
       // "18 foot pounds · and the one on the back goes to 35".
       (/^(?:the|those|these|that)$/.test(next) && isBehindTorque(terms, at)) ||
       // "Five ten mil nuts to the door · and the motor is three T27".
-      (terms[at + 1]?.tag === "determiner" && SAYS_HOW_MANY.test(wordsFrom(terms, at + 2, at + 10))) ||
+      (terms[at + 1]?.tag === "determiner" && SAYS_HOW_MANY.test(spacedWords(terms, at + 2, at + 10))) ||
       // "Out of the way · and the last thing is the mount".
       (next === "the" && /^(?:last|next|first|other|only)$/.test(text(at + 2)) && text(at + 3) === "thing") ||
       (isAction(terms, at + 1) && terms[at + 2]?.tag !== "verb") ||
@@ -285,7 +285,7 @@ function saysWhatHolds(terms: readonly Term[], at: number): boolean {
   const before = terms[at - 1];
   if (!/^(?:the|each|every)$/.test(terms[at]?.text ?? "")) return false;
   if (!before || !/^(?:noun|adverb|number)$/.test(before.tag) || HOLDS_ON.has(before.text)) return false;
-  return SAYS_WHAT_HOLDS.test(wordsFrom(terms, at + 1, at + 9));
+  return SAYS_WHAT_HOLDS.test(spacedWords(terms, at + 1, at + 9));
 }
 const SOME = "(?:a|an|one|two|three|four|five|six|seven|eight|ten|\\d+)";
 const SAYS_WHAT_HOLDS = new RegExp(
@@ -303,12 +303,6 @@ function isNextSubject(terms: readonly Term[], at: number): boolean {
   while (terms[end] && isNamed(terms[end] as Term) && end - at < 4) end++;
   return end > at && /^(?:is|are)$/.test(terms[end]?.text ?? "");
 }
-
-const wordsFrom = (terms: readonly Term[], from: number, to: number) =>
-  terms
-    .slice(from, to)
-    .map(({ text }) => `${text} `)
-    .join("");
 
 const isBeing = (word: string) => /^(?:it's|that's|they're|is|are|was|were)$/.test(word);
 

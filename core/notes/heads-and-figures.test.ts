@@ -444,8 +444,8 @@ test("bolts that are told apart once they go back come off too, each", () => {
   expect(
     steps.filter(({ fastener }) => fastener !== undefined).map(({ says, what }) => [says, what]),
   ).toEqual([
-    ["remove", "starter short bolts"],
-    ["remove", "starter long bolt"],
+    ["remove", "short starter bolts"],
+    ["remove", "long starter bolt"],
     ["torque", "short starter bolts to 45 N·m"],
     ["torque", "long starter bolt to 60 N·m"],
   ]);

@@ -121,3 +121,13 @@ test("what is to be minded is told with what it is of and why; what only points 
   ]);
   expect(minded("They don't spring back once they are bent. Don't do that on this one.")).toEqual([]);
 });
+
+test("a step says of what a bolt is where its name does not, and never twice", () => {
+  const { steps } = readStory(
+    "U bolts, two a side so four nuts a side, 3/4 in. The bracket has one big bolt, 21 mm. New spring in. U bolts 70 Nm.",
+  );
+  expect(steps.filter(({ says }) => says === "remove").map(({ what }) => what)).toEqual([
+    "U-bolt nuts",
+    "big bracket bolt",
+  ]);
+});

@@ -5,6 +5,7 @@ import { deedsOf } from "./deeds";
 import type { Group, Grouped } from "./group";
 import { type Span, saidIn, spanOf } from "./heard";
 import { addListed, listedLines } from "./listed-steps";
+import { marksOf } from "./mention";
 import { onceEach } from "./once-each";
 import { type Done } from "./particle";
 import { BATTERY, inOrder, phaseOf, SAFE } from "./step-phase";
@@ -208,16 +209,20 @@ function addOpened(telling: Telling, i: number, span: Span): void {
     addStep(telling, {
       phase: BATTERY.test(group.name) ? "make safe" : "take apart",
       says: "remove",
-      what: `${group.topic.join(" ")} ${group.name}`
-        .split(" ")
-        .filter((word, n, all) => word !== "" && all.indexOf(word) === n)
-        .join(" "),
+      what: withTopic(group),
       implied: true,
       own: undefined,
       group,
       span,
       at: i,
     });
+}
+
+/** What a group is called, with what it is of where its name does not say that: "U-bolt nuts" do. */
+function withTopic({ topic, name }: Group): string {
+  const said = new Set(marksOf(name.split(/[ -]/).map((word) => word.toLowerCase())));
+  if (topic.every((word) => said.has(word))) return name;
+  return [...new Set([...topic, ...name.split(" ")])].join(" ");
 }
 
 const ENGINE_DOES = /\b(?:cool|idle|run|warm|hot|temperature|tick over)\b/;

@@ -125,3 +125,10 @@ function* piecesOf(text: string): Generator<[start: number, piece: string]> {
     at = end;
   }
 }
+
+/** The words from one place to another, with a space behind each. */
+export const spacedWords = (terms: readonly Term[], from: number, to: number): string =>
+  terms
+    .slice(from, to)
+    .map(({ text }) => `${text} `)
+    .join("");

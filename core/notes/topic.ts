@@ -1,6 +1,6 @@
 import { type Clause, isAction } from "./clauses";
 import { marksOf, singular } from "./mention";
-import type { Term } from "./terms";
+import { type Term, spacedWords } from "./terms";
 import { AWAY, COMPOUND, HEADS, NO_THING, NOT_IN_NAME, PART_HEADS, THINGS, TOOL_HEADS } from "./vocabulary";
 
 /**
@@ -80,12 +80,6 @@ const isThing = (said: string, word = singular(said.replace(/'s$/, ""))) =>
   !Object.hasOwn(HEADS, said) &&
   !Object.hasOwn(HEADS, word);
 
-const wordsFrom = (terms: readonly Term[], from: number, to: number) =>
-  terms
-    .slice(from, to)
-    .map(({ text }) => `${text} `)
-    .join("");
-
 const wordsBefore = (terms: readonly Term[], at: number) =>
   `${terms
     .slice(Math.max(0, at - 3), at)
@@ -103,7 +97,7 @@ function isHeldBy(terms: readonly Term[], at: number): boolean {
   const named = [1, 2, 3].some((back) =>
     /^(?:the|each|every|that|this|your|my)$/.test(terms[at - back]?.text ?? ""),
   );
-  return named && HELD_BY.test(wordsFrom(terms, at + 1, at + 10));
+  return named && HELD_BY.test(spacedWords(terms, at + 1, at + 10));
 }
 const HELD_BY = new RegExp(
   `^(?:itself )?(?:(?:has|have|had|takes)(?: got)? (?:(?!and\\b|the\\b)[a-z0-9-]+ ){1,4}?(?:bolt|nut|screw|stud|clip)s?|(?:is|are) (?:(?:held|fixed|secured|bolted|screwed|fastened|clipped)\\b|on (?:[a-z0-9-]+ ){1,3}?(?:bolt|nut|screw|stud|clip)s?))|^itself (?:[a-z0-9-]+ ){1,3}?(?:bolt|nut|screw|stud|clip)s?\\b`,
@@ -124,7 +118,7 @@ function isBehindPreposition(terms: readonly Term[], at: number, from: number): 
   // "Top of the shock has two nuts": of the shock.
   if (
     /^(?:(?:the|at|on) )*(?:top|bottom|end|front|back|rear) of (?:the|that|this|each) $/.test(
-      wordsFrom(terms, from, at),
+      spacedWords(terms, from, at),
     )
   )
     return false;
