@@ -1,3 +1,4 @@
+import { isOfBolt } from "./called-by-thread";
 import { formatHeadSize } from "../quantity/read-head-size";
 import type { SaidSize } from "./group";
 import { saidIn, spanOf } from "./heard";
@@ -60,5 +61,5 @@ export function corrects(walk: Walk, here: Here): boolean {
 }
 
 /** "9/16 bolts": in inches a bolt is called by its thread, where another size is said of what turns it. */
-export const isOfThread = ({ heard: { terms } }: Walk, { head, span }: SaidSize): boolean =>
-  head.unit === "in" && /^(?:bolt|stud)s?$/.test(terms.find(({ start }) => start >= span.end)?.text ?? "");
+export const isOfThread = ({ heard: { terms } }: Walk, size: SaidSize): boolean =>
+  size.head.unit === "in" && isOfBolt(terms, size);

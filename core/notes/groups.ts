@@ -1,3 +1,4 @@
+import { calledByThread } from "./called-by-thread";
 import { type Told, type Clause } from "./clauses";
 import { consolidated, isReal } from "./consolidate";
 import { turnOf } from "./deeds";
@@ -58,6 +59,7 @@ export function groupsOf(heard: Heard, known: readonly Group[] = []): Grouped {
   heard.told.forEach((_, i) => {
     const here = enter(walk, i);
     if (!here) return;
+    comeBackTo(walk, here);
     takeMentions(walk, here);
     takeLooks(walk, here);
     takeLooksOfEach(walk, here);
@@ -69,6 +71,7 @@ export function groupsOf(heard: Heard, known: readonly Group[] = []): Grouped {
   sizesOfTools(heard, walk.groups);
   const wheels = walk.groups.find(({ name }) => HOLDS_WHEELS.test(name));
   if (wheels) wheels.undo ??= walk.wheelsHead;
+  calledByThread(walk.groups, heard.terms);
   const groups = consolidated(walk.groups).filter(isReal);
   settleFigures(groups);
   for (const group of groups) group.name = withLetters(group.name);
@@ -79,6 +82,19 @@ export function groupsOf(heard: Heard, known: readonly Group[] = []): Grouped {
     loose: [...walk.loose, ...walk.takenBack],
     struck: walk.struck,
   };
+}
+
+/** "Cooler lines, start them by hand", once things go back: what holds them is spoken of from here on. */
+function comeBackTo(walk: Walk, { i, goingBack, clause, mentions, things, sizes }: Here): void {
+  const isThing = clause.to - clause.from === things.length;
+  if (!goingBack || mentions.length > 0 || sizes.length > 0 || !isThing) return;
+  const known = walk.groups.filter(({ topic, marks }) =>
+    things.every((word) => topic.includes(word) || marks.has(word)),
+  );
+  const [only, ...others] = known;
+  if (!only || others.length > 0) return;
+  only.last = i;
+  walk.last = only;
 }
 
 /** And no bolt of a wheel cylinder, or of the steering wheel. */

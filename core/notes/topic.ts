@@ -124,7 +124,8 @@ function isBehindPreposition(terms: readonly Term[], at: number, from: number): 
     return false;
   for (let i = at - 1; i >= from && at - i < 5; i--) {
     const word = terms[i]?.text ?? "";
-    if (/^[-–—:;(]$/.test(word)) return false;
+    // "Down one more time: brackets" are not down anything.
+    if (/^(?:[-–—:;(]|times?)$/.test(word)) return false;
     if (
       terms[i]?.tag !== "noun" &&
       /^(?:on|in|to|from|between|into|under|behind|with|by|through|around|along|toward|towards|past|over|up|down|near|at|off|inside|against|onto|of)$/.test(
