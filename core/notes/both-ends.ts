@@ -1,5 +1,5 @@
-import { isOfBolt } from "./called-by-thread";
 import { formatHeadSize } from "../quantity/read-head-size";
+import { isOfBolt } from "./called-by-thread";
 import type { SaidSize } from "./group";
 import { saidIn, spanOf } from "./heard";
 import { type Here, type Walk, mentionsWithGroups } from "./walk";

@@ -20,7 +20,11 @@ export function calledByThread(groups: readonly Group[], terms: readonly Term[])
     if (!size || !figure || size.head.unit !== "mm" || !isOfBolt(terms, size)) continue;
     const [thread] = usualPitches({ metricMm: size.head.size });
     const bolt = { id: "bolt", name, count, figure };
-    if (!thread || !judgeFigure({ ...bolt, sizeToUndo: size.head })?.grave || judgeFigure({ ...bolt, thread }))
+    if (
+      !thread ||
+      !judgeFigure({ ...bolt, sizeToUndo: size.head })?.grave ||
+      judgeFigure({ ...bolt, thread })
+    )
       continue;
     if (group.undo === size) group.undo = undefined;
     if (group.doUp === size) group.doUp = undefined;

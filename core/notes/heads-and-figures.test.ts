@@ -416,10 +416,7 @@ describe("as people tell it", () => {
     [
       "a thing named by itself, once things go back, is what its bolts are spoken of from there on",
       "The cooler lines have two nuts, 5/8 wrench. The brackets have two bolts, 10 mm. Both are off and the radiator is out. New radiator in. Brackets on, 71 inch pounds on those two bolts. Cooler lines, start them by hand, hold the fitting with a three quarter wrench and go to 18 foot pounds.",
-      [
-        "cooler line nuts, × 2, 5/8 in, hold 3/4 in, 18 lb·ft",
-        "bracket bolts, × 2, 10 mm, 71 lb·in",
-      ],
+      ["cooler line nuts, × 2, 5/8 in, hold 3/4 in, 18 lb·ft", "bracket bolts, × 2, 10 mm, 71 lb·in"],
     ],
   ])("%s", (_, text, fasteners) => {
     expect(read(text)).toEqual(fasteners);

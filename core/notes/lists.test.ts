@@ -51,28 +51,6 @@ test("what it came to stands with the limit, in one line, each number as it was 
   expect(named(readStory(thou).measures)).toEqual(["manifold, limit 0.015 in"]);
 });
 
-test.each([
-  [
-    "Hold the hose end with a 17 or the pipe will twist.",
-    "Hold the hose end with a 17 or the pipe will twist",
-  ],
-  ["Stuff a rag in the port so nothing falls in.", "Stuff a rag in the port so nothing falls in"],
-  ["The bracket is heavier than it looks.", "The bracket is heavier than it looks"],
-  ["Don't weld anywhere near the tank.", "Don't weld anywhere near the tank"],
-  ["And don't press the pedal yet or it locks.", "don't press the pedal yet or it locks"],
-  ["Never spring it over the lug.", "Never spring it over the lug"],
-  ["Maximum load is 90 kg.", "Maximum load is 90 kg"],
-  ["So don't let the caliper hang on its hose.", "don't let the caliper hang on its hose"],
-])("to be minded: “%s”", (told, caution) => {
-  expect(named(readStory(told).cautions)).toEqual([caution]);
-});
-
-test("what somebody does not own, and what happens by itself, is nothing to mind", () => {
-  expect(
-    readStory("I don't own a dial gauge. The needle never gets off the stop. Don't go crazy.").cautions,
-  ).toEqual([]);
-});
-
 test("an engine that runs until something comes about is waited for; a bolt that is run in is not", () => {
   expect(named(readStory("Then let it idle until the fan has cut in, about ten minutes.").waits)).toEqual([
     "idle until the fan has cut in, 10 min",
@@ -109,17 +87,6 @@ test.each([
   ["The lever should hold at 5 clicks.", []],
 ])("for later: “%s”", (told, later) => {
   expect(named(readStory(AFTER_ALL + told).followUps)).toEqual(later);
-});
-
-test("what is to be minded is told with what it is of and why; what only points says nothing here", () => {
-  const minded = (told: string) => named(readStory(told).cautions);
-  expect(minded("There's a little half-moon key in the shaft, don't lose it.")).toEqual([
-    "There's a little half-moon key in the shaft, don't lose it",
-  ]);
-  expect(minded("Take the negative off first, because the big wire is live.")).toEqual([
-    "Take the negative off first, because the big wire is live",
-  ]);
-  expect(minded("They don't spring back once they are bent. Don't do that on this one.")).toEqual([]);
 });
 
 test("a step says of what a bolt is where its name does not, and never twice", () => {

@@ -1,11 +1,14 @@
 import { formatHeadSize } from "../quantity/read-head-size";
+import { cautionsOf } from "./cautions";
 import { type Clause, isAction } from "./clauses";
+import type { Grouped } from "./group";
 import { headingOver, type Heard, type Noted, saidIn, spanOf } from "./heard";
 import { add, isTold, IN_PASSING, nameOf, NOT_TO_BE_USED } from "./list-names";
 import { type Measured, measuresOf } from "./measures-said";
-import { type Wait, cautionsOf, short, waitsOf } from "./minded";
 import { partsOf } from "./parts-said";
+import { short } from "./short";
 import { ACTIONS, CONSUMABLE_HEADS, NOT_THIS_ONE, PART_HEADS, TOOL_HEADS } from "./vocabulary";
+import { type Wait, waitsOf } from "./waits";
 
 export interface Lists {
   tools: Noted[];
@@ -18,7 +21,7 @@ export interface Lists {
 }
 
 /** What stands in lists and beside the steps. */
-export function listsOf(heard: Heard): Lists {
+export function listsOf(heard: Grouped): Lists {
   const { text, terms, told, listing } = heard;
   const lists: Lists = {
     tools: [],

@@ -1,11 +1,11 @@
 import type { Grouped } from "./group";
 import { placeIn, saidIn, spanOf } from "./heard";
 import { measuresOf } from "./measures-said";
-import { waitsOf } from "./minded";
 import { NEVER_SO, whatOf, WHAT_ELSE, ownWords } from "./step-words";
 import { type ToldStep } from "./told-step";
 import { USUAL_STEPS } from "./usual-steps";
 import { DENIED } from "./vocabulary";
+import { waitsOf } from "./waits";
 
 /** Adds what is waited for, where no step says it: "hit em with penetrating oil, give it ten minutes". */
 export function addWaits(grouped: Grouped, steps: (ToldStep & { at: number })[]): void {
