@@ -40,7 +40,7 @@ test("long narrations are read this well, and no worse from one change to the ne
     traits: 0.78,
     steps: 0.67,
     phase: 0.87,
-    tools: 0.75,
+    tools: 0.79,
     consumables: 0.72,
     parts: 0.77,
     waits: 0.76,

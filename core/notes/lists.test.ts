@@ -98,3 +98,13 @@ test("a step says of what a bolt is where its name does not, and never twice", (
     "big bracket bolt",
   ]);
 });
+
+test("what it is done with, and what keeps the car up and in its place, are tools by whatever word they are told", () => {
+  expect(
+    named(
+      readStory(
+        "Rear wheels chocked, up on two stands. Tap the pin out with a punch, then look behind it with a mirror. The mirror on the door stays on.",
+      ).tools,
+    ),
+  ).toEqual(["punch", "mirror", "wheel chocks", "axle stands"]);
+});

@@ -44,6 +44,7 @@ export function listsOf(heard: Grouped): Lists {
       ))
         lists.followUps.push({ name, span });
   }
+  for (const { name, span } of heldBy(heard)) add(lists.tools, name, span);
   for (const { name, span } of oilsIn(text)) add(lists.consumables, name, span);
   return {
     ...lists,
@@ -136,17 +137,40 @@ function things(heard: Heard, clause: Clause, listed: boolean, lists: Lists): vo
       isTool &&
       (listed ||
         name.includes(" ") ||
+        isMeans(terms, name, from) ||
         /^(?:pliers|mallet|hammer|chocks|stands|ramps|jack|screwdriver|puller|scraper|micrometer|straightedge|multimeter|meter|ratchet)$/.test(
           word,
         ))
     ) {
-      if (/^(?:the )?tools?$/.test(name) || (!listed && !isTold(word, name))) continue;
+      if (/^(?:the )?tools?$/.test(name) || (!listed && !isMeans(terms, name, from) && !isTold(word, name)))
+        continue;
       add(lists.tools, name, span);
     } else if (isUsed && !listed && (NOT_TO_BE_USED.test(said) || (!amount && IN_PASSING.test(name))))
       continue;
     else if (isUsed) add(lists.consumables, amount ? `${name}, ${amount}` : name, span);
   }
 }
+
+/** "With a mirror": what it is done with, whatever else is called so. */
+const isMeans = (terms: Heard["terms"], name: string, at: number): boolean =>
+  !name.includes(" ") &&
+  /^(?:an?|the|my|your|some)$/.test(terms[at - 1]?.text ?? "") &&
+  terms[at - 2]?.text === "with";
+
+/** "Front wheels chocked", "up on two stands": what keeps the car where it is, by whatever word it is told. */
+function heldBy({ text }: Heard): Noted[] {
+  return HELD_BY.flatMap(([name, says]) => {
+    const said = says.exec(text);
+    return said ? [{ name, span: { start: said.index, end: said.index + said[0].length } }] : [];
+  });
+}
+const HELD_BY: readonly (readonly [name: string, says: RegExp])[] = [
+  ["wheel chocks", /\bchock(?:s|ed|ing)?\b/i],
+  [
+    "axle stands",
+    /\b(?:axle|jack|car|safety) stands?\b|\b(?:on|onto|over|two|four|three|the|your|my|with) stands\b|\bstands (?:under|in|out|up|below|beneath|at|on)\b/i,
+  ],
+];
 
 /** Oils by their grade: "three quarts of 75W-90", "2 litres 5w30". */
 function oilsIn(text: string): Noted[] {

@@ -45,7 +45,7 @@ test("a narration becomes lines that the plan takes: steps with their fasteners,
   );
   expect(route.steps.flatMap(({ cautions }) => cautions)).toContain("Never open it hot");
   expect(route.parts.map(({ name }) => name)).toContain("Subframe gasket");
-  expect(route.specialTools?.map(({ name }) => name)).toEqual(["Slide hammer"]);
+  expect(route.specialTools?.map(({ name }) => name)).toEqual(["Slide hammer", "Wheel chocks"]);
   expect(route.supplies?.map(({ name }) => name)).toEqual(["Brake cleaner", "Rags"]);
 });
 
@@ -226,4 +226,13 @@ test("what is measured goes with its limits to the step that looks; where none w
     measure: { what: "pulley gap", unit: "mm", least: 2, most: 4 },
   });
   expect(route.steps.flatMap(({ cautions }) => cautions)).toContain("Measure: shield, limit 3 mm");
+});
+
+test("what the vehicle is lifted and held with is asked for by the step that raises it, and not once more", () => {
+  const toolsOf = (text: string) =>
+    proposalsFrom(readStory(text)).rows.flatMap((one) => (one.kind === "tool" ? [one.name] : []));
+  expect(
+    toolsOf("Chock the rear wheels. Jack up the front and put it on stands. Tap it with a mallet."),
+  ).toEqual(["Mallet"]);
+  expect(toolsOf("Chock the rear wheels. Tap it with a mallet.")).toEqual(["Mallet", "Wheel chocks"]);
 });

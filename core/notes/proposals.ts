@@ -21,6 +21,10 @@ import type { Story, StoryFastener, StoryStep } from "./story";
 const OF_FASTENERS =
   /\b(?:sockets?|spanners?|wrench(?:es)?|ratchets?|extensions?|bits?|keys?|torque wrench)$|^[TE]\d+$/i;
 
+/** And those that a step asks for by which the vehicle goes up. */
+const OF_LIFTING =
+  /^(?:(?:wheel )?chocks?|(?:(?:axle|jack|car|safety) )?stands?|(?:(?:floor|trolley|bottle) )?jack)$/i;
+
 /** What a story proposes: steps in order, each fastener, parts, what to have; first what has to be asked. */
 export function proposalsFrom(story: Story): Proposed {
   const fasteners = story.fasteners.map((_, i) => fastenerProposal(story, i));
@@ -29,7 +33,10 @@ export function proposalsFrom(story: Story): Proposed {
     story.steps.map((one, i) => stepProposal(story, one, i)),
   );
   const lifted = withLifts(story.text, undoing(once(steps, fasteners), fasteners, story.text));
-  const tools = story.tools.filter(({ name }) => !OF_FASTENERS.test(name));
+  const isLifted = lifted.some(({ lifts }) => lifts === "raise");
+  const tools = story.tools.filter(
+    ({ name }) => !OF_FASTENERS.test(name) && !(isLifted && OF_LIFTING.test(name)),
+  );
   const rows: Proposal[] = [
     ...withHalves(lifted, fasteners),
     ...laterSteps(story, steps),
