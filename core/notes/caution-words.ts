@@ -23,6 +23,7 @@ export const COMES_TO: readonly RegExp[] = [
     `\\bif (?:${SOMETHING}|there's)(?:'s)? (?:[\\w']+,? ){0,8}?${SOMETHING}${COMES} (?:\\w+ ){0,8}?${HARM}`,
     "i",
   ),
+  /\b(?:or|otherwise) you(?:'re| are) \w+ing\b/i,
   /\bif (?:[\w']+,? ){1,8}(?:stop\b|don't start)|\bstop and ask\b|\bif (?:they're|it's|it is) (?:\w+ ){1,4}(?:welder|workshop|shop)\b/i,
   /\bso (?:nothing (?:falls|drops|gets)|(?:it|that|they|you|the \w+) (?:doesn't|don't|can't|won't) (?:drop|fall|come down|roll|slip|tip|jump|burn|lose))\b/i,
 ];
@@ -32,6 +33,8 @@ export const IF_OR = /^\W*(?:if|or|so|otherwise|else|because if|cause if)\b/i;
 export const WARNS: readonly RegExp[] = [
   /\b(?:careful|watch (?:out|your|the|for)|mind (?:the|your|out|that)|make sure|be sure|gently|go easy)\b/i,
   /\b(?:poison\w*|flammable|brittle|cross[- ]?thread|naked flame)\b/i,
+  // How it goes wrong, told as what it does.
+  /\b(?:it|they|these|those) (?:easily |always |will )?(?:breaks?|snaps?|cracks?|strips?|tears?|melts?|shears?|chips?)\b(?! (?:loose|free|off|on|in|into|back|shut|together|open))/i,
   // What is worn.
   /\b(?:safety glasses|eye protection|gloves and|and gloves|(?:wear|put on) (?:\w+ )?(?:gloves|glasses|goggles|mask)|glasses on|mask on|gloves on)\b/i,
   /\bleft[- ]hand(?:ed)? threads?\b/i,
@@ -40,7 +43,7 @@ export const WARNS: readonly RegExp[] = [
   // What is no further to be gone than.
   /\b(?:(?:no|not|never) (?:any )?(?:more|less|above|over) than|no more than that|never (?:above|over|past)|(?:greatest|maximum|max|top) (?:load|speed|weight))\b/i,
   /\b(?:can|will|could) (?:close on|fall on|burn|pinch|crush|spit|mark the|jump|fly)\b|\b(?:under (?:tension|pressure|load)|is (?:compressed|charged))\b/i,
-  /\b(?:keep (?:it|your|a|them|the|that) (?:\w+ )?(?:off|away|out|clear|separate|under|topped up|full)|must(?:n't| not| be| never)?\b|not the (?:\w+ ){0,2}(?:one|thing|switch)|not optional|not under\b|has to be (?:up|on|off|in|solid|square|dry|clean))/i,
+  /\b(?:keep (?:it|your|a|them|the|that) (?:\w+ )?(?:off|away|out|clear|separate|under|topped up|full)|(?<!\b(?:we|i) )must(?:n't| not| be| never)?\b|not (?:the|that) (?:\w+ ){0,2}(?:one|thing|switch)|only thing (?:that's |that is )?(?:holding|keeping)(?! it (?:is|are)\b)|not optional|not under\b|has to be (?:up|on|off|in|solid|square|dry|clean))/i,
   // One way round, one thing before another.
   /\b(?:arrows?|flanges?|lips?|coils?|bumps?|bevel|heads?|marks?|dots?|voids?|split|tab|linings?) (?:points?|pointing|faces?|facing|goes?|go|to|at|uppermost)\b(?: \w+){0,2} (?:out|outwards?|outside|in|inwards?|up|upwards?|down|top|bottom|front|back|rear|forwards?|wheel|uppermost)\b|\buppermost\b/i,
   /\bone side at a time\b|\b(?:before|until) (?:any|all) (?:\w+ ){1,5}(?:tight|in)\b|\bbefore you (?:let go|start|drive|move|do anything|drain|pull away|go under|get under|crawl)\b(?! .*\bagain\b)|\bfirst,? always\b|\balways (?:check|look|use|wear|keep|support|test|fit|start|hold)\b/i,

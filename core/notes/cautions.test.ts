@@ -26,6 +26,15 @@ test.each([
     "Hook the spring off with a loop of wire, not pliers",
   ],
   ["Work outdoors, no naked flame.", "Work outdoors, no naked flame"],
+  [
+    "Don't use an ordinary screwdriver, you'll chew the head.",
+    "Don't use an ordinary screwdriver, you'll chew the head",
+  ],
+  ["The chocks are the only thing holding it.", "The chocks are the only thing holding it"],
+  [
+    "Pull it up, but not at the corner, at the corner it breaks.",
+    "Pull it up, but not at the corner, at the corner it breaks",
+  ],
   ["New bushes, flange faces out.", "New bushes, flange faces out"],
   ["Take the two clips off and mind the plastic tabs.", "mind the plastic tabs"],
   ["Pump the pedal before you move the car.", "Pump the pedal before you move the car"],
@@ -63,6 +72,6 @@ test("what speech without marks goes on to say is part of what is minded; what t
 
 test("what nobody warns of is nothing to mind", () => {
   const told =
-    "Nothing is hot by then. If you look it up you'll find another figure. It's only one of the three. I always do the left side. Squeeze the tab so that it comes out.";
+    "Nothing is hot by then. Now we must take the wheel off. The only thing holding it is these two brackets. The boot snaps on. If you look it up you'll find another figure. It's only one of the three. I always do the left side. Squeeze the tab so that it comes out.";
   expect(readStory(told).cautions).toEqual([]);
 });

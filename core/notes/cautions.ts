@@ -44,8 +44,9 @@ export function cautionsOf(heard: Grouped): Noted[] {
     const named = topicIn(terms, clause).join(" ");
     if (named) thing = { name: named, sentence: clause.sentence };
     const spokenOf = clause.sentence === thing.sentence ? thing.name : "";
-    if (listing.has(i) || NOT_THIS_ONE.test(said) || OTHERS_SAY.test(said) || ONLY_POINTS.test(said))
-      continue;
+    // "Don't use an ordinary screwdriver": not the wrong car, but the wrong tool.
+    const isOfOther = NOT_THIS_ONE.test(said) && !terms.slice(clause.from, clause.to).some(isStuff);
+    if (listing.has(i) || isOfOther || OTHERS_SAY.test(said) || ONLY_POINTS.test(said)) continue;
     const isEnough = PROTECTS.test(said) || isRuledOut(terms, clause);
     if (said.split(/\s+/).length < (isEnough ? 2 : 3)) continue;
     const span = around(heard, i);
@@ -89,7 +90,8 @@ function around({ text, terms, told, listing }: Heard, i: number): Clause {
       (ENDS_IT.test(says(k - 1)) && length(k - 1, k - 1) <= 4);
     while (
       first > begin &&
-      (GOES_ON.test(says(first)) || POINTS_BACK.test(says(first))) &&
+      // "Rag in the hole · first · or it falls in".
+      (GOES_ON.test(says(first)) || POINTS_BACK.test(says(first)) || length(first, first) === 1) &&
       length(first - 1, last) <= A_GLANCE
     )
       first--;
@@ -118,7 +120,7 @@ function nameOf(heard: Grouped, i: number, span: Clause, thing: string): string 
     cold !== null ||
     WARNS.some((one) => one.test(said)) ||
     isRuledOut(terms, clause) ||
-    (comesTo && COMES_TO.some((one) => one.test(all)));
+    COMES_TO.some((one) => one.test(said) || (comesTo && one.test(all)));
   if (!warns) return undefined;
   const words = short(all.replace(LEADS, "").replace(BESIDE, "").replace(ASIDES, ""), AT_MOST).replace(
     TRAILS,

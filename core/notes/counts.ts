@@ -64,7 +64,7 @@ export function countBefore(
   while (
     i >= from &&
     at - i < 4 &&
-    /^(?:x|×|no|off|of|single|big|little|small|long|short|main|new|old|other|same|rusty|,|-|more|through|hex|hexagon|torx|phillips|pozi|pozidriv|crosshead|cross|flange|pan|slotted|allen|star|spline|head|headed)$/.test(
+    /^(?:x|×|no|off|of|single|big|little|small|long|short|main|new|old|other|same|rusty|,|-|more|through|hex|hexagon|torx|phillips|pozi|pozidriv|crosshead|cross|countersunk|button|domed|flange|pan|slotted|allen|star|spline|head|headed)$/.test(
       text(terms, i),
     )
   )

@@ -200,6 +200,7 @@ function enter(walk: Walk, i: number): Here | undefined {
   const isAside = /^\W*(?:and |but )?(?:they|those|these)(?:'ve| have)(?: got)?\b/i.test(said);
   const untouched =
     isAside ||
+    isDescribed(walk.heard, clause) ||
     WAS_BOUGHT.test(said) ||
     // "Tape the glass up to the frame": out of the way, and not worked on; but "tie rod", "prop shaft".
     /^\W*(?:(?:first|then|and|so|now) )*(?:tape|prop|wedge|tie|hang) (?:the|that|this|it|your|my|up)\b/i.test(
@@ -269,6 +270,21 @@ function enter(walk: Walk, i: number): Here | undefined {
     things,
     noSize: new Set(),
   };
+}
+
+/** "Wire's short", "(under little caps)": how a thing is, or where something sits, and nothing that is worked on. */
+function isDescribed({ text, terms }: Heard, { from, to }: Clause): boolean {
+  const words = terms.slice(from, to);
+  const said = words.map((word) => word.text).join(" ");
+  const isState =
+    words.at(-1)?.tag === "adjective" &&
+    /^(?!(?:here|there|it|that|this)'s)(?:the )?[a-z-]+(?:'s| is| are)(?: (?:a bit|so|too|very|quite|really))? [a-z-]+$/.test(
+      said,
+    );
+  const inBrackets =
+    /\(\s*$/.test(text.slice(0, words[0]?.start)) &&
+    /^(?:under|behind|inside|beneath|below|above|beside|near) /.test(said);
+  return isState || inBrackets;
 }
 
 function nearestHeads(headed: string[], named: string[], walk: Walk, clause: Told) {

@@ -418,6 +418,27 @@ describe("as people tell it", () => {
       "The cooler lines have two nuts, 5/8 wrench. The brackets have two bolts, 10 mm. Both are off and the radiator is out. New radiator in. Brackets on, 71 inch pounds on those two bolts. Cooler lines, start them by hand, hold the fitting with a three quarter wrench and go to 18 foot pounds.",
       ["cooler line nuts, × 2, 5/8 in, hold 3/4 in, 18 lb·ft", "bracket bolts, × 2, 10 mm, 71 lb·in"],
     ],
+    [
+      "six lobes by their number in words; a lock nut is no other end; others of a kind are others",
+      "The roller is one bolt, torx fifty. The rod has an adjuster nut, 10 mm, lock nut behind it also 10. The handle is held with 2 nuts 8mm. The light surround comes off too, that's 2 more 8mm nuts.",
+      [
+        "roller bolt, × 1, T50",
+        "adjuster nut, × 1, 10 mm",
+        "lock nut, × 1, 10 mm",
+        "handle nuts, × 2, 8 mm",
+        "light surround nuts, × 2, 8 mm",
+      ],
+    ],
+    [
+      "bolts called by what stood beside them get its figure; brackets between are passed over",
+      "Carpet back, two M6 bolts (10 mm head) hold the guide plate down. The cable is fixed to the arm with one bracket, one 12 mm bolt. New cable in.\nbracket to arm - 22 Nm\nguide plate - 9 Nm",
+      ["guide plate bolts, × 2, 10 mm, 9 N·m", "cable bolt, × 1, 12 mm, 22 N·m"],
+    ],
+    [
+      "how long it is is no head; how a thing is is nothing that is worked on",
+      "The neck has two bolts, 1/2 in heads, the back one is three inches long. The wire's short. Off it comes.",
+      ["neck bolts, × 2, 1/2 in"],
+    ],
   ])("%s", (_, text, fasteners) => {
     expect(read(text)).toEqual(fasteners);
   });

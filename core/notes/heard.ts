@@ -228,10 +228,20 @@ export function placeIn(text: string, start: number, index: number): number {
   return at;
 }
 
-/** The whole sentence in which a clause stands. */
-export function sentenceOf({ text, terms, told }: Heard, i: number): string {
+/** Where the whole sentence stands that a clause is of. */
+function sentenceFrom(told: readonly Told[], i: number): Clause {
   const sentence = told.filter((one) => one.sentence === told[i]?.sentence);
-  return saidIn(text, terms, { from: sentence[0]?.from ?? 0, to: sentence.at(-1)?.to ?? 0 });
+  return { from: sentence[0]?.from ?? 0, to: sentence.at(-1)?.to ?? 0 };
+}
+
+/** The whole sentence in which a clause stands. */
+export const sentenceOf = ({ text, terms, told }: Heard, i: number): string =>
+  saidIn(text, terms, sentenceFrom(told, i));
+
+/** Its words. */
+export function sentenceAround({ terms, told }: Heard, i: number): readonly Term[] {
+  const { from, to } = sentenceFrom(told, i);
+  return terms.slice(from, to);
 }
 
 /** What stands between two words. */

@@ -242,7 +242,7 @@ test.each<[voice: string, text: string, figures: Record<string, string | undefin
   [
     "captions",
     "Two bolts hold the glass to the regulator, those are 10 millimeter. Torque, the rail bolts and motor bolts are 80 inch pounds, and the glass bolts are 53 inch pounds. Some guy in the comments of the last one said 25 foot pounds on the glass bolts, please don't, it'll shatter.",
-    { bolts: undefined, "rail bolts": "80 lb·in", "motor bolts": "80 lb·in", "glass bolts": "53 lb·in" },
+    { "rail bolts": "80 lb·in", "motor bolts": "80 lb·in", "glass bolts": "53 lb·in" },
   ],
   [
     "a friend's message",

@@ -123,3 +123,14 @@ export function saidToBe(
     ? subject
     : undefined;
 }
+
+/** "Two M6 bolts (10 mm head) hold the guide plate": of what they are said to hold, behind the brackets. */
+export function heldAhead({ heard: { text: whole, terms, told } }: Walk, { i, clause }: Here): string[] {
+  const holds = told[i + 2];
+  if (holds?.sentence !== clause.sentence) return [];
+  const between = whole.slice(terms[clause.to - 1]?.end, terms[holds.from]?.start);
+  return /^\s*\([^()]*\)\s*$/.test(between) &&
+    /^(?:hold|holds|secure|secures|fix|fixes)$/.test(text(terms, holds.from))
+    ? topicIn(terms, holds)
+    : [];
+}

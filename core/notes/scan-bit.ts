@@ -32,8 +32,9 @@ export function sixLobeAt(words: readonly Word[], at: number): FoundSize | undef
   const spelled = /^[te]$/.test(word) ? spokenNumber(words, at + 1) : undefined;
   if (spelled && !/\d/.test(text(at + 1)) && SIX_LOBE.has(spelled.value))
     return sixLobe(word, spelled.value, at, spelled.next);
-  if (/^torx$/.test(word) && /^\d{1,2}$/.test(text(at + 1)) && Number(text(at + 1)) >= 6)
-    return sixLobe("t", Number(text(at + 1)), at, at + 2);
+  const lobes = /^torx$/.test(word) ? spokenNumber(words, at + 1) : undefined;
+  if (lobes && SIX_LOBE.has(lobes.value))
+    return sixLobe("t", lobes.value, at, lobes.next + plural(words, lobes.next));
   const bit = /^([te])(\d{1,3})$/.exec(word);
   return bit ? sixLobe(bit[1], Number(bit[2]), at, at + 1) : undefined;
 }

@@ -3,6 +3,7 @@ import { formatFigure } from "../quantity/torque-words";
 import { holdingTorques } from "../torque/torques-of";
 import { isSqueezed } from "./clamps";
 import { nearestUnit, unitForAll, unitOfAll } from "./figure-units";
+import { figuredGroup } from "./figured-group";
 import { angleAlone, bareFigures, notThisAfter, passBefore, put, saidAfter, turnFurther } from "./figures";
 import type { Group, SaidFigure } from "./group";
 import { between, saidIn, spanOf } from "./heard";
@@ -17,7 +18,6 @@ import {
   type Walk,
   bySizeHere,
   byTopic,
-  figuredGroup,
   isNextPass,
   isOfAnotherLine,
   mentionsWithGroups,

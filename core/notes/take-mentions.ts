@@ -1,43 +1,38 @@
 import { formatHeadSize } from "../quantity/read-head-size";
 import { chooseGroup, isAnyOf } from "./choose-group";
-import { clampOfBattery, ofClip, takeBoltOfClamp } from "./clamps";
-import { countBehind, loneCount, asManyAsEach, takeCounts } from "./counted";
-import { SAYS_EACH, text } from "./counts";
+import { takeBoltOfClamp, ofClip, clampOfBattery } from "./clamps";
+import { takeCounts, loneCount, countBehind, asManyAsEach } from "./counted";
+import { text, SAYS_EACH } from "./counts";
 import { takeElsewhere } from "./elsewhere";
 import { saidIn } from "./heard";
 import { LEFT_ALONE, isForbidden } from "./left-alone";
 import {
-  allSmall,
-  described,
-  ofBothPlaces,
   ofPartsTold,
-  placeAhead,
   sideAhead,
+  placeAhead,
+  ofBothPlaces,
   splitByLook,
+  described,
   tellBySize,
 } from "./looks";
-import { type Taking, beginOne, isNew, keepGroup } from "./new-group";
-import { namedBefore, ofPlace, ofStuds, ofThem, ownThings, pointedAt, saidToBe } from "./of-what";
-import { begin, touch } from "./resolve";
-import { isOtherEnd } from "./same-group";
-import { mergeInto } from "./same-group";
-import { alike, isSame } from "./same-group";
+import { isNew, type Taking, beginOne } from "./new-group";
+import { pointedAt, namedBefore, ofPlace, ownThings, saidToBe, ofStuds, ofThem, heldAhead } from "./of-what";
+import { touch } from "./resolve";
+import { isSame, mergeInto, alike } from "./same-group";
+import { takeOtherEnd, takeSeveral, takePartOfLast } from "./take-together";
 import {
-  MANY_BREATHS,
-  bySight,
-  calledAnew,
-  inAll,
-  inSameWords,
-  lotOf,
-  isShareOfLast,
   newOnes,
   sameBolt,
+  calledAnew,
   ofLastCounted,
-  shared,
-  together,
+  MANY_BREATHS,
+  inAll,
   toldApart,
+  inSameWords,
+  bySight,
 } from "./told-apart";
-import { HEADS, HELD_STILL, PLACES } from "./vocabulary";
+import { toldBeside } from "./told-beside";
+import { PLACES, HELD_STILL } from "./vocabulary";
 import { type Here, type Walk, nowSized } from "./walk";
 
 /** Finds the group of each mention of a clause, or begins one. */
@@ -50,8 +45,13 @@ export function takeMentions(walk: Walk, here: Here): void {
     mentions.some(({ marks }) => marks.length > 0) &&
     walk.groups.some(({ last }) => walk.heard.told[last]?.sentence === walk.topicSentence);
   const carried = anew ? [] : walk.topic;
+  const held = heldAhead(walk, here);
   const topic =
-    ofThem(walk, here) ?? ofClip(walk, here) ?? ofPlace(walk, here) ?? (things.length > 0 ? things : carried);
+    (held.length > 0 ? held : undefined) ??
+    ofThem(walk, here) ??
+    ofClip(walk, here) ??
+    ofPlace(walk, here) ??
+    (things.length > 0 ? things : carried);
   // "On the back is your brake line. It's a flare nut."
   const isIt = /^\W*(?:it's|it is|that's|that is) an? /i.test(said) && walk.topicAt === here.i - 1;
   const fresh = topic.length > 0 && (walk.topicSentence === clause.sentence || isIt);
@@ -127,112 +127,25 @@ export function takeMentions(walk: Walk, here: Here): void {
   takeCounts(walk, here);
 }
 
-/** "both plugs 10 mm", "all eight": said of each that was named. */
-function takeSeveral({ walk, here, mention }: Taking): boolean {
-  const { groups } = walk;
-  const { terms } = walk.heard;
-  const begins = text(terms, mention.from);
-  const inAll =
-    /^(?:all|those|these)$/.test(begins) && (mention.count ?? 0) > 2 ? together(groups, mention) : [];
-  const several =
-    /^(?:both|all)$/.test(begins) && mention.marks.length === 0 && mention.family !== "one"
-      ? groups.filter((group) => group.family === mention.family)
-      : [];
-  const ofEach = several.length > 1 && several.every(({ count }) => (count ?? 1) === 1);
-  // "All the manifold nuts", once the outer two were told apart: those too.
-  const isAll = /\ball\b/.test(`${text(terms, mention.from - 1)} ${begins}`);
-  const oneLot = isAll ? lotOf(groups, mention) : [];
-  const small = isAll ? allSmall(walk, here, mention) : [];
-  const taken = [inAll, oneLot, small].find(({ length }) => length > 1) ?? several;
-  if (taken === several && !ofEach) return false;
-  here.places.push(taken[0]);
-  here.also.push(...taken.slice(1));
-  taken.forEach((group) => touch(group, { ...mention, count: undefined, name: "" }, terms, here.i));
-  walk.last = taken === several ? taken.at(-1) : taken[0];
-  return true;
-}
+/** "That's 2 more 8 mm nuts": others than those before, whatever they have in common. */
+const isMoreOfKind = ({ walk: { heard }, here, mention }: Taking): boolean =>
+  !here.goingBack &&
+  mention.count !== undefined &&
+  mention.family !== "one" &&
+  heard.terms.slice(mention.from, mention.to).some(({ text: word }) => word === "more");
 
-/** "there's a nut on the back": what a bolt goes into, held still and no group of its own. */
-function takeOtherEnd({ walk, here, mention }: Taking): boolean {
-  const { last, groups } = walk;
-  const { said, i, things } = here;
-  // "Outer bolt 21 mm, nut 21 mm".
-  const beside =
-    last?.family === "bolt" &&
-    mention.family === "nut" &&
-    mention.marks.length === 0 &&
-    i - last.last <= 1 &&
-    walk.heard.told[last.last]?.sentence === here.clause.sentence &&
-    last.undo !== undefined &&
-    /^\W*(?:and |with )?(?:(?:an?|the|same|also|\d+|mm) ?)*nut\b/i.test(said);
-  // "The heads are 7/8 and the nut's 7/8 too".
-  const ofHead =
-    last?.family === "bolt" &&
-    mention.family === "nut" &&
-    mention.marks.length === 0 &&
-    here.sizes.length === 2 &&
-    i - last.last <= 2 &&
-    /\bheads?\b[^.]*\bnut/i.test(said);
-  // "The link was in the way, so I took its bottom nut off": of that, and of no bolt before it.
-  const { topic, topicAt, topicSentence } = walk;
-  const isOfTopic =
-    last !== undefined &&
-    topicSentence === here.clause.sentence &&
-    topicAt > last.last &&
-    !topic.some((word) => last.topic.includes(word) || last.marks.has(word));
-  if (isOfTopic) return false;
-  // "Bolts are new, 10.9, with new lock nuts": what goes on their other end.
-  const isWith =
-    here.goingBack &&
-    last?.family === "bolt" &&
-    last.traits.has("counter-hold") &&
-    mention.family === "nut" &&
-    mention.marks.every((mark) => /^(?:lock|nyloc|flange|self)$/.test(mark)) &&
-    walk.heard.told[last.last]?.sentence === here.clause.sentence &&
-    /^(?:with|and)$/.test(
-      text(walk.heard.terms, mention.from - (text(walk.heard.terms, mention.from - 1) === "new" ? 2 : 1)),
-    );
-  // "There's a flat on the slide pin to hold": what the bolt goes into.
-  const isHeldPin =
-    last?.family === "bolt" &&
-    mention.family === "pin" &&
-    i - last.last <= 2 &&
-    /\b(?:hold|held|flats?|stop(?:s|ped)?)\b/i.test(said);
-  if (
-    !last ||
-    !(beside || ofHead || isWith || isHeldPin || isOtherEnd(mention, last, groups, said, i, things))
-  )
-    return false;
-  last.hold ??= last.undo && /\b(?:also|same|too)\b/.test(said) ? last.undo : undefined;
-  last.traits.add("counter-hold");
-  touch(last, { ...mention, marks: [], name: "" }, walk.heard.terms, i);
-  here.places.push(last);
-  here.heldFrom = mention.from;
-  walk.otherEnd = { group: last, at: i };
-  return true;
-}
+/** "Adjuster nut, lock nut behind it": a nut of its own, that keeps the other where it is. */
+const isLockNut = ({ walk: { last, groups }, here, mention }: Taking): boolean =>
+  !here.goingBack &&
+  mention.family === "nut" &&
+  mention.marks.some((mark) => /^(?:lock|locking|jam)$/.test(mark)) &&
+  last?.family === "nut" &&
+  here.i - last.last <= 2 &&
+  !groups.some(({ marks }) => mention.marks.some((mark) => marks.has(mark)));
 
-/** "one of them is shorter", "and two more down low": a part of those spoken of last, or more like them. */
-function takePartOfLast({ walk, here, mention, topic }: Taking): boolean {
-  const { last } = walk;
-  if (mention.share || isShareOfLast(walk, here, mention)) {
-    const group = shared(walk, here, mention);
-    here.places.push(group);
-    walk.last = group ?? walk.last;
-    return true;
-  }
-  if (!mention.more || !last) return false;
-  const kind = last.name.split(" ").findLast((word) => HEADS[word]) ?? "bolt";
-  const group = begin(
-    { ...mention, family: last.family, name: [...mention.marks, kind].join(" ") },
-    topic.length > 0 ? topic : last.topic,
-    walk.heard.terms,
-    here.i,
-  );
-  group.name = group.name.replace(/(?<!s)$/, "s");
-  keepGroup(walk, here, group);
-  return true;
-}
+/** "Handle nuts", of the two that the handle was said to be held by, and that got another name. */
+const besideWhich = ({ walk, here, mention }: Taking) =>
+  mention.head === "" ? undefined : toldBeside(walk, mention.marks, here.i, mention.family);
 
 /** A mention of one group: the one that it is told by, or a new one where it names what was not there. */
 function takeOne(taking: Taking): void {
@@ -263,9 +176,19 @@ function takeOne(taking: Taking): void {
     walk.last = apart;
     return;
   }
+  if (isLockNut(taking) || isMoreOfKind(taking)) return beginOne(taking);
   const held = HELD_STILL.test(
     saidIn(whole, terms, { from: Math.max(clause.from, mention.from - 4), to: mention.from }),
   );
+  const beside = !found && !held && here.goingBack ? besideWhich(taking) : undefined;
+  if (beside) {
+    places.push(beside);
+    const isCalledSo = mention.marks.every((mark) => beside.marks.has(mark) || beside.topic.includes(mark));
+    touch(beside, mention, terms, i);
+    if (!isCalledSo) here.guessed.add(beside);
+    walk.last = beside;
+    return;
+  }
   if (!found && !held && isNew(taking)) return beginOne(taking);
   // "Open the bleeder, no, don't open the bleeder": taken back.
   if (

@@ -2,40 +2,24 @@ import { formatHeadSize } from "../quantity/read-head-size";
 import { bareHead } from "./bare-heads";
 import { bothEnds, corrects, isOfThread } from "./both-ends";
 import { isSqueezed } from "./clamps";
-import type { Group, SaidSize } from "./group";
-import { between, gapBetween, saidIn, sentenceOf, spanOf } from "./heard";
-import { shapedCross, withRecess } from "./recess";
+import type { Group } from "./group";
+import { saidIn, spanOf, between, gapBetween } from "./heard";
+import { isNoHead, type Sized, isDrive, type Head, isDistance } from "./no-head";
+import { withRecess, shapedCross } from "./recess";
 import { byWords } from "./same-group";
-import type { FoundSize } from "./size-words";
 import { twoOfTwo } from "./two-of-two";
-import { BOUGHT, DENIED, HOLD_AFTER, HOLD_BEFORE, TAKEN_BACK, THINGS, TOOL_HEADS } from "./vocabulary";
+import { TAKEN_BACK, HOLD_BEFORE, THINGS, HOLD_AFTER, DENIED } from "./vocabulary";
 import {
   type Here,
   type Walk,
-  beginUnknown,
   bySizeHere,
-  isNextPass,
-  isOfAnotherLine,
-  mentionsWithGroups,
   namedAt,
   sizedUnnamed,
+  isOfAnotherLine,
+  beginUnknown,
+  mentionsWithGroups,
+  isNextPass,
 } from "./walk";
-
-type Head = Extract<FoundSize, { kind: "head" }>;
-
-/** A size, and what stands around it. */
-interface Sized {
-  walk: Walk;
-  here: Here;
-  size: Head;
-  one: SaidSize;
-  before: string;
-  after: string;
-  /** Said of what is held still. */
-  holds: boolean;
-  /** Said in place of the size before it. */
-  back: boolean;
-}
 
 /**
  * Gives each size of a clause to the group that it speaks of: to undo it, to do it up, or to hold its other
@@ -203,9 +187,6 @@ function isAhead({ walk, here, size }: Sized): boolean {
   );
 }
 
-/** A quarter, three eighths or half an inch: sizes that a drive has too. */
-const isDrive = ({ head }: Head) => head.unit === "in" && [0.25, 0.375, 0.5].includes(head.size);
-
 /** "the short one is twenty two", when its head is known and figures are being said: a figure without its unit. */
 function isFigure({ walk, here, size, before }: Sized): boolean {
   const { terms, torques } = walk.heard;
@@ -218,59 +199,6 @@ function isFigure({ walk, here, size, before }: Sized): boolean {
     formatHeadSize(known.head) !== formatHeadSize(size.head) &&
     /\b(?:is|are|at|to|gets?|be|ones?)$/i.test(before) &&
     torques.some(({ from }) => size.from - from > 0 && size.from - from < 40)
-  );
-}
-
-/** The size of a drill or a ratchet, of what is of another car, or of what was tried. */
-function isNoHead({ walk, here, size, after }: Sized): boolean {
-  const { terms } = walk.heard;
-  const { i, clause, said, mentions } = here;
-  const isTool = /^(?: ?-? ?(?:drill|drift|punch|bar|hole|hose|tube))\b/.test(after);
-  // "The pipe is a flare nut, three eighths": straight behind what it fits.
-  const straightBehind =
-    walk.last &&
-    mentions.length === 0 &&
-    walk.last.undo === undefined &&
-    i - walk.last.last <= 1 &&
-    clause.to - clause.from <=
-      (/^\W*(?:and |so )?(?:it|that|they|those)(?:'s|'re| is| are)\b/i.test(said) ? 6 : 3);
-  const drives =
-    !(walk.lastStruck !== undefined && size.from - walk.lastStruck < 12) &&
-    isDrive(size) &&
-    !straightBehind &&
-    !/^\W*(?:socket|wrench|spanner|bolt|nut|head|hex|line|flare)/i.test(after);
-  // "in the box: 8 screws, one 5 mm key": what comes along, and not what turns the screws.
-  const comesAlong =
-    (TOOL_HEADS.has(terms[size.to]?.text ?? "") || TOOL_HEADS.has(terms[size.to + 1]?.text ?? "")) &&
-    BOUGHT.test(sentenceOf(walk.heard, i));
-  return (
-    comesAlong ||
-    drives ||
-    isTool ||
-    here.notThis !== undefined ||
-    /\b(?:originally|thought (?:it|they|these|those)|grabbed|i went in with|tried)\b/i.test(said)
-  );
-}
-
-/** "a gap of 12 mm", "10 mm across". */
-function isDistance({ walk, here, size, after }: Sized): boolean {
-  const { text, terms, told } = walk.heard;
-  const { i, clause, said } = here;
-  /** With the clause before, where it leads into this one. */
-  const before = told[i - 1];
-  const led =
-    before?.sentence === clause.sentence && clause.to - before.from < 16
-      ? saidIn(text, terms, { from: before.from, to: clause.to })
-      : said;
-  return (
-    size.head.profile === "hexagon" &&
-    !TOOL_HEADS.has(terms[size.to]?.text ?? "") &&
-    // How deep a hole is was told apart already: a deep socket.
-    terms[size.to]?.text !== "deep" &&
-    (/\b(?:gap|play|limit|wear|thick(?:ness)?|travel|deep|measur\w+|clearance|past the|(?<!up )high|wide|long run|push(?! (?:pins?|clips?|rivets?|fit|on)\b)|overlap|overhang|within|apart)\b/i.test(
-      led,
-    ) ||
-      /^\W*(?:across|all (?:a?round))\b/.test(after))
   );
 }
 

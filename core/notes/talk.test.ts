@@ -184,10 +184,9 @@ describe("and four in yet other forms", () => {
       "battery terminal, × 1, 10 mm",
       "plastic cover clips of plastic, × 6",
       "plastic cover screws, × 2, T25",
-      "fan screws above, × 2, 10 mm",
+      "fan screws above, × 2, 10 mm, 7 N·m, ?",
       "motor nuts, × 3, 8 mm, 4.5 N·m",
       "self locking nut, × 1, 8 mm",
-      "screws of the frame, 7 N·m",
     ]);
     // Missed: the frame's screws are the two above; the self-locking nut is one of the three.
   });
@@ -200,7 +199,15 @@ describe("and four in yet other forms", () => {
     ]);
     const { fasteners, tools } = told("bar-links");
     expect(fasteners.map(({ traits }) => traits.includes("single-use"))).toEqual([false, true, false]);
-    expect(tools).toEqual(["15 mm deep socket", "15 mm spanner", "T40 bit", "breaker bar", "jack", "stands"]);
+    expect(tools).toEqual([
+      "15 mm deep socket",
+      "15 mm spanner",
+      "T40 bit",
+      "breaker bar",
+      "jack",
+      "stands",
+      "wheel chocks",
+    ]);
     // Missed: the link nuts are one to a side, and that the torque is for the car on its wheels.
   });
 

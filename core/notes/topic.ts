@@ -13,7 +13,7 @@ export function topicIn(terms: readonly Term[], clause: Clause): string[] {
   for (let at = from; at < to; at++) {
     const word = terms[at]?.text ?? "";
     if (
-      !(isThing(word) || isHeldBy(terms, at)) ||
+      !(isThing(word) || isHeldBy(terms, at, from)) ||
       (TOOL_HEADS.has(terms[at + 1]?.text ?? "") && !HOLDERS.test(terms[at + 1]?.text ?? "")) ||
       (word === "block" &&
         /^of$/.test(terms[at + 1]?.text ?? "") &&
@@ -87,17 +87,19 @@ const wordsBefore = (terms: readonly Term[], at: number) =>
     .join(" ")} `;
 
 /** "The backrest has three bolts", "each flap is held by two screws": a thing, whatever it is called. */
-function isHeldBy(terms: readonly Term[], at: number): boolean {
+function isHeldBy(terms: readonly Term[], at: number, from: number): boolean {
   const { text = "", tag } = terms[at] ?? {};
   if (tag !== "noun" || !/^[a-z-]{4,}$/.test(text) || NO_THING.has(text) || NOT_IN_NAME.has(text))
     return false;
   if (Object.hasOwn(HEADS, text)) return false;
-  // "The meter itself" is no tool.
-  if (TOOL_HEADS.has(text) && terms[at + 1]?.text !== "itself") return false;
-  const named = [1, 2, 3].some((back) =>
-    /^(?:the|each|every|that|this|your|my)$/.test(terms[at - back]?.text ?? ""),
-  );
-  return named && HELD_BY.test(spacedWords(terms, at + 1, at + 10));
+  // "The meter itself" is no tool, and no handle is that is held by two nuts.
+  const behind = spacedWords(terms, at + 1, at + 10);
+  if (TOOL_HEADS.has(text) && !/^(?:itself|(?:is|are) (?:held|fixed|secured|bolted|screwed))\b/.test(behind))
+    return false;
+  const leads =
+    at === from ||
+    [1, 2, 3].some((back) => /^(?:the|each|every|that|this|your|my)$/.test(terms[at - back]?.text ?? ""));
+  return leads && HELD_BY.test(behind);
 }
 const HELD_BY = new RegExp(
   `^(?:itself )?(?:(?:has|have|had|takes)(?: got)? (?:(?!and\\b|the\\b)[a-z0-9-]+ ){1,4}?(?:bolt|nut|screw|stud|clip)s?|(?:is|are) (?:(?:held|fixed|secured|bolted|screwed|fastened|clipped)\\b|on (?:[a-z0-9-]+ ){1,3}?(?:bolt|nut|screw|stud|clip)s?))|^itself (?:[a-z0-9-]+ ){1,3}?(?:bolt|nut|screw|stud|clip)s?\\b`,

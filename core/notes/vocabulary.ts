@@ -247,7 +247,7 @@ export const THINGS = words(
   leg yoke flywheel flexplate clutch spindle backplate backing-plate seatbelt anchor buckle hatch gate mirror headlamp probe shoe shoes sling carpet bolster headrest cowl scuttle nozzle runner tunnel
   wire loom window windows windscreen windshield glass baffle strainer float filler neck turret squab cushion shelf roof crossbar roof-bar lens indicator washer-bottle fusebox fuse-box computer
   ecu maf wastegate pickup drawbar coupler hitch cowling slam-panel selector shifter check-strap sump-guard amplifier subwoofer wing-mirror parcel-shelf
-  cooler link links bellhousing bell-housing pinion companion balancer sprocket camshaft crankshaft tailpipe hanger converter lambda balljoint propeller u-joint`,
+  cooler roller surround bezel link links bellhousing bell-housing pinion companion balancer sprocket camshaft crankshaft tailpipe hanger converter lambda balljoint propeller u-joint`,
 );
 
 /** Nouns that name nothing that could be worked on. */
@@ -274,7 +274,7 @@ export const BOUGHT = new RegExp(
 /** What is held still meanwhile is not what is turned. */
 export const HELD_STILL = /\b(?:hold|holding|counterhold)(?: the| that| it| on)?\s*$/i;
 export const HOLD_BEFORE =
-  /\b(?:(?<!\b(?:that|which|is|are|bolts?|nuts?|screws?|only thing) )hold(?:s|ing)?(?!-)|counter-?hold(?:s|ing)?|counter(?: it| that)? with|stop (?:it|the \w+) (?:turning|spinning|going round)|(?:rod|shaft|spindle|stem|stud|ball|pin|back|head|bolt|end) (?:is |being )?held (?:still |steady |back )?(?:with|by) (?:a|an|the|my)|nut (?:behind|on the (?:back|other side)|at the back)(?: is)?(?: also)?(?: a)?|on the nut|wrench on the bottom|the other (?:end|side)|up the end)\b[^.]{0,50}$/i;
+  /\b(?:(?<!\b(?:that|which|is|are|bolts?|nuts?|screws?|only thing) )hold(?:s|ing)?(?!-)|counter-?hold(?:s|ing)?|counter(?: it| that)? with|stop (?:it|the \w+) (?:turning|spinning|going round)|(?:rod|shaft|spindle|stem|stud|ball|pin|back|head|bolt|end) (?:is |being )?held (?:still |steady |back )?(?:with|by) (?:a|an|the|my)|(?<!\b(?:lock|jam)[- ]?)nut (?:behind|on the (?:back|other side)|at the back)(?: is)?(?: also)?(?: a)?|on the nut|wrench on the bottom|the other (?:end|side)|up the end)\b[^.]{0,50}$/i;
 export const HOLD_AFTER =
   /^\W*(?!(?:(?:bolt|one|head|socket) )?(?:with|and|has|plus)\b[^,.;]{0,14}\bnuts?\b)(?:\w+ ){0,5}?(?:on the (?:nut|back|flats?|other (?:end|side)|bolt head)|to (?:hold|stop (?:it|the \w+|that))|and hold(?: it| that)?(?! (?:the|its|a|an|your|my)\b)|(?<!(?:bolts?|nuts?|screws?|clips?) )holding|(?:goes? |fits? )?(?:up|in|into) the (?:end|middle)\b(?! of the (?:bolt|car|engine))|through the middle|to keep it from)\b/i;
 
