@@ -31,7 +31,7 @@ export const IF_OR = /^\W*(?:if|or|so|otherwise|else|because if|cause if)\b/i;
 
 /** What is to be minded, by the ways there are of saying so. */
 export const WARNS: readonly RegExp[] = [
-  /\b(?:careful|watch (?:out|your|the|for)|mind (?:the|your|out|that)|make sure|be sure|gently|go easy)\b/i,
+  /\b(?:careful|watch (?:out|your|the|for)|mind (?:the|your|out|that)|make sure|be sure|gently|go easy|tighten nothing|nothing (?:is )?tight\b)/i,
   /\b(?:poison\w*|flammable|brittle|cross[- ]?thread|naked flame)\b/i,
   // How it goes wrong, told as what it does.
   /\b(?:it|they|these|those) (?:easily |always |will )?(?:breaks?|snaps?|cracks?|strips?|tears?|melts?|shears?|chips?)\b(?! (?:loose|free|off|on|in|into|back|shut|together|open))/i,
@@ -59,7 +59,7 @@ export const STATES: readonly { says: RegExp; is: string }[] = [
   },
   ...["hot", "live", "sharp"].map((is) => ({
     says: new RegExp(
-      `(?<!\\b(?:not|nothing))(?:'s| is| are| be| gets?| still| stays) (?!not\\b)(?:\\w+ )?${is}\\b(?! or)`,
+      `(?<!\\b(?:not|nothing))(?:'s| is| are| be| gets?| still| stays) (?!not\\b|been\\b)(?:\\w+ )?${is}\\b(?! or)`,
       "i",
     ),
     is,

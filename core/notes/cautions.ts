@@ -78,7 +78,16 @@ function around({ text, terms, told, listing }: Heard, i: number): Clause {
     /^\W*if\b/i.test(says(k)) && !/\b(?:because|cause|cuz)\W*$/i.test(says(k - 1));
   const length = (from: number, to: number) => (told[to]?.to ?? 0) - (told[from]?.from ?? 0);
   let [first, last] = [i, i];
-  while (joined(first) && !isNewThought(first) && !OF_TELLER.test(says(first - 1))) first--;
+  const goesOnFrom = (k: number) =>
+    GOES_ON.test(says(k)) ||
+    // "If you · don't it drops", "rag in the hole · first · or it falls in".
+    /^if you$/i.test(says(k - 1)) ||
+    length(k, k) === 1;
+  // Where no mark was written, what stands before it is another thing, unless this is its end.
+  const leadsOn = (k: number) =>
+    goesOnFrom(k) ||
+    /[^\s\w']/.test(text.slice(terms[(told[k - 1]?.to ?? 0) - 1]?.end, terms[told[k]?.from ?? 0]?.start));
+  while (joined(first) && leadsOn(first) && !isNewThought(first) && !OF_TELLER.test(says(first - 1))) first--;
   while (joined(last + 1) && !OF_TELLER.test(says(last + 1))) last++;
   if (length(first, last) > A_GLANCE) {
     const [begin, end] = [first, last];
@@ -90,8 +99,7 @@ function around({ text, terms, told, listing }: Heard, i: number): Clause {
       (ENDS_IT.test(says(k - 1)) && length(k - 1, k - 1) <= 4);
     while (
       first > begin &&
-      // "Rag in the hole · first · or it falls in".
-      (GOES_ON.test(says(first)) || POINTS_BACK.test(says(first)) || length(first, first) === 1) &&
+      (goesOnFrom(first) || POINTS_BACK.test(says(first))) &&
       length(first - 1, last) <= A_GLANCE
     )
       first--;
@@ -113,7 +121,7 @@ function nameOf(heard: Grouped, i: number, span: Clause, thing: string): string 
   const state = STATES.find(({ says }) => says.test(said));
   const isLong = span.to - span.from > A_GLANCE / 2;
   if (state && !dont && thing && isLong && !BECAUSE.test(said)) return `${thing} is ${state.is}`;
-  const comesTo = clause.from === span.from || IF_OR.test(said);
+  const comesTo = clause.from === span.from || IF_OR.test(said) || /^\W*if\b/i.test(all);
   const warns =
     dont ||
     state !== undefined ||
@@ -167,5 +175,6 @@ function isRuledOut(terms: Heard["terms"], { from, to }: Clause): boolean {
 
 /** "They don't spring back", "the cover don't come down": told of how things are. */
 const isOfOthers = (terms: Heard["terms"], at: number): boolean =>
+  (terms[at - 1]?.text === "you" && terms[at - 2]?.text === "if") ||
   /^(?:they|it|he|she|i|who|that|which|ones?|those)$/.test(terms[at - 1]?.text ?? "") ||
   (terms[at - 1]?.tag === "noun" && /^(?:the|a|your|this|that)$/.test(terms[at - 2]?.text ?? ""));

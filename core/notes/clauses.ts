@@ -120,7 +120,7 @@ export function toldIn(terms: readonly Term[]): Told[] {
     } else if (/^[.;!?]$/.test(term.text) && !inside) {
       close(at);
       // An ellipsis is one end.
-      if (at > from) sentence++;
+      if (!/^[.;!?]$/.test(terms[at - 1]?.text ?? ".")) sentence++;
       from = at + 1;
     } else if ((/^[,:()—–]$/.test(term.text) && !isListed(terms, at)) || isDash(terms, at)) {
       close(at);

@@ -34,24 +34,24 @@ test("long narrations are read this well, and no worse from one change to the ne
   const atLeast = {
     groups: 0.91,
     whole: 0.77,
-    count: 0.9,
-    undo: 0.9,
-    figure: 0.94,
+    count: 0.92,
+    undo: 0.92,
+    figure: 0.95,
     traits: 0.78,
     steps: 0.67,
     phase: 0.87,
-    tools: 0.79,
+    tools: 0.8,
     consumables: 0.72,
-    parts: 0.77,
-    waits: 0.76,
+    parts: 0.79,
+    waits: 0.78,
     measures: 0.74,
-    cautions: 0.47,
+    cautions: 0.49,
   } as const;
   for (const [what, least] of Object.entries(atLeast))
     expect([what, share[what as keyof typeof atLeast] >= least]).toEqual([what, true]);
   expect(leaks).toBe(0);
-  expect(slipsInvented).toBeLessThanOrEqual(2);
-  expect(fixes).toBeLessThan(2.3);
+  expect(slipsInvented).toBeLessThanOrEqual(1);
+  expect(fixes).toBeLessThan(2);
   expect(unseen.share.groups).toBeGreaterThan(0.72);
   expect(unseen.share.steps).toBeGreaterThan(0.5);
 });
@@ -80,7 +80,7 @@ test("captions, memos and notes as they are pasted", () => {
   );
   expect([share.groups >= 0.88, share.figure >= 0.92, share.undo >= 0.88]).toEqual([true, true, true]);
   expect([leaks, slipsInvented]).toEqual([0, 0]);
-  expect(fixes).toBeLessThan(1.9);
+  expect(fixes).toBeLessThan(1.7);
 });
 
 test("the same voices without their marks and capitals, and with their lines broken", () => {

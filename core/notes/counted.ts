@@ -113,7 +113,13 @@ export function takeCounts(walk: Walk, here: Here): void {
     walk.last.count = 2;
   // "Four on each wheel".
   const spoken = mentions.length === 0 ? eachSide(terms, clause, said) : undefined;
-  if (spoken !== undefined && walk.last && (walk.last.count === undefined || walk.last.count === spoken)) {
+  const { wheelsOff } = walk;
+  if (spoken !== undefined && wheelsOff && i - wheelsOff.at <= 1) wheelsOff.each = spoken;
+  else if (
+    spoken !== undefined &&
+    walk.last &&
+    (walk.last.count === undefined || walk.last.count === spoken)
+  ) {
     walk.last.count = spoken;
     walk.last.perSide = true;
   }

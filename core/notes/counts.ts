@@ -20,14 +20,14 @@ export const isPointing = (terms: readonly Term[], at: number) =>
 
 /** Things of which a vehicle's end has two: what is on each of them is there on both sides. */
 const PAIRED =
-  "(?:side|wheel|end|corner|leg|caliper|hub|knuckle|arm|cable|link|strut|shock|headlight|spring|lamp|mirror|drum)";
+  "(?:side|wheel|end|corner|leg|caliper|hub|knuckle|arm|cable|link|strut|shock|headlight|spring|lamp|mirror|drum|arch)";
 const PER_SIDE = new RegExp(
   `^(?:each|a|per|every|either) (?:(?:trailing|control|lower|upper|track|wiper|rear|front) )?${PAIRED}\\b`,
 );
 
 /** "each cable ends in a yoke with a clevis pin": what is said of each of two, before it. */
 export const SAYS_EACH = new RegExp(
-  `^\\W*(?:and |so |then )?(?:each|every|either) (?:\\w+ )?${PAIRED}\\b`,
+  `^\\W*(?:and |so |then )?(?:(?:in|on|at|from) )?(?:each|every|either) (?:\\w+ )?${PAIRED}\\b`,
   "i",
 );
 

@@ -1,3 +1,4 @@
+import { countBothSides } from "./both-sides";
 import { calledByThread } from "./called-by-thread";
 import { type Told, type Clause } from "./clauses";
 import { consolidated, isReal } from "./consolidate";
@@ -51,7 +52,7 @@ export function groupsOf(heard: Heard, known: readonly Group[] = []): Grouped {
     topicSentence: -1,
     topicAt: -1,
     headedSentence: -1,
-    wheelsHead: undefined,
+    wheelsOff: undefined,
     others: undefined,
     same: [],
     otherFrom: -2,
@@ -70,10 +71,11 @@ export function groupsOf(heard: Heard, known: readonly Group[] = []): Grouped {
   });
   sizesOfTools(heard, walk.groups);
   const wheels = walk.groups.find(({ name }) => HOLDS_WHEELS.test(name));
-  if (wheels) wheels.undo ??= walk.wheelsHead;
+  if (wheels && walk.wheelsOff) holdsWheels(wheels, walk.wheelsOff);
   calledByThread(walk.groups, heard.terms);
   const groups = consolidated(walk.groups).filter(isReal);
   settleFigures(groups);
+  countBothSides(groups, heard);
   for (const group of groups) group.name = withLetters(group.name);
   return {
     ...heard,
@@ -95,6 +97,15 @@ function comeBackTo(walk: Walk, { i, goingBack, clause, mentions, things, sizes 
   if (!only || others.length > 0) return;
   only.last = i;
   walk.last = only;
+}
+
+/** What was told of the wheels before their bolts were named. */
+function holdsWheels(wheels: Group, { size, each }: NonNullable<Walk["wheelsOff"]>): void {
+  wheels.undo ??= size;
+  if (each === undefined || (wheels.count ?? 1) > 1) return;
+  wheels.count = each;
+  wheels.perSide = true;
+  wheels.name = wheels.name.replace(/\b(?:bolt|nut|stud)$/, "$&s");
 }
 
 /** And no bolt of a wheel cylinder, or of the steering wheel. */

@@ -439,6 +439,42 @@ describe("as people tell it", () => {
       "The neck has two bolts, 1/2 in heads, the back one is three inches long. The wire's short. Off it comes.",
       ["neck bolts, × 2, 1/2 in"],
     ],
+    [
+      "in each arch so many of each; screws and bolts each by their word; all with one head, wherever they are",
+      "Undo the six T25 screws along the grille. In each wheel arch remove 3 T25 screws and one 10 mm bolt. Bar: 4 nuts 13 mm per side. Bar back on. Nuts 33 Nm. Wheel arch bolts 8 Nm. All T25 screws 2.5 Nm.",
+      [
+        "screws along the grille, × 6, T25, 2.5 N·m",
+        "wheel arch screws, × 6, T25, 2.5 N·m",
+        "wheel arch bolt, × 2, 10 mm, 8 N·m",
+        "bar nuts, × 8, 13 mm, 33 N·m",
+      ],
+    ],
+    [
+      "both sides, told once: one of each is two; what one side alone has is one; so many of the wheels before they are named",
+      "Track rod ends, both sides. Wheels off (17 mm, 5 each). Castle nut 19 mm. Lock nut 22 mm. On the left only there's a sensor nut, 10 mm. New ones on. Castle nuts 38 Nm. Lock nuts 55. Wheel nuts 110 Nm.",
+      [
+        "castle nuts, × 2, 19 mm, 38 N·m",
+        "lock nuts, × 2, 22 mm, 55 N·m",
+        "sensor nut, × 1, 10 mm",
+        "wheel nuts, × 10, 17 mm, 110 N·m",
+      ],
+    ],
+    [
+      "a head that nothing has is that of bolts of their own; each size of what it is on; how many, then their head",
+      "Thats ten mil on the terminals and a thirteen on the strap nut. The bracket is four bolts, tens. Three bolts into the gearbox, they're fifteens. Mount out, new one in. Fifteens are fifty. The sixteens are eighty newton metres.",
+      [
+        "battery terminals, 10 mm",
+        "strap nut, × 1, 13 mm",
+        "bracket bolts, × 4, 10 mm",
+        "bolts into the gearbox, × 3, 15 mm, 50 N·m",
+        "bolts, 16 mm, 80 N·m",
+      ],
+    ],
+    [
+      "what it takes once more on another day is no angle of this one",
+      "The clamp has one nut, 15 mm. New clamp on, 32 newton metres. When its been hot and gone cold again put the spanner on that clamp again itll take another quarter turn.",
+      ["clamp, × 1, 15 mm, 32 N·m"],
+    ],
   ])("%s", (_, text, fasteners) => {
     expect(read(text)).toEqual(fasteners);
   });

@@ -6,6 +6,7 @@ import { type FoundSize } from "./size-words";
 import { spokenNumber } from "./spoken-number";
 import type { Term } from "./terms";
 import { TOOL_HEADS } from "./vocabulary";
+import { withApostrophes } from "./words";
 import { type FoundTorque } from "./written-torque";
 import { torqueUnitAt } from "./written-torque";
 
@@ -218,7 +219,7 @@ export const spanOf = (terms: readonly Term[], from: number, to: number): Span =
 /** The words of a clause as they were said, each gap between them one space: a line may have been broken there. */
 export function saidIn(text: string, terms: readonly Term[], { from, to }: Clause): string {
   const { start, end } = spanOf(terms, from, to);
-  return text.slice(start, end).replace(/\s+/g, " ");
+  return withApostrophes(text.slice(start, end).replace(/\s+/g, " "));
 }
 
 /** Where in the text something stands that was found so many letters into what `saidIn` gives. */

@@ -61,7 +61,7 @@ const SIGNS_OFF =
   /[\s,]*\b(?:(?:so |and |or so )?that's (?:it|about it|all)\b|(?:please )?like and subscribe|thanks for watching|cheers\b).*$/i;
 
 const LATER =
-  /\b(?:(?:check|look|re-?check|re-?torque|tighten|torque|go back|top (?:it )?up|nut|nuts|bolts)\b[^.]{0,60}\b(?:again|after|tomorrow|next|in a (?:week|month|few)|saturday|sunday|monday)|after (?:a |about |the first )?(?:\w+ )?(?:\d+|hundred|fifty|few|couple|thousand|week|two hundred)[^.]{0,20}(?:miles?|km|kilomet\w+|days?|weeks?|drives?)?|again (?:in|after|tomorrow|next)|next (?:change|service|oil|day|week|morning)|due (?:at|in)|take (?:the )?(?:old|core)|alignment|(?:get|have|book|need) (?:the |your |my )?(?:tracking|toe|wheels? aligned|geometry))\b/i;
+  /\b(?:(?:check|look|re-?check|re-?torque|tighten|torque|go back|top (?:it )?up|nut|nuts|bolts)\b[^.]{0,60}\b(?:again|after|tomorrow|next|in a (?:week|month|few)|saturday|sunday|monday)|after (?:a |about |the first )?(?:\w+ )?(?:\d+|hundred|fifty|few|couple|thousand|week|two hundred)[^.]{0,20}(?:miles?|km|kilomet\w+|days?|weeks?|drives?)?|again (?:in|after|tomorrow|next)|next (?:change|service|oil|day|week|morning)|due (?:at|in)|take (?:the )?(?:old|core)|alignment|re-?check\b|booked (?:for |on )?(?:monday|tuesday|wednesday|thursday|friday|saturday|sunday|tomorrow|next)|(?:when|once|after) (?:it's|it has|she's|they've) (?:been (?:hot|run|driven|warm)|run|cooled)\b|(?:get|have|book|need) (?:the |your |my )?(?:tracking|toe|wheels? aligned|geometry))\b/i;
 
 const MANY =
   "(?:an?|the|about|around|another|first|next|few|couple|of|\\d[\\d,.]*|one|two|three|four|five|six|eight|ten|twenty|thirty|fifty|hundred|thousand)";
@@ -71,7 +71,7 @@ const WHEN = new RegExp(
   "i",
 );
 const DONE_LATER =
-  /\b(?:check|look|re-?check|re-?torque|torque|tighten|top|watch|keep an eye|order|change|do (?:it|the|them|that|in)|level|oil|nuts?|bolts?|again|same kit|click(?:s|ed)?)\b/i;
+  /\b(?:check(?:ed)?|look(?:ed)?|set|aligned|re-?check|re-?torque|torque|tighten|top|watch|keep an eye|order|change|do (?:it|the|them|that|in)|level|oil|nuts?|bolts?|again|same kit|click(?:s|ed)?)\b/i;
 /** Told of what came about, and of how long it took. */
 const CAME_ABOUT =
   /\b(?:took|lasted|had|was|were|did|drove|started|wasted|ago|it's been|has been|for years)\b|\btill it\b/i;

@@ -211,6 +211,12 @@ interface Named {
   sizeStartingAt: (at: number) => boolean;
 }
 
+/** Behind a size that stands straight behind a name: "4 nuts 13 mm per side". */
+function behindSize(terms: readonly Term[], at: number): number {
+  const number = spokenNumber(terms, text(terms, at) === "," ? at + 1 : at);
+  return number && /^(?:mm|mil|mils)$/.test(text(terms, number.next)) ? number.next + 1 : at;
+}
+
 function named(
   terms: readonly Term[],
   at: number,
@@ -281,7 +287,7 @@ function named(
       ...(marks.length === 0 ? after.words : []),
     ].join(" "),
     count: howMany,
-    perSide: isPerSide(terms, at + 1),
+    perSide: isPerSide(terms, at + 1) || isPerSide(terms, behindSize(terms, at + 1)),
     // "that's just the one bolt" is told for the first time.
     definite:
       isPlaced ||

@@ -154,6 +154,8 @@ export function resolve(
     const sizeSame = sizeFits(size, group);
     // "3 x T25": told by their head alone, and never those with another.
     if (mention.sized && !mention.ofThem && sizeSame < 0) continue;
+    // "The sixteens", and no head is known of what was spoken of long ago.
+    if (mention.sized && sizeSame === 0 && at - group.last > LATELY) continue;
     const counts = countFits(mention, group);
     // Counted anew, and not so many: others, unless some of them are meant.
     if (counts === -1 && !mention.definite && (mention.count ?? 0) > 1 && (group.count ?? 0) > 1) continue;
@@ -170,10 +172,13 @@ export function resolve(
     if (
       /^(?:bolts|nuts|screws|studs)$/.test(mention.head) &&
       mention.count === undefined &&
-      group.count === 1
+      group.count === 1 &&
+      !group.perSide
     )
       score -= 1.5;
     if (mention.family === group.family) score += 0.3;
+    // Screws and bolts of one thing: each by its word.
+    if (isOtherWord(mention.head, group.name)) score -= 1;
     if (plain && (mention.definite || mention.count === undefined)) score += 1.4;
     else if (plain) score -= plainWeight(counts > 0 && group === last, goingBack);
     // Called something else altogether: another, whatever is being worked on.
@@ -184,6 +189,9 @@ export function resolve(
   }
   return best && best.score >= (mention.family === "one" ? 1.2 : 2) ? best.group : undefined;
 }
+
+/** So many clauses on, a head is still that of what was named without one. */
+const LATELY = 8;
 
 const HOW_LARGE =
   /^(?:big|small|little|long|short|fat|thin|large|main|old|new|plain|other|heavy|rusty|single)$/;
@@ -206,6 +214,13 @@ function isOfAnother({ marks, head, name }: Mention, group: Group): boolean {
     !group.marks.has(which) &&
     !group.topic.includes(which)
   );
+}
+
+/** Told as a screw and named as a bolt, or the other way round. */
+function isOtherWord(head: string, name: string): boolean {
+  const words = name.split(" ").map(singular);
+  const other = { bolt: "screw", screw: "bolt" }[singular(head)];
+  return other !== undefined && words.includes(other) && !words.includes(singular(head));
 }
 
 /** Whether what a fastener is called may be a group's: a bleeder or a plug is a bolt that is for that, and no other. */

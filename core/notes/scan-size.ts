@@ -75,8 +75,16 @@ function inPlural(words: readonly Word[], at: number): FoundSize | undefined {
     ends &&
     before.some((word) => HEADED.has(word) && /s$/.test(word)) &&
     !before.some((word) => /^[.;\n]$/.test(word));
+  // "Fifteens are fifty": what they get.
+  const isGiven =
+    /^(?:[.,;\n]|)$/.test(words[at - 1]?.text ?? "") &&
+    /^(?:are|get|go|take|at)$/.test(words[at + 1]?.text ?? "");
   return size !== undefined &&
-    (isOfBolts || leads.test(words[led]?.text ?? "") || isCounted || /^(?:bolts|nuts|screws)$/.test(behind))
+    (isOfBolts ||
+      isGiven ||
+      leads.test(words[led]?.text ?? "") ||
+      isCounted ||
+      /^(?:bolts|nuts|screws)$/.test(behind))
     ? head(words, size, "mm", at, at + 1)
     : undefined;
 }

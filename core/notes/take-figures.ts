@@ -6,7 +6,7 @@ import { nearestUnit, unitForAll, unitOfAll } from "./figure-units";
 import { figuredGroup } from "./figured-group";
 import { angleAlone, bareFigures, notThisAfter, passBefore, put, saidAfter, turnFurther } from "./figures";
 import type { Group, SaidFigure } from "./group";
-import { between, saidIn, spanOf } from "./heard";
+import { between, saidIn, sentenceOf, spanOf } from "./heard";
 import type { Mention } from "./mention";
 import { behindWritten, passesOfLast, sameAs } from "./more-figures";
 import { MOST_OF_ONE_KIND } from "./of-them";
@@ -56,7 +56,7 @@ export function takeFigures(walk: Walk, here: Here): void {
   passesOfLast(walk, here);
   sameAs(walk, here);
   const angle = angleAlone(terms, clause, walk.inTorque);
-  if (angle === undefined || here.notThis) return;
+  if (angle === undefined || here.notThis || isOfAnotherDay(walk, here)) return;
   // "Sixty, then ninety degrees": of what has just got the sixty, and of nothing where that is not known.
   const { figured } = walk;
   const named = mentionsWithGroups(here).at(-1)?.group ?? byTopic(walk, here);
@@ -67,6 +67,20 @@ export function takeFigures(walk: Walk, here: Here): void {
   const near = here.things.length === 0 && !isOfUnread ? walk.last : undefined;
   const turned = isStill ? figured.group : (named ?? near);
   if (turned) turnFurther(turned, angle, said);
+}
+
+/** "When it has gone cold put the spanner on it again, it'll take another quarter turn": no turn of this job's. */
+function isOfAnotherDay({ heard }: Walk, { i, clause }: Here): boolean {
+  const sentence = sentenceOf(heard, i);
+  const isFigured = heard.torques.some(({ from }) =>
+    heard.told.some((one) => one.sentence === clause.sentence && from >= one.from && from < one.to),
+  );
+  return (
+    !isFigured &&
+    /\b(?:when|once|after)\b.*\b(?:cold|hot|warm\w*|miles?|km|kilomet\w+|weeks?|days?|drive|driven|run)\b.*\bagain\b/i.test(
+      sentence,
+    )
+  );
 }
 
 /** "The two long ones get seventy foot pounds, and the little one thirty five": the figure of the clause before. */

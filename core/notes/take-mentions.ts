@@ -4,6 +4,7 @@ import { takeBoltOfClamp, ofClip, clampOfBattery } from "./clamps";
 import { takeCounts, loneCount, countBehind, asManyAsEach } from "./counted";
 import { text, SAYS_EACH } from "./counts";
 import { takeElsewhere } from "./elsewhere";
+import type { Group } from "./group";
 import { saidIn } from "./heard";
 import { LEFT_ALONE, isForbidden } from "./left-alone";
 import {
@@ -15,6 +16,7 @@ import {
   described,
   tellBySize,
 } from "./looks";
+import type { Mention } from "./mention";
 import { isNew, type Taking, beginOne } from "./new-group";
 import { pointedAt, namedBefore, ofPlace, ownThings, saidToBe, ofStuds, ofThem, heldAhead } from "./of-what";
 import { touch } from "./resolve";
@@ -89,7 +91,16 @@ export function takeMentions(walk: Walk, here: Here): void {
     const taking =
       known.length > 0
         ? { walk, here, mention, topic: known, fresh: true }
-        : { walk, here, mention, topic: own.get(said1) ?? ofStuds(walk, here, mention) ?? topic, fresh };
+        : {
+            walk,
+            here,
+            mention,
+            topic:
+              own.get(said1) ??
+              ofStuds(walk, here, mention) ??
+              (isOfItsOwn(walk, here, mention) ? things : topic),
+            fresh,
+          };
     const pointed = isPlain ? pointedAt(walk, here, mention) : [];
     const ofPointed = { ...taking, topic: pointed, fresh: true };
     if (pointed.length > 0 && isNew(ofPointed)) {
@@ -123,8 +134,41 @@ export function takeMentions(walk: Walk, here: Here): void {
     only.perSide = true;
     if (!/s$/.test(mentions[0]?.head ?? "s")) only.count ??= 1;
   }
-  if (SAYS_EACH.test(said)) places.forEach((group) => group && group.count === 1 && (group.perSide = true));
+  if (SAYS_EACH.test(said))
+    for (const group of places)
+      if (group?.count !== undefined && group.first === here.i) group.perSide = true;
   takeCounts(walk, here);
+}
+
+/**
+ * "Spray the flange bolts and the clamp", "wheels off. Castle nut, 19 mm": the clamp of whatever it is, and a nut of its
+ * own kind, are not of what was spoken of a sentence before.
+ */
+function isOfItsOwn(walk: Walk, here: Here, { family, head, definite, marks, count }: Mention): boolean {
+  const isTheClamp =
+    family === "clip" && /^clamps?$/.test(head) && definite && count === undefined && here.sizes.length === 0;
+  const isOfWheel = walk.topic.join(" ") === "wheel" && walk.topicSentence < here.clause.sentence;
+  return (isTheClamp && marks.length === 0) || (isOfWheel && marks.some((mark) => OWN_KIND.test(mark)));
+}
+const OWN_KIND = /^(?:castle|lock|locking|jam|pinch|banjo|flare)$/;
+
+/** "Four bolts · tens": the head of those just counted. */
+function headOfCounted({ walk: { last, heard }, here: { i, clause }, mention }: Taking): Group | undefined {
+  const isAlone = mention.from === clause.from && mention.to === clause.to;
+  const isOfLast =
+    last?.undo === undefined && last?.last === i - 1 && heard.told[i - 1]?.sentence === clause.sentence;
+  return mention.sized && mention.count === undefined && isAlone && isOfLast ? last : undefined;
+}
+
+/** "The sixteens are eighty newton metres", and nothing has such a head: bolts of their own, and no others' figure. */
+function isUntoldHead({ walk: { groups, heard }, here, mention }: Taking): boolean {
+  const size = here.sizes.find(({ from }) => from >= mention.from && from < mention.to);
+  const isFigured = heard.torques.some(({ from }) => from >= mention.to && from < here.clause.to);
+  if (!mention.sized || size?.kind !== "head" || !isFigured || !here.goingBack) return false;
+  const head = formatHeadSize(size.head);
+  return !groups.some((group) =>
+    [group.undo, group.doUp].some((one) => one && formatHeadSize(one.head) === head),
+  );
 }
 
 /** "That's 2 more 8 mm nuts": others than those before, whatever they have in common. */
@@ -176,7 +220,13 @@ function takeOne(taking: Taking): void {
     walk.last = apart;
     return;
   }
+  const counted = headOfCounted(taking);
+  if (counted) {
+    places.push(counted);
+    return;
+  }
   if (isLockNut(taking) || isMoreOfKind(taking)) return beginOne(taking);
+  if (!found && isUntoldHead(taking)) return beginOne({ ...taking, topic: [] });
   const held = HELD_STILL.test(
     saidIn(whole, terms, { from: Math.max(clause.from, mention.from - 4), to: mention.from }),
   );
@@ -215,7 +265,12 @@ function takeOne(taking: Taking): void {
   if (isAnyOf(taking, found)) here.guessed.add(found);
   touch(found, mention, terms, i);
   // "T30s are 5 Nm": all that have such a head.
-  if (mention.sized && mention.count === undefined && here.goingBack && found.undo) {
+  // "All T25 screws 2.5 Nm", wherever they were.
+  const isAll =
+    mention.marks.length === 0 && [mention.from - 1, mention.from].some((at) => text(terms, at) === "all");
+  const isOfHead =
+    mention.sized === true || (isAll && here.sizes.some(({ to }) => to < mention.to && to > mention.from));
+  if (isOfHead && mention.count === undefined && here.goingBack && found.undo) {
     const head = formatHeadSize(found.undo.head);
     here.also.push(
       ...groups.filter(
@@ -225,7 +280,9 @@ function takeOne(taking: Taking): void {
           group.undo &&
           formatHeadSize(group.undo.head) === head &&
           // Not those of something else, long ago.
-          (i - group.last <= MANY_BREATHS / 3 || group.topic.some((word) => found.topic.includes(word))),
+          (isAll ||
+            i - group.last <= MANY_BREATHS / 3 ||
+            group.topic.some((word) => found.topic.includes(word))),
       ),
     );
   }

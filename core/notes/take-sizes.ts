@@ -139,7 +139,7 @@ function takeSize(sized: Sized): void {
     walk.otherEnd = undefined;
     return;
   }
-  if (!group && isOfWheels(sized)) walk.wheelsHead = one;
+  if (!group && isOfWheels(sized)) walk.wheelsOff = { size: one, at: i };
   if (holds && !group && walk.last && isStillAbout(walk, here, walk.last)) group = walk.last;
   if (!group || isOfAnotherLine(walk, here, group)) return;
   group.last = i;
@@ -209,10 +209,16 @@ function groupOf({ walk, here, size, holds, back }: Sized): Group | undefined {
     (mention, k) => here.places[k] && mention.to <= size.from && mention.from > (lastSize?.from ?? 0),
   );
   if (back && lastSize && !namedSince) return lastSize.group;
-  const named = namedAt(walk, here, size.from, size.to);
+  const named = onWhat(walk, here, size) ?? namedAt(walk, here, size.from, size.to);
   if (named) return named;
   return holds && last && isStillAbout(walk, here, last) ? last : sizedUnnamed(walk, here, size.head);
 }
+
+/** "Ten mil on the terminals and a thirteen on the clamp": each of what it is on. */
+const onWhat = ({ heard: { terms } }: Walk, here: Here, { to }: Head): Group | undefined =>
+  /^(?:on|for)$/.test(terms[to]?.text ?? "")
+    ? mentionsWithGroups(here).find(({ mention: { from } }) => from > to && from - to <= 2)?.group
+    : undefined;
 
 /** Whether what is held is the other end of what was spoken of last: nothing else was named since. */
 const isStillAbout = ({ topicAt, topic, groups }: Walk, { i, said }: Here, last: Group): boolean =>

@@ -194,8 +194,8 @@ describe("and four in yet other forms", () => {
   test("numbered, with its figures by where they sit: upper 50, lower 70, and whose nuts are not used again", () => {
     expect(card("bar-links")).toEqual([
       "rear wheel nuts, 19 mm, 108 N·m",
-      "upper nut, × 1, 15 mm, hold T40, 50 N·m",
-      "lower bolt, × 1, 15 mm, hold 15 mm, 70 N·m",
+      "upper nuts, × 2, 15 mm, hold T40, 50 N·m",
+      "lower bolts, × 2, 15 mm, hold 15 mm, 70 N·m",
     ]);
     const { fasteners, tools } = told("bar-links");
     expect(fasteners.map(({ traits }) => traits.includes("single-use"))).toEqual([false, true, false]);

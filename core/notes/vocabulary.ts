@@ -247,7 +247,7 @@ export const THINGS = words(
   leg yoke flywheel flexplate clutch spindle backplate backing-plate seatbelt anchor buckle hatch gate mirror headlamp probe shoe shoes sling carpet bolster headrest cowl scuttle nozzle runner tunnel
   wire loom window windows windscreen windshield glass baffle strainer float filler neck turret squab cushion shelf roof crossbar roof-bar lens indicator washer-bottle fusebox fuse-box computer
   ecu maf wastegate pickup drawbar coupler hitch cowling slam-panel selector shifter check-strap sump-guard amplifier subwoofer wing-mirror parcel-shelf
-  cooler roller surround bezel link links bellhousing bell-housing pinion companion balancer sprocket camshaft crankshaft tailpipe hanger converter lambda balljoint propeller u-joint`,
+  cooler roller surround bezel arch arches link links bellhousing bell-housing pinion companion balancer sprocket camshaft crankshaft tailpipe hanger converter lambda balljoint propeller u-joint`,
 );
 
 /** Nouns that name nothing that could be worked on. */

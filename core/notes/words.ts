@@ -22,6 +22,16 @@ const SHORTENED: ReadonlyMap<string, string> = new Map(
     .map((word) => [word.replace("'", ""), word]),
 );
 
+/** "Its a ten": whose it is, nobody says so. */
+const IS_IT = "its(?= (?:an?|the|not|just|only|got|been|held|like)\\b)";
+const TYPED_SHORT = new RegExp(`\\b(?:${[...SHORTENED.keys()].join("|")}|${IS_IT})\\b`, "gi");
+/** A text with the apostrophes that were left out. */
+export const withApostrophes = (text: string): string =>
+  text.replace(TYPED_SHORT, (said) => {
+    const full = SHORTENED.get(said.toLowerCase()) ?? "it's";
+    return `${said[0]}${full.slice(1)}`;
+  });
+
 /** A text as words. Example: "four 15mm bolts" → four, 15, mm, bolts. */
 export function wordsOf(text: string): Word[] {
   const words: Word[] = [];
@@ -52,5 +62,9 @@ export function wordsOf(text: string): Word[] {
     });
     at = match.index + match[0].length;
   }
-  return words;
+  return words.map((word, i) =>
+    word.text === "its" && /^(?:an?|the|not|just|only|got|been|held|like)$/.test(words[i + 1]?.text ?? "")
+      ? { ...word, text: "it's" }
+      : word,
+  );
 }
