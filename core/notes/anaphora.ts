@@ -264,8 +264,8 @@ function bySize(terms: readonly Term[], { from, to }: Clause, size: FoundSize): 
       (count !== undefined && count > 1) ||
       // "Two clips + one 12 mm".
       (count === 1 && /^(?:\+|plus)$/.test(text(terms, start - 1)))) &&
-    /^(?:mm|mil|mils)$/.test(last) &&
-    /^(?:[,.;\n)]|at|on|in|allens?|heads?|torx|hex|e|)$/.test(text(terms, size.to));
+    /^(?:mm|mil|mils|half)$/.test(last) &&
+    /^(?:[,.;\n)]|at|on|in|allens?|heads?|torx|hex|e|ones|those|they|)$/.test(text(terms, size.to));
   if (listed)
     return mentionAt(start, size.to, {
       sized: true,

@@ -16,7 +16,7 @@ const narrationsIn = (folder: string) =>
     }));
 const NARRATIONS = narrationsIn("corpus");
 /** Never looked at while the reader was built: what it makes of people it has not met. */
-const UNSEEN = ["21", "30"];
+const UNSEEN = ["21"];
 
 test("long narrations are read this well, and no worse from one change to the next", () => {
   const { share, leaks, slipsInvented, fixes } = scoreNotes(NARRATIONS, (text) => asAnswers(readStory(text)));
@@ -29,11 +29,11 @@ test("long narrations are read this well, and no worse from one change to the ne
       .map(([what, value]) => `${what} ${value.toFixed(2)}`)
       .join(", ");
   process.stdout.write(
-    `24 narrations: ${line(share)}; ${leaks} taken that were not to be used, ${fixes.toFixed(1)} fixes each.\n2 of them unseen: ${line(unseen.share)}; ${unseen.fixes.toFixed(1)} fixes each.\n`,
+    `24 narrations: ${line(share)}; ${leaks} taken that were not to be used, ${fixes.toFixed(1)} fixes each.\nOne of them unseen: ${line(unseen.share)}; ${unseen.fixes.toFixed(1)} fixes each.\n`,
   );
   const atLeast = {
     groups: 0.91,
-    whole: 0.77,
+    whole: 0.8,
     count: 0.92,
     undo: 0.92,
     figure: 0.95,
@@ -50,8 +50,8 @@ test("long narrations are read this well, and no worse from one change to the ne
   for (const [what, least] of Object.entries(atLeast))
     expect([what, share[what as keyof typeof atLeast] >= least]).toEqual([what, true]);
   expect(leaks).toBe(0);
-  expect(slipsInvented).toBeLessThanOrEqual(1);
-  expect(fixes).toBeLessThan(2);
+  expect([slipsInvented, share.slips]).toEqual([0, 1]);
+  expect(fixes).toBeLessThan(1.6);
   expect(unseen.share.groups).toBeGreaterThan(0.72);
   expect(unseen.share.steps).toBeGreaterThan(0.5);
 });

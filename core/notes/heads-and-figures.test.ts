@@ -475,6 +475,11 @@ describe("as people tell it", () => {
       "The clamp has one nut, 15 mm. New clamp on, 32 newton metres. When its been hot and gone cold again put the spanner on that clamp again itll take another quarter turn.",
       ["clamp, × 1, 15 mm, 32 N·m"],
     ],
+    [
+      "of one number in two units the one that its head can bear; five and a half by itself is a head",
+      "The blower is held by little screws, so there's three 5 and a half, those are 18 inch pounds. Blower out. The resistor has two screws, I said T25, that was wrong, it's a T20. New blower in, the three screws, eighteen foot pounds like I said.",
+      ["little blower screws, × 3, 5.5 mm, 18 lb·in?", "resistor screws, × 2, T20"],
+    ],
   ])("%s", (_, text, fasteners) => {
     expect(read(text)).toEqual(fasteners);
   });

@@ -52,6 +52,13 @@ export function sizeAt(words: readonly Word[], at: number): FoundSize | undefine
   if (MILLIMETRES.has(text(unitAt))) return millimetres(words, at, number, unitAt + 1);
   if (INCHES.has(text(unitAt)) && !isWordIn(words, number, unitAt))
     return inches(words, at, number, unitAt + 1);
+  // "Three 5 and a half": the only head that is so called.
+  if (
+    number.value === 5.5 &&
+    /^(?:two|three|four|five|six|eight)$/.test(text(at - 1)) &&
+    ENDS_SIZE.test(text(number.next))
+  )
+    return head(words, 5.5, "mm", at, number.next);
   if (!number.fraction) return bareSize(words, at, number);
   // "14 and five eighths": a distance, not a head.
   const isDistance = text(at - 1) === "and" && /^\d+$|teen$|^(?:ten|eleven|twelve)$/.test(text(at - 2));

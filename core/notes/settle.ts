@@ -45,9 +45,28 @@ function settle(groups: readonly Group[], group: Group): void {
   }
 }
 
+/**
+ * "18 inch pounds … eighteen foot pounds like I said": what was said last stands, but for what its head cannot bear
+ * where the other reading fits.
+ */
+function settleUnit(group: Group): void {
+  const { figures } = group;
+  const last = figures.at(-1);
+  const other = figures.findLast((one) => last !== undefined && inOtherUnit(one.figure, last.figure));
+  if (!last || !other || isBorne(group, last.figure) || !isBorne(group, other.figure)) return;
+  group.figures = [...figures.filter((one) => one !== other), other];
+}
+
+const inOtherUnit = (one: TorqueFigure, other: TorqueFigure): boolean =>
+  one.form === "value" &&
+  other.form === "value" &&
+  one.torque.value === other.torque.value &&
+  one.torque.unit !== other.torque.unit;
+
 /** Figures whose lot was not said for sure: to the one that they fit, and to those told apart from it. All are asked. */
 export function settleFigures(groups: readonly Group[]): void {
   for (const group of groups) settle(groups, group);
+  groups.forEach(settleUnit);
   for (const group of groups) {
     const { apartFrom, figures } = group;
     if (apartFrom && figures.length === 0)

@@ -18,6 +18,8 @@ export function topicIn(terms: readonly Term[], clause: Clause): string[] {
       (word === "block" &&
         /^of$/.test(terms[at + 1]?.text ?? "") &&
         /^wood$/.test(terms[at + 2]?.text ?? "")) ||
+      // "Till the tab lines up": what it does.
+      (word === "lines" && terms[at + 1]?.text === "up") ||
       (word === "blade" && /^(?:flat|razor|wide|putty|knife|scraper)$/.test(terms[at - 1]?.text ?? "")) ||
       (word === "wheel" && /^(?:wire|grinding|flap|buffing|polishing)$/.test(terms[at - 1]?.text ?? "")) ||
       (word === "bar" &&

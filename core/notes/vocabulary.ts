@@ -229,7 +229,7 @@ export const DENIED = /\b(?:don'?t|do not|never|not|no|isn'?t|aren'?t|without)(?
 
 /** Taken back, and said anew. */
 export const TAKEN_BACK =
-  /\b(?:sorry|no wait|wait no|hang on|hold on|no no|i mean(?! it)|i meant|scratch that|(?:measured|checked) (?:it )?again|turns out|correction|make that|i (?:tell a )?lie|my mistake|oops|nope|wrong one|not (?:a|an|the) \d+|that'?s no good|crossed out|no,? it'?s|no,? they'?re|strike that)\b/i;
+  /\b(?:sorry|no wait|wait no|hang on|hold on|no no|i mean(?! it)|i meant|scratch that|(?:measured|checked) (?:it )?again|turns out|correction|make that|i (?:tell a )?lie|my mistake|oops|nope|wrong one|not (?:a|an|the) \d+|that'?s no good|crossed out|(?:that|it) was wrong|no,? it'?s|no,? they'?re|strike that)\b/i;
 
 /**
  * What a job is worked on: the things that fasteners hold. With the heads of parts, what "those bolts" may be
