@@ -212,7 +212,7 @@ test("one number in two units is a slip that is asked, not two figures", () => {
     ),
   );
   expect(questions.map(({ id, answers }) => [id.split(" ")[0], answers.map(({ says }) => says)])).toEqual([
-    ["slip", ["18 lb·in", "18 lb·ft"]],
+    ["slip", ["18 lb·ft", "18 lb·in"]],
   ]);
 });
 
