@@ -136,6 +136,11 @@ export function whatOf(
       (term.tag === "mark" && !/[/.]/.test(term.text))
     )
       continue;
+    // "Mark round them": where, and no thing that is called so.
+    if (/^(?:a?round)$/.test(term.text) && words.length === 0) {
+      words.push(term.text);
+      continue;
+    }
     // A torque and its unit stand on the fastener.
     const number = spokenNumber(terms, at);
     const unit = number && torqueUnitAt(terms, number.next);

@@ -253,7 +253,7 @@ function doneTo(
       : what);
   const saysEnough =
     named ||
-    (stood && way === "off") ||
+    (stood && (way === "off" || (pointedAt !== undefined && /^(?:mark|tape)$/.test(says)))) ||
     way === "prove" ||
     WHAT_ELSE[says] !== undefined ||
     says === "wait" ||

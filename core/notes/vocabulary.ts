@@ -196,7 +196,7 @@ export const SHAPES = words("torx phillips pozi pozidriv crosshead crossheads");
 export const TOOL_HEADS = words(
   `socket sockets spanner spanners wrench wrenches ratchet ratchets extension extensions bar bars breaker bit bits key keys driver drivers screwdriver screwdrivers hammer hammers mallet pliers
   jack jacks stand stands pan tray bowl bucket tub brush puller pullers splitter separator gauge gauges micrometer caliper calipers scraper meter multimeter light torch lamp mirror mask glasses goggles
-  vise vice punch punches drift chisel chocks chock block blocks ramp ramps pump gun grinder saw hacksaw drill file knife pick hook tester crowfoot swivel adapter press tape straightedge magnet funnel
+  pencil pencils marker pen flashlight vise vice punch punches drift chisel chocks chock block blocks ramp ramps pump gun grinder saw hacksaw drill file knife pick hook tester crowfoot swivel adapter press tape straightedge magnet funnel
   syringe creeper allen helper rope strap straps bungee nail thermometer toothbrush tool tools handle lever gloves welder hoist knuckle stethoscope`,
 );
 
