@@ -6,7 +6,7 @@ export const DO_NOT =
 
 /** What nobody wants to come about. */
 const HARM =
-  "(?:br(?:ea|o)k(?:e|en|s)?|bend|bent|crack|snap|strip|round|tear|torn|rip|leak|burn|crush|kink|twist|jam|ruin|damage|scratch|chip|gouge|melt|swell|rot|shear|seize|fall|drop|jump|fly|slip|spin|slide|roll|pop|tip|blind|blow|lose|lost|buy|buying|bought|looking at|need (?:a )?new|pinch|trap|bite|hurt|stretch|warp|rattle|squeal|loosen|come (?:off|loose|down|undone|out|on)|not (?:come|go|fit|start|seal|hold|work|turn|be)|w[oi](?:n't|ll not)|can't|cannot|sorry|(?:do|doing) (?:it|the whole \\w+) (?:again|over|twice)|stuck|all (?:over|evening|day))";
+  "(?:br(?:ea|o)k(?:e|en|s)?|bend|bent|crack|snap|strip|round|tear|torn|rip|leak|burn|crush|kink|twist|jam|ruin|damage|scratch|chip|gouge|melt|swell|rot|shear|seize|fall|drop|jump|fly|slip|spin|slide|roll|pop|tip|blind|blow|lose|lost|buy|buying|bought|looking at|need (?:a )?new|pinch|trap|bite|hurt|stretch|warp|rattle|squeal|loosen|come (?:off|loose|down|undone|out|on)|not (?:come|go|fit|start|seal|hold|work|turn|be)|w[oi](?:n't|ll not)|can't|cannot|sorry|(?:do|doing) (?:it|the whole \\w+) (?:again|over|twice)|stuck|all (?:over|evening|day)|have (?:your|a) (?:fingers?|hands?|arm|skin))";
 /** "It'll", "you're going to", "that might". */
 const COMES =
   "(?:'ll| will| would|'re (?:gonna|going to)|'s (?:gonna|going to)| are going to| gonna|'d| can| could| might| may|'ve| just)?";
@@ -32,7 +32,7 @@ export const IF_OR = /^\W*(?:if|or|so|otherwise|else|because if|cause if)\b/i;
 /** What is to be minded, by the ways there are of saying so. */
 export const WARNS: readonly RegExp[] = [
   /\b(?:careful|watch (?:out|your|the|for)|mind (?:the|your|out|that)|make sure|be sure|gently|go easy|tighten nothing|nothing (?:is )?tight\b)/i,
-  /\b(?:poison\w*|flammable|brittle|cross[- ]?thread|naked flame)\b/i,
+  /\b(?:poison\w*|flammable|brittle|cross[- ]?thread|naked flame|no smoking)\b/i,
   // How it goes wrong, told as what it does.
   /\b(?:it|they|these|those) (?:easily |always |will )?(?:breaks?|snaps?|cracks?|strips?|tears?|melts?|shears?|chips?)\b(?! (?:loose|free|off|on|in|into|back|shut|together|open))/i,
   // What is worn.
@@ -43,13 +43,15 @@ export const WARNS: readonly RegExp[] = [
   // What is no further to be gone than.
   /\b(?:(?:no|not|never) (?:any )?(?:more|less|above|over) than|no more than that|never (?:above|over|past)|(?:greatest|maximum|max|top) (?:load|speed|weight))\b/i,
   /\b(?:can|will|could) (?:close on|fall on|burn|pinch|crush|spit|mark the|jump|fly)\b|\b(?:under (?:tension|pressure|load)|is (?:compressed|charged))\b/i,
-  /\b(?:keep (?:it|your|a|them|the|that) (?:\w+ )?(?:off|away|out|clear|separate|under|topped up|full)|(?<!\b(?:we|i) )must(?:n't| not| be| never)?\b|not (?:the|that) (?:\w+ ){0,2}(?:one|thing|switch)|only thing (?:that's |that is )?(?:holding|keeping)(?! it (?:is|are)\b)|not optional|not under\b|has to be (?:up|on|off|in|solid|square|dry|clean))/i,
+  /\b(?:keep (?:it|your|a|them|the|that|everyone|everybody|people|kids|children) (?:\w+ )?(?:off|away|out|clear|separate|under|topped up|full)|(?<!\b(?:we|i) )must(?:n't| not| be| never)?\b|not (?:the|that) (?:\w+ ){0,2}(?:one|thing|switch)|only thing (?:that's |that is )?(?:holding|keeping)(?! it (?:is|are)\b)|not optional|not under\b|has to be (?:up|on|off|in|solid|square|dry|clean))/i,
   // One way round, one thing before another.
   /\b(?:arrows?|flanges?|lips?|coils?|bumps?|bevel|heads?|marks?|dots?|voids?|split|tab|linings?) (?:points?|pointing|faces?|facing|goes?|go|to|at|uppermost)\b(?: \w+){0,2} (?:out|outwards?|outside|in|inwards?|up|upwards?|down|top|bottom|front|back|rear|forwards?|wheel|uppermost)\b|\buppermost\b/i,
   /\bone side at a time\b|\b(?:before|until) (?:any|all) (?:\w+ ){1,5}(?:tight|in)\b|\bbefore you (?:let go|start|drive|move|do anything|drain|pull away|go under|get under|crawl)\b(?! .*\bagain\b)|\bfirst,? always\b|\balways (?:check|look|use|wear|keep|support|test|fit|start|hold)\b/i,
 ];
+/** Written so that nobody reads over it. */
+export const CRIES = /(?<![A-Z] )\b(?:NOT|NEVER|ALWAYS|MUST|FIRST|BEFORE)\b(?! [A-Z]{2})|!!/;
 /** Enough in two words. */
-export const PROTECTS = /\b(?:glasses|mask|gloves|goggles|protection|cold)\b/i;
+export const PROTECTS = /\b(?:glasses|smoking|mask|gloves|goggles|protection|cold)\b/i;
 
 /** How a thing is, that has to be known: told of it by its name. */
 export const STATES: readonly { says: RegExp; is: string }[] = [

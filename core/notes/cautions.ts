@@ -1,6 +1,7 @@
 import {
   DO_NOT,
   COMES_TO,
+  CRIES,
   IF_OR,
   WARNS,
   PROTECTS,
@@ -127,6 +128,7 @@ function nameOf(heard: Grouped, i: number, span: Clause, thing: string): string 
     state !== undefined ||
     cold !== null ||
     WARNS.some((one) => one.test(said)) ||
+    CRIES.test(all) ||
     isRuledOut(terms, clause) ||
     COMES_TO.some((one) => one.test(said) || (comesTo && one.test(all)));
   if (!warns) return undefined;

@@ -5,7 +5,7 @@ import { consolidated, isReal } from "./consolidate";
 import { turnOf } from "./deeds";
 import type { Group, Grouped } from "./group";
 import { withHalvesJoined } from "./halves";
-import { type Heard, placeIn, saidIn, spanOf } from "./heard";
+import { type Heard, placeIn, saidIn, sentenceOf, spanOf } from "./heard";
 import { listedLines } from "./listed-steps";
 import { takeLooks, takeLooksOfEach } from "./looks";
 import { marksOf } from "./mention";
@@ -257,7 +257,9 @@ function enter(walk: Walk, i: number): Here | undefined {
   // "One is a 15, and the other one's a 13": of two bolts, and not of two cars.
   const isOfTwo =
     /^other ones?$/i.test(says?.[0] ?? "") && walk.last !== undefined && i - walk.last.last <= 3;
-  const found = isOfTwo ? null : says;
+  // "The old one has a cover plate that has to come over": of this car, and still of use.
+  const comesOver = /^old one$/i.test(says?.[0] ?? "") && COMES_OVER.test(sentenceOf(walk.heard, i));
+  const found = isOfTwo || comesOver ? null : says;
   const other = (found && !isOurs(text, found[0]) ? found : null) ?? (inherited ? /^.*/.exec(said) : null);
   const notThis = other
     ? { says: other[0], start: placeIn(text, spanOf(terms, clause.from, clause.to).start, other.index) }
@@ -297,6 +299,9 @@ function isDescribed({ text, terms }: Heard, { from, to }: Clause): boolean {
     /^(?:under|behind|inside|beneath|below|above|beside|near) /.test(said);
   return isState || inBrackets;
 }
+
+const COMES_OVER =
+  /\b(?:come|comes|go|goes|swap\w*|transfer\w*|move\w*|change\w*) (?:\w+ )?(?:over|across)\b/i;
 
 function nearestHeads(headed: string[], named: string[], walk: Walk, clause: Told) {
   if (headed.length === 0 && named.length > 0) return named;

@@ -480,6 +480,16 @@ describe("as people tell it", () => {
       "The blower is held by little screws, so there's three 5 and a half, those are 18 inch pounds. Blower out. The resistor has two screws, I said T25, that was wrong, it's a T20. New blower in, the three screws, eighteen foot pounds like I said.",
       ["little blower screws, × 3, 5.5 mm, 18 lb·in?", "resistor screws, × 2, T20"],
     ],
+    [
+      "what is left alone keeps its figure; what comes over from the old one is of this job; a flare is no damper's nut",
+      "The old unit has a cover plate, six pozi screws, and that has to come over to the new one. The sensor has one bolt, 8 mm, and next to it is the knock sensor with a 13 mm bolt, that one is 20 Nm but you aren't touching it.\n- damper lower nut, 18 mm\n- damper 68 Nm\n- flares 14 Nm",
+      [
+        "cover plate cross-head screws, × 6",
+        "sensor bolt, × 1, 8 mm",
+        "damper lower nut, × 1, 18 mm, 68 N·m",
+        "damper flares, 14 N·m",
+      ],
+    ],
   ])("%s", (_, text, fasteners) => {
     expect(read(text)).toEqual(fasteners);
   });

@@ -224,9 +224,12 @@ function isOtherWord(head: string, name: string): boolean {
 }
 
 /** Whether what a fastener is called may be a group's: a bleeder or a plug is a bolt that is for that, and no other. */
-const mayBe = (family: Mention["family"], { family: known, marks }: Group): boolean =>
+const mayBe = (family: Mention["family"], { family: known, marks, topic }: Group): boolean =>
   alike(family, known) &&
+  // "Flares 14 Nm": no nut of a damper.
+  !(family === "union" && known === "nut" && ![...marks, ...topic].some((word) => OF_LINES.test(word))) &&
   !(/^(?:bleeder|plug)$/.test(family) && known === "bolt" && !FOR_FLUID.some((mark) => marks.has(mark)));
+const OF_LINES = /^(?:flare|pipe|line|hose|tube|brake|fuel|cooler|union|banjo|feed|return)$/;
 const FOR_FLUID = ["bleed", "bleeder", "drain", "fill", "filler", "level", "sump", "oil"];
 
 /** What speaks against bolts that are named no more closely being a group that is. */

@@ -29,6 +29,8 @@ const tellsHead = (terms: readonly Term[], at: number): boolean => {
     /^(?:mm|mils?|millimet(?:re|er)s?|sockets?|spanner|wrench|deep|hex|[,.;\n]|)$/.test(
       text(terms, number.next),
     ) &&
+    // "The sensor with a 13 mm bolt" is held by that.
+    !/^(?:bolt|nut|screw|stud)s?$/.test(text(terms, number.next + 1)) &&
     // "The sensor is 22 mm away".
     !/^(?:away|from|above|below|off|long|deep|thick|across|apart)$/.test(text(terms, number.next + 1))
   );

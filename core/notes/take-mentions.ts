@@ -116,11 +116,14 @@ export function takeMentions(walk: Walk, here: Here): void {
   if (
     mentions.every(({ family, marks }) => family === "one" && marks.length === 0) &&
     left &&
-    here.i - left.first <= 2 &&
-    left.figures.length === 0 &&
+    walk.groups.includes(left) &&
+    (here.i - left.first <= 2 || walk.heard.told[left.first]?.sentence === clause.sentence) &&
     LEFT_ALONE.test(said)
   ) {
-    walk.groups.splice(walk.groups.indexOf(left), 1);
+    walk.loose.push(...left.figures.map((figure) => ({ ...figure, notUsed: "it is left alone" })));
+    left.figures = [];
+    // Spoken of before, it may be another's: its figure is left, and the bolt stays.
+    if (left.clauses.size === 1) walk.groups.splice(walk.groups.indexOf(left), 1);
     walk.last = walk.groups.at(-1);
   }
   // "There's one torx up by the latch each side".

@@ -27,7 +27,9 @@ export const HEADS: Readonly<
   ),
   ...Object.fromEntries("plug plugs".split(" ").map((word) => [word, "plug" as const])),
   ...Object.fromEntries("clamp clamps clip clips".split(" ").map((word) => [word, "clip" as const])),
-  ...Object.fromEntries("union unions fitting fittings".split(" ").map((word) => [word, "union" as const])),
+  ...Object.fromEntries(
+    "union unions flares fitting fittings".split(" ").map((word) => [word, "union" as const]),
+  ),
   ...Object.fromEntries(
     "bleeder bleeders nipple nipples".split(" ").map((word) => [word, "bleeder" as const]),
   ),

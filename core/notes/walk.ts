@@ -189,7 +189,10 @@ function headOfLine(terms: readonly Term[], { from, to }: Told): string[] {
   const begins = words.findIndex(
     ({ text, tag }) => !/^(?:mark|number|determiner)$/.test(tag) && !/^(?:new|old)$/.test(text),
   );
-  const ends = words.findIndex(({ tag }, k) => k >= begins && !/^(?:noun|adjective)$/.test(tag));
+  // "- flares 14 Nm": what nothing else in the line can be.
+  const isNamed = ({ tag }: Term, k: number) =>
+    /^(?:noun|adjective)$/.test(tag) || (k === begins && tag === "verb" && words[k + 1]?.tag === "number");
+  const ends = words.findIndex((word, k) => k >= begins && !isNamed(word, k));
   return (begins < 0 ? [] : words.slice(begins, ends < 0 ? undefined : ends))
     .map(({ text }) => text)
     .filter(
