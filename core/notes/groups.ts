@@ -52,6 +52,7 @@ export function groupsOf(heard: Heard, known: readonly Group[] = []): Grouped {
     topicSentence: -1,
     topicAt: -1,
     headedSentence: -1,
+    atHeight: undefined,
     wheelsOff: undefined,
     others: undefined,
     same: [],

@@ -495,30 +495,6 @@ describe("as people tell it", () => {
   });
 });
 
-test.each<[trait: string, text: string, has: boolean]>([
-  ["single-use", "Pinch bolt, 18 mm, comes out. New arm in. The pinch bolt must be new, 60 Nm.", true],
-  ["single-use", "Bracket nuts, two, 10 mm. Don't reuse the grommets. Bracket nuts 8 Nm.", false],
-  ["by hand first", "Cover bolts, six, 10 mm. Cover on, get a couple of threads in each. 9 Nm.", true],
-  [
-    "at ride height",
-    "Bush bolt is a 21. New bush in. Bush bolt 110 Nm, but not until the car's on its wheels.",
-    true,
-  ],
-  [
-    "threadlocker, medium strength",
-    "Two caliper bolts, 17 mm. Caliper back on, 105 Nm and a little bit of blue on the threads.",
-    true,
-  ],
-  ["left-hand thread", "The fan nut is a 36 and it's a left hand thread.", true],
-  [
-    "left-hand thread",
-    "The fan nut is a 36 and it's a left hand, no wait, it's not, it's a right hand thread.",
-    false,
-  ],
-])("%s: “%s” %s", (trait, text, has) => {
-  expect(readStory(text).fasteners[0]?.traits.includes(trait)).toBe(has);
-});
-
 test("bolts that are told apart once they go back come off too, each", () => {
   const { steps } = readStory(
     "The starter has three bolts, two short one long, all 14 mm. Starter out.\nNew starter in. Short ones 45 Nm, long one 60 Nm.",

@@ -3,6 +3,9 @@ import { placeIn, saidIn } from "./heard";
 import { DENIED, OTHERS_SAY } from "./vocabulary";
 import { type Here, type Walk, byTopic } from "./walk";
 
+const AT_HEIGHT =
+  /\b(?:ride height|normal height|at that height|weight (?:of the car )?(?:is )?on (?:it|the suspension)|(?:car|truck|van)(?:'s| is)? (?:back )?(?:down )?(?:sat |sitting |standing )?on its (?:own )?wheels|(?:on to|onto) the blocks|full weight|(?:until|till) the (?:car|body|van|truck)(?: just)? (?:starts to )?lifts?|(?:until|till) the (?:car|body|van|truck)(?:'s| is) (?:sitting|sat|resting) on (?:it|the jack))\b/i;
+
 /**
  * What is told of how it is done up, by its words. `wheel`: said in passing it is of the wheels alone.
  * `named`: only where the fastener stands beside it.
@@ -11,7 +14,7 @@ const TRAITS: readonly { trait: string; words: RegExp; wheel?: true; named?: tru
   {
     trait: "by hand first",
     words:
-      /\b(?:(?:by|in by) (?:hand|fingers?)|with (?:your|my|the|his|her) (?:hands?|fingers?)|finger[- ]?(?:tight|start)|hand[- ]start|started with|fingers all the way|(?:couple|few) (?:of )?threads|in loose(?:ly)?|loose(?:ly)? (?:first|to start|in))\b/i,
+      /\b(?:(?:by|in by) (?:hand|fingers?)|with (?:your|my|the|his|her) (?:hands?|fingers?)|finger[- ]?(?:tight(?:en)?|start)|hand[- ](?:start|tighten)|start (?:all|both|every|each|them|em)\b(?! (?:up|engines?))|started with|fingers all the way|(?:couple|few) (?:of )?threads|in loose(?:ly)?|loose(?:ly)? (?:first|to start|in))\b/i,
   },
   {
     trait: "cross",
@@ -26,8 +29,7 @@ const TRAITS: readonly { trait: string; words: RegExp; wheel?: true; named?: tru
   },
   {
     trait: "at ride height",
-    words:
-      /\b(?:ride height|normal height|weight (?:of the car )?(?:is )?on (?:it|the suspension)|(?:car|truck|van)(?:'s| is)? (?:back )?(?:down )?(?:sat |sitting |standing )?on its (?:own )?wheels|(?:on to|onto) the blocks|full weight)\b/i,
+    words: AT_HEIGHT,
   },
   {
     trait: "single-use",
@@ -97,6 +99,7 @@ const STILL = 3;
  */
 export function traitsOf(walk: Walk, here: Here): void {
   const { said, i } = here;
+  standsAtHeight(walk, here);
   const named = here.places.filter((group) => group !== undefined).at(-1);
   const sameSentence =
     walk.last &&
@@ -116,7 +119,9 @@ export function traitsOf(walk: Walk, here: Here): void {
   const ofItsLine =
     !walk.isList || walk.heard.told[group.last]?.sentence === here.clause.sentence || named !== undefined;
   for (const { trait, words, wheel, named: beside, within } of TRAITS) {
-    if (trait === "at ride height" && !ofItsLine) continue;
+    // Of what follows, where nothing is named with it.
+    const isAhead = walk.atHeight?.at === i && named === undefined;
+    if (trait === "at ride height" && (!ofItsLine || isAhead)) continue;
     const match = words.exec(said);
     const stands =
       named !== undefined ||
@@ -153,6 +158,30 @@ export function traitsOf(walk: Walk, here: Here): void {
   }
   if (SNUG.test(said) && !/\d/.test(said)) group.traits.add("snug");
   if (BY_HAND.test(said) && !/\d/.test(said)) group.traits.add("hand tight");
+}
+
+/** So many clauses on, what is torqued is still torqued as the vehicle stands. */
+const STANDS_FOR = 15;
+
+/** What has no rubber in it, however the vehicle stands. */
+const NO_BUSH =
+  /\b(?:wheels?|knuckle|ball|hose|cable|abs|sensor|wire|flares?|pipe|line|nipples?|bleed|undertray|screws?|clips?|caliper|hub)\b/i;
+
+/** "So with it at that height, first the front pivot … and the rear one, 110": all that gets its figure there. */
+function standsAtHeight(walk: Walk, { said, i, clause, goingBack, notThis }: Here): void {
+  const match = AT_HEIGHT.exec(said);
+  const { told } = walk.heard;
+  // "Front bolt 70 Nm, with the weight on it": of that one, which was told before.
+  const isOfLast = told[walk.last?.figuredAt ?? -1]?.sentence === clause.sentence;
+  if (match && goingBack && !notThis && !isOfLast && !isDenied(said.slice(0, match.index)))
+    walk.atHeight = { at: i, paragraph: clause.paragraph };
+  const { atHeight } = walk;
+  if (!atHeight || clause.paragraph - atHeight.paragraph > 2 || i - atHeight.at > STANDS_FOR) return;
+  for (const group of walk.groups) {
+    const called = [group.name, ...group.topic, ...group.marks].join(" ");
+    if (group.figuredAt === i && group.figures.length > 0 && !NO_BUSH.test(called))
+      group.traits.add("at ride height");
+  }
 }
 
 /** What was said last is taken back, in a clause or two before. */

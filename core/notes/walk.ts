@@ -47,6 +47,8 @@ export interface Walk {
   topicAt: number;
   /** The last sentence that begins with what it is about: "Wiper arms: lift the caps, …". */
   headedSentence: number;
+  /** Where it was told that the vehicle stands on its wheels again, or as if it did. */
+  atHeight: { at: number; paragraph: number } | undefined;
   /** "Wheels off, 21 mm, 5 each": told before what holds them is named. */
   wheelsOff: { size: SaidSize; at: number; each?: number } | undefined;
   /** "8 bolts: 6 are 13 mm": how many of them are left to be told of. */
