@@ -152,7 +152,8 @@ function headingOf({ terms, told }: Heard, i: number): string[] {
 
 /** "Arm to knuckle: two bolts", "mount to box 50 Nm": what the other end of it is fixed to. */
 function joinedTo(terms: readonly Term[], { from, to }: Clause): string[] {
-  const at = terms.findIndex(({ text }, i) => i > from && i < to - 1 && text === "to");
+  const behindFirst = terms.slice(from + 1, to - 1).findIndex(({ text }) => text === "to");
+  const at = behindFirst < 0 ? -1 : from + 1 + behindFirst;
   const isOf = (i: number) => terms[i]?.tag === "noun" || isThing(terms[i]?.text ?? "");
   const leads = at > from && at - from <= 3 && terms.slice(from, at).every((_, k) => isOf(from + k));
   if (!leads || !isOf(at + 1) || topicIn(terms, { from, to: at }).length === 0) return [];

@@ -111,10 +111,10 @@ const HELD_BY = new RegExp(
 function isWhereThereIs(terms: readonly Term[], at: number, { from, to }: Clause): boolean {
   if (!/^(?:under|underneath|behind|on|in|inside|at|above|below|beside)$/.test(terms[from]?.text ?? ""))
     return false;
-  const there = terms.findIndex(
-    ({ text }, i) => i > at && i < to && /^(?:there|there's|you've|you'll|you|sits?)$/.test(text),
-  );
-  return there > 0 && topicIn(terms, { from: there + 1, to }).length > 0;
+  const there = terms
+    .slice(at + 1, to)
+    .findIndex(({ text }) => /^(?:there|there's|you've|you'll|you|sits?)$/.test(text));
+  return there >= 0 && topicIn(terms, { from: at + there + 2, to }).length > 0;
 }
 
 /** "Between the pan and the gearbox", "on a tab": where a thing is, and not the thing. */

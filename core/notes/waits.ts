@@ -34,7 +34,8 @@ export function waitsOf(heard: Heard): Wait[] {
       )?.[0];
     topic = stuff?.toLowerCase() ?? (here || topic);
     if (listing.has(i)) continue;
-    const first = told.findIndex(({ sentence }) => sentence === clause.sentence);
+    let first = i;
+    while (told[first - 1]?.sentence === clause.sentence) first--;
     const led = saidIn(text, terms, {
       from: Math.max(told[first]?.from ?? clause.from, clause.from - 20),
       to: clause.to,
