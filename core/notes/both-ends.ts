@@ -13,8 +13,8 @@ export function bothEnds(walk: Walk, here: Here): boolean {
   const before = saidIn(text, terms, { from: here.clause.from, to: first.from });
   const after = saidIn(text, terms, { from: second.to, to: here.clause.to });
   const [one, other] = [
-    ON_END.exec(between)?.[1] ?? OF_END.exec(before)?.[1],
-    ON_END.exec(after)?.[1] ?? OF_END.exec(between)?.[1],
+    ON_END.exec(between)?.[1] ?? OF_END.exec(before)?.[1] ?? ITS_END.exec(between)?.[1],
+    ON_END.exec(after)?.[1] ?? OF_END.exec(between)?.[1] ?? ITS_END.exec(after)?.[1],
   ].map((end) => end?.toLowerCase());
   const group = mentionsWithGroups(here)[0]?.group ?? walk.last;
   if (!one || !other || one === other || !group || (group.undo && !isOfThread(walk, group.undo)))
@@ -35,6 +35,8 @@ export function bothEnds(walk: Walk, here: Here): boolean {
 }
 const OF_END = /\b(nut|head|bolt)(?:(?:'s| is| takes)(?: an?)?|s are| ?[/,;&+-]*) ?$/i;
 const ON_END = /^(?:\w+ )?on the (nut|head|bolt|flats|pin|stud|shaft|stem|rod)\b/i;
+/** "17 heads with a 19 nut". */
+const ITS_END = /^(?:mm |mils? )?(head|nut)s?\b/i;
 const STAYS = /^(?:flats|pin|stud|shaft|stem|rod)$/;
 
 /** "They were T25, not 30": of those that had the head which is denied, whatever was spoken of since. */

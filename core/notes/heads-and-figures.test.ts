@@ -490,6 +490,20 @@ describe("as people tell it", () => {
         "damper flares, 14 N·m",
       ],
     ],
+    [
+      "what is on the back plate is held by nothing; new bolts are those without a figure, and no next pass of the others",
+      "The pump has three E10 bolts. Pump off. Splitting the pump: four T20 on the back plate, and they were glued. New ring in dry. Plate back on, T20s 5 Nm crosswise. New bolts, finger tight, then 8 Nm + 90 degrees. The steel-bolt version is 22 Nm straight.",
+      ["pump bolts, × 3, E10, 8 N·m + 90°", "pump bolts, × 4, T20, 5 N·m"],
+    ],
+    [
+      "heads with their nuts; nuts of bolts are no single castle nut; six lobes in the plural",
+      "Two bolts to the chassis. They're 17 heads with a 19 nut inside the rail. The castle nut is a 22. The cover has six torx twenty fives. Arm out, new arm in. Nuts on, do them up to 65 newton metres. Castle nut 45.",
+      [
+        "bolts to the chassis, × 2, 17 mm, hold 19 mm, 65 N·m",
+        "castle nut, × 1, 22 mm, 45 N·m",
+        "cover bolts, × 6, T25",
+      ],
+    ],
   ])("%s", (_, text, fasteners) => {
     expect(read(text)).toEqual(fasteners);
   });

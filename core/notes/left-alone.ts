@@ -4,7 +4,7 @@ import type { Here, Walk } from "./walk";
 
 /** Not "you don't have to take them off": those may well be loosened. */
 export const LEFT_ALONE =
-  /\b(?:(?:do(?:es)?|did)n'?t|do not|no)(?: have to| need(?: to)?)? (?:(?:touch|disturb)\w* (?:them|it|those|that|these|this|em)(?: (?:ones?|guys?))?\b(?! yet)|bother(?: with (?:them|it|those|that|these|this|em))?(?=\W*$| just\b))|\b(?:you|we|i)(?:'re not|'m not| are not| aren't| am not) (?:touching|undoing|removing|taking) (?:that|it|those|them|these)\b/i;
+  /\b(?:(?:do(?:es)?|did)n'?t|do not|no)(?: have to| need(?: to)?)? (?:(?:touch|disturb)\w* (?:them|it|those|that|these|this|em)(?: (?:ones?|guys?))?\b(?! yet)|bother(?: with (?:them|it|those|that|these|this|em))?(?=\W*$| just\b))|\b(?:never|didn't) touch(?:ed)? (?:that|it|those|them|these)\b|\b(?:you|we|i)(?:'re not|'m not| are not| aren't| am not) (?:touching|undoing|removing|taking) (?:that|it|those|them|these)\b/i;
 
 /** "Don't open the bleeder": left alone, and no fastener of the job by that. */
 export function isForbidden({ heard: { text, terms } }: Walk, here: Here, mention: Mention): boolean {

@@ -13,6 +13,15 @@ export function wordsTaken(text: (n: number) => string, at: number) {
   return 1;
 }
 
+/** "Six torx thirties". */
+const TENS: Readonly<Record<string, number>> = {
+  tens: 10,
+  twenties: 20,
+  thirties: 30,
+  forties: 40,
+  fifties: 50,
+};
+
 export const sixLobe = (letter: string | undefined, size: number, from: number, to: number): FoundSize => ({
   kind: "head",
   head: { profile: letter === "e" ? "six-lobe external" : "six-lobe", size, unit: "number" },
@@ -33,8 +42,13 @@ export function sixLobeAt(words: readonly Word[], at: number): FoundSize | undef
   if (spelled && !/\d/.test(text(at + 1)) && SIX_LOBE.has(spelled.value))
     return sixLobe(word, spelled.value, at, spelled.next);
   const lobes = /^torx$/.test(word) ? spokenNumber(words, at + 1) : undefined;
-  if (lobes && SIX_LOBE.has(lobes.value))
-    return sixLobe("t", lobes.value, at, lobes.next + plural(words, lobes.next));
+  // "Torx twenty fives": more than one, and no twenty.
+  const more = { fives: 5, sevens: 7 }[text(lobes?.next ?? -1)] ?? 0;
+  const size = lobes && lobes.value + (lobes.value % 10 === 0 ? more : 0);
+  const tens = /^torx$/.test(word) ? TENS[text(at + 1)] : undefined;
+  if (tens) return sixLobe("t", tens, at, at + 2);
+  if (lobes && size && SIX_LOBE.has(size))
+    return sixLobe("t", size, at, lobes.next + (more > 0 ? 1 : plural(words, lobes.next)));
   const bit = /^([te])(\d{1,3})$/.exec(word);
   return bit ? sixLobe(bit[1], Number(bit[2]), at, at + 1) : undefined;
 }

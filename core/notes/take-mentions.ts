@@ -32,6 +32,7 @@ import {
   toldApart,
   inSameWords,
   bySight,
+  boltsOfNuts,
 } from "./told-apart";
 import { toldBeside } from "./told-beside";
 import { PLACES, HELD_STILL } from "./vocabulary";
@@ -213,6 +214,7 @@ function takeOne(taking: Taking): void {
     bySight(walk, mention) ??
     newOnes(walk, here, mention) ??
     sameBolt(walk, here, mention) ??
+    boltsOfNuts(walk, here, mention) ??
     clampOfBattery(walk, here, mention) ??
     chooseGroup(taking);
   const apart = found ?? toldApart(walk, here, mention);

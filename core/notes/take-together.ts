@@ -71,6 +71,12 @@ export function takeOtherEnd({ walk, here, mention }: Taking): boolean {
     /^(?:with|and)$/.test(
       text(walk.heard.terms, mention.from - (text(walk.heard.terms, mention.from - 1) === "new" ? 2 : 1)),
     );
+  // "They're 17 heads with a 19 nut inside the rail".
+  const isOfHeads =
+    last?.family === "bolt" &&
+    mention.family === "nut" &&
+    i - last.last <= 3 &&
+    /\bheads? (?:with|and) an? (?:[\w/]+ ){1,3}?nuts?\b/i.test(said);
   // "There's a flat on the slide pin to hold": what the bolt goes into.
   const isHeldPin =
     last?.family === "bolt" &&
@@ -79,7 +85,14 @@ export function takeOtherEnd({ walk, here, mention }: Taking): boolean {
     /\b(?:hold|held|flats?|stop(?:s|ped)?)\b/i.test(said);
   if (
     !last ||
-    !(beside || ofHead || isWith || isHeldPin || isOtherEnd(mention, last, groups, said, i, things))
+    !(
+      beside ||
+      ofHead ||
+      isOfHeads ||
+      isWith ||
+      isHeldPin ||
+      isOtherEnd(mention, last, groups, said, i, things)
+    )
   )
     return false;
   last.hold ??= last.undo && /\b(?:also|same|too)\b/.test(said) ? last.undo : undefined;

@@ -302,9 +302,17 @@ export function lotOf(groups: readonly Group[], { family, marks, count }: Mentio
 /** "Three new bolts came with it": of those that are so many, where there is one such lot. */
 export function newOnes({ groups, heard: { terms } }: Walk, here: Here, mention: Mention): Group | undefined {
   const { family, count, from, to } = mention;
-  const isNew = terms.slice(from, to).some(({ text }) => text === "new");
-  if (!here.goingBack || !isNew || count === undefined || count < 2 || mention.marks.length > 0)
-    return undefined;
+  const isNew = terms.slice(Math.max(here.clause.from, from - 1), to).some(({ text }) => text === "new");
+  if (!here.goingBack || !isNew || mention.marks.length > 0) return undefined;
+  // "New bolts", of two lots of which one has its figure.
+  if (count === undefined && /s$/.test(mention.head)) {
+    const lots = groups.filter(
+      (group) => group.family === family && (group.count ?? 2) > 1 && group.undo && !group.marks.has("wheel"),
+    );
+    const open = lots.filter(({ figures }) => figures.length === 0);
+    return lots.length > 1 && open.length === 1 ? open[0] : undefined;
+  }
+  if (count === undefined || count < 2) return undefined;
   const [only, ...more] = groups.filter((group) => group.family === family && group.count === count);
   return more.length === 0 ? only : undefined;
 }
@@ -321,4 +329,18 @@ export function bySight({ groups }: Walk, { family, marks, definite, count }: Me
   );
   const called = groups.some((group) => marks.some((mark) => group.marks.has(mark)));
   return like.length === 1 && !called ? like[0] : undefined;
+}
+
+/** "Nuts on, 65 newton metres": of the only bolts that were said to have nuts, and of no single nut of another kind. */
+export function boltsOfNuts(
+  { groups }: Walk,
+  here: Here,
+  { family, head, marks, count }: Mention,
+): Group | undefined {
+  const isPlain = family === "nut" && /s$/.test(head) && marks.length === 0 && count === undefined;
+  const isMany = (group: Group) => (group.count ?? (/s$/.test(group.name) ? 2 : 1)) > 1;
+  if (!here.goingBack || !isPlain || groups.some((group) => group.family === "nut" && isMany(group)))
+    return undefined;
+  const [only, ...others] = groups.filter((group) => group.family === "bolt" && group.hold && isMany(group));
+  return others.length === 0 ? only : undefined;
 }

@@ -164,6 +164,8 @@ export const isNextPass = ({ last }: Walk, { i, said, mentions }: Here): boolean
   last !== undefined &&
   last.figures.length > 0 &&
   i - last.figuredAt <= 3 &&
+  // "T20s 5 Nm. New bolts, finger tight, then 8": of what was named since, which is no next pass.
+  last.last <= last.figuredAt &&
   mentions.length === 0 &&
   /^\W*then\b/i.test(said);
 
