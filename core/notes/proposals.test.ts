@@ -236,3 +236,21 @@ test("what the vehicle is lifted and held with is asked for by the step that rai
   ).toEqual(["Mallet"]);
   expect(toolsOf("Chock the rear wheels. Tap it with a mallet.")).toEqual(["Mallet", "Wheel chocks"]);
 });
+
+test("two lots that are called alike each come off and are tightened", () => {
+  const { rows } = proposalsFrom(
+    readStory(
+      "The pump has three E10 bolts. Pump off. Splitting the pump: four T20 on the back plate. New ring in dry. Plate back on, T20s 5 Nm. New bolts, finger tight, then 8 Nm.",
+    ),
+  );
+  const fastenerOf = new Map(rows.map((one) => [one.id, one.kind === "fastener" ? one.name : ""]));
+  const torqued = rows.flatMap((one) =>
+    one.kind === "step" && /^torque/i.test(one.title)
+      ? [[one.title, fastenerOf.get(one.fastener ?? "")]]
+      : [],
+  );
+  expect(torqued).toEqual([
+    ["Torque pump bolts, T20", "Pump bolts, T20"],
+    ["Torque pump bolts, E10", "Pump bolts, E10"],
+  ]);
+});

@@ -57,7 +57,6 @@ function fastenerProposal({ fasteners, figures }: Story, i: number): FastenerPro
   if (!one) throw new Error("There is no such fastener.");
   const size = one.undo ? formatHeadSize(one.undo) : "";
   const sizeToDoUp = one.doUp ? formatHeadSize(one.doUp) : "";
-  const alike = fasteners.filter(({ name }) => name === one.name);
   return {
     id: `fastener ${i}`,
     kind: "fastener",
@@ -69,8 +68,7 @@ function fastenerProposal({ fasteners, figures }: Story, i: number): FastenerPro
     ],
     doubtful: one.doubtful,
     doubtfulSize: one.doubtfulSize,
-    // Two called alike are told by their heads.
-    name: capital(size && alike.length > 1 ? `${one.name}, ${size}` : one.name),
+    name: capital(toldApart(one, fasteners)),
     count: String(one.count ?? 1),
     size,
     sizeToDoUp: size && sizeToDoUp !== size ? sizeToDoUp : "",
@@ -79,6 +77,12 @@ function fastenerProposal({ fasteners, figures }: Story, i: number): FastenerPro
     traits: one.traits,
     ...withoutUndefined({ otherHalf: one.otherHalf }),
   };
+}
+
+/** What a fastener is called; of two called alike, with its head. */
+function toldApart({ name, undo }: StoryFastener, fasteners: readonly StoryFastener[]): string {
+  const alike = fasteners.filter((one) => one.name === name);
+  return undo && alike.length > 1 ? `${name}, ${formatHeadSize(undo)}` : name;
 }
 
 const stepProposal = ({ fasteners }: Story, one: StoryStep, i: number): StepProposal => ({
@@ -164,7 +168,8 @@ const leftOutOf = ({ figures }: Story, fasteners: readonly FastenerProposal[]): 
 
 /** In the teller's words where those are few. A figure stands on its fastener: said twice, one of them would grow old. */
 function titleOf({ says, what, own, fastener }: StoryStep, fasteners: readonly StoryFastener[]): string {
-  const named = says === "torque" && fastener !== undefined ? fasteners[fastener]?.name : undefined;
+  const torqued = says === "torque" && fastener !== undefined ? fasteners[fastener] : undefined;
+  const named = torqued && toldApart(torqued, fasteners);
   return capital(own ?? `${says} ${named ?? what}`).slice(0, 200);
 }
 
@@ -217,7 +222,11 @@ function once(steps: readonly StepProposal[], fasteners: readonly FastenerPropos
   const figures = new Map(fasteners.map(({ id, torque }) => [id, torque]));
   const isPull = ({ title }: StepProposal) => /^(?:torque|tighten)\b/i.test(title);
   return steps.filter((step, i) => {
-    const same = (one: StepProposal) => one.title.toLowerCase() === step.title.toLowerCase();
+    // Of two lots that are called alike each has its own.
+    const isOfOther = (one: StepProposal) =>
+      one.fastener !== undefined && step.fastener !== undefined && one.fastener !== step.fastener;
+    const same = (one: StepProposal) =>
+      one.title.toLowerCase() === step.title.toLowerCase() && !isOfOther(one);
     const [span] = step.spans;
     const again = (one: StepProposal) =>
       one.phase === "prove it" &&
